@@ -1,0 +1,57 @@
+// An act as it comes over the wire: checked, lifted to today's versions, or refused with the path of each fault.
+import { array, number, object, string, ValidationError } from 'yup';
+import { REFUSAL_CODES, type Act, type Entry, type Kind, type RefusalCode } from '#core/journal/index.ts';
+import { choice, closed, instant, text, uuid } from './fields.ts';
+import { isKind, kinds } from './kinds.ts';
+
+export const MAX_ENTRIES = 200;
+export type Fault = { path: string; message: string };
+export type CheckedAct = { ok: true; act: Act } | { ok: false; code: 'bad' | 'client.newer'; faults: Fault[] };
+
+const envelope = object({
+  id: uuid(), kind: string().max(40).required(), version: number().integer().min(1).max(1000).required(), occurredAtMs: instant(),
+  payload: object().required(),
+  overrules: array().of(closed({ code: choice(REFUSAL_CODES as readonly RefusalCode[]), reason: text(300) })).max(20).optional(),
+  corrects: string().max(64).optional(),
+}).noUnknown(true).strict(true).required();
+
+const actSchema = object({ actId: uuid(), entries: array().of(envelope).min(1).max(MAX_ENTRIES).required() }).noUnknown(true).strict(true).required();
+
+/** Checks a parsed JSON body. Never throws on bad input; the faults name where and what was expected. */
+export function checkAct(body: unknown): CheckedAct {
+  const shape = faultsOf(() => actSchema.validateSync(body, { strict: true, abortEarly: false }));
+  if (shape.length > 0) return { ok: false, code: 'bad', faults: shape };
+  const raw = body as { actId: string; entries: (Omit<Entry, 'kind' | 'payload'> & { kind: string; payload: unknown })[] };
+  const faults: Fault[] = [];
+  const entries: Entry[] = [];
+  for (const [index, entry] of raw.entries.entries()) {
+    const path = `entries.${index}`;
+    if (!isKind(entry.kind)) {
+      faults.push({ path: `${path}.kind`, message: `there is no kind ${entry.kind}` });
+      continue;
+    }
+    if (entry.version > kinds[entry.kind].version) {
+      return { ok: false, code: 'client.newer', faults: [{ path: `${path}.version`, message: `this house knows ${entry.kind} up to version ${kinds[entry.kind].version}` }] };
+    }
+    const payload = lift(entry.kind, entry.version, entry.payload);
+    faults.push(...faultsOf(() => kinds[entry.kind as Kind].schema.validateSync(payload, { strict: true, abortEarly: false }), `${path}.payload`));
+    entries.push({ ...entry, version: kinds[entry.kind].version, payload } as Entry);
+  }
+  return faults.length > 0 ? { ok: false, code: 'bad', faults } : { ok: true, act: { actId: raw.actId, entries } };
+}
+
+/** A payload as today's version has it; entries stay stored as they were written. */
+export function lift(kind: Kind, version: number, payload: unknown): unknown {
+  return kinds[kind].upcasters.slice(version - 1).reduce((lifted, upcast) => upcast(lifted), payload);
+}
+
+function faultsOf(check: () => unknown, prefix = ''): Fault[] {
+  try {
+    check();
+    return [];
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    const inner = error.inner.length > 0 ? error.inner : [error];
+    return inner.map((one) => ({ path: [prefix, one.path?.replaceAll(/\[(\d+)\]/g, '.$1')].filter(Boolean).join('.'), message: one.message }));
+  }
+}

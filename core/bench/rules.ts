@@ -1,0 +1,60 @@
+// When a bag may be floated and its fish let go: each once, in its own tank, with the count right.
+import { holdOf } from '../holds/rules.ts';
+import { refuse, type Refusal } from '../journal/refusal.ts';
+import type { Context, Rules } from '../journal/rule.ts';
+import type { BagFacts } from '../journal/state.ts';
+import { refuseUnfit } from '../room/placing.ts';
+import { move } from '../stock/legs.ts';
+import { landingOf } from '../dock/rules.ts';
+import type { BenchEntries, FishReleased, FloatStarted } from './entries.ts';
+
+export const benchRules: Rules<BenchEntries> = {
+  'float.started': {
+    decide: ({ payload }, context) => decideFloat(payload, context),
+    links: ({ run, bag }) => ({ makes: [run], needs: [landingOf(bag)] }),
+  },
+  'fish.released': {
+    decide: ({ payload }, context) => decideRelease(payload, context),
+    legs: ({ lot, bag, tank, alive, dead }) => [
+      ...move(lot, { from: bag, to: tank, n: alive }),
+      ...move(lot, { from: bag, to: 'died', n: dead }),
+    ],
+    links: ({ bag, lot, run, alive }) => ({ needs: [landingOf(bag), ...(run ? [run] : []), ...(alive > 0 ? [holdOf(lot)] : [])] }),
+  },
+};
+
+function decideFloat(float: FloatStarted, { state }: Context): Refusal[] {
+  const bag = state.findBag(float.bag);
+  if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: float.bag });
+  const problems = inHand(bag, float);
+  if (problems.length > 0) return problems;
+  const { condition, bagState } = bag.landing!;
+  // A soft bag sinks and a gasping fish has no time: both are matched by hand and let out now.
+  if (bagState === 'soft' || condition === 'critical') return refuse('float.notThisBag', 'bag', { bag: bag.label, condition, bagState }, 'lead');
+  return [];
+}
+
+function decideRelease(release: FishReleased, context: Context): Refusal[] {
+  const { state } = context;
+  const bag = state.findBag(release.bag);
+  if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: release.bag });
+  const problems = inHand({ ...bag, run: undefined }, release);
+  if (problems.length > 0) return problems;
+  if (release.run !== bag.run?.id) return refuse('release.noFloat', 'run', { bag: bag.label });
+  const book = state.balance(release.lot, bag.id);
+  if (release.alive + release.dead !== book) return refuse('release.countDiffers', 'alive', { bag: bag.label, book, given: release.alive + release.dead });
+  if (release.alive === 0) return [];
+  const tank = state.findTank(release.tank)!;
+  if (tank.purpose !== 'customer' && !state.findOpenHold(release.lot) && !state.isInTank(release.lot)) return refuse('hold.notOpened', 'lot');
+  return refuseUnfit({ lot: release.lot, n: release.alive, tank, path: 'tank', passed: bag.assignment!.overruled }, context);
+}
+
+/** Landed, of this lot, its tank chosen, not already afloat or let go. */
+function inHand(bag: BagFacts, { lot, tank }: { lot: string; tank: string }): Refusal[] {
+  if (!bag.landing) return refuse('bag.notLanded', 'bag', { bag: bag.label });
+  if (bag.release) return refuse('bag.alreadyReleased', 'bag', { bag: bag.label, by: bag.release.by, atMs: bag.release.atMs });
+  if (bag.run) return refuse('float.running', 'bag', { bag: bag.label, by: bag.run.by, atMs: bag.run.atMs });
+  if (bag.landing.lot !== lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
+  if (!bag.assignment) return refuse('bag.notAssigned', 'tank', { bag: bag.label });
+  return bag.assignment.tank === tank ? [] : refuse('release.otherTank', 'tank', { bag: bag.label });
+}

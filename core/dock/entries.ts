@@ -1,0 +1,53 @@
+// What is written down at the dock: a crate on its way, its arrival, each bag as it is landed.
+import type { Origin } from '../stock/entries.ts';
+
+export type SupplierAdded = { supplier: string; name: string; transit: 'overnight' | 'van' | 'local' | 'slow courier'; note?: string };
+
+export type ListedBag = { bag: string; label: string; box: number; lot: string; n: number; waterL: number };
+export type ListedLot = { lot: string; label: string; species: string; origin: Origin; sizeCm: number };
+
+/** A packing list, whole: the lots and bags are made with it. `told` = what the supplier says of the shipping water. */
+export type CrateExpected = {
+  crate: string; label: string; supplier: string; packedAtMs: number; promisedAtMs: number;
+  told: { temperatureC?: number; salinityPpt?: number };
+  lots: ListedLot[]; bags: ListedBag[];
+};
+
+export type Carton = 'dry' | 'damp' | 'wet' | 'crushed';
+export const CARTONS: readonly Carton[] = ['dry', 'damp', 'wet', 'crushed'];
+export type CrateArrived = { crate: string; carton: Carton; note?: string };
+
+/** Upright and bright; pale or clamped but answering; listing, fast breathing or wounds; on its side or gasping. */
+export type Condition = 'fit' | 'tired' | 'poor' | 'critical';
+export const CONDITIONS: readonly Condition[] = ['fit', 'tired', 'poor', 'critical'];
+export type BagState = 'sound' | 'soft' | 'foul';
+export const BAG_STATES: readonly BagState[] = ['sound', 'soft', 'foul'];
+
+/** A bag on the house's hands. The dead land in their bag and leave it in the same entry. */
+export type BagLanded = {
+  bag: string; crate: string; lot: string;
+  alive: number; dead: number;
+  /** `looked` = one tap asserted what the list says; `counted` = somebody counted. */
+  quality: 'looked' | 'counted';
+  condition: Condition; bagState: BagState;
+  /** A bag that is on no list. */
+  newBag?: { label: string; box: number; waterL: number };
+  /** Fish other than listed (`insteadOf` the listed lot), or of no list at all. */
+  newLot?: { label: string; species?: string; heardAs: string; sizeCm?: number; origin: Origin; insteadOf?: string };
+  note?: string;
+};
+
+/** A listed bag that is not in the boxes. */
+export type BagAbsent = { bag: string; crate: string };
+
+/** The tank where this bag will float and its fish will live; the latest one counts. */
+export type BagAssigned = { bag: string; lot: string; tank: string };
+
+export interface DockEntries {
+  'supplier.added': SupplierAdded;
+  'crate.expected': CrateExpected;
+  'crate.arrived': CrateArrived;
+  'bag.landed': BagLanded;
+  'bag.absent': BagAbsent;
+  'bag.assigned': BagAssigned;
+}

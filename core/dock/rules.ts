@@ -1,0 +1,116 @@
+// When a crate may come, a bag may land, and where it may be sent.
+import { refuse, type Refusal } from '../journal/refusal.ts';
+import type { Context, Rules } from '../journal/rule.ts';
+import type { BagFacts } from '../journal/state.ts';
+import { refuseUnfit } from '../room/placing.ts';
+import { move } from '../stock/legs.ts';
+import type { BagLanded, CrateExpected, DockEntries } from './entries.ts';
+
+/** Other entries rest on a bag having landed through this id. */
+export const landingOf = (bag: string): string => `landing of ${bag}`;
+
+export const dockRules: Rules<DockEntries> = {
+  'supplier.added': {
+    decide({ payload }, { state }) {
+      return state.findSupplier(payload.supplier) ? refuse('exists', 'supplier', { what: 'supplier', name: payload.name }) : [];
+    },
+    links: ({ supplier }) => ({ makes: [supplier] }),
+  },
+  'crate.expected': {
+    decide: ({ payload }, context) => decideList(payload, context),
+    links: ({ crate, lots, bags }) => ({ makes: [crate, ...lots.map(({ lot }) => lot), ...bags.map(({ bag }) => bag)] }),
+  },
+  'crate.arrived': {
+    decide({ payload }, { state }) {
+      const crate = state.findCrate(payload.crate);
+      if (!crate) return refuse('unknown', 'crate', { what: 'crate', id: payload.crate });
+      return crate.arrived ? refuse('crate.alreadyArrived', 'crate', { crate: crate.label, by: crate.arrived.by, atMs: crate.arrived.atMs }) : [];
+    },
+    links: ({ crate }) => ({ makes: [`arrival of ${crate}`], needs: [crate] }),
+  },
+  'bag.landed': {
+    decide: ({ payload }, context) => decideLanding(payload, context),
+    legs: ({ lot, bag, alive, dead }) => [
+      ...move(lot, { from: 'supplier', to: bag, n: alive + dead }),
+      ...move(lot, { from: bag, to: 'died', n: dead }),
+    ],
+    links: ({ crate, bag, lot, newBag, newLot }) => ({
+      makes: [landingOf(bag), ...(newBag ? [bag] : []), ...(newLot ? [lot] : [])],
+      needs: [`arrival of ${crate}`, ...(newBag ? [] : [bag]), ...(newLot ? [] : [lot])],
+    }),
+  },
+  'bag.absent': {
+    decide({ payload }, { state }) {
+      const bag = state.findBag(payload.bag);
+      if (!bag || bag.crate !== payload.crate) return refuse('unknown', 'bag', { what: 'bag', id: payload.bag });
+      return settled(bag);
+    },
+    links: ({ bag, crate }) => ({ needs: [bag, `arrival of ${crate}`] }),
+  },
+  'bag.assigned': {
+    decide({ payload }, context) {
+      const bag = context.state.findBag(payload.bag);
+      if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: payload.bag });
+      const lot = bag.landing?.lot ?? bag.lot;
+      if (lot !== payload.lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
+      if (bag.release) return refuse('bag.alreadyReleased', 'bag', { bag: bag.label, by: bag.release.by, atMs: bag.release.atMs });
+      if (bag.run) return refuse('float.running', 'bag', { bag: bag.label, by: bag.run.by, atMs: bag.run.atMs });
+      const tank = context.state.findTank(payload.tank);
+      if (!tank) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
+      const n = context.state.balance(lot, bag.id) || bag.listed;
+      return refuseUnfit({ lot, n, tank, path: 'tank' }, context);
+    },
+    links: ({ bag }) => ({ needs: [bag] }),
+  },
+};
+
+function decideList(list: CrateExpected, { state }: Context): Refusal[] {
+  if (state.findCrate(list.crate)) return refuse('exists', 'crate', { what: 'crate', name: list.label });
+  if (!state.findSupplier(list.supplier)) return refuse('unknown', 'supplier', { what: 'supplier', id: list.supplier });
+  if (list.promisedAtMs < list.packedAtMs) return refuse('crate.badList', 'promisedAtMs', { problem: 'promised before packed' });
+  const lots = new Set(list.lots.map(({ lot }) => lot));
+  const bags = new Set(list.bags.map(({ bag }) => bag));
+  if (lots.size < list.lots.length) return refuse('crate.badList', 'lots', { problem: 'a lot stands twice' });
+  if (bags.size < list.bags.length) return refuse('crate.badList', 'bags', { problem: 'a bag stands twice' });
+  const problems: Refusal[] = [];
+  list.lots.forEach(({ lot, label, species }, index) => {
+    if (state.findLot(lot)) problems.push(...refuse('exists', `lots.${index}.lot`, { what: 'lot', name: label }));
+    if (!state.findSpecies(species)) problems.push(...refuse('unknown', `lots.${index}.species`, { what: 'species', id: species }));
+  });
+  list.bags.forEach(({ bag, lot, label }, index) => {
+    if (state.findBag(bag)) problems.push(...refuse('exists', `bags.${index}.bag`, { what: 'bag', name: label }));
+    if (!lots.has(lot)) problems.push(...refuse('unknown', `bags.${index}.lot`, { what: 'lot', id: lot }));
+  });
+  return problems;
+}
+
+function decideLanding(landing: BagLanded, { state }: Context): Refusal[] {
+  const crate = state.findCrate(landing.crate);
+  if (!crate) return refuse('unknown', 'crate', { what: 'crate', id: landing.crate });
+  if (!crate.arrived) return refuse('crate.notArrived', 'crate', { crate: crate.label });
+  if (landing.alive + landing.dead === 0) return refuse('bag.empty', 'alive');
+  const bag = state.findBag(landing.bag);
+  if (landing.newBag) {
+    if (bag) return refuse('exists', 'newBag', { what: 'bag', name: landing.newBag.label });
+  } else {
+    if (!bag || bag.crate !== landing.crate) return refuse('unknown', 'bag', { what: 'bag', id: landing.bag });
+    const problems = settled(bag);
+    if (problems.length > 0) return problems;
+    if (!landing.newLot && bag.lot !== landing.lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
+  }
+  return decideLot(landing, state);
+}
+
+function decideLot({ lot, newLot }: BagLanded, state: Context['state']): Refusal[] {
+  if (!newLot) return state.findLot(lot) ? [] : refuse('unknown', 'lot', { what: 'lot', id: lot });
+  if (state.findLot(lot)) return refuse('exists', 'newLot', { what: 'lot', name: newLot.label });
+  if (newLot.species && !state.findSpecies(newLot.species)) return refuse('unknown', 'newLot.species', { what: 'species', id: newLot.species });
+  if (newLot.insteadOf && !state.findLot(newLot.insteadOf)) return refuse('unknown', 'newLot.insteadOf', { what: 'lot', id: newLot.insteadOf });
+  return [];
+}
+
+function settled(bag: BagFacts): Refusal[] {
+  if (bag.landing) return refuse('bag.alreadyLanded', 'bag', { bag: bag.label, by: bag.landing.by, atMs: bag.landing.atMs });
+  if (bag.absence) return refuse('bag.alreadyAbsent', 'bag', { bag: bag.label, by: bag.absence.by, atMs: bag.absence.atMs });
+  return [];
+}

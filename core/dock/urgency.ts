@@ -1,0 +1,23 @@
+// How pressing a crate is, from its times: the first question at the dock is how long the bags have been closed.
+import type { HouseRules } from '../room/entries.ts';
+
+export type Transit = { closedH: number; lateH: number; /** Late or long closed by the house's rules: worked first. */ pressing: boolean };
+
+/** Hours closed (from packing) and late (against the promise; 0 when on time), at arrival or at `now` while still open. */
+export function transit(
+  crate: { packedAtMs: number; promisedAtMs: number; arrivedAtMs?: number }, rules: Pick<HouseRules, 'lateAfterH' | 'longClosedH'>, now: number,
+): Transit {
+  const closedH = Math.max(0, (now - crate.packedAtMs) / 3_600_000);
+  const lateH = Math.max(0, ((crate.arrivedAtMs ?? now) - crate.promisedAtMs) / 3_600_000);
+  return { closedH, lateH, pressing: lateH > rules.lateAfterH || closedH > rules.longClosedH };
+}
+
+/** What a landed bag asks for before anything else; the words and the why are the screen's. */
+export type Triage = 'route' | 'settle' | 'observe' | 'first aid';
+
+/** Fit → its route; tired → settle, no medicine; poor → observation; critical, foul or failed bag → first aid now. */
+export function triage(bag: { condition: string; bagState: string }): Triage {
+  if (bag.condition === 'critical' || bag.bagState !== 'sound') return 'first aid';
+  if (bag.condition === 'poor') return 'observe';
+  return bag.condition === 'tired' ? 'settle' : 'route';
+}

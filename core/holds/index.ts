@@ -1,0 +1,2 @@
+export type { HoldEntries, HoldFacts, HoldOpened } from './entries.ts';
+export { holdOf, holdRules } from './rules.ts';

@@ -1,0 +1,34 @@
+// The rules of all areas in one table, and what entries move, make and rest on.
+// Reversal stands apart (rules.ts): it asks these, so it cannot be among them.
+import { benchRules } from '../bench/rules.ts';
+import { dockRules } from '../dock/rules.ts';
+import { holdRules } from '../holds/rules.ts';
+import { peopleRules } from '../people/rules.ts';
+import { roomRules } from '../room/rules.ts';
+import { roundRules } from '../rounds/rules.ts';
+import { speciesRules } from '../species/rules.ts';
+import type { Leg } from '../stock/legs.ts';
+import { stockRules } from '../stock/rules.ts';
+import { waterRules } from '../water/rules.ts';
+import type { Entry } from './entry.ts';
+import type { Kind } from './payloads.ts';
+import type { Links, Rule } from './rule.ts';
+
+export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K> } = {
+  ...peopleRules, ...roomRules, ...speciesRules, ...stockRules, ...waterRules,
+  ...dockRules, ...benchRules, ...holdRules, ...roundRules,
+};
+
+function areaRuleOf(kind: Kind): Rule<Kind> | undefined {
+  return (areaRules as unknown as Partial<Record<Kind, Rule<Kind>>>)[kind];
+}
+
+/** Stock legs of an entry; none for kinds that move no fish. */
+export function legsOf(entry: Pick<Entry, 'kind' | 'payload'>): Leg[] {
+  return areaRuleOf(entry.kind)?.legs?.(entry.payload) ?? [];
+}
+
+/** What an entry makes and what it rests on. */
+export function linksOf(entry: Pick<Entry, 'kind' | 'payload'>): Required<Links> {
+  return { makes: [], needs: [], ...areaRuleOf(entry.kind)?.links?.(entry.payload) };
+}

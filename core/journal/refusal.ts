@@ -1,0 +1,28 @@
+// Expected refusals as data. Words live in the web; a test proves that every code has them.
+import type { Role } from '../people/roles.ts';
+
+export const REFUSAL_CODES = [
+  'unknown', 'exists', 'role', 'time.future', 'time.old', 'client.newer', 'id.reused',
+  'stock.short', 'stock.nothing', 'count.bookMoved', 'promise.tooMany',
+  'crate.alreadyArrived', 'crate.notArrived', 'bag.alreadyLanded', 'bag.alreadyAbsent', 'bag.notLanded', 'bag.otherLot', 'bag.empty',
+  'bag.alreadyReleased', 'bag.notAssigned', 'float.running', 'float.notThisBag', 'release.countDiffers', 'release.noFloat', 'release.otherTank',
+  'hold.alreadyOpen', 'hold.notOpened', 'look.contradicts', 'look.otherDay', 'reading.implausible', 'zone.unknown', 'crate.badList',
+  'fit.wrongWater', 'fit.tooCold', 'fit.tooWarm', 'fit.noLid', 'fit.eatsResidents', 'fit.eatenByResidents',
+  'fit.neverWith', 'fit.keptAlone', 'fit.saleBeforeHold', 'fit.speciesUnknown', 'fit.awayFromHome',
+  'undo.twice', 'undo.ofUndo', 'undo.notYours', 'undo.tooLate', 'undo.never', 'undo.needed', 'undo.alone',
+] as const;
+export type RefusalCode = (typeof REFUSAL_CODES)[number];
+
+/** Things the words may need: names, counts, instants. Plain values or lists of plain records. */
+export type Facts = Record<string, string | number | boolean | null | undefined | Record<string, string | number>[]>;
+
+/**
+ * Why an entry may not be written. `path` points into the payload; `overrule` is the lowest rank that may pass over
+ * it with a reason, absent when nobody may.
+ */
+export type Refusal = { code: RefusalCode; path: string; facts: Facts; overrule?: Role };
+
+/** One refusal as the list that decide functions return. */
+export function refuse(code: RefusalCode, path: string, facts: Facts = {}, overrule?: Role): Refusal[] {
+  return [overrule ? { code, path, facts, overrule } : { code, path, facts }];
+}

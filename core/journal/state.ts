@@ -1,0 +1,51 @@
+// What decide functions may ask of the house: a port that declares only what they use. The server answers it from
+// its projections inside the transaction, so that each entry sees what the ones before it in the act have done.
+import type { HoldFacts } from '../holds/entries.ts';
+import type { TankFacts, WaterFacts } from '../room/entries.ts';
+import type { SpeciesFacts } from '../species/entries.ts';
+import type { LotFacts } from '../stock/entries.ts';
+import type { Recorded } from './entry.ts';
+
+/** Who did something and when, for words such as “Bram landed it at 07:12”. */
+export type Mark = { entry: string; by: string; atMs: number };
+
+export type CrateFacts = { id: string; label: string; arrived?: Mark };
+export type BagFacts = {
+  id: string; crate: string; label: string; lot: string; listed: number;
+  landing?: Mark & { lot: string; condition: string; bagState: string };
+  absence?: Mark;
+  assignment?: Mark & { tank: string; overruled: string[] };
+  run?: Mark & { id: string };
+  release?: Mark;
+};
+
+export interface HouseState {
+  findZone(): string | undefined;
+  hasLead(): boolean;
+  findPerson(id: string): { id: string; name: string } | undefined;
+  findRack(id: string): { id: string; name: string } | undefined;
+  findWater(id: string): WaterFacts | undefined;
+  findTank(id: string): TankFacts | undefined;
+  findTankByCode(code: string): TankFacts | undefined;
+  findSpecies(id: string): SpeciesFacts | undefined;
+  findSupplier(id: string): { id: string; name: string } | undefined;
+  findCrate(id: string): CrateFacts | undefined;
+  findBag(id: string): BagFacts | undefined;
+  findLot(id: string): LotFacts | undefined;
+  /** The hold of a lot that has not been signed off. */
+  findOpenHold(lot: string): HoldFacts | undefined;
+  hasPromise(id: string): boolean;
+  balance(lot: string, place: string): number;
+  /** Some fish of the lot stand in a tank of the house. */
+  isInTank(lot: string): boolean;
+  /** Living fish at a place now, by lot. */
+  occupants(place: string): { lot: string; n: number }[];
+  /** Heads of a lot that the house answers for, and how many of them are promised. */
+  lotCount(lot: string): { inHouse: number; promised: number };
+  /** The last movement at a place, for telling who was quicker. */
+  lastMove(place: string): Mark | undefined;
+  actEntries(actId: string): Recorded[];
+  findReversal(actId: string): Mark | undefined;
+  /** Entries outside the act, not void, that rest on something that these ids made. */
+  dependents(madeIds: string[], actId: string): Recorded[];
+}

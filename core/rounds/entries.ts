@@ -1,0 +1,28 @@
+// What is written down on the walk: looks, meals and the dead.
+import type { Sign } from './signs.ts';
+
+export type RoundName = 'morning' | 'evening';
+export const ROUNDS: readonly RoundName[] = ['morning', 'evening'];
+
+/** One lot in a look. `seen` is null when nobody counted: a look is not a head count. */
+export type LotLook = { lot: string; expected: number; seen: number | null; signs: { sign: Sign; n?: number }[] };
+
+export type TankLooked = { tank: string; day: number; round: RoundName; allWell: boolean; lots: LotLook[]; note?: string };
+
+/** Five words for how food was taken, from left alone to fought over. */
+export type Response = 'ignored' | 'looked' | 'tasted' | 'ate' | 'charged';
+export const RESPONSES: readonly Response[] = ['ignored', 'looked', 'tasted', 'ate', 'charged'];
+export type LotFed = { tank: string; lot: string; food: string; response: Response };
+
+export type Cause = 'not known' | 'transit' | 'acclimation' | 'bad water' | 'illness' | 'injury' | 'bullied' | 'starved' | 'jumped' | 'eaten';
+export const CAUSES: readonly Cause[] = ['not known', 'transit', 'acclimation', 'bad water', 'illness', 'injury', 'bullied', 'starved', 'jumped', 'eaten'];
+/** A cause is a guess unless somebody examined the fish. */
+export type Sureness = 'guess' | 'likely' | 'examined';
+export const SURENESS: readonly Sureness[] = ['guess', 'likely', 'examined'];
+export type LossRecorded = { lot: string; place: string; n: number; cause: Cause; sure: Sureness; note?: string };
+
+export interface RoundEntries {
+  'tank.looked': TankLooked;
+  'lot.fed': LotFed;
+  'loss.recorded': LossRecorded;
+}

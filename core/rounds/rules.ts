@@ -1,0 +1,40 @@
+// When a look, a meal or a loss may be written. A look is never refused because the books moved meanwhile:
+// what eyes saw is a fact, and the difference shows.
+import { refuse, type Refusal } from '../journal/refusal.ts';
+import type { Context, Rules } from '../journal/rule.ts';
+import { move } from '../stock/legs.ts';
+import { houseDay } from '../time/index.ts';
+import type { RoundEntries } from './entries.ts';
+
+export const roundRules: Rules<RoundEntries> = {
+  'tank.looked': {
+    decide({ payload, occurredAtMs }, { state }) {
+      if (!state.findTank(payload.tank)) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
+      const zone = state.findZone();
+      if (zone && houseDay(occurredAtMs, zone) !== payload.day) return refuse('look.otherDay', 'day', { day: payload.day });
+      const odd = payload.lots.some(({ signs, seen, expected }) => signs.length > 0 || (seen !== null && seen < expected));
+      if (payload.allWell && odd) return refuse('look.contradicts', 'allWell');
+      return payload.lots.flatMap(({ lot }, index) => lotKnown(lot, `lots.${index}.lot`, state));
+    },
+    links: ({ lots }) => ({ needs: lots.map(({ lot }) => lot) }),
+  },
+  'lot.fed': {
+    decide({ payload }, { state }) {
+      if (!state.findTank(payload.tank)) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
+      return lotKnown(payload.lot, 'lot', state);
+    },
+    links: ({ lot }) => ({ needs: [lot] }),
+  },
+  'loss.recorded': {
+    decide({ payload }, { state }) {
+      if (!state.findTank(payload.place) && !state.findBag(payload.place)) return refuse('unknown', 'place', { what: 'tank', id: payload.place });
+      return lotKnown(payload.lot, 'lot', state);
+    },
+    legs: ({ lot, place, n }) => move(lot, { from: place, to: 'died', n }),
+    links: ({ lot }) => ({ needs: [lot] }),
+  },
+};
+
+function lotKnown(lot: string, path: string, state: Context['state']): Refusal[] {
+  return state.findLot(lot) ? [] : refuse('unknown', path, { what: 'lot', id: lot });
+}

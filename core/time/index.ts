@@ -1,0 +1,1 @@
+export { atLocal, formatDay, formatTime, houseDay, isZone, localHour, parseLocal, startOfHouseDay } from './zone.ts';

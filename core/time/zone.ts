@@ -1,0 +1,82 @@
+// The house's time zone: the only file that touches the zone library.
+// Everything stored is UTC milliseconds; a zone is used to name days and to show times.
+import { TZDate } from '@date-fns/tz';
+
+const MS_PER_DAY = 86_400_000;
+const DAY_CACHE_LIMIT = 4096;
+const dayCache = new Map<string, number>();
+
+/** True when `zone` is an IANA name that this machine knows, such as `Europe/Lisbon`. */
+export function isZone(zone: string): boolean {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/**
+ * The house day of an instant: whole days since 1970-01-01 by the wall calendar of `zone`.
+ * Local midnight to local midnight; a 23 h or 25 h day of a clock change counts as one.
+ * @example houseDay(Date.UTC(2026, 2, 2, 23, 30), 'Europe/Lisbon') === 20514
+ */
+export function houseDay(ms: number, zone: string): number {
+  // Zone look-ups are slow and days repeat, so results are kept per hour: no zone in use changes its date inside one.
+  const hour = Math.floor(ms / 900_000);
+  const key = `${zone}|${hour}`;
+  const known = dayCache.get(key);
+  if (known !== undefined) return known;
+  const local = new TZDate(hour * 900_000, zone);
+  const day = Date.UTC(local.getFullYear(), local.getMonth(), local.getDate()) / MS_PER_DAY;
+  if (dayCache.size >= DAY_CACHE_LIMIT) dayCache.clear();
+  dayCache.set(key, day);
+  return day;
+}
+
+/** The instant at which house day `day` begins in `zone`. */
+export function startOfHouseDay(day: number, zone: string): number {
+  return atLocal(day, { hour: 0, minute: 0 }, zone);
+}
+
+/** The instant of a wall time on a house day. A time that a clock change skips lands just after the gap. */
+export function atLocal(day: number, time: { hour: number; minute: number }, zone: string): number {
+  const date = new Date(day * MS_PER_DAY);
+  return new TZDate(date.getUTCFullYear(), date.getUTCMonth(), date.getUTCDate(), time.hour, time.minute, zone).getTime();
+}
+
+/** Wall hour (0–23) of an instant in `zone`. */
+export function localHour(ms: number, zone: string): number {
+  return new TZDate(ms, zone).getHours();
+}
+
+/**
+ * Reads `2026-03-03T07:40` as a wall time in `zone`; a value with an offset or `Z` is an instant.
+ * Throws a RangeError when it is neither.
+ */
+export function parseLocal(text: string, zone: string): number {
+  const wall = /^(\d{4})-(\d{2})-(\d{2})T(\d{2}):(\d{2})$/.exec(text);
+  if (wall) {
+    const [year, month, date, hour, minute] = wall.slice(1).map(Number) as [number, number, number, number, number];
+    if (month < 1 || month > 12 || date < 1 || date > 31 || hour > 23 || minute > 59) throw new RangeError(`not a time: ${text}`);
+    return new TZDate(year, month - 1, date, hour, minute, zone).getTime();
+  }
+  const ms = /^\d{4}-\d{2}-\d{2}T.*(Z|[+-]\d{2}:\d{2})$/.test(text) ? Date.parse(text) : Number.NaN;
+  if (Number.isNaN(ms)) throw new RangeError(`not a time: ${text} (write 2026-03-03T07:40)`);
+  return ms;
+}
+
+/** `07:40` in the house. */
+export function formatTime(ms: number, zone: string): string {
+  const local = new TZDate(ms, zone);
+  return `${String(local.getHours()).padStart(2, '0')}:${String(local.getMinutes()).padStart(2, '0')}`;
+}
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const WEEKDAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
+
+/** `Tue 3 Mar` of a house day. */
+export function formatDay(day: number): string {
+  const date = new Date(day * MS_PER_DAY);
+  return `${WEEKDAYS[date.getUTCDay()]} ${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}`;
+}

@@ -1,0 +1,20 @@
+// When a reading may be written. What it means for a bag or a tank is judged where it is used.
+import type { Rules } from '../journal/rule.ts';
+import { refuse } from '../journal/refusal.ts';
+import { PLAUSIBLE } from './units.ts';
+import type { WaterEntries } from './entries.ts';
+
+export const waterRules: Rules<WaterEntries> = {
+  'reading.taken': {
+    decide({ payload }, { state }) {
+      const { subject, quantity, reading } = payload;
+      const known = subject.kind === 'bag' ? state.findBag(subject.id) : state.findWater(subject.id);
+      if (!known) return refuse('unknown', 'subject.id', { what: subject.kind, id: subject.id });
+      const { min, max, unit } = PLAUSIBLE[quantity];
+      if (reading.value < min || reading.value > max) {
+        return refuse('reading.implausible', 'reading.value', { quantity, value: reading.value, min, max, unit });
+      }
+      return [];
+    },
+  },
+};

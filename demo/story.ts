@@ -1,0 +1,122 @@
+// A fortnight at Saltgrass Lane, ending at the opening time with a marine crate half landed.
+import { HOUSE_ACTOR } from '#core/journal/index.ts';
+import { STARTING_RULES } from '#core/room/index.ts';
+import { atLocal, houseDay } from '#core/time/index.ts';
+import { MINUTE_MS, speciesOf, tellFloat, tellLanding, tellList, tellRelease } from './crates.ts';
+import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, WATERS, ZONE } from './rooms.ts';
+import { tellRound, tellSale, type Trouble } from './rounds.ts';
+import { SPECIES } from './species.ts';
+import { EXPECTED_CRATE, OPEN_CRATE, OPEN_LANDED, OPENING, PAST } from './stock.ts';
+import { makeTeller, type Teller } from './teller.ts';
+
+const DAYS = 14;
+const SEED = 20260303;
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+const RISK_DAYS = 3;
+const HOME_RISK = 0.0002;
+
+type Story = { teller: Teller; today: number; opensAtMs: number; at: (daysAgo: number, hour: number, minute?: number) => number; risks: Map<string, { risk: number; fromMs: number }> };
+
+/** Writes the whole story into an empty `file`. The same `opensAtMs` gives the same journal. Returns the open house. */
+export function tellStory(file: string, opensAtMs: number) {
+  const today = houseDay(opensAtMs, ZONE);
+  const at = (daysAgo: number, hour: number, minute = 0) => atLocal(today - daysAgo, { hour, minute }, ZONE);
+  const teller = makeTeller(file, SEED, at(DAYS, 6));
+  const story: Story = { teller, today, opensAtMs, at, risks: new Map() };
+  tellSetUp(story);
+  tellOpening(story);
+  for (let daysAgo = DAYS - 1; daysAgo > 0; daysAgo -= 1) tellDay(story, daysAgo);
+  tellThisMorning(story);
+  teller.finish();
+  return teller.house;
+}
+
+function tellSetUp({ teller, at }: Story): void {
+  const atMs = at(DAYS, 6);
+  const people = PEOPLE.map(({ pin: _pin, ...person }) => ({ kind: 'person.added' as const, payload: person }));
+  teller.tell(atMs, HOUSE_ACTOR, { kind: 'house.configured', payload: { name: HOUSE_NAME, zone: ZONE, rules: STARTING_RULES } }, people[0]!);
+  teller.tell(atMs, 'ines', ...people.slice(1));
+  teller.tell(atMs, 'ines', ...RACKS.map((payload) => ({ kind: 'rack.added' as const, payload })), ...WATERS.map((payload) => ({ kind: 'water.added' as const, payload })));
+  teller.tell(atMs, 'ines', ...TANKS.map((payload) => ({ kind: 'tank.added' as const, payload })));
+  teller.tell(atMs, 'ines', ...SPECIES.map((payload) => ({ kind: 'species.added' as const, payload })), ...SUPPLIERS.map((payload) => ({ kind: 'supplier.added' as const, payload })));
+}
+
+function tellOpening({ teller, at }: Story): void {
+  for (const [index, [tank, species, n, sizeCm, heldDays]] of OPENING.entries()) {
+    const atMs = at(DAYS, 7, index);
+    const lot = teller.id();
+    const { common, water } = speciesOf(species);
+    const days = STARTING_RULES.holdDays[water.includes('marine') ? 'marine' : 'fresh'];
+    teller.tell(atMs, 'ines', { kind: 'lot.opened', payload: { lot, species, label: common, tank, n, sizeCm, origin: 'bred' } },
+      ...(heldDays === undefined ? [] : [{ kind: 'hold.opened' as const, payload: { hold: teller.id(), lot, days, zero: 'arrival' as const } }]));
+    if (tank === 'A5') teller.tell(atMs, 'ines', { kind: 'lot.promised', payload: { promise: teller.id(), lot, n: 8, forWhom: 'Mossbank school, freshwater tank' } });
+  }
+}
+
+/** What the scenario wants seen on the opening day. */
+function troubles(today: number): Trouble[] {
+  return [
+    { tank: 'Q8', day: today - 4, round: 'morning', sign: 'white spots', n: 1 },
+    { tank: 'S2', day: today - 7, round: 'evening', sign: 'scrape', n: 1 },
+    { tank: 'S2', day: today - 1, round: 'evening', sign: 'scrape', n: 1 },
+    ...[3, 2, 1].map((days): Trouble => ({ tank: 'D2', day: today - days, round: 'morning', sign: 'not eating', n: 1 })),
+    { tank: 'C4', day: today - 1, round: 'evening', sign: 'chased', n: 1 },
+    { tank: 'F7', day: today - 1, round: 'evening', sign: 'fast breathing', n: 2 },
+  ];
+}
+
+function tellDay(story: Story, daysAgo: number): void {
+  const { teller, today, at, risks } = story;
+  const walk = { day: today - daysAgo, troubles: troubles(today), riskOf: (lot: string, atMs: number) => {
+    const late = risks.get(lot);
+    return late && atMs < late.fromMs + RISK_DAYS * DAY_MS ? late.risk / 2 : HOME_RISK;
+  } };
+  const past = PAST.find((one) => one.daysAgo === daysAgo);
+  const early = past && past.at[0] < 8;
+  if (past && early) tellPastCrate(story, past);
+  tellRound(teller, { ...walk, round: 'morning', atMs: at(daysAgo, early ? 9 : 8, 5) });
+  if (past && !early) tellPastCrate(story, { ...past, at: [Math.max(10, past.at[0]), past.at[1]] });
+  for (const hour of [14, 15, 16]) if (teller.chance() < 0.45) tellSale(teller, at(daysAgo, hour));
+  tellRound(teller, { ...walk, round: 'evening', atMs: at(daysAgo, 17, 20) });
+}
+
+function tellPastCrate({ teller, at, risks }: Story, { daysAgo, at: [hour, minute], packedHours, lateHours, crate }: (typeof PAST)[number]): void {
+  let atMs = at(daysAgo, hour, minute);
+  const bags = tellList(teller, crate, { atMs: atMs - 5 * MINUTE_MS, packedAtMs: atMs - packedHours * HOUR_MS, promisedAtMs: atMs - lateHours * HOUR_MS });
+  teller.tell(atMs, 'bram', { kind: 'crate.arrived', payload: { crate: crate.key, carton: lateHours > 6 ? 'damp' : 'dry' } });
+  const landed = bags.map((bag) => {
+    atMs += MINUTE_MS;
+    const bagC = Math.round((crate.told.temperatureC! - teller.chance() * 3) * 10) / 10;
+    return { bag: tellLanding(teller, crate, bag, { atMs, who: 'bram', bagC }), bagC };
+  });
+  const floats = landed.map(({ bag, bagC }) => {
+    atMs += MINUTE_MS;
+    const alive = bag.landed?.alive ?? bag.n;
+    return { bag, alive, ...tellFloat(teller, crate, bag, { atMs, who: 'bram', bagC, n: alive }) };
+  });
+  const holdOpen = new Set<string>();
+  for (const { bag, alive, run, dueAtMs } of floats.toSorted((one, other) => one.dueAtMs - other.dueAtMs)) {
+    atMs = Math.max(atMs, dueAtMs) + MINUTE_MS;
+    tellRelease(teller, bag, { atMs, who: 'bram', alive, run, holdOpen: holdOpen.has(bag.lot) });
+    holdOpen.add(bag.lot);
+    risks.set(bag.lot, { risk: crate.lossRisk ?? HOME_RISK, fromMs: atMs });
+  }
+}
+
+/** The opening day up to the opening time: the late crate comes, ten bags land, two are out, two afloat. */
+function tellThisMorning({ teller, at, opensAtMs }: Story): void {
+  tellList(teller, EXPECTED_CRATE, { atMs: at(0, 5, 30), packedAtMs: at(0, 5, 30), promisedAtMs: at(0, 11) });
+  const bags = tellList(teller, OPEN_CRATE, { atMs: at(0, 5, 40), packedAtMs: at(2, 20, 30), promisedAtMs: at(1, 21, 40) });
+  teller.tell(at(0, 6, 40), 'bram', { kind: 'crate.arrived', payload: { crate: OPEN_CRATE.key, carton: 'damp', note: 'heat pack cold' } });
+  const bagC = 21.8;
+  const landed = bags.slice(0, OPEN_LANDED).map((bag, index) => tellLanding(teller, OPEN_CRATE, bag, { atMs: at(0, 6, 44) + index * 3 * MINUTE_MS, who: 'bram', bagC }));
+  const [afloat, soft, , , , fireAfloat, foul] = landed as [(typeof landed)[0], (typeof landed)[0], (typeof landed)[0], (typeof landed)[0], (typeof landed)[0], (typeof landed)[0], (typeof landed)[0]];
+  for (const [bag, minute] of [[soft, 13], [foul, 15]] as const) {
+    teller.tell(at(0, 7, minute), 'bram', { kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: bag.tank! } });
+    tellRelease(teller, bag, { atMs: at(0, 7, minute + 1), who: 'bram', alive: bag.landed!.alive, holdOpen: false });
+  }
+  tellFloat(teller, OPEN_CRATE, afloat, { atMs: at(0, 7, 18), who: 'bram', bagC, n: 4 });
+  tellFloat(teller, OPEN_CRATE, fireAfloat, { atMs: at(0, 7, 26), who: 'bram', bagC, n: 2 });
+  if (opensAtMs < at(0, 7, 26)) throw new Error('the demo opens at 07:40; an earlier --clock would cut its story short');
+}

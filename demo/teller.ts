@@ -1,0 +1,71 @@
+// Tells a story to the house as acts through the server's own append: its own clock, its own seeded chance, its own ids.
+// One transaction a story-hour, so that telling weeks does not wait for the disk a thousand times.
+import { v7 } from 'uuid';
+import { kinds } from '#contract/kinds.ts';
+import type { Act, Entry, Kind, Payloads } from '#core/journal/index.ts';
+import { HOUSE_ACTOR } from '#core/journal/index.ts';
+import { makeClock } from '#server/clock/clock.ts';
+import { startHouse, type RunningHouse } from '#server/house.ts';
+
+const HOUR_MS = 3_600_000;
+
+/** Seeded chance in [0, 1): mulberry32. The same seed tells the same story. */
+export function makeChance(seed: number): () => number {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
+    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
+    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
+  };
+}
+
+export type Said = { [K in Kind]: { kind: K; payload: Payloads[K]; overrules?: Entry['overrules'] } }[Kind];
+export type Teller = {
+  house: RunningHouse;
+  chance: () => number;
+  pick: <T>(from: readonly T[]) => T;
+  /** A new id, in time order. */
+  id: () => string;
+  /** `who` writes this at `atMs`; throws when the house refuses. Times must not go back. */
+  tell: (atMs: number, who: string, ...said: Said[]) => string;
+  /** Commits what has been told. */
+  finish: () => void;
+};
+
+export function makeTeller(file: string, seed: number, startMs: number): Teller {
+  let now = startMs;
+  let hour = -1;
+  let serial = 0;
+  const chance = makeChance(seed);
+  const house = startHouse({ file, makeClock: () => makeClock({ realNow: () => now }) });
+  const { client } = house;
+  const id = () => {
+    serial += 1;
+    const random = Uint8Array.from({ length: 16 }, () => Math.floor(chance() * 256));
+    return v7({ msecs: now, seq: serial, random });
+  };
+  const roleOf = client.prepare('select role from p_person where id = ?').pluck();
+
+  return {
+    house, chance, id,
+    pick: (from) => from[Math.floor(chance() * from.length)]!,
+    tell(atMs, who, ...said) {
+      if (atMs < now) throw new Error(`the story went back in time by ${now - atMs} ms at ${said[0]?.kind}`);
+      now = atMs;
+      const inHour = Math.floor(now / HOUR_MS);
+      if (inHour !== hour) {
+        if (client.inTransaction) client.exec('commit');
+        client.exec('begin immediate');
+        hour = inHour;
+      }
+      const entries = said.map(({ kind, payload, overrules }) => ({ id: id(), kind, version: kinds[kind].version, occurredAtMs: now, payload, ...(overrules ? { overrules } : {}) }) as Entry);
+      const act: Act = { actId: id(), entries };
+      const role = who === HOUSE_ACTOR ? 'lead' : (roleOf.get(who) as 'lead' | 'keeper' | 'trainee');
+      const outcome = house.append(act, { id: who, role });
+      if (!outcome.ok) throw new Error(`the house refused ${said.map(({ kind }) => kind).join(', ')}: ${JSON.stringify(outcome.refusals)}`);
+      return act.actId;
+    },
+    finish: () => void (client.inTransaction && client.exec('commit')),
+  };
+}

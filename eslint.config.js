@@ -1,0 +1,23 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier/flat';
+import hooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+
+export default ts.config(
+  { ignores: ['dist', 'node_modules', 'data', 'server/db/migrations', 'server/db/projections', 'test-results', '.cache'] },
+  js.configs.recommended,
+  { files: ['**/*.{ts,tsx}'], extends: [...ts.configs.recommendedTypeChecked], languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } }, rules: {
+    '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+    '@typescript-eslint/consistent-type-imports': 'error',
+    'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
+    'max-params': ['error', { max: 4 }],
+  } },
+  { files: ['**/*.test.{ts,tsx}', 'e2e/**', 'bench/**'], rules: {
+    '@typescript-eslint/no-unsafe-assignment': 'off', '@typescript-eslint/no-unsafe-member-access': 'off', '@typescript-eslint/no-unsafe-argument': 'off',
+    '@typescript-eslint/no-unsafe-call': 'off', '@typescript-eslint/no-unsafe-return': 'off',
+  } },
+  { files: ['web/**/*.{ts,tsx}'], extends: [hooks.configs.flat.recommended] },
+  { files: ['**/*.{js,mjs,cjs}'], languageOptions: { globals: globals.node } },
+  prettier,
+);

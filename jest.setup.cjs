@@ -1,0 +1,4 @@
+// jsdom lacks TextEncoder, which react-router needs at import.
+const { TextDecoder, TextEncoder } = require('node:util');
+globalThis.TextEncoder ??= TextEncoder;
+globalThis.TextDecoder ??= TextDecoder;

@@ -1,0 +1,24 @@
+// `npm test`: everything a landing must pass, in the order in which it fails fastest.
+import path from 'node:path';
+import { build } from './build.mjs';
+import { run, setup, setupChromium } from './setup.mjs';
+
+process.chdir(path.join(import.meta.dirname, '..'));
+setup();
+const jest = ['--disable-warning=ExperimentalWarning', '--experimental-vm-modules', 'node_modules/jest/bin/jest.js'];
+const steps = [
+  ['types', () => run('node', ['node_modules/typescript/bin/tsc', '-p', 'tsconfig.json', '--noEmit'])],
+  ['borders', () => run('node', ['node_modules/dependency-cruiser/bin/dependency-cruise.mjs', 'core', 'contract', 'server', 'web', 'demo', '--config', '.dependency-cruiser.cjs'])],
+  ['unit tests', () => run('node', jest)],
+  ['lint', () => run('node', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'])],
+  ['build', build],
+  ['browser tests', () => (setupChromium(), run('node', ['node_modules/@playwright/test/cli.js', 'test']))],
+];
+for (const [name, step] of steps) {
+  const began = performance.now();
+  console.log(`\n== ${name}`);
+  const status = step();
+  console.log(`== ${name}: ${status === 0 ? 'passed' : 'FAILED'} in ${((performance.now() - began) / 1000).toFixed(0)} s`);
+  if (status !== 0) process.exit(status);
+}
+console.log(`\n${steps.length} passed, 0 failed`);

@@ -1,0 +1,320 @@
+CREATE TABLE `p_absence` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`bag` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_absence_bag` ON `p_absence` (`bag`);--> statement-breakpoint
+CREATE TABLE `p_arrival` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`crate` text NOT NULL,
+	`carton` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_arrival_crate` ON `p_arrival` (`crate`);--> statement-breakpoint
+CREATE TABLE `p_assignment` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`bag` text NOT NULL,
+	`tank` text NOT NULL,
+	`overruled` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_assignment_bag` ON `p_assignment` (`bag`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_bag` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`crate` text NOT NULL,
+	`label` text NOT NULL,
+	`box` integer NOT NULL,
+	`ord` integer NOT NULL,
+	`lot` text NOT NULL,
+	`listed` integer NOT NULL,
+	`water_l` real NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_bag_crate` ON `p_bag` (`crate`);--> statement-breakpoint
+CREATE TABLE `p_balance` (
+	`lot` text NOT NULL,
+	`place` text NOT NULL,
+	`inside` integer NOT NULL,
+	`n` integer NOT NULL,
+	PRIMARY KEY(`lot`, `place`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_balance_place` ON `p_balance` (`place`) WHERE inside = 1 and n <> 0;--> statement-breakpoint
+CREATE TABLE `p_crate` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`label` text NOT NULL,
+	`supplier` text NOT NULL,
+	`packed_at_ms` integer NOT NULL,
+	`promised_at_ms` integer NOT NULL,
+	`told` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_crate_promised` ON `p_crate` (`promised_at_ms`);--> statement-breakpoint
+CREATE TABLE `p_feed` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`lot` text NOT NULL,
+	`food` text NOT NULL,
+	`response` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_feed_tank` ON `p_feed` (`tank`,`lot`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_hold` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`lot` text NOT NULL,
+	`days` integer NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_hold_id_unique` ON `p_hold` (`id`);--> statement-breakpoint
+CREATE INDEX `p_hold_lot` ON `p_hold` (`lot`);--> statement-breakpoint
+CREATE TABLE `p_house` (
+	`id` integer PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`name` text NOT NULL,
+	`zone` text NOT NULL,
+	`rules` text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_landing` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`bag` text NOT NULL,
+	`crate` text NOT NULL,
+	`lot` text NOT NULL,
+	`alive` integer NOT NULL,
+	`dead` integer NOT NULL,
+	`quality` text NOT NULL,
+	`condition` text NOT NULL,
+	`bag_state` text NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_landing_bag` ON `p_landing` (`bag`);--> statement-breakpoint
+CREATE TABLE `p_leg` (
+	`entry` text NOT NULL,
+	`ord` integer NOT NULL,
+	`lot` text NOT NULL,
+	`place` text NOT NULL,
+	`n` integer NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	PRIMARY KEY(`entry`, `ord`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_leg_place` ON `p_leg` (`place`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_look` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`day` integer NOT NULL,
+	`round` text NOT NULL,
+	`all_well` integer NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_look_tank` ON `p_look` (`tank`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_look_round` ON `p_look` (`day`,`round`,`tank`);--> statement-breakpoint
+CREATE TABLE `p_loss` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`lot` text NOT NULL,
+	`place` text NOT NULL,
+	`n` integer NOT NULL,
+	`cause` text NOT NULL,
+	`sure` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_loss_at` ON `p_loss` (`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_lot` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`label` text NOT NULL,
+	`species` text,
+	`heard_as` text,
+	`size_cm` real,
+	`origin` text NOT NULL,
+	`supplier` text,
+	`crate` text,
+	`instead_of` text
+);
+--> statement-breakpoint
+CREATE TABLE `p_need` (
+	`ref` text NOT NULL,
+	`entry` text NOT NULL,
+	`act_id` text NOT NULL,
+	`voided_by` text,
+	PRIMARY KEY(`ref`, `entry`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_need_entry` ON `p_need` (`entry`);--> statement-breakpoint
+CREATE TABLE `p_odd` (
+	`entry` text NOT NULL,
+	`tank` text NOT NULL,
+	`lot` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`expected` integer NOT NULL,
+	`seen` integer,
+	`signs` text NOT NULL,
+	`voided_by` text,
+	PRIMARY KEY(`entry`, `lot`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_odd_at` ON `p_odd` (`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_person` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`name` text NOT NULL,
+	`title` text NOT NULL,
+	`role` text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_promise` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`lot` text NOT NULL,
+	`n` integer NOT NULL,
+	`for_whom` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_promise_id_unique` ON `p_promise` (`id`);--> statement-breakpoint
+CREATE INDEX `p_promise_lot` ON `p_promise` (`lot`);--> statement-breakpoint
+CREATE TABLE `p_rack` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`room` text NOT NULL,
+	`name` text NOT NULL,
+	`walk` integer NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_reading` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`subject_kind` text NOT NULL,
+	`subject` text NOT NULL,
+	`quantity` text NOT NULL,
+	`value` real NOT NULL,
+	`typed` text NOT NULL,
+	`method` text NOT NULL,
+	`source` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_reading_latest` ON `p_reading` (`subject`,`quantity`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_release` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`bag` text NOT NULL,
+	`run` text,
+	`lot` text NOT NULL,
+	`tank` text NOT NULL,
+	`alive` integer NOT NULL,
+	`dead` integer NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_release_bag` ON `p_release` (`bag`);--> statement-breakpoint
+CREATE INDEX `p_release_tank` ON `p_release` (`tank`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_reversal` (
+	`act` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`by` text NOT NULL,
+	`at_ms` integer NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_run` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`bag` text NOT NULL,
+	`lot` text NOT NULL,
+	`tank` text NOT NULL,
+	`n` integer NOT NULL,
+	`minutes` real NOT NULL,
+	`bag_c` real NOT NULL,
+	`bag_method` text NOT NULL,
+	`tank_c` real NOT NULL,
+	`water_l` real NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_run_id_unique` ON `p_run` (`id`);--> statement-breakpoint
+CREATE INDEX `p_run_bag` ON `p_run` (`bag`);--> statement-breakpoint
+CREATE TABLE `p_species` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`scientific` text NOT NULL,
+	`common` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_supplier` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`name` text NOT NULL,
+	`transit` text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_tank` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`rack` text NOT NULL,
+	`water` text NOT NULL,
+	`code` text NOT NULL,
+	`volume_l` real NOT NULL,
+	`purpose` text NOT NULL,
+	`lid` integer NOT NULL,
+	`row` integer NOT NULL,
+	`column` integer NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_tank_code_unique` ON `p_tank` (`code`);--> statement-breakpoint
+CREATE TABLE `p_water` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`name` text NOT NULL,
+	`type` text NOT NULL,
+	`temperature_c` real NOT NULL,
+	`salinity_ppt` real NOT NULL,
+	`volume_l` real NOT NULL
+);

@@ -1,0 +1,38 @@
+// Rows of the bench and of holds: floats, releases, holds opened, readings.
+import type { BenchEntries } from '#core/bench/index.ts';
+import type { HoldEntries } from '#core/holds/index.ts';
+import type { WaterEntries } from '#core/water/index.ts';
+import { prepareInsert } from '../../db/insert.ts';
+import * as tables from '../../db/projectionTables.ts';
+import { factOf, type MakeProjectors } from './projector.ts';
+
+export const benchProjectors: MakeProjectors<BenchEntries & HoldEntries & WaterEntries> = (db) => {
+  const run = prepareInsert(db, tables.run);
+  const release = prepareInsert(db, tables.release);
+  const hold = prepareInsert(db, tables.hold);
+  const reading = prepareInsert(db, tables.reading);
+  return {
+    'float.started': {
+      voids: ['p_run'],
+      project(entry) {
+        const { run: id, bag, lot, tank, n, minutes, bagTemperature, tankTemperature, water } = entry.payload;
+        run({ ...factOf(entry), id, bag, lot, tank, n, minutes, bagC: bagTemperature.value, bagMethod: bagTemperature.method, tankC: tankTemperature.value, waterL: water.value });
+      },
+    },
+    'fish.released': {
+      voids: ['p_release'],
+      project(entry) {
+        const { bag, run: id, lot, tank, alive, dead } = entry.payload;
+        release({ ...factOf(entry), bag, run: id, lot, tank, alive, dead });
+      },
+    },
+    'hold.opened': { voids: ['p_hold'], project: (entry) => hold({ ...factOf(entry), id: entry.payload.hold, lot: entry.payload.lot, days: entry.payload.days }) },
+    'reading.taken': {
+      voids: ['p_reading'],
+      project(entry) {
+        const { subject, quantity, reading: taken } = entry.payload;
+        reading({ ...factOf(entry), subjectKind: subject.kind, subject: subject.id, quantity, ...taken });
+      },
+    },
+  };
+};

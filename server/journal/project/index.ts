@@ -1,0 +1,43 @@
+// All projectors in one table, and the one way to project an entry, its stock and its reversal.
+import type Database from 'better-sqlite3';
+import type { JournalEntries, Kind, Payloads, Recorded } from '#core/journal/index.ts';
+import type { Leg } from '#core/stock/index.ts';
+import { prepareInsert } from '../../db/insert.ts';
+import type { Drizzle } from '../../db/open.ts';
+import * as tables from '../../db/projectionTables.ts';
+import { benchProjectors } from './bench.ts';
+import { dockProjectors } from './dock.ts';
+import type { Projector, Projectors } from './projector.ts';
+import { roomProjectors } from './room.ts';
+import { roundProjectors } from './rounds.ts';
+import { makeStockProjector } from './stock.ts';
+
+/** Void with the facts of every kind. */
+const SHARED_VOIDS = ['p_leg', 'p_need'];
+
+export type Project = (entry: Recorded, actEntries: (actId: string) => Recorded[]) => Leg[];
+
+export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof JournalEntries>> {
+  return { ...roomProjectors(db), ...dockProjectors(db), ...benchProjectors(db), ...roundProjectors(db) };
+}
+
+/** A function that turns one recorded entry into rows and gives the stock legs that it posted. */
+export function makeProject(client: Database.Database, db: Drizzle): Project {
+  const area = makeAreaProjectors(db) as unknown as Partial<Record<Kind, Projector<Kind>>>;
+  const stock = makeStockProjector(db);
+  const reversal = prepareInsert(db, tables.reversal);
+  const voidTables = new Set([...Object.values(area).flatMap((projector) => projector.voids), ...SHARED_VOIDS]);
+  const voidIn = new Map([...voidTables].map((table) => [table, client.prepare(`update ${table} set voided_by = ? where entry = ?`)]));
+
+  return (entry, actEntries) => {
+    if (entry.kind !== 'entry.reversed') {
+      area[entry.kind]!.project(entry);
+      return stock.post(entry);
+    }
+    reversal({ act: entry.payload.act, entry: entry.id, by: entry.actor, atMs: entry.occurredAtMs });
+    return actEntries(entry.payload.act).flatMap((undone) => {
+      for (const table of [...area[undone.kind]!.voids, ...SHARED_VOIDS]) voidIn.get(table)!.run(entry.id, undone.id);
+      return stock.takeBack(undone);
+    });
+  };
+}

@@ -1,0 +1,18 @@
+// What a projector is: how an entry of one kind becomes rows, and in which tables those rows are void when it is reversed.
+import type { EntryOf, Kind, Recorded } from '#core/journal/index.ts';
+import type { Drizzle } from '../../db/open.ts';
+
+export type RecordedOf<K extends Kind> = Recorded & EntryOf<K>;
+export type Projector<K extends Kind> = {
+  /** Projection tables (by SQL name) whose rows of this entry become void by its reversal. */
+  voids: readonly string[];
+  /** Pure of clock, randomness and files: replay must give the same rows. */
+  project(entry: RecordedOf<K>): unknown;
+};
+export type Projectors<Entries> = { [K in keyof Entries & Kind]: Projector<K> };
+export type MakeProjectors<Entries> = (db: Drizzle) => Projectors<Entries>;
+
+/** The columns that every fact row begins with. */
+export function factOf(entry: Recorded) {
+  return { entry: entry.id, atMs: entry.occurredAtMs, by: entry.actor, voidedBy: null };
+}

@@ -1,0 +1,120 @@
+// Answers core's questions about the house from the projections, inside the transaction of the act being judged.
+// Plain prepared statements: each is asked many times an act, and some join what drizzle would fetch in five turns.
+import type Database from 'better-sqlite3';
+import type { HouseState, Mark } from '#core/journal/index.ts';
+import type { TankFacts, WaterFacts } from '#core/room/index.ts';
+import type { SpeciesFacts } from '#core/species/index.ts';
+import type { LotFacts } from '#core/stock/index.ts';
+import { lifted, type JournalStore, type Row } from './store.ts';
+
+const NAME = (column: string) => `coalesce((select name from p_person where id = ${column}), ${column})`;
+
+type BagRow = {
+  id: string; crate: string; label: string; lot: string; listed: number;
+  landing: string | null; absence: string | null; assignment: string | null; run: string | null; release: string | null;
+};
+
+/** SQL of a water as it is now: the latest reading of temperature and salinity where there is one, else what it is set to. */
+export const WATER_NOW = `
+  select w.id, w.name, w.type, w.volume_l volumeL,
+    coalesce((select value from p_reading where subject = w.id and quantity = 'temperature' and voided_by is null order by at_ms desc, entry desc limit 1), w.temperature_c) temperatureC,
+    coalesce((select value from p_reading where subject = w.id and quantity = 'salinity' and voided_by is null order by at_ms desc, entry desc limit 1), w.salinity_ppt) salinityPpt
+  from p_water w`;
+
+export function makeHouseState(client: Database.Database, store: JournalStore): HouseState {
+  const get = <T>(sql: string) => {
+    const statement = client.prepare(sql);
+    return (...values: unknown[]) => (statement.get(...values) ?? undefined) as T | undefined;
+  };
+  const all = <T>(sql: string) => {
+    const statement = client.prepare(sql);
+    return (...values: unknown[]) => statement.all(...values) as T[];
+  };
+  const pluck = (sql: string) => {
+    const statement = client.prepare(sql).pluck();
+    return (...values: unknown[]) => statement.get(...values) as string | number | undefined;
+  };
+  const named = (table: string) => get<{ id: string; name: string }>(`select id, name from ${table} where id = ? and voided_by is null`);
+
+  const zone = pluck('select zone from p_house');
+  const lead = pluck("select 1 from p_person where role = 'lead' limit 1");
+  const tankColumns = 'id, rack, water, code, volume_l volumeL, purpose, lid, "row", "column"';
+  const tank = get<TankFacts>(`select ${tankColumns} from p_tank where id = ?`);
+  const tankByCode = get<TankFacts>(`select ${tankColumns} from p_tank where code = ?`);
+  const species = get<{ id: string; facts: string }>('select id, facts from p_species where id = ?');
+  const crate = get<{ id: string; label: string; arrived: string | null }>(`
+    select id, label, (select json_object('entry', entry, 'by', ${NAME('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
+    from p_crate where id = ? and voided_by is null`);
+  const fact = (table: string, where: string, more = '') =>
+    `(select json_object('entry', entry, 'by', ${NAME('by')}, 'atMs', at_ms ${more}) from ${table} where ${where} and voided_by is null order by at_ms desc, entry desc limit 1)`;
+  const bag = get<BagRow>(`
+    select b.id, b.crate, b.label, b.lot, b.listed,
+      ${fact('p_landing', 'bag = b.id', ", 'lot', lot, 'condition', condition, 'bagState', bag_state")} landing,
+      ${fact('p_absence', 'bag = b.id')} absence,
+      ${fact('p_assignment', 'bag = b.id', ", 'tank', tank, 'overruled', json(overruled)")} assignment,
+      ${fact('p_run r', 'bag = b.id and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)', ", 'id', r.id")} run,
+      ${fact('p_release', 'bag = b.id')} release
+    from p_bag b where b.id = ? and b.voided_by is null`);
+  const lot = get<{ [F in keyof LotFacts]: LotFacts[F] | null }>(
+    'select id, label, species, heard_as heardAs, size_cm sizeCm, origin, supplier from p_lot where id = ? and voided_by is null');
+  const openHold = get<{ id: string; lot: string; days: number; openedAtMs: number }>(
+    'select id, lot, days, at_ms openedAtMs from p_hold where lot = ? and voided_by is null order by at_ms desc, entry desc limit 1');
+  const promise = pluck('select 1 from p_promise where id = ?');
+  const balance = pluck('select n from p_balance where lot = ? and place = ?');
+  const inTank = pluck("select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.n > 0 and t.purpose <> 'customer' limit 1");
+  const occupants = all<{ lot: string; n: number }>('select lot, n from p_balance where place = ? and inside = 1 and n <> 0 order by lot');
+  const lotCount = get<{ inHouse: number; promised: number }>(`
+    select coalesce((select sum(b.n) from p_balance b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place
+      where b.lot = @lot and (g.id is not null or t.purpose <> 'customer')), 0) inHouse,
+    coalesce((select sum(n) from p_promise where lot = @lot and voided_by is null), 0) promised`);
+  const lastMove = get<Mark>(`select entry, ${NAME('by')} by, at_ms atMs from p_leg where place = ? and voided_by is null order by at_ms desc, entry desc limit 1`);
+  const reversal = get<Mark>(`select entry, ${NAME('by')} by, at_ms atMs from p_reversal where act = ?`);
+  const needing = all<Row>(`
+    select e.seq, e.id, e.act_id actId, e.kind, e.version, e.occurred_at_ms occurredAtMs, e.recorded_at_ms recordedAtMs, e.actor, e.payload, e.overrules, e.corrects
+    from p_need n join entry e on e.id = n.entry where n.ref = ? and n.voided_by is null and n.act_id <> ? order by e.seq`);
+  const parse = <T>(json: string | null): T | undefined => (json === null ? undefined : (JSON.parse(json) as T));
+  const whole = (row: TankFacts | undefined) => row && { ...row, lid: Boolean(row.lid) };
+
+  return {
+    findZone: () => zone() as string | undefined,
+    hasLead: () => lead() !== undefined,
+    findPerson: named('p_person'),
+    findRack: named('p_rack'),
+    findSupplier: named('p_supplier'),
+    findWater: get<WaterFacts>(`${WATER_NOW} where w.id = ?`),
+    findTank: (id) => whole(tank(id)),
+    findTankByCode: (code) => whole(tankByCode(code)),
+    findSpecies(id) {
+      const row = species(id);
+      return row && ({ id: row.id, ...JSON.parse(row.facts) } as SpeciesFacts);
+    },
+    findCrate(id) {
+      const row = crate(id);
+      return row && { id: row.id, label: row.label, arrived: parse<Mark>(row.arrived) };
+    },
+    findBag(id) {
+      const row = bag(id);
+      if (!row) return undefined;
+      const { landing, absence, assignment, run, release, ...rest } = row;
+      return { ...rest, landing: parse(landing), absence: parse(absence), assignment: parse(assignment), run: parse(run), release: parse(release) };
+    },
+    findLot(id) {
+      const row = lot(id);
+      return row && (Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as LotFacts);
+    },
+    findOpenHold: openHold,
+    hasPromise: (id) => promise(id) !== undefined,
+    balance: (lotId, place) => (balance(lotId, place) as number | undefined) ?? 0,
+    isInTank: (lotId) => inTank(lotId) !== undefined,
+    occupants,
+    lotCount: (lotId) => lotCount({ lot: lotId })!,
+    lastMove,
+    actEntries: store.ofAct,
+    findReversal: reversal,
+    dependents(made, actId) {
+      const seen = new Map<string, Row>();
+      for (const ref of made) for (const row of needing(ref, actId)) seen.set(row.id, row);
+      return [...seen.values()].sort((a, b) => a.seq - b.seq).map(lifted);
+    },
+  };
+}

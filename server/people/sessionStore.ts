@@ -1,0 +1,44 @@
+// Sign-ins, kept beside the journal so that a restart signs nobody out. Real time: a shifted demo clock ends no session.
+import { eq, lt, sql } from 'drizzle-orm';
+import { Store, type SessionData } from 'express-session';
+import { session } from '../db/journalTables.ts';
+import type { Drizzle } from '../db/open.ts';
+
+export const SESSION_MS = 12 * 3_600_000;
+/** A sign-in in use is prolonged at most this often, so that reading writes nothing. */
+const PROLONG_EVERY_MS = 3_600_000;
+
+export class SessionStore extends Store {
+  readonly #db: Drizzle;
+  readonly #find;
+
+  constructor(db: Drizzle) {
+    super();
+    this.#db = db;
+    this.#find = db.select().from(session).where(eq(session.id, sql.placeholder('id'))).prepare();
+    db.delete(session).where(lt(session.expiresAtMs, Date.now())).run();
+  }
+
+  override get(id: string, done: (error: unknown, data?: SessionData | null) => void): void {
+    const row = this.#find.get({ id });
+    done(null, row && row.expiresAtMs > Date.now() ? (JSON.parse(row.data) as SessionData) : null);
+  }
+
+  override set(id: string, data: SessionData, done?: (error?: unknown) => void): void {
+    const row = { id, data: JSON.stringify(data), expiresAtMs: Date.now() + SESSION_MS };
+    this.#db.insert(session).values(row).onConflictDoUpdate({ target: session.id, set: row }).run();
+    done?.();
+  }
+
+  override destroy(id: string, done?: (error?: unknown) => void): void {
+    this.#db.delete(session).where(eq(session.id, id)).run();
+    done?.();
+  }
+
+  override touch(id: string, _data: SessionData, done?: () => void): void {
+    const row = this.#find.get({ id });
+    const expiresAtMs = Date.now() + SESSION_MS;
+    if (row && expiresAtMs - row.expiresAtMs > PROLONG_EVERY_MS) this.#db.update(session).set({ expiresAtMs }).where(eq(session.id, id)).run();
+    done?.();
+  }
+}

@@ -1,0 +1,41 @@
+// The dock: crates on their way and crates open here, with every bag.
+import type { CrateCard } from '#contract/views.ts';
+import type { Carton } from '#core/dock/index.ts';
+import type { SpeciesAdded } from '#core/species/index.ts';
+import { bagCard, prepareBags } from './bags.ts';
+import { CRATE_WINDOW_MS, personName } from './names.ts';
+import type { MakeView } from './view.ts';
+
+/** A crate that is wholly worked off leaves the dock this long after it came. */
+const DONE_STAYS_MS = 12 * 3_600_000;
+
+type Row = {
+  crate: string; label: string; supplier: string; packedAtMs: number; promisedAtMs: number; told: string;
+  arrivedAtMs: number | null; arrivedBy: string | null; carton: Carton | null; open: number;
+};
+
+export const makeDockView: MakeView<'dock'> = (client) => {
+  const crates = client.prepare(`
+    select c.id crate, c.label, s.name supplier, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, c.told, a.at_ms arrivedAtMs, ${personName('a."by"')} arrivedBy, a.carton,
+      exists (select 1 from p_bag b where b.crate = c.id and b.voided_by is null
+        and not exists (select 1 from p_release r where r.bag = b.id and r.voided_by is null)
+        and not exists (select 1 from p_absence x where x.bag = b.id and x.voided_by is null)
+        and not exists (select 1 from p_landing l where l.bag = b.id and l.alive = 0 and l.voided_by is null)) open
+    from p_crate c join p_supplier s on s.id = c.supplier left join p_arrival a on a.crate = c.id and a.voided_by is null
+    where c.promised_at_ms > ? and c.voided_by is null order by coalesce(a.at_ms, c.promised_at_ms), c.id`);
+  const bags = prepareBags(client, 'b.crate = ?');
+  const species = client.prepare('select id, common, scientific, facts from p_species order by common');
+
+  return ({ now }) => ({
+    crates: (crates.all(now - CRATE_WINDOW_MS) as Row[])
+      .filter((row) => row.open === 1 || (row.arrivedAtMs !== null && row.arrivedAtMs > now - DONE_STAYS_MS))
+      .map((row) => crateCard(row, bags.all(row.crate).map(bagCard))),
+    species: (species.all() as { id: string; common: string; scientific: string; facts: string }[]).map(({ facts, ...rest }) => (
+      { ...rest, alsoCalled: (JSON.parse(facts) as SpeciesAdded).alsoCalled })),
+  });
+};
+
+function crateCard({ open: _open, told, arrivedAtMs, arrivedBy, carton, ...row }: Row, bags: CrateCard['bags']): CrateCard {
+  const arrived = arrivedAtMs === null ? undefined : { atMs: arrivedAtMs, by: arrivedBy!, carton: carton! };
+  return { ...row, told: JSON.parse(told) as CrateCard['told'], arrived, bags };
+}

@@ -1,0 +1,23 @@
+// Small pieces of SQL that several views share: names of people, species as the screens name them, fish that are where.
+
+export const personName = (column: string) => `coalesce((select name from p_person where id = ${column}), ${column})`;
+
+export type SpeciesColumns = { speciesId: string | null; common: string | null; scientific: string | null };
+export const SPECIES_COLUMNS = 's.id speciesId, s.common, s.scientific';
+
+export function speciesOf(row: SpeciesColumns) {
+  return row.speciesId === null ? undefined : { id: row.speciesId, common: row.common!, scientific: row.scientific! };
+}
+
+/** Drops the nulls of a row: what SQL calls null the views call absent. */
+export function present<T>(value: T | null): T | undefined {
+  return value ?? undefined;
+}
+
+/** How far back a crate still counts as on its way or open on the dock. */
+export const CRATE_WINDOW_MS = 30 * 86_400_000;
+
+/** Bag `b` has been floated and its fish not yet let go. */
+export const OPEN_RUN = (bag: string) => `exists (select 1 from p_run r where r.bag = ${bag} and r.voided_by is null
+  and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null))`;
+export const HOLD_OPEN = (lot: string) => `exists (select 1 from p_hold h where h.lot = ${lot} and h.voided_by is null)`;

@@ -1,0 +1,24 @@
+// Who lives where: every living lot in every tank, in one read.
+import type Database from 'better-sqlite3';
+import { HOLD_OPEN, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
+
+type Row = SpeciesColumns & { tank: string; lot: string; label: string; n: number; onHold: number; sizeCm: number | null; sinceMs: number | null };
+export type Living = { lot: string; label: string; species: ReturnType<typeof speciesOf>; n: number; onHold: boolean; sizeCm?: number; sinceMs?: number };
+
+/** Living lots by tank; `sinceMs` = when the first of the lot came to that tank, as far as the books know. */
+export function prepareOccupants(client: Database.Database): () => Map<string, Living[]> {
+  const living = client.prepare(`
+    select b.place tank, b.lot, l.label, b.n, ${HOLD_OPEN('b.lot')} onHold, l.size_cm sizeCm, ${SPECIES_COLUMNS},
+      (select min(at_ms) from p_release r where r.tank = b.place and r.lot = b.lot and r.voided_by is null) sinceMs
+    from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0 join p_lot l on l.id = b.lot left join p_species s on s.id = l.species
+    order by b.place, b.lot`);
+  return () => {
+    const byTank = new Map<string, Living[]>();
+    for (const row of living.all() as Row[]) {
+      const { lot, label, n } = row;
+      const one: Living = { lot, label, n, species: speciesOf(row), onHold: row.onHold === 1, sizeCm: row.sizeCm ?? undefined, sinceMs: row.sinceMs ?? undefined };
+      byTank.set(row.tank, [...(byTank.get(row.tank) ?? []), one]);
+    }
+    return byTank;
+  };
+}

@@ -1,0 +1,46 @@
+// The round that the clock is in: tanks with fish in walking order, what was odd, what has been looked at.
+import type { RoundTank } from '#contract/views.ts';
+import { walkingOrder, type Purpose } from '#core/room/index.ts';
+import { roundAt, ROUNDS, type Response, type RoundName } from '#core/rounds/index.ts';
+import { personName } from './names.ts';
+import { prepareOccupants } from './occupants.ts';
+import { prepareSuspects } from './suspects.ts';
+import type { MakeView } from './view.ts';
+
+type TankRow = { id: string; code: string; rack: string; walk: number; row: number; column: number; water: string; purpose: Purpose };
+type LookRow = { tank: string; by: string; atMs: number; allWell: number };
+type FeedRow = { tank: string; lot: string; food: string; response: Response; atMs: number };
+
+export const makeRoundsView: MakeView<'rounds'> = (client) => {
+  const tanks = client.prepare(`
+    select t.id, t.code, r.name rack, r.walk, t."row", t."column", t.water, t.purpose from p_tank t join p_rack r on r.id = t.rack
+    where t.purpose <> 'customer' and exists (select 1 from p_balance b where b.place = t.id and b.inside = 1 and b.n <> 0)`);
+  const looks = client.prepare(`
+    select tank, ${personName('"by"')} by, max(at_ms) atMs, min(all_well) allWell from p_look where day = ? and round = ? and voided_by is null group by tank`);
+  const fed = client.prepare(`
+    select b.place tank, b.lot, f.food, f.response, f.at_ms atMs from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0
+    join p_feed f on f.entry = (select entry from p_feed x where x.tank = b.place and x.lot = b.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`);
+  const occupants = prepareOccupants(client);
+  const suspects = prepareSuspects(client);
+
+  return ({ now, zone, rules, query }) => {
+    const current = roundAt(now, zone, rules.eveningFromHour);
+    const round = (ROUNDS as readonly string[]).includes(query.round ?? '') ? (query.round as RoundName) : current.round;
+    const living = occupants();
+    const { waters, oddByTank } = suspects(now);
+    const lookOf = new Map((looks.all(current.day, round) as LookRow[]).map((look) => [look.tank, look]));
+    const meals = new Map((fed.all() as FeedRow[]).map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
+    const ordered = walkingOrder((tanks.all() as TankRow[]).map((tank) => ({ ...tank, suspect: waters.has(tank.water) })));
+    return {
+      day: current.day, round,
+      tanks: ordered.map(({ walk: _walk, row: _row, column: _column, ...tank }): RoundTank => {
+        const look = lookOf.get(tank.id);
+        return {
+          ...tank, odd: oddByTank.get(tank.id) ?? [],
+          lots: living.get(tank.id)!.map(({ lot, label, species, n, sinceMs }) => ({ lot, label, species, n, sinceMs, lastFed: meals.get(`${tank.id}|${lot}`) })),
+          ...(look ? { lookedBy: look.by, lookedAtMs: look.atMs, allWell: look.allWell === 1 } : {}),
+        };
+      }),
+    };
+  };
+};

@@ -1,0 +1,42 @@
+// Which waters are suspect now, and what was odd of late: judged on each read from looks, losses and arrivals.
+import type Database from 'better-sqlite3';
+import type { Oddity } from '#contract/views.ts';
+import { makesSuspect, type Sign } from '#core/rounds/index.ts';
+
+const SUSPECT_FOR_MS = 7 * 86_400_000;
+const SHOWN_FOR_MS = 2 * 86_400_000;
+
+type OddRow = { tank: string; water: string; lot: string; label: string; atMs: number; expected: number; seen: number | null; signs: string; arrivedMs: number | null };
+type LossRow = { tank: string; water: string; lot: string; label: string; atMs: number; n: number; cause: string };
+
+export type Suspects = { waters: ReadonlySet<string>; oddByTank: ReadonlyMap<string, Oddity[]> };
+
+/** Signs of the last week make a water suspect, so do deaths unexplained or by illness; the last two days are shown. */
+export function prepareSuspects(client: Database.Database): (now: number) => Suspects {
+  const odd = client.prepare(`
+    select o.tank, t.water, o.lot, l.label, o.at_ms atMs, o.expected, o.seen, o.signs,
+      (select max(at_ms) from p_release r where r.tank = o.tank and r.at_ms <= o.at_ms and r.voided_by is null) arrivedMs
+    from p_odd o join p_tank t on t.id = o.tank join p_lot l on l.id = o.lot
+    where o.at_ms > ? and o.at_ms <= ? and o.voided_by is null order by o.at_ms desc, o.entry desc`);
+  const losses = client.prepare(`
+    select x.place tank, t.water, x.lot, l.label, x.at_ms atMs, x.n, x.cause from p_loss x join p_tank t on t.id = x.place join p_lot l on l.id = x.lot
+    where x.at_ms > ? and x.at_ms <= ? and x.voided_by is null order by x.at_ms desc, x.entry desc`);
+
+  return (now) => {
+    const waters = new Set<string>();
+    const oddByTank = new Map<string, Oddity[]>();
+    const show = (tank: string, oddity: Oddity) => {
+      if (oddity.atMs > now - SHOWN_FOR_MS) oddByTank.set(tank, [...(oddByTank.get(tank) ?? []), oddity]);
+    };
+    for (const row of losses.all(now - SUSPECT_FOR_MS, now) as LossRow[]) {
+      if (row.cause === 'illness' || row.cause === 'not known') waters.add(row.water);
+      show(row.tank, { lot: row.lot, what: row.label, atMs: row.atMs, signs: [], missing: 0, died: row.n });
+    }
+    for (const row of odd.all(now - SUSPECT_FOR_MS, now) as OddRow[]) {
+      const signs = (JSON.parse(row.signs) as { sign: Sign }[]).map(({ sign }) => sign);
+      if (signs.some((sign) => makesSuspect(sign, row.atMs, row.arrivedMs ?? undefined))) waters.add(row.water);
+      show(row.tank, { lot: row.lot, what: row.label, atMs: row.atMs, signs, missing: row.seen === null ? 0 : Math.max(0, row.expected - row.seen), died: 0 });
+    }
+    return { waters, oddByTank };
+  };
+}

@@ -1,0 +1,53 @@
+// Net out: how many go into the tank, how many died on the way, how. A count other than the books' is posted as such.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { BenchBag } from '#contract/views.ts';
+import { RELEASE_BY, type ReleaseBy } from '#core/bench/index.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { newId, type Draft } from '../data/house.ts';
+import { useMe } from '../data/me.ts';
+import { Caution } from '../parts/Caution.tsx';
+import { Chips } from '../parts/Chips.tsx';
+import { CountField } from '../parts/CountField.tsx';
+
+type Props = { bag: BenchBag; run?: string; onBack?: () => void };
+
+export function ReleaseForm({ bag, run, onBack }: Props) {
+  const { house } = useMe();
+  const { doIt } = useDeeds();
+  const [alive, setAlive] = useState(bag.alive);
+  const [dead, setDead] = useState(0);
+  const [by, setBy] = useState<ReleaseBy>('net');
+  const found = alive + dead;
+  const code = bag.tank!.code;
+  const release = () => {
+    const counted: Draft[] = found === bag.alive ? [] : [{ kind: 'stock.counted', payload: { place: bag.bag, lot: bag.lot, found, book: bag.alive, against: found < bag.alive ? 'missing' : 'discrepancy' } }];
+    const hold: Draft[] = bag.holdKnown || alive === 0 || bag.water!.purpose === 'customer' ? [] : [{ kind: 'hold.opened', payload: { hold: newId(), lot: bag.lot, days: house.rules.holdDays[bag.water!.type], zero: 'arrival' } }];
+    void doIt(`${alive} ${bag.lotLabel} in ${code}${dead > 0 ? `, ${dead} dead` : ''}`, ...counted, ...hold, { kind: 'fish.released', payload: {
+      bag: bag.bag, lot: bag.lot, tank: bag.tank!.id, ...(run ? { run } : {}), alive, dead, by,
+    } });
+  };
+  useHotkeys('enter', (event) => {
+    if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
+    if (found > 0) release();
+  }, [alive, dead, by]);
+  return (
+    <div className="release">
+      <div className="pair">
+        <CountField label="Into the tank" value={alive} onChange={setAlive} />
+        <CountField label="Dead in the bag" value={dead} onChange={setDead} />
+      </div>
+      {found !== bag.alive && <p className="warn" role="status">The books say {bag.alive}. {found < bag.alive ? `${bag.alive - found} will stand as missing.` : `${found - bag.alive} more will be posted as a difference.`}</p>}
+      <Chips label="How" options={RELEASE_BY} value={by} onChange={setBy} />
+      <Caution>Bag water to the drain, never into the tank or its sump: it carries ammonia and whatever lived in the bag.</Caution>
+      {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {house.rules.holdDays[bag.water!.type]} days.</p>}
+      <div className="thumb">
+        <Button variant="act" className="btn-act" disabled={found === 0} onClick={release}>
+          {alive > 0 ? `Net out ${alive} into ${code}` : `${dead} dead, none to net out`}<small>count right in the net before lifting · Enter</small>
+        </Button>
+        {onBack && <Button variant="plain" className="mt-3" onClick={onBack}>Float it after all</Button>}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,24 @@
+// The bench as this screen's own unanswered acts make it: a float runs at once, let-go fish are gone at once.
+import type { BenchView, Run } from '#contract/views.ts';
+import type { Act, Entry } from '#core/journal/index.ts';
+
+export function withPending(view: BenchView, acts: readonly Act[], by: string): BenchView {
+  return acts.reduce((now, act) => act.entries.reduce((bench, entry) => apply(bench, entry, by), now), view);
+}
+
+function apply(view: BenchView, entry: Entry, by: string): BenchView {
+  if (entry.kind === 'fish.released') {
+    const { bag } = entry.payload;
+    return { ...view, bags: view.bags.filter((one) => one.bag !== bag), runs: view.runs.filter((run) => run.bag !== bag) };
+  }
+  if (entry.kind !== 'float.started') return view;
+  const { bag, run: id, tank, n, minutes, bagTemperature, tankTemperature, water } = entry.payload;
+  const card = view.bags.find((one) => one.bag === bag);
+  if (!card || view.runs.some(({ run }) => run === id)) return view;
+  const run: Run = {
+    run: id, bag, bagLabel: card.label, crate: card.crate, lotLabel: card.lotLabel, n, tank, tankCode: card.tank?.code ?? tank, by,
+    startedAtMs: entry.occurredAtMs, dueAtMs: entry.occurredAtMs + Math.round(minutes * 60_000),
+    bagC: bagTemperature.value, bagMethod: bagTemperature.method, tankC: tankTemperature.value, waterL: water.value,
+  };
+  return { ...view, runs: [...view.runs, run], bags: view.bags.map((one) => (one.bag === bag ? { ...one, afloat: true } : one)) };
+}

@@ -1,0 +1,138 @@
+// The dock: which crate is open, the next bag in front, the crate against its list.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { useSearchParams } from 'react-router';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { BagCard, CrateCard, DockView } from '#contract/views.ts';
+import { CARTONS, transit, type Carton } from '#core/dock/index.ts';
+import { useHouseNow } from '../data/clock.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { unseenActs, useOutbox, useView } from '../data/house.ts';
+import { useMe, useTimes } from '../data/me.ts';
+import { Caution } from '../parts/Caution.tsx';
+import { Chips } from '../parts/Chips.tsx';
+import { Waiting } from '../parts/Waiting.tsx';
+import { capital } from '../frame/RunningStrip.tsx';
+import { CrateSide, Pouches } from './CrateSide.tsx';
+import { landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
+import { LandingForm } from './LandingForm.tsx';
+import { withPending } from './pending.ts';
+
+/** Bag water nobody weighed or measured, litres: a bag on no list is taken for an ordinary one. */
+const UNLISTED_BAG_L = 1.5;
+
+export default function Dock() {
+  const { data, error, mutate } = useView('dock');
+  const outbox = useOutbox();
+  const { person } = useMe();
+  const [query] = useSearchParams();
+  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
+  const view = withPending(data, unseenActs(outbox, data.seq), person.name);
+  const crate = view.crates.find((one) => one.crate === query.get('crate')) ?? view.crates.find(isOpen) ?? view.crates[0];
+  if (!crate) {
+    return <div className="empty"><h2>Nothing on the dock</h2><p>Crates that are on their way or here show up in this place.</p></div>;
+  }
+  return (
+    <div className="dock">
+      <h1 className="visually-hidden">Dock</h1>
+      <div className="dock-bag">
+        {view.crates.length > 1 && <CrateTabs crates={view.crates} chosen={crate} />}
+        {crate.arrived ? <Landing key={crate.crate} crate={crate} view={view} /> : <Arrival crate={crate} />}
+      </div>
+      <Side crate={crate} />
+    </div>
+  );
+}
+
+const isOpen = (crate: CrateCard) => crate.arrived !== undefined && crate.bags.some(({ landed, absent }) => !landed && !absent);
+
+function Side({ crate }: { crate: CrateCard }) {
+  const { undo } = useDeeds();
+  return crate.arrived ? <CrateSide crate={crate} onUndo={(actId, words) => void undo(actId, words)} /> : <ListSide crate={crate} />;
+}
+
+function CrateTabs({ crates, chosen }: { crates: CrateCard[]; chosen: CrateCard }) {
+  const [, setQuery] = useSearchParams();
+  const { when } = useTimes();
+  return (
+    <div className="crate-tabs" role="group" aria-label="Crates">
+      {crates.map((crate) => (
+        <Button key={crate.crate} variant="plain" className={crate === chosen ? 'chip-on' : ''} aria-pressed={crate === chosen} onClick={() => setQuery({ crate: crate.crate })}>
+          <b>{crate.supplier}</b> <span>{crate.arrived ? `${crate.bags.filter(({ landed, absent }) => landed ?? absent).length} of ${crate.bags.length} bags` : `due ${when(crate.promisedAtMs)}`}</span>
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
+  const { doIt } = useDeeds();
+  const [surprise, setSurprise] = useState(false);
+  const { house } = useMe();
+  const now = useHouseNow(60_000);
+  useHotkeys('x', () => setSurprise(true));
+  const next = crate.bags.find(({ landed, absent }) => !landed && !absent);
+  const index = next ? crate.bags.indexOf(next) : -1;
+  const { closedH, lateH, pressing } = transit({ ...crate, arrivedAtMs: crate.arrived?.atMs }, house.rules, now);
+  const times = `${Math.floor(closedH)} h closed${lateH >= 1 ? `, ${Math.floor(lateH)} h late` : ''}${pressing ? ': first' : ''}`;
+  const land = (draft: LandingDraft, where: Where) => {
+    const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (where.bag?.lotLabel ?? '');
+    const label = where.newBag?.label ?? where.bag!.label;
+    setSurprise(false);
+    void doIt(`Landed ${sayFish(draft, name)}, ${label}`, ...landingOf(draft, where));
+  };
+  const absent = (bag: BagCard) => void doIt(`${capital(bag.label)} is not in the box`, { kind: 'bag.absent', payload: { bag: bag.bag, crate: crate.crate } });
+  const unlisted = crate.bags.filter(({ listed }) => listed === 0).length;
+
+  if (surprise) {
+    const newBag = { label: `bag +${unlisted + 1}`, box: 0, waterL: UNLISTED_BAG_L };
+    return <LandingForm key="surprise" title={`${crate.supplier} · a bag on no list`} species={view.species} onLand={(draft) => land(draft, { crate: crate.crate, newBag })} onCancel={() => setSurprise(false)} />;
+  }
+  return (
+    <>
+      <div className="crate-line"><Pouches crate={crate} here={next?.bag} /></div>
+      {next ? (
+        <LandingForm key={next.bag} bag={next} title={`${crate.supplier} · box ${next.box} · bag ${index + 1} of ${crate.bags.length} · ${times}`} species={view.species}
+          onLand={(draft) => land(draft, { crate: crate.crate, bag: next })} onAbsent={() => absent(next)} />
+      ) : <div className="empty"><h2>Every bag is landed</h2><p>{crate.label}: now each its tank.</p></div>}
+      <Button variant="plain" className="surprise" onClick={() => setSurprise(true)}>A bag on no list <kbd>x</kbd></Button>
+    </>
+  );
+}
+
+function Arrival({ crate }: { crate: CrateCard }) {
+  const { doIt } = useDeeds();
+  const { when } = useTimes();
+  const [carton, setCarton] = useState<Carton>('dry');
+  return (
+    <section className="card bag-card">
+      <p className="soft">{crate.supplier} · promised {when(crate.promisedAtMs)}</p>
+      <p className="big"><span className="num">{crate.bags.length}</span> bags on their way</p>
+      <p className="soft">{crate.label} · packed {when(crate.packedAtMs)}</p>
+      <Chips label="Carton" options={CARTONS} value={carton} onChange={setCarton} odd={(option) => option !== 'dry'} />
+      <Caution>Lifting a full box is for two people: 30 kg and wet.</Caution>
+      <Button variant="act" className="btn-act" onClick={() => void doIt(`${crate.supplier} is here`, { kind: 'crate.arrived', payload: { crate: crate.crate, carton } })}>
+        It is here<small>carton {carton}</small>
+      </Button>
+    </section>
+  );
+}
+
+function ListSide({ crate }: { crate: CrateCard }) {
+  const lots = [...new Set(crate.bags.map(({ lot }) => lot))].map((lot) => crate.bags.filter((bag) => bag.lot === lot));
+  return (
+    <section className="card crate-side" aria-label="What is coming">
+      <h2>On the list</h2>
+      <ul className="bag-rows">{lots.map((bags) => <ListedLot key={bags[0]!.lot} first={bags[0]!} bags={bags} />)}</ul>
+    </section>
+  );
+}
+
+function ListedLot({ first, bags }: { first: BagCard; bags: BagCard[] }) {
+  return (
+    <li>
+      <span className="bag-no num">{bags.reduce((sum, { listed }) => sum + listed, 0)}</span>
+      <span className="bag-what">{first.lotLabel}<span className="soft bag-by">{first.species?.scientific} · {bags.length} bags · {first.sizeCm} cm · {first.origin}</span></span>
+    </li>
+  );
+}

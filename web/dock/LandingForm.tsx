@@ -1,0 +1,139 @@
+// The bag in front: what one tap asserts in large type, the tap itself, and everything that may be otherwise.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { useHotkeys } from 'react-hotkeys-hook';
+import type { BagCard, DockView } from '#contract/views.ts';
+import { BAG_STATES, CONDITIONS, triage } from '#core/dock/index.ts';
+import { TEMPERATURE_METHODS } from '#core/water/index.ts';
+import { Caution } from '../parts/Caution.tsx';
+import { Chips } from '../parts/Chips.tsx';
+import { CountField } from '../parts/CountField.tsx';
+import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
+import { SpeciesPicker } from '../parts/SpeciesPicker.tsx';
+import { asListed, isAsListed, sayFish, type LandingDraft } from './draft.ts';
+
+const METHOD_WORDS = { 'in the water': 'In the water', folded: 'Folded round the probe', 'on the bag': 'On the bag (its skin, not its water)' } as const;
+
+type Props = {
+  /** The listed bag; none for a bag that is on no list. */
+  bag?: BagCard;
+  title: string;
+  species: DockView['species'];
+  onLand: (draft: LandingDraft) => void;
+  onAbsent?: () => void;
+  onCancel?: () => void;
+};
+
+export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }: Props) {
+  const listed = bag?.listed ?? 1;
+  const [draft, setDraft] = useState<LandingDraft>(() => asListed(listed));
+  const [open, setOpen] = useState(!bag);
+  const change = (part: Partial<LandingDraft>) => setDraft((now) => ({ ...now, ...part }));
+  const reveal = (part: Partial<LandingDraft>) => {
+    change(part);
+    setOpen(true);
+  };
+  const oneDead = () => reveal({ alive: Math.max(0, draft.alive - 1), dead: Math.min(listed, draft.dead + 1) });
+  const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (bag?.species?.common ?? bag?.lotLabel ?? '');
+  const ready = draft.alive + draft.dead > 0 && problemOf('temperature', draft.temperature, true) === undefined && (bag !== undefined || (draft.other?.heardAs ?? '') !== '')
+    && (!draft.other || draft.other.heardAs !== '');
+  const land = () => ready && onLand(draft);
+
+  useHotkeys('enter', (event) => {
+    // A button in focus takes its own Enter.
+    if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
+    event.preventDefault();
+    land();
+  }, { enableOnFormTags: ['INPUT'] }, [draft, ready]);
+  useHotkeys('d', oneDead, [draft]);
+  useHotkeys('n', () => reveal({ condition: 'tired' }), [draft]);
+  useHotkeys('s', () => reveal({ bagState: 'soft' }), [draft]);
+  useHotkeys('c', () => setOpen(true));
+  useHotkeys('esc', () => {
+    setDraft(asListed(listed));
+    setOpen(!bag);
+  }, { enableOnFormTags: true }, [listed]);
+
+  return (
+    <section className="card bag-card" aria-labelledby="bag-title">
+      <p id="bag-title" className="soft bag-where">{title}</p>
+      {bag && <p className="big"><span className="num">{draft.alive}</span> {name}{draft.dead > 0 && <span className="warn"> and {draft.dead} dead</span>}</p>}
+      {bag?.species && !draft.other && <p className="sci">{bag.species.scientific}{bag.sizeCm ? ` · ${bag.sizeCm} cm` : ''} · {bag.origin}</p>}
+      <p className="says">{sayDraft(draft, listed)}</p>
+      {open && <Details draft={draft} listed={listed} bag={bag} species={species} change={change} />}
+      <Advice draft={draft} />
+      <div className="bag-acts">
+        {!open && (
+          <div className="chips grid">
+            <Button variant="odd" onClick={oneDead}>Dead in bag <kbd>d</kbd></Button>
+            <Button variant="odd" onClick={() => reveal({ bagState: 'soft' })}>Soft or foul <kbd>s</kbd></Button>
+            <Button variant="odd" onClick={() => reveal({ condition: 'tired' })}>Not well <kbd>n</kbd></Button>
+            <Button variant="plain" onClick={() => setOpen(true)}>Count, °C <kbd>c</kbd></Button>
+            <Button variant="plain" onClick={() => reveal({ other: { heardAs: '' } })}>Other fish</Button>
+            {onAbsent && <Button variant="plain" onClick={onAbsent}>Not in box</Button>}
+          </div>
+        )}
+        <Button variant="act" className="btn-act" disabled={!ready} onClick={land}>
+          Land {name ? sayFish(draft, '').trim().replace(/ ,/, ',') : draft.alive}
+          <small>{!ready && draft.other?.heardAs === '' ? 'say what is in the bag' : isAsListed(draft, listed) ? 'as it stands here · Enter' : 'as changed · Enter'}</small>
+        </Button>
+        {onCancel && <Button variant="plain" onClick={onCancel}>Back to the list</Button>}
+        {open && bag && <Button variant="plain" onClick={() => { setDraft(asListed(listed)); setOpen(false); }}>As listed after all <kbd>Esc</kbd></Button>}
+      </div>
+    </section>
+  );
+}
+
+/** The sentence that a tap asserts. */
+function sayDraft(draft: LandingDraft, listed: number): string {
+  const bag = draft.bagState === 'sound' ? 'Bag sound, water clear' : draft.bagState === 'soft' ? 'Bag soft' : 'Water foul';
+  const fish = draft.alive === 0 ? 'none alive' : draft.condition === 'fit' ? (draft.alive === 1 ? 'upright' : `all ${draft.alive} upright`) : `fish ${draft.condition}`;
+  const heads = draft.alive + draft.dead;
+  const count = heads === listed ? '' : ` ${heads < listed ? `${listed - heads} short` : `${heads - listed} over`} of ${listed} listed.`;
+  return `${bag}, ${fish}.${count}`;
+}
+
+function Advice({ draft }: { draft: LandingDraft }) {
+  switch (triage(draft)) {
+    case 'first aid':
+      return draft.bagState === 'soft'
+        ? <Caution strong>Do not float a soft bag: match by hand and let the fish out now. Photograph the bag first if anything in it died.</Caution>
+        : <Caution strong>Clean, aerated water at the bag's own temperature and salinity now, before anything else.</Caution>;
+    case 'observe':
+      return <Caution>Poor: to an observation tank before quarantine, hides and weak flow.</Caution>;
+    case 'settle':
+      return <Caution>Tired: quarantine with time to settle, no medicine yet.</Caution>;
+    default:
+      return null;
+  }
+}
+
+type DetailProps = { draft: LandingDraft; listed: number; bag?: BagCard; species: DockView['species']; change: (part: Partial<LandingDraft>) => void };
+
+function Details({ draft, bag, species, change }: DetailProps) {
+  return (
+    <div className="bag-details">
+      {(draft.other || !bag) && <SpeciesPicker species={species} value={draft.other} onChange={(other) => change({ other })} />}
+      <div className="pair">
+        <CountField label="Alive" value={draft.alive} onChange={(alive) => change({ alive })} />
+        <CountField label="Dead" value={draft.dead} onChange={(dead) => change({ dead })} />
+      </div>
+      <Chips label="Fish" options={CONDITIONS} value={draft.condition} onChange={(condition) => change({ condition })} odd={(option) => option !== 'fit'} />
+      <Chips label="Bag" options={BAG_STATES} value={draft.bagState} onChange={(bagState) => change({ bagState })} odd={(option) => option !== 'sound'} />
+      <QuantityField label="Temperature" quantity="temperature" optional text={draft.temperature} onChange={(temperature) => change({ temperature })} hint="Left empty when not taken." />
+      {draft.temperature.trim() !== '' && (
+        <Form.Group className="field" controlId="method">
+          <Form.Label className="label mb-0">How it was read</Form.Label>
+          <Form.Select value={draft.method} onChange={(event) => change({ method: event.target.value as LandingDraft['method'] })}>
+            {TEMPERATURE_METHODS.map((method) => <option key={method} value={method}>{METHOD_WORDS[method]}</option>)}
+          </Form.Select>
+        </Form.Group>
+      )}
+      <Form.Group className="field" controlId="note">
+        <Form.Label className="label mb-0">Note</Form.Label>
+        <Form.Control value={draft.note} maxLength={500} onChange={(event) => change({ note: event.target.value })} />
+      </Form.Group>
+    </div>
+  );
+}

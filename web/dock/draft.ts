@@ -1,0 +1,41 @@
+// What the receiver is about to say of a bag: begins as the list has it, and is turned into the entries of one act.
+import type { BagCard } from '#contract/views.ts';
+import type { BagState, Condition } from '#core/dock/index.ts';
+import { parseQuantity, type Method } from '#core/water/index.ts';
+import { newId, type Draft } from '../data/house.ts';
+import type { Heard } from '../parts/SpeciesPicker.tsx';
+
+export type LandingDraft = {
+  alive: number; dead: number; condition: Condition; bagState: BagState; temperature: string; method: Method; note: string; other?: Heard;
+};
+
+export const asListed = (listed: number): LandingDraft => ({ alive: listed, dead: 0, condition: 'fit', bagState: 'sound', temperature: '', method: 'folded', note: '' });
+
+export function isAsListed(draft: LandingDraft, listed: number): boolean {
+  return draft.alive === listed && draft.dead === 0 && draft.condition === 'fit' && draft.bagState === 'sound' && draft.note === '' && !draft.other;
+}
+
+/** `6 green chromis`, `4 banggai cardinalfish, 1 dead`. */
+export function sayFish({ alive, dead }: Pick<LandingDraft, 'alive' | 'dead'>, name: string): string {
+  return `${alive} ${name}${dead > 0 ? `, ${dead} dead` : ''}`;
+}
+
+export type Where = { crate: string; bag?: BagCard; newBag?: { label: string; box: number; waterL: number } };
+
+/** The entries that land this bag: the landing itself and its temperature, when one was taken. */
+export function landingOf(draft: LandingDraft, { crate, bag, newBag }: Where): Draft[] {
+  const id = bag?.bag ?? newId();
+  const heard = draft.other;
+  const entries: Draft[] = [{ kind: 'bag.landed', payload: {
+    bag: id, crate, lot: heard || !bag ? newId() : bag.lot, alive: draft.alive, dead: draft.dead,
+    quality: bag && isAsListed(draft, bag.listed) ? 'looked' : 'counted', condition: draft.condition, bagState: draft.bagState,
+    ...(newBag ? { newBag } : {}),
+    ...(heard ? { newLot: { label: heard.species?.common ?? heard.heardAs, heardAs: heard.heardAs, origin: 'unknown', ...(heard.species ? { species: heard.species.id } : {}), ...(bag ? { insteadOf: bag.lot } : {}) } } : {}),
+    ...(draft.note.trim() ? { note: draft.note.trim() } : {}),
+  } }];
+  const read = draft.temperature.trim() ? parseQuantity('temperature', draft.temperature) : undefined;
+  if (read?.ok) {
+    entries.push({ kind: 'reading.taken', payload: { subject: { kind: 'bag', id }, quantity: 'temperature', reading: { value: read.value, typed: read.typed, method: draft.method, source: 'measured' } } });
+  }
+  return entries;
+}

@@ -1,0 +1,54 @@
+// The dock as this screen's own unanswered acts make it: a landed bag is landed at once, whatever the network does.
+import type { BagCard, CrateCard, DockView } from '#contract/views.ts';
+import type { Act, Entry } from '#core/journal/index.ts';
+
+/** `by` = the name shown for acts that the server has not named yet. */
+export function withPending(view: DockView, acts: readonly Act[], by: string): DockView {
+  return acts.reduce((now, act) => act.entries.reduce((dock, entry) => apply(dock, entry, { actId: act.actId, by, atMs: entry.occurredAtMs }), now), view);
+}
+
+type Mark = { actId: string; by: string; atMs: number };
+
+function apply(view: DockView, entry: Entry, mark: Mark): DockView {
+  switch (entry.kind) {
+    case 'crate.arrived':
+      return onCrate(view, entry.payload.crate, (crate) => ({ ...crate, arrived: { atMs: mark.atMs, by: mark.by, carton: entry.payload.carton } }));
+    case 'bag.landed': {
+      const { bag, crate, lot, newBag, newLot, alive, dead, condition, bagState, note } = entry.payload;
+      const landed = { ...mark, alive, dead, condition, bagState, wrong: newLot?.insteadOf !== undefined, note };
+      const fish = newLot ? { lot, lotLabel: newLot.label, heardAs: newLot.heardAs, origin: newLot.origin, sizeCm: newLot.sizeCm, species: view.species.find(({ id }) => id === newLot.species) } : {};
+      if (!newBag) return onBag(view, bag, (card) => ({ ...card, ...fish, landed }));
+      const added: BagCard = { bag, ...newBag, listed: 0, lot, lotLabel: '', origin: 'unknown', ...fish, landed, afloat: false };
+      return onCrate(view, crate, (card) => ({ ...card, bags: [...card.bags, added] }));
+    }
+    case 'bag.absent':
+      return onBag(view, entry.payload.bag, (card) => ({ ...card, absent: mark }));
+    case 'bag.assigned':
+      return onBag(view, entry.payload.bag, (card) => ({ ...card, tank: { id: entry.payload.tank, code: entry.payload.tank } }));
+    case 'float.started':
+      return onBag(view, entry.payload.bag, (card) => ({ ...card, afloat: true }));
+    case 'fish.released':
+      return onBag(view, entry.payload.bag, (card) => ({ ...card, afloat: false, released: { atMs: mark.atMs } }));
+    case 'entry.reversed':
+      return everyBag(view, (card) => takeBack(card, entry.payload.act));
+    default:
+      return view;
+  }
+}
+
+function takeBack(card: BagCard, act: string): BagCard {
+  if (card.landed?.actId === act) return { ...card, landed: undefined };
+  return card.absent?.actId === act ? { ...card, absent: undefined } : card;
+}
+
+function onCrate(view: DockView, crate: string, change: (card: CrateCard) => CrateCard): DockView {
+  return { ...view, crates: view.crates.map((card) => (card.crate === crate ? change(card) : card)) };
+}
+
+function everyBag(view: DockView, change: (card: BagCard) => BagCard): DockView {
+  return { ...view, crates: view.crates.map((crate) => ({ ...crate, bags: crate.bags.map(change) })) };
+}
+
+function onBag(view: DockView, bag: string, change: (card: BagCard) => BagCard): DockView {
+  return everyBag(view, (card) => (card.bag === bag ? change(card) : card));
+}

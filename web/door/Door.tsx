@@ -1,0 +1,76 @@
+// The door: tap your name, tap your PIN. In a demo house the PINs hang beside the names.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { Delete } from 'lucide-react';
+import useSWR, { mutate } from 'swr';
+import { paths } from '#contract/paths.ts';
+import type { DoorView, MeView } from '#contract/views.ts';
+import { getJson, postJson, Refusal } from '../data/api.ts';
+import { setHouseClock } from '../data/clock.ts';
+import { Waiting } from '../parts/Waiting.tsx';
+
+const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
+const SHORTEST_PIN = 4;
+const LONGEST_PIN = 8;
+
+export function Door() {
+  const { data, error, mutate: again } = useSWR<DoorView, Error>(paths.door, getJson);
+  const [person, setPerson] = useState<string>();
+  if (!data) return <main className="door"><Waiting error={error} retry={() => void again()} /></main>;
+  const chosen = data.people.find(({ id }) => id === person);
+  return (
+    <main className="door">
+      <h1>{data.house.name}</h1>
+      <p className="soft">{chosen ? `${chosen.name}, your PIN` : 'Who is here?'}</p>
+      {chosen ? <PinPad person={chosen} onBack={() => setPerson(undefined)} /> : (
+        <div className="names">
+          {data.people.map(({ id, name, title, pin }) => (
+            <Button key={id} variant="plain" onClick={() => setPerson(id)}>
+              <b>{name}</b><span className="soft">{title}{pin && <> · PIN <span className="num">{pin}</span></>}</span>
+            </Button>
+          ))}
+        </div>
+      )}
+      {data.house.demo && <p className="soft demo-note">A demo house: made-up people and fish, PINs shown. In a real house they are not.</p>}
+    </main>
+  );
+}
+
+function PinPad({ person, onBack }: { person: DoorView['people'][number]; onBack: () => void }) {
+  const [pin, setPin] = useState('');
+  const [problem, setProblem] = useState('');
+  const press = (digit: string) => setPin((now) => (now + digit).slice(0, LONGEST_PIN));
+  const signIn = async () => {
+    try {
+      const me = await postJson<MeView>(paths.signIn, { person: person.id, pin });
+      setHouseClock(me.clock);
+      await mutate(paths.me, me, { revalidate: false });
+    } catch (error) {
+      setPin('');
+      setProblem(sayProblem(error));
+    }
+  };
+  return (
+    <form className="pin-pad" onSubmit={(event) => { event.preventDefault(); if (pin.length >= SHORTEST_PIN) void signIn(); }}>
+      <label className="visually-hidden" htmlFor="pin">PIN</label>
+      <input id="pin" className="pin num" type="password" inputMode="none" autoComplete="off" autoFocus maxLength={LONGEST_PIN} value={pin}
+        onChange={(event) => setPin(event.target.value.replaceAll(/\D/g, ''))} />
+      <div className="keys">
+        {DIGITS.map((digit) => <Button key={digit} variant="plain" onClick={() => press(digit)}>{digit}</Button>)}
+        <Button variant="plain" onClick={onBack}>Back</Button>
+        <Button variant="plain" onClick={() => press('0')}>0</Button>
+        <Button variant="plain" aria-label="Delete a digit" onClick={() => setPin((now) => now.slice(0, -1))}><Delete size={22} aria-hidden /></Button>
+      </div>
+      <p role="alert" className="field-problem">{problem}</p>
+      <Button type="submit" className="btn-act" variant="act" disabled={pin.length < SHORTEST_PIN}>Sign in</Button>
+    </form>
+  );
+}
+
+function sayProblem(error: unknown): string {
+  if (!(error instanceof Refusal)) return 'The house does not answer. Try again in a moment.';
+  const { code, left, waitMs } = error.body as { code?: string; left?: number; waitMs?: number };
+  if (code === 'wrongPin') return left && left > 0 ? `That is not the PIN. ${left} more ${left === 1 ? 'try' : 'tries'}.` : 'That is not the PIN. Wait a minute, then try again.';
+  if (code === 'tooMany') return `Too many wrong tries. Wait ${Math.ceil((waitMs ?? 60_000) / 1000)} s.`;
+  return 'A PIN has 4 to 8 digits.';
+}

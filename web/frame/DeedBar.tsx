@@ -1,0 +1,21 @@
+// What was just done on this screen, with its undo; and what the house refused.
+import { Undo2 } from 'lucide-react';
+import Button from 'react-bootstrap/Button';
+import { useDeeds } from '../data/deed.tsx';
+import { useOutbox } from '../data/house.ts';
+
+export function DeedBar() {
+  const { deed, undo, clear } = useDeeds();
+  const { acts } = useOutbox();
+  if (!deed) return null;
+  const waiting = acts.some(({ act, state }) => act.actId === deed.actId && state === 'waiting');
+  return (
+    <div className={`deed${deed.refused ? ' refused' : ''}`}>
+      <span role="status">{deed.refused ? `Not written: ${deed.words}. ${deed.refused}` : deed.words}{waiting && <> · <b>waiting to be sent</b></>}</span>
+      {deed.undoable && !deed.refused && (
+        <Button variant="plain" onClick={() => void undo(deed.actId, deed.words)}><Undo2 size={18} aria-hidden /> Undo</Button>
+      )}
+      {!deed.undoable && <Button variant="plain" onClick={clear}>Close</Button>}
+    </div>
+  );
+}

@@ -1,0 +1,71 @@
+// The frame around every station: stream bar above, links under it, deed and running strip at the foot.
+import { useEffect, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { Link, NavLink, Outlet } from 'react-router';
+import { mutate } from 'swr';
+import { paths } from '#contract/paths.ts';
+import { postJson } from '../data/api.ts';
+import { DeedProvider } from '../data/deed.tsx';
+import { outbox, useLive, useOutbox } from '../data/house.ts';
+import { useMe } from '../data/me.ts';
+import { DeedBar } from './DeedBar.tsx';
+import { RunningStrip } from './RunningStrip.tsx';
+import { StreamBar } from './StreamBar.tsx';
+
+const STATIONS = [['/dock', 'Dock'], ['/bench', 'Bench'], ['/rounds', 'Rounds'], ['/room', 'Room'], ['/daybook', 'Daybook']] as const;
+
+export function Frame() {
+  const { person } = useMe();
+  const [connected, setConnected] = useState(true);
+  useLive(setConnected);
+  useEffect(() => {
+    void outbox.signIn(person.id);
+    return () => outbox.signOut();
+  }, [person.id]);
+  return (
+    <DeedProvider>
+      <div className="frame">
+        <StreamBar />
+        <nav className="links" aria-label="Stations">
+          {STATIONS.map(([to, name]) => <NavLink key={to} to={to}>{name}</NavLink>)}
+          <span className="who"><Waits connected={connected} />{person.name}<SignOut /></span>
+        </nav>
+        <main className="station"><Outlet /></main>
+        <div className="foot">
+          <DeedBar />
+          <RunningStrip />
+          <nav className="foot-links" aria-label="Stations at the foot">
+            {STATIONS.map(([to, name]) => <NavLink key={to} to={to}>{name}<FootMark station={name} /></NavLink>)}
+          </nav>
+        </div>
+      </div>
+    </DeedProvider>
+  );
+}
+
+/** What lies between this screen and the house: nothing, acts that wait, acts that were refused. */
+function Waits({ connected }: { connected: boolean }) {
+  const { acts, away } = useOutbox();
+  const waiting = acts.filter(({ state }) => state === 'waiting').length;
+  const refused = acts.filter(({ state }) => state === 'refused').length;
+  return (
+    <>
+      {refused > 0 && <Link to="/daybook" className="waiting refused">{refused} refused</Link>}
+      {(away || !connected || waiting > 1) && <span className="waiting" role="status">{away || !connected ? 'house away' : 'sending'}{waiting > 0 && ` · ${waiting} waiting`}</span>}
+    </>
+  );
+}
+
+function FootMark({ station }: { station: string }) {
+  const { acts, away } = useOutbox();
+  const open = acts.filter(({ state }) => state !== 'saved').length;
+  return station === 'Daybook' && open > 0 ? <span className="waiting">{open}{away ? ' waiting' : ''}</span> : null;
+}
+
+function SignOut() {
+  const signOut = async () => {
+    await postJson(paths.signOut, {});
+    await mutate(paths.me);
+  };
+  return <Button variant="link" className="btn-quiet" onClick={() => void signOut()}>Sign out</Button>;
+}

@@ -1,0 +1,64 @@
+// The running strip: every float in the house, most urgent left, with a bell when one is due.
+import { useEffect, useRef } from 'react';
+import { Link } from 'react-router';
+import type { Run } from '#contract/views.ts';
+import { formatQuantity } from '#core/water/index.ts';
+import { useHouseNow } from '../data/clock.ts';
+import { useView } from '../data/house.ts';
+import { ring } from './bell.ts';
+
+export function RunningStrip() {
+  const { data } = useView('running');
+  const now = useHouseNow(1000);
+  const runs = data?.runs ?? [];
+  useBell(runs, now);
+  if (runs.length === 0) return null;
+  return (
+    <ul className="strip" aria-label="Running now">
+      {runs.map((run) => <RunItem key={run.run} run={run} now={now} />)}
+    </ul>
+  );
+}
+
+function RunItem({ run, now }: { run: Run; now: number }) {
+  const leftMs = run.dueAtMs - now;
+  const done = Math.min(1, Math.max(0, (now - run.startedAtMs) / Math.max(1, run.dueAtMs - run.startedAtMs)));
+  const due = leftMs <= 0;
+  return (
+    <li className={due ? 'due' : ''}>
+      <Link to={`/bench?bag=${run.bag}`}>
+        <span>{capital(run.bagLabel)} float, {run.tankCode}</span>
+        <span className="left num">{due ? 'due' : countdown(leftMs)}</span>
+        <span className="soft">{due ? `net out ${run.n} ${run.lotLabel}` : `${formatQuantity('temperature', run.bagC)} → ${formatQuantity('temperature', run.tankC)}`}</span>
+        <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
+      </Link>
+    </li>
+  );
+}
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}
+
+/** `04:10`, `1:12 h` beyond an hour. */
+export function countdown(ms: number): string {
+  const seconds = Math.max(0, Math.ceil(ms / 1000));
+  const [minutes, rest] = [Math.floor(seconds / 60), seconds % 60];
+  return minutes >= 60 ? `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')} h` : `${String(minutes).padStart(2, '0')}:${String(rest).padStart(2, '0')}`;
+}
+
+/** Rings once for each float that comes due while this screen is open. */
+function useBell(runs: readonly Run[], now: number): void {
+  const rung = useRef<Set<string> | undefined>(undefined);
+  useEffect(() => {
+    const due = runs.filter((run) => run.dueAtMs <= now).map(({ run }) => run);
+    // What was due before this screen looked is shown, not rung.
+    if (!rung.current) {
+      if (runs.length > 0) rung.current = new Set(due);
+      return;
+    }
+    const fresh = due.filter((run) => !rung.current!.has(run));
+    fresh.forEach((run) => rung.current!.add(run));
+    if (fresh.length > 0) ring();
+  }, [runs, now]);
+}

@@ -1,0 +1,8 @@
+import '@fontsource-variable/atkinson-hyperlegible-mono';
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import './theme/theme.scss';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { App } from './frame/App.tsx';
+
+createRoot(document.getElementById('root')!).render(<StrictMode><App /></StrictMode>);

@@ -1,0 +1,42 @@
+// A species by any name it is heard under; what nobody can name is taken as it was heard.
+import { useId, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import type { DockView } from '#contract/views.ts';
+
+type Species = DockView['species'][number];
+export type Heard = { heardAs: string; species?: Species };
+type Props = { species: readonly Species[]; value: Heard | undefined; onChange: (heard: Heard) => void };
+const OFFERED = 6;
+
+function matching(species: readonly Species[], text: string): Species[] {
+  const words = text.toLowerCase().split(/[\s-]+/).filter(Boolean);
+  if (words.length === 0) return [];
+  return species.filter(({ common, scientific, alsoCalled }) => {
+    const names = [common, scientific, ...alsoCalled].join(' ').toLowerCase();
+    return words.every((word) => names.includes(word.replace(/s$/, '')));
+  }).slice(0, OFFERED);
+}
+
+export function SpeciesPicker({ species, value, onChange }: Props) {
+  const id = useId();
+  const [text, setText] = useState(value?.heardAs ?? '');
+  return (
+    <div className="field">
+      <label className="label" htmlFor={id}>What is in the bag? Any name it goes by</label>
+      <Form.Control id={id} value={text} autoComplete="off" maxLength={120} onChange={(event) => {
+        setText(event.target.value);
+        onChange({ heardAs: event.target.value.trim() });
+      }} />
+      <div className="chips" role="group" aria-label="Species that match">
+        {matching(species, text).map((one) => (
+          <Button key={one.id} variant="plain" className={value?.species?.id === one.id ? 'chip-on' : ''} aria-pressed={value?.species?.id === one.id} onClick={() => {
+            setText(one.common);
+            onChange({ heardAs: text.trim() || one.common, species: one });
+          }}>{one.common}</Button>
+        ))}
+      </div>
+      {text.trim() !== '' && !value?.species && <span className="soft">Lands as “{text.trim()}”; the species can be named later.</span>}
+    </div>
+  );
+}

@@ -1,0 +1,110 @@
+// The walk: tank after tank, clean before suspect. All well is one tap or one key; what is odd costs more.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useSearchParams } from 'react-router';
+import type { Oddity, RoundsView, RoundTank } from '#contract/views.ts';
+import { progress } from '#core/rounds/index.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { unseenActs, useOutbox, useView } from '../data/house.ts';
+import { useMe, useTimes } from '../data/me.ts';
+import { Waiting } from '../parts/Waiting.tsx';
+import { entriesOf, isOdd, isUntouched, untouched, type LotDraft } from './draft.ts';
+import { LotLook } from './LotLook.tsx';
+import { withPending } from './pending.ts';
+
+export default function Rounds() {
+  const { data, error, mutate } = useView('rounds');
+  const outbox = useOutbox();
+  const { person } = useMe();
+  const [query, setQuery] = useSearchParams();
+  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
+  const view = withPending(data, unseenActs(outbox, data.seq), person.name);
+  const asked = view.tanks.find(({ code }) => code === query.get('tank'));
+  const tank = asked ?? view.tanks.find(({ lookedAtMs }) => lookedAtMs === undefined);
+  if (view.tanks.length === 0) return <div className="empty"><h2>No fish to look at</h2><p>Tanks join the walk as soon as fish live in them.</p></div>;
+  return (
+    <div className="rounds">
+      <h1 className="visually-hidden">Rounds</h1>
+      <Walk view={view} current={tank} onChoose={(code) => setQuery({ tank: code })} />
+      {tank ? <Look key={tank.id} tank={tank} view={view} onDone={() => setQuery({})} /> : <AllDone view={view} />}
+    </div>
+  );
+}
+
+function AllDone({ view }: { view: RoundsView }) {
+  const odd = view.tanks.filter(({ allWell }) => allWell === false);
+  return (
+    <div className="empty">
+      <h2>The {view.round} round is done</h2>
+      <p>{view.tanks.length} tanks looked at{odd.length > 0 ? `; something odd in ${odd.map(({ code }) => code).join(', ')}` : ', all well'}.</p>
+    </div>
+  );
+}
+
+function Walk({ view, current, onChoose }: { view: RoundsView; current?: RoundTank; onChoose: (code: string) => void }) {
+  const { looked, total, left } = progress(view.tanks.map(({ lookedAtMs }) => ({ looked: lookedAtMs !== undefined })));
+  return (
+    <div className="walk-side">
+      <p className="progress-line"><b>{view.round === 'morning' ? 'Morning' : 'Evening'} round</b><span><b className="num">{left}</b> to look at, {looked} of {total} done</span></p>
+      <ol className="walk" aria-label="Tanks in walking order">
+        {view.tanks.map((tank, index) => {
+          const before = view.tanks[index - 1];
+          const heading = tank.suspect ? 'Suspect, last' : tank.rack;
+          const isNew = !before || (before.suspect ? 'Suspect, last' : before.rack) !== heading;
+          return (
+            <li key={tank.id}>
+              {isNew && <div className="walk-rack">{heading}</div>}
+              <button type="button" className={`walk-item${tank.lookedAtMs === undefined ? '' : ' looked'}`} aria-current={tank === current} aria-label={`${tank.code}, ${tank.lookedAtMs === undefined ? 'to look at' : tank.allWell ? 'all well' : 'odd'}`} onClick={() => onChoose(tank.code)}>
+                <span className="code">{tank.code}</span>
+                <span className="what">{tank.lots.map(({ n, label }) => `${n} ${label}`).join(', ')}</span>
+                <span>{tank.lookedAtMs === undefined ? (tank.odd.length > 0 ? <b className="warn">odd</b> : '') : tank.allWell ? '✓' : <b className="warn">✓ odd</b>}</span>
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+    </div>
+  );
+}
+
+function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDone: () => void }) {
+  const { doIt } = useDeeds();
+  const { when } = useTimes();
+  const [drafts, setDrafts] = useState<Record<string, LotDraft>>({});
+  const [open, setOpen] = useState<string[]>([]);
+  const all = Object.values(drafts);
+  const plain = all.every(isUntouched);
+  const odd = tank.lots.some(({ lot, n }) => drafts[lot] !== undefined && isOdd(drafts[lot], n));
+  const save = () => {
+    void doIt(`${tank.code}: ${odd ? 'noted' : 'all well'}`, ...entriesOf(tank, view, all));
+    onDone();
+  };
+  useHotkeys('enter', (event) => {
+    if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
+    event.preventDefault();
+    save();
+  }, { enableOnFormTags: ['INPUT'] }, [drafts, tank]);
+  useHotkeys('o', () => setOpen(tank.lots.map(({ lot }) => lot)), [tank]);
+  return (
+    <section className="card look-card" aria-label={`Tank ${tank.code}`}>
+      <p className="soft mb-0">{tank.rack}{tank.suspect && <b className="warn"> · suspect: own net, hands after</b>}</p>
+      <p className="big num">{tank.code}</p>
+      {tank.lookedAtMs !== undefined && <p className="soft mb-0">Looked at by {tank.lookedBy}, {when(tank.lookedAtMs)}: {tank.allWell ? 'all well' : 'something odd'}. Another look is one more entry.</p>}
+      {tank.odd.length > 0 && <ul className="odd-list">{tank.odd.map((one) => <li key={one.atMs + one.lot}>{when(one.atMs)}: {sayOdd(one)}</li>)}</ul>}
+      <ul className="look-lots">
+        {tank.lots.map((lot) => (
+          <LotLook key={lot.lot} lot={lot} draft={drafts[lot.lot] ?? untouched(lot.lot)} open={open.includes(lot.lot)}
+            onChange={(draft) => setDrafts((now) => ({ ...now, [lot.lot]: draft }))} onOpen={() => setOpen((now) => [...now, lot.lot])} />
+        ))}
+      </ul>
+      <div className="thumb mt-auto">
+        <Button variant="act" className="btn-act" onClick={save}>{odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}<small>{tank.code} · a look, not a head count · Enter</small></Button>
+      </div>
+    </section>
+  );
+}
+
+function sayOdd({ what, signs, missing, died }: Oddity): string {
+  return [`${what}:`, ...signs, ...(missing > 0 ? [`${missing} not seen`] : []), ...(died > 0 ? [`${died} found dead`] : [])].join(' ');
+}

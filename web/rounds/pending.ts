@@ -1,0 +1,40 @@
+// The round as this screen's own unanswered acts make it: a looked-at tank is done at once.
+import type { RoundsView, RoundTank } from '#contract/views.ts';
+import type { Act, Entry } from '#core/journal/index.ts';
+
+export function withPending(view: RoundsView, acts: readonly Act[], by: string): RoundsView {
+  return acts.reduce((now, act) => act.entries.reduce((round, entry) => apply(round, entry, by), now), view);
+}
+
+function apply(view: RoundsView, entry: Entry, by: string): RoundsView {
+  switch (entry.kind) {
+    case 'tank.looked': {
+      const { tank, day, round, allWell } = entry.payload;
+      if (day !== view.day || round !== view.round) return view;
+      return onTank(view, tank, (one) => ({ ...one, lookedBy: by, lookedAtMs: entry.occurredAtMs, allWell }));
+    }
+    case 'loss.recorded': {
+      const { place, lot, n } = entry.payload;
+      return onLot(view, { tank: place, lot }, (one) => ({ ...one, n: one.n - n }));
+    }
+    case 'stock.counted': {
+      const { place, lot, found } = entry.payload;
+      return onLot(view, { tank: place, lot }, (one) => ({ ...one, n: found }));
+    }
+    case 'lot.fed': {
+      const { tank, lot, food, response } = entry.payload;
+      return onLot(view, { tank, lot }, (one) => ({ ...one, lastFed: { food, response, atMs: entry.occurredAtMs } }));
+    }
+    default:
+      return view;
+  }
+}
+
+function onTank(view: RoundsView, id: string, change: (tank: RoundTank) => RoundTank): RoundsView {
+  return { ...view, tanks: view.tanks.map((tank) => (tank.id === id ? change(tank) : tank)) };
+}
+
+type Lot = RoundTank['lots'][number];
+function onLot(view: RoundsView, where: { tank: string; lot: string }, change: (lot: Lot) => Lot): RoundsView {
+  return onTank(view, where.tank, (tank) => ({ ...tank, lots: tank.lots.map((lot) => (lot.lot === where.lot ? change(lot) : lot)) }));
+}

@@ -1,0 +1,97 @@
+// Every refusal in plain words: what is in the way, who was quicker, what to do. A test proves that none is missing.
+import type { Facts, Refusal, RefusalCode } from '#core/journal/index.ts';
+import type { FitCode } from '#core/room/index.ts';
+import { formatQuantity } from '#core/water/index.ts';
+
+/** Facts as words: numbers written out, lists as their length; what is not known is empty. */
+type Told = Record<string, string>;
+type Time = (ms: number) => string;
+type Words = (facts: Told, time: Time) => string;
+const by = ({ by: who, atMs }: Told, time: Time) => (who ? `${who} did it${atMs ? ` at ${time(Number(atMs))}` : ''}` : '');
+const celsius = (value?: string) => formatQuantity('temperature', Number(value));
+const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
+
+export const refusalWords: Record<RefusalCode, Words> = {
+  unknown: ({ what }) => `There is no such ${what} in this house. It may have been taken back meanwhile.`,
+  exists: ({ what, name }) => `There is a ${what} ${name} already.`,
+  role: ({ needs }) => `Only a ${needs} may do this here.`,
+  'time.future': () => 'This is dated ahead of the house clock. Check the time on this device.',
+  'time.old': () => 'This is more than 7 days old: ask a lead to enter it.',
+  'client.newer': () => 'This page is newer than the house. Reload it.',
+  'id.reused': () => 'This was sent before with other content. Enter it anew.',
+  'stock.short': ({ lot, place, missing, ...facts }, time) => `${place} does not hold that many ${lot}: ${missing} too few. ${by(facts, time) && `Last change there: ${facts.by}, ${time(Number(facts.atMs))}.`}`,
+  'stock.nothing': () => 'There is nothing to move.',
+  'count.bookMoved': ({ book, ...facts }, time) => `The books say ${book} there now${facts.by ? ` (${by(facts, time)})` : ''}. Count again.`,
+  'promise.tooMany': ({ inHouse, promised }) => `Only ${inHouse} of these are in the house, ${promised} of them promised.`,
+  'crate.alreadyArrived': (facts, time) => `This crate is here already: ${by(facts, time)}.`,
+  'crate.notArrived': ({ crate }) => `Say first that ${crate} is here.`,
+  'bag.alreadyLanded': ({ bag, ...facts }, time) => `${cap(bag)} is landed already: ${by(facts, time)}.`,
+  'bag.alreadyAbsent': ({ bag, ...facts }, time) => `${cap(bag)} was said not to be in the box: ${by(facts, time)}.`,
+  'bag.notLanded': ({ bag }) => `${cap(bag)} is not landed.`,
+  'bag.otherLot': ({ bag }) => `${cap(bag)} holds other fish than this says. Look again.`,
+  'bag.empty': () => 'A bag with no fish in it is not landed: say that it is short, or not in the box.',
+  'bag.alreadyReleased': ({ bag, ...facts }, time) => `The fish of ${bag} are out already: ${by(facts, time)}.`,
+  'bag.notAssigned': ({ bag }) => `Choose a tank for ${bag} first.`,
+  'float.running': ({ bag, ...facts }, time) => `${cap(bag)} is afloat already: ${by(facts, time)}.`,
+  'float.notThisBag': ({ bag, bagState }) => (bagState === 'soft' ? `${cap(bag)} is soft and would sink: match it by hand and let the fish out now.` : `A fish in ${bag} is critical: no time to float. Match by hand and let it out now.`),
+  'release.countDiffers': ({ book, given }) => `The books say ${book} in this bag, you said ${given}. Count again; a difference is posted as one.`,
+  'release.noFloat': ({ bag }) => `The float of ${bag} is another than this one. Look again.`,
+  'release.otherTank': ({ bag }) => `${cap(bag)} is meant for another tank now. Look again.`,
+  'hold.alreadyOpen': ({ atMs }, time) => `Its hold is open already, since ${time(Number(atMs))}.`,
+  'hold.notOpened': () => 'Its hold must be opened with its first fish.',
+  'look.contradicts': () => 'All well and something odd cannot both be true.',
+  'look.otherDay': () => 'This look is dated to another day than it was made on.',
+  'reading.implausible': ({ value, min, max, unit }) => `${value} ${unit} cannot be: ${min} to ${max} ${unit}.`,
+  'zone.unknown': ({ zone }) => `There is no time zone ${zone}. Write it like Europe/Lisbon.`,
+  'crate.badList': ({ problem }) => `The list does not hold together: ${problem}.`,
+  'fit.wrongWater': ({ has, salinityPpt, min, max, species }) => `${cap(has)} water, ${salinityPpt} ppt; ${species} need ${min}–${max} ppt`,
+  'fit.tooCold': ({ hasC, minC, species }) => `Too cold: ${celsius(hasC)}, ${species} from ${celsius(minC)}`,
+  'fit.tooWarm': ({ hasC, maxC, species }) => `Too warm: ${celsius(hasC)}, ${species} to ${celsius(maxC)}`,
+  'fit.noLid': ({ species }) => `No lid, and ${species} jump`,
+  'fit.eatsResidents': ({ species, resident }) => `${cap(species)} would eat the ${resident}`,
+  'fit.eatenByResidents': ({ species, resident }) => `The ${resident} would eat ${species}`,
+  'fit.neverWith': ({ species, resident }) => `${cap(species)} never with ${resident}`,
+  'fit.keptAlone': ({ species, resident }) => (resident === 'its own kind' ? `${cap(species)} are kept one to a tank` : `${cap(resident)} here: one of them is kept alone`),
+  'fit.saleBeforeHold': () => 'Sale tank: only after its hold',
+  'fit.speciesUnknown': () => 'Species not known: nothing can be judged',
+  'fit.awayFromHome': () => "A customer's tank",
+  'undo.twice': (facts, time) => `This was taken back already: ${by(facts, time)}.`,
+  'undo.ofUndo': () => 'Taking back is not taken back: enter the thing anew.',
+  'undo.notYours': () => 'Only its maker or a lead may take this back.',
+  'undo.tooLate': () => 'After a day only a lead may take this back.',
+  'undo.never': () => 'This is set right by a further entry, not taken back.',
+  'undo.needed': ({ first, more }) => `Later entries rest on this one: take those back first (${Number(first) + Number(more)}).`,
+  'undo.alone': () => 'Take back first, then write anew.',
+};
+
+/** A refusal as a sentence. */
+export function sayRefusal({ code, facts }: Pick<Refusal, 'code' | 'facts'>, time: (ms: number) => string): string {
+  return refusalWords[code](tell(facts), time).trim();
+}
+
+function tell(facts: Facts): Told {
+  return Object.fromEntries(Object.entries(facts).filter(([, value]) => value !== null && value !== undefined)
+    .map(([key, value]) => [key, String(Array.isArray(value) ? value.length : (value as string | number | boolean))]));
+}
+
+/** What the server's other answers mean. */
+const OTHER: Record<string, string> = {
+  bad: 'The house could not read this entry. Nothing of it was kept there.', tooLarge: 'This is too much for one entry.',
+  signedOut: 'Sign in again; what you entered is kept here.', broken: 'Something broke in the house. Nothing was kept there; it is kept here.',
+};
+
+export function sayAll(refusals: readonly Refusal[], code: string, time: (ms: number) => string): string {
+  return refusals.length > 0 ? refusals.map((one) => sayRefusal(one, time)).join(' ') : (OTHER[code] ?? 'The house said no.');
+}
+
+/** The reasons against a tank in the few words that fit into its picture. */
+export const shortFit: Record<FitCode, string> = {
+  'fit.wrongWater': 'wrong water', 'fit.tooCold': 'too cold', 'fit.tooWarm': 'too warm', 'fit.noLid': 'no lid, it jumps', 'fit.eatsResidents': 'eats who lives here',
+  'fit.eatenByResidents': 'is eaten here', 'fit.neverWith': 'never with who lives here', 'fit.keptAlone': 'kept alone', 'fit.saleBeforeHold': 'sale, only after its hold',
+  'fit.speciesUnknown': 'species not known', 'fit.awayFromHome': "a customer's tank",
+};
+
+/** What was passed over, named without its numbers. */
+export function sayOverruled(code: RefusalCode): string {
+  return code in shortFit ? shortFit[code as FitCode] : code === 'float.notThisBag' ? 'not a bag to float' : code;
+}
