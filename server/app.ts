@@ -4,10 +4,10 @@ import path from 'node:path';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import session from 'express-session';
-import helmet from 'helmet';
 import { paths } from '#contract/paths.ts';
 import { findMeta, setMeta } from './db/open.ts';
 import { guard } from './guard.ts';
+import { safeHeaders } from './headers.ts';
 import { makeHealth } from './health.ts';
 import type { RunningHouse } from './house.ts';
 import { journalRoutes } from './journal/routes.ts';
@@ -25,19 +25,12 @@ export function makeApp({ house, dist, hostNames = [], log = console.error }: Op
   const app = express();
   app.disable('x-powered-by').set('etag', false);
   app.use(guard(hostNames));
-  // Plain http on a shop's own network: no upgrade to https that nobody answers, no memory of it either.
-  app.use(helmet({
-    contentSecurityPolicy: { useDefaults: false, directives: {
-      defaultSrc: ["'self'"], baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"], imgSrc: ["'self'", 'data:'], objectSrc: ["'none'"], scriptSrcAttr: ["'none'"],
-    } },
-    strictTransportSecurity: false, originAgentCluster: false, crossOriginOpenerPolicy: false,
-  }));
+  app.use(safeHeaders());
   const health = makeHealth(house);
   app.get(paths.health, (_request, response) => {
     const state = health();
     response.status(state.ok ? 200 : 500).json(state);
   });
-  app.use(compression({ filter: (request, response) => request.path !== paths.live && compression.filter(request, response) }));
   const people = makePeople(house);
   const hub = makeHub(house);
   const api = express.Router();
@@ -46,12 +39,13 @@ export function makeApp({ house, dist, hostNames = [], log = console.error }: Op
     name: 'crate', secret: sessionSecret(house), resave: false, saveUninitialized: false, store: new SessionStore(house.db),
     cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: SESSION_MS },
   }));
-  api.use(peopleRoutes(house, people));
   api.use(journalRoutes(house, people));
+  api.use(peopleRoutes(house, people));
   api.get(paths.live, requireSignIn(people), (_request, response) => hub.join(response));
   api.use('/api', (_request, response) => void response.status(404).json({ code: 'notFound' }));
   app.use((request, response, next) => (request.path.startsWith('/api/') ? api(request, response, next) : next()));
   if (dist) {
+    app.use(compression());
     app.use('/assets', express.static(path.join(dist, 'assets'), { immutable: true, maxAge: YEAR_MS, fallthrough: false }));
     app.use(express.static(dist, { index: false }));
     app.get('/{*rest}', (_request, response) => response.set('cache-control', 'no-cache').sendFile(path.join(dist, 'index.html')));

@@ -31,12 +31,12 @@ export function startHouse({ file, makeClock, log = () => undefined }: Options) 
     onAppended: (what) => listeners.forEach((listener) => listener(what)),
   });
   const settings = client.prepare('select name, zone, rules from p_house');
-  const demo = () => findMeta(client, 'demo') !== undefined;
+  const demo = findMeta(client, 'demo') !== undefined;
 
   function settingsNow(): HouseView {
     const row = settings.get() as { name: string; zone: string; rules: string } | undefined;
     const rules = row ? (JSON.parse(row.rules) as HouseRules) : STARTING_RULES;
-    return { name: row?.name ?? 'A new house', zone: row?.zone ?? 'UTC', rules, demo: demo() };
+    return { name: row?.name ?? 'A new house', zone: row?.zone ?? 'UTC', rules, demo };
   }
 
   const readView = makeReadView(client);

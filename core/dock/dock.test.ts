@@ -33,7 +33,7 @@ describe('how pressing a crate is', () => {
     ['six hours late is not yet late', 30, 30, 30, 6, false],
     ['a little more is', 30.5, 30.5, 30.5, 6.5, true],
     ['closed long, though on time', 24, 37, 37, 0, true],
-  ])('%s', (_name, arrivedH, nowH, closedH, lateH, pressing) => {
+  ])('%s', (...[, arrivedH, nowH, closedH, lateH, pressing]) => {
     const times = { ...crate, arrivedAtMs: arrivedH === undefined ? undefined : arrivedH * HOUR_MS };
     expect(transit(times, rules, nowH * HOUR_MS)).toEqual({ closedH, lateH, pressing });
   });

@@ -42,8 +42,8 @@ export interface HouseState {
   occupants(place: string): { lot: string; n: number }[];
   /** Heads of a lot that the house answers for, and how many of them are promised. */
   lotCount(lot: string): { inHouse: number; promised: number };
-  /** The last movement at a place, for telling who was quicker. */
-  lastMove(place: string): Mark | undefined;
+  /** The last movement at a place, for telling who was quicker; `exceptAct` leaves out the act being judged. */
+  lastMove(place: string, exceptAct?: string): Mark | undefined;
   actEntries(actId: string): Recorded[];
   findReversal(actId: string): Mark | undefined;
   /** Entries outside the act, not void, that rest on something that these ids made. */

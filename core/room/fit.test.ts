@@ -47,7 +47,7 @@ it.each<[string, Newcomer, FitTank, Resident[], string[]]>([
   ['one figure-8 puffer', newcomer('figure-8-puffer', { n: 1 }), { ...fresh, type: 'brackish', salinityPpt: 6 }, [], []],
   ['two of them', newcomer('figure-8-puffer', { n: 2 }), { ...fresh, type: 'brackish', salinityPpt: 6 }, [], ['fit.keptAlone']],
   ['no size known: taken as grown', { ...newcomer('comet', { n: 1 }), sizeCm: undefined }, marine, [resident('tailspot-blenny', 4)], ['fit.eatsResidents']],
-])('company: %s', (_name, who, tank, residents, expected) => {
+])('company: %s', (...[, who, tank, residents, expected]) => {
   expect(codes(who, tank, residents)).toEqual(expected);
 });
 

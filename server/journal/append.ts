@@ -29,7 +29,8 @@ class Refused extends Error {
 type Parts = { client: Database.Database; store: JournalStore; state: HouseState; project: Project; clock: HouseClock; onAppended: (what: Appended) => void };
 
 export function makeAppend({ client, store, state, project, clock, onAppended }: Parts): Append {
-  const lastRow = client.prepare('select max(seq) from entry').pluck();
+  const isUsed = client.prepare('select 1 from entry where id = ?').pluck();
+  const isActKnown = client.prepare('select 1 from entry where act_id = ? limit 1').pluck();
 
   function recordAll(act: Act, actor: Actor): Outcome {
     const before = findEarlier(act, actor);
@@ -49,16 +50,16 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
       const recorded = { ...entry, seq, actId: act.actId, recordedAtMs: now, actor: actor.id };
       for (const { lot, place } of project(recorded, store.ofAct)) if (!isOutside(place)) touched.set(`${lot}|${place}`, { lot, place, path });
     }
-    const short = [...touched.values()].flatMap(shortfall);
+    const short = [...touched.values()].flatMap((one) => shortfall(one, act.actId));
     if (short.length > 0) throw new Refused(short);
     return { ok: true, seq, repeated: false };
   }
 
   /** After the act every inside place it touched holds nothing less than nothing; else who was quicker is named. */
-  function shortfall({ lot, place, path }: { lot: string; place: string; path: string }): Refusal[] {
+  function shortfall({ lot, place, path }: { lot: string; place: string; path: string }, actId: string): Refusal[] {
     const left = state.balance(lot, place);
     if (left >= 0) return [];
-    const last = state.lastMove(place);
+    const last = state.lastMove(place, actId);
     return [{ code: 'stock.short', path, facts: {
       lot: state.findLot(lot)?.label ?? lot, place: state.findTank(place)?.code ?? state.findBag(place)?.label ?? place, missing: -left, by: last?.by, atMs: last?.atMs,
     } }];
@@ -66,11 +67,12 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
 
   /** A resent act answers as it did; an id that comes back with other content is refused. */
   function findEarlier(act: Act, actor: Actor): Outcome | undefined {
-    const known = store.ofAct(act.actId);
-    if (known.length === 0) {
-      const used = act.entries.findIndex((entry, index) => store.find(entry.id) ?? act.entries.findIndex((one) => one.id === entry.id) !== index);
+    if (isActKnown.get(act.actId) === undefined) {
+      const ids = act.entries.map(({ id }) => id);
+      const used = ids.findIndex((id, index) => ids.indexOf(id) !== index || isUsed.get(id) !== undefined);
       return used < 0 ? undefined : { ok: false, refusals: [{ code: 'id.reused', path: `entries.${used}.id`, facts: {} }] };
     }
+    const known = store.ofAct(act.actId);
     const same = known[0]!.actor === actor.id && known.length === act.entries.length && known.every((entry, index) => isSame(entry, act.entries[index]!));
     return same ? { ok: true, seq: known.at(-1)!.seq, repeated: true } : { ok: false, refusals: [{ code: 'id.reused', path: 'actId', facts: {} }] };
   }
@@ -84,7 +86,7 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
   return (act, actor) => {
     try {
       const outcome = transaction.immediate(act, actor);
-      if (outcome.ok && !outcome.repeated) onAppended({ seq: (lastRow.get() as number) ?? 0, topics: [...new Set(act.entries.flatMap(({ kind }) => kinds[kind].topics))] });
+      if (outcome.ok && !outcome.repeated) onAppended({ seq: outcome.seq, topics: [...new Set(act.entries.flatMap(({ kind }) => kinds[kind].topics))] });
       return outcome;
     } catch (error) {
       if (error instanceof Refused) return { ok: false, refusals: error.refusals };

@@ -1,4 +1,5 @@
 // The journal over HTTP: one route to write, one to read a view.
+import compression from 'compression';
 import { Router } from 'express';
 import { checkAct } from '#contract/act.ts';
 import { paths } from '#contract/paths.ts';
@@ -18,7 +19,7 @@ export function journalRoutes(house: RunningHouse, people: People): Router {
     response.status(outcome.refusals.some(({ code }) => code === 'role') ? 403 : 409).json({ code: 'refused', refusals: outcome.refusals });
   });
 
-  router.get(`${paths.views}/:name`, signedIn, (request, response) => {
+  router.get(`${paths.views}/:name`, signedIn, compression(), (request, response) => {
     const name = request.params.name as string;
     if (!(VIEW_NAMES as string[]).includes(name)) return void response.status(404).json({ code: 'notFound' });
     const query = Object.fromEntries(Object.entries(request.query).map(([key, value]) => [key, typeof value === 'string' ? value : undefined]));

@@ -67,7 +67,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     select coalesce((select sum(b.n) from p_balance b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place
       where b.lot = @lot and (g.id is not null or t.purpose <> 'customer')), 0) inHouse,
     coalesce((select sum(n) from p_promise where lot = @lot and voided_by is null), 0) promised`);
-  const lastMove = get<Mark>(`select entry, ${NAME('by')} by, at_ms atMs from p_leg where place = ? and voided_by is null order by at_ms desc, entry desc limit 1`);
+  const lastMove = get<Mark>(`select entry, ${NAME('by')} by, at_ms atMs from p_leg where place = ? and voided_by is null and entry not in (select id from entry where act_id = ?) order by at_ms desc, entry desc limit 1`);
   const reversal = get<Mark>(`select entry, ${NAME('by')} by, at_ms atMs from p_reversal where act = ?`);
   const needing = all<Row>(`
     select e.seq, e.id, e.act_id actId, e.kind, e.version, e.occurred_at_ms occurredAtMs, e.recorded_at_ms recordedAtMs, e.actor, e.payload, e.overrules, e.corrects
@@ -108,7 +108,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     isInTank: (lotId) => inTank(lotId) !== undefined,
     occupants,
     lotCount: (lotId) => lotCount({ lot: lotId })!,
-    lastMove,
+    lastMove: (place, exceptAct = '') => lastMove(place, exceptAct),
     actEntries: store.ofAct,
     findReversal: reversal,
     dependents(made, actId) {

@@ -11,6 +11,8 @@ const PROLONG_EVERY_MS = 3_600_000;
 export class SessionStore extends Store {
   readonly #db: Drizzle;
   readonly #find;
+  /** When each sign-in is next worth prolonging. */
+  readonly #prolongAtMs = new Map<string, number>();
 
   constructor(db: Drizzle) {
     super();
@@ -32,13 +34,16 @@ export class SessionStore extends Store {
 
   override destroy(id: string, done?: (error?: unknown) => void): void {
     this.#db.delete(session).where(eq(session.id, id)).run();
+    this.#prolongAtMs.delete(id);
     done?.();
   }
 
   override touch(id: string, _data: SessionData, done?: () => void): void {
-    const row = this.#find.get({ id });
-    const expiresAtMs = Date.now() + SESSION_MS;
-    if (row && expiresAtMs - row.expiresAtMs > PROLONG_EVERY_MS) this.#db.update(session).set({ expiresAtMs }).where(eq(session.id, id)).run();
+    const now = Date.now();
+    if (now >= (this.#prolongAtMs.get(id) ?? 0)) {
+      this.#db.update(session).set({ expiresAtMs: now + SESSION_MS }).where(eq(session.id, id)).run();
+      this.#prolongAtMs.set(id, now + PROLONG_EVERY_MS);
+    }
     done?.();
   }
 }

@@ -61,7 +61,7 @@ function BagItem({ bag, run, now, current }: { bag: BenchBag; run: Run | undefin
 function NoTank({ bag }: { bag: BenchBag }) {
   return (
     <>
-      <p className="soft mb-0">{bag.crateLabel} · {bag.label}</p>
+      <p className="soft tight">{bag.crateLabel} · {bag.label}</p>
       <p className="big"><span className="num">{bag.alive}</span> {bag.lotLabel}</p>
       <p>It floats in the tank where its fish will live: choose that first.</p>
       <Link className="btn btn-act" to={`/room?bag=${bag.bag}`}>Choose a tank<small>for {bag.label}</small></Link>

@@ -50,7 +50,7 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
 
   return (
     <>
-      <p className="soft mb-0">{bag.crateLabel} · {bag.label} · for {bag.tank!.code} · <Link to={`/room?bag=${bag.bag}`}>another tank</Link></p>
+      <p className="soft tight">{bag.crateLabel} · {bag.label} · for {bag.tank!.code} · <Link to={`/room?bag=${bag.bag}`}>another tank</Link></p>
       <p className="big"><span className="num">{bag.alive}</span> {bag.lotLabel} <span className="soft">into {bag.tank!.code}</span></p>
       <Urgency bag={bag} />
       {byHand || urgent ? <ReleaseForm bag={bag} onBack={urgent ? undefined : () => setByHand(false)} /> : (
@@ -65,7 +65,7 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
             <div>
               <QuantityField label="Bag" quantity="temperature" text={bagText} onChange={setBagText} hint={isTold ? 'Told by the supplier, not measured.' : undefined} />
               <Form.Group className="field" controlId="bag-method">
-                <Form.Label className="label mb-0">How the bag was read</Form.Label>
+                <Form.Label className="label">How the bag was read</Form.Label>
                 <Form.Select value={method} onChange={(event) => setMethod(event.target.value as Method)}>{TEMPERATURE_METHODS.map((one) => <option key={one}>{one}</option>)}</Form.Select>
               </Form.Group>
               {isSurfaceReading({ method }) && !isTold && <Caution>Read on the bag: its skin and its water are often 2 °C apart. Fold the closed bag round a probe for a minute.</Caution>}
@@ -75,9 +75,9 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
               <QuantityField label="Water in the bag" quantity="volume" text={waterText} onChange={setWaterText} hint="By eye unless weighed; ± 40 %." />
             </div>
           </div>
+          <p><Button variant="plain" onClick={() => setByHand(true)}>Let out now without floating</Button></p>
           <div className="thumb">
             <Button variant="act" className="btn-act" disabled={!time} onClick={start}>Start float{time && time.minutes > 0 ? ` ${sayMinutes(time.minutes)}` : ''}<small>lid closed, lights off, bag clipped so that it does not drift</small></Button>
-            <Button variant="plain" className="mt-3" onClick={() => setByHand(true)}>Let out now without floating</Button>
           </div>
         </>
       )}

@@ -15,7 +15,7 @@ export function ReleaseCard({ bag, run, now }: { bag: BenchBag; run: Run; now: n
   const expected = temperatureAfloat({ bagC: run.bagC, tankC: run.tankC, volumeL: run.waterL, minutes: Math.max(0, now - run.startedAtMs) / MINUTE_MS });
   return (
     <>
-      <p className="soft mb-0">{bag.crateLabel} · {bag.label} · afloat in {run.tankCode} since {when(run.startedAtMs)}, {run.by}</p>
+      <p className="soft tight">{bag.crateLabel} · {bag.label} · afloat in {run.tankCode} since {when(run.startedAtMs)}, {run.by}</p>
       <p className="big"><span className="num">{bag.alive}</span> {bag.lotLabel}</p>
       <div className="float-answer">
         <span className="minutes num">{left > 0 ? countdown(left) : 'due'}</span>

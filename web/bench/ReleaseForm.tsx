@@ -46,7 +46,7 @@ export function ReleaseForm({ bag, run, onBack }: Props) {
         <Button variant="act" className="btn-act" disabled={found === 0} onClick={release}>
           {alive > 0 ? `Net out ${alive} into ${code}` : `${dead} dead, none to net out`}<small>count right in the net before lifting · Enter</small>
         </Button>
-        {onBack && <Button variant="plain" className="mt-3" onClick={onBack}>Float it after all</Button>}
+        {onBack && <Button variant="plain" onClick={onBack}>Float it after all</Button>}
       </div>
     </div>
   );

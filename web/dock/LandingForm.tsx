@@ -124,14 +124,14 @@ function Details({ draft, bag, species, change }: DetailProps) {
       <QuantityField label="Temperature" quantity="temperature" optional text={draft.temperature} onChange={(temperature) => change({ temperature })} hint="Left empty when not taken." />
       {draft.temperature.trim() !== '' && (
         <Form.Group className="field" controlId="method">
-          <Form.Label className="label mb-0">How it was read</Form.Label>
+          <Form.Label className="label">How it was read</Form.Label>
           <Form.Select value={draft.method} onChange={(event) => change({ method: event.target.value as LandingDraft['method'] })}>
             {TEMPERATURE_METHODS.map((method) => <option key={method} value={method}>{METHOD_WORDS[method]}</option>)}
           </Form.Select>
         </Form.Group>
       )}
       <Form.Group className="field" controlId="note">
-        <Form.Label className="label mb-0">Note</Form.Label>
+        <Form.Label className="label">Note</Form.Label>
         <Form.Control value={draft.note} maxLength={500} onChange={(event) => change({ note: event.target.value })} />
       </Form.Group>
     </div>

@@ -18,7 +18,7 @@ export function StreamBar() {
   return (
     <header className="stream">
       <NavLink to="/dock" className="stream-name">Daily<br />Crate</NavLink>
-      <nav aria-label="Stages" className="d-contents">
+      <nav aria-label="Stages">
         <ul className="stream-stages">
           {(['expected', ...STAGES] as const).map((stage) => <StageItem key={stage} stage={stage} view={data} />)}
           {data && data.inHouse > 0 && (

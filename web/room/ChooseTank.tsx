@@ -25,7 +25,7 @@ export function ChooseTank({ bag, tank, onDone }: Props) {
   };
   return (
     <>
-      <p className="soft mb-0">{bag.crateLabel} · {bag.label}</p>
+      <p className="soft tight">{bag.crateLabel} · {bag.label}</p>
       <p className="big-side"><b><span className="num">{heads}</span> {bag.lotLabel}</b></p>
       <p className="soft">{bag.species ? <i>{bag.species.scientific}</i> : `heard as ${bag.heardAs ?? '?'}`}{bag.sizeCm ? `, ${bag.sizeCm} cm` : ''}{bag.tank ? `. Now for ${bag.tank.code}.` : ''}</p>
       {!tank && <p>Tap the tank where it shall live: it floats there too. Hatched tanks say what stands against them.</p>}

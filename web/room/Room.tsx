@@ -28,7 +28,7 @@ export default function Room() {
         {stage && <StageLine stage={stage} />}
         {racks.map((rack) => <Rack key={rack.id} rack={rack} view={data} stage={stage} chosen={chosen} onChoose={setChosen} />)}
       </div>
-      <aside className="card room-side" aria-label={data.bag ? 'The bag in hand' : 'The tank'}>
+      <aside className={`card room-side${tank ? '' : ' idle'}`} aria-label={data.bag ? 'The bag in hand' : 'The tank'}>
         {data.bag ? <ChooseTank bag={data.bag} tank={tank} onDone={(path) => void navigate(path)} /> : tank ? <TankFacts tank={tank} view={data} /> : <Legend view={data} />}
       </aside>
     </div>

@@ -36,11 +36,11 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
   const [allSigns, setAllSigns] = useState(false);
   const toggle = (sign: (typeof SIGNS)[number]) => change({ signs: draft.signs.includes(sign) ? draft.signs.filter((one) => one !== sign) : [...draft.signs, sign] });
   return (
-    <div className="mt-2">
+    <div className="lot-details">
       <Chips label="Took its food" options={RESPONSES} value={draft.response} onChange={(response) => change({ response, food: draft.food || lot.lastFed?.food || FOODS[0]! })} />
       {draft.response && (
         <Form.Group className="field" controlId={`food-${lot.lot}`}>
-          <Form.Label className="label mb-0">Food</Form.Label>
+          <Form.Label className="label">Food</Form.Label>
           <Form.Control list="foods" value={draft.food} maxLength={60} onChange={(event) => change({ food: event.target.value })} />
           <datalist id="foods">{FOODS.map((food) => <option key={food} value={food} />)}</datalist>
         </Form.Group>
@@ -62,7 +62,7 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
       {draft.dead > 0 && (
         <div className="pair">
           <Form.Group className="field" controlId={`cause-${lot.lot}`}>
-            <Form.Label className="label mb-0">What of, as far as you can tell</Form.Label>
+            <Form.Label className="label">What of, as far as you can tell</Form.Label>
             <Form.Select value={draft.cause} onChange={(event) => change({ cause: event.target.value as Cause })}>{CAUSES.map((cause) => <option key={cause}>{cause}</option>)}</Form.Select>
           </Form.Group>
           {draft.cause !== 'not known' && <Chips label="How sure" options={SURENESS} value={draft.sure} onChange={(sure) => change({ sure })} />}

@@ -88,9 +88,9 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
   useHotkeys('o', () => setOpen(tank.lots.map(({ lot }) => lot)), [tank]);
   return (
     <section className="card look-card" aria-label={`Tank ${tank.code}`}>
-      <p className="soft mb-0">{tank.rack}{tank.suspect && <b className="warn"> · suspect: own net, hands after</b>}</p>
+      <p className="soft tight">{tank.rack}{tank.suspect && <b className="warn"> · suspect: own net, hands after</b>}</p>
       <p className="big num">{tank.code}</p>
-      {tank.lookedAtMs !== undefined && <p className="soft mb-0">Looked at by {tank.lookedBy}, {when(tank.lookedAtMs)}: {tank.allWell ? 'all well' : 'something odd'}. Another look is one more entry.</p>}
+      {tank.lookedAtMs !== undefined && <p className="soft tight">Looked at by {tank.lookedBy}, {when(tank.lookedAtMs)}: {tank.allWell ? 'all well' : 'something odd'}. Another look is one more entry.</p>}
       {tank.odd.length > 0 && <ul className="odd-list">{tank.odd.map((one) => <li key={one.atMs + one.lot}>{when(one.atMs)}: {sayOdd(one)}</li>)}</ul>}
       <ul className="look-lots">
         {tank.lots.map((lot) => (
@@ -98,7 +98,7 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
             onChange={(draft) => setDrafts((now) => ({ ...now, [lot.lot]: draft }))} onOpen={() => setOpen((now) => [...now, lot.lot])} />
         ))}
       </ul>
-      <div className="thumb mt-auto">
+      <div className="thumb">
         <Button variant="act" className="btn-act" onClick={save}>{odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}<small>{tank.code} · a look, not a head count · Enter</small></Button>
       </div>
     </section>

@@ -1,8 +1,7 @@
 // Legs and balances: commutative sums over whatever the entries move. Shared by all kinds, so no kind can forget them.
-import { sql } from 'drizzle-orm';
 import { legsOf, linksOf, type Recorded } from '#core/journal/index.ts';
-import { isOutside } from '#core/stock/index.ts';
-import { prepareInsert } from '../../db/insert.ts';
+import { isOutside, negate, type Leg } from '#core/stock/index.ts';
+import { clientOf, prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import type { Drizzle } from '../../db/open.ts';
 
@@ -11,10 +10,8 @@ export type StockProjector = ReturnType<typeof makeStockProjector>;
 export function makeStockProjector(db: Drizzle) {
   const leg = prepareInsert(db, tables.leg);
   const need = prepareInsert(db, tables.need);
-  const { balance } = tables;
-  const place = sql.placeholder;
-  const addToBalance = db.insert(balance).values({ lot: place('lot'), place: place('place'), inside: place('inside'), n: place('n') } as never)
-    .onConflictDoUpdate({ target: [balance.lot, balance.place], set: { n: sql`${balance.n} + excluded.n` } }).prepare();
+  const upsert = clientOf(db).prepare('insert into p_balance (lot, place, inside, n) values (?, ?, ?, ?) on conflict (lot, place) do update set n = n + excluded.n');
+  const addToBalance = ({ lot, place, n }: Leg) => upsert.run(lot, place, isOutside(place) ? 0 : 1, n);
 
   return {
     /** Posts the legs and notes what the entry rests on. Gives the legs, for judging the balances after the act. */
@@ -22,15 +19,15 @@ export function makeStockProjector(db: Drizzle) {
       const legs = legsOf(entry);
       for (const [ord, one] of legs.entries()) {
         leg({ entry: entry.id, ord, ...one, atMs: entry.occurredAtMs, by: entry.actor });
-        addToBalance.run({ ...one, inside: !isOutside(one.place) });
+        addToBalance(one);
       }
       for (const ref of new Set(linksOf(entry).needs)) need({ ref, entry: entry.id, actId: entry.actId });
       return legs;
     },
     /** Takes back what `post` did for an entry; the rows themselves are voided with its facts. */
     takeBack(entry: Recorded) {
-      const legs = legsOf(entry).map((one) => ({ ...one, n: -one.n }));
-      for (const one of legs) addToBalance.run({ ...one, inside: !isOutside(one.place) });
+      const legs = negate(legsOf(entry));
+      legs.forEach(addToBalance);
       return legs;
     },
   };

@@ -1,0 +1,83 @@
+// A demo house for one test: a copy of the told one, its own server, and the people who work there.
+import { spawn, type ChildProcess } from 'node:child_process';
+import fs from 'node:fs';
+import path from 'node:path';
+import { test as base, expect, type Page } from '@playwright/test';
+
+export const OPENS = '2026-03-03T07:40';
+export const SEEDED = path.resolve('.cache/e2e-demo');
+const PINS = { 'Ines Okafor': '4711', 'Bram Tell': '2020', 'Odalys Reyes': '3131', 'Pia Lund': '1234' } as const;
+export type Who = keyof typeof PINS;
+
+export class House {
+  readonly data: string;
+  address = '';
+  #server: ChildProcess | undefined;
+  constructor(data: string) {
+    this.data = data;
+  }
+
+  /** Opens the house at a wall time. Later times than it has seen only. */
+  async open(clock = OPENS, freeze = false): Promise<void> {
+    const port = this.address ? new URL(this.address).port : '0';
+    const args = ['--import', 'tsx', 'server/main.ts', '--data', this.data, '--port', port, '--clock', clock, ...(freeze ? ['--freeze'] : [])];
+    const server = spawn('node', args, { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, NODE_ENV: 'production' } });
+    this.#server = server;
+    this.address = await new Promise<string>((resolve, reject) => {
+      server.stdout.on('data', (chunk: Buffer) => {
+        const found = /http:\/\/127\.0\.0\.1:\d+/.exec(chunk.toString())?.[0];
+        if (found) resolve(found);
+      });
+      server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
+    });
+  }
+
+  async close(): Promise<void> {
+    const server = this.#server;
+    if (!server || server.exitCode !== null) return;
+    const ended = new Promise((resolve) => server.once('exit', resolve));
+    server.kill('SIGTERM');
+    await ended;
+  }
+
+  async health(): Promise<{ ok: boolean; inHouse: number; seq: number }> {
+    return (await (await fetch(`${this.address}/api/health`)).json()) as { ok: boolean; inHouse: number; seq: number };
+  }
+
+  async signIn(page: Page, who: Who): Promise<void> {
+    await page.goto(`${this.address}/`);
+    await page.getByRole('button', { name: who }).click();
+    for (const digit of PINS[who]) await page.getByRole('button', { name: digit, exact: true }).click();
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('button', { name: 'Sign out' }).or(page.locator('.foot-links'))).not.toHaveCount(0);
+  }
+}
+
+export const test = base.extend<{ house: House }>({
+  house: async ({}, use, info) => {
+    const data = info.outputPath('house');
+    fs.cpSync(SEEDED, data, { recursive: true });
+    const house = new House(data);
+    await house.open();
+    await use(house);
+    const health = await house.health().catch(() => undefined);
+    await house.close();
+    if (health) expect(health.ok).toBe(true);
+  },
+});
+export { expect };
+
+/** The count that a stage shows in the stream bar. */
+export async function stage(page: Page, name: string): Promise<number> {
+  const index = ['Expected', 'Dock', 'Bench', 'Hold', 'Cleared', 'Promised'].indexOf(name);
+  return Number(await page.locator('.stream-stages li:not(.stream-flow) b').nth(index).textContent());
+}
+
+/** Every stage but Expected, and the sum that the bar claims. */
+export async function expectStreamAddsUp(page: Page): Promise<void> {
+  await expect(async () => {
+    const counts = await page.locator('.stream-stages li:not(.outside) b').allTextContents();
+    const sum = counts.map(Number).reduce((total, n) => total + n, 0);
+    expect(sum).toBe(Number(await page.locator('.stream-sum .total').textContent()));
+  }).toPass({ timeout: 5000 });
+}

@@ -1,0 +1,108 @@
+// Two screens, a network that goes away, and things done wrong on purpose.
+import { expect, stage, test } from './house.ts';
+
+test('a second screen shows a landing within a second, and landing it again says who was quicker', async ({ browser, page, house }) => {
+  await house.signIn(page, 'Bram Tell');
+  const other = await (await browser.newContext()).newPage();
+  await house.signIn(other, 'Ines Okafor');
+  await expect(other.getByText('bag 11 of 19')).toBeVisible();
+  await page.getByRole('button', { name: /^Land 6/ }).click();
+  await expect(other.getByText('bag 12 of 19')).toBeVisible({ timeout: 1000 });
+
+  // The other screen loses its live stream and does not see the next landing: its own is refused, in words.
+  await other.route('**/api/views/**', (route) => route.abort());
+  await other.route('**/api/live', (route) => route.abort());
+  await page.getByRole('button', { name: /^Land 6/ }).click();
+  await expect(page.getByText('bag 13 of 19')).toBeVisible();
+  await other.unroute('**/api/live');
+  await other.getByRole('button', { name: /^Land 6/ }).click();
+  await expect(other.getByText(/Bag 12 is landed already: Bram Tell did it at 07:4\d/)).toBeVisible();
+  await other.unroute('**/api/views/**');
+  await other.getByRole('link', { name: '1 refused' }).click();
+  await other.getByRole('button', { name: 'Discard' }).click();
+  await expect(other.getByRole('heading', { name: 'Not written yet' })).toHaveCount(0);
+  await other.context().close();
+});
+
+test('what is entered while the house is away stays, shows as waiting, and arrives once', async ({ context, page, house }) => {
+  await house.signIn(page, 'Bram Tell');
+  await expect(page.getByText('bag 11 of 19')).toBeVisible();
+  const { seq } = await house.health();
+  await context.setOffline(true);
+  for (const bag of [12, 13, 14]) {
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(`bag ${bag} of 19`)).toBeVisible();
+  }
+  await expect(page.getByText('house away · 3 waiting')).toBeVisible();
+  expect((await house.health()).seq).toBe(seq);
+  await context.setOffline(false);
+  await expect(page.getByText(/waiting/)).toHaveCount(0, { timeout: 15_000 });
+  expect((await house.health()).seq).toBe(seq + 3);
+  await page.reload();
+  await expect(page.getByText('bag 14 of 19')).toBeVisible();
+  await expect(page.getByText(/waiting/)).toHaveCount(0);
+});
+
+test('a reload while the server is down loses nothing', async ({ page, house }) => {
+  await house.signIn(page, 'Bram Tell');
+  await expect(page.getByText('bag 11 of 19')).toBeVisible();
+  await house.close();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('house away · 1 waiting')).toBeVisible();
+  await house.open('2026-03-03T07:50');
+  await page.reload();
+  await expect(page.getByText('bag 12 of 19')).toBeVisible();
+  await expect.poll(() => stage(page, 'Dock')).toBe(15);
+});
+
+test('wrong on purpose: PINs, a tank that does not fit, a count that differs', async ({ page, house }) => {
+  await page.goto(house.address);
+  await page.getByRole('button', { name: 'Pia Lund' }).click();
+  await page.locator('#pin').fill('9999');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('alert')).toHaveText('That is not the PIN. 4 more tries.');
+  await house.signIn(page, 'Bram Tell');
+
+  // A keeper may not overrule; the dialog says who may.
+  await page.getByRole('link', { name: 'Choose a tank for bag 9' }).click();
+  await page.getByRole('button', { name: 'Show Alder rack all the same' }).click();
+  await page.getByRole('button', { name: /^Tank A8/ }).click();
+  await page.getByRole('button', { name: /^Put it in A8 all the same/ }).click();
+  await expect(page.getByRole('dialog').getByText('A lead may do it all the same, with a reason.')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await page.getByRole('button', { name: 'Sign out' }).click();
+
+  // A lead may, with a reason, which the daybook keeps.
+  await house.signIn(page, 'Ines Okafor');
+  await page.getByRole('link', { name: 'Choose a tank for bag 9' }).click();
+  await page.getByRole('button', { name: 'Show Cove rack all the same' }).click();
+  await page.getByRole('button', { name: /^Tank C9/ }).click();
+  await page.getByRole('button', { name: /^Put it in C9 all the same/ }).click();
+  await page.getByLabel(/Why you do it/).fill('collected this afternoon');
+  await page.getByRole('dialog').getByRole('button', { name: 'Put it in C9' }).click();
+  await expect(page.getByText('into C9')).toBeVisible();
+
+  // Nonsense in a field keeps the words and says what is wrong; the button waits.
+  await page.getByLabel(/^Bag, °C/).fill('78');
+  await expect(page.getByRole('alert')).toHaveText('78.0 °C cannot be. Is the unit right?');
+  await expect(page.getByRole('button', { name: /^Start float/ })).toBeDisabled();
+  await page.getByRole('button', { name: 'Let out now without floating' }).click();
+  await page.getByRole('button', { name: 'one into the tank fewer' }).click();
+  await expect(page.getByText('The books say 1. 1 will stand as missing.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /none to net out/ })).toBeDisabled();
+  await page.goto(`${house.address}/daybook`);
+  await expect(page.getByText('All the same, against “sale, only after its hold”: collected this afternoon')).toBeVisible();
+});
+
+test('a bag that is on no list lands in a few keys', async ({ page, house }) => {
+  await house.signIn(page, 'Bram Tell');
+  await expect(page.getByText('bag 11 of 19')).toBeVisible();
+  await page.keyboard.press('x');
+  await page.getByLabel('What is in the bag? Any name it goes by').fill('six lines');
+  await page.getByRole('button', { name: 'six-line wrasse' }).click();
+  await page.getByRole('button', { name: /^Land 1/ }).click();
+  await expect(page.getByText('Landed 1 six-line wrasse, bag +1')).toBeVisible();
+  await expect(page.getByLabel('The crate against its list').getByText('over').locator('..')).toContainText('1');
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(page.getByText('Took back: Landed 1 six-line wrasse, bag +1')).toBeVisible();
+});

@@ -1,0 +1,67 @@
+// Every view: nothing that axe finds, no error in the console, reachable by keyboard.
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from './house.ts';
+
+const VIEWS = [
+  ['dock', '/dock'], ['dock, a crate on its way', '/dock?crate=fern-0'], ['bench', '/bench'], ['rounds', '/rounds'], ['rounds, a suspect tank', '/rounds?tank=Q8'], ['room', '/room'],
+  ['room by stage', '/room?stage=hold'], ['daybook', '/daybook'],
+] as const;
+const RULES = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
+
+for (const [size, viewport] of [['desk', { width: 1280, height: 800 }], ['phone', { width: 390, height: 844 }]] as const) {
+  test(`axe finds nothing on any view, ${size}`, async ({ page, house }) => {
+    await page.setViewportSize(viewport);
+    const problems: string[] = [];
+    page.on('pageerror', (error) => problems.push(error.message));
+    page.on('console', (message) => message.type() === 'error' && !message.text().includes('401') && problems.push(message.text()));
+    const check = async (name: string) => {
+      const { violations, passes } = await new AxeBuilder({ page }).withTags(RULES).analyze();
+      // It must have looked at something to have found nothing.
+      expect(passes.length).toBeGreaterThan(10);
+      expect(violations.map(({ id, nodes }) => `${name}: ${id} ${nodes[0]!.html}`)).toEqual([]);
+    };
+    await page.goto(house.address);
+    await expect(page.getByRole('button', { name: 'Ines Okafor' })).toBeVisible();
+    await check('door');
+    await page.getByRole('button', { name: 'Ines Okafor' }).click();
+    await check('PIN');
+    await house.signIn(page, 'Ines Okafor');
+    for (const [name, path] of VIEWS) {
+      await page.goto(house.address + path);
+      await expect(page.locator('.stream-stages b').first()).not.toHaveText('–');
+      await expect(page.locator('.station > *').first()).toBeVisible();
+      await check(name);
+    }
+    await page.goto(`${house.address}/dock`);
+    await page.getByRole('button', { name: /^Soft or foul/ }).click();
+    await check('landing, opened');
+    await page.getByRole('link', { name: 'Choose a tank for bag 5' }).click();
+    await page.getByRole('button', { name: /^Tank K1/ }).click();
+    await check('choose a tank');
+    await page.getByRole('button', { name: /^Put it in K1 all the same/ }).click();
+    await check('overrule');
+    await page.getByRole('button', { name: 'Leave it' }).click();
+    await page.goto(`${house.address}/rounds`);
+    await page.getByRole('button', { name: /^Something about/ }).first().click();
+    await check('a look, opened');
+    expect(problems).toEqual([]);
+  });
+}
+
+test('the work can be done by keys: landing, and an all-well look', async ({ page, house }) => {
+  await house.signIn(page, 'Bram Tell');
+  await expect(page.getByText('bag 11 of 19')).toBeVisible();
+  await page.keyboard.press('d');
+  await expect(page.getByText('and 1 dead')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('bag 12 of 19')).toBeVisible();
+  await page.goto(`${house.address}/rounds`);
+  const left = page.getByText(/to look at/);
+  await expect(left).toContainText(/\d+ to look at/);
+  const before = Number(/\d+/.exec((await left.textContent())!)![0]);
+  await page.keyboard.press('Enter');
+  await expect(left).toContainText(`${before - 1} to look at`);
+  await page.keyboard.press('Tab');
+  await expect(page.locator(':focus')).toBeVisible();
+});
