@@ -9,10 +9,10 @@ export default defineConfig({
   workers: 1,
   reporter: [['list']],
   globalSetup: './e2e/globalSetup.ts',
-  timeout: 60_000,
+  timeout: 120_000,
   expect: { timeout: 10_000 },
   use: {
-    viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC',
+    viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC', contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
       executablePath: chromium, chromiumSandbox: false,
       args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',

@@ -2,7 +2,7 @@
 import http from 'node:http';
 import { v7 } from 'uuid';
 import { kinds } from '#contract/kinds.ts';
-import type { Entry, Kind, Payloads, Recorded } from '#core/journal/index.ts';
+import type { Entry, Kind, Payloads } from '#core/journal/index.ts';
 import { makeProject } from '#server/journal/project/index.ts';
 import type { RunningHouse } from '#server/house.ts';
 
@@ -44,7 +44,7 @@ export function makeFiller(house: RunningHouse) {
       atMs += stepMs;
       const entry = { id: v7(), kind, version: kinds[kind].version, occurredAtMs: atMs, payload } as unknown as Entry;
       const record = { actId: v7(), recordedAtMs: atMs, actor: 'ines' };
-      project({ ...entry, ...record, seq: house.store.insert(entry, record) } as Recorded, house.store.ofAct);
+      project({ ...entry, ...record, seq: house.store.insert(entry, record) }, house.store.ofAct);
     },
     atMs: () => atMs,
     setTime: (to: number) => void (atMs = to),

@@ -1,5 +1,5 @@
 // The few field shapes that all schemas are built of: strict, finite, bounded.
-import { array, lazy, mixed, number, object, string, type ObjectSchema, type ObjectShape, type Schema } from 'yup';
+import { array, mixed, number, object, string, type ObjectSchema, type ObjectShape, type Schema } from 'yup';
 import { OUTSIDE_PLACES, type OutsidePlace } from '#core/stock/index.ts';
 
 export const MAX_HEADS = 100_000;
@@ -29,7 +29,6 @@ export function closed<T extends object>(shape: ObjectShape): ObjectSchema<T> {
 }
 
 /** A closed object that may be left out. */
-export function maybe<T extends object>(shape: ObjectShape) {
-  const schema = closed<T>(shape);
-  return lazy((value: unknown) => (value === undefined ? mixed().optional() : schema));
+export function maybe(shape: ObjectShape) {
+  return object(shape).noUnknown(true).strict(true).default(undefined).optional();
 }

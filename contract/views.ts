@@ -75,7 +75,8 @@ export type RoundTank = {
   /** What was odd here in the last two days, latest first. */
   odd: Oddity[];
 };
-export type RoundsView = { seq: number; day: number; round: RoundName; tanks: RoundTank[] };
+/** `left` = tanks still to be looked at today, by round; `current` = the round that the clock is in. */
+export type RoundsView = { seq: number; day: number; round: RoundName; current: RoundName; left: Record<RoundName, number>; tanks: RoundTank[] };
 
 export type DaybookEntry = { id: string; kind: Kind; occurredAtMs: number; recordedAtMs: number; payload: unknown; overrules?: Overrule[] };
 export type DaybookAct = { actId: string; seq: number; actor: string; actorName: string; entries: DaybookEntry[]; undone?: { by: string; atMs: number } };

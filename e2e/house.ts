@@ -54,6 +54,8 @@ export class House {
 }
 
 export const test = base.extend<{ house: House }>({
+  // Playwright wants a pattern here, and this fixture rests on no other.
+  // eslint-disable-next-line no-empty-pattern
   house: async ({}, use, info) => {
     const data = info.outputPath('house');
     fs.cpSync(SEEDED, data, { recursive: true });

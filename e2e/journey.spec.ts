@@ -62,7 +62,7 @@ async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<
   await house.close();
   await house.open('2026-03-04T08:00');
   await page.goto(`${house.address}/rounds`);
-  const left = page.getByText(/to look at/);
+  const left = page.getByRole('button', { name: /^Morning/ });
   const toLookAt = Number(/\d+/.exec((await left.textContent())!)![0]);
   await press(page.getByRole('button', { name: /^All well/ }));
   await expect(left).toContainText(`${toLookAt - 1} to look at`);

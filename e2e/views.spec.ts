@@ -17,7 +17,7 @@ for (const [size, viewport] of [['desk', { width: 1280, height: 800 }], ['phone'
     const check = async (name: string) => {
       const { violations, passes } = await new AxeBuilder({ page }).withTags(RULES).analyze();
       // It must have looked at something to have found nothing.
-      expect(passes.length).toBeGreaterThan(10);
+      expect(passes.length).toBeGreaterThan(5);
       expect(violations.map(({ id, nodes }) => `${name}: ${id} ${nodes[0]!.html}`)).toEqual([]);
     };
     await page.goto(house.address);
@@ -57,7 +57,7 @@ test('the work can be done by keys: landing, and an all-well look', async ({ pag
   await page.keyboard.press('Enter');
   await expect(page.getByText('bag 12 of 19')).toBeVisible();
   await page.goto(`${house.address}/rounds`);
-  const left = page.getByText(/to look at/);
+  const left = page.getByRole('button', { name: /^Morning/ });
   await expect(left).toContainText(/\d+ to look at/);
   const before = Number(/\d+/.exec((await left.textContent())!)![0]);
   await page.keyboard.press('Enter');

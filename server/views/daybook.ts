@@ -16,7 +16,7 @@ export const makeDaybookView: MakeView<'daybook'> = (client) => {
     from entry where seq < ? order by seq desc limit ${PAGE_ENTRIES}`);
   const undone = client.prepare(`select ${personName('"by"')} by, at_ms atMs from p_reversal where act = ?`);
   const nameOf = client.prepare(`select coalesce(
-    (select code from p_tank where id = @id), (select label from p_bag where id = @id), (select label from p_lot where id = @id), (select label from p_crate where id = @id),
+    (select code from p_tank where id = @id), (select b.label || ' of ' || c.label from p_bag b join p_crate c on c.id = b.crate where b.id = @id), (select label from p_lot where id = @id), (select label from p_crate where id = @id),
     (select common from p_species where id = @id), (select name from p_supplier where id = @id), (select name from p_water where id = @id),
     (select name from p_rack where id = @id), (select name from p_person where id = @id))`).pluck();
 

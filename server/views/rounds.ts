@@ -7,6 +7,9 @@ import { prepareOccupants } from './occupants.ts';
 import { prepareSuspects } from './suspects.ts';
 import type { MakeView } from './view.ts';
 
+/** Tank `t` is on the walk: fish live in it, and it is ours. */
+const WALKED = `t.purpose <> 'customer' and exists (select 1 from p_balance b where b.place = t.id and b.inside = 1 and b.n <> 0)`;
+
 type TankRow = { id: string; code: string; rack: string; walk: number; row: number; column: number; water: string; purpose: Purpose };
 type LookRow = { tank: string; by: string; atMs: number; allWell: number };
 type FeedRow = { tank: string; lot: string; food: string; response: Response; atMs: number };
@@ -14,9 +17,11 @@ type FeedRow = { tank: string; lot: string; food: string; response: Response; at
 export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const tanks = client.prepare(`
     select t.id, t.code, r.name rack, r.walk, t."row", t."column", t.water, t.purpose from p_tank t join p_rack r on r.id = t.rack
-    where t.purpose <> 'customer' and exists (select 1 from p_balance b where b.place = t.id and b.inside = 1 and b.n <> 0)`);
+    where ${WALKED}`);
   const looks = client.prepare(`
     select tank, ${personName('"by"')} by, max(at_ms) atMs, min(all_well) allWell from p_look where day = ? and round = ? and voided_by is null group by tank`);
+  const countLooked = client.prepare(`
+    select count(distinct l.tank) from p_look l join p_tank t on t.id = l.tank where l.day = ? and l.round = ? and l.voided_by is null and ${WALKED}`).pluck();
   const fed = client.prepare(`
     select b.place tank, b.lot, f.food, f.response, f.at_ms atMs from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0
     join p_feed f on f.entry = (select entry from p_feed x where x.tank = b.place and x.lot = b.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`);
@@ -31,8 +36,9 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const lookOf = new Map((looks.all(current.day, round) as LookRow[]).map((look) => [look.tank, look]));
     const meals = new Map((fed.all() as FeedRow[]).map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
     const ordered = walkingOrder((tanks.all() as TankRow[]).map((tank) => ({ ...tank, suspect: waters.has(tank.water) })));
+    const leftIn = (name: RoundName) => ordered.length - (countLooked.get(current.day, name) as number);
     return {
-      day: current.day, round,
+      day: current.day, round, current: current.round, left: { morning: leftIn('morning'), evening: leftIn('evening') },
       tanks: ordered.map(({ walk: _walk, row: _row, column: _column, ...tank }): RoundTank => {
         const look = lookOf.get(tank.id);
         return {

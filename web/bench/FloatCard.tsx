@@ -50,7 +50,8 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
 
   return (
     <>
-      <p className="soft tight">{bag.crateLabel} · {bag.label} · for {bag.tank!.code} · <Link to={`/room?bag=${bag.bag}`}>another tank</Link></p>
+      <p className="soft tight">{bag.crateLabel} · {bag.label} · for {bag.tank!.code} · <Link to={`/room?bag=${bag.bag}`}>another tank</Link>
+        {!byHand && !urgent && <Button variant="link" className="btn-quiet" onClick={() => setByHand(true)}>let out now without floating</Button>}</p>
       <p className="big"><span className="num">{bag.alive}</span> {bag.lotLabel} <span className="soft">into {bag.tank!.code}</span></p>
       <Urgency bag={bag} />
       {byHand || urgent ? <ReleaseForm bag={bag} onBack={urgent ? undefined : () => setByHand(false)} /> : (
@@ -75,7 +76,6 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
               <QuantityField label="Water in the bag" quantity="volume" text={waterText} onChange={setWaterText} hint="By eye unless weighed; ± 40 %." />
             </div>
           </div>
-          <p><Button variant="plain" onClick={() => setByHand(true)}>Let out now without floating</Button></p>
           <div className="thumb">
             <Button variant="act" className="btn-act" disabled={!time} onClick={start}>Start float{time && time.minutes > 0 ? ` ${sayMinutes(time.minutes)}` : ''}<small>lid closed, lights off, bag clipped so that it does not drift</small></Button>
           </div>

@@ -60,7 +60,8 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
       <p id="bag-title" className="soft bag-where">{title}</p>
       {bag && <p className="big"><span className="num">{draft.alive}</span> {name}{draft.dead > 0 && <span className="warn"> and {draft.dead} dead</span>}</p>}
       {bag?.species && !draft.other && <p className="sci">{bag.species.scientific}{bag.sizeCm ? ` · ${bag.sizeCm} cm` : ''} · {bag.origin}</p>}
-      <p className="says">{sayDraft(draft, listed)}</p>
+      <p className="says">{sayDraft(draft, listed)}
+        {open && bag && <Button variant="link" className="btn-quiet" onClick={() => { setDraft(asListed(listed)); setOpen(false); }}>As listed after all</Button>}</p>
       {open && <Details draft={draft} listed={listed} bag={bag} species={species} change={change} />}
       <Advice draft={draft} />
       <div className="bag-acts">
@@ -79,7 +80,6 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
           <small>{!ready && draft.other?.heardAs === '' ? 'say what is in the bag' : isAsListed(draft, listed) ? 'as it stands here · Enter' : 'as changed · Enter'}</small>
         </Button>
         {onCancel && <Button variant="plain" onClick={onCancel}>Back to the list</Button>}
-        {open && bag && <Button variant="plain" onClick={() => { setDraft(asListed(listed)); setOpen(false); }}>As listed after all <kbd>Esc</kbd></Button>}
       </div>
     </section>
   );

@@ -2,7 +2,7 @@
 import { Undo2 } from 'lucide-react';
 import Button from 'react-bootstrap/Button';
 import { useDeeds } from '../data/deed.tsx';
-import { useOutbox } from '../data/house.ts';
+import { outbox, useOutbox } from '../data/house.ts';
 
 export function DeedBar() {
   const { deed, undo, clear } = useDeeds();
@@ -15,7 +15,7 @@ export function DeedBar() {
       {deed.undoable && !deed.refused && (
         <Button variant="plain" onClick={() => void undo(deed.actId, deed.words)}><Undo2 size={18} aria-hidden /> Undo</Button>
       )}
-      {!deed.undoable && <Button variant="plain" onClick={clear}>Close</Button>}
+      {deed.refused ? <Button variant="odd" onClick={() => { void outbox.discard(deed.actId); clear(); }}>Discard</Button> : !deed.undoable && <Button variant="plain" onClick={clear}>Close</Button>}
     </div>
   );
 }

@@ -1,14 +1,16 @@
 // The frame around every station: stream bar above, links under it, deed and running strip at the foot.
-import { useEffect, useState } from 'react';
+import { Suspense, useEffect, useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { Link, NavLink, Outlet } from 'react-router';
+import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
 import { postJson } from '../data/api.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox, useLive, useOutbox } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
+import { Waiting } from '../parts/Waiting.tsx';
 import { DeedBar } from './DeedBar.tsx';
+import { Guard } from './Guard.tsx';
 import { RunningStrip } from './RunningStrip.tsx';
 import { StreamBar } from './StreamBar.tsx';
 
@@ -17,7 +19,12 @@ const STATIONS = [['/dock', 'Dock'], ['/bench', 'Bench'], ['/rounds', 'Rounds'],
 export function Frame() {
   const { person } = useMe();
   const [connected, setConnected] = useState(true);
+  const { pathname } = useLocation();
   useLive(setConnected);
+  useEffect(() => {
+    const station = STATIONS.find(([to]) => to === pathname)?.[1];
+    document.title = station ? `${station} · Daily Crate` : 'Daily Crate';
+  }, [pathname]);
   useEffect(() => {
     void outbox.signIn(person.id);
     return () => outbox.signOut();
@@ -30,7 +37,11 @@ export function Frame() {
           {STATIONS.map(([to, name]) => <NavLink key={to} to={to}>{name}</NavLink>)}
           <span className="who"><Waits connected={connected} />{person.name}<SignOut /></span>
         </nav>
-        <main className="station"><Outlet /></main>
+        <main className="station">
+          <Guard key={pathname}>
+            <Suspense fallback={<Waiting retry={() => location.reload()} />}><Outlet /></Suspense>
+          </Guard>
+        </main>
         <div className="foot">
           <DeedBar />
           <RunningStrip />

@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button';
 import type { BenchBag, TankCard } from '#contract/views.ts';
 import type { Overrule, Refusal } from '#core/journal/index.ts';
 import { useDeeds } from '../data/deed.tsx';
+import { outbox } from '../data/house.ts';
 import { useTimes } from '../data/me.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { OverruleDialog } from '../parts/OverruleDialog.tsx';
@@ -20,8 +21,11 @@ export function ChooseTank({ bag, tank, onDone }: Props) {
   const assign = async (overrules?: Overrule[]) => {
     if (!tank) return;
     const outcome = await doIt(`${capital(bag.label)} is to go to ${tank.code}`, { kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: tank.id }, ...(overrules ? { overrules } : {}) });
-    if (outcome.status === 'refused') setAgainst(outcome.refusals.some(({ overrule }) => overrule) ? outcome.refusals : undefined);
-    else onDone(bag.landed ? `/bench?bag=${bag.bag}` : '/dock');
+    if (outcome.status === 'refused') {
+      // The screen keeps the choice and shows what stands against it: nothing to lay in the tray.
+      await outbox.discard(outcome.actId);
+      setAgainst(outcome.refusals.some(({ overrule }) => overrule) ? outcome.refusals : undefined);
+    } else onDone(bag.landed ? `/bench?bag=${bag.bag}` : '/dock');
   };
   return (
     <>

@@ -37,6 +37,7 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
   const toggle = (sign: (typeof SIGNS)[number]) => change({ signs: draft.signs.includes(sign) ? draft.signs.filter((one) => one !== sign) : [...draft.signs, sign] });
   return (
     <div className="lot-details">
+      <div>
       <Chips label="Took its food" options={RESPONSES} value={draft.response} onChange={(response) => change({ response, food: draft.food || lot.lastFed?.food || FOODS[0]! })} />
       {draft.response && (
         <Form.Group className="field" controlId={`food-${lot.lot}`}>
@@ -54,13 +55,15 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
           {!allSigns && <Button variant="plain" onClick={() => setAllSigns(true)}>More signs</Button>}
         </div>
       </div>
+      </div>
+      <div>
       <div className="pair">
         <CountField label="Dead found" value={draft.dead} max={lot.n} onChange={(dead) => change({ dead })} />
         <CountField label="Seen alive" value={draft.seen ?? lot.n - draft.dead} max={lot.n} onChange={(seen) => change({ seen })} />
       </div>
       <p className="soft">{draft.seen === null ? 'Not counted: a look is not a head count.' : `${draft.seen} of ${lot.n} counted. Not seen is not dead: the books stay as they are.`}</p>
       {draft.dead > 0 && (
-        <div className="pair">
+        <div>
           <Form.Group className="field" controlId={`cause-${lot.lot}`}>
             <Form.Label className="label">What of, as far as you can tell</Form.Label>
             <Form.Select value={draft.cause} onChange={(event) => change({ cause: event.target.value as Cause })}>{CAUSES.map((cause) => <option key={cause}>{cause}</option>)}</Form.Select>
@@ -68,6 +71,7 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
           {draft.cause !== 'not known' && <Chips label="How sure" options={SURENESS} value={draft.sure} onChange={(sure) => change({ sure })} />}
         </div>
       )}
+      </div>
     </div>
   );
 }

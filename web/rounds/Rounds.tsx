@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useSearchParams } from 'react-router';
 import type { Oddity, RoundsView, RoundTank } from '#contract/views.ts';
-import { progress } from '#core/rounds/index.ts';
+import { progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
@@ -14,20 +14,21 @@ import { LotLook } from './LotLook.tsx';
 import { withPending } from './pending.ts';
 
 export default function Rounds() {
-  const { data, error, mutate } = useView('rounds');
+  const [query, setQuery] = useSearchParams();
+  const asked = query.get('round');
+  const { data, error, mutate } = useView('rounds', asked ? { round: asked } : {});
   const outbox = useOutbox();
   const { person } = useMe();
-  const [query, setQuery] = useSearchParams();
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const view = withPending(data, unseenActs(outbox, data.seq), person.name);
-  const asked = view.tanks.find(({ code }) => code === query.get('tank'));
-  const tank = asked ?? view.tanks.find(({ lookedAtMs }) => lookedAtMs === undefined);
+  const tank = view.tanks.find(({ code }) => code === query.get('tank')) ?? view.tanks.find(({ lookedAtMs }) => lookedAtMs === undefined);
+  const go = (where: Record<string, string>) => setQuery({ ...(asked ? { round: asked } : {}), ...where });
   if (view.tanks.length === 0) return <div className="empty"><h2>No fish to look at</h2><p>Tanks join the walk as soon as fish live in them.</p></div>;
   return (
     <div className="rounds">
       <h1 className="visually-hidden">Rounds</h1>
-      <Walk view={view} current={tank} onChoose={(code) => setQuery({ tank: code })} />
-      {tank ? <Look key={tank.id} tank={tank} view={view} onDone={() => setQuery({})} /> : <AllDone view={view} />}
+      <Walk view={view} current={tank} onChoose={(code) => go({ tank: code })} onRound={(round) => setQuery(round === view.current ? {} : { round })} />
+      {tank ? <Look key={tank.id} tank={tank} view={view} onDone={() => go({})} /> : <AllDone view={view} />}
     </div>
   );
 }
@@ -42,11 +43,20 @@ function AllDone({ view }: { view: RoundsView }) {
   );
 }
 
-function Walk({ view, current, onChoose }: { view: RoundsView; current?: RoundTank; onChoose: (code: string) => void }) {
-  const { looked, total, left } = progress(view.tanks.map(({ lookedAtMs }) => ({ looked: lookedAtMs !== undefined })));
+type WalkProps = { view: RoundsView; current?: RoundTank; onChoose: (code: string) => void; onRound: (round: RoundName) => void };
+
+function Walk({ view, current, onChoose, onRound }: WalkProps) {
+  const { looked, total } = progress(view.tanks.map(({ lookedAtMs }) => ({ looked: lookedAtMs !== undefined })));
   return (
     <div className="walk-side">
-      <p className="progress-line"><b>{view.round === 'morning' ? 'Morning' : 'Evening'} round</b><span><b className="num">{left}</b> to look at, {looked} of {total} done</span></p>
+      <div className="round-tabs" role="group" aria-label="Rounds of today">
+        {ROUNDS.map((round) => (
+          <Button key={round} variant="plain" className={round === view.round ? 'chip-on' : ''} aria-pressed={round === view.round} onClick={() => onRound(round)}>
+            <b>{round === 'morning' ? 'Morning' : 'Evening'}</b> <span><span className="num">{view.left[round]}</span> to look at</span>
+          </Button>
+        ))}
+      </div>
+      <p className="visually-hidden" role="status">{looked} of {total} done</p>
       <ol className="walk" aria-label="Tanks in walking order">
         {view.tanks.map((tank, index) => {
           const before = view.tanks[index - 1];
@@ -106,5 +116,5 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
 }
 
 function sayOdd({ what, signs, missing, died }: Oddity): string {
-  return [`${what}:`, ...signs, ...(missing > 0 ? [`${missing} not seen`] : []), ...(died > 0 ? [`${died} found dead`] : [])].join(' ');
+  return `${what}: ${[...signs, ...(missing > 0 ? [`${missing} not seen`] : []), ...(died > 0 ? [`${died} found dead`] : [])].join(', ')}`;
 }

@@ -11,7 +11,9 @@ function apply(view: RoundsView, entry: Entry, by: string): RoundsView {
     case 'tank.looked': {
       const { tank, day, round, allWell } = entry.payload;
       if (day !== view.day || round !== view.round) return view;
-      return onTank(view, tank, (one) => ({ ...one, lookedBy: by, lookedAtMs: entry.occurredAtMs, allWell }));
+      const isFirst = view.tanks.some((one) => one.id === tank && one.lookedAtMs === undefined);
+      const left = { ...view.left, [round]: view.left[round] - (isFirst ? 1 : 0) };
+      return onTank({ ...view, left }, tank, (one) => ({ ...one, lookedBy: by, lookedAtMs: entry.occurredAtMs, allWell }));
     }
     case 'loss.recorded': {
       const { place, lot, n } = entry.payload;

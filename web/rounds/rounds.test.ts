@@ -6,7 +6,7 @@ import { entriesOf, isOdd, isUntouched, untouched } from './draft.ts';
 import { withPending } from './pending.ts';
 
 const tank: RoundTank = { id: 'G1', code: 'G1', rack: 'Gull', water: 'w', suspect: false, purpose: 'hold', odd: [], lots: [{ lot: 'a', label: 'firefish', n: 4 }, { lot: 'b', label: 'chromis', n: 6 }] };
-const view: RoundsView = { seq: 1, day: 20515, round: 'morning', tanks: [tank] };
+const view: RoundsView = { seq: 1, day: 20515, round: 'morning', current: 'morning', left: { morning: 1, evening: 1 }, tanks: [tank] };
 const actOf = (drafts: object[]): Act => ({ actId: v7(), entries: drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs: Date.UTC(2026, 2, 3, 8), ...draft }) as Entry) });
 
 it('all well is one look that counts nobody', () => {
@@ -29,6 +29,7 @@ it('the dead are posted, and are not among the seen', () => {
 
 it('shows looks, losses, counts and meals before the server has answered', () => {
   const acts = [actOf(entriesOf(tank, view, [{ ...untouched('a'), dead: 1, response: 'ate', food: 'mysis' }])), actOf([{ kind: 'stock.counted', payload: { place: 'G1', lot: 'b', found: 5, book: 6, against: 'missing' } }])];
+  expect(withPending(view, [...acts, acts[0]!], 'Bram').left).toEqual({ morning: 0, evening: 1 });
   expect(withPending(view, acts, 'Bram').tanks[0]).toMatchObject({ lookedBy: 'Bram', allWell: false, lots: [{ n: 3, lastFed: { food: 'mysis' } }, { n: 5 }] });
   const evening = { ...view, round: 'evening' as const };
   expect(withPending(evening, acts, 'Bram').tanks[0]!.lookedBy).toBeUndefined();

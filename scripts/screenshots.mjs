@@ -1,0 +1,70 @@
+/* global document */
+// `npm run screenshots`: one picture of each main view from the demo house at a fixed clock, into docs/screenshots/.
+import { spawn } from 'node:child_process';
+import fs from 'node:fs';
+import path from 'node:path';
+import { build } from './build.mjs';
+import { findChromium, run, setup, setupChromium } from './setup.mjs';
+
+process.chdir(path.join(import.meta.dirname, '..'));
+setup();
+setupChromium();
+if (build() !== 0) process.exit(1);
+const { chromium } = await import('@playwright/test');
+
+const CLOCK = '2026-03-03T07:40';
+const DATA = '.cache/screenshots-demo';
+const INTO = 'docs/screenshots';
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const press = (role, name) => (page) => page.getByRole(role, { name }).first().click();
+
+/** [file, size, who, path, what is done before the picture]; whatever writes comes last, so that the others show the demo as told. */
+const VIEWS = [
+  ['door', DESK, undefined, '/', []],
+  ['dock', DESK, 'Bram Tell', '/dock', []],
+  ['dock-phone', PHONE, 'Bram Tell', '/dock', []],
+  ['landing-phone', PHONE, 'Bram Tell', '/dock', [press('button', /^Dead in bag/)]],
+  ['choose-tank', DESK, 'Ines Okafor', '/dock', [press('link', 'Choose a tank for bag 5'), press('button', /^Tank G5/)]],
+  ['bench', DESK, 'Bram Tell', '/bench', []],
+  ['bench-phone', PHONE, 'Bram Tell', '/bench', []],
+  ['rounds', DESK, 'Odalys Reyes', '/rounds?tank=D2', [press('button', /^Something about/)]],
+  ['rounds-phone', PHONE, 'Odalys Reyes', '/rounds', []],
+  ['room', DESK, 'Ines Okafor', '/room', [press('button', /^Tank Q8/)]],
+  ['float', DESK, 'Ines Okafor', '/dock', [press('link', 'Choose a tank for bag 5'), press('button', /^Tank G5/), press('button', /^Put it in G5/)]],
+  ['daybook', DESK, 'Ines Okafor', '/daybook', []],
+];
+const PINS = { 'Ines Okafor': '4711', 'Bram Tell': '2020', 'Odalys Reyes': '3131' };
+
+if (run('node', ['--import', 'tsx', 'demo/seed.ts', '--fresh', '--clock', CLOCK, '--data', DATA]) !== 0) process.exit(1);
+const server = spawn('node', ['--import', 'tsx', 'server/main.ts', '--data', DATA, '--port', '0', '--clock', CLOCK, '--freeze'], { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, NODE_ENV: 'production' } });
+const address = await new Promise((resolve) => server.stdout.on('data', (chunk) => {
+  const found = /http:\/\/127\.0\.0\.1:\d+/.exec(String(chunk))?.[0];
+  if (found) resolve(found);
+}));
+const browser = await chromium.launch({ executablePath: findChromium(), chromiumSandbox: false, args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1'] });
+fs.mkdirSync(INTO, { recursive: true });
+for (const [name, viewport, who, where, steps] of VIEWS) {
+  const page = await browser.newPage({ viewport, locale: 'en-GB', timezoneId: 'UTC', reducedMotion: 'reduce', isMobile: viewport === PHONE, hasTouch: viewport === PHONE });
+  await page.goto(address);
+  await page.getByRole('button', { name: 'Ines Okafor' }).waitFor();
+  if (who) {
+    await page.getByRole('button', { name: who }).click();
+    await page.locator('#pin').fill(PINS[who]);
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await page.locator('.stream').waitFor();
+    await page.goto(address + where);
+    await page.locator('.station > *').first().waitFor();
+  }
+  for (const step of steps) {
+    await step(page);
+    await page.waitForTimeout(300);
+  }
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(500);
+  await page.screenshot({ path: `${INTO}/${name}.png` });
+  await page.close();
+  console.log(`${INTO}/${name}.png`);
+}
+await browser.close();
+server.kill('SIGTERM');
