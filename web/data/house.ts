@@ -1,0 +1,115 @@
+// This screen's one outbox and its live stream, and the hooks through which stations read and write.
+import { useEffect, useSyncExternalStore } from 'react';
+import useSWR, { mutate } from 'swr';
+import { v7 } from 'uuid';
+import { paths, viewPath } from '#contract/paths.ts';
+import { VIEW_TOPICS, type LiveMessage, type ViewName, type Views } from '#contract/views.ts';
+import type { Act, Kind, Overrule, Payloads } from '#core/journal/index.ts';
+import { actStore } from './actStore.ts';
+import { getJson, postJson } from './api.ts';
+import { houseNow, setClockOffset } from './clock.ts';
+import { makeOutbox, type OutboxState, type SendOutcome } from './outbox.ts';
+
+/** Views that meet a change are read again at most this often. */
+const REVALIDATE_EVERY_MS = 150;
+
+/** What a station wants written: kind and payload; ids, version and time are added here. */
+export type Draft = { [K in Kind]: { kind: K; payload: Payloads[K]; overrules?: Overrule[] } }[Kind];
+
+export const newId = (): string => v7();
+
+const keyOfView = (key: unknown): ViewName | undefined => {
+  const name = typeof key === 'string' ? /^\/api\/views\/([a-z]+)/.exec(key)?.[1] : undefined;
+  return name as ViewName | undefined;
+};
+
+let dueTopics = new Set<string>();
+let dueAll = false;
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+/** Reads again every mounted view that lists one of the topics; all of them without topics. */
+function revalidate(topics?: readonly string[]): void {
+  if (topics) topics.forEach((topic) => dueTopics.add(topic));
+  else dueAll = true;
+  timer ??= setTimeout(() => {
+    const [meeting, all] = [dueTopics, dueAll];
+    [dueTopics, dueAll, timer] = [new Set(), false, undefined];
+    void mutate((key) => {
+      const view = keyOfView(key);
+      return view !== undefined && (all || VIEW_TOPICS[view].some((topic) => meeting.has(topic)));
+    });
+  }, REVALIDATE_EVERY_MS);
+}
+
+export const outbox = makeOutbox({
+  store: actStore,
+  send: (act) => postJson<{ seq: number }>(paths.journal, act),
+  onSaved: () => revalidate(),
+  onSignedOut: () => void mutate(paths.me),
+});
+
+/** Writes one act: all its entries or none. Shown at once, sent when it can be. */
+export function record(...drafts: Draft[]): Promise<SendOutcome> & { actId: string } {
+  const occurredAtMs = Math.round(houseNow());
+  const act: Act = { actId: v7(), entries: drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs, ...draft })) };
+  return Object.assign(outbox.record(act), { actId: act.actId });
+}
+
+export function useOutbox(): OutboxState {
+  return useSyncExternalStore(outbox.subscribe, outbox.getState);
+}
+
+/** Acts that a view has not seen yet: unanswered, or recorded later than the view was read. */
+export function unseenActs({ acts }: OutboxState, seenSeq: number): Act[] {
+  return acts.filter((one) => one.state === 'waiting' || (one.state === 'saved' && (one.seq ?? 0) > seenSeq)).map(({ act }) => act);
+}
+
+async function readView<V extends ViewName>(path: string): Promise<Views[V]> {
+  const view = await getJson<Views[V]>(path);
+  // Read before our own last act was in it: once more, so that nothing we did seems undone.
+  return view.seq < outbox.getState().lastSavedSeq ? getJson<Views[V]>(path) : view;
+}
+
+/** Reads the stations' views ahead, so that they are there when the house is not. */
+export function preloadViews(): void {
+  for (const name of ['dock', 'bench', 'rounds', 'room'] as const) {
+    void mutate(viewPath(name), readView<typeof name>(viewPath(name)).catch(() => undefined), { revalidate: false });
+  }
+}
+
+export function useView<V extends ViewName>(name: V, query: Record<string, string> = {}) {
+  return useSWR<Views[V], Error>(viewPath(name, query), readView<V>, { revalidateOnFocus: false, keepPreviousData: true, dedupingInterval: 100 });
+}
+
+/** One live stream a visible tab: hears what changed, and reads everything again after a gap. */
+export function useLive(onConnection: (connected: boolean) => void): void {
+  useEffect(() => {
+    let stream: EventSource | undefined;
+    const open = () => {
+      stream?.close();
+      stream = undefined;
+      if (document.visibilityState !== 'visible') return;
+      stream = new EventSource(paths.live);
+      stream.onopen = () => {
+        onConnection(true);
+        revalidate();
+        void outbox.flush();
+      };
+      stream.onerror = () => onConnection(false);
+      stream.onmessage = (event: MessageEvent<string>) => {
+        const { topics, clockOffsetMs } = JSON.parse(event.data) as LiveMessage;
+        if (clockOffsetMs !== undefined) setClockOffset(clockOffsetMs);
+        if (topics.length > 0) revalidate(topics);
+      };
+    };
+    const online = () => void outbox.flush();
+    open();
+    document.addEventListener('visibilitychange', open);
+    window.addEventListener('online', online);
+    return () => {
+      stream?.close();
+      document.removeEventListener('visibilitychange', open);
+      window.removeEventListener('online', online);
+    };
+  }, [onConnection]);
+}

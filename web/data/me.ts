@@ -1,0 +1,30 @@
+// Who is signed in on this screen, with the house's name, zone and rules.
+import { createContext, use } from 'react';
+import type { MeView } from '#contract/views.ts';
+import { atLeast, type Role } from '#core/people/index.ts';
+import { formatDay, formatTime, houseDay } from '#core/time/index.ts';
+import { houseNow } from './clock.ts';
+
+export const MeContext = createContext<MeView | undefined>(undefined);
+
+export function useMe(): MeView {
+  const me = use(MeContext);
+  if (!me) throw new Error('a station was drawn before sign-in');
+  return me;
+}
+
+export function useMay(needed: Role): boolean {
+  return atLeast(useMe().person.role, needed);
+}
+
+/** Instants as this house writes them: `07:12` today, `Tue 3 Mar 07:12` on other days. */
+export function useTimes() {
+  const { zone } = useMe().house;
+  return {
+    time: (ms: number) => formatTime(ms, zone),
+    when: (ms: number) => {
+      const day = houseDay(ms, zone);
+      return day === houseDay(houseNow(), zone) ? formatTime(ms, zone) : `${formatDay(day)} ${formatTime(ms, zone)}`;
+    },
+  };
+}

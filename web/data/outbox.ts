@@ -1,0 +1,121 @@
+// The outbox: every act is kept, shown, sent in order and taken out when answered. Knows no screen and no React.
+import type { Act, Refusal as CoreRefusal } from '#core/journal/index.ts';
+import type { KeptAct } from './actStore.ts';
+import { Refusal, ServerAway } from './api.ts';
+
+export type OutboxAct = {
+  act: Act; person: string;
+  /** `waiting` = not answered; `saved` = recorded, kept until every view has seen `seq`; `refused` = lies in the tray. */
+  state: 'waiting' | 'saved' | 'refused';
+  seq?: number; refusals?: CoreRefusal[]; code?: string;
+};
+export type SendOutcome = { status: 'saved'; seq: number } | { status: 'refused'; refusals: CoreRefusal[]; code: string } | { status: 'waiting' };
+export type OutboxState = { acts: readonly OutboxAct[]; /** The last try found nobody there. */ away: boolean; lastSavedSeq: number };
+
+type Parts = {
+  store: { all(): Promise<KeptAct[]>; put(kept: KeptAct): Promise<void>; remove(actId: string): Promise<void> };
+  send: (act: Act) => Promise<{ seq: number }>;
+  /** Called when an act was recorded, and when the server says that nobody is signed in. */
+  onSaved: (seq: number) => void;
+  onSignedOut: () => void;
+  retryMs?: number;
+  /** How long a recorded act stays as a mark over views that have not caught up. */
+  keepSavedMs?: number;
+};
+
+export type Outbox = ReturnType<typeof makeOutbox>;
+
+export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, keepSavedMs = 15_000 }: Parts) {
+  let state: OutboxState = { acts: [], away: false, lastSavedSeq: 0 };
+  let person: string | undefined;
+  let sending: Promise<void> | undefined;
+  let retry: ReturnType<typeof setTimeout> | undefined;
+  const listeners = new Set<() => void>();
+  const set = (change: Partial<OutboxState>) => {
+    state = { ...state, ...change };
+    listeners.forEach((listener) => listener());
+  };
+  const change = (actId: string, to: Partial<OutboxAct>) => set({ acts: state.acts.map((one) => (one.act.actId === actId ? { ...one, ...to } : one)) });
+  const drop = (actId: string) => set({ acts: state.acts.filter((one) => one.act.actId !== actId) });
+  const next = () => state.acts.find((one) => one.state === 'waiting' && one.person === person);
+
+  async function sendAll(): Promise<void> {
+    for (let one = next(); one; one = next()) {
+      const { act } = one;
+      try {
+        const { seq } = await send(act);
+        await store.remove(act.actId);
+        change(act.actId, { state: 'saved', seq });
+        set({ away: false, lastSavedSeq: Math.max(state.lastSavedSeq, seq) });
+        setTimeout(() => drop(act.actId), keepSavedMs);
+        onSaved(seq);
+      } catch (error) {
+        if (error instanceof Refusal && error.status === 401) return onSignedOut();
+        if (!(error instanceof Refusal) || error.status >= 500) {
+          set({ away: error instanceof ServerAway || error instanceof Refusal });
+          retry ??= setTimeout(() => void flush(), retryMs);
+          if (!(error instanceof ServerAway || error instanceof Refusal)) throw error;
+          return;
+        }
+        const refusals = (error.body.refusals ?? []) as CoreRefusal[];
+        const code = error.body.code ?? 'bad';
+        change(act.actId, { state: 'refused', refusals, code });
+        await store.put({ person: one.person, act, refused: { refusals, code } });
+        set({ away: false });
+      }
+    }
+  }
+
+  function flush(): Promise<void> {
+    clearTimeout(retry);
+    retry = undefined;
+    sending ??= sendAll().finally(() => (sending = undefined));
+    return sending;
+  }
+
+  return {
+    getState: () => state,
+    subscribe: (listener: () => void) => {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+    /** Sends under this sign-in from now on; acts of others wait for their makers. */
+    async signIn(id: string): Promise<void> {
+      person = id;
+      const kept = await store.all();
+      const known = new Set(state.acts.map(({ act }) => act.actId));
+      const found = kept.filter(({ act }) => !known.has(act.actId)).map(({ act, person: maker, refused }): OutboxAct => ({
+        act, person: maker, state: refused ? 'refused' : 'waiting', ...refused }));
+      set({ acts: [...found, ...state.acts] });
+      void flush();
+    },
+    signOut: () => void (person = undefined),
+    /** Keeps, shows and sends an act. The answer comes when it is known, or `waiting` when nobody is there. */
+    async record(act: Act): Promise<SendOutcome> {
+      if (person === undefined) throw new Error('nobody is signed in');
+      set({ acts: [...state.acts, { act, person, state: 'waiting' }] });
+      await store.put({ person, act });
+      await flush();
+      // Another flush may have been under way when this act joined the line.
+      if (state.acts.find((one) => one.act.actId === act.actId)?.state === 'waiting' && !state.away) await flush();
+      const one = state.acts.find(({ act: { actId } }) => actId === act.actId);
+      if (!one || one.state === 'saved') return { status: 'saved', seq: one?.seq ?? state.lastSavedSeq };
+      if (one.state === 'refused') return { status: 'refused', refusals: one.refusals ?? [], code: one.code ?? 'bad' };
+      return { status: 'waiting' };
+    },
+    /** Tries a refused act again, as it is. */
+    async again(actId: string): Promise<void> {
+      const one = state.acts.find(({ act }) => act.actId === actId);
+      if (!one) return;
+      change(actId, { state: 'waiting', refusals: undefined, code: undefined });
+      await store.put({ person: one.person, act: one.act });
+      await flush();
+    },
+    /** Takes an act out of the tray for good. */
+    async discard(actId: string): Promise<void> {
+      await store.remove(actId);
+      drop(actId);
+    },
+    flush,
+  };
+}

@@ -1,0 +1,71 @@
+/** @jest-environment jsdom */
+import { fireEvent, screen } from '@testing-library/react';
+import { useState } from 'react';
+import type { Overrule } from '#core/journal/index.ts';
+import { draw } from '../testScreen.tsx';
+import { Chips } from './Chips.tsx';
+import { CountField } from './CountField.tsx';
+import { OverruleDialog } from './OverruleDialog.tsx';
+import { Strokes } from './Strokes.tsx';
+import { Tank } from './Tank.tsx';
+
+function Counter() {
+  const [n, setN] = useState(1);
+  return <CountField label="Dead" value={n} max={2} onChange={setN} />;
+}
+
+it('counts between its ends without a keyboard', () => {
+  draw(<Counter />);
+  const [fewer, more] = [screen.getByRole<HTMLButtonElement>('button', { name: 'one dead fewer' }), screen.getByRole<HTMLButtonElement>('button', { name: 'one dead more' })];
+  fireEvent.click(more);
+  expect([screen.getByRole('status').textContent, more.disabled]).toEqual(['2', true]);
+  fireEvent.click(fewer);
+  fireEvent.click(fewer);
+  expect([screen.getByRole('status').textContent, fewer.disabled]).toEqual(['0', true]);
+});
+
+it('says which chip is chosen, not by colour alone', () => {
+  const chosen: string[] = [];
+  draw(<Chips label="Bag" options={['sound', 'soft']} value="sound" onChange={(one) => chosen.push(one)} />);
+  expect(screen.getByRole('button', { name: 'sound' }).getAttribute('aria-pressed')).toBe('true');
+  fireEvent.click(screen.getByRole('button', { name: 'soft' }));
+  expect(chosen).toEqual(['soft']);
+});
+
+it('fills as many strokes as the word is worth', () => {
+  const { container } = draw(<Strokes response="tasted" />);
+  expect([...container.querySelectorAll('rect')].map((rect) => rect.getAttribute('fill'))).toEqual(['currentColor', 'currentColor', 'currentColor', 'none', 'none']);
+});
+
+describe('overruling', () => {
+  const refusals = [{ code: 'fit.noLid' as const, facts: { species: 'firefish' } }, { code: 'fit.noLid' as const, facts: { species: 'blenny' } }, { code: 'fit.tooCold' as const, facts: { hasC: 20, minC: 22, species: 'firefish' } }];
+  const open = (role: 'lead' | 'keeper') => {
+    const given: Overrule[][] = [];
+    draw(<OverruleDialog title="firefish in G2" doing="Put it in G2" refusals={refusals} onClose={() => undefined} onOverrule={(overrules) => given.push(overrules)} />, role);
+    return given;
+  };
+
+  it('asks a lead for a reason and passes each code once', () => {
+    const given = open('lead');
+    expect(screen.getAllByRole('listitem').map(({ textContent }) => textContent)).toEqual(['No lid, and firefish jump', 'No lid, and blenny jump', 'Too cold: 20.0 °C, firefish from 22.0 °C']);
+    const button = screen.getByRole<HTMLButtonElement>('button', { name: 'Put it in G2' });
+    fireEvent.change(screen.getByLabelText(/Why you do it/), { target: { value: '   ' } });
+    expect(button.disabled).toBe(true);
+    fireEvent.change(screen.getByLabelText(/Why you do it/), { target: { value: ' lid comes at noon ' } });
+    fireEvent.click(button);
+    expect(given).toEqual([[{ code: 'fit.noLid', reason: 'lid comes at noon' }, { code: 'fit.tooCold', reason: 'lid comes at noon' }]]);
+  });
+
+  it('tells a keeper who may', () => {
+    open('keeper');
+    expect(screen.getByText('A lead may do it all the same, with a reason.')).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Put it in G2' })).toBeNull();
+  });
+});
+
+it('a tank says to everyone what its picture says', () => {
+  const tank = { id: 'G1', code: 'G1', row: 0, column: 0, volumeL: 60, purpose: 'hold' as const, lid: true, water: 'w', suspect: true, coming: 2,
+    occupants: [{ lot: 'a', label: 'firefish', n: 3, onHold: true }, { lot: 'b', label: 'chromis', n: 4, onHold: false }] };
+  draw(<Tank tank={tank} water="marine" chosen={false} refused="no lid, it jumps" onChoose={() => undefined} />);
+  expect(screen.getByRole('button').getAttribute('aria-label')).toBe('Tank G1, 3 firefish, 4 chromis, on hold, suspect, 2 bags to come, not for this bag: no lid, it jumps');
+});

@@ -1,0 +1,40 @@
+// A screen for component tests: who is signed in, and a server made of canned answers.
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import { SWRConfig } from 'swr';
+import type { MeView } from '#contract/views.ts';
+import type { Role } from '#core/people/index.ts';
+import { STARTING_RULES } from '#core/room/index.ts';
+import { setHouseClock } from './data/clock.ts';
+import { MeContext } from './data/me.ts';
+
+export const NOW = Date.UTC(2026, 2, 3, 7, 40);
+
+export function meAs(role: Role): MeView {
+  return { person: { id: 'p', name: 'Bram Tell', title: role, role }, house: { name: 'House', zone: 'Europe/Lisbon', rules: STARTING_RULES, demo: true }, clock: { nowMs: NOW, frozen: true } };
+}
+
+/** Draws a part as somebody of `role`, at 07:40 of a clock that stands. */
+export function draw(part: ReactNode, role: Role = 'keeper') {
+  const me = meAs(role);
+  setHouseClock(me.clock);
+  return render(
+    <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0, shouldRetryOnError: false }}>
+      <MeContext value={me}><MemoryRouter>{part}</MemoryRouter></MeContext>
+    </SWRConfig>,
+  );
+}
+
+/** Answers requests by path; `undefined` = nobody there. Gives what was asked. */
+export function answer(answers: Record<string, { status?: number; body: unknown } | undefined>): { method: string; path: string; body: unknown }[] {
+  const asked: { method: string; path: string; body: unknown }[] = [];
+  globalThis.fetch = ((path: string, init: RequestInit) => {
+    asked.push({ method: init.method ?? 'GET', path, body: typeof init.body === 'string' ? (JSON.parse(init.body) as unknown) : undefined });
+    const found = answers[path];
+    if (!found) return Promise.reject(new TypeError('failed to fetch'));
+    const { status = 200, body } = found;
+    return Promise.resolve({ ok: status < 400, status, text: () => Promise.resolve(JSON.stringify(body)) });
+  }) as unknown as typeof fetch;
+  return asked;
+}
