@@ -62,7 +62,7 @@ it('waits with a temperature that cannot be, and keeps what was typed', () => {
   press(/^Count/);
   const field = screen.getByLabelText(/^Temperature/);
   fireEvent.change(field, { target: { value: '210' } });
-  expect((screen.getByRole('button', { name: /^Land 6/ }) as HTMLButtonElement).disabled).toBe(true);
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: /^Land 6/ }).disabled).toBe(true);
   key('Enter');
   expect(landed).toEqual([]);
   fireEvent.change(field, { target: { value: '70F' } });
