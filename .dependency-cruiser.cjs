@@ -5,7 +5,7 @@ module.exports = {
     { name: 'core-time-zone-library-only', severity: 'error', from: { path: '^core/time/', pathNot: '\\.test\\.ts$' }, to: { pathNot: '^core/|@date-fns/tz' } },
     { name: 'contract-on-core-only', severity: 'error', from: { path: '^contract/', pathNot: '\\.test\\.ts$' }, to: { pathNot: '^(contract|core)/|node_modules/yup' } },
     { name: 'web-not-server', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|demo)/' } },
-    { name: 'server-not-web', severity: 'error', from: { path: '^server/', pathNot: '\\.test\\.ts$' }, to: { path: '^(web|demo)/' } },
+    { name: 'server-not-web', severity: 'error', from: { path: '^server/', pathNot: '(\\.test|/testHouse)\\.ts$' }, to: { path: '^(web|demo)/' } },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
   ],
   options: {
