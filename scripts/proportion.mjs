@@ -6,7 +6,7 @@ const files = execFileSync('git', ['ls-files', '-co', '--exclude-standard', '*.t
 const byFolder = new Map();
 for (const file of files) {
   const folder = file.includes('/') ? file.split('/')[0] : '.';
-  const isTest = /(\.(test|prop)|/test(House|Screen))\.tsx?$/.test(file) || file.startsWith('e2e/');
+  const isTest = /(\.(test|prop)|\/test(House|Screen))\.tsx?$/.test(file) || file.startsWith('e2e/');
   const sums = byFolder.get(folder) ?? { code: 0, tests: 0 };
   sums[isTest ? 'tests' : 'code'] += fs.readFileSync(file, 'utf8').split('\n').length - 1;
   byFolder.set(folder, sums);

@@ -5,13 +5,13 @@ import type { Context, Rules } from '../journal/rule.ts';
 import type { BagFacts } from '../journal/state.ts';
 import { refuseUnfit } from '../room/placing.ts';
 import { move } from '../stock/legs.ts';
-import { landingOf } from '../dock/rules.ts';
+import { landingOf, tankOf } from '../dock/rules.ts';
 import type { BenchEntries, FishReleased, FloatStarted } from './entries.ts';
 
 export const benchRules: Rules<BenchEntries> = {
   'float.started': {
     decide: ({ payload }, context) => decideFloat(payload, context),
-    links: ({ run, bag }) => ({ makes: [run], needs: [landingOf(bag)] }),
+    links: ({ run, bag }) => ({ makes: [run], needs: [landingOf(bag), tankOf(bag)] }),
   },
   'fish.released': {
     decide: ({ payload }, context) => decideRelease(payload, context),
@@ -19,7 +19,7 @@ export const benchRules: Rules<BenchEntries> = {
       ...move(lot, { from: bag, to: tank, n: alive }),
       ...move(lot, { from: bag, to: 'died', n: dead }),
     ],
-    links: ({ bag, lot, run, alive }) => ({ needs: [landingOf(bag), ...(run ? [run] : []), ...(alive > 0 ? [holdOf(lot)] : [])] }),
+    links: ({ bag, lot, run, alive }) => ({ needs: [landingOf(bag), tankOf(bag), ...(run ? [run] : []), ...(alive > 0 ? [holdOf(lot)] : [])] }),
   },
 };
 

@@ -9,6 +9,9 @@ import type { BagLanded, CrateExpected, DockEntries } from './entries.ts';
 /** Other entries rest on a bag having landed through this id. */
 export const landingOf = (bag: string): string => `landing of ${bag}`;
 
+/** A float and a release rest on the choice of a tank through this id. */
+export const tankOf = (bag: string): string => `tank of ${bag}`;
+
 export const dockRules: Rules<DockEntries> = {
   'supplier.added': {
     decide({ payload }, { state }) {
@@ -60,7 +63,7 @@ export const dockRules: Rules<DockEntries> = {
       const n = context.state.balance(lot, bag.id) || bag.listed;
       return refuseUnfit({ lot, n, tank, path: 'tank' }, context);
     },
-    links: ({ bag }) => ({ needs: [bag] }),
+    links: ({ bag }) => ({ makes: [tankOf(bag)], needs: [bag] }),
   },
 };
 

@@ -181,8 +181,9 @@ describe('undo', () => {
 
   it('says what must be taken back first', () => {
     const landing = house.must(KEEPER, land(1));
-    house.must(KEEPER, assign(1));
+    const chosen = house.must(KEEPER, assign(1));
     const floating = house.must(KEEPER, float(1));
+    expect(house.codes(KEEPER, undo(chosen))).toEqual(['undo.needed']);
     const out = house.must(KEEPER, hold(), release(1));
     expect(house.write(KEEPER, undo(landing)).outcome).toMatchObject({ refusals: [{ code: 'undo.needed', facts: { first: [{ actId: floating }, { actId: out }] } }] });
     expect(house.codes(KEEPER, undo(floating))).toEqual(['undo.needed']);

@@ -11,6 +11,7 @@ import { useDeeds } from '../data/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { capital } from '../frame/RunningStrip.tsx';
+import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { ReleaseForm } from './ReleaseForm.tsx';
@@ -77,7 +78,7 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
             </div>
           </div>
           <div className="thumb">
-            <Button variant="act" className="btn-act" disabled={!time} onClick={start}>Start float{time && time.minutes > 0 ? ` ${sayMinutes(time.minutes)}` : ''}<small>lid closed, lights off, bag clipped so that it does not drift</small></Button>
+            <ActButton disabled={!time} onPress={start} hint="lid closed, lights off, bag clipped so that it does not drift">Start float{time && time.minutes > 0 ? ` ${sayMinutes(time.minutes)}` : ''}</ActButton>
           </div>
         </>
       )}

@@ -7,6 +7,7 @@ import { RELEASE_BY, type ReleaseBy } from '#core/bench/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
+import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
@@ -30,7 +31,7 @@ export function ReleaseForm({ bag, run, onBack }: Props) {
   };
   useHotkeys('enter', (event) => {
     if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
-    if (found > 0) release();
+    if (found > 0 && !event.repeat) release();
   }, [alive, dead, by]);
   return (
     <div className="release">
@@ -43,9 +44,7 @@ export function ReleaseForm({ bag, run, onBack }: Props) {
       <Caution>Bag water to the drain, never into the tank or its sump: it carries ammonia and whatever lived in the bag.</Caution>
       {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {house.rules.holdDays[bag.water!.type]} days.</p>}
       <div className="thumb">
-        <Button variant="act" className="btn-act" disabled={found === 0} onClick={release}>
-          {alive > 0 ? `Net out ${alive} into ${code}` : `${dead} dead, none to net out`}<small>count right in the net before lifting · Enter</small>
-        </Button>
+        <ActButton disabled={found === 0} onPress={release} hint="count right in the net before lifting · Enter">{alive > 0 ? `Net out ${alive} into ${code}` : `${dead} dead, none to net out`}</ActButton>
         {onBack && <Button variant="plain" onClick={onBack}>Float it after all</Button>}
       </div>
     </div>

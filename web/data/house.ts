@@ -78,7 +78,7 @@ export function preloadViews(): void {
 }
 
 export function useView<V extends ViewName>(name: V, query: Record<string, string> = {}) {
-  return useSWR<Views[V], Error>(viewPath(name, query), readView<V>, { revalidateOnFocus: false, keepPreviousData: true, dedupingInterval: 100 });
+  return useSWR<Views[V], Error>(viewPath(name, query), readView<V>, { revalidateOnFocus: false, dedupingInterval: 100 });
 }
 
 /** One live stream a visible tab: hears what changed, and reads everything again after a gap. */

@@ -122,6 +122,16 @@ it('waits, and says so, when the sign-in has ended', async () => {
   expect((await actStore.all()).map(({ refused }) => refused)).toEqual([undefined]);
 });
 
+it('sends all the same in a browser that keeps nothing, and says so', async () => {
+  const server = makeServer();
+  const full = () => Promise.reject(new Error('quota'));
+  const outbox = makeOutbox({ store: { all: full, put: full, remove: full }, send: server.send, keepSavedMs: 5, onSaved: () => undefined, onSignedOut: () => undefined });
+  open.push(outbox);
+  await outbox.signIn('bram');
+  expect(await outbox.record(act('b1'))).toMatchObject({ status: 'saved' });
+  expect(outbox.getState().unkept).toBe(true);
+});
+
 it('tries again after a broken answer instead of giving the act up', async () => {
   const server = makeServer();
   server.refuse.add('b1');

@@ -10,7 +10,14 @@ export type OutboxAct = {
   seq?: number; refusals?: CoreRefusal[]; code?: string;
 };
 export type SendOutcome = { status: 'saved'; seq: number } | { status: 'refused'; refusals: CoreRefusal[]; code: string } | { status: 'waiting' };
-export type OutboxState = { acts: readonly OutboxAct[]; /** The last try found nobody there. */ away: boolean; lastSavedSeq: number };
+export type OutboxState = {
+  acts: readonly OutboxAct[];
+  /** The last try found nobody there. */
+  away: boolean;
+  /** This browser keeps nothing: what waits would be lost by a reload. */
+  unkept: boolean;
+  lastSavedSeq: number;
+};
 
 type Parts = {
   store: { all(): Promise<KeptAct[]>; put(kept: KeptAct): Promise<void>; remove(actId: string): Promise<void> };
@@ -26,7 +33,7 @@ type Parts = {
 export type Outbox = ReturnType<typeof makeOutbox>;
 
 export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, keepSavedMs = 15_000 }: Parts) {
-  let state: OutboxState = { acts: [], away: false, lastSavedSeq: 0 };
+  let state: OutboxState = { acts: [], away: false, unkept: false, lastSavedSeq: 0 };
   let person: string | undefined;
   let sending: Promise<void> | undefined;
   let retry: ReturnType<typeof setTimeout> | undefined;
@@ -44,7 +51,7 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
       const { act } = one;
       try {
         const { seq } = await send(act);
-        await store.remove(act.actId);
+        await store.remove(act.actId).catch(() => undefined);
         change(act.actId, { state: 'saved', seq });
         set({ away: false, lastSavedSeq: Math.max(state.lastSavedSeq, seq) });
         setTimeout(() => drop(act.actId), keepSavedMs);
@@ -60,7 +67,7 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
         const refusals = (error.body.refusals ?? []) as CoreRefusal[];
         const code = error.body.code ?? 'bad';
         change(act.actId, { state: 'refused', refusals, code });
-        await store.put({ person: one.person, act, refused: { refusals, code } });
+        await store.put({ person: one.person, act, refused: { refusals, code } }).catch(() => undefined);
         set({ away: false });
       }
     }
@@ -82,7 +89,7 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
     /** Sends under this sign-in from now on; acts of others wait for their makers. */
     async signIn(id: string): Promise<void> {
       person = id;
-      const kept = await store.all();
+      const kept = await store.all().catch(() => []);
       const known = new Set(state.acts.map(({ act }) => act.actId));
       const found = kept.filter(({ act }) => !known.has(act.actId)).map(({ act, person: maker, refused }): OutboxAct => ({
         act, person: maker, state: refused ? 'refused' : 'waiting', ...refused }));
@@ -94,7 +101,8 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
     async record(act: Act): Promise<SendOutcome> {
       if (person === undefined) throw new Error('nobody is signed in');
       set({ acts: [...state.acts, { act, person, state: 'waiting' }] });
-      await store.put({ person, act });
+      // A browser that will not keep it (a full disk, a private window) must not keep it from being sent.
+      await store.put({ person, act }).catch(() => set({ unkept: true }));
       await flush();
       // Another flush may have been under way when this act joined the line.
       if (state.acts.find((one) => one.act.actId === act.actId)?.state === 'waiting' && !state.away) await flush();
@@ -108,12 +116,12 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
       const one = state.acts.find(({ act }) => act.actId === actId);
       if (!one) return;
       change(actId, { state: 'waiting', refusals: undefined, code: undefined });
-      await store.put({ person: one.person, act: one.act });
+      await store.put({ person: one.person, act: one.act }).catch(() => undefined);
       await flush();
     },
     /** Takes an act out of the tray for good. */
     async discard(actId: string): Promise<void> {
-      await store.remove(actId);
+      await store.remove(actId).catch(() => undefined);
       drop(actId);
     },
     flush,

@@ -9,6 +9,7 @@ import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
+import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
@@ -111,9 +112,7 @@ function Arrival({ crate }: { crate: CrateCard }) {
       <p className="soft">{crate.label} · packed {when(crate.packedAtMs)}</p>
       <Chips label="Carton" options={CARTONS} value={carton} onChange={setCarton} odd={(option) => option !== 'dry'} />
       <Caution>Lifting a full box is for two people: 30 kg and wet.</Caution>
-      <Button variant="act" className="btn-act" onClick={() => void doIt(`${crate.supplier} is here`, { kind: 'crate.arrived', payload: { crate: crate.crate, carton } })}>
-        It is here<small>carton {carton}</small>
-      </Button>
+      <ActButton onPress={() => void doIt(`${crate.supplier} is here`, { kind: 'crate.arrived', payload: { crate: crate.crate, carton } })} hint={`carton ${carton}`}>It is here</ActButton>
     </section>
   );
 }

@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
-import { fireEvent, screen } from '@testing-library/react';
+import { jest } from '@jest/globals';
+import { act, fireEvent, screen } from '@testing-library/react';
 import type { BagCard } from '#contract/views.ts';
 import { draw } from '../testScreen.tsx';
 import type { LandingDraft } from './draft.ts';
@@ -9,9 +10,14 @@ const chromis = { id: 'green-chromis', common: 'green chromis', scientific: 'Chr
 const shelf = [chromis, { id: 'six-line-wrasse', common: 'six-line wrasse', scientific: 'Pseudocheilinus hexataenia', alsoCalled: ['six line'] }];
 const bag: BagCard = { bag: 'b', label: 'bag 11', box: 2, listed: 6, waterL: 1.4, lot: 'l', lotLabel: 'green chromis', species: chromis, origin: 'wild', sizeCm: 4, afloat: false };
 
-function open(listed?: BagCard) {
+beforeEach(() => void jest.useFakeTimers());
+afterEach(() => void jest.useRealTimers());
+
+/** The card in front, its first moments over. */
+function open(listed?: BagCard, settled = true) {
   const landed: LandingDraft[] = [];
   draw(<LandingForm bag={listed} title="Yard · bag 11 of 19" species={shelf} onLand={(draft) => landed.push(draft)} onAbsent={() => undefined} />);
+  if (settled) act(() => void jest.advanceTimersByTime(400));
   return landed;
 }
 const press = (name: RegExp | string) => fireEvent.click(screen.getByRole('button', { name }));
@@ -23,6 +29,17 @@ it('says what one tap asserts, and one tap lands just that', () => {
   expect(says()).toBe('Bag sound, water clear, all 6 upright.');
   press(/^Land 6/);
   expect(landed).toEqual([expect.objectContaining({ alive: 6, dead: 0, condition: 'fit', bagState: 'sound' })]);
+});
+
+it('takes no tap in its first moments, so that a double tap lands one bag; a held key is one press', () => {
+  const landed = open(bag, false);
+  press(/^Land 6/);
+  expect(landed).toEqual([]);
+  fireEvent.keyDown(document, { key: 'Enter', code: 'Enter', repeat: true });
+  expect(landed).toEqual([]);
+  act(() => void jest.advanceTimersByTime(400));
+  press(/^Land 6/);
+  expect(landed).toHaveLength(1);
 });
 
 it('one key lands it too, one key says that one is dead, one takes all back', () => {

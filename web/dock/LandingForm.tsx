@@ -6,12 +6,13 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import type { BagCard, DockView } from '#contract/views.ts';
 import { BAG_STATES, CONDITIONS, triage } from '#core/dock/index.ts';
 import { TEMPERATURE_METHODS } from '#core/water/index.ts';
+import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
 import { SpeciesPicker } from '../parts/SpeciesPicker.tsx';
-import { asListed, isAsListed, sayFish, type LandingDraft } from './draft.ts';
+import { asListed, isAsListed, type LandingDraft } from './draft.ts';
 
 const METHOD_WORDS = { 'in the water': 'In the water', folded: 'Folded round the probe', 'on the bag': 'On the bag (its skin, not its water)' } as const;
 
@@ -44,7 +45,8 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
     // A button in focus takes its own Enter.
     if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
     event.preventDefault();
-    land();
+    // A key held down is one press.
+    if (!event.repeat) land();
   }, { enableOnFormTags: ['INPUT'] }, [draft, ready]);
   useHotkeys('d', oneDead, [draft]);
   useHotkeys('n', () => reveal({ condition: 'tired' }), [draft]);
@@ -75,10 +77,9 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
             {onAbsent && <Button variant="plain" onClick={onAbsent}>Not in box</Button>}
           </div>
         )}
-        <Button variant="act" className="btn-act" disabled={!ready} onClick={land}>
-          Land {name ? sayFish(draft, '').trim().replace(/ ,/, ',') : draft.alive}
-          <small>{!ready && draft.other?.heardAs === '' ? 'say what is in the bag' : isAsListed(draft, listed) ? 'as it stands here · Enter' : 'as changed · Enter'}</small>
-        </Button>
+        <ActButton disabled={!ready} onPress={land} hint={!ready && draft.other?.heardAs === '' ? 'say what is in the bag' : isAsListed(draft, listed) ? 'as it stands here · Enter' : 'as changed · Enter'}>
+          Land {draft.alive}{draft.dead > 0 && `, ${draft.dead} dead`}
+        </ActButton>
         {onCancel && <Button variant="plain" onClick={onCancel}>Back to the list</Button>}
       </div>
     </section>

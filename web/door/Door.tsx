@@ -21,7 +21,7 @@ export function Door() {
   return (
     <main className="door">
       <h1>{data.house.name}</h1>
-      <p className="soft">{chosen ? `${chosen.name}, your PIN` : 'Who is here?'}</p>
+      <p className="soft">{chosen ? `${chosen.name}, your PIN` : data.people.length > 0 ? 'Who is here?' : 'Nobody is on the books of this house yet. See it at work with the demo: npm run demo.'}</p>
       {chosen ? <PinPad person={chosen} onBack={() => setPerson(undefined)} /> : (
         <div className="names">
           {data.people.map(({ id, name, title, pin }) => (

@@ -56,13 +56,13 @@ export function Frame() {
 
 /** What lies between this screen and the house: nothing, acts that wait, acts that were refused. */
 function Waits({ connected }: { connected: boolean }) {
-  const { acts, away } = useOutbox();
+  const { acts, away, unkept } = useOutbox();
   const waiting = acts.filter(({ state }) => state === 'waiting').length;
   const refused = acts.filter(({ state }) => state === 'refused').length;
   return (
     <>
       {refused > 0 && <Link to="/daybook" className="waiting refused">{refused} refused</Link>}
-      {(away || !connected || waiting > 1) && <span className="waiting" role="status">{away || !connected ? 'house away' : 'sending'}{waiting > 0 && ` · ${waiting} waiting`}</span>}
+      {(away || !connected || waiting > 1) && <span className="waiting" role="status">{away || !connected ? 'house away' : 'sending'}{waiting > 0 && ` · ${waiting} waiting`}{waiting > 0 && unkept && ' · this browser keeps nothing, do not reload'}</span>}
     </>
   );
 }

@@ -13,10 +13,14 @@ export function RunningStrip() {
   const runs = data?.runs ?? [];
   useBell(runs, now);
   if (runs.length === 0) return null;
+  const due = runs.filter((run) => run.dueAtMs <= now);
   return (
-    <ul className="strip" aria-label="Running now">
-      {runs.map((run) => <RunItem key={run.run} run={run} now={now} />)}
-    </ul>
+    <>
+      <ul className="strip" aria-label="Running now">
+        {runs.map((run) => <RunItem key={run.run} run={run} now={now} />)}
+      </ul>
+      <span className="visually-hidden" role="status">{due.map((run) => `${capital(run.bagLabel)} is due in ${run.tankCode}`).join('. ')}</span>
+    </>
   );
 }
 

@@ -7,6 +7,7 @@ import { useDeeds } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { useTimes } from '../data/me.ts';
 import { capital } from '../frame/RunningStrip.tsx';
+import { ActButton } from '../parts/ActButton.tsx';
 import { OverruleDialog } from '../parts/OverruleDialog.tsx';
 import { sayRefusal } from '../words/refusals.ts';
 
@@ -44,7 +45,7 @@ export function ChooseTank({ bag, tank, onDone }: Props) {
         <>
           <h2>{tank.code}: nothing against it</h2>
           <p>{tank.occupants.length === 0 ? 'Empty.' : `With ${tank.occupants.map(({ n, label }) => `${n} ${label}`).join(', ')}.`}{tank.coming > 0 && ` ${tank.coming} more to come.`}</p>
-          <Button variant="act" className="btn-act" onClick={() => void assign()}>Put it in {tank.code}<small>{heads} {bag.lotLabel}</small></Button>
+          <ActButton onPress={() => void assign()} hint={`${heads} ${bag.lotLabel}`}>Put it in {tank.code}</ActButton>
         </>
       )}
       {against && tank && (

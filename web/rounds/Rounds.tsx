@@ -8,6 +8,7 @@ import { progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
+import { ActButton } from '../parts/ActButton.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { entriesOf, isOdd, isUntouched, untouched, type LotDraft } from './draft.ts';
 import { LotLook } from './LotLook.tsx';
@@ -28,9 +29,16 @@ export default function Rounds() {
     <div className="rounds">
       <h1 className="visually-hidden">Rounds</h1>
       <Walk view={view} current={tank} onChoose={(code) => go({ tank: code })} onRound={(round) => setQuery(round === view.current ? {} : { round })} />
-      {tank ? <Look key={tank.id} tank={tank} view={view} onDone={() => go({})} /> : <AllDone view={view} />}
+      {tank ? <Look key={tank.id} tank={tank} view={view} onDone={() => go(nextAfter(tank, view.tanks))} /> : <AllDone view={view} />}
     </div>
   );
+}
+
+/** The next tank in the walk that nobody has looked at: on from here, then from the start. */
+function nextAfter(tank: RoundTank, tanks: readonly RoundTank[]): Record<string, string> {
+  const at = tanks.indexOf(tank);
+  const next = [...tanks.slice(at + 1), ...tanks.slice(0, at)].find(({ lookedAtMs }) => lookedAtMs === undefined);
+  return next ? { tank: next.code } : {};
 }
 
 function AllDone({ view }: { view: RoundsView }) {
@@ -93,7 +101,8 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
   useHotkeys('enter', (event) => {
     if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
     event.preventDefault();
-    save();
+    // A key held down is one press.
+    if (!event.repeat) save();
   }, { enableOnFormTags: ['INPUT'] }, [drafts, tank]);
   useHotkeys('o', () => setOpen(tank.lots.map(({ lot }) => lot)), [tank]);
   return (
@@ -109,7 +118,7 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
         ))}
       </ul>
       <div className="thumb">
-        <Button variant="act" className="btn-act" onClick={save}>{odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}<small>{tank.code} · a look, not a head count · Enter</small></Button>
+        <ActButton onPress={save} hint={`${tank.code} · a look, not a head count · Enter`}>{odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}</ActButton>
       </div>
     </section>
   );

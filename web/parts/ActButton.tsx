@@ -1,0 +1,21 @@
+// The one main action of a card. It takes no press in its first moments: the next card comes up under the finger that
+// pressed the last one, and a double tap must not land two bags or net out what was only just floated.
+import { useEffect, useState, type ReactNode } from 'react';
+import Button from 'react-bootstrap/Button';
+
+const SETTLE_MS = 350;
+
+type Props = { onPress: () => void; disabled?: boolean; hint?: string; type?: 'button' | 'submit'; children: ReactNode };
+
+export function ActButton({ onPress, disabled = false, hint, type = 'button', children }: Props) {
+  const [settled, setSettled] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setSettled(true), SETTLE_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  return (
+    <Button type={type} variant="act" className={`btn-act${settled ? '' : ' settling'}`} disabled={disabled || !settled} onClick={onPress}>
+      {children}{hint !== undefined && <small>{hint}</small>}
+    </Button>
+  );
+}
