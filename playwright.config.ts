@@ -2,7 +2,12 @@ import fs from 'node:fs';
 import path from 'node:path';
 import { defineConfig } from '@playwright/test';
 
-const chromium = process.env.CHROMIUM ?? (process.env.PATH ?? '').split(path.delimiter).map((folder) => path.join(folder, 'chromium')).find((file) => fs.existsSync(file));
+const chromium =
+  process.env.CHROMIUM ??
+  (process.env.PATH ?? '')
+    .split(path.delimiter)
+    .map((folder) => path.join(folder, 'chromium'))
+    .find((file) => fs.existsSync(file));
 
 export default defineConfig({
   testDir: 'e2e',
@@ -12,11 +17,23 @@ export default defineConfig({
   timeout: 120_000,
   expect: { timeout: 10_000 },
   use: {
-    viewport: { width: 1280, height: 800 }, locale: 'en-GB', timezoneId: 'UTC', contextOptions: { reducedMotion: 'reduce' },
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {
-      executablePath: chromium, chromiumSandbox: false,
-      args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync',
-        '--disable-domain-reliability', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1 , EXCLUDE localhost'],
+      executablePath: chromium,
+      chromiumSandbox: false,
+      args: [
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--disable-domain-reliability',
+        '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1 , EXCLUDE localhost',
+      ],
     },
   },
 });

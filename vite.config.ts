@@ -6,6 +6,8 @@ export default defineConfig({
   plugins: [react()],
   worker: { format: 'es' },
   build: { outDir: '../dist', emptyOutDir: true, target: 'es2022', assetsInlineLimit: 0 },
-  css: { preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] } } },
+  css: {
+    preprocessorOptions: { scss: { quietDeps: true, silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'] } },
+  },
   server: { port: 5173, strictPort: true, host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4600' } },
 });

@@ -23,14 +23,26 @@ const bags: string[] = [];
 for (let crate = 0; bags.length < needed; crate += 1) {
   const of = Array.from({ length: 400 }, (_, index) => `c${crate}-b${index}`);
   bags.push(...of);
-  house.must(KEEPER, { kind: 'crate.expected', payload: {
-    crate: `c${crate}`, label: `crate ${crate}`, supplier: 'yard', packedAtMs: house.now() - 1e8, promisedAtMs: house.now() - 1e7, told: {},
-    lots: [{ lot: `c${crate}-l`, label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 5 }], bags: of.map((bag) => ({ bag, label: bag, box: 1, lot: `c${crate}-l`, n: 4, waterL: 1 })),
-  } });
+  house.must(KEEPER, {
+    kind: 'crate.expected',
+    payload: {
+      crate: `c${crate}`,
+      label: `crate ${crate}`,
+      supplier: 'yard',
+      packedAtMs: house.now() - 1e8,
+      promisedAtMs: house.now() - 1e7,
+      told: {},
+      lots: [{ lot: `c${crate}-l`, label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 5 }],
+      bags: of.map((bag) => ({ bag, label: bag, box: 1, lot: `c${crate}-l`, n: 4, waterL: 1 })),
+    },
+  });
   house.must(KEEPER, { kind: 'crate.arrived', payload: { crate: `c${crate}`, carton: 'dry' } });
 }
 await makeCredentials(house.db).set('bram', '2020');
-const schema = house.client.prepare("select sql from sqlite_master where sql is not null and name not like 'sqlite_%' and name not like '\\_\\_%' escape '\\'").pluck().all() as string[];
+const schema = house.client
+  .prepare("select sql from sqlite_master where sql is not null and name not like 'sqlite_%' and name not like '\\_\\_%' escape '\\'")
+  .pluck()
+  .all() as string[];
 house.close();
 
 const bare = new Database(path.join(folder, 'bare.db'));
@@ -40,17 +52,26 @@ for (const sql of schema) bare.exec(sql);
 
 /** The rows that one such act leaves, by the driver alone. */
 const statements = {
-  entry: bare.prepare('insert into entry (id, act_id, kind, version, occurred_at_ms, recorded_at_ms, actor, payload) values (?, ?, ?, 1, ?, ?, ?, ?)'),
-  landing: bare.prepare('insert into p_landing (entry, at_ms, by, bag, crate, lot, alive, dead, quality, condition, bag_state) values (?, ?, ?, ?, ?, ?, 4, 0, ?, ?, ?)'),
+  entry: bare.prepare(
+    'insert into entry (id, act_id, kind, version, occurred_at_ms, recorded_at_ms, actor, payload) values (?, ?, ?, 1, ?, ?, ?, ?)',
+  ),
+  landing: bare.prepare(
+    'insert into p_landing (entry, at_ms, by, bag, crate, lot, alive, dead, quality, condition, bag_state) values (?, ?, ?, ?, ?, ?, 4, 0, ?, ?, ?)',
+  ),
   leg: bare.prepare('insert into p_leg (entry, ord, lot, place, n, at_ms, by) values (?, ?, ?, ?, ?, ?, ?)'),
-  balance: bare.prepare('insert into p_balance (lot, place, inside, n) values (?, ?, ?, ?) on conflict (lot, place) do update set n = n + excluded.n'),
+  balance: bare.prepare(
+    'insert into p_balance (lot, place, inside, n) values (?, ?, ?, ?) on conflict (lot, place) do update set n = n + excluded.n',
+  ),
   need: bare.prepare('insert into p_need (ref, entry, act_id) values (?, ?, ?)'),
-  reading: bare.prepare('insert into p_reading (entry, at_ms, by, subject_kind, subject, quantity, value, typed, method, source) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)'),
+  reading: bare.prepare(
+    'insert into p_reading (entry, at_ms, by, subject_kind, subject, quantity, value, typed, method, source) values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)',
+  ),
 };
 const bareAct = bare.transaction((act: Act) => {
   const [landing, reading] = act.entries as [Act['entries'][0], Act['entries'][0]];
   const payload = landing.payload as { bag: string; crate: string; lot: string };
-  for (const entry of act.entries) statements.entry.run(entry.id, act.actId, entry.kind, entry.occurredAtMs, entry.occurredAtMs, 'bram', JSON.stringify(entry.payload));
+  for (const entry of act.entries)
+    statements.entry.run(entry.id, act.actId, entry.kind, entry.occurredAtMs, entry.occurredAtMs, 'bram', JSON.stringify(entry.payload));
   statements.landing.run(landing.id, landing.occurredAtMs, 'bram', payload.bag, payload.crate, payload.lot, 'looked', 'fit', 'sound');
   for (const [ord, place] of ['supplier', payload.bag].entries()) {
     statements.leg.run(landing.id, ord, payload.lot, place, ord ? 4 : -4, landing.occurredAtMs, 'bram');
@@ -63,29 +84,55 @@ const bareAct = bare.transaction((act: Act) => {
 const actFor = (bag: string): Act => {
   const crate = bag.split('-')[0]!;
   const occurredAtMs = Date.now();
-  return { actId: v7(), entries: [
-    { id: v7(), kind: 'bag.landed', version: 1, occurredAtMs, payload: { bag, crate, lot: `${crate}-l`, alive: 4, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound' } },
-    { id: v7(), kind: 'reading.taken', version: 1, occurredAtMs, payload: { subject: { kind: 'bag', id: bag }, quantity: 'temperature', reading: { value: 21.8, typed: '21.8', method: 'folded', source: 'measured' } } },
-  ] };
+  return {
+    actId: v7(),
+    entries: [
+      {
+        id: v7(),
+        kind: 'bag.landed',
+        version: 1,
+        occurredAtMs,
+        payload: { bag, crate, lot: `${crate}-l`, alive: 4, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound' },
+      },
+      {
+        id: v7(),
+        kind: 'reading.taken',
+        version: 1,
+        occurredAtMs,
+        payload: {
+          subject: { kind: 'bag', id: bag },
+          quantity: 'temperature',
+          reading: { value: 21.8, typed: '21.8', method: 'folded', source: 'measured' },
+        },
+      },
+    ],
+  };
 };
 
-const server = spawn('node', ['--import', 'tsx', 'server/main.ts', '--data', folder, '--port', '0'], { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, NODE_ENV: 'production' } });
-const port = await new Promise<number>((resolve) => server.stdout.on('data', (chunk: Buffer) => {
-  const found = /127\.0\.0\.1:(\d+)/.exec(chunk.toString())?.[1];
-  if (found) resolve(Number(found));
-}));
+const server = spawn('node', ['--import', 'tsx', 'server/main.ts', '--data', folder, '--port', '0'], {
+  stdio: ['ignore', 'pipe', 'inherit'],
+  env: { ...process.env, NODE_ENV: 'production' },
+});
+const port = await new Promise<number>((resolve) =>
+  server.stdout.on('data', (chunk: Buffer) => {
+    const found = /127\.0\.0\.1:(\d+)/.exec(chunk.toString())?.[1];
+    if (found) resolve(Number(found));
+  }),
+);
 const connections = Array.from({ length: PER_BLOCK }, () => makeConnection(port));
 for (const { call } of connections) await call('POST', '/api/sign-in', { person: 'bram', pin: '2020' });
 
 async function landAll(acts: Act[], width: number): Promise<number[]> {
   const took: number[] = [];
-  await Promise.all(connections.slice(0, width).map(async ({ call }) => {
-    for (let act = acts.shift(); act; act = acts.shift()) {
-      const { status, body, tookMs } = await call('POST', '/api/journal', act);
-      if (status !== 200) throw new Error(`${status} ${body}`);
-      took.push(tookMs);
-    }
-  }));
+  await Promise.all(
+    connections.slice(0, width).map(async ({ call }) => {
+      for (let act = acts.shift(); act; act = acts.shift()) {
+        const { status, body, tookMs } = await call('POST', '/api/journal', act);
+        if (status !== 200) throw new Error(`${status} ${body}`);
+        took.push(tookMs);
+      }
+    }),
+  );
   return took;
 }
 

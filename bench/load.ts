@@ -15,7 +15,16 @@ const kB = (bytes: number) => `${(bytes / 1000).toFixed(0)} kB`;
 
 console.log(`JavaScript on first load (${first.length} files): ${kB(total(first))} gzipped`);
 console.log(`all stations together (${scripts.length} files): ${kB(total(scripts.map((name) => `assets/${name}`)))} gzipped`);
-console.log(`styles: ${kB(total(fs.readdirSync(path.join(dist, 'assets')).filter((name) => name.endsWith('.css')).map((name) => `assets/${name}`)))} gzipped`);
+console.log(
+  `styles: ${kB(
+    total(
+      fs
+        .readdirSync(path.join(dist, 'assets'))
+        .filter((name) => name.endsWith('.css'))
+        .map((name) => `assets/${name}`),
+    ),
+  )} gzipped`,
+);
 
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-bench-'));
 const began = performance.now();

@@ -16,21 +16,32 @@ export const ms = (value: number) => `${value.toFixed(2)} ms`;
 export function makeConnection(port: number) {
   const agent = new http.Agent({ keepAlive: true, maxSockets: 1 });
   let cookie = '';
-  const call = (method: string, path: string, body?: unknown) => new Promise<{ status: number; body: string; tookMs: number }>((resolve, reject) => {
-    const text = body === undefined ? undefined : JSON.stringify(body);
-    const began = performance.now();
-    const request = http.request({ agent, port, host: '127.0.0.1', method, path, headers: { cookie, ...(text ? { 'content-type': 'application/json', 'content-length': Buffer.byteLength(text) } : {}) } }, (response) => {
-      const chunks: Buffer[] = [];
-      response.on('data', (chunk: Buffer) => chunks.push(chunk));
-      response.on('end', () => {
-        const set = response.headers['set-cookie']?.[0];
-        if (set) cookie = set.split(';')[0]!;
-        resolve({ status: response.statusCode!, body: Buffer.concat(chunks).toString(), tookMs: performance.now() - began });
-      });
+  const call = (method: string, path: string, body?: unknown) =>
+    new Promise<{ status: number; body: string; tookMs: number }>((resolve, reject) => {
+      const text = body === undefined ? undefined : JSON.stringify(body);
+      const began = performance.now();
+      const request = http.request(
+        {
+          agent,
+          port,
+          host: '127.0.0.1',
+          method,
+          path,
+          headers: { cookie, ...(text ? { 'content-type': 'application/json', 'content-length': Buffer.byteLength(text) } : {}) },
+        },
+        (response) => {
+          const chunks: Buffer[] = [];
+          response.on('data', (chunk: Buffer) => chunks.push(chunk));
+          response.on('end', () => {
+            const set = response.headers['set-cookie']?.[0];
+            if (set) cookie = set.split(';')[0]!;
+            resolve({ status: response.statusCode!, body: Buffer.concat(chunks).toString(), tookMs: performance.now() - began });
+          });
+        },
+      );
+      request.on('error', reject);
+      request.end(text);
     });
-    request.on('error', reject);
-    request.end(text);
-  });
   return { call, close: () => agent.destroy() };
 }
 

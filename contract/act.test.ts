@@ -4,7 +4,14 @@ import { checkAct, lift } from './act.ts';
 import { fixtures } from './fixtures.ts';
 import { KINDS, kinds } from './kinds.ts';
 
-const entry = (kind: string, payload: unknown, more: object = {}) => ({ id: v7(), kind, version: 1, occurredAtMs: Date.UTC(2026, 2, 3), payload, ...more });
+const entry = (kind: string, payload: unknown, more: object = {}) => ({
+  id: v7(),
+  kind,
+  version: 1,
+  occurredAtMs: Date.UTC(2026, 2, 3),
+  payload,
+  ...more,
+});
 const act = (...entries: unknown[]) => ({ actId: v7(), entries });
 const faultsOf = (body: unknown) => {
   const checked = checkAct(body);
@@ -20,35 +27,63 @@ it.each(KINDS)('%s: every field is typed, and none may be added', (kind) => {
   const payload = fixtures[kind] as unknown as Record<string, unknown>;
   expect(faultsOf(act(entry(kind, { ...payload, extra: 1 })))).toEqual(['entries.0.payload']);
   for (const field of Object.keys(payload)) {
-    expect(faultsOf(act(entry(kind, { ...payload, [field]: { wrong: true } })))).toContainEqual(expect.stringContaining(`entries.0.payload.${field}`) as string);
+    expect(faultsOf(act(entry(kind, { ...payload, [field]: { wrong: true } })))).toContainEqual(
+      expect.stringContaining(`entries.0.payload.${field}`) as string,
+    );
   }
 });
 
 it.each<[Kind, string, unknown]>([
-  ['bag.landed', 'alive', -1], ['bag.landed', 'alive', 1.5], ['bag.landed', 'alive', Number.POSITIVE_INFINITY], ['bag.landed', 'alive', Number.NaN], ['bag.landed', 'alive', '2'],
-  ['bag.landed', 'alive', 100_001], ['bag.landed', 'condition', 'lively'], ['bag.landed', 'bag', 'supplier'], ['bag.landed', 'bag', 'a b'], ['bag.landed', 'note', 'x'.repeat(501)],
-  ['float.started', 'minutes', Number.POSITIVE_INFINITY], ['tank.added', 'volumeL', 0], ['tank.added', 'code', ''], ['lot.opened', 'n', 0], ['crate.expected', 'bags', []],
-  ['stock.moved', 'moves', [{ lot: 'l', from: 'G1', to: 'supplier', n: 1 }]], ['stock.moved', 'moves', [{ lot: 'l', from: 'sold', to: 'G1', n: 1 }]],
+  ['bag.landed', 'alive', -1],
+  ['bag.landed', 'alive', 1.5],
+  ['bag.landed', 'alive', Number.POSITIVE_INFINITY],
+  ['bag.landed', 'alive', Number.NaN],
+  ['bag.landed', 'alive', '2'],
+  ['bag.landed', 'alive', 100_001],
+  ['bag.landed', 'condition', 'lively'],
+  ['bag.landed', 'bag', 'supplier'],
+  ['bag.landed', 'bag', 'a b'],
+  ['bag.landed', 'note', 'x'.repeat(501)],
+  ['float.started', 'minutes', Number.POSITIVE_INFINITY],
+  ['tank.added', 'volumeL', 0],
+  ['tank.added', 'code', ''],
+  ['lot.opened', 'n', 0],
+  ['crate.expected', 'bags', []],
+  ['stock.moved', 'moves', [{ lot: 'l', from: 'G1', to: 'supplier', n: 1 }]],
+  ['stock.moved', 'moves', [{ lot: 'l', from: 'sold', to: 'G1', n: 1 }]],
 ])('%s.%s = %p is a fault', (kind, field, value) => {
   expect(faultsOf(act(entry(kind, { ...fixtures[kind], [field]: value })))[0]).toMatch(new RegExp(`^entries\\.0\\.payload\\.${field}`));
 });
 
 it('names what is missing', () => {
   const { bag: _bag, ...rest } = fixtures['bag.absent'];
-  expect(checkAct(act(entry('bag.absent', rest)))).toEqual({ ok: false, code: 'bad', faults: [{ path: 'entries.0.payload.bag', message: expect.stringContaining('required') as string }] });
+  expect(checkAct(act(entry('bag.absent', rest)))).toEqual({
+    ok: false,
+    code: 'bad',
+    faults: [{ path: 'entries.0.payload.bag', message: expect.stringContaining('required') as string }],
+  });
 });
 
 it.each([
-  ['no object', null], ['no entries', { actId: v7(), entries: [] }], ['no act id', { entries: [entry('bag.absent', fixtures['bag.absent'])] }],
-  ['an unknown kind', act(entry('bag.eaten', {}))], ['an id that is none', act(entry('bag.absent', fixtures['bag.absent'], { id: 'x' }))],
-  ['more in the envelope', act(entry('bag.absent', fixtures['bag.absent'], { seq: 4 }))], ['an overrule without reason', act(entry('bag.assigned', fixtures['bag.assigned'], { overrules: [{ code: 'fit.noLid', reason: '' }] }))],
-  ['a time that is none', act(entry('bag.absent', fixtures['bag.absent'], { occurredAtMs: 12 }))], ['an object by its prototype', act(entry('constructor', {}))],
+  ['no object', null],
+  ['no entries', { actId: v7(), entries: [] }],
+  ['no act id', { entries: [entry('bag.absent', fixtures['bag.absent'])] }],
+  ['an unknown kind', act(entry('bag.eaten', {}))],
+  ['an id that is none', act(entry('bag.absent', fixtures['bag.absent'], { id: 'x' }))],
+  ['more in the envelope', act(entry('bag.absent', fixtures['bag.absent'], { seq: 4 }))],
+  ['an overrule without reason', act(entry('bag.assigned', fixtures['bag.assigned'], { overrules: [{ code: 'fit.noLid', reason: '' }] }))],
+  ['a time that is none', act(entry('bag.absent', fixtures['bag.absent'], { occurredAtMs: 12 }))],
+  ['an object by its prototype', act(entry('constructor', {}))],
 ])('refuses %s', (_name, body) => {
   expect(checkAct(body)).toMatchObject({ ok: false, code: 'bad' });
 });
 
 it('tells a newer client that it is newer', () => {
-  expect(checkAct(act(entry('bag.absent', fixtures['bag.absent'], { version: 2 })))).toMatchObject({ ok: false, code: 'client.newer', faults: [{ path: 'entries.0.version' }] });
+  expect(checkAct(act(entry('bag.absent', fixtures['bag.absent'], { version: 2 })))).toMatchObject({
+    ok: false,
+    code: 'client.newer',
+    faults: [{ path: 'entries.0.version' }],
+  });
 });
 
 it('has an upcaster for every step to the present version', () => {

@@ -9,13 +9,25 @@ export type Fault = { path: string; message: string };
 export type CheckedAct = { ok: true; act: Act } | { ok: false; code: 'bad' | 'client.newer'; faults: Fault[] };
 
 const envelope = object({
-  id: uuid(), kind: string().max(40).required(), version: number().integer().min(1).max(1000).required(), occurredAtMs: instant(),
+  id: uuid(),
+  kind: string().max(40).required(),
+  version: number().integer().min(1).max(1000).required(),
+  occurredAtMs: instant(),
   payload: object().required(),
-  overrules: array().of(closed({ code: choice(REFUSAL_CODES as readonly RefusalCode[]), reason: text(300) })).max(20).optional(),
+  overrules: array()
+    .of(closed({ code: choice(REFUSAL_CODES as readonly RefusalCode[]), reason: text(300) }))
+    .max(20)
+    .optional(),
   corrects: string().max(64).optional(),
-}).noUnknown(true).strict(true).required();
+})
+  .noUnknown(true)
+  .strict(true)
+  .required();
 
-const actSchema = object({ actId: uuid(), entries: array().of(envelope).min(1).max(MAX_ENTRIES).required() }).noUnknown(true).strict(true).required();
+const actSchema = object({ actId: uuid(), entries: array().of(envelope).min(1).max(MAX_ENTRIES).required() })
+  .noUnknown(true)
+  .strict(true)
+  .required();
 
 /** Checks a parsed JSON body. Never throws on bad input; the faults name where and what was expected. */
 export function checkAct(body: unknown): CheckedAct {
@@ -31,10 +43,16 @@ export function checkAct(body: unknown): CheckedAct {
       continue;
     }
     if (entry.version > kinds[entry.kind].version) {
-      return { ok: false, code: 'client.newer', faults: [{ path: `${path}.version`, message: `this house knows ${entry.kind} up to version ${kinds[entry.kind].version}` }] };
+      return {
+        ok: false,
+        code: 'client.newer',
+        faults: [{ path: `${path}.version`, message: `this house knows ${entry.kind} up to version ${kinds[entry.kind].version}` }],
+      };
     }
     const payload = lift(entry.kind, entry.version, entry.payload);
-    faults.push(...faultsOf(() => kinds[entry.kind as Kind].schema.validateSync(payload, { strict: true, abortEarly: false }), `${path}.payload`));
+    faults.push(
+      ...faultsOf(() => kinds[entry.kind as Kind].schema.validateSync(payload, { strict: true, abortEarly: false }), `${path}.payload`),
+    );
     entries.push({ ...entry, version: kinds[entry.kind].version, payload } as Entry);
   }
   return faults.length > 0 ? { ok: false, code: 'bad', faults } : { ok: true, act: { actId: raw.actId, entries } };
@@ -52,6 +70,9 @@ function faultsOf(check: () => unknown, prefix = ''): Fault[] {
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const inner = error.inner.length > 0 ? error.inner : [error];
-    return inner.map((one) => ({ path: [prefix, one.path?.replaceAll(/\[(\d+)\]/g, '.$1')].filter(Boolean).join('.'), message: one.message }));
+    return inner.map((one) => ({
+      path: [prefix, one.path?.replaceAll(/\[(\d+)\]/g, '.$1')].filter(Boolean).join('.'),
+      message: one.message,
+    }));
   }
 }

@@ -5,7 +5,15 @@ import { KINDS, kinds } from './kinds.ts';
 
 const UNDO = { self: 'its maker within a day, or a lead', lead: 'a lead', never: 'nobody: a further entry sets it right' } as const;
 
-type Described = { type: string; optional?: boolean; nullable?: boolean; oneOf?: unknown[]; tests?: { name?: string; params?: Record<string, unknown> }[]; fields?: Record<string, Described>; innerType?: Described };
+type Described = {
+  type: string;
+  optional?: boolean;
+  nullable?: boolean;
+  oneOf?: unknown[];
+  tests?: { name?: string; params?: Record<string, unknown> }[];
+  fields?: Record<string, Described>;
+  innerType?: Described;
+};
 
 /** docs/journal.md, whole. */
 export function journalDoc(): string {
@@ -39,7 +47,12 @@ ${JSON.stringify(fixtures[kind])}
 }
 
 function fieldLines(fields: Record<string, Described>, depth: number): string {
-  return Object.entries(fields).map(([name, field]) => `${'  '.repeat(depth)}- \`${name}\`${field.optional ? ' (may be left out)' : ''}: ${sayType(field)}${nested(field, depth)}`).join('\n');
+  return Object.entries(fields)
+    .map(
+      ([name, field]) =>
+        `${'  '.repeat(depth)}- \`${name}\`${field.optional ? ' (may be left out)' : ''}: ${sayType(field)}${nested(field, depth)}`,
+    )
+    .join('\n');
 }
 
 function nested(field: Described, depth: number): string {
@@ -51,9 +64,20 @@ function sayType({ type, oneOf = [], tests = [], nullable, innerType }: Describe
   const has = (name: string) => tests.find((test) => test.name === name)?.params;
   if (type === 'array') return `list of ${innerType ? sayType(innerType) : 'values'}`;
   const isNamed = (name: string) => tests.some((test) => test.name === name);
-  const words = oneOf.length > 0 ? oneOf.map((value) => `\`${String(value)}\``).join(', ') : isNamed('integer') ? 'whole number' : isNamed('matches') ? 'id' : type;
+  const words =
+    oneOf.length > 0
+      ? oneOf.map((value) => `\`${String(value)}\``).join(', ')
+      : isNamed('integer')
+        ? 'whole number'
+        : isNamed('matches')
+          ? 'id'
+          : type;
   const limits = [has('min')?.min, has('max')?.max] as (number | undefined)[];
-  const range = limits[0] === undefined && limits[1] === undefined ? '' : type === 'string' ? `, ${limits[0] ?? 0} to ${limits[1] ?? '∞'} characters` : `, ${limits[0] ?? '−∞'} to ${limits[1] ?? '∞'}`;
+  const range =
+    limits[0] === undefined && limits[1] === undefined
+      ? ''
+      : type === 'string'
+        ? `, ${limits[0] ?? 0} to ${limits[1] ?? '∞'} characters`
+        : `, ${limits[0] ?? '−∞'} to ${limits[1] ?? '∞'}`;
   return `${words}${range}${nullable ? ', or null' : ''}`;
 }
-

@@ -12,14 +12,27 @@ export const uuid = () => string().matches(UUID, 'must be a UUID in lower case')
 export const text = (max = 120) => string().min(1).max(max).required();
 export const note = () => string().max(500).optional();
 export const finite = (min: number, max: number) =>
-  number().test('finite', 'must be a finite number', (value) => value === undefined || value === null || Number.isFinite(value)).min(min).max(max);
+  number()
+    .test('finite', 'must be a finite number', (value) => value === undefined || value === null || Number.isFinite(value))
+    .min(min)
+    .max(max);
 export const count = (min = 0, max = MAX_HEADS) => number().integer().min(min).max(max).required();
 /** An instant from 2000 to 2100, UTC milliseconds. */
 export const instant = () => number().integer().min(946_684_800_000).max(4_102_444_800_000).required();
-export const choice = <T extends string>(values: readonly T[]) => mixed<T>().oneOf(values as T[]).required();
+export const choice = <T extends string>(values: readonly T[]) =>
+  mixed<T>()
+    .oneOf(values as T[])
+    .required();
 export const place = <O extends OutsidePlace>(outside: readonly O[]) =>
-  string().test('place', `must be a tank or one of ${outside.join(', ')}`, (value) =>
-    value !== undefined && ((outside as readonly string[]).includes(value) || (ID.test(value) && !(OUTSIDE_PLACES as readonly string[]).includes(value)))).required();
+  string()
+    .test(
+      'place',
+      `must be a tank or one of ${outside.join(', ')}`,
+      (value) =>
+        value !== undefined &&
+        ((outside as readonly string[]).includes(value) || (ID.test(value) && !(OUTSIDE_PLACES as readonly string[]).includes(value))),
+    )
+    .required();
 /** A non-empty list; bounded so that one request cannot hold the house. */
 export const list = <T>(of: Schema<T>, { min = 0, max = 500 } = {}) => array().of(of).min(min).max(max).required();
 

@@ -18,8 +18,12 @@ export type KindRow<K extends Kind> = {
   topics: readonly Topic[];
 };
 
-const row = <K extends Kind>(kind: K, rest: Omit<KindRow<K>, 'version' | 'schema' | 'upcasters'>): KindRow<K> =>
-  ({ version: 1, schema: schemas[kind], upcasters: [], ...rest });
+const row = <K extends Kind>(kind: K, rest: Omit<KindRow<K>, 'version' | 'schema' | 'upcasters'>): KindRow<K> => ({
+  version: 1,
+  schema: schemas[kind],
+  upcasters: [],
+  ...rest,
+});
 
 export const kinds: { [K in Kind]: KindRow<K> } = {
   'entry.reversed': row('entry.reversed', { minRole: 'trainee', undo: 'never', topics: ['stock', 'dock', 'bench', 'rounds', 'water'] }),

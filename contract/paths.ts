@@ -1,7 +1,13 @@
 // Where everything is, for server and web alike.
 export const paths = {
-  door: '/api/door', signIn: '/api/sign-in', signOut: '/api/sign-out', me: '/api/me',
-  journal: '/api/journal', views: '/api/views', live: '/api/live', health: '/api/health',
+  door: '/api/door',
+  signIn: '/api/sign-in',
+  signOut: '/api/sign-out',
+  me: '/api/me',
+  journal: '/api/journal',
+  views: '/api/views',
+  live: '/api/live',
+  health: '/api/health',
 } as const;
 export const viewPath = (view: string, query: Record<string, string> = {}): string => {
   const search = new URLSearchParams(query).toString();

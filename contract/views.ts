@@ -21,16 +21,38 @@ export type DoorView = { house: { name: string; demo: boolean }; people: (Pick<P
 export type StreamView = StageCounts & { seq: number; expected: number; /** Died or put down in the last 7 days. */ lost7: number };
 
 export type Run = {
-  run: string; bag: string; bagLabel: string; crate: string; lotLabel: string; n: number; tank: string; tankCode: string;
-  startedAtMs: number; dueAtMs: number; bagC: number; bagMethod: Method; tankC: number; waterL: number; by: string;
+  run: string;
+  bag: string;
+  bagLabel: string;
+  crate: string;
+  lotLabel: string;
+  n: number;
+  tank: string;
+  tankCode: string;
+  startedAtMs: number;
+  dueAtMs: number;
+  bagC: number;
+  bagMethod: Method;
+  tankC: number;
+  waterL: number;
+  by: string;
 };
 export type RunningView = { seq: number; runs: Run[] };
 
 export type SpeciesName = { id: string; common: string; scientific: string };
 export type Done = { by: string; atMs: number; actId: string };
 export type BagCard = {
-  bag: string; label: string; box: number; listed: number; waterL: number;
-  lot: string; lotLabel: string; species?: SpeciesName; heardAs?: string; origin: Origin; sizeCm?: number;
+  bag: string;
+  label: string;
+  box: number;
+  listed: number;
+  waterL: number;
+  lot: string;
+  lotLabel: string;
+  species?: SpeciesName;
+  heardAs?: string;
+  origin: Origin;
+  sizeCm?: number;
   landed?: Done & { alive: number; dead: number; condition: Condition; bagState: BagState; wrong: boolean; note?: string };
   absent?: Done;
   temperature?: { value: number; method: Method };
@@ -39,14 +61,21 @@ export type BagCard = {
   released?: { atMs: number };
 };
 export type CrateCard = {
-  crate: string; label: string; supplier: string; packedAtMs: number; promisedAtMs: number; told: { temperatureC?: number; salinityPpt?: number };
+  crate: string;
+  label: string;
+  supplier: string;
+  packedAtMs: number;
+  promisedAtMs: number;
+  told: { temperatureC?: number; salinityPpt?: number };
   arrived?: { atMs: number; by: string; carton: Carton };
   bags: BagCard[];
 };
 export type DockView = { seq: number; crates: CrateCard[]; species: (SpeciesName & { alsoCalled: string[] })[] };
 
 export type BenchBag = BagCard & {
-  crate: string; crateLabel: string; told: { temperatureC?: number; salinityPpt?: number };
+  crate: string;
+  crateLabel: string;
+  told: { temperatureC?: number; salinityPpt?: number };
   alive: number;
   /** Some of the lot are in a tank already, or its hold is open: no further hold is to be opened. */
   holdKnown: boolean;
@@ -56,34 +85,86 @@ export type BenchView = { seq: number; bags: BenchBag[]; runs: Run[] };
 
 export type Occupant = { lot: string; label: string; species?: SpeciesName; n: number; onHold: boolean; sinceMs?: number };
 export type TankCard = {
-  id: string; code: string; row: number; column: number; volumeL: number; purpose: Purpose; lid: boolean; water: string;
-  occupants: Occupant[]; suspect: boolean;
+  id: string;
+  code: string;
+  row: number;
+  column: number;
+  volumeL: number;
+  purpose: Purpose;
+  lid: boolean;
+  water: string;
+  occupants: Occupant[];
+  suspect: boolean;
   /** Bags on the dock that are to go here. */
   coming: number;
   /** With a bag in hand: every hard reason against this tank. */
   reasons?: FitReason[];
 };
 export type RackCard = { id: string; name: string; room: string; walk: number; tanks: TankCard[] };
-export type WaterCard = { id: string; name: string; type: WaterType; temperatureC: number; salinityPpt: number; volumeL: number; tanks: number };
+export type WaterCard = {
+  id: string;
+  name: string;
+  type: WaterType;
+  temperatureC: number;
+  salinityPpt: number;
+  volumeL: number;
+  tanks: number;
+};
 export type RoomView = { seq: number; racks: RackCard[]; waters: WaterCard[]; bag?: BenchBag };
 
 export type Oddity = { lot: string; what: string; atMs: number; signs: Sign[]; missing: number; died: number };
 export type RoundTank = {
-  id: string; code: string; rack: string; water: string; suspect: boolean; purpose: Purpose;
-  lots: { lot: string; label: string; species?: SpeciesName; n: number; sinceMs?: number; lastFed?: { food: string; response: Response; atMs: number } }[];
-  lookedBy?: string; lookedAtMs?: number; allWell?: boolean;
+  id: string;
+  code: string;
+  rack: string;
+  water: string;
+  suspect: boolean;
+  purpose: Purpose;
+  lots: {
+    lot: string;
+    label: string;
+    species?: SpeciesName;
+    n: number;
+    sinceMs?: number;
+    lastFed?: { food: string; response: Response; atMs: number };
+  }[];
+  lookedBy?: string;
+  lookedAtMs?: number;
+  allWell?: boolean;
   /** What was odd here in the last two days, latest first. */
   odd: Oddity[];
 };
 /** `left` = tanks still to be looked at today, by round; `current` = the round that the clock is in. */
-export type RoundsView = { seq: number; day: number; round: RoundName; current: RoundName; left: Record<RoundName, number>; tanks: RoundTank[] };
+export type RoundsView = {
+  seq: number;
+  day: number;
+  round: RoundName;
+  current: RoundName;
+  left: Record<RoundName, number>;
+  tanks: RoundTank[];
+};
 
 export type DaybookEntry = { id: string; kind: Kind; occurredAtMs: number; recordedAtMs: number; payload: unknown; overrules?: Overrule[] };
-export type DaybookAct = { actId: string; seq: number; actor: string; actorName: string; entries: DaybookEntry[]; undone?: { by: string; atMs: number } };
+export type DaybookAct = {
+  actId: string;
+  seq: number;
+  actor: string;
+  actorName: string;
+  entries: DaybookEntry[];
+  undone?: { by: string; atMs: number };
+};
 /** `names` = what to call the ids in the payloads. */
 export type DaybookView = { seq: number; acts: DaybookAct[]; names: Record<string, string> };
 
-export type Views = { stream: StreamView; running: RunningView; dock: DockView; bench: BenchView; room: RoomView; rounds: RoundsView; daybook: DaybookView };
+export type Views = {
+  stream: StreamView;
+  running: RunningView;
+  dock: DockView;
+  bench: BenchView;
+  room: RoomView;
+  rounds: RoundsView;
+  daybook: DaybookView;
+};
 export type ViewName = keyof Views;
 
 export const VIEW_TOPICS: { [V in ViewName]: readonly Topic[] } = {

@@ -14,12 +14,31 @@ const measured = (value: number, method: Reading['method']): Reading => ({ value
 /** Writes the packing list; one lot a species. Gives the bags with their ids. */
 export function tellList(teller: Teller, crate: StoryCrate, times: { atMs: number; packedAtMs: number; promisedAtMs: number }): ToldBag[] {
   const lots = new Map(crate.bags.map(({ species }) => [species, teller.id()]));
-  const bags = crate.bags.map((bag, index): ToldBag => ({ ...bag, bag: teller.id(), lot: lots.get(bag.species)!, label: `bag ${index + 1}` }));
-  teller.tell(times.atMs, 'ines', { kind: 'crate.expected', payload: {
-    crate: crate.key, label: crate.label, supplier: crate.supplier, packedAtMs: times.packedAtMs, promisedAtMs: times.promisedAtMs, told: crate.told,
-    lots: [...lots].map(([species, lot]) => ({ lot, label: speciesOf(species).common, species, origin: crate.origin, sizeCm: crate.bags.find((bag) => bag.species === species)!.sizeCm })),
-    bags: bags.map(({ bag, label, box, lot, n }) => ({ bag, label, box, lot, n, waterL: crate.waterL })),
-  } });
+  const bags = crate.bags.map((bag, index): ToldBag => ({
+    ...bag,
+    bag: teller.id(),
+    lot: lots.get(bag.species)!,
+    label: `bag ${index + 1}`,
+  }));
+  teller.tell(times.atMs, 'ines', {
+    kind: 'crate.expected',
+    payload: {
+      crate: crate.key,
+      label: crate.label,
+      supplier: crate.supplier,
+      packedAtMs: times.packedAtMs,
+      promisedAtMs: times.promisedAtMs,
+      told: crate.told,
+      lots: [...lots].map(([species, lot]) => ({
+        lot,
+        label: speciesOf(species).common,
+        species,
+        origin: crate.origin,
+        sizeCm: crate.bags.find((bag) => bag.species === species)!.sizeCm,
+      })),
+      bags: bags.map(({ bag, label, box, lot, n }) => ({ bag, label, box, lot, n, waterL: crate.waterL })),
+    },
+  });
   return bags;
 }
 
@@ -28,37 +47,88 @@ export function tellLanding(teller: Teller, crate: StoryCrate, bag: ToldBag, at:
   const { alive = bag.n, dead = 0, condition = 'fit', bagState = 'sound', instead, note } = bag.landed ?? { alive: bag.n };
   const lot = instead ? teller.id() : bag.lot;
   const asListed = !bag.landed;
-  teller.tell(at.atMs, at.who,
-    { kind: 'bag.landed', payload: {
-      bag: bag.bag, crate: crate.key, lot, alive, dead, quality: asListed ? 'looked' : 'counted', condition, bagState, ...(note ? { note } : {}),
-      ...(instead ? { newLot: { label: speciesOf(instead.species).common, ...instead, origin: crate.origin, insteadOf: bag.lot } } : {}),
-    } },
-    { kind: 'reading.taken', payload: { subject: { kind: 'bag', id: bag.bag }, quantity: 'temperature', reading: measured(at.bagC, bagState === 'soft' ? 'on the bag' : 'folded') } });
+  teller.tell(
+    at.atMs,
+    at.who,
+    {
+      kind: 'bag.landed',
+      payload: {
+        bag: bag.bag,
+        crate: crate.key,
+        lot,
+        alive,
+        dead,
+        quality: asListed ? 'looked' : 'counted',
+        condition,
+        bagState,
+        ...(note ? { note } : {}),
+        ...(instead ? { newLot: { label: speciesOf(instead.species).common, ...instead, origin: crate.origin, insteadOf: bag.lot } } : {}),
+      },
+    },
+    {
+      kind: 'reading.taken',
+      payload: {
+        subject: { kind: 'bag', id: bag.bag },
+        quantity: 'temperature',
+        reading: measured(at.bagC, bagState === 'soft' ? 'on the bag' : 'folded'),
+      },
+    },
+  );
   return { ...bag, lot, species: instead?.species ?? bag.species };
 }
 
 /** Tank chosen and the float begun; gives the run and when it is due. */
-export function tellFloat(teller: Teller, crate: StoryCrate, bag: ToldBag, at: { atMs: number; who: string; bagC: number; n: number }): { run: string; dueAtMs: number } {
+export function tellFloat(
+  teller: Teller,
+  crate: StoryCrate,
+  bag: ToldBag,
+  at: { atMs: number; who: string; bagC: number; n: number },
+): { run: string; dueAtMs: number } {
   const tank = TANKS.find(({ tank: id }) => id === bag.tank)!;
   const tankC = WATERS.find(({ water }) => water === tank.water)!.temperatureC;
   const { minutes } = floatTime({ bagC: at.bagC, tankC, volumeL: crate.waterL, withinC: STARTING_RULES.floatWithinC });
   const run = teller.id();
   teller.tell(at.atMs, at.who, { kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: tank.tank } });
-  teller.tell(at.atMs, at.who, { kind: 'float.started', payload: {
-    run, bag: bag.bag, lot: bag.lot, tank: tank.tank, n: at.n, minutes, bagTemperature: measured(at.bagC, 'folded'), tankTemperature: measured(tankC, 'in the water'),
-    water: { value: crate.waterL, typed: `${crate.waterL} L`, method: 'by eye', source: 'estimated' },
-  } });
+  teller.tell(at.atMs, at.who, {
+    kind: 'float.started',
+    payload: {
+      run,
+      bag: bag.bag,
+      lot: bag.lot,
+      tank: tank.tank,
+      n: at.n,
+      minutes,
+      bagTemperature: measured(at.bagC, 'folded'),
+      tankTemperature: measured(tankC, 'in the water'),
+      water: { value: crate.waterL, typed: `${crate.waterL} L`, method: 'by eye', source: 'estimated' },
+    },
+  });
   return { run, dueAtMs: at.atMs + Math.round(minutes * MINUTE_MS) };
 }
 
 /** Net out: the hold of the lot is opened with its first fish. */
-export function tellRelease(teller: Teller, bag: ToldBag, at: { atMs: number; who: string; alive: number; run?: string; holdOpen: boolean }): void {
+export function tellRelease(
+  teller: Teller,
+  bag: ToldBag,
+  at: { atMs: number; who: string; alive: number; run?: string; holdOpen: boolean },
+): void {
   const tank = TANKS.find(({ tank: id }) => id === bag.tank)!;
   const { type } = WATERS.find(({ water }) => water === tank.water)!;
-  const hold: Said[] = at.holdOpen ? [] : [{ kind: 'hold.opened', payload: { hold: teller.id(), lot: bag.lot, days: STARTING_RULES.holdDays[type], zero: 'arrival' } }];
-  teller.tell(at.atMs, at.who, ...hold, { kind: 'fish.released', payload: {
-    bag: bag.bag, lot: bag.lot, tank: tank.tank, ...(at.run ? { run: at.run } : {}), alive: at.alive, dead: 0, by: 'net',
-  } });
+  const hold: Said[] = at.holdOpen
+    ? []
+    : [{ kind: 'hold.opened', payload: { hold: teller.id(), lot: bag.lot, days: STARTING_RULES.holdDays[type], zero: 'arrival' } }];
+  teller.tell(at.atMs, at.who, ...hold, {
+    kind: 'fish.released',
+    payload: {
+      bag: bag.bag,
+      lot: bag.lot,
+      tank: tank.tank,
+      ...(at.run ? { run: at.run } : {}),
+      alive: at.alive,
+      dead: 0,
+      by: 'net',
+    },
+  });
 }
 
 export function speciesOf(key: string) {

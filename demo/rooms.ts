@@ -23,7 +23,12 @@ export const SUPPLIERS: readonly SupplierAdded[] = [
 ];
 
 type Bank = {
-  rack: RackAdded; prefix: string; count: number; columns: number; volumeL: number | number[]; purpose: Purpose;
+  rack: RackAdded;
+  prefix: string;
+  count: number;
+  columns: number;
+  volumeL: number | number[];
+  purpose: Purpose;
   /** One water for all (its name), several (tanks a water), or each alone. */
   water: Omit<WaterAdded, 'water' | 'name' | 'volumeL'> & { shared?: { name: string; volumeL: number; tanks: number }[] };
   lids: 'all' | number[];
@@ -32,21 +37,122 @@ type Bank = {
 };
 
 const banks: Bank[] = [
-  { rack: { rack: 'alder', room: 'Shop', name: 'Alder rack', walk: 10 }, prefix: 'A', count: 12, columns: 4, volumeL: 45, purpose: 'sale', water: { type: 'fresh', temperatureC: 26, salinityPpt: 0.2, shared: [{ name: 'Alder water', volumeL: 600, tanks: 12 }] }, lids: [2, 7] },
-  { rack: { rack: 'birch', room: 'Loft', name: 'Birch rack', walk: 20 }, prefix: 'B', count: 8, columns: 4, volumeL: 60, purpose: 'home', water: { type: 'fresh', temperatureC: 25, salinityPpt: 0.4, shared: [{ name: 'Birch water', volumeL: 560, tanks: 8 }] }, lids: [1] },
-  { rack: { rack: 'cove', room: 'Shop', name: 'Cove rack', walk: 30 }, prefix: 'C', count: 10, columns: 5, volumeL: 70, purpose: 'sale', water: { type: 'marine', temperatureC: 25, salinityPpt: 34, shared: [{ name: 'Cove water', volumeL: 1150, tanks: 10 }] }, lids: [4, 9, 10] },
-  { rack: { rack: 'delta', room: 'Shop', name: 'Delta shelf', walk: 40 }, prefix: 'D', count: 5, columns: 5, volumeL: [90, 160, 90, 90, 120], purpose: 'home', water: { type: 'brackish', temperatureC: 26, salinityPpt: 6 }, lids: [2, 5], salt: { 2: 8, 5: 30 } },
-  { rack: { rack: 'cool', room: 'Shop', name: 'Cool corner', walk: 50 }, prefix: 'K', count: 2, columns: 2, volumeL: [80, 120], purpose: 'home', water: { type: 'fresh', temperatureC: 22, salinityPpt: 0.2 }, lids: 'all' },
-  { rack: { rack: 'fern', room: 'Back room', name: 'Fern bench', walk: 60 }, prefix: 'F', count: 12, columns: 6, volumeL: 45, purpose: 'hold', water: { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 }, lids: [5, 6, 12] },
-  { rack: { rack: 'gull', room: 'Back room', name: 'Gull bench', walk: 70 }, prefix: 'G', count: 8, columns: 4, volumeL: 60, purpose: 'hold', water: { type: 'marine', temperatureC: 25.4, salinityPpt: 31, shared: [{ name: 'Gull near water', volumeL: 300, tanks: 4 }, { name: 'Gull far water', volumeL: 300, tanks: 4 }] }, lids: 'all' },
-  { rack: { rack: 'snug', room: 'Back room', name: 'Snug', walk: 80 }, prefix: 'S', count: 2, columns: 2, volumeL: 110, purpose: 'observation', water: { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 }, lids: 'all' },
-  { rack: { rack: 'quarter', room: 'Back room', name: 'Q bench', walk: 90 }, prefix: 'Q', count: 8, columns: 4, volumeL: [40, 40, 60, 60, 50, 50, 75, 75], purpose: 'treatment', water: { type: 'marine', temperatureC: 25.5, salinityPpt: 32 }, lids: 'all' },
-  { rack: { rack: 'bay', room: 'The Bay Window', name: 'The Bay Window', walk: 200 }, prefix: 'V', count: 1, columns: 1, volumeL: 900, purpose: 'customer', water: { type: 'marine', temperatureC: 25, salinityPpt: 34 }, lids: 'all' },
+  {
+    rack: { rack: 'alder', room: 'Shop', name: 'Alder rack', walk: 10 },
+    prefix: 'A',
+    count: 12,
+    columns: 4,
+    volumeL: 45,
+    purpose: 'sale',
+    water: { type: 'fresh', temperatureC: 26, salinityPpt: 0.2, shared: [{ name: 'Alder water', volumeL: 600, tanks: 12 }] },
+    lids: [2, 7],
+  },
+  {
+    rack: { rack: 'birch', room: 'Loft', name: 'Birch rack', walk: 20 },
+    prefix: 'B',
+    count: 8,
+    columns: 4,
+    volumeL: 60,
+    purpose: 'home',
+    water: { type: 'fresh', temperatureC: 25, salinityPpt: 0.4, shared: [{ name: 'Birch water', volumeL: 560, tanks: 8 }] },
+    lids: [1],
+  },
+  {
+    rack: { rack: 'cove', room: 'Shop', name: 'Cove rack', walk: 30 },
+    prefix: 'C',
+    count: 10,
+    columns: 5,
+    volumeL: 70,
+    purpose: 'sale',
+    water: { type: 'marine', temperatureC: 25, salinityPpt: 34, shared: [{ name: 'Cove water', volumeL: 1150, tanks: 10 }] },
+    lids: [4, 9, 10],
+  },
+  {
+    rack: { rack: 'delta', room: 'Shop', name: 'Delta shelf', walk: 40 },
+    prefix: 'D',
+    count: 5,
+    columns: 5,
+    volumeL: [90, 160, 90, 90, 120],
+    purpose: 'home',
+    water: { type: 'brackish', temperatureC: 26, salinityPpt: 6 },
+    lids: [2, 5],
+    salt: { 2: 8, 5: 30 },
+  },
+  {
+    rack: { rack: 'cool', room: 'Shop', name: 'Cool corner', walk: 50 },
+    prefix: 'K',
+    count: 2,
+    columns: 2,
+    volumeL: [80, 120],
+    purpose: 'home',
+    water: { type: 'fresh', temperatureC: 22, salinityPpt: 0.2 },
+    lids: 'all',
+  },
+  {
+    rack: { rack: 'fern', room: 'Back room', name: 'Fern bench', walk: 60 },
+    prefix: 'F',
+    count: 12,
+    columns: 6,
+    volumeL: 45,
+    purpose: 'hold',
+    water: { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 },
+    lids: [5, 6, 12],
+  },
+  {
+    rack: { rack: 'gull', room: 'Back room', name: 'Gull bench', walk: 70 },
+    prefix: 'G',
+    count: 8,
+    columns: 4,
+    volumeL: 60,
+    purpose: 'hold',
+    water: {
+      type: 'marine',
+      temperatureC: 25.4,
+      salinityPpt: 31,
+      shared: [
+        { name: 'Gull near water', volumeL: 300, tanks: 4 },
+        { name: 'Gull far water', volumeL: 300, tanks: 4 },
+      ],
+    },
+    lids: 'all',
+  },
+  {
+    rack: { rack: 'snug', room: 'Back room', name: 'Snug', walk: 80 },
+    prefix: 'S',
+    count: 2,
+    columns: 2,
+    volumeL: 110,
+    purpose: 'observation',
+    water: { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 },
+    lids: 'all',
+  },
+  {
+    rack: { rack: 'quarter', room: 'Back room', name: 'Q bench', walk: 90 },
+    prefix: 'Q',
+    count: 8,
+    columns: 4,
+    volumeL: [40, 40, 60, 60, 50, 50, 75, 75],
+    purpose: 'treatment',
+    water: { type: 'marine', temperatureC: 25.5, salinityPpt: 32 },
+    lids: 'all',
+  },
+  {
+    rack: { rack: 'bay', room: 'The Bay Window', name: 'The Bay Window', walk: 200 },
+    prefix: 'V',
+    count: 1,
+    columns: 1,
+    volumeL: 900,
+    purpose: 'customer',
+    water: { type: 'marine', temperatureC: 25, salinityPpt: 34 },
+    lids: 'all',
+  },
 ];
 
 /** Single waters that are of another kind than their bench. */
 const UNLIKE: Record<string, Partial<WaterAdded>> = {
-  K2: { type: 'marine', temperatureC: 23, salinityPpt: 34 }, S2: { type: 'marine', temperatureC: 25, salinityPpt: 33 }, D5: { type: 'brackish' },
+  K2: { type: 'marine', temperatureC: 23, salinityPpt: 34 },
+  S2: { type: 'marine', temperatureC: 25, salinityPpt: 33 },
+  D5: { type: 'brackish' },
 };
 
 export const RACKS: readonly RackAdded[] = banks.map(({ rack }) => rack);
@@ -72,8 +178,15 @@ function tanksOf(bank: Bank): TankAdded[] {
   return numbers(bank).map((number) => {
     const code = `${bank.prefix}${number}`;
     return {
-      tank: code, rack: bank.rack.rack, water: sharing?.[number - 1] ?? `water-${code}`, code, volumeL: volumeOf(bank, number), purpose: bank.purpose,
-      lid: bank.lids === 'all' || bank.lids.includes(number), row: Math.floor((number - 1) / bank.columns), column: (number - 1) % bank.columns,
+      tank: code,
+      rack: bank.rack.rack,
+      water: sharing?.[number - 1] ?? `water-${code}`,
+      code,
+      volumeL: volumeOf(bank, number),
+      purpose: bank.purpose,
+      lid: bank.lids === 'all' || bank.lids.includes(number),
+      row: Math.floor((number - 1) / bank.columns),
+      column: (number - 1) % bank.columns,
     };
   });
 }

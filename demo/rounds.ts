@@ -6,14 +6,23 @@ import type { Said, Teller } from './teller.ts';
 
 const KEEPERS = ['odalys', 'wim', 'ines'] as const;
 const MINOR_SIGNS: readonly Sign[] = ['torn fin', 'chased', 'scrape'];
-const FOODS = { fresh: ['crushed flake', 'frozen brine shrimp', 'micro pellets'], marine: ['frozen brine shrimp', 'frozen mysis', 'chopped clam'] } as const;
+const FOODS = {
+  fresh: ['crushed flake', 'frozen brine shrimp', 'micro pellets'],
+  marine: ['frozen brine shrimp', 'frozen mysis', 'chopped clam'],
+} as const;
 const RESPONSES: readonly Response[] = ['looked', 'tasted', 'ate', 'ate', 'ate', 'ate', 'charged', 'charged'];
 const SECONDS_A_TANK = 35_000;
 
 /** Trouble that the story wants: signs in one tank on one day, or a lot that does not eat. */
 export type Trouble = { tank: string; day: number; round: 'morning' | 'evening'; sign: Sign; n?: number };
 
-export type Walk = { atMs: number; day: number; round: 'morning' | 'evening'; troubles: readonly Trouble[]; riskOf: (lot: string, atMs: number) => number };
+export type Walk = {
+  atMs: number;
+  day: number;
+  round: 'morning' | 'evening';
+  troubles: readonly Trouble[];
+  riskOf: (lot: string, atMs: number) => number;
+};
 
 export function tellRound(teller: Teller, walk: Walk): void {
   const who = teller.pick(KEEPERS);
@@ -32,14 +41,23 @@ function lookAt(teller: Teller, tank: RoundTank, walk: Walk, atMs: number): Said
   const minor = !trouble && losses.length === 0 && teller.chance() < 0.012 ? teller.pick(MINOR_SIGNS) : undefined;
   const lots = tank.lots.map(({ lot, n }, index): LotLook => {
     const sign = index === 0 ? (trouble?.sign ?? minor) : undefined;
-    return { lot, expected: n, seen: losses.some((loss) => loss.payload.lot === lot) ? n - 1 : null, signs: sign ? [{ sign, ...(trouble?.n ? { n: trouble.n } : {}) }] : [] };
+    return {
+      lot,
+      expected: n,
+      seen: losses.some((loss) => loss.payload.lot === lot) ? n - 1 : null,
+      signs: sign ? [{ sign, ...(trouble?.n ? { n: trouble.n } : {}) }] : [],
+    };
   });
   const allWell = lots.every(({ signs, seen }) => signs.length === 0 && seen === null);
-  const meals: Said[] = walk.round === 'morning' ? tank.lots.map(({ lot }) => mealOf(teller, tank, lot, trouble?.sign === 'not eating')) : [];
+  const meals: Said[] =
+    walk.round === 'morning' ? tank.lots.map(({ lot }) => mealOf(teller, tank, lot, trouble?.sign === 'not eating')) : [];
   return [{ kind: 'tank.looked', payload: { tank: tank.id, day: walk.day, round: walk.round, allWell, lots } }, ...losses, ...meals];
 }
 
-function lossOf(teller: Teller, { lot, n, tank, risk }: { lot: string; n: number; tank: string; risk: number }): Extract<Said, { kind: 'loss.recorded' }>[] {
+function lossOf(
+  teller: Teller,
+  { lot, n, tank, risk }: { lot: string; n: number; tank: string; risk: number },
+): Extract<Said, { kind: 'loss.recorded' }>[] {
   if (teller.chance() >= 1 - (1 - risk) ** n) return [];
   const cause = teller.pick<Cause>(risk > 0.02 ? ['transit', 'bad water', 'acclimation'] : ['injury', 'bullied', 'jumped']);
   return [{ kind: 'loss.recorded', payload: { lot, place: tank, n: 1, cause, sure: 'guess' } }];
@@ -58,5 +76,8 @@ export function tellSale(teller: Teller, atMs: number): void {
   const tank = teller.pick(stocked);
   const { lot, n } = tank.occupants.find((one) => one.n > 3)!;
   const sold = Math.min(n - 1, 1 + Math.floor(teller.chance() * 3));
-  teller.tell(atMs + Math.floor(teller.chance() * 20) * MINUTE_MS, 'wim', { kind: 'stock.moved', payload: { moves: [{ lot, from: tank.id, to: 'sold', n: sold }] } });
+  teller.tell(atMs + Math.floor(teller.chance() * 20) * MINUTE_MS, 'wim', {
+    kind: 'stock.moved',
+    payload: { moves: [{ lot, from: tank.id, to: 'sold', n: sold }] },
+  });
 }

@@ -15,7 +15,10 @@ const seed = (...args: string[]) => {
 
 it('tells a demo, finds it the next time, and tells it anew when asked', () => {
   const data = path.join(folder, 'demo');
-  expect(seed('--data', data, '--clock', '2026-03-03T07:40')).toMatchObject({ status: 0, said: expect.stringMatching(/\d+ entries in/) as string });
+  expect(seed('--data', data, '--clock', '2026-03-03T07:40')).toMatchObject({
+    status: 0,
+    said: expect.stringMatching(/\d+ entries in/) as string,
+  });
   const { client } = openHouse(path.join(data, 'house.db'));
   expect([findMeta(client, 'demo'), findMeta(client, 'houseNow')]).toEqual(['1', String(Date.UTC(2026, 2, 3, 7, 40))]);
   client.close();
@@ -36,5 +39,8 @@ it('leaves a house that is no demo alone, even with --fresh', () => {
 }, 60_000);
 
 it('says what is wrong with a clock', () => {
-  expect(seed('--data', path.join(folder, 'x'), '--clock', 'tomorrow')).toMatchObject({ status: 1, said: expect.stringContaining('not a time: tomorrow') as string });
+  expect(seed('--data', path.join(folder, 'x'), '--clock', 'tomorrow')).toMatchObject({
+    status: 1,
+    said: expect.stringContaining('not a time: tomorrow') as string,
+  });
 }, 60_000);

@@ -4,28 +4,70 @@ import type { Origin } from '#core/stock/index.ts';
 
 /** [tank, species, heads, size cm, days already in hold (none = its hold was over)] */
 export const OPENING: readonly (readonly [string, string, number, number, number?])[] = [
-  ['A1', 'harlequin-rasbora', 24, 3], ['A2', 'marbled-hatchetfish', 12, 3], ['A3', 'honey-gourami', 6, 4], ['A4', 'kuhli-loach', 15, 6],
-  ['A5', 'cherry-barb', 18, 3.5], ['A6', 'harlequin-rasbora', 20, 3], ['A7', 'marbled-hatchetfish', 10, 3], ['A9', 'honey-gourami', 5, 4], ['A10', 'kuhli-loach', 12, 7],
-  ['B1', 'boesemans-rainbowfish', 8, 5.5], ['B2', 'pearl-gourami', 5, 8], ['B3', 'cherry-shrimp', 40, 2], ['B4', 'cherry-barb', 22, 3], ['B5', 'cherry-shrimp', 60, 2], ['B7', 'pearl-gourami', 3, 9],
-  ['C1', 'banggai-cardinalfish', 6, 5], ['C2', 'royal-gramma', 2, 5], ['C3', 'green-chromis', 12, 4], ['C4', 'firefish', 3, 6], ['C5', 'cleaner-shrimp', 5, 5],
-  ['C6', 'yellow-watchman-goby', 4, 6], ['C7', 'turbo-snail', 20, 3], ['C8', 'orchid-dottyback', 1, 5],
-  ['D1', 'knight-goby', 5, 6], ['D2', 'banded-archerfish', 4, 9], ['D3', 'figure-8-puffer', 1, 5], ['D4', 'bumblebee-goby', 8, 2.5],
-  ['K1', 'hillstream-loach', 6, 4], ['K2', 'lined-seahorse', 4, 9],
-  ['F1', 'cherry-barb', 15, 3, 6], ['F2', 'kuhli-loach', 10, 6, 4],
-  ['Q1', 'green-chromis', 5, 4, 9], ['Q2', 'firefish', 2, 6, 9], ['Q5', 'yellow-watchman-goby', 2, 6, 5], ['Q8', 'banggai-cardinalfish', 2, 5, 11],
+  ['A1', 'harlequin-rasbora', 24, 3],
+  ['A2', 'marbled-hatchetfish', 12, 3],
+  ['A3', 'honey-gourami', 6, 4],
+  ['A4', 'kuhli-loach', 15, 6],
+  ['A5', 'cherry-barb', 18, 3.5],
+  ['A6', 'harlequin-rasbora', 20, 3],
+  ['A7', 'marbled-hatchetfish', 10, 3],
+  ['A9', 'honey-gourami', 5, 4],
+  ['A10', 'kuhli-loach', 12, 7],
+  ['B1', 'boesemans-rainbowfish', 8, 5.5],
+  ['B2', 'pearl-gourami', 5, 8],
+  ['B3', 'cherry-shrimp', 40, 2],
+  ['B4', 'cherry-barb', 22, 3],
+  ['B5', 'cherry-shrimp', 60, 2],
+  ['B7', 'pearl-gourami', 3, 9],
+  ['C1', 'banggai-cardinalfish', 6, 5],
+  ['C2', 'royal-gramma', 2, 5],
+  ['C3', 'green-chromis', 12, 4],
+  ['C4', 'firefish', 3, 6],
+  ['C5', 'cleaner-shrimp', 5, 5],
+  ['C6', 'yellow-watchman-goby', 4, 6],
+  ['C7', 'turbo-snail', 20, 3],
+  ['C8', 'orchid-dottyback', 1, 5],
+  ['D1', 'knight-goby', 5, 6],
+  ['D2', 'banded-archerfish', 4, 9],
+  ['D3', 'figure-8-puffer', 1, 5],
+  ['D4', 'bumblebee-goby', 8, 2.5],
+  ['K1', 'hillstream-loach', 6, 4],
+  ['K2', 'lined-seahorse', 4, 9],
+  ['F1', 'cherry-barb', 15, 3, 6],
+  ['F2', 'kuhli-loach', 10, 6, 4],
+  ['Q1', 'green-chromis', 5, 4, 9],
+  ['Q2', 'firefish', 2, 6, 9],
+  ['Q5', 'yellow-watchman-goby', 2, 6, 5],
+  ['Q8', 'banggai-cardinalfish', 2, 5, 11],
   ['S2', 'lawnmower-blenny', 1, 8, 7],
-  ['V1', 'banggai-cardinalfish', 4, 6], ['V1', 'green-chromis', 10, 5],
+  ['V1', 'banggai-cardinalfish', 4, 6],
+  ['V1', 'green-chromis', 10, 5],
 ];
 
 export type StoryBag = {
-  species: string; n: number; box: number; sizeCm: number;
+  species: string;
+  n: number;
+  box: number;
+  sizeCm: number;
   /** Where its fish are let go; none = still on the dock when the story ends. */
   tank?: string;
-  landed?: { alive: number; dead?: number; condition?: Condition; bagState?: BagState; instead?: { species: string; heardAs: string; sizeCm: number }; note?: string };
+  landed?: {
+    alive: number;
+    dead?: number;
+    condition?: Condition;
+    bagState?: BagState;
+    instead?: { species: string; heardAs: string; sizeCm: number };
+    note?: string;
+  };
 };
 export type StoryCrate = {
-  key: string; label: string; supplier: string; origin: Origin; told: { temperatureC?: number; salinityPpt?: number };
-  waterL: number; bags: StoryBag[];
+  key: string;
+  label: string;
+  supplier: string;
+  origin: Origin;
+  told: { temperatureC?: number; salinityPpt?: number };
+  waterL: number;
+  bags: StoryBag[];
   /** Deaths in the days after release: chance a fish in the first three days. */
   lossRisk?: number;
 };
@@ -34,43 +76,137 @@ const same = (times: number, bag: StoryBag): StoryBag[] => Array.from({ length: 
 
 /** Crates of the fortnight, with the day (before the opening day) and hours they came. */
 export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours: number; lateHours: number; crate: StoryCrate }[] = [
-  { daysAgo: 12, at: [10, 10], packedHours: 1.2, lateHours: 0, crate: {
-    key: 'dun-12', label: 'Dun Cow, barbs and gouramis', supplier: 'dun-cow', origin: 'bred', told: { temperatureC: 25 }, waterL: 2, lossRisk: 0.004,
-    bags: [...same(3, { species: 'cherry-barb', n: 8, box: 1, sizeCm: 3, tank: 'F3' }), ...same(2, { species: 'honey-gourami', n: 4, box: 1, sizeCm: 3.5, tank: 'F4' })],
-  } },
-  { daysAgo: 9, at: [9, 30], packedHours: 41, lateHours: 11, crate: {
-    key: 'marl-9', label: 'Marl & Sedge, hatchets and loaches', supplier: 'marl-sedge', origin: 'wild', told: { temperatureC: 24 }, waterL: 1.2, lossRisk: 0.07,
-    bags: [
-      ...same(2, { species: 'marbled-hatchetfish', n: 8, box: 1, sizeCm: 2.8, tank: 'F5', landed: { alive: 7, dead: 1, condition: 'tired' } }),
-      { species: 'marbled-hatchetfish', n: 8, box: 1, sizeCm: 2.8, tank: 'F5', landed: { alive: 5, dead: 3, condition: 'poor', bagState: 'foul', note: 'smelled of ammonia on opening' } },
-      ...same(2, { species: 'marbled-hatchetfish', n: 8, box: 1, sizeCm: 2.8, tank: 'F6' }),
-      ...same(3, { species: 'kuhli-loach', n: 6, box: 2, sizeCm: 5.5, tank: 'F7' }),
-    ],
-  } },
-  { daysAgo: 6, at: [7, 20], packedHours: 19, lateHours: 0, crate: {
-    key: 'kestrel-6', label: 'Kestrel Quay, banggais', supplier: 'kestrel-quay', origin: 'bred', told: { temperatureC: 25, salinityPpt: 32 }, waterL: 1.5, lossRisk: 0.006,
-    bags: [...same(8, { species: 'banggai-cardinalfish', n: 2, box: 1, sizeCm: 4, tank: 'G4' }), { species: 'orchid-dottyback', n: 1, box: 1, sizeCm: 5, tank: 'G8' }],
-  } },
-  { daysAgo: 3, at: [11, 5], packedHours: 5.5, lateHours: 0, crate: {
-    key: 'fern-3', label: 'Fernhollow, rasboras and gouramis', supplier: 'fernhollow', origin: 'bred', told: { temperatureC: 24.5 }, waterL: 3, lossRisk: 0.008,
-    bags: [
-      ...same(2, { species: 'harlequin-rasbora', n: 10, box: 1, sizeCm: 2.5, tank: 'F8' }), ...same(2, { species: 'harlequin-rasbora', n: 10, box: 1, sizeCm: 2.5, tank: 'F9' }),
-      ...same(2, { species: 'pearl-gourami', n: 3, box: 2, sizeCm: 6, tank: 'F10' }),
-    ],
-  } },
+  {
+    daysAgo: 12,
+    at: [10, 10],
+    packedHours: 1.2,
+    lateHours: 0,
+    crate: {
+      key: 'dun-12',
+      label: 'Dun Cow, barbs and gouramis',
+      supplier: 'dun-cow',
+      origin: 'bred',
+      told: { temperatureC: 25 },
+      waterL: 2,
+      lossRisk: 0.004,
+      bags: [
+        ...same(3, { species: 'cherry-barb', n: 8, box: 1, sizeCm: 3, tank: 'F3' }),
+        ...same(2, { species: 'honey-gourami', n: 4, box: 1, sizeCm: 3.5, tank: 'F4' }),
+      ],
+    },
+  },
+  {
+    daysAgo: 9,
+    at: [9, 30],
+    packedHours: 41,
+    lateHours: 11,
+    crate: {
+      key: 'marl-9',
+      label: 'Marl & Sedge, hatchets and loaches',
+      supplier: 'marl-sedge',
+      origin: 'wild',
+      told: { temperatureC: 24 },
+      waterL: 1.2,
+      lossRisk: 0.07,
+      bags: [
+        ...same(2, {
+          species: 'marbled-hatchetfish',
+          n: 8,
+          box: 1,
+          sizeCm: 2.8,
+          tank: 'F5',
+          landed: { alive: 7, dead: 1, condition: 'tired' },
+        }),
+        {
+          species: 'marbled-hatchetfish',
+          n: 8,
+          box: 1,
+          sizeCm: 2.8,
+          tank: 'F5',
+          landed: { alive: 5, dead: 3, condition: 'poor', bagState: 'foul', note: 'smelled of ammonia on opening' },
+        },
+        ...same(2, { species: 'marbled-hatchetfish', n: 8, box: 1, sizeCm: 2.8, tank: 'F6' }),
+        ...same(3, { species: 'kuhli-loach', n: 6, box: 2, sizeCm: 5.5, tank: 'F7' }),
+      ],
+    },
+  },
+  {
+    daysAgo: 6,
+    at: [7, 20],
+    packedHours: 19,
+    lateHours: 0,
+    crate: {
+      key: 'kestrel-6',
+      label: 'Kestrel Quay, banggais',
+      supplier: 'kestrel-quay',
+      origin: 'bred',
+      told: { temperatureC: 25, salinityPpt: 32 },
+      waterL: 1.5,
+      lossRisk: 0.006,
+      bags: [
+        ...same(8, { species: 'banggai-cardinalfish', n: 2, box: 1, sizeCm: 4, tank: 'G4' }),
+        { species: 'orchid-dottyback', n: 1, box: 1, sizeCm: 5, tank: 'G8' },
+      ],
+    },
+  },
+  {
+    daysAgo: 3,
+    at: [11, 5],
+    packedHours: 5.5,
+    lateHours: 0,
+    crate: {
+      key: 'fern-3',
+      label: 'Fernhollow, rasboras and gouramis',
+      supplier: 'fernhollow',
+      origin: 'bred',
+      told: { temperatureC: 24.5 },
+      waterL: 3,
+      lossRisk: 0.008,
+      bags: [
+        ...same(2, { species: 'harlequin-rasbora', n: 10, box: 1, sizeCm: 2.5, tank: 'F8' }),
+        ...same(2, { species: 'harlequin-rasbora', n: 10, box: 1, sizeCm: 2.5, tank: 'F9' }),
+        ...same(2, { species: 'pearl-gourami', n: 3, box: 2, sizeCm: 6, tank: 'F10' }),
+      ],
+    },
+  },
 ];
 
 /** The crate that is open when the story stops: ten of nineteen bags landed. */
 export const OPEN_CRATE: StoryCrate = {
-  key: 'pelican-0', label: 'Pelican Yard, marine', supplier: 'pelican-yard', origin: 'wild', told: { temperatureC: 24, salinityPpt: 28 }, waterL: 1.4,
+  key: 'pelican-0',
+  label: 'Pelican Yard, marine',
+  supplier: 'pelican-yard',
+  origin: 'wild',
+  told: { temperatureC: 24, salinityPpt: 28 },
+  waterL: 1.4,
   bags: [
     { species: 'banggai-cardinalfish', n: 4, box: 1, sizeCm: 4, tank: 'G1' },
-    { species: 'banggai-cardinalfish', n: 4, box: 1, sizeCm: 4, tank: 'G1', landed: { alive: 4, condition: 'tired', bagState: 'soft', note: 'pinhole at the seam' } },
+    {
+      species: 'banggai-cardinalfish',
+      n: 4,
+      box: 1,
+      sizeCm: 4,
+      tank: 'G1',
+      landed: { alive: 4, condition: 'tired', bagState: 'soft', note: 'pinhole at the seam' },
+    },
     { species: 'banggai-cardinalfish', n: 4, box: 1, sizeCm: 4, landed: { alive: 3 } },
     { species: 'comet', n: 1, box: 1, sizeCm: 9, landed: { alive: 0, dead: 1 } },
-    { species: 'yellow-watchman-goby', n: 2, box: 1, sizeCm: 5, landed: { alive: 2, instead: { species: 'six-line-wrasse', heardAs: 'six lines', sizeCm: 4 } } },
+    {
+      species: 'yellow-watchman-goby',
+      n: 2,
+      box: 1,
+      sizeCm: 5,
+      landed: { alive: 2, instead: { species: 'six-line-wrasse', heardAs: 'six lines', sizeCm: 4 } },
+    },
     { species: 'firefish', n: 2, box: 1, sizeCm: 6, tank: 'G2' },
-    { species: 'firefish', n: 2, box: 1, sizeCm: 6, tank: 'G2', landed: { alive: 2, condition: 'poor', bagState: 'foul', note: 'cloudy, smells' } },
+    {
+      species: 'firefish',
+      n: 2,
+      box: 1,
+      sizeCm: 6,
+      tank: 'G2',
+      landed: { alive: 2, condition: 'poor', bagState: 'foul', note: 'cloudy, smells' },
+    },
     { species: 'royal-gramma', n: 1, box: 1, sizeCm: 5 },
     { species: 'orchid-dottyback', n: 1, box: 1, sizeCm: 5 },
     { species: 'tailspot-blenny', n: 2, box: 1, sizeCm: 4 },
@@ -85,10 +221,17 @@ export const OPEN_LANDED = 10;
 
 /** On the road: due at 11:00. */
 export const EXPECTED_CRATE: StoryCrate = {
-  key: 'fern-0', label: 'Fernhollow, van', supplier: 'fernhollow', origin: 'bred', told: { temperatureC: 24.5 }, waterL: 3,
+  key: 'fern-0',
+  label: 'Fernhollow, van',
+  supplier: 'fernhollow',
+  origin: 'bred',
+  told: { temperatureC: 24.5 },
+  waterL: 3,
   bags: [
-    ...same(3, { species: 'boesemans-rainbowfish', n: 6, box: 1, sizeCm: 4.5 }), ...same(4, { species: 'kuhli-loach', n: 5, box: 1, sizeCm: 5 }),
-    ...same(6, { species: 'honey-gourami', n: 4, box: 2, sizeCm: 3.5 }), ...same(8, { species: 'harlequin-rasbora', n: 8, box: 2, sizeCm: 2.5 }),
+    ...same(3, { species: 'boesemans-rainbowfish', n: 6, box: 1, sizeCm: 4.5 }),
+    ...same(4, { species: 'kuhli-loach', n: 5, box: 1, sizeCm: 5 }),
+    ...same(6, { species: 'honey-gourami', n: 4, box: 2, sizeCm: 3.5 }),
+    ...same(8, { species: 'harlequin-rasbora', n: 8, box: 2, sizeCm: 2.5 }),
     ...same(10, { species: 'cherry-shrimp', n: 10, box: 3, sizeCm: 1.8 }),
   ],
 };

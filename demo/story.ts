@@ -16,7 +16,13 @@ const DAY_MS = 24 * HOUR_MS;
 const RISK_DAYS = 3;
 const HOME_RISK = 0.0002;
 
-type Story = { teller: Teller; today: number; opensAtMs: number; at: (daysAgo: number, hour: number, minute?: number) => number; risks: Map<string, { risk: number; fromMs: number }> };
+type Story = {
+  teller: Teller;
+  today: number;
+  opensAtMs: number;
+  at: (daysAgo: number, hour: number, minute?: number) => number;
+  risks: Map<string, { risk: number; fromMs: number }>;
+};
 
 /** Writes the whole story into an empty `file`. The same `opensAtMs` gives the same journal. Returns the open house. */
 export function tellStory(file: string, opensAtMs: number) {
@@ -35,11 +41,26 @@ export function tellStory(file: string, opensAtMs: number) {
 function tellSetUp({ teller, at }: Story): void {
   const atMs = at(DAYS, 6);
   const people = PEOPLE.map(({ pin: _pin, ...person }) => ({ kind: 'person.added' as const, payload: person }));
-  teller.tell(atMs, HOUSE_ACTOR, { kind: 'house.configured', payload: { name: HOUSE_NAME, zone: ZONE, rules: STARTING_RULES } }, people[0]!);
+  teller.tell(
+    atMs,
+    HOUSE_ACTOR,
+    { kind: 'house.configured', payload: { name: HOUSE_NAME, zone: ZONE, rules: STARTING_RULES } },
+    people[0]!,
+  );
   teller.tell(atMs, 'ines', ...people.slice(1));
-  teller.tell(atMs, 'ines', ...RACKS.map((payload) => ({ kind: 'rack.added' as const, payload })), ...WATERS.map((payload) => ({ kind: 'water.added' as const, payload })));
+  teller.tell(
+    atMs,
+    'ines',
+    ...RACKS.map((payload) => ({ kind: 'rack.added' as const, payload })),
+    ...WATERS.map((payload) => ({ kind: 'water.added' as const, payload })),
+  );
   teller.tell(atMs, 'ines', ...TANKS.map((payload) => ({ kind: 'tank.added' as const, payload })));
-  teller.tell(atMs, 'ines', ...SPECIES.map((payload) => ({ kind: 'species.added' as const, payload })), ...SUPPLIERS.map((payload) => ({ kind: 'supplier.added' as const, payload })));
+  teller.tell(
+    atMs,
+    'ines',
+    ...SPECIES.map((payload) => ({ kind: 'species.added' as const, payload })),
+    ...SUPPLIERS.map((payload) => ({ kind: 'supplier.added' as const, payload })),
+  );
 }
 
 function tellOpening({ teller, at }: Story): void {
@@ -48,9 +69,19 @@ function tellOpening({ teller, at }: Story): void {
     const lot = teller.id();
     const { common, water } = speciesOf(species);
     const days = STARTING_RULES.holdDays[water.includes('marine') ? 'marine' : 'fresh'];
-    teller.tell(atMs, 'ines', { kind: 'lot.opened', payload: { lot, species, label: common, tank, n, sizeCm, origin: 'bred' } },
-      ...(heldDays === undefined ? [] : [{ kind: 'hold.opened' as const, payload: { hold: teller.id(), lot, days, zero: 'arrival' as const } }]));
-    if (tank === 'A5') teller.tell(atMs, 'ines', { kind: 'lot.promised', payload: { promise: teller.id(), lot, n: 8, forWhom: 'Mossbank school, freshwater tank' } });
+    teller.tell(
+      atMs,
+      'ines',
+      { kind: 'lot.opened', payload: { lot, species, label: common, tank, n, sizeCm, origin: 'bred' } },
+      ...(heldDays === undefined
+        ? []
+        : [{ kind: 'hold.opened' as const, payload: { hold: teller.id(), lot, days, zero: 'arrival' as const } }]),
+    );
+    if (tank === 'A5')
+      teller.tell(atMs, 'ines', {
+        kind: 'lot.promised',
+        payload: { promise: teller.id(), lot, n: 8, forWhom: 'Mossbank school, freshwater tank' },
+      });
   }
 }
 
@@ -68,10 +99,14 @@ function troubles(today: number): Trouble[] {
 
 function tellDay(story: Story, daysAgo: number): void {
   const { teller, today, at, risks } = story;
-  const walk = { day: today - daysAgo, troubles: troubles(today), riskOf: (lot: string, atMs: number) => {
-    const late = risks.get(lot);
-    return late && atMs < late.fromMs + RISK_DAYS * DAY_MS ? late.risk / 2 : HOME_RISK;
-  } };
+  const walk = {
+    day: today - daysAgo,
+    troubles: troubles(today),
+    riskOf: (lot: string, atMs: number) => {
+      const late = risks.get(lot);
+      return late && atMs < late.fromMs + RISK_DAYS * DAY_MS ? late.risk / 2 : HOME_RISK;
+    },
+  };
   const past = PAST.find((one) => one.daysAgo === daysAgo);
   const early = past && past.at[0] < 8;
   if (past && early) tellPastCrate(story, past);
@@ -81,9 +116,16 @@ function tellDay(story: Story, daysAgo: number): void {
   tellRound(teller, { ...walk, round: 'evening', atMs: at(daysAgo, 17, 20) });
 }
 
-function tellPastCrate({ teller, at, risks }: Story, { daysAgo, at: [hour, minute], packedHours, lateHours, crate }: (typeof PAST)[number]): void {
+function tellPastCrate(
+  { teller, at, risks }: Story,
+  { daysAgo, at: [hour, minute], packedHours, lateHours, crate }: (typeof PAST)[number],
+): void {
   let atMs = at(daysAgo, hour, minute);
-  const bags = tellList(teller, crate, { atMs: atMs - 5 * MINUTE_MS, packedAtMs: atMs - packedHours * HOUR_MS, promisedAtMs: atMs - lateHours * HOUR_MS });
+  const bags = tellList(teller, crate, {
+    atMs: atMs - 5 * MINUTE_MS,
+    packedAtMs: atMs - packedHours * HOUR_MS,
+    promisedAtMs: atMs - lateHours * HOUR_MS,
+  });
   teller.tell(atMs, 'bram', { kind: 'crate.arrived', payload: { crate: crate.key, carton: lateHours > 6 ? 'damp' : 'dry' } });
   const landed = bags.map((bag) => {
     atMs += MINUTE_MS;
@@ -110,9 +152,22 @@ function tellThisMorning({ teller, at, opensAtMs }: Story): void {
   const bags = tellList(teller, OPEN_CRATE, { atMs: at(0, 5, 40), packedAtMs: at(2, 20, 30), promisedAtMs: at(1, 21, 40) });
   teller.tell(at(0, 6, 40), 'bram', { kind: 'crate.arrived', payload: { crate: OPEN_CRATE.key, carton: 'damp', note: 'heat pack cold' } });
   const bagC = 21.8;
-  const landed = bags.slice(0, OPEN_LANDED).map((bag, index) => tellLanding(teller, OPEN_CRATE, bag, { atMs: at(0, 6, 44) + index * 3 * MINUTE_MS, who: 'bram', bagC }));
-  const [afloat, soft, , , , fireAfloat, foul] = landed as [(typeof landed)[0], (typeof landed)[0], (typeof landed)[0], (typeof landed)[0], (typeof landed)[0], (typeof landed)[0], (typeof landed)[0]];
-  for (const [bag, minute] of [[soft, 13], [foul, 15]] as const) {
+  const landed = bags
+    .slice(0, OPEN_LANDED)
+    .map((bag, index) => tellLanding(teller, OPEN_CRATE, bag, { atMs: at(0, 6, 44) + index * 3 * MINUTE_MS, who: 'bram', bagC }));
+  const [afloat, soft, , , , fireAfloat, foul] = landed as [
+    (typeof landed)[0],
+    (typeof landed)[0],
+    (typeof landed)[0],
+    (typeof landed)[0],
+    (typeof landed)[0],
+    (typeof landed)[0],
+    (typeof landed)[0],
+  ];
+  for (const [bag, minute] of [
+    [soft, 13],
+    [foul, 15],
+  ] as const) {
     teller.tell(at(0, 7, minute), 'bram', { kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: bag.tank! } });
     tellRelease(teller, bag, { atMs: at(0, 7, minute + 1), who: 'bram', alive: bag.landed!.alive, holdOpen: false });
   }

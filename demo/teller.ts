@@ -48,7 +48,9 @@ export function makeTeller(file: string, seed: number, startMs: number): Teller 
   const roleOf = client.prepare('select role from p_person where id = ?').pluck();
 
   return {
-    house, chance, id,
+    house,
+    chance,
+    id,
     pick: (from) => from[Math.floor(chance() * from.length)]!,
     tell(atMs, who, ...said) {
       if (atMs < now) throw new Error(`the story went back in time by ${now - atMs} ms at ${said[0]?.kind}`);
@@ -59,7 +61,10 @@ export function makeTeller(file: string, seed: number, startMs: number): Teller 
         client.exec('begin immediate');
         hour = inHour;
       }
-      const entries = said.map(({ kind, payload, overrules }) => ({ id: id(), kind, version: kinds[kind].version, occurredAtMs: now, payload, ...(overrules ? { overrules } : {}) }) as Entry);
+      const entries = said.map(
+        ({ kind, payload, overrules }) =>
+          ({ id: id(), kind, version: kinds[kind].version, occurredAtMs: now, payload, ...(overrules ? { overrules } : {}) }) as Entry,
+      );
       const act: Act = { actId: id(), entries };
       const role = who === HOUSE_ACTOR ? 'lead' : (roleOf.get(who) as 'lead' | 'keeper' | 'trainee');
       const outcome = house.append(act, { id: who, role });

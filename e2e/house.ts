@@ -20,7 +20,18 @@ export class House {
   /** Opens the house at a wall time. Later times than it has seen only. */
   async open(clock = OPENS, freeze = false): Promise<void> {
     const port = this.address ? new URL(this.address).port : '0';
-    const args = ['--import', 'tsx', 'server/main.ts', '--data', this.data, '--port', port, '--clock', clock, ...(freeze ? ['--freeze'] : [])];
+    const args = [
+      '--import',
+      'tsx',
+      'server/main.ts',
+      '--data',
+      this.data,
+      '--port',
+      port,
+      '--clock',
+      clock,
+      ...(freeze ? ['--freeze'] : []),
+    ];
     const server = spawn('node', args, { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, NODE_ENV: 'production' } });
     this.#server = server;
     this.address = await new Promise<string>((resolve, reject) => {

@@ -102,7 +102,11 @@ test.describe('on a phone', () => {
 
   test('the main action is at the thumb, large, and alone', async ({ page, house }) => {
     await house.signIn(page, 'Bram Tell');
-    for (const [path, name] of [['/dock', /^Land 6/], ['/bench', /^Net out/], ['/rounds', /^All well/]] as const) {
+    for (const [path, name] of [
+      ['/dock', /^Land 6/],
+      ['/bench', /^Net out/],
+      ['/rounds', /^All well/],
+    ] as const) {
       await page.goto(house.address + path);
       const action = page.getByRole('button', { name });
       const box = (await action.boundingBox())!;

@@ -3,12 +3,21 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './house.ts';
 
 const VIEWS = [
-  ['dock', '/dock'], ['dock, a crate on its way', '/dock?crate=fern-0'], ['bench', '/bench'], ['rounds', '/rounds'], ['rounds, a suspect tank', '/rounds?tank=Q8'], ['room', '/room'],
-  ['room by stage', '/room?stage=hold'], ['daybook', '/daybook'],
+  ['dock', '/dock'],
+  ['dock, a crate on its way', '/dock?crate=fern-0'],
+  ['bench', '/bench'],
+  ['rounds', '/rounds'],
+  ['rounds, a suspect tank', '/rounds?tank=Q8'],
+  ['room', '/room'],
+  ['room by stage', '/room?stage=hold'],
+  ['daybook', '/daybook'],
 ] as const;
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
 
-for (const [size, viewport] of [['desk', { width: 1280, height: 800 }], ['phone', { width: 390, height: 844 }]] as const) {
+for (const [size, viewport] of [
+  ['desk', { width: 1280, height: 800 }],
+  ['phone', { width: 390, height: 844 }],
+] as const) {
   test(`axe finds nothing on any view, ${size}`, async ({ page, house }) => {
     await page.setViewportSize(viewport);
     const problems: string[] = [];
@@ -42,7 +51,10 @@ for (const [size, viewport] of [['desk', { width: 1280, height: 800 }], ['phone'
     await check('overrule');
     await page.getByRole('button', { name: 'Leave it' }).click();
     await page.goto(`${house.address}/rounds`);
-    await page.getByRole('button', { name: /^Something about/ }).first().click();
+    await page
+      .getByRole('button', { name: /^Something about/ })
+      .first()
+      .click();
     await check('a look, opened');
     expect(problems).toEqual([]);
   });

@@ -12,7 +12,10 @@ const data = args.some((one) => one.startsWith('--data')) ? [] : ['--data', 'dat
 if (run('node', ['--import', 'tsx', 'demo/seed.ts', ...args, ...data]) !== 0) process.exit(1);
 const serveArgs = args.filter((one) => one !== '--fresh');
 console.log('sign in: Ines Okafor 4711 (lead), Bram Tell 2020, Odalys Reyes 3131, Wim Sato 5252 (keepers), Pia Lund 1234 (trainee)');
-const server = spawn('node', ['--import', 'tsx', 'server/main.ts', ...serveArgs, ...data], { stdio: 'inherit', env: { ...process.env, NODE_ENV: 'production' } });
+const server = spawn('node', ['--import', 'tsx', 'server/main.ts', ...serveArgs, ...data], {
+  stdio: 'inherit',
+  env: { ...process.env, NODE_ENV: 'production' },
+});
 server.on('exit', (code) => process.exit(code ?? 0));
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 // npm does not hand signals on: when it is gone, so is the house.

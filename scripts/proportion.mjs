@@ -2,7 +2,9 @@
 import { execFileSync } from 'node:child_process';
 import fs from 'node:fs';
 
-const files = execFileSync('git', ['ls-files', '-co', '--exclude-standard', '*.ts', '*.tsx', '*.mjs'], { encoding: 'utf8' }).split('\n').filter((file) => file && fs.existsSync(file));
+const files = execFileSync('git', ['ls-files', '-co', '--exclude-standard', '*.ts', '*.tsx', '*.mjs'], { encoding: 'utf8' })
+  .split('\n')
+  .filter((file) => file && fs.existsSync(file));
 const byFolder = new Map();
 for (const file of files) {
   const folder = file.includes('/') ? file.split('/')[0] : '.';
@@ -12,7 +14,10 @@ for (const file of files) {
   byFolder.set(folder, sums);
 }
 const total = { code: 0, tests: 0 };
-const show = (name, { code, tests }) => console.log(`${name.padEnd(10)} ${String(code).padStart(6)} code ${String(tests).padStart(6)} tests ${String(Math.round((100 * tests) / (code + tests))).padStart(4)} %`);
+const show = (name, { code, tests }) =>
+  console.log(
+    `${name.padEnd(10)} ${String(code).padStart(6)} code ${String(tests).padStart(6)} tests ${String(Math.round((100 * tests) / (code + tests))).padStart(4)} %`,
+  );
 for (const [folder, sums] of [...byFolder].sort()) {
   show(folder, sums);
   total.code += sums.code;

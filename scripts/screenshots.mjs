@@ -31,21 +31,51 @@ const VIEWS = [
   ['rounds', DESK, 'Odalys Reyes', '/rounds?tank=D2', [press('button', /^Something about/)]],
   ['rounds-phone', PHONE, 'Odalys Reyes', '/rounds', []],
   ['room', DESK, 'Ines Okafor', '/room', [press('button', /^Tank Q8/)]],
-  ['float', DESK, 'Ines Okafor', '/dock', [press('link', 'Choose a tank for bag 5'), press('button', /^Tank G5/), press('button', /^Put it in G5/)]],
+  [
+    'float',
+    DESK,
+    'Ines Okafor',
+    '/dock',
+    [press('link', 'Choose a tank for bag 5'), press('button', /^Tank G5/), press('button', /^Put it in G5/)],
+  ],
   ['daybook', DESK, 'Ines Okafor', '/daybook', []],
 ];
 const PINS = { 'Ines Okafor': '4711', 'Bram Tell': '2020', 'Odalys Reyes': '3131' };
 
 if (run('node', ['--import', 'tsx', 'demo/seed.ts', '--fresh', '--clock', CLOCK, '--data', DATA]) !== 0) process.exit(1);
-const server = spawn('node', ['--import', 'tsx', 'server/main.ts', '--data', DATA, '--port', '0', '--clock', CLOCK, '--freeze'], { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, NODE_ENV: 'production' } });
-const address = await new Promise((resolve) => server.stdout.on('data', (chunk) => {
-  const found = /http:\/\/127\.0\.0\.1:\d+/.exec(String(chunk))?.[0];
-  if (found) resolve(found);
-}));
-const browser = await chromium.launch({ executablePath: findChromium(), chromiumSandbox: false, args: ['--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1'] });
+const server = spawn('node', ['--import', 'tsx', 'server/main.ts', '--data', DATA, '--port', '0', '--clock', CLOCK, '--freeze'], {
+  stdio: ['ignore', 'pipe', 'inherit'],
+  env: { ...process.env, NODE_ENV: 'production' },
+});
+const address = await new Promise((resolve) =>
+  server.stdout.on('data', (chunk) => {
+    const found = /http:\/\/127\.0\.0\.1:\d+/.exec(String(chunk))?.[0];
+    if (found) resolve(found);
+  }),
+);
+const browser = await chromium.launch({
+  executablePath: findChromium(),
+  chromiumSandbox: false,
+  args: [
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+    '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',
+  ],
+});
 fs.mkdirSync(INTO, { recursive: true });
 for (const [name, viewport, who, where, steps] of VIEWS) {
-  const page = await browser.newPage({ viewport, locale: 'en-GB', timezoneId: 'UTC', reducedMotion: 'reduce', isMobile: viewport === PHONE, hasTouch: viewport === PHONE });
+  const page = await browser.newPage({
+    viewport,
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    reducedMotion: 'reduce',
+    isMobile: viewport === PHONE,
+    hasTouch: viewport === PHONE,
+  });
   await page.goto(address);
   await page.getByRole('button', { name: 'Ines Okafor' }).waitFor();
   if (who) {

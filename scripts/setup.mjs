@@ -63,7 +63,10 @@ function readyDriver() {
 
 export function findChromium() {
   if (process.env.CHROMIUM) return process.env.CHROMIUM;
-  return (process.env.PATH ?? '').split(path.delimiter).map((folder) => path.join(folder, 'chromium')).find((file) => fs.existsSync(file));
+  return (process.env.PATH ?? '')
+    .split(path.delimiter)
+    .map((folder) => path.join(folder, 'chromium'))
+    .find((file) => fs.existsSync(file));
 }
 
 /** Debian's Chromium for the browser tests, installed when it is missing and may be. */

@@ -8,7 +8,20 @@ setup();
 const jest = ['--disable-warning=ExperimentalWarning', '--experimental-vm-modules', 'node_modules/jest/bin/jest.js'];
 const steps = [
   ['types', () => run('node', ['node_modules/typescript/bin/tsc', '-p', 'tsconfig.json', '--noEmit'])],
-  ['borders', () => run('node', ['node_modules/dependency-cruiser/bin/dependency-cruise.mjs', 'core', 'contract', 'server', 'web', 'demo', '--config', '.dependency-cruiser.cjs'])],
+  [
+    'borders',
+    () =>
+      run('node', [
+        'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
+        'core',
+        'contract',
+        'server',
+        'web',
+        'demo',
+        '--config',
+        '.dependency-cruiser.cjs',
+      ]),
+  ],
   ['unit tests', () => run('node', jest)],
   ['lint', () => run('node', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'])],
   ['build', build],

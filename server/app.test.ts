@@ -13,7 +13,13 @@ beforeAll(async () => {
   house = furnish(makeTestHouse());
   bringCrate(house);
   const credentials = makeCredentials(house.db);
-  await Promise.all([['ines', '4711'], ['bram', '2020'], ['pia', '1234']].map(([person, pin]) => credentials.set(person!, pin!)));
+  await Promise.all(
+    [
+      ['ines', '4711'],
+      ['bram', '2020'],
+      ['pia', '1234'],
+    ].map(([person, pin]) => credentials.set(person!, pin!)),
+  );
   app = makeApp({ house, hostNames: ['fishroom.local'], log: (line) => logged.push(line) });
 });
 afterAll(() => {
@@ -50,7 +56,8 @@ describe('the door', () => {
 
   it('treats an unknown name like a wrong PIN, and a PIN that is none as bad', async () => {
     await request(app.express).post('/api/sign-in').set('host', HOST).send({ person: 'nobody', pin: '1234' }).expect(401);
-    for (const pin of ['', '12', 'abcd', 1234, null]) await request(app.express).post('/api/sign-in').set('host', HOST).send({ person: 'ines', pin }).expect(400);
+    for (const pin of ['', '12', 'abcd', 1234, null])
+      await request(app.express).post('/api/sign-in').set('host', HOST).send({ person: 'ines', pin }).expect(400);
   });
 
   it('forgets who signed out', async () => {
@@ -63,11 +70,19 @@ describe('the door', () => {
 
 describe('who may talk to it', () => {
   it('nobody reads or writes without signing in', async () => {
-    for (const path of ['/api/me', '/api/live', ...VIEW_NAMES.map((name) => `/api/views/${name}`)]) await request(app.express).get(path).set('host', HOST).expect(401);
+    for (const path of ['/api/me', '/api/live', ...VIEW_NAMES.map((name) => `/api/views/${name}`)])
+      await request(app.express).get(path).set('host', HOST).expect(401);
     await request(app.express).post('/api/journal').set('host', HOST).send({}).expect(401);
   });
 
-  it.each([['evil.example', 403], ['localhost:4600', 200], ['127.0.0.1', 200], ['[::1]:4600', 200], ['192.168.1.7:4600', 200], ['fishroom.local', 200]])('host %s: %d', async (host, status) => {
+  it.each([
+    ['evil.example', 403],
+    ['localhost:4600', 200],
+    ['127.0.0.1', 200],
+    ['[::1]:4600', 200],
+    ['192.168.1.7:4600', 200],
+    ['fishroom.local', 200],
+  ])('host %s: %d', async (host, status) => {
     await request(app.express).get('/api/health').set('host', host).expect(status);
   });
 
@@ -90,23 +105,43 @@ describe('who may talk to it', () => {
 describe('writing', () => {
   it('gives 400 with paths, 413, 404 and 403 as usual', async () => {
     const agent = await signIn('bram', '2020');
-    const { body } = await agent.post('/api/journal').send({ actId: v7(), entries: [{ id: v7(), kind: 'bag.absent', version: 1, occurredAtMs: house.now(), payload: { bag: 7 } }] }).expect(400);
+    const { body } = await agent
+      .post('/api/journal')
+      .send({ actId: v7(), entries: [{ id: v7(), kind: 'bag.absent', version: 1, occurredAtMs: house.now(), payload: { bag: 7 } }] })
+      .expect(400);
     expect(body.faults.map(({ path }: { path: string }) => path).sort()).toEqual(['entries.0.payload.bag', 'entries.0.payload.crate']);
     await agent.post('/api/journal').set('content-type', 'application/json').send('{"actId":').expect(400);
-    await agent.post('/api/journal').set('content-type', 'application/json').send(`{"actId":"x","entries":[${JSON.stringify('a'.repeat(300_000))}]}`).expect(413);
-    await agent.post('/api/journal').set('content-type', 'application/json').send(`{"actId":"${v7()}","entries":[{"id":"${v7()}","kind":"stock.moved","version":1,"occurredAtMs":1e999,"payload":{}}]}`).expect(400);
+    await agent
+      .post('/api/journal')
+      .set('content-type', 'application/json')
+      .send(`{"actId":"x","entries":[${JSON.stringify('a'.repeat(300_000))}]}`)
+      .expect(413);
+    await agent
+      .post('/api/journal')
+      .set('content-type', 'application/json')
+      .send(`{"actId":"${v7()}","entries":[{"id":"${v7()}","kind":"stock.moved","version":1,"occurredAtMs":1e999,"payload":{}}]}`)
+      .expect(400);
     await agent.get('/api/views/nothing').expect(404);
     await agent.get('/api/nothing').expect(404);
     const person = { id: v7(), kind: 'person.added', version: 1, occurredAtMs: house.now(), payload: fixtures['person.added'] };
-    const refused = await agent.post('/api/journal').send({ actId: v7(), entries: [person] }).expect(403);
+    const refused = await agent
+      .post('/api/journal')
+      .send({ actId: v7(), entries: [person] })
+      .expect(403);
     expect(refused.body.refusals[0]).toMatchObject({ code: 'role', facts: { needs: 'lead' } });
   });
 
   it('answers with the seq, and 409 with code and facts when somebody was quicker', async () => {
     const agent = await signIn('bram', '2020');
-    const { body } = await agent.post('/api/journal').send(house.actOf([land(1)])).expect(200);
+    const { body } = await agent
+      .post('/api/journal')
+      .send(house.actOf([land(1)]))
+      .expect(200);
     expect(body).toEqual({ seq: house.store.latestSeq(), repeated: false });
-    const second = await agent.post('/api/journal').send(house.actOf([land(1)])).expect(409);
+    const second = await agent
+      .post('/api/journal')
+      .send(house.actOf([land(1)]))
+      .expect(409);
     expect(second.body.refusals[0]).toMatchObject({ code: 'bag.alreadyLanded', facts: { by: 'Bram' } });
   });
 
@@ -123,16 +158,23 @@ describe('writing', () => {
 it('tells open screens which topics changed, and nothing else', async () => {
   const agent = await signIn('bram', '2020');
   const heard: string[] = [];
-  const live = agent.get('/api/live').buffer(false).parse((response, done) => {
-    response.on('data', (chunk: Buffer) => {
-      heard.push(chunk.toString());
-      if (heard.length === 1) house.must(KEEPER, land(2));
-      else (response as unknown as { destroy(): void }).destroy();
+  const live = agent
+    .get('/api/live')
+    .buffer(false)
+    .parse((response, done) => {
+      response.on('data', (chunk: Buffer) => {
+        heard.push(chunk.toString());
+        if (heard.length === 1) house.must(KEEPER, land(2));
+        else (response as unknown as { destroy(): void }).destroy();
+      });
+      response.on('close', () => done(null, undefined));
     });
-    response.on('close', () => done(null, undefined));
-  });
   await live;
-  const messages = heard.join('').split('\n\n').filter(Boolean).map((line) => JSON.parse(line.replace('data: ', '')));
+  const messages = heard
+    .join('')
+    .split('\n\n')
+    .filter(Boolean)
+    .map((line) => JSON.parse(line.replace('data: ', '')));
   expect(messages[0]).toMatchObject({ topics: [], clockOffsetMs: expect.any(Number) });
   expect(messages[1]).toEqual({ seq: house.store.latestSeq(), topics: ['dock', 'stock', 'bench'] });
 });

@@ -35,10 +35,16 @@ export function makeApp({ house, dist, hostNames = [], log = console.error }: Op
   const hub = makeHub(house);
   const api = express.Router();
   api.use(express.json({ limit: BODY_LIMIT }));
-  api.use(session({
-    name: 'crate', secret: sessionSecret(house), resave: false, saveUninitialized: false, store: new SessionStore(house.db),
-    cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: SESSION_MS },
-  }));
+  api.use(
+    session({
+      name: 'crate',
+      secret: sessionSecret(house),
+      resave: false,
+      saveUninitialized: false,
+      store: new SessionStore(house.db),
+      cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: SESSION_MS },
+    }),
+  );
   api.use(journalRoutes(house, people));
   api.use(peopleRoutes(house, people));
   api.get(paths.live, requireSignIn(people), (_request, response) => hub.join(response));

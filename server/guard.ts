@@ -13,7 +13,8 @@ export function guard(allowedNames: readonly string[]): RequestHandler {
     if (name !== 'localhost' && isIP(name) === 0 && !allowedNames.includes(name)) return void response.status(403).json({ code: 'host' });
     const { origin } = request.headers;
     const writes = request.method !== 'GET' && request.method !== 'HEAD';
-    if (writes && origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`) return void response.status(403).json({ code: 'origin' });
+    if (writes && origin !== undefined && origin !== `http://${host}` && origin !== `https://${host}`)
+      return void response.status(403).json({ code: 'origin' });
     if (writes && request.headers['sec-fetch-site'] === 'cross-site') return void response.status(403).json({ code: 'origin' });
     next();
   };

@@ -7,10 +7,21 @@ export function safeHeaders(): RequestHandler {
   const headers = new Map<string, string>();
   // Plain http on a shop's own network: no upgrade to https that nobody answers, no memory of it either.
   const decide = helmet({
-    contentSecurityPolicy: { useDefaults: false, directives: {
-      defaultSrc: ["'self'"], baseUri: ["'none'"], formAction: ["'self'"], frameAncestors: ["'none'"], imgSrc: ["'self'", 'data:'], objectSrc: ["'none'"], scriptSrcAttr: ["'none'"],
-    } },
-    strictTransportSecurity: false, originAgentCluster: false, crossOriginOpenerPolicy: false,
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'self'"],
+        baseUri: ["'none'"],
+        formAction: ["'self'"],
+        frameAncestors: ["'none'"],
+        imgSrc: ["'self'", 'data:'],
+        objectSrc: ["'none'"],
+        scriptSrcAttr: ["'none'"],
+      },
+    },
+    strictTransportSecurity: false,
+    originAgentCluster: false,
+    crossOriginOpenerPolicy: false,
   });
   const listener = { setHeader: (name: string, value: string) => headers.set(name, value), removeHeader: () => undefined };
   decide({} as IncomingMessage, listener as unknown as ServerResponse, (error) => {

@@ -27,7 +27,11 @@ export function startHouse({ file, makeClock, log = () => undefined }: Options) 
   const store = makeJournalStore(db);
   const listeners = new Set<(what: Appended) => void>();
   const append = makeAppend({
-    client, store, clock, state: makeHouseState(client, store), project: makeProject(client, db),
+    client,
+    store,
+    clock,
+    state: makeHouseState(client, store),
+    project: makeProject(client, db),
     onAppended: (what) => listeners.forEach((listener) => listener(what)),
   });
   const settings = client.prepare('select name, zone, rules from p_house');
@@ -41,7 +45,10 @@ export function startHouse({ file, makeClock, log = () => undefined }: Options) 
 
   const readView = makeReadView(client);
   return {
-    ...house, store, clock, append,
+    ...house,
+    store,
+    clock,
+    append,
     settings: settingsNow,
     view: <V extends Parameters<typeof readView>[0]>(name: V, query: Record<string, string | undefined> = {}) => {
       const { zone, rules } = settingsNow();

@@ -31,18 +31,35 @@ function start(): Promise<string> {
 it('loses no answered entry', async () => {
   const before = furnish(makeTestHouse(houseFile(folder)));
   bringCrate(before);
-  before.must(LEAD, { kind: 'lot.opened', payload: { lot: 'old', species: 'firefish', label: 'firefish', tank: 'G1', n: 5000, sizeCm: 6, origin: 'bred' } });
+  before.must(LEAD, {
+    kind: 'lot.opened',
+    payload: { lot: 'old', species: 'firefish', label: 'firefish', tank: 'G1', n: 5000, sizeCm: 6, origin: 'bred' },
+  });
   await makeCredentials(before.db).set('ines', '4711');
   before.close();
 
   const address = await start();
-  const signIn = await fetch(`${address}/api/sign-in`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ person: 'ines', pin: '4711' }) });
+  const signIn = await fetch(`${address}/api/sign-in`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ person: 'ines', pin: '4711' }),
+  });
   const cookie = signIn.headers.get('set-cookie')!.split(';')[0]!;
   const answered: string[] = [];
   const sell = async () => {
     const id = v7();
-    const entry = { id, kind: 'stock.moved', version: 1, occurredAtMs: Date.now(), payload: { moves: [{ lot: 'old', from: 'G1', to: 'sold', n: 1 }] } };
-    const response = await fetch(`${address}/api/journal`, { method: 'POST', headers: { 'content-type': 'application/json', cookie }, body: JSON.stringify({ actId: v7(), entries: [entry] }) });
+    const entry = {
+      id,
+      kind: 'stock.moved',
+      version: 1,
+      occurredAtMs: Date.now(),
+      payload: { moves: [{ lot: 'old', from: 'G1', to: 'sold', n: 1 }] },
+    };
+    const response = await fetch(`${address}/api/journal`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', cookie },
+      body: JSON.stringify({ actId: v7(), entries: [entry] }),
+    });
     if (response.ok) answered.push(id);
     return response.status;
   };

@@ -15,7 +15,13 @@ const HOUSE: Actor = { id: 'house', role: 'lead' };
 export type Said = { [K in Kind]: { kind: K; payload: Payloads[K]; occurredAtMs?: number; overrules?: Overrule[] } }[Kind];
 export type TestHouse = ReturnType<typeof makeTestHouse>;
 
-const TANKS: [string, string, Purpose, boolean][] = [['G1', 'salt', 'hold', true], ['G2', 'salt', 'hold', false], ['C1', 'reef', 'sale', true], ['F1', 'sweet', 'hold', true], ['V1', 'bay', 'customer', true]];
+const TANKS: [string, string, Purpose, boolean][] = [
+  ['G1', 'salt', 'hold', true],
+  ['G2', 'salt', 'hold', false],
+  ['C1', 'reef', 'sale', true],
+  ['F1', 'sweet', 'hold', true],
+  ['V1', 'bay', 'customer', true],
+];
 
 export function makeTestHouse(file = ':memory:') {
   let now = T0;
@@ -41,38 +47,114 @@ export function makeTestHouse(file = ':memory:') {
 
 /** The house with people, tanks, the whole shelf, one supplier. */
 export function furnish(house: TestHouse): TestHouse {
-  house.must(HOUSE, { kind: 'house.configured', payload: { name: 'Test house', zone: 'Europe/Lisbon', rules: STARTING_RULES } },
-    { kind: 'person.added', payload: { person: 'ines', name: 'Ines', title: 'lead', role: 'lead' } });
-  const water = (id: string, type: 'fresh' | 'marine', salinityPpt: number): Said => ({ kind: 'water.added', payload: { water: id, name: id, type, temperatureC: 25, salinityPpt, volumeL: 300 } });
-  house.must(LEAD, { kind: 'person.added', payload: { person: 'bram', name: 'Bram', title: 'receiver', role: 'keeper' } },
+  house.must(
+    HOUSE,
+    { kind: 'house.configured', payload: { name: 'Test house', zone: 'Europe/Lisbon', rules: STARTING_RULES } },
+    { kind: 'person.added', payload: { person: 'ines', name: 'Ines', title: 'lead', role: 'lead' } },
+  );
+  const water = (id: string, type: 'fresh' | 'marine', salinityPpt: number): Said => ({
+    kind: 'water.added',
+    payload: { water: id, name: id, type, temperatureC: 25, salinityPpt, volumeL: 300 },
+  });
+  house.must(
+    LEAD,
+    { kind: 'person.added', payload: { person: 'bram', name: 'Bram', title: 'receiver', role: 'keeper' } },
     { kind: 'person.added', payload: { person: 'pia', name: 'Pia', title: 'trainee', role: 'trainee' } },
-    { kind: 'rack.added', payload: { rack: 'back', room: 'Back room', name: 'Back', walk: 1 } }, water('salt', 'marine', 32), water('reef', 'marine', 34), water('bay', 'marine', 34), water('sweet', 'fresh', 0.2),
-    ...TANKS.map(([code, w, purpose, lid], column): Said => ({ kind: 'tank.added', payload: { tank: code, rack: 'back', water: w, code, volumeL: 60, purpose, lid, row: 0, column } })),
-    { kind: 'supplier.added', payload: { supplier: 'yard', name: 'Yard', transit: 'overnight' } }, ...SPECIES.map((payload): Said => ({ kind: 'species.added', payload })));
+    { kind: 'rack.added', payload: { rack: 'back', room: 'Back room', name: 'Back', walk: 1 } },
+    water('salt', 'marine', 32),
+    water('reef', 'marine', 34),
+    water('bay', 'marine', 34),
+    water('sweet', 'fresh', 0.2),
+    ...TANKS.map(([code, w, purpose, lid], column): Said => ({
+      kind: 'tank.added',
+      payload: { tank: code, rack: 'back', water: w, code, volumeL: 60, purpose, lid, row: 0, column },
+    })),
+    { kind: 'supplier.added', payload: { supplier: 'yard', name: 'Yard', transit: 'overnight' } },
+    ...SPECIES.map((payload): Said => ({ kind: 'species.added', payload })),
+  );
   return house;
 }
 
 /** A crate of three bags (4 and 2 firefish, 6 chromis) on its way; `arrived` says that it is here. */
 export function bringCrate(house: TestHouse, crate = 'crate-1', arrived = true): void {
-  house.must(KEEPER, { kind: 'crate.expected', payload: {
-    crate, label: crate, supplier: 'yard', packedAtMs: T0 - 30 * 3_600_000, promisedAtMs: T0 - 3_600_000, told: { temperatureC: 24, salinityPpt: 30 },
-    lots: [{ lot: `${crate}-fire`, label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 6 }, { lot: `${crate}-chromis`, label: 'green chromis', species: 'green-chromis', origin: 'wild', sizeCm: 4 }],
-    bags: [[1, 'fire', 4], [2, 'fire', 2], [3, 'chromis', 6]].map(([no, lot, n]) => ({ bag: `${crate}-bag${no}`, label: `bag ${no}`, box: 1, lot: `${crate}-${lot}`, n: Number(n), waterL: 1.5 })),
-  } });
+  house.must(KEEPER, {
+    kind: 'crate.expected',
+    payload: {
+      crate,
+      label: crate,
+      supplier: 'yard',
+      packedAtMs: T0 - 30 * 3_600_000,
+      promisedAtMs: T0 - 3_600_000,
+      told: { temperatureC: 24, salinityPpt: 30 },
+      lots: [
+        { lot: `${crate}-fire`, label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 6 },
+        { lot: `${crate}-chromis`, label: 'green chromis', species: 'green-chromis', origin: 'wild', sizeCm: 4 },
+      ],
+      bags: [
+        [1, 'fire', 4],
+        [2, 'fire', 2],
+        [3, 'chromis', 6],
+      ].map(([no, lot, n]) => ({
+        bag: `${crate}-bag${no}`,
+        label: `bag ${no}`,
+        box: 1,
+        lot: `${crate}-${lot}`,
+        n: Number(n),
+        waterL: 1.5,
+      })),
+    },
+  });
   if (arrived) house.must(KEEPER, { kind: 'crate.arrived', payload: { crate, carton: 'dry' } });
 }
 
-export const land = (no: number, more: Partial<Payloads['bag.landed']> = {}): Said => ({ kind: 'bag.landed', payload: {
-  bag: `crate-1-bag${no}`, crate: 'crate-1', lot: no === 3 ? 'crate-1-chromis' : 'crate-1-fire', alive: [4, 2, 6][no - 1]!, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound', ...more,
-} });
-export const assign = (no: number, tank = 'G1', overrules?: Overrule[]): Said => ({ kind: 'bag.assigned', payload: { bag: `crate-1-bag${no}`, lot: no === 3 ? 'crate-1-chromis' : 'crate-1-fire', tank }, overrules });
-export const float = (no: number, tank = 'G1', run = `run-${no}`): Said => ({ kind: 'float.started', payload: {
-  run, bag: `crate-1-bag${no}`, lot: no === 3 ? 'crate-1-chromis' : 'crate-1-fire', tank, n: 1, minutes: 20,
-  bagTemperature: { value: 22, typed: '22', method: 'folded', source: 'measured' }, tankTemperature: { value: 25, typed: '25', method: 'in the water', source: 'measured' },
-  water: { value: 1.5, typed: '1.5', method: 'by eye', source: 'estimated' },
-} });
-export const hold = (lot = 'crate-1-fire', id = `hold-${lot}`): Said => ({ kind: 'hold.opened', payload: { hold: id, lot, days: 28, zero: 'arrival' } });
-export const release = (no: number, more: Partial<Payloads['fish.released']> = {}): Said => ({ kind: 'fish.released', payload: {
-  bag: `crate-1-bag${no}`, lot: no === 3 ? 'crate-1-chromis' : 'crate-1-fire', tank: 'G1', run: `run-${no}`, alive: [4, 2, 6][no - 1]!, dead: 0, by: 'net', ...more,
-} });
+export const land = (no: number, more: Partial<Payloads['bag.landed']> = {}): Said => ({
+  kind: 'bag.landed',
+  payload: {
+    bag: `crate-1-bag${no}`,
+    crate: 'crate-1',
+    lot: no === 3 ? 'crate-1-chromis' : 'crate-1-fire',
+    alive: [4, 2, 6][no - 1]!,
+    dead: 0,
+    quality: 'looked',
+    condition: 'fit',
+    bagState: 'sound',
+    ...more,
+  },
+});
+export const assign = (no: number, tank = 'G1', overrules?: Overrule[]): Said => ({
+  kind: 'bag.assigned',
+  payload: { bag: `crate-1-bag${no}`, lot: no === 3 ? 'crate-1-chromis' : 'crate-1-fire', tank },
+  overrules,
+});
+export const float = (no: number, tank = 'G1', run = `run-${no}`): Said => ({
+  kind: 'float.started',
+  payload: {
+    run,
+    bag: `crate-1-bag${no}`,
+    lot: no === 3 ? 'crate-1-chromis' : 'crate-1-fire',
+    tank,
+    n: 1,
+    minutes: 20,
+    bagTemperature: { value: 22, typed: '22', method: 'folded', source: 'measured' },
+    tankTemperature: { value: 25, typed: '25', method: 'in the water', source: 'measured' },
+    water: { value: 1.5, typed: '1.5', method: 'by eye', source: 'estimated' },
+  },
+});
+export const hold = (lot = 'crate-1-fire', id = `hold-${lot}`): Said => ({
+  kind: 'hold.opened',
+  payload: { hold: id, lot, days: 28, zero: 'arrival' },
+});
+export const release = (no: number, more: Partial<Payloads['fish.released']> = {}): Said => ({
+  kind: 'fish.released',
+  payload: {
+    bag: `crate-1-bag${no}`,
+    lot: no === 3 ? 'crate-1-chromis' : 'crate-1-fire',
+    tank: 'G1',
+    run: `run-${no}`,
+    alive: [4, 2, 6][no - 1]!,
+    dead: 0,
+    by: 'net',
+    ...more,
+  },
+});
 export const undo = (act: string): Said => ({ kind: 'entry.reversed', payload: { act } });

@@ -12,7 +12,11 @@ import { MeContext } from './data/me.ts';
 export const NOW = Date.UTC(2026, 2, 3, 7, 40);
 
 export function meAs(role: Role): MeView {
-  return { person: { id: 'p', name: 'Bram Tell', title: role, role }, house: { name: 'House', zone: 'Europe/Lisbon', rules: STARTING_RULES, demo: true }, clock: { nowMs: NOW, frozen: true } };
+  return {
+    person: { id: 'p', name: 'Bram Tell', title: role, role },
+    house: { name: 'House', zone: 'Europe/Lisbon', rules: STARTING_RULES, demo: true },
+    clock: { nowMs: NOW, frozen: true },
+  };
 }
 
 /** Draws a part as somebody of `role`, at 07:40 of a clock that stands. */
@@ -21,16 +25,24 @@ export function draw(part: ReactNode, role: Role = 'keeper') {
   setHouseClock(me.clock);
   return render(
     <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0, shouldRetryOnError: false }}>
-      <MeContext value={me}><MemoryRouter>{part}</MemoryRouter></MeContext>
+      <MeContext value={me}>
+        <MemoryRouter>{part}</MemoryRouter>
+      </MeContext>
     </SWRConfig>,
   );
 }
 
 /** Answers requests by path; `undefined` = nobody there. Gives what was asked. */
-export function answer(answers: Record<string, { status?: number; body: unknown } | undefined>): { method: string; path: string; body: unknown }[] {
+export function answer(
+  answers: Record<string, { status?: number; body: unknown } | undefined>,
+): { method: string; path: string; body: unknown }[] {
   const asked: { method: string; path: string; body: unknown }[] = [];
   globalThis.fetch = ((path: string, init: RequestInit) => {
-    asked.push({ method: init.method ?? 'GET', path, body: typeof init.body === 'string' ? (JSON.parse(init.body) as unknown) : undefined });
+    asked.push({
+      method: init.method ?? 'GET',
+      path,
+      body: typeof init.body === 'string' ? (JSON.parse(init.body) as unknown) : undefined,
+    });
     const found = answers[path];
     if (!found) return Promise.reject(new TypeError('failed to fetch'));
     const { status = 200, body } = found;

@@ -3,8 +3,14 @@ import type { Reading } from '../water/units.ts';
 
 /** A closed bag laid in its tank. Times and temperatures are resolved: what was believed when it began. */
 export type FloatStarted = {
-  run: string; bag: string; lot: string; tank: string; n: number;
-  bagTemperature: Reading; tankTemperature: Reading; water: Reading;
+  run: string;
+  bag: string;
+  lot: string;
+  tank: string;
+  n: number;
+  bagTemperature: Reading;
+  tankTemperature: Reading;
+  water: Reading;
   /** How long it should take, minutes, and when hands are due (occurredAtMs + minutes). */
   minutes: number;
 };
@@ -14,7 +20,14 @@ export const RELEASE_BY: readonly ReleaseBy[] = ['net', 'cup', 'swim-out'];
 
 /** The fish leave the bag for the tank; what died on the way leaves the bag too. The bag's water goes to the drain. */
 export type FishReleased = {
-  bag: string; lot: string; tank: string; run?: string; alive: number; dead: number; by: ReleaseBy; note?: string;
+  bag: string;
+  lot: string;
+  tank: string;
+  run?: string;
+  alive: number;
+  dead: number;
+  by: ReleaseBy;
+  note?: string;
 };
 
 export interface BenchEntries {

@@ -19,7 +19,9 @@ export const benchRules: Rules<BenchEntries> = {
       ...move(lot, { from: bag, to: tank, n: alive }),
       ...move(lot, { from: bag, to: 'died', n: dead }),
     ],
-    links: ({ bag, lot, run, alive }) => ({ needs: [landingOf(bag), tankOf(bag), ...(run ? [run] : []), ...(alive > 0 ? [holdOf(lot)] : [])] }),
+    links: ({ bag, lot, run, alive }) => ({
+      needs: [landingOf(bag), tankOf(bag), ...(run ? [run] : []), ...(alive > 0 ? [holdOf(lot)] : [])],
+    }),
   },
 };
 
@@ -30,7 +32,8 @@ function decideFloat(float: FloatStarted, { state }: Context): Refusal[] {
   if (problems.length > 0) return problems;
   const { condition, bagState } = bag.landing!;
   // A soft bag sinks and a gasping fish has no time: both are matched by hand and let out now.
-  if (bagState === 'soft' || condition === 'critical') return refuse('float.notThisBag', 'bag', { bag: bag.label, condition, bagState }, 'lead');
+  if (bagState === 'soft' || condition === 'critical')
+    return refuse('float.notThisBag', 'bag', { bag: bag.label, condition, bagState }, 'lead');
   return [];
 }
 
@@ -42,10 +45,12 @@ function decideRelease(release: FishReleased, context: Context): Refusal[] {
   if (problems.length > 0) return problems;
   if (release.run !== bag.run?.id) return refuse('release.noFloat', 'run', { bag: bag.label });
   const book = state.balance(release.lot, bag.id);
-  if (release.alive + release.dead !== book) return refuse('release.countDiffers', 'alive', { bag: bag.label, book, given: release.alive + release.dead });
+  if (release.alive + release.dead !== book)
+    return refuse('release.countDiffers', 'alive', { bag: bag.label, book, given: release.alive + release.dead });
   if (release.alive === 0) return [];
   const tank = state.findTank(release.tank)!;
-  if (tank.purpose !== 'customer' && !state.findOpenHold(release.lot) && !state.isInTank(release.lot)) return refuse('hold.notOpened', 'lot');
+  if (tank.purpose !== 'customer' && !state.findOpenHold(release.lot) && !state.isInTank(release.lot))
+    return refuse('hold.notOpened', 'lot');
   return refuseUnfit({ lot: release.lot, n: release.alive, tank, path: 'tank', passed: bag.assignment!.overruled }, context);
 }
 

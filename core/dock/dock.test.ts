@@ -4,23 +4,43 @@ import { tallyCrate, transit, triage, type TalliedBag } from './index.ts';
 const HOUR_MS = 3_600_000;
 
 describe('the crate against its list', () => {
-  const landed = (listed: number, alive: number, more: Partial<TalliedBag['landed']> = {}): TalliedBag => ({ listed, absent: false, landed: { alive, dead: 0, wrong: false, ...more } });
+  const landed = (listed: number, alive: number, more: Partial<TalliedBag['landed']> = {}): TalliedBag => ({
+    listed,
+    absent: false,
+    landed: { alive, dead: 0, wrong: false, ...more },
+  });
 
   it('sums what is short, over, dead and wrong', () => {
-    expect(tallyCrate([
-      landed(4, 4), landed(4, 3), landed(1, 0, { dead: 1 }), landed(2, 2, { wrong: true }), landed(6, 8), landed(0, 1), { listed: 5, absent: true }, { listed: 6, absent: false },
-    ])).toEqual({ listed: 28, alive: 18, dead: 1, short: 8, over: 3, wrong: 2, bagsListed: 7, bagsDone: 6, bagsUnlisted: 1 });
+    expect(
+      tallyCrate([
+        landed(4, 4),
+        landed(4, 3),
+        landed(1, 0, { dead: 1 }),
+        landed(2, 2, { wrong: true }),
+        landed(6, 8),
+        landed(0, 1),
+        { listed: 5, absent: true },
+        { listed: 6, absent: false },
+      ]),
+    ).toEqual({ listed: 28, alive: 18, dead: 1, short: 8, over: 3, wrong: 2, bagsListed: 7, bagsDone: 6, bagsUnlisted: 1 });
   });
 
   it('adds up for every crate that is done: listed + over + wrong = alive + dead + short', () => {
     const bag = fc.oneof(
-      fc.record({ listed: fc.nat(20), absent: fc.constant(false), landed: fc.record({ alive: fc.nat(20), dead: fc.nat(5), wrong: fc.boolean() }) }),
+      fc.record({
+        listed: fc.nat(20),
+        absent: fc.constant(false),
+        landed: fc.record({ alive: fc.nat(20), dead: fc.nat(5), wrong: fc.boolean() }),
+      }),
       fc.record({ listed: fc.integer({ min: 1, max: 20 }), absent: fc.constant(true) }),
     ) as fc.Arbitrary<TalliedBag>;
-    fc.assert(fc.property(fc.array(bag), (bags) => {
-      const { listed, over, wrong, alive, dead, short } = tallyCrate(bags);
-      return listed + over + wrong === alive + dead + short;
-    }), { seed: 11, numRuns: 300 });
+    fc.assert(
+      fc.property(fc.array(bag), (bags) => {
+        const { listed, over, wrong, alive, dead, short } = tallyCrate(bags);
+        return listed + over + wrong === alive + dead + short;
+      }),
+      { seed: 11, numRuns: 300 },
+    );
   });
 });
 
@@ -40,5 +60,10 @@ describe('how pressing a crate is', () => {
 });
 
 it.each([
-  ['fit', 'sound', 'route'], ['tired', 'sound', 'settle'], ['poor', 'sound', 'observe'], ['critical', 'sound', 'first aid'], ['fit', 'soft', 'first aid'], ['fit', 'foul', 'first aid'],
+  ['fit', 'sound', 'route'],
+  ['tired', 'sound', 'settle'],
+  ['poor', 'sound', 'observe'],
+  ['critical', 'sound', 'first aid'],
+  ['fit', 'soft', 'first aid'],
+  ['fit', 'foul', 'first aid'],
 ])('%s fish in a %s bag: %s', (condition, bagState, expected) => expect(triage({ condition, bagState })).toBe(expected));

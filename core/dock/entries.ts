@@ -8,9 +8,14 @@ export type ListedLot = { lot: string; label: string; species: string; origin: O
 
 /** A packing list, whole: the lots and bags are made with it. `told` = what the supplier says of the shipping water. */
 export type CrateExpected = {
-  crate: string; label: string; supplier: string; packedAtMs: number; promisedAtMs: number;
+  crate: string;
+  label: string;
+  supplier: string;
+  packedAtMs: number;
+  promisedAtMs: number;
   told: { temperatureC?: number; salinityPpt?: number };
-  lots: ListedLot[]; bags: ListedBag[];
+  lots: ListedLot[];
+  bags: ListedBag[];
 };
 
 export type Carton = 'dry' | 'damp' | 'wet' | 'crushed';
@@ -25,11 +30,15 @@ export const BAG_STATES: readonly BagState[] = ['sound', 'soft', 'foul'];
 
 /** A bag on the house's hands. The dead land in their bag and leave it in the same entry. */
 export type BagLanded = {
-  bag: string; crate: string; lot: string;
-  alive: number; dead: number;
+  bag: string;
+  crate: string;
+  lot: string;
+  alive: number;
+  dead: number;
   /** `looked` = one tap asserted what the list says; `counted` = somebody counted. */
   quality: 'looked' | 'counted';
-  condition: Condition; bagState: BagState;
+  condition: Condition;
+  bagState: BagState;
   /** A bag that is on no list. */
   newBag?: { label: string; box: number; waterL: number };
   /** Fish other than listed (`insteadOf` the listed lot), or of no list at all. */

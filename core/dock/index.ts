@@ -1,7 +1,19 @@
 export {
-  BAG_STATES, CARTONS, CONDITIONS,
-  type BagAbsent, type BagAssigned, type BagLanded, type BagState, type Carton, type Condition, type CrateArrived, type CrateExpected,
-  type DockEntries, type ListedBag, type ListedLot, type SupplierAdded,
+  BAG_STATES,
+  CARTONS,
+  CONDITIONS,
+  type BagAbsent,
+  type BagAssigned,
+  type BagLanded,
+  type BagState,
+  type Carton,
+  type Condition,
+  type CrateArrived,
+  type CrateExpected,
+  type DockEntries,
+  type ListedBag,
+  type ListedLot,
+  type SupplierAdded,
 } from './entries.ts';
 export { dockRules, landingOf } from './rules.ts';
 export { tallyCrate, type TalliedBag, type Tally } from './tally.ts';

@@ -27,7 +27,9 @@ export const dockRules: Rules<DockEntries> = {
     decide({ payload }, { state }) {
       const crate = state.findCrate(payload.crate);
       if (!crate) return refuse('unknown', 'crate', { what: 'crate', id: payload.crate });
-      return crate.arrived ? refuse('crate.alreadyArrived', 'crate', { crate: crate.label, by: crate.arrived.by, atMs: crate.arrived.atMs }) : [];
+      return crate.arrived
+        ? refuse('crate.alreadyArrived', 'crate', { crate: crate.label, by: crate.arrived.by, atMs: crate.arrived.atMs })
+        : [];
     },
     links: ({ crate }) => ({ makes: [`arrival of ${crate}`], needs: [crate] }),
   },
@@ -107,8 +109,10 @@ function decideLanding(landing: BagLanded, { state }: Context): Refusal[] {
 function decideLot({ lot, newLot }: BagLanded, state: Context['state']): Refusal[] {
   if (!newLot) return state.findLot(lot) ? [] : refuse('unknown', 'lot', { what: 'lot', id: lot });
   if (state.findLot(lot)) return refuse('exists', 'newLot', { what: 'lot', name: newLot.label });
-  if (newLot.species && !state.findSpecies(newLot.species)) return refuse('unknown', 'newLot.species', { what: 'species', id: newLot.species });
-  if (newLot.insteadOf && !state.findLot(newLot.insteadOf)) return refuse('unknown', 'newLot.insteadOf', { what: 'lot', id: newLot.insteadOf });
+  if (newLot.species && !state.findSpecies(newLot.species))
+    return refuse('unknown', 'newLot.species', { what: 'species', id: newLot.species });
+  if (newLot.insteadOf && !state.findLot(newLot.insteadOf))
+    return refuse('unknown', 'newLot.insteadOf', { what: 'lot', id: newLot.insteadOf });
   return [];
 }
 

@@ -8,8 +8,15 @@ export type TalliedBag = {
 };
 
 export type Tally = {
-  listed: number; alive: number; dead: number; short: number; over: number; wrong: number;
-  bagsListed: number; bagsDone: number; bagsUnlisted: number;
+  listed: number;
+  alive: number;
+  dead: number;
+  short: number;
+  over: number;
+  wrong: number;
+  bagsListed: number;
+  bagsDone: number;
+  bagsUnlisted: number;
 };
 
 /**

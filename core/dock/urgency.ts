@@ -5,7 +5,9 @@ export type Transit = { closedH: number; lateH: number; /** Late or long closed 
 
 /** Hours closed (from packing) and late (against the promise; 0 when on time), at arrival or at `now` while still open. */
 export function transit(
-  crate: { packedAtMs: number; promisedAtMs: number; arrivedAtMs?: number }, rules: Pick<HouseRules, 'lateAfterH' | 'longClosedH'>, now: number,
+  crate: { packedAtMs: number; promisedAtMs: number; arrivedAtMs?: number },
+  rules: Pick<HouseRules, 'lateAfterH' | 'longClosedH'>,
+  now: number,
 ): Transit {
   const closedH = Math.max(0, (now - crate.packedAtMs) / 3_600_000);
   const lateH = Math.max(0, ((crate.arrivedAtMs ?? now) - crate.promisedAtMs) / 3_600_000);

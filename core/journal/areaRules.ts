@@ -15,8 +15,15 @@ import type { Kind } from './payloads.ts';
 import type { Links, Rule } from './rule.ts';
 
 export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K> } = {
-  ...peopleRules, ...roomRules, ...speciesRules, ...stockRules, ...waterRules,
-  ...dockRules, ...benchRules, ...holdRules, ...roundRules,
+  ...peopleRules,
+  ...roomRules,
+  ...speciesRules,
+  ...stockRules,
+  ...waterRules,
+  ...dockRules,
+  ...benchRules,
+  ...holdRules,
+  ...roundRules,
 };
 
 function areaRuleOf(kind: Kind): Rule<Kind> | undefined {

@@ -21,7 +21,9 @@ export function decide(entry: Entry, context: Context & { minRole: Role }): Refu
   if (entry.occurredAtMs < now - OLD_NEEDS_LEAD_MS && !atLeast(actor.role, 'lead')) {
     return refuse('time.old', 'occurredAtMs', { atMs: entry.occurredAtMs });
   }
-  return ruleOf(entry.kind).decide(entry as never, context).filter((refusal) => !isOverruled(refusal, entry, actor.role));
+  return ruleOf(entry.kind)
+    .decide(entry as never, context)
+    .filter((refusal) => !isOverruled(refusal, entry, actor.role));
 }
 
 function isOverruled(refusal: Refusal, entry: Entry, role: Role): boolean {

@@ -10,7 +10,15 @@ import type { StockEntries } from '../stock/entries.ts';
 import type { WaterEntries } from '../water/entries.ts';
 import type { JournalEntries } from './entries.ts';
 
-export type Payloads = JournalEntries & PeopleEntries & RoomEntries & SpeciesEntries & StockEntries &
-  WaterEntries & DockEntries & BenchEntries & HoldEntries & RoundEntries;
+export type Payloads = JournalEntries &
+  PeopleEntries &
+  RoomEntries &
+  SpeciesEntries &
+  StockEntries &
+  WaterEntries &
+  DockEntries &
+  BenchEntries &
+  HoldEntries &
+  RoundEntries;
 
 export type Kind = keyof Payloads;

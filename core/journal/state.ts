@@ -11,7 +11,11 @@ export type Mark = { entry: string; by: string; atMs: number };
 
 export type CrateFacts = { id: string; label: string; arrived?: Mark };
 export type BagFacts = {
-  id: string; crate: string; label: string; lot: string; listed: number;
+  id: string;
+  crate: string;
+  label: string;
+  lot: string;
+  listed: number;
   landing?: Mark & { lot: string; condition: string; bagState: string };
   absence?: Mark;
   assignment?: Mark & { tank: string; overruled: string[] };

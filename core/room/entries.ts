@@ -15,7 +15,11 @@ export type HouseRules = {
 };
 
 export const STARTING_RULES: HouseRules = {
-  floatWithinC: 0.5, eveningFromHour: 14, holdDays: { fresh: 14, brackish: 14, marine: 28 }, lateAfterH: 6, longClosedH: 36,
+  floatWithinC: 0.5,
+  eveningFromHour: 14,
+  holdDays: { fresh: 14, brackish: 14, marine: 28 },
+  lateAfterH: 6,
+  longClosedH: 36,
 };
 
 export type HouseConfigured = { name: string; zone: string; rules: HouseRules };
@@ -26,9 +30,16 @@ export type Purpose = 'sale' | 'home' | 'hold' | 'treatment' | 'observation' | '
 export const PURPOSES: readonly Purpose[] = ['sale', 'home', 'hold', 'treatment', 'observation', 'customer'];
 
 export type TankAdded = {
-  tank: string; rack: string; water: string; code: string; volumeL: number; purpose: Purpose; lid: boolean;
+  tank: string;
+  rack: string;
+  water: string;
+  code: string;
+  volumeL: number;
+  purpose: Purpose;
+  lid: boolean;
   /** Where it stands in the rack seen from the front: row from the top, column from the left. */
-  row: number; column: number;
+  row: number;
+  column: number;
 };
 
 export interface RoomEntries {

@@ -4,8 +4,17 @@ import type { SpeciesFacts } from '../species/entries.ts';
 import type { TankFacts, WaterFacts } from './entries.ts';
 
 export type FitCode =
-  | 'fit.wrongWater' | 'fit.tooCold' | 'fit.tooWarm' | 'fit.noLid' | 'fit.eatsResidents' | 'fit.eatenByResidents'
-  | 'fit.neverWith' | 'fit.keptAlone' | 'fit.saleBeforeHold' | 'fit.speciesUnknown' | 'fit.awayFromHome';
+  | 'fit.wrongWater'
+  | 'fit.tooCold'
+  | 'fit.tooWarm'
+  | 'fit.noLid'
+  | 'fit.eatsResidents'
+  | 'fit.eatenByResidents'
+  | 'fit.neverWith'
+  | 'fit.keptAlone'
+  | 'fit.saleBeforeHold'
+  | 'fit.speciesUnknown'
+  | 'fit.awayFromHome';
 
 export type FitReason = { code: FitCode; facts: Record<string, string | number> };
 
@@ -32,10 +41,17 @@ export function fit(newcomer: Newcomer, tank: FitTank, residents: readonly Resid
 function fitWater(species: SpeciesFacts, tank: FitTank): FitReason[] {
   const { salinityPpt: salt, temperatureC: warmth } = species;
   if (!species.water.includes(tank.type) || tank.salinityPpt < salt.min || tank.salinityPpt > salt.max) {
-    return [{ code: 'fit.wrongWater', facts: { has: tank.type, salinityPpt: tank.salinityPpt, min: salt.min, max: salt.max, species: species.common } }];
+    return [
+      {
+        code: 'fit.wrongWater',
+        facts: { has: tank.type, salinityPpt: tank.salinityPpt, min: salt.min, max: salt.max, species: species.common },
+      },
+    ];
   }
-  if (tank.temperatureC < warmth.min) return [{ code: 'fit.tooCold', facts: { hasC: tank.temperatureC, minC: warmth.min, species: species.common } }];
-  if (tank.temperatureC > warmth.max) return [{ code: 'fit.tooWarm', facts: { hasC: tank.temperatureC, maxC: warmth.max, species: species.common } }];
+  if (tank.temperatureC < warmth.min)
+    return [{ code: 'fit.tooCold', facts: { hasC: tank.temperatureC, minC: warmth.min, species: species.common } }];
+  if (tank.temperatureC > warmth.max)
+    return [{ code: 'fit.tooWarm', facts: { hasC: tank.temperatureC, maxC: warmth.max, species: species.common } }];
   return [];
 }
 

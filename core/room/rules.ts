@@ -22,7 +22,8 @@ export const roomRules: Rules<RoomEntries> = {
   },
   'tank.added': {
     decide({ payload }, { state }) {
-      if (state.findTank(payload.tank) || state.findTankByCode(payload.code)) return refuse('exists', 'code', { what: 'tank', name: payload.code });
+      if (state.findTank(payload.tank) || state.findTankByCode(payload.code))
+        return refuse('exists', 'code', { what: 'tank', name: payload.code });
       if (!state.findRack(payload.rack)) return refuse('unknown', 'rack', { what: 'rack', id: payload.rack });
       if (!state.findWater(payload.water)) return refuse('unknown', 'water', { what: 'water', id: payload.water });
       return [];

@@ -14,8 +14,20 @@ export type Response = 'ignored' | 'looked' | 'tasted' | 'ate' | 'charged';
 export const RESPONSES: readonly Response[] = ['ignored', 'looked', 'tasted', 'ate', 'charged'];
 export type LotFed = { tank: string; lot: string; food: string; response: Response };
 
-export type Cause = 'not known' | 'transit' | 'acclimation' | 'bad water' | 'illness' | 'injury' | 'bullied' | 'starved' | 'jumped' | 'eaten';
-export const CAUSES: readonly Cause[] = ['not known', 'transit', 'acclimation', 'bad water', 'illness', 'injury', 'bullied', 'starved', 'jumped', 'eaten'];
+export type Cause =
+  'not known' | 'transit' | 'acclimation' | 'bad water' | 'illness' | 'injury' | 'bullied' | 'starved' | 'jumped' | 'eaten';
+export const CAUSES: readonly Cause[] = [
+  'not known',
+  'transit',
+  'acclimation',
+  'bad water',
+  'illness',
+  'injury',
+  'bullied',
+  'starved',
+  'jumped',
+  'eaten',
+];
 /** A cause is a guess unless somebody examined the fish. */
 export type Sureness = 'guess' | 'likely' | 'examined';
 export const SURENESS: readonly Sureness[] = ['guess', 'likely', 'examined'];

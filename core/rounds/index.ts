@@ -1,6 +1,17 @@
 export {
-  CAUSES, RESPONSES, ROUNDS, SURENESS,
-  type Cause, type LossRecorded, type LotFed, type LotLook, type Response, type RoundEntries, type RoundName, type Sureness, type TankLooked,
+  CAUSES,
+  RESPONSES,
+  ROUNDS,
+  SURENESS,
+  type Cause,
+  type LossRecorded,
+  type LotFed,
+  type LotLook,
+  type Response,
+  type RoundEntries,
+  type RoundName,
+  type Sureness,
+  type TankLooked,
 } from './entries.ts';
 export { progress, roundAt, type Progress, type Round } from './round.ts';
 export { roundRules } from './rules.ts';

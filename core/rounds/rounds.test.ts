@@ -5,7 +5,10 @@ import { makesSuspect, progress, roundAt, SETTLING_MS, SIGN_CLASS, SIGNS } from 
 const LISBON = 'Europe/Lisbon';
 
 it.each([
-  ['2026-03-03T00:00', 20515, 'morning'], ['2026-03-03T13:59', 20515, 'morning'], ['2026-03-03T14:00', 20515, 'evening'], ['2026-03-03T23:59', 20515, 'evening'],
+  ['2026-03-03T00:00', 20515, 'morning'],
+  ['2026-03-03T13:59', 20515, 'morning'],
+  ['2026-03-03T14:00', 20515, 'evening'],
+  ['2026-03-03T23:59', 20515, 'evening'],
 ])('%s is of day %d, %s', (wall, day, round) => {
   expect(roundAt(parseLocal(wall, LISBON), LISBON, 14)).toEqual({ day, round });
 });

@@ -4,11 +4,27 @@
 export type SignClass = 'illness' | 'injury' | 'stress' | 'appetite';
 
 export const SIGN_CLASS = {
-  'white spots': 'illness', 'velvet dust': 'illness', 'fungus': 'illness', 'frayed fins': 'illness', 'red streaks': 'illness',
-  'cloudy eye': 'illness', 'popped eye': 'illness', 'bloated': 'illness', 'stringy faeces': 'illness', 'flashing': 'illness',
-  'thin': 'illness', 'listing': 'illness',
-  'scrape': 'injury', 'torn fin': 'injury', 'chased': 'injury',
-  'clamped fins': 'stress', 'fast breathing': 'stress', 'gasping': 'stress', 'hiding': 'stress', 'dark': 'stress', 'pale': 'stress',
+  'white spots': 'illness',
+  'velvet dust': 'illness',
+  fungus: 'illness',
+  'frayed fins': 'illness',
+  'red streaks': 'illness',
+  'cloudy eye': 'illness',
+  'popped eye': 'illness',
+  bloated: 'illness',
+  'stringy faeces': 'illness',
+  flashing: 'illness',
+  thin: 'illness',
+  listing: 'illness',
+  scrape: 'injury',
+  'torn fin': 'injury',
+  chased: 'injury',
+  'clamped fins': 'stress',
+  'fast breathing': 'stress',
+  gasping: 'stress',
+  hiding: 'stress',
+  dark: 'stress',
+  pale: 'stress',
   'not eating': 'appetite',
 } as const satisfies Record<string, SignClass>;
 

@@ -6,7 +6,14 @@ export const ORIGINS: readonly Origin[] = ['wild', 'bred', 'farmed', 'unknown'];
 
 /** Fish that were here before the notebook was: a new lot on the books. `cleared` = its hold was done before. */
 export type LotOpened = {
-  lot: string; species: string; label: string; tank: string; n: number; sizeCm: number; origin: Origin; supplier?: string;
+  lot: string;
+  species: string;
+  label: string;
+  tank: string;
+  n: number;
+  sizeCm: number;
+  origin: Origin;
+  supplier?: string;
 };
 
 /** Fish of lots go from tank to tank, or out of the house. */
@@ -14,7 +21,12 @@ export type StockMoved = { moves: { lot: string; from: string; to: string; n: nu
 
 /** Hands counted and found other than the books say; the difference is posted, never adjusted silently. */
 export type StockCounted = {
-  place: string; lot: string; found: number; book: number; against: Extract<OutsidePlace, 'discrepancy' | 'missing'>; note?: string;
+  place: string;
+  lot: string;
+  found: number;
+  book: number;
+  against: Extract<OutsidePlace, 'discrepancy' | 'missing'>;
+  note?: string;
 };
 
 /** So many of a lot are spoken for. */
@@ -28,4 +40,12 @@ export interface StockEntries {
 }
 
 /** What is known of a lot; `species` is missing when a surprise bag held fish that nobody could name. */
-export type LotFacts = { id: string; label: string; species?: string; heardAs?: string; sizeCm?: number; origin: Origin; supplier?: string };
+export type LotFacts = {
+  id: string;
+  label: string;
+  species?: string;
+  heardAs?: string;
+  sizeCm?: number;
+  origin: Origin;
+  supplier?: string;
+};

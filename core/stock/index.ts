@@ -1,4 +1,13 @@
-export { ORIGINS, type LotFacts, type LotOpened, type LotPromised, type Origin, type StockCounted, type StockEntries, type StockMoved } from './entries.ts';
+export {
+  ORIGINS,
+  type LotFacts,
+  type LotOpened,
+  type LotPromised,
+  type Origin,
+  type StockCounted,
+  type StockEntries,
+  type StockMoved,
+} from './entries.ts';
 export { findUnbalancedLot, move, negate, type Leg } from './legs.ts';
 export { isOutside, OUTSIDE_PLACES, type OutsidePlace } from './places.ts';
 export { stockRules } from './rules.ts';

@@ -6,7 +6,10 @@ export type Leg = { lot: string; place: string; n: number };
 /** `n` fish of one lot go from one place to another; no legs for none. */
 export function move(lot: string, trip: { from: string; to: string; n: number }): Leg[] {
   if (trip.n === 0) return [];
-  return [{ lot, place: trip.from, n: -trip.n }, { lot, place: trip.to, n: trip.n }];
+  return [
+    { lot, place: trip.from, n: -trip.n },
+    { lot, place: trip.to, n: trip.n },
+  ];
 }
 
 /** The legs that take these back. */

@@ -12,7 +12,8 @@ export const stockRules: Rules<StockEntries> = {
       if (state.findLot(payload.lot)) return refuse('exists', 'lot', { what: 'lot', name: payload.label });
       if (!state.findSpecies(payload.species)) return refuse('unknown', 'species', { what: 'species', id: payload.species });
       if (!state.findTank(payload.tank)) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
-      if (payload.supplier && !state.findSupplier(payload.supplier)) return refuse('unknown', 'supplier', { what: 'supplier', id: payload.supplier });
+      if (payload.supplier && !state.findSupplier(payload.supplier))
+        return refuse('unknown', 'supplier', { what: 'supplier', id: payload.supplier });
       return [];
     },
     legs: ({ lot, tank, n }) => move(lot, { from: 'opening', to: tank, n }),
@@ -51,5 +52,7 @@ function decideMove(one: StockMoved['moves'][number], path: string, context: Con
   if (!state.findTank(one.from)) return refuse('unknown', `${path}.from`, { what: 'tank', id: one.from });
   if (isOutside(one.to)) return [];
   const tank = state.findTank(one.to);
-  return tank ? refuseUnfit({ lot: one.lot, tank, path: `${path}.to` }, context) : refuse('unknown', `${path}.to`, { what: 'tank', id: one.to });
+  return tank
+    ? refuseUnfit({ lot: one.lot, tank, path: `${path}.to` }, context)
+    : refuse('unknown', `${path}.to`, { what: 'tank', id: one.to });
 }

@@ -3,7 +3,10 @@ import { findUnbalancedLot, isOutside, move, negate, STAGES, stageCounts, stageO
 
 describe('legs', () => {
   it('moves fish without making or losing any', () => {
-    expect(move('l', { from: 'supplier', to: 'bag', n: 6 })).toEqual([{ lot: 'l', place: 'supplier', n: -6 }, { lot: 'l', place: 'bag', n: 6 }]);
+    expect(move('l', { from: 'supplier', to: 'bag', n: 6 })).toEqual([
+      { lot: 'l', place: 'supplier', n: -6 },
+      { lot: 'l', place: 'bag', n: 6 },
+    ]);
     expect(move('l', { from: 'a', to: 'b', n: 0 })).toEqual([]);
   });
 
@@ -30,17 +33,42 @@ describe('stages', () => {
   ])('%s', (_name, standing, stage) => expect(stageOf(standing)).toBe(stage));
 
   it('shows as promised no more than is cleared', () => {
-    const standings = [{ ...inTank, lot: 'a', n: 5 }, { ...inTank, lot: 'a', n: 2 }, { ...inTank, lot: 'b', n: 3, holdOpen: true }];
-    expect(stageCounts(standings, new Map([['a', 6], ['b', 3]]))).toEqual({ dock: 0, bench: 0, hold: 3, cleared: 1, promised: 6, inHouse: 10 });
+    const standings = [
+      { ...inTank, lot: 'a', n: 5 },
+      { ...inTank, lot: 'a', n: 2 },
+      { ...inTank, lot: 'b', n: 3, holdOpen: true },
+    ];
+    expect(
+      stageCounts(
+        standings,
+        new Map([
+          ['a', 6],
+          ['b', 3],
+        ]),
+      ),
+    ).toEqual({ dock: 0, bench: 0, hold: 3, cleared: 1, promised: 6, inHouse: 10 });
     expect(stageCounts(standings, new Map([['a', 60]]))).toMatchObject({ cleared: 0, promised: 7, inHouse: 10 });
   });
 
   it('always adds up', () => {
-    const standing = fc.record({ lot: fc.constantFrom('a', 'b', 'c'), n: fc.nat(50), place: fc.constantFrom('bag', 'tank', 'customer tank' as const), inRun: fc.boolean(), holdOpen: fc.boolean() }) as fc.Arbitrary<Standing>;
-    fc.assert(fc.property(fc.array(standing), fc.dictionary(fc.constantFrom('a', 'b', 'c'), fc.nat(80)), (standings, promised) => {
-      const counts = stageCounts(standings, new Map(Object.entries(promised)));
-      const living = standings.filter(({ place }) => place !== 'customer tank').reduce((sum, { n }) => sum + n, 0);
-      return STAGES.every((stage) => counts[stage] >= 0) && STAGES.reduce((sum, stage) => sum + counts[stage], 0) === counts.inHouse && counts.inHouse === living;
-    }), { seed: 7, numRuns: 300 });
+    const standing = fc.record({
+      lot: fc.constantFrom('a', 'b', 'c'),
+      n: fc.nat(50),
+      place: fc.constantFrom('bag', 'tank', 'customer tank' as const),
+      inRun: fc.boolean(),
+      holdOpen: fc.boolean(),
+    }) as fc.Arbitrary<Standing>;
+    fc.assert(
+      fc.property(fc.array(standing), fc.dictionary(fc.constantFrom('a', 'b', 'c'), fc.nat(80)), (standings, promised) => {
+        const counts = stageCounts(standings, new Map(Object.entries(promised)));
+        const living = standings.filter(({ place }) => place !== 'customer tank').reduce((sum, { n }) => sum + n, 0);
+        return (
+          STAGES.every((stage) => counts[stage] >= 0) &&
+          STAGES.reduce((sum, stage) => sum + counts[stage], 0) === counts.inHouse &&
+          counts.inHouse === living
+        );
+      }),
+      { seed: 7, numRuns: 300 },
+    );
   });
 });

@@ -9,7 +9,11 @@ export type HouseClock = {
 };
 
 /** `startAtMs` = the house time to begin at (default: real time); `freeze` holds it there. `realNow` is swapped in tests. */
-export function makeClock({ startAtMs, freeze = false, realNow = Date.now }: { startAtMs?: number; freeze?: boolean; realNow?: () => number } = {}): HouseClock {
+export function makeClock({
+  startAtMs,
+  freeze = false,
+  realNow = Date.now,
+}: { startAtMs?: number; freeze?: boolean; realNow?: () => number } = {}): HouseClock {
   let offset = startAtMs === undefined ? 0 : startAtMs - realNow();
   let frozenAt = startAtMs ?? realNow();
   const now = () => (freeze ? frozenAt : realNow() + offset);

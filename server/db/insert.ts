@@ -12,7 +12,12 @@ export function prepareInsert<T extends SQLiteTable>(db: Drizzle, table: T): Ins
   // A column that numbers itself is left to SQLite.
   const columns = Object.entries(getTableColumns(table) as Record<string, Column>).filter(([name]) => name !== 'seq');
   const placeholders = Object.fromEntries(columns.map(([name]) => [name, sql.placeholder(name)]));
-  const statement = clientOf(db).prepare(db.insert(table).values(placeholders as never).toSQL().sql);
+  const statement = clientOf(db).prepare(
+    db
+      .insert(table)
+      .values(placeholders as never)
+      .toSQL().sql,
+  );
   return (row) => {
     const values = columns.map(([name, column]) => {
       const value = (row as Record<string, unknown>)[name];

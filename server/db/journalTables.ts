@@ -1,19 +1,23 @@
 // What is kept for good: the journal, and what stands outside it (sign-in, meta). Changed only by SQL migrations.
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
-export const entry = sqliteTable('entry', {
-  seq: integer().primaryKey({ autoIncrement: true }),
-  id: text().notNull().unique(),
-  actId: text('act_id').notNull(),
-  kind: text().notNull(),
-  version: integer().notNull(),
-  occurredAtMs: integer('occurred_at_ms').notNull(),
-  recordedAtMs: integer('recorded_at_ms').notNull(),
-  actor: text().notNull(),
-  payload: text().notNull(),
-  overrules: text(),
-  corrects: text(),
-}, (table) => [index('entry_act').on(table.actId)]);
+export const entry = sqliteTable(
+  'entry',
+  {
+    seq: integer().primaryKey({ autoIncrement: true }),
+    id: text().notNull().unique(),
+    actId: text('act_id').notNull(),
+    kind: text().notNull(),
+    version: integer().notNull(),
+    occurredAtMs: integer('occurred_at_ms').notNull(),
+    recordedAtMs: integer('recorded_at_ms').notNull(),
+    actor: text().notNull(),
+    payload: text().notNull(),
+    overrules: text(),
+    corrects: text(),
+  },
+  (table) => [index('entry_act').on(table.actId)],
+);
 
 export const credential = sqliteTable('credential', {
   person: text().primaryKey(),

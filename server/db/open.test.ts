@@ -29,7 +29,11 @@ const copies = () => fs.readdirSync(folder).filter((name) => name.includes('.bef
 
 it('writes every commit to the disk and keeps foreign keys on', () => {
   const { client } = openHouse(file);
-  expect([client.pragma('journal_mode', { simple: true }), client.pragma('synchronous', { simple: true }), client.pragma('foreign_keys', { simple: true })]).toEqual(['wal', 2, 1]);
+  expect([
+    client.pragma('journal_mode', { simple: true }),
+    client.pragma('synchronous', { simple: true }),
+    client.pragma('foreign_keys', { simple: true }),
+  ]).toEqual(['wal', 2, 1]);
   client.close();
 });
 
@@ -45,7 +49,10 @@ it('opens again as it was, with no copy and no remaking', () => {
 it('remakes every projection from the journal when they are of another version, after keeping a copy', () => {
   liveInIt();
   const before = openHouse(file);
-  const rows = (client: typeof before.client) => ['p_balance', 'p_leg', 'p_landing', 'p_run', 'p_reversal', 'p_need'].map((table) => client.prepare(`select * from ${table} order by 1, 2`).all());
+  const rows = (client: typeof before.client) =>
+    ['p_balance', 'p_leg', 'p_landing', 'p_run', 'p_reversal', 'p_need'].map((table) =>
+      client.prepare(`select * from ${table} order by 1, 2`).all(),
+    );
   const expected = rows(before.client);
   expect(expected.every((found) => found.length > 0)).toBe(true);
   before.client.exec('delete from p_landing; update p_balance set n = n + 5');
@@ -69,9 +76,13 @@ it('the check finds a row that is missing, one too many, and one that is other',
   liveInIt();
   const house = openHouse(file);
   expect(checkReplay(house).differences).toEqual([]);
-  house.client.exec("delete from p_landing; update p_run set minutes = minutes + 1; insert into p_absence (entry, at_ms, by, bag) values ('x', 1, 'x', 'x')");
+  house.client.exec(
+    "delete from p_landing; update p_run set minutes = minutes + 1; insert into p_absence (entry, at_ms, by, bag) values ('x', 1, 'x', 'x')",
+  );
   expect(checkReplay(house).differences).toEqual([
-    { table: 'p_absence', onlyInHouse: 1, onlyInReplay: 0 }, { table: 'p_landing', onlyInHouse: 0, onlyInReplay: 2 }, { table: 'p_run', onlyInHouse: 1, onlyInReplay: 1 },
+    { table: 'p_absence', onlyInHouse: 1, onlyInReplay: 0 },
+    { table: 'p_landing', onlyInHouse: 0, onlyInReplay: 2 },
+    { table: 'p_run', onlyInHouse: 1, onlyInReplay: 1 },
   ]);
   remakeProjections(house);
   expect(checkReplay(house).differences).toEqual([]);

@@ -11,7 +11,12 @@ import { PROJECTION_VERSION } from './projectionTables.ts';
 
 export type Tables = typeof journalTables & typeof projectionTables;
 export type Drizzle = BetterSQLite3Database<Tables>;
-export type House = { client: Database.Database; db: Drizzle; file: string; /** The projections are empty or of another version. */ stale: boolean };
+export type House = {
+  client: Database.Database;
+  db: Drizzle;
+  file: string;
+  /** The projections are empty or of another version. */ stale: boolean;
+};
 
 const folder = import.meta.dirname;
 
@@ -39,9 +44,15 @@ export function openHouse(file: string): House {
 
 /** Drops every projection table and makes them anew, empty. */
 export function makeProjectionTables(client: Database.Database): void {
-  const old = client.prepare("select name from sqlite_master where type = 'table' and name like 'p!_%' escape '!'").pluck().all() as string[];
+  const old = client
+    .prepare("select name from sqlite_master where type = 'table' and name like 'p!_%' escape '!'")
+    .pluck()
+    .all() as string[];
   for (const name of old) client.exec(`drop table "${name}"`);
-  for (const name of fs.readdirSync(path.join(folder, 'projections')).filter((one) => one.endsWith('.sql')).sort()) {
+  for (const name of fs
+    .readdirSync(path.join(folder, 'projections'))
+    .filter((one) => one.endsWith('.sql'))
+    .sort()) {
     client.exec(fs.readFileSync(path.join(folder, 'projections', name), 'utf8'));
   }
 }

@@ -9,77 +9,232 @@ export const PROJECTION_VERSION = 1;
 const fact = () => ({ entry: text().primaryKey(), atMs: integer('at_ms').notNull(), by: text().notNull(), voidedBy: text('voided_by') });
 const record = () => ({ id: text().primaryKey(), entry: text().notNull(), voidedBy: text('voided_by') });
 
-export const house = sqliteTable('p_house', { id: integer().primaryKey(), entry: text().notNull(), atMs: integer('at_ms').notNull(), name: text().notNull(), zone: text().notNull(), rules: text().notNull() });
+export const house = sqliteTable('p_house', {
+  id: integer().primaryKey(),
+  entry: text().notNull(),
+  atMs: integer('at_ms').notNull(),
+  name: text().notNull(),
+  zone: text().notNull(),
+  rules: text().notNull(),
+});
 export const person = sqliteTable('p_person', { ...record(), name: text().notNull(), title: text().notNull(), role: text().notNull() });
 export const rack = sqliteTable('p_rack', { ...record(), room: text().notNull(), name: text().notNull(), walk: integer().notNull() });
 export const water = sqliteTable('p_water', {
-  ...record(), name: text().notNull(), type: text().notNull(), temperatureC: real('temperature_c').notNull(), salinityPpt: real('salinity_ppt').notNull(),
+  ...record(),
+  name: text().notNull(),
+  type: text().notNull(),
+  temperatureC: real('temperature_c').notNull(),
+  salinityPpt: real('salinity_ppt').notNull(),
   volumeL: real('volume_l').notNull(),
 });
 export const tank = sqliteTable('p_tank', {
-  ...record(), rack: text().notNull(), water: text().notNull(), code: text().notNull().unique(), volumeL: real('volume_l').notNull(),
-  purpose: text().notNull(), lid: integer({ mode: 'boolean' }).notNull(), row: integer().notNull(), column: integer().notNull(),
+  ...record(),
+  rack: text().notNull(),
+  water: text().notNull(),
+  code: text().notNull().unique(),
+  volumeL: real('volume_l').notNull(),
+  purpose: text().notNull(),
+  lid: integer({ mode: 'boolean' }).notNull(),
+  row: integer().notNull(),
+  column: integer().notNull(),
 });
-export const species = sqliteTable('p_species', { ...record(), scientific: text().notNull(), common: text().notNull(), facts: text().notNull() });
+export const species = sqliteTable('p_species', {
+  ...record(),
+  scientific: text().notNull(),
+  common: text().notNull(),
+  facts: text().notNull(),
+});
 export const supplier = sqliteTable('p_supplier', { ...record(), name: text().notNull(), transit: text().notNull() });
 
-export const crate = sqliteTable('p_crate', {
-  ...record(), label: text().notNull(), supplier: text().notNull(), packedAtMs: integer('packed_at_ms').notNull(), promisedAtMs: integer('promised_at_ms').notNull(),
-  told: text().notNull(),
-}, (table) => [index('p_crate_promised').on(table.promisedAtMs)]);
+export const crate = sqliteTable(
+  'p_crate',
+  {
+    ...record(),
+    label: text().notNull(),
+    supplier: text().notNull(),
+    packedAtMs: integer('packed_at_ms').notNull(),
+    promisedAtMs: integer('promised_at_ms').notNull(),
+    told: text().notNull(),
+  },
+  (table) => [index('p_crate_promised').on(table.promisedAtMs)],
+);
 export const lot = sqliteTable('p_lot', {
-  ...record(), label: text().notNull(), species: text(), heardAs: text('heard_as'), sizeCm: real('size_cm'), origin: text().notNull(),
-  supplier: text(), crate: text(), insteadOf: text('instead_of'),
+  ...record(),
+  label: text().notNull(),
+  species: text(),
+  heardAs: text('heard_as'),
+  sizeCm: real('size_cm'),
+  origin: text().notNull(),
+  supplier: text(),
+  crate: text(),
+  insteadOf: text('instead_of'),
 });
-export const bag = sqliteTable('p_bag', {
-  ...record(), crate: text().notNull(), label: text().notNull(), box: integer().notNull(), ord: integer().notNull(), lot: text().notNull(),
-  listed: integer().notNull(), waterL: real('water_l').notNull(),
-}, (table) => [index('p_bag_crate').on(table.crate)]);
+export const bag = sqliteTable(
+  'p_bag',
+  {
+    ...record(),
+    crate: text().notNull(),
+    label: text().notNull(),
+    box: integer().notNull(),
+    ord: integer().notNull(),
+    lot: text().notNull(),
+    listed: integer().notNull(),
+    waterL: real('water_l').notNull(),
+  },
+  (table) => [index('p_bag_crate').on(table.crate)],
+);
 
-export const arrival = sqliteTable('p_arrival', { ...fact(), crate: text().notNull(), carton: text().notNull() }, (table) => [index('p_arrival_crate').on(table.crate)]);
-export const landing = sqliteTable('p_landing', {
-  ...fact(), bag: text().notNull(), crate: text().notNull(), lot: text().notNull(), alive: integer().notNull(), dead: integer().notNull(),
-  quality: text().notNull(), condition: text().notNull(), bagState: text('bag_state').notNull(), note: text(),
-}, (table) => [index('p_landing_bag').on(table.bag)]);
+export const arrival = sqliteTable('p_arrival', { ...fact(), crate: text().notNull(), carton: text().notNull() }, (table) => [
+  index('p_arrival_crate').on(table.crate),
+]);
+export const landing = sqliteTable(
+  'p_landing',
+  {
+    ...fact(),
+    bag: text().notNull(),
+    crate: text().notNull(),
+    lot: text().notNull(),
+    alive: integer().notNull(),
+    dead: integer().notNull(),
+    quality: text().notNull(),
+    condition: text().notNull(),
+    bagState: text('bag_state').notNull(),
+    note: text(),
+  },
+  (table) => [index('p_landing_bag').on(table.bag)],
+);
 export const absence = sqliteTable('p_absence', { ...fact(), bag: text().notNull() }, (table) => [index('p_absence_bag').on(table.bag)]);
-export const assignment = sqliteTable('p_assignment', { ...fact(), bag: text().notNull(), tank: text().notNull(), overruled: text().notNull() },
-  (table) => [index('p_assignment_bag').on(table.bag, table.atMs)]);
-export const run = sqliteTable('p_run', {
-  ...fact(), id: text().notNull().unique(), bag: text().notNull(), lot: text().notNull(), tank: text().notNull(), n: integer().notNull(), minutes: real().notNull(),
-  bagC: real('bag_c').notNull(), bagMethod: text('bag_method').notNull(), tankC: real('tank_c').notNull(), waterL: real('water_l').notNull(),
-}, (table) => [index('p_run_bag').on(table.bag)]);
-export const release = sqliteTable('p_release', {
-  ...fact(), bag: text().notNull(), run: text(), lot: text().notNull(), tank: text().notNull(), alive: integer().notNull(), dead: integer().notNull(),
-}, (table) => [index('p_release_bag').on(table.bag), index('p_release_tank').on(table.tank, table.atMs)]);
-export const hold = sqliteTable('p_hold', { ...fact(), id: text().notNull().unique(), lot: text().notNull(), days: integer().notNull() },
-  (table) => [index('p_hold_lot').on(table.lot)]);
-export const promise = sqliteTable('p_promise', { ...fact(), id: text().notNull().unique(), lot: text().notNull(), n: integer().notNull(), forWhom: text('for_whom').notNull() },
-  (table) => [index('p_promise_lot').on(table.lot)]);
-export const reading = sqliteTable('p_reading', {
-  ...fact(), subjectKind: text('subject_kind').notNull(), subject: text().notNull(), quantity: text().notNull(), value: real().notNull(),
-  typed: text().notNull(), method: text().notNull(), source: text().notNull(),
-}, (table) => [index('p_reading_latest').on(table.subject, table.quantity, table.atMs)]);
-export const look = sqliteTable('p_look', {
-  ...fact(), tank: text().notNull(), day: integer().notNull(), round: text().notNull(), allWell: integer('all_well', { mode: 'boolean' }).notNull(), note: text(),
-}, (table) => [index('p_look_tank').on(table.tank, table.atMs), index('p_look_round').on(table.day, table.round, table.tank)]);
+export const assignment = sqliteTable(
+  'p_assignment',
+  { ...fact(), bag: text().notNull(), tank: text().notNull(), overruled: text().notNull() },
+  (table) => [index('p_assignment_bag').on(table.bag, table.atMs)],
+);
+export const run = sqliteTable(
+  'p_run',
+  {
+    ...fact(),
+    id: text().notNull().unique(),
+    bag: text().notNull(),
+    lot: text().notNull(),
+    tank: text().notNull(),
+    n: integer().notNull(),
+    minutes: real().notNull(),
+    bagC: real('bag_c').notNull(),
+    bagMethod: text('bag_method').notNull(),
+    tankC: real('tank_c').notNull(),
+    waterL: real('water_l').notNull(),
+  },
+  (table) => [index('p_run_bag').on(table.bag)],
+);
+export const release = sqliteTable(
+  'p_release',
+  {
+    ...fact(),
+    bag: text().notNull(),
+    run: text(),
+    lot: text().notNull(),
+    tank: text().notNull(),
+    alive: integer().notNull(),
+    dead: integer().notNull(),
+  },
+  (table) => [index('p_release_bag').on(table.bag), index('p_release_tank').on(table.tank, table.atMs)],
+);
+export const hold = sqliteTable(
+  'p_hold',
+  { ...fact(), id: text().notNull().unique(), lot: text().notNull(), days: integer().notNull() },
+  (table) => [index('p_hold_lot').on(table.lot)],
+);
+export const promise = sqliteTable(
+  'p_promise',
+  { ...fact(), id: text().notNull().unique(), lot: text().notNull(), n: integer().notNull(), forWhom: text('for_whom').notNull() },
+  (table) => [index('p_promise_lot').on(table.lot)],
+);
+export const reading = sqliteTable(
+  'p_reading',
+  {
+    ...fact(),
+    subjectKind: text('subject_kind').notNull(),
+    subject: text().notNull(),
+    quantity: text().notNull(),
+    value: real().notNull(),
+    typed: text().notNull(),
+    method: text().notNull(),
+    source: text().notNull(),
+  },
+  (table) => [index('p_reading_latest').on(table.subject, table.quantity, table.atMs)],
+);
+export const look = sqliteTable(
+  'p_look',
+  {
+    ...fact(),
+    tank: text().notNull(),
+    day: integer().notNull(),
+    round: text().notNull(),
+    allWell: integer('all_well', { mode: 'boolean' }).notNull(),
+    note: text(),
+  },
+  (table) => [index('p_look_tank').on(table.tank, table.atMs), index('p_look_round').on(table.day, table.round, table.tank)],
+);
 /** One row a lot with something odd: signs, or fewer seen than expected. Plain looks stay in p_look alone. */
-export const odd = sqliteTable('p_odd', {
-  entry: text().notNull(), tank: text().notNull(), lot: text().notNull(), atMs: integer('at_ms').notNull(), expected: integer().notNull(), seen: integer(),
-  signs: text().notNull(), voidedBy: text('voided_by'),
-}, (table) => [primaryKey({ columns: [table.entry, table.lot] }), index('p_odd_at').on(table.atMs)]);
-export const feed = sqliteTable('p_feed', { ...fact(), tank: text().notNull(), lot: text().notNull(), food: text().notNull(), response: text().notNull() },
-  (table) => [index('p_feed_tank').on(table.tank, table.lot, table.atMs)]);
-export const loss = sqliteTable('p_loss', { ...fact(), lot: text().notNull(), place: text().notNull(), n: integer().notNull(), cause: text().notNull(), sure: text().notNull() },
-  (table) => [index('p_loss_at').on(table.atMs)]);
+export const odd = sqliteTable(
+  'p_odd',
+  {
+    entry: text().notNull(),
+    tank: text().notNull(),
+    lot: text().notNull(),
+    atMs: integer('at_ms').notNull(),
+    expected: integer().notNull(),
+    seen: integer(),
+    signs: text().notNull(),
+    voidedBy: text('voided_by'),
+  },
+  (table) => [primaryKey({ columns: [table.entry, table.lot] }), index('p_odd_at').on(table.atMs)],
+);
+export const feed = sqliteTable(
+  'p_feed',
+  { ...fact(), tank: text().notNull(), lot: text().notNull(), food: text().notNull(), response: text().notNull() },
+  (table) => [index('p_feed_tank').on(table.tank, table.lot, table.atMs)],
+);
+export const loss = sqliteTable(
+  'p_loss',
+  { ...fact(), lot: text().notNull(), place: text().notNull(), n: integer().notNull(), cause: text().notNull(), sure: text().notNull() },
+  (table) => [index('p_loss_at').on(table.atMs)],
+);
 
-export const leg = sqliteTable('p_leg', {
-  entry: text().notNull(), ord: integer().notNull(), lot: text().notNull(), place: text().notNull(), n: integer().notNull(),
-  atMs: integer('at_ms').notNull(), by: text().notNull(), voidedBy: text('voided_by'),
-}, (table) => [primaryKey({ columns: [table.entry, table.ord] }), index('p_leg_place').on(table.place, table.atMs)]);
+export const leg = sqliteTable(
+  'p_leg',
+  {
+    entry: text().notNull(),
+    ord: integer().notNull(),
+    lot: text().notNull(),
+    place: text().notNull(),
+    n: integer().notNull(),
+    atMs: integer('at_ms').notNull(),
+    by: text().notNull(),
+    voidedBy: text('voided_by'),
+  },
+  (table) => [primaryKey({ columns: [table.entry, table.ord] }), index('p_leg_place').on(table.place, table.atMs)],
+);
 /** `inside` keeps the living apart from the accounts, so that a long history costs a view nothing. */
-export const balance = sqliteTable('p_balance', { lot: text().notNull(), place: text().notNull(), inside: integer({ mode: 'boolean' }).notNull(), n: integer().notNull() },
-  (table) => [primaryKey({ columns: [table.lot, table.place] }), index('p_balance_place').on(table.place).where(sql`inside = 1 and n <> 0`)]);
+export const balance = sqliteTable(
+  'p_balance',
+  { lot: text().notNull(), place: text().notNull(), inside: integer({ mode: 'boolean' }).notNull(), n: integer().notNull() },
+  (table) => [
+    primaryKey({ columns: [table.lot, table.place] }),
+    index('p_balance_place')
+      .on(table.place)
+      .where(sql`inside = 1 and n <> 0`),
+  ],
+);
 /** What an entry rests on; its maker cannot be undone while a row here is not void. */
-export const need = sqliteTable('p_need', { ref: text().notNull(), entry: text().notNull(), actId: text('act_id').notNull(), voidedBy: text('voided_by') },
-  (table) => [primaryKey({ columns: [table.ref, table.entry] }), index('p_need_entry').on(table.entry)]);
-export const reversal = sqliteTable('p_reversal', { act: text().primaryKey(), entry: text().notNull(), by: text().notNull(), atMs: integer('at_ms').notNull() });
+export const need = sqliteTable(
+  'p_need',
+  { ref: text().notNull(), entry: text().notNull(), actId: text('act_id').notNull(), voidedBy: text('voided_by') },
+  (table) => [primaryKey({ columns: [table.ref, table.entry] }), index('p_need_entry').on(table.entry)],
+);
+export const reversal = sqliteTable('p_reversal', {
+  act: text().primaryKey(),
+  entry: text().notNull(),
+  by: text().notNull(),
+  atMs: integer('at_ms').notNull(),
+});

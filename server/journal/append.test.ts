@@ -1,6 +1,20 @@
 import { v7 } from 'uuid';
 import { STAGES } from '#core/stock/index.ts';
-import { assign, bringCrate, float, furnish, hold, KEEPER, land, LEAD, makeTestHouse, release, T0, TRAINEE, undo, type TestHouse } from '../testHouse.ts';
+import {
+  assign,
+  bringCrate,
+  float,
+  furnish,
+  hold,
+  KEEPER,
+  land,
+  LEAD,
+  makeTestHouse,
+  release,
+  T0,
+  TRAINEE,
+  type TestHouse,
+} from '../testHouse.ts';
 import { makeHealth } from '../health.ts';
 import { checkReplay } from './replay.ts';
 
@@ -37,7 +51,10 @@ it('takes a bag from the dock to its tank, each head at one stage all the way', 
 it('tells the second receiver who landed the bag and when', () => {
   house.must(KEEPER, land(1));
   const { outcome } = house.write(TRAINEE, land(1));
-  expect(outcome).toMatchObject({ ok: false, refusals: [{ code: 'bag.alreadyLanded', path: 'entries.0.payload.bag', facts: { bag: 'bag 1', by: 'Bram', atMs: T0 } }] });
+  expect(outcome).toMatchObject({
+    ok: false,
+    refusals: [{ code: 'bag.alreadyLanded', path: 'entries.0.payload.bag', facts: { bag: 'bag 1', by: 'Bram', atMs: T0 } }],
+  });
 });
 
 it('writes all of an act or none of it', () => {
@@ -49,19 +66,32 @@ it('answers a resent act as before, and refuses its id with other content', () =
   const act = house.actOf([land(1)]);
   const first = house.append(act, KEEPER);
   expect(house.append(structuredClone(act), KEEPER)).toEqual({ ...first, repeated: true });
-  expect(house.append({ ...act, entries: [{ ...act.entries[0]!, occurredAtMs: T0 - 1 }] }, KEEPER)).toMatchObject({ refusals: [{ code: 'id.reused' }] });
+  expect(house.append({ ...act, entries: [{ ...act.entries[0]!, occurredAtMs: T0 - 1 }] }, KEEPER)).toMatchObject({
+    refusals: [{ code: 'id.reused' }],
+  });
   expect(house.append(act, LEAD)).toMatchObject({ refusals: [{ code: 'id.reused' }] });
-  expect(house.append({ actId: v7(), entries: act.entries }, KEEPER)).toMatchObject({ refusals: [{ code: 'id.reused', path: 'entries.0.id' }] });
+  expect(house.append({ actId: v7(), entries: act.entries }, KEEPER)).toMatchObject({
+    refusals: [{ code: 'id.reused', path: 'entries.0.id' }],
+  });
   const twin = house.actOf([land(2)]).entries[0]!;
-  expect(house.append({ actId: v7(), entries: [twin, twin] }, KEEPER)).toMatchObject({ refusals: [{ code: 'id.reused', path: 'entries.1.id' }] });
+  expect(house.append({ actId: v7(), entries: [twin, twin] }, KEEPER)).toMatchObject({
+    refusals: [{ code: 'id.reused', path: 'entries.1.id' }],
+  });
 });
 
 describe('what cannot be', () => {
   const move = (n: number, from = 'G1') => ({ kind: 'stock.moved' as const, payload: { moves: [{ lot: 'old', from, to: 'sold', n }] } });
-  beforeEach(() => house.must(LEAD, { kind: 'lot.opened', payload: { lot: 'old', species: 'firefish', label: 'firefish', tank: 'G1', n: 3, sizeCm: 6, origin: 'bred' } }));
+  beforeEach(() =>
+    house.must(LEAD, {
+      kind: 'lot.opened',
+      payload: { lot: 'old', species: 'firefish', label: 'firefish', tank: 'G1', n: 3, sizeCm: 6, origin: 'bred' },
+    }),
+  );
 
   it('more fish out than in: says how many are missing and who was there last', () => {
-    expect(house.write(KEEPER, move(4)).outcome).toMatchObject({ refusals: [{ code: 'stock.short', facts: { lot: 'firefish', place: 'G1', missing: 1, by: 'Ines', atMs: T0 } }] });
+    expect(house.write(KEEPER, move(4)).outcome).toMatchObject({
+      refusals: [{ code: 'stock.short', facts: { lot: 'firefish', place: 'G1', missing: 1, by: 'Ines', atMs: T0 } }],
+    });
     expect(house.codes(KEEPER, move(3))).toEqual([]);
   });
 
@@ -76,11 +106,41 @@ describe('what cannot be', () => {
     ['ahead of the clock', { ...land(1), occurredAtMs: T0 + 121_000 }, 'time.future'],
     ['long ago', { ...land(1), occurredAtMs: T0 - 8 * DAY_MS }, 'time.old'],
     ['a float before landing', float(1), 'bag.notLanded'],
-    ['a count of books that moved', { kind: 'stock.counted', payload: { place: 'G1', lot: 'old', found: 2, book: 4, against: 'missing' } }, 'count.bookMoved'],
-    ['more promised than there are', { kind: 'lot.promised', payload: { promise: 'p', lot: 'old', n: 4, forWhom: 'x' } }, 'promise.tooMany'],
-    ['well and odd at once', { kind: 'tank.looked', payload: { tank: 'G1', day: 20515, round: 'morning', allWell: true, lots: [{ lot: 'old', expected: 3, seen: 2, signs: [] }] } }, 'look.contradicts'],
-    ['a look of another day', { kind: 'tank.looked', payload: { tank: 'G1', day: 20514, round: 'morning', allWell: true, lots: [] } }, 'look.otherDay'],
-    ['a bag of 60 °C', { kind: 'reading.taken', payload: { subject: { kind: 'bag', id: 'crate-1-bag1' }, quantity: 'temperature', reading: { value: 60, typed: '60', method: 'folded', source: 'measured' } } }, 'reading.implausible'],
+    [
+      'a count of books that moved',
+      { kind: 'stock.counted', payload: { place: 'G1', lot: 'old', found: 2, book: 4, against: 'missing' } },
+      'count.bookMoved',
+    ],
+    [
+      'more promised than there are',
+      { kind: 'lot.promised', payload: { promise: 'p', lot: 'old', n: 4, forWhom: 'x' } },
+      'promise.tooMany',
+    ],
+    [
+      'well and odd at once',
+      {
+        kind: 'tank.looked',
+        payload: { tank: 'G1', day: 20515, round: 'morning', allWell: true, lots: [{ lot: 'old', expected: 3, seen: 2, signs: [] }] },
+      },
+      'look.contradicts',
+    ],
+    [
+      'a look of another day',
+      { kind: 'tank.looked', payload: { tank: 'G1', day: 20514, round: 'morning', allWell: true, lots: [] } },
+      'look.otherDay',
+    ],
+    [
+      'a bag of 60 °C',
+      {
+        kind: 'reading.taken',
+        payload: {
+          subject: { kind: 'bag', id: 'crate-1-bag1' },
+          quantity: 'temperature',
+          reading: { value: 60, typed: '60', method: 'folded', source: 'measured' },
+        },
+      },
+      'reading.implausible',
+    ],
   ])('%s', (_name, said, code) => expect(house.codes(KEEPER, said)).toEqual([code]));
 
   it('but a lead may enter what is more than a week old', () => {
@@ -90,12 +150,33 @@ describe('what cannot be', () => {
 
 describe('bags that are not as listed', () => {
   it('wrong fish become a lot of their own', () => {
-    house.must(KEEPER, land(2, { lot: 'wrasse', newLot: { label: 'six-line wrasse', species: 'six-line-wrasse', heardAs: 'six lines', origin: 'unknown', insteadOf: 'crate-1-fire' } }));
-    expect(house.view('dock').crates[0]!.bags[1]).toMatchObject({ lot: 'wrasse', lotLabel: 'six-line wrasse', landed: { wrong: true, alive: 2 } });
+    house.must(
+      KEEPER,
+      land(2, {
+        lot: 'wrasse',
+        newLot: {
+          label: 'six-line wrasse',
+          species: 'six-line-wrasse',
+          heardAs: 'six lines',
+          origin: 'unknown',
+          insteadOf: 'crate-1-fire',
+        },
+      }),
+    );
+    expect(house.view('dock').crates[0]!.bags[1]).toMatchObject({
+      lot: 'wrasse',
+      lotLabel: 'six-line wrasse',
+      landed: { wrong: true, alive: 2 },
+    });
   });
 
   it('a bag on no list lands with fish that nobody can name, and only a lead sends it anywhere', () => {
-    const surprise = { bag: 'bag-x', lot: 'lot-x', newBag: { label: 'bag +1', box: 0, waterL: 1.5 }, newLot: { label: 'blue thing', heardAs: 'blue thing', origin: 'unknown' as const } };
+    const surprise = {
+      bag: 'bag-x',
+      lot: 'lot-x',
+      newBag: { label: 'bag +1', box: 0, waterL: 1.5 },
+      newLot: { label: 'blue thing', heardAs: 'blue thing', origin: 'unknown' as const },
+    };
     house.must(TRAINEE, land(1, { ...surprise, alive: 1 }));
     const choose = { kind: 'bag.assigned' as const, payload: { bag: 'bag-x', lot: 'lot-x', tank: 'G1' } };
     expect(house.codes(KEEPER, choose)).toEqual(['fit.speciesUnknown']);
@@ -126,7 +207,11 @@ describe('the tank', () => {
     expect(house.codes(LEAD, assign(1, 'F1', [{ code: 'fit.noLid', reason: 'x' }]))).toEqual(['fit.wrongWater']);
   });
 
-  it.each([['G2', 'fit.noLid'], ['F1', 'fit.wrongWater'], ['V1', 'fit.awayFromHome']])('%s: %s', (tank, code) => expect(house.codes(KEEPER, assign(1, tank))).toEqual([code]));
+  it.each([
+    ['G2', 'fit.noLid'],
+    ['F1', 'fit.wrongWater'],
+    ['V1', 'fit.awayFromHome'],
+  ])('%s: %s', (tank, code) => expect(house.codes(KEEPER, assign(1, tank))).toEqual([code]));
 
   it('lets fish go once, with the count right, their hold open, from the float that runs', () => {
     house.must(KEEPER, assign(1));
@@ -143,7 +228,12 @@ describe('the tank', () => {
   it('posts a difference found in the net, then lets go what is there', () => {
     house.must(KEEPER, assign(1));
     const bag = 'crate-1-bag1';
-    house.must(KEEPER, { kind: 'stock.counted', payload: { place: bag, lot: 'crate-1-fire', found: 3, book: 4, against: 'missing' } }, hold(), release(1, { run: undefined, alive: 3 }));
+    house.must(
+      KEEPER,
+      { kind: 'stock.counted', payload: { place: bag, lot: 'crate-1-fire', found: 3, book: 4, against: 'missing' } },
+      hold(),
+      release(1, { run: undefined, alive: 3 }),
+    );
     expect(stream()).toMatchObject({ hold: 3, inHouse: 3 });
   });
 
@@ -152,63 +242,5 @@ describe('the tank', () => {
     expect(house.codes(KEEPER, float(2))).toEqual(['float.notThisBag']);
     expect(house.codes(KEEPER, float(3))).toEqual(['float.notThisBag']);
     expect(house.codes(KEEPER, hold(), release(2, { run: undefined }))).toEqual([]);
-  });
-});
-
-describe('undo', () => {
-  it('takes a whole act back and leaves the books as they were', () => {
-    const before = stream();
-    const act = house.must(KEEPER, land(1, { alive: 3, dead: 1 }));
-    house.must(KEEPER, undo(act));
-    expect(stream()).toEqual(before);
-    expect(house.view('stream').lost7).toBe(0);
-    expect(house.view('daybook').acts.find(({ actId }) => actId === act)!.undone).toEqual({ by: 'Bram', atMs: T0 });
-    expect(house.codes(KEEPER, land(1))).toEqual([]);
-  });
-
-  it('is refused twice, of an undo, by another keeper, and after a day', () => {
-    const act = house.must(KEEPER, land(1));
-    expect(house.codes(TRAINEE, undo(act))).toEqual(['undo.notYours']);
-    const second = house.must(KEEPER, land(2));
-    const undone = house.must(LEAD, undo(act));
-    expect(house.codes(LEAD, undo(act))).toEqual(['undo.twice']);
-    expect(house.codes(LEAD, undo(undone))).toEqual(['undo.ofUndo']);
-    house.wait(DAY_MS + 1);
-    expect(house.codes(KEEPER, undo(second))).toEqual(['undo.tooLate']);
-    expect(house.codes(LEAD, undo(second))).toEqual([]);
-    expect(house.codes(LEAD, undo(v7()))).toEqual(['unknown']);
-  });
-
-  it('says what must be taken back first', () => {
-    const landing = house.must(KEEPER, land(1));
-    const chosen = house.must(KEEPER, assign(1));
-    const floating = house.must(KEEPER, float(1));
-    expect(house.codes(KEEPER, undo(chosen))).toEqual(['undo.needed']);
-    const out = house.must(KEEPER, hold(), release(1));
-    expect(house.write(KEEPER, undo(landing)).outcome).toMatchObject({ refusals: [{ code: 'undo.needed', facts: { first: [{ actId: floating }, { actId: out }] } }] });
-    expect(house.codes(KEEPER, undo(floating))).toEqual(['undo.needed']);
-    house.must(KEEPER, undo(out));
-    house.must(KEEPER, undo(floating));
-    house.must(KEEPER, undo(landing));
-    expect(stream()).toMatchObject({ expected: 12, inHouse: 0, dock: 0 });
-  });
-
-  it('is refused when the fish have gone on, naming the place', () => {
-    house.must(KEEPER, land(1), assign(1));
-    const out = house.must(KEEPER, hold(), release(1, { run: undefined }));
-    house.must(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'sold', n: 2 }] } });
-    expect(house.write(KEEPER, undo(out)).outcome).toMatchObject({ refusals: [{ code: 'stock.short', facts: { place: 'G1', missing: 2 } }] });
-  });
-
-  it('of what set the house up is a further entry instead', () => {
-    const act = house.must(LEAD, { kind: 'rack.added', payload: { rack: 'r2', room: 'x', name: 'R2', walk: 2 } });
-    expect(house.codes(LEAD, undo(act))).toEqual(['undo.never']);
-  });
-
-  it('corrects in one act: take back, write anew', () => {
-    const wrong = house.must(KEEPER, land(1));
-    house.must(KEEPER, undo(wrong), land(1, { alive: 3, dead: 1, quality: 'counted' }));
-    expect(stream()).toMatchObject({ dock: 3 });
-    expect(house.codes(KEEPER, land(2), undo(wrong))).toContain('undo.twice');
   });
 });

@@ -12,49 +12,87 @@ import { bringCrate, furnish, makeTestHouse } from '../testHouse.ts';
 import { checkReplay } from './replay.ts';
 
 const REQUESTS = 400;
-const ODD: unknown[] = [null, true, '', 'x', '💧', 'supplier', '__proto__', -1, 0, 1e308, 2 ** 53, 0.1, [], {}, [[]], { a: { b: {} } }, 'x'.repeat(5000), '2026-03-03', ' ', '%00', "'; drop table entry; --"];
+const ODD: unknown[] = [
+  null,
+  true,
+  '',
+  'x',
+  '💧',
+  'supplier',
+  '__proto__',
+  -1,
+  0,
+  1e308,
+  2 ** 53,
+  0.1,
+  [],
+  {},
+  [[]],
+  { a: { b: {} } },
+  'x'.repeat(5000),
+  '2026-03-03',
+  ' ',
+  '%00',
+  "'; drop table entry; --",
+];
 
-it.each([3, 77])('seed %d', async (seed) => {
-  const house = furnish(makeTestHouse());
-  bringCrate(house);
-  await makeCredentials(house.db).set('ines', '4711');
-  const broken: string[] = [];
-  const app = makeApp({ house, log: (line) => broken.push(line) });
-  const agent = request.agent(app.express).set('host', 'localhost');
-  await agent.post('/api/sign-in').send({ person: 'ines', pin: '4711' }).expect(200);
-  const chance = makeChance(seed);
-  const pick = <T>(from: readonly T[]): T => from[Math.floor(chance() * from.length)]!;
-  const known = ['bag-1', 'crate-1', 'crate-1-bag1', 'crate-1-bag2', 'crate-1-fire', 'G1', 'F1', 'firefish', 'yard', 'salt'];
+it.each([3, 77])(
+  'seed %d',
+  async (seed) => {
+    const house = furnish(makeTestHouse());
+    bringCrate(house);
+    await makeCredentials(house.db).set('ines', '4711');
+    const broken: string[] = [];
+    const app = makeApp({ house, log: (line) => broken.push(line) });
+    const agent = request.agent(app.express).set('host', 'localhost');
+    await agent.post('/api/sign-in').send({ person: 'ines', pin: '4711' }).expect(200);
+    const chance = makeChance(seed);
+    const pick = <T>(from: readonly T[]): T => from[Math.floor(chance() * from.length)]!;
+    const known = ['bag-1', 'crate-1', 'crate-1-bag1', 'crate-1-bag2', 'crate-1-fire', 'G1', 'F1', 'firefish', 'yard', 'salt'];
 
-  /** Somewhere inside, one value is another, one field is gone, or a known id stands where another stood. */
-  const mutate = (value: unknown): unknown => {
-    if (Array.isArray(value)) return chance() < 0.2 ? [...(value as unknown[]), pick(ODD)] : value.map((one) => (chance() < 0.3 ? mutate(one) : one));
-    if (value !== null && typeof value === 'object') {
-      const entries = Object.entries(value);
-      const at = Math.floor(chance() * entries.length);
-      return Object.fromEntries(entries.flatMap(([key, one], index) => (index !== at ? [[key, one]] : chance() < 0.15 ? [] : [[key, mutate(one)]])));
+    /** Somewhere inside, one value is another, one field is gone, or a known id stands where another stood. */
+    const mutate = (value: unknown): unknown => {
+      if (Array.isArray(value))
+        return chance() < 0.2 ? [...(value as unknown[]), pick(ODD)] : value.map((one) => (chance() < 0.3 ? mutate(one) : one));
+      if (value !== null && typeof value === 'object') {
+        const entries = Object.entries(value);
+        const at = Math.floor(chance() * entries.length);
+        return Object.fromEntries(
+          entries.flatMap(([key, one], index) => (index !== at ? [[key, one]] : chance() < 0.15 ? [] : [[key, mutate(one)]])),
+        );
+      }
+      return typeof value === 'string' && chance() < 0.5 ? pick(known) : chance() < 0.5 ? pick(ODD) : value;
+    };
+    const statuses = new Map<number, number>();
+    for (let sent = 0; sent < REQUESTS; sent += 1) {
+      const entries = Array.from({ length: 1 + Math.floor(chance() * 3) }, () => {
+        const kind = pick(KINDS);
+        return {
+          id: v7(),
+          kind,
+          version: 1,
+          occurredAtMs: house.now() - Math.floor(chance() * 1e7),
+          payload: structuredClone(fixtures[kind]),
+        };
+      });
+      const act: unknown = { actId: v7(), entries };
+      const body = chance() < 0.1 ? pick(ODD) : mutate(chance() < 0.7 ? mutate(act) : act);
+      const { status } =
+        chance() < 0.1
+          ? await agent.get(
+              `/api/views/${pick(VIEW_NAMES)}?bag=${encodeURIComponent(String(pick(ODD)))}&before=${encodeURIComponent(String(pick(ODD)))}&round=${encodeURIComponent(String(pick(ODD)))}`,
+            )
+          : await agent.post('/api/journal').set('content-type', 'application/json').send(JSON.stringify(body));
+      statuses.set(status, (statuses.get(status) ?? 0) + 1);
     }
-    return typeof value === 'string' && chance() < 0.5 ? pick(known) : chance() < 0.5 ? pick(ODD) : value;
-  };
-  const statuses = new Map<number, number>();
-  for (let sent = 0; sent < REQUESTS; sent += 1) {
-    const entries = Array.from({ length: 1 + Math.floor(chance() * 3) }, () => {
-      const kind = pick(KINDS);
-      return { id: v7(), kind, version: 1, occurredAtMs: house.now() - Math.floor(chance() * 1e7), payload: structuredClone(fixtures[kind]) };
-    });
-    const act: unknown = { actId: v7(), entries };
-    const body = chance() < 0.1 ? pick(ODD) : mutate(chance() < 0.7 ? mutate(act) : act);
-    const { status } = chance() < 0.1
-      ? await agent.get(`/api/views/${pick(VIEW_NAMES)}?bag=${encodeURIComponent(String(pick(ODD)))}&before=${encodeURIComponent(String(pick(ODD)))}&round=${encodeURIComponent(String(pick(ODD)))}`)
-      : await agent.post('/api/journal').set('content-type', 'application/json').send(JSON.stringify(body));
-    statuses.set(status, (statuses.get(status) ?? 0) + 1);
-  }
-  expect(broken).toEqual([]);
-  expect([...statuses.keys()].filter((status) => status >= 500)).toEqual([]);
-  // All three must have been met, or nothing was tried.
-  expect(Math.min(...[200, 400, 409].map((status) => statuses.get(status) ?? 0))).toBeGreaterThan(3);
-  expect(makeHealth(house)()).toMatchObject({ ok: true, balance: 0 });
-  expect(checkReplay(house).differences).toEqual([]);
-  app.close();
-  house.close();
-}, 60_000);
+    expect(broken).toEqual([]);
+    expect([...statuses.keys()].filter((status) => status >= 500)).toEqual([]);
+    // All three must have been met, or nothing was tried.
+    expect(Math.min(...[200, 400, 409].map((status) => statuses.get(status) ?? 0))).toBeGreaterThan(3);
+    expect(makeHealth(house)()).toMatchObject({ ok: true, balance: 0 });
+    expect(checkReplay(house).differences).toEqual([]);
+    app.close();
+    house.close();
+  },
+  60_000,
+);

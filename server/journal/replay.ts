@@ -37,8 +37,13 @@ export function checkReplay(house: House): { entries: number; differences: Diffe
   const second = openHouse(':memory:');
   try {
     const entries = second.client.transaction(() => projectAll(second, makeJournalStore(house.db), () => undefined))();
-    const names = second.client.prepare("select name from sqlite_master where type = 'table' and name like 'p!_%' escape '!' order by name").pluck().all() as string[];
-    const differences = names.map((table) => compare(table, house.client, second.client)).filter((one) => one.onlyInHouse + one.onlyInReplay > 0);
+    const names = second.client
+      .prepare("select name from sqlite_master where type = 'table' and name like 'p!_%' escape '!' order by name")
+      .pluck()
+      .all() as string[];
+    const differences = names
+      .map((table) => compare(table, house.client, second.client))
+      .filter((one) => one.onlyInHouse + one.onlyInReplay > 0);
     return { entries, differences };
   } finally {
     second.client.close();

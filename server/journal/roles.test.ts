@@ -26,12 +26,18 @@ it('every refusal code has words', () => {
 });
 
 it('every kind can be said as a sentence with nothing undefined in it', () => {
-  for (const kind of KINDS) expect((entryWords[kind] as (payload: unknown, name: (id: string) => string) => string)(fixtures[kind], (id) => id)).not.toMatch(/undefined|NaN|\[object/);
+  for (const kind of KINDS)
+    expect((entryWords[kind] as (payload: unknown, name: (id: string) => string) => string)(fixtures[kind], (id) => id)).not.toMatch(
+      /undefined|NaN|\[object/,
+    );
 });
 
 const table = KINDS.flatMap((kind) => ROLES.map((role) => [role, kind, atLeast(role, kinds[kind].minRole)] as const));
 it.each(table)('%s × %s: may write it = %p', (role, kind: Kind, may) => {
-  const { outcome } = house.write({ id: role === 'lead' ? 'ines' : role === 'keeper' ? 'bram' : 'pia', role }, { kind, payload: fixtures[kind] } as Said);
+  const { outcome } = house.write({ id: role === 'lead' ? 'ines' : role === 'keeper' ? 'bram' : 'pia', role }, {
+    kind,
+    payload: fixtures[kind],
+  } as Said);
   const byRole = !outcome.ok && outcome.refusals.some(({ code, path }) => code === 'role' && path === 'entries.0.kind');
   expect(byRole).toBe(!may);
 });

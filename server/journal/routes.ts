@@ -22,7 +22,9 @@ export function journalRoutes(house: RunningHouse, people: People): Router {
   router.get(`${paths.views}/:name`, signedIn, compression(), (request, response) => {
     const name = request.params.name as string;
     if (!(VIEW_NAMES as string[]).includes(name)) return void response.status(404).json({ code: 'notFound' });
-    const query = Object.fromEntries(Object.entries(request.query).map(([key, value]) => [key, typeof value === 'string' ? value : undefined]));
+    const query = Object.fromEntries(
+      Object.entries(request.query).map(([key, value]) => [key, typeof value === 'string' ? value : undefined]),
+    );
     response.set('cache-control', 'no-store').json(house.view(name as ViewName, query));
   });
   return router;

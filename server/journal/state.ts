@@ -10,8 +10,16 @@ import { lifted, type JournalStore, type Row } from './store.ts';
 const NAME = (column: string) => `coalesce((select name from p_person where id = ${column}), ${column})`;
 
 type BagRow = {
-  id: string; crate: string; label: string; lot: string; listed: number;
-  landing: string | null; absence: string | null; assignment: string | null; run: string | null; release: string | null;
+  id: string;
+  crate: string;
+  label: string;
+  lot: string;
+  listed: number;
+  landing: string | null;
+  absence: string | null;
+  assignment: string | null;
+  run: string | null;
+  release: string | null;
 };
 
 /** SQL of a water as it is now: the latest reading of temperature and salinity where there is one, else what it is set to. */
@@ -56,18 +64,24 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       ${fact('p_release', 'bag = b.id')} release
     from p_bag b where b.id = ? and b.voided_by is null`);
   const lot = get<{ [F in keyof LotFacts]: LotFacts[F] | null }>(
-    'select id, label, species, heard_as heardAs, size_cm sizeCm, origin, supplier from p_lot where id = ? and voided_by is null');
+    'select id, label, species, heard_as heardAs, size_cm sizeCm, origin, supplier from p_lot where id = ? and voided_by is null',
+  );
   const openHold = get<{ id: string; lot: string; days: number; openedAtMs: number }>(
-    'select id, lot, days, at_ms openedAtMs from p_hold where lot = ? and voided_by is null order by at_ms desc, entry desc limit 1');
+    'select id, lot, days, at_ms openedAtMs from p_hold where lot = ? and voided_by is null order by at_ms desc, entry desc limit 1',
+  );
   const promise = pluck('select 1 from p_promise where id = ?');
   const balance = pluck('select n from p_balance where lot = ? and place = ?');
-  const inTank = pluck("select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.n > 0 and t.purpose <> 'customer' limit 1");
+  const inTank = pluck(
+    "select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.n > 0 and t.purpose <> 'customer' limit 1",
+  );
   const occupants = all<{ lot: string; n: number }>('select lot, n from p_balance where place = ? and inside = 1 and n <> 0 order by lot');
   const lotCount = get<{ inHouse: number; promised: number }>(`
     select coalesce((select sum(b.n) from p_balance b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place
       where b.lot = @lot and (g.id is not null or t.purpose <> 'customer')), 0) inHouse,
     coalesce((select sum(n) from p_promise where lot = @lot and voided_by is null), 0) promised`);
-  const lastMove = get<Mark>(`select entry, ${NAME('by')} by, at_ms atMs from p_leg where place = ? and voided_by is null and entry not in (select id from entry where act_id = ?) order by at_ms desc, entry desc limit 1`);
+  const lastMove = get<Mark>(
+    `select entry, ${NAME('by')} by, at_ms atMs from p_leg where place = ? and voided_by is null and entry not in (select id from entry where act_id = ?) order by at_ms desc, entry desc limit 1`,
+  );
   const reversal = get<Mark>(`select entry, ${NAME('by')} by, at_ms atMs from p_reversal where act = ?`);
   const needing = all<Row>(`
     select e.seq, e.id, e.act_id actId, e.kind, e.version, e.occurred_at_ms occurredAtMs, e.recorded_at_ms recordedAtMs, e.actor, e.payload, e.overrules, e.corrects
@@ -96,7 +110,14 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       const row = bag(id);
       if (!row) return undefined;
       const { landing, absence, assignment, run, release, ...rest } = row;
-      return { ...rest, landing: parse(landing), absence: parse(absence), assignment: parse(assignment), run: parse(run), release: parse(release) };
+      return {
+        ...rest,
+        landing: parse(landing),
+        absence: parse(absence),
+        assignment: parse(assignment),
+        run: parse(run),
+        release: parse(release),
+      };
     },
     findLot(id) {
       const row = lot(id);

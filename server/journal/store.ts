@@ -12,15 +12,39 @@ const PAGE = 2000;
 
 export function makeJournalStore(db: Drizzle) {
   const insert = prepareInsert(db, table);
-  const byAct = db.select().from(table).where(eq(table.actId, sql.placeholder('actId'))).orderBy(asc(table.seq)).prepare();
-  const byId = db.select().from(table).where(eq(table.id, sql.placeholder('id'))).prepare();
-  const latest = db.select({ seq: sql<number | null>`max(${table.seq})` }).from(table).prepare();
-  const after = db.select().from(table).where(gt(table.seq, sql.placeholder('seq'))).orderBy(asc(table.seq)).limit(PAGE).prepare();
+  const byAct = db
+    .select()
+    .from(table)
+    .where(eq(table.actId, sql.placeholder('actId')))
+    .orderBy(asc(table.seq))
+    .prepare();
+  const byId = db
+    .select()
+    .from(table)
+    .where(eq(table.id, sql.placeholder('id')))
+    .prepare();
+  const latest = db
+    .select({ seq: sql<number | null>`max(${table.seq})` })
+    .from(table)
+    .prepare();
+  const after = db
+    .select()
+    .from(table)
+    .where(gt(table.seq, sql.placeholder('seq')))
+    .orderBy(asc(table.seq))
+    .limit(PAGE)
+    .prepare();
 
   return {
     insert(entry: Entry, record: Omit<Recorded, keyof Entry | 'seq'>): number {
       const { overrules, corrects, payload, ...rest } = entry;
-      return insert({ ...rest, ...record, payload: JSON.stringify(payload), overrules: overrules ? JSON.stringify(overrules) : null, corrects });
+      return insert({
+        ...rest,
+        ...record,
+        payload: JSON.stringify(payload),
+        overrules: overrules ? JSON.stringify(overrules) : null,
+        corrects,
+      });
     },
     latestSeq: (): number => latest.get()?.seq ?? 0,
     ofAct: (actId: string): Recorded[] => byAct.all({ actId }).map(lifted),

@@ -19,7 +19,14 @@ it('keeps PINs as slow salted hashes, and knows the right one', async () => {
   expect(await Promise.all(['4711', '12345678'].map((pin) => credentials.isRight('ines', pin)))).toEqual([false, true]);
 });
 
-it.each([['4711', true], ['12345678', true], ['471', false], ['123456789', false], ['47a1', false], ['', false]])('PIN %j: %p', (pin, fits) => expect(PIN_PATTERN.test(pin)).toBe(fits));
+it.each([
+  ['4711', true],
+  ['12345678', true],
+  ['471', false],
+  ['123456789', false],
+  ['47a1', false],
+  ['', false],
+])('PIN %j: %p', (pin, fits) => expect(PIN_PATTERN.test(pin)).toBe(fits));
 
 it('keeps a sign-in over a restart, forgets it when it is over, and touches the disk seldom', () => {
   const data = { cookie: {}, person: 'ines' } as unknown as SessionData;
@@ -47,8 +54,17 @@ it('keeps a sign-in over a restart, forgets it when it is over, and touches the 
 
 describe('the command line', () => {
   it('takes what it knows', () => {
-    expect(readOptions(['--port', '0', '--clock', '2026-03-03T07:40', '--freeze', '--host-name', 'fishroom.local'], { data: '/tmp/x' }))
-      .toEqual({ port: 0, host: '127.0.0.1', data: '/tmp/x', clock: '2026-03-03T07:40', freeze: true, fresh: false, hostNames: ['fishroom.local'] });
+    expect(
+      readOptions(['--port', '0', '--clock', '2026-03-03T07:40', '--freeze', '--host-name', 'fishroom.local'], { data: '/tmp/x' }),
+    ).toEqual({
+      port: 0,
+      host: '127.0.0.1',
+      data: '/tmp/x',
+      clock: '2026-03-03T07:40',
+      freeze: true,
+      fresh: false,
+      hostNames: ['fishroom.local'],
+    });
   });
   it.each([[['--port', '99999']], [['--port', 'x']], [['--nonsense']], [['stray']]])('refuses %j in words', (args) => {
     expect(() => readOptions(args, { data: '/tmp/x' })).toThrow(/port|nonsense|stray/);

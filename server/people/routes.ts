@@ -10,12 +10,16 @@ import type { RunningHouse } from '../house.ts';
 import { makeCredentials, PIN_PATTERN } from './credentials.ts';
 
 declare module 'express-session' {
-  interface SessionData { person?: string }
+  interface SessionData {
+    person?: string;
+  }
 }
 
 /** Five wrong PINs for one name, then a minute's wait. */
 const WRONG_TRIES = { points: 5, duration: 300, blockDuration: 60 };
-const signInSchema = object({ person: string().max(64).required(), pin: string().matches(PIN_PATTERN).required() }).noUnknown().strict();
+const signInSchema = object({ person: string().max(64).required(), pin: string().matches(PIN_PATTERN).required() })
+  .noUnknown()
+  .strict();
 
 export function makePeople(house: RunningHouse) {
   const all = house.client.prepare('select id, name, title, role from p_person where voided_by is null order by name');
@@ -50,12 +54,16 @@ export function peopleRoutes(house: RunningHouse, people: People): Router {
   router.get(paths.door, (_request, response) => {
     const { name, demo } = house.settings();
     const pins = demo ? (JSON.parse(findMeta(house.client, 'demoPins') ?? '{}') as Record<string, string>) : {};
-    const view: DoorView = { house: { name, demo }, people: people.all().map(({ role: _role, ...rest }) => ({ ...rest, ...(pins[rest.id] ? { pin: pins[rest.id] } : {}) })) };
+    const view: DoorView = {
+      house: { name, demo },
+      people: people.all().map(({ role: _role, ...rest }) => ({ ...rest, ...(pins[rest.id] ? { pin: pins[rest.id] } : {}) })),
+    };
     response.json(view);
   });
 
   router.post(paths.signIn, async (request, response) => {
-    if (!signInSchema.isValidSync(request.body, { strict: true })) return void response.status(400).json({ code: 'bad', faults: [{ path: 'pin', message: '4 to 8 digits' }] });
+    if (!signInSchema.isValidSync(request.body, { strict: true }))
+      return void response.status(400).json({ code: 'bad', faults: [{ path: 'pin', message: '4 to 8 digits' }] });
     const { person, pin } = request.body;
     const spent = await limiter.get(person);
     if (spent && spent.remainingPoints <= 0) return void response.status(429).json({ code: 'tooMany', waitMs: spent.msBeforeNext });

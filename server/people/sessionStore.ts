@@ -17,7 +17,11 @@ export class SessionStore extends Store {
   constructor(db: Drizzle) {
     super();
     this.#db = db;
-    this.#find = db.select().from(session).where(eq(session.id, sql.placeholder('id'))).prepare();
+    this.#find = db
+      .select()
+      .from(session)
+      .where(eq(session.id, sql.placeholder('id')))
+      .prepare();
     db.delete(session).where(lt(session.expiresAtMs, Date.now())).run();
   }
 
@@ -41,7 +45,11 @@ export class SessionStore extends Store {
   override touch(id: string, _data: SessionData, done?: () => void): void {
     const now = Date.now();
     if (now >= (this.#prolongAtMs.get(id) ?? 0)) {
-      this.#db.update(session).set({ expiresAtMs: now + SESSION_MS }).where(eq(session.id, id)).run();
+      this.#db
+        .update(session)
+        .set({ expiresAtMs: now + SESSION_MS })
+        .where(eq(session.id, id))
+        .run();
       this.#prolongAtMs.set(id, now + PROLONG_EVERY_MS);
     }
     done?.();

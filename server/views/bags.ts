@@ -7,12 +7,34 @@ import type { Method } from '#core/water/index.ts';
 import { OPEN_RUN, personName, present, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
 
 type Row = SpeciesColumns & {
-  bag: string; label: string; box: number; listed: number; waterL: number; crate: string;
-  lot: string; lotLabel: string; heardAs: string | null; origin: Origin; sizeCm: number | null;
-  landedBy: string | null; landedAtMs: number | null; landedAct: string | null; alive: number | null; dead: number | null;
-  condition: Condition | null; bagState: BagState | null; wrong: number; note: string | null;
-  absentBy: string | null; absentAtMs: number | null; absentAct: string | null;
-  reading: string | null; tankId: string | null; tankCode: string | null; afloat: number; releasedAtMs: number | null;
+  bag: string;
+  label: string;
+  box: number;
+  listed: number;
+  waterL: number;
+  crate: string;
+  lot: string;
+  lotLabel: string;
+  heardAs: string | null;
+  origin: Origin;
+  sizeCm: number | null;
+  landedBy: string | null;
+  landedAtMs: number | null;
+  landedAct: string | null;
+  alive: number | null;
+  dead: number | null;
+  condition: Condition | null;
+  bagState: BagState | null;
+  wrong: number;
+  note: string | null;
+  absentBy: string | null;
+  absentAtMs: number | null;
+  absentAct: string | null;
+  reading: string | null;
+  tankId: string | null;
+  tankCode: string | null;
+  afloat: number;
+  releasedAtMs: number | null;
 };
 
 /** Bag rows joined with all that is known of them; `where` picks which. */
@@ -37,12 +59,32 @@ export function prepareBags(client: Database.Database, where: string) {
 export function bagCard(raw: unknown): BagCard & { crate: string } {
   const row = raw as Row;
   return {
-    bag: row.bag, label: row.label, box: row.box, listed: row.listed, waterL: row.waterL, crate: row.crate,
-    lot: row.lot, lotLabel: row.lotLabel, species: speciesOf(row), heardAs: present(row.heardAs), origin: row.origin, sizeCm: present(row.sizeCm),
-    landed: row.landedAtMs === null ? undefined : {
-      by: row.landedBy!, atMs: row.landedAtMs, actId: row.landedAct!, alive: row.alive!, dead: row.dead!,
-      condition: row.condition!, bagState: row.bagState!, wrong: row.wrong === 1, note: present(row.note),
-    },
+    bag: row.bag,
+    label: row.label,
+    box: row.box,
+    listed: row.listed,
+    waterL: row.waterL,
+    crate: row.crate,
+    lot: row.lot,
+    lotLabel: row.lotLabel,
+    species: speciesOf(row),
+    heardAs: present(row.heardAs),
+    origin: row.origin,
+    sizeCm: present(row.sizeCm),
+    landed:
+      row.landedAtMs === null
+        ? undefined
+        : {
+            by: row.landedBy!,
+            atMs: row.landedAtMs,
+            actId: row.landedAct!,
+            alive: row.alive!,
+            dead: row.dead!,
+            condition: row.condition!,
+            bagState: row.bagState!,
+            wrong: row.wrong === 1,
+            note: present(row.note),
+          },
     absent: row.absentAtMs === null ? undefined : { by: row.absentBy!, atMs: row.absentAtMs, actId: row.absentAct! },
     temperature: row.reading === null ? undefined : (JSON.parse(row.reading) as { value: number; method: Method }),
     tank: row.tankId === null ? undefined : { id: row.tankId, code: row.tankCode! },

@@ -10,7 +10,14 @@ import { HOLD_OPEN } from './names.ts';
 import type { MakeView } from './view.ts';
 
 type Extra = { crateLabel: string; told: string; alive: number; holdKnown: number };
-type WaterRow = { id: string; type: WaterType; temperatureC: number; salinityPpt: number; temperatureMethod: Method | null; purpose: Purpose };
+type WaterRow = {
+  id: string;
+  type: WaterType;
+  temperatureC: number;
+  salinityPpt: number;
+  temperatureMethod: Method | null;
+  purpose: Purpose;
+};
 
 /** A bag in hand by id, with everything that choosing its tank or floating it asks for. */
 export function prepareBenchBag(client: Database.Database): (bag: ReturnType<typeof bagCard>) => BenchBag {
@@ -26,7 +33,10 @@ export function prepareBenchBag(client: Database.Database): (bag: ReturnType<typ
     const { told, holdKnown, ...rest } = extra.get({ bag: card.bag, lot: card.lot }) as Extra;
     const row = card.tank && (water.get(card.tank.id) as WaterRow | undefined);
     return {
-      ...card, ...rest, told: JSON.parse(told) as BenchBag['told'], holdKnown: holdKnown === 1,
+      ...card,
+      ...rest,
+      told: JSON.parse(told) as BenchBag['told'],
+      holdKnown: holdKnown === 1,
       water: row && { ...row, temperatureMethod: row.temperatureMethod ?? undefined },
     };
   };

@@ -10,8 +10,16 @@ import type { MakeView } from './view.ts';
 const DONE_STAYS_MS = 12 * 3_600_000;
 
 type Row = {
-  crate: string; label: string; supplier: string; packedAtMs: number; promisedAtMs: number; told: string;
-  arrivedAtMs: number | null; arrivedBy: string | null; carton: Carton | null; open: number;
+  crate: string;
+  label: string;
+  supplier: string;
+  packedAtMs: number;
+  promisedAtMs: number;
+  told: string;
+  arrivedAtMs: number | null;
+  arrivedBy: string | null;
+  carton: Carton | null;
+  open: number;
 };
 
 export const makeDockView: MakeView<'dock'> = (client) => {
@@ -30,8 +38,10 @@ export const makeDockView: MakeView<'dock'> = (client) => {
     crates: (crates.all(now - CRATE_WINDOW_MS) as Row[])
       .filter((row) => row.open === 1 || (row.arrivedAtMs !== null && row.arrivedAtMs > now - DONE_STAYS_MS))
       .map((row) => crateCard(row, bags.all(row.crate).map(bagCard))),
-    species: (species.all() as { id: string; common: string; scientific: string; facts: string }[]).map(({ facts, ...rest }) => (
-      { ...rest, alsoCalled: (JSON.parse(facts) as SpeciesAdded).alsoCalled })),
+    species: (species.all() as { id: string; common: string; scientific: string; facts: string }[]).map(({ facts, ...rest }) => ({
+      ...rest,
+      alsoCalled: (JSON.parse(facts) as SpeciesAdded).alsoCalled,
+    })),
   });
 };
 

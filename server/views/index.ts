@@ -11,13 +11,21 @@ import { makeStreamView } from './stream.ts';
 import type { MakeView, ViewRequest } from './view.ts';
 
 const makers: { [V in ViewName]: MakeView<V> } = {
-  stream: makeStreamView, running: makeRunningView, dock: makeDockView, bench: makeBenchView, room: makeRoomView, rounds: makeRoundsView, daybook: makeDaybookView,
+  stream: makeStreamView,
+  running: makeRunningView,
+  dock: makeDockView,
+  bench: makeBenchView,
+  room: makeRoomView,
+  rounds: makeRoundsView,
+  daybook: makeDaybookView,
 };
 
 export type ReadView = <V extends ViewName>(name: V, request: ViewRequest) => Views[V];
 
 export function makeReadView(client: Database.Database): ReadView {
-  const views = Object.fromEntries(Object.entries(makers).map(([name, make]) => [name, make(client)])) as { [V in ViewName]: ReturnType<MakeView<V>> };
+  const views = Object.fromEntries(Object.entries(makers).map(([name, make]) => [name, make(client)])) as {
+    [V in ViewName]: ReturnType<MakeView<V>>;
+  };
   const latest = client.prepare('select coalesce(max(seq), 0) from entry').pluck();
   const read = client.transaction((name: ViewName, request: ViewRequest) => ({ seq: latest.get() as number, ...views[name](request) }));
   return ((name, request) => read(name, request)) as ReadView;

@@ -2,8 +2,24 @@
 import type Database from 'better-sqlite3';
 import { HOLD_OPEN, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
 
-type Row = SpeciesColumns & { tank: string; lot: string; label: string; n: number; onHold: number; sizeCm: number | null; sinceMs: number | null };
-export type Living = { lot: string; label: string; species: ReturnType<typeof speciesOf>; n: number; onHold: boolean; sizeCm?: number; sinceMs?: number };
+type Row = SpeciesColumns & {
+  tank: string;
+  lot: string;
+  label: string;
+  n: number;
+  onHold: number;
+  sizeCm: number | null;
+  sinceMs: number | null;
+};
+export type Living = {
+  lot: string;
+  label: string;
+  species: ReturnType<typeof speciesOf>;
+  n: number;
+  onHold: boolean;
+  sizeCm?: number;
+  sinceMs?: number;
+};
 
 /** Living lots by tank; `sinceMs` = when the first of the lot came to that tank, as far as the books know. */
 export function prepareOccupants(client: Database.Database): () => Map<string, Living[]> {
@@ -16,7 +32,15 @@ export function prepareOccupants(client: Database.Database): () => Map<string, L
     const byTank = new Map<string, Living[]>();
     for (const row of living.all() as Row[]) {
       const { lot, label, n } = row;
-      const one: Living = { lot, label, n, species: speciesOf(row), onHold: row.onHold === 1, sizeCm: row.sizeCm ?? undefined, sinceMs: row.sinceMs ?? undefined };
+      const one: Living = {
+        lot,
+        label,
+        n,
+        species: speciesOf(row),
+        onHold: row.onHold === 1,
+        sizeCm: row.sizeCm ?? undefined,
+        sinceMs: row.sinceMs ?? undefined,
+      };
       byTank.set(row.tank, [...(byTank.get(row.tank) ?? []), one]);
     }
     return byTank;

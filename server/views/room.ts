@@ -9,12 +9,26 @@ import { prepareOccupants, type Living } from './occupants.ts';
 import { prepareSuspects } from './suspects.ts';
 import type { MakeView } from './view.ts';
 
-type TankRow = { id: string; rack: string; water: string; code: string; volumeL: number; purpose: Purpose; lid: number; row: number; column: number };
+type TankRow = {
+  id: string;
+  rack: string;
+  water: string;
+  code: string;
+  volumeL: number;
+  purpose: Purpose;
+  lid: number;
+  row: number;
+  column: number;
+};
 
 export const makeRoomView: MakeView<'room'> = (client) => {
   const racks = client.prepare('select id, name, room, walk from p_rack order by walk, name');
-  const tanks = client.prepare('select id, rack, water, code, volume_l volumeL, purpose, lid, "row", "column" from p_tank order by "row", "column", code');
-  const waters = client.prepare(`select w.*, (select count(*) from p_tank t where t.water = w.id) tanks from (${WATER_NOW}) w order by w.name`);
+  const tanks = client.prepare(
+    'select id, rack, water, code, volume_l volumeL, purpose, lid, "row", "column" from p_tank order by "row", "column", code',
+  );
+  const waters = client.prepare(
+    `select w.*, (select count(*) from p_tank t where t.water = w.id) tanks from (${WATER_NOW}) w order by w.name`,
+  );
   const species = client.prepare('select id, facts from p_species');
   const coming = client.prepare(`
     select a.tank, count(*) n from p_balance b join p_bag g on g.id = b.place
@@ -32,23 +46,41 @@ export const makeRoomView: MakeView<'room'> = (client) => {
     const comingTo = new Map((coming.all() as { tank: string; n: number }[]).map(({ tank, n }) => [tank, n]));
     const found = query.bag ? oneBag.get(query.bag) : undefined;
     const bag = found ? complete(bagCard(found)) : undefined;
-    const shelf = new Map(bag ? (species.all() as { id: string; facts: string }[]).map(({ id, facts }) => [id, { id, ...(JSON.parse(facts) as SpeciesAdded) }]) : []);
+    const shelf = new Map(
+      bag
+        ? (species.all() as { id: string; facts: string }[]).map(({ id, facts }) => [id, { id, ...(JSON.parse(facts) as SpeciesAdded) }])
+        : [],
+    );
     const newcomer: Newcomer | undefined = bag && {
-      lot: bag.lot, n: bag.landed?.alive ?? bag.listed, sizeCm: bag.sizeCm, species: bag.species && shelf.get(bag.species.id), holdDone: isHoldDone(bag.lot, living),
+      lot: bag.lot,
+      n: bag.landed?.alive ?? bag.listed,
+      sizeCm: bag.sizeCm,
+      species: bag.species && shelf.get(bag.species.id),
+      holdDone: isHoldDone(bag.lot, living),
     };
     const cards = (tanks.all() as TankRow[]).map(({ rack, lid, ...tank }): [string, TankCard] => {
       const here = living.get(tank.id) ?? [];
       const water = waterById.get(tank.water)!;
       const residents = here.map(({ lot, sizeCm, species: kind }) => ({ lot, sizeCm, species: kind && shelf.get(kind.id) }));
-      return [rack, {
-        ...tank, lid: lid === 1, suspect: suspect.has(tank.water), coming: comingTo.get(tank.id) ?? 0,
-        occupants: here.map(({ sizeCm: _size, ...occupant }) => occupant),
-        reasons: newcomer && fit(newcomer, { ...water, purpose: tank.purpose, lid: lid === 1 }, residents),
-      }];
+      return [
+        rack,
+        {
+          ...tank,
+          lid: lid === 1,
+          suspect: suspect.has(tank.water),
+          coming: comingTo.get(tank.id) ?? 0,
+          occupants: here.map(({ sizeCm: _size, ...occupant }) => occupant),
+          reasons: newcomer && fit(newcomer, { ...water, purpose: tank.purpose, lid: lid === 1 }, residents),
+        },
+      ];
     });
     return {
-      racks: (racks.all() as Omit<RackCard, 'tanks'>[]).map((rack) => ({ ...rack, tanks: cards.filter(([id]) => id === rack.id).map(([, card]) => card) })),
-      waters: [...waterById.values()], bag,
+      racks: (racks.all() as Omit<RackCard, 'tanks'>[]).map((rack) => ({
+        ...rack,
+        tanks: cards.filter(([id]) => id === rack.id).map(([, card]) => card),
+      })),
+      waters: [...waterById.values()],
+      bag,
     };
   };
 };

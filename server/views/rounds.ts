@@ -20,8 +20,12 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     where ${WALKED}`);
   const looks = client.prepare(`
     select tank, ${personName('"by"')} by, max(at_ms) atMs, min(all_well) allWell from p_look where day = ? and round = ? and voided_by is null group by tank`);
-  const countLooked = client.prepare(`
-    select count(distinct l.tank) from p_look l join p_tank t on t.id = l.tank where l.day = ? and l.round = ? and l.voided_by is null and ${WALKED}`).pluck();
+  const countLooked = client
+    .prepare(
+      `
+    select count(distinct l.tank) from p_look l join p_tank t on t.id = l.tank where l.day = ? and l.round = ? and l.voided_by is null and ${WALKED}`,
+    )
+    .pluck();
   const fed = client.prepare(`
     select b.place tank, b.lot, f.food, f.response, f.at_ms atMs from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0
     join p_feed f on f.entry = (select entry from p_feed x where x.tank = b.place and x.lot = b.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`);
@@ -38,12 +42,18 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const ordered = walkingOrder((tanks.all() as TankRow[]).map((tank) => ({ ...tank, suspect: waters.has(tank.water) })));
     const leftIn = (name: RoundName) => ordered.length - (countLooked.get(current.day, name) as number);
     return {
-      day: current.day, round, current: current.round, left: { morning: leftIn('morning'), evening: leftIn('evening') },
+      day: current.day,
+      round,
+      current: current.round,
+      left: { morning: leftIn('morning'), evening: leftIn('evening') },
       tanks: ordered.map(({ walk: _walk, row: _row, column: _column, ...tank }): RoundTank => {
         const look = lookOf.get(tank.id);
         return {
-          ...tank, odd: oddByTank.get(tank.id) ?? [],
-          lots: living.get(tank.id)!.map(({ lot, label, species, n, sinceMs }) => ({ lot, label, species, n, sinceMs, lastFed: meals.get(`${tank.id}|${lot}`) })),
+          ...tank,
+          odd: oddByTank.get(tank.id) ?? [],
+          lots: living
+            .get(tank.id)!
+            .map(({ lot, label, species, n, sinceMs }) => ({ lot, label, species, n, sinceMs, lastFed: meals.get(`${tank.id}|${lot}`) })),
           ...(look ? { lookedBy: look.by, lookedAtMs: look.atMs, allWell: look.allWell === 1 } : {}),
         };
       }),

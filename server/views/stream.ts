@@ -12,12 +12,18 @@ export const makeStreamView: MakeView<'stream'> = (client) => {
       t.id is null and ${OPEN_RUN('b.place')} inRun, ${HOLD_OPEN('b.lot')} holdOpen
     from p_balance b left join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0`);
   const promised = client.prepare('select lot, sum(n) n from p_promise where voided_by is null group by lot');
-  const expected = client.prepare(`
+  const expected = client
+    .prepare(
+      `
     select coalesce(sum(b.listed), 0) from p_crate c join p_bag b on b.crate = c.id and b.voided_by is null
     where c.promised_at_ms > ? and c.voided_by is null
       and not exists (select 1 from p_landing l where l.bag = b.id and l.voided_by is null)
-      and not exists (select 1 from p_absence a where a.bag = b.id and a.voided_by is null)`).pluck();
-  const lost = client.prepare("select coalesce(sum(n), 0) from p_leg where place in ('died', 'put-down') and at_ms > ? and at_ms <= ? and voided_by is null").pluck();
+      and not exists (select 1 from p_absence a where a.bag = b.id and a.voided_by is null)`,
+    )
+    .pluck();
+  const lost = client
+    .prepare("select coalesce(sum(n), 0) from p_leg where place in ('died', 'put-down') and at_ms > ? and at_ms <= ? and voided_by is null")
+    .pluck();
 
   return ({ now }) => {
     const rows = standings.all() as Row[];

@@ -6,7 +6,17 @@ import { makesSuspect, type Sign } from '#core/rounds/index.ts';
 const SUSPECT_FOR_MS = 7 * 86_400_000;
 const SHOWN_FOR_MS = 2 * 86_400_000;
 
-type OddRow = { tank: string; water: string; lot: string; label: string; atMs: number; expected: number; seen: number | null; signs: string; arrivedMs: number | null };
+type OddRow = {
+  tank: string;
+  water: string;
+  lot: string;
+  label: string;
+  atMs: number;
+  expected: number;
+  seen: number | null;
+  signs: string;
+  arrivedMs: number | null;
+};
 type LossRow = { tank: string; water: string; lot: string; label: string; atMs: number; n: number; cause: string };
 
 export type Suspects = { waters: ReadonlySet<string>; oddByTank: ReadonlyMap<string, Oddity[]> };
@@ -35,7 +45,14 @@ export function prepareSuspects(client: Database.Database): (now: number) => Sus
     for (const row of odd.all(now - SUSPECT_FOR_MS, now) as OddRow[]) {
       const signs = (JSON.parse(row.signs) as { sign: Sign }[]).map(({ sign }) => sign);
       if (signs.some((sign) => makesSuspect(sign, row.atMs, row.arrivedMs ?? undefined))) waters.add(row.water);
-      show(row.tank, { lot: row.lot, what: row.label, atMs: row.atMs, signs, missing: row.seen === null ? 0 : Math.max(0, row.expected - row.seen), died: 0 });
+      show(row.tank, {
+        lot: row.lot,
+        what: row.label,
+        atMs: row.atMs,
+        signs,
+        missing: row.seen === null ? 0 : Math.max(0, row.expected - row.seen),
+        died: 0,
+      });
     }
     return { waters, oddByTank };
   };

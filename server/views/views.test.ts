@@ -1,9 +1,22 @@
-import type { RoundTank } from '#contract/views.ts';
 import { TOPICS } from '#contract/topics.ts';
 import { kinds, KINDS } from '#contract/kinds.ts';
 import { VIEW_TOPICS } from '#contract/views.ts';
-import { parseLocal } from '#core/time/index.ts';
-import { assign, bringCrate, float, furnish, hold, KEEPER, land, LEAD, makeTestHouse, release, T0, undo, type Said, type TestHouse } from '../testHouse.ts';
+import {
+  assign,
+  bringCrate,
+  float,
+  furnish,
+  hold,
+  KEEPER,
+  land,
+  LEAD,
+  makeTestHouse,
+  release,
+  T0,
+  undo,
+  type Said,
+  type TestHouse,
+} from '../testHouse.ts';
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
@@ -12,8 +25,14 @@ let house: TestHouse;
 beforeEach(() => (house = furnish(makeTestHouse())));
 afterEach(() => house.close());
 
-const stock = (lot: string, tank: string, species = 'firefish', n = 3): Said => ({ kind: 'lot.opened', payload: { lot, species, label: species, tank, n, sizeCm: 5, origin: 'bred' } });
-const look = (tank: string, more: Partial<Extract<Said, { kind: 'tank.looked' }>['payload']> = {}): Said => ({ kind: 'tank.looked', payload: { tank, day: TODAY, round: 'morning', allWell: true, lots: [], ...more } });
+const stock = (lot: string, tank: string, species = 'firefish', n = 3): Said => ({
+  kind: 'lot.opened',
+  payload: { lot, species, label: species, tank, n, sizeCm: 5, origin: 'bred' },
+});
+const look = (tank: string, more: Partial<Extract<Said, { kind: 'tank.looked' }>['payload']> = {}): Said => ({
+  kind: 'tank.looked',
+  payload: { tank, day: TODAY, round: 'morning', allWell: true, lots: [], ...more },
+});
 
 describe('topics', () => {
   it('every topic that a kind touches is read by a view, and the other way round', () => {
@@ -26,11 +45,30 @@ describe('topics', () => {
 
   it('a view that changes with an entry lists one of its topics', () => {
     bringCrate(house);
-    const steps: Said[][] = [[land(1)], [land(2, { alive: 1, dead: 1 })], [assign(1)], [float(1)], [hold(), release(1)], [stock('old', 'F1', 'cherry-barb')], [look('F1')],
-      [{ kind: 'lot.fed', payload: { tank: 'F1', lot: 'old', food: 'flake', response: 'ate' } }], [{ kind: 'loss.recorded', payload: { lot: 'old', place: 'F1', n: 1, cause: 'illness', sure: 'guess' } }],
-      [{ kind: 'reading.taken', payload: { subject: { kind: 'water', id: 'salt' }, quantity: 'temperature', reading: { value: 24, typed: '24', method: 'meter', source: 'measured' } } }],
-      [{ kind: 'stock.moved', payload: { moves: [{ lot: 'old', from: 'F1', to: 'sold', n: 1 }] } }], [{ kind: 'lot.promised', payload: { promise: 'p', lot: 'old', n: 1, forWhom: 'x' } }],
-      [{ kind: 'bag.absent', payload: { bag: 'crate-1-bag3', crate: 'crate-1' } }]];
+    const steps: Said[][] = [
+      [land(1)],
+      [land(2, { alive: 1, dead: 1 })],
+      [assign(1)],
+      [float(1)],
+      [hold(), release(1)],
+      [stock('old', 'F1', 'cherry-barb')],
+      [look('F1')],
+      [{ kind: 'lot.fed', payload: { tank: 'F1', lot: 'old', food: 'flake', response: 'ate' } }],
+      [{ kind: 'loss.recorded', payload: { lot: 'old', place: 'F1', n: 1, cause: 'illness', sure: 'guess' } }],
+      [
+        {
+          kind: 'reading.taken',
+          payload: {
+            subject: { kind: 'water', id: 'salt' },
+            quantity: 'temperature',
+            reading: { value: 24, typed: '24', method: 'meter', source: 'measured' },
+          },
+        },
+      ],
+      [{ kind: 'stock.moved', payload: { moves: [{ lot: 'old', from: 'F1', to: 'sold', n: 1 }] } }],
+      [{ kind: 'lot.promised', payload: { promise: 'p', lot: 'old', n: 1, forWhom: 'x' } }],
+      [{ kind: 'bag.absent', payload: { bag: 'crate-1-bag3', crate: 'crate-1' } }],
+    ];
     const names = Object.keys(VIEW_TOPICS) as (keyof typeof VIEW_TOPICS)[];
     const snapshot = () => Object.fromEntries(names.map((name) => [name, JSON.stringify({ ...house.view(name), seq: 0 })]));
     for (const said of steps) {
@@ -56,7 +94,10 @@ describe('stream', () => {
 
   it('counts the dead and put down of seven days, and neither the sold nor the taken back', () => {
     house.must(LEAD, stock('old', 'G1', 'firefish', 9));
-    const lose = (n: number, to?: 'sold' | 'put-down'): Said => (to ? { kind: 'stock.moved', payload: { moves: [{ lot: 'old', from: 'G1', to, n }] } } : { kind: 'loss.recorded', payload: { lot: 'old', place: 'G1', n, cause: 'jumped', sure: 'likely' } });
+    const lose = (n: number, to?: 'sold' | 'put-down'): Said =>
+      to
+        ? { kind: 'stock.moved', payload: { moves: [{ lot: 'old', from: 'G1', to, n }] } }
+        : { kind: 'loss.recorded', payload: { lot: 'old', place: 'G1', n, cause: 'jumped', sure: 'likely' } };
     house.must(KEEPER, lose(1));
     house.must(KEEPER, lose(2, 'put-down'));
     house.must(KEEPER, lose(1, 'sold'));
@@ -87,19 +128,46 @@ describe('dock', () => {
 
   it('shows a bag with its reading, its tank and how far it is', () => {
     bringCrate(house);
-    house.must(KEEPER, land(1), { kind: 'reading.taken', payload: { subject: { kind: 'bag', id: 'crate-1-bag1' }, quantity: 'temperature', reading: { value: 21.5, typed: '21.5', method: 'folded', source: 'measured' } } });
+    house.must(KEEPER, land(1), {
+      kind: 'reading.taken',
+      payload: {
+        subject: { kind: 'bag', id: 'crate-1-bag1' },
+        quantity: 'temperature',
+        reading: { value: 21.5, typed: '21.5', method: 'folded', source: 'measured' },
+      },
+    });
     house.must(KEEPER, assign(1));
     house.must(KEEPER, float(1));
     const [bag] = house.view('dock').crates[0]!.bags;
-    expect(bag).toMatchObject({ temperature: { value: 21.5, method: 'folded' }, tank: { id: 'G1', code: 'G1' }, afloat: true, landed: { by: 'Bram', alive: 4 } });
-    expect(house.view('running').runs).toEqual([expect.objectContaining({ bag: 'crate-1-bag1', n: 4, tankCode: 'G1', startedAtMs: T0, dueAtMs: T0 + 20 * 60_000 })]);
-    expect(house.view('bench').bags[0]).toMatchObject({ alive: 4, holdKnown: false, told: { salinityPpt: 30 }, water: { id: 'salt', temperatureC: 25, salinityPpt: 32 } });
+    expect(bag).toMatchObject({
+      temperature: { value: 21.5, method: 'folded' },
+      tank: { id: 'G1', code: 'G1' },
+      afloat: true,
+      landed: { by: 'Bram', alive: 4 },
+    });
+    expect(house.view('running').runs).toEqual([
+      expect.objectContaining({ bag: 'crate-1-bag1', n: 4, tankCode: 'G1', startedAtMs: T0, dueAtMs: T0 + 20 * 60_000 }),
+    ]);
+    expect(house.view('bench').bags[0]).toMatchObject({
+      alive: 4,
+      holdKnown: false,
+      told: { salinityPpt: 30 },
+      water: { id: 'salt', temperatureC: 25, salinityPpt: 32 },
+    });
   });
 
   it('the latest reading of a water stands for it, whatever order they are entered in', () => {
     bringCrate(house);
     house.must(KEEPER, land(1), assign(1));
-    const read = (value: number, agoMs: number): Said => ({ kind: 'reading.taken', occurredAtMs: T0 - agoMs, payload: { subject: { kind: 'water', id: 'salt' }, quantity: 'temperature', reading: { value, typed: String(value), method: 'meter', source: 'measured' } } });
+    const read = (value: number, agoMs: number): Said => ({
+      kind: 'reading.taken',
+      occurredAtMs: T0 - agoMs,
+      payload: {
+        subject: { kind: 'water', id: 'salt' },
+        quantity: 'temperature',
+        reading: { value, typed: String(value), method: 'meter', source: 'measured' },
+      },
+    });
     const latest = house.must(KEEPER, read(24.2, HOUR_MS));
     house.must(KEEPER, read(23, 2 * HOUR_MS));
     expect(house.view('bench').bags[0]!.water).toMatchObject({ temperatureC: 24.2, temperatureMethod: 'meter' });
@@ -115,7 +183,11 @@ describe('room', () => {
     house.must(LEAD, stock('comet', 'G1', 'comet', 1));
     const tanks = house.view('room', { bag: 'crate-1-bag1' }).racks[0]!.tanks;
     expect(Object.fromEntries(tanks.map(({ code, reasons }) => [code, reasons!.map(({ code: why }) => why)]))).toEqual({
-      G1: [], G2: ['fit.noLid'], C1: ['fit.saleBeforeHold'], F1: ['fit.wrongWater'], V1: ['fit.awayFromHome'],
+      G1: [],
+      G2: ['fit.noLid'],
+      C1: ['fit.saleBeforeHold'],
+      F1: ['fit.wrongWater'],
+      V1: ['fit.awayFromHome'],
     });
     expect(house.view('room').racks[0]!.tanks.every(({ reasons }) => reasons === undefined)).toBe(true);
     expect(house.view('room', { bag: 'no-such-bag' }).bag).toBeUndefined();
@@ -124,17 +196,24 @@ describe('room', () => {
   it('says what the server would say of the same choice', () => {
     bringCrate(house);
     house.must(KEEPER, land(1));
-    for (const { code, reasons } of house.view('room', { bag: 'crate-1-bag1' }).racks[0]!.tanks) expect(house.codes(KEEPER, assign(1, code))).toEqual(reasons!.map(({ code: why }) => why));
+    for (const { code, reasons } of house.view('room', { bag: 'crate-1-bag1' }).racks[0]!.tanks)
+      expect(house.codes(KEEPER, assign(1, code))).toEqual(reasons!.map(({ code: why }) => why));
   });
 
   it('opens the sale rack to a lot whose fish live there without a hold, and not to one on hold', () => {
     bringCrate(house);
     house.must(KEEPER, land(1), land(2), assign(1));
     house.must(KEEPER, hold(), release(1, { run: undefined }));
-    const reasonsOfC1 = () => house.view('room', { bag: 'crate-1-bag2' }).racks[0]!.tanks.find(({ code }) => code === 'C1')!.reasons!.map(({ code }) => code);
+    const reasonsOfC1 = () =>
+      house
+        .view('room', { bag: 'crate-1-bag2' })
+        .racks[0]!.tanks.find(({ code }) => code === 'C1')!
+        .reasons!.map(({ code }) => code);
     expect(reasonsOfC1()).toEqual(['fit.saleBeforeHold']);
     house.must(LEAD, stock('cleared', 'C1', 'firefish', 2));
-    expect(house.codes(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'C1', n: 1 }] } })).toEqual(['fit.saleBeforeHold']);
+    expect(house.codes(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'C1', n: 1 }] } })).toEqual(
+      ['fit.saleBeforeHold'],
+    );
     expect(house.codes(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'cleared', from: 'C1', to: 'G1', n: 1 }] } })).toEqual([]);
   });
 
@@ -142,66 +221,6 @@ describe('room', () => {
     bringCrate(house);
     house.must(KEEPER, land(1), land(2), assign(1), assign(2));
     expect(house.view('room').racks[0]!.tanks.map(({ code, coming }) => [code, coming])).toContainEqual(['G1', 2]);
-  });
-});
-
-describe('rounds', () => {
-  const tanks = (query = {}) => house.view('rounds', query).tanks.map(({ code }) => code);
-  const tank = (code: string): RoundTank => house.view('rounds').tanks.find((one) => one.code === code)!;
-  beforeEach(() => house.must(LEAD, stock('a', 'G1'), stock('b', 'G2', 'green-chromis'), stock('c', 'F1', 'cherry-barb'), stock('v', 'V1')));
-
-  it('walks the tanks that hold fish, ours only', () => expect(tanks()).toEqual(['G1', 'G2', 'F1']));
-
-  it('each round knows what is left to look at, and a look taken back is left again', () => {
-    const act = house.must(KEEPER, look('G1'));
-    house.must(KEEPER, look('G1', { round: 'evening' }), look('G2', { round: 'evening' }));
-    expect(house.view('rounds')).toMatchObject({ round: 'morning', current: 'morning', left: { morning: 2, evening: 1 } });
-    expect(house.view('rounds', { round: 'evening' })).toMatchObject({ round: 'evening', current: 'morning' });
-    expect(tank('G1')).toMatchObject({ lookedBy: 'Bram', allWell: true });
-    house.must(KEEPER, undo(act));
-    expect(house.view('rounds').left).toEqual({ morning: 3, evening: 1 });
-  });
-
-  it('begins anew in the evening and on the next house day', () => {
-    house.must(KEEPER, look('G1'));
-    house.wait(parseLocal('2026-03-03T14:00', 'Europe/Lisbon') - T0);
-    expect(house.view('rounds')).toMatchObject({ round: 'evening', left: { morning: 2, evening: 3 } });
-    house.wait(10 * HOUR_MS);
-    expect(house.view('rounds')).toMatchObject({ day: TODAY + 1, round: 'morning', left: { morning: 3, evening: 3 } });
-  });
-
-  it('walks the whole water last when one tank on it shows illness, for a week', () => {
-    house.must(KEEPER, look('G1', { allWell: false, lots: [{ lot: 'a', expected: 3, seen: null, signs: [{ sign: 'white spots' }] }] }));
-    expect(tanks()).toEqual(['F1', 'G1', 'G2']);
-    expect(tank('G1')).toMatchObject({ suspect: true, odd: [{ signs: ['white spots'], missing: 0, died: 0 }] });
-    expect(tank('G2')).toMatchObject({ suspect: true, odd: [] });
-    house.wait(3 * DAY_MS);
-    expect(tank('G1')).toMatchObject({ suspect: true, odd: [] });
-    house.wait(4 * DAY_MS);
-    expect(tanks()).toEqual(['G1', 'G2', 'F1']);
-  });
-
-  it('an unexplained death makes suspect, a jump does not; both are shown', () => {
-    const lose = (lot: string, place: string, cause: 'jumped' | 'not known'): Said => ({ kind: 'loss.recorded', payload: { lot, place, n: 1, cause, sure: 'guess' } });
-    house.must(KEEPER, lose('a', 'G1', 'jumped'));
-    expect(tank('G1')).toMatchObject({ suspect: false, odd: [{ died: 1 }] });
-    house.must(KEEPER, lose('c', 'F1', 'not known'));
-    expect(tank('F1')).toMatchObject({ suspect: true, odd: [{ died: 1 }] });
-  });
-
-  it('fast breathing right after arrival is expected', () => {
-    bringCrate(house);
-    house.must(KEEPER, land(3), assign(3));
-    house.must(KEEPER, hold('crate-1-chromis'), release(3, { run: undefined }));
-    const breathing: Said = look('G1', { allWell: false, lots: [{ lot: 'crate-1-chromis', expected: 6, seen: null, signs: [{ sign: 'fast breathing' }] }] });
-    house.must(KEEPER, breathing);
-    expect(tank('G1').suspect).toBe(false);
-  });
-
-  it('shows the last meal of each lot', () => {
-    const feed = (food: string, agoMs: number): Said => ({ kind: 'lot.fed', occurredAtMs: T0 - agoMs, payload: { tank: 'G1', lot: 'a', food, response: 'tasted' } });
-    house.must(KEEPER, feed('mysis', 1000), feed('flake', 5000));
-    expect(tank('G1').lots[0]!.lastFed).toEqual({ food: 'mysis', response: 'tasted', atMs: T0 - 1000 });
   });
 });
 

@@ -23,17 +23,35 @@ export default function Bench() {
   const ordered = [...view.bags].sort((one, other) => turnOf(one, runOf(one), now) - turnOf(other, runOf(other), now));
   const chosen = ordered.find(({ bag }) => bag === query.get('bag')) ?? ordered[0];
   if (!chosen) {
-    return <div className="empty"><h2>No bag in hand</h2><p>Bags come here when they are landed and their tank is chosen.</p><Link className="btn btn-plain" to="/dock">To the dock</Link></div>;
+    return (
+      <div className="empty">
+        <h2>No bag in hand</h2>
+        <p>Bags come here when they are landed and their tank is chosen.</p>
+        <Link className="btn btn-plain" to="/dock">
+          To the dock
+        </Link>
+      </div>
+    );
   }
   const run = runOf(chosen);
   return (
     <div className="bench">
       <h1 className="visually-hidden">Bench</h1>
       <ul className="bench-list" aria-label="Bags in hand">
-        {ordered.map((bag) => <li key={bag.bag}><BagItem bag={bag} run={runOf(bag)} now={now} current={bag === chosen} /></li>)}
+        {ordered.map((bag) => (
+          <li key={bag.bag}>
+            <BagItem bag={bag} run={runOf(bag)} now={now} current={bag === chosen} />
+          </li>
+        ))}
       </ul>
       <section className="card bench-card" aria-label={`${chosen.label}, ${chosen.lotLabel}`}>
-        {run ? <ReleaseCard key={run.run} bag={chosen} run={run} now={now} /> : chosen.tank ? <FloatCard key={`${chosen.bag} ${chosen.tank.id}`} bag={chosen} /> : <NoTank bag={chosen} />}
+        {run ? (
+          <ReleaseCard key={run.run} bag={chosen} run={run} now={now} />
+        ) : chosen.tank ? (
+          <FloatCard key={`${chosen.bag} ${chosen.tank.id}`} bag={chosen} />
+        ) : (
+          <NoTank bag={chosen} />
+        )}
       </section>
     </div>
   );
@@ -51,9 +69,13 @@ function BagItem({ bag, run, now, current }: { bag: BenchBag; run: Run | undefin
   const due = left !== undefined && left <= 0;
   return (
     <Link className={`bench-item${due ? ' due' : ''}`} aria-current={current} to={`/bench?bag=${bag.bag}`}>
-      <span><b className="num">{bag.alive}</b> {bag.lotLabel}</span>
+      <span>
+        <b className="num">{bag.alive}</b> {bag.lotLabel}
+      </span>
       <span className="to">{left === undefined ? (bag.tank?.code ?? '') : due ? 'due' : countdown(left)}</span>
-      <span className="soft">{capital(bag.label)} · {run ? `afloat in ${run.tankCode}` : bag.tank ? 'ready to float' : 'no tank yet'}</span>
+      <span className="soft">
+        {capital(bag.label)} · {run ? `afloat in ${run.tankCode}` : bag.tank ? 'ready to float' : 'no tank yet'}
+      </span>
     </Link>
   );
 }
@@ -61,10 +83,16 @@ function BagItem({ bag, run, now, current }: { bag: BenchBag; run: Run | undefin
 function NoTank({ bag }: { bag: BenchBag }) {
   return (
     <>
-      <p className="soft tight">{bag.crateLabel} · {bag.label}</p>
-      <p className="big"><span className="num">{bag.alive}</span> {bag.lotLabel}</p>
+      <p className="soft tight">
+        {bag.crateLabel} · {bag.label}
+      </p>
+      <p className="big">
+        <span className="num">{bag.alive}</span> {bag.lotLabel}
+      </p>
       <p>It floats in the tank where its fish will live: choose that first.</p>
-      <Link className="btn btn-act" to={`/room?bag=${bag.bag}`}>Choose a tank<small>for {bag.label}</small></Link>
+      <Link className="btn btn-act" to={`/room?bag=${bag.bag}`}>
+        Choose a tank<small>for {bag.label}</small>
+      </Link>
     </>
   );
 }

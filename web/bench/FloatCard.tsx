@@ -6,7 +6,15 @@ import { Link } from 'react-router';
 import type { BenchBag } from '#contract/views.ts';
 import { salinityGap } from '#core/bench/index.ts';
 import { triage } from '#core/dock/index.ts';
-import { floatTime, formatQuantity, isSurfaceReading, parseQuantity, TEMPERATURE_METHODS, type Method, type Reading } from '#core/water/index.ts';
+import {
+  floatTime,
+  formatQuantity,
+  isSurfaceReading,
+  parseQuantity,
+  TEMPERATURE_METHODS,
+  type Method,
+  type Reading,
+} from '#core/water/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
@@ -22,7 +30,9 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
   const { house } = useMe();
   const { doIt } = useDeeds();
   const told = bag.temperature === undefined;
-  const [bagText, setBagText] = useState(bag.temperature ? plain(bag.temperature.value) : bag.told.temperatureC === undefined ? '' : plain(bag.told.temperatureC));
+  const [bagText, setBagText] = useState(
+    bag.temperature ? plain(bag.temperature.value) : bag.told.temperatureC === undefined ? '' : plain(bag.told.temperatureC),
+  );
   const [method, setMethod] = useState<Method>(bag.temperature?.method ?? 'folded');
   const [tankText, setTankText] = useState(plain(bag.water!.temperatureC));
   const [waterText, setWaterText] = useState(String(bag.waterL));
@@ -30,55 +40,135 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
   const bagC = parseQuantity('temperature', bagText);
   const tankC = parseQuantity('temperature', tankText);
   const water = parseQuantity('volume', waterText);
-  const time = bagC.ok && tankC.ok && water.ok && water.value > 0
-    ? floatTime({ bagC: bagC.value, tankC: tankC.value, volumeL: water.value, withinC: house.rules.floatWithinC }) : undefined;
+  const time =
+    bagC.ok && tankC.ok && water.ok && water.value > 0
+      ? floatTime({ bagC: bagC.value, tankC: tankC.value, volumeL: water.value, withinC: house.rules.floatWithinC })
+      : undefined;
   const urgent = bag.landed !== undefined && (bag.landed.bagState === 'soft' || bag.landed.condition === 'critical');
   const isTold = told && bagText !== '' && bagText === (bag.told.temperatureC === undefined ? '' : plain(bag.told.temperatureC));
 
   const start = () => {
     if (!bagC.ok || !tankC.ok || !water.ok || !time) return;
-    const bagReading: Reading = { value: bagC.value, typed: bagC.typed, method: isTold ? 'label' : method, source: isTold ? 'told' : 'measured' };
+    const bagReading: Reading = {
+      value: bagC.value,
+      typed: bagC.typed,
+      method: isTold ? 'label' : method,
+      source: isTold ? 'told' : 'measured',
+    };
     const isSetPoint = tankC.value === Number(plain(bag.water!.temperatureC));
-    const tankReading: Reading = { value: tankC.value, typed: tankC.typed, method: isSetPoint ? (bag.water!.temperatureMethod ?? 'label') : 'in the water', source: isSetPoint && !bag.water!.temperatureMethod ? 'told' : 'measured' };
+    const tankReading: Reading = {
+      value: tankC.value,
+      typed: tankC.typed,
+      method: isSetPoint ? (bag.water!.temperatureMethod ?? 'label') : 'in the water',
+      source: isSetPoint && !bag.water!.temperatureMethod ? 'told' : 'measured',
+    };
     const readings: Draft[] = [];
-    if (!isTold && bagC.value !== bag.temperature?.value) readings.push({ kind: 'reading.taken', payload: { subject: { kind: 'bag', id: bag.bag }, quantity: 'temperature', reading: bagReading } });
-    if (!isSetPoint) readings.push({ kind: 'reading.taken', payload: { subject: { kind: 'water', id: bag.water!.id }, quantity: 'temperature', reading: tankReading } });
-    void doIt(`${capital(bag.label)} afloat in ${bag.tank!.code}, ${sayMinutes(time.minutes)}`, ...readings, { kind: 'float.started', payload: {
-      run: newId(), bag: bag.bag, lot: bag.lot, tank: bag.tank!.id, n: bag.alive, bagTemperature: bagReading, tankTemperature: tankReading,
-      water: { value: water.value, typed: water.typed, method: 'by eye', source: 'estimated' }, minutes: time.minutes,
-    } });
+    if (!isTold && bagC.value !== bag.temperature?.value)
+      readings.push({
+        kind: 'reading.taken',
+        payload: { subject: { kind: 'bag', id: bag.bag }, quantity: 'temperature', reading: bagReading },
+      });
+    if (!isSetPoint)
+      readings.push({
+        kind: 'reading.taken',
+        payload: { subject: { kind: 'water', id: bag.water!.id }, quantity: 'temperature', reading: tankReading },
+      });
+    void doIt(`${capital(bag.label)} afloat in ${bag.tank!.code}, ${sayMinutes(time.minutes)}`, ...readings, {
+      kind: 'float.started',
+      payload: {
+        run: newId(),
+        bag: bag.bag,
+        lot: bag.lot,
+        tank: bag.tank!.id,
+        n: bag.alive,
+        bagTemperature: bagReading,
+        tankTemperature: tankReading,
+        water: { value: water.value, typed: water.typed, method: 'by eye', source: 'estimated' },
+        minutes: time.minutes,
+      },
+    });
   };
 
   return (
     <>
-      <p className="soft tight">{bag.crateLabel} · {bag.label} · for {bag.tank!.code} · <Link to={`/room?bag=${bag.bag}`}>another tank</Link>
-        {!byHand && !urgent && <Button variant="link" className="btn-quiet" onClick={() => setByHand(true)}>let out now without floating</Button>}</p>
-      <p className="big"><span className="num">{bag.alive}</span> {bag.lotLabel} <span className="soft">into {bag.tank!.code}</span></p>
+      <p className="soft tight">
+        {bag.crateLabel} · {bag.label} · for {bag.tank!.code} · <Link to={`/room?bag=${bag.bag}`}>another tank</Link>
+        {!byHand && !urgent && (
+          <Button variant="link" className="btn-quiet" onClick={() => setByHand(true)}>
+            let out now without floating
+          </Button>
+        )}
+      </p>
+      <p className="big">
+        <span className="num">{bag.alive}</span> {bag.lotLabel} <span className="soft">into {bag.tank!.code}</span>
+      </p>
       <Urgency bag={bag} />
-      {byHand || urgent ? <ReleaseForm bag={bag} onBack={urgent ? undefined : () => setByHand(false)} /> : (
+      {byHand || urgent ? (
+        <ReleaseForm bag={bag} onBack={urgent ? undefined : () => setByHand(false)} />
+      ) : (
         <>
           <div className="float-answer" aria-live="polite">
-            {time ? <><span className="minutes num">{sayMinutes(time.minutes)}</span>
-              <span>{time.minutes === 0 ? `bag and tank are within ${house.rules.floatWithinC} °C: nothing to wait for` : `afloat, an estimate: between ${Math.round(time.low)} and ${Math.round(time.high)} min. Feel the bag before you open it.`}{time.extrapolated && ' This bag is outside the sizes the estimate was made for.'}</span></>
-              : <span className="soft">Give both temperatures and the water in the bag.</span>}
+            {time ? (
+              <>
+                <span className="minutes num">{sayMinutes(time.minutes)}</span>
+                <span>
+                  {time.minutes === 0
+                    ? `bag and tank are within ${house.rules.floatWithinC} °C: nothing to wait for`
+                    : `afloat, an estimate: between ${Math.round(time.low)} and ${Math.round(time.high)} min. Feel the bag before you open it.`}
+                  {time.extrapolated && ' This bag is outside the sizes the estimate was made for.'}
+                </span>
+              </>
+            ) : (
+              <span className="soft">Give both temperatures and the water in the bag.</span>
+            )}
           </div>
           <SalinityStep bag={bag} />
           <div className="waters">
             <div>
-              <QuantityField label="Bag" quantity="temperature" text={bagText} onChange={setBagText} hint={isTold ? 'Told by the supplier, not measured.' : undefined} />
+              <QuantityField
+                label="Bag"
+                quantity="temperature"
+                text={bagText}
+                onChange={setBagText}
+                hint={isTold ? 'Told by the supplier, not measured.' : undefined}
+              />
               <Form.Group className="field" controlId="bag-method">
                 <Form.Label className="label">How the bag was read</Form.Label>
-                <Form.Select value={method} onChange={(event) => setMethod(event.target.value as Method)}>{TEMPERATURE_METHODS.map((one) => <option key={one}>{one}</option>)}</Form.Select>
+                <Form.Select value={method} onChange={(event) => setMethod(event.target.value as Method)}>
+                  {TEMPERATURE_METHODS.map((one) => (
+                    <option key={one}>{one}</option>
+                  ))}
+                </Form.Select>
               </Form.Group>
-              {isSurfaceReading({ method }) && !isTold && <Caution>Read on the bag: its skin and its water are often 2 °C apart. Fold the closed bag round a probe for a minute.</Caution>}
+              {isSurfaceReading({ method }) && !isTold && (
+                <Caution>
+                  Read on the bag: its skin and its water are often 2 °C apart. Fold the closed bag round a probe for a minute.
+                </Caution>
+              )}
             </div>
             <div>
-              <QuantityField label={`Tank ${bag.tank!.code}`} quantity="temperature" text={tankText} onChange={setTankText} hint={bag.water!.temperatureMethod ? `Last reading, ${bag.water!.temperatureMethod}.` : 'What it is set to, not measured today.'} />
-              <QuantityField label="Water in the bag" quantity="volume" text={waterText} onChange={setWaterText} hint="By eye unless weighed; ± 40 %." />
+              <QuantityField
+                label={`Tank ${bag.tank!.code}`}
+                quantity="temperature"
+                text={tankText}
+                onChange={setTankText}
+                hint={
+                  bag.water!.temperatureMethod ? `Last reading, ${bag.water!.temperatureMethod}.` : 'What it is set to, not measured today.'
+                }
+              />
+              <QuantityField
+                label="Water in the bag"
+                quantity="volume"
+                text={waterText}
+                onChange={setWaterText}
+                hint="By eye unless weighed; ± 40 %."
+              />
             </div>
           </div>
           <div className="thumb">
-            <ActButton disabled={!time} onPress={start} hint="lid closed, lights off, bag clipped so that it does not drift">Start float{time && time.minutes > 0 ? ` ${sayMinutes(time.minutes)}` : ''}</ActButton>
+            <ActButton disabled={!time} onPress={start} hint="lid closed, lights off, bag clipped so that it does not drift">
+              Start float{time && time.minutes > 0 ? ` ${sayMinutes(time.minutes)}` : ''}
+            </ActButton>
           </div>
         </>
       )}
@@ -92,18 +182,34 @@ function sayMinutes(minutes: number): string {
 
 function Urgency({ bag }: { bag: BenchBag }) {
   if (!bag.landed || triage(bag.landed) !== 'first aid') return null;
-  if (bag.landed.bagState === 'soft') return <Caution strong>Soft bag: it sinks and holds no oxygen. Match by hand and let the fish out now.</Caution>;
-  if (bag.landed.condition === 'critical') return <Caution strong>Critical fish: no time to float. Match by hand and let it out now, into moving water.</Caution>;
-  return <Caution strong>Foul water: keep the bag closed while it floats and net the fish out within two minutes of opening. Opened and kept, the ammonia turns toxic as carbon dioxide leaves.</Caution>;
+  if (bag.landed.bagState === 'soft')
+    return <Caution strong>Soft bag: it sinks and holds no oxygen. Match by hand and let the fish out now.</Caution>;
+  if (bag.landed.condition === 'critical')
+    return <Caution strong>Critical fish: no time to float. Match by hand and let it out now, into moving water.</Caution>;
+  return (
+    <Caution strong>
+      Foul water: keep the bag closed while it floats and net the fish out within two minutes of opening. Opened and kept, the ammonia turns
+      toxic as carbon dioxide leaves.
+    </Caution>
+  );
 }
 
 function SalinityStep({ bag }: { bag: BenchBag }) {
   if (bag.water!.type === 'fresh') return null;
   const gap = salinityGap(bag.told.salinityPpt, bag.water!.salinityPpt);
-  if (!gap.judged) return <p>Salinity of the bag not known: not judged. Ask the supplier, or measure the tell-tale bag in its first minute.</p>;
+  if (!gap.judged)
+    return <p>Salinity of the bag not known: not judged. Ask the supplier, or measure the tell-tale bag in its first minute.</p>;
   const words = `${formatQuantity('salinity', gap.fromPpt)} told → ${formatQuantity('salinity', gap.toPpt)} in ${bag.tank!.code}`;
   if (gap.direction === 'none') return <p>Salinity: {words}, no step.</p>;
-  return gap.direction === 'up'
-    ? <Caution strong={gap.stepPpt > 3}>Salinity: {words}, a step <b>up</b> of {formatQuantity('salinity', gap.stepPpt)}. Up is what kills: best bring the tank down to the bag beforehand.</Caution>
-    : <p>Salinity: {words}, a step down of {formatQuantity('salinity', -gap.stepPpt)}. Marine fish bear a step down with ease; invertebrates do not.</p>;
+  return gap.direction === 'up' ? (
+    <Caution strong={gap.stepPpt > 3}>
+      Salinity: {words}, a step <b>up</b> of {formatQuantity('salinity', gap.stepPpt)}. Up is what kills: best bring the tank down to the
+      bag beforehand.
+    </Caution>
+  ) : (
+    <p>
+      Salinity: {words}, a step down of {formatQuantity('salinity', -gap.stepPpt)}. Marine fish bear a step down with ease; invertebrates do
+      not.
+    </p>
+  );
 }

@@ -12,19 +12,41 @@ export function ReleaseCard({ bag, run, now }: { bag: BenchBag; run: Run; now: n
   const { when } = useTimes();
   const left = run.dueAtMs - now;
   const share = Math.min(1, Math.max(0, (now - run.startedAtMs) / Math.max(1, run.dueAtMs - run.startedAtMs)));
-  const expected = temperatureAfloat({ bagC: run.bagC, tankC: run.tankC, volumeL: run.waterL, minutes: Math.max(0, now - run.startedAtMs) / MINUTE_MS });
+  const expected = temperatureAfloat({
+    bagC: run.bagC,
+    tankC: run.tankC,
+    volumeL: run.waterL,
+    minutes: Math.max(0, now - run.startedAtMs) / MINUTE_MS,
+  });
   return (
     <>
-      <p className="soft tight">{bag.crateLabel} · {bag.label} · afloat in {run.tankCode} since {when(run.startedAtMs)}, {run.by}</p>
-      <p className="big"><span className="num">{bag.alive}</span> {bag.lotLabel}</p>
+      <p className="soft tight">
+        {bag.crateLabel} · {bag.label} · afloat in {run.tankCode} since {when(run.startedAtMs)}, {run.by}
+      </p>
+      <p className="big">
+        <span className="num">{bag.alive}</span> {bag.lotLabel}
+      </p>
       <div className="float-answer">
         <span className="minutes num">{left > 0 ? countdown(left) : 'due'}</span>
-        <span>{left > 0 ? `until the bag is within reach of ${formatQuantity('temperature', run.tankC)}; should now be near ${formatQuantity('temperature', expected)} (estimate)` : 'Feel the bag, then cut it below the knot and net the fish out.'}</span>
+        <span>
+          {left > 0
+            ? `until the bag is within reach of ${formatQuantity('temperature', run.tankC)}; should now be near ${formatQuantity('temperature', expected)} (estimate)`
+            : 'Feel the bag, then cut it below the knot and net the fish out.'}
+        </span>
       </div>
-      <div className="float-bar" role="progressbar" aria-label="Float" aria-valuenow={Math.round(share * 100)} aria-valuemin={0} aria-valuemax={100}>
+      <div
+        className="float-bar"
+        role="progressbar"
+        aria-label="Float"
+        aria-valuenow={Math.round(share * 100)}
+        aria-valuemin={0}
+        aria-valuemax={100}
+      >
         <i ref={(element) => void element?.style.setProperty('width', `${share * 100}%`)} />
       </div>
-      {isSurfaceReading({ method: run.bagMethod }) && <Caution>The bag was read on its skin: its water may be 2 °C off. Measure again before release.</Caution>}
+      {isSurfaceReading({ method: run.bagMethod }) && (
+        <Caution>The bag was read on its skin: its water may be 2 °C off. Measure again before release.</Caution>
+      )}
       <ReleaseForm bag={bag} run={run.run} />
     </>
   );

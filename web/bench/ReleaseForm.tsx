@@ -23,29 +23,64 @@ export function ReleaseForm({ bag, run, onBack }: Props) {
   const found = alive + dead;
   const code = bag.tank!.code;
   const release = () => {
-    const counted: Draft[] = found === bag.alive ? [] : [{ kind: 'stock.counted', payload: { place: bag.bag, lot: bag.lot, found, book: bag.alive, against: found < bag.alive ? 'missing' : 'discrepancy' } }];
-    const hold: Draft[] = bag.holdKnown || alive === 0 || bag.water!.purpose === 'customer' ? [] : [{ kind: 'hold.opened', payload: { hold: newId(), lot: bag.lot, days: house.rules.holdDays[bag.water!.type], zero: 'arrival' } }];
-    void doIt(`${alive} ${bag.lotLabel} in ${code}${dead > 0 ? `, ${dead} dead` : ''}`, ...counted, ...hold, { kind: 'fish.released', payload: {
-      bag: bag.bag, lot: bag.lot, tank: bag.tank!.id, ...(run ? { run } : {}), alive, dead, by,
-    } });
+    const counted: Draft[] =
+      found === bag.alive
+        ? []
+        : [
+            {
+              kind: 'stock.counted',
+              payload: { place: bag.bag, lot: bag.lot, found, book: bag.alive, against: found < bag.alive ? 'missing' : 'discrepancy' },
+            },
+          ];
+    const hold: Draft[] =
+      bag.holdKnown || alive === 0 || bag.water!.purpose === 'customer'
+        ? []
+        : [{ kind: 'hold.opened', payload: { hold: newId(), lot: bag.lot, days: house.rules.holdDays[bag.water!.type], zero: 'arrival' } }];
+    void doIt(`${alive} ${bag.lotLabel} in ${code}${dead > 0 ? `, ${dead} dead` : ''}`, ...counted, ...hold, {
+      kind: 'fish.released',
+      payload: {
+        bag: bag.bag,
+        lot: bag.lot,
+        tank: bag.tank!.id,
+        ...(run ? { run } : {}),
+        alive,
+        dead,
+        by,
+      },
+    });
   };
-  useHotkeys('enter', (event) => {
-    if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
-    if (found > 0 && !event.repeat) release();
-  }, [alive, dead, by]);
+  useHotkeys(
+    'enter',
+    (event) => {
+      if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
+      if (found > 0 && !event.repeat) release();
+    },
+    [alive, dead, by],
+  );
   return (
     <div className="release">
       <div className="pair">
         <CountField label="Into the tank" value={alive} onChange={setAlive} />
         <CountField label="Dead in the bag" value={dead} onChange={setDead} />
       </div>
-      {found !== bag.alive && <p className="warn" role="status">The books say {bag.alive}. {found < bag.alive ? `${bag.alive - found} will stand as missing.` : `${found - bag.alive} more will be posted as a difference.`}</p>}
+      {found !== bag.alive && (
+        <p className="warn" role="status">
+          The books say {bag.alive}.{' '}
+          {found < bag.alive ? `${bag.alive - found} will stand as missing.` : `${found - bag.alive} more will be posted as a difference.`}
+        </p>
+      )}
       <Chips label="How" options={RELEASE_BY} value={by} onChange={setBy} />
       <Caution>Bag water to the drain, never into the tank or its sump: it carries ammonia and whatever lived in the bag.</Caution>
       {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {house.rules.holdDays[bag.water!.type]} days.</p>}
       <div className="thumb">
-        <ActButton disabled={found === 0} onPress={release} hint="count right in the net before lifting · Enter">{alive > 0 ? `Net out ${alive} into ${code}` : `${dead} dead, none to net out`}</ActButton>
-        {onBack && <Button variant="plain" onClick={onBack}>Float it after all</Button>}
+        <ActButton disabled={found === 0} onPress={release} hint="count right in the net before lifting · Enter">
+          {alive > 0 ? `Net out ${alive} into ${code}` : `${dead} dead, none to net out`}
+        </ActButton>
+        {onBack && (
+          <Button variant="plain" onClick={onBack}>
+            Float it after all
+          </Button>
+        )}
       </div>
     </div>
   );

@@ -5,17 +5,45 @@ import { v7 } from 'uuid';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { withPending } from './pending.ts';
 
-const bag: BenchBag = { bag: 'bag-1', label: 'bag 1', box: 1, listed: 2, waterL: 1.4, lot: 'lot-1', lotLabel: 'firefish', origin: 'wild', afloat: false, crate: 'c', crateLabel: 'C', told: {}, alive: 2, holdKnown: false, tank: { id: 'G1', code: 'G1' } };
+const bag: BenchBag = {
+  bag: 'bag-1',
+  label: 'bag 1',
+  box: 1,
+  listed: 2,
+  waterL: 1.4,
+  lot: 'lot-1',
+  lotLabel: 'firefish',
+  origin: 'wild',
+  afloat: false,
+  crate: 'c',
+  crateLabel: 'C',
+  told: {},
+  alive: 2,
+  holdKnown: false,
+  tank: { id: 'G1', code: 'G1' },
+};
 const view: BenchView = { seq: 1, bags: [bag], runs: [] };
-const act = (kind: 'float.started' | 'fish.released'): Act => ({ actId: v7(), entries: [{ id: v7(), kind, version: 1, occurredAtMs: 1_000_000, payload: fixtures[kind] } as Entry] });
+const act = (kind: 'float.started' | 'fish.released'): Act => ({
+  actId: v7(),
+  entries: [{ id: v7(), kind, version: 1, occurredAtMs: 1_000_000, payload: fixtures[kind] } as Entry],
+});
 
 it('a float runs, and is over, before the server has answered', () => {
   const afloat = withPending(view, [act('float.started')], 'Bram');
-  expect(afloat.runs).toEqual([expect.objectContaining({ bag: 'bag-1', tankCode: 'G1', by: 'Bram', dueAtMs: 1_000_000 + Math.round(30.9 * 60_000) })]);
+  expect(afloat.runs).toEqual([
+    expect.objectContaining({ bag: 'bag-1', tankCode: 'G1', by: 'Bram', dueAtMs: 1_000_000 + Math.round(30.9 * 60_000) }),
+  ]);
   expect(withPending(afloat, [act('float.started')], 'Bram').runs).toHaveLength(1);
   expect(withPending(view, [act('float.started'), act('fish.released')], 'Bram')).toEqual({ seq: 1, bags: [], runs: [] });
   expect(withPending({ ...view, bags: [] }, [act('float.started')], 'Bram').runs).toEqual([]);
 });
 
-it.each([[0, '00:00'], [1, '00:01'], [250_000, '04:10'], [3_599_000, '59:59'], [3_600_000, '1:00 h'], [-5, '00:00']])('%d ms is %s', (ms, said) => expect(countdown(ms)).toBe(said));
+it.each([
+  [0, '00:00'],
+  [1, '00:01'],
+  [250_000, '04:10'],
+  [3_599_000, '59:59'],
+  [3_600_000, '1:00 h'],
+  [-5, '00:00'],
+])('%d ms is %s', (ms, said) => expect(countdown(ms)).toBe(said));
 it('writes the first letter large', () => expect(capital('bag 1')).toBe('Bag 1'));

@@ -16,9 +16,21 @@ function apply(view: BenchView, entry: Entry, by: string): BenchView {
   const card = view.bags.find((one) => one.bag === bag);
   if (!card || view.runs.some(({ run }) => run === id)) return view;
   const run: Run = {
-    run: id, bag, bagLabel: card.label, crate: card.crate, lotLabel: card.lotLabel, n, tank, tankCode: card.tank?.code ?? tank, by,
-    startedAtMs: entry.occurredAtMs, dueAtMs: entry.occurredAtMs + Math.round(minutes * 60_000),
-    bagC: bagTemperature.value, bagMethod: bagTemperature.method, tankC: tankTemperature.value, waterL: water.value,
+    run: id,
+    bag,
+    bagLabel: card.label,
+    crate: card.crate,
+    lotLabel: card.lotLabel,
+    n,
+    tank,
+    tankCode: card.tank?.code ?? tank,
+    by,
+    startedAtMs: entry.occurredAtMs,
+    dueAtMs: entry.occurredAtMs + Math.round(minutes * 60_000),
+    bagC: bagTemperature.value,
+    bagMethod: bagTemperature.method,
+    tankC: tankTemperature.value,
+    waterL: water.value,
   };
   return { ...view, runs: [...view.runs, run], bags: view.bags.map((one) => (one.bag === bag ? { ...one, afloat: true } : one)) };
 }

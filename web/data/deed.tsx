@@ -7,7 +7,12 @@ import { sayAll } from '../words/refusals.ts';
 
 export type Deed = { actId: string; words: string; undoable: boolean; refused?: string };
 type Said = SendOutcome & { actId: string };
-type Deeds = { deed: Deed | undefined; /** Writes and says so. */ doIt: (words: string, ...drafts: Draft[]) => Promise<Said>; undo: (actId: string, words: string) => Promise<Said>; clear: () => void };
+type Deeds = {
+  deed: Deed | undefined;
+  /** Writes and says so. */ doIt: (words: string, ...drafts: Draft[]) => Promise<Said>;
+  undo: (actId: string, words: string) => Promise<Said>;
+  clear: () => void;
+};
 
 /** The last deed leaves the foot after a while; its undo stays in the daybook. */
 const SHOWN_FOR_MS = 40_000;
@@ -17,24 +22,31 @@ const DeedContext = createContext<Deeds | undefined>(undefined);
 export function DeedProvider({ children }: { children: ReactNode }) {
   const [deed, setDeed] = useState<Deed>();
   const { when } = useTimes();
-  const write = useCallback(async (words: string, undoable: boolean, drafts: Draft[]) => {
-    const sent = record(...drafts);
-    setDeed({ actId: sent.actId, words, undoable });
-    const outcome = await sent;
-    if (outcome.status === 'refused') setDeed({ actId: sent.actId, words, undoable: false, refused: sayAll(outcome.refusals, outcome.code, when) });
-    return { ...outcome, actId: sent.actId };
-  }, [when]);
+  const write = useCallback(
+    async (words: string, undoable: boolean, drafts: Draft[]) => {
+      const sent = record(...drafts);
+      setDeed({ actId: sent.actId, words, undoable });
+      const outcome = await sent;
+      if (outcome.status === 'refused')
+        setDeed({ actId: sent.actId, words, undoable: false, refused: sayAll(outcome.refusals, outcome.code, when) });
+      return { ...outcome, actId: sent.actId };
+    },
+    [when],
+  );
   useEffect(() => {
     if (!deed || deed.refused) return;
     const timer = setTimeout(() => setDeed(undefined), SHOWN_FOR_MS);
     return () => clearTimeout(timer);
   }, [deed]);
-  const deeds = useMemo<Deeds>(() => ({
-    deed,
-    doIt: (words, ...drafts) => write(words, true, drafts),
-    undo: (actId, words) => write(`Took back: ${words}`, false, [{ kind: 'entry.reversed', payload: { act: actId } }]),
-    clear: () => setDeed(undefined),
-  }), [deed, write]);
+  const deeds = useMemo<Deeds>(
+    () => ({
+      deed,
+      doIt: (words, ...drafts) => write(words, true, drafts),
+      undo: (actId, words) => write(`Took back: ${words}`, false, [{ kind: 'entry.reversed', payload: { act: actId } }]),
+      clear: () => setDeed(undefined),
+    }),
+    [deed, write],
+  );
   return <DeedContext value={deeds}>{children}</DeedContext>;
 }
 

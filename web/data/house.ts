@@ -73,7 +73,11 @@ async function readView<V extends ViewName>(path: string): Promise<Views[V]> {
 /** Reads the stations' views ahead, so that they are there when the house is not. */
 export function preloadViews(): void {
   for (const name of ['dock', 'bench', 'rounds', 'room'] as const) {
-    void mutate(viewPath(name), readView<typeof name>(viewPath(name)).catch(() => undefined), { revalidate: false });
+    void mutate(
+      viewPath(name),
+      readView<typeof name>(viewPath(name)).catch(() => undefined),
+      { revalidate: false },
+    );
   }
 }
 

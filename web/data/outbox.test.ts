@@ -5,26 +5,44 @@ import { actStore } from './actStore.ts';
 import { Refusal, ServerAway } from './api.ts';
 import { makeOutbox } from './outbox.ts';
 
-const act = (bag: string): Act => ({ actId: v7(), entries: [{ id: v7(), kind: 'bag.absent', version: 1, occurredAtMs: 1, payload: { bag, crate: 'c' } }] });
+const act = (bag: string): Act => ({
+  actId: v7(),
+  entries: [{ id: v7(), kind: 'bag.absent', version: 1, occurredAtMs: 1, payload: { bag, crate: 'c' } }],
+});
 const bagOf = (sent: Act) => (sent.entries[0]!.payload as { bag: string }).bag;
 
 /** A server that can be away, can be slow, and answers each act once. */
 function makeServer() {
   const taken: string[] = [];
-  const server = { away: false, refuse: new Set<string>(), status: 409, taken, delayMs: 0, send: async (sent: Act) => {
-    if (server.delayMs) await new Promise((resolve) => setTimeout(resolve, server.delayMs));
-    if (server.away) throw new ServerAway('gone');
-    if (server.refuse.has(bagOf(sent))) throw new Refusal(server.status, { code: 'refused', refusals: [{ code: 'bag.alreadyLanded', path: '', facts: {} }] });
-    taken.push(bagOf(sent));
-    return { seq: taken.length };
-  } };
+  const server = {
+    away: false,
+    refuse: new Set<string>(),
+    status: 409,
+    taken,
+    delayMs: 0,
+    send: async (sent: Act) => {
+      if (server.delayMs) await new Promise((resolve) => setTimeout(resolve, server.delayMs));
+      if (server.away) throw new ServerAway('gone');
+      if (server.refuse.has(bagOf(sent)))
+        throw new Refusal(server.status, { code: 'refused', refusals: [{ code: 'bag.alreadyLanded', path: '', facts: {} }] });
+      taken.push(bagOf(sent));
+      return { seq: taken.length };
+    },
+  };
   return server;
 }
 
 const open: ReturnType<typeof makeOutbox>[] = [];
 async function start(server: ReturnType<typeof makeServer>, person = 'bram') {
   const calls = { saved: [] as number[], signedOut: 0 };
-  const outbox = makeOutbox({ store: actStore, send: server.send, retryMs: 20, keepSavedMs: 5, onSaved: (seq) => calls.saved.push(seq), onSignedOut: () => void (calls.signedOut += 1) });
+  const outbox = makeOutbox({
+    store: actStore,
+    send: server.send,
+    retryMs: 20,
+    keepSavedMs: 5,
+    onSaved: (seq) => calls.saved.push(seq),
+    onSignedOut: () => void (calls.signedOut += 1),
+  });
   open.push(outbox);
   await outbox.signIn(person);
   return { outbox, calls };
@@ -36,7 +54,10 @@ const until = async (done: () => boolean | Promise<boolean>) => {
   }
 };
 beforeEach(async () => {
-  for (const { act: { actId } } of await actStore.all()) await actStore.remove(actId);
+  for (const {
+    act: { actId },
+  } of await actStore.all())
+    await actStore.remove(actId);
 });
 afterEach(() => open.splice(0).forEach((outbox) => outbox.signOut()));
 
@@ -125,7 +146,13 @@ it('waits, and says so, when the sign-in has ended', async () => {
 it('sends all the same in a browser that keeps nothing, and says so', async () => {
   const server = makeServer();
   const full = () => Promise.reject(new Error('quota'));
-  const outbox = makeOutbox({ store: { all: full, put: full, remove: full }, send: server.send, keepSavedMs: 5, onSaved: () => undefined, onSignedOut: () => undefined });
+  const outbox = makeOutbox({
+    store: { all: full, put: full, remove: full },
+    send: server.send,
+    keepSavedMs: 5,
+    onSaved: () => undefined,
+    onSignedOut: () => undefined,
+  });
   open.push(outbox);
   await outbox.signIn('bram');
   expect(await outbox.record(act('b1'))).toMatchObject({ status: 'saved' });

@@ -4,12 +4,16 @@ import type { KeptAct } from './actStore.ts';
 import { Refusal, ServerAway } from './api.ts';
 
 export type OutboxAct = {
-  act: Act; person: string;
+  act: Act;
+  person: string;
   /** `waiting` = not answered; `saved` = recorded, kept until every view has seen `seq`; `refused` = lies in the tray. */
   state: 'waiting' | 'saved' | 'refused';
-  seq?: number; refusals?: CoreRefusal[]; code?: string;
+  seq?: number;
+  refusals?: CoreRefusal[];
+  code?: string;
 };
-export type SendOutcome = { status: 'saved'; seq: number } | { status: 'refused'; refusals: CoreRefusal[]; code: string } | { status: 'waiting' };
+export type SendOutcome =
+  { status: 'saved'; seq: number } | { status: 'refused'; refusals: CoreRefusal[]; code: string } | { status: 'waiting' };
 export type OutboxState = {
   acts: readonly OutboxAct[];
   /** The last try found nobody there. */
@@ -42,7 +46,8 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
     state = { ...state, ...change };
     listeners.forEach((listener) => listener());
   };
-  const change = (actId: string, to: Partial<OutboxAct>) => set({ acts: state.acts.map((one) => (one.act.actId === actId ? { ...one, ...to } : one)) });
+  const change = (actId: string, to: Partial<OutboxAct>) =>
+    set({ acts: state.acts.map((one) => (one.act.actId === actId ? { ...one, ...to } : one)) });
   const drop = (actId: string) => set({ acts: state.acts.filter((one) => one.act.actId !== actId) });
   const next = () => state.acts.find((one) => one.state === 'waiting' && one.person === person);
 
@@ -91,8 +96,14 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
       person = id;
       const kept = await store.all().catch(() => []);
       const known = new Set(state.acts.map(({ act }) => act.actId));
-      const found = kept.filter(({ act }) => !known.has(act.actId)).map(({ act, person: maker, refused }): OutboxAct => ({
-        act, person: maker, state: refused ? 'refused' : 'waiting', ...refused }));
+      const found = kept
+        .filter(({ act }) => !known.has(act.actId))
+        .map(({ act, person: maker, refused }): OutboxAct => ({
+          act,
+          person: maker,
+          state: refused ? 'refused' : 'waiting',
+          ...refused,
+        }));
       set({ acts: [...found, ...state.acts] });
       void flush();
     },

@@ -25,15 +25,31 @@ export default function Daybook() {
       {open.length > 0 && (
         <section className="card">
           <h2>Not written yet</h2>
-          <ol>{open.map((one) => <TrayItem key={one.act.actId} one={one} name={name} />)}</ol>
+          <ol>
+            {open.map((one) => (
+              <TrayItem key={one.act.actId} one={one} name={name} />
+            ))}
+          </ol>
         </section>
       )}
       <section>
         <h2>Written</h2>
-        <ol>{data.acts.map((act) => <ActItem key={act.actId} act={act} name={name} />)}</ol>
+        <ol>
+          {data.acts.map((act) => (
+            <ActItem key={act.actId} act={act} name={name} />
+          ))}
+        </ol>
         <div className="chips">
-          {before !== undefined && <Button variant="plain" onClick={() => setBefore(undefined)}>Latest</Button>}
-          {oldest && oldest.seq > oldest.entries.length && <Button variant="plain" onClick={() => setBefore(oldest.seq - oldest.entries.length + 1)}>Earlier</Button>}
+          {before !== undefined && (
+            <Button variant="plain" onClick={() => setBefore(undefined)}>
+              Latest
+            </Button>
+          )}
+          {oldest && oldest.seq > oldest.entries.length && (
+            <Button variant="plain" onClick={() => setBefore(oldest.seq - oldest.entries.length + 1)}>
+              Earlier
+            </Button>
+          )}
         </div>
       </section>
     </div>
@@ -54,8 +70,12 @@ function TrayItem({ one, name }: { one: OutboxAct; name: Name }) {
       </span>
       {refused && (
         <span className="chips">
-          <Button variant="plain" onClick={() => void outbox.again(one.act.actId)}>Try again</Button>
-          <Button variant="odd" onClick={() => void outbox.discard(one.act.actId)}>Discard</Button>
+          <Button variant="plain" onClick={() => void outbox.again(one.act.actId)}>
+            Try again
+          </Button>
+          <Button variant="odd" onClick={() => void outbox.discard(one.act.actId)}>
+            Discard
+          </Button>
         </span>
       )}
     </li>
@@ -68,7 +88,9 @@ function Said({ entries, name }: { entries: readonly unknown[]; name: Name }) {
   const list = entries as Pick<Entry, 'kind' | 'payload'>[];
   return (
     <ul className="said">
-      {list.slice(0, SHOWN_ENTRIES).map((entry, index) => <li key={index}>{sayEntry(entry, name)}</li>)}
+      {list.slice(0, SHOWN_ENTRIES).map((entry, index) => (
+        <li key={index}>{sayEntry(entry, name)}</li>
+      ))}
       {list.length > SHOWN_ENTRIES && <li className="soft">and {list.length - SHOWN_ENTRIES} more</li>}
     </ul>
   );
@@ -84,13 +106,31 @@ function ActItem({ act, name }: { act: DaybookAct; name: Name }) {
   const mayUndo = !act.undone && !isUndo && (person.role === 'lead' || person.id === act.actor);
   return (
     <li className="act">
-      <span className="soft"><span className="num">{when(first.occurredAtMs)}</span><br />{act.actorName}</span>
-      <span>
-        <span className={act.undone ? 'undone' : ''}><Said entries={act.entries} name={name} /></span>
-        {overruled.map(({ code, reason }) => <span key={code} className="warn">All the same, against “{sayOverruled(code)}”: {reason} </span>)}
-        {act.undone && <span className="soft">taken back by {act.undone.by}, {when(act.undone.atMs)}</span>}
+      <span className="soft">
+        <span className="num">{when(first.occurredAtMs)}</span>
+        <br />
+        {act.actorName}
       </span>
-      {mayUndo && <Button variant="plain" onClick={() => void undo(act.actId, sayEntry(first as Pick<Entry, 'kind' | 'payload'>, name))}>Undo</Button>}
+      <span>
+        <span className={act.undone ? 'undone' : ''}>
+          <Said entries={act.entries} name={name} />
+        </span>
+        {overruled.map(({ code, reason }) => (
+          <span key={code} className="warn">
+            All the same, against “{sayOverruled(code)}”: {reason}{' '}
+          </span>
+        ))}
+        {act.undone && (
+          <span className="soft">
+            taken back by {act.undone.by}, {when(act.undone.atMs)}
+          </span>
+        )}
+      </span>
+      {mayUndo && (
+        <Button variant="plain" onClick={() => void undo(act.actId, sayEntry(first as Pick<Entry, 'kind' | 'payload'>, name))}>
+          Undo
+        </Button>
+      )}
     </li>
   );
 }

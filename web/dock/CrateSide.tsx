@@ -20,15 +20,26 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
         <Figure name="over" n={tally.over} odd />
         <Figure name="wrong fish" n={tally.wrong} odd />
       </dl>
-      {landed.length === 0 ? <p className="soft">Bags appear here as they land.</p> : (
-        <ul className="bag-rows">{[...landed].sort(byNeed).map((bag) => <BagRow key={bag.bag} bag={bag} onUndo={onUndo} />)}</ul>
+      {landed.length === 0 ? (
+        <p className="soft">Bags appear here as they land.</p>
+      ) : (
+        <ul className="bag-rows">
+          {[...landed].sort(byNeed).map((bag) => (
+            <BagRow key={bag.bag} bag={bag} onUndo={onUndo} />
+          ))}
+        </ul>
       )}
     </section>
   );
 }
 
 function Figure({ name, n, odd = false }: { name: string; n: number; odd?: boolean }) {
-  return <div className={odd && n > 0 ? 'warn' : ''}><dd className="num">{n}</dd><dt>{name}</dt></div>;
+  return (
+    <div className={odd && n > 0 ? 'warn' : ''}>
+      <dd className="num">{n}</dd>
+      <dt>{name}</dt>
+    </div>
+  );
 }
 
 /** First aid, then bags without a tank, then those with one, then what is done. */
@@ -54,17 +65,30 @@ function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: 
     <li>
       <span className="bag-no num">{bag.label.replace(/^bag /, '')}</span>
       <span className="bag-what">
-        {landed ? <><b className="num">{landed.alive}</b> {bag.lotLabel}{landed.dead > 0 && <span className="warn"> · {landed.dead} dead</span>}</> : <span className="warn">{bag.lotLabel}: not in the box</span>}
+        {landed ? (
+          <>
+            <b className="num">{landed.alive}</b> {bag.lotLabel}
+            {landed.dead > 0 && <span className="warn"> · {landed.dead} dead</span>}
+          </>
+        ) : (
+          <span className="warn">{bag.lotLabel}: not in the box</span>
+        )}
         {landed?.wrong && <span className="warn"> · other than listed</span>}
         {landed && landed.condition !== 'fit' && <span className="warn"> · {landed.condition}</span>}
         {landed && landed.bagState !== 'sound' && <span className="warn"> · bag {landed.bagState}</span>}
         <span className="soft bag-by">
-          {mark.by}, {when(mark.atMs)}{bag.temperature && ` · ${formatQuantity('temperature', bag.temperature.value)} ${bag.temperature.method}`}{landed?.note && ` · ${landed.note}`}
+          {mark.by}, {when(mark.atMs)}
+          {bag.temperature && ` · ${formatQuantity('temperature', bag.temperature.value)} ${bag.temperature.method}`}
+          {landed?.note && ` · ${landed.note}`}
         </span>
       </span>
       <span className="bag-next">
         <NextStep bag={bag} />
-        {mayUndo && <Button variant="plain" size="sm" onClick={() => onUndo(mark.actId, words)} aria-label={`Undo: ${words}`}>Undo</Button>}
+        {mayUndo && (
+          <Button variant="plain" size="sm" onClick={() => onUndo(mark.actId, words)} aria-label={`Undo: ${words}`}>
+            Undo
+          </Button>
+        )}
       </span>
     </li>
   );
@@ -74,15 +98,33 @@ function NextStep({ bag }: { bag: BagCard }) {
   if (bag.absent || bag.landed?.alive === 0) return null;
   if (bag.released) return <span className="soft">in {bag.tank?.code}</span>;
   if (bag.afloat) return <Link to={`/bench?bag=${bag.bag}`}>afloat in {bag.tank?.code}</Link>;
-  if (bag.tank) return <Link className="btn btn-plain" to={`/bench?bag=${bag.bag}`} aria-label={`Float ${bag.label} in ${bag.tank.code}`}>Float in {bag.tank.code}</Link>;
-  return <Link className="btn btn-plain" to={`/room?bag=${bag.bag}`} aria-label={`Choose a tank for ${bag.label}`}>Choose a tank</Link>;
+  if (bag.tank)
+    return (
+      <Link className="btn btn-plain" to={`/bench?bag=${bag.bag}`} aria-label={`Float ${bag.label} in ${bag.tank.code}`}>
+        Float in {bag.tank.code}
+      </Link>
+    );
+  return (
+    <Link className="btn btn-plain" to={`/room?bag=${bag.bag}`} aria-label={`Choose a tank for ${bag.label}`}>
+      Choose a tank
+    </Link>
+  );
 }
 
 /** The crate's bags as pouches in the order of the list. */
 export function Pouches({ crate, here }: { crate: CrateCard; here?: string }) {
   return (
-    <ol className="pouches" aria-label={`${crate.bags.filter(({ landed, absent }) => landed ?? absent).length} of ${crate.bags.length} bags done`}>
-      {crate.bags.map((bag) => <li key={bag.bag} className={`pouch ${pouchState(bag)}${bag.bag === here ? ' here' : ''}`} title={`${capital(bag.label)}: ${bag.lotLabel}`} />)}
+    <ol
+      className="pouches"
+      aria-label={`${crate.bags.filter(({ landed, absent }) => landed ?? absent).length} of ${crate.bags.length} bags done`}
+    >
+      {crate.bags.map((bag) => (
+        <li
+          key={bag.bag}
+          className={`pouch ${pouchState(bag)}${bag.bag === here ? ' here' : ''}`}
+          title={`${capital(bag.label)}: ${bag.lotLabel}`}
+        />
+      ))}
     </ol>
   );
 }

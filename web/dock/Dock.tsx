@@ -31,7 +31,12 @@ export default function Dock() {
   const view = withPending(data, unseenActs(outbox, data.seq), person.name);
   const crate = view.crates.find((one) => one.crate === query.get('crate')) ?? view.crates.find(isOpen) ?? view.crates[0];
   if (!crate) {
-    return <div className="empty"><h2>Nothing on the dock</h2><p>Crates that are on their way or here show up in this place.</p></div>;
+    return (
+      <div className="empty">
+        <h2>Nothing on the dock</h2>
+        <p>Crates that are on their way or here show up in this place.</p>
+      </div>
+    );
   }
   return (
     <div className="dock">
@@ -58,8 +63,19 @@ function CrateTabs({ crates, chosen }: { crates: CrateCard[]; chosen: CrateCard 
   return (
     <div className="crate-tabs" role="group" aria-label="Crates">
       {crates.map((crate) => (
-        <Button key={crate.crate} variant="plain" className={crate === chosen ? 'chip-on' : ''} aria-pressed={crate === chosen} onClick={() => setQuery({ crate: crate.crate })}>
-          <b>{crate.supplier}</b> <span>{crate.arrived ? `${crate.bags.filter(({ landed, absent }) => landed ?? absent).length} of ${crate.bags.length} bags` : `due ${when(crate.promisedAtMs)}`}</span>
+        <Button
+          key={crate.crate}
+          variant="plain"
+          className={crate === chosen ? 'chip-on' : ''}
+          aria-pressed={crate === chosen}
+          onClick={() => setQuery({ crate: crate.crate })}
+        >
+          <b>{crate.supplier}</b>{' '}
+          <span>
+            {crate.arrived
+              ? `${crate.bags.filter(({ landed, absent }) => landed ?? absent).length} of ${crate.bags.length} bags`
+              : `due ${when(crate.promisedAtMs)}`}
+          </span>
         </Button>
       ))}
     </div>
@@ -82,21 +98,45 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
     setSurprise(false);
     void doIt(`Landed ${sayFish(draft, name)}, ${label}`, ...landingOf(draft, where));
   };
-  const absent = (bag: BagCard) => void doIt(`${capital(bag.label)} is not in the box`, { kind: 'bag.absent', payload: { bag: bag.bag, crate: crate.crate } });
+  const absent = (bag: BagCard) =>
+    void doIt(`${capital(bag.label)} is not in the box`, { kind: 'bag.absent', payload: { bag: bag.bag, crate: crate.crate } });
   const unlisted = crate.bags.filter(({ listed }) => listed === 0).length;
 
   if (surprise) {
     const newBag = { label: `bag +${unlisted + 1}`, box: 0, waterL: UNLISTED_BAG_L };
-    return <LandingForm key="surprise" title={`${crate.supplier} · a bag on no list`} species={view.species} onLand={(draft) => land(draft, { crate: crate.crate, newBag })} onCancel={() => setSurprise(false)} />;
+    return (
+      <LandingForm
+        key="surprise"
+        title={`${crate.supplier} · a bag on no list`}
+        species={view.species}
+        onLand={(draft) => land(draft, { crate: crate.crate, newBag })}
+        onCancel={() => setSurprise(false)}
+      />
+    );
   }
   return (
     <>
-      <div className="crate-line"><Pouches crate={crate} here={next?.bag} /></div>
+      <div className="crate-line">
+        <Pouches crate={crate} here={next?.bag} />
+      </div>
       {next ? (
-        <LandingForm key={next.bag} bag={next} title={`${crate.supplier} · box ${next.box} · bag ${index + 1} of ${crate.bags.length} · ${times}`} species={view.species}
-          onLand={(draft) => land(draft, { crate: crate.crate, bag: next })} onAbsent={() => absent(next)} />
-      ) : <div className="empty"><h2>Every bag is landed</h2><p>{crate.label}: now each its tank.</p></div>}
-      <Button variant="plain" className="surprise" onClick={() => setSurprise(true)}>A bag on no list <kbd>x</kbd></Button>
+        <LandingForm
+          key={next.bag}
+          bag={next}
+          title={`${crate.supplier} · box ${next.box} · bag ${index + 1} of ${crate.bags.length} · ${times}`}
+          species={view.species}
+          onLand={(draft) => land(draft, { crate: crate.crate, bag: next })}
+          onAbsent={() => absent(next)}
+        />
+      ) : (
+        <div className="empty">
+          <h2>Every bag is landed</h2>
+          <p>{crate.label}: now each its tank.</p>
+        </div>
+      )}
+      <Button variant="plain" className="surprise" onClick={() => setSurprise(true)}>
+        A bag on no list <kbd>x</kbd>
+      </Button>
     </>
   );
 }
@@ -107,12 +147,23 @@ function Arrival({ crate }: { crate: CrateCard }) {
   const [carton, setCarton] = useState<Carton>('dry');
   return (
     <section className="card bag-card">
-      <p className="soft">{crate.supplier} · promised {when(crate.promisedAtMs)}</p>
-      <p className="big"><span className="num">{crate.bags.length}</span> bags on their way</p>
-      <p className="soft">{crate.label} · packed {when(crate.packedAtMs)}</p>
+      <p className="soft">
+        {crate.supplier} · promised {when(crate.promisedAtMs)}
+      </p>
+      <p className="big">
+        <span className="num">{crate.bags.length}</span> bags on their way
+      </p>
+      <p className="soft">
+        {crate.label} · packed {when(crate.packedAtMs)}
+      </p>
       <Chips label="Carton" options={CARTONS} value={carton} onChange={setCarton} odd={(option) => option !== 'dry'} />
       <Caution>Lifting a full box is for two people: 30 kg and wet.</Caution>
-      <ActButton onPress={() => void doIt(`${crate.supplier} is here`, { kind: 'crate.arrived', payload: { crate: crate.crate, carton } })} hint={`carton ${carton}`}>It is here</ActButton>
+      <ActButton
+        onPress={() => void doIt(`${crate.supplier} is here`, { kind: 'crate.arrived', payload: { crate: crate.crate, carton } })}
+        hint={`carton ${carton}`}
+      >
+        It is here
+      </ActButton>
     </section>
   );
 }
@@ -122,7 +173,11 @@ function ListSide({ crate }: { crate: CrateCard }) {
   return (
     <section className="card crate-side" aria-label="What is coming">
       <h2>On the list</h2>
-      <ul className="bag-rows">{lots.map((bags) => <ListedLot key={bags[0]!.lot} first={bags[0]!} bags={bags} />)}</ul>
+      <ul className="bag-rows">
+        {lots.map((bags) => (
+          <ListedLot key={bags[0]!.lot} first={bags[0]!} bags={bags} />
+        ))}
+      </ul>
     </section>
   );
 }
@@ -131,7 +186,12 @@ function ListedLot({ first, bags }: { first: BagCard; bags: BagCard[] }) {
   return (
     <li>
       <span className="bag-no num">{bags.reduce((sum, { listed }) => sum + listed, 0)}</span>
-      <span className="bag-what">{first.lotLabel}<span className="soft bag-by">{first.species?.scientific} · {bags.length} bags · {first.sizeCm} cm · {first.origin}</span></span>
+      <span className="bag-what">
+        {first.lotLabel}
+        <span className="soft bag-by">
+          {first.species?.scientific} · {bags.length} bags · {first.sizeCm} cm · {first.origin}
+        </span>
+      </span>
     </li>
   );
 }

@@ -7,8 +7,23 @@ import type { LandingDraft } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
 
 const chromis = { id: 'green-chromis', common: 'green chromis', scientific: 'Chromis viridis', alsoCalled: ['blue-green chromis'] };
-const shelf = [chromis, { id: 'six-line-wrasse', common: 'six-line wrasse', scientific: 'Pseudocheilinus hexataenia', alsoCalled: ['six line'] }];
-const bag: BagCard = { bag: 'b', label: 'bag 11', box: 2, listed: 6, waterL: 1.4, lot: 'l', lotLabel: 'green chromis', species: chromis, origin: 'wild', sizeCm: 4, afloat: false };
+const shelf = [
+  chromis,
+  { id: 'six-line-wrasse', common: 'six-line wrasse', scientific: 'Pseudocheilinus hexataenia', alsoCalled: ['six line'] },
+];
+const bag: BagCard = {
+  bag: 'b',
+  label: 'bag 11',
+  box: 2,
+  listed: 6,
+  waterL: 1.4,
+  lot: 'l',
+  lotLabel: 'green chromis',
+  species: chromis,
+  origin: 'wild',
+  sizeCm: 4,
+  afloat: false,
+};
 
 beforeEach(() => void jest.useFakeTimers());
 afterEach(() => void jest.useRealTimers());
@@ -16,7 +31,15 @@ afterEach(() => void jest.useRealTimers());
 /** The card in front, its first moments over. */
 function open(listed?: BagCard, settled = true) {
   const landed: LandingDraft[] = [];
-  draw(<LandingForm bag={listed} title="Yard · bag 11 of 19" species={shelf} onLand={(draft) => landed.push(draft)} onAbsent={() => undefined} />);
+  draw(
+    <LandingForm
+      bag={listed}
+      title="Yard · bag 11 of 19"
+      species={shelf}
+      onLand={(draft) => landed.push(draft)}
+      onAbsent={() => undefined}
+    />,
+  );
   if (settled) act(() => void jest.advanceTimersByTime(400));
   return landed;
 }

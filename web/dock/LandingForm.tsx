@@ -14,7 +14,11 @@ import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
 import { SpeciesPicker } from '../parts/SpeciesPicker.tsx';
 import { asListed, isAsListed, type LandingDraft } from './draft.ts';
 
-const METHOD_WORDS = { 'in the water': 'In the water', folded: 'Folded round the probe', 'on the bag': 'On the bag (its skin, not its water)' } as const;
+const METHOD_WORDS = {
+  'in the water': 'In the water',
+  folded: 'Folded round the probe',
+  'on the bag': 'On the bag (its skin, not its water)',
+} as const;
 
 type Props = {
   /** The listed bag; none for a bag that is on no list. */
@@ -37,50 +41,117 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
   };
   const oneDead = () => reveal({ alive: Math.max(0, draft.alive - 1), dead: Math.min(listed, draft.dead + 1) });
   const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (bag?.species?.common ?? bag?.lotLabel ?? '');
-  const ready = draft.alive + draft.dead > 0 && problemOf('temperature', draft.temperature, true) === undefined && (bag !== undefined || (draft.other?.heardAs ?? '') !== '')
-    && (!draft.other || draft.other.heardAs !== '');
+  const ready =
+    draft.alive + draft.dead > 0 &&
+    problemOf('temperature', draft.temperature, true) === undefined &&
+    (bag !== undefined || (draft.other?.heardAs ?? '') !== '') &&
+    (!draft.other || draft.other.heardAs !== '');
   const land = () => ready && onLand(draft);
 
-  useHotkeys('enter', (event) => {
-    // A button in focus takes its own Enter.
-    if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
-    event.preventDefault();
-    // A key held down is one press.
-    if (!event.repeat) land();
-  }, { enableOnFormTags: ['INPUT'] }, [draft, ready]);
+  useHotkeys(
+    'enter',
+    (event) => {
+      // A button in focus takes its own Enter.
+      if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
+      event.preventDefault();
+      // A key held down is one press.
+      if (!event.repeat) land();
+    },
+    { enableOnFormTags: ['INPUT'] },
+    [draft, ready],
+  );
   useHotkeys('d', oneDead, [draft]);
   useHotkeys('n', () => reveal({ condition: 'tired' }), [draft]);
   useHotkeys('s', () => reveal({ bagState: 'soft' }), [draft]);
   useHotkeys('c', () => setOpen(true));
-  useHotkeys('esc', () => {
-    setDraft(asListed(listed));
-    setOpen(!bag);
-  }, { enableOnFormTags: true }, [listed]);
+  useHotkeys(
+    'esc',
+    () => {
+      setDraft(asListed(listed));
+      setOpen(!bag);
+    },
+    { enableOnFormTags: true },
+    [listed],
+  );
 
   return (
     <section className="card bag-card" aria-labelledby="bag-title">
-      <p id="bag-title" className="soft bag-where">{title}</p>
-      {bag && <p className="big"><span className="num">{draft.alive}</span> {name}{draft.dead > 0 && <span className="warn"> and {draft.dead} dead</span>}</p>}
-      {bag?.species && !draft.other && <p className="sci">{bag.species.scientific}{bag.sizeCm ? ` · ${bag.sizeCm} cm` : ''} · {bag.origin}</p>}
-      <p className="says">{sayDraft(draft, listed)}
-        {open && bag && <Button variant="link" className="btn-quiet" onClick={() => { setDraft(asListed(listed)); setOpen(false); }}>As listed after all</Button>}</p>
+      <p id="bag-title" className="soft bag-where">
+        {title}
+      </p>
+      {bag && (
+        <p className="big">
+          <span className="num">{draft.alive}</span> {name}
+          {draft.dead > 0 && <span className="warn"> and {draft.dead} dead</span>}
+        </p>
+      )}
+      {bag?.species && !draft.other && (
+        <p className="sci">
+          {bag.species.scientific}
+          {bag.sizeCm ? ` · ${bag.sizeCm} cm` : ''} · {bag.origin}
+        </p>
+      )}
+      <p className="says">
+        {sayDraft(draft, listed)}
+        {open && bag && (
+          <Button
+            variant="link"
+            className="btn-quiet"
+            onClick={() => {
+              setDraft(asListed(listed));
+              setOpen(false);
+            }}
+          >
+            As listed after all
+          </Button>
+        )}
+      </p>
       {open && <Details draft={draft} listed={listed} bag={bag} species={species} change={change} />}
       <Advice draft={draft} />
       <div className="bag-acts">
         {!open && (
           <div className="chips grid">
-            <Button variant="odd" onClick={oneDead}>Dead in bag <kbd>d</kbd></Button>
-            <Button variant="odd" onClick={() => reveal({ bagState: 'soft' })}>Soft or foul <kbd>s</kbd></Button>
-            <Button variant="odd" onClick={() => reveal({ condition: 'tired' })}>Not well <kbd>n</kbd></Button>
-            <Button variant="plain" onClick={() => setOpen(true)}>Count, °C <kbd>c</kbd></Button>
-            <Button variant="plain" onClick={() => reveal({ other: { heardAs: '' } })}>Other fish</Button>
-            {onAbsent && <Button variant="plain" onClick={onAbsent}>Not in box</Button>}
+            <Button variant="odd" onClick={oneDead}>
+              Dead in bag <kbd>d</kbd>
+            </Button>
+            <Button variant="odd" onClick={() => reveal({ bagState: 'soft' })}>
+              Soft or foul <kbd>s</kbd>
+            </Button>
+            <Button variant="odd" onClick={() => reveal({ condition: 'tired' })}>
+              Not well <kbd>n</kbd>
+            </Button>
+            <Button variant="plain" onClick={() => setOpen(true)}>
+              Count, °C <kbd>c</kbd>
+            </Button>
+            <Button variant="plain" onClick={() => reveal({ other: { heardAs: '' } })}>
+              Other fish
+            </Button>
+            {onAbsent && (
+              <Button variant="plain" onClick={onAbsent}>
+                Not in box
+              </Button>
+            )}
           </div>
         )}
-        <ActButton disabled={!ready} onPress={land} hint={!ready && draft.other?.heardAs === '' ? 'say what is in the bag' : isAsListed(draft, listed) ? 'as it stands here · Enter' : 'as changed · Enter'}>
-          Land {draft.alive}{draft.dead > 0 && `, ${draft.dead} dead`}
+        <ActButton
+          disabled={!ready}
+          onPress={land}
+          hint={
+            !ready && draft.other?.heardAs === ''
+              ? 'say what is in the bag'
+              : isAsListed(draft, listed)
+                ? 'as it stands here · Enter'
+                : 'as changed · Enter'
+          }
+        >
+          Land {draft.alive}
+          {draft.dead > 0 && `, ${draft.dead} dead`}
         </ActButton>
-        {onCancel && <Button variant="plain" onClick={onCancel}>Back to the list</Button>}
+        {onCancel && (
+          <Button variant="plain" onClick={onCancel}>
+            Back to the list
+          </Button>
+        )}
       </div>
     </section>
   );
@@ -89,7 +160,14 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
 /** The sentence that a tap asserts. */
 function sayDraft(draft: LandingDraft, listed: number): string {
   const bag = draft.bagState === 'sound' ? 'Bag sound, water clear' : draft.bagState === 'soft' ? 'Bag soft' : 'Water foul';
-  const fish = draft.alive === 0 ? 'none alive' : draft.condition === 'fit' ? (draft.alive === 1 ? 'upright' : `all ${draft.alive} upright`) : `fish ${draft.condition}`;
+  const fish =
+    draft.alive === 0
+      ? 'none alive'
+      : draft.condition === 'fit'
+        ? draft.alive === 1
+          ? 'upright'
+          : `all ${draft.alive} upright`
+        : `fish ${draft.condition}`;
   const heads = draft.alive + draft.dead;
   const count = heads === listed ? '' : ` ${heads < listed ? `${listed - heads} short` : `${heads - listed} over`} of ${listed} listed.`;
   return `${bag}, ${fish}.${count}`;
@@ -98,9 +176,13 @@ function sayDraft(draft: LandingDraft, listed: number): string {
 function Advice({ draft }: { draft: LandingDraft }) {
   switch (triage(draft)) {
     case 'first aid':
-      return draft.bagState === 'soft'
-        ? <Caution strong>Do not float a soft bag: match by hand and let the fish out now. Photograph the bag first if anything in it died.</Caution>
-        : <Caution strong>Clean, aerated water at the bag's own temperature and salinity now, before anything else.</Caution>;
+      return draft.bagState === 'soft' ? (
+        <Caution strong>
+          Do not float a soft bag: match by hand and let the fish out now. Photograph the bag first if anything in it died.
+        </Caution>
+      ) : (
+        <Caution strong>Clean, aerated water at the bag's own temperature and salinity now, before anything else.</Caution>
+      );
     case 'observe':
       return <Caution>Poor: to an observation tank before quarantine, hides and weak flow.</Caution>;
     case 'settle':
@@ -110,7 +192,13 @@ function Advice({ draft }: { draft: LandingDraft }) {
   }
 }
 
-type DetailProps = { draft: LandingDraft; listed: number; bag?: BagCard; species: DockView['species']; change: (part: Partial<LandingDraft>) => void };
+type DetailProps = {
+  draft: LandingDraft;
+  listed: number;
+  bag?: BagCard;
+  species: DockView['species'];
+  change: (part: Partial<LandingDraft>) => void;
+};
 
 function Details({ draft, bag, species, change }: DetailProps) {
   return (
@@ -120,14 +208,37 @@ function Details({ draft, bag, species, change }: DetailProps) {
         <CountField label="Alive" value={draft.alive} onChange={(alive) => change({ alive })} />
         <CountField label="Dead" value={draft.dead} onChange={(dead) => change({ dead })} />
       </div>
-      <Chips label="Fish" options={CONDITIONS} value={draft.condition} onChange={(condition) => change({ condition })} odd={(option) => option !== 'fit'} />
-      <Chips label="Bag" options={BAG_STATES} value={draft.bagState} onChange={(bagState) => change({ bagState })} odd={(option) => option !== 'sound'} />
-      <QuantityField label="Temperature" quantity="temperature" optional text={draft.temperature} onChange={(temperature) => change({ temperature })} hint="Left empty when not taken." />
+      <Chips
+        label="Fish"
+        options={CONDITIONS}
+        value={draft.condition}
+        onChange={(condition) => change({ condition })}
+        odd={(option) => option !== 'fit'}
+      />
+      <Chips
+        label="Bag"
+        options={BAG_STATES}
+        value={draft.bagState}
+        onChange={(bagState) => change({ bagState })}
+        odd={(option) => option !== 'sound'}
+      />
+      <QuantityField
+        label="Temperature"
+        quantity="temperature"
+        optional
+        text={draft.temperature}
+        onChange={(temperature) => change({ temperature })}
+        hint="Left empty when not taken."
+      />
       {draft.temperature.trim() !== '' && (
         <Form.Group className="field" controlId="method">
           <Form.Label className="label">How it was read</Form.Label>
           <Form.Select value={draft.method} onChange={(event) => change({ method: event.target.value as LandingDraft['method'] })}>
-            {TEMPERATURE_METHODS.map((method) => <option key={method} value={method}>{METHOD_WORDS[method]}</option>)}
+            {TEMPERATURE_METHODS.map((method) => (
+              <option key={method} value={method}>
+                {METHOD_WORDS[method]}
+              </option>
+            ))}
           </Form.Select>
         </Form.Group>
       )}

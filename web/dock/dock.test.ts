@@ -5,22 +5,52 @@ import { v7 } from 'uuid';
 import { asListed, isAsListed, landingOf, sayFish } from './draft.ts';
 import { withPending } from './pending.ts';
 
-const bag = (no: number): BagCard => ({ bag: `b${no}`, label: `bag ${no}`, box: 1, listed: 4, waterL: 1.5, lot: 'l', lotLabel: 'firefish', origin: 'wild', afloat: false });
-const view: DockView = { seq: 1, species: [{ id: 'six-line-wrasse', common: 'six-line wrasse', scientific: 'P. hexataenia', alsoCalled: [] }], crates: [{ crate: 'c', label: 'crate', supplier: 'yard', packedAtMs: 0, promisedAtMs: 0, told: {}, bags: [bag(1), bag(2)] }] };
-const actOf = (...drafts: object[]): Act => ({ actId: v7(), entries: drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs: Date.UTC(2026, 2, 3), ...draft }) as Entry) });
+const bag = (no: number): BagCard => ({
+  bag: `b${no}`,
+  label: `bag ${no}`,
+  box: 1,
+  listed: 4,
+  waterL: 1.5,
+  lot: 'l',
+  lotLabel: 'firefish',
+  origin: 'wild',
+  afloat: false,
+});
+const view: DockView = {
+  seq: 1,
+  species: [{ id: 'six-line-wrasse', common: 'six-line wrasse', scientific: 'P. hexataenia', alsoCalled: [] }],
+  crates: [{ crate: 'c', label: 'crate', supplier: 'yard', packedAtMs: 0, promisedAtMs: 0, told: {}, bags: [bag(1), bag(2)] }],
+};
+const actOf = (...drafts: object[]): Act => ({
+  actId: v7(),
+  entries: drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs: Date.UTC(2026, 2, 3), ...draft }) as Entry),
+});
 const bags = (...acts: Act[]) => withPending(view, acts, 'Bram').crates[0]!.bags;
 
 it('a draft as listed is a look; any change makes it a count', () => {
   const draft = asListed(4);
   expect(isAsListed(draft, 4)).toBe(true);
-  expect(landingOf(draft, { crate: 'c', bag: bag(1) })).toEqual([{ kind: 'bag.landed', payload: { bag: 'b1', crate: 'c', lot: 'l', alive: 4, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound' } }]);
-  expect(landingOf({ ...draft, alive: 3, dead: 1 }, { crate: 'c', bag: bag(1) })[0]).toMatchObject({ payload: { alive: 3, dead: 1, quality: 'counted' } });
+  expect(landingOf(draft, { crate: 'c', bag: bag(1) })).toEqual([
+    {
+      kind: 'bag.landed',
+      payload: { bag: 'b1', crate: 'c', lot: 'l', alive: 4, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound' },
+    },
+  ]);
+  expect(landingOf({ ...draft, alive: 3, dead: 1 }, { crate: 'c', bag: bag(1) })[0]).toMatchObject({
+    payload: { alive: 3, dead: 1, quality: 'counted' },
+  });
   expect(sayFish({ alive: 3, dead: 1 }, 'firefish')).toBe('3 firefish, 1 dead');
 });
 
 it('a temperature becomes a reading with its method in the same act', () => {
   const [, reading] = landingOf({ ...asListed(4), temperature: '71F', method: 'on the bag' }, { crate: 'c', bag: bag(1) });
-  expect(reading).toMatchObject({ kind: 'reading.taken', payload: { subject: { kind: 'bag', id: 'b1' }, reading: { value: expect.closeTo(21.67, 2) as number, typed: '71F', method: 'on the bag' } } });
+  expect(reading).toMatchObject({
+    kind: 'reading.taken',
+    payload: {
+      subject: { kind: 'bag', id: 'b1' },
+      reading: { value: expect.closeTo(21.67, 2) as number, typed: '71F', method: 'on the bag' },
+    },
+  });
 });
 
 it.each([
@@ -44,17 +74,28 @@ describe('before the server has answered', () => {
   });
 
   it('a bag on no list joins the crate; wrong fish show under their own name', () => {
-    const surprise = actOf(...landingOf({ ...asListed(1), other: { heardAs: 'blue thing' } }, { crate: 'c', newBag: { label: 'bag +1', box: 0, waterL: 1.5 } }));
+    const surprise = actOf(
+      ...landingOf({ ...asListed(1), other: { heardAs: 'blue thing' } }, { crate: 'c', newBag: { label: 'bag +1', box: 0, waterL: 1.5 } }),
+    );
     expect(bags(surprise)[2]).toMatchObject({ label: 'bag +1', listed: 0, lotLabel: 'blue thing', landed: { alive: 1, wrong: false } });
-    const wrong = actOf(...landingOf({ ...asListed(4), other: { heardAs: 'six lines', species: view.species[0] } }, { crate: 'c', bag: bag(2) }));
+    const wrong = actOf(
+      ...landingOf({ ...asListed(4), other: { heardAs: 'six lines', species: view.species[0] } }, { crate: 'c', bag: bag(2) }),
+    );
     expect(bags(wrong)[1]).toMatchObject({ lotLabel: 'six-line wrasse', species: { id: 'six-line-wrasse' }, landed: { wrong: true } });
   });
 
   it('arrival, absence, float and release show too', () => {
-    const all = withPending(view, [
-      actOf({ kind: 'crate.arrived', payload: { crate: 'c', carton: 'wet' } }), actOf({ kind: 'bag.absent', payload: { bag: 'b2', crate: 'c' } }),
-      actOf({ kind: 'bag.assigned', payload: { bag: 'b1', lot: 'l', tank: 'G1' } }), actOf({ kind: 'float.started', payload: { bag: 'b1' } }), actOf({ kind: 'fish.released', payload: { bag: 'b1' } }),
-    ], 'Bram').crates[0]!;
+    const all = withPending(
+      view,
+      [
+        actOf({ kind: 'crate.arrived', payload: { crate: 'c', carton: 'wet' } }),
+        actOf({ kind: 'bag.absent', payload: { bag: 'b2', crate: 'c' } }),
+        actOf({ kind: 'bag.assigned', payload: { bag: 'b1', lot: 'l', tank: 'G1' } }),
+        actOf({ kind: 'float.started', payload: { bag: 'b1' } }),
+        actOf({ kind: 'fish.released', payload: { bag: 'b1' } }),
+      ],
+      'Bram',
+    ).crates[0]!;
     expect(all.arrived).toMatchObject({ carton: 'wet', by: 'Bram' });
     expect(all.bags[1]!.absent).toBeDefined();
     expect(all.bags[0]).toMatchObject({ tank: { id: 'G1' }, afloat: false, released: {} });

@@ -6,13 +6,35 @@ import { newId, type Draft } from '../data/house.ts';
 import type { Heard } from '../parts/SpeciesPicker.tsx';
 
 export type LandingDraft = {
-  alive: number; dead: number; condition: Condition; bagState: BagState; temperature: string; method: Method; note: string; other?: Heard;
+  alive: number;
+  dead: number;
+  condition: Condition;
+  bagState: BagState;
+  temperature: string;
+  method: Method;
+  note: string;
+  other?: Heard;
 };
 
-export const asListed = (listed: number): LandingDraft => ({ alive: listed, dead: 0, condition: 'fit', bagState: 'sound', temperature: '', method: 'folded', note: '' });
+export const asListed = (listed: number): LandingDraft => ({
+  alive: listed,
+  dead: 0,
+  condition: 'fit',
+  bagState: 'sound',
+  temperature: '',
+  method: 'folded',
+  note: '',
+});
 
 export function isAsListed(draft: LandingDraft, listed: number): boolean {
-  return draft.alive === listed && draft.dead === 0 && draft.condition === 'fit' && draft.bagState === 'sound' && draft.note === '' && !draft.other;
+  return (
+    draft.alive === listed &&
+    draft.dead === 0 &&
+    draft.condition === 'fit' &&
+    draft.bagState === 'sound' &&
+    draft.note === '' &&
+    !draft.other
+  );
 }
 
 /** `6 green chromis`, `4 banggai cardinalfish, 1 dead`. */
@@ -26,16 +48,44 @@ export type Where = { crate: string; bag?: BagCard; newBag?: { label: string; bo
 export function landingOf(draft: LandingDraft, { crate, bag, newBag }: Where): Draft[] {
   const id = bag?.bag ?? newId();
   const heard = draft.other;
-  const entries: Draft[] = [{ kind: 'bag.landed', payload: {
-    bag: id, crate, lot: heard || !bag ? newId() : bag.lot, alive: draft.alive, dead: draft.dead,
-    quality: bag && isAsListed(draft, bag.listed) ? 'looked' : 'counted', condition: draft.condition, bagState: draft.bagState,
-    ...(newBag ? { newBag } : {}),
-    ...(heard ? { newLot: { label: heard.species?.common ?? heard.heardAs, heardAs: heard.heardAs, origin: 'unknown', ...(heard.species ? { species: heard.species.id } : {}), ...(bag ? { insteadOf: bag.lot } : {}) } } : {}),
-    ...(draft.note.trim() ? { note: draft.note.trim() } : {}),
-  } }];
+  const entries: Draft[] = [
+    {
+      kind: 'bag.landed',
+      payload: {
+        bag: id,
+        crate,
+        lot: heard || !bag ? newId() : bag.lot,
+        alive: draft.alive,
+        dead: draft.dead,
+        quality: bag && isAsListed(draft, bag.listed) ? 'looked' : 'counted',
+        condition: draft.condition,
+        bagState: draft.bagState,
+        ...(newBag ? { newBag } : {}),
+        ...(heard
+          ? {
+              newLot: {
+                label: heard.species?.common ?? heard.heardAs,
+                heardAs: heard.heardAs,
+                origin: 'unknown',
+                ...(heard.species ? { species: heard.species.id } : {}),
+                ...(bag ? { insteadOf: bag.lot } : {}),
+              },
+            }
+          : {}),
+        ...(draft.note.trim() ? { note: draft.note.trim() } : {}),
+      },
+    },
+  ];
   const read = draft.temperature.trim() ? parseQuantity('temperature', draft.temperature) : undefined;
   if (read?.ok) {
-    entries.push({ kind: 'reading.taken', payload: { subject: { kind: 'bag', id }, quantity: 'temperature', reading: { value: read.value, typed: read.typed, method: draft.method, source: 'measured' } } });
+    entries.push({
+      kind: 'reading.taken',
+      payload: {
+        subject: { kind: 'bag', id },
+        quantity: 'temperature',
+        reading: { value: read.value, typed: read.typed, method: draft.method, source: 'measured' },
+      },
+    });
   }
   return entries;
 }

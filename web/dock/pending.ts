@@ -4,7 +4,10 @@ import type { Act, Entry } from '#core/journal/index.ts';
 
 /** `by` = the name shown for acts that the server has not named yet. */
 export function withPending(view: DockView, acts: readonly Act[], by: string): DockView {
-  return acts.reduce((now, act) => act.entries.reduce((dock, entry) => apply(dock, entry, { actId: act.actId, by, atMs: entry.occurredAtMs }), now), view);
+  return acts.reduce(
+    (now, act) => act.entries.reduce((dock, entry) => apply(dock, entry, { actId: act.actId, by, atMs: entry.occurredAtMs }), now),
+    view,
+  );
 }
 
 type Mark = { actId: string; by: string; atMs: number };
@@ -12,11 +15,23 @@ type Mark = { actId: string; by: string; atMs: number };
 function apply(view: DockView, entry: Entry, mark: Mark): DockView {
   switch (entry.kind) {
     case 'crate.arrived':
-      return onCrate(view, entry.payload.crate, (crate) => ({ ...crate, arrived: { atMs: mark.atMs, by: mark.by, carton: entry.payload.carton } }));
+      return onCrate(view, entry.payload.crate, (crate) => ({
+        ...crate,
+        arrived: { atMs: mark.atMs, by: mark.by, carton: entry.payload.carton },
+      }));
     case 'bag.landed': {
       const { bag, crate, lot, newBag, newLot, alive, dead, condition, bagState, note } = entry.payload;
       const landed = { ...mark, alive, dead, condition, bagState, wrong: newLot?.insteadOf !== undefined, note };
-      const fish = newLot ? { lot, lotLabel: newLot.label, heardAs: newLot.heardAs, origin: newLot.origin, sizeCm: newLot.sizeCm, species: view.species.find(({ id }) => id === newLot.species) } : {};
+      const fish = newLot
+        ? {
+            lot,
+            lotLabel: newLot.label,
+            heardAs: newLot.heardAs,
+            origin: newLot.origin,
+            sizeCm: newLot.sizeCm,
+            species: view.species.find(({ id }) => id === newLot.species),
+          }
+        : {};
       if (!newBag) return onBag(view, bag, (card) => ({ ...card, ...fish, landed }));
       const added: BagCard = { bag, ...newBag, listed: 0, lot, lotLabel: '', origin: 'unknown', ...fish, landed, afloat: false };
       return onCrate(view, crate, (card) => ({ ...card, bags: [...card.bags, added] }));

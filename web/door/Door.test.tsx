@@ -3,7 +3,10 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { answer, draw, meAs } from '../testScreen.tsx';
 import { Door } from './Door.tsx';
 
-const people = [{ id: 'bram', name: 'Bram Tell', title: 'receiver', pin: '2020' }, { id: 'pia', name: 'Pia Lund', title: 'trainee' }];
+const people = [
+  { id: 'bram', name: 'Bram Tell', title: 'receiver', pin: '2020' },
+  { id: 'pia', name: 'Pia Lund', title: 'trainee' },
+];
 const door = { body: { house: { name: 'Saltgrass Lane', demo: true }, people } };
 const enter = async (pin: string) => {
   fireEvent.click(await screen.findByRole('button', { name: /Bram Tell/ }));

@@ -16,22 +16,46 @@ const LONGEST_PIN = 8;
 export function Door() {
   const { data, error, mutate: again } = useSWR<DoorView, Error>(paths.door, getJson);
   const [person, setPerson] = useState<string>();
-  if (!data) return <main className="door"><Waiting error={error} retry={() => void again()} /></main>;
+  if (!data)
+    return (
+      <main className="door">
+        <Waiting error={error} retry={() => void again()} />
+      </main>
+    );
   const chosen = data.people.find(({ id }) => id === person);
   return (
     <main className="door">
       <h1>{data.house.name}</h1>
-      <p className="soft">{chosen ? `${chosen.name}, your PIN` : data.people.length > 0 ? 'Who is here?' : 'Nobody is on the books of this house yet. See it at work with the demo: npm run demo.'}</p>
-      {chosen ? <PinPad person={chosen} onBack={() => setPerson(undefined)} /> : (
+      <p className="soft">
+        {chosen
+          ? `${chosen.name}, your PIN`
+          : data.people.length > 0
+            ? 'Who is here?'
+            : 'Nobody is on the books of this house yet. See it at work with the demo: npm run demo.'}
+      </p>
+      {chosen ? (
+        <PinPad person={chosen} onBack={() => setPerson(undefined)} />
+      ) : (
         <div className="names">
           {data.people.map(({ id, name, title, pin }) => (
             <Button key={id} variant="plain" onClick={() => setPerson(id)}>
-              <b>{name}</b><span className="soft">{title}{pin && <> · PIN <span className="num">{pin}</span></>}</span>
+              <b>{name}</b>
+              <span className="soft">
+                {title}
+                {pin && (
+                  <>
+                    {' '}
+                    · PIN <span className="num">{pin}</span>
+                  </>
+                )}
+              </span>
             </Button>
           ))}
         </div>
       )}
-      {data.house.demo && <p className="soft demo-note">A demo house: made-up people and fish, PINs shown. In a real house they are not.</p>}
+      {data.house.demo && (
+        <p className="soft demo-note">A demo house: made-up people and fish, PINs shown. In a real house they are not.</p>
+      )}
     </main>
   );
 }
@@ -51,18 +75,49 @@ function PinPad({ person, onBack }: { person: DoorView['people'][number]; onBack
     }
   };
   return (
-    <form className="pin-pad" onSubmit={(event) => { event.preventDefault(); if (pin.length >= SHORTEST_PIN) void signIn(); }}>
-      <label className="visually-hidden" htmlFor="pin">PIN</label>
-      <input id="pin" className="pin num" type="password" inputMode="none" autoComplete="off" autoFocus maxLength={LONGEST_PIN} value={pin}
-        onChange={(event) => setPin(event.target.value.replaceAll(/\D/g, ''))} />
+    <form
+      className="pin-pad"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (pin.length >= SHORTEST_PIN) void signIn();
+      }}
+    >
+      <label className="visually-hidden" htmlFor="pin">
+        PIN
+      </label>
+      <input
+        id="pin"
+        className="pin num"
+        type="password"
+        inputMode="none"
+        autoComplete="off"
+        autoFocus
+        maxLength={LONGEST_PIN}
+        value={pin}
+        onChange={(event) => setPin(event.target.value.replaceAll(/\D/g, ''))}
+      />
       <div className="keys">
-        {DIGITS.map((digit) => <Button key={digit} variant="plain" onClick={() => press(digit)}>{digit}</Button>)}
-        <Button variant="plain" onClick={onBack}>Back</Button>
-        <Button variant="plain" onClick={() => press('0')}>0</Button>
-        <Button variant="plain" aria-label="Delete a digit" onClick={() => setPin((now) => now.slice(0, -1))}><Delete size={22} aria-hidden /></Button>
+        {DIGITS.map((digit) => (
+          <Button key={digit} variant="plain" onClick={() => press(digit)}>
+            {digit}
+          </Button>
+        ))}
+        <Button variant="plain" onClick={onBack}>
+          Back
+        </Button>
+        <Button variant="plain" onClick={() => press('0')}>
+          0
+        </Button>
+        <Button variant="plain" aria-label="Delete a digit" onClick={() => setPin((now) => now.slice(0, -1))}>
+          <Delete size={22} aria-hidden />
+        </Button>
       </div>
-      <p role="alert" className="field-problem">{problem}</p>
-      <Button type="submit" className="btn-act" variant="act" disabled={pin.length < SHORTEST_PIN}>Sign in</Button>
+      <p role="alert" className="field-problem">
+        {problem}
+      </p>
+      <Button type="submit" className="btn-act" variant="act" disabled={pin.length < SHORTEST_PIN}>
+        Sign in
+      </Button>
     </form>
   );
 }
@@ -70,7 +125,10 @@ function PinPad({ person, onBack }: { person: DoorView['people'][number]; onBack
 function sayProblem(error: unknown): string {
   if (!(error instanceof Refusal)) return 'The house does not answer. Try again in a moment.';
   const { code, left, waitMs } = error.body as { code?: string; left?: number; waitMs?: number };
-  if (code === 'wrongPin') return left && left > 0 ? `That is not the PIN. ${left} more ${left === 1 ? 'try' : 'tries'}.` : 'That is not the PIN. Wait a minute, then try again.';
+  if (code === 'wrongPin')
+    return left && left > 0
+      ? `That is not the PIN. ${left} more ${left === 1 ? 'try' : 'tries'}.`
+      : 'That is not the PIN. Wait a minute, then try again.';
   if (code === 'tooMany') return `Too many wrong tries. Wait ${Math.ceil((waitMs ?? 60_000) / 1000)} s.`;
   return 'A PIN has 4 to 8 digits.';
 }

@@ -13,10 +13,19 @@ import { Waiting } from '../parts/Waiting.tsx';
 import { Frame } from './Frame.tsx';
 
 const stations = {
-  dock: () => import('../dock/Dock.tsx'), bench: () => import('../bench/Bench.tsx'), rounds: () => import('../rounds/Rounds.tsx'),
-  room: () => import('../room/Room.tsx'), daybook: () => import('../daybook/Daybook.tsx'),
+  dock: () => import('../dock/Dock.tsx'),
+  bench: () => import('../bench/Bench.tsx'),
+  rounds: () => import('../rounds/Rounds.tsx'),
+  room: () => import('../room/Room.tsx'),
+  daybook: () => import('../daybook/Daybook.tsx'),
 };
-const [Dock, Bench, Rounds, Room, Daybook] = [lazy(stations.dock), lazy(stations.bench), lazy(stations.rounds), lazy(stations.room), lazy(stations.daybook)];
+const [Dock, Bench, Rounds, Room, Daybook] = [
+  lazy(stations.dock),
+  lazy(stations.bench),
+  lazy(stations.rounds),
+  lazy(stations.room),
+  lazy(stations.daybook),
+];
 /** The other stations are fetched once the first one stands, so that they open although the house may be away by then. */
 const FETCH_REST_AFTER_MS = 1500;
 

@@ -11,11 +11,37 @@ export function DeedBar() {
   const waiting = acts.some(({ act, state }) => act.actId === deed.actId && state === 'waiting');
   return (
     <div className={`deed${deed.refused ? ' refused' : ''}`}>
-      <span role="status">{deed.refused ? `Not written: ${deed.words}. ${deed.refused}` : deed.words}{waiting && <> · <b>waiting to be sent</b></>}</span>
+      <span role="status">
+        {deed.refused ? `Not written: ${deed.words}. ${deed.refused}` : deed.words}
+        {waiting && (
+          <>
+            {' '}
+            · <b>waiting to be sent</b>
+          </>
+        )}
+      </span>
       {deed.undoable && !deed.refused && (
-        <Button variant="plain" onClick={() => void undo(deed.actId, deed.words)}><Undo2 size={18} aria-hidden /> Undo</Button>
+        <Button variant="plain" onClick={() => void undo(deed.actId, deed.words)}>
+          <Undo2 size={18} aria-hidden /> Undo
+        </Button>
       )}
-      {deed.refused ? <Button variant="odd" onClick={() => { void outbox.discard(deed.actId); clear(); }}>Discard</Button> : !deed.undoable && <Button variant="plain" onClick={clear}>Close</Button>}
+      {deed.refused ? (
+        <Button
+          variant="odd"
+          onClick={() => {
+            void outbox.discard(deed.actId);
+            clear();
+          }}
+        >
+          Discard
+        </Button>
+      ) : (
+        !deed.undoable && (
+          <Button variant="plain" onClick={clear}>
+            Close
+          </Button>
+        )
+      )}
     </div>
   );
 }

@@ -14,7 +14,13 @@ import { Guard } from './Guard.tsx';
 import { RunningStrip } from './RunningStrip.tsx';
 import { StreamBar } from './StreamBar.tsx';
 
-const STATIONS = [['/dock', 'Dock'], ['/bench', 'Bench'], ['/rounds', 'Rounds'], ['/room', 'Room'], ['/daybook', 'Daybook']] as const;
+const STATIONS = [
+  ['/dock', 'Dock'],
+  ['/bench', 'Bench'],
+  ['/rounds', 'Rounds'],
+  ['/room', 'Room'],
+  ['/daybook', 'Daybook'],
+] as const;
 
 export function Frame() {
   const { person } = useMe();
@@ -34,19 +40,34 @@ export function Frame() {
       <div className="frame">
         <StreamBar />
         <nav className="links" aria-label="Stations">
-          {STATIONS.map(([to, name]) => <NavLink key={to} to={to}>{name}</NavLink>)}
-          <span className="who"><Waits connected={connected} />{person.name}<SignOut /></span>
+          {STATIONS.map(([to, name]) => (
+            <NavLink key={to} to={to}>
+              {name}
+            </NavLink>
+          ))}
+          <span className="who">
+            <Waits connected={connected} />
+            {person.name}
+            <SignOut />
+          </span>
         </nav>
         <main className="station">
           <Guard key={pathname}>
-            <Suspense fallback={<Waiting retry={() => location.reload()} />}><Outlet /></Suspense>
+            <Suspense fallback={<Waiting retry={() => location.reload()} />}>
+              <Outlet />
+            </Suspense>
           </Guard>
         </main>
         <div className="foot">
           <DeedBar />
           <RunningStrip />
           <nav className="foot-links" aria-label="Stations at the foot">
-            {STATIONS.map(([to, name]) => <NavLink key={to} to={to}>{name}<FootMark station={name} /></NavLink>)}
+            {STATIONS.map(([to, name]) => (
+              <NavLink key={to} to={to}>
+                {name}
+                <FootMark station={name} />
+              </NavLink>
+            ))}
           </nav>
         </div>
       </div>
@@ -61,8 +82,18 @@ function Waits({ connected }: { connected: boolean }) {
   const refused = acts.filter(({ state }) => state === 'refused').length;
   return (
     <>
-      {refused > 0 && <Link to="/daybook" className="waiting refused">{refused} refused</Link>}
-      {(away || !connected || waiting > 1) && <span className="waiting" role="status">{away || !connected ? 'house away' : 'sending'}{waiting > 0 && ` · ${waiting} waiting`}{waiting > 0 && unkept && ' · this browser keeps nothing, do not reload'}</span>}
+      {refused > 0 && (
+        <Link to="/daybook" className="waiting refused">
+          {refused} refused
+        </Link>
+      )}
+      {(away || !connected || waiting > 1) && (
+        <span className="waiting" role="status">
+          {away || !connected ? 'house away' : 'sending'}
+          {waiting > 0 && ` · ${waiting} waiting`}
+          {waiting > 0 && unkept && ' · this browser keeps nothing, do not reload'}
+        </span>
+      )}
     </>
   );
 }
@@ -70,7 +101,12 @@ function Waits({ connected }: { connected: boolean }) {
 function FootMark({ station }: { station: string }) {
   const { acts, away } = useOutbox();
   const open = acts.filter(({ state }) => state !== 'saved').length;
-  return station === 'Daybook' && open > 0 ? <span className="waiting">{open}{away ? ' waiting' : ''}</span> : null;
+  return station === 'Daybook' && open > 0 ? (
+    <span className="waiting">
+      {open}
+      {away ? ' waiting' : ''}
+    </span>
+  ) : null;
 }
 
 function SignOut() {
@@ -78,5 +114,9 @@ function SignOut() {
     await postJson(paths.signOut, {});
     await mutate(paths.me);
   };
-  return <Button variant="link" className="btn-quiet" onClick={() => void signOut()}>Sign out</Button>;
+  return (
+    <Button variant="link" className="btn-quiet" onClick={() => void signOut()}>
+      Sign out
+    </Button>
+  );
 }

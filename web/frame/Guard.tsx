@@ -14,7 +14,9 @@ export class Guard extends Component<{ children: ReactNode }, { broken: boolean 
       <div className="empty" role="alert">
         <h2>This station could not be drawn</h2>
         <p>What you entered is kept. The other stations work on.</p>
-        <button type="button" className="btn btn-plain" onClick={() => location.reload()}>Load it anew</button>
+        <button type="button" className="btn btn-plain" onClick={() => location.reload()}>
+          Load it anew
+        </button>
       </div>
     );
   }

@@ -17,9 +17,13 @@ export function RunningStrip() {
   return (
     <>
       <ul className="strip" aria-label="Running now">
-        {runs.map((run) => <RunItem key={run.run} run={run} now={now} />)}
+        {runs.map((run) => (
+          <RunItem key={run.run} run={run} now={now} />
+        ))}
       </ul>
-      <span className="visually-hidden" role="status">{due.map((run) => `${capital(run.bagLabel)} is due in ${run.tankCode}`).join('. ')}</span>
+      <span className="visually-hidden" role="status">
+        {due.map((run) => `${capital(run.bagLabel)} is due in ${run.tankCode}`).join('. ')}
+      </span>
     </>
   );
 }
@@ -31,9 +35,15 @@ function RunItem({ run, now }: { run: Run; now: number }) {
   return (
     <li className={due ? 'due' : ''}>
       <Link to={`/bench?bag=${run.bag}`}>
-        <span>{capital(run.bagLabel)} float, {run.tankCode}</span>
+        <span>
+          {capital(run.bagLabel)} float, {run.tankCode}
+        </span>
         <span className="left num">{due ? 'due' : countdown(leftMs)}</span>
-        <span className="soft">{due ? `net out ${run.n} ${run.lotLabel}` : `${formatQuantity('temperature', run.bagC)} → ${formatQuantity('temperature', run.tankC)}`}</span>
+        <span className="soft">
+          {due
+            ? `net out ${run.n} ${run.lotLabel}`
+            : `${formatQuantity('temperature', run.bagC)} → ${formatQuantity('temperature', run.tankC)}`}
+        </span>
         <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
       </Link>
     </li>
@@ -48,7 +58,9 @@ export function capital(text: string): string {
 export function countdown(ms: number): string {
   const seconds = Math.max(0, Math.ceil(ms / 1000));
   const [minutes, rest] = [Math.floor(seconds / 60), seconds % 60];
-  return minutes >= 60 ? `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')} h` : `${String(minutes).padStart(2, '0')}:${String(rest).padStart(2, '0')}`;
+  return minutes >= 60
+    ? `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')} h`
+    : `${String(minutes).padStart(2, '0')}:${String(rest).padStart(2, '0')}`;
 }
 
 /** Rings once for each float that comes due while this screen is open. */

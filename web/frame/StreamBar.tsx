@@ -17,18 +17,32 @@ export function StreamBar() {
   const { data } = useView('stream');
   return (
     <header className="stream">
-      <NavLink to="/dock" className="stream-name">Daily<br />Crate</NavLink>
+      <NavLink to="/dock" className="stream-name">
+        Daily
+        <br />
+        Crate
+      </NavLink>
       <nav aria-label="Stages">
         <ul className="stream-stages">
-          {(['expected', ...STAGES] as const).map((stage) => <StageItem key={stage} stage={stage} view={data} />)}
+          {(['expected', ...STAGES] as const).map((stage) => (
+            <StageItem key={stage} stage={stage} view={data} />
+          ))}
           {data && data.inHouse > 0 && (
-            <li className="stream-flow" aria-hidden>{STAGES.map((stage) => <Part key={stage} stage={stage} view={data} />)}</li>
+            <li className="stream-flow" aria-hidden>
+              {STAGES.map((stage) => (
+                <Part key={stage} stage={stage} view={data} />
+              ))}
+            </li>
           )}
         </ul>
       </nav>
       <div className="stream-sum">
-        <span><b className="num total">{data?.inHouse ?? '–'}</b> in the house</span>
-        <span className="lost">lost in 7 days <b className="num">{data?.lost7 ?? '–'}</b></span>
+        <span>
+          <b className="num total">{data?.inHouse ?? '–'}</b> in the house
+        </span>
+        <span className="lost">
+          lost in 7 days <b className="num">{data?.lost7 ?? '–'}</b>
+        </span>
       </div>
     </header>
   );
@@ -40,7 +54,10 @@ function StageItem({ stage, view }: { stage: Stage | 'expected'; view: StreamVie
     <li className={stage === 'expected' ? 'outside' : ''}>
       <NavLink to={to}>
         <b className="num">{view ? view[stage] : '–'}</b>
-        <span className="long">{name}</span><span className="short" aria-hidden>{initial}</span>
+        <span className="long">{name}</span>
+        <span className="short" aria-hidden>
+          {initial}
+        </span>
       </NavLink>
     </li>
   );

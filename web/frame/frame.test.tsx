@@ -8,14 +8,43 @@ import { RunningStrip } from './RunningStrip.tsx';
 import { StreamBar } from './StreamBar.tsx';
 
 const stream: StreamView = { seq: 1, expected: 42, dock: 18, bench: 24, hold: 311, cleared: 96, promised: 20, inHouse: 469, lost7: 6 };
-const run = (no: number, dueInMs: number): Run => ({ run: `r${no}`, bag: `b${no}`, bagLabel: `bag ${no}`, crate: 'c', lotLabel: 'firefish', n: 2, tank: 'G1', tankCode: 'G1', startedAtMs: NOW - 600_000, dueAtMs: NOW + dueInMs, bagC: 22, bagMethod: 'folded', tankC: 25.4, waterL: 1, by: 'Bram' });
+const run = (no: number, dueInMs: number): Run => ({
+  run: `r${no}`,
+  bag: `b${no}`,
+  bagLabel: `bag ${no}`,
+  crate: 'c',
+  lotLabel: 'firefish',
+  n: 2,
+  tank: 'G1',
+  tankCode: 'G1',
+  startedAtMs: NOW - 600_000,
+  dueAtMs: NOW + dueInMs,
+  bagC: 22,
+  bagMethod: 'folded',
+  tankC: 25.4,
+  waterL: 1,
+  by: 'Bram',
+});
 
 it('the stream shows each stage, and its ribbon only the house', async () => {
   answer({ '/api/views/stream': { body: stream } });
   const { container } = draw(<StreamBar />);
   await screen.findByText('469');
-  expect([...container.querySelectorAll('.stream-stages b')].map(({ textContent }) => textContent)).toEqual(['42', '18', '24', '311', '96', '20']);
-  expect([...container.querySelectorAll<HTMLElement>('.stream-flow i')].map((part) => part.style.flexGrow)).toEqual(['18', '24', '311', '96', '20']);
+  expect([...container.querySelectorAll('.stream-stages b')].map(({ textContent }) => textContent)).toEqual([
+    '42',
+    '18',
+    '24',
+    '311',
+    '96',
+    '20',
+  ]);
+  expect([...container.querySelectorAll<HTMLElement>('.stream-flow i')].map((part) => part.style.flexGrow)).toEqual([
+    '18',
+    '24',
+    '311',
+    '96',
+    '20',
+  ]);
 });
 
 it('the strip tells what is due and what is left, and takes no room when nothing runs', async () => {
@@ -36,7 +65,11 @@ it('a station that breaks leaves the frame standing', () => {
   const Broken = () => {
     throw new Error('broken');
   };
-  draw(<Guard><Broken /></Guard>);
+  draw(
+    <Guard>
+      <Broken />
+    </Guard>,
+  );
   console.error = quiet;
   expect(screen.getByRole('alert').textContent).toContain('This station could not be drawn');
 });

@@ -15,7 +15,8 @@ export function ActButton({ onPress, disabled = false, hint, type = 'button', ch
   }, []);
   return (
     <Button type={type} variant="act" className={`btn-act${settled ? '' : ' settling'}`} disabled={disabled || !settled} onClick={onPress}>
-      {children}{hint !== undefined && <small>{hint}</small>}
+      {children}
+      {hint !== undefined && <small>{hint}</small>}
     </Button>
   );
 }

@@ -2,7 +2,14 @@
 import Button from 'react-bootstrap/Button';
 import type { ReactNode } from 'react';
 
-type Props<T extends string> = { label: string; options: readonly T[]; value: T | undefined; onChange: (value: T) => void; odd?: (option: T) => boolean; mark?: (option: T) => ReactNode };
+type Props<T extends string> = {
+  label: string;
+  options: readonly T[];
+  value: T | undefined;
+  onChange: (value: T) => void;
+  odd?: (option: T) => boolean;
+  mark?: (option: T) => ReactNode;
+};
 
 export function Chips<T extends string>({ label, options, value, onChange, odd, mark }: Props<T>) {
   return (
@@ -10,8 +17,15 @@ export function Chips<T extends string>({ label, options, value, onChange, odd, 
       <span className="label">{label}</span>
       <div className="chips" role="group" aria-label={label}>
         {options.map((option) => (
-          <Button key={option} variant={odd?.(option) ? 'odd' : 'plain'} className={option === value ? 'chip-on' : ''} aria-pressed={option === value} onClick={() => onChange(option)}>
-            {mark?.(option)}{option}
+          <Button
+            key={option}
+            variant={odd?.(option) ? 'odd' : 'plain'}
+            className={option === value ? 'chip-on' : ''}
+            aria-pressed={option === value}
+            onClick={() => onChange(option)}
+          >
+            {mark?.(option)}
+            {option}
           </Button>
         ))}
       </div>

@@ -4,11 +4,19 @@ type Props = { label: string; value: number; onChange: (value: number) => void; 
 export function CountField({ label, value, onChange, min = 0, max = 9999 }: Props) {
   return (
     <div className="field">
-      <span className="label" id={`count-${label}`}>{label}</span>
+      <span className="label" id={`count-${label}`}>
+        {label}
+      </span>
       <div className="count-field" role="group" aria-labelledby={`count-${label}`}>
-        <button type="button" aria-label={`one ${label.toLowerCase()} fewer`} disabled={value <= min} onClick={() => onChange(value - 1)}>−</button>
-        <output className="num" aria-live="polite">{value}</output>
-        <button type="button" aria-label={`one ${label.toLowerCase()} more`} disabled={value >= max} onClick={() => onChange(value + 1)}>+</button>
+        <button type="button" aria-label={`one ${label.toLowerCase()} fewer`} disabled={value <= min} onClick={() => onChange(value - 1)}>
+          −
+        </button>
+        <output className="num" aria-live="polite">
+          {value}
+        </output>
+        <button type="button" aria-label={`one ${label.toLowerCase()} more`} disabled={value >= max} onClick={() => onChange(value + 1)}>
+          +
+        </button>
       </div>
     </div>
   );

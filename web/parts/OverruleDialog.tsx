@@ -7,7 +7,13 @@ import type { Overrule, Refusal } from '#core/journal/index.ts';
 import { useMay, useTimes } from '../data/me.ts';
 import { sayRefusal } from '../words/refusals.ts';
 
-type Props = { title: string; doing: string; refusals: readonly Pick<Refusal, 'code' | 'facts'>[]; onClose: () => void; onOverrule: (overrules: Overrule[]) => void };
+type Props = {
+  title: string;
+  doing: string;
+  refusals: readonly Pick<Refusal, 'code' | 'facts'>[];
+  onClose: () => void;
+  onOverrule: (overrules: Overrule[]) => void;
+};
 
 export function OverruleDialog({ title, doing, refusals, onClose, onOverrule }: Props) {
   const [reason, setReason] = useState('');
@@ -18,16 +24,32 @@ export function OverruleDialog({ title, doing, refusals, onClose, onOverrule }: 
     <Modal show onHide={onClose} centered aria-labelledby="overrule-title">
       <Modal.Body>
         <h2 id="overrule-title">{title}</h2>
-        <ul>{refusals.map((one) => <li key={one.code + JSON.stringify(one.facts)}>{sayRefusal(one, when)}</li>)}</ul>
+        <ul>
+          {refusals.map((one) => (
+            <li key={one.code + JSON.stringify(one.facts)}>{sayRefusal(one, when)}</li>
+          ))}
+        </ul>
         {may ? (
           <Form.Group controlId="overrule-reason" className="field">
             <Form.Label className="label">Why you do it all the same; it is kept with the entry</Form.Label>
             <Form.Control autoFocus value={reason} maxLength={300} onChange={(event) => setReason(event.target.value)} />
           </Form.Group>
-        ) : <p>A lead may do it all the same, with a reason.</p>}
+        ) : (
+          <p>A lead may do it all the same, with a reason.</p>
+        )}
         <div className="chips">
-          {may && <Button variant="primary" disabled={reason.trim() === ''} onClick={() => onOverrule(codes.map((code) => ({ code, reason: reason.trim() })))}>{doing}</Button>}
-          <Button variant="plain" onClick={onClose}>Leave it</Button>
+          {may && (
+            <Button
+              variant="primary"
+              disabled={reason.trim() === ''}
+              onClick={() => onOverrule(codes.map((code) => ({ code, reason: reason.trim() })))}
+            >
+              {doing}
+            </Button>
+          )}
+          <Button variant="plain" onClick={onClose}>
+            Leave it
+          </Button>
         </div>
       </Modal.Body>
     </Modal>

@@ -24,9 +24,20 @@ export function QuantityField({ label, quantity, text, onChange, hint, optional 
   const bare = quantity === 'temperature' ? '°C' : quantity === 'volume' ? 'L' : 'ppt';
   return (
     <Form.Group className="field" controlId={id}>
-      <Form.Label className="label">{label}, {bare} unless you say otherwise</Form.Label>
-      <Form.Control inputMode="decimal" autoComplete="off" value={text} onChange={(event) => onChange(event.target.value)} isInvalid={problem !== undefined} aria-describedby={`${id}-says`} />
-      <span id={`${id}-says`} className={problem ? 'field-problem' : 'soft'} role={problem ? 'alert' : undefined}>{problem ?? hint ?? ''}</span>
+      <Form.Label className="label">
+        {label}, {bare} unless you say otherwise
+      </Form.Label>
+      <Form.Control
+        inputMode="decimal"
+        autoComplete="off"
+        value={text}
+        onChange={(event) => onChange(event.target.value)}
+        isInvalid={problem !== undefined}
+        aria-describedby={`${id}-says`}
+      />
+      <span id={`${id}-says`} className={problem ? 'field-problem' : 'soft'} role={problem ? 'alert' : undefined}>
+        {problem ?? hint ?? ''}
+      </span>
     </Form.Group>
   );
 }

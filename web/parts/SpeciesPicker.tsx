@@ -10,12 +10,17 @@ type Props = { species: readonly Species[]; value: Heard | undefined; onChange: 
 const OFFERED = 6;
 
 function matching(species: readonly Species[], text: string): Species[] {
-  const words = text.toLowerCase().split(/[\s-]+/).filter(Boolean);
+  const words = text
+    .toLowerCase()
+    .split(/[\s-]+/)
+    .filter(Boolean);
   if (words.length === 0) return [];
-  return species.filter(({ common, scientific, alsoCalled }) => {
-    const names = [common, scientific, ...alsoCalled].join(' ').toLowerCase();
-    return words.every((word) => names.includes(word.replace(/s$/, '')));
-  }).slice(0, OFFERED);
+  return species
+    .filter(({ common, scientific, alsoCalled }) => {
+      const names = [common, scientific, ...alsoCalled].join(' ').toLowerCase();
+      return words.every((word) => names.includes(word.replace(/s$/, '')));
+    })
+    .slice(0, OFFERED);
 }
 
 export function SpeciesPicker({ species, value, onChange }: Props) {
@@ -23,17 +28,33 @@ export function SpeciesPicker({ species, value, onChange }: Props) {
   const [text, setText] = useState(value?.heardAs ?? '');
   return (
     <div className="field">
-      <label className="label" htmlFor={id}>What is in the bag? Any name it goes by</label>
-      <Form.Control id={id} value={text} autoComplete="off" maxLength={120} onChange={(event) => {
-        setText(event.target.value);
-        onChange({ heardAs: event.target.value.trim() });
-      }} />
+      <label className="label" htmlFor={id}>
+        What is in the bag? Any name it goes by
+      </label>
+      <Form.Control
+        id={id}
+        value={text}
+        autoComplete="off"
+        maxLength={120}
+        onChange={(event) => {
+          setText(event.target.value);
+          onChange({ heardAs: event.target.value.trim() });
+        }}
+      />
       <div className="chips" role="group" aria-label="Species that match">
         {matching(species, text).map((one) => (
-          <Button key={one.id} variant="plain" className={value?.species?.id === one.id ? 'chip-on' : ''} aria-pressed={value?.species?.id === one.id} onClick={() => {
-            setText(one.common);
-            onChange({ heardAs: text.trim() || one.common, species: one });
-          }}>{one.common}</Button>
+          <Button
+            key={one.id}
+            variant="plain"
+            className={value?.species?.id === one.id ? 'chip-on' : ''}
+            aria-pressed={value?.species?.id === one.id}
+            onClick={() => {
+              setText(one.common);
+              onChange({ heardAs: text.trim() || one.common, species: one });
+            }}
+          >
+            {one.common}
+          </Button>
         ))}
       </div>
       {text.trim() !== '' && !value?.species && <span className="soft">Lands as “{text.trim()}”; the species can be named later.</span>}

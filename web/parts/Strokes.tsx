@@ -10,7 +10,18 @@ export function Strokes({ response }: { response: Response }) {
     <svg className="strokes-mark" width="40" height="20" viewBox="0 0 40 20" aria-hidden>
       {RESPONSES.map((one, index) => {
         const height = FIRST_STROKE_PX + index * STROKE_STEP_PX;
-        return <rect key={one} x={1 + index * 8} y={19 - height} width="5" height={height} fill={index <= level ? 'currentColor' : 'none'} stroke="currentColor" strokeWidth="1.2" />;
+        return (
+          <rect
+            key={one}
+            x={1 + index * 8}
+            y={19 - height}
+            width="5"
+            height={height}
+            fill={index <= level ? 'currentColor' : 'none'}
+            stroke="currentColor"
+            strokeWidth="1.2"
+          />
+        );
       })}
     </svg>
   );

@@ -8,11 +8,26 @@ export function Tank({ tank, water, chosen, refused, onChoose }: Props) {
   const heads = tank.occupants.reduce((sum, { n }) => sum + n, 0);
   const names = tank.occupants.map(({ label }) => label);
   const onHold = tank.occupants.some((one) => one.onHold);
-  const says = [`Tank ${tank.code}`, heads === 0 ? 'empty' : tank.occupants.map(({ n, label }) => `${n} ${label}`).join(', '), onHold && 'on hold', tank.suspect && 'suspect', tank.coming > 0 && `${tank.coming} bags to come`, refused && `not for this bag: ${refused}`];
+  const says = [
+    `Tank ${tank.code}`,
+    heads === 0 ? 'empty' : tank.occupants.map(({ n, label }) => `${n} ${label}`).join(', '),
+    onHold && 'on hold',
+    tank.suspect && 'suspect',
+    tank.coming > 0 && `${tank.coming} bags to come`,
+    refused && `not for this bag: ${refused}`,
+  ];
   return (
-    <button type="button" className={`tank water-${water}${onHold ? ' on-hold' : ''}${tank.suspect ? ' suspect' : ''}${refused ? ' refused' : ''}${chosen ? ' chosen' : ''}`}
-      aria-pressed={chosen} aria-label={says.filter(Boolean).join(', ')} onClick={onChoose}>
-      <span className="code">{tank.code}{tank.suspect && ' !'}</span>
+    <button
+      type="button"
+      className={`tank water-${water}${onHold ? ' on-hold' : ''}${tank.suspect ? ' suspect' : ''}${refused ? ' refused' : ''}${chosen ? ' chosen' : ''}`}
+      aria-pressed={chosen}
+      aria-label={says.filter(Boolean).join(', ')}
+      onClick={onChoose}
+    >
+      <span className="code">
+        {tank.code}
+        {tank.suspect && ' !'}
+      </span>
       {refused ? <span className="name">{refused}</span> : <span className="name">{names[0] ?? <span className="soft">empty</span>}</span>}
       {!refused && names.length > 1 && <span className="more">and {names.slice(1).join(', ')}</span>}
       {tank.coming > 0 && <span className="more">{tank.coming} to come</span>}

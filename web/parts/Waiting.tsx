@@ -15,9 +15,15 @@ export function Waiting({ error, retry }: { error?: Error; retry: () => void }) 
       <div className="empty" role="alert">
         <h2>{error instanceof ServerAway ? 'The house does not answer' : 'This could not be read'}</h2>
         <p>{error instanceof ServerAway ? 'What you entered is kept here and is sent when it is back.' : 'Nothing was lost.'}</p>
-        <button type="button" className="btn btn-plain" onClick={retry}>Try again</button>
+        <button type="button" className="btn btn-plain" onClick={retry}>
+          Try again
+        </button>
       </div>
     );
   }
-  return show ? <p className="soft" role="status">Reading …</p> : null;
+  return show ? (
+    <p className="soft" role="status">
+      Reading …
+    </p>
+  ) : null;
 }

@@ -16,7 +16,10 @@ function Counter() {
 
 it('counts between its ends without a keyboard', () => {
   draw(<Counter />);
-  const [fewer, more] = [screen.getByRole<HTMLButtonElement>('button', { name: 'one dead fewer' }), screen.getByRole<HTMLButtonElement>('button', { name: 'one dead more' })];
+  const [fewer, more] = [
+    screen.getByRole<HTMLButtonElement>('button', { name: 'one dead fewer' }),
+    screen.getByRole<HTMLButtonElement>('button', { name: 'one dead more' }),
+  ];
   fireEvent.click(more);
   expect([screen.getByRole('status').textContent, more.disabled]).toEqual(['2', true]);
   fireEvent.click(fewer);
@@ -34,26 +37,54 @@ it('says which chip is chosen, not by colour alone', () => {
 
 it('fills as many strokes as the word is worth', () => {
   const { container } = draw(<Strokes response="tasted" />);
-  expect([...container.querySelectorAll('rect')].map((rect) => rect.getAttribute('fill'))).toEqual(['currentColor', 'currentColor', 'currentColor', 'none', 'none']);
+  expect([...container.querySelectorAll('rect')].map((rect) => rect.getAttribute('fill'))).toEqual([
+    'currentColor',
+    'currentColor',
+    'currentColor',
+    'none',
+    'none',
+  ]);
 });
 
 describe('overruling', () => {
-  const refusals = [{ code: 'fit.noLid' as const, facts: { species: 'firefish' } }, { code: 'fit.noLid' as const, facts: { species: 'blenny' } }, { code: 'fit.tooCold' as const, facts: { hasC: 20, minC: 22, species: 'firefish' } }];
+  const refusals = [
+    { code: 'fit.noLid' as const, facts: { species: 'firefish' } },
+    { code: 'fit.noLid' as const, facts: { species: 'blenny' } },
+    { code: 'fit.tooCold' as const, facts: { hasC: 20, minC: 22, species: 'firefish' } },
+  ];
   const open = (role: 'lead' | 'keeper') => {
     const given: Overrule[][] = [];
-    draw(<OverruleDialog title="firefish in G2" doing="Put it in G2" refusals={refusals} onClose={() => undefined} onOverrule={(overrules) => given.push(overrules)} />, role);
+    draw(
+      <OverruleDialog
+        title="firefish in G2"
+        doing="Put it in G2"
+        refusals={refusals}
+        onClose={() => undefined}
+        onOverrule={(overrules) => given.push(overrules)}
+      />,
+      role,
+    );
     return given;
   };
 
   it('asks a lead for a reason and passes each code once', () => {
     const given = open('lead');
-    expect(screen.getAllByRole('listitem').map(({ textContent }) => textContent)).toEqual(['No lid, and firefish jump', 'No lid, and blenny jump', 'Too cold: 20.0 °C, firefish from 22.0 °C']);
+    expect(screen.getAllByRole('listitem').map(({ textContent }) => textContent)).toEqual([
+      'No lid, and firefish jump',
+      'No lid, and blenny jump',
+      'Too cold: 20.0 °C, firefish from 22.0 °C',
+    ]);
     const button = screen.getByRole<HTMLButtonElement>('button', { name: 'Put it in G2' });
     fireEvent.change(screen.getByLabelText(/Why you do it/), { target: { value: '   ' } });
     expect(button.disabled).toBe(true);
     fireEvent.change(screen.getByLabelText(/Why you do it/), { target: { value: ' lid comes at noon ' } });
     fireEvent.click(button);
-    expect(given).toEqual([[{ code: 'fit.noLid', reason: 'lid comes at noon' }, { code: 'fit.tooCold', reason: 'lid comes at noon' }]]);
+    expect(given).toEqual([
+      [
+        { code: 'fit.noLid', reason: 'lid comes at noon' },
+        { code: 'fit.tooCold', reason: 'lid comes at noon' },
+      ],
+    ]);
   });
 
   it('tells a keeper who may', () => {
@@ -64,8 +95,24 @@ describe('overruling', () => {
 });
 
 it('a tank says to everyone what its picture says', () => {
-  const tank = { id: 'G1', code: 'G1', row: 0, column: 0, volumeL: 60, purpose: 'hold' as const, lid: true, water: 'w', suspect: true, coming: 2,
-    occupants: [{ lot: 'a', label: 'firefish', n: 3, onHold: true }, { lot: 'b', label: 'chromis', n: 4, onHold: false }] };
+  const tank = {
+    id: 'G1',
+    code: 'G1',
+    row: 0,
+    column: 0,
+    volumeL: 60,
+    purpose: 'hold' as const,
+    lid: true,
+    water: 'w',
+    suspect: true,
+    coming: 2,
+    occupants: [
+      { lot: 'a', label: 'firefish', n: 3, onHold: true },
+      { lot: 'b', label: 'chromis', n: 4, onHold: false },
+    ],
+  };
   draw(<Tank tank={tank} water="marine" chosen={false} refused="no lid, it jumps" onChoose={() => undefined} />);
-  expect(screen.getByRole('button').getAttribute('aria-label')).toBe('Tank G1, 3 firefish, 4 chromis, on hold, suspect, 2 bags to come, not for this bag: no lid, it jumps');
+  expect(screen.getByRole('button').getAttribute('aria-label')).toBe(
+    'Tank G1, 3 firefish, 4 chromis, on hold, suspect, 2 bags to come, not for this bag: no lid, it jumps',
+  );
 });

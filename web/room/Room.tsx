@@ -26,10 +26,18 @@ export default function Room() {
       <h1 className="visually-hidden">{data.bag ? `Choose a tank for ${data.bag.label}` : 'Room'}</h1>
       <div className="room-racks">
         {stage && <StageLine stage={stage} />}
-        {racks.map((rack) => <Rack key={rack.id} rack={rack} view={data} stage={stage} chosen={chosen} onChoose={setChosen} />)}
+        {racks.map((rack) => (
+          <Rack key={rack.id} rack={rack} view={data} stage={stage} chosen={chosen} onChoose={setChosen} />
+        ))}
       </div>
       <aside className={`card room-side${tank ? '' : ' idle'}`} aria-label={data.bag ? 'The bag in hand' : 'The tank'}>
-        {data.bag ? <ChooseTank bag={data.bag} tank={tank} onDone={(path) => void navigate(path)} /> : tank ? <TankFacts tank={tank} view={data} /> : <Legend view={data} />}
+        {data.bag ? (
+          <ChooseTank bag={data.bag} tank={tank} onDone={(path) => void navigate(path)} />
+        ) : tank ? (
+          <TankFacts tank={tank} view={data} />
+        ) : (
+          <Legend view={data} />
+        )}
       </aside>
     </div>
   );
@@ -47,7 +55,14 @@ const fits = (rack: RackCard) => rack.tanks.filter(({ reasons }) => reasons?.len
 
 function StageLine({ stage }: { stage: string }) {
   const [, setQuery] = useSearchParams();
-  return <p><b>Tanks with fish at {stage}</b> <Button variant="plain" onClick={() => setQuery({})}>Show all</Button></p>;
+  return (
+    <p>
+      <b>Tanks with fish at {stage}</b>{' '}
+      <Button variant="plain" onClick={() => setQuery({})}>
+        Show all
+      </Button>
+    </p>
+  );
 }
 
 type RackProps = { rack: RackCard; view: RoomView; stage: string | null; chosen?: string; onChoose: (tank: string) => void };
@@ -57,18 +72,44 @@ function Rack({ rack, view, stage, chosen, onChoose }: RackProps) {
   const [open, setOpen] = useState(false);
   const waters = [...new Set(rack.tanks.map(({ water }) => water))].map((id) => view.waters.find((water) => water.id === id)!);
   const closed = view.bag !== undefined && fits(rack) === 0 && !open;
-  const shown = stage === 'hold' ? rack.tanks.filter(({ occupants }) => occupants.some(({ onHold }) => onHold)) : stage ? rack.tanks.filter(({ occupants }) => occupants.some(({ onHold }) => !onHold)) : rack.tanks;
+  const shown =
+    stage === 'hold'
+      ? rack.tanks.filter(({ occupants }) => occupants.some(({ onHold }) => onHold))
+      : stage
+        ? rack.tanks.filter(({ occupants }) => occupants.some(({ onHold }) => !onHold))
+        : rack.tanks;
   if (shown.length === 0) return null;
   const columns = Math.max(...rack.tanks.map(({ column }) => column)) + 1;
   const firstReason = rack.tanks[0]?.reasons?.[0];
   return (
     <section className={`rack${closed ? ' closed' : ''}`} aria-label={rack.name}>
-      <h2>{rack.name}
-        <span>{waters.length === 1 && rack.tanks.length > 1 ? 'one water' : waters.length < rack.tanks.length ? `${waters.length} waters` : 'each alone'} · {[...new Set(waters.map(({ type }) => type))].join(', ')}{view.bag && ` · ${fits(rack)} of ${rack.tanks.length} will do`}</span>
+      <h2>
+        {rack.name}
+        <span>
+          {waters.length === 1 && rack.tanks.length > 1
+            ? 'one water'
+            : waters.length < rack.tanks.length
+              ? `${waters.length} waters`
+              : 'each alone'}{' '}
+          · {[...new Set(waters.map(({ type }) => type))].join(', ')}
+          {view.bag && ` · ${fits(rack)} of ${rack.tanks.length} will do`}
+        </span>
       </h2>
-      {closed ? <p><span className="soft">{firstReason ? sayRefusal(firstReason, when) : ''}</span> <Button variant="plain" onClick={() => setOpen(true)} aria-label={`Show ${rack.name} all the same`}>Show</Button></p> : (
-        <ul className="shelf" ref={(element) => void element?.style.setProperty('grid-template-columns', `repeat(${columns}, minmax(0, 106px))`)}>
-          {shown.map((tank) => <ShelfPlace key={tank.id} tank={tank} view={view} chosen={tank.id === chosen} onChoose={() => onChoose(tank.id)} />)}
+      {closed ? (
+        <p>
+          <span className="soft">{firstReason ? sayRefusal(firstReason, when) : ''}</span>{' '}
+          <Button variant="plain" onClick={() => setOpen(true)} aria-label={`Show ${rack.name} all the same`}>
+            Show
+          </Button>
+        </p>
+      ) : (
+        <ul
+          className="shelf"
+          ref={(element) => void element?.style.setProperty('grid-template-columns', `repeat(${columns}, minmax(0, 106px))`)}
+        >
+          {shown.map((tank) => (
+            <ShelfPlace key={tank.id} tank={tank} view={view} chosen={tank.id === chosen} onChoose={() => onChoose(tank.id)} />
+          ))}
         </ul>
       )}
     </section>
@@ -90,10 +131,16 @@ function Legend({ view }: { view: RoomView }) {
   const empty = tanks.filter(({ occupants, purpose }) => occupants.length === 0 && purpose !== 'customer');
   return (
     <>
-      <h2>{tanks.length} tanks, {view.waters.length} waters</h2>
+      <h2>
+        {tanks.length} tanks, {view.waters.length} waters
+      </h2>
       <p>Tap a tank to see who lives there.</p>
-      <p className="soft">A thick line on the water: on hold. A code with !: suspect, walked last. Tanks on one sump are one water: what one has, all have.</p>
-      <p>{empty.length} empty: <span className="num">{empty.map(({ code }) => code).join(' ')}</span></p>
+      <p className="soft">
+        A thick line on the water: on hold. A code with !: suspect, walked last. Tanks on one sump are one water: what one has, all have.
+      </p>
+      <p>
+        {empty.length} empty: <span className="num">{empty.map(({ code }) => code).join(' ')}</span>
+      </p>
     </>
   );
 }

@@ -8,22 +8,49 @@ export function TankFacts({ tank, view }: { tank: TankCard; view: RoomView }) {
   const water = view.waters.find(({ id }) => id === tank.water)!;
   return (
     <>
-      <h2>Tank {tank.code}, {formatQuantity('volume', tank.volumeL)}</h2>
+      <h2>
+        Tank {tank.code}, {formatQuantity('volume', tank.volumeL)}
+      </h2>
       <dl>
-        <dt>for</dt><dd>{tank.purpose === 'home' ? 'home stock' : tank.purpose}{tank.lid ? ', lid' : ', no lid'}</dd>
-        <dt>water</dt><dd>{water.name}{water.tanks > 1 && `, one with ${water.tanks - 1} more`}</dd>
-        <dt>it is</dt><dd>{water.type}, {formatQuantity('temperature', water.temperatureC)}, {formatQuantity('salinity', water.salinityPpt)}</dd>
+        <dt>for</dt>
+        <dd>
+          {tank.purpose === 'home' ? 'home stock' : tank.purpose}
+          {tank.lid ? ', lid' : ', no lid'}
+        </dd>
+        <dt>water</dt>
+        <dd>
+          {water.name}
+          {water.tanks > 1 && `, one with ${water.tanks - 1} more`}
+        </dd>
+        <dt>it is</dt>
+        <dd>
+          {water.type}, {formatQuantity('temperature', water.temperatureC)}, {formatQuantity('salinity', water.salinityPpt)}
+        </dd>
       </dl>
       {tank.suspect && <p className="warn">Suspect: a sign of illness or an unexplained death in this water within 7 days.</p>}
-      {tank.occupants.length === 0 ? <p className="soft">Empty.</p> : (
+      {tank.occupants.length === 0 ? (
+        <p className="soft">Empty.</p>
+      ) : (
         <ul className="look-lots">
           {tank.occupants.map(({ lot, label, species, n, onHold, sinceMs }) => (
-            <li key={lot}><b className="num">{n}</b> {label}<br /><i className="soft">{species?.scientific}</i><br />
-              <span className="soft">{onHold ? 'on hold' : 'cleared'}{sinceMs ? `, here since ${when(sinceMs)}` : ''}</span></li>
+            <li key={lot}>
+              <b className="num">{n}</b> {label}
+              <br />
+              <i className="soft">{species?.scientific}</i>
+              <br />
+              <span className="soft">
+                {onHold ? 'on hold' : 'cleared'}
+                {sinceMs ? `, here since ${when(sinceMs)}` : ''}
+              </span>
+            </li>
           ))}
         </ul>
       )}
-      {tank.coming > 0 && <p>{tank.coming} {tank.coming === 1 ? 'bag is' : 'bags are'} to come here.</p>}
+      {tank.coming > 0 && (
+        <p>
+          {tank.coming} {tank.coming === 1 ? 'bag is' : 'bags are'} to come here.
+        </p>
+      )}
     </>
   );
 }

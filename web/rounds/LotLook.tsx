@@ -11,8 +11,18 @@ import { Strokes } from '../parts/Strokes.tsx';
 import type { LotDraft } from './draft.ts';
 
 /** What a keeper sees most; the rest is behind one more tap. */
-const COMMON_SIGNS = SIGNS.filter((sign) => ['white spots', 'frayed fins', 'clamped fins', 'fast breathing', 'flashing', 'not eating', 'hiding', 'chased', 'scrape'].includes(sign));
-const FOODS = ['frozen brine shrimp', 'frozen mysis', 'chopped clam', 'crushed flake', 'micro pellets', 'seaweed sheet', 'live brine shrimp'];
+const COMMON_SIGNS = SIGNS.filter((sign) =>
+  ['white spots', 'frayed fins', 'clamped fins', 'fast breathing', 'flashing', 'not eating', 'hiding', 'chased', 'scrape'].includes(sign),
+);
+const FOODS = [
+  'frozen brine shrimp',
+  'frozen mysis',
+  'chopped clam',
+  'crushed flake',
+  'micro pellets',
+  'seaweed sheet',
+  'live brine shrimp',
+];
 
 type Props = { lot: RoundTank['lots'][number]; draft: LotDraft; open: boolean; onChange: (draft: LotDraft) => void; onOpen: () => void };
 
@@ -22,10 +32,27 @@ export function LotLook({ lot, draft, open, onChange, onOpen }: Props) {
   return (
     <li>
       <div className="look-head">
-        <span><span className="heads num">{lot.n}</span> <b>{lot.label}</b>{lot.sinceMs && <span className="soft"> since {when(lot.sinceMs)}</span>}<br />
-          {lot.lastFed ? <span className="fed"><Strokes response={lot.lastFed.response} />{lot.lastFed.response} <span className="soft">{lot.lastFed.food}, {when(lot.lastFed.atMs)}</span></span> : <span className="soft">no meal on the books</span>}
+        <span>
+          <span className="heads num">{lot.n}</span> <b>{lot.label}</b>
+          {lot.sinceMs && <span className="soft"> since {when(lot.sinceMs)}</span>}
+          <br />
+          {lot.lastFed ? (
+            <span className="fed">
+              <Strokes response={lot.lastFed.response} />
+              {lot.lastFed.response}{' '}
+              <span className="soft">
+                {lot.lastFed.food}, {when(lot.lastFed.atMs)}
+              </span>
+            </span>
+          ) : (
+            <span className="soft">no meal on the books</span>
+          )}
         </span>
-        {!open && <Button variant="plain" aria-label={`Something about ${lot.label}`} onClick={onOpen}>Fed, odd, dead</Button>}
+        {!open && (
+          <Button variant="plain" aria-label={`Something about ${lot.label}`} onClick={onOpen}>
+            Fed, odd, dead
+          </Button>
+        )}
       </div>
       {open && <LotDetails lot={lot} draft={draft} change={change} />}
     </li>
@@ -34,43 +61,75 @@ export function LotLook({ lot, draft, open, onChange, onOpen }: Props) {
 
 function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft; change: (part: Partial<LotDraft>) => void }) {
   const [allSigns, setAllSigns] = useState(false);
-  const toggle = (sign: (typeof SIGNS)[number]) => change({ signs: draft.signs.includes(sign) ? draft.signs.filter((one) => one !== sign) : [...draft.signs, sign] });
+  const toggle = (sign: (typeof SIGNS)[number]) =>
+    change({ signs: draft.signs.includes(sign) ? draft.signs.filter((one) => one !== sign) : [...draft.signs, sign] });
   return (
     <div className="lot-details">
       <div>
-      <Chips label="Took its food" options={RESPONSES} value={draft.response} onChange={(response) => change({ response, food: draft.food || lot.lastFed?.food || FOODS[0]! })} />
-      {draft.response && (
-        <Form.Group className="field" controlId={`food-${lot.lot}`}>
-          <Form.Label className="label">Food</Form.Label>
-          <Form.Control list="foods" value={draft.food} maxLength={60} onChange={(event) => change({ food: event.target.value })} />
-          <datalist id="foods">{FOODS.map((food) => <option key={food} value={food} />)}</datalist>
-        </Form.Group>
-      )}
-      <div className="field">
-        <span className="label">Signs</span>
-        <div className="chips" role="group" aria-label={`Signs in ${lot.label}`}>
-          {(allSigns ? SIGNS : COMMON_SIGNS).map((sign) => (
-            <Button key={sign} variant={SIGN_CLASS[sign] === 'illness' ? 'odd' : 'plain'} className={draft.signs.includes(sign) ? 'chip-on' : ''} aria-pressed={draft.signs.includes(sign)} onClick={() => toggle(sign)}>{sign}</Button>
-          ))}
-          {!allSigns && <Button variant="plain" onClick={() => setAllSigns(true)}>More signs</Button>}
+        <Chips
+          label="Took its food"
+          options={RESPONSES}
+          value={draft.response}
+          onChange={(response) => change({ response, food: draft.food || lot.lastFed?.food || FOODS[0]! })}
+        />
+        {draft.response && (
+          <Form.Group className="field" controlId={`food-${lot.lot}`}>
+            <Form.Label className="label">Food</Form.Label>
+            <Form.Control list="foods" value={draft.food} maxLength={60} onChange={(event) => change({ food: event.target.value })} />
+            <datalist id="foods">
+              {FOODS.map((food) => (
+                <option key={food} value={food} />
+              ))}
+            </datalist>
+          </Form.Group>
+        )}
+        <div className="field">
+          <span className="label">Signs</span>
+          <div className="chips" role="group" aria-label={`Signs in ${lot.label}`}>
+            {(allSigns ? SIGNS : COMMON_SIGNS).map((sign) => (
+              <Button
+                key={sign}
+                variant={SIGN_CLASS[sign] === 'illness' ? 'odd' : 'plain'}
+                className={draft.signs.includes(sign) ? 'chip-on' : ''}
+                aria-pressed={draft.signs.includes(sign)}
+                onClick={() => toggle(sign)}
+              >
+                {sign}
+              </Button>
+            ))}
+            {!allSigns && (
+              <Button variant="plain" onClick={() => setAllSigns(true)}>
+                More signs
+              </Button>
+            )}
+          </div>
         </div>
-      </div>
       </div>
       <div>
-      <div className="pair">
-        <CountField label="Dead found" value={draft.dead} max={lot.n} onChange={(dead) => change({ dead })} />
-        <CountField label="Seen alive" value={draft.seen ?? lot.n - draft.dead} max={lot.n} onChange={(seen) => change({ seen })} />
-      </div>
-      <p className="soft">{draft.seen === null ? 'Not counted: a look is not a head count.' : `${draft.seen} of ${lot.n} counted. Not seen is not dead: the books stay as they are.`}</p>
-      {draft.dead > 0 && (
-        <div>
-          <Form.Group className="field" controlId={`cause-${lot.lot}`}>
-            <Form.Label className="label">What of, as far as you can tell</Form.Label>
-            <Form.Select value={draft.cause} onChange={(event) => change({ cause: event.target.value as Cause })}>{CAUSES.map((cause) => <option key={cause}>{cause}</option>)}</Form.Select>
-          </Form.Group>
-          {draft.cause !== 'not known' && <Chips label="How sure" options={SURENESS} value={draft.sure} onChange={(sure) => change({ sure })} />}
+        <div className="pair">
+          <CountField label="Dead found" value={draft.dead} max={lot.n} onChange={(dead) => change({ dead })} />
+          <CountField label="Seen alive" value={draft.seen ?? lot.n - draft.dead} max={lot.n} onChange={(seen) => change({ seen })} />
         </div>
-      )}
+        <p className="soft">
+          {draft.seen === null
+            ? 'Not counted: a look is not a head count.'
+            : `${draft.seen} of ${lot.n} counted. Not seen is not dead: the books stay as they are.`}
+        </p>
+        {draft.dead > 0 && (
+          <div>
+            <Form.Group className="field" controlId={`cause-${lot.lot}`}>
+              <Form.Label className="label">What of, as far as you can tell</Form.Label>
+              <Form.Select value={draft.cause} onChange={(event) => change({ cause: event.target.value as Cause })}>
+                {CAUSES.map((cause) => (
+                  <option key={cause}>{cause}</option>
+                ))}
+              </Form.Select>
+            </Form.Group>
+            {draft.cause !== 'not known' && (
+              <Chips label="How sure" options={SURENESS} value={draft.sure} onChange={(sure) => change({ sure })} />
+            )}
+          </div>
+        )}
       </div>
     </div>
   );

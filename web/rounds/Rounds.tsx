@@ -24,11 +24,22 @@ export default function Rounds() {
   const view = withPending(data, unseenActs(outbox, data.seq), person.name);
   const tank = view.tanks.find(({ code }) => code === query.get('tank')) ?? view.tanks.find(({ lookedAtMs }) => lookedAtMs === undefined);
   const go = (where: Record<string, string>) => setQuery({ ...(asked ? { round: asked } : {}), ...where });
-  if (view.tanks.length === 0) return <div className="empty"><h2>No fish to look at</h2><p>Tanks join the walk as soon as fish live in them.</p></div>;
+  if (view.tanks.length === 0)
+    return (
+      <div className="empty">
+        <h2>No fish to look at</h2>
+        <p>Tanks join the walk as soon as fish live in them.</p>
+      </div>
+    );
   return (
     <div className="rounds">
       <h1 className="visually-hidden">Rounds</h1>
-      <Walk view={view} current={tank} onChoose={(code) => go({ tank: code })} onRound={(round) => setQuery(round === view.current ? {} : { round })} />
+      <Walk
+        view={view}
+        current={tank}
+        onChoose={(code) => go({ tank: code })}
+        onRound={(round) => setQuery(round === view.current ? {} : { round })}
+      />
       {tank ? <Look key={tank.id} tank={tank} view={view} onDone={() => go(nextAfter(tank, view.tanks))} /> : <AllDone view={view} />}
     </div>
   );
@@ -46,7 +57,9 @@ function AllDone({ view }: { view: RoundsView }) {
   return (
     <div className="empty">
       <h2>The {view.round} round is done</h2>
-      <p>{view.tanks.length} tanks looked at{odd.length > 0 ? `; something odd in ${odd.map(({ code }) => code).join(', ')}` : ', all well'}.</p>
+      <p>
+        {view.tanks.length} tanks looked at{odd.length > 0 ? `; something odd in ${odd.map(({ code }) => code).join(', ')}` : ', all well'}.
+      </p>
     </div>
   );
 }
@@ -59,12 +72,23 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
     <div className="walk-side">
       <div className="round-tabs" role="group" aria-label="Rounds of today">
         {ROUNDS.map((round) => (
-          <Button key={round} variant="plain" className={round === view.round ? 'chip-on' : ''} aria-pressed={round === view.round} onClick={() => onRound(round)}>
-            <b>{round === 'morning' ? 'Morning' : 'Evening'}</b> <span><span className="num">{view.left[round]}</span> to look at</span>
+          <Button
+            key={round}
+            variant="plain"
+            className={round === view.round ? 'chip-on' : ''}
+            aria-pressed={round === view.round}
+            onClick={() => onRound(round)}
+          >
+            <b>{round === 'morning' ? 'Morning' : 'Evening'}</b>{' '}
+            <span>
+              <span className="num">{view.left[round]}</span> to look at
+            </span>
           </Button>
         ))}
       </div>
-      <p className="visually-hidden" role="status">{looked} of {total} done</p>
+      <p className="visually-hidden" role="status">
+        {looked} of {total} done
+      </p>
       <ol className="walk" aria-label="Tanks in walking order">
         {view.tanks.map((tank, index) => {
           const before = view.tanks[index - 1];
@@ -73,10 +97,28 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
           return (
             <li key={tank.id}>
               {isNew && <div className="walk-rack">{heading}</div>}
-              <button type="button" className={`walk-item${tank.lookedAtMs === undefined ? '' : ' looked'}`} aria-current={tank === current} aria-label={`${tank.code}, ${tank.lookedAtMs === undefined ? 'to look at' : tank.allWell ? 'all well' : 'odd'}`} onClick={() => onChoose(tank.code)}>
+              <button
+                type="button"
+                className={`walk-item${tank.lookedAtMs === undefined ? '' : ' looked'}`}
+                aria-current={tank === current}
+                aria-label={`${tank.code}, ${tank.lookedAtMs === undefined ? 'to look at' : tank.allWell ? 'all well' : 'odd'}`}
+                onClick={() => onChoose(tank.code)}
+              >
                 <span className="code">{tank.code}</span>
                 <span className="what">{tank.lots.map(({ n, label }) => `${n} ${label}`).join(', ')}</span>
-                <span>{tank.lookedAtMs === undefined ? (tank.odd.length > 0 ? <b className="warn">odd</b> : '') : tank.allWell ? '✓' : <b className="warn">✓ odd</b>}</span>
+                <span>
+                  {tank.lookedAtMs === undefined ? (
+                    tank.odd.length > 0 ? (
+                      <b className="warn">odd</b>
+                    ) : (
+                      ''
+                    )
+                  ) : tank.allWell ? (
+                    '✓'
+                  ) : (
+                    <b className="warn">✓ odd</b>
+                  )}
+                </span>
               </button>
             </li>
           );
@@ -98,27 +140,56 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
     void doIt(`${tank.code}: ${odd ? 'noted' : 'all well'}`, ...entriesOf(tank, view, all));
     onDone();
   };
-  useHotkeys('enter', (event) => {
-    if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
-    event.preventDefault();
-    // A key held down is one press.
-    if (!event.repeat) save();
-  }, { enableOnFormTags: ['INPUT'] }, [drafts, tank]);
+  useHotkeys(
+    'enter',
+    (event) => {
+      if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
+      event.preventDefault();
+      // A key held down is one press.
+      if (!event.repeat) save();
+    },
+    { enableOnFormTags: ['INPUT'] },
+    [drafts, tank],
+  );
   useHotkeys('o', () => setOpen(tank.lots.map(({ lot }) => lot)), [tank]);
   return (
     <section className="card look-card" aria-label={`Tank ${tank.code}`}>
-      <p className="soft tight">{tank.rack}{tank.suspect && <b className="warn"> · suspect: own net, hands after</b>}</p>
+      <p className="soft tight">
+        {tank.rack}
+        {tank.suspect && <b className="warn"> · suspect: own net, hands after</b>}
+      </p>
       <p className="big num">{tank.code}</p>
-      {tank.lookedAtMs !== undefined && <p className="soft tight">Looked at by {tank.lookedBy}, {when(tank.lookedAtMs)}: {tank.allWell ? 'all well' : 'something odd'}. Another look is one more entry.</p>}
-      {tank.odd.length > 0 && <ul className="odd-list">{tank.odd.map((one) => <li key={one.atMs + one.lot}>{when(one.atMs)}: {sayOdd(one)}</li>)}</ul>}
+      {tank.lookedAtMs !== undefined && (
+        <p className="soft tight">
+          Looked at by {tank.lookedBy}, {when(tank.lookedAtMs)}: {tank.allWell ? 'all well' : 'something odd'}. Another look is one more
+          entry.
+        </p>
+      )}
+      {tank.odd.length > 0 && (
+        <ul className="odd-list">
+          {tank.odd.map((one) => (
+            <li key={one.atMs + one.lot}>
+              {when(one.atMs)}: {sayOdd(one)}
+            </li>
+          ))}
+        </ul>
+      )}
       <ul className="look-lots">
         {tank.lots.map((lot) => (
-          <LotLook key={lot.lot} lot={lot} draft={drafts[lot.lot] ?? untouched(lot.lot)} open={open.includes(lot.lot)}
-            onChange={(draft) => setDrafts((now) => ({ ...now, [lot.lot]: draft }))} onOpen={() => setOpen((now) => [...now, lot.lot])} />
+          <LotLook
+            key={lot.lot}
+            lot={lot}
+            draft={drafts[lot.lot] ?? untouched(lot.lot)}
+            open={open.includes(lot.lot)}
+            onChange={(draft) => setDrafts((now) => ({ ...now, [lot.lot]: draft }))}
+            onOpen={() => setOpen((now) => [...now, lot.lot])}
+          />
         ))}
       </ul>
       <div className="thumb">
-        <ActButton onPress={save} hint={`${tank.code} · a look, not a head count · Enter`}>{odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}</ActButton>
+        <ActButton onPress={save} hint={`${tank.code} · a look, not a head count · Enter`}>
+          {odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}
+        </ActButton>
       </div>
     </section>
   );

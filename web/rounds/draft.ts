@@ -3,7 +3,16 @@ import type { RoundsView, RoundTank } from '#contract/views.ts';
 import type { Cause, Response, Sign, Sureness } from '#core/rounds/index.ts';
 import type { Draft } from '../data/house.ts';
 
-export type LotDraft = { lot: string; seen: number | null; signs: Sign[]; dead: number; cause: Cause; sure: Sureness; food: string; response?: Response };
+export type LotDraft = {
+  lot: string;
+  seen: number | null;
+  signs: Sign[];
+  dead: number;
+  cause: Cause;
+  sure: Sureness;
+  food: string;
+  response?: Response;
+};
 
 export const untouched = (lot: string): LotDraft => ({ lot, seen: null, signs: [], dead: 0, cause: 'not known', sure: 'guess', food: '' });
 
@@ -18,12 +27,32 @@ export function isOdd({ seen, signs, dead }: LotDraft, expected: number): boolea
 
 export function entriesOf(tank: RoundTank, { day, round }: Pick<RoundsView, 'day' | 'round'>, drafts: readonly LotDraft[]): Draft[] {
   const of = (lot: string) => drafts.find((draft) => draft.lot === lot) ?? untouched(lot);
-  const losses = drafts.filter(({ dead }) => dead > 0).map((one): Draft => ({ kind: 'loss.recorded', payload: { lot: one.lot, place: tank.id, n: one.dead, cause: one.cause, sure: one.cause === 'not known' ? 'guess' : one.sure } }));
-  const meals = drafts.flatMap((one): Draft[] => (one.response && one.food.trim() ? [{ kind: 'lot.fed', payload: { tank: tank.id, lot: one.lot, food: one.food.trim(), response: one.response } }] : []));
-  const look: Draft = { kind: 'tank.looked', payload: {
-    tank: tank.id, day, round, allWell: tank.lots.every(({ lot, n }) => !isOdd(of(lot), n)),
-    // The living that were seen: a dead fish found is no fish seen well.
-    lots: tank.lots.map(({ lot, n }) => ({ lot, expected: n, seen: of(lot).seen ?? (of(lot).dead > 0 ? n - of(lot).dead : null), signs: of(lot).signs.map((sign) => ({ sign })) })),
-  } };
+  const losses = drafts
+    .filter(({ dead }) => dead > 0)
+    .map((one): Draft => ({
+      kind: 'loss.recorded',
+      payload: { lot: one.lot, place: tank.id, n: one.dead, cause: one.cause, sure: one.cause === 'not known' ? 'guess' : one.sure },
+    }));
+  const meals = drafts.flatMap((one): Draft[] =>
+    one.response && one.food.trim()
+      ? [{ kind: 'lot.fed', payload: { tank: tank.id, lot: one.lot, food: one.food.trim(), response: one.response } }]
+      : [],
+  );
+  const look: Draft = {
+    kind: 'tank.looked',
+    payload: {
+      tank: tank.id,
+      day,
+      round,
+      allWell: tank.lots.every(({ lot, n }) => !isOdd(of(lot), n)),
+      // The living that were seen: a dead fish found is no fish seen well.
+      lots: tank.lots.map(({ lot, n }) => ({
+        lot,
+        expected: n,
+        seen: of(lot).seen ?? (of(lot).dead > 0 ? n - of(lot).dead : null),
+        signs: of(lot).signs.map((sign) => ({ sign })),
+      })),
+    },
+  };
   return [look, ...losses, ...meals];
 }

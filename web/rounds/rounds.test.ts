@@ -5,32 +5,88 @@ import { v7 } from 'uuid';
 import { entriesOf, isOdd, isUntouched, untouched } from './draft.ts';
 import { withPending } from './pending.ts';
 
-const tank: RoundTank = { id: 'G1', code: 'G1', rack: 'Gull', water: 'w', suspect: false, purpose: 'hold', odd: [], lots: [{ lot: 'a', label: 'firefish', n: 4 }, { lot: 'b', label: 'chromis', n: 6 }] };
+const tank: RoundTank = {
+  id: 'G1',
+  code: 'G1',
+  rack: 'Gull',
+  water: 'w',
+  suspect: false,
+  purpose: 'hold',
+  odd: [],
+  lots: [
+    { lot: 'a', label: 'firefish', n: 4 },
+    { lot: 'b', label: 'chromis', n: 6 },
+  ],
+};
 const view: RoundsView = { seq: 1, day: 20515, round: 'morning', current: 'morning', left: { morning: 1, evening: 1 }, tanks: [tank] };
-const actOf = (drafts: object[]): Act => ({ actId: v7(), entries: drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs: Date.UTC(2026, 2, 3, 8), ...draft }) as Entry) });
+const actOf = (drafts: object[]): Act => ({
+  actId: v7(),
+  entries: drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs: Date.UTC(2026, 2, 3, 8), ...draft }) as Entry),
+});
 
 it('all well is one look that counts nobody', () => {
-  expect(entriesOf(tank, view, [])).toEqual([{ kind: 'tank.looked', payload: { tank: 'G1', day: 20515, round: 'morning', allWell: true, lots: [
-    { lot: 'a', expected: 4, seen: null, signs: [] }, { lot: 'b', expected: 6, seen: null, signs: [] }] } }]);
+  expect(entriesOf(tank, view, [])).toEqual([
+    {
+      kind: 'tank.looked',
+      payload: {
+        tank: 'G1',
+        day: 20515,
+        round: 'morning',
+        allWell: true,
+        lots: [
+          { lot: 'a', expected: 4, seen: null, signs: [] },
+          { lot: 'b', expected: 6, seen: null, signs: [] },
+        ],
+      },
+    },
+  ]);
 });
 
 it('a meal leaves all well; a sign, a death or a missing fish does not', () => {
   expect(isUntouched(untouched('a'))).toBe(true);
   const fed = { ...untouched('a'), response: 'ate' as const, food: 'mysis' };
-  expect(entriesOf(tank, view, [fed])).toMatchObject([{ payload: { allWell: true } }, { kind: 'lot.fed', payload: { lot: 'a', food: 'mysis', response: 'ate' } }]);
-  expect([{ ...untouched('a'), seen: 4 }, { ...untouched('a'), seen: 3 }, { ...untouched('a'), dead: 1 }, { ...untouched('a'), signs: ['pale' as const] }].map((draft) => isOdd(draft, 4))).toEqual([false, true, true, true]);
+  expect(entriesOf(tank, view, [fed])).toMatchObject([
+    { payload: { allWell: true } },
+    { kind: 'lot.fed', payload: { lot: 'a', food: 'mysis', response: 'ate' } },
+  ]);
+  expect(
+    [
+      { ...untouched('a'), seen: 4 },
+      { ...untouched('a'), seen: 3 },
+      { ...untouched('a'), dead: 1 },
+      { ...untouched('a'), signs: ['pale' as const] },
+    ].map((draft) => isOdd(draft, 4)),
+  ).toEqual([false, true, true, true]);
 });
 
 it('the dead are posted, and are not among the seen', () => {
   const entries = entriesOf(tank, view, [{ ...untouched('a'), dead: 1, cause: 'jumped', sure: 'likely' }]);
-  expect(entries).toMatchObject([{ payload: { allWell: false, lots: [{ lot: 'a', expected: 4, seen: 3 }, { lot: 'b', seen: null }] } }, { kind: 'loss.recorded', payload: { lot: 'a', place: 'G1', n: 1, cause: 'jumped', sure: 'likely' } }]);
+  expect(entries).toMatchObject([
+    {
+      payload: {
+        allWell: false,
+        lots: [
+          { lot: 'a', expected: 4, seen: 3 },
+          { lot: 'b', seen: null },
+        ],
+      },
+    },
+    { kind: 'loss.recorded', payload: { lot: 'a', place: 'G1', n: 1, cause: 'jumped', sure: 'likely' } },
+  ]);
   expect(checkAct(actOf(entries))).toMatchObject({ ok: true });
 });
 
 it('shows looks, losses, counts and meals before the server has answered', () => {
-  const acts = [actOf(entriesOf(tank, view, [{ ...untouched('a'), dead: 1, response: 'ate', food: 'mysis' }])), actOf([{ kind: 'stock.counted', payload: { place: 'G1', lot: 'b', found: 5, book: 6, against: 'missing' } }])];
+  const acts = [
+    actOf(entriesOf(tank, view, [{ ...untouched('a'), dead: 1, response: 'ate', food: 'mysis' }])),
+    actOf([{ kind: 'stock.counted', payload: { place: 'G1', lot: 'b', found: 5, book: 6, against: 'missing' } }]),
+  ];
   expect(withPending(view, [...acts, acts[0]!], 'Bram').left).toEqual({ morning: 0, evening: 1 });
-  expect(withPending(view, acts, 'Bram').tanks[0]).toMatchObject({ lookedBy: 'Bram', allWell: false, lots: [{ n: 3, lastFed: { food: 'mysis' } }, { n: 5 }] });
+  expect(withPending(view, acts, 'Bram').tanks[0]).toMatchObject({
+    lookedBy: 'Bram',
+    allWell: false,
+    lots: [{ n: 3, lastFed: { food: 'mysis' } }, { n: 5 }],
+  });
   const evening = { ...view, round: 'evening' as const };
   expect(withPending(evening, acts, 'Bram').tanks[0]!.lookedBy).toBeUndefined();
 });

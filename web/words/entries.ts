@@ -16,18 +16,22 @@ export const entryWords: Words = {
   'tank.added': ({ code, volumeL }) => `Tank ${code}, ${formatQuantity('volume', volumeL)}`,
   'species.added': ({ common, scientific }) => `${common} (${scientific}) on the shelf`,
   'supplier.added': ({ name }) => `${name} supplies us`,
-  'crate.expected': ({ label, bags }) => `${label} is on its way: ${plural(bags.length, 'bag')}, ${bags.reduce((sum, { n }) => sum + n, 0)} heads`,
+  'crate.expected': ({ label, bags }) =>
+    `${label} is on its way: ${plural(bags.length, 'bag')}, ${bags.reduce((sum, { n }) => sum + n, 0)} heads`,
   'crate.arrived': ({ crate, carton }, name) => `${name(crate)} is here, carton ${carton}`,
   'bag.landed': ({ bag, lot, alive, dead, condition, bagState, newBag, newLot }, name) =>
     `Landed ${newBag?.label ?? name(bag)}: ${alive} ${newLot?.label ?? name(lot)}${dead ? `, ${dead} dead` : ''}${condition === 'fit' ? '' : `, ${condition}`}${bagState === 'sound' ? '' : `, bag ${bagState}`}${newLot?.insteadOf ? ', other than listed' : ''}`,
   'bag.absent': ({ bag }, name) => `${name(bag)} was not in the box`,
   'bag.assigned': ({ bag, tank }, name) => `${name(bag)} is to go to ${name(tank)}`,
   'float.started': ({ bag, tank, minutes }, name) => `${name(bag)} afloat in ${name(tank)} for ${Math.round(minutes)} min`,
-  'fish.released': ({ bag, lot, tank, alive, dead }, name) => `${alive} ${name(lot)} from ${name(bag)} into ${name(tank)}${dead ? `, ${dead} dead` : ''}`,
+  'fish.released': ({ bag, lot, tank, alive, dead }, name) =>
+    `${alive} ${name(lot)} from ${name(bag)} into ${name(tank)}${dead ? `, ${dead} dead` : ''}`,
   'hold.opened': ({ lot, days }, name) => `Hold of ${name(lot)} began, ${days} days`,
-  'reading.taken': ({ subject, quantity, reading }, name) => `${name(subject.id)}: ${formatQuantity(quantity, reading.value)} ${reading.method}`,
+  'reading.taken': ({ subject, quantity, reading }, name) =>
+    `${name(subject.id)}: ${formatQuantity(quantity, reading.value)} ${reading.method}`,
   'lot.opened': ({ n, label, tank }, name) => `${n} ${label} were in ${name(tank)} when the books began`,
-  'stock.moved': ({ moves }, name) => moves.map(({ lot, from, to, n }) => `${n} ${name(lot)} from ${name(from)} ${to === 'sold' ? 'sold' : `to ${name(to)}`}`).join('; '),
+  'stock.moved': ({ moves }, name) =>
+    moves.map(({ lot, from, to, n }) => `${n} ${name(lot)} from ${name(from)} ${to === 'sold' ? 'sold' : `to ${name(to)}`}`).join('; '),
   'stock.counted': ({ place, lot, found, book }, name) => `Counted ${found} ${name(lot)} in ${name(place)}, books said ${book}`,
   'lot.promised': ({ lot, n, forWhom }, name) => `${n} ${name(lot)} promised to ${forWhom}`,
   'tank.looked': ({ tank, round, allWell, lots }, name) => {
@@ -38,7 +42,8 @@ export const entryWords: Words = {
     return `${round === 'morning' ? 'Morning' : 'Evening'} look at ${name(tank)}: ${allWell ? 'all well' : odd.join(', ') || 'noted'}`;
   },
   'lot.fed': ({ tank, lot, food, response }, name) => `${name(lot)} in ${name(tank)}: ${food}, ${response}`,
-  'loss.recorded': ({ n, lot, place, cause, sure }, name) => `${n} ${name(lot)} dead in ${name(place)}: ${cause}${cause === 'not known' ? '' : ` (${sure})`}`,
+  'loss.recorded': ({ n, lot, place, cause, sure }, name) =>
+    `${n} ${name(lot)} dead in ${name(place)}: ${cause}${cause === 'not known' ? '' : ` (${sure})`}`,
 };
 
 export function sayEntry(entry: Pick<Entry, 'kind' | 'payload'>, name: Name): string {

@@ -19,9 +19,11 @@ export const refusalWords: Record<RefusalCode, Words> = {
   'time.old': () => 'This is more than 7 days old: ask a lead to enter it.',
   'client.newer': () => 'This page is newer than the house. Reload it.',
   'id.reused': () => 'This was sent before with other content. Enter it anew.',
-  'stock.short': ({ lot, place, missing, ...facts }, time) => `${place} does not hold that many ${lot}: ${missing} too few. ${by(facts, time) && `Last change there: ${facts.by}, ${time(Number(facts.atMs))}.`}`,
+  'stock.short': ({ lot, place, missing, ...facts }, time) =>
+    `${place} does not hold that many ${lot}: ${missing} too few. ${by(facts, time) && `Last change there: ${facts.by}, ${time(Number(facts.atMs))}.`}`,
   'stock.nothing': () => 'There is nothing to move.',
-  'count.bookMoved': ({ book, ...facts }, time) => `The books say ${book} there now${facts.by ? ` (${by(facts, time)})` : ''}. Count again.`,
+  'count.bookMoved': ({ book, ...facts }, time) =>
+    `The books say ${book} there now${facts.by ? ` (${by(facts, time)})` : ''}. Count again.`,
   'promise.tooMany': ({ inHouse, promised }) => `Only ${inHouse} of these are in the house, ${promised} of them promised.`,
   'crate.alreadyArrived': (facts, time) => `This crate is here already: ${by(facts, time)}.`,
   'crate.notArrived': ({ crate }) => `Say first that ${crate} is here.`,
@@ -33,8 +35,12 @@ export const refusalWords: Record<RefusalCode, Words> = {
   'bag.alreadyReleased': ({ bag, ...facts }, time) => `The fish of ${bag} are out already: ${by(facts, time)}.`,
   'bag.notAssigned': ({ bag }) => `Choose a tank for ${bag} first.`,
   'float.running': ({ bag, ...facts }, time) => `${cap(bag)} is afloat already: ${by(facts, time)}.`,
-  'float.notThisBag': ({ bag, bagState }) => (bagState === 'soft' ? `${cap(bag)} is soft and would sink: match it by hand and let the fish out now.` : `A fish in ${bag} is critical: no time to float. Match by hand and let it out now.`),
-  'release.countDiffers': ({ book, given }) => `The books say ${book} in this bag, you said ${given}. Count again; a difference is posted as one.`,
+  'float.notThisBag': ({ bag, bagState }) =>
+    bagState === 'soft'
+      ? `${cap(bag)} is soft and would sink: match it by hand and let the fish out now.`
+      : `A fish in ${bag} is critical: no time to float. Match by hand and let it out now.`,
+  'release.countDiffers': ({ book, given }) =>
+    `The books say ${book} in this bag, you said ${given}. Count again; a difference is posted as one.`,
   'release.noFloat': ({ bag }) => `The float of ${bag} is another than this one. Look again.`,
   'release.otherTank': ({ bag }) => `${cap(bag)} is meant for another tank now. Look again.`,
   'hold.alreadyOpen': ({ atMs }, time) => `Its hold is open already, since ${time(Number(atMs))}.`,
@@ -51,7 +57,8 @@ export const refusalWords: Record<RefusalCode, Words> = {
   'fit.eatsResidents': ({ species, resident }) => `${cap(species)} would eat the ${resident}`,
   'fit.eatenByResidents': ({ species, resident }) => `The ${resident} would eat ${species}`,
   'fit.neverWith': ({ species, resident }) => `${cap(species)} never with ${resident}`,
-  'fit.keptAlone': ({ species, resident }) => (resident === 'its own kind' ? `${cap(species)} are kept one to a tank` : `${cap(resident)} here: one of them is kept alone`),
+  'fit.keptAlone': ({ species, resident }) =>
+    resident === 'its own kind' ? `${cap(species)} are kept one to a tank` : `${cap(resident)} here: one of them is kept alone`,
   'fit.saleBeforeHold': () => 'Sale tank: only after its hold',
   'fit.speciesUnknown': () => 'Species not known: nothing can be judged',
   'fit.awayFromHome': () => "A customer's tank",
@@ -70,14 +77,19 @@ export function sayRefusal({ code, facts }: Pick<Refusal, 'code' | 'facts'>, tim
 }
 
 function tell(facts: Facts): Told {
-  return Object.fromEntries(Object.entries(facts).filter(([, value]) => value !== null && value !== undefined)
-    .map(([key, value]) => [key, String(Array.isArray(value) ? value.length : (value as string | number | boolean))]));
+  return Object.fromEntries(
+    Object.entries(facts)
+      .filter(([, value]) => value !== null && value !== undefined)
+      .map(([key, value]) => [key, String(Array.isArray(value) ? value.length : (value as string | number | boolean))]),
+  );
 }
 
 /** What the server's other answers mean. */
 const OTHER: Record<string, string> = {
-  bad: 'The house could not read this entry. Nothing of it was kept there.', tooLarge: 'This is too much for one entry.',
-  signedOut: 'Sign in again; what you entered is kept here.', broken: 'Something broke in the house. Nothing was kept there; it is kept here.',
+  bad: 'The house could not read this entry. Nothing of it was kept there.',
+  tooLarge: 'This is too much for one entry.',
+  signedOut: 'Sign in again; what you entered is kept here.',
+  broken: 'Something broke in the house. Nothing was kept there; it is kept here.',
 };
 
 export function sayAll(refusals: readonly Refusal[], code: string, time: (ms: number) => string): string {
@@ -86,9 +98,17 @@ export function sayAll(refusals: readonly Refusal[], code: string, time: (ms: nu
 
 /** The reasons against a tank in the few words that fit into its picture. */
 export const shortFit: Record<FitCode, string> = {
-  'fit.wrongWater': 'wrong water', 'fit.tooCold': 'too cold', 'fit.tooWarm': 'too warm', 'fit.noLid': 'no lid, it jumps', 'fit.eatsResidents': 'eats who lives here',
-  'fit.eatenByResidents': 'is eaten here', 'fit.neverWith': 'never with who lives here', 'fit.keptAlone': 'kept alone', 'fit.saleBeforeHold': 'sale, only after its hold',
-  'fit.speciesUnknown': 'species not known', 'fit.awayFromHome': "a customer's tank",
+  'fit.wrongWater': 'wrong water',
+  'fit.tooCold': 'too cold',
+  'fit.tooWarm': 'too warm',
+  'fit.noLid': 'no lid, it jumps',
+  'fit.eatsResidents': 'eats who lives here',
+  'fit.eatenByResidents': 'is eaten here',
+  'fit.neverWith': 'never with who lives here',
+  'fit.keptAlone': 'kept alone',
+  'fit.saleBeforeHold': 'sale, only after its hold',
+  'fit.speciesUnknown': 'species not known',
+  'fit.awayFromHome': "a customer's tank",
 };
 
 /** What was passed over, named without its numbers. */

@@ -16,7 +16,19 @@ export const benchProjectors: MakeProjectors<BenchEntries & HoldEntries & WaterE
       voids: ['p_run'],
       project(entry) {
         const { run: id, bag, lot, tank, n, minutes, bagTemperature, tankTemperature, water } = entry.payload;
-        run({ ...factOf(entry), id, bag, lot, tank, n, minutes, bagC: bagTemperature.value, bagMethod: bagTemperature.method, tankC: tankTemperature.value, waterL: water.value });
+        run({
+          ...factOf(entry),
+          id,
+          bag,
+          lot,
+          tank,
+          n,
+          minutes,
+          bagC: bagTemperature.value,
+          bagMethod: bagTemperature.method,
+          tankC: tankTemperature.value,
+          waterL: water.value,
+        });
       },
     },
     'fish.released': {
@@ -26,7 +38,10 @@ export const benchProjectors: MakeProjectors<BenchEntries & HoldEntries & WaterE
         release({ ...factOf(entry), bag, run: id, lot, tank, alive, dead });
       },
     },
-    'hold.opened': { voids: ['p_hold'], project: (entry) => hold({ ...factOf(entry), id: entry.payload.hold, lot: entry.payload.lot, days: entry.payload.days }) },
+    'hold.opened': {
+      voids: ['p_hold'],
+      project: (entry) => hold({ ...factOf(entry), id: entry.payload.hold, lot: entry.payload.lot, days: entry.payload.days }),
+    },
     'reading.taken': {
       voids: ['p_reading'],
       project(entry) {

@@ -13,23 +13,50 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
   const landing = prepareInsert(db, tables.landing);
   const absence = prepareInsert(db, tables.absence);
   const assignment = prepareInsert(db, tables.assignment);
-  const findSupplierOf = db.query.crate.findFirst({ columns: { supplier: true }, where: (row, { eq, sql }) => eq(row.id, sql.placeholder('id')) }).prepare();
+  const findSupplierOf = db.query.crate
+    .findFirst({ columns: { supplier: true }, where: (row, { eq, sql }) => eq(row.id, sql.placeholder('id')) })
+    .prepare();
   return {
-    'supplier.added': { voids: [], project: ({ id, payload }) => supplier({ id: payload.supplier, entry: id, name: payload.name, transit: payload.transit }) },
+    'supplier.added': {
+      voids: [],
+      project: ({ id, payload }) => supplier({ id: payload.supplier, entry: id, name: payload.name, transit: payload.transit }),
+    },
     'crate.expected': {
       voids: ['p_crate', 'p_lot', 'p_bag'],
       project({ id, payload }) {
         const { label, supplier: from, packedAtMs, promisedAtMs } = payload;
         crate({ id: payload.crate, entry: id, label, supplier: from, packedAtMs, promisedAtMs, told: JSON.stringify(payload.told) });
         for (const one of payload.lots) {
-          lot({ id: one.lot, entry: id, label: one.label, species: one.species, sizeCm: one.sizeCm, origin: one.origin, supplier: from, crate: payload.crate });
+          lot({
+            id: one.lot,
+            entry: id,
+            label: one.label,
+            species: one.species,
+            sizeCm: one.sizeCm,
+            origin: one.origin,
+            supplier: from,
+            crate: payload.crate,
+          });
         }
         for (const [ord, one] of payload.bags.entries()) {
-          bag({ id: one.bag, entry: id, crate: payload.crate, label: one.label, box: one.box, ord, lot: one.lot, listed: one.n, waterL: one.waterL });
+          bag({
+            id: one.bag,
+            entry: id,
+            crate: payload.crate,
+            label: one.label,
+            box: one.box,
+            ord,
+            lot: one.lot,
+            listed: one.n,
+            waterL: one.waterL,
+          });
         }
       },
     },
-    'crate.arrived': { voids: ['p_arrival'], project: (entry) => arrival({ ...factOf(entry), crate: entry.payload.crate, carton: entry.payload.carton }) },
+    'crate.arrived': {
+      voids: ['p_arrival'],
+      project: (entry) => arrival({ ...factOf(entry), crate: entry.payload.crate, carton: entry.payload.carton }),
+    },
     'bag.landed': {
       voids: ['p_landing', 'p_lot', 'p_bag'],
       project(entry) {
@@ -45,9 +72,13 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
     'bag.absent': { voids: ['p_absence'], project: (entry) => absence({ ...factOf(entry), bag: entry.payload.bag }) },
     'bag.assigned': {
       voids: ['p_assignment'],
-      project: (entry) => assignment({
-        ...factOf(entry), bag: entry.payload.bag, tank: entry.payload.tank, overruled: JSON.stringify((entry.overrules ?? []).map(({ code }) => code)),
-      }),
+      project: (entry) =>
+        assignment({
+          ...factOf(entry),
+          bag: entry.payload.bag,
+          tank: entry.payload.tank,
+          overruled: JSON.stringify((entry.overrules ?? []).map(({ code }) => code)),
+        }),
     },
   };
 };

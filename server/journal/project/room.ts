@@ -19,10 +19,14 @@ export const roomProjectors: MakeProjectors<RoomEntries & PeopleEntries & Specie
       project({ id, occurredAtMs: atMs, payload: { name, zone, rules } }) {
         // The latest by (occurredAtMs, id) holds, in whatever order they are recorded.
         const row = { id: 1, entry: id, atMs, name, zone, rules: JSON.stringify(rules) };
-        db.insert(tables.house).values(row).onConflictDoUpdate({
-          target: tables.house.id, set: row,
-          setWhere: sql`excluded.at_ms > ${tables.house.atMs} or (excluded.at_ms = ${tables.house.atMs} and excluded.entry > ${tables.house.entry})`,
-        }).run();
+        db.insert(tables.house)
+          .values(row)
+          .onConflictDoUpdate({
+            target: tables.house.id,
+            set: row,
+            setWhere: sql`excluded.at_ms > ${tables.house.atMs} or (excluded.at_ms = ${tables.house.atMs} and excluded.entry > ${tables.house.entry})`,
+          })
+          .run();
       },
     },
     'person.added': { voids: [], project: ({ id, payload: { person: key, ...rest } }) => person({ id: key, entry: id, ...rest }) },

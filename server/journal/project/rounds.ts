@@ -20,7 +20,15 @@ export const roundProjectors: MakeProjectors<RoundEntries & StockEntries> = (db)
         look({ ...factOf(entry), tank, day, round, allWell, note });
         for (const one of lots) {
           if (one.signs.length === 0 && (one.seen === null || one.seen === one.expected)) continue;
-          odd({ entry: entry.id, tank, lot: one.lot, atMs: entry.occurredAtMs, expected: one.expected, seen: one.seen, signs: JSON.stringify(one.signs) });
+          odd({
+            entry: entry.id,
+            tank,
+            lot: one.lot,
+            atMs: entry.occurredAtMs,
+            expected: one.expected,
+            seen: one.seen,
+            signs: JSON.stringify(one.signs),
+          });
         }
       },
     },

@@ -10,7 +10,9 @@ export type StockProjector = ReturnType<typeof makeStockProjector>;
 export function makeStockProjector(db: Drizzle) {
   const leg = prepareInsert(db, tables.leg);
   const need = prepareInsert(db, tables.need);
-  const upsert = clientOf(db).prepare('insert into p_balance (lot, place, inside, n) values (?, ?, ?, ?) on conflict (lot, place) do update set n = n + excluded.n');
+  const upsert = clientOf(db).prepare(
+    'insert into p_balance (lot, place, inside, n) values (?, ?, ?, ?) on conflict (lot, place) do update set n = n + excluded.n',
+  );
   const addToBalance = ({ lot, place, n }: Leg) => upsert.run(lot, place, isOutside(place) ? 0 : 1, n);
 
   return {

@@ -1,0 +1,105 @@
+import type { RoundTank } from '#contract/views.ts';
+import { parseLocal } from '#core/time/index.ts';
+import {
+  assign,
+  bringCrate,
+  furnish,
+  hold,
+  KEEPER,
+  land,
+  LEAD,
+  makeTestHouse,
+  release,
+  T0,
+  undo,
+  type Said,
+  type TestHouse,
+} from '../testHouse.ts';
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+const TODAY = 20515;
+let house: TestHouse;
+beforeEach(() => (house = furnish(makeTestHouse())));
+afterEach(() => house.close());
+
+const stock = (lot: string, tank: string, species = 'firefish', n = 3): Said => ({
+  kind: 'lot.opened',
+  payload: { lot, species, label: species, tank, n, sizeCm: 5, origin: 'bred' },
+});
+const look = (tank: string, more: Partial<Extract<Said, { kind: 'tank.looked' }>['payload']> = {}): Said => ({
+  kind: 'tank.looked',
+  payload: { tank, day: TODAY, round: 'morning', allWell: true, lots: [], ...more },
+});
+
+describe('rounds', () => {
+  const tanks = (query = {}) => house.view('rounds', query).tanks.map(({ code }) => code);
+  const tank = (code: string): RoundTank => house.view('rounds').tanks.find((one) => one.code === code)!;
+  beforeEach(() =>
+    house.must(LEAD, stock('a', 'G1'), stock('b', 'G2', 'green-chromis'), stock('c', 'F1', 'cherry-barb'), stock('v', 'V1')),
+  );
+
+  it('walks the tanks that hold fish, ours only', () => expect(tanks()).toEqual(['G1', 'G2', 'F1']));
+
+  it('each round knows what is left to look at, and a look taken back is left again', () => {
+    const act = house.must(KEEPER, look('G1'));
+    house.must(KEEPER, look('G1', { round: 'evening' }), look('G2', { round: 'evening' }));
+    expect(house.view('rounds')).toMatchObject({ round: 'morning', current: 'morning', left: { morning: 2, evening: 1 } });
+    expect(house.view('rounds', { round: 'evening' })).toMatchObject({ round: 'evening', current: 'morning' });
+    expect(tank('G1')).toMatchObject({ lookedBy: 'Bram', allWell: true });
+    house.must(KEEPER, undo(act));
+    expect(house.view('rounds').left).toEqual({ morning: 3, evening: 1 });
+  });
+
+  it('begins anew in the evening and on the next house day', () => {
+    house.must(KEEPER, look('G1'));
+    house.wait(parseLocal('2026-03-03T14:00', 'Europe/Lisbon') - T0);
+    expect(house.view('rounds')).toMatchObject({ round: 'evening', left: { morning: 2, evening: 3 } });
+    house.wait(10 * HOUR_MS);
+    expect(house.view('rounds')).toMatchObject({ day: TODAY + 1, round: 'morning', left: { morning: 3, evening: 3 } });
+  });
+
+  it('walks the whole water last when one tank on it shows illness, for a week', () => {
+    house.must(KEEPER, look('G1', { allWell: false, lots: [{ lot: 'a', expected: 3, seen: null, signs: [{ sign: 'white spots' }] }] }));
+    expect(tanks()).toEqual(['F1', 'G1', 'G2']);
+    expect(tank('G1')).toMatchObject({ suspect: true, odd: [{ signs: ['white spots'], missing: 0, died: 0 }] });
+    expect(tank('G2')).toMatchObject({ suspect: true, odd: [] });
+    house.wait(3 * DAY_MS);
+    expect(tank('G1')).toMatchObject({ suspect: true, odd: [] });
+    house.wait(4 * DAY_MS);
+    expect(tanks()).toEqual(['G1', 'G2', 'F1']);
+  });
+
+  it('an unexplained death makes suspect, a jump does not; both are shown', () => {
+    const lose = (lot: string, place: string, cause: 'jumped' | 'not known'): Said => ({
+      kind: 'loss.recorded',
+      payload: { lot, place, n: 1, cause, sure: 'guess' },
+    });
+    house.must(KEEPER, lose('a', 'G1', 'jumped'));
+    expect(tank('G1')).toMatchObject({ suspect: false, odd: [{ died: 1 }] });
+    house.must(KEEPER, lose('c', 'F1', 'not known'));
+    expect(tank('F1')).toMatchObject({ suspect: true, odd: [{ died: 1 }] });
+  });
+
+  it('fast breathing right after arrival is expected', () => {
+    bringCrate(house);
+    house.must(KEEPER, land(3), assign(3));
+    house.must(KEEPER, hold('crate-1-chromis'), release(3, { run: undefined }));
+    const breathing: Said = look('G1', {
+      allWell: false,
+      lots: [{ lot: 'crate-1-chromis', expected: 6, seen: null, signs: [{ sign: 'fast breathing' }] }],
+    });
+    house.must(KEEPER, breathing);
+    expect(tank('G1').suspect).toBe(false);
+  });
+
+  it('shows the last meal of each lot', () => {
+    const feed = (food: string, agoMs: number): Said => ({
+      kind: 'lot.fed',
+      occurredAtMs: T0 - agoMs,
+      payload: { tank: 'G1', lot: 'a', food, response: 'tasted' },
+    });
+    house.must(KEEPER, feed('mysis', 1000), feed('flake', 5000));
+    expect(tank('G1').lots[0]!.lastFed).toEqual({ food: 'mysis', response: 'tasted', atMs: T0 - 1000 });
+  });
+});
