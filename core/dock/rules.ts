@@ -83,7 +83,7 @@ function decideList(list: CrateExpected, { state }: Context): Refusal[] {
     if (!state.findSpecies(species)) problems.push(...refuse('unknown', `lots.${index}.species`, { what: 'species', id: species }));
   });
   list.bags.forEach(({ bag, lot, label }, index) => {
-    if (state.findBag(bag)) problems.push(...refuse('exists', `bags.${index}.bag`, { what: 'bag', name: label }));
+    if (state.hasBag(bag)) problems.push(...refuse('exists', `bags.${index}.bag`, { what: 'bag', name: label }));
     if (!lots.has(lot)) problems.push(...refuse('unknown', `bags.${index}.lot`, { what: 'lot', id: lot }));
   });
   return problems;

@@ -34,6 +34,7 @@ export interface HouseState {
   findSpecies(id: string): SpeciesFacts | undefined;
   findSupplier(id: string): { id: string; name: string } | undefined;
   findCrate(id: string): CrateFacts | undefined;
+  hasBag(id: string): boolean;
   findBag(id: string): BagFacts | undefined;
   findLot(id: string): LotFacts | undefined;
   /** The hold of a lot that has not been signed off. */

@@ -27,7 +27,7 @@ export const roundRules: Rules<RoundEntries> = {
   },
   'loss.recorded': {
     decide({ payload }, { state }) {
-      if (!state.findTank(payload.place) && !state.findBag(payload.place))
+      if (!state.findTank(payload.place) && !state.hasBag(payload.place))
         return refuse('unknown', 'place', { what: 'tank', id: payload.place });
       return lotKnown(payload.lot, 'lot', state);
     },

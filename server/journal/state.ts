@@ -55,6 +55,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     from p_crate where id = ? and voided_by is null`);
   const fact = (table: string, where: string, more = '') =>
     `(select json_object('entry', entry, 'by', ${NAME('by')}, 'atMs', at_ms ${more}) from ${table} where ${where} and voided_by is null order by at_ms desc, entry desc limit 1)`;
+  const bagKnown = pluck('select 1 from p_bag where id = ? and voided_by is null');
   const bag = get<BagRow>(`
     select b.id, b.crate, b.label, b.lot, b.listed,
       ${fact('p_landing', 'bag = b.id', ", 'lot', lot, 'condition', condition, 'bagState', bag_state")} landing,
@@ -106,6 +107,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       const row = crate(id);
       return row && { id: row.id, label: row.label, arrived: parse<Mark>(row.arrived) };
     },
+    hasBag: (id) => bagKnown(id) !== undefined,
     findBag(id) {
       const row = bag(id);
       if (!row) return undefined;
