@@ -83,7 +83,7 @@ export type BenchBag = BagCard & {
 };
 export type BenchView = { seq: number; bags: BenchBag[]; runs: Run[] };
 
-export type Occupant = { lot: string; label: string; species?: SpeciesName; n: number; onHold: boolean; sinceMs?: number };
+export type Occupant = { lot: string; label: string; species?: SpeciesName; n: number; onHold: boolean; promised: boolean; sinceMs?: number };
 export type TankCard = {
   id: string;
   code: string;

@@ -8,6 +8,7 @@ type Row = SpeciesColumns & {
   label: string;
   n: number;
   onHold: number;
+  promised: number;
   sizeCm: number | null;
   sinceMs: number | null;
 };
@@ -17,6 +18,7 @@ export type Living = {
   species: ReturnType<typeof speciesOf>;
   n: number;
   onHold: boolean;
+  promised: boolean;
   sizeCm?: number;
   sinceMs?: number;
 };
@@ -24,7 +26,8 @@ export type Living = {
 /** Living lots by tank; `sinceMs` = when the first of the lot came to that tank, as far as the books know. */
 export function prepareOccupants(client: Database.Database): () => Map<string, Living[]> {
   const living = client.prepare(`
-    select b.place tank, b.lot, l.label, b.n, ${HOLD_OPEN('b.lot')} onHold, l.size_cm sizeCm, ${SPECIES_COLUMNS},
+    select b.place tank, b.lot, l.label, b.n, ${HOLD_OPEN('b.lot')} onHold,
+      exists (select 1 from p_promise p where p.lot = b.lot and p.voided_by is null) promised, l.size_cm sizeCm, ${SPECIES_COLUMNS},
       (select min(at_ms) from p_release r where r.tank = b.place and r.lot = b.lot and r.voided_by is null) sinceMs
     from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0 join p_lot l on l.id = b.lot left join p_species s on s.id = l.species
     order by b.place, b.lot`);
@@ -38,6 +41,7 @@ export function prepareOccupants(client: Database.Database): () => Map<string, L
         n,
         species: speciesOf(row),
         onHold: row.onHold === 1,
+        promised: row.promised === 1,
         sizeCm: row.sizeCm ?? undefined,
         sinceMs: row.sinceMs ?? undefined,
       };

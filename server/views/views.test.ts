@@ -111,6 +111,11 @@ describe('stream', () => {
     house.must(LEAD, stock('away', 'V1'), stock('here', 'G1'));
     house.must(LEAD, { kind: 'lot.promised', payload: { promise: 'p', lot: 'here', n: 2, forWhom: 'a school' } });
     expect(house.view('stream')).toMatchObject({ inHouse: 3, cleared: 1, promised: 2 });
+    const occupants = house.view('room').racks[0]!.tanks.flatMap((tank) => tank.occupants);
+    expect(occupants.map(({ lot, promised }) => [lot, promised])).toEqual([
+      ['here', true],
+      ['away', false],
+    ]);
   });
 });
 

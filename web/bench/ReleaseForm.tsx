@@ -73,7 +73,7 @@ export function ReleaseForm({ bag, run, onBack }: Props) {
       <Caution>Bag water to the drain, never into the tank or its sump: it carries ammonia and whatever lived in the bag.</Caution>
       {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {house.rules.holdDays[bag.water!.type]} days.</p>}
       <div className="thumb">
-        <ActButton disabled={found === 0} onPress={release} hint="count right in the net before lifting · Enter">
+        <ActButton pressKey="Enter" disabled={found === 0} onPress={release} hint="count right in the net before lifting">
           {alive > 0 ? `Net out ${alive} into ${code}` : `${dead} dead, none to net out`}
         </ActButton>
         {onBack && (

@@ -134,14 +134,15 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
           </div>
         )}
         <ActButton
+          pressKey="Enter"
           disabled={!ready}
           onPress={land}
           hint={
             !ready && draft.other?.heardAs === ''
               ? 'say what is in the bag'
               : isAsListed(draft, listed)
-                ? 'as it stands here · Enter'
-                : 'as changed · Enter'
+                ? 'as it stands here'
+                : 'as changed'
           }
         >
           Land {draft.alive}

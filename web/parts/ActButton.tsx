@@ -5,9 +5,16 @@ import Button from 'react-bootstrap/Button';
 
 const SETTLE_MS = 350;
 
-type Props = { onPress: () => void; disabled?: boolean; hint?: string; type?: 'button' | 'submit'; children: ReactNode };
+type Props = {
+  onPress: () => void;
+  disabled?: boolean;
+  hint?: string;
+  /** The key that does the same; not shown where there is no keyboard. */ pressKey?: string;
+  type?: 'button' | 'submit';
+  children: ReactNode;
+};
 
-export function ActButton({ onPress, disabled = false, hint, type = 'button', children }: Props) {
+export function ActButton({ onPress, disabled = false, hint, pressKey, type = 'button', children }: Props) {
   const [settled, setSettled] = useState(false);
   useEffect(() => {
     const timer = setTimeout(() => setSettled(true), SETTLE_MS);
@@ -16,7 +23,11 @@ export function ActButton({ onPress, disabled = false, hint, type = 'button', ch
   return (
     <Button type={type} variant="act" className={`btn-act${settled ? '' : ' settling'}`} disabled={disabled || !settled} onClick={onPress}>
       {children}
-      {hint !== undefined && <small>{hint}</small>}
+      {hint !== undefined && (
+        <small>
+          {hint} {pressKey && <kbd>{pressKey}</kbd>}
+        </small>
+      )}
     </Button>
   );
 }

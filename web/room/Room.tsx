@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { useNavigate, useSearchParams } from 'react-router';
-import type { RackCard, RoomView, TankCard } from '#contract/views.ts';
+import type { Occupant, RackCard, RoomView, TankCard } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
 import { useTimes } from '../data/me.ts';
 import { Tank } from '../parts/Tank.tsx';
@@ -65,6 +65,11 @@ function StageLine({ stage }: { stage: string }) {
   );
 }
 
+/** Fish of a promised lot are both cleared and, as many as are spoken for, promised. */
+function isAt(stage: string, { onHold, promised }: Occupant): boolean {
+  return stage === 'hold' ? onHold : stage === 'promised' ? promised && !onHold : !onHold;
+}
+
 type RackProps = { rack: RackCard; view: RoomView; stage: string | null; chosen?: string; onChoose: (tank: string) => void };
 
 function Rack({ rack, view, stage, chosen, onChoose }: RackProps) {
@@ -72,12 +77,7 @@ function Rack({ rack, view, stage, chosen, onChoose }: RackProps) {
   const [open, setOpen] = useState(false);
   const waters = [...new Set(rack.tanks.map(({ water }) => water))].map((id) => view.waters.find((water) => water.id === id)!);
   const closed = view.bag !== undefined && fits(rack) === 0 && !open;
-  const shown =
-    stage === 'hold'
-      ? rack.tanks.filter(({ occupants }) => occupants.some(({ onHold }) => onHold))
-      : stage
-        ? rack.tanks.filter(({ occupants }) => occupants.some(({ onHold }) => !onHold))
-        : rack.tanks;
+  const shown = stage ? rack.tanks.filter(({ occupants }) => occupants.some((one) => isAt(stage, one))) : rack.tanks;
   if (shown.length === 0) return null;
   const columns = Math.max(...rack.tanks.map(({ column }) => column)) + 1;
   const firstReason = rack.tanks[0]?.reasons?.[0];

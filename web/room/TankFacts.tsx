@@ -32,7 +32,7 @@ export function TankFacts({ tank, view }: { tank: TankCard; view: RoomView }) {
         <p className="soft">Empty.</p>
       ) : (
         <ul className="look-lots">
-          {tank.occupants.map(({ lot, label, species, n, onHold, sinceMs }) => (
+          {tank.occupants.map(({ lot, label, species, n, onHold, promised, sinceMs }) => (
             <li key={lot}>
               <b className="num">{n}</b> {label}
               <br />
@@ -40,6 +40,7 @@ export function TankFacts({ tank, view }: { tank: TankCard; view: RoomView }) {
               <br />
               <span className="soft">
                 {onHold ? 'on hold' : 'cleared'}
+                {promised ? ', some promised' : ''}
                 {sinceMs ? `, here since ${when(sinceMs)}` : ''}
               </span>
             </li>

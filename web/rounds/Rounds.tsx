@@ -187,7 +187,7 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
         ))}
       </ul>
       <div className="thumb">
-        <ActButton onPress={save} hint={`${tank.code} · a look, not a head count · Enter`}>
+        <ActButton pressKey="Enter" onPress={save} hint={`${tank.code} · a look, not a head count`}>
           {odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}
         </ActButton>
       </div>
