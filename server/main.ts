@@ -1,28 +1,14 @@
 // Starts the house: opens its data directory, serves it, and closes cleanly. `--help` is the README.
 import fs from 'node:fs';
 import path from 'node:path';
-import { parseLocal } from '#core/time/index.ts';
 import { makeApp } from './app.ts';
-import { makeClock, type HouseClock } from './clock/clock.ts';
-import { findMeta, setMeta, type House } from './db/open.ts';
+import { clockOf } from './clock/startClock.ts';
+import { setMeta } from './db/open.ts';
 import { startHouse } from './house.ts';
 import { houseFile } from './journal/replay.ts';
-import { readOptions, type Options } from './options.ts';
+import { readOptions } from './options.ts';
 
 const KEEP_CLOCK_EVERY_MS = 30_000;
-
-/** Only a demo house has a clock of its own: it begins where it was told to or where it last stopped. */
-function clockOf({ client }: House, { clock, freeze }: Options): HouseClock {
-  if (findMeta(client, 'demo') === undefined) {
-    if (clock || freeze) throw new Error('--clock and --freeze are for a demo house only');
-    return makeClock();
-  }
-  const zone = (client.prepare('select zone from p_house').pluck().get() as string | undefined) ?? 'UTC';
-  const startAtMs = clock ? parseLocal(clock, zone) : Number(findMeta(client, 'houseNow') ?? Date.now());
-  const latest = client.prepare('select coalesce(max(recorded_at_ms), 0) from entry').pluck().get() as number;
-  if (startAtMs < latest) throw new Error(`--clock ${clock}: this demo has entries later than that; start it anew with --fresh`);
-  return makeClock({ startAtMs, freeze });
-}
 
 function main(): void {
   const options = readOptions(process.argv.slice(2), { data: 'data/house' });

@@ -3,6 +3,7 @@
 import { TZDate } from '@date-fns/tz';
 
 const MS_PER_DAY = 86_400_000;
+const QUARTER_MS = 900_000;
 const DAY_CACHE_LIMIT = 4096;
 const dayCache = new Map<string, number>();
 
@@ -22,12 +23,12 @@ export function isZone(zone: string): boolean {
  * @example houseDay(Date.UTC(2026, 2, 2, 23, 30), 'Europe/Lisbon') === 20514
  */
 export function houseDay(ms: number, zone: string): number {
-  // Zone look-ups are slow and days repeat, so results are kept per hour: no zone in use changes its date inside one.
-  const hour = Math.floor(ms / 900_000);
-  const key = `${zone}|${hour}`;
+  // Zone look-ups are slow and days repeat, so results are kept per quarter of an hour: no zone in use changes its date inside one.
+  const quarter = Math.floor(ms / QUARTER_MS);
+  const key = `${zone}|${quarter}`;
   const known = dayCache.get(key);
   if (known !== undefined) return known;
-  const local = new TZDate(hour * 900_000, zone);
+  const local = new TZDate(quarter * QUARTER_MS, zone);
   const day = Date.UTC(local.getFullYear(), local.getMonth(), local.getDate()) / MS_PER_DAY;
   if (dayCache.size >= DAY_CACHE_LIMIT) dayCache.clear();
   dayCache.set(key, day);

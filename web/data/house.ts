@@ -12,6 +12,7 @@ import { makeOutbox, type OutboxState, type SendOutcome } from './outbox.ts';
 
 /** Views that meet a change are read again at most this often. */
 const REVALIDATE_EVERY_MS = 150;
+const REOPEN_AFTER_MS = 3000;
 
 /** What a station wants written: kind and payload; ids, version and time are added here. */
 export type Draft = { [K in Kind]: { kind: K; payload: Payloads[K]; overrules?: Overrule[] } }[Kind];
@@ -89,7 +90,9 @@ export function useView<V extends ViewName>(name: V, query: Record<string, strin
 export function useLive(onConnection: (connected: boolean) => void): void {
   useEffect(() => {
     let stream: EventSource | undefined;
+    let again: ReturnType<typeof setTimeout> | undefined;
     const open = () => {
+      clearTimeout(again);
       stream?.close();
       stream = undefined;
       if (document.visibilityState !== 'visible') return;
@@ -99,7 +102,11 @@ export function useLive(onConnection: (connected: boolean) => void): void {
         revalidate();
         void outbox.flush();
       };
-      stream.onerror = () => onConnection(false);
+      stream.onerror = () => {
+        onConnection(false);
+        // The browser tries again by itself after a broken line, but not after an answer that says no.
+        if (stream?.readyState === EventSource.CLOSED) again = setTimeout(open, REOPEN_AFTER_MS);
+      };
       stream.onmessage = (event: MessageEvent<string>) => {
         const { topics, clockOffsetMs } = JSON.parse(event.data) as LiveMessage;
         if (clockOffsetMs !== undefined) setClockOffset(clockOffsetMs);
@@ -111,6 +118,7 @@ export function useLive(onConnection: (connected: boolean) => void): void {
     document.addEventListener('visibilitychange', open);
     window.addEventListener('online', online);
     return () => {
+      clearTimeout(again);
       stream?.close();
       document.removeEventListener('visibilitychange', open);
       window.removeEventListener('online', online);
