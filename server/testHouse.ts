@@ -158,3 +158,15 @@ export const release = (no: number, more: Partial<Payloads['fish.released']> = {
   },
 });
 export const undo = (act: string): Said => ({ kind: 'entry.reversed', payload: { act } });
+
+/** The house day of T0. */
+export const TODAY = 20515;
+/** Fish that were there before the books began. */
+export const stock = (lot: string, tank: string, species = 'firefish', n = 3): Said => ({
+  kind: 'lot.opened',
+  payload: { lot, species, label: species, tank, n, sizeCm: 5, origin: 'bred' },
+});
+export const look = (tank: string, more: Partial<Extract<Said, { kind: 'tank.looked' }>['payload']> = {}): Said => ({
+  kind: 'tank.looked',
+  payload: { tank, day: TODAY, round: 'morning', allWell: true, lots: [], ...more },
+});

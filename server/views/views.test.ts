@@ -11,7 +11,9 @@ import {
   land,
   LEAD,
   makeTestHouse,
+  look,
   release,
+  stock,
   T0,
   undo,
   type Said,
@@ -20,19 +22,9 @@ import {
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
-const TODAY = 20515;
 let house: TestHouse;
 beforeEach(() => (house = furnish(makeTestHouse())));
 afterEach(() => house.close());
-
-const stock = (lot: string, tank: string, species = 'firefish', n = 3): Said => ({
-  kind: 'lot.opened',
-  payload: { lot, species, label: species, tank, n, sizeCm: 5, origin: 'bred' },
-});
-const look = (tank: string, more: Partial<Extract<Said, { kind: 'tank.looked' }>['payload']> = {}): Said => ({
-  kind: 'tank.looked',
-  payload: { tank, day: TODAY, round: 'morning', allWell: true, lots: [], ...more },
-});
 
 describe('topics', () => {
   it('every topic that a kind touches is read by a view, and the other way round', () => {

@@ -1,0 +1,195 @@
+/** @jest-environment jsdom */
+import 'fake-indexeddb/auto';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { checkAct } from '#contract/act.ts';
+import type { BenchBag, Run } from '#contract/views.ts';
+import type { Act } from '#core/journal/index.ts';
+import { DeedProvider } from '../data/deed.tsx';
+import { outbox } from '../data/house.ts';
+import { answer, draw, NOW } from '../testScreen.tsx';
+import { FloatCard } from './FloatCard.tsx';
+import { ReleaseCard } from './ReleaseCard.tsx';
+
+// jsdom has no structuredClone, which the browser store needs.
+globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
+
+const bag: BenchBag = {
+  bag: 'bag-1',
+  label: 'bag 1',
+  box: 1,
+  listed: 4,
+  waterL: 1,
+  lot: 'lot-1',
+  lotLabel: 'firefish',
+  origin: 'wild',
+  afloat: false,
+  crate: 'c',
+  crateLabel: 'Yard',
+  told: { temperatureC: 24, salinityPpt: 28 },
+  alive: 4,
+  holdKnown: false,
+  tank: { id: 'G1', code: 'G1' },
+  temperature: { value: 22, method: 'folded' },
+  landed: { by: 'Bram', atMs: NOW, actId: 'a', alive: 4, dead: 0, condition: 'fit', bagState: 'sound', wrong: false },
+  water: { id: 'salt', type: 'marine', temperatureC: 25, salinityPpt: 31, purpose: 'hold' },
+};
+const run: Run = {
+  run: 'run-1',
+  bag: 'bag-1',
+  bagLabel: 'bag 1',
+  crate: 'c',
+  lotLabel: 'firefish',
+  n: 4,
+  tank: 'G1',
+  tankCode: 'G1',
+  startedAtMs: NOW - 600_000,
+  dueAtMs: NOW + 600_000,
+  bagC: 22,
+  bagMethod: 'folded',
+  tankC: 25,
+  waterL: 1,
+  by: 'Bram',
+};
+
+let asked: ReturnType<typeof answer>;
+beforeEach(async () => {
+  asked = answer({ '/api/journal': { body: { seq: 1 } } });
+  await outbox.signIn('p');
+});
+const float = (more: Partial<BenchBag> = {}) =>
+  draw(
+    <DeedProvider>
+      <FloatCard bag={{ ...bag, ...more }} />
+    </DeedProvider>,
+  );
+const floating = (more: Partial<BenchBag> = {}, now = NOW, of: Partial<Run> = {}) =>
+  draw(
+    <DeedProvider>
+      <ReleaseCard bag={{ ...bag, ...more }} run={{ ...run, ...of }} now={now} />
+    </DeedProvider>,
+  );
+const press = async (name: RegExp | string) => {
+  await waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button', { name }).disabled).toBe(false));
+  fireEvent.click(screen.getByRole('button', { name }));
+};
+/** The act that was sent, which the contract must take. */
+const sent = async (): Promise<Act> => {
+  await waitFor(() => expect(asked.filter(({ path }) => path === '/api/journal')).toHaveLength(1));
+  const act = asked.find(({ path }) => path === '/api/journal')!.body as Act;
+  expect(checkAct(act)).toMatchObject({ ok: true });
+  return act;
+};
+const kindsOf = (act: Act) => act.entries.map(({ kind }) => kind);
+
+describe('before the float', () => {
+  it('says how long, as a band, and sends what it was reckoned from', async () => {
+    float();
+    expect(screen.getByText('25 min')).toBeTruthy();
+    expect(screen.getByText(/between 17 and 38 min/)).toBeTruthy();
+    await press(/^Start float 25 min/);
+    const act = await sent();
+    expect(kindsOf(act)).toEqual(['float.started']);
+    expect(act.entries[0]!.payload).toMatchObject({
+      n: 4,
+      tank: 'G1',
+      minutes: expect.closeTo(25.08, 1) as number,
+      bagTemperature: { value: 22, method: 'folded', source: 'measured' },
+      tankTemperature: { value: 25, source: 'told' },
+      water: { value: 1, source: 'estimated' },
+    });
+  });
+
+  it('a new reading of bag or tank becomes a reading in the same act', async () => {
+    float();
+    fireEvent.change(screen.getByLabelText(/^Bag, °C/), { target: { value: '70F' } });
+    fireEvent.change(screen.getByLabelText(/^Tank G1/), { target: { value: '24.5' } });
+    await press(/^Start float/);
+    expect(kindsOf(await sent())).toEqual(['reading.taken', 'reading.taken', 'float.started']);
+  });
+
+  it('a told temperature stays told, and is no reading', async () => {
+    float({ temperature: undefined });
+    expect(screen.getByText('Told by the supplier, not measured.')).toBeTruthy();
+    await press(/^Start float/);
+    const act = await sent();
+    expect(kindsOf(act)).toEqual(['float.started']);
+    expect(act.entries[0]!.payload).toMatchObject({ bagTemperature: { value: 24, source: 'told' } });
+  });
+
+  it('warns of a reading of the skin, and of a step up in salinity', () => {
+    float({ temperature: { value: 22, method: 'on the bag' } });
+    const notes = screen.getAllByRole('note').map(({ textContent }) => textContent);
+    expect(notes).toEqual([expect.stringMatching(/a step up of 3 ppt/), expect.stringMatching(/skin and its water are often 2 °C apart/)]);
+  });
+
+  it.each([
+    [{ told: {} }, /Salinity of the bag not known: not judged/],
+    [{ told: { salinityPpt: 34 } }, /a step down of 3 ppt/],
+    [{ told: { salinityPpt: 31.2 } }, /no step/],
+  ])('salinity told %j: %s', (more, words) => {
+    float(more);
+    expect(screen.getByText(words)).toBeTruthy();
+  });
+
+  it('says nothing of salt in fresh water, and that equal waters need no float', () => {
+    float({ water: { ...bag.water!, type: 'fresh', salinityPpt: 0.2, temperatureC: 22.2 } });
+    expect(screen.queryByText(/Salinity/)).toBeNull();
+    expect(screen.getByText(/nothing to wait for/)).toBeTruthy();
+  });
+
+  it.each([
+    [{ bagState: 'soft' as const }, /Soft bag: it sinks/],
+    [{ condition: 'critical' as const }, /Critical fish: no time to float/],
+  ])('offers no float to %j', (more, words) => {
+    float({ landed: { ...bag.landed!, ...more } });
+    expect(screen.getByText(words)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^Start float/ })).toBeNull();
+    expect(screen.getByRole('button', { name: /^Net out 4 into G1/ })).toBeTruthy();
+  });
+});
+
+describe('net out', () => {
+  it('shows how far the float is and what the bag should be now', () => {
+    floating();
+    expect(screen.getByText('10:00')).toBeTruthy();
+    expect(screen.getByText(/should now be near 23.5 °C \(estimate\)/)).toBeTruthy();
+    expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('50');
+  });
+
+  it('opens the hold of the lot with its first fish, by the rule of its water', async () => {
+    floating({}, run.dueAtMs);
+    expect(screen.getByText(/cut it below the knot/)).toBeTruthy();
+    expect(screen.getByText('Its hold begins with this: 28 days.')).toBeTruthy();
+    await press(/^Net out 4 into G1/);
+    const act = await sent();
+    expect(kindsOf(act)).toEqual(['hold.opened', 'fish.released']);
+    expect(act.entries.map(({ payload }) => payload)).toEqual([
+      expect.objectContaining({ lot: 'lot-1', days: 28 }),
+      { bag: 'bag-1', lot: 'lot-1', tank: 'G1', run: 'run-1', alive: 4, dead: 0, by: 'net' },
+    ]);
+  });
+
+  it('opens none when it is open already', async () => {
+    floating({ holdKnown: true });
+    await press('cup');
+    await press(/^Net out 4/);
+    expect(await sent()).toMatchObject({ entries: [{ kind: 'fish.released', payload: { by: 'cup' } }] });
+  });
+
+  it('posts fewer than the books as missing before the release', async () => {
+    floating({ holdKnown: true });
+    await press('one into the tank fewer');
+    await press('one into the tank fewer');
+    await press('one dead in the bag more');
+    expect(screen.getByText('The books say 4. 1 will stand as missing.')).toBeTruthy();
+    await press(/^Net out 2 into G1/);
+    const act = await sent();
+    expect(act.entries[0]).toMatchObject({ kind: 'stock.counted', payload: { place: 'bag-1', found: 3, book: 4, against: 'missing' } });
+    expect(act.entries[1]).toMatchObject({ kind: 'fish.released', payload: { alive: 2, dead: 1 } });
+  });
+
+  it('warns again when only the skin of the bag was read', () => {
+    floating({}, NOW, { bagMethod: 'on the bag' });
+    expect(screen.getByText(/read on its skin/)).toBeTruthy();
+  });
+});
