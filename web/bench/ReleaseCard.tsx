@@ -47,7 +47,7 @@ export function ReleaseCard({ bag, run, now }: { bag: BenchBag; run: Run; now: n
       {isSurfaceReading({ method: run.bagMethod }) && (
         <Caution>The bag was read on its skin: its water may be 2 °C off. Measure again before release.</Caution>
       )}
-      <ReleaseForm bag={bag} run={run.run} />
+      <ReleaseForm bag={bag} run={run.run} early={left > 0} />
     </>
   );
 }

@@ -12,9 +12,10 @@ import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 
-type Props = { bag: BenchBag; run?: string; onBack?: () => void };
+/** `early` = the float is not due: it takes a press on the button itself, not any Enter. */
+type Props = { bag: BenchBag; run?: string; early?: boolean; onBack?: () => void };
 
-export function ReleaseForm({ bag, run, onBack }: Props) {
+export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
   const { house } = useMe();
   const { doIt } = useDeeds();
   const [alive, setAlive] = useState(bag.alive);
@@ -55,6 +56,7 @@ export function ReleaseForm({ bag, run, onBack }: Props) {
       if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
       if (found > 0 && !event.repeat) release();
     },
+    { enabled: !early },
     [alive, dead, by],
   );
   return (
@@ -73,7 +75,12 @@ export function ReleaseForm({ bag, run, onBack }: Props) {
       <Caution>Bag water to the drain, never into the tank or its sump: it carries ammonia and whatever lived in the bag.</Caution>
       {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {house.rules.holdDays[bag.water!.type]} days.</p>}
       <div className="thumb">
-        <ActButton pressKey="Enter" disabled={found === 0} onPress={release} hint="count right in the net before lifting">
+        <ActButton
+          pressKey={early ? undefined : 'Enter'}
+          disabled={found === 0}
+          onPress={release}
+          hint="count right in the net before lifting"
+        >
           {alive > 0 ? `Net out ${alive} into ${code}` : `${dead} dead, none to net out`}
         </ActButton>
         {onBack && (

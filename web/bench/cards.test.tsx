@@ -188,6 +188,18 @@ describe('net out', () => {
     expect(act.entries[1]).toMatchObject({ kind: 'fish.released', payload: { alive: 2, dead: 1 } });
   });
 
+  it('takes any Enter when it is due, and none before: then only the button itself', async () => {
+    const first = floating({ holdKnown: true });
+    fireEvent.keyDown(document, { key: 'Enter', code: 'Enter' });
+    expect(asked).toEqual([]);
+    first.unmount();
+    floating({ holdKnown: true }, run.dueAtMs);
+    fireEvent.keyDown(document, { key: 'Enter', code: 'Enter', repeat: true });
+    expect(asked).toEqual([]);
+    fireEvent.keyDown(document, { key: 'Enter', code: 'Enter' });
+    expect(kindsOf(await sent())).toEqual(['fish.released']);
+  });
+
   it('warns again when only the skin of the bag was read', () => {
     floating({}, NOW, { bagMethod: 'on the bag' });
     expect(screen.getByText(/read on its skin/)).toBeTruthy();

@@ -76,6 +76,11 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
           <Form.Group className="field" controlId={`food-${lot.lot}`}>
             <Form.Label className="label">Food</Form.Label>
             <Form.Control list="foods" value={draft.food} maxLength={60} onChange={(event) => change({ food: event.target.value })} />
+            {draft.food.trim() === '' && (
+              <span className="field-problem" role="alert">
+                Say which food it was.
+              </span>
+            )}
             <datalist id="foods">
               {FOODS.map((food) => (
                 <option key={food} value={food} />
@@ -107,8 +112,18 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
       </div>
       <div>
         <div className="pair">
-          <CountField label="Dead found" value={draft.dead} max={lot.n} onChange={(dead) => change({ dead })} />
-          <CountField label="Seen alive" value={draft.seen ?? lot.n - draft.dead} max={lot.n} onChange={(seen) => change({ seen })} />
+          <CountField
+            label="Dead found"
+            value={draft.dead}
+            max={lot.n}
+            onChange={(dead) => change({ dead, seen: draft.seen === null ? null : Math.min(draft.seen, lot.n - dead) })}
+          />
+          <CountField
+            label="Seen alive"
+            value={draft.seen ?? lot.n - draft.dead}
+            max={lot.n - draft.dead}
+            onChange={(seen) => change({ seen })}
+          />
         </div>
         <p className="soft">
           {draft.seen === null

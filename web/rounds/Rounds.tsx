@@ -10,7 +10,7 @@ import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
-import { entriesOf, isOdd, isUntouched, untouched, type LotDraft } from './draft.ts';
+import { entriesOf, isOdd, isUntouched, lacksFood, untouched, type LotDraft } from './draft.ts';
 import { LotLook } from './LotLook.tsx';
 import { withPending } from './pending.ts';
 
@@ -136,7 +136,9 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
   const all = Object.values(drafts);
   const plain = all.every(isUntouched);
   const odd = tank.lots.some(({ lot, n }) => drafts[lot] !== undefined && isOdd(drafts[lot], n));
+  const ready = !all.some(lacksFood);
   const save = () => {
+    if (!ready) return;
     void doIt(`${tank.code}: ${odd ? 'noted' : 'all well'}`, ...entriesOf(tank, view, all));
     onDone();
   };
@@ -187,7 +189,7 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
         ))}
       </ul>
       <div className="thumb">
-        <ActButton pressKey="Enter" onPress={save} hint={`${tank.code} · a look, not a head count`}>
+        <ActButton pressKey="Enter" disabled={!ready} onPress={save} hint={`${tank.code} · a look, not a head count`}>
           {odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}
         </ActButton>
       </div>

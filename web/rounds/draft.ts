@@ -25,6 +25,11 @@ export function isOdd({ seen, signs, dead }: LotDraft, expected: number): boolea
   return signs.length > 0 || dead > 0 || (seen !== null && seen !== expected);
 }
 
+/** A response without a food cannot be kept, and must not be dropped in silence. */
+export function lacksFood({ response, food }: LotDraft): boolean {
+  return response !== undefined && food.trim() === '';
+}
+
 export function entriesOf(tank: RoundTank, { day, round }: Pick<RoundsView, 'day' | 'round'>, drafts: readonly LotDraft[]): Draft[] {
   const of = (lot: string) => drafts.find((draft) => draft.lot === lot) ?? untouched(lot);
   const losses = drafts

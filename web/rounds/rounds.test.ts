@@ -2,7 +2,7 @@ import type { RoundsView, RoundTank } from '#contract/views.ts';
 import { checkAct } from '#contract/act.ts';
 import type { Act, Entry } from '#core/journal/index.ts';
 import { v7 } from 'uuid';
-import { entriesOf, isOdd, isUntouched, untouched } from './draft.ts';
+import { entriesOf, isOdd, isUntouched, lacksFood, untouched } from './draft.ts';
 import { withPending } from './pending.ts';
 
 const tank: RoundTank = {
@@ -57,6 +57,14 @@ it('a meal leaves all well; a sign, a death or a missing fish does not', () => {
       { ...untouched('a'), signs: ['pale' as const] },
     ].map((draft) => isOdd(draft, 4)),
   ).toEqual([false, true, true, true]);
+});
+
+it('a response wants its food named', () => {
+  expect(
+    [untouched('a'), { ...untouched('a'), response: 'ate' as const }, { ...untouched('a'), response: 'ate' as const, food: 'mysis' }].map(
+      lacksFood,
+    ),
+  ).toEqual([false, true, false]);
 });
 
 it('the dead are posted, and are not among the seen', () => {
