@@ -107,8 +107,7 @@ function ActItem({ act, name }: { act: DaybookAct; name: Name }) {
   return (
     <li className="act">
       <span className="soft">
-        <span className="num">{when(first.occurredAtMs)}</span>
-        <br />
+        <span className="num">{when(first.occurredAtMs)}</span> <br />
         {act.actorName}
       </span>
       <span>

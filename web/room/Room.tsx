@@ -53,11 +53,13 @@ function turnOf(rack: RackCard): number {
 
 const fits = (rack: RackCard) => rack.tanks.filter(({ reasons }) => reasons?.length === 0).length;
 
+const STAGE_WORDS: Record<string, string> = { hold: 'fish on hold', cleared: 'cleared fish', promised: 'fish promised to somebody' };
+
 function StageLine({ stage }: { stage: string }) {
   const [, setQuery] = useSearchParams();
   return (
-    <p>
-      <b>Tanks with fish at {stage}</b>{' '}
+    <p className="stage-line">
+      <b>Tanks with {STAGE_WORDS[stage] ?? stage}</b>{' '}
       <Button variant="plain" onClick={() => setQuery({})}>
         Show all
       </Button>
