@@ -117,5 +117,8 @@ test.describe('on a phone', () => {
       expect(box.y + box.height).toBeLessThanOrEqual(foot.y);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     }
+    await touch.go(page, 'Daybook');
+    await page.getByRole('button', { name: 'Sign out' }).tap();
+    await expect(page.getByText('Who is here?')).toBeVisible();
   });
 });

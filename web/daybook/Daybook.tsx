@@ -7,6 +7,7 @@ import { useDeeds } from '../data/deed.tsx';
 import { outbox, useOutbox, useView } from '../data/house.ts';
 import type { OutboxAct } from '../data/outbox.ts';
 import { useMe, useTimes } from '../data/me.ts';
+import { SignOut } from '../frame/SignOut.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayEntry } from '../words/entries.ts';
 import { sayAll, sayOverruled } from '../words/refusals.ts';
@@ -15,6 +16,7 @@ export default function Daybook() {
   const [before, setBefore] = useState<number>();
   const { data, error, mutate } = useView('daybook', before === undefined ? {} : { before: String(before) });
   const { acts } = useOutbox();
+  const { person } = useMe();
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const name = (id: string) => data.names[id] ?? id;
   const open = acts.filter(({ state }) => state !== 'saved');
@@ -22,6 +24,9 @@ export default function Daybook() {
   return (
     <div className="daybook">
       <h1 className="visually-hidden">Daybook</h1>
+      <p className="phone-only">
+        {person.name} <SignOut />
+      </p>
       {open.length > 0 && (
         <section className="card">
           <h2>Not written yet</h2>

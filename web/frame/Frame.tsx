@@ -1,10 +1,6 @@
 // The frame around every station: stream bar above, links under it, deed and running strip at the foot.
 import { Suspense, useEffect, useState } from 'react';
-import Button from 'react-bootstrap/Button';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
-import { mutate } from 'swr';
-import { paths } from '#contract/paths.ts';
-import { postJson } from '../data/api.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox, useLive, useOutbox } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
@@ -12,6 +8,7 @@ import { Waiting } from '../parts/Waiting.tsx';
 import { DeedBar } from './DeedBar.tsx';
 import { Guard } from './Guard.tsx';
 import { RunningStrip } from './RunningStrip.tsx';
+import { SignOut } from './SignOut.tsx';
 import { StreamBar } from './StreamBar.tsx';
 
 const STATIONS = [
@@ -107,16 +104,4 @@ function FootMark({ station }: { station: string }) {
       {away ? ' waiting' : ''}
     </span>
   ) : null;
-}
-
-function SignOut() {
-  const signOut = async () => {
-    await postJson(paths.signOut, {});
-    await mutate(paths.me);
-  };
-  return (
-    <Button variant="link" className="btn-quiet" onClick={() => void signOut()}>
-      Sign out
-    </Button>
-  );
 }
