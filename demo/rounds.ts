@@ -27,8 +27,7 @@ export type Walk = {
 export function tellRound(teller: Teller, walk: Walk): void {
   const who = teller.pick(KEEPERS);
   let atMs = walk.atMs;
-  // The walk is planned before it begins; the plan is the same view that a keeper sees.
-  teller.house.clock.now();
+  // The walk is planned before it begins, from the same view that a keeper sees.
   for (const tank of teller.house.view('rounds', { round: walk.round }).tanks) {
     atMs += SECONDS_A_TANK;
     teller.tell(atMs, who, ...lookAt(teller, tank, walk, atMs));

@@ -10,7 +10,6 @@ export const REFUSAL_CODES = [
   'client.newer',
   'id.reused',
   'stock.short',
-  'stock.nothing',
   'count.bookMoved',
   'promise.tooMany',
   'crate.alreadyArrived',

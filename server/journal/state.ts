@@ -7,7 +7,8 @@ import type { SpeciesFacts } from '#core/species/index.ts';
 import type { LotFacts } from '#core/stock/index.ts';
 import { lifted, type JournalStore, type Row } from './store.ts';
 
-const NAME = (column: string) => `coalesce((select name from p_person where id = ${column}), ${column})`;
+/** SQL of what to call the person in a column; the house and the departed keep their id. */
+export const personName = (column: string) => `coalesce((select name from p_person where id = ${column}), ${column})`;
 
 type BagRow = {
   id: string;
@@ -51,10 +52,10 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
   const tankByCode = get<TankFacts>(`select ${tankColumns} from p_tank where code = ?`);
   const species = get<{ id: string; facts: string }>('select id, facts from p_species where id = ?');
   const crate = get<{ id: string; label: string; arrived: string | null }>(`
-    select id, label, (select json_object('entry', entry, 'by', ${NAME('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
+    select id, label, (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
     from p_crate where id = ? and voided_by is null`);
   const fact = (table: string, where: string, more = '') =>
-    `(select json_object('entry', entry, 'by', ${NAME('by')}, 'atMs', at_ms ${more}) from ${table} where ${where} and voided_by is null order by at_ms desc, entry desc limit 1)`;
+    `(select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms ${more}) from ${table} where ${where} and voided_by is null order by at_ms desc, entry desc limit 1)`;
   const bagKnown = pluck('select 1 from p_bag where id = ? and voided_by is null');
   const bag = get<BagRow>(`
     select b.id, b.crate, b.label, b.lot, b.listed,
@@ -81,9 +82,9 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       where b.lot = @lot and (g.id is not null or t.purpose <> 'customer')), 0) inHouse,
     coalesce((select sum(n) from p_promise where lot = @lot and voided_by is null), 0) promised`);
   const lastMove = get<Mark>(
-    `select entry, ${NAME('by')} by, at_ms atMs from p_leg where place = ? and voided_by is null and entry not in (select id from entry where act_id = ?) order by at_ms desc, entry desc limit 1`,
+    `select entry, ${personName('by')} by, at_ms atMs from p_leg where place = ? and voided_by is null and entry not in (select id from entry where act_id = ?) order by at_ms desc, entry desc limit 1`,
   );
-  const reversal = get<Mark>(`select entry, ${NAME('by')} by, at_ms atMs from p_reversal where act = ?`);
+  const reversal = get<Mark>(`select entry, ${personName('by')} by, at_ms atMs from p_reversal where act = ?`);
   const needing = all<Row>(`
     select e.seq, e.id, e.act_id actId, e.kind, e.version, e.occurred_at_ms occurredAtMs, e.recorded_at_ms recordedAtMs, e.actor, e.payload, e.overrules, e.corrects
     from p_need n join entry e on e.id = n.entry where n.ref = ? and n.voided_by is null and n.act_id <> ? order by e.seq`);

@@ -1,6 +1,6 @@
 // Small pieces of SQL that several views share: names of people, species as the screens name them, fish that are where.
 
-export const personName = (column: string) => `coalesce((select name from p_person where id = ${column}), ${column})`;
+export { personName } from '../journal/state.ts';
 
 export type SpeciesColumns = { speciesId: string | null; common: string | null; scientific: string | null };
 export const SPECIES_COLUMNS = 's.id speciesId, s.common, s.scientific';

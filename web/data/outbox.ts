@@ -34,8 +34,6 @@ type Parts = {
   keepSavedMs?: number;
 };
 
-export type Outbox = ReturnType<typeof makeOutbox>;
-
 export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, keepSavedMs = 15_000 }: Parts) {
   let state: OutboxState = { acts: [], away: false, unkept: false, lastSavedSeq: 0 };
   let person: string | undefined;

@@ -21,7 +21,6 @@ export const refusalWords: Record<RefusalCode, Words> = {
   'id.reused': () => 'This was sent before with other content. Enter it anew.',
   'stock.short': ({ lot, place, missing, ...facts }, time) =>
     `${place} does not hold that many ${lot}: ${missing} too few. ${by(facts, time) && `Last change there: ${facts.by}, ${time(Number(facts.atMs))}.`}`,
-  'stock.nothing': () => 'There is nothing to move.',
   'count.bookMoved': ({ book, ...facts }, time) =>
     `The books say ${book} there now${facts.by ? ` (${by(facts, time)})` : ''}. Count again.`,
   'promise.tooMany': ({ inHouse, promised }) => `Only ${inHouse} of these are in the house, ${promised} of them promised.`,

@@ -1,11 +1,9 @@
 // Legs and balances: commutative sums over whatever the entries move. Shared by all kinds, so no kind can forget them.
 import { legsOf, linksOf, type Recorded } from '#core/journal/index.ts';
-import { isOutside, negate, type Leg } from '#core/stock/index.ts';
+import { findUnbalancedLot, isOutside, negate, type Leg } from '#core/stock/index.ts';
 import { clientOf, prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import type { Drizzle } from '../../db/open.ts';
-
-export type StockProjector = ReturnType<typeof makeStockProjector>;
 
 export function makeStockProjector(db: Drizzle) {
   const leg = prepareInsert(db, tables.leg);
@@ -19,6 +17,8 @@ export function makeStockProjector(db: Drizzle) {
     /** Posts the legs and notes what the entry rests on. Gives the legs, for judging the balances after the act. */
     post(entry: Recorded) {
       const legs = legsOf(entry);
+      const unbalanced = findUnbalancedLot(legs);
+      if (unbalanced) throw new Error(`the legs of ${entry.kind} ${entry.id} make or lose fish of lot ${unbalanced}`);
       for (const [ord, one] of legs.entries()) {
         leg({ entry: entry.id, ord, ...one, atMs: entry.occurredAtMs, by: entry.actor });
         addToBalance(one);
