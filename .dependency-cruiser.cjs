@@ -4,7 +4,7 @@ module.exports = {
     {
       name: 'core-stands-alone',
       severity: 'error',
-      from: { path: '^core/(?!time/)', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/(?!time/|text/csv|species/lookUp)', pathNot: '\\.test\\.ts$' },
       to: { pathNot: '^core/' },
     },
     {
@@ -12,6 +12,12 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/time/', pathNot: '\\.test\\.ts$' },
       to: { pathNot: '^core/|@date-fns/tz' },
+    },
+    {
+      name: 'core-csv-and-look-up-libraries-only',
+      severity: 'error',
+      from: { path: '^core/(text/csv|species/lookUp)', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^core/|node_modules/(@types/)?(papaparse|minisearch|fastest-levenshtein)' },
     },
     {
       name: 'contract-on-core-only',

@@ -1,5 +1,5 @@
 // The few field shapes that all schemas are built of: strict, finite, bounded.
-import { array, mixed, number, object, string, type ObjectSchema, type ObjectShape, type Schema } from 'yup';
+import { array, mixed, number, object, string, type ISchema, type ObjectSchema, type ObjectShape, type Schema } from 'yup';
 import { OUTSIDE_PLACES, type OutsidePlace } from '#core/stock/index.ts';
 
 export const MAX_HEADS = 100_000;
@@ -44,4 +44,11 @@ export function closed<T extends object>(shape: ObjectShape): ObjectSchema<T> {
 /** A closed object that may be left out. */
 export function maybe(shape: ObjectShape) {
   return object(shape).noUnknown(true).strict(true).default(undefined).optional();
+}
+
+/** Some fields of a closed object: each may be left out, what is given must be right. */
+export function someOf(shape: Record<string, ISchema<unknown>>) {
+  const optional: ObjectShape = {};
+  for (const [name, schema] of Object.entries(shape)) optional[name] = (schema as Schema<unknown>).optional() as Schema<unknown>;
+  return closed(optional);
 }

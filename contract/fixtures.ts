@@ -28,8 +28,13 @@ export const fixtures: Payloads = {
     jumps: true,
     keptAlone: false,
     neverWith: [],
+    temperament: 'shy',
+    groupOf: 1,
+    guild: 'plankton picker',
+    shyOf: [],
     sources: ['Froese R., Pauly D. (eds.), FishBase'],
   },
+  'species.changed': { species: 'firefish', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { adultCm: 8.5, shyOf: ['copper'] } },
   'supplier.added': { supplier: 'pelican-yard', name: 'Pelican Yard Imports', transit: 'overnight', note: 'ships low' },
   'crate.expected': {
     crate: 'pelican-0',

@@ -29,10 +29,20 @@ import {
   type LotLook,
   type TankLooked,
 } from '#core/rounds/index.ts';
-import { PREY, WATER_TYPES, type Range, type SpeciesAdded } from '#core/species/index.ts';
+import {
+  GUILDS,
+  PREY,
+  REMEDY_FAMILIES,
+  TEMPERAMENTS,
+  WATER_TYPES,
+  type Range,
+  type SpeciesAdded,
+  type SpeciesChanged,
+  type SpeciesFields,
+} from '#core/species/index.ts';
 import { ORIGINS, type LotOpened, type LotPromised, type StockCounted, type StockMoved } from '#core/stock/index.ts';
 import { METHODS, QUANTITIES, SOURCES, type Reading, type ReadingTaken } from '#core/water/index.ts';
-import { choice, closed, count, finite, id, instant, list, MAX_HEADS, maybe, note, place, text, uuid } from './fields.ts';
+import { choice, closed, count, finite, id, instant, list, MAX_HEADS, maybe, note, place, someOf, text, uuid } from './fields.ts';
 
 /** Every field of `T` named, so that a field added to a type cannot be forgotten here. */
 type Shape<T> = { [F in keyof Required<T>]: ISchema<unknown> };
@@ -60,6 +70,27 @@ const rulesSchema = schemaOf<HouseRules>({
   longClosedH: finite(0, 240).required(),
 });
 
+/** What is known of a species, without its id. */
+const speciesFields = (): Shape<SpeciesFields> => ({
+  scientific: text(),
+  common: text(),
+  alsoCalled: list(text(), { max: 30 }),
+  water: list(choice(WATER_TYPES), { min: 1, max: 3 }),
+  temperatureC: range(-2, 45),
+  salinityPpt: range(0, 60),
+  adultCm: centimetres(),
+  is: choice(PREY),
+  eats: closed({ prey: list(choice(PREY), { max: 3 }), gape: finite(0, 1).required() }),
+  jumps: boolean().required(),
+  keptAlone: boolean().required(),
+  neverWith: list(id(), { max: 100 }),
+  temperament: choice(TEMPERAMENTS).optional(),
+  groupOf: count(1, 100).optional(),
+  guild: choice(GUILDS).optional(),
+  shyOf: list(choice(REMEDY_FAMILIES), { max: REMEDY_FAMILIES.length }).optional(),
+  sources: list(text(300), { max: 20 }),
+});
+
 export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
   'entry.reversed': schemaOf<Payloads['entry.reversed']>({ act: uuid(), why: note() }),
   'person.added': schemaOf<PersonAdded>({ person: id(), name: text(), title: text(), role: choice(ROLES) }),
@@ -84,22 +115,8 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
     row: count(0, 100),
     column: count(0, 100),
   }),
-  'species.added': schemaOf<SpeciesAdded>({
-    species: id(),
-    scientific: text(),
-    common: text(),
-    alsoCalled: list(text(), { max: 30 }),
-    water: list(choice(WATER_TYPES), { min: 1, max: 3 }),
-    temperatureC: range(-2, 45),
-    salinityPpt: range(0, 60),
-    adultCm: centimetres(),
-    is: choice(PREY),
-    eats: closed({ prey: list(choice(PREY), { max: 3 }), gape: finite(0, 1).required() }),
-    jumps: boolean().required(),
-    keptAlone: boolean().required(),
-    neverWith: list(id(), { max: 100 }),
-    sources: list(text(300), { max: 20 }),
-  }),
+  'species.added': schemaOf<SpeciesAdded>({ species: id(), ...speciesFields() }),
+  'species.changed': schemaOf<SpeciesChanged>({ species: id(), basedOn: uuid(), fields: someOf(speciesFields()) }),
   'supplier.added': schemaOf<SupplierAdded>({
     supplier: id(),
     name: text(),

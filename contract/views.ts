@@ -5,7 +5,7 @@ import type { Kind, Overrule } from '#core/journal/index.ts';
 import type { Role } from '#core/people/index.ts';
 import type { FitReason, HouseRules, Purpose } from '#core/room/index.ts';
 import type { Response, RoundName, Sign } from '#core/rounds/index.ts';
-import type { WaterType } from '#core/species/index.ts';
+import type { SpeciesAdded, WaterType } from '#core/species/index.ts';
 import type { Origin, StageCounts } from '#core/stock/index.ts';
 import type { Method } from '#core/water/index.ts';
 import type { Topic } from './topics.ts';
@@ -83,7 +83,15 @@ export type BenchBag = BagCard & {
 };
 export type BenchView = { seq: number; bags: BenchBag[]; runs: Run[] };
 
-export type Occupant = { lot: string; label: string; species?: SpeciesName; n: number; onHold: boolean; promised: boolean; sinceMs?: number };
+export type Occupant = {
+  lot: string;
+  label: string;
+  species?: SpeciesName;
+  n: number;
+  onHold: boolean;
+  promised: boolean;
+  sinceMs?: number;
+};
 export type TankCard = {
   id: string;
   code: string;
@@ -111,6 +119,10 @@ export type WaterCard = {
   tanks: number;
 };
 export type RoomView = { seq: number; racks: RackCard[]; waters: WaterCard[]; bag?: BenchBag };
+
+/** `entry` = the latest entry on it, to base a change on. */
+export type ShelfSpecies = SpeciesAdded & { entry: string; /** Living heads in the house. */ heads: number };
+export type ShelfView = { seq: number; species: ShelfSpecies[] };
 
 export type Oddity = { lot: string; what: string; atMs: number; signs: Sign[]; missing: number; died: number };
 export type RoundTank = {
@@ -164,6 +176,7 @@ export type Views = {
   room: RoomView;
   rounds: RoundsView;
   daybook: DaybookView;
+  shelf: ShelfView;
 };
 export type ViewName = keyof Views;
 
@@ -175,6 +188,7 @@ export const VIEW_TOPICS: { [V in ViewName]: readonly Topic[] } = {
   room: ['house', 'stock', 'water', 'dock', 'rounds'],
   rounds: ['rounds', 'stock', 'house'],
   daybook: ['house', 'people', 'shelf', 'stock', 'dock', 'bench', 'rounds', 'water'],
+  shelf: ['shelf', 'stock'],
 };
 export const VIEW_NAMES = Object.keys(VIEW_TOPICS) as ViewName[];
 

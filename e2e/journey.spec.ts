@@ -11,7 +11,12 @@ const mouse: Hand = {
 };
 const touch: Hand = {
   press: (what) => what.tap(),
-  go: (page, station) => page.getByRole('navigation', { name: 'Stations at the foot' }).getByRole('link', { name: station }).tap(),
+  go: async (page, station) => {
+    const foot = page.getByRole('navigation', { name: 'Stations at the foot' });
+    if ((await foot.getByRole('link', { name: station }).count()) > 0) return foot.getByRole('link', { name: station }).tap();
+    await foot.getByRole('link', { name: 'More' }).tap();
+    await page.getByRole('main').getByRole('link', { name: station }).tap();
+  },
 };
 
 async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<void> {

@@ -11,6 +11,10 @@ const VIEWS = [
   ['room', '/room'],
   ['room by stage', '/room?stage=hold'],
   ['daybook', '/daybook'],
+  ['shelf', '/shelf?species=six-line-wrasse'],
+  ['shelf, a change', '/shelf?species=comet&open=edit'],
+  ['shelf, taking in', '/shelf?open=import'],
+  ['more', '/more'],
 ] as const;
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
 

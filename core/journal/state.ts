@@ -32,6 +32,8 @@ export interface HouseState {
   findTank(id: string): TankFacts | undefined;
   findTankByCode(code: string): TankFacts | undefined;
   findSpecies(id: string): SpeciesFacts | undefined;
+  /** Changes of a species recorded after an entry, with the names of the fields they set. */
+  speciesChangesSince(species: string, entry: string): (Mark & { fields: string[] })[];
   findSupplier(id: string): { id: string; name: string } | undefined;
   findCrate(id: string): CrateFacts | undefined;
   hasBag(id: string): boolean;

@@ -9,6 +9,28 @@ export const PREY: readonly Prey[] = ['fish', 'shrimp', 'snail'];
 
 export type Range = { min: number; max: number };
 
+/** Towards neighbours, in the trade's words. */
+export type Temperament = 'shy' | 'peaceful' | 'territorial' | 'aggressive';
+export const TEMPERAMENTS: readonly Temperament[] = ['shy', 'peaceful', 'territorial', 'aggressive'];
+
+/** What it lives on. */
+export const GUILDS = [
+  'plankton picker',
+  'omnivore',
+  'grazer',
+  'pod hunter',
+  'meat eater',
+  'insect catcher',
+  'shell crusher',
+  'scavenger',
+  'live food',
+] as const;
+export type Guild = (typeof GUILDS)[number];
+
+/** Families of remedies; never a product. */
+export const REMEDY_FAMILIES = ['copper', 'chloroquine', 'formalin', 'dye', 'salt', 'antiworm', 'low salinity'] as const;
+export type RemedyFamily = (typeof REMEDY_FAMILIES)[number];
+
 export type SpeciesAdded = {
   species: string;
   scientific: string;
@@ -26,11 +48,24 @@ export type SpeciesAdded = {
   keptAlone: boolean;
   /** Species ids that it is never put with here, whatever the sizes. */
   neverWith: string[];
+  /** Not known when left out, here and below. */
+  temperament?: Temperament;
+  /** Kept in groups of at least so many; 1 = singly or in pairs will do. */
+  groupOf?: number;
+  guild?: Guild;
+  /** Remedy families that harm it. Empty = none known to the house, which is not the same as harmless. */
+  shyOf?: RemedyFamily[];
   sources: string[];
 };
 
+/** What a lead may set anew of a species; its id never changes. */
+export type SpeciesFields = Omit<SpeciesAdded, 'species'>;
+/** Only the fields that changed. `basedOn` = the entry that the maker saw as the latest on this species. */
+export type SpeciesChanged = { species: string; basedOn: string; fields: Partial<SpeciesFields> };
+
 export interface SpeciesEntries {
   'species.added': SpeciesAdded;
+  'species.changed': SpeciesChanged;
 }
 
-export type SpeciesFacts = { id: string } & Omit<SpeciesAdded, 'species'>;
+export type SpeciesFacts = { id: string } & SpeciesFields;

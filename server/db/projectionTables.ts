@@ -4,7 +4,7 @@ import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Raise it when a projector or a table below changes: the server then remakes them all by replay at its next start. */
-export const PROJECTION_VERSION = 1;
+export const PROJECTION_VERSION = 2;
 
 const fact = () => ({ entry: text().primaryKey(), atMs: integer('at_ms').notNull(), by: text().notNull(), voidedBy: text('voided_by') });
 const record = () => ({ id: text().primaryKey(), entry: text().notNull(), voidedBy: text('voided_by') });
@@ -44,6 +44,12 @@ export const species = sqliteTable('p_species', {
   common: text().notNull(),
   facts: text().notNull(),
 });
+/** Which fields of a species an entry set anew. */
+export const speciesChange = sqliteTable(
+  'p_species_change',
+  { ...fact(), species: text().notNull(), fields: text().notNull() },
+  (table) => [index('p_species_change_species').on(table.species)],
+);
 export const supplier = sqliteTable('p_supplier', { ...record(), name: text().notNull(), transit: text().notNull() });
 
 export const crate = sqliteTable(

@@ -51,6 +51,10 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
   const tank = get<TankFacts>(`select ${tankColumns} from p_tank where id = ?`);
   const tankByCode = get<TankFacts>(`select ${tankColumns} from p_tank where code = ?`);
   const species = get<{ id: string; facts: string }>('select id, facts from p_species where id = ?');
+  // A change is told by the order of record: what its maker had not seen was recorded later than what it is based on.
+  const changes = all<Mark & { fields: string }>(`
+    select c.entry, ${personName('c."by"')} "by", c.at_ms atMs, c.fields from p_species_change c join entry e on e.id = c.entry
+    where c.species = ? and e.seq > coalesce((select seq from entry where id = ?), 0) order by e.seq desc`);
   const crate = get<{ id: string; label: string; arrived: string | null }>(`
     select id, label, (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
     from p_crate where id = ? and voided_by is null`);
@@ -104,6 +108,8 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       const row = species(id);
       return row && ({ id: row.id, ...JSON.parse(row.facts) } as SpeciesFacts);
     },
+    speciesChangesSince: (id, entry) =>
+      (changes(id, entry) as (Mark & { fields: string })[]).map((one) => ({ ...one, fields: JSON.parse(one.fields) as string[] })),
     findCrate(id) {
       const row = crate(id);
       return row && { id: row.id, label: row.label, arrived: parse<Mark>(row.arrived) };

@@ -7,6 +7,7 @@ import { makeDockView } from './dock.ts';
 import { makeRoomView } from './room.ts';
 import { makeRoundsView } from './rounds.ts';
 import { makeRunningView } from './running.ts';
+import { makeShelfView } from './shelf.ts';
 import { makeStreamView } from './stream.ts';
 import type { MakeView, ViewRequest } from './view.ts';
 
@@ -18,6 +19,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   room: makeRoomView,
   rounds: makeRoundsView,
   daybook: makeDaybookView,
+  shelf: makeShelfView,
 };
 
 export type ReadView = <V extends ViewName>(name: V, request: ViewRequest) => Views[V];

@@ -1,5 +1,6 @@
 // The last deed on this screen: what was just written, how it was taken, and its undo.
 import { createContext, use, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { isUndoable } from '#contract/permits.ts';
 import type { SendOutcome } from './outbox.ts';
 import { record, type Draft } from './house.ts';
 import { useTimes } from './me.ts';
@@ -41,7 +42,7 @@ export function DeedProvider({ children }: { children: ReactNode }) {
   const deeds = useMemo<Deeds>(
     () => ({
       deed,
-      doIt: (words, ...drafts) => write(words, true, drafts),
+      doIt: (words, ...drafts) => write(words, isUndoable(drafts.map(({ kind }) => kind)), drafts),
       undo: (actId, words) => write(`Took back: ${words}`, false, [{ kind: 'entry.reversed', payload: { act: actId } }]),
       clear: () => setDeed(undefined),
     }),

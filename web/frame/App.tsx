@@ -1,5 +1,5 @@
 // The way in: the door until somebody is signed in, then the frame with one lazily loaded station at a time.
-import { lazy, useEffect } from 'react';
+import { useEffect } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import useSWR from 'swr';
 import { paths } from '#contract/paths.ts';
@@ -11,21 +11,9 @@ import { MeContext } from '../data/me.ts';
 import { Door } from '../door/Door.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { Frame } from './Frame.tsx';
+import { More } from './More.tsx';
+import { STATIONS } from './stations.ts';
 
-const stations = {
-  dock: () => import('../dock/Dock.tsx'),
-  bench: () => import('../bench/Bench.tsx'),
-  rounds: () => import('../rounds/Rounds.tsx'),
-  room: () => import('../room/Room.tsx'),
-  daybook: () => import('../daybook/Daybook.tsx'),
-};
-const [Dock, Bench, Rounds, Room, Daybook] = [
-  lazy(stations.dock),
-  lazy(stations.bench),
-  lazy(stations.rounds),
-  lazy(stations.room),
-  lazy(stations.daybook),
-];
 /** The other stations are fetched once the first one stands, so that they open although the house may be away by then. */
 const FETCH_REST_AFTER_MS = 1500;
 
@@ -41,7 +29,7 @@ export function App() {
   useEffect(() => {
     if (!me) return;
     const rest = setTimeout(() => {
-      Object.values(stations).forEach((fetchStation) => void fetchStation());
+      STATIONS.forEach(({ load }) => void load());
       preloadViews();
     }, FETCH_REST_AFTER_MS);
     return () => clearTimeout(rest);
@@ -53,11 +41,10 @@ export function App() {
       <BrowserRouter>
         <Routes>
           <Route element={<Frame />}>
-            <Route path="/dock" element={<Dock />} />
-            <Route path="/bench" element={<Bench />} />
-            <Route path="/rounds" element={<Rounds />} />
-            <Route path="/room" element={<Room />} />
-            <Route path="/daybook" element={<Daybook />} />
+            {STATIONS.map(({ to, Page }) => (
+              <Route key={to} path={to} element={<Page />} />
+            ))}
+            <Route path="/more" element={<More />} />
             <Route path="*" element={<Navigate to="/dock" replace />} />
           </Route>
         </Routes>

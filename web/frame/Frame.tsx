@@ -9,15 +9,8 @@ import { DeedBar } from './DeedBar.tsx';
 import { Guard } from './Guard.tsx';
 import { RunningStrip } from './RunningStrip.tsx';
 import { SignOut } from './SignOut.tsx';
+import { STATIONS } from './stations.ts';
 import { StreamBar } from './StreamBar.tsx';
-
-const STATIONS = [
-  ['/dock', 'Dock'],
-  ['/bench', 'Bench'],
-  ['/rounds', 'Rounds'],
-  ['/room', 'Room'],
-  ['/daybook', 'Daybook'],
-] as const;
 
 export function Frame() {
   const { person } = useMe();
@@ -25,7 +18,7 @@ export function Frame() {
   const { pathname } = useLocation();
   useLive(setConnected);
   useEffect(() => {
-    const station = STATIONS.find(([to]) => to === pathname)?.[1];
+    const station = STATIONS.find(({ to }) => to === pathname)?.name;
     document.title = station ? `${station} · Daily Crate` : 'Daily Crate';
   }, [pathname]);
   useEffect(() => {
@@ -37,7 +30,7 @@ export function Frame() {
       <div className="frame">
         <StreamBar />
         <nav className="links" aria-label="Stations">
-          {STATIONS.map(([to, name]) => (
+          {STATIONS.map(({ to, name }) => (
             <NavLink key={to} to={to}>
               {name}
             </NavLink>
@@ -59,12 +52,15 @@ export function Frame() {
           <DeedBar />
           <RunningStrip />
           <nav className="foot-links" aria-label="Stations at the foot">
-            {STATIONS.map(([to, name]) => (
+            {STATIONS.filter(({ foot }) => foot).map(({ to, name }) => (
               <NavLink key={to} to={to}>
                 {name}
-                <FootMark station={name} />
               </NavLink>
             ))}
+            <NavLink to="/more">
+              More
+              <FootMark />
+            </NavLink>
           </nav>
         </div>
       </div>
@@ -95,10 +91,11 @@ function Waits({ connected }: { connected: boolean }) {
   );
 }
 
-function FootMark({ station }: { station: string }) {
+/** What waits or was refused lies in the daybook, which is behind More on a phone. */
+function FootMark() {
   const { acts, away } = useOutbox();
   const open = acts.filter(({ state }) => state !== 'saved').length;
-  return station === 'Daybook' && open > 0 ? (
+  return open > 0 ? (
     <span className="waiting">
       {open}
       {away ? ' waiting' : ''}

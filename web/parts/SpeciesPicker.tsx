@@ -3,25 +3,12 @@ import { useId, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { DockView } from '#contract/views.ts';
+import { lookUpOf } from '../data/lookUp.ts';
 
 type Species = DockView['species'][number];
 export type Heard = { heardAs: string; species?: Species };
 type Props = { species: readonly Species[]; value: Heard | undefined; onChange: (heard: Heard) => void };
 const OFFERED = 6;
-
-function matching(species: readonly Species[], text: string): Species[] {
-  const words = text
-    .toLowerCase()
-    .split(/[\s-]+/)
-    .filter(Boolean);
-  if (words.length === 0) return [];
-  return species
-    .filter(({ common, scientific, alsoCalled }) => {
-      const names = [common, scientific, ...alsoCalled].join(' ').toLowerCase();
-      return words.every((word) => names.includes(word.replace(/s$/, '')));
-    })
-    .slice(0, OFFERED);
-}
 
 export function SpeciesPicker({ species, value, onChange }: Props) {
   const id = useId();
@@ -42,20 +29,23 @@ export function SpeciesPicker({ species, value, onChange }: Props) {
         }}
       />
       <div className="chips" role="group" aria-label="Species that match">
-        {matching(species, text).map((one) => (
-          <Button
-            key={one.id}
-            variant="plain"
-            className={value?.species?.id === one.id ? 'chip-on' : ''}
-            aria-pressed={value?.species?.id === one.id}
-            onClick={() => {
-              setText(one.common);
-              onChange({ heardAs: text.trim() || one.common, species: one });
-            }}
-          >
-            {one.common}
-          </Button>
-        ))}
+        {lookUpOf(species)
+          .find(text, OFFERED)
+          .map(({ id: found }) => species.find((one) => one.id === found)!)
+          .map((one) => (
+            <Button
+              key={one.id}
+              variant="plain"
+              className={value?.species?.id === one.id ? 'chip-on' : ''}
+              aria-pressed={value?.species?.id === one.id}
+              onClick={() => {
+                setText(one.common);
+                onChange({ heardAs: text.trim() || one.common, species: one });
+              }}
+            >
+              {one.common}
+            </Button>
+          ))}
       </div>
       {text.trim() !== '' && !value?.species && <span className="soft">Lands as “{text.trim()}”; the species can be named later.</span>}
     </div>

@@ -1,11 +1,16 @@
 // Every kind of entry as a sentence for the daybook. `name` tells what to call an id.
 import type { Entry, Kind, Payloads } from '#core/journal/index.ts';
 import { SIGN_CLASS } from '#core/rounds/index.ts';
+import type { SpeciesFields } from '#core/species/index.ts';
 import { formatQuantity } from '#core/water/index.ts';
+
+import { FIELD_WORDS } from './species.ts';
 
 type Name = (id: string) => string;
 type Words = { [K in Kind]: (payload: Payloads[K], name: Name) => string };
 const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
+
+const sayField = (field: string) => FIELD_WORDS[field as keyof SpeciesFields] ?? field;
 
 export const entryWords: Words = {
   'entry.reversed': () => 'Took back an earlier entry',
@@ -15,6 +20,7 @@ export const entryWords: Words = {
   'water.added': ({ name, type, volumeL }) => `${name}: ${type}, ${formatQuantity('volume', volumeL)}`,
   'tank.added': ({ code, volumeL }) => `Tank ${code}, ${formatQuantity('volume', volumeL)}`,
   'species.added': ({ common, scientific }) => `${common} (${scientific}) on the shelf`,
+  'species.changed': ({ species, fields }, name) => `${name(species)}: ${Object.keys(fields).map(sayField).join(', ')} set anew`,
   'supplier.added': ({ name }) => `${name} supplies us`,
   'crate.expected': ({ label, bags }) =>
     `${label} is on its way: ${plural(bags.length, 'bag')}, ${bags.reduce((sum, { n }) => sum + n, 0)} heads`,

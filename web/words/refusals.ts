@@ -3,6 +3,8 @@ import type { Facts, Refusal, RefusalCode } from '#core/journal/index.ts';
 import type { FitCode } from '#core/room/index.ts';
 import { formatQuantity } from '#core/water/index.ts';
 
+import { FIELD_WORDS } from './species.ts';
+
 /** Facts as words: numbers written out, lists as their length; what is not known is empty. */
 type Told = Record<string, string>;
 type Time = (ms: number) => string;
@@ -49,6 +51,10 @@ export const refusalWords: Record<RefusalCode, Words> = {
   'reading.implausible': ({ value, min, max, unit }) => `${value} ${unit} cannot be: ${min} to ${max} ${unit}.`,
   'zone.unknown': ({ zone }) => `There is no time zone ${zone}. Write it like Europe/Lisbon.`,
   'crate.badList': ({ problem }) => `The list does not hold together: ${problem}.`,
+  'change.nothing': () => 'Nothing is different from what the house knows.',
+  'change.overtaken': ({ field, now, ...facts }, time) =>
+    `${cap(FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field)} was set anew meanwhile (${by(facts, time)}): it is ${now} now. Look again, then save.`,
+  'range.upsideDown': ({ field }) => `The lowest ${FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field} is above the highest.`,
   'fit.wrongWater': ({ has, salinityPpt, min, max, species }) => `${cap(has)} water, ${salinityPpt} ppt; ${species} need ${min}–${max} ppt`,
   'fit.tooCold': ({ hasC, minC, species }) => `Too cold: ${celsius(hasC)}, ${species} from ${celsius(minC)}`,
   'fit.tooWarm': ({ hasC, maxC, species }) => `Too warm: ${celsius(hasC)}, ${species} to ${celsius(maxC)}`,

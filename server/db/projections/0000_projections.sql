@@ -285,6 +285,16 @@ CREATE TABLE `p_species` (
 	`facts` text NOT NULL
 );
 --> statement-breakpoint
+CREATE TABLE `p_species_change` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`species` text NOT NULL,
+	`fields` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_species_change_species` ON `p_species_change` (`species`);--> statement-breakpoint
 CREATE TABLE `p_supplier` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,

@@ -10,6 +10,7 @@ import { dockProjectors } from './dock.ts';
 import type { Projector, Projectors } from './projector.ts';
 import { roomProjectors } from './room.ts';
 import { roundProjectors } from './rounds.ts';
+import { speciesProjectors } from './species.ts';
 import { makeStockProjector } from './stock.ts';
 
 /** Void with the facts of every kind. */
@@ -18,7 +19,7 @@ const SHARED_VOIDS = ['p_leg', 'p_need'];
 export type Project = (entry: Recorded, actEntries: (actId: string) => Recorded[]) => Leg[];
 
 export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof JournalEntries>> {
-  return { ...roomProjectors(db), ...dockProjectors(db), ...benchProjectors(db), ...roundProjectors(db) };
+  return { ...roomProjectors(db), ...speciesProjectors(db), ...dockProjectors(db), ...benchProjectors(db), ...roundProjectors(db) };
 }
 
 /** A function that turns one recorded entry into rows and gives the stock legs that it posted. */

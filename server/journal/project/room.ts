@@ -1,18 +1,16 @@
-// Rows of the house: its rules, racks, waters, tanks; people and species beside them, set up the same way.
+// Rows of the house: its rules, racks, waters, tanks; people beside them, set up the same way.
 import { sql } from 'drizzle-orm';
 import type { PeopleEntries } from '#core/people/index.ts';
 import type { RoomEntries } from '#core/room/index.ts';
-import type { SpeciesEntries } from '#core/species/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import type { MakeProjectors } from './projector.ts';
 
-export const roomProjectors: MakeProjectors<RoomEntries & PeopleEntries & SpeciesEntries> = (db) => {
+export const roomProjectors: MakeProjectors<RoomEntries & PeopleEntries> = (db) => {
   const rack = prepareInsert(db, tables.rack);
   const water = prepareInsert(db, tables.water);
   const tank = prepareInsert(db, tables.tank);
   const person = prepareInsert(db, tables.person);
-  const species = prepareInsert(db, tables.species);
   return {
     'house.configured': {
       voids: [],
@@ -33,11 +31,5 @@ export const roomProjectors: MakeProjectors<RoomEntries & PeopleEntries & Specie
     'rack.added': { voids: [], project: ({ id, payload: { rack: key, ...rest } }) => rack({ id: key, entry: id, ...rest }) },
     'water.added': { voids: [], project: ({ id, payload: { water: key, ...rest } }) => water({ id: key, entry: id, ...rest }) },
     'tank.added': { voids: [], project: ({ id, payload: { tank: key, ...rest } }) => tank({ id: key, entry: id, ...rest }) },
-    'species.added': {
-      voids: [],
-      project({ id, payload: { species: key, ...facts } }) {
-        species({ id: key, entry: id, scientific: facts.scientific, common: facts.common, facts: JSON.stringify(facts) });
-      },
-    },
   };
 };

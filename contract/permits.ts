@@ -1,0 +1,37 @@
+// Who may write each kind, who may take it back, and what it touches. Apart from the schemas, so that the web can ask without them.
+import type { Kind, Undo } from '#core/journal/index.ts';
+import type { Role } from '#core/people/index.ts';
+import type { Topic } from './topics.ts';
+
+export type Permit = { minRole: Role; undo: Undo; topics: readonly Topic[] };
+
+export const permits: { [K in Kind]: Permit } = {
+  'entry.reversed': { minRole: 'trainee', undo: 'never', topics: ['stock', 'dock', 'bench', 'rounds', 'water'] },
+  'person.added': { minRole: 'lead', undo: 'never', topics: ['people'] },
+  'house.configured': { minRole: 'lead', undo: 'never', topics: ['house'] },
+  'rack.added': { minRole: 'lead', undo: 'never', topics: ['house'] },
+  'water.added': { minRole: 'lead', undo: 'never', topics: ['house', 'water'] },
+  'tank.added': { minRole: 'lead', undo: 'never', topics: ['house'] },
+  'species.added': { minRole: 'lead', undo: 'never', topics: ['shelf'] },
+  'species.changed': { minRole: 'lead', undo: 'never', topics: ['shelf'] },
+  'supplier.added': { minRole: 'lead', undo: 'never', topics: ['dock'] },
+  'crate.expected': { minRole: 'keeper', undo: 'self', topics: ['dock', 'stock'] },
+  'crate.arrived': { minRole: 'trainee', undo: 'self', topics: ['dock'] },
+  'bag.landed': { minRole: 'trainee', undo: 'self', topics: ['dock', 'stock', 'bench'] },
+  'bag.absent': { minRole: 'trainee', undo: 'self', topics: ['dock', 'stock'] },
+  'bag.assigned': { minRole: 'keeper', undo: 'self', topics: ['dock', 'bench'] },
+  'float.started': { minRole: 'keeper', undo: 'self', topics: ['bench', 'stock', 'dock'] },
+  'fish.released': { minRole: 'keeper', undo: 'self', topics: ['bench', 'stock', 'dock', 'rounds'] },
+  'hold.opened': { minRole: 'keeper', undo: 'self', topics: ['stock'] },
+  'reading.taken': { minRole: 'trainee', undo: 'self', topics: ['water', 'dock', 'bench'] },
+  'lot.opened': { minRole: 'lead', undo: 'lead', topics: ['stock', 'rounds'] },
+  'stock.moved': { minRole: 'keeper', undo: 'self', topics: ['stock', 'rounds'] },
+  'stock.counted': { minRole: 'keeper', undo: 'self', topics: ['stock', 'rounds', 'bench'] },
+  'lot.promised': { minRole: 'keeper', undo: 'self', topics: ['stock'] },
+  'tank.looked': { minRole: 'trainee', undo: 'self', topics: ['rounds'] },
+  'lot.fed': { minRole: 'trainee', undo: 'self', topics: ['rounds'] },
+  'loss.recorded': { minRole: 'trainee', undo: 'self', topics: ['rounds', 'stock'] },
+};
+
+/** True when acts of these kinds are taken back, by whoever may, and not set right by a further entry. */
+export const isUndoable = (kinds: readonly Kind[]): boolean => kinds.every((kind) => permits[kind].undo !== 'never');

@@ -1,0 +1,105 @@
+// A species by whatever it is called: any of its names, in any order, with a wrong letter or two. Says how sure it is.
+import { distance } from 'fastest-levenshtein';
+import MiniSearch from 'minisearch';
+import { wordsOf } from '../text/words.ts';
+
+export type Named = { id: string; scientific: string; common: string; alsoCalled: string[] };
+/** `same` = one of its names; `near` = a name but for a letter or two; `part` = could be: ask. */
+export type Likeness = 'same' | 'near' | 'part';
+export type Found = { id: string; likeness: Likeness; /** The name it was found by. */ name: string; score: number };
+export type LookUp = {
+  /** What `text` could mean, the likeliest first. */
+  find(text: string, limit?: number): Found[];
+  /** The one species that `text` names, or nothing when it could be another. */
+  settle(text: string): Found | undefined;
+};
+
+type Doc = { id: number; species: string; name: string; latin: boolean; words: string[]; joined: string; text: string };
+const ORDER: Record<Likeness, number> = { same: 2, near: 1, part: 0 };
+const MAX_EDITS = 2;
+const CANDIDATES = 60;
+/** What is this much less alike than the likeliest is not worth offering. */
+const OFFERED_FROM = 0.5;
+
+/** Letters that may be wrong in a word of this length. */
+const allowed = (length: number) => (length >= 7 ? 2 : length >= 4 ? 1 : 0);
+const termsOf = (words: readonly string[]) => (words.length > 1 ? [...words, words.join('')] : [...words]);
+
+/** Built once for a shelf; a look-up on 5,000 names takes a few milliseconds (docs/performance.md). */
+export function makeLookUp(shelf: readonly Named[]): LookUp {
+  const docs: Doc[] = [];
+  for (const { id: species, scientific, common, alsoCalled } of shelf) {
+    for (const name of new Set([common, scientific, ...alsoCalled])) {
+      const words = wordsOf(name);
+      docs.push({
+        id: docs.length,
+        species,
+        name,
+        latin: name === scientific,
+        words,
+        joined: words.join(''),
+        text: termsOf(words).join(' '),
+      });
+    }
+  }
+  const index = new MiniSearch<Doc>({ fields: ['text'], tokenize: (text) => text.split(' '), processTerm: (term) => term });
+  index.addAll(docs);
+
+  function find(text: string, limit = 6): Found[] {
+    const words = wordsOf(text);
+    if (words.length === 0) return [];
+    const query = termsOf(words);
+    const hits = index.search(query.join(' '), {
+      fuzzy: (term) => allowed(term.length),
+      prefix: (term) => term.length >= 2,
+      combineWith: 'OR',
+    });
+    const best = new Map<string, Found>();
+    for (const { id } of hits.slice(0, CANDIDATES)) {
+      const doc = docs[id as number]!;
+      const found = { id: doc.species, name: doc.name, ...compare(words, doc) };
+      const known = best.get(doc.species);
+      if (!known || rank(found) > rank(known)) best.set(doc.species, found);
+    }
+    const likeliest = Math.max(...[...best.values()].map(({ score }) => score));
+    return [...best.values()]
+      .filter(({ score }) => score >= likeliest * OFFERED_FROM)
+      .sort((a, b) => rank(b) - rank(a) || a.name.localeCompare(b.name))
+      .slice(0, limit);
+  }
+
+  return {
+    find,
+    settle(text) {
+      const [first, second] = find(text, 2);
+      if (!first || first.likeness === 'part') return undefined;
+      return second?.likeness === first.likeness ? undefined : first;
+    },
+  };
+}
+
+const rank = ({ likeness, score }: Found) => ORDER[likeness] * 10 + score;
+
+function compare(query: readonly string[], { words, joined, latin }: Doc): { likeness: Likeness; score: number } {
+  const asked = query.join('');
+  if (asked === joined) return { likeness: 'same', score: 1 };
+  let edits = 0;
+  let matched = 0;
+  let begun = 0;
+  const free = new Set(query);
+  for (const word of words) {
+    const nearest = [...free].map((one) => ({ one, far: distance(one, word) })).sort((a, b) => a.far - b.far)[0];
+    if (nearest && nearest.far <= allowed(Math.min(word.length, nearest.one.length))) {
+      free.delete(nearest.one);
+      edits += nearest.far;
+      matched += 1;
+    } else if ([...free].some((one) => one.length >= 2 && word.startsWith(one))) begun += 1;
+  }
+  const whole = matched === words.length;
+  const share = (matched + begun / 2) / Math.max(words.length, query.length) - edits / 20;
+  // Both words of a scientific name say it all, whatever else stands beside them.
+  if (whole && edits === 0 && (free.size === 0 || (latin && words.length > 1))) return { likeness: 'same', score: share };
+  if (whole && free.size === 0 && edits <= MAX_EDITS) return { likeness: 'near', score: share };
+  if (asked.length >= 7 && distance(asked, joined) <= MAX_EDITS) return { likeness: 'near', score: share };
+  return { likeness: 'part', score: share };
+}

@@ -1,0 +1,27 @@
+// Files in and out of the browser: text of a chosen file, and text offered as a file.
+import { decodeText } from '#core/text/index.ts';
+
+/** The largest text file that is read; far above any list of a shop. */
+export const MAX_FILE_BYTES = 4_000_000;
+
+export type FileText = { name: string; text: string; encoding: string };
+
+/** Throws an Error in plain words when the file is too large or holds no text. */
+export async function readTextFile(file: Blob & { name?: string }): Promise<FileText> {
+  const name = file.name ?? 'pasted text';
+  if (file.size > MAX_FILE_BYTES) throw new Error(`${name} is larger than ${MAX_FILE_BYTES / 1e6} MB. Is it the right file?`);
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  if (bytes.length === 0) throw new Error(`${name} is empty.`);
+  if (bytes.subarray(0, 4096).includes(0)) throw new Error(`${name} is not a text file. Save the sheet as CSV and give that.`);
+  return { name, ...decodeText(bytes) };
+}
+
+/** Offers text as a file; CSV gets a byte order mark, without which spreadsheets misread accents. */
+export function saveTextFile(name: string, text: string, type: 'text/csv' | 'application/x-ndjson'): void {
+  const url = URL.createObjectURL(new Blob([type === 'text/csv' ? `\uFEFF${text}` : text], { type: `${type};charset=utf-8` }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}

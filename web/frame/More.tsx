@@ -1,0 +1,25 @@
+// On a phone: the stations that have no place at the foot.
+import { Link } from 'react-router';
+import { useOutbox } from '../data/house.ts';
+import { SignOut } from './SignOut.tsx';
+import { STATIONS } from './stations.ts';
+
+export function More() {
+  const { acts } = useOutbox();
+  const open = acts.filter(({ state }) => state !== 'saved').length;
+  return (
+    <div className="more">
+      <h1 className="visually-hidden">More</h1>
+      <ul className="rows">
+        {STATIONS.filter(({ foot }) => !foot).map(({ to, name }) => (
+          <li key={to}>
+            <Link className="row-button" to={to}>
+              {name} {to === '/daybook' && open > 0 && <span className="waiting">{open} not answered</span>}
+            </Link>
+          </li>
+        ))}
+      </ul>
+      <SignOut />
+    </div>
+  );
+}

@@ -1,0 +1,13 @@
+// Every station: where it is, what it is called, how its page is fetched. `foot` = at the foot of a phone; the others are behind More.
+import { lazy } from 'react';
+
+const table = [
+  { to: '/dock', name: 'Dock', foot: true, load: () => import('../dock/Dock.tsx') },
+  { to: '/bench', name: 'Bench', foot: true, load: () => import('../bench/Bench.tsx') },
+  { to: '/rounds', name: 'Rounds', foot: true, load: () => import('../rounds/Rounds.tsx') },
+  { to: '/room', name: 'Room', foot: true, load: () => import('../room/Room.tsx') },
+  { to: '/shelf', name: 'Shelf', foot: false, load: () => import('../shelf/Shelf.tsx') },
+  { to: '/daybook', name: 'Daybook', foot: false, load: () => import('../daybook/Daybook.tsx') },
+] as const;
+
+export const STATIONS = table.map((one) => ({ ...one, Page: lazy(one.load) }));

@@ -1,0 +1,67 @@
+// One species as the house knows it, in words and with its units.
+import type { ReactNode } from 'react';
+import Button from 'react-bootstrap/Button';
+import type { ShelfSpecies } from '#contract/views.ts';
+import { formatQuantity } from '#core/water/index.ts';
+import { Caution } from '../parts/Caution.tsx';
+
+type Props = { species: ShelfSpecies; shelf: readonly ShelfSpecies[]; onEdit?: () => void };
+
+export function SpeciesCard({ species: one, shelf, onEdit }: Props) {
+  const nameOf = (id: string) => shelf.find((other) => other.species === id)?.common ?? id;
+  const eaters = shelf.filter(
+    (other) => other.species !== one.species && other.eats.prey.includes(one.is) && other.water.some((water) => one.water.includes(water)),
+  );
+  return (
+    <section className="card species-card" aria-label={one.common}>
+      <h2 className="big">{one.common}</h2>
+      <p className="soft tight">
+        <i>{one.scientific}</i>
+        {one.alsoCalled.length > 0 && ` · also ${one.alsoCalled.join(', ')}`}
+        {one.heads > 0 && ` · ${one.heads} in the house`}
+      </p>
+      <dl className="species-facts">
+        <Fact name="Water">{one.water.join(' or ')}</Fact>
+        <Fact name="Temperature">{`${formatQuantity('temperature', one.temperatureC.min)} to ${formatQuantity('temperature', one.temperatureC.max)}`}</Fact>
+        <Fact name="Salinity">{`${one.salinityPpt.min} to ${one.salinityPpt.max} ppt`}</Fact>
+        <Fact name="Grows to">{`${one.adultCm} cm`}</Fact>
+        <Fact name="Temperament">{one.temperament ?? 'not known'}</Fact>
+        <Fact name="Company">
+          {one.keptAlone ? 'kept alone' : (one.groupOf ?? 1) > 1 ? `groups of ${one.groupOf} or more` : 'singly or in pairs will do'}
+        </Fact>
+        <Fact name="Lives on">{one.guild ?? 'not known'}</Fact>
+        <Fact name="Lid">{one.jumps ? 'needs one: it jumps' : 'not for jumping'}</Fact>
+        <Fact name="Takes">
+          {one.eats.prey.length === 0
+            ? 'no neighbour'
+            : `${one.eats.prey.join(', ')} up to ${Math.round(one.eats.gape * 100)} % of its own length: ${(one.eats.gape * one.adultCm).toFixed(1)} cm when grown`}
+        </Fact>
+        <Fact name="Never with">{one.neverWith.length === 0 ? 'none named' : one.neverWith.map(nameOf).join(', ')}</Fact>
+        <Fact name="May be taken by">
+          {eaters.length === 0 ? 'none on this shelf' : `${eaters.map(({ common }) => common).join(', ')}, when it fits the mouth`}
+        </Fact>
+        <Fact name="Harmed by">
+          {one.shyOf && one.shyOf.length > 0 ? <b className="warn">{one.shyOf.join(', ')}</b> : 'no remedy family known to the house'}
+        </Fact>
+      </dl>
+      {one.shyOf && one.shyOf.length > 0 && (
+        <Caution>Before any remedy: read its label, ask a veterinarian. This list is no dose and not complete.</Caution>
+      )}
+      {one.sources.length > 0 && <p className="soft sources">{one.sources.join(' · ')}</p>}
+      {onEdit && (
+        <Button variant="plain" onClick={onEdit}>
+          Change
+        </Button>
+      )}
+    </section>
+  );
+}
+
+function Fact({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <div>
+      <dt>{name}</dt>
+      <dd>{children}</dd>
+    </div>
+  );
+}
