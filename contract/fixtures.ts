@@ -36,6 +36,11 @@ export const fixtures: Payloads = {
   },
   'species.changed': { species: 'firefish', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { adultCm: 8.5, shyOf: ['copper'] } },
   'supplier.added': { supplier: 'pelican-yard', name: 'Pelican Yard Imports', transit: 'overnight', note: 'ships low' },
+  'supplier.taught': {
+    supplier: 'pelican-yard',
+    columns: [{ heading: 'Stück', field: 'count' }],
+    names: [{ heard: 'red gobi', species: 'firefish' }],
+  },
   'crate.expected': {
     crate: 'pelican-0',
     label: 'Pelican Yard, marine',

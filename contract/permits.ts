@@ -15,6 +15,7 @@ export const permits: { [K in Kind]: Permit } = {
   'species.added': { minRole: 'lead', undo: 'never', topics: ['shelf'] },
   'species.changed': { minRole: 'lead', undo: 'never', topics: ['shelf'] },
   'supplier.added': { minRole: 'lead', undo: 'never', topics: ['dock'] },
+  'supplier.taught': { minRole: 'keeper', undo: 'self', topics: ['dock'] },
   'crate.expected': { minRole: 'keeper', undo: 'self', topics: ['dock', 'stock'] },
   'crate.arrived': { minRole: 'trainee', undo: 'self', topics: ['dock'] },
   'bag.landed': { minRole: 'trainee', undo: 'self', topics: ['dock', 'stock', 'bench'] },

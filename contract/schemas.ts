@@ -1,5 +1,5 @@
 // The Yup schema of each kind's payload. The plain types live in core; `Shape` ties every field of a type to a schema.
-import { array, boolean, string, type ISchema, type ObjectSchema } from 'yup';
+import { array, boolean, string, type ObjectSchema } from 'yup';
 import { RELEASE_BY, type FishReleased, type FloatStarted } from '#core/bench/index.ts';
 import {
   BAG_STATES,
@@ -13,11 +13,11 @@ import {
   type ListedBag,
   type ListedLot,
   type SupplierAdded,
+  type SupplierTaught,
 } from '#core/dock/index.ts';
 import type { HoldOpened } from '#core/holds/index.ts';
+import { LIST_FIELDS } from '#core/intake/index.ts';
 import type { Kind, Payloads } from '#core/journal/index.ts';
-import { ROLES, type PersonAdded } from '#core/people/index.ts';
-import { PURPOSES, type HouseConfigured, type HouseRules, type RackAdded, type TankAdded, type WaterAdded } from '#core/room/index.ts';
 import {
   CAUSES,
   RESPONSES,
@@ -29,99 +29,25 @@ import {
   type LotLook,
   type TankLooked,
 } from '#core/rounds/index.ts';
-import {
-  GUILDS,
-  PREY,
-  REMEDY_FAMILIES,
-  TEMPERAMENTS,
-  WATER_TYPES,
-  type Range,
-  type SpeciesAdded,
-  type SpeciesChanged,
-  type SpeciesFields,
-} from '#core/species/index.ts';
 import { ORIGINS, type LotOpened, type LotPromised, type StockCounted, type StockMoved } from '#core/stock/index.ts';
-import { METHODS, QUANTITIES, SOURCES, type Reading, type ReadingTaken } from '#core/water/index.ts';
-import { choice, closed, count, finite, id, instant, list, MAX_HEADS, maybe, note, place, someOf, text, uuid } from './fields.ts';
-
-/** Every field of `T` named, so that a field added to a type cannot be forgotten here. */
-type Shape<T> = { [F in keyof Required<T>]: ISchema<unknown> };
-const schemaOf = <T extends object>(shape: Shape<T>): ObjectSchema<T> => closed<T>(shape);
-
-const degrees = () => finite(-5, 60).required();
-const salinity = () => finite(0, 60).required();
-const centimetres = () => finite(0.1, 300).required();
-const litres = () => finite(0.05, 100_000).required();
-const reading = () =>
-  schemaOf<Reading>({
-    value: finite(-1000, 1_000_000).required(),
-    typed: string().max(40).defined(),
-    method: choice(METHODS),
-    source: choice(SOURCES),
-  });
-const range = (min: number, max: number) => schemaOf<Range>({ min: finite(min, max).required(), max: finite(min, max).required() });
-const days = () => count(0, 365);
-
-const rulesSchema = schemaOf<HouseRules>({
-  floatWithinC: finite(0.1, 5).required(),
-  eveningFromHour: count(1, 23),
-  holdDays: closed({ fresh: days(), brackish: days(), marine: days() }),
-  lateAfterH: finite(0, 240).required(),
-  longClosedH: finite(0, 240).required(),
-});
-
-/** What is known of a species, without its id. */
-const speciesFields = (): Shape<SpeciesFields> => ({
-  scientific: text(),
-  common: text(),
-  alsoCalled: list(text(), { max: 30 }),
-  water: list(choice(WATER_TYPES), { min: 1, max: 3 }),
-  temperatureC: range(-2, 45),
-  salinityPpt: range(0, 60),
-  adultCm: centimetres(),
-  is: choice(PREY),
-  eats: closed({ prey: list(choice(PREY), { max: 3 }), gape: finite(0, 1).required() }),
-  jumps: boolean().required(),
-  keptAlone: boolean().required(),
-  neverWith: list(id(), { max: 100 }),
-  temperament: choice(TEMPERAMENTS).optional(),
-  groupOf: count(1, 100).optional(),
-  guild: choice(GUILDS).optional(),
-  shyOf: list(choice(REMEDY_FAMILIES), { max: REMEDY_FAMILIES.length }).optional(),
-  sources: list(text(300), { max: 20 }),
-});
+import { QUANTITIES, type ReadingTaken } from '#core/water/index.ts';
+import { choice, closed, count, finite, id, instant, list, MAX_HEADS, maybe, note, place, text, uuid } from './fields.ts';
+import { houseSchemas } from './houseSchemas.ts';
+import { centimetres, days, litres, reading, schemaOf } from './shapes.ts';
 
 export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
+  ...houseSchemas,
   'entry.reversed': schemaOf<Payloads['entry.reversed']>({ act: uuid(), why: note() }),
-  'person.added': schemaOf<PersonAdded>({ person: id(), name: text(), title: text(), role: choice(ROLES) }),
-  'house.configured': schemaOf<HouseConfigured>({ name: text(), zone: text(60), rules: rulesSchema }),
-  'rack.added': schemaOf<RackAdded>({ rack: id(), room: text(), name: text(), walk: count(0, 10_000) }),
-  'water.added': schemaOf<WaterAdded>({
-    water: id(),
-    name: text(),
-    type: choice(WATER_TYPES),
-    temperatureC: degrees(),
-    salinityPpt: salinity(),
-    volumeL: litres(),
-  }),
-  'tank.added': schemaOf<TankAdded>({
-    tank: id(),
-    rack: id(),
-    water: id(),
-    code: text(12),
-    volumeL: litres(),
-    purpose: choice(PURPOSES),
-    lid: boolean().required(),
-    row: count(0, 100),
-    column: count(0, 100),
-  }),
-  'species.added': schemaOf<SpeciesAdded>({ species: id(), ...speciesFields() }),
-  'species.changed': schemaOf<SpeciesChanged>({ species: id(), basedOn: uuid(), fields: someOf(speciesFields()) }),
   'supplier.added': schemaOf<SupplierAdded>({
     supplier: id(),
     name: text(),
     transit: choice(['overnight', 'van', 'local', 'slow courier'] as const),
     note: note(),
+  }),
+  'supplier.taught': schemaOf<SupplierTaught>({
+    supplier: id(),
+    columns: list(closed({ heading: text(), field: choice([...LIST_FIELDS, 'nothing'] as const) }), { max: 60 }),
+    names: list(closed({ heard: text(), species: id() }), { max: 1000 }),
   }),
   'crate.expected': schemaOf<CrateExpected>({
     crate: id(),
@@ -130,13 +56,32 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
     packedAtMs: instant(),
     promisedAtMs: instant(),
     told: closed({ temperatureC: finite(-5, 60).optional(), salinityPpt: finite(0, 60).optional() }),
-    lots: list(schemaOf<ListedLot>({ lot: id(), label: text(), species: id(), origin: choice(ORIGINS), sizeCm: centimetres() }), {
-      min: 1,
-    }),
-    bags: list(schemaOf<ListedBag>({ bag: id(), label: text(20), box: count(1, 500), lot: id(), n: count(1), waterL: litres() }), {
-      min: 1,
-      max: 2000,
-    }),
+    lots: list(
+      schemaOf<ListedLot>({
+        lot: id(),
+        label: text(),
+        species: id().optional(),
+        heardAs: text().optional(),
+        origin: choice(ORIGINS),
+        sizeCm: centimetres().optional(),
+      }),
+      { min: 1, max: 1000 },
+    ),
+    bags: list(
+      schemaOf<ListedBag>({
+        bag: id(),
+        label: text(20),
+        box: count(1, 500),
+        lot: id(),
+        n: count(1),
+        free: count().optional(),
+        waterL: litres().optional(),
+      }),
+      {
+        min: 1,
+        max: 2000,
+      },
+    ),
   }),
   'crate.arrived': schemaOf<CrateArrived>({ crate: id(), carton: choice(CARTONS), note: note() }),
   'bag.landed': schemaOf<BagLanded>({

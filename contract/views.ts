@@ -1,6 +1,7 @@
 // What each screen reads in one request, and the topics that make it read again. All carry `seq`: how much of the
 // journal they have seen. Instants are UTC ms, quantities SI.
 import type { BagState, Carton, Condition } from '#core/dock/index.ts';
+import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
 import type { Kind, Overrule } from '#core/journal/index.ts';
 import type { Role } from '#core/people/index.ts';
 import type { FitReason, HouseRules, Purpose } from '#core/room/index.ts';
@@ -46,7 +47,10 @@ export type BagCard = {
   label: string;
   box: number;
   listed: number;
-  waterL: number;
+  /** Of `listed`, sent free. */
+  free?: number;
+  /** Missing when the list does not say it. */
+  waterL?: number;
   lot: string;
   lotLabel: string;
   species?: SpeciesName;
@@ -71,6 +75,10 @@ export type CrateCard = {
   bags: BagCard[];
 };
 export type DockView = { seq: number; crates: CrateCard[]; species: (SpeciesName & { alsoCalled: string[] })[] };
+
+/** What reading a packing list needs: who sends them, how each of them writes, what can be named. */
+export type SupplierCard = { id: string; name: string; transit: string; taught: { columns: TaughtColumn[]; names: TaughtName[] } };
+export type IntakeView = { seq: number; suppliers: SupplierCard[]; species: (SpeciesName & { alsoCalled: string[] })[] };
 
 export type BenchBag = BagCard & {
   crate: string;
@@ -172,6 +180,7 @@ export type Views = {
   stream: StreamView;
   running: RunningView;
   dock: DockView;
+  intake: IntakeView;
   bench: BenchView;
   room: RoomView;
   rounds: RoundsView;
@@ -184,6 +193,7 @@ export const VIEW_TOPICS: { [V in ViewName]: readonly Topic[] } = {
   stream: ['stock', 'dock', 'bench', 'house'],
   running: ['bench'],
   dock: ['dock', 'bench', 'water', 'shelf'],
+  intake: ['dock', 'shelf'],
   bench: ['dock', 'bench', 'stock', 'water'],
   room: ['house', 'stock', 'water', 'dock', 'rounds'],
   rounds: ['rounds', 'stock', 'house'],

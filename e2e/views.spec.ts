@@ -15,6 +15,7 @@ const VIEWS = [
   ['shelf, a change', '/shelf?species=comet&open=edit'],
   ['shelf, taking in', '/shelf?open=import'],
   ['more', '/more'],
+  ['packing list in', '/dock/list'],
 ] as const;
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
 

@@ -1,10 +1,14 @@
 // What is written down at the dock: a crate on its way, its arrival, each bag as it is landed.
+import type { TaughtColumn } from '../intake/columns.ts';
+import type { TaughtName } from '../intake/packingList.ts';
 import type { Origin } from '../stock/entries.ts';
 
 export type SupplierAdded = { supplier: string; name: string; transit: 'overnight' | 'van' | 'local' | 'slow courier'; note?: string };
 
-export type ListedBag = { bag: string; label: string; box: number; lot: string; n: number; waterL: number };
-export type ListedLot = { lot: string; label: string; species: string; origin: Origin; sizeCm: number };
+/** `free` = how many of `n` were sent free against losses. `waterL` is missing when the list does not say it. */
+export type ListedBag = { bag: string; label: string; box: number; lot: string; n: number; free?: number; waterL?: number };
+/** `heardAs` = what the list calls it when nobody could name the species. */
+export type ListedLot = { lot: string; label: string; species?: string; heardAs?: string; origin: Origin; sizeCm?: number };
 
 /** A packing list, whole: the lots and bags are made with it. `told` = what the supplier says of the shipping water. */
 export type CrateExpected = {
@@ -52,8 +56,12 @@ export type BagAbsent = { bag: string; crate: string };
 /** The tank where this bag will float and its fish will live; the latest one counts. */
 export type BagAssigned = { bag: string; lot: string; tank: string };
 
+/** How this supplier writes its lists: headings and names as a person here explained them. The latest of each counts. */
+export type SupplierTaught = { supplier: string; columns: TaughtColumn[]; names: TaughtName[] };
+
 export interface DockEntries {
   'supplier.added': SupplierAdded;
+  'supplier.taught': SupplierTaught;
   'crate.expected': CrateExpected;
   'crate.arrived': CrateArrived;
   'bag.landed': BagLanded;

@@ -14,6 +14,7 @@ export {
   type ListedBag,
   type ListedLot,
   type SupplierAdded,
+  type SupplierTaught,
 } from './entries.ts';
 export { dockRules, landingOf } from './rules.ts';
 export { tallyCrate, type TalliedBag, type Tally } from './tally.ts';

@@ -19,6 +19,14 @@ export const dockRules: Rules<DockEntries> = {
     },
     links: ({ supplier }) => ({ makes: [supplier] }),
   },
+  'supplier.taught': {
+    decide({ payload }, { state }) {
+      if (!state.findSupplier(payload.supplier)) return refuse('unknown', 'supplier', { what: 'supplier', id: payload.supplier });
+      return payload.names.flatMap(({ species }, index) =>
+        state.findSpecies(species) ? [] : refuse('unknown', `names.${index}.species`, { what: 'species', id: species }),
+      );
+    },
+  },
   'crate.expected': {
     decide: ({ payload }, context) => decideList(payload, context),
     links: ({ crate, lots, bags }) => ({ makes: [crate, ...lots.map(({ lot }) => lot), ...bags.map(({ bag }) => bag)] }),
@@ -80,9 +88,11 @@ function decideList(list: CrateExpected, { state }: Context): Refusal[] {
   const problems: Refusal[] = [];
   list.lots.forEach(({ lot, label, species }, index) => {
     if (state.findLot(lot)) problems.push(...refuse('exists', `lots.${index}.lot`, { what: 'lot', name: label }));
-    if (!state.findSpecies(species)) problems.push(...refuse('unknown', `lots.${index}.species`, { what: 'species', id: species }));
+    if (species !== undefined && !state.findSpecies(species))
+      problems.push(...refuse('unknown', `lots.${index}.species`, { what: 'species', id: species }));
   });
-  list.bags.forEach(({ bag, lot, label }, index) => {
+  list.bags.forEach(({ bag, lot, label, n, free = 0 }, index) => {
+    if (free > n) problems.push(...refuse('crate.badList', `bags.${index}.free`, { problem: `${label} has more free heads than heads` }));
     if (state.hasBag(bag)) problems.push(...refuse('exists', `bags.${index}.bag`, { what: 'bag', name: label }));
     if (!lots.has(lot)) problems.push(...refuse('unknown', `bags.${index}.lot`, { what: 'lot', id: lot }));
   });

@@ -42,6 +42,13 @@ export function makeLookUp(shelf: readonly Named[]): LookUp {
       });
     }
   }
+  // Names that are written right, in whatever order, need no search.
+  const exact = new Map<string, Doc | 'several'>();
+  for (const doc of docs)
+    for (const key of keysOf(doc.words)) {
+      const known = exact.get(key);
+      exact.set(key, known === undefined || (known !== 'several' && known.species === doc.species) ? doc : 'several');
+    }
   const index = new MiniSearch<Doc>({ fields: ['text'], tokenize: (text) => text.split(' '), processTerm: (term) => term });
   index.addAll(docs);
 
@@ -68,16 +75,26 @@ export function makeLookUp(shelf: readonly Named[]): LookUp {
       .slice(0, limit);
   }
 
+  function settle(text: string): Found | undefined {
+    const right = keysOf(wordsOf(text))
+      .map((key) => exact.get(key))
+      .find(Boolean);
+    if (right && right !== 'several') return { id: right.species, name: right.name, likeness: 'same', score: 1 };
+    const [first, second] = find(text, 2);
+    if (!first || first.likeness === 'part') return undefined;
+    return second?.likeness === first.likeness ? undefined : first;
+  }
+
   return {
     find,
     settle(text) {
-      const [first, second] = find(text, 2);
-      if (!first || first.likeness === 'part') return undefined;
-      return second?.likeness === first.likeness ? undefined : first;
+      // What stands in brackets is another name or a remark; without it the name may be plain.
+      return settle(text) ?? (/[([]/.test(text) ? settle(text.replace(/[([].*?([)\]]|$)/g, ' ')) : undefined);
     },
   };
 }
 
+const keysOf = (words: readonly string[]) => (words.length === 0 ? [] : [[...words].sort().join(' '), words.join('')]);
 const rank = ({ likeness, score }: Found) => ORDER[likeness] * 10 + score;
 
 function compare(query: readonly string[], { words, joined, latin }: Doc): { likeness: Likeness; score: number } {

@@ -4,7 +4,7 @@ import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 /** Raise it when a projector or a table below changes: the server then remakes them all by replay at its next start. */
-export const PROJECTION_VERSION = 2;
+export const PROJECTION_VERSION = 3;
 
 const fact = () => ({ entry: text().primaryKey(), atMs: integer('at_ms').notNull(), by: text().notNull(), voidedBy: text('voided_by') });
 const record = () => ({ id: text().primaryKey(), entry: text().notNull(), voidedBy: text('voided_by') });
@@ -52,6 +52,13 @@ export const speciesChange = sqliteTable(
 );
 export const supplier = sqliteTable('p_supplier', { ...record(), name: text().notNull(), transit: text().notNull() });
 
+/** How a supplier writes its lists; columns and names as JSON, the latest of each counts. */
+export const taught = sqliteTable(
+  'p_taught',
+  { ...fact(), supplier: text().notNull(), columns: text().notNull(), names: text().notNull() },
+  (table) => [index('p_taught_supplier').on(table.supplier)],
+);
+
 export const crate = sqliteTable(
   'p_crate',
   {
@@ -85,7 +92,8 @@ export const bag = sqliteTable(
     ord: integer().notNull(),
     lot: text().notNull(),
     listed: integer().notNull(),
-    waterL: real('water_l').notNull(),
+    free: integer().notNull().default(0),
+    waterL: real('water_l'),
   },
   (table) => [index('p_bag_crate').on(table.crate)],
 );

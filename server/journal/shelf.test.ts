@@ -20,7 +20,10 @@ it('refuses a change whose field another lead set anew meanwhile, and says by wh
   const seen = species('comet').entry;
   house.must(LEAD, change({ adultCm: 18 }, seen));
   const { outcome } = house.write(LEAD, change({ adultCm: 19 }, seen));
-  expect(outcome).toMatchObject({ ok: false, refusals: [{ code: 'change.overtaken', facts: { field: 'adultCm', now: '18', by: 'Ines' } }] });
+  expect(outcome).toMatchObject({
+    ok: false,
+    refusals: [{ code: 'change.overtaken', facts: { field: 'adultCm', now: '18', by: 'Ines' } }],
+  });
   // Another field of the same species was left alone by it.
   expect(house.codes(LEAD, change({ jumps: true }, seen))).toEqual([]);
   expect(species('comet')).toMatchObject({ adultCm: 18, jumps: true });
@@ -31,7 +34,9 @@ it('refuses a change whose field another lead set anew meanwhile, and says by wh
 it('takes no empty change, no range upside down, no species that is not there, and no keeper', () => {
   expect(house.codes(LEAD, change({}))).toEqual(['change.nothing']);
   expect(house.codes(LEAD, change({ temperatureC: { min: 28, max: 22 } }))).toEqual(['range.upsideDown']);
-  expect(house.codes(LEAD, { kind: 'species.changed', payload: { ...change({ jumps: true }).payload, species: 'dodo' } })).toEqual(['unknown']);
+  expect(house.codes(LEAD, { kind: 'species.changed', payload: { ...change({ jumps: true }).payload, species: 'dodo' } })).toEqual([
+    'unknown',
+  ]);
   expect(house.codes(KEEPER, change({ jumps: true }))).toEqual(['role']);
 });
 

@@ -11,7 +11,8 @@ type Row = SpeciesColumns & {
   label: string;
   box: number;
   listed: number;
-  waterL: number;
+  free: number;
+  waterL: number | null;
   crate: string;
   lot: string;
   lotLabel: string;
@@ -40,7 +41,7 @@ type Row = SpeciesColumns & {
 /** Bag rows joined with all that is known of them; `where` picks which. */
 export function prepareBags(client: Database.Database, where: string) {
   return client.prepare(`
-    select b.id bag, b.label, b.box, b.listed, b.water_l waterL, b.crate, l.id lot, l.label lotLabel, l.heard_as heardAs, l.origin, l.size_cm sizeCm, ${SPECIES_COLUMNS},
+    select b.id bag, b.label, b.box, b.listed, b.free, b.water_l waterL, b.crate, l.id lot, l.label lotLabel, l.heard_as heardAs, l.origin, l.size_cm sizeCm, ${SPECIES_COLUMNS},
       ${personName('g."by"')} landedBy, g.at_ms landedAtMs, (select act_id from entry where id = g.entry) landedAct, g.alive, g.dead, g.condition, g.bag_state bagState,
       b.listed > 0 and l.id <> b.lot wrong, g.note,
       ${personName('a."by"')} absentBy, a.at_ms absentAtMs, (select act_id from entry where id = a.entry) absentAct,
@@ -63,7 +64,8 @@ export function bagCard(raw: unknown): BagCard & { crate: string } {
     label: row.label,
     box: row.box,
     listed: row.listed,
-    waterL: row.waterL,
+    free: row.free > 0 ? row.free : undefined,
+    waterL: present(row.waterL),
     crate: row.crate,
     lot: row.lot,
     lotLabel: row.lotLabel,

@@ -1,9 +1,8 @@
 // The dock: crates on their way and crates open here, with every bag.
 import type { CrateCard } from '#contract/views.ts';
 import type { Carton } from '#core/dock/index.ts';
-import type { SpeciesAdded } from '#core/species/index.ts';
 import { bagCard, prepareBags } from './bags.ts';
-import { CRATE_WINDOW_MS, personName } from './names.ts';
+import { CRATE_WINDOW_MS, personName, prepareSpeciesNames } from './names.ts';
 import type { MakeView } from './view.ts';
 
 /** A crate that is wholly worked off leaves the dock this long after it came. */
@@ -32,16 +31,13 @@ export const makeDockView: MakeView<'dock'> = (client) => {
     from p_crate c join p_supplier s on s.id = c.supplier left join p_arrival a on a.crate = c.id and a.voided_by is null
     where c.promised_at_ms > ? and c.voided_by is null order by coalesce(a.at_ms, c.promised_at_ms), c.id`);
   const bags = prepareBags(client, 'b.crate = ?');
-  const species = client.prepare('select id, common, scientific, facts from p_species order by common');
+  const species = prepareSpeciesNames(client);
 
   return ({ now }) => ({
     crates: (crates.all(now - CRATE_WINDOW_MS) as Row[])
       .filter((row) => row.open === 1 || (row.arrivedAtMs !== null && row.arrivedAtMs > now - DONE_STAYS_MS))
       .map((row) => crateCard(row, bags.all(row.crate).map(bagCard))),
-    species: (species.all() as { id: string; common: string; scientific: string; facts: string }[]).map(({ facts, ...rest }) => ({
-      ...rest,
-      alsoCalled: (JSON.parse(facts) as SpeciesAdded).alsoCalled,
-    })),
+    species: species(),
   });
 };
 

@@ -4,6 +4,7 @@ import type { ViewName, Views } from '#contract/views.ts';
 import { makeBenchView } from './bench.ts';
 import { makeDaybookView } from './daybook.ts';
 import { makeDockView } from './dock.ts';
+import { makeIntakeView } from './intake.ts';
 import { makeRoomView } from './room.ts';
 import { makeRoundsView } from './rounds.ts';
 import { makeRunningView } from './running.ts';
@@ -15,6 +16,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   stream: makeStreamView,
   running: makeRunningView,
   dock: makeDockView,
+  intake: makeIntakeView,
   bench: makeBenchView,
   room: makeRoomView,
   rounds: makeRoundsView,

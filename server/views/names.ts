@@ -1,4 +1,5 @@
 // Small pieces of SQL that several views share: names of people, species as the screens name them, fish that are where.
+import type Database from 'better-sqlite3';
 
 export { personName } from '../journal/state.ts';
 
@@ -21,3 +22,15 @@ export const CRATE_WINDOW_MS = 30 * 86_400_000;
 export const OPEN_RUN = (bag: string) => `exists (select 1 from p_run r where r.bag = ${bag} and r.voided_by is null
   and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null))`;
 export const HOLD_OPEN = (lot: string) => `exists (select 1 from p_hold h where h.lot = ${lot} and h.voided_by is null)`;
+
+/** Every species with all its names. */
+export function prepareSpeciesNames(client: Database.Database) {
+  const all = client.prepare(
+    "select id, common, scientific, json_extract(facts, '$.alsoCalled') alsoCalled from p_species order by common",
+  );
+  return () =>
+    (all.all() as { id: string; common: string; scientific: string; alsoCalled: string }[]).map(({ alsoCalled, ...rest }) => ({
+      ...rest,
+      alsoCalled: JSON.parse(alsoCalled) as string[],
+    }));
+}

@@ -35,7 +35,7 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
   );
   const [method, setMethod] = useState<Method>(bag.temperature?.method ?? 'folded');
   const [tankText, setTankText] = useState(plain(bag.water!.temperatureC));
-  const [waterText, setWaterText] = useState(String(bag.waterL));
+  const [waterText, setWaterText] = useState(bag.waterL === undefined ? '' : String(bag.waterL));
   const [byHand, setByHand] = useState(false);
   const bagC = parseQuantity('temperature', bagText);
   const tankC = parseQuantity('temperature', tankText);

@@ -1,14 +1,14 @@
 // The dock: which crate is open, the next bag in front, the crate against its list.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { useSearchParams } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { BagCard, CrateCard, DockView } from '#contract/views.ts';
 import { CARTONS, transit, type Carton } from '#core/dock/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
-import { useMe, useTimes } from '../data/me.ts';
+import { useMay, useMe, useTimes } from '../data/me.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
@@ -26,6 +26,7 @@ export default function Dock() {
   const { data, error, mutate } = useView('dock');
   const outbox = useOutbox();
   const { person } = useMe();
+  const mayList = useMay('keeper');
   const [query] = useSearchParams();
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const view = withPending(data, unseenActs(outbox, data.seq), person.name);
@@ -35,6 +36,11 @@ export default function Dock() {
       <div className="empty">
         <h2>Nothing on the dock</h2>
         <p>Crates that are on their way or here show up in this place.</p>
+        {mayList && (
+          <Link className="btn btn-act" to="/dock/list">
+            Take in a packing list
+          </Link>
+        )}
       </div>
     );
   }
@@ -45,16 +51,25 @@ export default function Dock() {
         {view.crates.length > 1 && <CrateTabs crates={view.crates} chosen={crate} />}
         {crate.arrived ? <Landing key={crate.crate} crate={crate} view={view} /> : <Arrival crate={crate} />}
       </div>
-      <Side crate={crate} />
+      <Side crate={crate} mayList={mayList} />
     </div>
   );
 }
 
 const isOpen = (crate: CrateCard) => crate.arrived !== undefined && crate.bags.some(({ landed, absent }) => !landed && !absent);
 
-function Side({ crate }: { crate: CrateCard }) {
+function Side({ crate, mayList }: { crate: CrateCard; mayList: boolean }) {
   const { undo } = useDeeds();
-  return crate.arrived ? <CrateSide crate={crate} onUndo={(actId, words) => void undo(actId, words)} /> : <ListSide crate={crate} />;
+  return (
+    <div className="dock-side">
+      {crate.arrived ? <CrateSide crate={crate} onUndo={(actId, words) => void undo(actId, words)} /> : <ListSide crate={crate} />}
+      {mayList && (
+        <Link className="btn btn-plain" to="/dock/list">
+          Take in a packing list
+        </Link>
+      )}
+    </div>
+  );
 }
 
 function CrateTabs({ crates, chosen }: { crates: CrateCard[]; chosen: CrateCard }) {
@@ -189,7 +204,14 @@ function ListedLot({ first, bags }: { first: BagCard; bags: BagCard[] }) {
       <span className="bag-what">
         {first.lotLabel}
         <span className="soft bag-by">
-          {first.species?.scientific} · {bags.length} bags · {first.sizeCm} cm · {first.origin}
+          {[
+            first.species?.scientific ?? 'species to be named',
+            `${bags.length} ${bags.length === 1 ? 'bag' : 'bags'}`,
+            first.sizeCm && `${first.sizeCm} cm`,
+            first.origin,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
         </span>
       </span>
     </li>

@@ -89,6 +89,7 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
         <p className="sci">
           {bag.species.scientific}
           {bag.sizeCm ? ` · ${bag.sizeCm} cm` : ''} · {bag.origin}
+          {bag.free ? ` · ${bag.free} of them free` : ''}
         </p>
       )}
       <p className="says">

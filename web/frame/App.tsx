@@ -12,7 +12,7 @@ import { Door } from '../door/Door.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { Frame } from './Frame.tsx';
 import { More } from './More.tsx';
-import { STATIONS } from './stations.ts';
+import { PAGES, STATIONS } from './stations.ts';
 
 /** The other stations are fetched once the first one stands, so that they open although the house may be away by then. */
 const FETCH_REST_AFTER_MS = 1500;
@@ -41,7 +41,7 @@ export function App() {
       <BrowserRouter>
         <Routes>
           <Route element={<Frame />}>
-            {STATIONS.map(({ to, Page }) => (
+            {[...STATIONS, ...PAGES].map(({ to, Page }) => (
               <Route key={to} path={to} element={<Page />} />
             ))}
             <Route path="/more" element={<More />} />

@@ -10,4 +10,8 @@ const table = [
   { to: '/daybook', name: 'Daybook', foot: false, load: () => import('../daybook/Daybook.tsx') },
 ] as const;
 
+/** Pages that belong to a station but are no station of their own. */
+const inner = [{ to: '/dock/list', load: () => import('../intake/Intake.tsx') }] as const;
+export const PAGES = inner.map((one) => ({ ...one, Page: lazy(one.load) }));
+
 export const STATIONS = table.map((one) => ({ ...one, Page: lazy(one.load) }));

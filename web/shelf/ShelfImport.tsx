@@ -7,6 +7,7 @@ import type { FileText } from '../data/files.ts';
 import type { Draft } from '../data/house.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { FileDrop } from '../parts/FileDrop.tsx';
+import { Problems } from '../parts/Problems.tsx';
 import { FIELD_WORDS } from '../words/species.ts';
 
 /** One act takes so many entries; a larger table becomes several, each whole. */
@@ -92,24 +93,5 @@ function Listed({ diff, shelf }: { diff: ShelfDiff; shelf: readonly OnShelf[] })
       ))}
       {added.length + changed.length > 2 * SHOWN && <li className="soft">and more</li>}
     </ul>
-  );
-}
-
-export function Problems({ problems }: { problems: readonly { line: number; column: string; expected: string }[] }) {
-  return (
-    <div role="alert">
-      <p className="field-problem">
-        {problems.length === 1 ? 'One thing is' : `${problems.length} things are`} to be put right in the file; nothing was taken in.
-      </p>
-      <ul className="read-list">
-        {problems.slice(0, 50).map(({ line, column, expected }, index) => (
-          <li key={index}>
-            line {line}
-            {column && <>, column “{column}”</>}: expected {expected}
-          </li>
-        ))}
-        {problems.length > 50 && <li className="soft">and {problems.length - 50} more</li>}
-      </ul>
-    </div>
   );
 }

@@ -22,6 +22,8 @@ export const entryWords: Words = {
   'species.added': ({ common, scientific }) => `${common} (${scientific}) on the shelf`,
   'species.changed': ({ species, fields }, name) => `${name(species)}: ${Object.keys(fields).map(sayField).join(', ')} set anew`,
   'supplier.added': ({ name }) => `${name} supplies us`,
+  'supplier.taught': ({ supplier, columns, names }, name) =>
+    `How ${name(supplier)} writes its lists: ${[...columns.map(({ heading }) => heading), ...names.map(({ heard }) => heard)].join(', ')}`,
   'crate.expected': ({ label, bags }) =>
     `${label} is on its way: ${plural(bags.length, 'bag')}, ${bags.reduce((sum, { n }) => sum + n, 0)} heads`,
   'crate.arrived': ({ crate, carton }, name) => `${name(crate)} is here, carton ${carton}`,

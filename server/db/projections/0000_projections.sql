@@ -38,7 +38,8 @@ CREATE TABLE `p_bag` (
 	`ord` integer NOT NULL,
 	`lot` text NOT NULL,
 	`listed` integer NOT NULL,
-	`water_l` real NOT NULL
+	`free` integer DEFAULT 0 NOT NULL,
+	`water_l` real
 );
 --> statement-breakpoint
 CREATE INDEX `p_bag_crate` ON `p_bag` (`crate`);--> statement-breakpoint
@@ -318,6 +319,17 @@ CREATE TABLE `p_tank` (
 );
 --> statement-breakpoint
 CREATE UNIQUE INDEX `p_tank_code_unique` ON `p_tank` (`code`);--> statement-breakpoint
+CREATE TABLE `p_taught` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`supplier` text NOT NULL,
+	`columns` text NOT NULL,
+	`names` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_taught_supplier` ON `p_taught` (`supplier`);--> statement-breakpoint
 CREATE TABLE `p_water` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,

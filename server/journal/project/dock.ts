@@ -6,6 +6,7 @@ import { factOf, type MakeProjectors } from './projector.ts';
 
 export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
   const supplier = prepareInsert(db, tables.supplier);
+  const taught = prepareInsert(db, tables.taught);
   const crate = prepareInsert(db, tables.crate);
   const lot = prepareInsert(db, tables.lot);
   const bag = prepareInsert(db, tables.bag);
@@ -21,6 +22,13 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
       voids: [],
       project: ({ id, payload }) => supplier({ id: payload.supplier, entry: id, name: payload.name, transit: payload.transit }),
     },
+    'supplier.taught': {
+      voids: ['p_taught'],
+      project(entry) {
+        const { supplier: of, columns, names } = entry.payload;
+        taught({ ...factOf(entry), supplier: of, columns: JSON.stringify(columns), names: JSON.stringify(names) });
+      },
+    },
     'crate.expected': {
       voids: ['p_crate', 'p_lot', 'p_bag'],
       project({ id, payload }) {
@@ -32,6 +40,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
             entry: id,
             label: one.label,
             species: one.species,
+            heardAs: one.heardAs,
             sizeCm: one.sizeCm,
             origin: one.origin,
             supplier: from,
@@ -48,6 +57,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
             ord,
             lot: one.lot,
             listed: one.n,
+            free: one.free ?? 0,
             waterL: one.waterL,
           });
         }
@@ -65,7 +75,8 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
           const from = findSupplierOf.execute({ id: payload.crate }).sync();
           lot({ id: payload.lot, entry: entry.id, ...newLot, supplier: from?.supplier, crate: payload.crate });
         }
-        if (newBag) bag({ id: payload.bag, entry: entry.id, crate: payload.crate, ...newBag, ord: 100_000, lot: payload.lot, listed: 0 });
+        if (newBag)
+          bag({ id: payload.bag, entry: entry.id, crate: payload.crate, ...newBag, ord: 100_000, lot: payload.lot, listed: 0, free: 0 });
         landing({ ...factOf(entry), ...payload });
       },
     },

@@ -1,0 +1,82 @@
+// Schemas of what a house is set up with: its people, rooms, waters, tanks and its shelf.
+import { boolean, type ObjectSchema } from 'yup';
+import type { Payloads } from '#core/journal/index.ts';
+import { ROLES, type PeopleEntries, type PersonAdded } from '#core/people/index.ts';
+import {
+  PURPOSES,
+  type HouseConfigured,
+  type HouseRules,
+  type RackAdded,
+  type RoomEntries,
+  type TankAdded,
+  type WaterAdded,
+} from '#core/room/index.ts';
+import {
+  GUILDS,
+  PREY,
+  REMEDY_FAMILIES,
+  TEMPERAMENTS,
+  WATER_TYPES,
+  type SpeciesAdded,
+  type SpeciesChanged,
+  type SpeciesEntries,
+  type SpeciesFields,
+} from '#core/species/index.ts';
+import { choice, closed, count, finite, id, list, someOf, text, uuid } from './fields.ts';
+import { centimetres, days, degrees, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
+
+const rulesSchema = schemaOf<HouseRules>({
+  floatWithinC: finite(0.1, 5).required(),
+  eveningFromHour: count(1, 23),
+  holdDays: closed({ fresh: days(), brackish: days(), marine: days() }),
+  lateAfterH: finite(0, 240).required(),
+  longClosedH: finite(0, 240).required(),
+});
+
+/** What is known of a species, without its id. */
+const speciesFields = (): Shape<SpeciesFields> => ({
+  scientific: text(),
+  common: text(),
+  alsoCalled: list(text(), { max: 30 }),
+  water: list(choice(WATER_TYPES), { min: 1, max: 3 }),
+  temperatureC: range(-2, 45),
+  salinityPpt: range(0, 60),
+  adultCm: centimetres(),
+  is: choice(PREY),
+  eats: closed({ prey: list(choice(PREY), { max: 3 }), gape: finite(0, 1).required() }),
+  jumps: boolean().required(),
+  keptAlone: boolean().required(),
+  neverWith: list(id(), { max: 100 }),
+  temperament: choice(TEMPERAMENTS).optional(),
+  groupOf: count(1, 100).optional(),
+  guild: choice(GUILDS).optional(),
+  shyOf: list(choice(REMEDY_FAMILIES), { max: REMEDY_FAMILIES.length }).optional(),
+  sources: list(text(300), { max: 20 }),
+});
+
+export const houseSchemas: { [K in keyof (PeopleEntries & RoomEntries & SpeciesEntries)]: ObjectSchema<Payloads[K]> } = {
+  'person.added': schemaOf<PersonAdded>({ person: id(), name: text(), title: text(), role: choice(ROLES) }),
+  'house.configured': schemaOf<HouseConfigured>({ name: text(), zone: text(60), rules: rulesSchema }),
+  'rack.added': schemaOf<RackAdded>({ rack: id(), room: text(), name: text(), walk: count(0, 10_000) }),
+  'water.added': schemaOf<WaterAdded>({
+    water: id(),
+    name: text(),
+    type: choice(WATER_TYPES),
+    temperatureC: degrees(),
+    salinityPpt: salinity(),
+    volumeL: litres(),
+  }),
+  'tank.added': schemaOf<TankAdded>({
+    tank: id(),
+    rack: id(),
+    water: id(),
+    code: text(12),
+    volumeL: litres(),
+    purpose: choice(PURPOSES),
+    lid: boolean().required(),
+    row: count(0, 100),
+    column: count(0, 100),
+  }),
+  'species.added': schemaOf<SpeciesAdded>({ species: id(), ...speciesFields() }),
+  'species.changed': schemaOf<SpeciesChanged>({ species: id(), basedOn: uuid(), fields: someOf(speciesFields()) }),
+};

@@ -1,0 +1,23 @@
+// Shapes that several kinds share: quantities with their bounds, readings, ranges.
+import { string, type ISchema, type ObjectSchema } from 'yup';
+import type { Range } from '#core/species/index.ts';
+import { METHODS, SOURCES, type Reading } from '#core/water/index.ts';
+import { choice, closed, count, finite } from './fields.ts';
+
+/** Every field of `T` named, so that a field added to a type cannot be forgotten here. */
+export type Shape<T> = { [F in keyof Required<T>]: ISchema<unknown> };
+export const schemaOf = <T extends object>(shape: Shape<T>): ObjectSchema<T> => closed<T>(shape);
+
+export const degrees = () => finite(-5, 60).required();
+export const salinity = () => finite(0, 60).required();
+export const centimetres = () => finite(0.1, 300).required();
+export const litres = () => finite(0.05, 100_000).required();
+export const reading = () =>
+  schemaOf<Reading>({
+    value: finite(-1000, 1_000_000).required(),
+    typed: string().max(40).defined(),
+    method: choice(METHODS),
+    source: choice(SOURCES),
+  });
+export const range = (min: number, max: number) => schemaOf<Range>({ min: finite(min, max).required(), max: finite(min, max).required() });
+export const days = () => count(0, 365);

@@ -1,0 +1,67 @@
+// What stands above the headings of a list: who sent it, when it was packed and is due, what the water was.
+import type { CsvRow } from '../text/csv.ts';
+import { plain } from '../text/words.ts';
+import { readDate, type ReadDate } from '../time/index.ts';
+import { parseQuantity } from '../water/units.ts';
+
+export type ListHeader = {
+  supplier?: string;
+  label?: string;
+  packed?: ReadDate;
+  due?: ReadDate;
+  temperatureC?: number;
+  salinityPpt?: number;
+};
+export type ListProblem = { line: number; column: string; expected: string };
+
+const KEYS: readonly [RegExp, keyof ListHeader][] = [
+  [/\b(packed|packing|bagged|sealed|ship(ped)? date|pack date|dispatched)\b/, 'packed'],
+  [/\b(due|eta|deliver(y|ed)|arriv(al|es|ing)|promised)\b/, 'due'],
+  [/\btemp(erature)?\b/, 'temperatureC'],
+  [/\b(salinity|ppt)\b/, 'salinityPpt'],
+  [/\b(supplier|shipper|from|sender|exporter)\b/, 'supplier'],
+  [/\b(order|invoice|consignment|reference|shipment|list)\b/, 'label'],
+];
+const PACKED_HOUR = 20;
+const DUE_HOUR = 10;
+
+/** Lines above the headings as `key: value` or key and value in two cells. What is not understood is no fault; a bad date is. */
+export function readHeader(rows: readonly CsvRow[], zone: string): { header: ListHeader; problems: ListProblem[] } {
+  const header: ListHeader = {};
+  const problems: ListProblem[] = [];
+  for (const { line, cells } of rows) {
+    for (const [key, value] of pairsOf(cells)) {
+      const field = KEYS.find(([pattern]) => pattern.test(plain(key)))?.[1];
+      if (!field || header[field] !== undefined) continue;
+      if (field === 'packed' || field === 'due') {
+        const date = readDate(value, zone, field === 'packed' ? PACKED_HOUR : DUE_HOUR);
+        if (date) header[field] = date;
+        else problems.push({ line, column: key, expected: 'a date such as 2026-03-02 20:30, 2/3/2026 or 2 Mar 2026' });
+      } else if (field === 'temperatureC' || field === 'salinityPpt') {
+        const read = parseQuantity(field === 'temperatureC' ? 'temperature' : 'salinity', value.replace(/º/g, '°'));
+        if (read.ok) header[field] = read.value;
+        else
+          problems.push({
+            line,
+            column: key,
+            expected: field === 'temperatureC' ? 'a temperature such as 24 °C or 75 F' : 'a salinity such as 28 ppt',
+          });
+      } else header[field] = value.slice(0, 120);
+    }
+  }
+  return { header, problems };
+}
+
+function pairsOf(cells: readonly string[]): [string, string][] {
+  const filled = cells.filter(Boolean);
+  const inOne = filled.flatMap((cell): [string, string][] => {
+    const parts = /^([^:]{2,40}):\s*(.+)$/.exec(cell);
+    return parts && !/\d$/.test(parts[1]!) ? [[parts[1]!.trim(), parts[2]!.trim()]] : [];
+  });
+  if (inOne.length > 0) return inOne;
+  return filled.length < 2
+    ? []
+    : filled.flatMap((cell, index): [string, string][] =>
+        index % 2 === 0 && filled[index + 1] ? [[cell.replace(/:$/, ''), filled[index + 1]!]] : [],
+      );
+}

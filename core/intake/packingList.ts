@@ -1,0 +1,191 @@
+// A supplier's packing list as boxes, bags and lots. Pure: rows and what was answered in, list, questions and faults out.
+import { makeLookUp, type Found, type LookUp, type Named } from '../species/lookUp.ts';
+import type { Origin } from '../stock/entries.ts';
+import type { CsvRow } from '../text/csv.ts';
+import { plain, wordsOf } from '../text/words.ts';
+import { readBox, readCount, readLabels, readLitres, readOrigin, readSize } from './cells.ts';
+import type { ListColumns, ListField } from './columns.ts';
+import type { ListProblem } from './header.ts';
+
+export type ReadLot = { species?: string; label: string; heardAs?: string; sizeCm?: number; origin: Origin };
+export type ReadBag = {
+  label: string;
+  box: number;
+  /** Index into `lots`. */ lot: number;
+  n: number;
+  free: number;
+  waterL?: number;
+  line: number;
+};
+/** A name on the list, and what it was taken for. `asked` = nobody can tell but the reader. */
+export type ReadName = {
+  key: string;
+  heard: string;
+  lines: number[];
+  species?: string;
+  likeness?: Found['likeness'] | 'taught';
+  offers: string[];
+  asked: boolean;
+};
+export type PackingList = { lots: ReadLot[]; bags: ReadBag[]; names: ReadName[]; problems: ListProblem[]; notices: string[] };
+
+/** What the reader answered for a name: a species, or '' for “take it as it is written”. */
+export type Answers = Record<string, string>;
+export type TaughtName = { heard: string; species: string };
+
+type Options = {
+  heading: CsvRow;
+  rows: readonly CsvRow[];
+  columns: ListColumns;
+  shelf: readonly Named[];
+  taught?: readonly TaughtName[];
+  answers?: Answers;
+  lookUp?: LookUp;
+};
+/** The longest list that is read: above that it is no delivery of a day. */
+export const MAX_BAGS = 2000;
+const OFFERS = 5;
+const TOTAL = /^(sub)?-?\s?total\b|^sum(me)?\b|^grand total/i;
+
+/** A name's key: what an answer to it is kept under. */
+export const nameKey = (heard: string): string => wordsOf(heard).join(' ') || plain(heard);
+
+export function readPackingList({
+  heading,
+  rows,
+  columns,
+  shelf,
+  taught = [],
+  answers = {},
+  lookUp = makeLookUp(shelf),
+}: Options): PackingList {
+  const list: PackingList = { lots: [], bags: [], names: [], problems: [], notices: [] };
+  const commonOf = new Map(shelf.map(({ id, common }) => [id, common]));
+  const namer = makeNamer({ lookUp, taught, answers, names: list.names });
+  const lotIndex = new Map<string, number>();
+  const labels = new Map<string, number>();
+  const headingOf = (field: ListField) => heading.cells[columns[field] ?? -1] ?? '';
+  let saidTotal: number | undefined;
+
+  for (const { line, cells } of rows) {
+    const cell = (field: ListField) => (columns[field] === undefined ? '' : (cells[columns[field]] ?? ''));
+    const fail = (field: ListField, expected: string) => void list.problems.push({ line, column: headingOf(field), expected });
+    const heard = [cell('scientific'), cell('name')].filter(Boolean);
+    if (heard.length === 0 && cell('code')) heard.push(cell('code'));
+    if (cells.some((one) => TOTAL.test(one))) {
+      saidTotal = Number(/^\d+$/.exec(cell('count'))?.[0] ?? Number.NaN);
+      continue;
+    }
+    const before = list.problems.length;
+    if (heard.length === 0) {
+      if (cell('count') || cell('perBag')) fail(columns.name === undefined ? 'scientific' : 'name', 'a name');
+      continue;
+    }
+    const size = readSize(cell('size'), headingOf('size'));
+    if (!size) fail('size', 'a length such as 4, 3-4 cm or 2"');
+    const waterL = cell('waterL') === '' ? undefined : readLitres(cell('waterL'), headingOf('waterL'));
+    if (cell('waterL') !== '' && waterL === undefined) fail('waterL', 'litres from 0.05 to 500, such as 1.4 or 1400 ml');
+    const box = cell('box') === '' ? (list.bags.at(-1)?.box ?? 1) : readBox(cell('box'));
+    if (box === undefined) fail('box', 'a box number from 1 to 500');
+    const shares = readShares(cell, fail);
+    if (list.problems.length > before || !shares || !size || box === undefined) continue;
+
+    const named = namer(heard, line);
+    const origin = readOrigin(cell('origin'));
+    const lotKey = [named.species ?? named.key, size.sizeCm, origin].join('|');
+    let lot = lotIndex.get(lotKey);
+    if (lot === undefined) {
+      lotIndex.set(lotKey, (lot = list.lots.length));
+      const label = named.species === undefined ? heard.at(-1)! : commonOf.get(named.species)!;
+      list.lots.push({
+        label: label.slice(0, 120),
+        ...(named.species === undefined ? { heardAs: heard.join(', ').slice(0, 120) } : { species: named.species }),
+        ...size,
+        origin,
+      });
+    }
+    for (const { label, n, free } of shares) {
+      const no = label ?? String(list.bags.length + 1);
+      const whole = /^bag\b/i.test(no) ? no : `bag ${no}`;
+      const earlier = labels.get(`${box}|${whole}`) ?? (label === undefined ? undefined : labels.get(whole));
+      if (earlier !== undefined) fail('bag', `another bag number than on line ${earlier}`);
+      else if (whole.length > 20) fail('bag', 'a bag number of at most 16 characters');
+      else list.bags.push({ label: whole, box, lot, n, free, ...(waterL === undefined ? {} : { waterL }), line });
+      labels.set(whole, line);
+    }
+  }
+  if (list.bags.length > MAX_BAGS)
+    list.problems.push({ line: list.bags[MAX_BAGS]!.line, column: '', expected: `at most ${MAX_BAGS} bags in one list` });
+  if (list.bags.length === 0 && list.problems.length === 0)
+    list.problems.push({ line: heading.line, column: '', expected: 'at least one line of fish under the headings' });
+  const heads = list.bags.reduce((sum, { n }) => sum + n, 0);
+  if (saidTotal !== undefined && !Number.isNaN(saidTotal) && saidTotal !== heads)
+    list.notices.push(`The list says ${saidTotal} in total; its lines make ${heads}.`);
+  const dry = list.bags.filter(({ waterL }) => waterL === undefined).length;
+  if (dry > 0)
+    list.notices.push(
+      `${dry === list.bags.length ? 'The list' : `For ${dry} bags the list`} does not say how much water is in a bag; it is taken by eye at the dock.`,
+    );
+  return list;
+}
+
+type Share = { label?: string; n: number; free: number };
+
+/** The bags that one line stands for, and how many heads are in each. */
+function readShares(cell: (field: ListField) => string, fail: (field: ListField, expected: string) => void): Share[] | undefined {
+  const countField = cell('count') === '' ? 'perBag' : 'count';
+  const count = readCount(cell(countField));
+  if (!count) return void fail(countField, 'a count such as 6, 6+1 or 3x6');
+  const labels = cell('bag') === '' ? [] : readLabels(cell('bag'));
+  const saidBags = cell('bags') === '' ? undefined : readCount(cell('bags'));
+  if (cell('bags') !== '' && !saidBags) return void fail('bags', 'how many bags');
+  const bags = count.bags > 1 ? count.bags : (saidBags?.n ?? Math.max(1, labels.length));
+  if (labels.length > 1 && labels.length !== bags) return void fail('bag', `${bags} bag numbers, as many as there are bags`);
+  const each = cell('perBag') === '' ? undefined : readCount(cell('perBag'));
+  if (cell('perBag') !== '' && !each) return void fail('perBag', 'a count such as 6 or 6+1');
+  const whole = count.bags > 1 ? count.n * bags : countField === 'perBag' ? count.n * bags : count.n;
+  if (each && countField === 'count' && each.n * bags !== whole) return void fail('count', `${each.n * bags}: ${bags} bags of ${each.n}`);
+  if (whole < bags) return void fail('bags', `no more bags than the ${whole} heads`);
+  const labelOf = (index: number) =>
+    labels.length > 1 || bags === 1 ? labels[index] : labels[0] === undefined ? undefined : `${labels[0]}/${index + 1}`;
+  const free = count.bags > 1 || countField === 'perBag' ? count.free * bags : count.free;
+  return Array.from({ length: bags }, (_, index) => ({
+    label: labelOf(index),
+    n: Math.floor(whole / bags) + (index < whole % bags ? 1 : 0),
+    free: Math.floor(free / bags) + (index < free % bags ? 1 : 0),
+  }));
+}
+
+type Namer = { lookUp: LookUp; taught: readonly TaughtName[]; answers: Answers; names: ReadName[] };
+
+/** Settles each name of the list once: by answer, by what the house was taught, by the shelf. */
+function makeNamer({ lookUp, taught, answers, names }: Namer) {
+  const learnt = new Map(taught.map(({ heard, species }) => [nameKey(heard), species]));
+  const known = new Map<string, ReadName>();
+  return (heard: readonly string[], line: number): ReadName => {
+    const key = nameKey(heard.join(' '));
+    let name = known.get(key);
+    if (!name) {
+      name = { key, heard: heard.join(', '), lines: [], asked: false, offers: [], ...settle(heard, key) };
+      known.set(key, name);
+      names.push(name);
+    }
+    name.lines.push(line);
+    return name;
+  };
+
+  function settle(heard: readonly string[], key: string): Partial<ReadName> {
+    const findOffers = () => [...new Set(heard.flatMap((one) => lookUp.find(one, OFFERS).map(({ id }) => id)))].slice(0, OFFERS);
+    const answer = answers[key];
+    if (answer !== undefined)
+      return answer === '' ? { offers: findOffers() } : { species: answer, likeness: 'taught', offers: findOffers() };
+    const taughtAs = learnt.get(key) ?? heard.map((one) => learnt.get(nameKey(one))).find(Boolean);
+    if (taughtAs) return { species: taughtAs, likeness: 'taught' };
+    const settled = heard.map((one) => lookUp.settle(one)).filter((one) => one !== undefined);
+    const first = settled[0];
+    // Latin and trade name that mean two species: the list contradicts itself, so it is asked about.
+    if (!first || settled.some(({ id }) => id !== first.id)) return { offers: findOffers(), asked: true };
+    if (settled.some(({ likeness }) => likeness === 'same')) return { species: first.id, likeness: 'same' };
+    return { species: first.id, likeness: 'near', offers: findOffers() };
+  }
+}
