@@ -4,6 +4,8 @@ export const paths = {
   signIn: '/api/sign-in',
   signOut: '/api/sign-out',
   me: '/api/me',
+  firstLead: '/api/first-lead',
+  pin: '/api/pin',
   journal: '/api/journal',
   views: '/api/views',
   live: '/api/live',

@@ -17,7 +17,10 @@ export type House = { name: string; zone: string; rules: HouseRules; demo: boole
 /** Who is signed in, where, and what time the house has. */
 export type MeView = { person: Person; house: House; clock: { nowMs: number; frozen: boolean } };
 /** Before sign-in: who may tap their name. `pin` only in a demo house. */
-export type DoorView = { house: { name: string; demo: boolean }; people: (Pick<Person, 'id' | 'name' | 'title'> & { pin?: string })[] };
+export type DoorView = {
+  house: { name: string; demo: boolean; /** Nobody works here yet: the first lead may set it up. */ empty: boolean };
+  people: (Pick<Person, 'id' | 'name' | 'title'> & { pin?: string })[];
+};
 
 export type StreamView = StageCounts & { seq: number; expected: number; /** Died or put down in the last 7 days. */ lost7: number };
 
@@ -132,6 +135,19 @@ export type RoomView = { seq: number; racks: RackCard[]; waters: WaterCard[]; ba
 export type ShelfSpecies = SpeciesAdded & { entry: string; /** Living heads in the house. */ heads: number };
 export type ShelfView = { seq: number; species: ShelfSpecies[] };
 
+/** What a house is set up with. */
+export type HouseView = {
+  seq: number;
+  people: (Person & { hasPin: boolean })[];
+  waters: WaterCard[];
+  racks: { id: string; name: string; room: string; walk: number; tanks: string[] }[];
+  tanks: { id: string; code: string; rack: string; row: number }[];
+  suppliers: { id: string; name: string; transit: string }[];
+  species: (SpeciesName & { alsoCalled: string[] })[];
+  /** Lots that were here when the books began. */
+  opened: number;
+};
+
 export type Oddity = { lot: string; what: string; atMs: number; signs: Sign[]; missing: number; died: number };
 export type RoundTank = {
   id: string;
@@ -186,6 +202,7 @@ export type Views = {
   rounds: RoundsView;
   daybook: DaybookView;
   shelf: ShelfView;
+  house: HouseView;
 };
 export type ViewName = keyof Views;
 
@@ -199,6 +216,7 @@ export const VIEW_TOPICS: { [V in ViewName]: readonly Topic[] } = {
   rounds: ['rounds', 'stock', 'house'],
   daybook: ['house', 'people', 'shelf', 'stock', 'dock', 'bench', 'rounds', 'water'],
   shelf: ['shelf', 'stock'],
+  house: ['house', 'people', 'shelf', 'stock', 'dock', 'water'],
 };
 export const VIEW_NAMES = Object.keys(VIEW_TOPICS) as ViewName[];
 

@@ -17,8 +17,8 @@ export class House {
     this.data = data;
   }
 
-  /** Opens the house at a wall time. Later times than it has seen only. */
-  async open(clock = OPENS, freeze = false): Promise<void> {
+  /** Opens the house at a wall time (demo houses; `real` = with the time of day). Later times than it has seen only. */
+  async open(clock: string = OPENS, freeze = false): Promise<void> {
     const port = this.address ? new URL(this.address).port : '0';
     const args = [
       '--import',
@@ -28,8 +28,7 @@ export class House {
       this.data,
       '--port',
       port,
-      '--clock',
-      clock,
+      ...(clock === 'real' ? [] : ['--clock', clock]),
       ...(freeze ? ['--freeze'] : []),
     ];
     const server = spawn('node', args, { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, NODE_ENV: 'production' } });

@@ -2,7 +2,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './house.ts';
 
-const VIEWS = [
+const VIEWS: (readonly [string, string])[] = [
   ['dock', '/dock'],
   ['dock, a crate on its way', '/dock?crate=fern-0'],
   ['bench', '/bench'],
@@ -15,8 +15,9 @@ const VIEWS = [
   ['shelf, a change', '/shelf?species=comet&open=edit'],
   ['shelf, taking in', '/shelf?open=import'],
   ['more', '/more'],
+  ...['waters', 'racks', 'suppliers', 'people', 'opening', 'rules'].map((part) => [`house, ${part}`, `/house?part=${part}`] as const),
   ['packing list in', '/dock/list'],
-] as const;
+];
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
 
 for (const [size, viewport] of [

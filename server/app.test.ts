@@ -114,7 +114,7 @@ describe('writing', () => {
     await agent
       .post('/api/journal')
       .set('content-type', 'application/json')
-      .send(`{"actId":"x","entries":[${JSON.stringify('a'.repeat(300_000))}]}`)
+      .send(`{"actId":"x","entries":[${JSON.stringify('a'.repeat(1_200_000))}]}`)
       .expect(413);
     await agent
       .post('/api/journal')

@@ -13,6 +13,7 @@ import type { RunningHouse } from './house.ts';
 import { journalRoutes } from './journal/routes.ts';
 import { makeHub } from './live/hub.ts';
 import { makePeople, peopleRoutes, requireSignIn } from './people/routes.ts';
+import { setUpRoutes } from './people/setUp.ts';
 import { SESSION_MS, SessionStore } from './people/sessionStore.ts';
 
 /** The longest packing list that is taken (2,000 bags) is about 400 kB. */
@@ -48,6 +49,7 @@ export function makeApp({ house, dist, hostNames = [], log = console.error }: Op
   );
   api.use(journalRoutes(house, people));
   api.use(peopleRoutes(house, people));
+  api.use(setUpRoutes(house, people));
   api.get(paths.live, requireSignIn(people), (_request, response) => hub.join(response));
   api.use('/api', (_request, response) => void response.status(404).json({ code: 'notFound' }));
   app.use((request, response, next) => (request.path.startsWith('/api/') ? api(request, response, next) : next()));

@@ -33,6 +33,9 @@ export function makeCredentials(db: Drizzle) {
       const pinHash = await hashPin(pin);
       db.insert(credential).values({ person, pinHash }).onConflictDoUpdate({ target: credential.person, set: { pinHash } }).run();
     },
+    remove(person: string): void {
+      db.delete(credential).where(eq(credential.person, person)).run();
+    },
     async isRight(person: string, pin: string): Promise<boolean> {
       const row = db.select().from(credential).where(eq(credential.person, person)).get();
       const right = await matches(pin, row?.pinHash ?? NOBODY);

@@ -55,7 +55,7 @@ export function peopleRoutes(house: RunningHouse, people: People): Router {
     const { name, demo } = house.settings();
     const pins = demo ? (JSON.parse(findMeta(house.client, 'demoPins') ?? '{}') as Record<string, string>) : {};
     const view: DoorView = {
-      house: { name, demo },
+      house: { name, demo, empty: people.all().length === 0 },
       people: people.all().map(({ role: _role, ...rest }) => ({ ...rest, ...(pins[rest.id] ? { pin: pins[rest.id] } : {}) })),
     };
     response.json(view);
@@ -94,6 +94,6 @@ function meView(house: RunningHouse, person: Person): MeView {
 }
 
 /** A fresh session id at sign-in, so that one planted before is worth nothing. */
-function renewSession(request: Request): Promise<void> {
+export function renewSession(request: Request): Promise<void> {
   return new Promise((resolve, reject) => request.session.regenerate((error) => (error ? reject(error as Error) : resolve())));
 }

@@ -2,7 +2,7 @@
 import type { CrateCard } from '#contract/views.ts';
 import type { Carton } from '#core/dock/index.ts';
 import { bagCard, prepareBags } from './bags.ts';
-import { CRATE_WINDOW_MS, personName, prepareSpeciesNames } from './names.ts';
+import { CRATE_WINDOW_MS, personName, prepareSpeciesNames, RECENT_CRATE } from './names.ts';
 import type { MakeView } from './view.ts';
 
 /** A crate that is wholly worked off leaves the dock this long after it came. */
@@ -29,12 +29,12 @@ export const makeDockView: MakeView<'dock'> = (client) => {
         and not exists (select 1 from p_absence x where x.bag = b.id and x.voided_by is null)
         and not exists (select 1 from p_landing l where l.bag = b.id and l.alive = 0 and l.voided_by is null)) open
     from p_crate c join p_supplier s on s.id = c.supplier left join p_arrival a on a.crate = c.id and a.voided_by is null
-    where c.promised_at_ms > ? and c.voided_by is null order by coalesce(a.at_ms, c.promised_at_ms), c.id`);
+    where ${RECENT_CRATE} and c.voided_by is null order by coalesce(a.at_ms, c.promised_at_ms), c.id`);
   const bags = prepareBags(client, 'b.crate = ?');
   const species = prepareSpeciesNames(client);
 
   return ({ now }) => ({
-    crates: (crates.all(now - CRATE_WINDOW_MS) as Row[])
+    crates: (crates.all(now - CRATE_WINDOW_MS, now - CRATE_WINDOW_MS) as Row[])
       .filter((row) => row.open === 1 || (row.arrivedAtMs !== null && row.arrivedAtMs > now - DONE_STAYS_MS))
       .map((row) => crateCard(row, bags.all(row.crate).map(bagCard))),
     species: species(),

@@ -4,6 +4,7 @@ import type { ViewName, Views } from '#contract/views.ts';
 import { makeBenchView } from './bench.ts';
 import { makeDaybookView } from './daybook.ts';
 import { makeDockView } from './dock.ts';
+import { makeHouseView } from './house.ts';
 import { makeIntakeView } from './intake.ts';
 import { makeRoomView } from './room.ts';
 import { makeRoundsView } from './rounds.ts';
@@ -22,6 +23,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   rounds: makeRoundsView,
   daybook: makeDaybookView,
   shelf: makeShelfView,
+  house: makeHouseView,
 };
 
 export type ReadView = <V extends ViewName>(name: V, request: ViewRequest) => Views[V];

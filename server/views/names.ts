@@ -17,6 +17,8 @@ export function present<T>(value: T | null): T | undefined {
 
 /** How far back a crate still counts as on its way or open on the dock. */
 export const CRATE_WINDOW_MS = 30 * 86_400_000;
+/** Crate `c` is recent: promised, or written down, since the instant that is given twice. An old list taken in today is of today. */
+export const RECENT_CRATE = '(c.promised_at_ms > ? or (select recorded_at_ms from entry where id = c.entry) > ?)';
 
 /** Bag `b` has been floated and its fish not yet let go. */
 export const OPEN_RUN = (bag: string) => `exists (select 1 from p_run r where r.bag = ${bag} and r.voided_by is null

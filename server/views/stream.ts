@@ -1,6 +1,6 @@
 // The stream bar: heads at each stage, heads expected, heads lost in a week.
 import { stageCounts, type Standing } from '#core/stock/index.ts';
-import { CRATE_WINDOW_MS, HOLD_OPEN, OPEN_RUN } from './names.ts';
+import { CRATE_WINDOW_MS, HOLD_OPEN, OPEN_RUN, RECENT_CRATE } from './names.ts';
 import type { MakeView } from './view.ts';
 
 const WEEK_MS = 7 * 86_400_000;
@@ -16,7 +16,7 @@ export const makeStreamView: MakeView<'stream'> = (client) => {
     .prepare(
       `
     select coalesce(sum(b.listed), 0) from p_crate c join p_bag b on b.crate = c.id and b.voided_by is null
-    where c.promised_at_ms > ? and c.voided_by is null
+    where ${RECENT_CRATE} and c.voided_by is null
       and not exists (select 1 from p_landing l where l.bag = b.id and l.voided_by is null)
       and not exists (select 1 from p_absence a where a.bag = b.id and a.voided_by is null)`,
     )
@@ -29,7 +29,11 @@ export const makeStreamView: MakeView<'stream'> = (client) => {
     const rows = standings.all() as Row[];
     const promises = new Map((promised.all() as { lot: string; n: number }[]).map(({ lot, n }) => [lot, n]));
     const counts = stageCounts(rows.map(standingOf), promises);
-    return { ...counts, expected: expected.get(now - CRATE_WINDOW_MS) as number, lost7: lost.get(now - WEEK_MS, now) as number };
+    return {
+      ...counts,
+      expected: expected.get(now - CRATE_WINDOW_MS, now - CRATE_WINDOW_MS) as number,
+      lost7: lost.get(now - WEEK_MS, now) as number,
+    };
   };
 };
 

@@ -36,7 +36,12 @@ export default function Dock() {
       <div className="empty">
         <h2>Nothing on the dock</h2>
         <p>Crates that are on their way or here show up in this place.</p>
-        {mayList && (
+        {mayList && data.species.length === 0 && (
+          <Link className="btn btn-act" to="/house">
+            Set up the house
+          </Link>
+        )}
+        {mayList && data.species.length > 0 && (
           <Link className="btn btn-act" to="/dock/list">
             Take in a packing list
           </Link>

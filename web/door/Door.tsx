@@ -7,6 +7,7 @@ import { paths } from '#contract/paths.ts';
 import type { DoorView, MeView } from '#contract/views.ts';
 import { getJson, postJson, Refusal } from '../data/api.ts';
 import { setHouseClock } from '../data/clock.ts';
+import { FirstLead } from './FirstLead.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 
 const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
@@ -22,17 +23,12 @@ export function Door() {
         <Waiting error={error} retry={() => void again()} />
       </main>
     );
+  if (data.house.empty) return <FirstLead />;
   const chosen = data.people.find(({ id }) => id === person);
   return (
     <main className="door">
       <h1>{data.house.name}</h1>
-      <p className="soft">
-        {chosen
-          ? `${chosen.name}, your PIN`
-          : data.people.length > 0
-            ? 'Who is here?'
-            : 'Nobody is on the books of this house yet. See it at work with the demo: npm run demo.'}
-      </p>
+      <p className="soft">{chosen ? `${chosen.name}, your PIN` : 'Who is here?'}</p>
       {chosen ? (
         <PinPad person={chosen} onBack={() => setPerson(undefined)} />
       ) : (

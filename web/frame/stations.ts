@@ -7,6 +7,7 @@ const table = [
   { to: '/rounds', name: 'Rounds', foot: true, load: () => import('../rounds/Rounds.tsx') },
   { to: '/room', name: 'Room', foot: true, load: () => import('../room/Room.tsx') },
   { to: '/shelf', name: 'Shelf', foot: false, load: () => import('../shelf/Shelf.tsx') },
+  { to: '/house', name: 'House', foot: false, load: () => import('../house/House.tsx') },
   { to: '/daybook', name: 'Daybook', foot: false, load: () => import('../daybook/Daybook.tsx') },
 ] as const;
 

@@ -7,16 +7,16 @@ import { lookUpOf } from '../data/lookUp.ts';
 
 type Species = DockView['species'][number];
 export type Heard = { heardAs: string; species?: Species };
-type Props = { species: readonly Species[]; value: Heard | undefined; onChange: (heard: Heard) => void };
+type Props = { label?: string; species: readonly Species[]; value: Heard | undefined; onChange: (heard: Heard) => void };
 const OFFERED = 6;
 
-export function SpeciesPicker({ species, value, onChange }: Props) {
+export function SpeciesPicker({ label, species, value, onChange }: Props) {
   const id = useId();
   const [text, setText] = useState(value?.heardAs ?? '');
   return (
     <div className="field">
       <label className="label" htmlFor={id}>
-        What is in the bag? Any name it goes by
+        {label ?? 'What is in the bag? Any name it goes by'}
       </label>
       <Form.Control
         id={id}
@@ -47,7 +47,9 @@ export function SpeciesPicker({ species, value, onChange }: Props) {
             </Button>
           ))}
       </div>
-      {text.trim() !== '' && !value?.species && <span className="soft">Lands as “{text.trim()}”; the species can be named later.</span>}
+      {text.trim() !== '' && !value?.species && label === undefined && (
+        <span className="soft">Lands as “{text.trim()}”; the species can be named later.</span>
+      )}
     </div>
   );
 }

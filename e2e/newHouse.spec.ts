@@ -1,0 +1,116 @@
+// A shop's first morning: an empty directory becomes a house with fish in it and a first crate from a list it did not write.
+import AxeBuilder from '@axe-core/playwright';
+import { expect, House, test as base, expectStreamAddsUp } from './house.ts';
+
+const test = base.extend<{ empty: House }>({
+  // eslint-disable-next-line no-empty-pattern
+  empty: async ({}, use, info) => {
+    const house = new House(info.outputPath('new-house'));
+    await house.open('real');
+    await use(house);
+    expect((await house.health()).ok).toBe(true);
+    await house.close();
+  },
+});
+
+test('from nothing to the first crate, without a word of the docs', async ({ page, empty }) => {
+  await page.goto(empty.address);
+  await expect(page.getByRole('heading', { name: 'A new house' })).toBeVisible();
+  expect((await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze()).violations).toEqual([]);
+  await page.getByRole('button', { name: 'Open the house' }).click();
+  await expect(page.getByText('This is needed.').first()).toBeVisible();
+  await page.getByLabel('What is this house called?').fill('Reed Street Fish');
+  await page.getByLabel('Its time zone').fill('Europe/Lisbon');
+  await page.getByLabel('Your name').fill('Mara Quill');
+  await page.getByLabel(/^A PIN/).fill('8642');
+  await page.getByLabel('The PIN once more').fill('8643');
+  await page.getByRole('button', { name: 'Open the house' }).click();
+  await expect(page.getByText('The two PINs are not the same.')).toBeVisible();
+  await page.getByLabel('The PIN once more').fill('8642');
+  await page.getByRole('button', { name: 'Open the house' }).click();
+
+  // An empty dock says what is missing and leads there.
+  await page.getByRole('link', { name: 'Set up the house' }).click();
+  await page.getByRole('link', { name: /^Species on the shelf/ }).click();
+  await page.getByRole('button', { name: 'Show the starter shelf' }).click();
+  await page.getByRole('button', { name: /^Take in 41 species/ }).click();
+  await expect(page.getByRole('heading', { name: '41 species' })).toBeVisible();
+
+  const nav = page.getByRole('navigation', { name: 'Stations', exact: true });
+  await nav.getByRole('link', { name: 'House' }).click();
+  await page.getByLabel('What it is called').fill('Reef sump');
+  await page.getByLabel('Water', { exact: true }).selectOption('marine');
+  await page.getByLabel('Set to, °C').fill('25,5');
+  await page.getByLabel('Salinity, ppt').fill('340');
+  await page.getByLabel('All its water, L').fill('800');
+  await page.getByRole('button', { name: 'Add this water' }).click();
+  await expect(page.getByText('A number from 0 to 60.')).toBeVisible();
+  await page.getByLabel('Salinity, ppt').fill('34');
+  await page.getByRole('button', { name: 'Add this water' }).click();
+  await expect(page.getByText('marine, 25.5 °C, 34 ppt, 800 L, 0 tanks')).toBeVisible();
+
+  await page.getByRole('button', { name: /^Racks and tanks/ }).click();
+  await page.getByLabel('What the rack or bench is called').fill('Tide rack');
+  await page.getByLabel('Which room it stands in').fill('Shop');
+  await page.getByRole('button', { name: 'Add this rack' }).click();
+  await page.getByLabel('Letter of the codes').fill('T');
+  await page.getByLabel('Rows').fill('2');
+  await page.getByLabel('Each holds, L').fill('70');
+  await page.getByRole('button', { name: 'Draw T1 to T8 (8)' }).click();
+  await expect(page.getByText('Tide rack Shop · T1 to T8 (8)')).toBeVisible();
+  await page.getByLabel('Which room it stands in').fill('Back');
+  await page.getByLabel('What the rack or bench is called').fill('Hold bench');
+  await page.getByRole('button', { name: 'Add this rack' }).click();
+  await page.getByRole('button', { name: 'Each stands alone' }).click();
+  await page.getByLabel('Letter of the codes').fill('H');
+  await page.getByLabel('Each holds, L').fill('60');
+  await page.getByLabel('What they are for').selectOption('hold');
+  await page.getByLabel('Water', { exact: true }).selectOption('marine');
+  await page.getByLabel('Set to, °C').fill('25');
+  await page.getByLabel('Salinity, ppt').fill('32');
+  await page.getByRole('button', { name: 'Draw H1, H2, H3, H4' }).click();
+  await expect(page.getByText('H1, H2, H3, H4').first()).toBeVisible();
+  // The same codes again are refused, and what was typed stands there still.
+  await page.getByLabel('Letter of the codes').fill('H');
+  await page.getByLabel('Each holds, L').fill('60');
+  await page.getByLabel('Set to, °C').fill('25');
+  await page.getByLabel('Salinity, ppt').fill('32');
+  await page.getByRole('button', { name: 'Draw H1, H2, H3, H4' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'There is a tank H1 already' }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Discard' }).click();
+
+  await page.getByRole('button', { name: /^Suppliers/ }).click();
+  await page.getByLabel('Who supplies').fill('Pelican Yard Imports');
+  await page.getByRole('button', { name: 'Add this supplier' }).click();
+  await expect(page.getByText('Pelican Yard Imports overnight')).toBeVisible();
+
+  await page.getByRole('button', { name: /^People/ }).click();
+  await page.getByLabel('Name').fill('Ode Marsh');
+  await page.getByLabel('What they are here').fill('receiver');
+  await page.getByLabel(/^A PIN/).fill('7531');
+  await page.getByRole('button', { name: 'Add this person' }).click();
+  await expect(page.getByText('Ode Marsh receiver')).toBeVisible();
+  await expect(page.getByText('no PIN')).toHaveCount(0);
+
+  await page.getByRole('button', { name: /^What lives here already/ }).click();
+  await page.getByLabel(/^What is in the tank/).fill('banngai');
+  await page.getByRole('button', { name: 'banggai cardinalfish' }).click();
+  await page.getByLabel('Tank', { exact: true }).fill('t2');
+  await page.getByLabel('Heads').fill('6');
+  await page.getByLabel('Length, cm').fill('5');
+  await page.getByRole('button', { name: 'Put 6 banggai cardinalfish on the books' }).click();
+  await expect(page.getByText('1 lot is counted.')).toBeVisible();
+
+  await nav.getByRole('link', { name: 'Dock' }).click();
+  await page.getByRole('link', { name: 'Take in a packing list' }).click();
+  await page.getByLabel(/Drop the file here/).setInputFiles('demo/files/pelican-yard.csv');
+  await page.getByRole('button', { name: /^Expect 49 heads in 11 bags/ }).click();
+  await page.getByRole('button', { name: /^It is here/ }).click();
+  await page.getByRole('button', { name: /^Land 4/ }).click();
+  await expect(page.getByText('bag 2 of 11')).toBeVisible();
+  await expectStreamAddsUp(page);
+  await page.getByRole('link', { name: 'Choose a tank for bag 1' }).click();
+  await page.getByRole('button', { name: /^Tank H1/ }).click();
+  await page.getByRole('button', { name: /^Put it in H1/ }).click();
+  await expect(page.getByText(/Fold the bag|afloat|Start the float|Start float/).first()).toBeVisible();
+});

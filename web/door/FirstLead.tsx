@@ -1,0 +1,50 @@
+// An empty house: its name, its zone, and the first lead. Everything else is set up from inside.
+import { mutate } from 'swr';
+import { paths } from '#contract/paths.ts';
+import { isZone } from '#core/time/index.ts';
+import { postJson, Refusal } from '../data/api.ts';
+import { PlainForm, type FormField } from '../parts/PlainForm.tsx';
+
+const zones = Intl.supportedValuesOf('timeZone');
+const FIELDS: FormField[] = [
+  { name: 'house', type: 'text', label: 'What is this house called?' },
+  { name: 'zone', type: 'text', label: 'Its time zone', list: zones, maxLength: 60 },
+  { name: 'name', type: 'text', label: 'Your name' },
+  { name: 'title', type: 'text', label: 'What you are here', hint: 'as it stands on the door, such as owner or lead' },
+  { name: 'pin', type: 'pin', label: 'A PIN of 4 to 8 digits', hint: 'You sign in with it on every tablet.' },
+  { name: 'again', type: 'pin', label: 'The PIN once more' },
+];
+
+export function FirstLead() {
+  const send = async ({ again, ...said }: Record<string, string>) => {
+    if (said.pin !== again) return 'The two PINs are not the same.';
+    if (!isZone(said.zone!)) return `There is no time zone ${said.zone}. Write it like Europe/Lisbon.`;
+    try {
+      await postJson(paths.firstLead, said);
+    } catch (error) {
+      if (error instanceof Refusal && error.body.code === 'notEmpty') {
+        await mutate(paths.door);
+        return 'Somebody else has just set this house up. Ask them for a PIN.';
+      }
+      return error instanceof Refusal
+        ? 'The house did not take it. Look at the fields again.'
+        : 'The house does not answer. Try again in a moment.';
+    }
+    await mutate(paths.me);
+    return undefined;
+  };
+  return (
+    <main className="door">
+      <h1>A new house</h1>
+      <p className="soft">Nobody works here yet. You are its first lead; you add the others once you are in.</p>
+      <PlainForm
+        fields={FIELDS}
+        initial={{ zone: Intl.DateTimeFormat().resolvedOptions().timeZone, title: 'lead' }}
+        submit="Open the house"
+        onSubmit={send}
+        keep
+      />
+      <p className="soft demo-note">To see one at work first: npm run demo.</p>
+    </main>
+  );
+}

@@ -1,0 +1,89 @@
+// The house: what it is set up with, part by part, with what is still missing before the first crate can come.
+import { useCallback, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import type { HouseView } from '#contract/views.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { useView, type Draft } from '../data/house.ts';
+import { useMay, useTimes } from '../data/me.ts';
+import { Waiting } from '../parts/Waiting.tsx';
+import { sayAll } from '../words/refusals.ts';
+import { Opening } from './Opening.tsx';
+import { People } from './People.tsx';
+import { Racks } from './Racks.tsx';
+import { Rules } from './Rules.tsx';
+import { Suppliers } from './Suppliers.tsx';
+import { Waters } from './Waters.tsx';
+
+/** Writes and tells what was wrong, as the forms want it. An act that waits for the network counts as taken. */
+export type Write = (words: string, ...drafts: Draft[]) => Promise<string | undefined>;
+export type PartProps = { view: HouseView; write: Write; mayEdit: boolean };
+
+const PARTS = [
+  { id: 'shelf', name: 'Species on the shelf', to: '/shelf', count: ({ species }: HouseView) => species.length },
+  { id: 'waters', name: 'Waters', Part: Waters, count: ({ waters }: HouseView) => waters.length },
+  { id: 'racks', name: 'Racks and tanks', Part: Racks, count: ({ tanks }: HouseView) => tanks.length },
+  { id: 'suppliers', name: 'Suppliers', Part: Suppliers, count: ({ suppliers }: HouseView) => suppliers.length },
+  { id: 'people', name: 'People', Part: People, count: ({ people }: HouseView) => people.length },
+  { id: 'opening', name: 'What lives here already', Part: Opening, count: ({ opened }: HouseView) => opened },
+  { id: 'rules', name: 'House rules', Part: Rules, count: () => undefined },
+] as const;
+
+export default function House() {
+  const { data, error, mutate } = useView('house');
+  const { doIt } = useDeeds();
+  const { when } = useTimes();
+  const mayEdit = useMay('lead');
+  const write = useCallback<Write>(
+    async (words, ...drafts) => {
+      const outcome = await doIt(words, ...drafts);
+      return outcome.status === 'refused' ? sayAll(outcome.refusals, outcome.code, when) : undefined;
+    },
+    [doIt, when],
+  );
+  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
+  return <Parts view={data} write={write} mayEdit={mayEdit} />;
+}
+
+function Parts({ view: data, write, mayEdit }: PartProps) {
+  const [query, setQuery] = useSearchParams();
+  const missing = PARTS.find(({ count }) => count(data) === 0);
+  // What was missing when the page was opened stays open while it fills.
+  const [first] = useState(missing && 'Part' in missing ? missing : PARTS[1]);
+  const open = PARTS.find(({ id }) => id === query.get('part')) ?? first;
+  return (
+    <div className="two-parts">
+      <div>
+        <h1 className="station-title">House</h1>
+        <ul className="rows" aria-label="Parts of the house">
+          {PARTS.map((part) => (
+            <li key={part.id}>
+              {'to' in part ? (
+                <Link className="row-button" to={data.species.length === 0 ? `${part.to}?open=import` : part.to}>
+                  {part.name} <Count n={part.count(data)} />
+                </Link>
+              ) : (
+                <button type="button" className="row-button" aria-current={part === open} onClick={() => setQuery({ part: part.id })}>
+                  {part.name} <Count n={part.count(data)} />
+                </button>
+              )}
+            </li>
+          ))}
+        </ul>
+        {missing && mayEdit && (
+          <p className="soft">
+            {missing.id === 'shelf'
+              ? 'Begin with the shelf: the starter shelf is taken in with two taps. Then waters, racks, suppliers.'
+              : `Still to be set up: ${PARTS.filter(({ count }) => count(data) === 0)
+                  .map(({ name }) => name.toLowerCase())
+                  .join(', ')}.`}
+          </p>
+        )}
+      </div>
+      {'Part' in open && <open.Part view={data} write={write} mayEdit={mayEdit} />}
+    </div>
+  );
+}
+
+function Count({ n }: { n: number | undefined }) {
+  return n === undefined ? null : <span className={n === 0 ? 'warn' : 'num soft'}>{n === 0 ? 'none yet' : n}</span>;
+}

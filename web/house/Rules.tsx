@@ -1,0 +1,39 @@
+// Numbers that a lead decides. Rules of thumb of the trade to start from.
+import { mutate } from 'swr';
+import { paths } from '#contract/paths.ts';
+import { useMe } from '../data/me.ts';
+import { PlainForm } from '../parts/PlainForm.tsx';
+import { RULE_FIELDS, rulesOf, ruleValues } from './forms.ts';
+import type { PartProps } from './House.tsx';
+
+export function Rules({ write, mayEdit }: PartProps) {
+  const { house } = useMe();
+  const values = ruleValues(house);
+  return (
+    <section className="card" aria-label="House rules">
+      <h2>House rules</h2>
+      {mayEdit ? (
+        <PlainForm
+          fields={RULE_FIELDS}
+          initial={values}
+          submit="These are our rules"
+          keep
+          onSubmit={async (typed) => {
+            const wrong = await write('House rules', rulesOf(typed, house.rules));
+            if (wrong === undefined) await mutate(paths.me);
+            return wrong;
+          }}
+        />
+      ) : (
+        <dl className="species-facts">
+          {RULE_FIELDS.map(({ name, label }) => (
+            <div key={name}>
+              <dt>{label}</dt>
+              <dd>{values[name]}</dd>
+            </div>
+          ))}
+        </dl>
+      )}
+    </section>
+  );
+}

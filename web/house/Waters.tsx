@@ -1,0 +1,35 @@
+// The waters of the house: what each is set to, how many tanks it runs through.
+import { formatQuantity } from '#core/water/index.ts';
+import { newId } from '../data/house.ts';
+import { PlainForm } from '../parts/PlainForm.tsx';
+import { WATER_FIELDS, waterOf } from './forms.ts';
+import type { PartProps } from './House.tsx';
+
+export function Waters({ view, write, mayEdit }: PartProps) {
+  return (
+    <section className="card" aria-label="Waters">
+      <h2>Waters</h2>
+      <ul className="plain-list">
+        {view.waters.map(({ id, name, type, temperatureC, salinityPpt, volumeL, tanks }) => (
+          <li key={id}>
+            <b>{name}</b>{' '}
+            <span className="soft">
+              {type}, {formatQuantity('temperature', temperatureC)}, {formatQuantity('salinity', salinityPpt)},{' '}
+              {formatQuantity('volume', volumeL)}, {tanks} {tanks === 1 ? 'tank' : 'tanks'}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {view.waters.length === 0 && (
+        <p className="soft">None yet. A tank that stands alone gets its own water when you draw it, under racks and tanks.</p>
+      )}
+      {mayEdit && (
+        <PlainForm
+          fields={WATER_FIELDS}
+          submit="Add this water"
+          onSubmit={(values) => write(`Water ${values.name}`, waterOf(values, newId))}
+        />
+      )}
+    </section>
+  );
+}

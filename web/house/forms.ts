@@ -1,0 +1,181 @@
+// What the forms of the house ask, and the entries that their answers become. No screen in here.
+import type { HouseView } from '#contract/views.ts';
+import { PURPOSES, type HouseRules, type Purpose } from '#core/room/index.ts';
+import { WATER_TYPES, type WaterType } from '#core/species/index.ts';
+import { ORIGINS, type Origin } from '#core/stock/index.ts';
+import type { Draft } from '../data/house.ts';
+import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
+
+export const OWN_WATER = 'own';
+/** Tanks drawn at once: each may bring its own water, and one act holds 200 entries. */
+export const MAX_TANKS = 96;
+type Id = () => string;
+
+const waterFields: FormField[] = [
+  { name: 'type', type: 'choice', label: 'Water', options: WATER_TYPES },
+  { name: 'temperatureC', type: 'number', label: 'Set to, °C', min: -2, max: 45 },
+  { name: 'salinityPpt', type: 'number', label: 'Salinity, ppt', min: 0, max: 60, hint: '0.2 for fresh, 34 for sea water' },
+];
+export const WATER_FIELDS: FormField[] = [
+  { name: 'name', type: 'text', label: 'What it is called', hint: 'All tanks on one sump are one water: what one has, all have.' },
+  ...waterFields,
+  { name: 'volumeL', type: 'number', label: 'All its water, L', min: 0.05, max: 100_000 },
+];
+
+export function waterOf(values: Values, newId: Id): Draft {
+  const { name, type, temperatureC, salinityPpt, volumeL } = values;
+  return {
+    kind: 'water.added',
+    payload: {
+      water: newId(),
+      name: name!,
+      type: type as WaterType,
+      temperatureC: numberOf(temperatureC),
+      salinityPpt: numberOf(salinityPpt),
+      volumeL: numberOf(volumeL),
+    },
+  };
+}
+
+export const RACK_FIELDS: FormField[] = [
+  { name: 'name', type: 'text', label: 'What the rack or bench is called' },
+  { name: 'room', type: 'text', label: 'Which room it stands in' },
+  {
+    name: 'walk',
+    type: 'number',
+    label: 'Its place in the walk',
+    min: 0,
+    max: 10_000,
+    whole: true,
+    optional: true,
+    hint: 'low first; left out, it comes last',
+  },
+];
+export const rackOf = ({ name, room, walk }: Values, rack: string, last: number): Draft => ({
+  kind: 'rack.added',
+  payload: { rack, name: name!, room: room!, walk: walk ? numberOf(walk) : last },
+});
+
+export function tankFields({ racks, waters }: Pick<HouseView, 'racks' | 'waters'>): FormField[] {
+  return [
+    { name: 'rack', type: 'choice', label: 'On which rack', options: racks.map(({ id, name }) => ({ value: id, label: name })) },
+    {
+      name: 'water',
+      type: 'choice',
+      label: 'On which water',
+      options: [...waters.map(({ id, name }) => ({ value: id, label: name })), { value: OWN_WATER, label: 'each tank its own water' }],
+    },
+    { name: 'prefix', type: 'text', label: 'Letter of the codes', maxLength: 6, hint: 'A gives A1, A2 …' },
+    { name: 'first', type: 'number', label: 'First number', min: 0, max: 9999, whole: true },
+    { name: 'rows', type: 'number', label: 'Rows', min: 1, max: 20, whole: true },
+    { name: 'columns', type: 'number', label: 'Tanks in a row', min: 1, max: 40, whole: true },
+    { name: 'volumeL', type: 'number', label: 'Each holds, L', min: 0.05, max: 100_000 },
+    { name: 'purpose', type: 'choice', label: 'What they are for', options: PURPOSES },
+    { name: 'lid', type: 'choice', label: 'Lids', options: ['yes', 'no'] },
+  ];
+}
+/** Asked as well when each tank has its own water. */
+export const OWN_WATER_FIELDS = waterFields;
+
+export function codesOf({ prefix = '', first, rows, columns }: Values): string[] {
+  const [from, n] = [numberOf(first), numberOf(rows) * numberOf(columns)];
+  return Number.isInteger(n) && n > 0 && n <= MAX_TANKS ? Array.from({ length: n }, (_, index) => `${prefix.trim()}${from + index}`) : [];
+}
+
+export function tanksOf(values: Values, newId: Id, rowsAbove: number): Draft[] {
+  const columns = numberOf(values.columns);
+  const volumeL = numberOf(values.volumeL);
+  return codesOf(values).flatMap((code, index): Draft[] => {
+    const own = values.water === OWN_WATER;
+    const water = own ? newId() : values.water!;
+    const tank: Draft = {
+      kind: 'tank.added',
+      payload: {
+        tank: newId(),
+        rack: values.rack!,
+        water,
+        code,
+        volumeL,
+        purpose: values.purpose as Purpose,
+        lid: values.lid === 'yes',
+        row: rowsAbove + Math.floor(index / columns),
+        column: index % columns,
+      },
+    };
+    if (!own) return [tank];
+    const { type, temperatureC, salinityPpt } = values;
+    const facts = { type: type as WaterType, temperatureC: numberOf(temperatureC), salinityPpt: numberOf(salinityPpt) };
+    return [{ kind: 'water.added', payload: { water, name: `${code} water`, ...facts, volumeL } }, tank];
+  });
+}
+
+export const SUPPLIER_FIELDS: FormField[] = [
+  { name: 'name', type: 'text', label: 'Who supplies' },
+  { name: 'transit', type: 'choice', label: 'How it comes', options: ['overnight', 'van', 'local', 'slow courier'] },
+  { name: 'note', type: 'text', label: 'What to know of them', optional: true, maxLength: 500 },
+];
+export const supplierOf = ({ name, transit, note }: Values, newId: Id): Draft => ({
+  kind: 'supplier.added',
+  payload: { supplier: newId(), name: name!, transit: transit as 'van', ...(note ? { note } : {}) },
+});
+
+export const OPENING_FIELDS: FormField[] = [
+  { name: 'tank', type: 'text', label: 'Tank', maxLength: 12 },
+  { name: 'n', type: 'number', label: 'Heads', min: 1, max: 100_000, whole: true },
+  { name: 'sizeCm', type: 'number', label: 'Length, cm', min: 0.1, max: 300 },
+  { name: 'origin', type: 'choice', label: 'Wild or bred', options: ORIGINS },
+  { name: 'holdDays', type: 'number', label: 'Days of hold still to go', min: 0, max: 365, whole: true, hint: '0 when its hold is done' },
+];
+export function openingOf(values: Values, of: { tank: string; species: { id: string; common: string } }, newId: Id): Draft[] {
+  const lot = newId();
+  const days = numberOf(values.holdDays);
+  const opened: Draft = {
+    kind: 'lot.opened',
+    payload: {
+      lot,
+      species: of.species.id,
+      label: of.species.common,
+      tank: of.tank,
+      n: numberOf(values.n),
+      sizeCm: numberOf(values.sizeCm),
+      origin: values.origin as Origin,
+    },
+  };
+  return days > 0 ? [opened, { kind: 'hold.opened', payload: { hold: newId(), lot, days, zero: 'arrival' } }] : [opened];
+}
+
+export const RULE_FIELDS: FormField[] = [
+  { name: 'name', type: 'text', label: 'The house is called' },
+  { name: 'zone', type: 'text', label: 'Time zone', maxLength: 60 },
+  { name: 'floatWithinC', type: 'number', label: 'A float is over within, °C', min: 0.1, max: 5 },
+  { name: 'eveningFromHour', type: 'number', label: 'Evening round from, hour', min: 1, max: 23, whole: true },
+  { name: 'fresh', type: 'number', label: 'Hold of fresh-water fish, days', min: 0, max: 365, whole: true },
+  { name: 'brackish', type: 'number', label: 'Hold of brackish fish, days', min: 0, max: 365, whole: true },
+  { name: 'marine', type: 'number', label: 'Hold of marine fish, days', min: 0, max: 365, whole: true },
+  { name: 'lateAfterH', type: 'number', label: 'A crate is pressing when late by, h', min: 0, max: 240 },
+  { name: 'longClosedH', type: 'number', label: 'or closed for, h', min: 0, max: 240 },
+];
+export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
+  const { holdDays, ...plain } = house.rules;
+  return Object.fromEntries(
+    Object.entries({ name: house.name, zone: house.zone, ...plain, ...holdDays }).map(([name, value]) => [name, String(value)]),
+  );
+};
+export function rulesOf(values: Values, rules: HouseRules): Draft {
+  const n = (name: string) => numberOf(values[name]);
+  return {
+    kind: 'house.configured',
+    payload: {
+      name: values.name!,
+      zone: values.zone!,
+      rules: {
+        ...rules,
+        floatWithinC: n('floatWithinC'),
+        eveningFromHour: n('eveningFromHour'),
+        holdDays: { fresh: n('fresh'), brackish: n('brackish'), marine: n('marine') },
+        lateAfterH: n('lateAfterH'),
+        longClosedH: n('longClosedH'),
+      },
+    },
+  };
+}

@@ -1,0 +1,142 @@
+// A short form: labelled fields, each checked as it is sent, one button that says what will be true.
+import { useId, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { useForm } from 'react-hook-form';
+
+type Common = { name: string; label: string; hint?: string; optional?: boolean };
+export type FormField = Common &
+  (
+    | { type: 'text'; maxLength?: number; list?: readonly string[] }
+    | { type: 'pin' }
+    | { type: 'number'; min: number; max: number; whole?: boolean }
+    | { type: 'choice'; options: readonly (string | { value: string; label: string })[] }
+    | { type: 'check' }
+  );
+export type Values = Record<string, string>;
+type Props = {
+  fields: readonly FormField[];
+  initial?: Values;
+  /** What the button says, from what is typed so far. */
+  submit: string | ((values: Values) => string);
+  /** Gives what is wrong in words, or nothing when it was taken; then the form is empty again unless `keep`. */
+  onSubmit: (values: Values) => Promise<string | undefined>;
+  keep?: boolean;
+  note?: (values: Values) => string | undefined;
+};
+
+export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false, note }: Props) {
+  const id = useId();
+  const start = { ...Object.fromEntries(fields.map((field) => [field.name, firstOf(field)])), ...initial };
+  const { register, handleSubmit, reset, watch, formState } = useForm<Values>({ defaultValues: start, mode: 'onTouched' });
+  const [problem, setProblem] = useState<string>();
+  // eslint-disable-next-line react-hooks/incompatible-library -- the button's own words follow what is typed
+  const values = watch();
+  const send = handleSubmit(async (typed) => {
+    const wrong = await onSubmit(Object.fromEntries(Object.entries(typed).map(([name, text]) => [name, String(text).trim()])));
+    setProblem(wrong);
+    if (wrong === undefined && !keep) reset();
+  });
+  const remark = note?.(values);
+  return (
+    <form noValidate onSubmit={(event) => void send(event)}>
+      <div className="form-grid">
+        {fields.map((field) => {
+          const fault = formState.errors[field.name]?.message;
+          return (
+            <Form.Group key={field.name} className="field" controlId={`${id}-${field.name}`}>
+              <Form.Label className="label">{field.label}</Form.Label>
+              <Control
+                field={field}
+                invalid={fault !== undefined}
+                listId={`${id}-${field.name}-list`}
+                {...register(field.name, { validate: (text) => faultOf(field, text) ?? true })}
+              />
+              {fault ? (
+                <span className="field-problem" role="alert">
+                  {fault}
+                </span>
+              ) : (
+                field.hint && <span className="soft">{field.hint}</span>
+              )}
+            </Form.Group>
+          );
+        })}
+      </div>
+      {remark && <p className="soft">{remark}</p>}
+      {problem && (
+        <p className="field-problem" role="alert">
+          {problem}
+        </p>
+      )}
+      <Button type="submit" variant="act" disabled={formState.isSubmitting}>
+        {typeof submit === 'string' ? submit : submit(values)}
+      </Button>
+    </form>
+  );
+}
+
+function firstOf(field: FormField): string {
+  if (field.type !== 'choice') return '';
+  const first = field.options[0];
+  return first === undefined ? '' : typeof first === 'string' ? first : first.value;
+}
+
+/** What is wrong with a field's text, in words; nothing when it is right. */
+export function faultOf(field: FormField, raw: string): string | undefined {
+  const text = String(raw).trim();
+  if (field.type === 'check') return undefined;
+  if (text === '') return field.optional ? undefined : 'This is needed.';
+  if (field.type === 'pin') return /^\d{4,8}$/.test(text) ? undefined : 'A PIN has 4 to 8 digits.';
+  if (field.type !== 'number') return undefined;
+  const value = Number(text.replace(',', '.'));
+  if (!Number.isFinite(value) || value < field.min || value > field.max) return `A number from ${field.min} to ${field.max}.`;
+  return field.whole && !Number.isInteger(value) ? 'A whole number.' : undefined;
+}
+
+type ControlProps = { field: FormField; invalid: boolean; listId: string } & ReturnType<ReturnType<typeof useForm<Values>>['register']>;
+
+function Control({ field, invalid, listId, ...rest }: ControlProps) {
+  switch (field.type) {
+    case 'choice':
+      return (
+        <Form.Select isInvalid={invalid} {...rest}>
+          {field.options.map((option) => {
+            const { value, label } = typeof option === 'string' ? { value: option, label: option } : option;
+            return (
+              <option key={value} value={value}>
+                {label}
+              </option>
+            );
+          })}
+        </Form.Select>
+      );
+    case 'check':
+      return <Form.Check type="switch" {...rest} />;
+    case 'pin':
+      return <Form.Control type="password" inputMode="numeric" autoComplete="new-password" maxLength={8} isInvalid={invalid} {...rest} />;
+    default:
+      return (
+        <>
+          <Form.Control
+            inputMode={field.type === 'number' ? 'decimal' : undefined}
+            maxLength={field.type === 'text' ? (field.maxLength ?? 120) : 12}
+            list={field.type === 'text' && field.list ? listId : undefined}
+            autoComplete="off"
+            isInvalid={invalid}
+            {...rest}
+          />
+          {field.type === 'text' && field.list && (
+            <datalist id={listId}>
+              {field.list.map((one) => (
+                <option key={one} value={one} />
+              ))}
+            </datalist>
+          )}
+        </>
+      );
+  }
+}
+
+/** A number as people type it, its comma or point alike. */
+export const numberOf = (text: string | undefined): number => Number((text ?? '').replace(',', '.'));
