@@ -7,16 +7,27 @@ import ts from 'typescript-eslint';
 export default ts.config(
   { ignores: ['dist', 'node_modules', 'data', 'server/db/migrations', 'server/db/projections', 'test-results', '.cache'] },
   js.configs.recommended,
-  { files: ['**/*.{ts,tsx}'], extends: [...ts.configs.recommendedTypeChecked], languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } }, rules: {
-    '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
-    '@typescript-eslint/consistent-type-imports': 'error',
-    'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
-    'max-params': ['error', { max: 4 }],
-  } },
-  { files: ['**/*.test.{ts,tsx}', 'e2e/**', 'bench/**'], rules: {
-    '@typescript-eslint/no-unsafe-assignment': 'off', '@typescript-eslint/no-unsafe-member-access': 'off', '@typescript-eslint/no-unsafe-argument': 'off',
-    '@typescript-eslint/no-unsafe-call': 'off', '@typescript-eslint/no-unsafe-return': 'off',
-  } },
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [...ts.configs.recommendedTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
+      'max-params': ['error', { max: 4 }],
+    },
+  },
+  {
+    files: ['**/*.test.{ts,tsx}', 'e2e/**', 'bench/**'],
+    rules: {
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+      '@typescript-eslint/no-unsafe-member-access': 'off',
+      '@typescript-eslint/no-unsafe-argument': 'off',
+      '@typescript-eslint/no-unsafe-call': 'off',
+      '@typescript-eslint/no-unsafe-return': 'off',
+    },
+  },
   // A data table is as long as its data.
   { files: ['demo/species.ts'], rules: { 'max-lines': 'off' } },
   { files: ['web/**/*.{ts,tsx}'], extends: [hooks.configs.flat.recommended] },

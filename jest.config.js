@@ -4,7 +4,14 @@ export default {
   roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web', '<rootDir>/demo', '<rootDir>/scripts'],
   testMatch: ['**/*.test.{ts,tsx}'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
-  transform: { '^.+\\.tsx?$': ['@swc/jest', {
-    jsc: { target: 'es2023', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } },
-    module: { type: 'es6' }, sourceMaps: 'inline' }] },
+  transform: {
+    '^.+\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: { target: 'es2023', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } },
+        module: { type: 'es6' },
+        sourceMaps: 'inline',
+      },
+    ],
+  },
 };

@@ -93,5 +93,9 @@ export const fixtures: Payloads = {
     lots: [{ lot: 'lot-3', expected: 3, seen: 2, signs: [{ sign: 'hiding', n: 1 }] }],
   },
   'lot.fed': { tank: 'G1', lot: 'lot-3', food: 'frozen mysis', response: 'ate' },
+  'mishap.recorded': { lot: 'lot-3', tank: 'G1', n: 1, what: 'jumped', note: 'back in within a minute' },
+  'due.done': { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:1h' },
+  'due.snoozed': { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:1h', untilMs: AT + 1_800_000, why: 'the van is here' },
+  'due.skipped': { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:4h', why: 'seen from the door' },
   'loss.recorded': { lot: 'lot-3', place: 'G1', n: 1, cause: 'jumped', sure: 'likely', note: 'on the floor behind the bench' },
 };

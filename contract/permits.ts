@@ -6,7 +6,7 @@ import type { Topic } from './topics.ts';
 export type Permit = { minRole: Role; undo: Undo; topics: readonly Topic[] };
 
 export const permits: { [K in Kind]: Permit } = {
-  'entry.reversed': { minRole: 'trainee', undo: 'never', topics: ['stock', 'dock', 'bench', 'rounds', 'water'] },
+  'entry.reversed': { minRole: 'trainee', undo: 'never', topics: ['stock', 'dock', 'bench', 'rounds', 'water', 'today'] },
   'person.added': { minRole: 'lead', undo: 'never', topics: ['people'] },
   'house.configured': { minRole: 'lead', undo: 'never', topics: ['house'] },
   'rack.added': { minRole: 'lead', undo: 'never', topics: ['house'] },
@@ -31,6 +31,10 @@ export const permits: { [K in Kind]: Permit } = {
   'lot.promised': { minRole: 'keeper', undo: 'self', topics: ['stock'] },
   'tank.looked': { minRole: 'trainee', undo: 'self', topics: ['rounds'] },
   'lot.fed': { minRole: 'trainee', undo: 'self', topics: ['rounds'] },
+  'mishap.recorded': { minRole: 'trainee', undo: 'self', topics: ['rounds'] },
+  'due.done': { minRole: 'trainee', undo: 'self', topics: ['today'] },
+  'due.snoozed': { minRole: 'trainee', undo: 'self', topics: ['today'] },
+  'due.skipped': { minRole: 'keeper', undo: 'self', topics: ['today'] },
   'loss.recorded': { minRole: 'trainee', undo: 'self', topics: ['rounds', 'stock'] },
 };
 

@@ -24,16 +24,25 @@ import {
   ROUNDS,
   SIGNS,
   SURENESS,
+  MISHAPS,
   type LossRecorded,
+  type MishapRecorded,
   type LotFed,
   type LotLook,
   type TankLooked,
 } from '#core/rounds/index.ts';
+import type { DueDone, DueSkipped, DueSnoozed } from '#core/today/index.ts';
 import { ORIGINS, type LotOpened, type LotPromised, type StockCounted, type StockMoved } from '#core/stock/index.ts';
 import { QUANTITIES, type ReadingTaken } from '#core/water/index.ts';
 import { choice, closed, count, finite, id, instant, list, MAX_HEADS, maybe, note, place, text, uuid } from './fields.ts';
 import { houseSchemas } from './houseSchemas.ts';
 import { centimetres, days, litres, reading, schemaOf } from './shapes.ts';
+
+/** Entry, rule, step. */
+const dueId = () =>
+  string()
+    .matches(/^[A-Za-z0-9-]{1,64}:[a-z-]{1,30}:[a-z0-9-]{1,30}$/, 'must be the id of a due thing')
+    .required();
 
 export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
   ...houseSchemas,
@@ -176,6 +185,10 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
     note: note(),
   }),
   'lot.fed': schemaOf<LotFed>({ tank: id(), lot: id(), food: text(60), response: choice(RESPONSES) }),
+  'mishap.recorded': schemaOf<MishapRecorded>({ lot: id(), tank: id(), n: count(1), what: choice(MISHAPS), note: note() }),
+  'due.done': schemaOf<DueDone>({ due: dueId(), note: note() }),
+  'due.snoozed': schemaOf<DueSnoozed>({ due: dueId(), untilMs: instant(), why: text(300) }),
+  'due.skipped': schemaOf<DueSkipped>({ due: dueId(), why: text(300) }),
   'loss.recorded': schemaOf<LossRecorded>({
     lot: id(),
     place: id(),

@@ -9,6 +9,7 @@ import type { Response, RoundName, Sign } from '#core/rounds/index.ts';
 import type { SpeciesAdded, WaterType } from '#core/species/index.ts';
 import type { Origin, StageCounts } from '#core/stock/index.ts';
 import type { Method } from '#core/water/index.ts';
+import type { Due } from '#core/today/index.ts';
 import type { Topic } from './topics.ts';
 
 export type Person = { id: string; name: string; title: string; role: Role };
@@ -148,6 +149,8 @@ export type HouseView = {
   opened: number;
 };
 
+export type TodayView = { seq: number; due: Due[] };
+
 export type Oddity = { lot: string; what: string; atMs: number; signs: Sign[]; missing: number; died: number };
 export type RoundTank = {
   id: string;
@@ -202,6 +205,7 @@ export type Views = {
   rounds: RoundsView;
   daybook: DaybookView;
   shelf: ShelfView;
+  today: TodayView;
   house: HouseView;
 };
 export type ViewName = keyof Views;
@@ -214,8 +218,9 @@ export const VIEW_TOPICS: { [V in ViewName]: readonly Topic[] } = {
   bench: ['dock', 'bench', 'stock', 'water'],
   room: ['house', 'stock', 'water', 'dock', 'rounds'],
   rounds: ['rounds', 'stock', 'house'],
-  daybook: ['house', 'people', 'shelf', 'stock', 'dock', 'bench', 'rounds', 'water'],
+  daybook: ['house', 'people', 'shelf', 'stock', 'dock', 'bench', 'rounds', 'water', 'today'],
   shelf: ['shelf', 'stock'],
+  today: ['today', 'dock', 'bench', 'rounds', 'stock', 'house'],
   house: ['house', 'people', 'shelf', 'stock', 'dock', 'water'],
 };
 export const VIEW_NAMES = Object.keys(VIEW_TOPICS) as ViewName[];

@@ -3,6 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './house.ts';
 
 const VIEWS: (readonly [string, string])[] = [
+  ['today', '/today'],
   ['dock', '/dock'],
   ['dock, a crate on its way', '/dock?crate=fern-0'],
   ['bench', '/bench'],

@@ -9,6 +9,7 @@ import { roundRules } from '../rounds/rules.ts';
 import { speciesRules } from '../species/rules.ts';
 import type { Leg } from '../stock/legs.ts';
 import { stockRules } from '../stock/rules.ts';
+import { todayRules } from '../today/rules.ts';
 import { waterRules } from '../water/rules.ts';
 import type { Entry } from './entry.ts';
 import type { Kind } from './payloads.ts';
@@ -24,6 +25,7 @@ export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K> } = {
   ...benchRules,
   ...holdRules,
   ...roundRules,
+  ...todayRules,
 };
 
 function areaRuleOf(kind: Kind): Rule<Kind> | undefined {

@@ -7,6 +7,7 @@ import type { RoomEntries } from '../room/entries.ts';
 import type { RoundEntries } from '../rounds/entries.ts';
 import type { SpeciesEntries } from '../species/entries.ts';
 import type { StockEntries } from '../stock/entries.ts';
+import type { TodayEntries } from '../today/entries.ts';
 import type { WaterEntries } from '../water/entries.ts';
 import type { JournalEntries } from './entries.ts';
 
@@ -19,6 +20,7 @@ export type Payloads = JournalEntries &
   DockEntries &
   BenchEntries &
   HoldEntries &
-  RoundEntries;
+  RoundEntries &
+  TodayEntries;
 
 export type Kind = keyof Payloads;

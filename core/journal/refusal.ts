@@ -47,6 +47,7 @@ export const REFUSAL_CODES = [
   'fit.saleBeforeHold',
   'fit.speciesUnknown',
   'fit.awayFromHome',
+  'due.badSnooze',
   'undo.twice',
   'undo.ofUndo',
   'undo.notYours',

@@ -42,6 +42,7 @@ export interface HouseState {
   /** The hold of a lot that has not been signed off. */
   findOpenHold(lot: string): HoldFacts | undefined;
   hasPromise(id: string): boolean;
+  hasEntry(id: string): boolean;
   balance(lot: string, place: string): number;
   /** Some fish of the lot stand in a tank of the house. */
   isInTank(lot: string): boolean;

@@ -33,7 +33,13 @@ export type Sureness = 'guess' | 'likely' | 'examined';
 export const SURENESS: readonly Sureness[] = ['guess', 'likely', 'examined'];
 export type LossRecorded = { lot: string; place: string; n: number; cause: Cause; sure: Sureness; note?: string };
 
+/** A living fish that fell, jumped or landed on its back: it is looked at again after 1, 4 and 24 hours. */
+export const MISHAPS = ['fell', 'jumped', 'landed on its back'] as const;
+export type Mishap = (typeof MISHAPS)[number];
+export type MishapRecorded = { lot: string; tank: string; n: number; what: Mishap; note?: string };
+
 export interface RoundEntries {
+  'mishap.recorded': MishapRecorded;
   'tank.looked': TankLooked;
   'lot.fed': LotFed;
   'loss.recorded': LossRecorded;

@@ -1,4 +1,7 @@
 export {
+  MISHAPS,
+  type Mishap,
+  type MishapRecorded,
   CAUSES,
   RESPONSES,
   ROUNDS,

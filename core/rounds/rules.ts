@@ -25,6 +25,13 @@ export const roundRules: Rules<RoundEntries> = {
     },
     links: ({ lot }) => ({ needs: [lot] }),
   },
+  'mishap.recorded': {
+    decide({ payload }, { state }) {
+      if (!state.findTank(payload.tank)) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
+      return lotKnown(payload.lot, 'lot', state);
+    },
+    links: ({ lot }) => ({ needs: [lot] }),
+  },
   'loss.recorded': {
     decide({ payload }, { state }) {
       if (!state.findTank(payload.place) && !state.hasBag(payload.place))

@@ -2,55 +2,12 @@
 // and sums. No judgement and nothing that changes when only time passes.
 import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { fact, record } from './columns.ts';
 
 /** Raise it when a projector or a table below changes: the server then remakes them all by replay at its next start. */
-export const PROJECTION_VERSION = 3;
+export const PROJECTION_VERSION = 4;
 
-const fact = () => ({ entry: text().primaryKey(), atMs: integer('at_ms').notNull(), by: text().notNull(), voidedBy: text('voided_by') });
-const record = () => ({ id: text().primaryKey(), entry: text().notNull(), voidedBy: text('voided_by') });
-
-export const house = sqliteTable('p_house', {
-  id: integer().primaryKey(),
-  entry: text().notNull(),
-  atMs: integer('at_ms').notNull(),
-  name: text().notNull(),
-  zone: text().notNull(),
-  rules: text().notNull(),
-});
-export const person = sqliteTable('p_person', { ...record(), name: text().notNull(), title: text().notNull(), role: text().notNull() });
-export const rack = sqliteTable('p_rack', { ...record(), room: text().notNull(), name: text().notNull(), walk: integer().notNull() });
-export const water = sqliteTable('p_water', {
-  ...record(),
-  name: text().notNull(),
-  type: text().notNull(),
-  temperatureC: real('temperature_c').notNull(),
-  salinityPpt: real('salinity_ppt').notNull(),
-  volumeL: real('volume_l').notNull(),
-});
-export const tank = sqliteTable('p_tank', {
-  ...record(),
-  rack: text().notNull(),
-  water: text().notNull(),
-  code: text().notNull().unique(),
-  volumeL: real('volume_l').notNull(),
-  purpose: text().notNull(),
-  lid: integer({ mode: 'boolean' }).notNull(),
-  row: integer().notNull(),
-  column: integer().notNull(),
-});
-export const species = sqliteTable('p_species', {
-  ...record(),
-  scientific: text().notNull(),
-  common: text().notNull(),
-  facts: text().notNull(),
-});
-/** Which fields of a species an entry set anew. */
-export const speciesChange = sqliteTable(
-  'p_species_change',
-  { ...fact(), species: text().notNull(), fields: text().notNull() },
-  (table) => [index('p_species_change_species').on(table.species)],
-);
-export const supplier = sqliteTable('p_supplier', { ...record(), name: text().notNull(), transit: text().notNull() });
+export * from './houseTables.ts';
 
 /** How a supplier writes its lists; columns and names as JSON, the latest of each counts. */
 export const taught = sqliteTable(
@@ -151,7 +108,11 @@ export const release = sqliteTable(
     alive: integer().notNull(),
     dead: integer().notNull(),
   },
-  (table) => [index('p_release_bag').on(table.bag), index('p_release_tank').on(table.tank, table.atMs)],
+  (table) => [
+    index('p_release_bag').on(table.bag),
+    index('p_release_tank').on(table.tank, table.atMs),
+    index('p_release_at').on(table.atMs),
+  ],
 );
 export const hold = sqliteTable(
   'p_hold',
@@ -213,6 +174,18 @@ export const loss = sqliteTable(
   'p_loss',
   { ...fact(), lot: text().notNull(), place: text().notNull(), n: integer().notNull(), cause: text().notNull(), sure: text().notNull() },
   (table) => [index('p_loss_at').on(table.atMs)],
+);
+
+export const mishap = sqliteTable(
+  'p_mishap',
+  { ...fact(), lot: text().notNull(), tank: text().notNull(), n: integer().notNull(), what: text().notNull() },
+  (table) => [index('p_mishap_at').on(table.atMs)],
+);
+/** What somebody decided of a due thing; the latest counts. */
+export const due = sqliteTable(
+  'p_due',
+  { ...fact(), due: text().notNull(), kind: text().notNull(), untilMs: integer('until_ms'), why: text() },
+  (table) => [index('p_due_at').on(table.atMs)],
 );
 
 export const leg = sqliteTable(

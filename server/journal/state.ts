@@ -76,6 +76,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     'select id, lot, days, at_ms openedAtMs from p_hold where lot = ? and voided_by is null order by at_ms desc, entry desc limit 1',
   );
   const promise = pluck('select 1 from p_promise where id = ?');
+  const entryKnown = pluck('select 1 from entry where id = ?');
   const balance = pluck('select n from p_balance where lot = ? and place = ?');
   const inTank = pluck(
     "select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.n > 0 and t.purpose <> 'customer' limit 1",
@@ -133,6 +134,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       return row && (Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as LotFacts);
     },
     findOpenHold: openHold,
+    hasEntry: (id) => entryKnown(id) !== undefined,
     hasPromise: (id) => promise(id) !== undefined,
     balance: (lotId, place) => (balance(lotId, place) as number | undefined) ?? 0,
     isInTank: (lotId) => inTank(lotId) !== undefined,

@@ -11,6 +11,7 @@ import { makeRoundsView } from './rounds.ts';
 import { makeRunningView } from './running.ts';
 import { makeShelfView } from './shelf.ts';
 import { makeStreamView } from './stream.ts';
+import { makeTodayView } from './today.ts';
 import type { MakeView, ViewRequest } from './view.ts';
 
 const makers: { [V in ViewName]: MakeView<V> } = {
@@ -23,6 +24,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   rounds: makeRoundsView,
   daybook: makeDaybookView,
   shelf: makeShelfView,
+  today: makeTodayView,
   house: makeHouseView,
 };
 

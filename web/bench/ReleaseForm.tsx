@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button';
 import { useHotkeys } from 'react-hotkeys-hook';
 import type { BenchBag } from '#contract/views.ts';
 import { RELEASE_BY, type ReleaseBy } from '#core/bench/index.ts';
+import { MISHAPS, type Mishap } from '#core/rounds/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
@@ -21,6 +22,7 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
   const [alive, setAlive] = useState(bag.alive);
   const [dead, setDead] = useState(0);
   const [by, setBy] = useState<ReleaseBy>('net');
+  const [mishap, setMishap] = useState<Mishap>();
   const found = alive + dead;
   const code = bag.tank!.code;
   const release = () => {
@@ -37,18 +39,26 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
       bag.holdKnown || alive === 0 || bag.water!.purpose === 'customer'
         ? []
         : [{ kind: 'hold.opened', payload: { hold: newId(), lot: bag.lot, days: house.rules.holdDays[bag.water!.type], zero: 'arrival' } }];
-    void doIt(`${alive} ${bag.lotLabel} in ${code}${dead > 0 ? `, ${dead} dead` : ''}`, ...counted, ...hold, {
-      kind: 'fish.released',
-      payload: {
-        bag: bag.bag,
-        lot: bag.lot,
-        tank: bag.tank!.id,
-        ...(run ? { run } : {}),
-        alive,
-        dead,
-        by,
+    void doIt(
+      `${alive} ${bag.lotLabel} in ${code}${dead > 0 ? `, ${dead} dead` : ''}`,
+      ...counted,
+      ...hold,
+      {
+        kind: 'fish.released',
+        payload: {
+          bag: bag.bag,
+          lot: bag.lot,
+          tank: bag.tank!.id,
+          ...(run ? { run } : {}),
+          alive,
+          dead,
+          by,
+        },
       },
-    });
+      ...(mishap && alive > 0
+        ? [{ kind: 'mishap.recorded' as const, payload: { lot: bag.lot, tank: bag.tank!.id, n: 1, what: mishap } }]
+        : []),
+    );
   };
   useHotkeys(
     'enter',
@@ -57,7 +67,7 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
       if (found > 0 && !event.repeat) release();
     },
     { enabled: !early },
-    [alive, dead, by],
+    [alive, dead, by, mishap],
   );
   return (
     <div className="release">
@@ -72,6 +82,13 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
         </p>
       )}
       <Chips label="How" options={RELEASE_BY} value={by} onChange={setBy} />
+      <Chips
+        label="One fell, jumped, or landed on its back?"
+        options={MISHAPS}
+        value={mishap}
+        onChange={(what) => setMishap(what === mishap ? undefined : what)}
+        odd={() => true}
+      />
       <Caution>Bag water to the drain, never into the tank or its sump: it carries ammonia and whatever lived in the bag.</Caution>
       {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {house.rules.holdDays[bag.water!.type]} days.</p>}
       <div className="thumb">

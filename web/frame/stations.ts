@@ -2,10 +2,11 @@
 import { lazy } from 'react';
 
 const table = [
+  { to: '/today', name: 'Today', foot: true, load: () => import('../today/Today.tsx') },
   { to: '/dock', name: 'Dock', foot: true, load: () => import('../dock/Dock.tsx') },
   { to: '/bench', name: 'Bench', foot: true, load: () => import('../bench/Bench.tsx') },
   { to: '/rounds', name: 'Rounds', foot: true, load: () => import('../rounds/Rounds.tsx') },
-  { to: '/room', name: 'Room', foot: true, load: () => import('../room/Room.tsx') },
+  { to: '/room', name: 'Room', foot: false, load: () => import('../room/Room.tsx') },
   { to: '/shelf', name: 'Shelf', foot: false, load: () => import('../shelf/Shelf.tsx') },
   { to: '/house', name: 'House', foot: false, load: () => import('../house/House.tsx') },
   { to: '/daybook', name: 'Daybook', foot: false, load: () => import('../daybook/Daybook.tsx') },

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { RoundTank } from '#contract/views.ts';
-import { CAUSES, RESPONSES, SIGN_CLASS, SIGNS, SURENESS, type Cause } from '#core/rounds/index.ts';
+import { CAUSES, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, SURENESS, type Cause } from '#core/rounds/index.ts';
 import { useTimes } from '../data/me.ts';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
@@ -130,6 +130,13 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
             ? 'Not counted: a look is not a head count.'
             : `${draft.seen} of ${lot.n} counted. Not seen is not dead: the books stay as they are.`}
         </p>
+        <Chips
+          label="One fell or jumped, and lives"
+          options={MISHAPS}
+          value={draft.mishap}
+          onChange={(mishap) => change({ mishap: mishap === draft.mishap ? undefined : mishap })}
+          odd={() => true}
+        />
         {draft.dead > 0 && (
           <div>
             <Form.Group className="field" controlId={`cause-${lot.lot}`}>

@@ -1,6 +1,6 @@
 // What a keeper is about to say of a tank, and the entries that it becomes: one look, its dead, its meals.
 import type { RoundsView, RoundTank } from '#contract/views.ts';
-import type { Cause, Response, Sign, Sureness } from '#core/rounds/index.ts';
+import type { Cause, Mishap, Response, Sign, Sureness } from '#core/rounds/index.ts';
 import type { Draft } from '../data/house.ts';
 
 export type LotDraft = {
@@ -12,12 +12,14 @@ export type LotDraft = {
   sure: Sureness;
   food: string;
   response?: Response;
+  /** One that fell, jumped or landed on its back, and lives. */
+  mishap?: Mishap;
 };
 
 export const untouched = (lot: string): LotDraft => ({ lot, seen: null, signs: [], dead: 0, cause: 'not known', sure: 'guess', food: '' });
 
-export function isUntouched({ seen, signs, dead, response }: LotDraft): boolean {
-  return seen === null && signs.length === 0 && dead === 0 && response === undefined;
+export function isUntouched({ seen, signs, dead, response, mishap }: LotDraft): boolean {
+  return seen === null && signs.length === 0 && dead === 0 && response === undefined && mishap === undefined;
 }
 
 /** A look is odd when it names a sign, a death, or fewer fish than expected. A meal alone leaves all well. */
@@ -59,5 +61,8 @@ export function entriesOf(tank: RoundTank, { day, round }: Pick<RoundsView, 'day
       })),
     },
   };
-  return [look, ...losses, ...meals];
+  const mishaps = drafts.flatMap((one): Draft[] =>
+    one.mishap ? [{ kind: 'mishap.recorded', payload: { lot: one.lot, tank: tank.id, n: 1, what: one.mishap } }] : [],
+  );
+  return [look, ...losses, ...meals, ...mishaps];
 }

@@ -4,6 +4,7 @@ import { SIGN_CLASS } from '#core/rounds/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
 import { formatQuantity } from '#core/water/index.ts';
 
+import { sayDueId } from './due.ts';
 import { FIELD_WORDS } from './species.ts';
 
 type Name = (id: string) => string;
@@ -50,6 +51,10 @@ export const entryWords: Words = {
     return `${round === 'morning' ? 'Morning' : 'Evening'} look at ${name(tank)}: ${allWell ? 'all well' : odd.join(', ') || 'noted'}`;
   },
   'lot.fed': ({ tank, lot, food, response }, name) => `${name(lot)} in ${name(tank)}: ${food}, ${response}`,
+  'mishap.recorded': ({ n, lot, tank, what }, name) => `${n} ${name(lot)} in ${name(tank)} ${what}`,
+  'due.done': ({ due }) => `Done: ${sayDueId(due)}`,
+  'due.snoozed': ({ due, why }) => `Put off: ${sayDueId(due)}, ${why}`,
+  'due.skipped': ({ due, why }) => `Left out: ${sayDueId(due)}, ${why}`,
   'loss.recorded': ({ n, lot, place, cause, sure }, name) =>
     `${n} ${name(lot)} dead in ${name(place)}: ${cause}${cause === 'not known' ? '' : ` (${sure})`}`,
 };

@@ -64,6 +64,18 @@ CREATE TABLE `p_crate` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_crate_promised` ON `p_crate` (`promised_at_ms`);--> statement-breakpoint
+CREATE TABLE `p_due` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`due` text NOT NULL,
+	`kind` text NOT NULL,
+	`until_ms` integer,
+	`why` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_due_at` ON `p_due` (`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_feed` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -88,15 +100,6 @@ CREATE TABLE `p_hold` (
 --> statement-breakpoint
 CREATE UNIQUE INDEX `p_hold_id_unique` ON `p_hold` (`id`);--> statement-breakpoint
 CREATE INDEX `p_hold_lot` ON `p_hold` (`lot`);--> statement-breakpoint
-CREATE TABLE `p_house` (
-	`id` integer PRIMARY KEY NOT NULL,
-	`entry` text NOT NULL,
-	`at_ms` integer NOT NULL,
-	`name` text NOT NULL,
-	`zone` text NOT NULL,
-	`rules` text NOT NULL
-);
---> statement-breakpoint
 CREATE TABLE `p_landing` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -168,6 +171,18 @@ CREATE TABLE `p_lot` (
 	`instead_of` text
 );
 --> statement-breakpoint
+CREATE TABLE `p_mishap` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`lot` text NOT NULL,
+	`tank` text NOT NULL,
+	`n` integer NOT NULL,
+	`what` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_mishap_at` ON `p_mishap` (`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_need` (
 	`ref` text NOT NULL,
 	`entry` text NOT NULL,
@@ -190,15 +205,6 @@ CREATE TABLE `p_odd` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_odd_at` ON `p_odd` (`at_ms`);--> statement-breakpoint
-CREATE TABLE `p_person` (
-	`id` text PRIMARY KEY NOT NULL,
-	`entry` text NOT NULL,
-	`voided_by` text,
-	`name` text NOT NULL,
-	`title` text NOT NULL,
-	`role` text NOT NULL
-);
---> statement-breakpoint
 CREATE TABLE `p_promise` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -212,15 +218,6 @@ CREATE TABLE `p_promise` (
 --> statement-breakpoint
 CREATE UNIQUE INDEX `p_promise_id_unique` ON `p_promise` (`id`);--> statement-breakpoint
 CREATE INDEX `p_promise_lot` ON `p_promise` (`lot`);--> statement-breakpoint
-CREATE TABLE `p_rack` (
-	`id` text PRIMARY KEY NOT NULL,
-	`entry` text NOT NULL,
-	`voided_by` text,
-	`room` text NOT NULL,
-	`name` text NOT NULL,
-	`walk` integer NOT NULL
-);
---> statement-breakpoint
 CREATE TABLE `p_reading` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -251,6 +248,7 @@ CREATE TABLE `p_release` (
 --> statement-breakpoint
 CREATE INDEX `p_release_bag` ON `p_release` (`bag`);--> statement-breakpoint
 CREATE INDEX `p_release_tank` ON `p_release` (`tank`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_release_at` ON `p_release` (`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_reversal` (
 	`act` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -277,6 +275,44 @@ CREATE TABLE `p_run` (
 --> statement-breakpoint
 CREATE UNIQUE INDEX `p_run_id_unique` ON `p_run` (`id`);--> statement-breakpoint
 CREATE INDEX `p_run_bag` ON `p_run` (`bag`);--> statement-breakpoint
+CREATE TABLE `p_taught` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`supplier` text NOT NULL,
+	`columns` text NOT NULL,
+	`names` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_taught_supplier` ON `p_taught` (`supplier`);--> statement-breakpoint
+CREATE TABLE `p_house` (
+	`id` integer PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`name` text NOT NULL,
+	`zone` text NOT NULL,
+	`rules` text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_person` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`name` text NOT NULL,
+	`title` text NOT NULL,
+	`role` text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_rack` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`room` text NOT NULL,
+	`name` text NOT NULL,
+	`walk` integer NOT NULL
+);
+--> statement-breakpoint
 CREATE TABLE `p_species` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -319,17 +355,6 @@ CREATE TABLE `p_tank` (
 );
 --> statement-breakpoint
 CREATE UNIQUE INDEX `p_tank_code_unique` ON `p_tank` (`code`);--> statement-breakpoint
-CREATE TABLE `p_taught` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`supplier` text NOT NULL,
-	`columns` text NOT NULL,
-	`names` text NOT NULL
-);
---> statement-breakpoint
-CREATE INDEX `p_taught_supplier` ON `p_taught` (`supplier`);--> statement-breakpoint
 CREATE TABLE `p_water` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,

@@ -1,15 +1,18 @@
 // Rows of the walk and of stock's own entries: looks, oddities, meals, losses, lots on the books, promises.
 import type { RoundEntries } from '#core/rounds/index.ts';
 import type { StockEntries } from '#core/stock/index.ts';
+import type { TodayEntries } from '#core/today/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from './projector.ts';
 
-export const roundProjectors: MakeProjectors<RoundEntries & StockEntries> = (db) => {
+export const roundProjectors: MakeProjectors<RoundEntries & StockEntries & TodayEntries> = (db) => {
   const look = prepareInsert(db, tables.look);
   const odd = prepareInsert(db, tables.odd);
   const feed = prepareInsert(db, tables.feed);
   const loss = prepareInsert(db, tables.loss);
+  const mishap = prepareInsert(db, tables.mishap);
+  const due = prepareInsert(db, tables.due);
   const lot = prepareInsert(db, tables.lot);
   const promise = prepareInsert(db, tables.promise);
   return {
@@ -40,6 +43,19 @@ export const roundProjectors: MakeProjectors<RoundEntries & StockEntries> = (db)
         loss({ ...factOf(entry), ...payload });
       },
     },
+    'mishap.recorded': {
+      voids: ['p_mishap'],
+      project(entry) {
+        const { note: _said, ...payload } = entry.payload;
+        mishap({ ...factOf(entry), ...payload });
+      },
+    },
+    'due.done': {
+      voids: ['p_due'],
+      project: (entry) => due({ ...factOf(entry), due: entry.payload.due, kind: 'done', why: entry.payload.note }),
+    },
+    'due.snoozed': { voids: ['p_due'], project: (entry) => due({ ...factOf(entry), ...entry.payload, kind: 'snoozed' }) },
+    'due.skipped': { voids: ['p_due'], project: (entry) => due({ ...factOf(entry), ...entry.payload, kind: 'skipped' }) },
     'lot.opened': {
       voids: ['p_lot'],
       project({ id, payload: { lot: key, species, label, sizeCm, origin, supplier } }) {

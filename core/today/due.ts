@@ -1,0 +1,176 @@
+// What is due, derived from what happened. A thing is open between two instants: before them it is next, after them overdue.
+import { atLocal } from '../time/index.ts';
+import type { RoundName } from '../rounds/entries.ts';
+
+const MINUTE = 60_000;
+const HOUR = 60 * MINUTE;
+
+export type DueRule = 'bags-waiting' | 'crate-due' | 'float' | 'round' | 'after-release' | 'after-mishap';
+/** Place in the walk: the rack's, then row and column. The dock comes before all racks. */
+export type Walk = readonly [number, number, number];
+const DOCK: Walk = [-2, 0, 0];
+const ROUND: Walk = [-1, 0, 0];
+
+export type Due = {
+  id: string;
+  rule: DueRule;
+  step: string;
+  /** Open from here on … */ fromMs: number;
+  /** … until here; later is overdue. */ byMs: number;
+  walk: Walk;
+  facts: {
+    crate?: string;
+    crateLabel?: string;
+    bag?: string;
+    tank?: string;
+    tankCode?: string;
+    what?: string;
+    n?: number;
+    sinceMs?: number;
+  };
+  /** Put off by somebody, until `fromMs`. */
+  snoozed?: boolean;
+};
+export type DueState = 'overdue' | 'now' | 'next';
+
+/** After a release, and after a fish that fell, jumped or landed on its back: look again at these hours. */
+export const FOLLOW_UP_HOURS = [1, 4, 24] as const;
+/** A look so much before or after the hour counts for it: a quarter of the time. */
+const SLACK = 0.25;
+/** A follow-up that nobody made is let go this long after its time. */
+export const FOLLOW_UP_LAPSES_MS = 48 * HOUR;
+const FLOAT_GRACE_MS = 2 * MINUTE;
+const WAITING_GRACE_MS = HOUR;
+const MORNING_FROM_HOUR = 6;
+/** What lies further ahead than this is not shown yet, ms. */
+export const AHEAD_MS = 24 * HOUR;
+
+type Settled = { kind: 'done' | 'snoozed' | 'skipped'; untilMs?: number };
+export type DueFacts = {
+  arrivals: { entry: string; crate: string; crateLabel: string; waiting: number; sinceMs: number; pressing: boolean }[];
+  expected: { entry: string; crate: string; crateLabel: string; promisedAtMs: number }[];
+  floats: { entry: string; bag: string; bagLabel: string; tankCode: string; lotLabel: string; dueAtMs: number; walk: Walk }[];
+  /** Releases and mishaps whose fish are still there; `lookedAtMs` = the last look at the tank. */
+  after: {
+    entry: string;
+    rule: 'after-release' | 'after-mishap';
+    tank: string;
+    tankCode: string;
+    what: string;
+    atMs: number;
+    lookedAtMs?: number;
+    walk: Walk;
+  }[];
+  rounds: { day: number; left: Record<RoundName, number> };
+  settled: ReadonlyMap<string, Settled>;
+};
+
+export const dueId = (entry: string, rule: DueRule, step: string): string => `${entry}:${rule}:${step}`;
+/** The entry that a due thing comes of. */
+export const sourceOf = (due: string): string => due.split(':')[0]!;
+
+/** Whether a person may call it done or leave it out; the others end by being done: bags by landing, rounds by looking. */
+export const isSettledByHand = (rule: DueRule): boolean => rule === 'after-release' || rule === 'after-mishap';
+
+/** Everything that is open or comes within a day, in walking order. `lateAfterH` and `eveningFromHour` are house rules. */
+export function deriveDue(facts: DueFacts, at: { now: number; zone: string; lateAfterH: number; eveningFromHour: number }): Due[] {
+  const all = [...waiting(facts), ...expected(facts, at.lateAfterH), ...floats(facts), ...followUps(facts, at.now), ...rounds(facts, at)];
+  return all
+    .flatMap((due) => withSettled(due, facts.settled.get(due.id)))
+    .filter(({ fromMs }) => fromMs <= at.now + AHEAD_MS)
+    .sort(inWalkingOrder);
+}
+
+export function stateOf({ fromMs, byMs }: Pick<Due, 'fromMs' | 'byMs'>, now: number): DueState {
+  return now > byMs ? 'overdue' : now >= fromMs ? 'now' : 'next';
+}
+
+function inWalkingOrder(one: Due, other: Due): number {
+  const place = one.walk.map((value, index) => value - other.walk[index]!).find((difference) => difference !== 0);
+  return place ?? one.fromMs - other.fromMs;
+}
+
+function withSettled(due: Due, settled: Settled | undefined): Due[] {
+  if (!settled) return [due];
+  if (settled.kind !== 'snoozed' || settled.untilMs === undefined) return [];
+  const later = Math.max(due.fromMs, settled.untilMs);
+  return [{ ...due, fromMs: later, byMs: Math.max(due.byMs, later + SLACK * HOUR), snoozed: true }];
+}
+
+function waiting({ arrivals }: DueFacts): Due[] {
+  return arrivals
+    .filter((one) => one.waiting > 0)
+    .map(({ entry, crate, crateLabel, waiting: n, sinceMs, pressing }) => ({
+      id: dueId(entry, 'bags-waiting', 'all'),
+      rule: 'bags-waiting',
+      step: 'all',
+      fromMs: sinceMs,
+      byMs: sinceMs + (pressing ? 0 : WAITING_GRACE_MS),
+      walk: DOCK,
+      facts: { crate, crateLabel, n, sinceMs },
+    }));
+}
+
+function expected({ expected: crates }: DueFacts, lateAfterH: number): Due[] {
+  return crates.map(({ entry, crate, crateLabel, promisedAtMs }) => ({
+    id: dueId(entry, 'crate-due', 'arrival'),
+    rule: 'crate-due',
+    step: 'arrival',
+    fromMs: promisedAtMs,
+    byMs: promisedAtMs + lateAfterH * HOUR,
+    walk: DOCK,
+    facts: { crate, crateLabel },
+  }));
+}
+
+function floats({ floats: runs }: DueFacts): Due[] {
+  return runs.map(({ entry, bag, bagLabel, tankCode, lotLabel, dueAtMs, walk }) => ({
+    id: dueId(entry, 'float', 'end'),
+    rule: 'float',
+    step: 'end',
+    fromMs: dueAtMs,
+    byMs: dueAtMs + FLOAT_GRACE_MS,
+    walk,
+    facts: { bag, tankCode, what: `${bagLabel}, ${lotLabel}` },
+  }));
+}
+
+function followUps({ after }: DueFacts, now: number): Due[] {
+  return after.flatMap(({ entry, rule, tank, tankCode, what, atMs, lookedAtMs = 0, walk }) =>
+    FOLLOW_UP_HOURS.flatMap((hours): Due[] => {
+      const [dueMs, slackMs] = [atMs + hours * HOUR, hours * SLACK * HOUR];
+      const step = `${hours}h`;
+      if (lookedAtMs >= dueMs - slackMs || now > dueMs + FOLLOW_UP_LAPSES_MS) return [];
+      return [
+        {
+          id: dueId(entry, rule, step),
+          rule,
+          step,
+          fromMs: dueMs - slackMs,
+          byMs: dueMs + slackMs,
+          walk,
+          facts: { tank, tankCode, what, sinceMs: atMs },
+        },
+      ];
+    }),
+  );
+}
+
+function rounds({ rounds: { day, left } }: DueFacts, { zone, eveningFromHour }: { zone: string; eveningFromHour: number }): Due[] {
+  const evening = atLocal(day, { hour: eveningFromHour, minute: 0 }, zone);
+  const spans: Record<RoundName, [number, number]> = {
+    morning: [atLocal(day, { hour: MORNING_FROM_HOUR, minute: 0 }, zone), evening],
+    evening: [evening, atLocal(day + 1, { hour: 0, minute: 0 }, zone)],
+  };
+  return (['morning', 'evening'] as const)
+    .filter((name) => left[name] > 0)
+    .map((name) => ({
+      id: dueId(`day-${day}`, 'round', name),
+      rule: 'round',
+      step: name,
+      fromMs: spans[name][0],
+      byMs: spans[name][1],
+      walk: ROUND,
+      facts: { n: left[name] },
+    }));
+}

@@ -1,0 +1,15 @@
+// What is written down about things that are due. The due things themselves are derived; only what people decide of them is kept.
+
+/** The id of a due thing: the entry it comes of, the rule that makes it, the step of that rule. Stable, so replay finds it again. */
+export type DueId = string;
+
+export type DueDone = { due: DueId; note?: string };
+/** To be shown again at `untilMs`. */
+export type DueSnoozed = { due: DueId; untilMs: number; why: string };
+export type DueSkipped = { due: DueId; why: string };
+
+export interface TodayEntries {
+  'due.done': DueDone;
+  'due.snoozed': DueSnoozed;
+  'due.skipped': DueSkipped;
+}

@@ -1,0 +1,25 @@
+// When a due thing may be called done, put off or left out.
+import { refuse, type Refusal } from '../journal/refusal.ts';
+import type { Context, Rules } from '../journal/rule.ts';
+import { sourceOf } from './due.ts';
+import type { TodayEntries } from './entries.ts';
+
+/** Nothing is put off for longer than this, ms. */
+export const LONGEST_SNOOZE_MS = 7 * 86_400_000;
+
+export const todayRules: Rules<TodayEntries> = {
+  'due.done': { decide: ({ payload }, context) => sourceKnown(payload.due, context) },
+  'due.snoozed': {
+    decide({ payload, occurredAtMs }, context) {
+      const { untilMs } = payload;
+      if (untilMs <= occurredAtMs || untilMs > occurredAtMs + LONGEST_SNOOZE_MS)
+        return refuse('due.badSnooze', 'untilMs', { atMs: untilMs });
+      return sourceKnown(payload.due, context);
+    },
+  },
+  'due.skipped': { decide: ({ payload }, context) => sourceKnown(payload.due, context) },
+};
+
+function sourceKnown(due: string, { state }: Context): Refusal[] {
+  return state.hasEntry(sourceOf(due)) ? [] : refuse('unknown', 'due', { what: 'due thing', id: due });
+}

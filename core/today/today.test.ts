@@ -1,0 +1,86 @@
+import { deriveDue, stateOf, type DueFacts } from './index.ts';
+
+const HOUR = 3_600_000;
+const NOW = Date.UTC(2026, 2, 3, 12);
+const at = { now: NOW, zone: 'Europe/Lisbon', lateAfterH: 6, eveningFromHour: 14 };
+const nothing: DueFacts = {
+  arrivals: [],
+  expected: [],
+  floats: [],
+  after: [],
+  rounds: { day: 20515, left: { morning: 0, evening: 0 } },
+  settled: new Map(),
+};
+const release = {
+  entry: 'e1',
+  rule: 'after-release' as const,
+  tank: 't',
+  tankCode: 'G1',
+  what: 'firefish',
+  atMs: NOW - HOUR,
+  walk: [70, 0, 0] as const,
+};
+const say = (facts: Partial<DueFacts>, when = at) =>
+  deriveDue({ ...nothing, ...facts }, when).map((due) => `${due.rule} ${due.step} ${stateOf(due, when.now)}`);
+
+it('asks for a look 1, 4 and 24 hours after a release, open a quarter of that time before and after', () => {
+  expect(say({ after: [release] })).toEqual(['after-release 1h now', 'after-release 4h next', 'after-release 24h next']);
+  expect(say({ after: [release] }, { ...at, now: NOW + 16 * 60_000 })[0]).toBe('after-release 1h overdue');
+  expect(say({ after: [release] }, { ...at, now: NOW - 16 * 60_000 })[0]).toBe('after-release 1h next');
+});
+
+it('takes a look at the tank for the follow-up, and a later one for those before it', () => {
+  expect(say({ after: [{ ...release, lookedAtMs: NOW - 10 * 60_000 }] })).toEqual(['after-release 4h next', 'after-release 24h next']);
+  expect(say({ after: [{ ...release, lookedAtMs: NOW - 20 * 60_000 }] })).toHaveLength(3);
+  expect(say({ after: [{ ...release, atMs: NOW - 5 * HOUR, lookedAtMs: NOW - HOUR }] })).toEqual(['after-release 24h next']);
+});
+
+it('lets a follow-up go two days after its time', () => {
+  expect(say({ after: [{ ...release, atMs: NOW - 50 * HOUR }] })).toEqual(['after-release 4h overdue', 'after-release 24h overdue']);
+  expect(say({ after: [{ ...release, atMs: NOW - 73 * HOUR }] })).toEqual([]);
+});
+
+it('leaves out what was done or skipped, and shows what was put off when its time has come', () => {
+  const after = [release];
+  const settle = (kind: 'done' | 'skipped' | 'snoozed', untilMs?: number) => new Map([['e1:after-release:1h', { kind, untilMs }]]);
+  expect(say({ after, settled: settle('done') })).toHaveLength(2);
+  expect(say({ after, settled: settle('skipped') })).toHaveLength(2);
+  expect(say({ after, settled: settle('snoozed', NOW + HOUR) })[0]).toBe('after-release 1h next');
+  expect(say({ after, settled: settle('snoozed', NOW - 1) })[0]).toBe('after-release 1h now');
+});
+
+it('walks the dock first, then the round, then rack by rack; by time where the place is the same', () => {
+  const facts: Partial<DueFacts> = {
+    arrivals: [{ entry: 'a', crate: 'c', crateLabel: 'c', waiting: 3, sinceMs: NOW, pressing: false }],
+    expected: [{ entry: 'x', crate: 'd', crateLabel: 'd', promisedAtMs: NOW + HOUR }],
+    floats: [{ entry: 'f', bag: 'b', bagLabel: 'bag 1', tankCode: 'A1', lotLabel: 'comet', dueAtMs: NOW - HOUR, walk: [10, 0, 0] }],
+    after: [release],
+    rounds: { day: 20515, left: { morning: 2, evening: 40 } },
+  };
+  expect(say(facts)).toEqual([
+    'bags-waiting all now',
+    'crate-due arrival next',
+    'round morning now',
+    'round evening next',
+    'float end overdue',
+    'after-release 1h now',
+    'after-release 4h next',
+    'after-release 24h next',
+  ]);
+});
+
+it('calls a pressing crate overdue at once, and drops what is further off than a day', () => {
+  expect(say({ arrivals: [{ entry: 'a', crate: 'c', crateLabel: 'c', waiting: 1, sinceMs: NOW - 1, pressing: true }] })).toEqual([
+    'bags-waiting all overdue',
+  ]);
+  expect(say({ arrivals: [{ entry: 'a', crate: 'c', crateLabel: 'c', waiting: 0, sinceMs: NOW, pressing: true }] })).toEqual([]);
+  expect(say({ expected: [{ entry: 'x', crate: 'd', crateLabel: 'd', promisedAtMs: NOW + 25 * HOUR }] })).toEqual([]);
+});
+
+it('keeps the rounds of a day whose clock changes to wall hours', () => {
+  // 29 March 2026, Lisbon: 23 hours. Evening begins at 14:00 summer time, 13:00 UTC.
+  const day = 20541;
+  const rounds = { day, left: { morning: 1, evening: 1 } };
+  expect(say({ rounds }, { ...at, now: Date.UTC(2026, 2, 29, 12, 59) })).toEqual(['round morning now', 'round evening next']);
+  expect(say({ rounds }, { ...at, now: Date.UTC(2026, 2, 29, 13, 1) })).toEqual(['round morning overdue', 'round evening now']);
+});

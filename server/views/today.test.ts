@@ -1,0 +1,99 @@
+import {
+  assign,
+  bringCrate,
+  float,
+  furnish,
+  hold,
+  KEEPER,
+  land,
+  look,
+  makeTestHouse,
+  release,
+  T0,
+  TRAINEE,
+  undo,
+  type TestHouse,
+} from '../testHouse.ts';
+import { checkReplay } from '../journal/replay.ts';
+import { stateOf } from '#core/today/index.ts';
+
+const HOUR = 3_600_000;
+let house: TestHouse;
+beforeEach(() => {
+  house = furnish(makeTestHouse());
+  bringCrate(house);
+});
+afterEach(() => house.close());
+const due = () => house.view('today').due;
+const say = () => due().map((one) => `${one.rule} ${one.step} ${stateOf(one, house.now())}`);
+const idOf = (rule: string, step: string) => due().find((one) => one.rule === rule && one.step === step)!.id;
+
+function releaseOne() {
+  house.must(KEEPER, land(1), land(2), land(3), assign(1), float(1));
+  house.must(KEEPER, hold(), release(1));
+}
+
+it('follows a bag from the box to the looks after its release', () => {
+  expect(due().find(({ rule }) => rule === 'bags-waiting')?.facts).toMatchObject({ n: 3, crateLabel: 'crate-1' });
+  house.must(KEEPER, land(1), assign(1), float(1));
+  expect(due().find(({ rule }) => rule === 'bags-waiting')?.facts.n).toBe(2);
+  expect(say()).toContain('float end next');
+  house.wait(21 * 60_000);
+  expect(say()).toContain('float end now');
+  house.must(KEEPER, hold(), release(1));
+  expect(say().filter((one) => one.startsWith('after-release'))).toEqual([
+    'after-release 1h next',
+    'after-release 4h next',
+    'after-release 24h next',
+  ]);
+  house.wait(HOUR);
+  expect(say()).toContain('after-release 1h now');
+  house.must(KEEPER, look('G1'));
+  expect(say()).not.toContain('after-release 1h now');
+  expect(say()).toContain('after-release 4h next');
+});
+
+it('forgets what was taken back, and fish that are no longer there', () => {
+  releaseOne();
+  const act = house.must(KEEPER, { kind: 'mishap.recorded', payload: { lot: 'crate-1-fire', tank: 'G1', n: 1, what: 'jumped' } });
+  expect(say().filter((one) => one.startsWith('after-mishap'))).toHaveLength(3);
+  house.must(KEEPER, undo(act));
+  expect(say().filter((one) => one.startsWith('after-mishap'))).toEqual([]);
+  house.must(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'sold', n: 4 }] } });
+  expect(say().filter((one) => one.startsWith('after-release'))).toEqual([]);
+});
+
+it('keeps what people decide of a due thing, and takes it back with their entry', () => {
+  releaseOne();
+  house.wait(HOUR);
+  const id = idOf('after-release', '1h');
+  const later = house.must(TRAINEE, { kind: 'due.snoozed', payload: { due: id, untilMs: house.now() + 2 * HOUR, why: 'van' } });
+  expect(due().find((one) => one.id === id)).toMatchObject({ fromMs: house.now() + 2 * HOUR, snoozed: true });
+  house.wait(1);
+  house.must(KEEPER, { kind: 'due.done', payload: { due: id } });
+  expect(due().some((one) => one.id === id)).toBe(false);
+  house.must(TRAINEE, undo(later));
+  expect(due().some((one) => one.id === id)).toBe(false);
+  house.must(KEEPER, { kind: 'due.skipped', payload: { due: idOf('after-release', '4h'), why: 'seen from the door' } });
+  expect(say().filter((one) => one.startsWith('after-release'))).toEqual(['after-release 24h next']);
+  expect(checkReplay(house).differences).toEqual([]);
+});
+
+it('refuses what cannot be put off, and due things of nothing', () => {
+  releaseOne();
+  const id = idOf('after-release', '1h');
+  const snooze = (untilMs: number, of = id) => house.codes(KEEPER, { kind: 'due.snoozed', payload: { due: of, untilMs, why: 'x' } });
+  expect(snooze(house.now())).toEqual(['due.badSnooze']);
+  expect(snooze(house.now() + 8 * 24 * HOUR)).toEqual(['due.badSnooze']);
+  expect(snooze(house.now() + HOUR, 'no-such-entry:after-release:1h')).toEqual(['unknown']);
+  expect(house.codes(TRAINEE, { kind: 'due.skipped', payload: { due: id, why: 'x' } })).toEqual(['role']);
+});
+
+it('shows the round while tanks are left, and a crate that is to come', () => {
+  releaseOne();
+  expect(say()).toContain('round morning now');
+  bringCrate(house, 'crate-2', false);
+  expect(due().find(({ rule }) => rule === 'crate-due')).toMatchObject({ fromMs: T0 - HOUR, facts: { crateLabel: 'crate-2' } });
+  house.must(KEEPER, look('G1'));
+  expect(say()).not.toContain('round morning now');
+});

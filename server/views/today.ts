@@ -1,0 +1,76 @@
+// What is due: the facts that due things are derived from, read in a few indexed queries. Nothing here is stored as due.
+import { transit } from '#core/dock/index.ts';
+import { deriveDue, FOLLOW_UP_HOURS, type DueFacts, type Walk } from '#core/today/index.ts';
+import { CRATE_WINDOW_MS, OPEN_RUN, RECENT_CRATE } from './names.ts';
+import { makeRoundsView } from './rounds.ts';
+import type { MakeView } from './view.ts';
+
+/** The last follow-up and the time after which it is let go. */
+const FOLLOWED_MS = (FOLLOW_UP_HOURS.at(-1)! + 48) * 3_600_000;
+type Placed = { walk: number; row: number; column: number };
+const walkOf = ({ walk, row, column }: Placed): Walk => [walk, row, column];
+const WALK = 'k.walk, t."row", t."column"';
+type ArrivalRow = {
+  entry: string;
+  crate: string;
+  crateLabel: string;
+  packedAtMs: number;
+  promisedAtMs: number;
+  arrivedAtMs: number;
+  waiting: number;
+  sinceMs: number;
+};
+
+export const makeTodayView: MakeView<'today'> = (client) => {
+  // A bag waits from its landing until it is afloat or its fish are let out; a listed bag waits to be landed.
+  const arrivals = client.prepare(`
+    select a.entry, c.id crate, c.label crateLabel, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, a.at_ms arrivedAtMs, count(b.id) waiting, a.at_ms sinceMs
+    from p_arrival a join p_crate c on c.id = a.crate join p_bag b on b.crate = c.id and b.voided_by is null
+    where a.voided_by is null and a.at_ms > ? and c.voided_by is null
+      and not exists (select 1 from p_release r where r.bag = b.id and r.voided_by is null)
+      and not exists (select 1 from p_absence x where x.bag = b.id and x.voided_by is null)
+      and not exists (select 1 from p_landing l where l.bag = b.id and l.alive = 0 and l.voided_by is null)
+      and not ${OPEN_RUN('b.id')}
+    group by a.entry`);
+  const expected = client.prepare(`
+    select c.entry, c.id crate, c.label crateLabel, c.promised_at_ms promisedAtMs from p_crate c
+    where ${RECENT_CRATE} and c.voided_by is null and not exists (select 1 from p_arrival a where a.crate = c.id and a.voided_by is null)`);
+  const floats = client.prepare(`
+    select r.entry, r.bag, g.label bagLabel, t.code tankCode, l.label lotLabel, r.at_ms + cast(r.minutes * 60000 as integer) dueAtMs, ${WALK}
+    from p_balance b join p_bag g on g.id = b.place join p_run r on r.bag = g.id and r.voided_by is null
+    join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_rack k on k.id = t.rack
+    where b.inside = 1 and b.n <> 0 and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)`);
+  const after = client.prepare(`
+    select f.entry, f.rule, t.id tank, t.code tankCode, l.label what, f.at_ms atMs, ${WALK},
+      (select max(at_ms) from p_look o where o.tank = t.id and o.voided_by is null and o.at_ms >= f.at_ms) lookedAtMs
+    from (
+      select entry, 'after-release' rule, tank, lot, at_ms from p_release where at_ms > @since and voided_by is null and alive > 0
+      union all select entry, 'after-mishap', tank, lot, at_ms from p_mishap where at_ms > @since and voided_by is null
+    ) f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack join p_lot l on l.id = f.lot
+    where exists (select 1 from p_balance b where b.lot = f.lot and b.place = f.tank and b.n > 0)`);
+  const settled = client.prepare(
+    'select due, kind, until_ms untilMs from p_due where at_ms > ? and voided_by is null order by at_ms, entry',
+  );
+  const rounds = makeRoundsView(client);
+
+  return (request) => {
+    const { now, zone, rules } = request;
+    const recent = now - CRATE_WINDOW_MS;
+    const { day, left } = rounds({ ...request, query: {} });
+    const facts: DueFacts = {
+      arrivals: (arrivals.all(recent) as ArrivalRow[]).map((row) => ({ ...row, pressing: transit(row, rules, now).pressing })),
+      expected: expected.all(recent, recent) as DueFacts['expected'],
+      floats: (floats.all() as (Omit<DueFacts['floats'][number], 'walk'> & Placed)[]).map((row) => ({ ...row, walk: walkOf(row) })),
+      after: (
+        after.all({ since: now - FOLLOWED_MS }) as (Omit<DueFacts['after'][number], 'walk'> & Placed & { lookedAtMs: number | null })[]
+      ).map((row) => ({ ...row, lookedAtMs: row.lookedAtMs ?? undefined, walk: walkOf(row) })),
+      rounds: { day, left },
+      settled: new Map(
+        (settled.all(recent) as { due: string; kind: 'done' | 'snoozed' | 'skipped'; untilMs: number | null }[]).map(
+          ({ due, kind, untilMs }) => [due, { kind, untilMs: untilMs ?? undefined }],
+        ),
+      ),
+    };
+    return { due: deriveDue(facts, { now, zone, lateAfterH: rules.lateAfterH, eveningFromHour: rules.eveningFromHour }) };
+  };
+};

@@ -1,0 +1,184 @@
+// Today: what hands must do now, what is overdue, what comes next, in the order in which one walks.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { Link } from 'react-router';
+import { isSettledByHand, type DueState } from '#core/today/index.ts';
+import { atLocal, houseDay } from '#core/time/index.ts';
+import { useHouseNow } from '../data/clock.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { unseenActs, useOutbox, useView, type Draft } from '../data/house.ts';
+import { useMay, useMe, useTimes } from '../data/me.ts';
+import { Waiting } from '../parts/Waiting.tsx';
+import { sayDue } from '../words/due.ts';
+import { rowsOf, STATES, withPending, type DueRow } from './group.ts';
+
+const MINUTE = 60_000;
+const STATE_WORDS: Record<DueState, string> = { overdue: 'Overdue', now: 'Now', next: 'Next' };
+
+export default function Today() {
+  const { data, error, mutate } = useView('today');
+  const outbox = useOutbox();
+  const now = useHouseNow(15_000);
+  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
+  const rows = rowsOf(withPending(data, unseenActs(outbox, data.seq)), now);
+  if (STATES.every((state) => rows[state].length === 0)) {
+    return (
+      <div className="empty">
+        <h1>Nothing is due</h1>
+        <p>Bags that wait, floats, rounds and looks after a release come here by themselves.</p>
+        <Link className="btn btn-plain" to="/dock/list">
+          Take in a packing list
+        </Link>
+      </div>
+    );
+  }
+  return (
+    <div className="today">
+      <h1 className="visually-hidden">Today</h1>
+      {STATES.filter((state) => rows[state].length > 0).map((state) => (
+        <section key={state} className={`due-${state}`} aria-label={STATE_WORDS[state]}>
+          <h2>
+            {STATE_WORDS[state]} <span className="num soft">{rows[state].length}</span>
+          </h2>
+          <ul className="due-rows">
+            {rows[state].map((row) => (
+              <Row key={row.ids[0]! + state} row={row} state={state} now={now} />
+            ))}
+          </ul>
+        </section>
+      ))}
+    </div>
+  );
+}
+
+/** Where a due thing is done, and what its link says. */
+function whereOf({ rule, step, facts }: DueRow): { to: string; doing: string } {
+  if (rule === 'bags-waiting' || rule === 'crate-due') return { to: `/dock?crate=${facts.crate}`, doing: 'To the dock' };
+  if (rule === 'float') return { to: `/bench?bag=${facts.bag}`, doing: 'To the bench' };
+  if (rule === 'round') return { to: `/rounds?round=${step}`, doing: 'Walk it' };
+  return { to: `/rounds?tank=${facts.tankCode}`, doing: `Look at ${facts.tankCode}` };
+}
+
+function Row({ row, state, now }: { row: DueRow; state: DueState; now: number }) {
+  const { when } = useTimes();
+  const { doIt } = useDeeds();
+  const [open, setOpen] = useState<'later' | 'skip'>();
+  const { to, doing } = whereOf(row);
+  const words = sayDue(row);
+  const settle = (said: string, of: (due: string) => Draft) => {
+    setOpen(undefined);
+    void doIt(`${said}: ${words}`, ...row.ids.map(of));
+  };
+  const byHand = isSettledByHand(row.rule);
+  return (
+    <li>
+      <span className="due-time num">
+        {state === 'next' ? when(row.fromMs) : sayAge(now - (state === 'overdue' ? row.byMs : row.fromMs), state)}
+      </span>
+      <span className="due-what">
+        {words}
+        {row.snoozed && <span className="soft"> · put off</span>}
+      </span>
+      <span className="due-does">
+        <Link className="btn btn-plain" to={to} aria-label={`${doing}: ${words}`}>
+          {doing}
+        </Link>
+        {byHand && (
+          <Button
+            variant="plain"
+            aria-label={`Done: ${words}`}
+            onClick={() => settle('Done', (due) => ({ kind: 'due.done', payload: { due } }))}
+          >
+            Done
+          </Button>
+        )}
+        {row.rule !== 'round' && (
+          <Button
+            variant="plain"
+            aria-expanded={open === 'later'}
+            aria-label={`Later: ${words}`}
+            onClick={() => setOpen(open === 'later' ? undefined : 'later')}
+          >
+            Later
+          </Button>
+        )}
+        {byHand && (
+          <Button
+            variant="plain"
+            aria-expanded={open === 'skip'}
+            aria-label={`Leave out: ${words}`}
+            onClick={() => setOpen(open === 'skip' ? undefined : 'skip')}
+          >
+            Leave out
+          </Button>
+        )}
+      </span>
+      {open === 'later' && (
+        <Later
+          onChoose={(untilMs, why) => settle('Put off', (due) => ({ kind: 'due.snoozed', payload: { due, untilMs, why } }))}
+          now={now}
+        />
+      )}
+      {open === 'skip' && <Skip onSkip={(why) => settle('Left out', (due) => ({ kind: 'due.skipped', payload: { due, why } }))} />}
+    </li>
+  );
+}
+
+/** `4 min late`, `since 12 min`. */
+function sayAge(ms: number, state: DueState): string {
+  const minutes = Math.max(0, Math.floor(ms / MINUTE));
+  const age = minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h`;
+  return state === 'overdue' ? `${age} late` : minutes === 0 ? 'now' : `${age} ago`;
+}
+
+function Later({ onChoose, now }: { onChoose: (untilMs: number, why: string) => void; now: number }) {
+  const { house } = useMe();
+  const [why, setWhy] = useState('busy at the dock');
+  const tomorrow = atLocal(houseDay(now, house.zone) + 1, { hour: 8, minute: 0 }, house.zone);
+  const choices = [
+    ['in 15 min', now + 15 * MINUTE],
+    ['in 1 h', now + 60 * MINUTE],
+    ['in 4 h', now + 240 * MINUTE],
+    ['tomorrow at 8', tomorrow],
+  ] as const;
+  return (
+    <div className="due-more">
+      <Form.Control aria-label="Why later" value={why} maxLength={300} onChange={(event) => setWhy(event.target.value)} />
+      <div className="chips" role="group" aria-label="When again">
+        {choices.map(([name, untilMs]) => (
+          <Button key={name} variant="plain" disabled={why.trim() === ''} onClick={() => onChoose(Math.round(untilMs), why.trim())}>
+            {name}
+          </Button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function Skip({ onSkip }: { onSkip: (why: string) => void }) {
+  const may = useMay('keeper');
+  const [why, setWhy] = useState('');
+  if (!may) return <p className="due-more soft">A keeper may leave it out, with a reason.</p>;
+  return (
+    <form
+      className="due-more"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (why.trim()) onSkip(why.trim());
+      }}
+    >
+      <Form.Control
+        aria-label="Why it is left out"
+        placeholder="Why; it is kept"
+        autoFocus
+        value={why}
+        maxLength={300}
+        onChange={(event) => setWhy(event.target.value)}
+      />
+      <Button type="submit" variant="plain" disabled={why.trim() === ''}>
+        Leave it out
+      </Button>
+    </form>
+  );
+}

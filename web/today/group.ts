@@ -1,0 +1,46 @@
+// Due things as rows: follow-ups of one tank and hour are one walk, so they are one row. And what this screen has settled already.
+import type { TodayView } from '#contract/views.ts';
+import type { Act } from '#core/journal/index.ts';
+import { stateOf, type Due, type DueState } from '#core/today/index.ts';
+
+export type DueRow = Due & { ids: string[] };
+export const STATES: readonly DueState[] = ['overdue', 'now', 'next'];
+
+/** Without what this screen's own unanswered acts have settled. */
+export function withPending({ due }: TodayView, acts: readonly Act[]): Due[] {
+  const entries = acts.flatMap((act) => act.entries);
+  const settled = new Set(entries.flatMap(({ kind, payload }) => (kind === 'due.done' || kind === 'due.skipped' ? [payload.due] : [])));
+  const later = new Map(entries.flatMap(({ kind, payload }) => (kind === 'due.snoozed' ? [[payload.due, payload.untilMs] as const] : [])));
+  return due
+    .filter(({ id }) => !settled.has(id))
+    .map((one) => {
+      const untilMs = later.get(one.id);
+      return untilMs === undefined
+        ? one
+        : { ...one, fromMs: Math.max(one.fromMs, untilMs), byMs: Math.max(one.byMs, untilMs), snoozed: true };
+    });
+}
+
+/** Rows by state, each in walking order; what is next goes by time. */
+export function rowsOf(due: readonly Due[], now: number): Record<DueState, DueRow[]> {
+  const rows: Record<DueState, DueRow[]> = { overdue: [], now: [], next: [] };
+  const known = new Map<string, DueRow>();
+  for (const one of due) {
+    const state = stateOf(one, now);
+    const key = one.facts.tank ? [state, one.rule, one.step, one.facts.tank, one.snoozed].join('|') : one.id;
+    const row = known.get(key);
+    if (!row) {
+      const first = { ...one, ids: [one.id] };
+      known.set(key, first);
+      rows[state].push(first);
+      continue;
+    }
+    row.ids.push(one.id);
+    row.fromMs = Math.min(row.fromMs, one.fromMs);
+    row.byMs = Math.min(row.byMs, one.byMs);
+    const what = [row.facts.what, one.facts.what].filter(Boolean).join(', ');
+    row.facts = { ...row.facts, what: [...new Set(what.split(', '))].join(', ') };
+  }
+  rows.next.sort((a, b) => a.fromMs - b.fromMs);
+  return rows;
+}
