@@ -19,7 +19,7 @@ const faultsOf = (body: unknown) => {
 };
 
 it.each(KINDS)('%s: the fixture is taken as it is', (kind) => {
-  const body = act(entry(kind, fixtures[kind]));
+  const body = act(entry(kind, fixtures[kind], { version: kinds[kind].version }));
   expect(checkAct(body)).toEqual({ ok: true, act: body });
 });
 
@@ -84,6 +84,14 @@ it('tells a newer client that it is newer', () => {
     code: 'client.newer',
     faults: [{ path: 'entries.0.version' }],
   });
+});
+
+it('lifts a house that was configured before there were rules for meals', () => {
+  const { rules, ...rest } = fixtures['house.configured'];
+  const { hungryAfterDays, ...older } = rules;
+  expect(lift('house.configured', 1, { ...rest, rules: older })).toEqual(fixtures['house.configured']);
+  expect(hungryAfterDays.fry).toBe(1);
+  expect(checkAct(act(entry('house.configured', { name: 'x' }))).ok).toBe(false);
 });
 
 it('has an upcaster for every step to the present version', () => {

@@ -92,7 +92,7 @@ export const fixtures: Payloads = {
     allWell: false,
     lots: [{ lot: 'lot-3', expected: 3, seen: 2, signs: [{ sign: 'hiding', n: 1 }] }],
   },
-  'lot.fed': { tank: 'G1', lot: 'lot-3', food: 'frozen mysis', response: 'ate' },
+  'lot.fed': { tank: 'G1', lot: 'lot-3', food: 'frozen mysis', response: 'ate', ate: 2, leftovers: 'some' },
   'mishap.recorded': { lot: 'lot-3', tank: 'G1', n: 1, what: 'jumped', note: 'back in within a minute' },
   'due.done': { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:1h' },
   'due.snoozed': { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:1h', untilMs: AT + 1_800_000, why: 'the van is here' },

@@ -1,5 +1,6 @@
 // Schemas of what a house is set up with: its people, rooms, waters, tanks and its shelf.
 import { boolean, type ObjectSchema } from 'yup';
+import type { HungryAfterDays } from '#core/feeding/index.ts';
 import type { Payloads } from '#core/journal/index.ts';
 import { ROLES, type PeopleEntries, type PersonAdded } from '#core/people/index.ts';
 import {
@@ -31,6 +32,7 @@ const rulesSchema = schemaOf<HouseRules>({
   holdDays: closed({ fresh: days(), brackish: days(), marine: days() }),
   lateAfterH: finite(0, 240).required(),
   longClosedH: finite(0, 240).required(),
+  hungryAfterDays: schemaOf<HungryAfterDays>({ fry: days(), small: days(), other: days(), largePredator: days(), firstMarine: days() }),
 });
 
 /** What is known of a species, without its id. */

@@ -2,7 +2,8 @@
 // back, what it touches. docs/journal.md is made from this table.
 import type { ObjectSchema } from 'yup';
 import type { Kind, Payloads, Undo } from '#core/journal/index.ts';
-import { permits, type Permit } from './permits.ts';
+import { STARTING_HUNGRY_AFTER } from '#core/feeding/index.ts';
+import { permits, versionOf, type Permit } from './permits.ts';
 import { schemas } from './schemas.ts';
 
 /** Lifts a payload of version `i + 1` to version `i + 2`. */
@@ -11,12 +12,21 @@ export type Upcaster = (payload: unknown) => unknown;
 export type KindRow<K extends Kind> = Permit & { version: number; schema: ObjectSchema<Payloads[K]>; upcasters: readonly Upcaster[] };
 
 /** Kinds of a later version than the first, with how their older payloads are lifted. */
-const lifted: Partial<Record<Kind, readonly Upcaster[]>> = {};
+const lifted: Partial<Record<Kind, readonly Upcaster[]>> = {
+  'house.configured': [
+    (payload) => {
+      const { rules, ...rest } = payload as { rules: object };
+      return { ...rest, rules: { ...rules, hungryAfterDays: STARTING_HUNGRY_AFTER } };
+    },
+  ],
+};
 
 export const kinds = Object.fromEntries(
   (Object.keys(permits) as Kind[]).map((kind) => {
     const upcasters = lifted[kind] ?? [];
-    return [kind, { ...permits[kind], schema: schemas[kind], upcasters, version: upcasters.length + 1 }];
+    if (versionOf(kind) !== upcasters.length + 1)
+      throw new Error(`${kind}: ${upcasters.length} upcasters do not lead to version ${versionOf(kind)}`);
+    return [kind, { ...permits[kind], schema: schemas[kind], upcasters, version: versionOf(kind) }];
   }),
 ) as unknown as { [K in Kind]: KindRow<K> };
 

@@ -3,12 +3,14 @@ import type { Kind, Undo } from '#core/journal/index.ts';
 import type { Role } from '#core/people/index.ts';
 import type { Topic } from './topics.ts';
 
-export type Permit = { minRole: Role; undo: Undo; topics: readonly Topic[] };
+/** `version` = of its payload, 1 when left out. */
+export type Permit = { minRole: Role; undo: Undo; topics: readonly Topic[]; version?: number };
+export const versionOf = (kind: Kind): number => permits[kind].version ?? 1;
 
 export const permits: { [K in Kind]: Permit } = {
   'entry.reversed': { minRole: 'trainee', undo: 'never', topics: ['stock', 'dock', 'bench', 'rounds', 'water', 'today'] },
   'person.added': { minRole: 'lead', undo: 'never', topics: ['people'] },
-  'house.configured': { minRole: 'lead', undo: 'never', topics: ['house'] },
+  'house.configured': { minRole: 'lead', undo: 'never', topics: ['house'], version: 2 },
   'rack.added': { minRole: 'lead', undo: 'never', topics: ['house'] },
   'water.added': { minRole: 'lead', undo: 'never', topics: ['house', 'water'] },
   'tank.added': { minRole: 'lead', undo: 'never', topics: ['house'] },

@@ -1,6 +1,7 @@
 // What each screen reads in one request, and the topics that make it read again. All carry `seq`: how much of the
 // journal they have seen. Instants are UTC ms, quantities SI.
 import type { BagState, Carton, Condition } from '#core/dock/index.ts';
+import type { Fast } from '#core/feeding/index.ts';
 import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
 import type { Kind, Overrule } from '#core/journal/index.ts';
 import type { Role } from '#core/people/index.ts';
@@ -166,6 +167,8 @@ export type RoundTank = {
     n: number;
     sinceMs?: number;
     lastFed?: { food: string; response: Response; atMs: number };
+    /** Since its last meal, or its release. */
+    fast?: Fast;
   }[];
   lookedBy?: string;
   lookedAtMs?: number;

@@ -1,5 +1,6 @@
 // A small furnished house for tests: real SQLite, real append, a clock that stands until it is moved.
 import { v7 } from 'uuid';
+import { versionOf } from '#contract/permits.ts';
 import type { Act, Actor, Kind, Overrule, Payloads } from '#core/journal/index.ts';
 import { STARTING_RULES, type Purpose } from '#core/room/index.ts';
 import { SPECIES } from '#demo/species.ts';
@@ -26,7 +27,10 @@ const TANKS: [string, string, Purpose, boolean][] = [
 export function makeTestHouse(file = ':memory:') {
   let now = T0;
   const house = startHouse({ file, makeClock: () => makeClock({ realNow: () => now }) });
-  const actOf = (said: Said[]): Act => ({ actId: v7(), entries: said.map((one) => ({ id: v7(), version: 1, occurredAtMs: now, ...one })) });
+  const actOf = (said: Said[]): Act => ({
+    actId: v7(),
+    entries: said.map((one) => ({ id: v7(), version: versionOf(one.kind), occurredAtMs: now, ...one })),
+  });
   const write = (actor: Actor, ...said: Said[]) => {
     const act = actOf(said);
     return { act, outcome: house.append(act, actor) };

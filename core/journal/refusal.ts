@@ -48,6 +48,7 @@ export const REFUSAL_CODES = [
   'fit.speciesUnknown',
   'fit.awayFromHome',
   'due.badSnooze',
+  'fed.contradicts',
   'undo.twice',
   'undo.ofUndo',
   'undo.notYours',

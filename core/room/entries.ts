@@ -1,4 +1,5 @@
 // What is written down about the house: its rules, racks, waters (all tanks on one sump are one water) and tanks.
+import { STARTING_HUNGRY_AFTER, type HungryAfterDays } from '../feeding/appetite.ts';
 import type { WaterType } from '../species/entries.ts';
 
 /** Numbers that a lead decides; rules of thumb of the trade to start from. */
@@ -12,6 +13,8 @@ export type HouseRules = {
   /** A crate this late, or closed this long, is worked first. */
   lateAfterH: number;
   longClosedH: number;
+  /** Days without a meal before a lot is flagged. */
+  hungryAfterDays: HungryAfterDays;
 };
 
 export const STARTING_RULES: HouseRules = {
@@ -20,6 +23,7 @@ export const STARTING_RULES: HouseRules = {
   holdDays: { fresh: 14, brackish: 14, marine: 28 },
   lateAfterH: 6,
   longClosedH: 36,
+  hungryAfterDays: STARTING_HUNGRY_AFTER,
 };
 
 export type HouseConfigured = { name: string; zone: string; rules: HouseRules };

@@ -12,7 +12,10 @@ export type TankLooked = { tank: string; day: number; round: RoundName; allWell:
 /** Five words for how food was taken, from left alone to fought over. */
 export type Response = 'ignored' | 'looked' | 'tasted' | 'ate' | 'charged';
 export const RESPONSES: readonly Response[] = ['ignored', 'looked', 'tasted', 'ate', 'charged'];
-export type LotFed = { tank: string; lot: string; food: string; response: Response };
+export const LEFTOVERS = ['none', 'some', 'much'] as const;
+export type Leftovers = (typeof LEFTOVERS)[number];
+/** `ate` = how many were seen to eat, when somebody counted. */
+export type LotFed = { tank: string; lot: string; food: string; response: Response; ate?: number; leftovers?: Leftovers };
 
 export type Cause =
   'not known' | 'transit' | 'acclimation' | 'bad water' | 'illness' | 'injury' | 'bullied' | 'starved' | 'jumped' | 'eaten';

@@ -3,6 +3,8 @@ export {
   type Mishap,
   type MishapRecorded,
   CAUSES,
+  LEFTOVERS,
+  type Leftovers,
   RESPONSES,
   ROUNDS,
   SURENESS,

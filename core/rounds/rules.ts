@@ -21,6 +21,7 @@ export const roundRules: Rules<RoundEntries> = {
   'lot.fed': {
     decide({ payload }, { state }) {
       if (!state.findTank(payload.tank)) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
+      if (payload.ate && payload.response === 'ignored') return refuse('fed.contradicts', 'ate', { ate: payload.ate });
       return lotKnown(payload.lot, 'lot', state);
     },
     links: ({ lot }) => ({ needs: [lot] }),

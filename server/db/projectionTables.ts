@@ -5,7 +5,7 @@ import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm
 import { fact, record } from './columns.ts';
 
 /** Raise it when a projector or a table below changes: the server then remakes them all by replay at its next start. */
-export const PROJECTION_VERSION = 4;
+export const PROJECTION_VERSION = 5;
 
 export * from './houseTables.ts';
 
@@ -167,7 +167,15 @@ export const odd = sqliteTable(
 );
 export const feed = sqliteTable(
   'p_feed',
-  { ...fact(), tank: text().notNull(), lot: text().notNull(), food: text().notNull(), response: text().notNull() },
+  {
+    ...fact(),
+    tank: text().notNull(),
+    lot: text().notNull(),
+    food: text().notNull(),
+    response: text().notNull(),
+    ate: integer(),
+    leftovers: text(),
+  },
   (table) => [index('p_feed_tank').on(table.tank, table.lot, table.atMs)],
 );
 export const loss = sqliteTable(

@@ -3,6 +3,7 @@ import { Router } from 'express';
 import { v7 } from 'uuid';
 import { object, string } from 'yup';
 import { paths } from '#contract/paths.ts';
+import { versionOf } from '#contract/permits.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { atLeast } from '#core/people/index.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
@@ -33,13 +34,13 @@ export function setUpRoutes(house: RunningHouse, people: People): Router {
     // The PIN first: a lead whom the journal knows but who has no PIN could never come in.
     await credentials.set(person, said.pin);
     const occurredAtMs = Math.round(house.clock.now());
-    const entry = { version: 1, occurredAtMs };
+    const entry = <K extends 'house.configured' | 'person.added'>(kind: K) => ({ kind, version: versionOf(kind), occurredAtMs, id: v7() });
     const outcome = house.append(
       {
         actId: v7(),
         entries: [
-          { ...entry, id: v7(), kind: 'house.configured', payload: { name: said.house.trim(), zone: said.zone, rules: STARTING_RULES } },
-          { ...entry, id: v7(), kind: 'person.added', payload: { person, name: said.name.trim(), title: said.title.trim(), role: 'lead' } },
+          { ...entry('house.configured'), payload: { name: said.house.trim(), zone: said.zone, rules: STARTING_RULES } },
+          { ...entry('person.added'), payload: { person, name: said.name.trim(), title: said.title.trim(), role: 'lead' } },
         ],
       },
       // The journal itself raises the house to a lead, and only while it has none.

@@ -95,4 +95,32 @@ describe('rounds', () => {
     house.must(KEEPER, feed('mysis', 1000), feed('flake', 5000));
     expect(tank('G1').lots[0]!.lastFed).toEqual({ food: 'mysis', response: 'tasted', atMs: T0 - 1000 });
   });
+
+  it('counts days since a lot last ate, from its release before that, and flags by class', () => {
+    bringCrate(house);
+    house.must(KEEPER, land(3), assign(3));
+    house.must(KEEPER, hold('crate-1-chromis'), release(3, { run: undefined }));
+    const fast = () => tank('G1').lots.find(({ lot }) => lot === 'crate-1-chromis')!.fast;
+    const feed = (response: 'tasted' | 'ate'): Said => ({
+      kind: 'lot.fed',
+      payload: { tank: 'G1', lot: 'crate-1-chromis', food: 'mysis', response },
+    });
+    expect(fast()).toEqual({ days: 0, allowedDays: 3, hungry: false, first: true });
+    house.wait(3 * DAY_MS);
+    house.must(KEEPER, feed('tasted'));
+    expect(fast()).toMatchObject({ days: 3, hungry: true, first: true });
+    house.must(KEEPER, feed('ate'));
+    expect(fast()).toMatchObject({ days: 0, hungry: false, first: false });
+    // Nothing is known of fish that were there before the books began.
+    expect(tank('G1').lots.find(({ lot }) => lot === 'a')!.fast).toBeUndefined();
+  });
+
+  it('takes how many ate and what was left, but not that some ate what all ignored', () => {
+    const fed = (more: object): Said => ({
+      kind: 'lot.fed',
+      payload: { tank: 'G1', lot: 'a', food: 'mysis', response: 'ignored', ...more },
+    });
+    expect(house.codes(KEEPER, fed({ ate: 2 }))).toEqual(['fed.contradicts']);
+    expect(house.codes(KEEPER, fed({ leftovers: 'much' }), fed({ response: 'ate', ate: 2, leftovers: 'none' }))).toEqual([]);
+  });
 });

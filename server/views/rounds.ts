@@ -1,9 +1,11 @@
 // The round that the clock is in: tanks with fish in walking order, what was odd, what has been looked at.
 import type { RoundTank } from '#contract/views.ts';
 import { walkingOrder, type Purpose } from '#core/room/index.ts';
+import { fastOf } from '#core/feeding/index.ts';
+import type { SpeciesFields } from '#core/species/index.ts';
 import { roundAt, ROUNDS, type Response, type RoundName } from '#core/rounds/index.ts';
 import { personName } from './names.ts';
-import { prepareOccupants } from './occupants.ts';
+import { prepareOccupants, type Living } from './occupants.ts';
 import { prepareSuspects } from './suspects.ts';
 import type { MakeView } from './view.ts';
 
@@ -29,6 +31,10 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const fed = client.prepare(`
     select b.place tank, b.lot, f.food, f.response, f.at_ms atMs from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0
     join p_feed f on f.entry = (select entry from p_feed x where x.tank = b.place and x.lot = b.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`);
+  const eaten = client.prepare(`
+    select b.place tank, b.lot, (select max(at_ms) from p_feed f where f.tank = b.place and f.lot = b.lot and f.voided_by is null and f.response in ('ate', 'charged')) atMs
+    from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0`);
+  const speciesFacts = client.prepare('select id, facts from p_species');
   const occupants = prepareOccupants(client);
   const suspects = prepareSuspects(client);
 
@@ -39,6 +45,21 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const { waters, oddByTank } = suspects(now);
     const lookOf = new Map((looks.all(current.day, round) as LookRow[]).map((look) => [look.tank, look]));
     const meals = new Map((fed.all() as FeedRow[]).map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
+    const lastMeals = new Map(
+      (eaten.all() as { tank: string; lot: string; atMs: number | null }[]).map(({ tank, lot, atMs }) => [
+        `${tank}|${lot}`,
+        atMs ?? undefined,
+      ]),
+    );
+    const shelf = new Map(
+      (speciesFacts.all() as { id: string; facts: string }[]).map(({ id, facts }) => [id, JSON.parse(facts) as SpeciesFields]),
+    );
+    const fastIn = (tank: string, { lot, sizeCm, species, sinceMs }: Living) =>
+      fastOf(
+        { sizeCm, species: species && shelf.get(species.id) },
+        { lastMealMs: lastMeals.get(`${tank}|${lot}`), releasedMs: sinceMs },
+        { now, zone, rules: rules.hungryAfterDays },
+      );
     const ordered = walkingOrder((tanks.all() as TankRow[]).map((tank) => ({ ...tank, suspect: waters.has(tank.water) })));
     const leftIn = (name: RoundName) => ordered.length - (countLooked.get(current.day, name) as number);
     return {
@@ -51,9 +72,10 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         return {
           ...tank,
           odd: oddByTank.get(tank.id) ?? [],
-          lots: living
-            .get(tank.id)!
-            .map(({ lot, label, species, n, sinceMs }) => ({ lot, label, species, n, sinceMs, lastFed: meals.get(`${tank.id}|${lot}`) })),
+          lots: living.get(tank.id)!.map((one) => {
+            const { lot, label, species, n, sinceMs } = one;
+            return { lot, label, species, n, sinceMs, lastFed: meals.get(`${tank.id}|${lot}`), fast: fastIn(tank.id, one) };
+          }),
           ...(look ? { lookedBy: look.by, lookedAtMs: look.atMs, allWell: look.allWell === 1 } : {}),
         };
       }),

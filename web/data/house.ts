@@ -2,6 +2,7 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import useSWR, { mutate } from 'swr';
 import { v7 } from 'uuid';
+import { versionOf } from '#contract/permits.ts';
 import { paths, viewPath } from '#contract/paths.ts';
 import { VIEW_TOPICS, type LiveMessage, type ViewName, type Views } from '#contract/views.ts';
 import type { Act, Kind, Overrule, Payloads } from '#core/journal/index.ts';
@@ -52,7 +53,7 @@ export const outbox = makeOutbox({
 /** Writes one act: all its entries or none. Shown at once, sent when it can be. */
 export function record(...drafts: Draft[]): Promise<SendOutcome> & { actId: string } {
   const occurredAtMs = Math.round(houseNow());
-  const act: Act = { actId: v7(), entries: drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs, ...draft })) };
+  const act: Act = { actId: v7(), entries: drafts.map((draft) => ({ id: v7(), version: versionOf(draft.kind), occurredAtMs, ...draft })) };
   return Object.assign(outbox.record(act), { actId: act.actId });
 }
 

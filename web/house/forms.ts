@@ -154,11 +154,27 @@ export const RULE_FIELDS: FormField[] = [
   { name: 'marine', type: 'number', label: 'Hold of marine fish, days', min: 0, max: 365, whole: true },
   { name: 'lateAfterH', type: 'number', label: 'A crate is pressing when late by, h', min: 0, max: 240 },
   { name: 'longClosedH', type: 'number', label: 'or closed for, h', min: 0, max: 240 },
+  {
+    name: 'fry',
+    type: 'number',
+    label: 'Fry without a meal, days',
+    min: 0,
+    max: 365,
+    whole: true,
+    hint: 'from here on they are flagged on the round',
+  },
+  { name: 'small', type: 'number', label: 'Fish under 5 cm, days', min: 0, max: 365, whole: true },
+  { name: 'other', type: 'number', label: 'Other fish, days', min: 0, max: 365, whole: true },
+  { name: 'largePredator', type: 'number', label: 'Large predators, days', min: 0, max: 365, whole: true },
+  { name: 'firstMarine', type: 'number', label: 'First meal of marine fish, days', min: 0, max: 365, whole: true },
 ];
 export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { holdDays, ...plain } = house.rules;
+  const { holdDays, hungryAfterDays, ...plain } = house.rules;
   return Object.fromEntries(
-    Object.entries({ name: house.name, zone: house.zone, ...plain, ...holdDays }).map(([name, value]) => [name, String(value)]),
+    Object.entries({ name: house.name, zone: house.zone, ...plain, ...holdDays, ...hungryAfterDays }).map(([name, value]) => [
+      name,
+      String(value),
+    ]),
   );
 };
 export function rulesOf(values: Values, rules: HouseRules): Draft {
@@ -175,6 +191,13 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
         holdDays: { fresh: n('fresh'), brackish: n('brackish'), marine: n('marine') },
         lateAfterH: n('lateAfterH'),
         longClosedH: n('longClosedH'),
+        hungryAfterDays: {
+          fry: n('fry'),
+          small: n('small'),
+          other: n('other'),
+          largePredator: n('largePredator'),
+          firstMarine: n('firstMarine'),
+        },
       },
     },
   };

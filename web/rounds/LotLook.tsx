@@ -3,8 +3,10 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { RoundTank } from '#contract/views.ts';
-import { CAUSES, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, SURENESS, type Cause } from '#core/rounds/index.ts';
+import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, SURENESS, type Cause } from '#core/rounds/index.ts';
+import type { Fast } from '#core/feeding/index.ts';
 import { useTimes } from '../data/me.ts';
+import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
@@ -47,6 +49,7 @@ export function LotLook({ lot, draft, open, onChange, onOpen }: Props) {
           ) : (
             <span className="soft">no meal on the books</span>
           )}
+          {lot.fast && <Fasting fast={lot.fast} />}
         </span>
         {!open && (
           <Button variant="plain" aria-label={`Something about ${lot.label}`} onClick={onOpen}>
@@ -56,6 +59,18 @@ export function LotLook({ lot, draft, open, onChange, onOpen }: Props) {
       </div>
       {open && <LotDetails lot={lot} draft={draft} change={change} />}
     </li>
+  );
+}
+
+/** How long it has not eaten; flagged from the day that the house rule names. */
+function Fasting({ fast: { days, allowedDays, hungry, first } }: { fast: Fast }) {
+  if (days === 0) return null;
+  const words = `${first ? 'no meal yet' : 'no meal'} for ${days} ${days === 1 ? 'day' : 'days'}`;
+  return (
+    <span className={`fasting ${hungry ? 'warn' : 'soft'}`}>
+      {words}
+      {hungry && `: the house rule is ${allowedDays}`}
+    </span>
   );
 }
 
@@ -70,8 +85,26 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
           label="Took its food"
           options={RESPONSES}
           value={draft.response}
-          onChange={(response) => change({ response, food: draft.food || lot.lastFed?.food || FOODS[0]! })}
+          onChange={(response) =>
+            change({ response, ...(response === 'ignored' ? { ate: undefined } : {}), food: draft.food || lot.lastFed?.food || FOODS[0]! })
+          }
         />
+        {draft.response && draft.response !== 'ignored' && (
+          <div className="pair">
+            <CountField label="Ate" value={draft.ate ?? lot.n} max={lot.n} onChange={(ate) => change({ ate })} />
+            <Chips
+              label="Left over"
+              options={LEFTOVERS}
+              value={draft.leftovers}
+              onChange={(leftovers) => change({ leftovers: leftovers === draft.leftovers ? undefined : leftovers })}
+              odd={(one) => one === 'much'}
+            />
+          </div>
+        )}
+        {draft.response && draft.response !== 'ignored' && (draft.ate === undefined || draft.ate === null) && (
+          <p className="soft tight">How many ate is not counted yet.</p>
+        )}
+        {draft.leftovers === 'much' && <Caution>Siphon it out: left food turns to ammonia, fast in a small bare tank.</Caution>}
         {draft.response && (
           <Form.Group className="field" controlId={`food-${lot.lot}`}>
             <Form.Label className="label">Food</Form.Label>

@@ -110,6 +110,8 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
                   {tank.lookedAtMs === undefined ? (
                     tank.odd.length > 0 ? (
                       <b className="warn">odd</b>
+                    ) : tank.lots.some(({ fast }) => fast?.hungry) ? (
+                      <b className="warn">unfed</b>
                     ) : (
                       ''
                     )

@@ -1,6 +1,6 @@
 // What a keeper is about to say of a tank, and the entries that it becomes: one look, its dead, its meals.
 import type { RoundsView, RoundTank } from '#contract/views.ts';
-import type { Cause, Mishap, Response, Sign, Sureness } from '#core/rounds/index.ts';
+import type { Cause, Leftovers, Mishap, Response, Sign, Sureness } from '#core/rounds/index.ts';
 import type { Draft } from '../data/house.ts';
 
 export type LotDraft = {
@@ -12,6 +12,9 @@ export type LotDraft = {
   sure: Sureness;
   food: string;
   response?: Response;
+  /** How many were seen to eat; null = not counted. */
+  ate?: number | null;
+  leftovers?: Leftovers;
   /** One that fell, jumped or landed on its back, and lives. */
   mishap?: Mishap;
 };
@@ -42,7 +45,19 @@ export function entriesOf(tank: RoundTank, { day, round }: Pick<RoundsView, 'day
     }));
   const meals = drafts.flatMap((one): Draft[] =>
     one.response && one.food.trim()
-      ? [{ kind: 'lot.fed', payload: { tank: tank.id, lot: one.lot, food: one.food.trim(), response: one.response } }]
+      ? [
+          {
+            kind: 'lot.fed',
+            payload: {
+              tank: tank.id,
+              lot: one.lot,
+              food: one.food.trim(),
+              response: one.response,
+              ...(one.ate === undefined || one.ate === null ? {} : { ate: one.ate }),
+              ...(one.leftovers ? { leftovers: one.leftovers } : {}),
+            },
+          },
+        ]
       : [],
   );
   const look: Draft = {

@@ -1,5 +1,6 @@
 // The round as this screen's own unanswered acts make it: a looked-at tank is done at once.
 import type { RoundsView, RoundTank } from '#contract/views.ts';
+import { isMeal } from '#core/feeding/index.ts';
 import type { Act, Entry } from '#core/journal/index.ts';
 
 export function withPending(view: RoundsView, acts: readonly Act[], by: string): RoundsView {
@@ -25,7 +26,11 @@ function apply(view: RoundsView, entry: Entry, by: string): RoundsView {
     }
     case 'lot.fed': {
       const { tank, lot, food, response } = entry.payload;
-      return onLot(view, { tank, lot }, (one) => ({ ...one, lastFed: { food, response, atMs: entry.occurredAtMs } }));
+      return onLot(view, { tank, lot }, (one) => ({
+        ...one,
+        lastFed: { food, response, atMs: entry.occurredAtMs },
+        fast: isMeal(response) && one.fast ? { ...one.fast, days: 0, hungry: false, first: false } : one.fast,
+      }));
     }
     default:
       return view;

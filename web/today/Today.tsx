@@ -74,7 +74,7 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
   return (
     <li>
       <span className="due-time num">
-        {state === 'next' ? when(row.fromMs) : sayAge(now - (state === 'overdue' ? row.byMs : row.fromMs), state)}
+        {state === 'overdue' ? sayLate(now - row.byMs) : state === 'now' ? `since ${when(row.fromMs)}` : when(row.fromMs)}
       </span>
       <span className="due-what">
         {words}
@@ -84,7 +84,7 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
         <Link className="btn btn-plain" to={to} aria-label={`${doing}: ${words}`}>
           {doing}
         </Link>
-        {byHand && (
+        {byHand && state !== 'next' && (
           <Button
             variant="plain"
             aria-label={`Done: ${words}`}
@@ -125,11 +125,10 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
   );
 }
 
-/** `4 min late`, `since 12 min`. */
-function sayAge(ms: number, state: DueState): string {
+/** `4 min late`, `3 h late`. */
+function sayLate(ms: number): string {
   const minutes = Math.max(0, Math.floor(ms / MINUTE));
-  const age = minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h`;
-  return state === 'overdue' ? `${age} late` : minutes === 0 ? 'now' : `${age} ago`;
+  return `${minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h`} late`;
 }
 
 function Later({ onChoose, now }: { onChoose: (untilMs: number, why: string) => void; now: number }) {

@@ -50,7 +50,8 @@ export const entryWords: Words = {
     ]);
     return `${round === 'morning' ? 'Morning' : 'Evening'} look at ${name(tank)}: ${allWell ? 'all well' : odd.join(', ') || 'noted'}`;
   },
-  'lot.fed': ({ tank, lot, food, response }, name) => `${name(lot)} in ${name(tank)}: ${food}, ${response}`,
+  'lot.fed': ({ tank, lot, food, response, ate, leftovers }, name) =>
+    `${name(lot)} in ${name(tank)}: ${food}, ${response}${ate === undefined ? '' : `, ${ate} ate`}${leftovers ? `, leftovers ${leftovers}` : ''}`,
   'mishap.recorded': ({ n, lot, tank, what }, name) => `${n} ${name(lot)} in ${name(tank)} ${what}`,
   'due.done': ({ due }) => `Done: ${sayDueId(due)}`,
   'due.snoozed': ({ due, why }) => `Put off: ${sayDueId(due)}, ${why}`,

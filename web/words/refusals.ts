@@ -68,6 +68,7 @@ export const refusalWords: Record<RefusalCode, Words> = {
   'fit.speciesUnknown': () => 'Species not known: nothing can be judged',
   'fit.awayFromHome': () => "A customer's tank",
   'due.badSnooze': () => 'Put it off to a later time, at most a week ahead.',
+  'fed.contradicts': () => 'Ignored, and eaten by some, cannot both be true.',
   'undo.twice': (facts, time) => `This was taken back already: ${by(facts, time)}.`,
   'undo.ofUndo': () => 'Taking back is not taken back: enter the thing anew.',
   'undo.notYours': () => 'Only its maker or a lead may take this back.',

@@ -84,7 +84,9 @@ CREATE TABLE `p_feed` (
 	`tank` text NOT NULL,
 	`lot` text NOT NULL,
 	`food` text NOT NULL,
-	`response` text NOT NULL
+	`response` text NOT NULL,
+	`ate` integer,
+	`leftovers` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_feed_tank` ON `p_feed` (`tank`,`lot`,`at_ms`);--> statement-breakpoint

@@ -1,0 +1,1 @@
+export { appetiteClass, fastOf, isMeal, STARTING_HUNGRY_AFTER, type AppetiteClass, type Fast, type HungryAfterDays } from './appetite.ts';
