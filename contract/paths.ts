@@ -9,6 +9,7 @@ export const paths = {
   journal: '/api/journal',
   views: '/api/views',
   live: '/api/live',
+  demoClock: '/api/demo/clock',
   health: '/api/health',
 } as const;
 export const viewPath = (view: string, query: Record<string, string> = {}): string => {

@@ -5,6 +5,7 @@ import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import session from 'express-session';
 import { paths } from '#contract/paths.ts';
+import { demoClockRoutes } from './clock/demoClock.ts';
 import { findMeta, setMeta } from './db/open.ts';
 import { guard } from './guard.ts';
 import { safeHeaders } from './headers.ts';
@@ -50,6 +51,7 @@ export function makeApp({ house, dist, hostNames = [], log = console.error }: Op
   api.use(journalRoutes(house, people));
   api.use(peopleRoutes(house, people));
   api.use(setUpRoutes(house, people));
+  api.use(demoClockRoutes(house, people, () => hub.clockMoved()));
   api.get(paths.live, requireSignIn(people), (_request, response) => hub.join(response));
   api.use('/api', (_request, response) => void response.status(404).json({ code: 'notFound' }));
   app.use((request, response, next) => (request.path.startsWith('/api/') ? api(request, response, next) : next()));

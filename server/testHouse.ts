@@ -5,6 +5,7 @@ import type { Act, Actor, Kind, Overrule, Payloads } from '#core/journal/index.t
 import { STARTING_RULES, type Purpose } from '#core/room/index.ts';
 import { SPECIES } from '#demo/species.ts';
 import { makeClock } from './clock/clock.ts';
+import { setMeta } from './db/open.ts';
 import { startHouse } from './house.ts';
 
 export const T0 = Date.UTC(2026, 2, 3, 7, 40);
@@ -24,9 +25,15 @@ const TANKS: [string, string, Purpose, boolean][] = [
   ['V1', 'bay', 'customer', true],
 ];
 
-export function makeTestHouse(file = ':memory:') {
+export function makeTestHouse(file = ':memory:', demo = false) {
   let now = T0;
-  const house = startHouse({ file, makeClock: () => makeClock({ realNow: () => now }) });
+  const house = startHouse({
+    file,
+    makeClock: ({ client }) => {
+      if (demo) setMeta(client, 'demo', '1');
+      return makeClock({ realNow: () => now });
+    },
+  });
   const actOf = (said: Said[]): Act => ({
     actId: v7(),
     entries: said.map((one) => ({ id: v7(), version: versionOf(one.kind), occurredAtMs: now, ...one })),

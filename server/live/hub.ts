@@ -1,5 +1,6 @@
 // Live updates: after each commit every open screen hears which topics changed. No data goes this way.
 import type { Response } from 'express';
+import { TOPICS } from '#contract/topics.ts';
 import type { LiveMessage } from '#contract/views.ts';
 import type { RunningHouse } from '../house.ts';
 
@@ -19,6 +20,12 @@ export function makeHub(house: RunningHouse) {
       screens.add(screen);
       screen.on('close', () => screens.delete(screen));
       send(screen, { seq: house.store.latestSeq(), topics: [], clockOffsetMs: house.clock.offsetMs() });
+    },
+    /** The clock was moved: everything that is told by it is read again. */
+    clockMoved(): void {
+      screens.forEach((screen) =>
+        send(screen, { seq: house.store.latestSeq(), topics: [...TOPICS], clockOffsetMs: house.clock.offsetMs() }),
+      );
     },
     close(): void {
       stop();

@@ -6,6 +6,7 @@ import { outbox, useLive, useOutbox } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { DeedBar } from './DeedBar.tsx';
+import { DemoClock } from './DemoClock.tsx';
 import { Guard } from './Guard.tsx';
 import { RunningStrip } from './RunningStrip.tsx';
 import { SignOut } from './SignOut.tsx';
@@ -36,6 +37,7 @@ export function Frame() {
             </NavLink>
           ))}
           <span className="who">
+            <DemoClock />
             <Waits connected={connected} />
             {person.name}
             <SignOut />

@@ -1,6 +1,7 @@
 // On a phone: the stations that have no place at the foot.
 import { Link } from 'react-router';
 import { useOutbox } from '../data/house.ts';
+import { DemoClock } from './DemoClock.tsx';
 import { SignOut } from './SignOut.tsx';
 import { STATIONS } from './stations.ts';
 
@@ -19,6 +20,7 @@ export function More() {
           </li>
         ))}
       </ul>
+      <DemoClock />
       <SignOut />
     </div>
   );
