@@ -21,12 +21,14 @@ const VIEWS: (readonly [string, string])[] = [
 ];
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
 
-for (const [size, viewport] of [
-  ['desk', { width: 1280, height: 800 }],
-  ['phone', { width: 390, height: 844 }],
+for (const [size, look, viewport] of [
+  ['desk', 'day', { width: 1280, height: 800 }],
+  ['desk', 'out', { width: 1280, height: 800 }],
+  ['phone', 'day', { width: 390, height: 844 }],
 ] as const) {
-  test(`axe finds nothing on any view, ${size}`, async ({ page, house }) => {
+  test(`axe finds nothing on any view, ${size}, look ${look}`, async ({ page, house }) => {
     await page.setViewportSize(viewport);
+    await page.addInitScript((kept) => localStorage.setItem('daily-crate-look', kept), look);
     const problems: string[] = [];
     page.on('pageerror', (error) => problems.push(error.message));
     page.on('console', (message) => message.type() === 'error' && !message.text().includes('401') && problems.push(message.text()));

@@ -6,7 +6,13 @@ import { record, type Draft } from './house.ts';
 import { useTimes } from './me.ts';
 import { sayAll } from '../words/refusals.ts';
 
-export type Deed = { actId: string; words: string; undoable: boolean; refused?: string };
+export type Deed = {
+  actId: string;
+  words: string;
+  undoable: boolean;
+  refused?: string;
+  /** Fish have just been let out: the room may go dark. */ released?: boolean;
+};
 type Said = SendOutcome & { actId: string };
 type Deeds = {
   deed: Deed | undefined;
@@ -26,7 +32,8 @@ export function DeedProvider({ children }: { children: ReactNode }) {
   const write = useCallback(
     async (words: string, undoable: boolean, drafts: Draft[]) => {
       const sent = record(...drafts);
-      setDeed({ actId: sent.actId, words, undoable });
+      const released = drafts.some((draft) => draft.kind === 'fish.released' && draft.payload.alive > 0);
+      setDeed({ actId: sent.actId, words, undoable, released });
       const outcome = await sent;
       if (outcome.status === 'refused')
         setDeed({ actId: sent.actId, words, undoable: false, refused: sayAll(outcome.refusals, outcome.code, when) });

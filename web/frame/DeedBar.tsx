@@ -1,12 +1,14 @@
 // What was just done on this screen, with its undo; and what the house refused.
-import { Undo2 } from 'lucide-react';
+import { Moon, Undo2 } from 'lucide-react';
 import Button from 'react-bootstrap/Button';
 import { useDeeds } from '../data/deed.tsx';
 import { outbox, useOutbox } from '../data/house.ts';
+import { setLook, useLook } from '../data/look.ts';
 
 export function DeedBar() {
   const { deed, undo, clear } = useDeeds();
   const { acts } = useOutbox();
+  const look = useLook();
   if (!deed) return null;
   const waiting = acts.some(({ act, state }) => act.actId === deed.actId && state === 'waiting');
   return (
@@ -20,6 +22,11 @@ export function DeedBar() {
           </>
         )}
       </span>
+      {deed.released && look === 'day' && (
+        <Button variant="plain" onClick={() => setLook('out')}>
+          <Moon size={18} aria-hidden /> Lights are off: dim this screen
+        </Button>
+      )}
       {deed.undoable && !deed.refused && (
         <Button variant="plain" onClick={() => void undo(deed.actId, deed.words)}>
           <Undo2 size={18} aria-hidden /> Undo

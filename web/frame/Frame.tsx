@@ -8,6 +8,7 @@ import { Waiting } from '../parts/Waiting.tsx';
 import { DeedBar } from './DeedBar.tsx';
 import { DemoClock } from './DemoClock.tsx';
 import { Guard } from './Guard.tsx';
+import { LookSwitch } from './LookSwitch.tsx';
 import { RunningStrip } from './RunningStrip.tsx';
 import { SignOut } from './SignOut.tsx';
 import { STATIONS } from './stations.ts';
@@ -39,6 +40,7 @@ export function Frame() {
           <span className="who">
             <DemoClock />
             <Waits connected={connected} />
+            <LookSwitch />
             {person.name}
             <SignOut />
           </span>

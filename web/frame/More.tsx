@@ -2,6 +2,7 @@
 import { Link } from 'react-router';
 import { useOutbox } from '../data/house.ts';
 import { DemoClock } from './DemoClock.tsx';
+import { LookSwitch } from './LookSwitch.tsx';
 import { SignOut } from './SignOut.tsx';
 import { STATIONS } from './stations.ts';
 
@@ -20,6 +21,7 @@ export function More() {
           </li>
         ))}
       </ul>
+      <LookSwitch />
       <DemoClock />
       <SignOut />
     </div>
