@@ -9,6 +9,7 @@ export const paths = {
   journal: '/api/journal',
   views: '/api/views',
   live: '/api/live',
+  export: '/api/export',
   demoClock: '/api/demo/clock',
   health: '/api/health',
 } as const;

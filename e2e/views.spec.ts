@@ -16,7 +16,9 @@ const VIEWS: (readonly [string, string])[] = [
   ['shelf, a change', '/shelf?species=comet&open=edit'],
   ['shelf, taking in', '/shelf?open=import'],
   ['more', '/more'],
-  ...['waters', 'racks', 'suppliers', 'people', 'opening', 'rules'].map((part) => [`house, ${part}`, `/house?part=${part}`] as const),
+  ...['waters', 'racks', 'suppliers', 'people', 'opening', 'rules', 'books'].map(
+    (part) => [`house, ${part}`, `/house?part=${part}`] as const,
+  ),
   ['packing list in', '/dock/list'],
 ];
 const RULES = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];

@@ -7,6 +7,7 @@ import session from 'express-session';
 import { paths } from '#contract/paths.ts';
 import { demoClockRoutes } from './clock/demoClock.ts';
 import { findMeta, setMeta } from './db/open.ts';
+import { exportRoutes } from './export/routes.ts';
 import { guard } from './guard.ts';
 import { safeHeaders } from './headers.ts';
 import { makeHealth } from './health.ts';
@@ -51,6 +52,7 @@ export function makeApp({ house, dist, hostNames = [], log = console.error }: Op
   api.use(journalRoutes(house, people));
   api.use(peopleRoutes(house, people));
   api.use(setUpRoutes(house, people));
+  api.use(exportRoutes(house, people));
   api.use(demoClockRoutes(house, people, () => hub.clockMoved()));
   api.get(paths.live, requireSignIn(people), (_request, response) => hub.join(response));
   api.use('/api', (_request, response) => void response.status(404).json({ code: 'notFound' }));

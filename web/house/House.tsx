@@ -7,6 +7,7 @@ import { useView, type Draft } from '../data/house.ts';
 import { useMay, useTimes } from '../data/me.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
+import { Books } from './Books.tsx';
 import { Opening } from './Opening.tsx';
 import { People } from './People.tsx';
 import { Racks } from './Racks.tsx';
@@ -26,6 +27,7 @@ const PARTS = [
   { id: 'people', name: 'People', Part: People, count: ({ people }: HouseView) => people.length },
   { id: 'opening', name: 'What lives here already', Part: Opening, count: ({ opened }: HouseView) => opened },
   { id: 'rules', name: 'House rules', Part: Rules, count: () => undefined },
+  { id: 'books', name: 'The books', Part: Books, count: () => undefined },
 ] as const;
 
 export default function House() {

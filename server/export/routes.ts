@@ -1,0 +1,34 @@
+// Everything out, for a lead: the journal as JSON Lines, the books as CSV.
+import { Readable } from 'node:stream';
+import { Router } from 'express';
+import { paths } from '#contract/paths.ts';
+import { atLeast } from '#core/people/index.ts';
+import type { RunningHouse } from '../house.ts';
+import { actorOf, requireSignIn, type People } from '../people/routes.ts';
+import { journalLines } from './journalLines.ts';
+import { isTable, tableCsv } from './tables.ts';
+
+export function exportRoutes(house: RunningHouse, people: People): Router {
+  const router = Router();
+  router.use(paths.export, requireSignIn(people), (_request, response, next) => {
+    if (!atLeast(actorOf(response.locals).role, 'lead')) return void response.status(403).json({ code: 'role' });
+    response.set('cache-control', 'no-store');
+    next();
+  });
+  router.get(`${paths.export}/journal.jsonl`, (_request, response) => {
+    response.type('application/x-ndjson').attachment('journal.jsonl');
+    const lines = journalLines(house.client, Math.round(house.clock.now()));
+    Readable.from(withBreaks(lines)).pipe(response);
+  });
+  router.get(`${paths.export}/:file`, (request, response) => {
+    const [, name] = /^([a-z]+)\.csv$/.exec(request.params.file) ?? [];
+    if (!name || !isTable(name)) return void response.status(404).json({ code: 'notFound' });
+    response.type('text/csv').attachment(`${name}.csv`);
+    response.send(`\uFEFF${tableCsv(house.client, name, house.settings().zone)}`);
+  });
+  return router;
+}
+
+function* withBreaks(lines: Iterable<string>): Generator<string> {
+  for (const line of lines) yield `${line}\n`;
+}

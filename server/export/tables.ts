@@ -1,0 +1,97 @@
+// The books as tables for a spreadsheet: one CSV each, every heading with its unit. Times are wall times of the house.
+import type Database from 'better-sqlite3';
+import { writeCsv } from '#core/text/index.ts';
+import { formatTime, houseDay } from '#core/time/index.ts';
+import { personName } from '../journal/state.ts';
+
+type Table = { about: string; headings: readonly string[]; sql: string };
+/** A column whose heading says `(house time)` holds UTC ms and is written as wall time. */
+const WALL = '(house time)';
+
+export const TABLES = {
+  stock: {
+    about: 'who lives where now',
+    headings: ['tank', 'rack', 'lot', 'species', 'scientific name', 'heads', 'length (cm)', 'origin', 'supplier'],
+    sql: `select t.code, k.name, l.label, s.common, s.scientific, b.n, l.size_cm, l.origin, u.name from p_balance b join p_tank t on t.id = b.place join p_rack k on k.id = t.rack
+      join p_lot l on l.id = b.lot left join p_species s on s.id = l.species left join p_supplier u on u.id = l.supplier where b.inside = 1 and b.n <> 0 order by k.walk, t."row", t."column", l.label`,
+  },
+  landings: {
+    about: 'every bag that was landed',
+    headings: [
+      'landed (house time)',
+      'by',
+      'crate',
+      'supplier',
+      'bag',
+      'lot',
+      'listed (heads)',
+      'alive (heads)',
+      'dead (heads)',
+      'condition',
+      'bag state',
+      'counted or looked',
+    ],
+    sql: `select g.at_ms, ${personName('g."by"')}, c.label, u.name, b.label, l.label, b.listed, g.alive, g.dead, g.condition, g.bag_state, g.quality from p_landing g join p_bag b on b.id = g.bag
+      join p_crate c on c.id = g.crate join p_lot l on l.id = g.lot left join p_supplier u on u.id = c.supplier where g.voided_by is null order by g.at_ms, g.entry`,
+  },
+  releases: {
+    about: 'every bag that was netted out',
+    headings: [
+      'released (house time)',
+      'by',
+      'bag',
+      'lot',
+      'tank',
+      'alive (heads)',
+      'dead (heads)',
+      'float (min)',
+      'bag water (°C)',
+      'tank water (°C)',
+      'bag water (L)',
+    ],
+    sql: `select r.at_ms, ${personName('r."by"')}, b.label, l.label, t.code, r.alive, r.dead, round(f.minutes, 1), f.bag_c, f.tank_c, f.water_l from p_release r join p_bag b on b.id = r.bag
+      join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank left join p_run f on f.id = r.run and f.voided_by is null where r.voided_by is null order by r.at_ms, r.entry`,
+  },
+  losses: {
+    about: 'every fish found dead',
+    headings: ['found (house time)', 'by', 'place', 'lot', 'species', 'supplier', 'dead (heads)', 'cause', 'how sure'],
+    sql: `select o.at_ms, ${personName('o."by"')}, coalesce(t.code, b.label), l.label, s.common, u.name, o.n, o.cause, o.sure from p_loss o join p_lot l on l.id = o.lot left join p_tank t on t.id = o.place
+      left join p_bag b on b.id = o.place left join p_species s on s.id = l.species left join p_supplier u on u.id = l.supplier where o.voided_by is null order by o.at_ms, o.entry`,
+  },
+  meals: {
+    about: 'every meal',
+    headings: ['fed (house time)', 'by', 'tank', 'lot', 'food', 'response', 'ate (heads)', 'left over'],
+    sql: `select f.at_ms, ${personName('f."by"')}, t.code, l.label, f.food, f.response, f.ate, f.leftovers from p_feed f join p_tank t on t.id = f.tank join p_lot l on l.id = f.lot
+      where f.voided_by is null order by f.at_ms, f.entry`,
+  },
+  readings: {
+    about: 'every reading',
+    headings: ['taken (house time)', 'by', 'of', 'quantity', 'value', 'unit', 'as typed', 'how', 'measured, told or estimated'],
+    sql: `select r.at_ms, ${personName('r."by"')}, coalesce(w.name, b.label), r.quantity, r.value, case r.quantity when 'temperature' then '°C' when 'volume' then 'L' else 'ppt' end, r.typed, r.method, r.source
+      from p_reading r left join p_water w on w.id = r.subject left join p_bag b on b.id = r.subject where r.voided_by is null order by r.at_ms, r.entry`,
+  },
+  movements: {
+    about: 'every fish that came, moved or went: each movement twice, out of one place and into another',
+    headings: ['moved (house time)', 'by', 'lot', 'place', 'heads'],
+    sql: `select g.at_ms, ${personName('g."by"')}, l.label, coalesce(t.code, b.label || ', ' || c.label, g.place), g.n from p_leg g join p_lot l on l.id = g.lot left join p_tank t on t.id = g.place
+      left join p_bag b on b.id = g.place left join p_crate c on c.id = b.crate where g.voided_by is null order by g.at_ms, g.entry, g.ord`,
+  },
+} as const satisfies Record<string, Table>;
+export type TableName = keyof typeof TABLES;
+export const isTable = (name: string): name is TableName => Object.hasOwn(TABLES, name);
+
+export function tableCsv(client: Database.Database, name: TableName, zone: string): string {
+  const { headings, sql } = TABLES[name];
+  const rows = client.prepare(sql).raw().all() as (string | number | null)[][];
+  const wall = headings.map((heading) => heading.includes(WALL));
+  return writeCsv(
+    headings,
+    rows.map((row) => row.map((cell, index) => (wall[index] && typeof cell === 'number' ? wallTime(cell, zone) : cell))),
+  );
+}
+
+/** `2026-03-03 07:40`, which a spreadsheet knows for a date. */
+function wallTime(ms: number, zone: string): string {
+  const day = new Date(houseDay(ms, zone) * 86_400_000).toISOString().slice(0, 10);
+  return `${day} ${formatTime(ms, zone)}`;
+}

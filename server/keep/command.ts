@@ -1,0 +1,58 @@
+// `npm run backup|restore|import|pin`: the house looked after from the command line.
+import path from 'node:path';
+import { parseArgs } from 'node:util';
+import { openHouse } from '../db/open.ts';
+import { houseFile } from '../journal/replay.ts';
+import { makeCredentials, PIN_PATTERN } from '../people/credentials.ts';
+import { backUp, importJournal, restore } from './keep.ts';
+
+const USAGE = `npm run backup  -- DIRECTORY [--data data/house]       a checked copy while the house runs
+npm run restore -- FILE      [--data data/house]       a copy back into an empty directory
+npm run import  -- FILE      [--data data/house]       a journal (JSON Lines) into an empty directory
+npm run pin     -- NAME PIN  [--data data/house]       a new PIN for a person, by name`;
+
+async function main([what, ...rest]: string[]): Promise<void> {
+  const { values, positionals } = parseArgs({
+    args: rest,
+    allowPositionals: true,
+    options: { data: { type: 'string', default: 'data/house' } },
+  });
+  const data = path.resolve(values.data);
+  const [first, second] = positionals;
+  const said = { first: first === undefined ? undefined : path.resolve(first) };
+  if (what === 'backup' && said.first) {
+    const { file, entries } = await backUp(data, said.first, new Date());
+    return console.log(`${file}: ${entries} entries, replayed and equal`);
+  }
+  if (what === 'restore' && said.first) {
+    const { file, entries } = restore(said.first, data);
+    return console.log(`${file}: ${entries} entries, replayed and equal`);
+  }
+  if (what === 'import' && said.first) {
+    const { file, entries } = await importJournal(said.first, data);
+    return console.log(`${file}: ${entries} entries taken in, replayed and equal. PINs are not in a journal: set them with npm run pin.`);
+  }
+  if (what === 'pin' && first && second) return setPin(data, first, second);
+  throw new Error(USAGE);
+}
+
+async function setPin(data: string, name: string, pin: string): Promise<void> {
+  if (!PIN_PATTERN.test(pin)) throw new Error('a PIN has 4 to 8 digits');
+  const house = openHouse(houseFile(data));
+  try {
+    const people = house.client.prepare('select id, name from p_person where voided_by is null').all() as { id: string; name: string }[];
+    const person = people.find((one) => one.name.toLowerCase() === name.toLowerCase());
+    if (!person) throw new Error(`nobody is called ${name}: ${people.map((one) => one.name).join(', ') || 'the house is empty'}`);
+    await makeCredentials(house.db).set(person.id, pin);
+    console.log(`${person.name} has a new PIN`);
+  } finally {
+    house.client.close();
+  }
+}
+
+try {
+  await main(process.argv.slice(2));
+} catch (error) {
+  console.error(error instanceof Error ? error.message : error);
+  process.exit(1);
+}

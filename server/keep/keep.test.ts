@@ -1,0 +1,104 @@
+import fs from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { journalLines } from '../export/journalLines.ts';
+import { houseFile } from '../journal/replay.ts';
+import {
+  assign,
+  bringCrate,
+  float,
+  furnish,
+  hold,
+  KEEPER,
+  land,
+  look,
+  makeTestHouse,
+  release,
+  stock,
+  LEAD,
+  T0,
+  undo,
+  type TestHouse,
+} from '../testHouse.ts';
+import { backUp, importJournal, restore } from './keep.ts';
+
+let folder: string;
+let house: TestHouse;
+beforeEach(() => {
+  folder = fs.mkdtempSync(path.join(os.tmpdir(), 'keep-'));
+  fs.mkdirSync(path.join(folder, 'house'));
+  house = furnish(makeTestHouse(houseFile(path.join(folder, 'house'))));
+  bringCrate(house);
+  house.must(KEEPER, land(1), land(2, { alive: 1, dead: 1 }), assign(1), float(1));
+  house.must(KEEPER, hold(), release(1));
+  house.must(LEAD, stock('old', 'G2'));
+  const act = house.must(KEEPER, look('G1'));
+  house.must(KEEPER, undo(act));
+});
+afterEach(() => {
+  house.close();
+  fs.rmSync(folder, { recursive: true });
+});
+const at = (...parts: string[]) => path.join(folder, ...parts);
+const lines = (one: TestHouse = house) => [...journalLines(one.client, T0)];
+const writeJournal = (text: string) => {
+  fs.writeFileSync(at('journal.jsonl'), text);
+  return at('journal.jsonl');
+};
+const reopen = (name: string) => makeTestHouse(houseFile(at(name)));
+
+it('copies a running house, and the copy put back is the same house', async () => {
+  const { file, entries } = await backUp(at('house'), at('copies'), new Date(T0));
+  expect(path.basename(file)).toBe('house-2026-03-03T07-40-00-000Z.db');
+  expect(fs.readdirSync(at('copies'))).toEqual([path.basename(file)]);
+  expect(restore(file, at('again')).entries).toBe(entries);
+  const again = reopen('again');
+  expect(lines(again)).toEqual(lines());
+  expect(again.view('room').racks).toEqual(house.view('room').racks);
+  again.close();
+});
+
+it('takes a journal into an empty directory: the same entries, the same views', async () => {
+  const { entries } = await importJournal(writeJournal(lines().join('\n')), at('new'));
+  expect(entries).toBe(lines().length - 1);
+  const again = reopen('new');
+  expect(lines(again)).toEqual(lines());
+  expect(again.view('rounds').tanks).toEqual(house.view('rounds').tanks);
+  // And it goes on from there.
+  expect(again.codes(KEEPER, assign(2))).toEqual([]);
+  again.close();
+});
+
+it.each([
+  ['nothing', () => '', 'empty'],
+  ['no journal', () => '{"a":1}\n', 'line 1: expected {"format"'],
+  ['a newer format', () => '{"format":"daily-crate journal","version":9,"entries":0}\n', 'line 1: expected version 1'],
+  ['no JSON', (all: string[]) => [...all.slice(0, 3), 'oops'].join('\n'), 'line 4: expected one JSON object'],
+  ['a file that breaks off', (all: string[]) => all.slice(0, -2).join('\n'), 'breaks off'],
+  [
+    'an unknown kind',
+    (all: string[]) => all.join('\n').replace('rack.added', 'rack.burnt'),
+    'a kind that this program knows, not rack.burnt',
+  ],
+  ['a payload that is none', (all: string[]) => all.join('\n').replace('"volumeL":60', '"volumeL":-60'), 'a payload of tank.added'],
+  ['lines out of order', (all: string[]) => [all[0], all[2], all[1], ...all.slice(3)].join('\n'), 'a seq above'],
+  [
+    'books that do not hold',
+    (all: string[]) => all.join('\n').replace('"alive":4,"dead":0,"quality"', '"alive":1,"dead":0,"quality"'),
+    'do not balance',
+  ],
+])('refuses %s by name, and leaves nothing behind', async (_name, make, message) => {
+  await expect(importJournal(writeJournal(make(lines())), at('new'))).rejects.toThrow(message);
+  expect(fs.readdirSync(at('new'))).toEqual([]);
+});
+
+it('never writes over a house, and knows a copy that is none', async () => {
+  const { file } = await backUp(at('house'), at('copies'), new Date(T0));
+  expect(() => restore(file, at('house'))).toThrow(/holds a house already/);
+  await expect(importJournal(writeJournal(lines().join('\n')), at('house'))).rejects.toThrow(/holds a house already/);
+  expect(() => restore(at('nowhere.db'), at('x'))).toThrow(/is not there/);
+  fs.writeFileSync(at('text.db'), 'no database');
+  expect(() => restore(at('text.db'), at('y'))).toThrow();
+  expect(fs.readdirSync(at('y'))).toEqual([]);
+  await expect(backUp(at('nothing'), at('copies'), new Date(T0))).rejects.toThrow(/no house/);
+});
