@@ -55,6 +55,47 @@ test('a reload while the server is down loses nothing', async ({ page, house }) 
   await expect.poll(() => stage(page, 'Dock')).toBe(15);
 });
 
+test('two receivers land the same bag in the same moment: one has it, the other is told', async ({ browser, page, house }) => {
+  await house.signIn(page, 'Bram Tell');
+  const context = await browser.newContext();
+  const other = await context.newPage();
+  await house.signIn(other, 'Odalys Reyes');
+  const { seq } = await house.health();
+  const press = (one: typeof page) => one.getByRole('button', { name: /^Land 6/ }).click();
+  await Promise.all([press(page), press(other)]);
+  await expect.poll(async () => (await house.health()).seq).toBeGreaterThan(seq);
+  // Both now stand at the next bag; one of them has been told who was quicker.
+  for (const one of [page, other]) await expect(one.getByText('bag 12 of 19')).toBeVisible();
+  await expect(page.getByText(/Bag 11 is landed already: Odalys/).or(other.getByText(/Bag 11 is landed already: Bram/))).toBeVisible();
+  expect((await house.health()).seq).toBe(seq + 1);
+  await expect.poll(() => stage(page, 'Dock')).toBe(15);
+  await context.close();
+});
+
+test('ten minutes without the house in mid-crate: nothing lost, nothing doubled, each deed at its own time', async ({ page, house }) => {
+  await house.signIn(page, 'Bram Tell');
+  await expect(page.getByText('bag 11 of 19')).toBeVisible();
+  const { seq } = await house.health();
+  await house.close();
+  for (const bag of [12, 13, 14, 15]) {
+    await page.keyboard.press('Enter');
+    await expect(page.getByText(`bag ${bag} of 19`)).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'Not in box' }).click();
+  await expect(page.getByText('bag 16 of 19')).toBeVisible();
+  await expect(page.getByText('house away · 5 waiting')).toBeVisible();
+  await house.open('2026-03-03T07:52');
+  await expect(page.getByText(/waiting/)).toHaveCount(0, { timeout: 20_000 });
+  expect((await house.health()).seq).toBe(seq + 5);
+  await page.reload();
+  await expect(page.getByText('bag 16 of 19')).toBeVisible();
+  await page.getByRole('link', { name: 'Daybook' }).first().click();
+  // Written down at 07:52 or later, but done when it was done.
+  await expect(page.getByText(/Landed bag 14/).first()).toBeVisible();
+  await expect(page.locator('main')).toContainText(/07:4\d/);
+  expect((await house.health()).ok).toBe(true);
+});
+
 test('wrong on purpose: PINs, a tank that does not fit, a count that differs', async ({ page, house }) => {
   await page.goto(house.address);
   await page.getByRole('button', { name: 'Pia Lund' }).click();
