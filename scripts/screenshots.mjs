@@ -19,6 +19,17 @@ const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 const press = (role, name) => (page) => page.getByRole(role, { name }).first().click();
 
+const give = (file) => (page) => page.getByLabel(/^Drop the file/).setInputFiles(file);
+const choose = (label, field) => (page) => page.getByLabel(new RegExp(`^${label}`)).selectOption(field);
+const MARL = [
+  ['Artikel', 'name'],
+  ['Stück', 'count'],
+  ['Beutel', 'bags'],
+  ['Größe', 'size'],
+  ['Liter', 'waterL'],
+  ['Herkunft', 'origin'],
+];
+
 /** [file, size, who, path, what is done before the picture]; whatever writes comes last, so that the others show the demo as told. */
 const VIEWS = [
   ['door', DESK, undefined, '/', []],
@@ -39,6 +50,21 @@ const VIEWS = [
     [press('link', 'Choose a tank for bag 5'), press('button', /^Tank G5/), press('button', /^Put it in G5/)],
   ],
   ['daybook', DESK, 'Ines Okafor', '/daybook', []],
+  ['today', DESK, 'Ines Okafor', '/today', []],
+  ['shelf', DESK, 'Ines Okafor', '/shelf?species=six-line-wrasse', []],
+  ['house', DESK, 'Ines Okafor', '/house?part=racks', []],
+  [
+    'packing-list',
+    DESK,
+    'Bram Tell',
+    '/dock/list',
+    [
+      give('demo/files/marl-and-sedge.csv'),
+      ...MARL.map(([column, field]) => choose(column, field)),
+      press('button', 'The columns are right'),
+    ],
+  ],
+  ['lights-out', DESK, 'Ines Okafor', '/room', [press('button', 'Lights out')]],
 ];
 const PINS = { 'Ines Okafor': '4711', 'Bram Tell': '2020', 'Odalys Reyes': '3131' };
 

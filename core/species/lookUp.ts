@@ -18,6 +18,8 @@ type Doc = { id: number; species: string; name: string; latin: boolean; words: s
 const ORDER: Record<Likeness, number> = { same: 2, near: 1, part: 0 };
 const MAX_EDITS = 2;
 const CANDIDATES = 60;
+/** Shorter words are not searched by their beginning. */
+const SEARCHED_FROM = 3;
 /** What is this much less alike than the likeliest is not worth offering. */
 const OFFERED_FROM = 0.5;
 
@@ -52,18 +54,25 @@ export function makeLookUp(shelf: readonly Named[]): LookUp {
   const index = new MiniSearch<Doc>({ fields: ['text'], tokenize: (text) => text.split(' '), processTerm: (term) => term });
   index.addAll(docs);
 
+  const searched = (words: readonly string[]): Doc[] =>
+    index
+      .search(termsOf(words).join(' '), {
+        fuzzy: (term) => allowed(term.length),
+        prefix: (term) => term.length >= SEARCHED_FROM,
+        combineWith: 'OR',
+      })
+      .slice(0, CANDIDATES)
+      .map(({ id }) => docs[id as number]!);
+  /** Names with words that begin so: a letter or two begin too many words to weigh them all. */
+  const begun = (words: readonly string[]): Doc[] =>
+    docs.filter((doc) => words.every((word) => doc.words.some((one) => one.startsWith(word)))).slice(0, CANDIDATES);
+
   function find(text: string, limit = 6): Found[] {
     const words = wordsOf(text);
     if (words.length === 0) return [];
-    const query = termsOf(words);
-    const hits = index.search(query.join(' '), {
-      fuzzy: (term) => allowed(term.length),
-      prefix: (term) => term.length >= 2,
-      combineWith: 'OR',
-    });
+    const hits = words.every((word) => word.length < SEARCHED_FROM) ? begun(words) : searched(words);
     const best = new Map<string, Found>();
-    for (const { id } of hits.slice(0, CANDIDATES)) {
-      const doc = docs[id as number]!;
+    for (const doc of hits.slice(0, CANDIDATES)) {
       const found = { id: doc.species, name: doc.name, ...compare(words, doc) };
       const known = best.get(doc.species);
       if (!known || rank(found) > rank(known)) best.set(doc.species, found);
