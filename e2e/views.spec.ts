@@ -35,9 +35,11 @@ for (const [size, look, viewport] of [
     page.on('pageerror', (error) => problems.push(error.message));
     page.on('console', (message) => message.type() === 'error' && !message.text().includes('401') && problems.push(message.text()));
     const check = async (name: string) => {
-      const { violations, passes } = await new AxeBuilder({ page }).withTags(RULES).analyze();
+      // The looks differ in colour only, so the second is judged by its contrast.
+      const axe = new AxeBuilder({ page });
+      const { violations, passes } = await (look === 'out' ? axe.withRules(['color-contrast']) : axe.withTags(RULES)).analyze();
       // It must have looked at something to have found nothing.
-      expect(passes.length).toBeGreaterThan(5);
+      expect(passes.length).toBeGreaterThan(look === 'out' ? 0 : 5);
       expect(violations.map(({ id, nodes }) => `${name}: ${id} ${nodes[0]!.html}`)).toEqual([]);
     };
     await page.goto(house.address);

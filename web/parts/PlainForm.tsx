@@ -28,14 +28,18 @@ type Props = {
 export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false, note }: Props) {
   const id = useId();
   const start = { ...Object.fromEntries(fields.map((field) => [field.name, firstOf(field)])), ...initial };
-  const { register, handleSubmit, reset, watch, formState } = useForm<Values>({ defaultValues: start, mode: 'onTouched' });
+  const { register, handleSubmit, reset, getValues, watch, formState } = useForm<Values>({ defaultValues: start, mode: 'onTouched' });
   const [problem, setProblem] = useState<string>();
   // eslint-disable-next-line react-hooks/incompatible-library -- the button's own words follow what is typed
   const values = watch();
   const send = handleSubmit(async (typed) => {
-    const wrong = await onSubmit(Object.fromEntries(Object.entries(typed).map(([name, text]) => [name, String(text).trim()])));
+    const said = Object.fromEntries(Object.entries(typed).map(([name, text]) => [name, String(text).trim()]));
+    // Empty at once, so that the next one can be typed while the house answers; what it refuses comes back.
+    if (!keep) reset();
+    const wrong = await onSubmit(said);
     setProblem(wrong);
-    if (wrong === undefined && !keep) reset();
+    const untouched = Object.entries(getValues()).every(([name, text]) => text === start[name]);
+    if (wrong !== undefined && !keep && untouched) reset(typed, { keepDefaultValues: true });
   });
   const remark = note?.(values);
   return (
