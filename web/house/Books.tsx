@@ -1,6 +1,6 @@
 // The books out of the house: the whole journal, and tables for a spreadsheet.
 import { paths } from '#contract/paths.ts';
-import type { PartProps } from './House.tsx';
+import type { PartProps } from './part.ts';
 
 const TABLES = [
   ['stock', 'who lives where now'],

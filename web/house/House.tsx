@@ -3,21 +3,18 @@ import { useCallback, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { HouseView } from '#contract/views.ts';
 import { useDeeds } from '../data/deed.tsx';
-import { useView, type Draft } from '../data/house.ts';
+import { useView } from '../data/house.ts';
 import { useMay, useTimes } from '../data/me.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
 import { Books } from './Books.tsx';
 import { Opening } from './Opening.tsx';
+import type { PartProps, Write } from './part.ts';
 import { People } from './People.tsx';
 import { Racks } from './Racks.tsx';
 import { Rules } from './Rules.tsx';
 import { Suppliers } from './Suppliers.tsx';
 import { Waters } from './Waters.tsx';
-
-/** Writes and tells what was wrong, as the forms want it. An act that waits for the network counts as taken. */
-export type Write = (words: string, ...drafts: Draft[]) => Promise<string | undefined>;
-export type PartProps = { view: HouseView; write: Write; mayEdit: boolean };
 
 const PARTS = [
   { id: 'shelf', name: 'Species on the shelf', to: '/shelf', count: ({ species }: HouseView) => species.length },

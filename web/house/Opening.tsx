@@ -4,7 +4,7 @@ import { newId } from '../data/house.ts';
 import { PlainForm, type Values } from '../parts/PlainForm.tsx';
 import { SpeciesPicker, type Heard } from '../parts/SpeciesPicker.tsx';
 import { OPENING_FIELDS, openingOf } from './forms.ts';
-import type { PartProps } from './House.tsx';
+import type { PartProps } from './part.ts';
 
 export function Opening({ view, write, mayEdit }: PartProps) {
   const [heard, setHeard] = useState<Heard>();

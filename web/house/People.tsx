@@ -8,7 +8,7 @@ import { postJson, Refusal } from '../data/api.ts';
 import { newId } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
-import type { PartProps } from './House.tsx';
+import type { PartProps } from './part.ts';
 
 const MAY: Record<Role, string> = {
   trainee: 'lands bags, looks at tanks, notes what is seen',

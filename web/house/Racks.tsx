@@ -4,7 +4,7 @@ import type { HouseView } from '#contract/views.ts';
 import { newId } from '../data/house.ts';
 import { PlainForm, type Values } from '../parts/PlainForm.tsx';
 import { codesOf, MAX_TANKS, OWN_WATER, OWN_WATER_FIELDS, RACK_FIELDS, rackOf, tankFields, tanksOf } from './forms.ts';
-import type { PartProps } from './House.tsx';
+import type { PartProps } from './part.ts';
 
 export function Racks({ view, write, mayEdit }: PartProps) {
   const { waters } = view;

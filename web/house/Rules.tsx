@@ -4,7 +4,7 @@ import { paths } from '#contract/paths.ts';
 import { useMe } from '../data/me.ts';
 import { PlainForm } from '../parts/PlainForm.tsx';
 import { RULE_FIELDS, rulesOf, ruleValues } from './forms.ts';
-import type { PartProps } from './House.tsx';
+import type { PartProps } from './part.ts';
 
 export function Rules({ write, mayEdit }: PartProps) {
   const { house } = useMe();

@@ -2,7 +2,7 @@
 import { newId } from '../data/house.ts';
 import { PlainForm } from '../parts/PlainForm.tsx';
 import { SUPPLIER_FIELDS, supplierOf } from './forms.ts';
-import type { PartProps } from './House.tsx';
+import type { PartProps } from './part.ts';
 
 export function Suppliers({ view, write, mayEdit }: PartProps) {
   return (

@@ -3,7 +3,7 @@ import { formatQuantity } from '#core/water/index.ts';
 import { newId } from '../data/house.ts';
 import { PlainForm } from '../parts/PlainForm.tsx';
 import { WATER_FIELDS, waterOf } from './forms.ts';
-import type { PartProps } from './House.tsx';
+import type { PartProps } from './part.ts';
 
 export function Waters({ view, write, mayEdit }: PartProps) {
   return (

@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
 import type { IntakeView, SupplierCard } from '#contract/views.ts';
+import type { PackingList } from '#core/intake/index.ts';
 import { plain } from '#core/text/index.ts';
 import type { FileText } from '../data/files.ts';
 import { useDeeds } from '../data/deed.tsx';
@@ -122,7 +123,7 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
         <ActButton
           onPress={save}
           disabled={!ready}
-          hint={ready ? 'one entry, undone as one' : sayLeft(read.problems.length, asked, read.missing.length)}
+          hint={ready ? sayReady(list) : sayLeft(read.problems.length, asked, read.missing.length)}
         >
           {list ? `Expect ${heads} heads in ${list.bags.length} bags` : 'Expect it'}
         </ActButton>
@@ -165,6 +166,16 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
       </div>
     </div>
   );
+}
+
+/** What to look at before the tap; a phone shows it below. */
+function sayReady({ names, notices }: PackingList): string {
+  const near = names.filter(({ likeness }) => likeness === 'near').length;
+  const looks = [
+    near > 0 ? `${near} ${near === 1 ? 'name' : 'names'} read with a letter wrong` : '',
+    notices.some((notice) => notice.includes('in total')) ? 'its total is another' : '',
+  ].filter(Boolean);
+  return looks.length > 0 ? `look below: ${looks.join(', ')}` : 'one entry, undone as one';
 }
 
 function sayLeft(problems: number, asked: number, missing: number): string {

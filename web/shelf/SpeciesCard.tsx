@@ -1,19 +1,25 @@
 // One species as the house knows it, in words and with its units.
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { ShelfSpecies } from '#contract/views.ts';
 import { formatQuantity } from '#core/water/index.ts';
 import { Caution } from '../parts/Caution.tsx';
 
+const NARROW = '(max-width: 760px)';
 type Props = { species: ShelfSpecies; shelf: readonly ShelfSpecies[]; onEdit?: () => void };
 
 export function SpeciesCard({ species: one, shelf, onEdit }: Props) {
+  const card = useRef<HTMLElement>(null);
+  // On a phone the card lies below the list: what was tapped comes into sight.
+  useEffect(() => {
+    if (window.matchMedia?.(NARROW).matches) card.current?.scrollIntoView();
+  }, [one.species]);
   const nameOf = (id: string) => shelf.find((other) => other.species === id)?.common ?? id;
   const eaters = shelf.filter(
     (other) => other.species !== one.species && other.eats.prey.includes(one.is) && other.water.some((water) => one.water.includes(water)),
   );
   return (
-    <section className="card species-card" aria-label={one.common}>
+    <section ref={card} className="card species-card" aria-label={one.common}>
       <h2 className="big">{one.common}</h2>
       <p className="soft tight">
         <i>{one.scientific}</i>

@@ -1,0 +1,80 @@
+/** @jest-environment jsdom */
+import { SPECIES } from '#demo/species.ts';
+import { checkAct } from '#contract/act.ts';
+import { v7 } from 'uuid';
+import { crateOf, faultsOf, fill, keepIntake, keptIntake, wallTime, type Intake } from './draft.ts';
+import { learnt, readList, type ReadRequest } from './read.ts';
+
+const zone = 'Europe/Lisbon';
+const shelf = SPECIES.map(({ species, ...rest }) => ({ id: species, ...rest }));
+const TEXT = 'Packed;2026-03-02 20:30\nTemp;23,5\n\nArtikel;Stück;Größe\nfirefish;6+1;4\nred gobi mix;2;3\n';
+const request = (more: Partial<ReadRequest> = {}): ReadRequest => ({
+  text: TEXT,
+  zone,
+  shelf,
+  taught: { columns: [], names: [] },
+  columns: {},
+  answers: {},
+  ...more,
+});
+const intake: Intake = { fileName: 'f.csv', text: TEXT, supplier: 's', columns: {}, answers: {}, typed: {} };
+
+it('finds headings that nobody knows, asks for their columns, and reads once they are shown', () => {
+  const first = readList(request());
+  expect([first.headingLine, first.missing, first.list, first.samples]).toEqual([
+    4,
+    ['name', 'count'],
+    undefined,
+    ['firefish', '6+1', '4'],
+  ]);
+  const columns = { 0: 'name', 1: 'count', 2: 'size' } as const;
+  const shown = readList(request({ columns }));
+  expect(shown.list?.bags.map(({ n }) => n)).toEqual([7, 2]);
+  expect(shown.list?.names.map(({ asked }) => asked)).toEqual([false, true]);
+  const answers = { [shown.list!.names[1]!.key]: 'knight-goby' };
+  const told = readList(request({ columns, answers }));
+  expect(learnt(told, columns, answers)).toEqual({
+    columns: [
+      { heading: 'Artikel', field: 'name' },
+      { heading: 'Stück', field: 'count' },
+      { heading: 'Größe', field: 'size' },
+    ],
+    names: [{ heard: 'red gobi mix', species: 'knight-goby' }],
+  });
+  // The next list of this supplier needs no hand.
+  const next = readList(request({ taught: learnt(told, columns, answers) }));
+  expect([next.missing, next.list?.names.some(({ asked }) => asked)]).toEqual([[], false]);
+});
+
+it('reads a file without headings by columns alone', () => {
+  const read = readList(request({ text: 'firefish,4\ncomet,1\n', headingLine: 0, columns: { 0: 'name', 1: 'count' } }));
+  expect([read.headings, read.list?.bags.length]).toEqual([['column 1', 'column 2'], 2]);
+});
+
+it('fills the fields from the list, and lets a hand have the last word', () => {
+  const { header } = readList(request());
+  const filled = fill(intake, header, { supplierName: 'Yard', zone });
+  expect(filled).toEqual({ label: 'Yard, Mon 2 Mar', packed: '2026-03-02T20:30', due: '', temperature: '23.5', salinity: '' });
+  expect(faultsOf(filled, zone)).toEqual(['Say when it is due.']);
+  const typed = fill({ ...intake, typed: { due: '2026-03-01T09:00', temperature: 'warm' } }, header, { supplierName: 'Yard', zone });
+  expect(faultsOf(typed, zone)).toEqual(['It is due before it was packed.', 'The temperature of the water cannot be read.']);
+  expect(wallTime(Date.UTC(2026, 6, 1, 8), zone)).toBe('2026-07-01T09:00');
+});
+
+it('becomes one entry that the house takes', () => {
+  const { header, list } = readList(request({ columns: { 0: 'name', 1: 'count' } }));
+  const filled = fill({ ...intake, typed: { due: '2026-03-03T09:00' } }, header, { supplierName: 'Yard', zone });
+  const payload = crateOf({ filled, list: list!, supplier: 's', zone, newId: v7 });
+  expect(payload.bags[0]).toMatchObject({ n: 7, free: 1, label: 'bag 1' });
+  const entries = [{ id: v7(), kind: 'crate.expected', version: 1, occurredAtMs: Date.UTC(2026, 2, 3), payload }];
+  expect(checkAct(JSON.parse(JSON.stringify({ actId: v7(), entries })))).toMatchObject({ ok: true });
+});
+
+it('keeps a half-read list over a reload', () => {
+  keepIntake(intake);
+  expect(keptIntake()).toEqual(intake);
+  keepIntake(undefined);
+  expect(keptIntake()).toBeUndefined();
+  sessionStorage.setItem('daily-crate-intake', 'not json');
+  expect(keptIntake()).toBeUndefined();
+});

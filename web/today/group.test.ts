@@ -1,0 +1,51 @@
+import type { Act, Entry } from '#core/journal/index.ts';
+import type { Due } from '#core/today/index.ts';
+import { rowsOf, withPending } from './group.ts';
+
+const NOW = 1_000_000_000;
+const due = (id: string, more: Partial<Due> = {}): Due => ({
+  id: `${id}:after-release:1h`,
+  rule: 'after-release',
+  step: '1h',
+  fromMs: NOW - 10,
+  byMs: NOW + 10,
+  walk: [1, 0, 0],
+  facts: { tank: 't', tankCode: 'G1', what: 'firefish' },
+  ...more,
+});
+const act = (kind: 'due.done' | 'due.skipped' | 'due.snoozed', id: string, more: object = {}): Act => ({
+  actId: 'a',
+  entries: [{ id: 'e', kind, version: 1, occurredAtMs: NOW, payload: { due: `${id}:after-release:1h`, ...more } } as Entry],
+});
+
+it('makes one row of the follow-ups of one tank and hour, naming each kind of fish once', () => {
+  const rows = rowsOf([due('a'), due('b', { facts: { tank: 't', tankCode: 'G1', what: 'comet' } }), due('c')], NOW);
+  expect(rows.now).toHaveLength(1);
+  expect(rows.now[0]).toMatchObject({ ids: ['a', 'b', 'c'].map((id) => `${id}:after-release:1h`), facts: { what: 'firefish, comet' } });
+});
+
+it('keeps tanks, hours and states apart, and what is next by time', () => {
+  const rows = rowsOf(
+    [
+      due('a', { byMs: NOW - 1 }),
+      due('b'),
+      due('c', { fromMs: NOW + 200, byMs: NOW + 300, step: '4h' }),
+      due('d', { fromMs: NOW + 100, byMs: NOW + 300 }),
+    ],
+    NOW,
+  );
+  expect([rows.overdue.length, rows.now.length, rows.next.map(({ ids }) => ids[0])]).toEqual([
+    1,
+    1,
+    ['d:after-release:1h', 'c:after-release:1h'],
+  ]);
+});
+
+it('shows at once what this screen has settled', () => {
+  const view = { seq: 1, due: [due('a'), due('b'), due('c')] };
+  expect(withPending(view, [act('due.done', 'a'), act('due.skipped', 'b', { why: 'x' })]).map(({ id }) => id)).toEqual([
+    'c:after-release:1h',
+  ]);
+  const [later] = withPending(view, [act('due.snoozed', 'a', { untilMs: NOW + 900, why: 'x' })]);
+  expect(later).toMatchObject({ fromMs: NOW + 900, byMs: NOW + 900, snoozed: true });
+});
