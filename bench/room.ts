@@ -156,7 +156,17 @@ for (const entries of SIZES) {
   console.log(`made a house of ${TANKS} tanks and ${entries} entries in ${((performance.now() - began) / 1000).toFixed(0)} s`);
 }
 const servers = await Promise.all(folders.map(serve));
-const views = ['/api/views/room', '/api/views/room?bag=b', '/api/views/rounds', '/api/views/stream', '/api/views/dock', '/api/health'];
+const views = [
+  '/api/views/room',
+  '/api/views/room?bag=b',
+  '/api/views/rounds',
+  '/api/views/stream',
+  '/api/views/dock',
+  '/api/views/today',
+  '/api/views/shelf',
+  '/api/views/house',
+  '/api/health',
+];
 for (const view of views) {
   const took: number[][] = servers.map(() => []);
   let size = 0;

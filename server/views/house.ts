@@ -13,7 +13,7 @@ export const makeHouseView: MakeView<'house'> = (client) => {
   const racks = client.prepare('select id, name, room, walk from p_rack order by walk, name');
   const tanks = client.prepare('select id, code, rack, "row" from p_tank order by "row", "column", code');
   const suppliers = client.prepare('select id, name, transit from p_supplier where voided_by is null order by name');
-  const opened = client.prepare("select count(*) from entry where kind = 'lot.opened'").pluck();
+  const opened = client.prepare('select count(*) from p_lot where crate is null and voided_by is null').pluck();
   const species = prepareSpeciesNames(client);
   return () => {
     const all = tanks.all() as HouseView['tanks'];

@@ -1,4 +1,5 @@
 // The round that the clock is in: tanks with fish in walking order, what was odd, what has been looked at.
+import type Database from 'better-sqlite3';
 import type { RoundTank } from '#contract/views.ts';
 import { walkingOrder, type Purpose } from '#core/room/index.ts';
 import { fastOf } from '#core/feeding/index.ts';
@@ -16,23 +17,32 @@ type TankRow = { id: string; code: string; rack: string; walk: number; row: numb
 type LookRow = { tank: string; by: string; atMs: number; allWell: number };
 type FeedRow = { tank: string; lot: string; food: string; response: Response; atMs: number };
 
+/** Tanks on the walk that a day's rounds have not looked at. */
+export function prepareLeft(client: Database.Database): (day: number) => Record<RoundName, number> {
+  const walked = client.prepare(`select count(*) from p_tank t where ${WALKED}`).pluck();
+  const looked = client
+    .prepare(
+      `select count(distinct l.tank) from p_look l join p_tank t on t.id = l.tank where l.day = ? and l.round = ? and l.voided_by is null and ${WALKED}`,
+    )
+    .pluck();
+  return (day) => {
+    const left = (round: RoundName) => (walked.get() as number) - (looked.get(day, round) as number);
+    return { morning: left('morning'), evening: left('evening') };
+  };
+}
+
 export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const tanks = client.prepare(`
     select t.id, t.code, r.name rack, r.walk, t."row", t."column", t.water, t.purpose from p_tank t join p_rack r on r.id = t.rack
     where ${WALKED}`);
   const looks = client.prepare(`
     select tank, ${personName('"by"')} by, max(at_ms) atMs, min(all_well) allWell from p_look where day = ? and round = ? and voided_by is null group by tank`);
-  const countLooked = client
-    .prepare(
-      `
-    select count(distinct l.tank) from p_look l join p_tank t on t.id = l.tank where l.day = ? and l.round = ? and l.voided_by is null and ${WALKED}`,
-    )
-    .pluck();
+  const leftOf = prepareLeft(client);
   const fed = client.prepare(`
     select b.place tank, b.lot, f.food, f.response, f.at_ms atMs from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0
     join p_feed f on f.entry = (select entry from p_feed x where x.tank = b.place and x.lot = b.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`);
   const eaten = client.prepare(`
-    select b.place tank, b.lot, (select max(at_ms) from p_feed f where f.tank = b.place and f.lot = b.lot and f.voided_by is null and f.response in ('ate', 'charged')) atMs
+    select b.place tank, b.lot, (select at_ms from p_feed f where f.tank = b.place and f.lot = b.lot and f.voided_by is null and f.response in ('ate', 'charged') order by at_ms desc limit 1) atMs
     from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0`);
   const speciesFacts = client.prepare('select id, facts from p_species');
   const occupants = prepareOccupants(client);
@@ -61,12 +71,11 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         { now, zone, rules: rules.hungryAfterDays },
       );
     const ordered = walkingOrder((tanks.all() as TankRow[]).map((tank) => ({ ...tank, suspect: waters.has(tank.water) })));
-    const leftIn = (name: RoundName) => ordered.length - (countLooked.get(current.day, name) as number);
     return {
       day: current.day,
       round,
       current: current.round,
-      left: { morning: leftIn('morning'), evening: leftIn('evening') },
+      left: leftOf(current.day),
       tanks: ordered.map(({ walk: _walk, row: _row, column: _column, ...tank }): RoundTank => {
         const look = lookOf.get(tank.id);
         return {

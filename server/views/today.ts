@@ -1,8 +1,9 @@
 // What is due: the facts that due things are derived from, read in a few indexed queries. Nothing here is stored as due.
 import { transit } from '#core/dock/index.ts';
+import { roundAt } from '#core/rounds/index.ts';
 import { deriveDue, FOLLOW_UP_HOURS, type DueFacts, type Walk } from '#core/today/index.ts';
 import { CRATE_WINDOW_MS, OPEN_RUN, RECENT_CRATE } from './names.ts';
-import { makeRoundsView } from './rounds.ts';
+import { prepareLeft } from './rounds.ts';
 import type { MakeView } from './view.ts';
 
 /** The last follow-up and the time after which it is let go. */
@@ -51,12 +52,11 @@ export const makeTodayView: MakeView<'today'> = (client) => {
   const settled = client.prepare(
     'select due, kind, until_ms untilMs from p_due where at_ms > ? and voided_by is null order by at_ms, entry',
   );
-  const rounds = makeRoundsView(client);
+  const leftOf = prepareLeft(client);
 
-  return (request) => {
-    const { now, zone, rules } = request;
+  return ({ now, zone, rules }) => {
     const recent = now - CRATE_WINDOW_MS;
-    const { day, left } = rounds({ ...request, query: {} });
+    const { day } = roundAt(now, zone, rules.eveningFromHour);
     const facts: DueFacts = {
       arrivals: (arrivals.all(recent) as ArrivalRow[]).map((row) => ({ ...row, pressing: transit(row, rules, now).pressing })),
       expected: expected.all(recent, recent) as DueFacts['expected'],
@@ -64,7 +64,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       after: (
         after.all({ since: now - FOLLOWED_MS }) as (Omit<DueFacts['after'][number], 'walk'> & Placed & { lookedAtMs: number | null })[]
       ).map((row) => ({ ...row, lookedAtMs: row.lookedAtMs ?? undefined, walk: walkOf(row) })),
-      rounds: { day, left },
+      rounds: { day, left: leftOf(day) },
       settled: new Map(
         (settled.all(recent) as { due: string; kind: 'done' | 'snoozed' | 'skipped'; untilMs: number | null }[]).map(
           ({ due, kind, untilMs }) => [due, { kind, untilMs: untilMs ?? undefined }],
