@@ -114,9 +114,9 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
       : { ok: false, refusals: [{ code: 'id.reused', path: 'actId', facts: {} }] };
   }
 
-  /** Before the house has a lead, the house itself sets up. */
+  /** Before the house has a lead, the house itself sets up; afterwards it may no more than a trainee, whatever its caller says. */
   function actorFor(actor: Actor): Actor {
-    return actor.id === HOUSE_ACTOR && !state.hasLead() ? { id: HOUSE_ACTOR, role: 'lead' } : actor;
+    return actor.id === HOUSE_ACTOR ? { id: HOUSE_ACTOR, role: state.hasLead() ? 'trainee' : 'lead' } : actor;
   }
 
   const transaction = client.transaction(recordAll);

@@ -43,8 +43,7 @@ export function setUpRoutes(house: RunningHouse, people: People): Router {
           { ...entry('person.added'), payload: { person, name: said.name.trim(), title: said.title.trim(), role: 'lead' } },
         ],
       },
-      // The journal itself raises the house to a lead, and only while it has none.
-      { id: HOUSE_ACTOR, role: 'trainee' },
+      { id: HOUSE_ACTOR, role: 'lead' },
     );
     if (!outcome.ok) {
       credentials.remove(person);

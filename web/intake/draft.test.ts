@@ -1,12 +1,15 @@
 /** @jest-environment jsdom */
-import { SPECIES } from '#demo/species.ts';
 import { checkAct } from '#contract/act.ts';
 import { v7 } from 'uuid';
 import { crateOf, faultsOf, fill, keepIntake, keptIntake, wallTime, type Intake } from './draft.ts';
 import { learnt, readList, type ReadRequest } from './read.ts';
 
 const zone = 'Europe/Lisbon';
-const shelf = SPECIES.map(({ species, ...rest }) => ({ id: species, ...rest }));
+const shelf = [
+  { id: 'firefish', common: 'firefish', scientific: 'Nemateleotris magnifica', alsoCalled: ['fire goby'] },
+  { id: 'knight-goby', common: 'knight goby', scientific: 'Stigmatogobius sadanundio', alsoCalled: [] },
+  { id: 'comet', common: 'comet', scientific: 'Calloplesiops altivelis', alsoCalled: [] },
+];
 const TEXT = 'Packed;2026-03-02 20:30\nTemp;23,5\n\nArtikel;Stück;Größe\nfirefish;6+1;4\nred gobi mix;2;3\n';
 const request = (more: Partial<ReadRequest> = {}): ReadRequest => ({
   text: TEXT,
