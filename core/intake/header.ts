@@ -1,5 +1,5 @@
 // What stands above the headings of a list: who sent it, when it was packed and is due, what the water was.
-import type { CsvRow } from '../text/csv.ts';
+import type { CsvRow, FileProblem } from '../text/csv.ts';
 import { plain } from '../text/words.ts';
 import { readDate, type ReadDate } from '../time/index.ts';
 import { parseQuantity } from '../water/units.ts';
@@ -12,7 +12,6 @@ export type ListHeader = {
   temperatureC?: number;
   salinityPpt?: number;
 };
-export type ListProblem = { line: number; column: string; expected: string };
 
 const KEYS: readonly [RegExp, keyof ListHeader][] = [
   [/\b(packed|packing|bagged|sealed|ship(ped)? date|pack date|dispatched)\b/, 'packed'],
@@ -26,9 +25,9 @@ const PACKED_HOUR = 20;
 const DUE_HOUR = 10;
 
 /** Lines above the headings as `key: value` or key and value in two cells. What is not understood is no fault; a bad date is. */
-export function readHeader(rows: readonly CsvRow[], zone: string): { header: ListHeader; problems: ListProblem[] } {
+export function readHeader(rows: readonly CsvRow[], zone: string): { header: ListHeader; problems: FileProblem[] } {
   const header: ListHeader = {};
-  const problems: ListProblem[] = [];
+  const problems: FileProblem[] = [];
   for (const { line, cells } of rows) {
     for (const [key, value] of pairsOf(cells)) {
       const field = KEYS.find(([pattern]) => pattern.test(plain(key)))?.[1];

@@ -8,7 +8,7 @@ export {
   type ListField,
   type TaughtColumn,
 } from './columns.ts';
-export { readHeader, type ListHeader, type ListProblem } from './header.ts';
+export { readHeader, type ListHeader } from './header.ts';
 export {
   nameKey,
   readPackingList,

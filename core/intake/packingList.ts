@@ -1,11 +1,10 @@
 // A supplier's packing list as boxes, bags and lots. Pure: rows and what was answered in, list, questions and faults out.
 import { makeLookUp, type Found, type LookUp, type Named } from '../species/lookUp.ts';
 import type { Origin } from '../stock/entries.ts';
-import type { CsvRow } from '../text/csv.ts';
+import type { CsvRow, FileProblem } from '../text/csv.ts';
 import { plain, wordsOf } from '../text/words.ts';
 import { readBox, readCount, readLabels, readLitres, readOrigin, readSize } from './cells.ts';
 import type { ListColumns, ListField } from './columns.ts';
-import type { ListProblem } from './header.ts';
 
 export type ReadLot = { species?: string; label: string; heardAs?: string; sizeCm?: number; origin: Origin };
 export type ReadBag = {
@@ -27,7 +26,7 @@ export type ReadName = {
   offers: string[];
   asked: boolean;
 };
-export type PackingList = { lots: ReadLot[]; bags: ReadBag[]; names: ReadName[]; problems: ListProblem[]; notices: string[] };
+export type PackingList = { lots: ReadLot[]; bags: ReadBag[]; names: ReadName[]; problems: FileProblem[]; notices: string[] };
 
 /** What the reader answered for a name: a species, or '' for “take it as it is written”. */
 export type Answers = Record<string, string>;

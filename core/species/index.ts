@@ -20,4 +20,4 @@ export {
 export { makeLookUp, type Found, type Likeness, type LookUp, type Named } from './lookUp.ts';
 export { speciesRules } from './rules.ts';
 export { diffShelf, type OnShelf, type ShelfDiff } from './shelfDiff.ts';
-export { readShelf, SHELF_COLUMNS, SHELF_FIELDS, shelfRow, type ShelfProblem, type ShelfRead } from './shelfTable.ts';
+export { readShelf, SHELF_COLUMNS, SHELF_FIELDS, shelfRow, type ShelfRead } from './shelfTable.ts';

@@ -1,11 +1,10 @@
 // The shelf as a table: one row a species, every column named with its unit. Reads what people write, says what is wrong where.
-import type { CsvRow } from '../text/csv.ts';
+import type { CsvRow, FileProblem } from '../text/csv.ts';
 import { plain } from '../text/words.ts';
 import { GUILDS, PREY, REMEDY_FAMILIES, TEMPERAMENTS, WATER_TYPES, type SpeciesAdded, type SpeciesFields } from './entries.ts';
 
-export type ShelfProblem = { line: number; column: string; expected: string };
 /** `fields` = what the table has columns for: nothing else may be taken for changed. */
-export type ShelfRead = { species: SpeciesAdded[]; problems: ShelfProblem[]; fields: (keyof SpeciesFields)[] };
+export type ShelfRead = { species: SpeciesAdded[]; problems: FileProblem[]; fields: (keyof SpeciesFields)[] };
 
 type Cell = { text: string; fail: (expected: string) => undefined };
 /** Words that a cell may hold: one of them, or some when `many`. */
@@ -187,7 +186,7 @@ export function readShelf(rows: readonly CsvRow[]): ShelfRead {
       fields: [],
       problems: missing.map(({ heading }) => ({ line: head.line, column: heading, expected: 'a column of this heading' })),
     };
-  const problems: ShelfProblem[] = [];
+  const problems: FileProblem[] = [];
   const species: SpeciesAdded[] = [];
   const seen = new Set<string>();
   for (const { line, cells } of body) {

@@ -3,6 +3,8 @@ import Papa from 'papaparse';
 
 /** A row with the line of the file that it begins on, 1 = the first. */
 export type CsvRow = { line: number; cells: string[] };
+/** What is wrong in a file, where, and what was expected there. `column` is its heading, empty when it is the whole line. */
+export type FileProblem = { line: number; column: string; expected: string };
 export type CsvTable = { rows: CsvRow[]; delimiter: string; /** Lines that are no proper CSV. */ broken: { line: number; why: string }[] };
 
 const DELIMITERS = [',', ';', '\t', '|'];

@@ -1,2 +1,2 @@
-export { decodeText, parseCsv, writeCsv, type CsvRow, type CsvTable } from './csv.ts';
+export { decodeText, parseCsv, writeCsv, type CsvRow, type CsvTable, type FileProblem } from './csv.ts';
 export { plain, wordsOf } from './words.ts';

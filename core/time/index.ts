@@ -1,2 +1,2 @@
-export { atLocal, formatDay, formatTime, houseDay, isZone, localHour, parseLocal, startOfHouseDay } from './zone.ts';
+export { atLocal, formatDay, formatTime, formatWall, houseDay, isZone, localHour, parseLocal, startOfHouseDay } from './zone.ts';
 export { readDate, type ReadDate } from './readDate.ts';

@@ -1,4 +1,4 @@
-import { atLocal, formatDay, formatTime, houseDay, isZone, localHour, parseLocal, startOfHouseDay } from './index.ts';
+import { atLocal, formatDay, formatTime, formatWall, houseDay, isZone, localHour, parseLocal, startOfHouseDay } from './index.ts';
 
 const LISBON = 'Europe/Lisbon';
 
@@ -54,4 +54,9 @@ describe('wall times', () => {
   it('knows a zone from a misspelling', () => {
     expect([isZone(LISBON), isZone('Europe/Lisbonne')]).toEqual([true, false]);
   });
+});
+
+it('writes a wall time that it reads back, in summer and in winter', () => {
+  for (const ms of [Date.UTC(2026, 6, 1, 8), Date.UTC(2026, 0, 1, 0, 5)]) expect(parseLocal(formatWall(ms, LISBON), LISBON)).toBe(ms);
+  expect(formatWall(Date.UTC(2026, 6, 1, 8), LISBON)).toBe('2026-07-01T09:00');
 });

@@ -73,6 +73,12 @@ export function formatTime(ms: number, zone: string): string {
   return `${String(local.getHours()).padStart(2, '0')}:${String(local.getMinutes()).padStart(2, '0')}`;
 }
 
+/** `2026-03-03T07:40` in the house: what `parseLocal` reads. */
+export function formatWall(ms: number, zone: string): string {
+  const day = new Date(houseDay(ms, zone) * MS_PER_DAY).toISOString().slice(0, 10);
+  return `${day}T${formatTime(ms, zone)}`;
+}
+
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const WEEKDAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
 

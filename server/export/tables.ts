@@ -1,7 +1,7 @@
 // The books as tables for a spreadsheet: one CSV each, every heading with its unit. Times are wall times of the house.
 import type Database from 'better-sqlite3';
 import { writeCsv } from '#core/text/index.ts';
-import { formatTime, houseDay } from '#core/time/index.ts';
+import { formatWall } from '#core/time/index.ts';
 import { personName } from '../journal/state.ts';
 
 type Table = { about: string; headings: readonly string[]; sql: string };
@@ -86,12 +86,8 @@ export function tableCsv(client: Database.Database, name: TableName, zone: strin
   const wall = headings.map((heading) => heading.includes(WALL));
   return writeCsv(
     headings,
-    rows.map((row) => row.map((cell, index) => (wall[index] && typeof cell === 'number' ? wallTime(cell, zone) : cell))),
+    rows.map((row) =>
+      row.map((cell, index) => (wall[index] && typeof cell === 'number' ? formatWall(cell, zone).replace('T', ' ') : cell)),
+    ),
   );
-}
-
-/** `2026-03-03 07:40`, which a spreadsheet knows for a date. */
-function wallTime(ms: number, zone: string): string {
-  const day = new Date(houseDay(ms, zone) * 86_400_000).toISOString().slice(0, 10);
-  return `${day} ${formatTime(ms, zone)}`;
 }

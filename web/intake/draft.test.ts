@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import { checkAct } from '#contract/act.ts';
 import { v7 } from 'uuid';
-import { crateOf, faultsOf, fill, keepIntake, keptIntake, wallTime, type Intake } from './draft.ts';
+import { crateOf, faultsOf, fill, keepIntake, keptIntake, type Intake } from './draft.ts';
 import { learnt, readList, type ReadRequest } from './read.ts';
 
 const zone = 'Europe/Lisbon';
@@ -61,7 +61,6 @@ it('fills the fields from the list, and lets a hand have the last word', () => {
   expect(faultsOf(filled, zone)).toEqual(['Say when it is due.']);
   const typed = fill({ ...intake, typed: { due: '2026-03-01T09:00', temperature: 'warm' } }, header, { supplierName: 'Yard', zone });
   expect(faultsOf(typed, zone)).toEqual(['It is due before it was packed.', 'The temperature of the water cannot be read.']);
-  expect(wallTime(Date.UTC(2026, 6, 1, 8), zone)).toBe('2026-07-01T09:00');
 });
 
 it('becomes one entry that the house takes', () => {

@@ -1,7 +1,7 @@
 // The crate that a list becomes, and what is kept of a half-read list so that a reload loses nothing.
 import type { CrateExpected } from '#core/dock/index.ts';
 import type { Answers, ListHeader, PackingList } from '#core/intake/index.ts';
-import { formatDay, houseDay, parseLocal } from '#core/time/index.ts';
+import { formatDay, formatWall, houseDay, parseLocal } from '#core/time/index.ts';
 import { parseQuantity } from '#core/water/index.ts';
 import type { Field } from './read.ts';
 
@@ -36,24 +36,18 @@ export function keepIntake(intake: Intake | undefined): void {
   }
 }
 
-/** An instant as the wall time that a `datetime-local` field holds. */
-export function wallTime(ms: number, zone: string): string {
-  const parts = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' }).format(ms);
-  return parts.replace(' ', 'T');
-}
-
 export type Filled = { label: string; packed: string; due: string; temperature: string; salinity: string };
 
 /** The fields beside the list: by hand where typed, else from its header. */
 export function fill({ typed }: Intake, header: ListHeader, where: { supplierName: string; zone: string }): Filled {
   const { packed, due, temperatureC, salinityPpt, label } = header;
-  const packedText = typed.packed ?? (packed ? wallTime(packed.ms, where.zone) : '');
+  const packedText = typed.packed ?? (packed ? formatWall(packed.ms, where.zone) : '');
   const day = due ?? packed;
   return {
     label:
       typed.label ?? ([where.supplierName, label ?? (day ? formatDay(houseDay(day.ms, where.zone)) : '')].filter(Boolean).join(', ') || ''),
     packed: packedText,
-    due: typed.due ?? (due ? wallTime(due.ms, where.zone) : ''),
+    due: typed.due ?? (due ? formatWall(due.ms, where.zone) : ''),
     temperature: typed.temperature ?? (temperatureC === undefined ? '' : String(Number(temperatureC.toFixed(1)))),
     salinity: typed.salinity ?? (salinityPpt === undefined ? '' : String(salinityPpt)),
   };

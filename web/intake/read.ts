@@ -11,13 +11,12 @@ import {
   type ListColumns,
   type ListField,
   type ListHeader,
-  type ListProblem,
   type PackingList,
   type TaughtColumn,
   type TaughtName,
 } from '#core/intake/index.ts';
 import { makeLookUp, type LookUp, type Named } from '#core/species/index.ts';
-import { parseCsv, type CsvRow } from '#core/text/index.ts';
+import { parseCsv, type CsvRow, type FileProblem } from '#core/text/index.ts';
 
 export type Field = ListField | 'nothing';
 export type ReadRequest = {
@@ -40,7 +39,7 @@ export type ReadReply = {
   columns: ListColumns;
   missing: ('name' | 'count')[];
   header: ListHeader;
-  problems: ListProblem[];
+  problems: FileProblem[];
   list?: PackingList;
 };
 

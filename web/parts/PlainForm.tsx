@@ -11,7 +11,6 @@ export type FormField = Common &
     | { type: 'pin' }
     | { type: 'number'; min: number; max: number; whole?: boolean }
     | { type: 'choice'; options: readonly (string | { value: string; label: string })[] }
-    | { type: 'check' }
   );
 export type Values = Record<string, string>;
 type Props = {
@@ -22,10 +21,9 @@ type Props = {
   /** Gives what is wrong in words, or nothing when it was taken; then the form is empty again unless `keep`. */
   onSubmit: (values: Values) => Promise<string | undefined>;
   keep?: boolean;
-  note?: (values: Values) => string | undefined;
 };
 
-export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false, note }: Props) {
+export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false }: Props) {
   const id = useId();
   const start = { ...Object.fromEntries(fields.map((field) => [field.name, firstOf(field)])), ...initial };
   const { register, handleSubmit, reset, getValues, watch, formState } = useForm<Values>({ defaultValues: start, mode: 'onTouched' });
@@ -41,7 +39,6 @@ export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false
     const untouched = Object.entries(getValues()).every(([name, text]) => text === start[name]);
     if (wrong !== undefined && !keep && untouched) reset(typed, { keepDefaultValues: true });
   });
-  const remark = note?.(values);
   return (
     <form noValidate onSubmit={(event) => void send(event)}>
       <div className="form-grid">
@@ -67,7 +64,6 @@ export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false
           );
         })}
       </div>
-      {remark && <p className="soft">{remark}</p>}
       {problem && (
         <p className="field-problem" role="alert">
           {problem}
@@ -89,7 +85,6 @@ function firstOf(field: FormField): string {
 /** What is wrong with a field's text, in words; nothing when it is right. */
 export function faultOf(field: FormField, raw: string): string | undefined {
   const text = String(raw).trim();
-  if (field.type === 'check') return undefined;
   if (text === '') return field.optional ? undefined : 'This is needed.';
   if (field.type === 'pin') return /^\d{4,8}$/.test(text) ? undefined : 'A PIN has 4 to 8 digits.';
   if (field.type !== 'number') return undefined;
@@ -115,8 +110,6 @@ function Control({ field, invalid, listId, ...rest }: ControlProps) {
           })}
         </Form.Select>
       );
-    case 'check':
-      return <Form.Check type="switch" {...rest} />;
     case 'pin':
       return <Form.Control type="password" inputMode="numeric" autoComplete="new-password" maxLength={8} isInvalid={invalid} {...rest} />;
     default:

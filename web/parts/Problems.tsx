@@ -1,5 +1,7 @@
 // What is wrong in a file, by line and column, with what was expected there.
-export function Problems({ problems }: { problems: readonly { line: number; column: string; expected: string }[] }) {
+import type { FileProblem } from '#core/text/index.ts';
+
+export function Problems({ problems }: { problems: readonly FileProblem[] }) {
   return (
     <div role="alert">
       <p className="field-problem">

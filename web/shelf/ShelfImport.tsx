@@ -1,8 +1,8 @@
 // Taking in a table of species: what is new, what would change, what is wrong on which line. Nothing is taken in by half.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { diffShelf, readShelf, type OnShelf, type ShelfDiff, type ShelfProblem } from '#core/species/index.ts';
-import { parseCsv } from '#core/text/index.ts';
+import { diffShelf, readShelf, type OnShelf, type ShelfDiff } from '#core/species/index.ts';
+import { parseCsv, type FileProblem } from '#core/text/index.ts';
 import type { FileText } from '../data/files.ts';
 import type { Draft } from '../data/house.ts';
 import { useDeeds } from '../data/deed.tsx';
@@ -13,7 +13,7 @@ import { FIELD_WORDS } from '../words/species.ts';
 /** One act takes so many entries; a larger table becomes several, each whole. */
 const ENTRIES_AN_ACT = 150;
 const SHOWN = 12;
-type Read = { name: string; diff: ShelfDiff; problems: ShelfProblem[] };
+type Read = { name: string; diff: ShelfDiff; problems: FileProblem[] };
 
 export function ShelfImport({ shelf, onDone }: { shelf: readonly OnShelf[]; onDone: () => void }) {
   const { doIt } = useDeeds();
