@@ -10,6 +10,7 @@ const inTank: Reading = { value: 25.4, typed: '25.4 °C', method: 'in the water'
 export const fixtures: Payloads = {
   'entry.reversed': { act: '019cb270-7380-7000-8036-9ee768e6d3a5', why: 'wrong bag' },
   'person.added': { person: 'bram', name: 'Bram Tell', title: 'receiver', role: 'keeper' },
+  'person.prefers': { person: 'bram', temperature: '°F', volume: 'US gal' },
   'house.configured': { name: 'Saltgrass Lane Fish Room', zone: 'Europe/Lisbon', rules: STARTING_RULES },
   'rack.added': { rack: 'gull', room: 'Back room', name: 'Gull bench', walk: 70 },
   'water.added': { water: 'gull-1', name: 'Gull near water', type: 'marine', temperatureC: 25.4, salinityPpt: 31, volumeL: 300 },

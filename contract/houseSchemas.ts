@@ -2,7 +2,7 @@
 import { boolean, type ObjectSchema } from 'yup';
 import type { HungryAfterDays } from '#core/feeding/index.ts';
 import type { Payloads } from '#core/journal/index.ts';
-import { ROLES, type PeopleEntries, type PersonAdded } from '#core/people/index.ts';
+import { ROLES, type PeopleEntries, type PersonAdded, type PersonPrefers } from '#core/people/index.ts';
 import {
   PURPOSES,
   type HouseConfigured,
@@ -23,6 +23,7 @@ import {
   type SpeciesEntries,
   type SpeciesFields,
 } from '#core/species/index.ts';
+import { TEMPERATURE_UNITS, VOLUME_UNITS } from '#core/water/index.ts';
 import { choice, closed, count, finite, id, list, someOf, text, uuid } from './fields.ts';
 import { centimetres, days, degrees, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
 
@@ -58,6 +59,11 @@ const speciesFields = (): Shape<SpeciesFields> => ({
 
 export const houseSchemas: { [K in keyof (PeopleEntries & RoomEntries & SpeciesEntries)]: ObjectSchema<Payloads[K]> } = {
   'person.added': schemaOf<PersonAdded>({ person: id(), name: text(), title: text(), role: choice(ROLES) }),
+  'person.prefers': schemaOf<PersonPrefers>({
+    person: id(),
+    temperature: choice(TEMPERATURE_UNITS),
+    volume: choice(VOLUME_UNITS),
+  }),
   'house.configured': schemaOf<HouseConfigured>({ name: text(), zone: text(60), rules: rulesSchema }),
   'rack.added': schemaOf<RackAdded>({ rack: id(), room: text(), name: text(), walk: count(0, 10_000) }),
   'water.added': schemaOf<WaterAdded>({

@@ -10,6 +10,7 @@ export const versionOf = (kind: Kind): number => permits[kind].version ?? 1;
 export const permits: { [K in Kind]: Permit } = {
   'entry.reversed': { minRole: 'trainee', undo: 'never', topics: ['stock', 'dock', 'bench', 'rounds', 'water', 'today'] },
   'person.added': { minRole: 'lead', undo: 'never', topics: ['people'] },
+  'person.prefers': { minRole: 'trainee', undo: 'never', topics: ['people'] },
   'house.configured': { minRole: 'lead', undo: 'never', topics: ['house'], version: 2 },
   'rack.added': { minRole: 'lead', undo: 'never', topics: ['house'] },
   'water.added': { minRole: 'lead', undo: 'never', topics: ['house', 'water'] },

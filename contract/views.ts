@@ -9,7 +9,7 @@ import type { FitReason, HouseRules, Purpose } from '#core/room/index.ts';
 import type { Response, RoundName, Sign } from '#core/rounds/index.ts';
 import type { SpeciesAdded, WaterType } from '#core/species/index.ts';
 import type { Origin, StageCounts } from '#core/stock/index.ts';
-import type { Method } from '#core/water/index.ts';
+import type { Method, Preference } from '#core/water/index.ts';
 import type { Due } from '#core/today/index.ts';
 import type { Topic } from './topics.ts';
 
@@ -17,7 +17,7 @@ export type Person = { id: string; name: string; title: string; role: Role };
 export type House = { name: string; zone: string; rules: HouseRules; demo: boolean };
 
 /** Who is signed in, where, and what time the house has. */
-export type MeView = { person: Person; house: House; clock: { nowMs: number; frozen: boolean } };
+export type MeView = { person: Person; prefers: Preference; house: House; clock: { nowMs: number; frozen: boolean } };
 /** Before sign-in: who may tap their name. `pin` only in a demo house. */
 export type DoorView = {
   house: { name: string; demo: boolean; /** Nobody works here yet: the first lead may set it up. */ empty: boolean };

@@ -6,22 +6,24 @@ import { SWRConfig } from 'swr';
 import type { MeView } from '#contract/views.ts';
 import type { Role } from '#core/people/index.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
+import { METRIC, type Preference } from '#core/water/index.ts';
 import { setHouseClock } from './data/clock.ts';
 import { MeContext } from './data/me.ts';
 
 export const NOW = Date.UTC(2026, 2, 3, 7, 40);
 
-export function meAs(role: Role): MeView {
+export function meAs(role: Role, prefers: Preference = METRIC): MeView {
   return {
     person: { id: 'p', name: 'Bram Tell', title: role, role },
+    prefers,
     house: { name: 'House', zone: 'Europe/Lisbon', rules: STARTING_RULES, demo: true },
     clock: { nowMs: NOW, frozen: true },
   };
 }
 
 /** Draws a part as somebody of `role`, at 07:40 of a clock that stands. */
-export function draw(part: ReactNode, role: Role = 'keeper') {
-  const me = meAs(role);
+export function draw(part: ReactNode, role: Role = 'keeper', prefers?: Preference) {
+  const me = meAs(role, prefers);
   setHouseClock(me.clock);
   return render(
     <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0, shouldRetryOnError: false }}>

@@ -5,6 +5,7 @@ export const REFUSAL_CODES = [
   'unknown',
   'exists',
   'role',
+  'person.notYou',
   'time.future',
   'time.old',
   'client.newer',

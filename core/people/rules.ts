@@ -1,4 +1,4 @@
-// When a person may be added.
+// When a person may be added, and who says what they prefer.
 import { refuse } from '../journal/refusal.ts';
 import type { Rules } from '../journal/rule.ts';
 import type { PeopleEntries } from './entries.ts';
@@ -10,5 +10,11 @@ export const peopleRules: Rules<PeopleEntries> = {
       return known ? refuse('exists', 'person', { what: 'person', name: known.name }) : [];
     },
     links: ({ person }) => ({ makes: [person] }),
+  },
+  'person.prefers': {
+    decide({ payload }, { state, actor }) {
+      if (!state.findPerson(payload.person)) return refuse('unknown', 'person', { what: 'person' });
+      return payload.person === actor.id ? [] : refuse('person.notYou', 'person');
+    },
   },
 };

@@ -1,6 +1,8 @@
 export { floatTau, floatTime, temperatureAfloat, TAU_FACTOR, TAU_ONE_LITRE_MIN, type FloatTime } from './heat.ts';
 export {
+  bareUnit,
   formatQuantity,
+  formatStep,
   isSurfaceReading,
   METHODS,
   METRIC,
@@ -9,6 +11,8 @@ export {
   QUANTITIES,
   SOURCES,
   TEMPERATURE_METHODS,
+  TEMPERATURE_UNITS,
+  VOLUME_UNITS,
   type Method,
   type Parsed,
   type Preference,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { formatQuantity, isSurfaceReading, parseQuantity, type Quantity } from './index.ts';
+import { formatQuantity, formatStep, isSurfaceReading, parseQuantity, type Quantity } from './index.ts';
 
 const F = { temperature: '°F', volume: 'US gal' } as const;
 
@@ -61,4 +61,8 @@ it('never throws and never gives a number that is not finite', () => {
     }),
     { seed: 20260303, numRuns: 500 },
   );
+});
+
+it('a difference has no offset: one degree Celsius is 1.8 Fahrenheit', () => {
+  expect([formatStep(1), formatStep(1, F), formatStep(0, F)]).toEqual(['1 °C', '1.8 °F', '0 °F']);
 });

@@ -14,7 +14,9 @@ export const METHODS: readonly Method[] = ['in the water', 'folded', 'on the bag
 export const TEMPERATURE_METHODS = ['in the water', 'folded', 'on the bag'] as const satisfies readonly Method[];
 
 export type Unit = '°C' | '°F' | 'L' | 'mL' | 'US gal' | 'imp gal' | 'ppt';
-export type Preference = { temperature: '°C' | '°F'; volume: 'L' | 'US gal' };
+export const TEMPERATURE_UNITS = ['°C', '°F'] as const satisfies readonly Unit[];
+export const VOLUME_UNITS = ['L', 'US gal'] as const satisfies readonly Unit[];
+export type Preference = { temperature: (typeof TEMPERATURE_UNITS)[number]; volume: (typeof VOLUME_UNITS)[number] };
 export const METRIC: Preference = { temperature: '°C', volume: 'L' };
 
 /** Litres in a US and in an imperial gallon (exact by definition). */
@@ -59,7 +61,7 @@ export function parseQuantity(quantity: Quantity, text: string, preference: Pref
   const number = Number(match[1]!.replace(',', '.'));
   const suffix = match[2]!.toLowerCase();
   if (quantity === 'volume' && /^gal(lons?)?$/.test(suffix)) return { ok: false, problem: 'ambiguous', typed };
-  const bare: Unit = quantity === 'temperature' ? preference.temperature : quantity === 'volume' ? preference.volume : 'ppt';
+  const bare = bareUnit(quantity, preference);
   const unit = TO_SI[quantity].find((candidate) => (suffix === '' ? candidate.unit === bare : candidate.pattern.test(suffix)));
   if (!unit) return { ok: false, problem: 'unit', typed };
   const value = unit.toSi(number);
@@ -74,6 +76,16 @@ export function formatQuantity(quantity: Quantity, value: number, preference: Pr
     return preference.temperature === '°F' ? `${((value * 9) / 5 + 32).toFixed(1)} °F` : `${value.toFixed(1)} °C`;
   }
   return preference.volume === 'US gal' ? `${trim(value / US_GALLON_L, 2)} US gal` : `${trim(value, 2)} L`;
+}
+
+/** A difference of temperatures, given in °C, as this person reads it: 1 °C is 1.8 °F, with no offset. @example formatStep(1, METRIC) gives '1 °C' */
+export function formatStep(differenceC: number, preference: Preference = METRIC): string {
+  return preference.temperature === '°F' ? `${trim(differenceC * 1.8, 1)} °F` : `${trim(differenceC, 1)} °C`;
+}
+
+/** The unit of a bare number that this person types. */
+export function bareUnit(quantity: Quantity, preference: Preference = METRIC): Unit {
+  return quantity === 'temperature' ? preference.temperature : quantity === 'volume' ? preference.volume : 'ppt';
 }
 
 function trim(value: number, decimals: number): string {

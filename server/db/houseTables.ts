@@ -11,6 +11,14 @@ export const house = sqliteTable('p_house', {
   rules: text().notNull(),
 });
 export const person = sqliteTable('p_person', { ...record(), name: text().notNull(), title: text().notNull(), role: text().notNull() });
+/** The units that each person reads and types in, as they said it last. */
+export const preference = sqliteTable('p_preference', {
+  person: text().primaryKey(),
+  entry: text().notNull(),
+  atMs: integer('at_ms').notNull(),
+  temperature: text().notNull(),
+  volume: text().notNull(),
+});
 export const rack = sqliteTable('p_rack', { ...record(), room: text().notNull(), name: text().notNull(), walk: integer().notNull() });
 export const water = sqliteTable('p_water', {
   ...record(),

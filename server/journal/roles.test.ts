@@ -3,7 +3,8 @@ import { fixtures } from '#contract/fixtures.ts';
 import { rules, type Kind } from '#core/journal/index.ts';
 import { atLeast, ROLES } from '#core/people/index.ts';
 import { refusalWords } from '../../web/words/refusals.ts';
-import { entryWords } from '../../web/words/entries.ts';
+import { METRIC_UNITS } from '../../web/data/units.ts';
+import { entryWords, sayEntry } from '../../web/words/entries.ts';
 import { REFUSAL_CODES } from '#core/journal/index.ts';
 import { furnish, makeTestHouse, type Said } from '../testHouse.ts';
 import { makeAreaProjectors } from './project/index.ts';
@@ -27,9 +28,7 @@ it('every refusal code has words', () => {
 
 it('every kind can be said as a sentence with nothing undefined in it', () => {
   for (const kind of KINDS)
-    expect((entryWords[kind] as (payload: unknown, name: (id: string) => string) => string)(fixtures[kind], (id) => id)).not.toMatch(
-      /undefined|NaN|\[object/,
-    );
+    expect(sayEntry({ kind, payload: fixtures[kind] }, (id) => id, METRIC_UNITS)).not.toMatch(/undefined|NaN|\[object/);
 });
 
 const table = KINDS.flatMap((kind) => ROLES.map((role) => [role, kind, atLeast(role, kinds[kind].minRole)] as const));

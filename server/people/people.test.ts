@@ -1,5 +1,6 @@
 import type { SessionData } from 'express-session';
-import { furnish, makeTestHouse, type TestHouse } from '../testHouse.ts';
+import { furnish, KEEPER, LEAD, makeTestHouse, TRAINEE, type TestHouse } from '../testHouse.ts';
+import { makePeople } from './routes.ts';
 import { readOptions } from '../options.ts';
 import { hashPin, makeCredentials, PIN_PATTERN } from './credentials.ts';
 import { SessionStore } from './sessionStore.ts';
@@ -69,4 +70,22 @@ describe('the command line', () => {
   it.each([[['--port', '99999']], [['--port', 'x']], [['--nonsense']], [['stray']]])('refuses %j in words', (args) => {
     expect(() => readOptions(args, { data: '/tmp/x' })).toThrow(/port|nonsense|stray/);
   });
+});
+
+it('each says their own units, and the latest word counts in whatever order it comes', () => {
+  const prefers = (person: string, temperature: '°C' | '°F') =>
+    ({ kind: 'person.prefers', payload: { person, temperature, volume: 'L' } }) as const;
+  const people = makePeople(house);
+  expect(people.prefers('pia')).toEqual({ temperature: '°C', volume: 'L' });
+  expect(house.codes(LEAD, prefers('pia', '°F'))).toEqual(['person.notYou']);
+  expect(house.codes(LEAD, prefers('nobody', '°F'))).toEqual(['unknown']);
+  house.must(TRAINEE, prefers('pia', '°F'));
+  house.must(KEEPER, prefers('bram', '°C'));
+  expect(people.prefers('pia')).toEqual({ temperature: '°F', volume: 'L' });
+  // A tablet that was away brings in what was said before.
+  house.wait(3_600_000);
+  const late = house.actOf([prefers('pia', '°C')]);
+  late.entries[0]!.occurredAtMs -= 7_200_000;
+  expect(house.append(late, TRAINEE).ok).toBe(true);
+  expect(people.prefers('pia').temperature).toBe('°F');
 });

@@ -5,6 +5,7 @@ import { object, string } from 'yup';
 import { paths } from '#contract/paths.ts';
 import type { DoorView, MeView, Person } from '#contract/views.ts';
 import type { Actor } from '#core/journal/index.ts';
+import { METRIC, type Preference } from '#core/water/index.ts';
 import { findMeta } from '../db/open.ts';
 import type { RunningHouse } from '../house.ts';
 import { makeCredentials, PIN_PATTERN } from './credentials.ts';
@@ -24,9 +25,12 @@ const signInSchema = object({ person: string().max(64).required(), pin: string()
 export function makePeople(house: RunningHouse) {
   const all = house.client.prepare('select id, name, title, role from p_person where voided_by is null order by name');
   const one = house.client.prepare('select id, name, title, role from p_person where id = ? and voided_by is null');
+  const prefers = house.client.prepare('select temperature, volume from p_preference where person = ?');
   return {
     all: () => all.all() as Person[],
     find: (id: string | undefined) => (id === undefined ? undefined : (one.get(id) as Person | undefined)),
+    /** Metric until they say otherwise. */
+    prefers: (id: string) => (prefers.get(id) as Preference | undefined) ?? METRIC,
   };
 }
 export type People = ReturnType<typeof makePeople>;
@@ -49,6 +53,12 @@ export function actorOf(locals: Record<string, unknown>): Actor {
 export function peopleRoutes(house: RunningHouse, people: People): Router {
   const router = Router();
   const credentials = makeCredentials(house.db);
+  const meView = (person: Person): MeView => ({
+    person,
+    prefers: people.prefers(person.id),
+    house: house.settings(),
+    clock: house.clockView(),
+  });
   const limiter = new RateLimiterMemory(WRONG_TRIES);
 
   router.get(paths.door, (_request, response) => {
@@ -76,7 +86,7 @@ export function peopleRoutes(house: RunningHouse, people: People): Router {
     await limiter.delete(person);
     await renewSession(request);
     request.session.person = person;
-    response.json(meView(house, known));
+    response.json(meView(known));
   });
 
   router.post(paths.signOut, (request, response) => {
@@ -84,13 +94,9 @@ export function peopleRoutes(house: RunningHouse, people: People): Router {
   });
 
   router.get(paths.me, requireSignIn(people), (_request, response) => {
-    response.json(meView(house, response.locals.person as Person));
+    response.json(meView(response.locals.person as Person));
   });
   return router;
-}
-
-function meView(house: RunningHouse, person: Person): MeView {
-  return { person, house: house.settings(), clock: house.clockView() };
 }
 
 /** A fresh session id at sign-in, so that one planted before is worth nothing. */

@@ -6,46 +6,45 @@ import { Link } from 'react-router';
 import type { BenchBag } from '#contract/views.ts';
 import { salinityGap } from '#core/bench/index.ts';
 import { triage } from '#core/dock/index.ts';
-import {
-  floatTime,
-  formatQuantity,
-  isSurfaceReading,
-  parseQuantity,
-  TEMPERATURE_METHODS,
-  type Method,
-  type Reading,
-} from '#core/water/index.ts';
+import { floatTime, isSurfaceReading, TEMPERATURE_METHODS, type Method, type Parsed, type Reading } from '#core/water/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { ReleaseForm } from './ReleaseForm.tsx';
 
-const plain = (value: number) => String(Number(value.toFixed(1)));
-
 export function FloatCard({ bag }: { bag: BenchBag }) {
   const { house } = useMe();
   const { doIt } = useDeeds();
+  const units = useUnits();
   const told = bag.temperature === undefined;
-  const [bagText, setBagText] = useState(
-    bag.temperature ? plain(bag.temperature.value) : bag.told.temperatureC === undefined ? '' : plain(bag.told.temperatureC),
-  );
+  const degrees = (value: number | undefined) => (value === undefined ? '' : units.bare('temperature', value));
+  // What the fields begin with: left as it is, it is the house's own reading, not a new one.
+  const knownC = bag.temperature?.value ?? bag.told.temperatureC;
+  const known = {
+    bagC: knownC,
+    bag: degrees(knownC),
+    tank: degrees(bag.water!.temperatureC),
+    water: bag.waterL === undefined ? '' : units.bare('volume', bag.waterL),
+  };
+  const [bagText, setBagText] = useState(known.bag);
   const [method, setMethod] = useState<Method>(bag.temperature?.method ?? 'folded');
-  const [tankText, setTankText] = useState(plain(bag.water!.temperatureC));
-  const [waterText, setWaterText] = useState(bag.waterL === undefined ? '' : String(bag.waterL));
+  const [tankText, setTankText] = useState(known.tank);
+  const [waterText, setWaterText] = useState(known.water);
   const [byHand, setByHand] = useState(false);
-  const bagC = parseQuantity('temperature', bagText);
-  const tankC = parseQuantity('temperature', tankText);
-  const water = parseQuantity('volume', waterText);
+  const bagC = bagText === known.bag ? asKnown(known.bagC, bagText) : units.read('temperature', bagText);
+  const tankC = tankText === known.tank ? asKnown(bag.water!.temperatureC, tankText) : units.read('temperature', tankText);
+  const water = waterText === known.water ? asKnown(bag.waterL, waterText) : units.read('volume', waterText);
   const time =
     bagC.ok && tankC.ok && water.ok && water.value > 0
       ? floatTime({ bagC: bagC.value, tankC: tankC.value, volumeL: water.value, withinC: house.rules.floatWithinC })
       : undefined;
   const urgent = bag.landed !== undefined && (bag.landed.bagState === 'soft' || bag.landed.condition === 'critical');
-  const isTold = told && bagText !== '' && bagText === (bag.told.temperatureC === undefined ? '' : plain(bag.told.temperatureC));
+  const isTold = told && bagText !== '' && bagText === known.bag;
 
   const start = () => {
     if (!bagC.ok || !tankC.ok || !water.ok || !time) return;
@@ -55,7 +54,7 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
       method: isTold ? 'label' : method,
       source: isTold ? 'told' : 'measured',
     };
-    const isSetPoint = tankC.value === Number(plain(bag.water!.temperatureC));
+    const isSetPoint = tankText === known.tank;
     const tankReading: Reading = {
       value: tankC.value,
       typed: tankC.typed,
@@ -63,7 +62,7 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
       source: isSetPoint && !bag.water!.temperatureMethod ? 'told' : 'measured',
     };
     const readings: Draft[] = [];
-    if (!isTold && bagC.value !== bag.temperature?.value)
+    if (told ? !isTold : bagText !== known.bag)
       readings.push({
         kind: 'reading.taken',
         payload: { subject: { kind: 'bag', id: bag.bag }, quantity: 'temperature', reading: bagReading },
@@ -113,7 +112,7 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
                 <span className="minutes num">{sayMinutes(time.minutes)}</span>
                 <span>
                   {time.minutes === 0
-                    ? `bag and tank are within ${house.rules.floatWithinC} °C: nothing to wait for`
+                    ? `bag and tank are within ${units.sayStep(house.rules.floatWithinC)}: nothing to wait for`
                     : `afloat, an estimate: between ${Math.round(time.low)} and ${Math.round(time.high)} min. Feel the bag before you open it.`}
                   {time.extrapolated && ' This bag is outside the sizes the estimate was made for.'}
                 </span>
@@ -142,7 +141,8 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
               </Form.Group>
               {isSurfaceReading({ method }) && !isTold && (
                 <Caution>
-                  Read on the bag: its skin and its water are often 2 °C apart. Fold the closed bag round a probe for a minute.
+                  Read on the bag: its skin and its water are often {units.sayStep(2)} apart. Fold the closed bag round a probe for a
+                  minute.
                 </Caution>
               )}
             </div>
@@ -176,6 +176,11 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
   );
 }
 
+/** A value as the house has it, not as it was rounded for the field. */
+function asKnown(value: number | undefined, typed: string): Parsed {
+  return value === undefined ? { ok: false, problem: 'not a number', typed } : { ok: true, value, typed };
+}
+
 function sayMinutes(minutes: number): string {
   return `${Math.round(minutes)} min`;
 }
@@ -195,21 +200,21 @@ function Urgency({ bag }: { bag: BenchBag }) {
 }
 
 function SalinityStep({ bag }: { bag: BenchBag }) {
+  const { say } = useUnits();
   if (bag.water!.type === 'fresh') return null;
   const gap = salinityGap(bag.told.salinityPpt, bag.water!.salinityPpt);
   if (!gap.judged)
     return <p>Salinity of the bag not known: not judged. Ask the supplier, or measure the tell-tale bag in its first minute.</p>;
-  const words = `${formatQuantity('salinity', gap.fromPpt)} told → ${formatQuantity('salinity', gap.toPpt)} in ${bag.tank!.code}`;
+  const words = `${say('salinity', gap.fromPpt)} told → ${say('salinity', gap.toPpt)} in ${bag.tank!.code}`;
   if (gap.direction === 'none') return <p>Salinity: {words}, no step.</p>;
   return gap.direction === 'up' ? (
     <Caution strong={gap.stepPpt > 3}>
-      Salinity: {words}, a step <b>up</b> of {formatQuantity('salinity', gap.stepPpt)}. Up is what kills: best bring the tank down to the
-      bag beforehand.
+      Salinity: {words}, a step <b>up</b> of {say('salinity', gap.stepPpt)}. Up is what kills: best bring the tank down to the bag
+      beforehand.
     </Caution>
   ) : (
     <p>
-      Salinity: {words}, a step down of {formatQuantity('salinity', -gap.stepPpt)}. Marine fish bear a step down with ease; invertebrates do
-      not.
+      Salinity: {words}, a step down of {say('salinity', -gap.stepPpt)}. Marine fish bear a step down with ease; invertebrates do not.
     </p>
   );
 }

@@ -1,15 +1,17 @@
 // While a bag floats: how far it is, and the net when it is due (or before, if hands decide so).
 import type { BenchBag, Run } from '#contract/views.ts';
-import { formatQuantity, isSurfaceReading, temperatureAfloat } from '#core/water/index.ts';
+import { isSurfaceReading, temperatureAfloat } from '#core/water/index.ts';
 import { useTimes } from '../data/me.ts';
 import { countdown } from '../frame/RunningStrip.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { ReleaseForm } from './ReleaseForm.tsx';
+import { useUnits } from '../data/units.ts';
 
 const MINUTE_MS = 60_000;
 
 export function ReleaseCard({ bag, run, now }: { bag: BenchBag; run: Run; now: number }) {
   const { when } = useTimes();
+  const { say, sayStep } = useUnits();
   const left = run.dueAtMs - now;
   const share = Math.min(1, Math.max(0, (now - run.startedAtMs) / Math.max(1, run.dueAtMs - run.startedAtMs)));
   const expected = temperatureAfloat({
@@ -30,7 +32,7 @@ export function ReleaseCard({ bag, run, now }: { bag: BenchBag; run: Run; now: n
         <span className="minutes num">{left > 0 ? countdown(left) : 'due'}</span>
         <span>
           {left > 0
-            ? `until the bag is within reach of ${formatQuantity('temperature', run.tankC)}; should now be near ${formatQuantity('temperature', expected)} (estimate)`
+            ? `until the bag is within reach of ${say('temperature', run.tankC)}; should now be near ${say('temperature', expected)} (estimate)`
             : 'Feel the bag, then cut it below the knot and net the fish out.'}
         </span>
       </div>
@@ -45,7 +47,7 @@ export function ReleaseCard({ bag, run, now }: { bag: BenchBag; run: Run; now: n
         <i ref={(element) => void element?.style.setProperty('width', `${share * 100}%`)} />
       </div>
       {isSurfaceReading({ method: run.bagMethod }) && (
-        <Caution>The bag was read on its skin: its water may be 2 °C off. Measure again before release.</Caution>
+        <Caution>The bag was read on its skin: its water may be {sayStep(2)} off. Measure again before release.</Caution>
       )}
       <ReleaseForm bag={bag} run={run.run} early={left > 0} />
     </>

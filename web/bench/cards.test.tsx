@@ -4,6 +4,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { checkAct } from '#contract/act.ts';
 import type { BenchBag, Run } from '#contract/views.ts';
 import type { Act } from '#core/journal/index.ts';
+import type { Preference } from '#core/water/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW } from '../testScreen.tsx';
@@ -56,11 +57,13 @@ beforeEach(async () => {
   asked = answer({ '/api/journal': { body: { seq: 1 } } });
   await outbox.signIn('p');
 });
-const float = (more: Partial<BenchBag> = {}) =>
+const float = (more: Partial<BenchBag> = {}, prefers?: Preference) =>
   draw(
     <DeedProvider>
       <FloatCard bag={{ ...bag, ...more }} />
     </DeedProvider>,
+    'keeper',
+    prefers,
   );
 const floating = (more: Partial<BenchBag> = {}, now = NOW, of: Partial<Run> = {}) =>
   draw(
@@ -203,5 +206,30 @@ describe('net out', () => {
   it('warns again when only the skin of the bag was read', () => {
     floating({}, NOW, { bagMethod: 'on the bag' });
     expect(screen.getByText(/read on its skin/)).toBeTruthy();
+  });
+});
+
+describe('read in °F', () => {
+  const F = { temperature: '°F', volume: 'US gal' } as const;
+
+  it('what is left as the house had it is no new reading, and not rounded by the change of units', async () => {
+    float({ temperature: { value: 22.04, method: 'folded' }, waterL: 1.13 }, F);
+    const value = (label: RegExp) => screen.getByLabelText<HTMLInputElement>(label).value;
+    expect([value(/^Bag, °F/), value(/^Tank G1/), value(/^Water in the bag, US gal/)]).toEqual(['71.7', '77', '0.3']);
+    await press(/^Start float/);
+    const act = await sent();
+    expect(kindsOf(act)).toEqual(['float.started']);
+    expect(act.entries[0]!.payload).toMatchObject({
+      bagTemperature: { value: 22.04 },
+      tankTemperature: { value: 25 },
+      water: { value: 1.13 },
+    });
+  });
+
+  it('a bare number typed is °F', async () => {
+    float({}, F);
+    fireEvent.change(screen.getByLabelText(/^Bag, °F/), { target: { value: '68' } });
+    await press(/^Start float/);
+    expect((await sent()).entries[0]!.payload).toMatchObject({ reading: { value: 20, typed: '68' } });
   });
 });

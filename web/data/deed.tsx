@@ -3,7 +3,7 @@ import { createContext, use, useCallback, useEffect, useMemo, useState, type Rea
 import { isUndoable } from '#contract/permits.ts';
 import type { SendOutcome } from './outbox.ts';
 import { record, type Draft } from './house.ts';
-import { useTimes } from './me.ts';
+import { useVoice } from './voice.ts';
 import { sayAll } from '../words/refusals.ts';
 
 export type Deed = {
@@ -28,7 +28,7 @@ const DeedContext = createContext<Deeds | undefined>(undefined);
 
 export function DeedProvider({ children }: { children: ReactNode }) {
   const [deed, setDeed] = useState<Deed>();
-  const { when } = useTimes();
+  const voice = useVoice();
   const write = useCallback(
     async (words: string, undoable: boolean, drafts: Draft[]) => {
       const sent = record(...drafts);
@@ -36,10 +36,10 @@ export function DeedProvider({ children }: { children: ReactNode }) {
       setDeed({ actId: sent.actId, words, undoable, released });
       const outcome = await sent;
       if (outcome.status === 'refused')
-        setDeed({ actId: sent.actId, words, undoable: false, refused: sayAll(outcome.refusals, outcome.code, when) });
+        setDeed({ actId: sent.actId, words, undoable: false, refused: sayAll(outcome.refusals, outcome.code, voice) });
       return { ...outcome, actId: sent.actId };
     },
-    [when],
+    [voice],
   );
   useEffect(() => {
     if (!deed || deed.refused) return;

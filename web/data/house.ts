@@ -25,6 +25,8 @@ const keyOfView = (key: unknown): ViewName | undefined => {
   return name as ViewName | undefined;
 };
 
+const ME_TOPICS = ['house', 'people'];
+
 let dueTopics = new Set<string>();
 let dueAll = false;
 let timer: ReturnType<typeof setTimeout> | undefined;
@@ -36,6 +38,8 @@ function revalidate(topics?: readonly string[]): void {
   timer ??= setTimeout(() => {
     const [meeting, all] = [dueTopics, dueAll];
     [dueTopics, dueAll, timer] = [new Set(), false, undefined];
+    // Who is signed in carries the house's rules and their own units: as live as any view.
+    if (all || ME_TOPICS.some((topic) => meeting.has(topic))) void mutate(paths.me);
     void mutate((key) => {
       const view = keyOfView(key);
       return view !== undefined && (all || VIEW_TOPICS[view].some((topic) => meeting.has(topic)));

@@ -1,5 +1,5 @@
 // Who is signed in on this screen, with the house's name, zone and rules.
-import { createContext, use } from 'react';
+import { createContext, use, useMemo } from 'react';
 import type { MeView } from '#contract/views.ts';
 import { atLeast, type Role } from '#core/people/index.ts';
 import { formatDay, formatTime, houseDay } from '#core/time/index.ts';
@@ -18,8 +18,7 @@ export function useMay(needed: Role): boolean {
 }
 
 /** Instants as this house writes them: `07:12` today, `Tue 3 Mar 07:12` on other days. */
-export function useTimes() {
-  const { zone } = useMe().house;
+export function makeTimes(zone: string) {
   return {
     time: (ms: number) => formatTime(ms, zone),
     when: (ms: number) => {
@@ -27,4 +26,9 @@ export function useTimes() {
       return day === houseDay(houseNow(), zone) ? formatTime(ms, zone) : `${formatDay(day)} ${formatTime(ms, zone)}`;
     },
   };
+}
+
+export function useTimes() {
+  const { zone } = useMe().house;
+  return useMemo(() => makeTimes(zone), [zone]);
 }

@@ -6,7 +6,9 @@ import type { Entry } from '#core/journal/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { outbox, useOutbox, useView } from '../data/house.ts';
 import type { OutboxAct } from '../data/outbox.ts';
-import { useMe, useTimes } from '../data/me.ts';
+import { useMe } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
+import { useVoice } from '../data/voice.ts';
 import { SignOut } from '../frame/SignOut.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayEntry } from '../words/entries.ts';
@@ -64,14 +66,14 @@ export default function Daybook() {
 type Name = (id: string) => string;
 
 function TrayItem({ one, name }: { one: OutboxAct; name: Name }) {
-  const { when } = useTimes();
+  const voice = useVoice();
   const refused = one.state === 'refused';
   return (
     <li className="act">
       <span className={refused ? 'warn' : 'soft'}>{refused ? 'refused' : 'waiting to be sent'}</span>
       <span>
         <Said entries={one.act.entries} name={name} />
-        {refused && <span className="warn">{sayAll(one.refusals ?? [], one.code ?? 'bad', when)}</span>}
+        {refused && <span className="warn">{sayAll(one.refusals ?? [], one.code ?? 'bad', voice)}</span>}
       </span>
       {refused && (
         <span className="chips">
@@ -90,11 +92,12 @@ function TrayItem({ one, name }: { one: OutboxAct; name: Name }) {
 const SHOWN_ENTRIES = 4;
 
 function Said({ entries, name }: { entries: readonly unknown[]; name: Name }) {
+  const units = useUnits();
   const list = entries as Pick<Entry, 'kind' | 'payload'>[];
   return (
     <ul className="said">
       {list.slice(0, SHOWN_ENTRIES).map((entry, index) => (
-        <li key={index}>{sayEntry(entry, name)}</li>
+        <li key={index}>{sayEntry(entry, name, units)}</li>
       ))}
       {list.length > SHOWN_ENTRIES && <li className="soft">and {list.length - SHOWN_ENTRIES} more</li>}
     </ul>
@@ -103,7 +106,7 @@ function Said({ entries, name }: { entries: readonly unknown[]; name: Name }) {
 
 function ActItem({ act, name }: { act: DaybookAct; name: Name }) {
   const { person } = useMe();
-  const { when } = useTimes();
+  const { when, units } = useVoice();
   const { undo } = useDeeds();
   const first = act.entries[0]!;
   const overruled = act.entries.flatMap(({ overrules }) => overrules ?? []);
@@ -131,7 +134,7 @@ function ActItem({ act, name }: { act: DaybookAct; name: Name }) {
         )}
       </span>
       {mayUndo && (
-        <Button variant="plain" onClick={() => void undo(act.actId, sayEntry(first as Pick<Entry, 'kind' | 'payload'>, name))}>
+        <Button variant="plain" onClick={() => void undo(act.actId, sayEntry(first as Pick<Entry, 'kind' | 'payload'>, name, units))}>
           Undo
         </Button>
       )}

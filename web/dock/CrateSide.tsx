@@ -3,9 +3,9 @@ import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { BagCard, CrateCard } from '#contract/views.ts';
 import { tallyCrate, triage } from '#core/dock/index.ts';
-import { formatQuantity } from '#core/water/index.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { capital } from '../frame/RunningStrip.tsx';
+import { useUnits } from '../data/units.ts';
 
 export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId: string, words: string) => void }) {
   const tally = tallyCrate(crate.bags.map((bag) => ({ listed: bag.listed, absent: bag.absent !== undefined, landed: bag.landed })));
@@ -56,6 +56,7 @@ function byNeed(one: BagCard, other: BagCard): number {
 
 function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: string) => void }) {
   const { when } = useTimes();
+  const { say } = useUnits();
   const { person } = useMe();
   const { landed, absent } = bag;
   const mark = landed ?? absent!;
@@ -78,7 +79,7 @@ function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: 
         {landed && landed.bagState !== 'sound' && <span className="warn"> · bag {landed.bagState}</span>}
         <span className="soft bag-by">
           {mark.by}, {when(mark.atMs)}
-          {bag.temperature && ` · ${formatQuantity('temperature', bag.temperature.value)} ${bag.temperature.method}`}
+          {bag.temperature && ` · ${say('temperature', bag.temperature.value)} ${bag.temperature.method}`}
           {landed?.note && ` · ${landed.note}`}
         </span>
       </span>

@@ -9,6 +9,7 @@ import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useMay, useMe, useTimes } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
@@ -106,17 +107,18 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
   const { doIt } = useDeeds();
   const [surprise, setSurprise] = useState(false);
   const { house } = useMe();
+  const units = useUnits();
   const now = useHouseNow(60_000);
   useHotkeys('x', () => setSurprise(true));
   const next = crate.bags.find(({ landed, absent }) => !landed && !absent);
   const index = next ? crate.bags.indexOf(next) : -1;
   const { closedH, lateH, pressing } = transit({ ...crate, arrivedAtMs: crate.arrived?.atMs }, house.rules, now);
   const times = `${Math.floor(closedH)} h closed${lateH >= 1 ? `, ${Math.floor(lateH)} h late` : ''}${pressing ? ': first' : ''}`;
-  const land = (draft: LandingDraft, where: Where) => {
+  const land = (draft: LandingDraft, where: Omit<Where, 'units'>) => {
     const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (where.bag?.lotLabel ?? '');
     const label = where.newBag?.label ?? where.bag!.label;
     setSurprise(false);
-    void doIt(`Landed ${sayFish(draft, name)}, ${label}`, ...landingOf(draft, where));
+    void doIt(`Landed ${sayFish(draft, name)}, ${label}`, ...landingOf(draft, { ...where, units }));
   };
   const absent = (bag: BagCard) =>
     void doIt(`${capital(bag.label)} is not in the box`, { kind: 'bag.absent', payload: { bag: bag.bag, crate: crate.crate } });

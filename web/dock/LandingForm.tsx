@@ -10,6 +10,7 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { useUnits } from '../data/units.ts';
 import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
 import { SpeciesPicker } from '../parts/SpeciesPicker.tsx';
 import { asListed, isAsListed, type LandingDraft } from './draft.ts';
@@ -31,6 +32,7 @@ type Props = {
 };
 
 export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }: Props) {
+  const units = useUnits();
   const listed = bag?.listed ?? 1;
   const [draft, setDraft] = useState<LandingDraft>(() => asListed(listed));
   const [open, setOpen] = useState(!bag);
@@ -43,7 +45,7 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
   const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (bag?.species?.common ?? bag?.lotLabel ?? '');
   const ready =
     draft.alive + draft.dead > 0 &&
-    problemOf('temperature', draft.temperature, true) === undefined &&
+    problemOf('temperature', draft.temperature, { units, optional: true }) === undefined &&
     (bag !== undefined || (draft.other?.heardAs ?? '') !== '') &&
     (!draft.other || draft.other.heardAs !== '');
   const land = () => ready && onLand(draft);
@@ -122,7 +124,7 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
               Not well <kbd>n</kbd>
             </Button>
             <Button variant="plain" onClick={() => setOpen(true)}>
-              Count, °C <kbd>c</kbd>
+              Count, {units.unit('temperature')} <kbd>c</kbd>
             </Button>
             <Button variant="plain" onClick={() => reveal({ other: { heardAs: '' } })}>
               Other fish

@@ -3,6 +3,7 @@ import { checkAct } from '#contract/act.ts';
 import type { Act, Entry } from '#core/journal/index.ts';
 import { v7 } from 'uuid';
 import { asListed, isAsListed, landingOf, sayFish } from './draft.ts';
+import { METRIC_UNITS } from '../data/units.ts';
 import { withPending } from './pending.ts';
 
 const bag = (no: number): BagCard => ({
@@ -30,20 +31,23 @@ const bags = (...acts: Act[]) => withPending(view, acts, 'Bram').crates[0]!.bags
 it('a draft as listed is a look; any change makes it a count', () => {
   const draft = asListed(4);
   expect(isAsListed(draft, 4)).toBe(true);
-  expect(landingOf(draft, { crate: 'c', bag: bag(1) })).toEqual([
+  expect(landingOf(draft, { crate: 'c', units: METRIC_UNITS, bag: bag(1) })).toEqual([
     {
       kind: 'bag.landed',
       payload: { bag: 'b1', crate: 'c', lot: 'l', alive: 4, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound' },
     },
   ]);
-  expect(landingOf({ ...draft, alive: 3, dead: 1 }, { crate: 'c', bag: bag(1) })[0]).toMatchObject({
+  expect(landingOf({ ...draft, alive: 3, dead: 1 }, { crate: 'c', units: METRIC_UNITS, bag: bag(1) })[0]).toMatchObject({
     payload: { alive: 3, dead: 1, quality: 'counted' },
   });
   expect(sayFish({ alive: 3, dead: 1 }, 'firefish')).toBe('3 firefish, 1 dead');
 });
 
 it('a temperature becomes a reading with its method in the same act', () => {
-  const [, reading] = landingOf({ ...asListed(4), temperature: '71F', method: 'on the bag' }, { crate: 'c', bag: bag(1) });
+  const [, reading] = landingOf(
+    { ...asListed(4), temperature: '71F', method: 'on the bag' },
+    { crate: 'c', units: METRIC_UNITS, bag: bag(1) },
+  );
   expect(reading).toMatchObject({
     kind: 'reading.taken',
     payload: {
@@ -58,11 +62,11 @@ it.each([
   ['other fish', { ...asListed(4), other: { heardAs: 'six lines', species: view.species[0] } }, { bag: bag(1) }],
   ['a bag on no list', { ...asListed(1), other: { heardAs: 'blue thing' } }, { newBag: { label: 'bag +1', box: 0, waterL: 1.5 } }],
 ])('%s makes an act that the contract takes', (_name, draft, where) => {
-  expect(checkAct(actOf(...landingOf(draft, { crate: 'c', ...where })))).toMatchObject({ ok: true });
+  expect(checkAct(actOf(...landingOf(draft, { crate: 'c', units: METRIC_UNITS, ...where })))).toMatchObject({ ok: true });
 });
 
 describe('before the server has answered', () => {
-  const landing = actOf(...landingOf(asListed(4), { crate: 'c', bag: bag(1) }));
+  const landing = actOf(...landingOf(asListed(4), { crate: 'c', units: METRIC_UNITS, bag: bag(1) }));
   it('a landed bag is landed, by whom and when', () => {
     expect(bags(landing)[0]!.landed).toMatchObject({ by: 'Bram', alive: 4, actId: landing.actId });
     expect(bags(landing)[1]!.landed).toBeUndefined();
@@ -75,11 +79,17 @@ describe('before the server has answered', () => {
 
   it('a bag on no list joins the crate; wrong fish show under their own name', () => {
     const surprise = actOf(
-      ...landingOf({ ...asListed(1), other: { heardAs: 'blue thing' } }, { crate: 'c', newBag: { label: 'bag +1', box: 0, waterL: 1.5 } }),
+      ...landingOf(
+        { ...asListed(1), other: { heardAs: 'blue thing' } },
+        { crate: 'c', units: METRIC_UNITS, newBag: { label: 'bag +1', box: 0, waterL: 1.5 } },
+      ),
     );
     expect(bags(surprise)[2]).toMatchObject({ label: 'bag +1', listed: 0, lotLabel: 'blue thing', landed: { alive: 1, wrong: false } });
     const wrong = actOf(
-      ...landingOf({ ...asListed(4), other: { heardAs: 'six lines', species: view.species[0] } }, { crate: 'c', bag: bag(2) }),
+      ...landingOf(
+        { ...asListed(4), other: { heardAs: 'six lines', species: view.species[0] } },
+        { crate: 'c', units: METRIC_UNITS, bag: bag(2) },
+      ),
     );
     expect(bags(wrong)[1]).toMatchObject({ lotLabel: 'six-line wrasse', species: { id: 'six-line-wrasse' }, landed: { wrong: true } });
   });
@@ -88,7 +98,7 @@ describe('before the server has answered', () => {
     const all = withPending(
       view,
       [
-        actOf({ kind: 'crate.arrived', payload: { crate: 'c', carton: 'wet' } }),
+        actOf({ kind: 'crate.arrived', payload: { crate: 'c', units: METRIC_UNITS, carton: 'wet' } }),
         actOf({ kind: 'bag.absent', payload: { bag: 'b2', crate: 'c' } }),
         actOf({ kind: 'bag.assigned', payload: { bag: 'b1', lot: 'l', tank: 'G1' } }),
         actOf({ kind: 'float.started', payload: { bag: 'b1' } }),

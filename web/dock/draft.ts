@@ -1,8 +1,9 @@
 // What the receiver is about to say of a bag: begins as the list has it, and is turned into the entries of one act.
 import type { BagCard } from '#contract/views.ts';
 import type { BagState, Condition } from '#core/dock/index.ts';
-import { parseQuantity, type Method } from '#core/water/index.ts';
+import type { Method } from '#core/water/index.ts';
 import { newId, type Draft } from '../data/house.ts';
+import type { Units } from '../data/units.ts';
 import type { Heard } from '../parts/SpeciesPicker.tsx';
 
 export type LandingDraft = {
@@ -42,10 +43,11 @@ export function sayFish({ alive, dead }: Pick<LandingDraft, 'alive' | 'dead'>, n
   return `${alive} ${name}${dead > 0 ? `, ${dead} dead` : ''}`;
 }
 
-export type Where = { crate: string; bag?: BagCard; newBag?: { label: string; box: number; waterL: number } };
+/** `units` = of the one who typed. */
+export type Where = { crate: string; units: Units; bag?: BagCard; newBag?: { label: string; box: number; waterL: number } };
 
 /** The entries that land this bag: the landing itself and its temperature, when one was taken. */
-export function landingOf(draft: LandingDraft, { crate, bag, newBag }: Where): Draft[] {
+export function landingOf(draft: LandingDraft, { crate, bag, newBag, units }: Where): Draft[] {
   const id = bag?.bag ?? newId();
   const heard = draft.other;
   const entries: Draft[] = [
@@ -76,7 +78,7 @@ export function landingOf(draft: LandingDraft, { crate, bag, newBag }: Where): D
       },
     },
   ];
-  const read = draft.temperature.trim() ? parseQuantity('temperature', draft.temperature) : undefined;
+  const read = draft.temperature.trim() ? units.read('temperature', draft.temperature) : undefined;
   if (read?.ok) {
     entries.push({
       kind: 'reading.taken',

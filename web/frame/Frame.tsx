@@ -11,7 +11,7 @@ import { Guard } from './Guard.tsx';
 import { LookSwitch } from './LookSwitch.tsx';
 import { RunningStrip } from './RunningStrip.tsx';
 import { SignOut } from './SignOut.tsx';
-import { STATIONS } from './stations.ts';
+import { PAGES, STATIONS } from './stations.ts';
 import { StreamBar } from './StreamBar.tsx';
 
 export function Frame() {
@@ -20,7 +20,7 @@ export function Frame() {
   const { pathname } = useLocation();
   useLive(setConnected);
   useEffect(() => {
-    const station = STATIONS.find(({ to }) => to === pathname)?.name;
+    const station = [...STATIONS, ...PAGES].find(({ to }) => to === pathname)?.name;
     document.title = station ? `${station} · Daily Crate` : 'Daily Crate';
   }, [pathname]);
   useEffect(() => {
@@ -41,7 +41,7 @@ export function Frame() {
             <DemoClock />
             <Waits connected={connected} />
             <LookSwitch />
-            {person.name}
+            <NavLink to="/you">{person.name}</NavLink>
             <SignOut />
           </span>
         </nav>

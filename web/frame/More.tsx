@@ -20,6 +20,11 @@ export function More() {
             </Link>
           </li>
         ))}
+        <li>
+          <Link className="row-button" to="/you">
+            You: units, look, PIN
+          </Link>
+        </li>
       </ul>
       <LookSwitch />
       <DemoClock />

@@ -2,10 +2,10 @@
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { Run } from '#contract/views.ts';
-import { formatQuantity } from '#core/water/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { ring } from './bell.ts';
+import { useUnits } from '../data/units.ts';
 
 export function RunningStrip() {
   const { data } = useView('running');
@@ -29,6 +29,7 @@ export function RunningStrip() {
 }
 
 function RunItem({ run, now }: { run: Run; now: number }) {
+  const { say } = useUnits();
   const leftMs = run.dueAtMs - now;
   const done = Math.min(1, Math.max(0, (now - run.startedAtMs) / Math.max(1, run.dueAtMs - run.startedAtMs)));
   const due = leftMs <= 0;
@@ -40,9 +41,7 @@ function RunItem({ run, now }: { run: Run; now: number }) {
         </span>
         <span className="left num">{due ? 'due' : countdown(leftMs)}</span>
         <span className="soft">
-          {due
-            ? `net out ${run.n} ${run.lotLabel}`
-            : `${formatQuantity('temperature', run.bagC)} → ${formatQuantity('temperature', run.tankC)}`}
+          {due ? `net out ${run.n} ${run.lotLabel}` : `${say('temperature', run.bagC)} → ${say('temperature', run.tankC)}`}
         </span>
         <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
       </Link>

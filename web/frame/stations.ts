@@ -13,7 +13,10 @@ const table = [
 ] as const;
 
 /** Pages that belong to a station but are no station of their own. */
-const inner = [{ to: '/dock/list', load: () => import('../intake/Intake.tsx') }] as const;
+const inner = [
+  { to: '/dock/list', name: 'Packing list', load: () => import('../intake/Intake.tsx') },
+  { to: '/you', name: 'You', load: () => import('../you/You.tsx') },
+] as const;
 export const PAGES = inner.map((one) => ({ ...one, Page: lazy(one.load) }));
 
 export const STATIONS = table.map((one) => ({ ...one, Page: lazy(one.load) }));

@@ -4,7 +4,7 @@ import { Link, useSearchParams } from 'react-router';
 import type { HouseView } from '#contract/views.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { useView } from '../data/house.ts';
-import { useMay, useTimes } from '../data/me.ts';
+import { useMay } from '../data/me.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
 import { Books } from './Books.tsx';
@@ -15,6 +15,7 @@ import { Racks } from './Racks.tsx';
 import { Rules } from './Rules.tsx';
 import { Suppliers } from './Suppliers.tsx';
 import { Waters } from './Waters.tsx';
+import { useVoice } from '../data/voice.ts';
 
 const PARTS = [
   { id: 'shelf', name: 'Species on the shelf', to: '/shelf', count: ({ species }: HouseView) => species.length },
@@ -30,14 +31,14 @@ const PARTS = [
 export default function House() {
   const { data, error, mutate } = useView('house');
   const { doIt } = useDeeds();
-  const { when } = useTimes();
+  const voice = useVoice();
   const mayEdit = useMay('lead');
   const write = useCallback<Write>(
     async (words, ...drafts) => {
       const outcome = await doIt(words, ...drafts);
-      return outcome.status === 'refused' ? sayAll(outcome.refusals, outcome.code, when) : undefined;
+      return outcome.status === 'refused' ? sayAll(outcome.refusals, outcome.code, voice) : undefined;
     },
-    [doIt, when],
+    [doIt, voice],
   );
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   return <Parts view={data} write={write} mayEdit={mayEdit} />;

@@ -1,11 +1,12 @@
 // The waters of the house: what each is set to, how many tanks it runs through.
-import { formatQuantity } from '#core/water/index.ts';
 import { newId } from '../data/house.ts';
 import { PlainForm } from '../parts/PlainForm.tsx';
 import { WATER_FIELDS, waterOf } from './forms.ts';
 import type { PartProps } from './part.ts';
+import { useUnits } from '../data/units.ts';
 
 export function Waters({ view, write, mayEdit }: PartProps) {
+  const { say } = useUnits();
   return (
     <section className="card" aria-label="Waters">
       <h2>Waters</h2>
@@ -14,8 +15,8 @@ export function Waters({ view, write, mayEdit }: PartProps) {
           <li key={id}>
             <b>{name}</b>{' '}
             <span className="soft">
-              {type}, {formatQuantity('temperature', temperatureC)}, {formatQuantity('salinity', salinityPpt)},{' '}
-              {formatQuantity('volume', volumeL)}, {tanks} {tanks === 1 ? 'tank' : 'tanks'}
+              {type}, {say('temperature', temperatureC)}, {say('salinity', salinityPpt)}, {say('volume', volumeL)}, {tanks}{' '}
+              {tanks === 1 ? 'tank' : 'tanks'}
             </span>
           </li>
         ))}

@@ -1,3 +1,4 @@
+import { METRIC_UNITS } from '../data/units.ts';
 import { checkAct } from '#contract/act.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
 import { v7 } from 'uuid';
@@ -70,7 +71,9 @@ it.each<[FormField, string, string | undefined]>([
   [{ name: 'n', label: '', type: 'number', min: 1, max: 9 }, '10', 'A number from 1 to 9.'],
   [{ name: 'n', label: '', type: 'text' }, ' ', 'This is needed.'],
   [{ name: 'n', label: '', type: 'text', optional: true }, '', undefined],
+  [{ name: 'n', label: '', type: 'quantity', quantity: 'volume' }, '3 gal', 'Which gallon? Write US gal (3.785 L) or imp gal (4.546 L).'],
+  [{ name: 'n', label: '', type: 'quantity', quantity: 'volume' }, '3 imp gal', undefined],
   [{ name: 'n', label: '', type: 'pin' }, '123', 'A PIN has 4 to 8 digits.'],
 ])('%j takes %s: %s', (field, text, fault) => {
-  expect(faultOf(field, text)).toBe(fault);
+  expect(faultOf(field, text, METRIC_UNITS)).toBe(fault);
 });

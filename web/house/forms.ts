@@ -13,13 +13,13 @@ type Id = () => string;
 
 const waterFields: FormField[] = [
   { name: 'type', type: 'choice', label: 'Water', options: WATER_TYPES },
-  { name: 'temperatureC', type: 'number', label: 'Set to, °C', min: -2, max: 45 },
-  { name: 'salinityPpt', type: 'number', label: 'Salinity, ppt', min: 0, max: 60, hint: '0.2 for fresh, 34 for sea water' },
+  { name: 'temperatureC', type: 'quantity', quantity: 'temperature', label: 'Set to' },
+  { name: 'salinityPpt', type: 'quantity', quantity: 'salinity', label: 'Salinity', hint: '0.2 for fresh, 34 for sea water' },
 ];
 export const WATER_FIELDS: FormField[] = [
   { name: 'name', type: 'text', label: 'What it is called', hint: 'All tanks on one sump are one water: what one has, all have.' },
   ...waterFields,
-  { name: 'volumeL', type: 'number', label: 'All its water, L', min: 0.05, max: 100_000 },
+  { name: 'volumeL', type: 'quantity', quantity: 'volume', label: 'All its water' },
 ];
 
 export function waterOf(values: Values, newId: Id): Draft {
@@ -69,7 +69,7 @@ export function tankFields({ racks, waters }: Pick<HouseView, 'racks' | 'waters'
     { name: 'first', type: 'number', label: 'First number', min: 0, max: 9999, whole: true },
     { name: 'rows', type: 'number', label: 'Rows', min: 1, max: 20, whole: true },
     { name: 'columns', type: 'number', label: 'Tanks in a row', min: 1, max: 40, whole: true },
-    { name: 'volumeL', type: 'number', label: 'Each holds, L', min: 0.05, max: 100_000 },
+    { name: 'volumeL', type: 'quantity', quantity: 'volume', label: 'Each holds' },
     { name: 'purpose', type: 'choice', label: 'What they are for', options: PURPOSES },
     { name: 'lid', type: 'choice', label: 'Lids', options: ['yes', 'no'] },
   ];

@@ -9,6 +9,7 @@ import { plain } from '#core/text/index.ts';
 import type { FileText } from '../data/files.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, useView, type Draft } from '../data/house.ts';
+import { useUnits } from '../data/units.ts';
 import { useMe } from '../data/me.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { FileDrop } from '../parts/FileDrop.tsx';
@@ -79,6 +80,7 @@ type ReadProps = { view: IntakeView; intake: State; onChange: (part: Partial<Sta
 
 function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
   const { house } = useMe();
+  const units = useUnits();
   const { doIt } = useDeeds();
   const navigate = useNavigate();
   const [showColumns, setShowColumns] = useState(false);
@@ -91,15 +93,15 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
   const read = useReader(request);
   if (!read) return <Waiting retry={() => location.reload()} />;
   const { list } = read;
-  const filled = fill(intake, read.header, { supplierName: supplier?.name ?? '', zone: house.zone });
-  const faults = [...(supplier ? [] : ['Say which supplier sent it.']), ...faultsOf(filled, house.zone)];
+  const filled = fill(intake, read.header, { supplierName: supplier?.name ?? '', zone: house.zone, units });
+  const faults = [...(supplier ? [] : ['Say which supplier sent it.']), ...faultsOf(filled, { zone: house.zone, units })];
   const asked = list?.names.filter((name) => name.asked).length ?? 0;
   const ready = list !== undefined && read.problems.length === 0 && asked === 0 && faults.length === 0;
   const heads = list?.bags.reduce((sum, { n }) => sum + n, 0) ?? 0;
 
   const save = () => {
     if (!list || !supplier || !ready) return;
-    const crate = crateOf({ filled, list, supplier: supplier.id, zone: house.zone, newId });
+    const crate = crateOf({ filled, list, supplier: supplier.id, zone: house.zone, units, newId });
     const taught = learnt(read, columns, answers);
     const lesson: Draft[] =
       taught.columns.length + taught.names.length > 0 ? [{ kind: 'supplier.taught', payload: { supplier: supplier.id, ...taught } }] : [];
@@ -193,6 +195,7 @@ function unsureDates({ typed }: State, { packed, due }: { packed?: { sure: boole
 type FactsProps = Pick<ReadProps, 'view' | 'intake' | 'onChange'> & { filled: Filled; unsure: boolean };
 
 function Facts({ view, intake, filled, unsure, onChange }: FactsProps) {
+  const { unit } = useUnits();
   const set = (field: keyof Filled, text: string) => onChange({ typed: { ...intake.typed, [field]: text } });
   return (
     <>
@@ -223,7 +226,7 @@ function Facts({ view, intake, filled, unsure, onChange }: FactsProps) {
       {unsure && <p className="warn">The list writes its date in figures only; it is taken day first. Look at it.</p>}
       <div className="pair">
         <Form.Group className="field" controlId="intake-temperature">
-          <Form.Label className="label">Water as told, °C</Form.Label>
+          <Form.Label className="label">Water as told, {unit('temperature')}</Form.Label>
           <Form.Control value={filled.temperature} maxLength={20} onChange={(event) => set('temperature', event.target.value)} />
         </Form.Group>
         <Form.Group className="field" controlId="intake-salinity">

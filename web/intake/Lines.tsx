@@ -1,10 +1,11 @@
 // The list as it was understood, box by box: what will be expected.
 import type { PackingList } from '#core/intake/index.ts';
-import { formatQuantity } from '#core/water/index.ts';
+import { useUnits } from '../data/units.ts';
 
 const SHOWN = 200;
 
 export function Lines({ list }: { list: PackingList }) {
+  const { say } = useUnits();
   const boxes = [...new Set(list.bags.map(({ box }) => box))].sort((a, b) => a - b);
   const shown = list.bags.slice(0, SHOWN);
   return (
@@ -35,7 +36,7 @@ export function Lines({ list }: { list: PackingList }) {
               </td>
               <td className={list.lots[lot]!.species ? '' : 'warn'}>{list.lots[lot]!.label}</td>
               <td className="num">{list.lots[lot]!.sizeCm === undefined ? '' : `${Number(list.lots[lot]!.sizeCm.toFixed(1))} cm`}</td>
-              <td className="num">{waterL === undefined ? '' : formatQuantity('volume', waterL)}</td>
+              <td className="num">{waterL === undefined ? '' : say('volume', waterL)}</td>
               <td>{list.lots[lot]!.origin}</td>
             </tr>
           ))}

@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { checkAct } from '#contract/act.ts';
 import { v7 } from 'uuid';
+import { METRIC_UNITS as units } from '../data/units.ts';
 import { crateOf, faultsOf, fill, keepIntake, keptIntake, type Intake } from './draft.ts';
 import { learnt, readList, type ReadRequest } from './read.ts';
 
@@ -56,17 +57,17 @@ it('reads a file without headings by columns alone', () => {
 
 it('fills the fields from the list, and lets a hand have the last word', () => {
   const { header } = readList(request());
-  const filled = fill(intake, header, { supplierName: 'Yard', zone });
+  const filled = fill(intake, header, { supplierName: 'Yard', zone, units });
   expect(filled).toEqual({ label: 'Yard, Mon 2 Mar', packed: '2026-03-02T20:30', due: '', temperature: '23.5', salinity: '' });
-  expect(faultsOf(filled, zone)).toEqual(['Say when it is due.']);
-  const typed = fill({ ...intake, typed: { due: '2026-03-01T09:00', temperature: 'warm' } }, header, { supplierName: 'Yard', zone });
-  expect(faultsOf(typed, zone)).toEqual(['It is due before it was packed.', 'The temperature of the water cannot be read.']);
+  expect(faultsOf(filled, { zone, units })).toEqual(['Say when it is due.']);
+  const typed = fill({ ...intake, typed: { due: '2026-03-01T09:00', temperature: 'warm' } }, header, { supplierName: 'Yard', zone, units });
+  expect(faultsOf(typed, { zone, units })).toEqual(['It is due before it was packed.', 'The temperature of the water cannot be read.']);
 });
 
 it('becomes one entry that the house takes', () => {
   const { header, list } = readList(request({ columns: { 0: 'name', 1: 'count' } }));
-  const filled = fill({ ...intake, typed: { due: '2026-03-03T09:00' } }, header, { supplierName: 'Yard', zone });
-  const payload = crateOf({ filled, list: list!, supplier: 's', zone, newId: v7 });
+  const filled = fill({ ...intake, typed: { due: '2026-03-03T09:00' } }, header, { supplierName: 'Yard', zone, units });
+  const payload = crateOf({ filled, list: list!, supplier: 's', zone, units, newId: v7 });
   expect(payload.bags[0]).toMatchObject({ n: 7, free: 1, label: 'bag 1' });
   const entries = [{ id: v7(), kind: 'crate.expected', version: 1, occurredAtMs: Date.UTC(2026, 2, 3), payload }];
   expect(checkAct(JSON.parse(JSON.stringify({ actId: v7(), entries })))).toMatchObject({ ok: true });

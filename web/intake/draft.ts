@@ -2,7 +2,7 @@
 import type { CrateExpected } from '#core/dock/index.ts';
 import type { Answers, ListHeader, PackingList } from '#core/intake/index.ts';
 import { formatDay, formatWall, houseDay, parseLocal } from '#core/time/index.ts';
-import { parseQuantity } from '#core/water/index.ts';
+import type { Units } from '../data/units.ts';
 import type { Field } from './read.ts';
 
 export type Intake = {
@@ -39,7 +39,7 @@ export function keepIntake(intake: Intake | undefined): void {
 export type Filled = { label: string; packed: string; due: string; temperature: string; salinity: string };
 
 /** The fields beside the list: by hand where typed, else from its header. */
-export function fill({ typed }: Intake, header: ListHeader, where: { supplierName: string; zone: string }): Filled {
+export function fill({ typed }: Intake, header: ListHeader, where: { supplierName: string; zone: string; units: Units }): Filled {
   const { packed, due, temperatureC, salinityPpt, label } = header;
   const packedText = typed.packed ?? (packed ? formatWall(packed.ms, where.zone) : '');
   const day = due ?? packed;
@@ -48,13 +48,13 @@ export function fill({ typed }: Intake, header: ListHeader, where: { supplierNam
       typed.label ?? ([where.supplierName, label ?? (day ? formatDay(houseDay(day.ms, where.zone)) : '')].filter(Boolean).join(', ') || ''),
     packed: packedText,
     due: typed.due ?? (due ? formatWall(due.ms, where.zone) : ''),
-    temperature: typed.temperature ?? (temperatureC === undefined ? '' : String(Number(temperatureC.toFixed(1)))),
+    temperature: typed.temperature ?? (temperatureC === undefined ? '' : where.units.bare('temperature', temperatureC)),
     salinity: typed.salinity ?? (salinityPpt === undefined ? '' : String(salinityPpt)),
   };
 }
 
 /** What keeps the fields from being a crate; empty = nothing. */
-export function faultsOf(filled: Filled, zone: string): string[] {
+export function faultsOf(filled: Filled, { zone, units }: { zone: string; units: Units }): string[] {
   const faults: string[] = [];
   if (filled.label.trim() === '') faults.push('Give the crate a name.');
   const [packed, due] = [instantOf(filled.packed, zone), instantOf(filled.due, zone)];
@@ -62,7 +62,7 @@ export function faultsOf(filled: Filled, zone: string): string[] {
   if (due === undefined) faults.push('Say when it is due.');
   if (packed !== undefined && due !== undefined && due < packed) faults.push('It is due before it was packed.');
   for (const quantity of ['temperature', 'salinity'] as const)
-    if (filled[quantity].trim() !== '' && !parseQuantity(quantity, filled[quantity]).ok)
+    if (filled[quantity].trim() !== '' && !units.read(quantity, filled[quantity]).ok)
       faults.push(`The ${quantity} of the water cannot be read.`);
   return faults;
 }
@@ -81,16 +81,18 @@ export function crateOf({
   list,
   supplier,
   zone,
+  units,
   newId,
 }: {
   filled: Filled;
   list: PackingList;
   supplier: string;
   zone: string;
+  units: Units;
   newId: () => string;
 }): CrateExpected {
   const told = (quantity: 'temperature' | 'salinity') => {
-    const read = parseQuantity(quantity, filled[quantity]);
+    const read = units.read(quantity, filled[quantity]);
     return read.ok ? read.value : undefined;
   };
   const [temperatureC, salinityPpt] = [told('temperature'), told('salinity')];

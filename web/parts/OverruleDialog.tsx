@@ -4,8 +4,9 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
 import type { Overrule, Refusal } from '#core/journal/index.ts';
-import { useMay, useTimes } from '../data/me.ts';
+import { useMay } from '../data/me.ts';
 import { sayRefusal } from '../words/refusals.ts';
+import { useVoice } from '../data/voice.ts';
 
 type Props = {
   title: string;
@@ -18,7 +19,7 @@ type Props = {
 export function OverruleDialog({ title, doing, refusals, onClose, onOverrule }: Props) {
   const [reason, setReason] = useState('');
   const may = useMay('lead');
-  const { when } = useTimes();
+  const voice = useVoice();
   const codes = [...new Set(refusals.map(({ code }) => code))];
   return (
     <Modal show onHide={onClose} centered aria-labelledby="overrule-title">
@@ -26,7 +27,7 @@ export function OverruleDialog({ title, doing, refusals, onClose, onOverrule }: 
         <h2 id="overrule-title">{title}</h2>
         <ul>
           {refusals.map((one) => (
-            <li key={one.code + JSON.stringify(one.facts)}>{sayRefusal(one, when)}</li>
+            <li key={one.code + JSON.stringify(one.facts)}>{sayRefusal(one, voice)}</li>
           ))}
         </ul>
         {may ? (

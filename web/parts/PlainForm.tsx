@@ -3,12 +3,17 @@ import { useId, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useForm } from 'react-hook-form';
+import type { Quantity } from '#core/water/index.ts';
+import { useUnits, type Units } from '../data/units.ts';
+import { problemOf } from './QuantityField.tsx';
 
 type Common = { name: string; label: string; hint?: string; optional?: boolean };
 export type FormField = Common &
   (
     | { type: 'text'; maxLength?: number; list?: readonly string[] }
     | { type: 'pin' }
+    /** Typed in any unit, given on in SI: °C, L, ppt. */
+    | { type: 'quantity'; quantity: Quantity }
     | { type: 'number'; min: number; max: number; whole?: boolean }
     | { type: 'choice'; options: readonly (string | { value: string; label: string })[] }
   );
@@ -25,13 +30,14 @@ type Props = {
 
 export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false }: Props) {
   const id = useId();
+  const units = useUnits();
   const start = { ...Object.fromEntries(fields.map((field) => [field.name, firstOf(field)])), ...initial };
   const { register, handleSubmit, reset, getValues, watch, formState } = useForm<Values>({ defaultValues: start, mode: 'onTouched' });
   const [problem, setProblem] = useState<string>();
   // eslint-disable-next-line react-hooks/incompatible-library -- the button's own words follow what is typed
   const values = watch();
   const send = handleSubmit(async (typed) => {
-    const said = Object.fromEntries(Object.entries(typed).map(([name, text]) => [name, String(text).trim()]));
+    const said = Object.fromEntries(fields.map((field) => [field.name, saidOf(field, typed[field.name], units)]));
     // Empty at once, so that the next one can be typed while the house answers; what it refuses comes back.
     if (!keep) reset();
     const wrong = await onSubmit(said);
@@ -46,12 +52,15 @@ export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false
           const fault = formState.errors[field.name]?.message;
           return (
             <Form.Group key={field.name} className="field" controlId={`${id}-${field.name}`}>
-              <Form.Label className="label">{field.label}</Form.Label>
+              <Form.Label className="label">
+                {field.label}
+                {field.type === 'quantity' && `, ${units.unit(field.quantity)}`}
+              </Form.Label>
               <Control
                 field={field}
                 invalid={fault !== undefined}
                 listId={`${id}-${field.name}-list`}
-                {...register(field.name, { validate: (text) => faultOf(field, text) ?? true })}
+                {...register(field.name, { validate: (text) => faultOf(field, text, units) ?? true })}
               />
               {fault ? (
                 <span className="field-problem" role="alert">
@@ -82,11 +91,19 @@ function firstOf(field: FormField): string {
   return first === undefined ? '' : typeof first === 'string' ? first : first.value;
 }
 
+/** What a field says: its text, a quantity in SI. */
+function saidOf(field: FormField, raw: string | undefined, units: Units): string {
+  const text = String(raw ?? '').trim();
+  const read = field.type === 'quantity' && text !== '' ? units.read(field.quantity, text) : undefined;
+  return read?.ok ? String(read.value) : text;
+}
+
 /** What is wrong with a field's text, in words; nothing when it is right. */
-export function faultOf(field: FormField, raw: string): string | undefined {
+export function faultOf(field: FormField, raw: string, units: Units): string | undefined {
   const text = String(raw).trim();
   if (text === '') return field.optional ? undefined : 'This is needed.';
   if (field.type === 'pin') return /^\d{4,8}$/.test(text) ? undefined : 'A PIN has 4 to 8 digits.';
+  if (field.type === 'quantity') return problemOf(field.quantity, text, { units });
   if (field.type !== 'number') return undefined;
   const value = Number(text.replace(',', '.'));
   if (!Number.isFinite(value) || value < field.min || value > field.max) return `A number from ${field.min} to ${field.max}.`;
@@ -116,7 +133,7 @@ function Control({ field, invalid, listId, ...rest }: ControlProps) {
       return (
         <>
           <Form.Control
-            inputMode={field.type === 'number' ? 'decimal' : undefined}
+            inputMode={field.type === 'number' || field.type === 'quantity' ? 'decimal' : undefined}
             maxLength={field.type === 'text' ? (field.maxLength ?? 120) : 12}
             list={field.type === 'text' && field.list ? listId : undefined}
             autoComplete="off"

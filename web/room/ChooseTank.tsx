@@ -5,17 +5,17 @@ import type { BenchBag, TankCard } from '#contract/views.ts';
 import type { Overrule, Refusal } from '#core/journal/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
-import { useTimes } from '../data/me.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { OverruleDialog } from '../parts/OverruleDialog.tsx';
 import { sayRefusal } from '../words/refusals.ts';
+import { useVoice } from '../data/voice.ts';
 
 type Props = { bag: BenchBag; tank: TankCard | undefined; onDone: (path: string) => void };
 
 export function ChooseTank({ bag, tank, onDone }: Props) {
   const { doIt } = useDeeds();
-  const { when } = useTimes();
+  const voice = useVoice();
   const [against, setAgainst] = useState<Pick<Refusal, 'code' | 'facts'>[]>();
   const heads = bag.landed?.alive ?? bag.listed;
   const reasons = tank?.reasons ?? [];
@@ -53,7 +53,7 @@ export function ChooseTank({ bag, tank, onDone }: Props) {
           <h2>Against {tank.code}</h2>
           <ul className="reasons">
             {reasons.map((reason) => (
-              <li key={reason.code + JSON.stringify(reason.facts)}>{sayRefusal(reason, when)}</li>
+              <li key={reason.code + JSON.stringify(reason.facts)}>{sayRefusal(reason, voice)}</li>
             ))}
           </ul>
           <Button variant="odd" onClick={() => setAgainst(reasons)}>

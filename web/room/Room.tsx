@@ -4,12 +4,12 @@ import Button from 'react-bootstrap/Button';
 import { useNavigate, useSearchParams } from 'react-router';
 import type { Occupant, RackCard, RoomView, TankCard } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
-import { useTimes } from '../data/me.ts';
 import { Tank } from '../parts/Tank.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayRefusal, shortFit } from '../words/refusals.ts';
 import { ChooseTank } from './ChooseTank.tsx';
 import { TankFacts } from './TankFacts.tsx';
+import { useVoice } from '../data/voice.ts';
 
 export default function Room() {
   const [query] = useSearchParams();
@@ -75,7 +75,7 @@ function isAt(stage: string, { onHold, promised }: Occupant): boolean {
 type RackProps = { rack: RackCard; view: RoomView; stage: string | null; chosen?: string; onChoose: (tank: string) => void };
 
 function Rack({ rack, view, stage, chosen, onChoose }: RackProps) {
-  const { when } = useTimes();
+  const voice = useVoice();
   const [open, setOpen] = useState(false);
   const waters = [...new Set(rack.tanks.map(({ water }) => water))].map((id) => view.waters.find((water) => water.id === id)!);
   const closed = view.bag !== undefined && fits(rack) === 0 && !open;
@@ -99,7 +99,7 @@ function Rack({ rack, view, stage, chosen, onChoose }: RackProps) {
       </h2>
       {closed ? (
         <p>
-          <span className="soft">{firstReason ? sayRefusal(firstReason, when) : ''}</span>{' '}
+          <span className="soft">{firstReason ? sayRefusal(firstReason, voice) : ''}</span>{' '}
           <Button variant="plain" onClick={() => setOpen(true)} aria-label={`Show ${rack.name} all the same`}>
             Show
           </Button>

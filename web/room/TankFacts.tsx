@@ -1,15 +1,16 @@
 // One tank: its water, who is here and since when.
 import type { RoomView, TankCard } from '#contract/views.ts';
-import { formatQuantity } from '#core/water/index.ts';
 import { useTimes } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
 
 export function TankFacts({ tank, view }: { tank: TankCard; view: RoomView }) {
   const { when } = useTimes();
+  const { say } = useUnits();
   const water = view.waters.find(({ id }) => id === tank.water)!;
   return (
     <>
       <h2>
-        Tank {tank.code}, {formatQuantity('volume', tank.volumeL)}
+        Tank {tank.code}, {say('volume', tank.volumeL)}
       </h2>
       <dl>
         <dt>for</dt>
@@ -24,7 +25,7 @@ export function TankFacts({ tank, view }: { tank: TankCard; view: RoomView }) {
         </dd>
         <dt>it is</dt>
         <dd>
-          {water.type}, {formatQuantity('temperature', water.temperatureC)}, {formatQuantity('salinity', water.salinityPpt)}
+          {water.type}, {say('temperature', water.temperatureC)}, {say('salinity', water.salinityPpt)}
         </dd>
       </dl>
       {tank.suspect && <p className="warn">Suspect: a sign of illness or an unexplained death in this water within 7 days.</p>}

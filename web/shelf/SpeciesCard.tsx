@@ -2,13 +2,14 @@
 import { useEffect, useRef, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { ShelfSpecies } from '#contract/views.ts';
-import { formatQuantity } from '#core/water/index.ts';
 import { Caution } from '../parts/Caution.tsx';
+import { useUnits } from '../data/units.ts';
 
 const NARROW = '(max-width: 760px)';
 type Props = { species: ShelfSpecies; shelf: readonly ShelfSpecies[]; onEdit?: () => void };
 
 export function SpeciesCard({ species: one, shelf, onEdit }: Props) {
+  const { say } = useUnits();
   const card = useRef<HTMLElement>(null);
   // On a phone the card lies below the list: what was tapped comes into sight.
   useEffect(() => {
@@ -28,7 +29,7 @@ export function SpeciesCard({ species: one, shelf, onEdit }: Props) {
       </p>
       <dl className="species-facts">
         <Fact name="Water">{one.water.join(' or ')}</Fact>
-        <Fact name="Temperature">{`${formatQuantity('temperature', one.temperatureC.min)} to ${formatQuantity('temperature', one.temperatureC.max)}`}</Fact>
+        <Fact name="Temperature">{`${say('temperature', one.temperatureC.min)} to ${say('temperature', one.temperatureC.max)}`}</Fact>
         <Fact name="Salinity">{`${one.salinityPpt.min} to ${one.salinityPpt.max} ppt`}</Fact>
         <Fact name="Grows to">{`${one.adultCm} cm`}</Fact>
         <Fact name="Temperament">{one.temperament ?? 'not known'}</Fact>

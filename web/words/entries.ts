@@ -2,13 +2,12 @@
 import type { Entry, Kind, Payloads } from '#core/journal/index.ts';
 import { SIGN_CLASS } from '#core/rounds/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
-import { formatQuantity } from '#core/water/index.ts';
-
+import type { Units } from '../data/units.ts';
 import { sayDueId } from './due.ts';
 import { FIELD_WORDS } from './species.ts';
 
 type Name = (id: string) => string;
-type Words = { [K in Kind]: (payload: Payloads[K], name: Name) => string };
+type Words = { [K in Kind]: (payload: Payloads[K], name: Name, units: Units) => string };
 const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
 const sayField = (field: string) => FIELD_WORDS[field as keyof SpeciesFields] ?? field;
@@ -16,10 +15,11 @@ const sayField = (field: string) => FIELD_WORDS[field as keyof SpeciesFields] ??
 export const entryWords: Words = {
   'entry.reversed': () => 'Took back an earlier entry',
   'person.added': ({ name, title, role }) => `${name} works here as ${title}${title === role ? '' : ` (${role})`}`,
+  'person.prefers': ({ person, temperature, volume }, name) => `${name(person)} reads in ${temperature} and ${volume}`,
   'house.configured': ({ name, zone }) => `The house is ${name}, ${zone}`,
   'rack.added': ({ name, room }) => `${name} stands in ${room}`,
-  'water.added': ({ name, type, volumeL }) => `${name}: ${type}, ${formatQuantity('volume', volumeL)}`,
-  'tank.added': ({ code, volumeL }) => `Tank ${code}, ${formatQuantity('volume', volumeL)}`,
+  'water.added': ({ name, type, volumeL }, _name, { say }) => `${name}: ${type}, ${say('volume', volumeL)}`,
+  'tank.added': ({ code, volumeL }, _name, { say }) => `Tank ${code}, ${say('volume', volumeL)}`,
   'species.added': ({ common, scientific }) => `${common} (${scientific}) on the shelf`,
   'species.changed': ({ species, fields }, name) => `${name(species)}: ${Object.keys(fields).map(sayField).join(', ')} set anew`,
   'supplier.added': ({ name }) => `${name} supplies us`,
@@ -36,8 +36,8 @@ export const entryWords: Words = {
   'fish.released': ({ bag, lot, tank, alive, dead }, name) =>
     `${alive} ${name(lot)} from ${name(bag)} into ${name(tank)}${dead ? `, ${dead} dead` : ''}`,
   'hold.opened': ({ lot, days }, name) => `Hold of ${name(lot)} began, ${days} days`,
-  'reading.taken': ({ subject, quantity, reading }, name) =>
-    `${name(subject.id)}: ${formatQuantity(quantity, reading.value)} ${reading.method}`,
+  'reading.taken': ({ subject, quantity, reading }, name, { say }) =>
+    `${name(subject.id)}: ${say(quantity, reading.value)} ${reading.method}`,
   'lot.opened': ({ n, label, tank }, name) => `${n} ${label} were in ${name(tank)} when the books began`,
   'stock.moved': ({ moves }, name) =>
     moves.map(({ lot, from, to, n }) => `${n} ${name(lot)} from ${name(from)} ${to === 'sold' ? 'sold' : `to ${name(to)}`}`).join('; '),
@@ -60,7 +60,7 @@ export const entryWords: Words = {
     `${n} ${name(lot)} dead in ${name(place)}: ${cause}${cause === 'not known' ? '' : ` (${sure})`}`,
 };
 
-export function sayEntry(entry: Pick<Entry, 'kind' | 'payload'>, name: Name): string {
-  const words = (entryWords[entry.kind] as (payload: unknown, name: Name) => string)(entry.payload, name);
+export function sayEntry(entry: Pick<Entry, 'kind' | 'payload'>, name: Name, units: Units): string {
+  const words = (entryWords[entry.kind] as (payload: unknown, name: Name, units: Units) => string)(entry.payload, name, units);
   return words.charAt(0).toUpperCase() + words.slice(1);
 }

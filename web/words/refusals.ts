@@ -1,41 +1,43 @@
 // Every refusal in plain words: what is in the way, who was quicker, what to do. A test proves that none is missing.
 import type { Facts, Refusal, RefusalCode } from '#core/journal/index.ts';
 import type { FitCode } from '#core/room/index.ts';
-import { formatQuantity } from '#core/water/index.ts';
-
+import type { Quantity } from '#core/water/index.ts';
+import type { Voice } from '../data/voice.ts';
 import { FIELD_WORDS } from './species.ts';
 
 /** Facts as words: numbers written out, lists as their length; what is not known is empty. */
 type Told = Record<string, string>;
-type Time = (ms: number) => string;
-type Words = (facts: Told, time: Time) => string;
-const by = ({ by: who, atMs }: Told, time: Time) => (who ? `${who} did it${atMs ? ` at ${time(Number(atMs))}` : ''}` : '');
-const celsius = (value?: string) => formatQuantity('temperature', Number(value));
+type When = Voice['when'];
+type Words = (facts: Told, voice: Voice) => string;
+const by = ({ by: who, atMs }: Told, when: When) => (who ? `${who} did it${atMs ? ` at ${when(Number(atMs))}` : ''}` : '');
+const warmth = (value: string | undefined, { units }: Voice) => units.say('temperature', Number(value));
+const BY_UNIT: Record<string, Quantity> = { '°C': 'temperature', L: 'volume', ppt: 'salinity' };
 const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
 
 export const refusalWords: Record<RefusalCode, Words> = {
   unknown: ({ what }) => `There is no such ${what} in this house. It may have been taken back meanwhile.`,
   exists: ({ what, name }) => `There is a ${what} ${name} already.`,
   role: ({ needs }) => `Only a ${needs} may do this here.`,
+  'person.notYou': () => 'Everybody chooses their own units.',
   'time.future': () => 'This is dated ahead of the house clock. Check the time on this device.',
   'time.old': () => 'This is more than 7 days old: ask a lead to enter it.',
   'client.newer': () => 'This page is newer than the house. Reload it.',
   'id.reused': () => 'This was sent before with other content. Enter it anew.',
-  'stock.short': ({ lot, place, missing, ...facts }, time) =>
-    `${place} does not hold that many ${lot}: ${missing} too few. ${by(facts, time) && `Last change there: ${facts.by}, ${time(Number(facts.atMs))}.`}`,
-  'count.bookMoved': ({ book, ...facts }, time) =>
-    `The books say ${book} there now${facts.by ? ` (${by(facts, time)})` : ''}. Count again.`,
+  'stock.short': ({ lot, place, missing, ...facts }, { when }) =>
+    `${place} does not hold that many ${lot}: ${missing} too few. ${by(facts, when) && `Last change there: ${facts.by}, ${when(Number(facts.atMs))}.`}`,
+  'count.bookMoved': ({ book, ...facts }, { when }) =>
+    `The books say ${book} there now${facts.by ? ` (${by(facts, when)})` : ''}. Count again.`,
   'promise.tooMany': ({ inHouse, promised }) => `Only ${inHouse} of these are in the house, ${promised} of them promised.`,
-  'crate.alreadyArrived': (facts, time) => `This crate is here already: ${by(facts, time)}.`,
+  'crate.alreadyArrived': (facts, { when }) => `This crate is here already: ${by(facts, when)}.`,
   'crate.notArrived': ({ crate }) => `Say first that ${crate} is here.`,
-  'bag.alreadyLanded': ({ bag, ...facts }, time) => `${cap(bag)} is landed already: ${by(facts, time)}.`,
-  'bag.alreadyAbsent': ({ bag, ...facts }, time) => `${cap(bag)} was said not to be in the box: ${by(facts, time)}.`,
+  'bag.alreadyLanded': ({ bag, ...facts }, { when }) => `${cap(bag)} is landed already: ${by(facts, when)}.`,
+  'bag.alreadyAbsent': ({ bag, ...facts }, { when }) => `${cap(bag)} was said not to be in the box: ${by(facts, when)}.`,
   'bag.notLanded': ({ bag }) => `${cap(bag)} is not landed.`,
   'bag.otherLot': ({ bag }) => `${cap(bag)} holds other fish than this says. Look again.`,
   'bag.empty': () => 'A bag with no fish in it is not landed: say that it is short, or not in the box.',
-  'bag.alreadyReleased': ({ bag, ...facts }, time) => `The fish of ${bag} are out already: ${by(facts, time)}.`,
+  'bag.alreadyReleased': ({ bag, ...facts }, { when }) => `The fish of ${bag} are out already: ${by(facts, when)}.`,
   'bag.notAssigned': ({ bag }) => `Choose a tank for ${bag} first.`,
-  'float.running': ({ bag, ...facts }, time) => `${cap(bag)} is afloat already: ${by(facts, time)}.`,
+  'float.running': ({ bag, ...facts }, { when }) => `${cap(bag)} is afloat already: ${by(facts, when)}.`,
   'float.notThisBag': ({ bag, bagState }) =>
     bagState === 'soft'
       ? `${cap(bag)} is soft and would sink: match it by hand and let the fish out now.`
@@ -44,20 +46,23 @@ export const refusalWords: Record<RefusalCode, Words> = {
     `The books say ${book} in this bag, you said ${given}. Count again; a difference is posted as one.`,
   'release.noFloat': ({ bag }) => `The float of ${bag} is another than this one. Look again.`,
   'release.otherTank': ({ bag }) => `${cap(bag)} is meant for another tank now. Look again.`,
-  'hold.alreadyOpen': ({ atMs }, time) => `Its hold is open already, since ${time(Number(atMs))}.`,
+  'hold.alreadyOpen': ({ atMs }, { when }) => `Its hold is open already, since ${when(Number(atMs))}.`,
   'hold.notOpened': () => 'Its hold must be opened with its first fish.',
   'look.contradicts': () => 'All well and something odd cannot both be true.',
   'look.otherDay': () => 'This look is dated to another day than it was made on.',
-  'reading.implausible': ({ value, min, max, unit }) => `${value} ${unit} cannot be: ${min} to ${max} ${unit}.`,
+  'reading.implausible': ({ value, min, max, unit }, { units }) => {
+    const [read, low, high] = [value, min, max].map((one) => units.say(BY_UNIT[unit!] ?? 'salinity', Number(one)));
+    return `${read} cannot be: ${low} to ${high}.`;
+  },
   'zone.unknown': ({ zone }) => `There is no time zone ${zone}. Write it like Europe/Lisbon.`,
   'crate.badList': ({ problem }) => `The list does not hold together: ${problem}.`,
   'change.nothing': () => 'Nothing is different from what the house knows.',
-  'change.overtaken': ({ field, now, ...facts }, time) =>
-    `${cap(FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field)} was set anew meanwhile (${by(facts, time)}): it is ${now} now. Look again, then save.`,
+  'change.overtaken': ({ field, now, ...facts }, { when }) =>
+    `${cap(FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field)} was set anew meanwhile (${by(facts, when)}): it is ${now} now. Look again, then save.`,
   'range.upsideDown': ({ field }) => `The lowest ${FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field} is above the highest.`,
   'fit.wrongWater': ({ has, salinityPpt, min, max, species }) => `${cap(has)} water, ${salinityPpt} ppt; ${species} need ${min}–${max} ppt`,
-  'fit.tooCold': ({ hasC, minC, species }) => `Too cold: ${celsius(hasC)}, ${species} from ${celsius(minC)}`,
-  'fit.tooWarm': ({ hasC, maxC, species }) => `Too warm: ${celsius(hasC)}, ${species} to ${celsius(maxC)}`,
+  'fit.tooCold': ({ hasC, minC, species }, voice) => `Too cold: ${warmth(hasC, voice)}, ${species} from ${warmth(minC, voice)}`,
+  'fit.tooWarm': ({ hasC, maxC, species }, voice) => `Too warm: ${warmth(hasC, voice)}, ${species} to ${warmth(maxC, voice)}`,
   'fit.noLid': ({ species }) => `No lid, and ${species} jump`,
   'fit.eatsResidents': ({ species, resident }) => `${cap(species)} would eat the ${resident}`,
   'fit.eatenByResidents': ({ species, resident }) => `The ${resident} would eat ${species}`,
@@ -69,7 +74,7 @@ export const refusalWords: Record<RefusalCode, Words> = {
   'fit.awayFromHome': () => "A customer's tank",
   'due.badSnooze': () => 'Put it off to a later time, at most a week ahead.',
   'fed.contradicts': () => 'Ignored, and eaten by some, cannot both be true.',
-  'undo.twice': (facts, time) => `This was taken back already: ${by(facts, time)}.`,
+  'undo.twice': (facts, { when }) => `This was taken back already: ${by(facts, when)}.`,
   'undo.ofUndo': () => 'Taking back is not taken back: enter the thing anew.',
   'undo.notYours': () => 'Only its maker or a lead may take this back.',
   'undo.tooLate': () => 'After a day only a lead may take this back.',
@@ -79,8 +84,8 @@ export const refusalWords: Record<RefusalCode, Words> = {
 };
 
 /** A refusal as a sentence. */
-export function sayRefusal({ code, facts }: Pick<Refusal, 'code' | 'facts'>, time: (ms: number) => string): string {
-  return refusalWords[code](tell(facts), time).trim();
+export function sayRefusal({ code, facts }: Pick<Refusal, 'code' | 'facts'>, voice: Voice): string {
+  return refusalWords[code](tell(facts), voice).trim();
 }
 
 function tell(facts: Facts): Told {
@@ -99,8 +104,8 @@ const OTHER: Record<string, string> = {
   broken: 'Something broke in the house. Nothing was kept there; it is kept here.',
 };
 
-export function sayAll(refusals: readonly Refusal[], code: string, time: (ms: number) => string): string {
-  return refusals.length > 0 ? refusals.map((one) => sayRefusal(one, time)).join(' ') : (OTHER[code] ?? 'The house said no.');
+export function sayAll(refusals: readonly Refusal[], code: string, voice: Voice): string {
+  return refusals.length > 0 ? refusals.map((one) => sayRefusal(one, voice)).join(' ') : (OTHER[code] ?? 'The house said no.');
 }
 
 /** The reasons against a tank in the few words that fit into its picture. */

@@ -306,6 +306,14 @@ CREATE TABLE `p_person` (
 	`role` text NOT NULL
 );
 --> statement-breakpoint
+CREATE TABLE `p_preference` (
+	`person` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`temperature` text NOT NULL,
+	`volume` text NOT NULL
+);
+--> statement-breakpoint
 CREATE TABLE `p_rack` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,

@@ -8,6 +8,7 @@ import * as tables from '../../db/projectionTables.ts';
 import { benchProjectors } from './bench.ts';
 import { dockProjectors } from './dock.ts';
 import type { Projector, Projectors } from './projector.ts';
+import { peopleProjectors } from './people.ts';
 import { roomProjectors } from './room.ts';
 import { roundProjectors } from './rounds.ts';
 import { speciesProjectors } from './species.ts';
@@ -19,7 +20,14 @@ const SHARED_VOIDS = ['p_leg', 'p_need'];
 export type Project = (entry: Recorded, actEntries: (actId: string) => Recorded[]) => Leg[];
 
 export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof JournalEntries>> {
-  return { ...roomProjectors(db), ...speciesProjectors(db), ...dockProjectors(db), ...benchProjectors(db), ...roundProjectors(db) };
+  return {
+    ...peopleProjectors(db),
+    ...roomProjectors(db),
+    ...speciesProjectors(db),
+    ...dockProjectors(db),
+    ...benchProjectors(db),
+    ...roundProjectors(db),
+  };
 }
 
 /** A function that turns one recorded entry into rows and gives the stock legs that it posted. */

@@ -1,4 +1,6 @@
 // What a projector is: how an entry of one kind becomes rows, and in which tables those rows are void when it is reversed.
+import { sql, type SQL } from 'drizzle-orm';
+import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
 import type { EntryOf, Kind, Recorded } from '#core/journal/index.ts';
 import type { Drizzle } from '../../db/open.ts';
 
@@ -15,4 +17,9 @@ export type MakeProjectors<Entries> = (db: Drizzle) => Projectors<Entries>;
 /** The columns that every fact row begins with. */
 export function factOf(entry: Recorded) {
   return { entry: entry.id, atMs: entry.occurredAtMs, by: entry.actor, voidedBy: null };
+}
+
+/** For an upsert of what only the latest entry says: the latest by (occurredAtMs, id) holds, in whatever order they are recorded. */
+export function isLater({ atMs, entry }: { atMs: SQLiteColumn; entry: SQLiteColumn }): SQL {
+  return sql`excluded.at_ms > ${atMs} or (excluded.at_ms = ${atMs} and excluded.entry > ${entry})`;
 }

@@ -1,0 +1,48 @@
+// The one at this screen: the units they read and type in, and how the screen looks. Kept for the person, on every device.
+import { mutate } from 'swr';
+import { Link } from 'react-router';
+import { paths } from '#contract/paths.ts';
+import { TEMPERATURE_UNITS, VOLUME_UNITS, type Preference } from '#core/water/index.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { useMe } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
+import { LookSwitch } from '../frame/LookSwitch.tsx';
+import { SignOut } from '../frame/SignOut.tsx';
+import { Chips } from '../parts/Chips.tsx';
+
+export default function You() {
+  const me = useMe();
+  const { say } = useUnits();
+  const { doIt } = useDeeds();
+  const prefer = async (part: Partial<Preference>) => {
+    const prefers = { ...me.prefers, ...part };
+    // Shown at once; asked again when the house has answered, whatever it said.
+    await mutate(paths.me, { ...me, prefers }, { revalidate: false });
+    const outcome = await doIt(`${me.person.name} reads in ${prefers.temperature} and ${prefers.volume}`, {
+      kind: 'person.prefers',
+      payload: { person: me.person.id, ...prefers },
+    });
+    if (outcome.status !== 'waiting') await mutate(paths.me);
+  };
+  return (
+    <section className="card you" aria-label="You">
+      <h1 className="station-title">
+        {me.person.name} <span className="soft">{me.person.title}</span>
+      </h1>
+      <Chips
+        label="Temperatures in"
+        options={TEMPERATURE_UNITS}
+        value={me.prefers.temperature}
+        onChange={(temperature) => void prefer({ temperature })}
+      />
+      <Chips label="Volumes in" options={VOLUME_UNITS} value={me.prefers.volume} onChange={(volume) => void prefer({ volume })} />
+      <p className="soft">
+        A tank of {say('volume', 45)} at {say('temperature', 25)}. Any unit is understood where you type it: 78F, 25.5 C, 12 L, 800 mL, 3 US
+        gal, 3 imp gal. The house keeps °C and litres; the others go on reading in their own.
+      </p>
+      <p className="you-links">
+        <Link to="/house?part=people">Your PIN</Link> <LookSwitch /> <SignOut />
+      </p>
+    </section>
+  );
+}
