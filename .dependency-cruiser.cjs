@@ -4,7 +4,7 @@ module.exports = {
     {
       name: 'core-stands-alone',
       severity: 'error',
-      from: { path: '^core/(?!time/|text/csv|species/lookUp)', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/(?!time/|text/csv|text/near|species/lookUp)', pathNot: '\\.test\\.ts$' },
       to: { pathNot: '^core/' },
     },
     {
@@ -16,7 +16,7 @@ module.exports = {
     {
       name: 'core-csv-and-look-up-libraries-only',
       severity: 'error',
-      from: { path: '^core/(text/csv|species/lookUp)', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/(text/(csv|near)|species/lookUp)', pathNot: '\\.test\\.ts$' },
       to: { pathNot: '^core/|node_modules/(@types/)?(papaparse|minisearch|fastest-levenshtein)' },
     },
     {

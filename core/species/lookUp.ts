@@ -1,6 +1,6 @@
 // A species by whatever it is called: any of its names, in any order, with a wrong letter or two. Says how sure it is.
-import { distance } from 'fastest-levenshtein';
 import MiniSearch from 'minisearch';
+import { allowedEdits as allowed, editsBetween as distance } from '../text/near.ts';
 import { wordsOf } from '../text/words.ts';
 
 export type Named = { id: string; scientific: string; common: string; alsoCalled: string[] };
@@ -23,8 +23,6 @@ const SEARCHED_FROM = 3;
 /** What is this much less alike than the likeliest is not worth offering. */
 const OFFERED_FROM = 0.5;
 
-/** Letters that may be wrong in a word of this length. */
-const allowed = (length: number) => (length >= 7 ? 2 : length >= 4 ? 1 : 0);
 const termsOf = (words: readonly string[]) => (words.length > 1 ? [...words, words.join('')] : [...words]);
 
 /** Built once for a shelf; a look-up on 5,000 names takes a few milliseconds (docs/performance.md). */

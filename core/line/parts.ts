@@ -1,0 +1,61 @@
+// One line taken apart: tanks, numbers, fractions, readings, phrases, arrows, and the words that are left.
+import { plain } from '../text/index.ts';
+import { parseQuantity, type Parsed, type Preference, type Quantity } from '../water/units.ts';
+import { FILLERS, LONGEST_PHRASE, PHRASES, type Meaning } from './phrases.ts';
+
+export type Part =
+  | { at: 'tank'; code: string }
+  | { at: 'number'; n: number }
+  | { at: 'share'; n: number; of: number }
+  | { at: 'reading'; quantity: Quantity; read: Parsed }
+  | { at: 'phrase'; phrase: string; meaning: Meaning }
+  | { at: 'arrow' }
+  /** The tank that comes after it is where fish are taken from. */
+  | { at: 'from' }
+  | { at: 'colon' }
+  | { at: 'word'; word: string };
+
+const NUMBERS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
+const PIECES = /\d+\s*\/\s*\d+|\d+(?:[.,]\d+)?\s*(?:°\s*[cf]|[cf]|ppt|psu|‰)(?![a-z0-9])|->|[>→:]|[^\s:>→,;]+/g;
+
+/** `codes` = of the house's tanks, in lower case. */
+export function partsOf(text: string, codes: ReadonlySet<string>, preference: Preference): Part[] {
+  const pieces = (plain(text).match(PIECES) ?? []).map((piece) => piece.replace(/[.!?]+$/, '')).filter(Boolean);
+  const parts: Part[] = [];
+  for (let at = 0; at < pieces.length;) {
+    const { part, taken } = next(pieces, at, { codes, preference });
+    if (part) parts.push(part);
+    at += taken;
+  }
+  return parts;
+}
+
+type Known = { codes: ReadonlySet<string>; preference: Preference };
+
+function next(pieces: readonly string[], at: number, { codes, preference }: Known): { part?: Part; taken: number } {
+  const piece = pieces[at]!;
+  const one = (part: Part) => ({ part, taken: 1 });
+  if (piece === ':') return one({ at: 'colon' });
+  if (piece === '>' || piece === '→' || piece === '->') return one({ at: 'arrow' });
+  const share = /^(\d+)\s*\/\s*(\d+)$/.exec(piece);
+  if (share) return one({ at: 'share', n: Number(share[1]), of: Number(share[2]) });
+  if (codes.has(piece)) return one({ at: 'tank', code: piece });
+  // As it is spoken: `B 3`.
+  if (/^[a-z]{1,3}$/.test(piece) && codes.has(`${piece}${pieces[at + 1] ?? ''}`))
+    return { part: { at: 'tank', code: `${piece}${pieces[at + 1]}` }, taken: 2 };
+  for (let length = Math.min(LONGEST_PHRASE, pieces.length - at); length > 0; length -= 1) {
+    const phrase = pieces.slice(at, at + length).join(' ');
+    const meaning = PHRASES.get(phrase);
+    if (meaning) return { part: { at: 'phrase', phrase, meaning }, taken: length };
+  }
+  if (/^\d+$/.test(piece)) return one({ at: 'number', n: Number(piece) });
+  if (NUMBERS.includes(piece)) return one({ at: 'number', n: NUMBERS.indexOf(piece) });
+  if (/^\d/.test(piece) && /[cf]$|ppt$|psu$|‰$/.test(piece)) {
+    const quantity = /[cf]$/.test(piece) ? 'temperature' : 'salinity';
+    return one({ at: 'reading', quantity, read: parseQuantity(quantity, piece, preference) });
+  }
+  if (piece === 'from') return one({ at: 'from' });
+  // `to` stands for the arrow between two tanks.
+  if (piece === 'to' && codes.has(pieces[at + 1] ?? '')) return one({ at: 'arrow' });
+  return FILLERS.has(piece) ? { taken: 1 } : one({ at: 'word', word: piece });
+}
