@@ -31,6 +31,12 @@ export default ts.config(
   // A data table is as long as its data.
   { files: ['demo/species.ts'], rules: { 'max-lines': 'off' } },
   { files: ['web/**/*.{ts,tsx}'], extends: [hooks.configs.flat.recommended] },
+  // Keys are bound through web/keys alone, so that the list of keys cannot miss one.
+  {
+    files: ['web/**/*.{ts,tsx}'],
+    ignores: ['web/keys/useKey.ts'],
+    rules: { 'no-restricted-imports': ['error', { paths: [{ name: 'react-hotkeys-hook', message: 'use web/keys/useKey.ts' }] }] },
+  },
   { files: ['**/*.{js,mjs,cjs}'], languageOptions: { globals: globals.node } },
   prettier,
 );

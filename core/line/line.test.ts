@@ -43,8 +43,8 @@ const fed = (code: string, id: string, food: string, more: object) => ({
 const moved = (id: string, from: string, to: string, n: number) => [
   { kind: 'stock.moved', payload: { moves: [{ lot: id, from: `t-${from}`, to: `t-${to}`, n }] } },
 ];
-const counted = (id: string, code: string, found: number, book: number, against: string) => [
-  { kind: 'stock.counted', payload: { place: `t-${code}`, lot: id, found, book, against } },
+const counted = (found: number, against: string) => [
+  { kind: 'stock.counted', payload: { place: 't-B3', lot: 'bos', found, book: 9, against } },
 ];
 
 it.each<[string, unknown]>([
@@ -64,8 +64,8 @@ it.each<[string, unknown]>([
   ['move 2 gouramis from B4 to F7', moved('pearl', 'B4', 'F7', 2)],
   ['move 2 gouramis to F7 from B4', moved('pearl', 'B4', 'F7', 2)],
   ['move 2 gourami B4 to F7', moved('pearl', 'B4', 'F7', 2)],
-  ['B3 count 8', counted('bos', 'B3', 8, 9, 'missing')],
-  ['B3 counted 11', counted('bos', 'B3', 11, 9, 'discrepancy')],
+  ['B3 count 8', counted(8, 'missing')],
+  ['B3 counted 11', counted(11, 'discrepancy')],
   ['B3 well', looked('B3', true, ['bos', 9, []])],
   ['B4 all well', looked('B4', true, ['cher', 6, []], ['pearl', 4, []])],
   ['B4 white spots 2 cherry', looked('B4', false, ['cher', 6, [{ sign: 'white spots', n: 2 }]], ['pearl', 4, []])],

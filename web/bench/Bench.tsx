@@ -4,6 +4,7 @@ import type { BenchBag, Run } from '#contract/views.ts';
 import { triage } from '#core/dock/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
+import { useKey } from '../keys/useKey.ts';
 import { useMe } from '../data/me.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
@@ -37,13 +38,7 @@ export default function Bench() {
   return (
     <div className="bench">
       <h1 className="visually-hidden">Bench</h1>
-      <ul className="bench-list" aria-label="Bags in hand">
-        {ordered.map((bag) => (
-          <li key={bag.bag}>
-            <BagItem bag={bag} run={runOf(bag)} now={now} current={bag === chosen} />
-          </li>
-        ))}
-      </ul>
+      <BagList bags={ordered} chosen={chosen} runOf={runOf} now={now} />
       <section className="card bench-card" aria-label={`${chosen.label}, ${chosen.lotLabel}`}>
         {run ? (
           <ReleaseCard key={run.run} bag={chosen} run={run} now={now} />
@@ -54,6 +49,25 @@ export default function Bench() {
         )}
       </section>
     </div>
+  );
+}
+
+type ListProps = { bags: readonly BenchBag[]; chosen: BenchBag; runOf: (bag: BenchBag) => Run | undefined; now: number };
+
+function BagList({ bags, chosen, runOf, now }: ListProps) {
+  const [, setQuery] = useSearchParams();
+  useKey('bench.move', (key) => {
+    const next = bags[bags.indexOf(chosen) + (key === 'ArrowUp' ? -1 : 1)];
+    if (next) setQuery({ bag: next.bag });
+  });
+  return (
+    <ul className="bench-list" aria-label="Bags in hand">
+      {bags.map((bag) => (
+        <li key={bag.bag}>
+          <BagItem bag={bag} run={runOf(bag)} now={now} current={bag === chosen} />
+        </li>
+      ))}
+    </ul>
   );
 }
 

@@ -166,7 +166,12 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
             </div>
           </div>
           <div className="thumb">
-            <ActButton disabled={!time} onPress={start} hint="lid closed, lights off, bag clipped so that it does not drift">
+            <ActButton
+              pressKey="bench.act"
+              disabled={!time}
+              onPress={start}
+              hint="lid closed, lights off, bag clipped so that it does not drift"
+            >
               Start float{time && time.minutes > 0 ? ` ${sayMinutes(time.minutes)}` : ''}
             </ActButton>
           </div>

@@ -1,7 +1,6 @@
 // Net out: how many go into the tank, how many died on the way, how. A count other than the books' is posted as such.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { useHotkeys } from 'react-hotkeys-hook';
 import type { BenchBag } from '#contract/views.ts';
 import { RELEASE_BY, type ReleaseBy } from '#core/bench/index.ts';
 import { MISHAPS, type Mishap } from '#core/rounds/index.ts';
@@ -60,15 +59,6 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
         : []),
     );
   };
-  useHotkeys(
-    'enter',
-    (event) => {
-      if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
-      if (found > 0 && !event.repeat) release();
-    },
-    { enabled: !early },
-    [alive, dead, by, mishap],
-  );
   return (
     <div className="release">
       <div className="pair">
@@ -93,7 +83,7 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
       {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {house.rules.holdDays[bag.water!.type]} days.</p>}
       <div className="thumb">
         <ActButton
-          pressKey={early ? undefined : 'Enter'}
+          pressKey={early ? undefined : 'bench.act'}
           disabled={found === 0}
           onPress={release}
           hint="count right in the net before lifting"

@@ -197,6 +197,7 @@ describe('net out', () => {
     expect(asked).toEqual([]);
     first.unmount();
     floating({ holdKnown: true }, run.dueAtMs);
+    await waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button', { name: /^Net out/ }).disabled).toBe(false));
     fireEvent.keyDown(document, { key: 'Enter', code: 'Enter', repeat: true });
     expect(asked).toEqual([]);
     fireEvent.keyDown(document, { key: 'Enter', code: 'Enter' });

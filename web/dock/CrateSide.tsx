@@ -1,15 +1,19 @@
 // The crate against its list, and every bag that still asks for something, the most pressing first.
 import Button from 'react-bootstrap/Button';
-import { Link } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import type { BagCard, CrateCard } from '#contract/views.ts';
 import { tallyCrate, triage } from '#core/dock/index.ts';
+import { useKey } from '../keys/useKey.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { useUnits } from '../data/units.ts';
 
 export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId: string, words: string) => void }) {
   const tally = tallyCrate(crate.bags.map((bag) => ({ listed: bag.listed, absent: bag.absent !== undefined, landed: bag.landed })));
-  const landed = crate.bags.filter((bag) => bag.landed ?? bag.absent);
+  const landed = crate.bags.filter((bag) => bag.landed ?? bag.absent).sort(byNeed);
+  const navigate = useNavigate();
+  const pressing = landed.map(stepOf).find((step) => step !== undefined);
+  useKey('dock.next', () => pressing && void navigate(pressing.to));
   return (
     <section className="card crate-side" aria-label="The crate against its list">
       <dl className="tally">
@@ -24,7 +28,7 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
         <p className="soft">Bags appear here as they land.</p>
       ) : (
         <ul className="bag-rows">
-          {[...landed].sort(byNeed).map((bag) => (
+          {landed.map((bag) => (
             <BagRow key={bag.bag} bag={bag} onUndo={onUndo} />
           ))}
         </ul>
@@ -95,21 +99,26 @@ function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: 
   );
 }
 
+type Step = { to: string; words: string; says: string };
+
+/** What hands do next with a bag that is not afloat yet: choose its tank, or float it there. */
+function stepOf(bag: BagCard): Step | undefined {
+  if (bag.absent || bag.released || bag.afloat || !bag.landed || bag.landed.alive === 0) return undefined;
+  const { label, tank } = bag;
+  return tank
+    ? { to: `/bench?bag=${bag.bag}`, words: `Float in ${tank.code}`, says: `Float ${label} in ${tank.code}` }
+    : { to: `/room?bag=${bag.bag}`, words: 'Choose a tank', says: `Choose a tank for ${label}` };
+}
+
 function NextStep({ bag }: { bag: BagCard }) {
-  if (bag.absent || bag.landed?.alive === 0) return null;
   if (bag.released) return <span className="soft">in {bag.tank?.code}</span>;
   if (bag.afloat) return <Link to={`/bench?bag=${bag.bag}`}>afloat in {bag.tank?.code}</Link>;
-  if (bag.tank)
-    return (
-      <Link className="btn btn-plain" to={`/bench?bag=${bag.bag}`} aria-label={`Float ${bag.label} in ${bag.tank.code}`}>
-        Float in {bag.tank.code}
-      </Link>
-    );
-  return (
-    <Link className="btn btn-plain" to={`/room?bag=${bag.bag}`} aria-label={`Choose a tank for ${bag.label}`}>
-      Choose a tank
+  const step = stepOf(bag);
+  return step ? (
+    <Link className="btn btn-plain" to={step.to} aria-label={step.says}>
+      {step.words}
     </Link>
-  );
+  ) : null;
 }
 
 /** The crate's bags as pouches in the order of the list. */

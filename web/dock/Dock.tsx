@@ -2,13 +2,13 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
-import { useHotkeys } from 'react-hotkeys-hook';
 import type { BagCard, CrateCard, DockView } from '#contract/views.ts';
 import { CARTONS, transit, type Carton } from '#core/dock/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useMay, useMe, useTimes } from '../data/me.ts';
+import { useKey } from '../keys/useKey.ts';
 import { useUnits } from '../data/units.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
@@ -19,6 +19,7 @@ import { CrateSide, Pouches } from './CrateSide.tsx';
 import { landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
 import { withPending } from './pending.ts';
+import { Key } from '../keys/Key.tsx';
 
 /** Bag water nobody weighed or measured, litres: a bag on no list is taken for an ordinary one. */
 const UNLISTED_BAG_L = 1.5;
@@ -109,7 +110,7 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
   const { house } = useMe();
   const units = useUnits();
   const now = useHouseNow(60_000);
-  useHotkeys('x', () => setSurprise(true));
+  useKey('dock.surprise', () => setSurprise(true));
   const next = crate.bags.find(({ landed, absent }) => !landed && !absent);
   const index = next ? crate.bags.indexOf(next) : -1;
   const { closedH, lateH, pressing } = transit({ ...crate, arrivedAtMs: crate.arrived?.atMs }, house.rules, now);
@@ -157,7 +158,7 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
         </div>
       )}
       <Button variant="plain" className="surprise" onClick={() => setSurprise(true)}>
-        A bag on no list <kbd>x</kbd>
+        A bag on no list <Key name="dock.surprise" />
       </Button>
     </>
   );
@@ -183,6 +184,7 @@ function Arrival({ crate }: { crate: CrateCard }) {
       <ActButton
         onPress={() => void doIt(`${crate.supplier} is here`, { kind: 'crate.arrived', payload: { crate: crate.crate, carton } })}
         hint={`carton ${carton}`}
+        pressKey="dock.land"
       >
         It is here
       </ActButton>

@@ -2,7 +2,6 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { useHotkeys } from 'react-hotkeys-hook';
 import type { BagCard, DockView } from '#contract/views.ts';
 import { BAG_STATES, CONDITIONS, triage } from '#core/dock/index.ts';
 import { TEMPERATURE_METHODS } from '#core/water/index.ts';
@@ -10,10 +9,12 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { useKey } from '../keys/useKey.ts';
 import { useUnits } from '../data/units.ts';
 import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
 import { SpeciesPicker } from '../parts/SpeciesPicker.tsx';
 import { asListed, isAsListed, type LandingDraft } from './draft.ts';
+import { Key } from '../keys/Key.tsx';
 
 const METHOD_WORDS = {
   'in the water': 'In the water',
@@ -50,31 +51,17 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
     (!draft.other || draft.other.heardAs !== '');
   const land = () => ready && onLand(draft);
 
-  useHotkeys(
-    'enter',
-    (event) => {
-      // A button in focus takes its own Enter.
-      if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
-      event.preventDefault();
-      // A key held down is one press.
-      if (!event.repeat) land();
-    },
-    { enableOnFormTags: ['INPUT'] },
-    [draft, ready],
-  );
-  useHotkeys('d', oneDead, [draft]);
-  useHotkeys('n', () => reveal({ condition: 'tired' }), [draft]);
-  useHotkeys('s', () => reveal({ bagState: 'soft' }), [draft]);
-  useHotkeys('c', () => setOpen(true));
-  useHotkeys(
-    'esc',
-    () => {
-      setDraft(asListed(listed));
-      setOpen(!bag);
-    },
-    { enableOnFormTags: true },
-    [listed],
-  );
+  useKey('dock.dead', oneDead);
+  useKey('dock.unwell', () => reveal({ condition: 'tired' }));
+  useKey('dock.soft', () => reveal({ bagState: 'soft' }));
+  useKey('dock.count', () => setOpen(true));
+  useKey('dock.other', () => reveal({ other: { heardAs: '' } }), { enabled: bag !== undefined });
+  useKey('dock.absent', () => onAbsent?.(), { enabled: onAbsent !== undefined && !open });
+  const asListedAfterAll = () => {
+    setDraft(asListed(listed));
+    setOpen(!bag);
+  };
+  useKey('dock.listed', asListedAfterAll, { inFields: true });
 
   return (
     <section className="card bag-card" aria-labelledby="bag-title">
@@ -97,14 +84,7 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
       <p className="says">
         {sayDraft(draft, listed)}
         {open && bag && (
-          <Button
-            variant="link"
-            className="btn-quiet"
-            onClick={() => {
-              setDraft(asListed(listed));
-              setOpen(false);
-            }}
-          >
+          <Button variant="link" className="btn-quiet" onClick={asListedAfterAll}>
             As listed after all
           </Button>
         )}
@@ -115,29 +95,29 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
         {!open && (
           <div className="chips grid">
             <Button variant="odd" onClick={oneDead}>
-              Dead in bag <kbd>d</kbd>
+              Dead in bag <Key name="dock.dead" />
             </Button>
             <Button variant="odd" onClick={() => reveal({ bagState: 'soft' })}>
-              Soft or foul <kbd>s</kbd>
+              Soft or foul <Key name="dock.soft" />
             </Button>
             <Button variant="odd" onClick={() => reveal({ condition: 'tired' })}>
-              Not well <kbd>n</kbd>
+              Not well <Key name="dock.unwell" />
             </Button>
             <Button variant="plain" onClick={() => setOpen(true)}>
-              Count, {units.unit('temperature')} <kbd>c</kbd>
+              Count, {units.unit('temperature')} <Key name="dock.count" />
             </Button>
             <Button variant="plain" onClick={() => reveal({ other: { heardAs: '' } })}>
-              Other fish
+              Other fish <Key name="dock.other" />
             </Button>
             {onAbsent && (
               <Button variant="plain" onClick={onAbsent}>
-                Not in box
+                Not in box <Key name="dock.absent" />
               </Button>
             )}
           </div>
         )}
         <ActButton
-          pressKey="Enter"
+          pressKey="dock.land"
           disabled={!ready}
           onPress={land}
           hint={

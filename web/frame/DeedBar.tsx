@@ -3,12 +3,16 @@ import { Moon, Undo2 } from 'lucide-react';
 import Button from 'react-bootstrap/Button';
 import { useDeeds } from '../data/deed.tsx';
 import { outbox, useOutbox } from '../data/house.ts';
+import { useKey } from '../keys/useKey.ts';
 import { setLook, useLook } from '../data/look.ts';
+import { Key } from '../keys/Key.tsx';
 
 export function DeedBar() {
   const { deed, undo, clear } = useDeeds();
   const { acts } = useOutbox();
   const look = useLook();
+  const undoable = deed?.undoable === true && deed.refused === undefined;
+  useKey('undo', () => deed && void undo(deed.actId, deed.words), { enabled: undoable });
   if (!deed) return null;
   const waiting = acts.some(({ act, state }) => act.actId === deed.actId && state === 'waiting');
   return (
@@ -27,9 +31,9 @@ export function DeedBar() {
           <Moon size={18} aria-hidden /> Lights are off: dim this screen
         </Button>
       )}
-      {deed.undoable && !deed.refused && (
+      {undoable && (
         <Button variant="plain" onClick={() => void undo(deed.actId, deed.words)}>
-          <Undo2 size={18} aria-hidden /> Undo
+          <Undo2 size={18} aria-hidden /> Undo <Key name="undo" />
         </Button>
       )}
       {deed.refused ? (

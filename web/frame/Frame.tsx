@@ -4,9 +4,11 @@ import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox, useLive, useOutbox } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
+import { KeyList } from '../keys/KeyList.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { DeedBar } from './DeedBar.tsx';
 import { DemoClock } from './DemoClock.tsx';
+import { FrameKeys, LineButton } from './FrameKeys.tsx';
 import { Guard } from './Guard.tsx';
 import { LookSwitch } from './LookSwitch.tsx';
 import { RunningStrip } from './RunningStrip.tsx';
@@ -40,11 +42,14 @@ export function Frame() {
           <span className="who">
             <DemoClock />
             <Waits connected={connected} />
+            <LineButton />
+            <KeyList />
             <LookSwitch />
             <NavLink to="/you">{person.name}</NavLink>
             <SignOut />
           </span>
         </nav>
+        <FrameKeys />
         <main className="station">
           <Guard key={pathname}>
             <Suspense fallback={<Waiting retry={() => location.reload()} />}>

@@ -6,9 +6,14 @@ import { setLook, useLook } from '../data/look.ts';
 export function LookSwitch() {
   const look = useLook();
   return (
-    <Button variant="quiet" className="btn-quiet" onClick={() => setLook(look === 'day' ? 'out' : 'day')}>
+    <Button
+      variant="quiet"
+      className="btn-quiet"
+      title={look === 'day' ? 'Lights out' : 'Day'}
+      onClick={() => setLook(look === 'day' ? 'out' : 'day')}
+    >
       {look === 'day' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
-      <span className="look-word">{look === 'day' ? 'Lights out' : 'Day'}</span>
+      <span className="bar-word">{look === 'day' ? 'Lights out' : 'Day'}</span>
     </Button>
   );
 }

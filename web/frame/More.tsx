@@ -2,6 +2,7 @@
 import { Link } from 'react-router';
 import { useOutbox } from '../data/house.ts';
 import { DemoClock } from './DemoClock.tsx';
+import { LineButton } from './FrameKeys.tsx';
 import { LookSwitch } from './LookSwitch.tsx';
 import { SignOut } from './SignOut.tsx';
 import { STATIONS } from './stations.ts';
@@ -26,6 +27,7 @@ export function More() {
           </Link>
         </li>
       </ul>
+      <LineButton />
       <LookSwitch />
       <DemoClock />
       <SignOut />

@@ -1,4 +1,5 @@
 // Leaves the house on this screen; what still waits to be sent stays here for its maker.
+import { LogOut } from 'lucide-react';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { mutate } from 'swr';
@@ -18,8 +19,8 @@ export function SignOut() {
   return (
     <>
       {away && <span role="alert">The house is away: still signed in. </span>}
-      <Button variant="link" className="btn-quiet" onClick={() => void signOut()}>
-        Sign out
+      <Button variant="link" className="btn-quiet" title="Sign out" onClick={() => void signOut()}>
+        <LogOut size={18} aria-hidden /> <span className="bar-word">Sign out</span>
       </Button>
     </>
   );

@@ -1,10 +1,16 @@
 // A tank as it stands on its shelf: open top, water line, who is in it. A thick line = on hold.
+import { useEffect, useRef } from 'react';
 import type { TankCard } from '#contract/views.ts';
 import type { WaterType } from '#core/species/index.ts';
 
 type Props = { tank: TankCard; water: WaterType; chosen: boolean; refused?: string; onChoose: () => void };
 
 export function Tank({ tank, water, chosen, refused, onChoose }: Props) {
+  const button = useRef<HTMLButtonElement>(null);
+  // Chosen by arrow keys it takes the focus, so that it is read out and comes into sight.
+  useEffect(() => {
+    if (chosen) button.current?.focus();
+  }, [chosen]);
   const heads = tank.occupants.reduce((sum, { n }) => sum + n, 0);
   const names = tank.occupants.map(({ label }) => label);
   const onHold = tank.occupants.some((one) => one.onHold);
@@ -18,9 +24,12 @@ export function Tank({ tank, water, chosen, refused, onChoose }: Props) {
   ];
   return (
     <button
+      ref={button}
       type="button"
       className={`tank water-${water}${onHold ? ' on-hold' : ''}${tank.suspect ? ' suspect' : ''}${refused ? ' refused' : ''}${chosen ? ' chosen' : ''}`}
       aria-pressed={chosen}
+      // Chosen already, its Enter is left to the action beside it.
+      data-enter={chosen ? 'act' : undefined}
       aria-label={says.filter(Boolean).join(', ')}
       onClick={onChoose}
     >

@@ -1,37 +1,30 @@
 // The bag in hand beside the racks: the tank that was tapped, its reasons, and the choice.
-import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { BenchBag, TankCard } from '#contract/views.ts';
-import type { Overrule, Refusal } from '#core/journal/index.ts';
-import { useDeeds } from '../data/deed.tsx';
-import { outbox } from '../data/house.ts';
 import { capital } from '../frame/RunningStrip.tsx';
+import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
-import { OverruleDialog } from '../parts/OverruleDialog.tsx';
+import { useOverrule, type Attempt } from '../parts/useOverrule.tsx';
 import { sayRefusal } from '../words/refusals.ts';
 import { useVoice } from '../data/voice.ts';
+import { Key } from '../keys/Key.tsx';
 
 type Props = { bag: BenchBag; tank: TankCard | undefined; onDone: (path: string) => void };
 
 export function ChooseTank({ bag, tank, onDone }: Props) {
-  const { doIt } = useDeeds();
   const voice = useVoice();
-  const [against, setAgainst] = useState<Pick<Refusal, 'code' | 'facts'>[]>();
+  const overrule = useOverrule();
   const heads = bag.landed?.alive ?? bag.listed;
   const reasons = tank?.reasons ?? [];
-  const assign = async (overrules?: Overrule[]) => {
-    if (!tank) return;
-    const outcome = await doIt(`${capital(bag.label)} is to go to ${tank.code}`, {
-      kind: 'bag.assigned',
-      payload: { bag: bag.bag, lot: bag.lot, tank: tank.id },
-      ...(overrules ? { overrules } : {}),
-    });
-    if (outcome.status === 'refused') {
-      // The screen keeps the choice and shows what stands against it: nothing to lay in the tray.
-      await outbox.discard(outcome.actId);
-      setAgainst(outcome.refusals.some(({ overrule }) => overrule) ? outcome.refusals : undefined);
-    } else onDone(bag.landed ? `/bench?bag=${bag.bag}` : '/dock');
-  };
+  const putIn = ({ id, code }: TankCard): Attempt => ({
+    title: `${bag.lotLabel} in ${code}`,
+    doing: `Put it in ${code}`,
+    words: `${capital(bag.label)} is to go to ${code}`,
+    drafts: [{ kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: id } }],
+    onDone: () => onDone(bag.landed ? `/bench?bag=${bag.bag}` : '/dock'),
+  });
+  const against = () => tank && overrule.ask(putIn(tank), reasons);
+  useKey('room.against', () => against(), { enabled: reasons.length > 0 });
   return (
     <>
       <p className="soft tight">
@@ -56,8 +49,8 @@ export function ChooseTank({ bag, tank, onDone }: Props) {
               <li key={reason.code + JSON.stringify(reason.facts)}>{sayRefusal(reason, voice)}</li>
             ))}
           </ul>
-          <Button variant="odd" onClick={() => setAgainst(reasons)}>
-            Put it in {tank.code} all the same
+          <Button variant="odd" onClick={against}>
+            Put it in {tank.code} all the same <Key name="room.against" />
           </Button>
         </>
       )}
@@ -68,23 +61,12 @@ export function ChooseTank({ bag, tank, onDone }: Props) {
             {tank.occupants.length === 0 ? 'Empty.' : `With ${tank.occupants.map(({ n, label }) => `${n} ${label}`).join(', ')}.`}
             {tank.coming > 0 && ` ${tank.coming} more to come.`}
           </p>
-          <ActButton onPress={() => void assign()} hint={`${heads} ${bag.lotLabel}`}>
+          <ActButton pressKey="room.put" onPress={() => overrule.attempt(putIn(tank))} hint={`${heads} ${bag.lotLabel}`}>
             Put it in {tank.code}
           </ActButton>
         </>
       )}
-      {against && tank && (
-        <OverruleDialog
-          title={`${bag.lotLabel} in ${tank.code}`}
-          doing={`Put it in ${tank.code}`}
-          refusals={against}
-          onClose={() => setAgainst(undefined)}
-          onOverrule={(overrules) => {
-            setAgainst(undefined);
-            void assign(overrules);
-          }}
-        />
-      )}
+      {overrule.dialog}
     </>
   );
 }

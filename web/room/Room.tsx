@@ -10,24 +10,43 @@ import { sayRefusal, shortFit } from '../words/refusals.ts';
 import { ChooseTank } from './ChooseTank.tsx';
 import { TankFacts } from './TankFacts.tsx';
 import { useVoice } from '../data/voice.ts';
+import { useKey } from '../keys/useKey.ts';
+import { stepFrom, type Arrow } from './steps.ts';
 
 export default function Room() {
   const [query] = useSearchParams();
   const bag = query.get('bag');
   const { data, error, mutate } = useView('room', bag ? { bag } : {});
   const [chosen, setChosen] = useState<string>();
+  const [opened, setOpened] = useState<readonly string[]>([]);
   const navigate = useNavigate();
-  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const stage = query.get('stage');
-  const racks = [...data.racks].filter(({ tanks }) => tanks.length > 0).sort((one, other) => turnOf(one) - turnOf(other));
+  const racks = data ? drawnRacks(data, stage, opened) : [];
+  useKey('room.move', (key) =>
+    setChosen((now) =>
+      stepFrom(
+        racks.filter(({ closed }) => !closed).map(({ rack }) => rack),
+        now,
+        key as Arrow,
+      ),
+    ),
+  );
+  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const tank = data.racks.flatMap(({ tanks }) => tanks).find(({ id }) => id === chosen);
   return (
     <div className="room">
       <h1 className="visually-hidden">{data.bag ? `Choose a tank for ${data.bag.label}` : 'Room'}</h1>
       <div className="room-racks">
         {stage && <StageLine stage={stage} />}
-        {racks.map((rack) => (
-          <Rack key={rack.id} rack={rack} view={data} stage={stage} chosen={chosen} onChoose={setChosen} />
+        {racks.map((drawn) => (
+          <Rack
+            key={drawn.rack.id}
+            {...drawn}
+            view={data}
+            chosen={chosen}
+            onChoose={setChosen}
+            onOpen={() => setOpened((now) => [...now, drawn.rack.id])}
+          />
         ))}
       </div>
       <aside className={`card room-side${tank ? '' : ' idle'}`} aria-label={data.bag ? 'The bag in hand' : 'The tank'}>
@@ -41,6 +60,20 @@ export default function Room() {
       </aside>
     </div>
   );
+}
+
+/** A rack as it is drawn: only the tanks that are asked for; folded to a line when none of them will do for the bag in hand. */
+type DrawnRack = { rack: RackCard; columns: number; closed: boolean };
+
+function drawnRacks(view: RoomView, stage: string | null, opened: readonly string[]): DrawnRack[] {
+  return view.racks
+    .map((rack): DrawnRack => ({
+      rack: stage ? { ...rack, tanks: rack.tanks.filter(({ occupants }) => occupants.some((one) => isAt(stage, one))) } : rack,
+      columns: Math.max(0, ...rack.tanks.map(({ column }) => column)) + 1,
+      closed: view.bag !== undefined && fits(rack) === 0 && !opened.includes(rack.id),
+    }))
+    .filter(({ rack }) => rack.tanks.length > 0)
+    .sort((one, other) => turnOf(one.rack) - turnOf(other.rack));
 }
 
 /** With a bag in hand the racks made for newcomers come first, those without a fitting tank last. */
@@ -72,16 +105,11 @@ function isAt(stage: string, { onHold, promised }: Occupant): boolean {
   return stage === 'hold' ? onHold : stage === 'promised' ? promised && !onHold : !onHold;
 }
 
-type RackProps = { rack: RackCard; view: RoomView; stage: string | null; chosen?: string; onChoose: (tank: string) => void };
+type RackProps = DrawnRack & { view: RoomView; chosen?: string; onChoose: (tank: string) => void; onOpen: () => void };
 
-function Rack({ rack, view, stage, chosen, onChoose }: RackProps) {
+function Rack({ rack, columns, closed, view, chosen, onChoose, onOpen }: RackProps) {
   const voice = useVoice();
-  const [open, setOpen] = useState(false);
   const waters = [...new Set(rack.tanks.map(({ water }) => water))].map((id) => view.waters.find((water) => water.id === id)!);
-  const closed = view.bag !== undefined && fits(rack) === 0 && !open;
-  const shown = stage ? rack.tanks.filter(({ occupants }) => occupants.some((one) => isAt(stage, one))) : rack.tanks;
-  if (shown.length === 0) return null;
-  const columns = Math.max(...rack.tanks.map(({ column }) => column)) + 1;
   const firstReason = rack.tanks[0]?.reasons?.[0];
   return (
     <section className={`rack${closed ? ' closed' : ''}`} aria-label={rack.name}>
@@ -100,7 +128,7 @@ function Rack({ rack, view, stage, chosen, onChoose }: RackProps) {
       {closed ? (
         <p>
           <span className="soft">{firstReason ? sayRefusal(firstReason, voice) : ''}</span>{' '}
-          <Button variant="plain" onClick={() => setOpen(true)} aria-label={`Show ${rack.name} all the same`}>
+          <Button variant="plain" onClick={onOpen} aria-label={`Show ${rack.name} all the same`}>
             Show
           </Button>
         </p>
@@ -109,7 +137,7 @@ function Rack({ rack, view, stage, chosen, onChoose }: RackProps) {
           className="shelf"
           ref={(element) => void element?.style.setProperty('grid-template-columns', `repeat(${columns}, minmax(0, 106px))`)}
         >
-          {shown.map((tank) => (
+          {rack.tanks.map((tank) => (
             <ShelfPlace key={tank.id} tank={tank} view={view} chosen={tank.id === chosen} onChoose={() => onChoose(tank.id)} />
           ))}
         </ul>

@@ -1,13 +1,13 @@
 // The walk: tank after tank, clean before suspect. All well is one tap or one key; what is odd costs more.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { useSearchParams } from 'react-router';
 import type { Oddity, RoundsView, RoundTank } from '#contract/views.ts';
 import { progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
+import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { entriesOf, isOdd, isUntouched, lacksFood, untouched, type LotDraft } from './draft.ts';
@@ -67,6 +67,11 @@ function AllDone({ view }: { view: RoundsView }) {
 type WalkProps = { view: RoundsView; current?: RoundTank; onChoose: (code: string) => void; onRound: (round: RoundName) => void };
 
 function Walk({ view, current, onChoose, onRound }: WalkProps) {
+  useKey('rounds.move', (key) => {
+    const at = view.tanks.indexOf(current ?? view.tanks[0]!);
+    const next = view.tanks[current ? at + (key === 'ArrowUp' ? -1 : 1) : 0];
+    if (next) onChoose(next.code);
+  });
   const { looked, total } = progress(view.tanks.map(({ lookedAtMs }) => ({ looked: lookedAtMs !== undefined })));
   return (
     <div className="walk-side">
@@ -144,18 +149,7 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
     void doIt(`${tank.code}: ${odd ? 'noted' : 'all well'}`, ...entriesOf(tank, view, all));
     onDone();
   };
-  useHotkeys(
-    'enter',
-    (event) => {
-      if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLAnchorElement) return;
-      event.preventDefault();
-      // A key held down is one press.
-      if (!event.repeat) save();
-    },
-    { enableOnFormTags: ['INPUT'] },
-    [drafts, tank],
-  );
-  useHotkeys('o', () => setOpen(tank.lots.map(({ lot }) => lot)), [tank]);
+  useKey('rounds.open', () => setOpen(tank.lots.map(({ lot }) => lot)));
   return (
     <section className="card look-card" aria-label={`Tank ${tank.code}`}>
       <p className="soft tight">
@@ -191,7 +185,7 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
         ))}
       </ul>
       <div className="thumb">
-        <ActButton pressKey="Enter" disabled={!ready} onPress={save} hint={`${tank.code} · a look, not a head count`}>
+        <ActButton pressKey="rounds.well" disabled={!ready} onPress={save} hint={`${tank.code} · a look, not a head count`}>
           {odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}
         </ActButton>
       </div>

@@ -57,7 +57,7 @@ export const entryWords: Words = {
   'due.snoozed': ({ due, why }) => `Put off: ${sayDueId(due)}, ${why}`,
   'due.skipped': ({ due, why }) => `Left out: ${sayDueId(due)}, ${why}`,
   'loss.recorded': ({ n, lot, place, cause, sure }, name) =>
-    `${n} ${name(lot)} dead in ${name(place)}: ${cause}${cause === 'not known' ? '' : ` (${sure})`}`,
+    `${n} ${name(lot)} dead in ${name(place)}${cause === 'not known' ? ', cause not known' : `: ${cause} (${sure})`}`,
 };
 
 export function sayEntry(entry: Pick<Entry, 'kind' | 'payload'>, name: Name, units: Units): string {

@@ -1,0 +1,32 @@
+// The keys that work everywhere, and what they open.
+import { PenLine } from 'lucide-react';
+import Button from 'react-bootstrap/Button';
+import { useNavigate } from 'react-router';
+import { setLook, useLook } from '../data/look.ts';
+import { Key } from '../keys/Key.tsx';
+import { useKey } from '../keys/useKey.ts';
+import { LineBar } from '../line/LineBar.tsx';
+import { setLineOpen, useLineOpen } from '../line/open.ts';
+import { STATIONS } from './stations.ts';
+
+export function FrameKeys() {
+  const navigate = useNavigate();
+  const look = useLook();
+  const open = useLineOpen();
+  useKey('line', () => setLineOpen(true));
+  useKey('look', () => setLook(look === 'day' ? 'out' : 'day'));
+  useKey('station', (digit) => {
+    const station = STATIONS[Number(digit) - 1];
+    if (station) void navigate(station.to);
+  });
+  useKey('back', () => document.activeElement instanceof HTMLElement && document.activeElement.blur(), { inFields: true });
+  return open ? <LineBar onClose={() => setLineOpen(false)} /> : null;
+}
+
+export function LineButton() {
+  return (
+    <Button variant="quiet" className="btn-quiet" onClick={() => setLineOpen(true)}>
+      <PenLine size={18} aria-hidden /> One line <Key name="line" />
+    </Button>
+  );
+}

@@ -1,0 +1,47 @@
+// The list of every key, on `?` or by hand.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Modal from 'react-bootstrap/Modal';
+import { KEYS, PLACES } from './table.ts';
+import { useKey } from './useKey.ts';
+import { Key } from './Key.tsx';
+
+export function KeyList() {
+  const [open, setOpen] = useState(false);
+  useKey('list', () => setOpen((now) => !now), { inDialog: open });
+  return (
+    <>
+      <Button variant="quiet" className="btn-quiet keys-button" onClick={() => setOpen(true)}>
+        Keys <Key name="list" />
+      </Button>
+      <Modal show={open} onHide={() => setOpen(false)} centered size="lg" aria-labelledby="keys-title">
+        <Modal.Body>
+          <h2 id="keys-title">Keys</h2>
+          <div className="key-places">
+            {PLACES.map((place) => (
+              <section key={place}>
+                <h3>{place}</h3>
+                <dl>
+                  {Object.entries(KEYS)
+                    .filter(([, row]) => row.place === place)
+                    .map(([name, { shown, does }]) => (
+                      <div key={name}>
+                        <dt>
+                          <kbd>{shown}</kbd>
+                        </dt>
+                        <dd>{does}</dd>
+                      </div>
+                    ))}
+                </dl>
+              </section>
+            ))}
+          </div>
+          <p className="soft">Everything else is reached with Tab, and pressed with Enter or Space.</p>
+          <Button variant="plain" onClick={() => setOpen(false)}>
+            Close
+          </Button>
+        </Modal.Body>
+      </Modal>
+    </>
+  );
+}

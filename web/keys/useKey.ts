@@ -1,0 +1,38 @@
+// The one way to listen to a key. Keys rest while somebody types, while a dialog is open, and when a button takes its own Enter.
+import { useHotkeys } from 'react-hotkeys-hook';
+import { KEYS, type KeyName } from './table.ts';
+
+type Options = {
+  enabled?: boolean;
+  /** Also while a field has the focus. */
+  inFields?: boolean;
+  /** Also while a dialog is open: it is the dialog's own key. */
+  inDialog?: boolean;
+};
+
+/** An element in focus that takes Enter for itself, or for its form; a chosen tank leaves it to the action beside it. */
+function takesEnter(target: EventTarget | null): boolean {
+  if (target instanceof HTMLInputElement && target.form) return true;
+  return (target instanceof HTMLButtonElement || target instanceof HTMLAnchorElement) && target.dataset.enter !== 'act';
+}
+
+export function useKey(
+  name: KeyName,
+  onPress: (key: string) => void,
+  { enabled = true, inFields = false, inDialog = false }: Options = {},
+): void {
+  useHotkeys(
+    KEYS[name].keys,
+    (event) => {
+      // Held down it is one press; with another key it is the browser's.
+      if (event.repeat && !event.key.startsWith('Arrow')) return;
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
+      if (event.key === 'Enter' && takesEnter(event.target)) return;
+      if (!inDialog && document.querySelector('[role="dialog"]')) return;
+      event.preventDefault();
+      onPress(event.key);
+    },
+    { enabled, useKey: true, ignoreModifiers: true, enableOnFormTags: inFields ? ['INPUT'] : false },
+    [onPress],
+  );
+}

@@ -1,0 +1,145 @@
+// One line instead of a walk through screens: it shows what it understood before it saves, and what else it could have meant.
+import { useEffect, useMemo, useRef, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import type { RoomView } from '#contract/views.ts';
+import { offersFor, readLine, type LineHouse, type Understood } from '#core/line/index.ts';
+import { houseNow } from '../data/clock.ts';
+import { useView } from '../data/house.ts';
+import { useMe } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
+import { Waiting } from '../parts/Waiting.tsx';
+import { useOverrule } from '../parts/useOverrule.tsx';
+import { sayEntry } from '../words/entries.ts';
+import { sayStuck } from '../words/line.ts';
+import { namesIn, tanksOf } from './house.ts';
+import { Key } from '../keys/Key.tsx';
+
+const EXAMPLES = 'B3 lost 2 · Q1 brine: ate 4/6 · move 6 F2 > F7 · B3 count 12 · C4 white spots 1 · F1 25.4C · D1 well';
+
+export function LineBar({ onClose }: { onClose: () => void }) {
+  const { data, error, mutate } = useView('room');
+  const overrule = useOverrule();
+  return (
+    <>
+      <section
+        className="line-bar"
+        aria-label="One line"
+        onKeyDown={(event) => {
+          if (event.key === 'Escape') onClose();
+        }}
+      >
+        {data ? <Line view={data} attempt={overrule.attempt} onClose={onClose} /> : <Waiting error={error} retry={() => void mutate()} />}
+      </section>
+      {overrule.dialog}
+    </>
+  );
+}
+
+type LineProps = { view: RoomView; attempt: ReturnType<typeof useOverrule>['attempt']; onClose: () => void };
+
+function Line({ view, attempt, onClose }: LineProps) {
+  const { house, prefers } = useMe();
+  const units = useUnits();
+  const [text, setText] = useState('');
+  const [said, setSaid] = useState('');
+  const field = useRef<HTMLInputElement>(null);
+  const tanks = useMemo(() => tanksOf(view), [view]);
+  const name = useMemo(() => namesIn(view), [view]);
+  useEffect(() => field.current?.focus(), []);
+  const lineHouse: LineHouse = {
+    tanks,
+    now: houseNow(),
+    zone: house.zone,
+    eveningFromHour: house.rules.eveningFromHour,
+    preference: prefers,
+  };
+  const read = readLine(text, lineHouse);
+  const offers = read.ok || read.stuck.at === 'empty' ? [] : offersFor(read, lineHouse);
+  const sayAll = ({ entries }: Understood) => entries.map((entry) => sayEntry(entry, name, units)).join('; ');
+  const write = () => {
+    if (!read.ok) return;
+    const words = sayAll(read);
+    // Empty at once, for the next line; what is refused comes back unless something else is being typed.
+    setText('');
+    setSaid(words);
+    field.current?.focus();
+    attempt({
+      title: words,
+      doing: 'Write it',
+      words,
+      drafts: read.entries,
+      onDone: () => undefined,
+      onRefused: () => {
+        setSaid('');
+        setText((now) => (now === '' ? read.text : now));
+      },
+    });
+  };
+  const put = (line: string) => {
+    setText(line);
+    field.current?.focus();
+  };
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        write();
+      }}
+    >
+      <div className="line-field">
+        <Form.Control
+          ref={field}
+          aria-label="What you want to write down"
+          aria-describedby="line-says"
+          placeholder="B3 lost 2"
+          autoComplete="off"
+          autoCapitalize="off"
+          spellCheck={false}
+          maxLength={200}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+        <Button type="submit" variant="primary" disabled={!read.ok}>
+          Write it
+        </Button>
+        <Button variant="plain" onClick={onClose}>
+          Close <Key name="back" />
+        </Button>
+      </div>
+      <div id="line-says" className="line-says" role="status">
+        {read.ok ? (
+          <>
+            <p className="line-understood">
+              <span className="soft">Understood:</span> {sayAll(read)}
+            </p>
+            {read.notes.map(({ lot, said: heads, book }) => (
+              <p key={lot} className="warn">
+                You say {heads} {name(lot)}, the books say {book}.
+              </p>
+            ))}
+          </>
+        ) : read.stuck.at === 'empty' ? (
+          <p className="soft">{said ? `Written: ${said}.` : `A tank, then what you saw or did there: ${EXAMPLES}`}</p>
+        ) : (
+          <p className="warn">
+            {sayStuck(read.stuck, units)}
+            {offers.length > 0 && ' Did you mean:'}
+          </p>
+        )}
+      </div>
+      {offers.length > 0 && (
+        <ul className="line-offers" aria-label="What it could mean">
+          {offers.map((offer) => (
+            <li key={offer.text}>
+              <Button variant="plain" onClick={() => put(offer.text)}>
+                {sayAll(offer)}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </form>
+  );
+}

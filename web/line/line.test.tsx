@@ -1,0 +1,95 @@
+/** @jest-environment jsdom */
+import 'fake-indexeddb/auto';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { checkAct } from '#contract/act.ts';
+import type { RoomView } from '#contract/views.ts';
+import type { Act } from '#core/journal/index.ts';
+import { DeedProvider } from '../data/deed.tsx';
+import { outbox } from '../data/house.ts';
+import { answer, draw } from '../testScreen.tsx';
+import { LineBar } from './LineBar.tsx';
+
+globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
+
+const tank = (code: string, ...occupants: object[]) => ({
+  id: code,
+  code,
+  row: 0,
+  column: 0,
+  volumeL: 45,
+  purpose: 'hold',
+  lid: true,
+  water: 'w',
+  occupants,
+  suspect: false,
+  coming: 0,
+});
+const loach = { lot: 'l', label: 'kuhli loach', n: 7, onHold: true, promised: false };
+const room = {
+  seq: 1,
+  racks: [{ id: 'r', name: 'Fern', room: 'Back', walk: 1, tanks: [tank('F2', loach), tank('F7')] }],
+  waters: [{ id: 'w', name: 'Fern water', type: 'fresh', temperatureC: 25, salinityPpt: 0.2, volumeL: 45, tanks: 2 }],
+} as unknown as RoomView;
+
+async function open(answers: Parameters<typeof answer>[0] = { '/api/journal': { body: { seq: 5 } } }, role: 'keeper' | 'lead' = 'keeper') {
+  const asked = answer({ '/api/views/room': { body: room }, ...answers });
+  let closed = 0;
+  draw(
+    <DeedProvider>
+      <LineBar onClose={() => (closed += 1)} />
+    </DeedProvider>,
+    role,
+  );
+  await outbox.signIn('p');
+  const field = await screen.findByRole<HTMLInputElement>('textbox');
+  const sent = () => asked.filter(({ path }) => path === '/api/journal').map(({ body }) => body as Act);
+  return { field, sent, closed: () => closed, type: (value: string) => fireEvent.change(field, { target: { value } }) };
+}
+const write = () => fireEvent.submit(screen.getByRole('textbox').closest('form')!);
+const says = () => document.querySelector('#line-says')!.textContent;
+
+it('shows what it understood, writes it, and is empty for the next', async () => {
+  const { field, sent, type } = await open();
+  type('F2 lost 2');
+  expect(says()).toBe('Understood: 2 kuhli loach dead in F2, cause not known');
+  write();
+  await waitFor(() => expect(sent()).toHaveLength(1));
+  expect(checkAct(sent()[0])).toMatchObject({ ok: true });
+  expect(sent()[0]!.entries[0]).toMatchObject({ kind: 'loss.recorded', payload: { lot: 'l', place: 'F2', n: 2 } });
+  expect(field.value).toBe('');
+  expect(says()).toBe('Written: 2 kuhli loach dead in F2, cause not known.');
+});
+
+it('says what it did not understand, offers what it could mean, and writes nothing until then', async () => {
+  const { field, sent, type } = await open();
+  type('F2 lots 2');
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Write it' }).disabled).toBe(true);
+  write();
+  expect(says()).toBe('“lots” says nothing here. Did you mean:');
+  fireEvent.click(screen.getByRole('button', { name: '2 kuhli loach dead in F2, cause not known' }));
+  expect(field.value).toBe('f2 loss 2');
+  expect(sent()).toEqual([]);
+});
+
+it('gives back a line that the house refused', async () => {
+  const refusals = [{ code: 'stock.short', path: '', facts: { lot: 'kuhli loach', place: 'F2', missing: 1 } }];
+  const { field, type } = await open({ '/api/journal': { status: 409, body: { code: 'refused', refusals } } });
+  type('F2 lost 7');
+  write();
+  expect(field.value).toBe('');
+  await waitFor(() => expect(field.value).toBe('F2 lost 7'));
+});
+
+it('asks a lead for a reason where one may pass over what stands against it', async () => {
+  const refusals = [{ code: 'fit.noLid', path: 'moves.0.to', facts: { species: 'kuhli loach' }, overrule: 'lead' }];
+  const { type } = await open({ '/api/journal': { status: 409, body: { code: 'refused', refusals } } }, 'lead');
+  type('move 3 F2 > F7');
+  write();
+  expect((await screen.findByRole('dialog')).textContent).toMatch(/No lid, and kuhli loach jump/);
+});
+
+it('closes on Escape', async () => {
+  const { field, closed } = await open();
+  fireEvent.keyDown(field, { key: 'Escape' });
+  expect(closed()).toBe(1);
+});
