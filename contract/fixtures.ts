@@ -81,6 +81,7 @@ export const fixtures: Payloads = {
   },
   'fish.released': { bag: 'bag-1', lot: 'lot-1', tank: 'G1', run: 'run-1', alive: 2, dead: 0, by: 'net' },
   'hold.opened': { hold: 'hold-1', lot: 'lot-1', days: 28, zero: 'arrival' },
+  'hold.signedOff': { hold: 'hold-1', lot: 'lot-1', note: 'eating since the first day' },
   'reading.taken': { subject: { kind: 'bag', id: 'bag-1' }, quantity: 'temperature', reading: folded },
   'lot.opened': { lot: 'lot-3', species: 'firefish', label: 'firefish', tank: 'G1', n: 3, sizeCm: 6, origin: 'bred' },
   'stock.moved': { moves: [{ lot: 'lot-3', from: 'G1', to: 'sold', n: 1 }], why: 'collected' },

@@ -27,6 +27,7 @@ export const permits: { [K in Kind]: Permit } = {
   'float.started': { minRole: 'keeper', undo: 'self', topics: ['bench', 'stock', 'dock'] },
   'fish.released': { minRole: 'keeper', undo: 'self', topics: ['bench', 'stock', 'dock', 'rounds'] },
   'hold.opened': { minRole: 'keeper', undo: 'self', topics: ['stock'] },
+  'hold.signedOff': { minRole: 'keeper', undo: 'self', topics: ['stock'] },
   'reading.taken': { minRole: 'trainee', undo: 'self', topics: ['water', 'dock', 'bench'] },
   'lot.opened': { minRole: 'lead', undo: 'lead', topics: ['stock', 'rounds'] },
   'stock.moved': { minRole: 'keeper', undo: 'self', topics: ['stock', 'rounds'] },

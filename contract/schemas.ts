@@ -15,7 +15,7 @@ import {
   type SupplierAdded,
   type SupplierTaught,
 } from '#core/dock/index.ts';
-import type { HoldOpened } from '#core/holds/index.ts';
+import type { HoldOpened, HoldSignedOff } from '#core/holds/index.ts';
 import { LIST_FIELDS } from '#core/intake/index.ts';
 import type { Kind, Payloads } from '#core/journal/index.ts';
 import {
@@ -138,6 +138,7 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
     note: note(),
   }),
   'hold.opened': schemaOf<HoldOpened>({ hold: id(), lot: id(), days: days(), zero: choice(['arrival'] as const) }),
+  'hold.signedOff': schemaOf<HoldSignedOff>({ hold: id(), lot: id(), note: note() }),
   'reading.taken': schemaOf<ReadingTaken>({
     subject: closed({ kind: choice(['bag', 'water'] as const), id: id() }),
     quantity: choice(QUANTITIES),

@@ -101,7 +101,8 @@ export type Occupant = {
   label: string;
   species?: SpeciesName;
   n: number;
-  onHold: boolean;
+  /** Its hold, while it is open. */
+  hold?: { id: string; days: number; openedAtMs: number };
   promised: boolean;
   sinceMs?: number;
 };

@@ -71,7 +71,7 @@ function mealOf(teller: Teller, tank: RoundTank, lot: string, refuses: boolean):
 /** A customer buys a few of something that is cleared. */
 export function tellSale(teller: Teller, atMs: number): void {
   const racks = teller.house.view('room').racks.filter(({ id }) => id === 'alder' || id === 'cove');
-  const stocked = racks.flatMap(({ tanks }) => tanks).filter(({ occupants }) => occupants.some(({ n, onHold }) => n > 3 && !onHold));
+  const stocked = racks.flatMap(({ tanks }) => tanks).filter(({ occupants }) => occupants.some(({ n, hold }) => n > 3 && !hold));
   const tank = teller.pick(stocked);
   const { lot, n } = tank.occupants.find((one) => one.n > 3)!;
   const sold = Math.min(n - 1, 1 + Math.floor(teller.chance() * 3));

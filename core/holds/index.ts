@@ -1,2 +1,3 @@
-export type { HoldEntries, HoldFacts, HoldOpened } from './entries.ts';
+export { holdDay } from './day.ts';
+export type { HoldEntries, HoldFacts, HoldOpened, HoldSignedOff } from './entries.ts';
 export { holdOf, holdRules } from './rules.ts';

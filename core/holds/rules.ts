@@ -1,6 +1,7 @@
-// When a hold may be opened.
+// When a hold may be opened, and when it may end.
 import { refuse } from '../journal/refusal.ts';
 import type { Rules } from '../journal/rule.ts';
+import { holdDay } from './day.ts';
 import type { HoldEntries } from './entries.ts';
 
 /** Other entries rest on the hold of a lot through this id, not through the hold's own. */
@@ -14,5 +15,14 @@ export const holdRules: Rules<HoldEntries> = {
       return open ? refuse('hold.alreadyOpen', 'lot', { atMs: open.openedAtMs, days: open.days }) : [];
     },
     links: ({ hold, lot }) => ({ makes: [hold, holdOf(lot)], needs: [lot] }),
+  },
+  'hold.signedOff': {
+    decide({ payload, occurredAtMs }, { state }) {
+      const open = state.findOpenHold(payload.lot);
+      if (open?.id !== payload.hold) return refuse('hold.notOpen', 'hold');
+      const { day, over } = holdDay(open, occurredAtMs, state.findZone()!);
+      return over ? [] : refuse('hold.notOver', 'hold', { day, days: open.days }, 'lead');
+    },
+    links: ({ hold }) => ({ needs: [hold] }),
   },
 };

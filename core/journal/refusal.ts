@@ -29,6 +29,8 @@ export const REFUSAL_CODES = [
   'release.otherTank',
   'hold.alreadyOpen',
   'hold.notOpened',
+  'hold.notOpen',
+  'hold.notOver',
   'look.contradicts',
   'look.otherDay',
   'reading.implausible',

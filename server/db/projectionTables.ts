@@ -5,7 +5,7 @@ import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm
 import { fact, record } from './columns.ts';
 
 /** Raise it when a projector or a table below changes: the server then remakes them all by replay at its next start. */
-export const PROJECTION_VERSION = 6;
+export const PROJECTION_VERSION = 7;
 
 export * from './houseTables.ts';
 
@@ -119,6 +119,9 @@ export const hold = sqliteTable(
   { ...fact(), id: text().notNull().unique(), lot: text().notNull(), days: integer().notNull() },
   (table) => [index('p_hold_lot').on(table.lot)],
 );
+export const signOff = sqliteTable('p_sign_off', { ...fact(), hold: text().notNull(), lot: text().notNull() }, (table) => [
+  index('p_sign_off_hold').on(table.hold),
+]);
 export const promise = sqliteTable(
   'p_promise',
   { ...fact(), id: text().notNull().unique(), lot: text().notNull(), n: integer().notNull(), forWhom: text('for_whom').notNull() },

@@ -30,6 +30,9 @@ export const WATER_NOW = `
     coalesce((select value from p_reading where subject = w.id and quantity = 'salinity' and voided_by is null order by at_ms desc, entry desc limit 1), w.salinity_ppt) salinityPpt
   from p_water w`;
 
+/** SQL of a hold `h` that has not been signed off. */
+export const STILL_OPEN = 'h.voided_by is null and not exists (select 1 from p_sign_off x where x.hold = h.id and x.voided_by is null)';
+
 export function makeHouseState(client: Database.Database, store: JournalStore): HouseState {
   const get = <T>(sql: string) => {
     const statement = client.prepare(sql);
@@ -73,7 +76,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     'select id, label, species, heard_as heardAs, size_cm sizeCm, origin, supplier from p_lot where id = ? and voided_by is null',
   );
   const openHold = get<{ id: string; lot: string; days: number; openedAtMs: number }>(
-    'select id, lot, days, at_ms openedAtMs from p_hold where lot = ? and voided_by is null order by at_ms desc, entry desc limit 1',
+    `select id, lot, days, at_ms openedAtMs from p_hold h where lot = ? and ${STILL_OPEN} order by at_ms desc, entry desc limit 1`,
   );
   const promise = pluck('select 1 from p_promise where id = ?');
   const entryKnown = pluck('select 1 from entry where id = ?');

@@ -1,6 +1,8 @@
 // Small pieces of SQL that several views share: names of people, species as the screens name them, fish that are where.
 import type Database from 'better-sqlite3';
 
+import { STILL_OPEN } from '../journal/state.ts';
+
 export { personName } from '../journal/state.ts';
 
 export type SpeciesColumns = { speciesId: string | null; common: string | null; scientific: string | null };
@@ -23,7 +25,7 @@ export const RECENT_CRATE = '(c.promised_at_ms > ? or (select recorded_at_ms fro
 /** Bag `b` has been floated and its fish not yet let go. */
 export const OPEN_RUN = (bag: string) => `exists (select 1 from p_run r where r.bag = ${bag} and r.voided_by is null
   and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null))`;
-export const HOLD_OPEN = (lot: string) => `exists (select 1 from p_hold h where h.lot = ${lot} and h.voided_by is null)`;
+export const HOLD_OPEN = (lot: string) => `exists (select 1 from p_hold h where h.lot = ${lot} and ${STILL_OPEN})`;
 
 /** Every species with all its names. */
 export function prepareSpeciesNames(client: Database.Database) {

@@ -1,13 +1,14 @@
 // Who lives where: every living lot in every tank, in one read.
 import type Database from 'better-sqlite3';
-import { HOLD_OPEN, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
+import { STILL_OPEN } from '../journal/state.ts';
+import { SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
 
 type Row = SpeciesColumns & {
   tank: string;
   lot: string;
   label: string;
   n: number;
-  onHold: number;
+  hold: string | null;
   promised: number;
   sizeCm: number | null;
   sinceMs: number | null;
@@ -17,7 +18,8 @@ export type Living = {
   label: string;
   species: ReturnType<typeof speciesOf>;
   n: number;
-  onHold: boolean;
+  /** Open still. */
+  hold?: { id: string; days: number; openedAtMs: number };
   promised: boolean;
   sizeCm?: number;
   sinceMs?: number;
@@ -26,7 +28,8 @@ export type Living = {
 /** Living lots by tank; `sinceMs` = when the first of the lot came to that tank, as far as the books know. */
 export function prepareOccupants(client: Database.Database): () => Map<string, Living[]> {
   const living = client.prepare(`
-    select b.place tank, b.lot, l.label, b.n, ${HOLD_OPEN('b.lot')} onHold,
+    select b.place tank, b.lot, l.label, b.n, 
+      (select json_object('id', h.id, 'days', h.days, 'openedAtMs', h.at_ms) from p_hold h where h.lot = b.lot and ${STILL_OPEN} order by h.at_ms desc limit 1) hold,
       exists (select 1 from p_promise p where p.lot = b.lot and p.voided_by is null) promised, l.size_cm sizeCm, ${SPECIES_COLUMNS},
       (select min(at_ms) from p_release r where r.tank = b.place and r.lot = b.lot and r.voided_by is null) sinceMs
     from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0 join p_lot l on l.id = b.lot left join p_species s on s.id = l.species
@@ -40,7 +43,7 @@ export function prepareOccupants(client: Database.Database): () => Map<string, L
         label,
         n,
         species: speciesOf(row),
-        onHold: row.onHold === 1,
+        hold: row.hold === null ? undefined : (JSON.parse(row.hold) as Living['hold']),
         promised: row.promised === 1,
         sizeCm: row.sizeCm ?? undefined,
         sinceMs: row.sinceMs ?? undefined,

@@ -88,5 +88,5 @@ export const makeRoomView: MakeView<'room'> = (client) => {
 /** Some of the lot live in a tank and no hold is open: it is over, or was before the books began. */
 function isHoldDone(lot: string, living: ReadonlyMap<string, Living[]>): boolean {
   const standing = [...living.values()].flat().filter((one) => one.lot === lot);
-  return standing.length > 0 && !standing.some((one) => one.onHold);
+  return standing.length > 0 && !standing.some((one) => one.hold);
 }

@@ -24,7 +24,7 @@ const tank = (code: string, ...occupants: object[]) => ({
   suspect: false,
   coming: 0,
 });
-const loach = { lot: 'l', label: 'kuhli loach', n: 7, onHold: true, promised: false };
+const loach = { lot: 'l', label: 'kuhli loach', n: 7, promised: false };
 const room = {
   seq: 1,
   racks: [{ id: 'r', name: 'Fern', room: 'Back', walk: 1, tanks: [tank('F2', loach), tank('F7')] }],

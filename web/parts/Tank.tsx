@@ -13,7 +13,7 @@ export function Tank({ tank, water, chosen, refused, onChoose }: Props) {
   }, [chosen]);
   const heads = tank.occupants.reduce((sum, { n }) => sum + n, 0);
   const names = tank.occupants.map(({ label }) => label);
-  const onHold = tank.occupants.some((one) => one.onHold);
+  const onHold = tank.occupants.some((one) => one.hold);
   const says = [
     `Tank ${tank.code}`,
     heads === 0 ? 'empty' : tank.occupants.map(({ n, label }) => `${n} ${label}`).join(', '),

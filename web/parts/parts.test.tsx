@@ -107,8 +107,8 @@ it('a tank says to everyone what its picture says', () => {
     suspect: true,
     coming: 2,
     occupants: [
-      { lot: 'a', label: 'firefish', n: 3, onHold: true, promised: false },
-      { lot: 'b', label: 'chromis', n: 4, onHold: false, promised: false },
+      { lot: 'a', label: 'firefish', n: 3, hold: { id: 'h', days: 14, openedAtMs: 0 }, promised: false },
+      { lot: 'b', label: 'chromis', n: 4, promised: false },
     ],
   };
   draw(<Tank tank={tank} water="marine" chosen={false} refused="no lid, it jumps" onChoose={() => undefined} />);

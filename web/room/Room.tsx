@@ -101,8 +101,9 @@ function StageLine({ stage }: { stage: string }) {
 }
 
 /** Fish of a promised lot are both cleared and, as many as are spoken for, promised. */
-function isAt(stage: string, { onHold, promised }: Occupant): boolean {
-  return stage === 'hold' ? onHold : stage === 'promised' ? promised && !onHold : !onHold;
+function isAt(stage: string, { hold, promised }: Occupant): boolean {
+  if (stage === 'hold') return hold !== undefined;
+  return !hold && (stage !== 'promised' || promised);
 }
 
 type RackProps = DrawnRack & { view: RoomView; chosen?: string; onChoose: (tank: string) => void; onOpen: () => void };

@@ -2,6 +2,7 @@
 import type { RoomView, TankCard } from '#contract/views.ts';
 import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
+import { HoldEnd } from '../holds/HoldEnd.tsx';
 
 export function TankFacts({ tank, view }: { tank: TankCard; view: RoomView }) {
   const { when } = useTimes();
@@ -33,17 +34,22 @@ export function TankFacts({ tank, view }: { tank: TankCard; view: RoomView }) {
         <p className="soft">Empty.</p>
       ) : (
         <ul className="look-lots">
-          {tank.occupants.map(({ lot, label, species, n, onHold, promised, sinceMs }) => (
-            <li key={lot}>
-              <b className="num">{n}</b> {label}
+          {tank.occupants.map(({ hold, ...occupant }) => (
+            <li key={occupant.lot}>
+              <b className="num">{occupant.n}</b> {occupant.label}
               <br />
-              <i className="soft">{species?.scientific}</i>
+              <i className="soft">{occupant.species?.scientific}</i>
               <br />
               <span className="soft">
-                {onHold ? 'on hold' : 'cleared'}
-                {promised ? ', some promised' : ''}
-                {sinceMs ? `, here since ${when(sinceMs)}` : ''}
+                {[
+                  hold ? undefined : 'cleared',
+                  occupant.promised ? 'some promised' : undefined,
+                  occupant.sinceMs ? `here since ${when(occupant.sinceMs)}` : undefined,
+                ]
+                  .filter(Boolean)
+                  .join(', ')}
               </span>
+              {hold && <HoldEnd occupant={{ ...occupant, hold }} />}
             </li>
           ))}
         </ul>

@@ -36,6 +36,7 @@ export const entryWords: Words = {
   'fish.released': ({ bag, lot, tank, alive, dead }, name) =>
     `${alive} ${name(lot)} from ${name(bag)} into ${name(tank)}${dead ? `, ${dead} dead` : ''}`,
   'hold.opened': ({ lot, days }, name) => `Hold of ${name(lot)} began, ${days} days`,
+  'hold.signedOff': ({ lot }, name) => `Hold of ${name(lot)} signed off`,
   'reading.taken': ({ subject, quantity, reading }, name, { say }) =>
     `${name(subject.id)}: ${say(quantity, reading.value)} ${reading.method}`,
   'lot.opened': ({ n, label, tank }, name) => `${n} ${label} were in ${name(tank)} when the books began`,

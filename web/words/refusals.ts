@@ -48,6 +48,8 @@ export const refusalWords: Record<RefusalCode, Words> = {
   'release.otherTank': ({ bag }) => `${cap(bag)} is meant for another tank now. Look again.`,
   'hold.alreadyOpen': ({ atMs }, { when }) => `Its hold is open already, since ${when(Number(atMs))}.`,
   'hold.notOpened': () => 'Its hold must be opened with its first fish.',
+  'hold.notOpen': () => 'No hold of it is open: it was signed off meanwhile, or taken back.',
+  'hold.notOver': ({ day, days }) => `Its hold stands at day ${day} of ${days}.`,
   'look.contradicts': () => 'All well and something odd cannot both be true.',
   'look.otherDay': () => 'This look is dated to another day than it was made on.',
   'reading.implausible': ({ value, min, max, unit }, { units }) => {
@@ -123,7 +125,12 @@ export const shortFit: Record<FitCode, string> = {
   'fit.awayFromHome': "a customer's tank",
 };
 
+const OVERRULED: Partial<Record<RefusalCode, string>> = {
+  'float.notThisBag': 'not a bag to float',
+  'hold.notOver': 'hold not over',
+};
+
 /** What was passed over, named without its numbers. */
 export function sayOverruled(code: RefusalCode): string {
-  return code in shortFit ? shortFit[code as FitCode] : code === 'float.notThisBag' ? 'not a bag to float' : code;
+  return code in shortFit ? shortFit[code as FitCode] : (OVERRULED[code] ?? code);
 }

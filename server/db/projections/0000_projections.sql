@@ -277,6 +277,16 @@ CREATE TABLE `p_run` (
 --> statement-breakpoint
 CREATE UNIQUE INDEX `p_run_id_unique` ON `p_run` (`id`);--> statement-breakpoint
 CREATE INDEX `p_run_bag` ON `p_run` (`bag`);--> statement-breakpoint
+CREATE TABLE `p_sign_off` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`hold` text NOT NULL,
+	`lot` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_sign_off_hold` ON `p_sign_off` (`hold`);--> statement-breakpoint
 CREATE TABLE `p_taught` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,

@@ -1,4 +1,4 @@
-// Rows of the bench and of holds: floats, releases, holds opened, readings.
+// Rows of the bench and of holds: floats, releases, holds opened and signed off, readings.
 import type { BenchEntries } from '#core/bench/index.ts';
 import type { HoldEntries } from '#core/holds/index.ts';
 import type { WaterEntries } from '#core/water/index.ts';
@@ -10,6 +10,7 @@ export const benchProjectors: MakeProjectors<BenchEntries & HoldEntries & WaterE
   const run = prepareInsert(db, tables.run);
   const release = prepareInsert(db, tables.release);
   const hold = prepareInsert(db, tables.hold);
+  const signOff = prepareInsert(db, tables.signOff);
   const reading = prepareInsert(db, tables.reading);
   return {
     'float.started': {
@@ -41,6 +42,10 @@ export const benchProjectors: MakeProjectors<BenchEntries & HoldEntries & WaterE
     'hold.opened': {
       voids: ['p_hold'],
       project: (entry) => hold({ ...factOf(entry), id: entry.payload.hold, lot: entry.payload.lot, days: entry.payload.days }),
+    },
+    'hold.signedOff': {
+      voids: ['p_sign_off'],
+      project: (entry) => signOff({ ...factOf(entry), hold: entry.payload.hold, lot: entry.payload.lot }),
     },
     'reading.taken': {
       voids: ['p_reading'],
