@@ -1,7 +1,6 @@
-// The walks of the story: every tank twice a day, mostly well; meals in the morning; now and then a sign, a loss, a sale.
+// The walks of the story: every tank twice a day, mostly well; meals in the morning; now and then a sign, a loss.
 import type { RoundTank } from '#contract/views.ts';
 import type { Cause, LotLook, Response, Sign } from '#core/rounds/index.ts';
-import { MINUTE_MS } from './crates.ts';
 import type { Said, Teller } from './teller.ts';
 
 const KEEPERS = ['odalys', 'wim', 'ines'] as const;
@@ -66,17 +65,4 @@ function mealOf(teller: Teller, tank: RoundTank, lot: string, refuses: boolean):
   const marine = /^[CGQV]|K2|S2/.test(tank.code);
   const response = refuses ? 'ignored' : teller.pick(RESPONSES);
   return { kind: 'lot.fed', payload: { tank: tank.id, lot, food: teller.pick(FOODS[marine ? 'marine' : 'fresh']), response } };
-}
-
-/** A customer buys a few of something that is cleared. */
-export function tellSale(teller: Teller, atMs: number): void {
-  const racks = teller.house.view('room').racks.filter(({ id }) => id === 'alder' || id === 'cove');
-  const stocked = racks.flatMap(({ tanks }) => tanks).filter(({ occupants }) => occupants.some(({ n, hold }) => n > 3 && !hold));
-  const tank = teller.pick(stocked);
-  const { lot, n } = tank.occupants.find((one) => one.n > 3)!;
-  const sold = Math.min(n - 1, 1 + Math.floor(teller.chance() * 3));
-  teller.tell(atMs + Math.floor(teller.chance() * 20) * MINUTE_MS, 'wim', {
-    kind: 'stock.moved',
-    payload: { moves: [{ lot, from: tank.id, to: 'sold', n: sold }] },
-  });
 }

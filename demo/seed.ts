@@ -35,7 +35,7 @@ async function main(): Promise<void> {
     fs.rmSync(options.data, { recursive: true });
   }
   fs.mkdirSync(options.data, { recursive: true });
-  console.log('telling the demo house its fortnight …');
+  console.log('telling the demo house its 120 days …');
   const began = performance.now();
   // Told beside and moved in whole, so that a seeding cut off leaves nothing that looks like a house.
   const draft = `${file}.seeding`;

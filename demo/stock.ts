@@ -1,9 +1,9 @@
-// What stood in the tanks when the demo's notebook was opened, and the crates that came after.
+// What stood in the tanks when the demo's notebook was opened, and the crates of the opening day.
 import type { BagState, Condition } from '#core/dock/index.ts';
 import type { Origin } from '#core/stock/index.ts';
 
-/** [tank, species, heads, size cm, days already in hold (none = its hold was over)] */
-export const OPENING: readonly (readonly [string, string, number, number, number?])[] = [
+/** [tank, species, heads, size cm]: what lived here, its hold over, when the books began. */
+export const OPENING: readonly (readonly [string, string, number, number])[] = [
   ['A1', 'harlequin-rasbora', 24, 3],
   ['A2', 'marbled-hatchetfish', 12, 3],
   ['A3', 'honey-gourami', 6, 4],
@@ -33,13 +33,6 @@ export const OPENING: readonly (readonly [string, string, number, number, number
   ['D4', 'bumblebee-goby', 8, 2.5],
   ['K1', 'hillstream-loach', 6, 4],
   ['K2', 'lined-seahorse', 4, 9],
-  ['F1', 'cherry-barb', 15, 3, 6],
-  ['F2', 'kuhli-loach', 10, 6, 4],
-  ['Q1', 'green-chromis', 5, 4, 9],
-  ['Q2', 'firefish', 2, 6, 9],
-  ['Q5', 'yellow-watchman-goby', 2, 6, 5],
-  ['Q8', 'banggai-cardinalfish', 2, 5, 11],
-  ['S2', 'lawnmower-blenny', 1, 8, 7],
   ['V1', 'banggai-cardinalfish', 4, 6],
   ['V1', 'green-chromis', 10, 5],
 ];
@@ -68,108 +61,14 @@ export type StoryCrate = {
   told: { temperatureC?: number; salinityPpt?: number };
   waterL: number;
   bags: StoryBag[];
-  /** Deaths in the days after release: chance a fish in the first three days. */
+  /** Deaths in the days after release: chance a fish in each of the first three days. */
   lossRisk?: number;
+  /** The story needs these fish: none of them dies on the way to its last day. */
+  kept?: boolean;
 };
 
-const same = (times: number, bag: StoryBag): StoryBag[] => Array.from({ length: times }, () => ({ ...bag }));
-
-/** Crates of the fortnight, with the day (before the opening day) and hours they came. */
-export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours: number; lateHours: number; crate: StoryCrate }[] = [
-  {
-    daysAgo: 12,
-    at: [10, 10],
-    packedHours: 1.2,
-    lateHours: 0,
-    crate: {
-      key: 'dun-12',
-      label: 'Dun Cow, barbs and gouramis',
-      supplier: 'dun-cow',
-      origin: 'bred',
-      told: { temperatureC: 25 },
-      waterL: 2,
-      lossRisk: 0.004,
-      bags: [
-        ...same(3, { species: 'cherry-barb', n: 8, box: 1, sizeCm: 3, tank: 'F3' }),
-        ...same(2, { species: 'honey-gourami', n: 4, box: 1, sizeCm: 3.5, tank: 'F4' }),
-      ],
-    },
-  },
-  {
-    daysAgo: 9,
-    at: [9, 30],
-    packedHours: 41,
-    lateHours: 11,
-    crate: {
-      key: 'marl-9',
-      label: 'Marl & Sedge, hatchets and loaches',
-      supplier: 'marl-sedge',
-      origin: 'wild',
-      told: { temperatureC: 24 },
-      waterL: 1.2,
-      lossRisk: 0.07,
-      bags: [
-        ...same(2, {
-          species: 'marbled-hatchetfish',
-          n: 8,
-          box: 1,
-          sizeCm: 2.8,
-          tank: 'F5',
-          landed: { alive: 7, dead: 1, condition: 'tired' },
-        }),
-        {
-          species: 'marbled-hatchetfish',
-          n: 8,
-          box: 1,
-          sizeCm: 2.8,
-          tank: 'F5',
-          landed: { alive: 5, dead: 3, condition: 'poor', bagState: 'foul', note: 'smelled of ammonia on opening' },
-        },
-        ...same(2, { species: 'marbled-hatchetfish', n: 8, box: 1, sizeCm: 2.8, tank: 'F6' }),
-        ...same(3, { species: 'kuhli-loach', n: 6, box: 2, sizeCm: 5.5, tank: 'F7' }),
-      ],
-    },
-  },
-  {
-    daysAgo: 6,
-    at: [7, 20],
-    packedHours: 19,
-    lateHours: 0,
-    crate: {
-      key: 'kestrel-6',
-      label: 'Kestrel Quay, banggais',
-      supplier: 'kestrel-quay',
-      origin: 'bred',
-      told: { temperatureC: 25, salinityPpt: 32 },
-      waterL: 1.5,
-      lossRisk: 0.006,
-      bags: [
-        ...same(8, { species: 'banggai-cardinalfish', n: 2, box: 1, sizeCm: 4, tank: 'G4' }),
-        { species: 'orchid-dottyback', n: 1, box: 1, sizeCm: 5, tank: 'G8' },
-      ],
-    },
-  },
-  {
-    daysAgo: 3,
-    at: [11, 5],
-    packedHours: 5.5,
-    lateHours: 0,
-    crate: {
-      key: 'fern-3',
-      label: 'Fernhollow, rasboras and gouramis',
-      supplier: 'fernhollow',
-      origin: 'bred',
-      told: { temperatureC: 24.5 },
-      waterL: 3,
-      lossRisk: 0.008,
-      bags: [
-        ...same(2, { species: 'harlequin-rasbora', n: 10, box: 1, sizeCm: 2.5, tank: 'F8' }),
-        ...same(2, { species: 'harlequin-rasbora', n: 10, box: 1, sizeCm: 2.5, tank: 'F9' }),
-        ...same(2, { species: 'pearl-gourami', n: 3, box: 2, sizeCm: 6, tank: 'F10' }),
-      ],
-    },
-  },
-];
+/** So many bags alike. */
+export const same = (times: number, bag: StoryBag): StoryBag[] => Array.from({ length: times }, () => ({ ...bag }));
 
 /** The crate that is open when the story stops: ten of nineteen bags landed. */
 export const OPEN_CRATE: StoryCrate = {

@@ -1,15 +1,19 @@
-// A fortnight at Saltgrass Lane, ending at the opening time with a marine crate half landed.
+// 120 days at Saltgrass Lane, ending at the opening time with a marine crate half landed.
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
+import { SIGN_CLASS } from '#core/rounds/index.ts';
 import { atLocal, houseDay } from '#core/time/index.ts';
 import { MINUTE_MS, speciesOf, tellFloat, tellLanding, tellList, tellRelease } from './crates.ts';
 import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, WATERS, ZONE } from './rooms.ts';
-import { tellRound, tellSale, type Trouble } from './rounds.ts';
+import { clearHolds, fallIll, planCrate, sellSome } from './history.ts';
+import { tellRound, type Trouble } from './rounds.ts';
 import { SPECIES } from './species.ts';
-import { EXPECTED_CRATE, OPEN_CRATE, OPEN_LANDED, OPENING, PAST } from './stock.ts';
+import { PAST } from './pastCrates.ts';
+import { EXPECTED_CRATE, OPEN_CRATE, OPEN_LANDED, OPENING } from './stock.ts';
+import { SENDERS } from './suppliers.ts';
 import { makeTeller, type Teller } from './teller.ts';
 
-const DAYS = 14;
+const DAYS = 120;
 const SEED = 20260303;
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
@@ -21,7 +25,9 @@ type Story = {
   today: number;
   opensAtMs: number;
   at: (daysAgo: number, hour: number, minute?: number) => number;
-  risks: Map<string, { risk: number; fromMs: number }>;
+  /** What newcomers risk in their first days, and after. */
+  risks: Map<string, { risk: number; fromMs: number; after: number }>;
+  troubles: Trouble[];
 };
 
 /** Writes the whole story into an empty `file`. The same `opensAtMs` gives the same journal. Returns the open house. */
@@ -29,7 +35,7 @@ export function tellStory(file: string, opensAtMs: number) {
   const today = houseDay(opensAtMs, ZONE);
   const at = (daysAgo: number, hour: number, minute = 0) => atLocal(today - daysAgo, { hour, minute }, ZONE);
   const teller = makeTeller(file, SEED, at(DAYS, 6));
-  const story: Story = { teller, today, opensAtMs, at, risks: new Map() };
+  const story: Story = { teller, today, opensAtMs, at, risks: new Map(), troubles: troubles(today) };
   tellSetUp(story);
   tellOpening(story);
   for (let daysAgo = DAYS - 1; daysAgo > 0; daysAgo -= 1) tellDay(story, daysAgo);
@@ -64,19 +70,13 @@ function tellSetUp({ teller, at }: Story): void {
 }
 
 function tellOpening({ teller, at }: Story): void {
-  for (const [index, [tank, species, n, sizeCm, heldDays]] of OPENING.entries()) {
+  for (const [index, [tank, species, n, sizeCm]] of OPENING.entries()) {
     const atMs = at(DAYS, 7, index);
     const lot = teller.id();
-    const { common, water } = speciesOf(species);
-    const days = STARTING_RULES.holdDays[water.includes('marine') ? 'marine' : 'fresh'];
-    teller.tell(
-      atMs,
-      'ines',
-      { kind: 'lot.opened', payload: { lot, species, label: common, tank, n, sizeCm, origin: 'bred' } },
-      ...(heldDays === undefined
-        ? []
-        : [{ kind: 'hold.opened' as const, payload: { hold: teller.id(), lot, days, zero: 'arrival' as const } }]),
-    );
+    teller.tell(atMs, 'ines', {
+      kind: 'lot.opened',
+      payload: { lot, species, label: speciesOf(species).common, tank, n, sizeCm, origin: 'bred' },
+    });
     if (tank === 'A5')
       teller.tell(atMs, 'ines', {
         kind: 'lot.promised',
@@ -89,6 +89,7 @@ function tellOpening({ teller, at }: Story): void {
 function troubles(today: number): Trouble[] {
   return [
     { tank: 'Q8', day: today - 4, round: 'morning', sign: 'white spots', n: 1 },
+    ...[21, 14].map((days): Trouble => ({ tank: 'S2', day: today - days, round: 'evening', sign: 'scrape', n: 1 })),
     { tank: 'S2', day: today - 7, round: 'evening', sign: 'scrape', n: 1 },
     { tank: 'S2', day: today - 1, round: 'evening', sign: 'scrape', n: 1 },
     ...[3, 2, 1].map((days): Trouble => ({ tank: 'D2', day: today - days, round: 'morning', sign: 'not eating', n: 1 })),
@@ -99,12 +100,14 @@ function troubles(today: number): Trouble[] {
 
 function tellDay(story: Story, daysAgo: number): void {
   const { teller, today, at, risks } = story;
+  const day = today - daysAgo;
   const walk = {
-    day: today - daysAgo,
-    troubles: troubles(today),
+    day,
+    troubles: story.troubles,
     riskOf: (lot: string, atMs: number) => {
-      const late = risks.get(lot);
-      return late && atMs < late.fromMs + RISK_DAYS * DAY_MS ? late.risk / 2 : HOME_RISK;
+      const newcomer = risks.get(lot);
+      if (!newcomer) return HOME_RISK;
+      return atMs < newcomer.fromMs + RISK_DAYS * DAY_MS ? newcomer.risk / 2 : newcomer.after;
     },
   };
   const past = PAST.find((one) => one.daysAgo === daysAgo);
@@ -112,8 +115,20 @@ function tellDay(story: Story, daysAgo: number): void {
   if (past && early) tellPastCrate(story, past);
   tellRound(teller, { ...walk, round: 'morning', atMs: at(daysAgo, early ? 9 : 8, 5) });
   if (past && !early) tellPastCrate(story, { ...past, at: [Math.max(10, past.at[0]), past.at[1]] });
-  for (const hour of [14, 15, 16]) if (teller.chance() < 0.45) tellSale(teller, at(daysAgo, hour));
+  for (const sender of SENDERS.filter(({ days }) => days.includes(daysAgo))) {
+    const plan = planCrate(teller, sender, daysAgo);
+    if (!plan) continue;
+    tellPastCrate(story, { daysAgo, at: [10, Math.floor(teller.chance() * 40)], ...plan });
+    for (const tank of new Set(plan.crate.bags.map((bag) => bag.tank!))) story.troubles.push(...fallIll(teller, tank, day));
+  }
+  clearHolds(teller, at(daysAgo, 13, 5), (tank) => lastIllness(story.troubles, tank, day), day);
+  sellSome(teller, (slot) => at(daysAgo, 13, 50 + slot * 29));
   tellRound(teller, { ...walk, round: 'evening', atMs: at(daysAgo, 17, 20) });
+}
+
+function lastIllness(troubles: readonly Trouble[], tank: string, day: number): number | undefined {
+  const days = troubles.filter((one) => one.tank === tank && one.day <= day && SIGN_CLASS[one.sign] === 'illness').map((one) => one.day);
+  return days.length === 0 ? undefined : Math.max(...days);
 }
 
 function tellPastCrate(
@@ -132,7 +147,8 @@ function tellPastCrate(
     const bagC = Math.round((crate.told.temperatureC! - teller.chance() * 3) * 10) / 10;
     return { bag: tellLanding(teller, crate, bag, { atMs, who: 'bram', bagC }), bagC };
   });
-  const floats = landed.map(({ bag, bagC }) => {
+  const living = landed.filter(({ bag }) => bag.landed?.alive !== 0);
+  const floats = living.map(({ bag, bagC }) => {
     atMs += MINUTE_MS;
     const alive = bag.landed?.alive ?? bag.n;
     return { bag, alive, ...tellFloat(teller, crate, bag, { atMs, who: 'bram', bagC, n: alive }) };
@@ -142,7 +158,10 @@ function tellPastCrate(
     atMs = Math.max(atMs, dueAtMs) + MINUTE_MS;
     tellRelease(teller, bag, { atMs, who: 'bram', alive, run, holdOpen: holdOpen.has(bag.lot) });
     holdOpen.add(bag.lot);
-    risks.set(bag.lot, { risk: crate.lossRisk ?? HOME_RISK, fromMs: atMs });
+    risks.set(
+      bag.lot,
+      crate.kept ? { risk: 0, fromMs: atMs, after: 0 } : { risk: crate.lossRisk ?? HOME_RISK, fromMs: atMs, after: HOME_RISK },
+    );
   }
 }
 

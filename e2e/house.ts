@@ -85,6 +85,14 @@ export async function stage(page: Page, name: string): Promise<number> {
   return Number(await page.locator('.stream-stages li:not(.stream-flow) b').nth(index).textContent());
 }
 
+/** The action of a card takes no press in its first moments, by key as by finger. */
+export const ready = (page: Page, name: RegExp) => expect(page.getByRole('button', { name })).toBeEnabled();
+
+export async function pressEnter(page: Page, action: RegExp): Promise<void> {
+  await ready(page, action);
+  await page.keyboard.press('Enter');
+}
+
 /** Every stage but Expected, and the sum that the bar claims. */
 export async function expectStreamAddsUp(page: Page): Promise<void> {
   await expect(async () => {

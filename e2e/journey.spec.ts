@@ -84,7 +84,7 @@ async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<
 
   // The daybook tells it in words; undo takes the look, the loss and the meal back together.
   await go(page, 'Daybook');
-  await expect(page.getByText('1 green chromis dead in G3: not known')).toBeVisible();
+  await expect(page.getByText('1 green chromis dead in G3, cause not known')).toBeVisible();
   await press(page.getByRole('listitem').filter({ hasText: 'Morning look at G3' }).getByRole('button', { name: 'Undo' }).first());
   await expect.poll(() => readStage(page, 'Hold')).toBe(before.hold + 6);
   expect(await house.health()).toMatchObject({ ok: true });

@@ -1,6 +1,6 @@
 // The job by keys alone, from the door on: no mouse, no tap. And what a key must not do.
 import type { Page } from '@playwright/test';
-import { expect, stage, test } from './house.ts';
+import { expect, ready, stage, test } from './house.ts';
 
 /** Tab on until the focus is on something called so. */
 async function tabTo(page: Page, name: RegExp): Promise<void> {
@@ -15,9 +15,6 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
   }
   throw new Error(`Tab never came to ${name}`);
 }
-
-/** The action of a card takes no press in its first moments, by key as by finger. */
-const ready = (page: Page, name: RegExp) => expect(page.getByRole('button', { name })).toBeEnabled();
 
 test('the whole job by keys alone', async ({ page, house }) => {
   const keys = page.keyboard;

@@ -1,5 +1,5 @@
 // Two screens, a network that goes away, and things done wrong on purpose.
-import { expect, stage, test } from './house.ts';
+import { expect, pressEnter, stage, test } from './house.ts';
 
 test('a second screen shows a landing within a second, and landing it again says who was quicker', async ({ browser, page, house }) => {
   await house.signIn(page, 'Bram Tell');
@@ -30,7 +30,7 @@ test('what is entered while the house is away stays, shows as waiting, and arriv
   const { seq } = await house.health();
   await context.setOffline(true);
   for (const bag of [12, 13, 14]) {
-    await page.keyboard.press('Enter');
+    await pressEnter(page, /^Land/);
     await expect(page.getByText(`bag ${bag} of 19`)).toBeVisible();
   }
   await expect(page.getByText('house away · 3 waiting')).toBeVisible();
@@ -47,7 +47,7 @@ test('a reload while the server is down loses nothing', async ({ page, house }) 
   await house.signIn(page, 'Bram Tell');
   await expect(page.getByText('bag 11 of 19')).toBeVisible();
   await house.close();
-  await page.keyboard.press('Enter');
+  await pressEnter(page, /^Land/);
   await expect(page.getByText('house away · 1 waiting')).toBeVisible();
   await house.open('2026-03-03T07:50');
   await page.reload();
@@ -89,7 +89,7 @@ test('ten minutes without the house in mid-crate: nothing lost, nothing doubled,
   const { seq } = await house.health();
   await house.close();
   for (const bag of [12, 13, 14, 15]) {
-    await page.keyboard.press('Enter');
+    await pressEnter(page, /^Land/);
     await expect(page.getByText(`bag ${bag} of 19`)).toBeVisible();
   }
   await page.getByRole('button', { name: 'Not in box' }).click();

@@ -44,7 +44,7 @@ test('from nothing to the first crate, without a word of the docs', async ({ pag
   await page.getByLabel('Salinity, ppt').fill('340');
   await page.getByLabel('All its water, L').fill('800');
   await page.getByRole('button', { name: 'Add this water' }).click();
-  await expect(page.getByText('A number from 0 to 60.')).toBeVisible();
+  await expect(page.getByText('340 ppt cannot be. Is the unit right?')).toBeVisible();
   await page.getByLabel('Salinity, ppt').fill('34');
   await page.getByRole('button', { name: 'Add this water' }).click();
   await expect(page.getByText('marine, 25.5 °C, 34 ppt, 800 L, 0 tanks')).toBeVisible();

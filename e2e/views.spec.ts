@@ -72,21 +72,3 @@ for (const [size, look, viewport] of [
     expect(problems).toEqual([]);
   });
 }
-
-test('the work can be done by keys: landing, and an all-well look', async ({ page, house }) => {
-  await house.signIn(page, 'Bram Tell');
-  await expect(page.getByText('bag 11 of 19')).toBeVisible();
-  await page.keyboard.press('d');
-  await expect(page.getByText('and 1 dead')).toBeVisible();
-  await page.keyboard.press('Escape');
-  await page.keyboard.press('Enter');
-  await expect(page.getByText('bag 12 of 19')).toBeVisible();
-  await page.goto(`${house.address}/rounds`);
-  const left = page.getByRole('button', { name: /^Morning/ });
-  await expect(left).toContainText(/\d+ to look at/);
-  const before = Number(/\d+/.exec((await left.textContent())!)![0]);
-  await page.keyboard.press('Enter');
-  await expect(left).toContainText(`${before - 1} to look at`);
-  await page.keyboard.press('Tab');
-  await expect(page.locator(':focus')).toBeVisible();
-});

@@ -79,10 +79,11 @@ async function readView<V extends ViewName>(path: string): Promise<Views[V]> {
 /** Reads the stations' views ahead, so that they are there when the house is not. */
 export function preloadViews(): void {
   for (const name of ['dock', 'bench', 'rounds', 'room'] as const) {
-    void mutate(
-      viewPath(name),
-      readView<typeof name>(viewPath(name)).catch(() => undefined),
-      { revalidate: false },
+    const path = viewPath(name);
+    // Only an answer is put there: a house that went away meanwhile must not take from a screen what it shows.
+    readView<typeof name>(path).then(
+      (view) => void mutate(path, view, { revalidate: false }),
+      () => undefined,
     );
   }
 }

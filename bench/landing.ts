@@ -1,0 +1,85 @@
+// Sixty bags landed by key in a real browser, one every two seconds, with 500,000 entries behind: tap to next bag, script a landing,
+// long tasks, and what the journal holds at the end.
+import fs from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { chromium } from '@playwright/test';
+import { findChromium, setupChromium } from '../scripts/setup.mjs';
+import { makeLarge, PIN, serve } from './large.ts';
+import { ms, quantile } from './measure.ts';
+
+const BAGS = 61;
+const EVERY_MS = 2000;
+const ENTRIES = 500_000;
+
+setupChromium();
+const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-bench-'));
+await makeLarge(folder, ENTRIES, BAGS);
+const server = await serve(folder);
+try {
+  const browser = await chromium.launch({
+    executablePath: findChromium(),
+    chromiumSandbox: false,
+    args: ['--disable-gpu', '--disable-background-networking', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1'],
+  });
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' });
+  await page.goto(`http://127.0.0.1:${server.port}`);
+  await page.getByRole('button', { name: 'Ines' }).click();
+  await page.locator('#pin').fill(PIN);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.locator('.stream').waitFor();
+  await page.keyboard.press('2');
+  await page.getByText(`bag 2 of ${BAGS}`).waitFor();
+  const { seq: before } = (await (await fetch(`http://127.0.0.1:${server.port}/api/health`)).json()) as { seq: number };
+
+  // In the page, as text since what the runner compiles does not run there: from the key to the first frame that shows another
+  // bag, and every task over 50 ms.
+  await page.evaluate(`{
+  const seen = (window.seen = { took: [], long: [], pressedAt: 0 });
+  addEventListener('keydown', (event) => { if (event.key === 'Enter') seen.pressedAt = performance.now(); }, true);
+  const title = () => (document.querySelector('.bag-card .soft') ?? document.querySelector('.empty h2'))?.textContent;
+  let shown = title();
+  const watch = () => {
+    const now = title();
+    if (now !== shown && seen.pressedAt > 0) {
+      seen.took.push(performance.now() - seen.pressedAt);
+      seen.pressedAt = 0;
+    }
+    shown = now;
+    requestAnimationFrame(watch);
+  };
+  requestAnimationFrame(watch);
+  new PerformanceObserver((list) => seen.long.push(...list.getEntries().map(({ duration }) => duration))).observe({ entryTypes: ['longtask'] });
+}`);
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send('Performance.enable');
+  const scriptMs = async () => {
+    const { metrics } = await cdp.send('Performance.getMetrics');
+    return metrics.find(({ name }) => name === 'ScriptDuration')!.value * 1000;
+  };
+  const script: number[] = [];
+  for (let bag = 1; bag < BAGS; bag += 1) {
+    const began = Date.now();
+    const was = await scriptMs();
+    await page.keyboard.press('Enter');
+    await page.waitForTimeout(EVERY_MS - 100 - (Date.now() - began));
+    script.push((await scriptMs()) - was);
+    await page.waitForTimeout(Math.max(0, EVERY_MS - (Date.now() - began)));
+  }
+  const { took, long } = await page.evaluate<{ took: number[]; long: number[] }>('window.seen');
+  const health = (await (await fetch(`http://127.0.0.1:${server.port}/api/health`)).json()) as { seq: number; ok: boolean };
+  console.log(
+    `${BAGS - 1} bags, ${health.seq - before} acts kept, books ${health.ok ? 'balance' : 'DO NOT BALANCE'}, ${ENTRIES} entries behind`,
+  );
+  console.log(
+    `key to next bag: median ${ms(quantile(took, 0.5))}, p95 ${ms(quantile(took, 0.95))}, worst ${ms(Math.max(...took))} (${took.length} seen)`,
+  );
+  console.log(
+    `script a landing, with all that the house's answer redraws: median ${ms(quantile(script, 0.5))}, p95 ${ms(quantile(script, 0.95))}`,
+  );
+  console.log(`tasks over 50 ms: ${long.length}${long.length ? `, longest ${ms(Math.max(...long))}` : ''}`);
+  await browser.close();
+} finally {
+  server.stop();
+  fs.rmSync(folder, { recursive: true, force: true });
+}
