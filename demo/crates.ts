@@ -1,4 +1,5 @@
 // How a crate goes through the house in the story: listed, arrived, landed bag by bag, floated, let go.
+import { massOf } from '#core/bench/index.ts';
 import { floatTime } from '#core/water/index.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
 import type { Reading } from '#core/water/index.ts';
@@ -8,7 +9,15 @@ import type { StoryBag, StoryCrate } from './stock.ts';
 import type { Said, Teller } from './teller.ts';
 
 export const MINUTE_MS = 60_000;
-export type ToldBag = StoryBag & { bag: string; lot: string; label: string };
+export type ToldBag = StoryBag & { bag: string; lot: string; label: string; waterL: number };
+/** A bag holds no less than a cup, however small its fish. */
+const LEAST_BAG_L = 0.3;
+
+/** Litres that a supplier gives so many fish, to a tenth; mass from length as core/bench reckons it. */
+function waterFor({ n, sizeCm }: StoryBag, { gPerL }: StoryCrate): number {
+  return Math.max(LEAST_BAG_L, Math.round((10 * massOf({ n, lengthCm: sizeCm, massA: 0.015, massB: 3 })) / gPerL) / 10);
+}
+
 const measured = (value: number, method: Reading['method']): Reading => ({ value, typed: `${value} °C`, method, source: 'measured' });
 
 /** Writes the packing list; one lot a species. Gives the bags with their ids. */
@@ -19,6 +28,7 @@ export function tellList(teller: Teller, crate: StoryCrate, times: { atMs: numbe
     bag: teller.id(),
     lot: lots.get(bag.species)!,
     label: `bag ${index + 1}`,
+    waterL: waterFor(bag, crate),
   }));
   teller.tell(times.atMs, 'ines', {
     kind: 'crate.expected',
@@ -36,7 +46,7 @@ export function tellList(teller: Teller, crate: StoryCrate, times: { atMs: numbe
         origin: crate.origin,
         sizeCm: crate.bags.find((bag) => bag.species === species)!.sizeCm,
       })),
-      bags: bags.map(({ bag, label, box, lot, n }) => ({ bag, label, box, lot, n, waterL: crate.waterL })),
+      bags: bags.map(({ bag, label, box, lot, n, waterL }) => ({ bag, label, box, lot, n, waterL })),
     },
   });
   return bags;
@@ -80,13 +90,12 @@ export function tellLanding(teller: Teller, crate: StoryCrate, bag: ToldBag, at:
 /** Tank chosen and the float begun; gives the run and when it is due. */
 export function tellFloat(
   teller: Teller,
-  crate: StoryCrate,
   bag: ToldBag,
   at: { atMs: number; who: string; bagC: number; n: number },
 ): { run: string; dueAtMs: number } {
   const tank = TANKS.find(({ tank: id }) => id === bag.tank)!;
   const tankC = WATERS.find(({ water }) => water === tank.water)!.temperatureC;
-  const { minutes } = floatTime({ bagC: at.bagC, tankC, volumeL: crate.waterL, withinC: STARTING_RULES.floatWithinC });
+  const { minutes } = floatTime({ bagC: at.bagC, tankC, volumeL: bag.waterL, withinC: STARTING_RULES.floatWithinC });
   const run = teller.id();
   teller.tell(at.atMs, at.who, { kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: tank.tank } });
   teller.tell(at.atMs, at.who, {
@@ -100,7 +109,7 @@ export function tellFloat(
       minutes,
       bagTemperature: measured(at.bagC, 'folded'),
       tankTemperature: measured(tankC, 'in the water'),
-      water: { value: crate.waterL, typed: `${crate.waterL} L`, method: 'by eye', source: 'estimated' },
+      water: { value: bag.waterL, typed: `${bag.waterL} L`, method: 'by eye', source: 'estimated' },
     },
   });
   return { run, dueAtMs: at.atMs + Math.round(minutes * MINUTE_MS) };

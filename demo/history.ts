@@ -49,9 +49,9 @@ export function planCrate(
     for (let bag = wholeWithin(teller, offer!.line); bag > 0; bag -= 1) bags.push(bagOf(teller, sender, offer!, tank!.code));
   }
   if (bags.length === 0) return undefined;
-  const { supplier, label, origin, told, waterL, lossRisk } = sender;
+  const { supplier, label, origin, told, gPerL, lossRisk } = sender;
   return {
-    crate: { key: `${sender.short}-${daysAgo}`, label, supplier, origin, told, waterL, lossRisk, bags },
+    crate: { key: `${sender.short}-${daysAgo}`, label, supplier, origin, told, gPerL, lossRisk, bags },
     packedHours: within(teller, sender.packedHours),
     lateHours: Math.round(within(teller, sender.lateHours)),
   };

@@ -14,7 +14,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       supplier: 'pelican-yard',
       origin: 'wild',
       told: { temperatureC: 24, salinityPpt: 28 },
-      waterL: 1.4,
+      gPerL: 14,
       kept: true,
       bags: [
         { species: 'green-chromis', n: 5, box: 1, sizeCm: 4, tank: 'Q1' },
@@ -42,7 +42,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       supplier: 'kestrel-quay',
       origin: 'bred',
       told: { temperatureC: 25, salinityPpt: 32 },
-      waterL: 1.5,
+      gPerL: 10,
       kept: true,
       bags: [{ species: 'yellow-watchman-goby', n: 2, box: 1, sizeCm: 6, tank: 'Q5' }],
     },
@@ -58,7 +58,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       supplier: 'fernhollow',
       origin: 'bred',
       told: { temperatureC: 24.5 },
-      waterL: 3,
+      gPerL: 7,
       kept: true,
       bags: [
         { species: 'cherry-barb', n: 8, box: 1, sizeCm: 3, tank: 'F1' },
@@ -78,7 +78,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       supplier: 'dun-cow',
       origin: 'bred',
       told: { temperatureC: 25 },
-      waterL: 2,
+      gPerL: 5,
       lossRisk: 0.004,
       bags: [
         ...same(3, { species: 'cherry-barb', n: 8, box: 1, sizeCm: 3, tank: 'F3' }),
@@ -97,7 +97,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       supplier: 'marl-sedge',
       origin: 'wild',
       told: { temperatureC: 24 },
-      waterL: 1.2,
+      gPerL: 17,
       lossRisk: 0.07,
       bags: [
         ...same(2, {
@@ -132,7 +132,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       supplier: 'kestrel-quay',
       origin: 'bred',
       told: { temperatureC: 25, salinityPpt: 32 },
-      waterL: 1.5,
+      gPerL: 10,
       lossRisk: 0.006,
       bags: [
         ...same(8, { species: 'banggai-cardinalfish', n: 2, box: 1, sizeCm: 4, tank: 'G4' }),
@@ -151,7 +151,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       supplier: 'fernhollow',
       origin: 'bred',
       told: { temperatureC: 24.5 },
-      waterL: 3,
+      gPerL: 7,
       lossRisk: 0.008,
       bags: [
         ...same(2, { species: 'harlequin-rasbora', n: 10, box: 1, sizeCm: 2.5, tank: 'F8' }),

@@ -59,7 +59,8 @@ export type StoryCrate = {
   supplier: string;
   origin: Origin;
   told: { temperatureC?: number; salinityPpt?: number };
-  waterL: number;
+  /** Fish in its bags' water: 8–20 g/L overnight, 5–10 by van. */
+  gPerL: number;
   bags: StoryBag[];
   /** Deaths in the days after release: chance a fish in each of the first three days. */
   lossRisk?: number;
@@ -77,7 +78,7 @@ export const OPEN_CRATE: StoryCrate = {
   supplier: 'pelican-yard',
   origin: 'wild',
   told: { temperatureC: 24, salinityPpt: 28 },
-  waterL: 1.4,
+  gPerL: 14,
   bags: [
     { species: 'banggai-cardinalfish', n: 4, box: 1, sizeCm: 4, tank: 'G1' },
     {
@@ -125,7 +126,7 @@ export const EXPECTED_CRATE: StoryCrate = {
   supplier: 'fernhollow',
   origin: 'bred',
   told: { temperatureC: 24.5 },
-  waterL: 3,
+  gPerL: 7,
   bags: [
     ...same(3, { species: 'boesemans-rainbowfish', n: 6, box: 1, sizeCm: 4.5 }),
     ...same(4, { species: 'kuhli-loach', n: 5, box: 1, sizeCm: 5 }),

@@ -151,7 +151,7 @@ function tellPastCrate(
   const floats = living.map(({ bag, bagC }) => {
     atMs += MINUTE_MS;
     const alive = bag.landed?.alive ?? bag.n;
-    return { bag, alive, ...tellFloat(teller, crate, bag, { atMs, who: 'bram', bagC, n: alive }) };
+    return { bag, alive, ...tellFloat(teller, bag, { atMs, who: 'bram', bagC, n: alive }) };
   });
   const holdOpen = new Set<string>();
   for (const { bag, alive, run, dueAtMs } of floats.toSorted((one, other) => one.dueAtMs - other.dueAtMs)) {
@@ -190,7 +190,7 @@ function tellThisMorning({ teller, at, opensAtMs }: Story): void {
     teller.tell(at(0, 7, minute), 'bram', { kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: bag.tank! } });
     tellRelease(teller, bag, { atMs: at(0, 7, minute + 1), who: 'bram', alive: bag.landed!.alive, holdOpen: false });
   }
-  tellFloat(teller, OPEN_CRATE, afloat, { atMs: at(0, 7, 18), who: 'bram', bagC, n: 4 });
-  tellFloat(teller, OPEN_CRATE, fireAfloat, { atMs: at(0, 7, 26), who: 'bram', bagC, n: 2 });
-  if (opensAtMs < at(0, 7, 26)) throw new Error('the demo opens at 07:40; an earlier --clock would cut its story short');
+  tellFloat(teller, afloat, { atMs: at(0, 7, 30), who: 'bram', bagC, n: 4 });
+  tellFloat(teller, fireAfloat, { atMs: at(0, 7, 34), who: 'bram', bagC, n: 2 });
+  if (opensAtMs < at(0, 7, 34)) throw new Error('the demo opens at 07:40; an earlier --clock would cut its story short');
 }

@@ -11,7 +11,8 @@ export type Sender = {
   label: string;
   origin: Origin;
   told: { temperatureC: number; salinityPpt?: number };
-  waterL: number;
+  /** Fish in its bags' water. */
+  gPerL: number;
   packedHours: Span;
   lateHours: Span;
   /** Days before the opening day on which a crate came. */
@@ -32,7 +33,7 @@ export const SENDERS: readonly Sender[] = [
     label: 'Pelican Yard, marine',
     origin: 'wild',
     told: { temperatureC: 24, salinityPpt: 28 },
-    waterL: 1.4,
+    gPerL: 14,
     packedHours: [25, 34],
     lateHours: [0, 4],
     days: [117, 104, 91, 78, 65, 52, 37],
@@ -56,7 +57,7 @@ export const SENDERS: readonly Sender[] = [
     label: 'Kestrel Quay, bred',
     origin: 'bred',
     told: { temperatureC: 25, salinityPpt: 32 },
-    waterL: 1.5,
+    gPerL: 10,
     packedHours: [17, 21],
     lateHours: [0, 1],
     days: [112, 98, 84, 70, 56, 43],
@@ -77,7 +78,7 @@ export const SENDERS: readonly Sender[] = [
     label: 'Fernhollow, van',
     origin: 'bred',
     told: { temperatureC: 24.5 },
-    waterL: 3,
+    gPerL: 7,
     packedHours: [5, 6],
     lateHours: [0, 0.5],
     days: [115, 103, 92, 80, 68, 57, 45, 34],
@@ -101,7 +102,7 @@ export const SENDERS: readonly Sender[] = [
     label: 'Marl & Sedge, mixed fresh',
     origin: 'wild',
     told: { temperatureC: 24 },
-    waterL: 1.2,
+    gPerL: 17,
     packedHours: [36, 46],
     lateHours: [3, 14],
     days: [110, 97, 85, 73, 62, 50, 38],
@@ -123,7 +124,7 @@ export const SENDERS: readonly Sender[] = [
     label: 'Dun Cow, picked up',
     origin: 'bred',
     told: { temperatureC: 25 },
-    waterL: 2,
+    gPerL: 5,
     packedHours: [0.8, 1.5],
     lateHours: [0, 0],
     days: [108, 89, 74, 58, 41, 30],

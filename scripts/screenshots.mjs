@@ -32,6 +32,7 @@ const MARL = [
 
 /** [file, size, who, path, what is done before the picture]; whatever writes comes last, so that the others show the demo as told. */
 const VIEWS = [
+  ['keys', DESK, 'Bram Tell', '/dock', [(page) => page.keyboard.press('?')]],
   ['door', DESK, undefined, '/', []],
   ['dock', DESK, 'Bram Tell', '/dock', []],
   ['dock-phone', PHONE, 'Bram Tell', '/dock', []],
@@ -64,6 +65,7 @@ const VIEWS = [
       press('button', 'The columns are right'),
     ],
   ],
+  ['one-line', DESK, 'Odalys Reyes', '/room', [(page) => page.keyboard.press('.'), (page) => page.keyboard.type('B33 lost 2')]],
   ['lights-out', DESK, 'Ines Okafor', '/room', [press('button', 'Lights out')]],
 ];
 const PINS = { 'Ines Okafor': '4711', 'Bram Tell': '2020', 'Odalys Reyes': '3131' };

@@ -1,3 +1,24 @@
+export { closedBag, BAG_LIMITS, LONGEST_H, METABOLISM_BAND, type ClosedBag, type LimitName, type Water } from './bag.ts';
+export { BenchFault, compareMethods, rank, TIE, type BenchInput, type Comparison, type MethodResult } from './compare.ts';
 export { RELEASE_BY, type BenchEntries, type FishReleased, type FloatStarted, type ReleaseBy } from './entries.ts';
+export { settledPH, STRAINS, TOLERANCES, tolerancesOf, type Figures, type Strain, type StrainName, type Tolerances } from './figures.ts';
 export { salinityGap, type SalinityGap } from './gap.ts';
+export {
+  BEST_GUESS,
+  faultsOf,
+  massOf,
+  STARTING_CONTROLS,
+  TOLERANCE_CLASSES,
+  USUAL_WATER,
+  type BagInput,
+  type Chance,
+  type Controls,
+  type InputFault,
+  type LotInput,
+  type TankInput,
+  type ToleranceClass,
+} from './input.ts';
+export { METHODS, recipesFor, type Method, type NotOffered, type Recipe } from './methods.ts';
 export { benchRules } from './rules.ts';
+export { SAY_METRIC, sayTime, sentenceOf, type Say } from './sentence.ts';
+export { simulate, startVessel, tankWater, type Run, type Sample, type Step, type Vessel } from './simulate.ts';

@@ -2,7 +2,7 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import useSWR, { mutate } from 'swr';
 import { v7 } from 'uuid';
-import { versionOf } from '#contract/permits.ts';
+import { permits, versionOf } from '#contract/permits.ts';
 import { paths, viewPath } from '#contract/paths.ts';
 import { VIEW_TOPICS, type LiveMessage, type ViewName, type Views } from '#contract/views.ts';
 import type { Act, Kind, Overrule, Payloads } from '#core/journal/index.ts';
@@ -50,7 +50,7 @@ function revalidate(topics?: readonly string[]): void {
 export const outbox = makeOutbox({
   store: actStore,
   send: (act) => postJson<{ seq: number }>(paths.journal, act),
-  onSaved: () => revalidate(),
+  onSaved: (_seq, { entries }) => revalidate(entries.flatMap(({ kind }) => permits[kind].topics)),
   onSignedOut: () => void mutate(paths.me),
 });
 

@@ -27,7 +27,7 @@ type Parts = {
   store: { all(): Promise<KeptAct[]>; put(kept: KeptAct): Promise<void>; remove(actId: string): Promise<void> };
   send: (act: Act) => Promise<{ seq: number }>;
   /** Called when an act was recorded, and when the server says that nobody is signed in. */
-  onSaved: (seq: number) => void;
+  onSaved: (seq: number, act: Act) => void;
   onSignedOut: () => void;
   retryMs?: number;
   /** How long a recorded act stays as a mark over views that have not caught up. */
@@ -55,10 +55,14 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
       try {
         const { seq } = await send(act);
         await store.remove(act.actId).catch(() => undefined);
-        change(act.actId, { state: 'saved', seq });
-        set({ away: false, lastSavedSeq: Math.max(state.lastSavedSeq, seq) });
+        // All at once: each change draws the stations anew.
+        set({
+          acts: state.acts.map((each) => (each.act.actId === act.actId ? { ...each, state: 'saved' as const, seq } : each)),
+          away: false,
+          lastSavedSeq: Math.max(state.lastSavedSeq, seq),
+        });
         setTimeout(() => drop(act.actId), keepSavedMs);
-        onSaved(seq);
+        onSaved(seq, act);
       } catch (error) {
         if (error instanceof Refusal && error.status === 401) return onSignedOut();
         if (!(error instanceof Refusal) || error.status >= 500) {

@@ -12,7 +12,8 @@ export function Tank({ tank, water, chosen, refused, onChoose }: Props) {
     if (chosen) button.current?.focus();
   }, [chosen]);
   const heads = tank.occupants.reduce((sum, { n }) => sum + n, 0);
-  const names = tank.occupants.map(({ label }) => label);
+  // Several lots of one kind are one name in a picture this small.
+  const names = [...new Set(tank.occupants.map(({ label }) => label))];
   const onHold = tank.occupants.some((one) => one.hold);
   const says = [
     `Tank ${tank.code}`,

@@ -1,0 +1,112 @@
+import fc from 'fast-check';
+import { closedBag, closedWater, stayClosed, toxicIn } from './bag.ts';
+import { CASES } from './cases.ts';
+import { massOf } from './input.ts';
+import { ratesOf } from './metabolism.ts';
+
+const overnight = CASES['fresh overnight, soft water'];
+const marine = CASES['marine, shipped low'];
+
+it('breathing: the book at 1 g and 25 °C, by mass, warmth and food', () => {
+  const one = { n: 1, gramsEach: 1, temperature: 25, fed: false, factor: 1 };
+  const at25 = ratesOf(one);
+  expect(at25).toEqual({ oxygen: 0.35, ammonia: 0.35 * 0.0525, co2: (0.35 * 0.9) / 31.998, alkalinity: (0.35 * 0.0525) / 14.007 });
+  expect(ratesOf({ ...one, temperature: 35 }).oxygen / at25.oxygen).toBeCloseTo(1.9, 9);
+  expect(ratesOf({ ...one, gramsEach: 10 }).oxygen / at25.oxygen).toBeCloseTo(10 ** 0.8, 9);
+  expect(ratesOf({ ...one, fed: true }).ammonia).toBe(2 * at25.ammonia);
+  expect(massOf({ n: 2, lengthCm: 4, massA: 0.015, massB: 3 })).toBeCloseTo(1.92, 9);
+});
+
+it('a usual overnight load shows what testers find: TAN 3–6 mg/L, pH 6.5–7', () => {
+  const { water, pH } = closedBag({ ...overnight.bag, fed: false, alkalinity: 1, waterL: 0.33 }, overnight.lot, 30);
+  expect(water.tan).toBeGreaterThan(3);
+  expect(water.tan).toBeLessThan(6.5);
+  expect(pH).toBeGreaterThan(6.4);
+  expect(pH).toBeLessThan(7);
+});
+
+it('nothing is lost: oxygen gone, carbon come and ammonia come are what the fish breathed', () => {
+  const { bag, lot } = marine;
+  const rates = ratesOf({ n: lot.n, gramsEach: massOf(lot) / lot.n, temperature: bag.temperature, fed: bag.fed, factor: 1 });
+  const noGas = { ...bag, gasL: 0 };
+  const [start, end] = [closedWater({ ...noGas, closedHours: 0 }, lot), closedWater({ ...noGas, closedHours: 0.2 }, lot)];
+  expect((end.tan - start.tan) * bag.waterL).toBeCloseTo(rates.ammonia * 0.2, 9);
+  expect((end.dic - start.dic) * bag.waterL).toBeCloseTo(rates.co2 * 0.2, 6);
+  expect((end.alkalinity - start.alkalinity) * bag.waterL).toBeCloseTo(rates.alkalinity * 0.2, 9);
+  expect((start.oxygen - end.oxygen) * bag.waterL).toBeCloseTo(rates.oxygen * 0.2, 9);
+});
+
+it('going on closed in small spans is the same as going on at once', () => {
+  const { bag, lot } = marine;
+  const fish = { n: lot.n, gramsEach: massOf(lot) / lot.n, fed: bag.fed };
+  let water = closedWater({ ...bag, closedHours: 10 }, lot);
+  for (let span = 0; span < 12; span += 1) water = stayClosed({ water, gasL: bag.gasL, fish, factor: 1, toC: bag.temperature, hours: 0.5 });
+  const once = closedWater({ ...bag, closedHours: 16 }, lot);
+  for (const key of ['dic', 'tan', 'oxygen', 'alkalinity'] as const) expect(water[key]).toBeCloseTo(once[key], 5);
+});
+
+it('what is measured replaces what was reckoned', () => {
+  const { bag, lot } = marine;
+  const { water, pH } = closedBag({ ...bag, pH: 6.9, tan: 4.2, oxygen: 11 }, lot);
+  expect(pH).toBeCloseTo(6.9, 6);
+  expect([water.tan, water.oxygen]).toEqual([4.2, 11]);
+});
+
+it('says what gives out first, with its band, or that nothing does', () => {
+  const small = closedBag({ ...marine.bag, waterL: 0.3, gasL: 0.1 }, marine.lot);
+  expect(small.first).toMatchObject({ limit: 'carbon dioxide' });
+  const [soonest, latest] = small.band.firstHours;
+  expect(soonest!).toBeLessThan(small.first!.hours);
+  expect(latest!).toBeGreaterThan(small.first!.hours);
+  expect(closedBag({ ...marine.bag, waterL: 20, gasL: 40 }, marine.lot).first).toBeUndefined();
+  const air = closedBag({ ...marine.bag, gas: 'air' }, marine.lot);
+  const oxygen = closedBag(marine.bag, marine.lot);
+  expect(air.first!.limit).toBe('oxygen');
+  expect(air.first!.hours).toBeLessThan(oxygen.first?.hours ?? 72);
+});
+
+it('foul water is outside the model: at least three times the estimate', () => {
+  const [clear, foul] = [closedBag(marine.bag, marine.lot), closedBag({ ...marine.bag, foul: true }, marine.lot)];
+  expect(foul.water.tan).toBeCloseTo(3 * clear.water.tan, 9);
+  expect(closedBag({ ...marine.bag, foul: true, tan: 2 }, marine.lot).water.tan).toBe(2);
+});
+
+it('a bag without fish changes nothing; longer is never better; nothing is ever not a number', () => {
+  const none = { ...marine.lot, n: 0 };
+  const still = closedBag(marine.bag, none, 72);
+  expect(still.water.tan).toBe(0.2);
+  expect(still.first).toBeUndefined();
+  fc.assert(
+    fc.property(
+      fc.record({
+        waterL: fc.double({ min: 0.1, max: 20, noNaN: true }),
+        gasL: fc.double({ min: 0, max: 40, noNaN: true }),
+        alkalinity: fc.double({ min: 0, max: 5, noNaN: true }),
+        salinity: fc.double({ min: 0, max: 40, noNaN: true }),
+        temperature: fc.double({ min: 15, max: 32, noNaN: true }),
+        hours: fc.double({ min: 0, max: 60, noNaN: true }),
+      }),
+      ({ hours, ...more }) => {
+        const bag = { ...marine.bag, ...more };
+        const [now, later] = [closedBag(bag, marine.lot, hours), closedBag(bag, marine.lot, hours + 2)];
+        expect(later.water.oxygen).toBeLessThanOrEqual(now.water.oxygen);
+        expect(later.co2).toBeGreaterThan(now.co2);
+        expect(later.water.tan).toBeGreaterThan(now.water.tan);
+        for (const value of [now.pH, now.nh3, ...Object.values({ ...now.water, hardness: 0 })]) expect(Number.isFinite(value)).toBe(true);
+      },
+    ),
+    { seed: 7, numRuns: 60 },
+  );
+});
+
+it('toxic ammonia stays low while the bag is closed: the carbon dioxide shields it', () => {
+  const { bag, lot } = overnight;
+  const closed = closedBag(bag, lot);
+  const open = toxicIn({ ...closed.water, dic: closed.water.alkalinity });
+  expect(open.nh3).toBeGreaterThan(10 * closed.nh3);
+});
+
+it.each([() => closedBag({ ...marine.bag, waterL: 0 }, marine.lot), () => closedBag(marine.bag, marine.lot, -1)])(
+  'refuses what cannot be (%#)',
+  (wrong) => expect(wrong).toThrow(RangeError),
+);
