@@ -189,7 +189,7 @@ function firstLimit(packed: Packed): { limit: LimitName; hours: number } | undef
     const until = first?.hours ?? LONGEST_H;
     if (!reached[limit](until)) continue;
     let [low, high] = [0, until];
-    for (let turn = 0; turn < 20; turn += 1) {
+    for (let turn = 0; turn < 12; turn += 1) {
       const middle = (low + high) / 2;
       if (reached[limit](middle)) high = middle;
       else low = middle;

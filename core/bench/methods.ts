@@ -1,6 +1,6 @@
 // The schools, each as the steps its people take, with what it costs in hands and why it may not be had for this bag.
 import { floatTime } from '../water/heat.ts';
-import { litresForShare, swapLitres } from '../water/mixing.ts';
+import { litresForShare, risingPlan, swapLitres } from '../water/mixing.ts';
 import type { BagInput, Controls, LotInput, TankInput } from './input.ts';
 import type { Step } from './simulate.ts';
 
@@ -41,6 +41,7 @@ const CUPS = 8;
 const CUP_SHARE = 0.25;
 const DRIP_SHARE = 0.75;
 const CONVERSION_SHARE = 0.95;
+const CONVERSION_STEPS = 8;
 const POOLED_MIN = 90;
 /** Below this difference there is nothing to match, ppt. */
 const MATCHED_WITHIN = 0.5;
@@ -105,11 +106,12 @@ const RECIPES: Record<Method, (given: For) => Recipe> = {
   },
   'long conversion': (given) => {
     const { controls, bag, tank, lot } = given;
-    const litres = litresForShare({ share: CONVERSION_SHARE, startL: poured(given), bucketL: room(given) });
-    const mLPerMin = (1000 * litres) / (controls.conversionHours * 60);
+    // Opened up step by step, so that every hour brings the same change: a steady drip would be steepest in its first.
+    const hours = controls.conversionHours;
+    const plan = risingPlan({ startL: poured(given), bucketL: room(given), hours, steps: CONVERSION_STEPS, share: CONVERSION_SHARE });
     const steps: Step[] = [
       ...intoBucket({ ...given, controls: { ...controls, air: controls.air === 'none' ? 'gentle' : controls.air } }),
-      { do: 'run', mLPerMin, minutes: controls.conversionHours * 60 },
+      ...plan.map(({ flowLPerH }): Step => ({ do: 'run', mLPerMin: (1000 * flowLPerH) / 60, minutes: (60 * hours) / CONVERSION_STEPS })),
     ];
     const none = !lot.euryhaline && Math.abs(tank.salinity - bag.salinity) < CONVERSION_FROM;
     return plain('long conversion', given, steps, { handsOnMinutes: 25, notOffered: none ? 'no conversion' : roomy(given) });

@@ -59,6 +59,9 @@ const BUCKET_TAU_H = 6;
 const SAMPLE_MIN = 2;
 /** A closed bag changes slowly. */
 const CLOSED_SAMPLE_MIN = 5;
+/** Beyond two hours nothing happens within minutes. */
+const LONG_MIN = 120;
+const LONG_SAMPLE_MIN = 12;
 const MOST_SAMPLES = 90;
 
 /** The tank as water: at its own pH when that was read, else in equilibrium with the room. */
@@ -150,7 +153,7 @@ export function simulate(start: Vessel, tank: Water, steps: readonly Step[], opt
     const surroundingsC = afloat ? tank.temperature : roomC;
     const tauOf = (litres: number) =>
       chance.tau * (afloat || !vessel.inRoom ? floatTau(litres) / 60 : BUCKET_TAU_H * Math.cbrt(litres / 10));
-    const spacing = (vessel.closed ? CLOSED_SAMPLE_MIN : SAMPLE_MIN) * coarse;
+    const spacing = (vessel.closed ? CLOSED_SAMPLE_MIN : minutes > LONG_MIN ? LONG_SAMPLE_MIN : SAMPLE_MIN) * coarse;
     const count = Math.max(1, Math.min(MOST_SAMPLES, Math.ceil(minutes / spacing)));
     if (vessel.closed) {
       const { gasL } = vessel.closed;

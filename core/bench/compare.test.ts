@@ -1,0 +1,134 @@
+import fc from 'fast-check';
+import { CASES } from './cases.ts';
+import { BenchFault, compareMethods, rank, type BenchInput } from './compare.ts';
+import { TOLERANCES, tolerancesOf } from './figures.ts';
+import { STARTING_CONTROLS } from './input.ts';
+import { METHODS, type Method } from './methods.ts';
+
+const marine: BenchInput = CASES['marine, shipped low'];
+const of = (input: BenchInput, method: Method) => {
+  const { ranked, others } = compareMethods(input);
+  return [...ranked, ...others].find((one) => one.method === method)!;
+};
+
+it('simulates every school, offered or not', () => {
+  const { ranked, others } = compareMethods(marine);
+  expect([...ranked, ...others].map(({ method }) => method).sort()).toEqual([...METHODS].sort());
+  expect(others.every(({ notOffered }) => notOffered)).toBe(true);
+});
+
+it.each<[keyof typeof CASES, Method, Method]>([
+  // Best, and what must come after it.
+  ['fresh, local pick-up', 'float and net', 'straight'],
+  ['marine, shipped low', 'match, float, net', 'float and net'],
+  ['brackish conversion', 'long conversion', 'drip'],
+  ['brackish conversion', 'drip', 'straight'],
+])('%s: %s before %s', (name, first, later) => {
+  const order = compareMethods(CASES[name]).ranked.map(({ method }) => method);
+  expect(order.indexOf(first)).toBeGreaterThanOrEqual(0);
+  expect(order.indexOf(first)).toBeLessThan(order.indexOf(later));
+});
+
+it('six bags, six different stories', () => {
+  const stories = Object.values(CASES).map((one) =>
+    compareMethods(one)
+      .ranked.map(({ method, limiting }) => `${method} ${limiting.name}`)
+      .join(),
+  );
+  expect(new Set(stories).size).toBe(6);
+});
+
+it('ties within a tenth go to fewer hands-on minutes', () => {
+  const one = (strain: number, handsOnMinutes: number) => ({ limiting: { strain } as never, handsOnMinutes });
+  expect(rank([one(1, 20), one(1.08, 5), one(1.2, 1)]).map(({ handsOnMinutes }) => handsOnMinutes)).toEqual([5, 20, 1]);
+});
+
+it('what the bag brought ranks no method: a sour, airless start is given', () => {
+  const { ranked } = compareMethods({ ...marine, bag: { ...marine.bag, oxygen: 1, tan: 40, pH: 6.4 } });
+  const straight = ranked.find(({ method }) => method === 'straight')!;
+  expect(straight.strains.find(({ name }) => name === 'lowest oxygen')).toMatchObject({ given: false });
+  expect(straight.strains.find(({ name }) => name === 'carbon dioxide')).toMatchObject({ given: true });
+});
+
+it('the direction of salt decides: the same step down strains a fish far less, an invertebrate just as much', () => {
+  const up = of({ ...marine, bag: { ...marine.bag, salinity: 28 } }, 'float and net');
+  const down = of({ ...marine, bag: { ...marine.bag, salinity: 34 } }, 'float and net');
+  expect(Math.abs(up.figures.salinityStep)).toBeCloseTo(Math.abs(down.figures.salinityStep), 6);
+  const strain = (one: typeof up) => one.strains.find(({ name }) => name === 'salinity step')!.strain;
+  expect(strain(up) / strain(down)).toBeCloseTo(3, 6);
+  expect(tolerancesOf({ tolerance: 'ordinary', invertebrate: true }).salinityStepDown).toBe(TOLERANCES.ordinary.salinityStepUp);
+});
+
+it('what hands change follows: a binder takes the ammonia away, a bigger drip brings more', () => {
+  const foul = CASES['fresh overnight, soft water'];
+  const with_ = (controls: Partial<typeof STARTING_CONTROLS>) => of({ ...foul, controls }, 'drip').figures;
+  expect(with_({ binder: true }).exposure).toBeLessThan(with_({}).exposure + 1e-9);
+  expect(with_({ air: 'strong' }).nh3Peak).toBeGreaterThan(with_({ binder: true, air: 'strong' }).nh3Peak);
+  expect(with_({ dripMLPerMin: 100 }).tankWaterL).toBeCloseTo(6, 6);
+  expect(with_({ dripMinutes: 120 }).totalMinutes).toBeCloseTo(with_({}).totalMinutes + 60, 6);
+});
+
+it.each([
+  [{ bag: { ...marine.bag, soft: true } }, 'float and net', 'soft'],
+  [{ bag: { ...marine.bag, salinity: 31.2 } }, 'match, float, net', 'nothing to match'],
+  [{}, 'pooled bucket', 'one bag'],
+  [{}, 'long conversion', 'no conversion'],
+  [{ controls: { bucketL: 0.35 } }, 'drip', 'bucket small'],
+  [{ tank: { ...marine.tank, salinity: 34 }, bag: { ...marine.bag, salinity: 10 } }, 'match, float, net', 'cannot match'],
+  [{ bag: { ...marine.bag, state: { is: 'tub' as const } } }, 'float and net', 'tub'],
+] as const)('%j: %s is not offered, %s', (more, method, why) => {
+  expect(of({ ...marine, ...more } as BenchInput, method).notOffered).toBe(why);
+});
+
+it.each([
+  [{ bag: { ...marine.bag, waterL: 0 } }, 'bag.waterL', 'aboveZero'],
+  [{ bag: { ...marine.bag, pH: 11 } }, 'bag.pH', 'pHRange'],
+  [{ bag: { ...marine.bag, closedHours: -1 } }, 'bag.closedHours', 'notNegative'],
+  [{ bag: { ...marine.bag, salinity: NaN } }, 'bag.salinity', 'salinityRange'],
+  [{ tank: { ...marine.tank, freshPpt: 35 } }, 'tank.freshPpt', 'tankFresher'],
+  [{ controls: { bucketL: 0.1 } }, 'controls.bucketL', 'bucketSmall'],
+] as const)('%j is a fault of %s', (more, field, code) => {
+  const wrong = () => compareMethods({ ...marine, ...more } as BenchInput);
+  expect(wrong).toThrow(BenchFault);
+  try {
+    wrong();
+  } catch (error) {
+    expect((error as BenchFault).faults).toEqual([{ field, code }]);
+  }
+});
+
+it('no figure is ever not a number, every sentence says something, whatever the bag', () => {
+  const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+  const any = fc.record({
+    waterL: number(0.2, 10),
+    gasL: number(0, 20),
+    temperature: number(15, 31),
+    salinity: number(0, 38),
+    alkalinity: number(0, 4),
+    closedHours: number(0, 60),
+    n: fc.integer({ min: 0, max: 30 }),
+    lengthCm: number(1, 8),
+    tankS: number(0, 38),
+    tankT: number(16, 30),
+    state: fc.constantFrom({ is: 'closed' as const }, { is: 'tub' as const }, { is: 'opened' as const, hours: 0.5 }),
+    air: fc.constantFrom('none' as const, 'gentle' as const, 'strong' as const),
+  });
+  fc.assert(
+    fc.property(any, ({ n, lengthCm, tankS, tankT, air, ...bag }) => {
+      const { ranked, others } = compareMethods({
+        bag: { ...marine.bag, ...bag },
+        tank: { ...marine.tank, salinity: tankS, temperature: tankT, freshPpt: 0 },
+        lot: { ...marine.lot, n, lengthCm, bags: 3 },
+        controls: { air, bucketL: 12 },
+      });
+      for (const { figures, limiting, samples, sentence } of [...ranked, ...others]) {
+        for (const value of Object.values(figures)) expect(value === undefined || Number.isFinite(value)).toBe(true);
+        expect(Number.isFinite(limiting.strain)).toBe(true);
+        expect(sentence).not.toMatch(/NaN|undefined|Infinity/);
+        for (const { pH, nh3, oxygen, salinity, temperature } of samples)
+          for (const value of [pH, nh3, oxygen, salinity, temperature]) expect(Number.isFinite(value) && value >= 0).toBe(true);
+      }
+    }),
+    { seed: 11, numRuns: 30 },
+  );
+}, 60_000);

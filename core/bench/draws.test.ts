@@ -1,0 +1,57 @@
+import { CASES } from './cases.ts';
+import { rank, reckon, type BenchInput } from './compare.ts';
+import { bandsOf, drawn, drawOne, gridOf, type Doubt } from './draws.ts';
+import { turnsOf } from './settle.ts';
+
+const marine = { ...CASES['marine, shipped low'], controls: {} };
+const doubts: Doubt[] = [
+  { of: 'bag.waterL', low: 0.18, high: 0.42 },
+  { of: 'bag.salinity', low: 27, high: 30 },
+];
+
+function draws(input: Required<BenchInput>, count: number, of = doubts) {
+  const grids = new Map(rank(reckon(input).results).map((one) => [one.method, gridOf(one)]));
+  return bandsOf(
+    Array.from({ length: count }, (_, index) => drawOne(input, of, { index, grids })),
+    grids,
+  );
+}
+
+it('draw number i is the same whatever came before, and nine in ten lie in their band', () => {
+  expect(drawn(marine, doubts, 17)).toEqual(drawn(marine, doubts, 17));
+  const litres = Array.from({ length: 2000 }, (_, index) => drawn(marine, doubts, index).input.bag.waterL);
+  const inside = litres.filter((one) => one >= 0.18 && one <= 0.42).length / litres.length;
+  expect(inside).toBeGreaterThan(0.88);
+  expect(inside).toBeLessThan(0.96);
+  expect(Math.min(...litres)).toBeGreaterThan(0);
+});
+
+it('bands hold the point values between them, shares add up to all', () => {
+  const bands = draws(marine, 60);
+  expect(bands.best.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+  for (const { method, limiting, figures } of rank(reckon(marine).results)) {
+    const { strain, curves, minutes } = bands.methods.get(method)!;
+    expect(limiting.strain).toBeGreaterThanOrEqual(strain[0] * 0.98);
+    expect(limiting.strain).toBeLessThanOrEqual(strain[1] * 1.02);
+    expect(minutes.at(-1)).toBeCloseTo(figures.totalMinutes, 9);
+    curves.nh3.low.forEach((low, index) => expect(low).toBeLessThanOrEqual(curves.nh3.high[index]!));
+  }
+  expect(bands.start.tan[0]).toBeLessThan(bands.start.tan[1]);
+});
+
+it('with nothing in doubt but chance the order is nearly sure where it is clear', () => {
+  const conversion = { ...CASES['brackish conversion'], controls: {} };
+  expect(draws(conversion, 40, []).best[0]).toEqual({ method: 'long conversion', share: 1 });
+});
+
+it('names the measurement that would turn the order, and the value holds', () => {
+  const input = { ...marine, tank: { ...marine.tank, salinity: 29.2 } };
+  const best = (one: Required<BenchInput>) => rank(reckon(one).results)[0]!.method;
+  const turns = turnsOf(input, [{ of: 'bag.salinity', low: 25, high: 31 }]);
+  expect(turns.length).toBeGreaterThan(0);
+  for (const { at, side, then, now } of turns) {
+    const beyond = side === 'above' ? 0.05 : -0.05;
+    expect(best({ ...input, bag: { ...input.bag, salinity: at + beyond } })).toBe(then);
+    expect(best({ ...input, bag: { ...input.bag, salinity: now } })).not.toBe(then);
+  }
+});
