@@ -14,7 +14,7 @@ export default defineConfig({
   workers: 1,
   reporter: [['list']],
   globalSetup: './e2e/globalSetup.ts',
-  timeout: 120_000,
+  timeout: 240_000,
   expect: { timeout: 10_000 },
   use: {
     viewport: { width: 1280, height: 800 },

@@ -32,6 +32,7 @@ export const fixtures: Payloads = {
     temperament: 'shy',
     groupOf: 1,
     guild: 'plankton picker',
+    bears: 'delicate',
     shyOf: [],
     sources: ['Froese R., Pauly D. (eds.), FishBase'],
   },
@@ -68,6 +69,14 @@ export const fixtures: Payloads = {
   },
   'bag.absent': { bag: 'bag-1', crate: 'pelican-0' },
   'bag.assigned': { bag: 'bag-1', lot: 'lot-1', tank: 'G1' },
+  'method.chosen': {
+    bag: 'bag-2',
+    lot: 'lot-2',
+    method: 'drip',
+    advised: 'match, float, net',
+    house: 'match, float, net',
+    why: 'the tank has residents that bear no change',
+  },
   'float.started': {
     run: 'run-1',
     bag: 'bag-1',

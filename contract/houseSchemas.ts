@@ -1,5 +1,6 @@
 // Schemas of what a house is set up with: its people, rooms, waters, tanks and its shelf.
 import { boolean, type ObjectSchema } from 'yup';
+import { SCHOOLS, type School, type SchoolClass, type Schools } from '#core/bench/index.ts';
 import type { HungryAfterDays } from '#core/feeding/index.ts';
 import type { Payloads } from '#core/journal/index.ts';
 import { ROLES, type PeopleEntries, type PersonAdded, type PersonPrefers } from '#core/people/index.ts';
@@ -13,6 +14,7 @@ import {
   type WaterAdded,
 } from '#core/room/index.ts';
 import {
+  BEARS,
   GUILDS,
   PREY,
   REMEDY_FAMILIES,
@@ -27,6 +29,14 @@ import { TEMPERATURE_UNITS, VOLUME_UNITS } from '#core/water/index.ts';
 import { choice, closed, count, finite, id, list, someOf, text, uuid } from './fields.ts';
 import { centimetres, days, degrees, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
 
+const schoolsByClass = () =>
+  schemaOf<Record<SchoolClass, School>>({
+    fresh: choice(SCHOOLS),
+    brackish: choice(SCHOOLS),
+    marine: choice(SCHOOLS),
+    invertebrates: choice(SCHOOLS),
+  });
+
 const rulesSchema = schemaOf<HouseRules>({
   floatWithinC: finite(0.1, 5).required(),
   eveningFromHour: count(1, 23),
@@ -34,6 +44,7 @@ const rulesSchema = schemaOf<HouseRules>({
   lateAfterH: finite(0, 240).required(),
   longClosedH: finite(0, 240).required(),
   hungryAfterDays: schemaOf<HungryAfterDays>({ fry: days(), small: days(), other: days(), largePredator: days(), firstMarine: days() }),
+  schools: schemaOf<Schools>({ shortUnderH: finite(0, 72).required(), short: schoolsByClass(), long: schoolsByClass() }),
 });
 
 /** What is known of a species, without its id. */
@@ -53,6 +64,7 @@ const speciesFields = (): Shape<SpeciesFields> => ({
   temperament: choice(TEMPERAMENTS).optional(),
   groupOf: count(1, 100).optional(),
   guild: choice(GUILDS).optional(),
+  bears: choice(BEARS).optional(),
   shyOf: list(choice(REMEDY_FAMILIES), { max: REMEDY_FAMILIES.length }).optional(),
   sources: list(text(300), { max: 20 }),
 });

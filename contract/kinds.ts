@@ -2,6 +2,7 @@
 // back, what it touches. docs/journal.md is made from this table.
 import type { ObjectSchema } from 'yup';
 import type { Kind, Payloads, Undo } from '#core/journal/index.ts';
+import { STARTING_SCHOOLS } from '#core/bench/index.ts';
 import { STARTING_HUNGRY_AFTER } from '#core/feeding/index.ts';
 import { permits, versionOf, type Permit } from './permits.ts';
 import { schemas } from './schemas.ts';
@@ -17,6 +18,10 @@ const lifted: Partial<Record<Kind, readonly Upcaster[]>> = {
     (payload) => {
       const { rules, ...rest } = payload as { rules: object };
       return { ...rest, rules: { ...rules, hungryAfterDays: STARTING_HUNGRY_AFTER } };
+    },
+    (payload) => {
+      const { rules, ...rest } = payload as { rules: object };
+      return { ...rest, rules: { ...rules, schools: STARTING_SCHOOLS } };
     },
   ],
 };

@@ -1,6 +1,6 @@
 // The Yup schema of each kind's payload. The plain types live in core; `Shape` ties every field of a type to a schema.
 import { array, boolean, string, type ObjectSchema } from 'yup';
-import { RELEASE_BY, type FishReleased, type FloatStarted } from '#core/bench/index.ts';
+import { METHODS, RELEASE_BY, type FishReleased, type FloatStarted, type MethodChosen } from '#core/bench/index.ts';
 import {
   BAG_STATES,
   CARTONS,
@@ -116,6 +116,14 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
   }),
   'bag.absent': schemaOf<BagAbsent>({ bag: id(), crate: id() }),
   'bag.assigned': schemaOf<BagAssigned>({ bag: id(), lot: id(), tank: id() }),
+  'method.chosen': schemaOf<MethodChosen>({
+    bag: id(),
+    lot: id(),
+    method: choice(METHODS),
+    advised: choice(METHODS),
+    house: choice(METHODS).optional(),
+    why: note(),
+  }),
   'float.started': schemaOf<FloatStarted>({
     run: id(),
     bag: id(),

@@ -1,7 +1,7 @@
 // Shapes that several kinds share: quantities with their bounds, readings, ranges.
 import { string, type ISchema, type ObjectSchema } from 'yup';
 import type { Range } from '#core/species/index.ts';
-import { METHODS, SOURCES, type Reading } from '#core/water/index.ts';
+import { METHODS, REFERENCES, SOURCES, type Reading } from '#core/water/index.ts';
 import { choice, closed, count, finite } from './fields.ts';
 
 /** Every field of `T` named, so that a field added to a type cannot be forgotten here. */
@@ -18,6 +18,7 @@ export const reading = () =>
     typed: string().max(40).defined(),
     method: choice(METHODS),
     source: choice(SOURCES),
+    reference: choice(REFERENCES).optional(),
   });
 export const range = (min: number, max: number) => schemaOf<Range>({ min: finite(min, max).required(), max: finite(min, max).required() });
 export const days = () => count(0, 365);

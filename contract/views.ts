@@ -1,6 +1,7 @@
 // What each screen reads in one request, and the topics that make it read again. All carry `seq`: how much of the
 // journal they have seen. Instants are UTC ms, quantities SI.
-import type { BagState, Carton, Condition } from '#core/dock/index.ts';
+import type { Method as BenchMethod } from '#core/bench/index.ts';
+import type { BagState, Carton, Condition, SupplierAdded } from '#core/dock/index.ts';
 import type { Fast } from '#core/feeding/index.ts';
 import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
 import type { Kind, Overrule } from '#core/journal/index.ts';
@@ -9,7 +10,7 @@ import type { FitReason, HouseRules, Purpose } from '#core/room/index.ts';
 import type { Response, RoundName, Sign } from '#core/rounds/index.ts';
 import type { SpeciesAdded, WaterType } from '#core/species/index.ts';
 import type { Origin, StageCounts } from '#core/stock/index.ts';
-import type { Method, Preference } from '#core/water/index.ts';
+import type { Method, Preference, Quantity, Source } from '#core/water/index.ts';
 import type { Due } from '#core/today/index.ts';
 import type { Topic } from './topics.ts';
 
@@ -85,14 +86,35 @@ export type DockView = { seq: number; crates: CrateCard[]; species: (SpeciesName
 export type SupplierCard = { id: string; name: string; transit: string; taught: { columns: TaughtColumn[]; names: TaughtName[] } };
 export type IntakeView = { seq: number; suppliers: SupplierCard[]; species: (SpeciesName & { alsoCalled: string[] })[] };
 
+/** The latest reading of each quantity. */
+export type Readings = Partial<Record<Quantity, { value: number; method: Method; source: Source; atMs: number }>>;
 export type BenchBag = BagCard & {
+  packedAtMs: number;
+  transit: SupplierAdded['transit'];
+  /** What is known of its kind that the bench asks for. */
+  kind?: Pick<SpeciesAdded, 'is' | 'bears' | 'salinityPpt'>;
+  /** Bags of its lot in hand, this one counted. */
+  lotBags: number;
+  readings: Readings;
+  /** The way chosen last, with what the numbers said then. */
+  chosen?: { method: BenchMethod; advised: BenchMethod; why?: string; by: string; atMs: number };
   crate: string;
   crateLabel: string;
   told: { temperatureC?: number; salinityPpt?: number };
   alive: number;
   /** Some of the lot are in a tank already, or its hold is open: no further hold is to be opened. */
   holdKnown: boolean;
-  water?: { id: string; type: WaterType; temperatureC: number; temperatureMethod?: Method; salinityPpt: number; purpose: Purpose };
+  water?: {
+    id: string;
+    type: WaterType;
+    temperatureC: number;
+    temperatureMethod?: Method;
+    salinityPpt: number;
+    purpose: Purpose;
+    /** All the water that is one with the tank's. */
+    volumeL: number;
+    readings: Readings;
+  };
 };
 export type BenchView = { seq: number; bags: BenchBag[]; runs: Run[] };
 

@@ -45,6 +45,9 @@ async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<
   await press(page.getByRole('button', { name: /^Tank G3/ }));
   await press(page.getByRole('button', { name: /^Put it in G3/ }));
 
+  // The bench says which way hurts least; it is followed.
+  await press(page.getByRole('button', { name: /^Follow:/ }));
+
   // Float: the time from the gap and the bag's water, the step in salinity.
   await expect(page.getByText('a step up of 3 ppt')).toBeVisible();
   await page.getByLabel(/^Bag, °C/).fill('22');

@@ -60,6 +60,8 @@ test('the whole job by keys alone', async ({ page, house }) => {
 
   // Bench: the float is one key.
   await page.waitForURL(/\/bench/);
+  await ready(page, /^Follow:/);
+  await keys.press('Enter');
   await tabTo(page, /^Bag, °C/);
   await keys.press('Control+a');
   await keys.type('22');

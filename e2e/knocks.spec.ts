@@ -132,6 +132,7 @@ test('wrong on purpose: PINs, a tank that does not fit, a count that differs', a
   await page.getByRole('button', { name: /^Put it in C9 all the same/ }).click();
   await page.getByLabel(/Why you do it/).fill('collected this afternoon');
   await page.getByRole('dialog').getByRole('button', { name: 'Put it in C9' }).click();
+  await page.getByRole('button', { name: 'on without choosing a way' }).click();
   await expect(page.getByText('into C9')).toBeVisible();
 
   // Nonsense in a field keeps the words and says what is wrong; the button waits.

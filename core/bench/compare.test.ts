@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { CASES } from './cases.ts';
 import { BenchFault, compareMethods, rank, type BenchInput } from './compare.ts';
 import { TOLERANCES, tolerancesOf } from './figures.ts';
-import { STARTING_CONTROLS } from './input.ts';
+import type { STARTING_CONTROLS } from './input.ts';
 import { METHODS, type Method } from './methods.ts';
 
 const marine: BenchInput = CASES['marine, shipped low'];
@@ -77,7 +77,7 @@ it.each([
   [{ tank: { ...marine.tank, salinity: 34 }, bag: { ...marine.bag, salinity: 10 } }, 'match, float, net', 'cannot match'],
   [{ bag: { ...marine.bag, state: { is: 'tub' as const } } }, 'float and net', 'tub'],
 ] as const)('%j: %s is not offered, %s', (more, method, why) => {
-  expect(of({ ...marine, ...more } as BenchInput, method).notOffered).toBe(why);
+  expect(of({ ...marine, ...more }, method).notOffered).toBe(why);
 });
 
 it.each([
@@ -88,7 +88,7 @@ it.each([
   [{ tank: { ...marine.tank, freshPpt: 35 } }, 'tank.freshPpt', 'tankFresher'],
   [{ controls: { bucketL: 0.1 } }, 'controls.bucketL', 'bucketSmall'],
 ] as const)('%j is a fault of %s', (more, field, code) => {
-  const wrong = () => compareMethods({ ...marine, ...more } as BenchInput);
+  const wrong = () => compareMethods({ ...marine, ...more });
   expect(wrong).toThrow(BenchFault);
   try {
     wrong();

@@ -40,7 +40,7 @@ it('bands hold the point values between them, shares add up to all', () => {
 });
 
 it('with nothing in doubt but chance the order is nearly sure where it is clear', () => {
-  const conversion = { ...CASES['brackish conversion'], controls: {} };
+  const conversion = { ...CASES['brackish conversion'], controls: { binder: true } };
   expect(draws(conversion, 40, []).best[0]).toEqual({ method: 'long conversion', share: 1 });
 });
 

@@ -1,5 +1,6 @@
-// What is written down while a bag is brought to its tank: a float begun, the fish let go.
+// What is written down while a bag is brought to its tank: the way chosen, a float begun, the fish let go.
 import type { Reading } from '../water/units.ts';
+import type { Method } from './methods.ts';
 
 /** A closed bag laid in its tank. Times and temperatures are resolved: what was believed when it began. */
 export type FloatStarted = {
@@ -30,7 +31,11 @@ export type FishReleased = {
   note?: string;
 };
 
+/** The way that was chosen for a bag, beside what the numbers and the house advised then. `why` when it is neither. */
+export type MethodChosen = { bag: string; lot: string; method: Method; advised: Method; house?: Method; why?: string };
+
 export interface BenchEntries {
+  'method.chosen': MethodChosen;
   'float.started': FloatStarted;
   'fish.released': FishReleased;
 }

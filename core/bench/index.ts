@@ -1,6 +1,6 @@
 export { closedBag, BAG_LIMITS, LONGEST_H, METABOLISM_BAND, type ClosedBag, type LimitName, type Water } from './bag.ts';
 export { BenchFault, compareMethods, rank, TIE, type BenchInput, type Comparison, type MethodResult } from './compare.ts';
-export { RELEASE_BY, type BenchEntries, type FishReleased, type FloatStarted, type ReleaseBy } from './entries.ts';
+export { RELEASE_BY, type BenchEntries, type FishReleased, type FloatStarted, type MethodChosen, type ReleaseBy } from './entries.ts';
 export { settledPH, STRAINS, TOLERANCES, tolerancesOf, type Figures, type Strain, type StrainName, type Tolerances } from './figures.ts';
 export { salinityGap, type SalinityGap } from './gap.ts';
 export {
@@ -20,5 +20,6 @@ export {
 } from './input.ts';
 export { METHODS, recipesFor, type Method, type NotOffered, type Recipe } from './methods.ts';
 export { benchRules } from './rules.ts';
+export { classOf, houseMethod, SCHOOL_CLASSES, SCHOOLS, STARTING_SCHOOLS, type School, type SchoolClass, type Schools } from './schools.ts';
 export { SAY_METRIC, sayTime, sentenceOf, type Say } from './sentence.ts';
 export { simulate, startVessel, tankWater, type Run, type Sample, type Step, type Vessel } from './simulate.ts';

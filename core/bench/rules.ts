@@ -6,9 +6,13 @@ import type { BagFacts } from '../journal/state.ts';
 import { refuseUnfit } from '../room/placing.ts';
 import { move } from '../stock/legs.ts';
 import { landingOf, tankOf } from '../dock/rules.ts';
-import type { BenchEntries, FishReleased, FloatStarted } from './entries.ts';
+import type { BenchEntries, FishReleased, FloatStarted, MethodChosen } from './entries.ts';
 
 export const benchRules: Rules<BenchEntries> = {
+  'method.chosen': {
+    decide: ({ payload }, context) => decideMethod(payload, context),
+    links: ({ bag }) => ({ needs: [landingOf(bag)] }),
+  },
   'float.started': {
     decide: ({ payload }, context) => decideFloat(payload, context),
     links: ({ run, bag }) => ({ makes: [run], needs: [landingOf(bag), tankOf(bag)] }),
@@ -24,6 +28,15 @@ export const benchRules: Rules<BenchEntries> = {
     }),
   },
 };
+
+function decideMethod({ bag: id, lot, method, advised, house, why }: MethodChosen, { state }: Context): Refusal[] {
+  const bag = state.findBag(id);
+  if (!bag) return refuse('unknown', 'bag', { what: 'bag', id });
+  if (!bag.landing) return refuse('bag.notLanded', 'bag', { bag: bag.label });
+  if (bag.release) return refuse('bag.alreadyReleased', 'bag', { bag: bag.label, by: bag.release.by, atMs: bag.release.atMs });
+  if (bag.landing.lot !== lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
+  return method === advised || method === house || why ? [] : refuse('method.noReason', 'why', { method, advised });
+}
 
 function decideFloat(float: FloatStarted, { state }: Context): Refusal[] {
   const bag = state.findBag(float.bag);

@@ -22,6 +22,7 @@ export const REFUSAL_CODES = [
   'bag.empty',
   'bag.alreadyReleased',
   'bag.notAssigned',
+  'method.noReason',
   'float.running',
   'float.notThisBag',
   'release.countDiffers',

@@ -1,4 +1,5 @@
 // What is written down about the house: its rules, racks, waters (all tanks on one sump are one water) and tanks.
+import { STARTING_SCHOOLS, type Schools } from '../bench/schools.ts';
 import { STARTING_HUNGRY_AFTER, type HungryAfterDays } from '../feeding/appetite.ts';
 import type { WaterType } from '../species/entries.ts';
 
@@ -15,6 +16,8 @@ export type HouseRules = {
   longClosedH: number;
   /** Days without a meal before a lot is flagged. */
   hungryAfterDays: HungryAfterDays;
+  /** Which way the house brings fish to their water, by class and time closed. */
+  schools: Schools;
 };
 
 export const STARTING_RULES: HouseRules = {
@@ -24,6 +27,7 @@ export const STARTING_RULES: HouseRules = {
   lateAfterH: 6,
   longClosedH: 36,
   hungryAfterDays: STARTING_HUNGRY_AFTER,
+  schools: STARTING_SCHOOLS,
 };
 
 export type HouseConfigured = { name: string; zone: string; rules: HouseRules };

@@ -31,6 +31,10 @@ export type Guild = (typeof GUILDS)[number];
 export const REMEDY_FAMILIES = ['copper', 'chloroquine', 'formalin', 'dye', 'salt', 'antiworm', 'low salinity'] as const;
 export type RemedyFamily = (typeof REMEDY_FAMILIES)[number];
 
+/** How much change of water it bears, by the house's own view. */
+export type Bears = 'delicate' | 'ordinary' | 'hardy';
+export const BEARS: readonly Bears[] = ['delicate', 'ordinary', 'hardy'];
+
 export type SpeciesAdded = {
   species: string;
   scientific: string;
@@ -53,6 +57,7 @@ export type SpeciesAdded = {
   /** Kept in groups of at least so many; 1 = singly or in pairs will do. */
   groupOf?: number;
   guild?: Guild;
+  bears?: Bears;
   /** Remedy families that harm it. Empty = none known to the house, which is not the same as harmless. */
   shyOf?: RemedyFamily[];
   sources: string[];

@@ -1,10 +1,12 @@
 export { eats, type Sized } from './eating.ts';
 export {
+  BEARS,
   GUILDS,
   PREY,
   REMEDY_FAMILIES,
   TEMPERAMENTS,
   WATER_TYPES,
+  type Bears,
   type Guild,
   type Prey,
   type Range,

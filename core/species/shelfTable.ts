@@ -1,7 +1,7 @@
 // The shelf as a table: one row a species, every column named with its unit. Reads what people write, says what is wrong where.
 import type { CsvRow, FileProblem } from '../text/csv.ts';
 import { plain } from '../text/words.ts';
-import { GUILDS, PREY, REMEDY_FAMILIES, TEMPERAMENTS, WATER_TYPES, type SpeciesAdded, type SpeciesFields } from './entries.ts';
+import { BEARS, GUILDS, PREY, REMEDY_FAMILIES, TEMPERAMENTS, WATER_TYPES, type SpeciesAdded, type SpeciesFields } from './entries.ts';
 
 /** `fields` = what the table has columns for: nothing else may be taken for changed. */
 export type ShelfRead = { species: SpeciesAdded[]; problems: FileProblem[]; fields: (keyof SpeciesFields)[] };
@@ -48,7 +48,11 @@ const yesNo = ({ text, fail }: Cell): boolean | undefined =>
 const some = <T, R>(value: T | undefined, use: (value: T) => R): R | undefined => (value === undefined ? undefined : use(value));
 
 /** A field of one word out of a few; nothing when the cell is empty. */
-function word<F extends 'temperament' | 'is' | 'guild'>(heading: string, field: F, options: readonly (SpeciesAdded[F] & string)[]): Column {
+function word<F extends 'temperament' | 'is' | 'guild' | 'bears'>(
+  heading: string,
+  field: F,
+  options: readonly (SpeciesAdded[F] & string)[],
+): Column {
   return {
     heading,
     field,
@@ -135,6 +139,7 @@ const COLUMNS: readonly Column[] = [
     write: ({ neverWith }) => neverWith.join(`${LIST} `),
   },
   word('food guild', 'guild', GUILDS),
+  word('change of water', 'bears', BEARS),
   words('harmed by (remedy families)', 'shyOf', REMEDY_FAMILIES),
   {
     heading: 'sources',

@@ -1,6 +1,49 @@
+export {
+  ammoniaBand,
+  AMMONIA_BANDS,
+  AMMONIA_TESTS,
+  ammoniumPKa,
+  CALM_BELOW,
+  totalAmmoniaN,
+  unionizedFraction,
+  type AmmoniaBand,
+  type AmmoniaTest,
+} from './ammonia.ts';
+export { alkalinityAtEquilibrium, dicAtEquilibrium, dicFromPH, MEQ_PER_DKH, pHOf, ROOM_PCO2 } from './carbonate.ts';
+export { afterChanges, afterEvaporation, changesTo, gramsFor, netVolume, saltGrams } from './dilution.ts';
+export { DROPS_BAND, DROPS_PER_ML, flowFromDrops, siphonFlow } from './flow.ts';
+export { litresOf, type Shape } from './vessels.ts';
 export { floatTau, floatTime, temperatureAfloat, TAU_FACTOR, TAU_ONE_LITRE_MIN, type FloatTime } from './heat.ts';
 export {
+  climb,
+  hoursUntilFull,
+  litresForShare,
+  mixedGrowing,
+  mixedOverflowing,
+  pooled,
+  risingPlan,
+  shareFor,
+  shareMixed,
+  steadyFlow,
+  swapLitres,
+} from './mixing.ts';
+export { oxygenSolubility } from './oxygen.ts';
+export {
+  conductivityFromSalinity,
+  CONDUCTIVITY_REFERENCES,
+  GRAVITY_REFERENCES,
+  isExtrapolated,
+  salinityFromConductivity,
+  salinityFromHydrometer,
+  salinityFromSpecificGravity,
+  seawaterDensity,
+  specificGravityFromSalinity,
+  type ConductivityReference,
+  type GravityReference,
+} from './salinity.ts';
+export {
   bareUnit,
+  everySalinity,
   formatQuantity,
   formatStep,
   isSurfaceReading,
@@ -9,6 +52,7 @@ export {
   parseQuantity,
   PLAUSIBLE,
   QUANTITIES,
+  REFERENCES,
   SOURCES,
   TEMPERATURE_METHODS,
   TEMPERATURE_UNITS,
@@ -18,6 +62,7 @@ export {
   type Preference,
   type Quantity,
   type Reading,
+  type Reference,
   type Source,
   type Unit,
 } from './units.ts';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { formatQuantity, formatStep, isSurfaceReading, parseQuantity, type Quantity } from './index.ts';
+import { everySalinity, formatQuantity, formatStep, isSurfaceReading, parseQuantity, QUANTITIES, type Quantity } from './index.ts';
 
 const F = { temperature: '°F', volume: 'US gal' } as const;
 
@@ -15,6 +15,20 @@ it.each<[Quantity, string, number]>([
   ['volume', '1 imp gal', 4.5461],
   ['salinity', '31 ppt', 31],
   ['salinity', '0', 0],
+  ['salinity', '1.022', 29.2217],
+  ['salinity', '1.022 sg 20/4', 31.3408],
+  ['salinity', '1.0264 60F/60F', 34.4036],
+  ['salinity', '48 mS comp', 31.2739],
+  ['salinity', '48 mS/cm raw', 31.2739],
+  ['salinity', '500 µS comp', 0.24],
+  ['pH', '7,9', 7.9],
+  ['ammonia', '1.216 mg/L NH3', 1],
+  ['ammonia', '2', 2],
+  ['ammonia', '1.288 NH4', 1],
+  ['alkalinity', '7 dKH', 2.5],
+  ['alkalinity', '100.08 ppm', 2],
+  ['hardness', '178.5 ppm', 10],
+  ['oxygen', '6.5', 6.5],
 ])('%s: %j is %d', (quantity, text, value) => {
   const parsed = parseQuantity(quantity, text);
   expect(parsed.ok && parsed.value).toBeCloseTo(value, 4);
@@ -37,8 +51,23 @@ it.each<[Quantity, string, string]>([
   ['volume', '1e9', 'unit'],
   ['salinity', '200', 'implausible'],
   ['salinity', '-1', 'implausible'],
+  ['salinity', '48 mS', 'ambiguous'],
+  ['salinity', '300 mS raw', 'implausible'],
+  ['salinity', '1.09', 'implausible'],
+  ['pH', '11', 'implausible'],
+  ['pH', '7 C', 'unit'],
 ])('%s: %j is refused as %s', (quantity, text, problem) => {
   expect(parseQuantity(quantity, text)).toMatchObject({ ok: false, problem });
+});
+
+it('a specific gravity and a conductivity keep what they refer to; raw conductivity needs the temperature', () => {
+  expect(parseQuantity('salinity', '1.022')).toMatchObject({ ok: true, reference: '25/25' });
+  expect(parseQuantity('salinity', '48 mS raw', undefined, 20)).toMatchObject({
+    ok: true,
+    reference: 'raw',
+    value: expect.closeTo(35.1, 1),
+  });
+  expect(everySalinity(35).map(({ text }) => text)).toEqual(['1.0264', '1.0266', '1.0248', '1.0269', '53.1 mS/cm']);
 });
 
 it('shows what the person chose', () => {
@@ -55,10 +84,14 @@ it('knows the skin of a bag from its water', () => {
 
 it('never throws and never gives a number that is not finite', () => {
   fc.assert(
-    fc.property(fc.constantFrom<Quantity>('temperature', 'volume', 'salinity'), fc.string(), (quantity, text) => {
-      const parsed = parseQuantity(quantity, text);
-      return !parsed.ok || Number.isFinite(parsed.value);
-    }),
+    fc.property(
+      fc.constantFrom<Quantity>(...QUANTITIES),
+      fc.oneof(fc.string(), fc.stringMatching(/^[0-9.]{1,6} ?(mS|sg|ppt|dkh|comp|raw| |C)*$/)),
+      (quantity, text) => {
+        const parsed = parseQuantity(quantity, text);
+        return !parsed.ok || Number.isFinite(parsed.value);
+      },
+    ),
     { seed: 20260303, numRuns: 500 },
   );
 });

@@ -1,19 +1,42 @@
-// Readings with their provenance, and how people type and see the quantities. Stored SI (°C, L, ppt), never rounded.
+// Readings with their provenance, and how people type and see the quantities. Stored SI (°C, L, ppt, meq/L, mg/L N, dGH), never rounded.
+import {
+  conductivityFromSalinity,
+  CONDUCTIVITY_REFERENCES,
+  GRAVITY_REFERENCES,
+  salinityFromConductivity,
+  salinityFromSpecificGravity,
+  specificGravityFromSalinity,
+  type ConductivityReference,
+  type GravityReference,
+} from './salinity.ts';
 
-export type Quantity = 'temperature' | 'volume' | 'salinity';
+export type Quantity = 'temperature' | 'volume' | 'salinity' | 'pH' | 'ammonia' | 'alkalinity' | 'hardness' | 'oxygen';
 export type Source = 'measured' | 'told' | 'estimated';
 /** How a value was come by. A surface method reads the bag's skin, not its water: two degrees apart is common. */
-export type Method = 'in the water' | 'folded' | 'on the bag' | 'weighed' | 'by depth' | 'meter' | 'label' | 'by eye';
+export type Method = 'in the water' | 'folded' | 'on the bag' | 'weighed' | 'by depth' | 'meter' | 'label' | 'by eye' | 'test';
+/** What a specific gravity or a conductivity refers to: part of the value. */
+export type Reference = GravityReference | ConductivityReference;
+export const REFERENCES: readonly Reference[] = [...GRAVITY_REFERENCES, ...CONDUCTIVITY_REFERENCES];
 
 /** One value with where it came from. `value` is SI, unrounded; `typed` is what the person wrote, kept as it was. */
-export type Reading = { value: number; typed: string; method: Method; source: Source };
+export type Reading = { value: number; typed: string; method: Method; source: Source; reference?: Reference };
 
-export const QUANTITIES: readonly Quantity[] = ['temperature', 'volume', 'salinity'];
+export const QUANTITIES: readonly Quantity[] = ['temperature', 'volume', 'salinity', 'pH', 'ammonia', 'alkalinity', 'hardness', 'oxygen'];
 export const SOURCES: readonly Source[] = ['measured', 'told', 'estimated'];
-export const METHODS: readonly Method[] = ['in the water', 'folded', 'on the bag', 'weighed', 'by depth', 'meter', 'label', 'by eye'];
+export const METHODS: readonly Method[] = [
+  'in the water',
+  'folded',
+  'on the bag',
+  'weighed',
+  'by depth',
+  'meter',
+  'label',
+  'by eye',
+  'test',
+];
 export const TEMPERATURE_METHODS = ['in the water', 'folded', 'on the bag'] as const satisfies readonly Method[];
 
-export type Unit = '°C' | '°F' | 'L' | 'mL' | 'US gal' | 'imp gal' | 'ppt';
+export type Unit = '°C' | '°F' | 'L' | 'mL' | 'US gal' | 'imp gal' | 'ppt' | 'SG' | 'mS/cm' | 'pH' | 'mg/L N' | 'meq/L' | 'dGH' | 'mg/L';
 export const TEMPERATURE_UNITS = ['°C', '°F'] as const satisfies readonly Unit[];
 export const VOLUME_UNITS = ['L', 'US gal'] as const satisfies readonly Unit[];
 export type Preference = { temperature: (typeof TEMPERATURE_UNITS)[number]; volume: (typeof VOLUME_UNITS)[number] };
@@ -28,54 +51,133 @@ export const PLAUSIBLE: Readonly<Record<Quantity, { min: number; max: number; un
   temperature: { min: 2, max: 40, unit: '°C' },
   volume: { min: 0.05, max: 100_000, unit: 'L' },
   salinity: { min: 0, max: 60, unit: 'ppt' },
+  pH: { min: 4, max: 10, unit: 'pH' },
+  ammonia: { min: 0, max: 60, unit: 'mg/L N' },
+  alkalinity: { min: 0, max: 12, unit: 'meq/L' },
+  hardness: { min: 0, max: 60, unit: 'dGH' },
+  oxygen: { min: 0, max: 60, unit: 'mg/L' },
 };
 
 export type Parsed =
-  | { ok: true; value: number; typed: string }
+  /** `reference` = what a specific gravity or conductivity was taken to refer to. */
+  | { ok: true; value: number; typed: string; reference?: Reference }
   /** `not a number`; `unit` = a unit that this quantity has not; `ambiguous` = say which; `implausible` = read, but cannot be. */
   | { ok: false; problem: 'not a number' | 'unit' | 'ambiguous' | 'implausible'; value?: number; typed: string };
 
-const TO_SI: Record<Quantity, { pattern: RegExp; unit: Unit; toSi: (n: number) => number }[]> = {
+type Reader = { pattern: RegExp; unit?: Unit; toSi: (n: number) => number };
+const times = (factor: number) => (n: number) => n * factor;
+const same = times(1);
+
+const TO_SI: Record<Quantity, Reader[]> = {
   temperature: [
-    { pattern: /^(°\s*)?c(elsius)?$/, unit: '°C', toSi: (n) => n },
+    { pattern: /^(°\s*)?c(elsius)?$/, unit: '°C', toSi: same },
     { pattern: /^(°\s*)?f(ahrenheit)?$/, unit: '°F', toSi: (n) => ((n - 32) * 5) / 9 },
   ],
   volume: [
-    { pattern: /^l(it(re|er)s?)?$/, unit: 'L', toSi: (n) => n },
-    { pattern: /^ml$/, unit: 'mL', toSi: (n) => n / 1000 },
-    { pattern: /^us\s*gal(lons?)?$/, unit: 'US gal', toSi: (n) => n * US_GALLON_L },
-    { pattern: /^imp(erial)?\s*gal(lons?)?$/, unit: 'imp gal', toSi: (n) => n * IMPERIAL_GALLON_L },
+    { pattern: /^l(it(re|er)s?)?$/, unit: 'L', toSi: same },
+    { pattern: /^ml$/, unit: 'mL', toSi: times(1 / 1000) },
+    { pattern: /^us\s*gal(lons?)?$/, unit: 'US gal', toSi: times(US_GALLON_L) },
+    { pattern: /^imp(erial)?\s*gal(lons?)?$/, unit: 'imp gal', toSi: times(IMPERIAL_GALLON_L) },
   ],
-  salinity: [{ pattern: /^(ppt|‰|psu)$/, unit: 'ppt', toSi: (n) => n }],
+  salinity: [{ pattern: /^(ppt|‰|psu)$/, unit: 'ppt', toSi: same }],
+  pH: [{ pattern: /^(ph)?$/, unit: 'pH', toSi: same }],
+  // A test tells the nitrogen or the molecule; bare mg/L is taken as nitrogen.
+  ammonia: [
+    { pattern: /^(mg\/?l|ppm)?\s*(n|tan|nh3-n)?$/, unit: 'mg/L N', toSi: same },
+    { pattern: /^(mg\/?l|ppm)?\s*nh3$/, toSi: times(1 / 1.216) },
+    { pattern: /^(mg\/?l|ppm)?\s*nh4\+?$/, toSi: times(1 / 1.288) },
+  ],
+  alkalinity: [
+    { pattern: /^meq(\/l)?$/, unit: 'meq/L', toSi: same },
+    { pattern: /^d?kh$/, toSi: times(1 / 2.8) },
+    { pattern: /^(ppm|mg\/?l)(\s*caco3)?$/, toSi: times(1 / 50.04) },
+  ],
+  hardness: [
+    { pattern: /^(d?gh|°?d)$/, unit: 'dGH', toSi: same },
+    { pattern: /^(ppm|mg\/?l)(\s*caco3)?$/, toSi: times(1 / 17.85) },
+  ],
+  oxygen: [{ pattern: /^(mg\/?l|ppm)$/, unit: 'mg/L', toSi: same }],
 };
 
+/** Between these a bare salinity is a specific gravity. */
+const GRAVITY = { min: 0.99, max: 1.1 };
+
 /**
- * Reads what a person typed: `78F`, `25,4`, `1.2 L`, `0.5 US gal`. A bare number is in the person's own unit; a bare
- * `gal` is ambiguous (3.785 or 4.546 L) and is asked about. Never throws; never gives NaN or Infinity.
+ * Reads what a person typed: `78F`, `25,4`, `1.2 L`, `0.5 US gal`, `1.022`, `48 mS comp`, `8 dKH`. A bare number is in the person's own unit; a bare
+ * `gal` is ambiguous (3.785 or 4.546 L) and so is a conductivity that does not say whether it is compensated: both are asked about. A bare specific
+ * gravity refers to 25/25, and says so. `temperature` = of the water, for raw conductivity. Never throws; never gives NaN or Infinity.
  * @example parseQuantity('temperature', '78F') gives 25.56 °C
  */
-export function parseQuantity(quantity: Quantity, text: string, preference: Preference = METRIC): Parsed {
+export function parseQuantity(quantity: Quantity, text: string, preference: Preference = METRIC, temperature = 25): Parsed {
   const typed = text.trim();
   const match = /^([+-]?\d+(?:[.,]\d+)?)\s*(.*)$/.exec(typed);
   if (!match) return { ok: false, problem: 'not a number', typed };
   const number = Number(match[1]!.replace(',', '.'));
   const suffix = match[2]!.toLowerCase();
   if (quantity === 'volume' && /^gal(lons?)?$/.test(suffix)) return { ok: false, problem: 'ambiguous', typed };
+  const other = quantity === 'salinity' ? readSalinity(number, suffix, { typed, temperature }) : undefined;
+  if (other) return other;
   const bare = bareUnit(quantity, preference);
   const unit = TO_SI[quantity].find((candidate) => (suffix === '' ? candidate.unit === bare : candidate.pattern.test(suffix)));
   if (!unit) return { ok: false, problem: 'unit', typed };
-  const value = unit.toSi(number);
-  const { min, max } = PLAUSIBLE[quantity];
-  return value >= min && value <= max ? { ok: true, value, typed } : { ok: false, problem: 'implausible', value, typed };
+  return plausible(quantity, unit.toSi(number), typed);
 }
 
-/** An SI value as this person likes to see it, with its unit: `25.4 °C`, `77.7 °F`, `1.2 L`, `34 ppt`. */
+function plausible(quantity: Quantity, value: number, typed: string, reference?: Reference): Parsed {
+  const { min, max } = PLAUSIBLE[quantity];
+  if (!(value >= min && value <= max)) return { ok: false, problem: 'implausible', value, typed };
+  return reference ? { ok: true, value, typed, reference } : { ok: true, value, typed };
+}
+
+/** Specific gravity or conductivity; undefined when it is neither. */
+function readSalinity(number: number, suffix: string, { typed, temperature }: { typed: string; temperature: number }): Parsed | undefined {
+  const gravity = /^(?:sg)?\s*(25\/25|20\/20|20\/4|60\s*f?\/60\s*f?)?$/.exec(suffix);
+  if (gravity && number > GRAVITY.min && number < GRAVITY.max) {
+    const said = gravity[1]?.replace(/\s/g, '');
+    const reference: GravityReference = said?.startsWith('60') ? '60F/60F' : ((said as GravityReference | undefined) ?? '25/25');
+    try {
+      return plausible('salinity', salinityFromSpecificGravity(number, reference), typed, reference);
+    } catch {
+      return { ok: false, problem: 'implausible', value: number, typed };
+    }
+  }
+  const conductivity = /^(m|µ|u)s(?:\/cm)?\s*(comp\w*|raw)?(?:\s*25)?$/.exec(suffix);
+  if (!conductivity) return undefined;
+  if (!conductivity[2]) return { ok: false, problem: 'ambiguous', typed };
+  const reference: ConductivityReference = conductivity[2] === 'raw' ? 'raw' : 'compensated25';
+  try {
+    const value = salinityFromConductivity({ conductivity: conductivity[1] === 'm' ? number : number / 1000, temperature, reference });
+    return plausible('salinity', value, typed, reference);
+  } catch {
+    return { ok: false, problem: 'implausible', value: number, typed };
+  }
+}
+
+const DECIMALS: Partial<Record<Quantity, number>> = { salinity: 1, pH: 2, ammonia: 2, alkalinity: 2, hardness: 1, oxygen: 1 };
+
+/** An SI value as this person likes to see it, with its unit: `25.4 °C`, `77.7 °F`, `1.2 L`, `34 ppt`, `pH 7.9`. */
 export function formatQuantity(quantity: Quantity, value: number, preference: Preference = METRIC): string {
-  if (quantity === 'salinity') return `${trim(value, 1)} ppt`;
   if (quantity === 'temperature') {
     return preference.temperature === '°F' ? `${((value * 9) / 5 + 32).toFixed(1)} °F` : `${value.toFixed(1)} °C`;
   }
-  return preference.volume === 'US gal' ? `${trim(value / US_GALLON_L, 2)} US gal` : `${trim(value, 2)} L`;
+  if (quantity === 'volume') return preference.volume === 'US gal' ? `${trim(value / US_GALLON_L, 2)} US gal` : `${trim(value, 2)} L`;
+  const number = trim(value, DECIMALS[quantity] ?? 1);
+  return quantity === 'pH' ? `pH ${number}` : `${number} ${PLAUSIBLE[quantity].unit}`;
+}
+
+/** A salinity in every way that keepers tell it; conductivity only where it is defined (to 42 ppt). */
+export function everySalinity(salinity: number): { reference: GravityReference | 'compensated25'; text: string }[] {
+  return [
+    ...GRAVITY_REFERENCES.map((reference) => ({ reference, text: specificGravityFromSalinity(salinity, reference).toFixed(4) })),
+    ...(salinity <= 42
+      ? [
+          {
+            reference: 'compensated25' as const,
+            text: `${conductivityFromSalinity({ salinity, temperature: 25, reference: 'compensated25' }).toFixed(1)} mS/cm`,
+          },
+        ]
+      : []),
+  ];
 }
 
 /** A difference of temperatures, given in °C, as this person reads it: 1 °C is 1.8 °F, with no offset. @example formatStep(1, METRIC) gives '1 °C' */
@@ -85,7 +187,7 @@ export function formatStep(differenceC: number, preference: Preference = METRIC)
 
 /** The unit of a bare number that this person types. */
 export function bareUnit(quantity: Quantity, preference: Preference = METRIC): Unit {
-  return quantity === 'temperature' ? preference.temperature : quantity === 'volume' ? preference.volume : 'ppt';
+  return quantity === 'temperature' ? preference.temperature : quantity === 'volume' ? preference.volume : PLAUSIBLE[quantity].unit;
 }
 
 function trim(value: number, decimals: number): string {

@@ -97,6 +97,11 @@ export const run = sqliteTable(
   },
   (table) => [index('p_run_bag').on(table.bag)],
 );
+export const method = sqliteTable(
+  'p_method',
+  { ...fact(), bag: text().notNull(), lot: text().notNull(), method: text().notNull(), advised: text().notNull(), why: text() },
+  (table) => [index('p_method_bag').on(table.bag, table.atMs)],
+);
 export const release = sqliteTable(
   'p_release',
   {
@@ -138,6 +143,7 @@ export const reading = sqliteTable(
     typed: text().notNull(),
     method: text().notNull(),
     source: text().notNull(),
+    reference: text(),
   },
   (table) => [index('p_reading_latest').on(table.subject, table.quantity, table.atMs)],
 );

@@ -1,15 +1,25 @@
 // The bench: bags in hand (landed, fish in them still) with the water they go to, and the floats that run.
 import type Database from 'better-sqlite3';
-import type { BenchBag } from '#contract/views.ts';
+import type { BenchBag, Readings } from '#contract/views.ts';
 import type { Purpose } from '#core/room/index.ts';
 import type { WaterType } from '#core/species/index.ts';
-import type { Method } from '#core/water/index.ts';
+import type { Method, Quantity } from '#core/water/index.ts';
 import { WATER_NOW } from '../journal/state.ts';
 import { bagCard, prepareBags, prepareRuns } from './bags.ts';
-import { HOLD_OPEN } from './names.ts';
+import { HOLD_OPEN, personName } from './names.ts';
 import type { MakeView } from './view.ts';
 
-type Extra = { crateLabel: string; told: string; alive: number; holdKnown: number };
+type Extra = {
+  crateLabel: string;
+  told: string;
+  packedAtMs: number;
+  transit: BenchBag['transit'];
+  alive: number;
+  holdKnown: number;
+  lotBags: number;
+  kind: string | null;
+  chosen: string | null;
+};
 type WaterRow = {
   id: string;
   type: WaterType;
@@ -17,27 +27,47 @@ type WaterRow = {
   salinityPpt: number;
   temperatureMethod: Method | null;
   purpose: Purpose;
+  volumeL: number;
 };
+
+type ReadingRow = { quantity: Quantity } & NonNullable<Readings[Quantity]>;
+/** JSON of a row, its nulls left out. */
+const parsed = <T>(json: string | null): T | undefined =>
+  json === null ? undefined : (JSON.parse(json, (_key, value: unknown) => value ?? undefined) as T);
 
 /** A bag in hand by id, with everything that choosing its tank or floating it asks for. */
 export function prepareBenchBag(client: Database.Database): (bag: ReturnType<typeof bagCard>) => BenchBag {
   const extra = client.prepare(`
-    select c.label crateLabel, c.told, coalesce((select n from p_balance where lot = @lot and place = @bag), 0) alive,
+    select c.label crateLabel, c.told, c.packed_at_ms packedAtMs, s.transit,
+      (select count(*) from p_balance b join p_bag o on o.id = b.place where b.lot = @lot and b.inside = 1 and b.n > 0) lotBags,
+      (select json_object('is', json_extract(k.facts, '$.is'), 'bears', json_extract(k.facts, '$.bears'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt'))
+        from p_lot l join p_species k on k.id = l.species where l.id = @lot) kind,
+      (select json_object('method', m.method, 'advised', m.advised, 'why', m.why, 'by', ${personName('m."by"')}, 'atMs', m.at_ms)
+        from p_method m where m.bag = @bag and m.voided_by is null order by m.at_ms desc, m.entry desc limit 1) chosen,
+      coalesce((select n from p_balance where lot = @lot and place = @bag), 0) alive,
       ${HOLD_OPEN('@lot')} or exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = @lot and b.inside = 1 and b.n > 0) holdKnown
-    from p_bag g join p_crate c on c.id = g.crate where g.id = @bag`);
+    from p_bag g join p_crate c on c.id = g.crate join p_supplier s on s.id = c.supplier where g.id = @bag`);
   const water = client.prepare(`
-    select w.id, w.type, w.temperatureC, w.salinityPpt, t.purpose,
+    select w.id, w.type, w.temperatureC, w.salinityPpt, w.volumeL, t.purpose,
       (select method from p_reading where subject = w.id and quantity = 'temperature' and voided_by is null order by at_ms desc, entry desc limit 1) temperatureMethod
     from p_tank t join (${WATER_NOW}) w on w.id = t.water where t.id = ?`);
+  const readings = client.prepare(`
+    select r.quantity, r.value, r.method, r.source, max(r.at_ms) atMs from p_reading r
+    where r.subject = ? and r.voided_by is null group by r.quantity`);
+  const readingsOf = (subject: string): Readings =>
+    Object.fromEntries((readings.all(subject) as ReadingRow[]).map(({ quantity, ...reading }) => [quantity, reading]));
   return (card) => {
-    const { told, holdKnown, ...rest } = extra.get({ bag: card.bag, lot: card.lot }) as Extra;
+    const { told, holdKnown, kind, chosen, ...rest } = extra.get({ bag: card.bag, lot: card.lot }) as Extra;
     const row = card.tank && (water.get(card.tank.id) as WaterRow | undefined);
     return {
       ...card,
       ...rest,
       told: JSON.parse(told) as BenchBag['told'],
       holdKnown: holdKnown === 1,
-      water: row && { ...row, temperatureMethod: row.temperatureMethod ?? undefined },
+      kind: parsed<BenchBag['kind']>(kind),
+      chosen: parsed<BenchBag['chosen']>(chosen),
+      readings: readingsOf(card.bag),
+      water: row && { ...row, temperatureMethod: row.temperatureMethod ?? undefined, readings: readingsOf(row.id) },
     };
   };
 }

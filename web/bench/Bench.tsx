@@ -1,4 +1,5 @@
 // The bench: bags in hand and what each asks for next; one of them in front.
+import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { BenchBag, Run } from '#contract/views.ts';
 import { triage } from '#core/dock/index.ts';
@@ -11,6 +12,7 @@ import { Waiting } from '../parts/Waiting.tsx';
 import { FloatCard } from './FloatCard.tsx';
 import { withPending } from './pending.ts';
 import { ReleaseCard } from './ReleaseCard.tsx';
+import { WayCard } from './WayCard.tsx';
 
 export default function Bench() {
   const { data, error, mutate } = useView('bench');
@@ -43,13 +45,25 @@ export default function Bench() {
         {run ? (
           <ReleaseCard key={run.run} bag={chosen} run={run} now={now} />
         ) : chosen.tank ? (
-          <FloatCard key={`${chosen.bag} ${chosen.tank.id}`} bag={chosen} />
+          <Before
+            key={`${chosen.bag} ${chosen.tank.id}`}
+            bag={chosen}
+            siblings={ordered.filter((one) => one.lot === chosen.lot && one !== chosen && !one.afloat && !one.chosen)}
+          />
         ) : (
           <NoTank bag={chosen} />
         )}
       </section>
     </div>
   );
+}
+
+/** First which way, unless it was chosen or nothing can wait for it; then the float. */
+function Before({ bag, siblings }: { bag: BenchBag; siblings: BenchBag[] }) {
+  const [skip, setSkip] = useState(false);
+  const urgent = bag.landed?.bagState === 'soft' || bag.landed?.condition === 'critical';
+  if (urgent || bag.chosen || skip) return <FloatCard bag={bag} />;
+  return <WayCard bag={bag} siblings={siblings} onSkip={() => setSkip(true)} />;
 }
 
 type ListProps = { bags: readonly BenchBag[]; chosen: BenchBag; runOf: (bag: BenchBag) => Run | undefined; now: number };

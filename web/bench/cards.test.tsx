@@ -32,7 +32,11 @@ const bag: BenchBag = {
   tank: { id: 'G1', code: 'G1' },
   temperature: { value: 22, method: 'folded' },
   landed: { by: 'Bram', atMs: NOW, actId: 'a', alive: 4, dead: 0, condition: 'fit', bagState: 'sound', wrong: false },
-  water: { id: 'salt', type: 'marine', temperatureC: 25, salinityPpt: 31, purpose: 'hold' },
+  water: { id: 'salt', type: 'marine', temperatureC: 25, salinityPpt: 31, purpose: 'hold', volumeL: 300, readings: {} },
+  packedAtMs: NOW - 30 * 3_600_000,
+  transit: 'overnight',
+  lotBags: 1,
+  readings: {},
 };
 const run: Run = {
   run: 'run-1',

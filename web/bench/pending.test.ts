@@ -21,6 +21,10 @@ const bag: BenchBag = {
   alive: 2,
   holdKnown: false,
   tank: { id: 'G1', code: 'G1' },
+  packedAtMs: 0,
+  transit: 'overnight',
+  lotBags: 1,
+  readings: {},
 };
 const view: BenchView = { seq: 1, bags: [bag], runs: [] };
 const act = (kind: 'float.started' | 'fish.released'): Act => ({

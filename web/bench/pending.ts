@@ -1,5 +1,5 @@
-// The bench as this screen's own unanswered acts make it: a float runs at once, let-go fish are gone at once.
-import type { BenchView, Run } from '#contract/views.ts';
+// The bench as this screen's own unanswered acts make it: a float runs and a reading counts at once, let-go fish are gone at once.
+import type { BenchBag, BenchView, Run } from '#contract/views.ts';
 import type { Act, Entry } from '#core/journal/index.ts';
 
 export function withPending(view: BenchView, acts: readonly Act[], by: string): BenchView {
@@ -10,6 +10,16 @@ function apply(view: BenchView, entry: Entry, by: string): BenchView {
   if (entry.kind === 'fish.released') {
     const { bag } = entry.payload;
     return { ...view, bags: view.bags.filter((one) => one.bag !== bag), runs: view.runs.filter((run) => run.bag !== bag) };
+  }
+  if (entry.kind === 'method.chosen') {
+    const { bag, method, advised, why } = entry.payload;
+    const chosen = { method, advised, why, by, atMs: entry.occurredAtMs };
+    return { ...view, bags: view.bags.map((one) => (one.bag === bag ? { ...one, chosen } : one)) };
+  }
+  if (entry.kind === 'reading.taken') {
+    const { subject, quantity, reading } = entry.payload;
+    const read = { [quantity]: { value: reading.value, method: reading.method, source: reading.source, atMs: entry.occurredAtMs } };
+    return { ...view, bags: view.bags.map((one) => readInto(one, subject, read)) };
   }
   if (entry.kind !== 'float.started') return view;
   const { bag, run: id, tank, n, minutes, bagTemperature, tankTemperature, water } = entry.payload;
@@ -33,4 +43,9 @@ function apply(view: BenchView, entry: Entry, by: string): BenchView {
     waterL: water.value,
   };
   return { ...view, runs: [...view.runs, run], bags: view.bags.map((one) => (one.bag === bag ? { ...one, afloat: true } : one)) };
+}
+
+function readInto(bag: BenchBag, { kind, id }: { kind: 'bag' | 'water'; id: string }, read: BenchBag['readings']): BenchBag {
+  if (kind === 'bag') return bag.bag === id ? { ...bag, readings: { ...bag.readings, ...read } } : bag;
+  return bag.water?.id === id ? { ...bag, water: { ...bag.water, readings: { ...bag.water.readings, ...read } } } : bag;
 }

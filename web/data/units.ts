@@ -19,7 +19,8 @@ export type Units = {
   bare: (quantity: Quantity, value: number) => string;
   /** A difference of temperatures, given in °C. */
   sayStep: (differenceC: number) => string;
-  read: (quantity: Quantity, text: string) => Parsed;
+  /** `temperatureC` = of the water, for raw conductivity. */
+  read: (quantity: Quantity, text: string, temperatureC?: number) => Parsed;
   /** The unit of a number typed without one. */
   unit: (quantity: Quantity) => string;
 };
@@ -27,9 +28,9 @@ export type Units = {
 export function makeUnits(preference: Preference): Units {
   return {
     say: (quantity, value) => formatQuantity(quantity, value, preference),
-    bare: (quantity, value) => String(Number.parseFloat(formatQuantity(quantity, value, preference))),
+    bare: (quantity, value) => String(Number.parseFloat(formatQuantity(quantity, value, preference).replace(/^pH /, ''))),
     sayStep: (differenceC) => formatStep(differenceC, preference),
-    read: (quantity, text) => parseQuantity(quantity, text, preference),
+    read: (quantity, text, temperatureC) => parseQuantity(quantity, text, preference, temperatureC),
     unit: (quantity) => bareUnit(quantity, preference),
   };
 }

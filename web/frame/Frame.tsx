@@ -1,5 +1,5 @@
 // The frame around every station: stream bar above, links under it, deed and running strip at the foot.
-import { Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox, useLive, useOutbox } from '../data/house.ts';
@@ -15,6 +15,9 @@ import { RunningStrip } from './RunningStrip.tsx';
 import { SignOut } from './SignOut.tsx';
 import { PAGES, STATIONS } from './stations.ts';
 import { StreamBar } from './StreamBar.tsx';
+
+// Fetched beside the first screen, not with it.
+const Sums = lazy(() => import('../sums/Sums.tsx'));
 
 export function Frame() {
   const { person } = useMe();
@@ -43,6 +46,9 @@ export function Frame() {
             <DemoClock />
             <Waits connected={connected} />
             <LineButton />
+            <Suspense fallback={null}>
+              <Sums />
+            </Suspense>
             <KeyList />
             <LookSwitch />
             <NavLink to="/you">{person.name}</NavLink>

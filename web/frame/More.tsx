@@ -1,4 +1,5 @@
 // On a phone: the stations that have no place at the foot.
+import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { useOutbox } from '../data/house.ts';
 import { DemoClock } from './DemoClock.tsx';
@@ -6,6 +7,8 @@ import { LineButton } from './FrameKeys.tsx';
 import { LookSwitch } from './LookSwitch.tsx';
 import { SignOut } from './SignOut.tsx';
 import { STATIONS } from './stations.ts';
+
+const Sums = lazy(() => import('../sums/Sums.tsx'));
 
 export function More() {
   const { acts } = useOutbox();
@@ -28,6 +31,9 @@ export function More() {
         </li>
       </ul>
       <LineButton />
+      <Suspense fallback={null}>
+        <Sums />
+      </Suspense>
       <LookSwitch />
       <DemoClock />
       <SignOut />

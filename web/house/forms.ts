@@ -1,4 +1,5 @@
 // What the forms of the house ask, and the entries that their answers become. No screen in here.
+import { SCHOOL_CLASSES, SCHOOLS, type Schools } from '#core/bench/index.ts';
 import type { HouseView } from '#contract/views.ts';
 import { PURPOSES, type HouseRules, type Purpose } from '#core/room/index.ts';
 import { WATER_TYPES, type WaterType } from '#core/species/index.ts';
@@ -167,15 +168,36 @@ export const RULE_FIELDS: FormField[] = [
   { name: 'other', type: 'number', label: 'Other fish, days', min: 0, max: 365, whole: true },
   { name: 'largePredator', type: 'number', label: 'Large predators, days', min: 0, max: 365, whole: true },
   { name: 'firstMarine', type: 'number', label: 'First meal of marine fish, days', min: 0, max: 365, whole: true },
+  {
+    name: 'shortUnderH',
+    type: 'number',
+    label: 'A short way is under, h closed',
+    min: 0,
+    max: 72,
+    hint: 'local pick-up and overnight are two procedures',
+  },
+  ...(['short', 'long'] as const).flatMap((way) =>
+    SCHOOL_CLASSES.map((kind): FormField => ({
+      name: `${way} ${kind}`,
+      type: 'choice',
+      label: `Our way: ${kind}, ${way}`,
+      options: SCHOOLS,
+    })),
+  ),
 ];
+const schoolValues = ({ shortUnderH, ...ways }: Schools): Values => ({
+  shortUnderH: String(shortUnderH),
+  ...Object.fromEntries((['short', 'long'] as const).flatMap((way) => SCHOOL_CLASSES.map((kind) => [`${way} ${kind}`, ways[way][kind]]))),
+});
 export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { holdDays, hungryAfterDays, ...plain } = house.rules;
-  return Object.fromEntries(
+  const { holdDays, hungryAfterDays, schools, ...plain } = house.rules;
+  const numbers = Object.fromEntries(
     Object.entries({ name: house.name, zone: house.zone, ...plain, ...holdDays, ...hungryAfterDays }).map(([name, value]) => [
       name,
       String(value),
     ]),
   );
+  return { ...numbers, ...schoolValues(schools) };
 };
 export function rulesOf(values: Values, rules: HouseRules): Draft {
   const n = (name: string) => numberOf(values[name]);
@@ -197,6 +219,15 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
           other: n('other'),
           largePredator: n('largePredator'),
           firstMarine: n('firstMarine'),
+        },
+        schools: {
+          shortUnderH: n('shortUnderH'),
+          ...(Object.fromEntries(
+            (['short', 'long'] as const).map((way) => [
+              way,
+              Object.fromEntries(SCHOOL_CLASSES.map((kind) => [kind, values[`${way} ${kind}`]])),
+            ]),
+          ) as Pick<Schools, 'short' | 'long'>),
         },
       },
     },

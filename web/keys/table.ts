@@ -7,6 +7,7 @@ type Row = { place: Place; keys: string; shown: string; does: string };
 export const KEYS = {
   list: { place: 'Anywhere', keys: '?', shown: '?', does: 'This list' },
   line: { place: 'Anywhere', keys: '.', shown: '.', does: 'Write one line: B3 lost 2' },
+  sums: { place: 'Anywhere', keys: 'm', shown: 'm', does: 'Sums: salinity, ammonia, dilution, volumes, drip' },
   undo: { place: 'Anywhere', keys: 'u', shown: 'u', does: 'Take back what was just done' },
   look: { place: 'Anywhere', keys: 'l', shown: 'l', does: 'Lights out, or day' },
   station: { place: 'Anywhere', keys: '1,2,3,4,5,6,7,8', shown: '1 to 8', does: 'Go to a station, in the order of the links' },

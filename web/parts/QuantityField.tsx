@@ -6,19 +6,35 @@ import { useUnits, type Units } from '../data/units.ts';
 
 type Props = { label: string; quantity: Quantity; text: string; onChange: (text: string) => void; hint?: string; optional?: boolean };
 
-const EXAMPLES: Record<Quantity, string> = { temperature: '25.4 C or 78F', volume: '1.4 L or 800 mL', salinity: '34' };
+const EXAMPLES: Record<Quantity, string> = {
+  temperature: '25.4 C or 78F',
+  volume: '1.4 L or 800 mL',
+  salinity: '31 ppt, 1.022 or 48 mS comp',
+  pH: '7.8',
+  ammonia: '1.5 or 1.8 NH3',
+  alkalinity: '2.5 or 7 dKH',
+  hardness: '8 or 140 ppm',
+  oxygen: '6.5',
+};
 
 type Problem = Extract<Parsed, { ok: false }>['problem'];
 const PROBLEMS: Record<Problem, (quantity: Quantity, said: string) => string> = {
   'not a number': (quantity) => `Write a number, with a unit if you like: ${EXAMPLES[quantity]}.`,
   unit: (quantity) => `That is no unit of ${quantity}.`,
-  ambiguous: () => 'Which gallon? Write US gal (3.785 L) or imp gal (4.546 L).',
+  ambiguous: (quantity) =>
+    quantity === 'salinity'
+      ? 'As the meter shows it, compensated to 25 °C (nearly all do: write mS comp), or raw (mS raw)?'
+      : 'Which gallon? Write US gal (3.785 L) or imp gal (4.546 L).',
   implausible: (_quantity, said) => `${said} cannot be. Is the unit right?`,
 };
 
-export function problemOf(quantity: Quantity, text: string, { units, optional }: { units: Units; optional?: boolean }): string | undefined {
+export function problemOf(
+  quantity: Quantity,
+  text: string,
+  { units, optional, temperatureC }: { units: Units; optional?: boolean; temperatureC?: number },
+): string | undefined {
   if (optional && text.trim() === '') return undefined;
-  const parsed = units.read(quantity, text);
+  const parsed = units.read(quantity, text, temperatureC);
   return parsed.ok ? undefined : PROBLEMS[parsed.problem](quantity, units.say(quantity, parsed.value ?? 0));
 }
 

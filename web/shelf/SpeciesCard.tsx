@@ -37,6 +37,7 @@ export function SpeciesCard({ species: one, shelf, onEdit }: Props) {
           {one.keptAlone ? 'kept alone' : (one.groupOf ?? 1) > 1 ? `groups of ${one.groupOf} or more` : 'singly or in pairs will do'}
         </Fact>
         <Fact name="Lives on">{one.guild ?? 'not known'}</Fact>
+        <Fact name="Change of water">{one.bears ? `bears it as ${one.bears} fish do` : 'not known: taken as ordinary'}</Fact>
         <Fact name="Lid">{one.jumps ? 'needs one: it jumps' : 'not for jumping'}</Fact>
         <Fact name="Takes">
           {one.eats.prey.length === 0

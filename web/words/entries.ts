@@ -32,6 +32,8 @@ export const entryWords: Words = {
     `Landed ${newBag?.label ?? name(bag)}: ${alive} ${newLot?.label ?? name(lot)}${dead ? `, ${dead} dead` : ''}${condition === 'fit' ? '' : `, ${condition}`}${bagState === 'sound' ? '' : `, bag ${bagState}`}${newLot?.insteadOf ? ', other than listed' : ''}`,
   'bag.absent': ({ bag }, name) => `${name(bag)} was not in the box`,
   'bag.assigned': ({ bag, tank }, name) => `${name(bag)} is to go to ${name(tank)}`,
+  'method.chosen': ({ bag, method, advised, house, why }, name) =>
+    `${name(bag)}: ${method}${method === advised ? ', as computed' : `, not ${advised} as computed`}${house && method === house ? ', by house rule' : ''}${why ? ` (${why})` : ''}`,
   'float.started': ({ bag, tank, minutes }, name) => `${name(bag)} afloat in ${name(tank)} for ${Math.round(minutes)} min`,
   'fish.released': ({ bag, lot, tank, alive, dead }, name) =>
     `${alive} ${name(lot)} from ${name(bag)} into ${name(tank)}${dead ? `, ${dead} dead` : ''}`,

@@ -1,7 +1,7 @@
 // Every refusal in plain words: what is in the way, who was quicker, what to do. A test proves that none is missing.
 import type { Facts, Refusal, RefusalCode } from '#core/journal/index.ts';
 import type { FitCode } from '#core/room/index.ts';
-import type { Quantity } from '#core/water/index.ts';
+import { PLAUSIBLE, QUANTITIES, type Quantity } from '#core/water/index.ts';
 import type { Voice } from '../data/voice.ts';
 import { FIELD_WORDS } from './species.ts';
 
@@ -11,7 +11,7 @@ type When = Voice['when'];
 type Words = (facts: Told, voice: Voice) => string;
 const by = ({ by: who, atMs }: Told, when: When) => (who ? `${who} did it${atMs ? ` at ${when(Number(atMs))}` : ''}` : '');
 const warmth = (value: string | undefined, { units }: Voice) => units.say('temperature', Number(value));
-const BY_UNIT: Record<string, Quantity> = { '°C': 'temperature', L: 'volume', ppt: 'salinity' };
+const BY_UNIT: Record<string, Quantity> = Object.fromEntries(QUANTITIES.map((quantity) => [PLAUSIBLE[quantity].unit, quantity]));
 const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
 
 export const refusalWords: Record<RefusalCode, Words> = {
@@ -37,6 +37,7 @@ export const refusalWords: Record<RefusalCode, Words> = {
   'bag.empty': () => 'A bag with no fish in it is not landed: say that it is short, or not in the box.',
   'bag.alreadyReleased': ({ bag, ...facts }, { when }) => `The fish of ${bag} are out already: ${by(facts, when)}.`,
   'bag.notAssigned': ({ bag }) => `Choose a tank for ${bag} first.`,
+  'method.noReason': ({ method, advised }) => `The numbers say ${advised}: say why ${method}. It stays with the lot.`,
   'float.running': ({ bag, ...facts }, { when }) => `${cap(bag)} is afloat already: ${by(facts, when)}.`,
   'float.notThisBag': ({ bag, bagState }) =>
     bagState === 'soft'

@@ -17,6 +17,7 @@ export const FIELD_WORDS: Record<keyof SpeciesFields, string> = {
   temperament: 'temperament',
   groupOf: 'group',
   guild: 'food guild',
+  bears: 'change of water',
   shyOf: 'harmed by',
   sources: 'sources',
 };

@@ -173,6 +173,19 @@ CREATE TABLE `p_lot` (
 	`instead_of` text
 );
 --> statement-breakpoint
+CREATE TABLE `p_method` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`bag` text NOT NULL,
+	`lot` text NOT NULL,
+	`method` text NOT NULL,
+	`advised` text NOT NULL,
+	`why` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_method_bag` ON `p_method` (`bag`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_mishap` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -231,7 +244,8 @@ CREATE TABLE `p_reading` (
 	`value` real NOT NULL,
 	`typed` text NOT NULL,
 	`method` text NOT NULL,
-	`source` text NOT NULL
+	`source` text NOT NULL,
+	`reference` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_reading_latest` ON `p_reading` (`subject`,`quantity`,`at_ms`);--> statement-breakpoint

@@ -8,6 +8,7 @@ import { factOf, type MakeProjectors } from './projector.ts';
 
 export const benchProjectors: MakeProjectors<BenchEntries & HoldEntries & WaterEntries> = (db) => {
   const run = prepareInsert(db, tables.run);
+  const method = prepareInsert(db, tables.method);
   const release = prepareInsert(db, tables.release);
   const hold = prepareInsert(db, tables.hold);
   const signOff = prepareInsert(db, tables.signOff);
@@ -30,6 +31,13 @@ export const benchProjectors: MakeProjectors<BenchEntries & HoldEntries & WaterE
           tankC: tankTemperature.value,
           waterL: water.value,
         });
+      },
+    },
+    'method.chosen': {
+      voids: ['p_method'],
+      project(entry) {
+        const { bag, lot, method: way, advised, why } = entry.payload;
+        method({ ...factOf(entry), bag, lot, method: way, advised, why });
       },
     },
     'fish.released': {

@@ -1,0 +1,38 @@
+// The house's own choice of method by what it is and how long it was closed. The numbers may disagree; either may be followed.
+import type { BagInput, LotInput } from './input.ts';
+import { METHODS, type Method } from './methods.ts';
+
+export const SCHOOL_CLASSES = ['fresh', 'brackish', 'marine', 'invertebrates'] as const;
+export type SchoolClass = (typeof SCHOOL_CLASSES)[number];
+/** `as computed` = the house has no opinion of its own. */
+export const SCHOOLS = ['as computed', ...METHODS] as const;
+export type School = (typeof SCHOOLS)[number];
+export type Schools = { shortUnderH: number; short: Record<SchoolClass, School>; long: Record<SchoolClass, School> };
+
+const asComputed: Record<SchoolClass, School> = {
+  fresh: 'as computed',
+  brackish: 'as computed',
+  marine: 'as computed',
+  invertebrates: 'as computed',
+};
+/** Local pick-up and overnight are two different procedures: under 3 h closed is short. */
+export const STARTING_SCHOOLS: Schools = { shortUnderH: 3, short: asComputed, long: asComputed };
+
+/** Salinity, ppt, from which water counts as brackish and as marine. */
+const BRACKISH_FROM = 2;
+const MARINE_FROM = 25;
+
+export function classOf(bag: Pick<BagInput, 'salinity'>, lot: Pick<LotInput, 'invertebrate'>): SchoolClass {
+  if (lot.invertebrate) return 'invertebrates';
+  return bag.salinity >= MARINE_FROM ? 'marine' : bag.salinity >= BRACKISH_FROM ? 'brackish' : 'fresh';
+}
+
+/** What the house does with such a bag; undefined when it goes by the numbers. */
+export function houseMethod(
+  schools: Schools,
+  bag: Pick<BagInput, 'salinity' | 'closedHours'>,
+  lot: Pick<LotInput, 'invertebrate'>,
+): Method | undefined {
+  const school = schools[bag.closedHours < schools.shortUnderH ? 'short' : 'long'][classOf(bag, lot)];
+  return school === 'as computed' ? undefined : school;
+}

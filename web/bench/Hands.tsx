@@ -1,0 +1,112 @@
+// What hands can still change: the picture follows.
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { STARTING_CONTROLS, type Controls } from '#core/bench/input.ts';
+import type { InputFault } from '#core/bench/input.ts';
+import { useUnits } from '../data/units.ts';
+import { FAULT_WORDS } from '../words/bench.ts';
+
+type Props = { controls: Partial<Controls>; faults: readonly InputFault[]; onChange: (controls: Partial<Controls>) => void };
+
+const AIR: readonly Controls['air'][] = ['none', 'gentle', 'strong'];
+const MINUTES = [30, 60, 90, 120] as const;
+const HOURS = [12, 18, 24] as const;
+
+export function Hands({ controls, faults, onChange }: Props) {
+  const { read, bare, unit } = useUnits();
+  const all = { ...STARTING_CONTROLS, ...controls };
+  const set = (part: Partial<Controls>) => onChange({ ...controls, ...part });
+  const bucket = faults.find(({ field }) => field === 'controls.bucketL');
+  return (
+    <div className="hands" role="group" aria-label="What can still be changed">
+      <Pick label="Air" options={AIR} value={all.air} onChange={(air) => set({ air })} />
+      <Switch label="Binder" on={all.binder} onChange={(binder) => set({ binder })} />
+      <Switch label="Float first" on={all.floatFirst} onChange={(floatFirst) => set({ floatFirst })} />
+      <Pick
+        label="Drip for"
+        options={MINUTES}
+        say={(minutes) => `${minutes} min`}
+        value={all.dripMinutes}
+        onChange={(dripMinutes) => set({ dripMinutes })}
+      />
+      <Pick
+        label="Convert in"
+        options={HOURS}
+        say={(hours) => `${hours} h`}
+        value={all.conversionHours}
+        onChange={(conversionHours) => set({ conversionHours })}
+      />
+      <Volume
+        label={`Bucket, ${unit('volume')}`}
+        value={bare('volume', all.bucketL)}
+        wrong={bucket && FAULT_WORDS[bucket.code]}
+        onChange={(text) => {
+          const parsed = read('volume', text);
+          if (parsed.ok) set({ bucketL: parsed.value });
+        }}
+      />
+      <Volume
+        label={`Keep, ${unit('volume')}`}
+        value={controls.pourOffToL === undefined ? '' : bare('volume', controls.pourOffToL)}
+        onChange={(text) => {
+          if (text.trim() === '') return set({ pourOffToL: undefined });
+          const parsed = read('volume', text);
+          if (parsed.ok) set({ pourOffToL: parsed.value });
+        }}
+      />
+      <Volume
+        label="mL/min"
+        value={controls.dripMLPerMin === undefined ? '' : String(controls.dripMLPerMin)}
+        onChange={(text) => {
+          const rate = Number(text.replace(',', '.'));
+          set({ dripMLPerMin: text.trim() !== '' && rate > 0 && rate <= 5000 ? rate : undefined });
+        }}
+      />
+    </div>
+  );
+}
+
+type PickProps<T> = { label: string; options: readonly T[]; value: T; say?: (option: T) => string; onChange: (value: T) => void };
+
+function Pick<T extends string | number>({ label, options, value, say = String, onChange }: PickProps<T>) {
+  return (
+    <label className="hand">
+      <span>{label}</span>
+      <Form.Select value={value} onChange={(event) => onChange(options.find((option) => String(option) === event.target.value)!)}>
+        {options.map((option) => (
+          <option key={option} value={option}>
+            {say(option)}
+          </option>
+        ))}
+      </Form.Select>
+    </label>
+  );
+}
+
+function Switch({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <Button variant="plain" className={`hand-switch${on ? ' chip-on' : ''}`} aria-pressed={on} onClick={() => onChange(!on)}>
+      {label}
+    </Button>
+  );
+}
+
+function Volume({ label, value, wrong, onChange }: { label: string; value: string; wrong?: string; onChange: (text: string) => void }) {
+  return (
+    <label className="hand">
+      <span>{label}</span>
+      <Form.Control
+        defaultValue={value}
+        inputMode="decimal"
+        autoComplete="off"
+        isInvalid={wrong !== undefined}
+        onChange={(event) => onChange(event.target.value)}
+      />
+      {wrong && (
+        <span className="field-problem" role="alert">
+          {wrong}
+        </span>
+      )}
+    </label>
+  );
+}

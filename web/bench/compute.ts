@@ -1,0 +1,44 @@
+// What the worker does with a question: point values at once, then draws in handfuls, then what would turn the order. Each step is handed out
+// as it is ready; between steps the caller may stop.
+import { BenchFault, compareMethods, rank, reckon, type BenchInput, type Comparison } from '#core/bench/compare.ts';
+import { bandsOf, drawOne, gridOf, type Bands, type Doubt, type Draw } from '#core/bench/draws.ts';
+import { turnsOf, type Turn } from '#core/bench/settle.ts';
+import { faultsOf, STARTING_CONTROLS, type InputFault } from '#core/bench/input.ts';
+
+export type Question = { input: Required<BenchInput>; doubts: readonly Doubt[]; draws: number };
+export type Answer =
+  | { step: 'points'; comparison: Comparison }
+  | { step: 'bands'; bands: Bands }
+  | { step: 'turns'; turns: Turn[] }
+  | { step: 'fault'; faults: readonly InputFault[] };
+
+/** Bands are shown from so many draws on, then at the others. */
+const SHOW_AT = [20, 60, 120];
+
+export function* answersTo({ input, doubts, draws }: Question): Generator<Answer | undefined, void, undefined> {
+  const faults = faultsOf({ ...input, controls: { ...STARTING_CONTROLS, ...input.controls } });
+  if (faults.length > 0) {
+    yield { step: 'fault', faults };
+    return;
+  }
+  let comparison: Comparison;
+  try {
+    comparison = compareMethods(input);
+  } catch (error) {
+    if (!(error instanceof BenchFault)) throw error;
+    yield { step: 'fault', faults: error.faults };
+    return;
+  }
+  yield { step: 'points', comparison };
+  const grids = new Map(rank(reckon(input).results).map((one) => [one.method, gridOf(one)]));
+  const done: Draw[] = [];
+  let bands: Bands | undefined;
+  for (let index = 0; index < draws; index += 1) {
+    done.push(drawOne(input, doubts, { index, grids }));
+    if (SHOW_AT.includes(done.length) || done.length === draws) {
+      bands = bandsOf(done, grids);
+      yield { step: 'bands', bands };
+    } else yield undefined;
+  }
+  yield { step: 'turns', turns: turnsOf(input, doubts, bands) };
+}

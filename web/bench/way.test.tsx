@@ -1,0 +1,136 @@
+/** @jest-environment jsdom */
+import 'fake-indexeddb/auto';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { checkAct } from '#contract/act.ts';
+import type { BenchBag } from '#contract/views.ts';
+import { STARTING_RULES } from '#core/room/index.ts';
+import type { Act } from '#core/journal/index.ts';
+import { DeedProvider } from '../data/deed.tsx';
+import { outbox } from '../data/house.ts';
+import { answer, draw, NOW } from '../testScreen.tsx';
+import { answersTo, type Answer, type Question } from './compute.ts';
+import { knownOf } from './known.ts';
+import { inputOf } from '#core/bench/facts.ts';
+import { WayCard } from './WayCard.tsx';
+
+globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
+
+/** The worker's own code without the worker; the draws are left to its own test. */
+class PointsOnly {
+  onmessage?: (event: { data: { no: number; answer: Answer } }) => void;
+  postMessage({ no, question }: { no: number; question: Question }): void {
+    for (const step of answersTo({ ...question, draws: 0 })) {
+      if (step?.step === 'points' || step?.step === 'fault') this.onmessage?.({ data: { no, answer: step } });
+      if (step) break;
+    }
+  }
+  terminate(): void {}
+}
+globalThis.Worker = PointsOnly as unknown as typeof Worker;
+// jsdom draws no canvas; what is drawn is tested in the browser.
+HTMLCanvasElement.prototype.getContext = () => null;
+
+const bag: BenchBag = {
+  bag: 'bag-1',
+  label: 'bag 1',
+  box: 1,
+  listed: 4,
+  waterL: 0.3,
+  lot: 'lot-1',
+  lotLabel: 'banggai cardinalfish',
+  origin: 'wild',
+  sizeCm: 4,
+  afloat: false,
+  crate: 'c',
+  crateLabel: 'Yard',
+  told: { temperatureC: 24, salinityPpt: 28 },
+  alive: 4,
+  holdKnown: false,
+  tank: { id: 'G1', code: 'G1' },
+  landed: { by: 'Bram', atMs: NOW, actId: 'a', alive: 4, dead: 0, condition: 'fit', bagState: 'sound', wrong: false },
+  water: { id: 'salt', type: 'marine', temperatureC: 25.4, salinityPpt: 31, purpose: 'hold', volumeL: 300, readings: {} },
+  packedAtMs: NOW - 34 * 3_600_000,
+  transit: 'overnight',
+  lotBags: 2,
+  readings: {},
+};
+
+let asked: ReturnType<typeof answer>;
+beforeEach(async () => {
+  asked = answer({ '/api/journal': { body: { seq: 1 } } });
+  await outbox.signIn('p');
+});
+const card = (more: Partial<BenchBag> = {}, siblings: BenchBag[] = []) =>
+  draw(
+    <DeedProvider>
+      <WayCard bag={{ ...bag, ...more }} siblings={siblings} onSkip={() => undefined} />
+    </DeedProvider>,
+  );
+const acts = () => asked.filter(({ path }) => path === '/api/journal').map(({ body }) => body as Act);
+const button = (name: RegExp) => screen.getByRole<HTMLButtonElement>('button', { name });
+
+it('names the way that hurts least, and following it is one entry for each bag of the lot', async () => {
+  card({}, [{ ...bag, bag: 'bag-2', label: 'bag 2' }]);
+  await waitFor(() => expect(button(/^Follow: match, float, net/).disabled).toBe(false));
+  fireEvent.click(button(/^Follow:/));
+  await waitFor(() => expect(acts()).toHaveLength(1));
+  expect(checkAct(acts()[0])).toMatchObject({ ok: true });
+  expect(acts()[0]!.entries.map(({ kind, payload }) => [kind, (payload as { bag: string }).bag])).toEqual([
+    ['method.chosen', 'bag-1'],
+    ['method.chosen', 'bag-2'],
+  ]);
+  expect(acts()[0]!.entries[0]!.payload).toMatchObject({ method: 'match, float, net', advised: 'match, float, net' });
+});
+
+it('another way wants a reason, unless it is the house’s own', async () => {
+  const schools = { ...STARTING_RULES.schools, long: { ...STARTING_RULES.schools.long, marine: 'drip' as const } };
+  const rules = STARTING_RULES as { schools: typeof schools };
+  const usual = rules.schools;
+  rules.schools = schools;
+  card();
+  expect(await screen.findByText(/The house rule for such a bag is drip; the numbers say match, float, net/)).toBeTruthy();
+  fireEvent.click(button(/^fast siphon/));
+  expect(button(/^Overrule: fast siphon/).disabled).toBe(true);
+  fireEvent.change(screen.getByLabelText(/^Why fast siphon/), { target: { value: 'hurry' } });
+  await waitFor(() => expect(button(/^Overrule: fast siphon/).disabled).toBe(false));
+  fireEvent.click(button(/^drip/));
+  expect(screen.queryByLabelText(/^Why/)).toBeNull();
+  expect(button(/^Overrule: drip/).disabled).toBe(false);
+  rules.schools = usual;
+});
+
+it('a fact typed is a reading in its own unit, with what it refers to; nonsense stays in the field', async () => {
+  card();
+  const field = await screen.findByRole<HTMLInputElement>('textbox', { name: 'bag 1, salinity, ppt' });
+  fireEvent.change(field, { target: { value: '25 mS' } });
+  expect(screen.getByRole('alert').textContent).toMatch(/compensated to 25 °C/);
+  fireEvent.blur(field);
+  expect(acts()).toEqual([]);
+  fireEvent.change(field, { target: { value: '1.022' } });
+  fireEvent.blur(field);
+  await waitFor(() => expect(acts()).toHaveLength(1));
+  expect(checkAct(acts()[0])).toMatchObject({ ok: true });
+  expect(acts()[0]!.entries[0]!.payload).toMatchObject({
+    subject: { kind: 'bag', id: 'bag-1' },
+    quantity: 'salinity',
+    reading: { typed: '1.022', reference: '25/25', source: 'measured', value: expect.closeTo(29.2, 1) as number },
+  });
+});
+
+it('says what makes a bag hard to judge, and marks each fact with where it came from', async () => {
+  card({ landed: { ...bag.landed!, bagState: 'foul' } });
+  expect(await screen.findByText(/three times the estimate at least/)).toBeTruthy();
+  const row = screen.getByRole('textbox', { name: 'bag 1, salinity, ppt' }).closest('tr')!;
+  expect(row.textContent).toMatch(/told/);
+  expect(screen.getByRole('textbox', { name: /^bag 1, pH/ }).getAttribute('placeholder')).toMatch(/^≈ \d/);
+});
+
+it('answers in steps: points, bands from twenty draws on, then what would turn it; a fault at once', () => {
+  const { input, doubts } = inputOf({ ...knownOf(bag), now: NOW });
+  const steps = [...answersTo({ input, doubts, draws: 22 })].flatMap((step) => (step ? [step.step] : []));
+  expect(steps).toEqual(['points', 'bands', 'bands', 'turns']);
+  const wrong = { ...input, bag: { ...input.bag, waterL: 0 } };
+  expect([...answersTo({ input: wrong, doubts, draws: 5 })]).toEqual([
+    { step: 'fault', faults: [{ field: 'bag.waterL', code: 'aboveZero' }] },
+  ]);
+});
