@@ -1,6 +1,6 @@
 // 120 days at Saltgrass Lane, ending at the opening time with a marine crate half landed.
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
-import { STARTING_RULES } from '#core/room/index.ts';
+import { STARTING_RULES, type HouseRules } from '#core/room/index.ts';
 import { SIGN_CLASS } from '#core/rounds/index.ts';
 import { atLocal, houseDay } from '#core/time/index.ts';
 import { MINUTE_MS, speciesOf, tellFloat, tellLanding, tellList, tellRelease } from './crates.ts';
@@ -13,6 +13,15 @@ import { EXPECTED_CRATE, OPEN_CRATE, OPEN_LANDED, OPENING } from './stock.ts';
 import { SENDERS } from './suppliers.ts';
 import { makeTeller, type Teller } from './teller.ts';
 
+/** Saltgrass Lane has its own ways, by what it is and how long it was closed. */
+const HOUSE_RULES: HouseRules = {
+  ...STARTING_RULES,
+  schools: {
+    ...STARTING_RULES.schools,
+    short: { ...STARTING_RULES.schools.short, fresh: 'drip' },
+    long: { ...STARTING_RULES.schools.long, fresh: 'float and net', marine: 'match, float, net', invertebrates: 'drip' },
+  },
+};
 const DAYS = 120;
 const SEED = 20260303;
 const HOUR_MS = 3_600_000;
@@ -47,12 +56,7 @@ export function tellStory(file: string, opensAtMs: number) {
 function tellSetUp({ teller, at }: Story): void {
   const atMs = at(DAYS, 6);
   const people = PEOPLE.map(({ pin: _pin, ...person }) => ({ kind: 'person.added' as const, payload: person }));
-  teller.tell(
-    atMs,
-    HOUSE_ACTOR,
-    { kind: 'house.configured', payload: { name: HOUSE_NAME, zone: ZONE, rules: STARTING_RULES } },
-    people[0]!,
-  );
+  teller.tell(atMs, HOUSE_ACTOR, { kind: 'house.configured', payload: { name: HOUSE_NAME, zone: ZONE, rules: HOUSE_RULES } }, people[0]!);
   teller.tell(atMs, 'ines', ...people.slice(1));
   teller.tell(
     atMs,

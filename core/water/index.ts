@@ -16,6 +16,7 @@ export { litresOf, type Shape } from './vessels.ts';
 export { floatTau, floatTime, temperatureAfloat, TAU_FACTOR, TAU_ONE_LITRE_MIN, type FloatTime } from './heat.ts';
 export {
   climb,
+  floatedTank,
   hoursUntilFull,
   litresForShare,
   mixedGrowing,
@@ -26,6 +27,7 @@ export {
   shareMixed,
   steadyFlow,
   swapLitres,
+  systemAfterOverflow,
 } from './mixing.ts';
 export { oxygenSolubility } from './oxygen.ts';
 export {

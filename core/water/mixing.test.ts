@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import {
   climb,
+  floatedTank,
   hoursUntilFull,
   litresForShare,
   mixedGrowing,
@@ -11,6 +12,7 @@ import {
   shareMixed,
   steadyFlow,
   swapLitres,
+  systemAfterOverflow,
 } from './mixing.ts';
 
 const share = fc.double({ min: 0, max: 0.99, noNaN: true });
@@ -77,6 +79,18 @@ it('swapping brings a tank where it shall be, and the climb back arrives', () =>
     }),
     { seed: 6, numRuns: 100 },
   );
+});
+
+it('bags afloat cool the tank and raise its level; a bucket that spills into the sump takes salt from it', () => {
+  const { temperature, displacedL } = floatedTank({ tankL: 60, tankC: 25, bags: [{ litres: 2, temperature: 20 }] });
+  expect(temperature).toBeCloseTo(24.839, 3);
+  expect(displacedL).toBe(2);
+  const bucket = { bucketStart: 8, startL: 2, bucketL: 2, addedL: 6 };
+  const bucketEnd = mixedOverflowing({ start: 8, tank: 30, volumeL: 2, addedL: 6 });
+  const after = systemAfterOverflow({ systemL: 100, system: 30, ...bucket, bucketEnd });
+  // All salt is where it was, in the system or in the bucket.
+  expect(after * 100 + bucketEnd * 2).toBeCloseTo(30 * 100 + 8 * 2, 9);
+  expect(after).toBeLessThan(30);
 });
 
 it('how much of a gap must close', () => {

@@ -125,6 +125,43 @@ export function climb(of: { volumeL: number; from: number; to: number; perDay: n
   });
 }
 
+/**
+ * A tank when so many closed bags have come to its temperature: heat is shared by volume, and the bags displace their own.
+ * @example floatedTank({ tankL: 60, tankC: 25, bags: [{ litres: 2, temperature: 20 }] }).temperature.toFixed(2) === '24.84'
+ */
+export function floatedTank(of: { tankL: number; tankC: number; bags: readonly { litres: number; temperature: number }[] }): {
+  temperature: number;
+  displacedL: number;
+} {
+  mustBeAbove('tank volume', of.tankL, 0);
+  const parts = [{ litres: of.tankL, value: of.tankC }, ...of.bags.map(({ litres, temperature }) => ({ litres, value: temperature }))];
+  return { temperature: pooled(parts), displacedL: of.bags.reduce((sum, { litres }) => sum + litres, 0) };
+}
+
+/**
+ * A system after a bucket has spilt into it: of what left the bucket, its deficit (or surplus) of salt and whatever lived in the bag. The system
+ * gave the same volume as drip, so its volume stays. A waste tub spares it both.
+ */
+export function systemAfterOverflow(of: {
+  systemL: number;
+  system: number;
+  bucketStart: number;
+  bucketEnd: number;
+  startL: number;
+  bucketL: number;
+  addedL: number;
+}): number {
+  mustBeAbove('system volume', of.systemL, 0);
+  const { systemL, system, bucketStart, bucketEnd, startL, bucketL, addedL } = of;
+  // What the bucket held and holds, and what ran in, tell what ran out.
+  const endL = Math.min(bucketL, startL + addedL);
+  const spilt = bucketStart * startL + system * addedL - bucketEnd * endL;
+  const spiltL = startL + addedL - endL;
+  const left = systemL - addedL + spiltL;
+  mustBeAbove('what is left in the system', left, 0);
+  return (system * (systemL - addedL) + spilt) / left;
+}
+
 /** Volumes poured together: the mean of any conservative quantity. Throws a RangeError when there is no water at all. */
 export function pooled(parts: readonly { litres: number; value: number }[]): number {
   const litres = parts.reduce((sum, part) => sum + part.litres, 0);

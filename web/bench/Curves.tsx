@@ -70,13 +70,22 @@ export function Curves({ comparison, bands, focus, bears, tank, measured }: Prop
     ) => ({
       type: 'line' as const,
       ...at,
-      label: { display: true, content: says, position, backgroundColor: paper, color: ink, font: { size: 11 }, padding: 3 },
+      label: {
+        display: true,
+        content: says,
+        position,
+        backgroundColor: paper,
+        color: ink,
+        font: { size: 11 },
+        padding: 3,
+        xAdjust: position === 'start' && 'yMin' in at ? 34 : 0,
+      },
     });
     shown.forEach(({ at, says }, index) => {
       const y = toUnit(at);
       lines[`limit${index}`] = line(
         { yMin: y, yMax: y, borderColor: colour('--look'), borderWidth: 1, borderDash: [3, 3] },
-        { says, paper: colour('--card'), ink: colour('--look'), position: 'end' },
+        { says, paper: colour('--card'), ink: colour('--look'), position: 'start' },
       );
     });
     lines.now = line(

@@ -83,7 +83,7 @@ export function WayCard({ bag, siblings, onSkip }: Props) {
       <div className="way-board">
         <div className="way-left">
           <Answer one={focus} best={focus === byNumbers} bands={bands} says={sentenceOf(focus, input.lot, say)} />
-          <Disagreement numbers={byNumbers.method} house={byHouse} />
+          <Disagreement numbers={byNumbers.method} house={byHouse} front={focus === byNumbers} />
           {overruled && (
             <Form.Group controlId="way-why" className="field">
               <Form.Label className="label">Why {focus.method}; it stays with the lot</Form.Label>
@@ -132,7 +132,12 @@ export function WayCard({ bag, siblings, onSkip }: Props) {
             tank={input.tank}
             measured={{ pH: bag.readings.pH?.value, salinity: bag.readings.salinity?.value, temperature: bag.readings.temperature?.value }}
           />
-          <Facts bag={bag} facts={facts} faults={faults} reckoned={{ 'bag.pH': start.pH, 'bag.tan': start.tan }} />
+          <Facts
+            bag={bag}
+            facts={facts}
+            faults={faults}
+            reckoned={{ 'bag.pH': start.pH, 'bag.tan': start.tan, 'tank.pH': byNumbers.samples.at(-1)!.pH }}
+          />
           <Hands controls={controls} faults={faults} onChange={setControls} />
           <AirCaution air={controls.air ?? 'none'} binder={controls.binder ?? false} />
         </div>
@@ -141,11 +146,10 @@ export function WayCard({ bag, siblings, onSkip }: Props) {
   );
 }
 
-function Disagreement({ numbers, house }: { numbers: Method; house?: Method }) {
+function Disagreement({ numbers, house, front }: { numbers: Method; house?: Method; front: boolean }) {
   if (!house) return null;
-  return house === numbers ? (
-    <p className="soft">The house rule says the same.</p>
-  ) : (
+  if (house === numbers) return front ? <p className="soft">The house rule is the same.</p> : null;
+  return (
     <p className="warn">
       The house rule for such a bag is {house}; the numbers say {numbers}. Either may be followed.
     </p>

@@ -58,6 +58,8 @@ function Way({ one, band, chosen, house, onFocus }: WayProps) {
       type="button"
       className={`way${chosen ? ' chosen' : ''}${over ? ' over' : ''}`}
       aria-pressed={chosen}
+      // In front already, its Enter is left to the action above.
+      data-enter={chosen ? 'act' : undefined}
       onClick={() => onFocus(method)}
     >
       <span className="way-name">

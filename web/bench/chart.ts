@@ -5,6 +5,8 @@ import type { Comparison, MethodResult } from '#core/bench/compare.ts';
 import type { Bands, Curve } from '#core/bench/draws.ts';
 import type { Method } from '#core/bench/methods.ts';
 
+const FARTHEST_PX = 40;
+
 /** Each line by its name at its end: no legend to look up, no colour to tell apart. */
 const endLabels: Plugin<'line'> = {
   id: 'endLabels',
@@ -20,6 +22,8 @@ const endLabels: Plugin<'line'> = {
       if (!last) return;
       let y = Math.min(chartArea.bottom - 8, Math.max(chartArea.top + 8, last.y));
       while (taken.some((other) => Math.abs(other - y) < 13)) y -= 13;
+      // Pushed too far from its line a name would tell a lie.
+      if (Math.abs(y - last.y) > FARTHEST_PX) return;
       taken.push(y);
       ctx.fillStyle = typeof dataset.borderColor === 'string' ? dataset.borderColor : 'currentColor';
       const width = ctx.measureText(dataset.label).width;

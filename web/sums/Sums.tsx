@@ -12,7 +12,8 @@ import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { problemOf } from '../parts/QuantityField.tsx';
-import { SUMS, type Outcome, type Sum } from './table.ts';
+import type { Outcome, Sum } from './sum.ts';
+import { SUMS } from './table.ts';
 
 export default function Sums() {
   const [open, setOpen] = useState(false);
@@ -69,7 +70,9 @@ export function OneSum({ sum }: { sum: Sum }) {
     <div className="sum">
       {sum.fields.map(({ name, label, kind, options }) => (
         <Form.Group key={name} controlId={`${id}-${name}`} className="field">
-          <Form.Label className="label">{kind ? `${label}, ${units.unit(kind)} unless you say otherwise` : label}</Form.Label>
+          <Form.Label className="label">
+            {kind && kind !== 'pH' ? `${label}, ${units.unit(kind)} unless you say otherwise` : label}
+          </Form.Label>
           {options ? (
             <Form.Select value={texts[name]} onChange={(event) => setTexts({ ...texts, [name]: event.target.value })}>
               {options.map((option) => (
