@@ -36,7 +36,6 @@ const VIEWS = [
   ['door', DESK, undefined, '/', []],
   ['dock', DESK, 'Bram Tell', '/dock', []],
   ['dock-phone', PHONE, 'Bram Tell', '/dock', []],
-  ['landing-phone', PHONE, 'Bram Tell', '/dock', [press('button', /^Dead in bag/)]],
   ['choose-tank', DESK, 'Ines Okafor', '/dock', [press('link', 'Choose a tank for bag 5'), press('button', /^Tank G5/)]],
   ['bench', DESK, 'Bram Tell', '/bench', []],
   ['bench-phone', PHONE, 'Bram Tell', '/bench', []],

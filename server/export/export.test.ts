@@ -4,7 +4,7 @@ import { makeApp, type App } from '../app.ts';
 import { makeCredentials } from '../people/credentials.ts';
 import { assign, bringCrate, float, furnish, hold, KEEPER, land, makeTestHouse, release, type TestHouse } from '../testHouse.ts';
 import { journalLines } from './journalLines.ts';
-import { TABLES, type TableName } from './tables.ts';
+import { tableCsv, TABLES, type TableName } from './tables.ts';
 
 const HOST = '127.0.0.1:4600';
 let house: TestHouse;
@@ -22,6 +22,22 @@ beforeAll(async () => {
       subject: { kind: 'water', id: 'salt' },
       quantity: 'temperature',
       reading: { value: 25.5, typed: '25,5', method: 'meter', source: 'measured' },
+    },
+  });
+  house.must(KEEPER, {
+    kind: 'reading.taken',
+    payload: {
+      subject: { kind: 'bag', id: 'crate-1-bag3' },
+      quantity: 'ammonia',
+      reading: { value: 2, typed: '2', method: 'test', source: 'measured' },
+    },
+  });
+  house.must(KEEPER, {
+    kind: 'reading.taken',
+    payload: {
+      subject: { kind: 'bag', id: 'crate-1-bag3' },
+      quantity: 'salinity',
+      reading: { value: 29.22, typed: '1.022', method: 'meter', source: 'measured', reference: '25/25' },
     },
   });
   const credentials = makeCredentials(house.db);
@@ -53,6 +69,12 @@ it('gives a lead the whole journal, a line an entry', async () => {
   const lines = text.trimEnd().split('\n');
   expect(lines.slice(1)).toEqual([...journalLines(house.client, 0)].slice(1));
   expect(JSON.parse(lines[0]!)).toMatchObject({ format: 'daily-crate journal', entries: lines.length - 1 });
+});
+
+it('gives each reading its own unit, and what it refers to', () => {
+  const table = tableCsv(house.client, 'readings', 'Europe/Lisbon');
+  expect(table).toMatch(/ammonia,2,mg\/L N,2,,test,measured/);
+  expect(table).toMatch(/salinity,29.22,ppt,1.022,25\/25,meter,measured/);
 });
 
 it.each(Object.keys(TABLES) as TableName[])('gives a lead the table %s, as wide as its headings, with rows in it', async (name) => {

@@ -1,4 +1,5 @@
 // The books as tables for a spreadsheet: one CSV each, every heading with its unit. Times are wall times of the house.
+import { PLAUSIBLE, QUANTITIES } from '#core/water/index.ts';
 import type Database from 'better-sqlite3';
 import { writeCsv } from '#core/text/index.ts';
 import { formatWall } from '#core/time/index.ts';
@@ -7,6 +8,9 @@ import { personName } from '../journal/state.ts';
 type Table = { about: string; headings: readonly string[]; sql: string };
 /** A column whose heading says `(house time)` holds UTC ms and is written as wall time. */
 const WALL = '(house time)';
+
+/** SQL of the unit in which each quantity is stored. */
+const UNITS = QUANTITIES.map((quantity) => `when '${quantity}' then '${PLAUSIBLE[quantity].unit}'`).join(' ');
 
 export const TABLES = {
   stock: {
@@ -66,8 +70,19 @@ export const TABLES = {
   },
   readings: {
     about: 'every reading',
-    headings: ['taken (house time)', 'by', 'of', 'quantity', 'value', 'unit', 'as typed', 'how', 'measured, told or estimated'],
-    sql: `select r.at_ms, ${personName('r."by"')}, coalesce(w.name, b.label), r.quantity, r.value, case r.quantity when 'temperature' then '°C' when 'volume' then 'L' else 'ppt' end, r.typed, r.method, r.source
+    headings: [
+      'taken (house time)',
+      'by',
+      'of',
+      'quantity',
+      'value',
+      'unit',
+      'as typed',
+      'refers to',
+      'how',
+      'measured, told or estimated',
+    ],
+    sql: `select r.at_ms, ${personName('r."by"')}, coalesce(w.name, b.label), r.quantity, r.value, case r.quantity ${UNITS} end, r.typed, r.reference, r.method, r.source
       from p_reading r left join p_water w on w.id = r.subject left join p_bag b on b.id = r.subject where r.voided_by is null order by r.at_ms, r.entry`,
   },
   movements: {
