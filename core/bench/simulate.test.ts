@@ -130,6 +130,26 @@ it('a tank equal to the bag gives no step in any method', () => {
   }
 });
 
+it('in every method salt, ammonia, alkalinity and hardness come equally far towards the tank: none is lost or made', () => {
+  const lone = { ...lot, n: 0, bags: 3 };
+  const into = { ...tank, hardness: 12, temperature: bag.temperature, roomC: bag.temperature };
+  const { results } = reckon({
+    bag: { ...bag, tan: 5, hardness: 4 },
+    tank: into,
+    lot: lone,
+    controls: { ...STARTING_CONTROLS, bucketL: 3 },
+  });
+  for (const { method, steps } of results.filter((one) => one.method !== 'match, float, net')) {
+    const start = startVessel({ ...bag, tan: 5, hardness: 4 }, lone, options);
+    const [from, to] = [start.water, tankWater(into)];
+    const { left } = simulate(start, to, steps, { ...options, roomC: bag.temperature });
+    const share = (key: 'salinity' | 'tan' | 'alkalinity' | 'hardness') => (left[key] - from[key]) / (to[key] - from[key]);
+    for (const key of ['tan', 'alkalinity', 'hardness'] as const)
+      expect([method, share(key)]).toEqual([method, expect.closeTo(share('salinity'), 4)]);
+    expect(left.temperature).toBeCloseTo(bag.temperature, 6);
+  }
+});
+
 it('halving the step changes no figure that is shown', () => {
   for (const { bag: one, tank: into, lot: of } of Object.values(CASES)) {
     const input = { bag: one, tank: into, lot: of, controls: STARTING_CONTROLS };
