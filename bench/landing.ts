@@ -3,52 +3,20 @@
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { chromium } from '@playwright/test';
-import { findChromium, setupChromium } from '../scripts/setup.mjs';
+import { launch, scriptOfTasks, signIn, startTrace } from './browser.ts';
 import { makeLarge, PIN, serve } from './large.ts';
 import { ms, quantile } from './measure.ts';
-
-type Traced = { name: string; ph: string; ts: number; dur?: number; pid: number; tid: number; args?: { name?: string } };
-const SCRIPT = ['FunctionCall', 'EventDispatch', 'TimerFire', 'RunMicrotasks', 'FireAnimationFrame', 'EvaluateScript'];
-
-/** Milliseconds of script in each task of the page's main thread that had 1 ms of it or more. */
-function scriptOfTasks({ traceEvents }: { traceEvents: Traced[] }): number[] {
-  const mains = traceEvents.filter(({ name, args }) => name === 'thread_name' && args?.name === 'CrRendererMain');
-  return mains.flatMap(({ pid, tid }) => {
-    const own = traceEvents.filter((event) => event.pid === pid && event.tid === tid && event.ph === 'X').sort((a, b) => a.ts - b.ts);
-    const tasks = own.filter(({ name }) => name === 'RunTask').map(({ ts, dur = 0 }) => ({ from: ts, to: ts + dur, script: 0 }));
-    let at = 0;
-    let done = 0;
-    for (const { name, ts, dur = 0 } of own) {
-      if (!SCRIPT.includes(name) || ts < done) continue;
-      while (at < tasks.length && tasks[at]!.to < ts) at += 1;
-      if (at < tasks.length && tasks[at]!.from <= ts) tasks[at]!.script += dur / 1000;
-      done = ts + dur;
-    }
-    return tasks.map(({ script }) => script).filter((script) => script >= 1);
-  });
-}
 
 const BAGS = 61;
 const EVERY_MS = 2000;
 const ENTRIES = 500_000;
 
-setupChromium();
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-bench-'));
 await makeLarge(folder, ENTRIES, BAGS);
 const server = await serve(folder);
 try {
-  const browser = await chromium.launch({
-    executablePath: findChromium(),
-    chromiumSandbox: false,
-    args: ['--disable-gpu', '--disable-background-networking', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1'],
-  });
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' });
-  await page.goto(`http://127.0.0.1:${server.port}`);
-  await page.getByRole('button', { name: 'Ines' }).click();
-  await page.locator('#pin').fill(PIN);
-  await page.getByRole('button', { name: 'Sign in' }).click();
-  await page.locator('.stream').waitFor();
+  const browser = await launch();
+  const page = await signIn(browser, `http://127.0.0.1:${server.port}`, { name: 'Ines', pin: PIN });
   await page.keyboard.press('2');
   await page.getByText(`bag 2 of ${BAGS}`).waitFor();
   const { seq: before } = (await (await fetch(`http://127.0.0.1:${server.port}/api/health`)).json()) as { seq: number };
@@ -72,14 +40,14 @@ try {
   requestAnimationFrame(watch);
   new PerformanceObserver((list) => seen.long.push(...list.getEntries().map(({ duration }) => duration))).observe({ entryTypes: ['longtask'] });
 }`);
-  await browser.startTracing(page, { categories: ['devtools.timeline', 'disabled-by-default-devtools.timeline', '__metadata'] });
+  await startTrace(browser, page);
   await page.locator('.btn-act:not([disabled])').waitFor();
   for (let bag = 1; bag < BAGS; bag += 1) {
     const began = Date.now();
     await page.keyboard.press('Enter');
     await page.waitForTimeout(Math.max(0, EVERY_MS - (Date.now() - began)));
   }
-  const script = scriptOfTasks(JSON.parse((await browser.stopTracing()).toString()) as { traceEvents: Traced[] });
+  const script = await scriptOfTasks(browser);
   const { took, long } = await page.evaluate<{ took: number[]; long: number[] }>('window.seen');
   const health = (await (await fetch(`http://127.0.0.1:${server.port}/api/health`)).json()) as { seq: number; ok: boolean };
   console.log(

@@ -45,6 +45,12 @@ export function WayCard({ bag, siblings, onSkip }: Props) {
   const [why, setWhy] = useState('');
   const { input, facts, doubts } = useMemo(() => inputOf({ ...knownOf(bag), now, controls }), [bag, now, controls]);
   const { picture, faults } = useComparison({ input, doubts, draws: DRAWS });
+  // Held still between changes: the chart is drawn anew for each that is not.
+  const bears = useMemo(() => tolerancesOf(input.lot), [input]);
+  const measured = useMemo(() => {
+    const { pH, salinity, temperature } = bag.readings;
+    return { pH: pH?.value, salinity: salinity?.value, temperature: temperature?.value };
+  }, [bag.readings]);
   if (!picture) {
     return faults.length === 0 ? <Waiting retry={() => undefined} /> : <Facts bag={bag} facts={facts} faults={faults} reckoned={{}} />;
   }
@@ -124,14 +130,7 @@ export function WayCard({ bag, siblings, onSkip }: Props) {
           {input.bag.foul && input.bag.tan === undefined && (
             <Caution strong>Foul water or a dead fish: ammonia is taken as three times the estimate at least, until it is tested.</Caution>
           )}
-          <Curves
-            comparison={comparison}
-            bands={bands}
-            focus={focus.method}
-            bears={tolerancesOf(input.lot)}
-            tank={input.tank}
-            measured={{ pH: bag.readings.pH?.value, salinity: bag.readings.salinity?.value, temperature: bag.readings.temperature?.value }}
-          />
+          <Curves comparison={comparison} bands={bands} focus={focus.method} bears={bears} tank={input.tank} measured={measured} />
           <Facts
             bag={bag}
             facts={facts}
