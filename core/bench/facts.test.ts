@@ -41,6 +41,7 @@ it('makes the whole input: hours closed, gas by how it came, how wide its salini
   expect(input.bag).toMatchObject({ closedHours: 34, gas: 'oxygen', gasL: 0.6, pH: undefined });
   expect(input.lot).toMatchObject({ tolerance: 'ordinary', invertebrate: false, euryhaline: false, bags: 2 });
   expect(doubts.map(({ of }) => of)).toEqual(expect.arrayContaining(['bag.salinity', 'bag.waterL', 'bag.alkalinity', 'lot.lengthCm']));
+  expect(inputOf({ bag, tank, now: 34 * HOUR, state: { is: 'opened', hours: 2 } }).input.bag.closedHours).toBe(32);
   const mono = { is: 'fish', bears: 'hardy' as const, salinityPpt: { min: 2, max: 35 } };
   const other = inputOf({ bag: { ...bag, transit: 'local', kind: mono }, tank, now: HOUR }).input;
   expect([other.bag.gas, other.lot.tolerance, other.lot.euryhaline]).toEqual(['air', 'hardy', true]);

@@ -151,7 +151,8 @@ export function inputOf(of: {
         salinity: value('bag.salinity')!,
         alkalinity: value('bag.alkalinity')!,
         hardness: value('bag.hardness'),
-        closedHours: Math.max(0, (now - bag.packedAtMs) / HOUR_MS),
+        // Closed until it was opened; what came after counts as open.
+        closedHours: Math.max(0, (now - bag.packedAtMs) / HOUR_MS - (of.state?.is === 'opened' ? of.state.hours : 0)),
         state: of.state ?? { is: 'closed' },
         foul: bag.foul,
         soft: bag.soft,

@@ -1,24 +1,48 @@
 // What hands can still change: the picture follows.
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { STARTING_CONTROLS, type Controls } from '#core/bench/input.ts';
-import type { InputFault } from '#core/bench/input.ts';
+import { STARTING_CONTROLS, type BagState, type Controls, type InputFault } from '#core/bench/input.ts';
 import { useUnits } from '../data/units.ts';
 import { FAULT_WORDS } from '../words/bench.ts';
 
-type Props = { controls: Partial<Controls>; faults: readonly InputFault[]; onChange: (controls: Partial<Controls>) => void };
+/** How the bag stands: what hands have done to it so far, and what the supplier says of its last meal. */
+export type Standing = { state: BagState; fed: boolean };
+const STATES: readonly { says: string; state: BagState }[] = [
+  { says: 'closed', state: { is: 'closed' } },
+  { says: 'just opened', state: { is: 'opened', hours: 0 } },
+  { says: 'open 30 min', state: { is: 'opened', hours: 0.5 } },
+  { says: 'open 1 h', state: { is: 'opened', hours: 1 } },
+  { says: 'open 2 h', state: { is: 'opened', hours: 2 } },
+  { says: 'an open tub', state: { is: 'tub' } },
+];
+const sayState = (state: BagState) => STATES.find((one) => JSON.stringify(one.state) === JSON.stringify(state))!.says;
+
+type Props = {
+  standing: Standing;
+  onStanding: (standing: Standing) => void;
+  controls: Partial<Controls>;
+  faults: readonly InputFault[];
+  onChange: (controls: Partial<Controls>) => void;
+};
 
 const AIR: readonly Controls['air'][] = ['none', 'gentle', 'strong'];
 const MINUTES = [30, 60, 90, 120] as const;
 const HOURS = [12, 18, 24] as const;
 
-export function Hands({ controls, faults, onChange }: Props) {
+export function Hands({ standing, onStanding, controls, faults, onChange }: Props) {
   const { read, bare, unit } = useUnits();
   const all = { ...STARTING_CONTROLS, ...controls };
   const set = (part: Partial<Controls>) => onChange({ ...controls, ...part });
   const bucket = faults.find(({ field }) => field === 'controls.bucketL');
   return (
     <div className="hands" role="group" aria-label="What can still be changed">
+      <Pick
+        label="The bag is"
+        options={STATES.map(({ says }) => says)}
+        value={sayState(standing.state)}
+        onChange={(says) => onStanding({ ...standing, state: STATES.find((one) => one.says === says)!.state })}
+      />
+      <Switch label="Fed before" on={standing.fed} onChange={(fed) => onStanding({ ...standing, fed })} />
       <Pick label="Air" options={AIR} value={all.air} onChange={(air) => set({ air })} />
       <Switch label="Binder" on={all.binder} onChange={(binder) => set({ binder })} />
       <Switch label="Float first" on={all.floatFirst} onChange={(floatFirst) => set({ floatFirst })} />

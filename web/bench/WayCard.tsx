@@ -22,7 +22,7 @@ import { Waiting } from '../parts/Waiting.tsx';
 import { sayTurn } from '../words/bench.ts';
 import { Curves } from './Curves.tsx';
 import { Facts } from './Facts.tsx';
-import { Hands } from './Hands.tsx';
+import { Hands, type Standing } from './Hands.tsx';
 import { knownOf } from './known.ts';
 import { useComparison } from './useComparison.ts';
 import { Answer, Ways } from './Ways.tsx';
@@ -41,9 +41,10 @@ export function WayCard({ bag, siblings, onSkip }: Props) {
   const { doIt } = useDeeds();
   const now = Math.floor(useHouseNow(MINUTE_MS) / AGE_STEP_MS) * AGE_STEP_MS;
   const [controls, setControls] = useState<Partial<Controls>>({ floatWithinC: house.rules.floatWithinC });
+  const [standing, setStanding] = useState<Standing>({ state: { is: 'closed' }, fed: false });
   const [picked, setPicked] = useState<Method>();
   const [why, setWhy] = useState('');
-  const { input, facts, doubts } = useMemo(() => inputOf({ ...knownOf(bag), now, controls }), [bag, now, controls]);
+  const { input, facts, doubts } = useMemo(() => inputOf({ ...knownOf(bag), now, controls, ...standing }), [bag, now, controls, standing]);
   const { picture, faults } = useComparison({ input, doubts, draws: DRAWS });
   // Held still between changes: the chart is drawn anew for each that is not.
   const bears = useMemo(() => tolerancesOf(input.lot), [input]);
@@ -137,7 +138,7 @@ export function WayCard({ bag, siblings, onSkip }: Props) {
             faults={faults}
             reckoned={{ 'bag.pH': start.pH, 'bag.tan': start.tan, 'tank.pH': byNumbers.samples.at(-1)!.pH }}
           />
-          <Hands controls={controls} faults={faults} onChange={setControls} />
+          <Hands standing={standing} onStanding={setStanding} controls={controls} faults={faults} onChange={setControls} />
           <AirCaution air={controls.air ?? 'none'} binder={controls.binder ?? false} />
         </div>
       </div>

@@ -125,6 +125,18 @@ it('says what makes a bag hard to judge, and marks each fact with where it came 
   expect(screen.getByRole('textbox', { name: /^bag 1, pH/ }).getAttribute('placeholder')).toMatch(/^≈ \d/);
 });
 
+it('an open tub cannot float: the order follows what the bag is', async () => {
+  card();
+  await waitFor(() => expect(button(/^Follow: match, float, net/)).toBeTruthy());
+  fireEvent.change(screen.getByLabelText('The bag is'), { target: { value: 'an open tub' } });
+  await waitFor(() => expect(screen.getByText(/float and net \(an open tub cannot float\)/)).toBeTruthy());
+  expect(screen.queryByRole('button', { name: /^Follow: match/ })).toBeNull();
+  fireEvent.change(screen.getByLabelText('The bag is'), { target: { value: 'closed' } });
+  const before = screen.getByText(/^In the bag now/).textContent;
+  fireEvent.click(button(/^Fed before/));
+  await waitFor(() => expect(screen.getByText(/^In the bag now/).textContent).not.toBe(before));
+});
+
 it('answers in steps: points, bands from twenty draws on, then what would turn it; a fault at once', () => {
   const { input, doubts } = inputOf({ ...knownOf(bag), now: NOW });
   const steps = [...answersTo({ input, doubts, draws: 22 })].flatMap((step) => (step ? [step.step] : []));
