@@ -5,7 +5,8 @@ import { run, setup, setupChromium } from './setup.mjs';
 
 process.chdir(path.join(import.meta.dirname, '..'));
 setup();
-const jest = ['--disable-warning=ExperimentalWarning', '--experimental-vm-modules', 'node_modules/jest/bin/jest.js'];
+// Both cores: jest would leave one to itself.
+const jest = ['--disable-warning=ExperimentalWarning', '--experimental-vm-modules', 'node_modules/jest/bin/jest.js', '--maxWorkers=2'];
 const steps = [
   ['types', () => run('node', ['node_modules/typescript/bin/tsc', '-p', 'tsconfig.json', '--noEmit'])],
   [

@@ -2,6 +2,7 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
+import { setLineOpen } from '../line/open.ts';
 import { KEYS, type KeyName } from './table.ts';
 import { KeyList } from './KeyList.tsx';
 import { useKey } from './useKey.ts';
@@ -71,4 +72,14 @@ it('rests while a dialog is open', () => {
   );
   press('u');
   expect(heard()).toBe(0);
+});
+
+it('rests while the one line is open: what is typed for it never lands a bag', () => {
+  render(<Listener name="dock.absent" />);
+  setLineOpen(true);
+  press('b');
+  expect(heard()).toBe(0);
+  setLineOpen(false);
+  press('b');
+  expect(heard()).toBe(1);
 });

@@ -1,5 +1,6 @@
 // The one way to listen to a key. Keys rest while somebody types, while a dialog is open, and when a button takes its own Enter.
 import { useHotkeys } from 'react-hotkeys-hook';
+import { isLineOpen } from '../line/open.ts';
 import { KEYS, type KeyName } from './table.ts';
 
 type Options = {
@@ -29,6 +30,8 @@ export function useKey(
       if (event.ctrlKey || event.metaKey || event.altKey) return;
       if (event.key === 'Enter' && takesEnter(event.target)) return;
       if (!inDialog && document.querySelector('[role="dialog"]')) return;
+      // What is typed for the one line is never a key of the page, be the field there yet or not.
+      if (isLineOpen() && name !== 'back') return;
       event.preventDefault();
       onPress(event.key);
     },

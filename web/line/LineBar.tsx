@@ -29,12 +29,16 @@ export function LineBar({ onClose }: { onClose: () => void }) {
           if (event.key === 'Escape') onClose();
         }}
       >
-        {data ? <Line view={data} attempt={overrule.attempt} onClose={onClose} /> : <Waiting error={error} retry={() => void mutate()} />}
+        {/* The field is there at once: fingers do not wait for the house. */}
+        <Line view={data ?? NO_ROOM} attempt={overrule.attempt} onClose={onClose} />
+        {!data && <Waiting error={error} retry={() => void mutate()} />}
       </section>
       {overrule.dialog}
     </>
   );
 }
+
+const NO_ROOM: RoomView = { seq: 0, racks: [], waters: [] };
 
 type LineProps = { view: RoomView; attempt: ReturnType<typeof useOverrule>['attempt']; onClose: () => void };
 

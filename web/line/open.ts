@@ -9,6 +9,8 @@ export function setLineOpen(next: boolean): void {
   listeners.forEach((listener) => listener());
 }
 
+export const isLineOpen = (): boolean => open;
+
 export function useLineOpen(): boolean {
   return useSyncExternalStore(
     (listener) => {
