@@ -16,6 +16,7 @@ const VIEWS: (readonly [string, string])[] = [
   ['shelf, a change', '/shelf?species=comet&open=edit'],
   ['shelf, taking in', '/shelf?open=import'],
   ['more', '/more'],
+  ['you', '/you'],
   ...['waters', 'racks', 'suppliers', 'people', 'opening', 'rules', 'books'].map(
     (part) => [`house, ${part}`, `/house?part=${part}`] as const,
   ),

@@ -1,5 +1,6 @@
 // What is not known for sure, drawn many times: how often each method is best, and the bands of the curves. Seeded: draw number i is the
 // same whatever was drawn before it, and all methods share it.
+import { METABOLISM_BAND } from './bag.ts';
 import { rank, reckon, type BenchInput, type Reckoned } from './compare.ts';
 import { STARTING_CONTROLS, type Chance } from './input.ts';
 import type { Method } from './methods.ts';
@@ -25,7 +26,7 @@ export type Doubt = { of: DoubtOf; low: number; high: number };
 
 /** Judgement: nine in ten lie between these. */
 const CHANCE_BANDS: Record<keyof Chance, { low: number; high: number }> = {
-  metabolism: { low: 0.6, high: 1.6 },
+  metabolism: METABOLISM_BAND,
   exchange: { low: 0.5, high: 2 },
   tau: { low: 1 / 1.5, high: 1.5 },
   flow: { low: 0.7, high: 1.3 },

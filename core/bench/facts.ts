@@ -5,6 +5,7 @@ import type { WaterType } from '../species/entries.ts';
 import { ROOM_PCO2 } from '../water/carbonate.ts';
 import type { BenchInput } from './compare.ts';
 import type { Doubt, DoubtOf } from './draws.ts';
+import { waterTypeOf } from './schools.ts';
 import { USUAL_WATER, type BagState, type Controls, type ToleranceClass } from './input.ts';
 
 type Read = Partial<Record<Quantity, Pick<Reading, 'value' | 'method' | 'source'>>>;
@@ -54,8 +55,7 @@ const EURYHALINE_SPAN = 15;
 
 export function factsOf(bag: KnownBag, tank: KnownTank): Fact[] {
   const usualSalt = bag.told.salinityPpt ?? tank.salinityPpt;
-  const kindOf = (salinity: number): WaterType => (salinity >= 25 ? 'marine' : salinity >= 2 ? 'brackish' : 'fresh');
-  const bagKind = USUAL_WATER[kindOf(bag.readings.salinity?.value ?? usualSalt)];
+  const bagKind = USUAL_WATER[waterTypeOf(bag.readings.salinity?.value ?? usualSalt)];
   const tankKind = USUAL_WATER[tank.type];
   const read = (of: FactOf, quantity: Quantity, from: Read, other: Omit<Fact, 'of' | 'quantity'>): Fact => {
     const reading = from[quantity];

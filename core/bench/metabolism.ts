@@ -1,4 +1,5 @@
 // What fish take from their water and give to it. Small warm-water fish; a judgement for invertebrates.
+import { O2_MG_PER_MMOL } from '../water/oxygen.ts';
 
 /** Rates of one group of fish, per hour: oxygen mg, ammonia mg N, carbon dioxide mmol, alkalinity meq. */
 export type Rates = { oxygen: number; ammonia: number; co2: number; alkalinity: number };
@@ -9,7 +10,6 @@ const LN_Q10 = Math.log(1.9);
 /** Mg N for a mg of O2: 0.12 mol N a mol O2. */
 const NITROGEN_PER_OXYGEN = 0.0525;
 const CO2_PER_OXYGEN = 0.9;
-const O2_MG_PER_MMOL = 31.998;
 const N_MG_PER_MMOL = 14.007;
 const FED_FACTOR = 2;
 

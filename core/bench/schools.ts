@@ -1,4 +1,5 @@
 // The house's own choice of method by what it is and how long it was closed. The numbers may disagree; either may be followed.
+import type { WaterType } from '../species/entries.ts';
 import type { BagInput, LotInput } from './input.ts';
 import { METHODS, type Method } from './methods.ts';
 
@@ -22,9 +23,13 @@ export const STARTING_SCHOOLS: Schools = { shortUnderH: 3, short: asComputed, lo
 const BRACKISH_FROM = 2;
 const MARINE_FROM = 25;
 
+/** Fresh, brackish or marine, by its salt. */
+export function waterTypeOf(salinity: number): WaterType {
+  return salinity >= MARINE_FROM ? 'marine' : salinity >= BRACKISH_FROM ? 'brackish' : 'fresh';
+}
+
 export function classOf(bag: Pick<BagInput, 'salinity'>, lot: Pick<LotInput, 'invertebrate'>): SchoolClass {
-  if (lot.invertebrate) return 'invertebrates';
-  return bag.salinity >= MARINE_FROM ? 'marine' : bag.salinity >= BRACKISH_FROM ? 'brackish' : 'fresh';
+  return lot.invertebrate ? 'invertebrates' : waterTypeOf(bag.salinity);
 }
 
 /** What the house does with such a bag; undefined when it goes by the numbers. */
