@@ -25,9 +25,9 @@ it.each(KINDS)('%s: the fixture is taken as it is', (kind) => {
 
 it.each(KINDS)('%s: every field is typed, and none may be added', (kind) => {
   const payload = fixtures[kind] as unknown as Record<string, unknown>;
-  expect(faultsOf(act(entry(kind, { ...payload, extra: 1 })))).toEqual(['entries.0.payload']);
+  expect(faultsOf(act(entry(kind, { ...payload, extra: 1 }, { version: kinds[kind].version })))).toEqual(['entries.0.payload']);
   for (const field of Object.keys(payload)) {
-    expect(faultsOf(act(entry(kind, { ...payload, [field]: { wrong: true } })))).toContainEqual(
+    expect(faultsOf(act(entry(kind, { ...payload, [field]: { wrong: true } }, { version: kinds[kind].version })))).toContainEqual(
       expect.stringContaining(`entries.0.payload.${field}`) as string,
     );
   }
@@ -86,12 +86,22 @@ it('tells a newer client that it is newer', () => {
   });
 });
 
-it('lifts a house that was configured before there were rules for meals', () => {
+it('lifts a house that was configured before there were rules for meals, and holds of plain days', () => {
   const { rules, ...rest } = fixtures['house.configured'];
-  const { hungryAfterDays, schools: _schools, ...older } = rules;
-  expect(lift('house.configured', 1, { ...rest, rules: older })).toEqual(fixtures['house.configured']);
+  const { hungryAfterDays, schools: _schools, holds, triesBeforeRest: _tries, temporaryH: _hours, toolDriesH: _dries, ...older } = rules;
+  const holdDays = { fresh: holds.fresh.days, brackish: holds.brackish.days, marine: holds.marine.days };
+  expect(lift('house.configured', 1, { ...rest, rules: { ...older, holdDays } })).toEqual(fixtures['house.configured']);
   expect(hungryAfterDays.fry).toBe(1);
   expect(checkAct(act(entry('house.configured', { name: 'x' }))).ok).toBe(false);
+  const { policy: _policy, ...hold } = fixtures['hold.opened'];
+  expect(lift('hold.opened', 1, { ...hold, days: 28 })).toEqual(fixtures['hold.opened']);
+  expect(lift('hold.opened', 1, { ...hold, days: 0 })).toMatchObject({ policy: { days: 1 } });
+});
+
+it.each([0, 366, 10_000, 2.5])('a hold of %p days is a fault', (days) => {
+  const { policy, ...hold } = fixtures['hold.opened'];
+  const faults = faultsOf(act(entry('hold.opened', { ...hold, policy: { ...policy, days } }, { version: 2 })));
+  expect(faults).toEqual(['entries.0.payload.policy.days']);
 });
 
 it('has an upcaster for every step to the present version', () => {

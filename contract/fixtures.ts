@@ -1,5 +1,6 @@
 // One payload that can be true of each kind: examples for docs/journal.md, and the seed of the schema tests.
 import type { Payloads } from '#core/journal/index.ts';
+import { plainPolicy } from '#core/holds/index.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
 import type { Reading } from '#core/water/index.ts';
 
@@ -14,6 +15,11 @@ export const fixtures: Payloads = {
   'house.configured': { name: 'Saltgrass Lane Fish Room', zone: 'Europe/Lisbon', rules: STARTING_RULES },
   'rack.added': { rack: 'gull', room: 'Back room', name: 'Gull bench', walk: 70 },
   'water.added': { water: 'gull-1', name: 'Gull near water', type: 'marine', temperatureC: 25.4, salinityPpt: 31, volumeL: 300 },
+  'rack.changed': { rack: 'gull', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { name: 'Gull bench, left' } },
+  'water.changed': { water: 'gull-1', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { salinityPpt: 32 } },
+  'waters.joined': { from: 'gull-2', into: 'gull-1', tanks: ['G5', 'G6'], volumeL: 600 },
+  'tank.changed': { tank: 'G1', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { lid: false, vessel: 'box', hangsIn: 'G2' } },
+  'thing.retired': { what: 'tank', id: 'G9', why: 'cracked' },
   'tank.added': { tank: 'G1', rack: 'gull', water: 'gull-1', code: 'G1', volumeL: 60, purpose: 'hold', lid: true, row: 0, column: 0 },
   'species.added': {
     species: 'firefish',
@@ -89,11 +95,56 @@ export const fixtures: Payloads = {
     minutes: 30.9,
   },
   'fish.released': { bag: 'bag-1', lot: 'lot-1', tank: 'G1', run: 'run-1', alive: 2, dead: 0, by: 'net' },
-  'hold.opened': { hold: 'hold-1', lot: 'lot-1', days: 28, zero: 'arrival' },
+  'hold.opened': { hold: 'hold-1', lot: 'lot-1', policy: plainPolicy(28), zero: 'arrival' },
   'hold.signedOff': { hold: 'hold-1', lot: 'lot-1', note: 'eating since the first day' },
   'reading.taken': { subject: { kind: 'bag', id: 'bag-1' }, quantity: 'temperature', reading: folded },
   'lot.opened': { lot: 'lot-3', species: 'firefish', label: 'firefish', tank: 'G1', n: 3, sizeCm: 6, origin: 'bred' },
-  'stock.moved': { moves: [{ lot: 'lot-3', from: 'G1', to: 'sold', n: 1 }], why: 'collected' },
+  'stock.moved': { moves: [{ lot: 'lot-3', from: 'G1', to: 'G2', n: 3, arrived: 2 }], why: 'the bully', slip: 'slip-1' },
+  'lot.split': {
+    lot: 'lot-3',
+    child: 'lot-3b',
+    label: 'firefish',
+    place: 'G1',
+    n: 1,
+    why: 'another water',
+    hold: 'hold-3b',
+    note: 'the small one',
+  },
+  'lot.joined': { lot: 'lot-3b', into: 'lot-3', place: 'G1', n: 1, why: 'one crate after all' },
+  'lot.measured': { lot: 'lot-3', place: 'G1', sizeCm: 6.2, n: 2, note: 'against the ruler on the glass' },
+  'stay.limited': { stay: 'stay-1', lot: 'lot-3', place: 'box-1', untilMs: AT + 3 * 86_400_000, untilCm: 7, why: 'a bully, three days' },
+  'moves.planned': {
+    plan: 'plan-1',
+    name: 'Room for the gramma',
+    slips: [
+      {
+        slip: 'slip-1',
+        lot: 'lot-3',
+        from: 'G1',
+        to: 'G2',
+        n: 2,
+        sex: 'any',
+        size: 'largest',
+        who: 'the one with the torn fin stays',
+        by: 'net',
+        tool: 'gull-net',
+        after: ['slip-0'],
+        waitsFor: { what: 'caves', untilMs: AT + 86_400_000 },
+        comesBack: true,
+        why: 'they chase the gramma',
+      },
+    ],
+  },
+  'slip.tried': { slip: 'slip-1', note: 'behind the heater' },
+  'slip.freed': { slip: 'slip-1' },
+  'slip.dropped': { slip: 'slip-1', why: 'they get on after all' },
+  'tool.added': { tool: 'gull-net', name: 'Gull net', what: 'net', racks: ['gull'], meshMm: 2, widthCm: 20 },
+  'tool.changed': { tool: 'gull-net', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { widthCm: 25, racks: [] } },
+  'tool.used': { tool: 'gull-net', tanks: ['F2', 'B3'], note: 'by mistake' },
+  'tool.disinfected': { tool: 'gull-net', note: 'bleach, rinsed, dried' },
+  'water.exchanged': { tank: 'G1', litres: 12, source: 'tank', fromTank: 'C1', note: 'weekly' },
+  'remedy.begun': { course: 'course-1', water: 'gull-1', family: 'copper', note: 'by the label' },
+  'remedy.ended': { course: 'course-1', water: 'gull-1', note: 'test at zero' },
   'stock.counted': { place: 'G1', lot: 'lot-3', found: 2, book: 3, against: 'missing' },
   'lot.promised': { promise: 'promise-1', lot: 'lot-3', n: 2, forWhom: 'Mossbank school' },
   'tank.looked': {
@@ -109,4 +160,5 @@ export const fixtures: Payloads = {
   'due.snoozed': { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:1h', untilMs: AT + 1_800_000, why: 'the van is here' },
   'due.skipped': { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:4h', why: 'seen from the door' },
   'loss.recorded': { lot: 'lot-3', place: 'G1', n: 1, cause: 'jumped', sure: 'likely', note: 'on the floor behind the bench' },
+  'loss.classed': { loss: '019cb270-7380-7000-8036-9ee768e6d3a5', cause: 'bullied', sure: 'likely', why: 'seen chased the evening before' },
 };

@@ -2,16 +2,27 @@
 import { boolean, type ObjectSchema } from 'yup';
 import { SCHOOLS, type School, type SchoolClass, type Schools } from '#core/bench/index.ts';
 import type { HungryAfterDays } from '#core/feeding/index.ts';
+import type { HoldPolicies } from '#core/holds/index.ts';
 import type { Payloads } from '#core/journal/index.ts';
 import { ROLES, type PeopleEntries, type PersonAdded, type PersonPrefers } from '#core/people/index.ts';
 import {
   PURPOSES,
+  THINGS,
+  VESSELS,
   type HouseConfigured,
   type HouseRules,
   type RackAdded,
+  type RackChanged,
+  type RackFields,
   type RoomEntries,
   type TankAdded,
+  type TankChanged,
+  type TankFields,
+  type ThingRetired,
   type WaterAdded,
+  type WaterChanged,
+  type WaterFields,
+  type WatersJoined,
 } from '#core/room/index.ts';
 import {
   BEARS,
@@ -26,8 +37,8 @@ import {
   type SpeciesFields,
 } from '#core/species/index.ts';
 import { TEMPERATURE_UNITS, VOLUME_UNITS } from '#core/water/index.ts';
-import { choice, closed, count, finite, id, list, someOf, text, uuid } from './fields.ts';
-import { centimetres, days, degrees, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
+import { choice, closed, count, finite, id, list, note, someOf, text, uuid } from './fields.ts';
+import { centimetres, days, degrees, holdPolicy, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
 
 const schoolsByClass = () =>
   schemaOf<Record<SchoolClass, School>>({
@@ -40,11 +51,14 @@ const schoolsByClass = () =>
 const rulesSchema = schemaOf<HouseRules>({
   floatWithinC: finite(0.1, 5).required(),
   eveningFromHour: count(1, 23),
-  holdDays: closed({ fresh: days(), brackish: days(), marine: days() }),
+  holds: schemaOf<HoldPolicies>({ fresh: holdPolicy(), brackish: holdPolicy(), marine: holdPolicy(), invertebrates: holdPolicy() }),
   lateAfterH: finite(0, 240).required(),
   longClosedH: finite(0, 240).required(),
   hungryAfterDays: schemaOf<HungryAfterDays>({ fry: days(), small: days(), other: days(), largePredator: days(), firstMarine: days() }),
   schools: schemaOf<Schools>({ shortUnderH: finite(0, 72).required(), short: schoolsByClass(), long: schoolsByClass() }),
+  triesBeforeRest: count(1, 20),
+  temporaryH: finite(0.25, 240).required(),
+  toolDriesH: finite(0, 240).required(),
 });
 
 /** What is known of a species, without its id. */
@@ -69,6 +83,27 @@ const speciesFields = (): Shape<SpeciesFields> => ({
   sources: list(text(300), { max: 20 }),
 });
 
+const rackFields = (): Shape<RackFields> => ({ room: text(), name: text(), walk: count(0, 10_000) });
+const waterFields = (): Shape<WaterFields> => ({
+  name: text(),
+  type: choice(WATER_TYPES),
+  temperatureC: degrees(),
+  salinityPpt: salinity(),
+  volumeL: litres(),
+});
+const tankFields = (): Shape<TankFields> => ({
+  rack: id(),
+  water: id(),
+  code: text(12),
+  volumeL: litres(),
+  purpose: choice(PURPOSES),
+  lid: boolean().required(),
+  row: count(0, 100),
+  column: count(0, 100),
+  vessel: choice(VESSELS).optional(),
+  hangsIn: id().optional(),
+});
+
 export const houseSchemas: { [K in keyof (PeopleEntries & RoomEntries & SpeciesEntries)]: ObjectSchema<Payloads[K]> } = {
   'person.added': schemaOf<PersonAdded>({ person: id(), name: text(), title: text(), role: choice(ROLES) }),
   'person.prefers': schemaOf<PersonPrefers>({
@@ -77,26 +112,14 @@ export const houseSchemas: { [K in keyof (PeopleEntries & RoomEntries & SpeciesE
     volume: choice(VOLUME_UNITS),
   }),
   'house.configured': schemaOf<HouseConfigured>({ name: text(), zone: text(60), rules: rulesSchema }),
-  'rack.added': schemaOf<RackAdded>({ rack: id(), room: text(), name: text(), walk: count(0, 10_000) }),
-  'water.added': schemaOf<WaterAdded>({
-    water: id(),
-    name: text(),
-    type: choice(WATER_TYPES),
-    temperatureC: degrees(),
-    salinityPpt: salinity(),
-    volumeL: litres(),
-  }),
-  'tank.added': schemaOf<TankAdded>({
-    tank: id(),
-    rack: id(),
-    water: id(),
-    code: text(12),
-    volumeL: litres(),
-    purpose: choice(PURPOSES),
-    lid: boolean().required(),
-    row: count(0, 100),
-    column: count(0, 100),
-  }),
+  'rack.added': schemaOf<RackAdded>({ rack: id(), ...rackFields() }),
+  'rack.changed': schemaOf<RackChanged>({ rack: id(), basedOn: uuid(), fields: someOf(rackFields()) }),
+  'water.added': schemaOf<WaterAdded>({ water: id(), ...waterFields() }),
+  'water.changed': schemaOf<WaterChanged>({ water: id(), basedOn: uuid(), fields: someOf(waterFields()) }),
+  'waters.joined': schemaOf<WatersJoined>({ from: id(), into: id(), tanks: list(id(), { max: 500 }), volumeL: litres() }),
+  'tank.added': schemaOf<TankAdded>({ tank: id(), ...tankFields() }),
+  'tank.changed': schemaOf<TankChanged>({ tank: id(), basedOn: uuid(), fields: someOf(tankFields()) }),
+  'thing.retired': schemaOf<ThingRetired>({ what: choice(THINGS), id: id(), why: note() }),
   'species.added': schemaOf<SpeciesAdded>({ species: id(), ...speciesFields() }),
   'species.changed': schemaOf<SpeciesChanged>({ species: id(), basedOn: uuid(), fields: someOf(speciesFields()) }),
 };

@@ -4,6 +4,7 @@ import type { ObjectSchema } from 'yup';
 import type { Kind, Payloads, Undo } from '#core/journal/index.ts';
 import { STARTING_SCHOOLS } from '#core/bench/index.ts';
 import { STARTING_HUNGRY_AFTER } from '#core/feeding/index.ts';
+import { plainPolicy, STARTING_HOLDS } from '#core/holds/index.ts';
 import { permits, versionOf, type Permit } from './permits.ts';
 import { schemas } from './schemas.ts';
 
@@ -23,7 +24,25 @@ const lifted: Partial<Record<Kind, readonly Upcaster[]>> = {
       const { rules, ...rest } = payload as { rules: object };
       return { ...rest, rules: { ...rules, schools: STARTING_SCHOOLS } };
     },
+    (payload) => {
+      const { rules, ...rest } = payload as { rules?: { holdDays?: Partial<Record<'fresh' | 'brackish' | 'marine', number>> } };
+      const { holdDays = {}, ...other } = rules ?? {};
+      const { fresh, brackish, marine } = holdDays;
+      // A hold of no days, which the first versions allowed, is one of one day now: the clock counts in days that are over.
+      // What was no house then is none now: it meets the schema as it came.
+      const of = (days = Number.NaN) => plainPolicy(Math.max(1, days));
+      const holds = { ...STARTING_HOLDS, fresh: of(fresh), brackish: of(brackish), marine: of(marine) };
+      return { ...rest, rules: { ...other, holds, triesBeforeRest: 3, temporaryH: 4, toolDriesH: 24 } };
+    },
   ],
+  'hold.opened': [
+    (payload) => {
+      const { days, ...rest } = payload as { days: number };
+      return { ...rest, policy: plainPolicy(Math.max(1, days)) };
+    },
+  ],
+  // What is new in it may be left out.
+  'stock.moved': [(payload) => payload],
 };
 
 export const kinds = Object.fromEntries(

@@ -15,7 +15,6 @@ import {
   type SupplierAdded,
   type SupplierTaught,
 } from '#core/dock/index.ts';
-import type { HoldOpened, HoldSignedOff } from '#core/holds/index.ts';
 import { LIST_FIELDS } from '#core/intake/index.ts';
 import type { Kind, Payloads } from '#core/journal/index.ts';
 import {
@@ -26,6 +25,7 @@ import {
   SURENESS,
   LEFTOVERS,
   MISHAPS,
+  type LossClassed,
   type LossRecorded,
   type MishapRecorded,
   type LotFed,
@@ -33,11 +33,12 @@ import {
   type TankLooked,
 } from '#core/rounds/index.ts';
 import type { DueDone, DueSkipped, DueSnoozed } from '#core/today/index.ts';
-import { ORIGINS, type LotOpened, type LotPromised, type StockCounted, type StockMoved } from '#core/stock/index.ts';
+import { ORIGINS } from '#core/stock/index.ts';
 import { QUANTITIES, type ReadingTaken } from '#core/water/index.ts';
-import { choice, closed, count, finite, id, instant, list, MAX_HEADS, maybe, note, place, text, uuid } from './fields.ts';
+import { choice, closed, count, finite, id, instant, list, MAX_HEADS, maybe, note, text, uuid } from './fields.ts';
 import { houseSchemas } from './houseSchemas.ts';
-import { centimetres, days, litres, reading, schemaOf } from './shapes.ts';
+import { centimetres, litres, reading, schemaOf } from './shapes.ts';
+import { stockSchemas } from './stockSchemas.ts';
 
 /** Entry, rule, step. */
 const dueId = () =>
@@ -47,6 +48,7 @@ const dueId = () =>
 
 export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
   ...houseSchemas,
+  ...stockSchemas,
   'entry.reversed': schemaOf<Payloads['entry.reversed']>({ act: uuid(), why: note() }),
   'supplier.added': schemaOf<SupplierAdded>({
     supplier: id(),
@@ -145,36 +147,11 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
     by: choice(RELEASE_BY),
     note: note(),
   }),
-  'hold.opened': schemaOf<HoldOpened>({ hold: id(), lot: id(), days: days(), zero: choice(['arrival'] as const) }),
-  'hold.signedOff': schemaOf<HoldSignedOff>({ hold: id(), lot: id(), note: note() }),
   'reading.taken': schemaOf<ReadingTaken>({
     subject: closed({ kind: choice(['bag', 'water'] as const), id: id() }),
     quantity: choice(QUANTITIES),
     reading: reading(),
   }),
-  'lot.opened': schemaOf<LotOpened>({
-    lot: id(),
-    species: id(),
-    label: text(),
-    tank: id(),
-    n: count(1),
-    sizeCm: centimetres(),
-    origin: choice(ORIGINS),
-    supplier: string().max(64).optional(),
-  }),
-  'stock.moved': schemaOf<StockMoved>({
-    moves: list(closed({ lot: id(), from: id(), to: place(['sold', 'returned', 'culled', 'put-down'] as const), n: count(1) }), { min: 1 }),
-    why: note(),
-  }),
-  'stock.counted': schemaOf<StockCounted>({
-    place: id(),
-    lot: id(),
-    found: count(),
-    book: count(),
-    against: choice(['discrepancy', 'missing'] as const),
-    note: note(),
-  }),
-  'lot.promised': schemaOf<LotPromised>({ promise: id(), lot: id(), n: count(1), forWhom: text() }),
   'tank.looked': schemaOf<TankLooked>({
     tank: id(),
     day: count(0, MAX_HEADS),
@@ -214,4 +191,5 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
     sure: choice(SURENESS),
     note: note(),
   }),
+  'loss.classed': schemaOf<LossClassed>({ loss: uuid(), cause: choice(CAUSES), sure: choice(SURENESS), why: text(300) }),
 };

@@ -1,5 +1,6 @@
 // Shapes that several kinds share: quantities with their bounds, readings, ranges.
-import { string, type ISchema, type ObjectSchema } from 'yup';
+import { boolean, string, type ISchema, type ObjectSchema } from 'yup';
+import { LONGEST_HOLD_DAYS, type HoldPolicy } from '#core/holds/index.ts';
 import type { Range } from '#core/species/index.ts';
 import { METHODS, REFERENCES, SOURCES, type Reading } from '#core/water/index.ts';
 import { choice, closed, count, finite } from './fields.ts';
@@ -22,3 +23,11 @@ export const reading = () =>
   });
 export const range = (min: number, max: number) => schemaOf<Range>({ min: finite(min, max).required(), max: finite(min, max).required() });
 export const days = () => count(0, 365);
+/** A hold of no days is none, and one of years is a mistake. */
+export const holdPolicy = () =>
+  schemaOf<HoldPolicy>({
+    days: count(1, LONGEST_HOLD_DAYS),
+    daysAfterRemedy: count(1, LONGEST_HOLD_DAYS),
+    countsUnderRemedy: boolean().required(),
+    restartsOn: closed({ newcomer: boolean().required(), illnessInWater: boolean().required(), contact: boolean().required() }),
+  });

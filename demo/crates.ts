@@ -1,6 +1,7 @@
 // How a crate goes through the house in the story: listed, arrived, landed bag by bag, floated, let go.
 import { massOf } from '#core/bench/index.ts';
 import { floatTime } from '#core/water/index.ts';
+import { holdClassOf, STARTING_HOLDS } from '#core/holds/index.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
 import type { Reading } from '#core/water/index.ts';
 import { TANKS, WATERS } from './rooms.ts';
@@ -125,7 +126,12 @@ export function tellRelease(
   const { type } = WATERS.find(({ water }) => water === tank.water)!;
   const hold: Said[] = at.holdOpen
     ? []
-    : [{ kind: 'hold.opened', payload: { hold: teller.id(), lot: bag.lot, days: STARTING_RULES.holdDays[type], zero: 'arrival' } }];
+    : [
+        {
+          kind: 'hold.opened',
+          payload: { hold: teller.id(), lot: bag.lot, policy: STARTING_HOLDS[holdClassOf(speciesOf(bag.species), type)], zero: 'arrival' },
+        },
+      ];
   teller.tell(at.atMs, at.who, ...hold, {
     kind: 'fish.released',
     payload: {

@@ -2,9 +2,8 @@
 import type { RoomView, TankCard } from '#contract/views.ts';
 import { fit } from '#core/room/index.ts';
 import type { Sign } from '#core/rounds/index.ts';
-import { holdDay } from '#core/holds/index.ts';
 import { MINUTE_MS, speciesOf } from './crates.ts';
-import { TANKS, WATERS, ZONE } from './rooms.ts';
+import { TANKS, WATERS } from './rooms.ts';
 import type { StoryBag, StoryCrate } from './stock.ts';
 import type { Sender } from './suppliers.ts';
 import type { Teller } from './teller.ts';
@@ -16,9 +15,9 @@ const EARLY: readonly string[] = [
   'school project starts tomorrow, no sign since day 2',
 ];
 /** Heads that the shop does not sell: promised, shown, or nursed. */
-const KEPT: Readonly<Record<string, number>> = { A5: 10, C4: 3 };
+const KEPT: Readonly<Record<string, number>> = { A5: 10, C2: 2, C4: 3, C6: 4, C8: 1 };
 /** Treatment tanks that the last month's story needs. */
-const SPOKEN_FOR: readonly string[] = ['Q1', 'Q2', 'Q5', 'Q8'];
+const SPOKEN_FOR: readonly string[] = ['Q1', 'Q2', 'Q5', 'Q6', 'Q8'];
 const LITRES_A_HEAD = 2;
 const ILL_CHANCE = 0.14;
 const EARLY_CHANCE = 0.07;
@@ -84,18 +83,20 @@ export function fallIll(
   return [{ tank, day: day + 3 + Math.floor(teller.chance() * 5), round: 'morning', sign: teller.pick(ILLNESSES), n: 1 }];
 }
 
-/** Lots whose hold is over leave it for a sale tank; a few leave early because a lead says so. `illOn` = the last day of illness in a tank. */
-export function clearHolds(teller: Teller, atMs: number, illOn: (tank: string) => number | undefined, today: number): void {
+/** Lots whose clock allows it leave their hold for a sale tank; a few leave early because a lead says so. */
+export function clearHolds(teller: Teller, atMs: number): void {
   const room = teller.house.view('room');
+  const clocks = new Map(teller.house.view('holds').holds.map(({ lot, clock }) => [lot, clock]));
   const tanks = tanksOf(room);
   let minute = atMs;
   for (const tank of tanks.filter(({ purpose }) => purpose === 'hold' || purpose === 'treatment')) {
     for (const { lot, species, n, hold, label } of tank.occupants) {
-      if (!hold || !species) continue;
-      const { day, over } = holdDay(hold, atMs, ZONE);
-      const ill = illOn(tank.code);
-      const early = !over && day === hold.days - EARLY_BY_DAYS && teller.chance() < EARLY_CHANCE;
-      if (!early && !(over && (ill === undefined || today - ill >= hold.days))) continue;
+      const clock = clocks.get(lot);
+      if (!hold || !species || !clock) continue;
+      const over = clock.blockers.length === 0;
+      const onlyDays = clock.blockers.every(({ why }) => why === 'days');
+      const early = !over && onlyDays && clock.clean === clock.required - EARLY_BY_DAYS && teller.chance() < EARLY_CHANCE;
+      if (!early && !over) continue;
       minute += MINUTE_MS;
       const overrules = early ? [{ code: 'hold.notOver' as const, reason: teller.pick(EARLY) }] : undefined;
       teller.tell(minute, early ? 'ines' : 'odalys', {
@@ -151,7 +152,8 @@ export function sellSome(teller: Teller, at: (slot: number) => number): void {
   }
 }
 
-export const tanksOf = (room: RoomView): TankCard[] => room.racks.flatMap(({ tanks }) => tanks);
+/** The tanks proper, without buckets, boxes and dividers. */
+export const tanksOf = (room: RoomView): TankCard[] => room.racks.flatMap(({ tanks }) => tanks.filter(({ vessel }) => vessel === 'tank'));
 
 function fits(species: string, sizeCm: number, tank: TankCard, residents: Parameters<typeof fit>[2]): boolean {
   const water = WATERS.find((one) => one.water === TANKS.find(({ tank: id }) => id === tank.id)!.water)!;

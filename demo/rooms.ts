@@ -1,4 +1,5 @@
 // The rooms of Saltgrass Lane: racks, waters and the 68 tanks, where they stand, and who works there.
+import type { ToolAdded } from '#core/exposure/index.ts';
 import type { PersonAdded } from '#core/people/index.ts';
 import type { Purpose, RackAdded, TankAdded, WaterAdded } from '#core/room/index.ts';
 import type { SupplierAdded } from '#core/dock/index.ts';
@@ -20,6 +21,19 @@ export const SUPPLIERS: readonly SupplierAdded[] = [
   { supplier: 'kestrel-quay', name: 'Kestrel Quay Reef Farm', transit: 'overnight', note: 'marine, bred' },
   { supplier: 'marl-sedge', name: 'Marl & Sedge Wholesale', transit: 'slow courier', note: 'fresh, wild and farmed' },
   { supplier: 'dun-cow', name: 'Dun Cow Breeders', transit: 'local', note: 'pick-up, 40 minutes' },
+];
+
+/** Own nets, cups and hoses for each group. */
+export const TOOLS: readonly ToolAdded[] = [
+  { tool: 'alder-net', name: 'Alder net', what: 'net', racks: ['alder'], widthCm: 15, meshMm: 1.5 },
+  { tool: 'birch-net', name: 'Birch net', what: 'net', racks: ['birch'], widthCm: 20, meshMm: 2 },
+  { tool: 'cove-net', name: 'Cove net', what: 'net', racks: ['cove'], widthCm: 20, meshMm: 2 },
+  { tool: 'delta-cup', name: 'Delta jug', what: 'cup', racks: ['delta'] },
+  { tool: 'fern-net', name: 'Fern net', what: 'net', racks: ['fern'], widthCm: 15, meshMm: 1.5 },
+  { tool: 'gull-near-net', name: 'Gull near net', what: 'net', racks: ['gull'], widthCm: 20, meshMm: 2 },
+  { tool: 'gull-far-net', name: 'Gull far net', what: 'net', racks: ['gull'], widthCm: 20, meshMm: 2 },
+  { tool: 'q-cup', name: 'Q jug', what: 'cup', racks: ['quarter'] },
+  { tool: 'long-hose', name: 'Long hose', what: 'hose', racks: [] },
 ];
 
 type Bank = {

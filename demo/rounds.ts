@@ -21,6 +21,8 @@ export type Walk = {
   round: 'morning' | 'evening';
   troubles: readonly Trouble[];
   riskOf: (lot: string, atMs: number) => number;
+  /** Nobody came there that day. */
+  passedBy: (tank: string) => boolean;
 };
 
 export function tellRound(teller: Teller, walk: Walk): void {
@@ -28,6 +30,7 @@ export function tellRound(teller: Teller, walk: Walk): void {
   let atMs = walk.atMs;
   // The walk is planned before it begins, from the same view that a keeper sees.
   for (const tank of teller.house.view('rounds', { round: walk.round }).tanks) {
+    if (walk.passedBy(tank.code)) continue;
     atMs += SECONDS_A_TANK;
     teller.tell(atMs, who, ...lookAt(teller, tank, walk, atMs));
   }
@@ -57,7 +60,7 @@ function lossOf(
   { lot, n, tank, risk }: { lot: string; n: number; tank: string; risk: number },
 ): Extract<Said, { kind: 'loss.recorded' }>[] {
   if (teller.chance() >= 1 - (1 - risk) ** n) return [];
-  const cause = teller.pick<Cause>(risk > 0.02 ? ['transit', 'bad water', 'acclimation'] : ['injury', 'bullied', 'jumped']);
+  const cause = teller.pick<Cause>(risk > 0.02 ? ['transit', 'bad water', 'acclimation'] : ['injury', 'bullied', 'jumped', 'not known']);
   return [{ kind: 'loss.recorded', payload: { lot, place: tank, n: 1, cause, sure: 'guess' } }];
 }
 

@@ -1,12 +1,12 @@
 // 120 days at Saltgrass Lane, ending at the opening time with a marine crate half landed.
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { STARTING_RULES, type HouseRules } from '#core/room/index.ts';
-import { SIGN_CLASS } from '#core/rounds/index.ts';
 import { atLocal, houseDay } from '#core/time/index.ts';
 import { MINUTE_MS, speciesOf, tellFloat, tellLanding, tellList, tellRelease } from './crates.ts';
-import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, WATERS, ZONE } from './rooms.ts';
+import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, WATERS, ZONE } from './rooms.ts';
 import { clearHolds, fallIll, planCrate, sellSome } from './history.ts';
 import { tellRound, type Trouble } from './rounds.ts';
+import { isPassedBy, tellRoomDay } from './roomDays.ts';
 import { SPECIES } from './species.ts';
 import { PAST } from './pastCrates.ts';
 import { EXPECTED_CRATE, OPEN_CRATE, OPEN_LANDED, OPENING } from './stock.ts';
@@ -70,6 +70,7 @@ function tellSetUp({ teller, at }: Story): void {
     'ines',
     ...SPECIES.map((payload) => ({ kind: 'species.added' as const, payload })),
     ...SUPPLIERS.map((payload) => ({ kind: 'supplier.added' as const, payload })),
+    ...TOOLS.map((payload) => ({ kind: 'tool.added' as const, payload })),
   );
 }
 
@@ -113,6 +114,7 @@ function tellDay(story: Story, daysAgo: number): void {
       if (!newcomer) return HOME_RISK;
       return atMs < newcomer.fromMs + RISK_DAYS * DAY_MS ? newcomer.risk / 2 : newcomer.after;
     },
+    passedBy: (tank: string) => isPassedBy(tank, daysAgo),
   };
   const past = PAST.find((one) => one.daysAgo === daysAgo);
   const early = past && past.at[0] < 8;
@@ -125,14 +127,10 @@ function tellDay(story: Story, daysAgo: number): void {
     tellPastCrate(story, { daysAgo, at: [10, Math.floor(teller.chance() * 40)], ...plan });
     for (const tank of new Set(plan.crate.bags.map((bag) => bag.tank!))) story.troubles.push(...fallIll(teller, tank, day));
   }
-  clearHolds(teller, at(daysAgo, 13, 5), (tank) => lastIllness(story.troubles, tank, day), day);
+  clearHolds(teller, at(daysAgo, 13, 5));
   sellSome(teller, (slot) => at(daysAgo, 13, 50 + slot * 29));
+  tellRoomDay(teller, daysAgo, (hour, minute) => at(daysAgo, hour, minute));
   tellRound(teller, { ...walk, round: 'evening', atMs: at(daysAgo, 17, 20) });
-}
-
-function lastIllness(troubles: readonly Trouble[], tank: string, day: number): number | undefined {
-  const days = troubles.filter((one) => one.tank === tank && one.day <= day && SIGN_CLASS[one.sign] === 'illness').map((one) => one.day);
-  return days.length === 0 ? undefined : Math.max(...days);
 }
 
 function tellPastCrate(

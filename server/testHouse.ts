@@ -2,6 +2,7 @@
 import { v7 } from 'uuid';
 import { versionOf } from '#contract/permits.ts';
 import type { Act, Actor, Kind, Overrule, Payloads } from '#core/journal/index.ts';
+import { plainPolicy } from '#core/holds/index.ts';
 import { STARTING_RULES, type Purpose } from '#core/room/index.ts';
 import { SPECIES } from '#demo/species.ts';
 import { makeClock } from './clock/clock.ts';
@@ -153,7 +154,7 @@ export const float = (no: number, tank = 'G1', run = `run-${no}`): Said => ({
 });
 export const hold = (lot = 'crate-1-fire', id = `hold-${lot}`): Said => ({
   kind: 'hold.opened',
-  payload: { hold: id, lot, days: 28, zero: 'arrival' },
+  payload: { hold: id, lot, policy: plainPolicy(28), zero: 'arrival' },
 });
 export const release = (no: number, more: Partial<Payloads['fish.released']> = {}): Said => ({
   kind: 'fish.released',

@@ -1,3 +1,17 @@
-export { holdDay } from './day.ts';
+export { holdClock, type Blocker, type DayMark, type HoldClock, type Restart, type RestartCause } from './clock.ts';
 export type { HoldEntries, HoldFacts, HoldOpened, HoldSignedOff } from './entries.ts';
-export { holdOf, holdRules } from './rules.ts';
+export { lookKey, type ClockEvent, type ClockFacts, type Course, type HoldZero, type Stay } from './facts.ts';
+export { gatherFacts, plumber, staysByLot, type HoldRows } from './gather.ts';
+export {
+  HOLD_CLASSES,
+  holdClassOf,
+  LONGEST_HOLD_DAYS,
+  plainPolicy,
+  RESTARTS_ON_ALL,
+  STARTING_HOLDS,
+  type HoldClass,
+  type HoldPolicies,
+  type HoldPolicy,
+} from './policy.ts';
+export { whoMeets, whoRestarts, type Meeting, type Placed } from './restarts.ts';
+export { againstSignOff, holdOf, holdRules } from './rules.ts';

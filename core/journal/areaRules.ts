@@ -2,8 +2,11 @@
 // Reversal stands apart (rules.ts): it asks these, so it cannot be among them.
 import { benchRules } from '../bench/rules.ts';
 import { dockRules } from '../dock/rules.ts';
+import { exposureRules } from '../exposure/rules.ts';
 import { holdRules } from '../holds/rules.ts';
+import { moveRules } from '../moves/rules.ts';
 import { peopleRules } from '../people/rules.ts';
+import { remedyRules } from '../remedies/rules.ts';
 import { roomRules } from '../room/rules.ts';
 import { roundRules } from '../rounds/rules.ts';
 import { speciesRules } from '../species/rules.ts';
@@ -24,6 +27,9 @@ export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K> } = {
   ...dockRules,
   ...benchRules,
   ...holdRules,
+  ...moveRules,
+  ...exposureRules,
+  ...remedyRules,
   ...roundRules,
   ...todayRules,
 };

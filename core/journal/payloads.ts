@@ -1,8 +1,11 @@
 // Every kind of entry with the plain type of its payload, gathered from the areas that own them.
 import type { BenchEntries } from '../bench/entries.ts';
 import type { DockEntries } from '../dock/entries.ts';
+import type { ExposureEntries } from '../exposure/entries.ts';
 import type { HoldEntries } from '../holds/entries.ts';
+import type { MoveEntries } from '../moves/entries.ts';
 import type { PeopleEntries } from '../people/entries.ts';
+import type { RemedyEntries } from '../remedies/entries.ts';
 import type { RoomEntries } from '../room/entries.ts';
 import type { RoundEntries } from '../rounds/entries.ts';
 import type { SpeciesEntries } from '../species/entries.ts';
@@ -20,6 +23,9 @@ export type Payloads = JournalEntries &
   DockEntries &
   BenchEntries &
   HoldEntries &
+  MoveEntries &
+  ExposureEntries &
+  RemedyEntries &
   RoundEntries &
   TodayEntries;
 

@@ -1,7 +1,11 @@
 // What decide functions may ask of the house: a port that declares only what they use. The server answers it from
 // its projections inside the transaction, so that each entry sees what the ones before it in the act have done.
+import type { ToolFacts } from '../exposure/entries.ts';
+import type { HoldClock } from '../holds/clock.ts';
 import type { HoldFacts } from '../holds/entries.ts';
-import type { TankFacts, WaterFacts } from '../room/entries.ts';
+import type { SlipFacts } from '../moves/entries.ts';
+import type { CourseFacts } from '../remedies/entries.ts';
+import type { HouseRules, RackFacts, TankFacts, WaterFacts } from '../room/entries.ts';
 import type { SpeciesFacts } from '../species/entries.ts';
 import type { LotFacts } from '../stock/entries.ts';
 import type { Recorded } from './entry.ts';
@@ -27,13 +31,27 @@ export interface HouseState {
   findZone(): string | undefined;
   hasLead(): boolean;
   findPerson(id: string): { id: string; name: string } | undefined;
-  findRack(id: string): { id: string; name: string } | undefined;
+  findRules(): HouseRules | undefined;
+  findRack(id: string): RackFacts | undefined;
   findWater(id: string): WaterFacts | undefined;
   findTank(id: string): TankFacts | undefined;
   findTankByCode(code: string): TankFacts | undefined;
+  findTankAt(rack: string, row: number, column: number): TankFacts | undefined;
+  /** Ids of the tanks on a water, or on a rack, that are in the house still. */
+  tanksOn(water: string): string[];
+  tanksOnRack(rack: string): string[];
+  /** Codes of the boxes and dividers in a tank. */
+  hangingIn(tank: string): string[];
+  /** Bags in hand that are to go to a tank. */
+  comingTo(tank: string): number;
+  findTool(id: string): ToolFacts | undefined;
+  findSlip(id: string): SlipFacts | undefined;
+  hasPlan(id: string): boolean;
+  /** Remedies that run in a water now. */
+  openCourses(water: string): CourseFacts[];
   findSpecies(id: string): SpeciesFacts | undefined;
-  /** Changes of a species recorded after an entry, with the names of the fields they set. */
-  speciesChangesSince(species: string, entry: string): (Mark & { fields: string[] })[];
+  /** Changes of a record (`species:firefish`, `tank:G1`) recorded after an entry, with the names of the fields they set. */
+  changesSince(of: string, entry: string): (Mark & { fields: string[] })[];
   findSupplier(id: string): { id: string; name: string } | undefined;
   findCrate(id: string): CrateFacts | undefined;
   hasBag(id: string): boolean;
@@ -41,8 +59,13 @@ export interface HouseState {
   findLot(id: string): LotFacts | undefined;
   /** The hold of a lot that has not been signed off. */
   findOpenHold(lot: string): HoldFacts | undefined;
+  /** The clock of its open hold at an instant; throws when it has none. */
+  clockOf(lot: string, atMs: number): HoldClock;
   hasPromise(id: string): boolean;
   hasEntry(id: string): boolean;
+  hasLoss(entry: string): boolean;
+  /** When the latest arrangement with an end was written for a lot in a place. */
+  lastStay(lot: string, place: string): number | undefined;
   balance(lot: string, place: string): number;
   /** Some fish of the lot stand in a tank of the house. */
   isInTank(lot: string): boolean;

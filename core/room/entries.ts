@@ -1,6 +1,8 @@
-// What is written down about the house: its rules, racks, waters (all tanks on one sump are one water) and tanks.
+// What is written down about the house: its rules, racks, waters (all tanks on one sump are one water), tanks and other vessels.
 import { STARTING_SCHOOLS, type Schools } from '../bench/schools.ts';
 import { STARTING_HUNGRY_AFTER, type HungryAfterDays } from '../feeding/appetite.ts';
+import { STARTING_HOLDS, type HoldPolicies } from '../holds/policy.ts';
+import type { Change } from '../journal/change.ts';
 import type { WaterType } from '../species/entries.ts';
 
 /** Numbers that a lead decides; rules of thumb of the trade to start from. */
@@ -9,8 +11,8 @@ export type HouseRules = {
   floatWithinC: number;
   /** From this wall hour on, a round is the evening round. */
   eveningFromHour: number;
-  /** Days of hold by water type. */
-  holdDays: Record<WaterType, number>;
+  /** How holds are counted, by class of fish. */
+  holds: HoldPolicies;
   /** A crate this late, or closed this long, is worked first. */
   lateAfterH: number;
   longClosedH: number;
@@ -18,27 +20,48 @@ export type HouseRules = {
   hungryAfterDays: HungryAfterDays;
   /** Which way the house brings fish to their water, by class and time closed. */
   schools: Schools;
+  /** Dips of the net in one day after which the fish are left alone until tomorrow. */
+  triesBeforeRest: number;
+  /** How long fish may stand in a bucket, box or behind a divider unless somebody says otherwise, hours. */
+  temporaryH: number;
+  /** A tool that nobody disinfected carries for so long, hours. */
+  toolDriesH: number;
 };
 
 export const STARTING_RULES: HouseRules = {
   floatWithinC: 0.5,
   eveningFromHour: 14,
-  holdDays: { fresh: 14, brackish: 14, marine: 28 },
+  holds: STARTING_HOLDS,
   lateAfterH: 6,
   longClosedH: 36,
   hungryAfterDays: STARTING_HUNGRY_AFTER,
   schools: STARTING_SCHOOLS,
+  triesBeforeRest: 3,
+  temporaryH: 4,
+  toolDriesH: 24,
 };
 
 export type HouseConfigured = { name: string; zone: string; rules: HouseRules };
-export type RackAdded = { rack: string; room: string; name: string; /** Place in the walk; suspect racks last. */ walk: number };
-export type WaterAdded = { water: string; name: string; type: WaterType; temperatureC: number; salinityPpt: number; volumeL: number };
+
+export type RackFields = { room: string; name: string; /** Place in the walk; suspect racks last. */ walk: number };
+export type RackAdded = { rack: string } & RackFields;
+export type RackChanged = { rack: string } & Change<RackFields>;
+
+export type WaterFields = { name: string; type: WaterType; temperatureC: number; salinityPpt: number; volumeL: number };
+export type WaterAdded = { water: string } & WaterFields;
+export type WaterChanged = { water: string } & Change<WaterFields>;
+/** Two waters become one: every tank of `from` is on `into` from here on, which then holds `volumeL`. */
+export type WatersJoined = { from: string; into: string; tanks: string[]; volumeL: number };
 
 export type Purpose = 'sale' | 'home' | 'hold' | 'treatment' | 'observation' | 'customer';
 export const PURPOSES: readonly Purpose[] = ['sale', 'home', 'hold', 'treatment', 'observation', 'customer'];
 
-export type TankAdded = {
-  tank: string;
+/** A tank, or one of the places that fish are only put in for a time. A box hangs in a tank, a divider parts one: both are its water. */
+export type Vessel = 'tank' | 'bucket' | 'box' | 'divider';
+export const VESSELS: readonly Vessel[] = ['tank', 'bucket', 'box', 'divider'];
+export const isTemporary = ({ vessel }: { vessel?: Vessel }): boolean => vessel !== undefined && vessel !== 'tank';
+
+export type TankFields = {
   rack: string;
   water: string;
   code: string;
@@ -48,14 +71,30 @@ export type TankAdded = {
   /** Where it stands in the rack seen from the front: row from the top, column from the left. */
   row: number;
   column: number;
+  /** A tank when left out. */
+  vessel?: Vessel;
+  /** The tank that a box hangs in or a divider parts. */
+  hangsIn?: string;
 };
+export type TankAdded = { tank: string } & TankFields;
+export type TankChanged = { tank: string } & Change<TankFields>;
+
+/** It is gone from the house: an empty tank or bucket, a rack without tanks, a water without tanks, a tool. */
+export const THINGS = ['tank', 'rack', 'water', 'tool'] as const;
+export type ThingRetired = { what: (typeof THINGS)[number]; id: string; why?: string };
 
 export interface RoomEntries {
   'house.configured': HouseConfigured;
   'rack.added': RackAdded;
+  'rack.changed': RackChanged;
   'water.added': WaterAdded;
+  'water.changed': WaterChanged;
+  'waters.joined': WatersJoined;
   'tank.added': TankAdded;
+  'tank.changed': TankChanged;
+  'thing.retired': ThingRetired;
 }
 
-export type WaterFacts = { id: string } & Omit<WaterAdded, 'water'>;
-export type TankFacts = { id: string } & Omit<TankAdded, 'tank'>;
+export type RackFacts = { id: string } & RackFields;
+export type WaterFacts = { id: string } & WaterFields;
+export type TankFacts = { id: string; retired?: boolean } & TankFields;

@@ -9,6 +9,7 @@ export function refuseUnfit(
   placing: { lot: string; n?: number; tank: TankFacts; path: string; passed?: readonly string[] },
   { state }: Context,
 ): Refusal[] {
+  if (placing.tank.retired) return refuse('tank.retired', placing.path, { code: placing.tank.code });
   return fitOf(placing, state)
     .filter(({ code }) => !placing.passed?.includes(code))
     .flatMap(({ code, facts }) => refuse(code, placing.path, { ...facts, tank: placing.tank.code }, 'lead'));

@@ -1,8 +1,12 @@
-// When the house may be furnished: ids new, codes free, the things named there.
-import { refuse } from '../journal/refusal.ts';
-import type { Rules } from '../journal/rule.ts';
+// When the house may be furnished and changed: ids new, codes free, the things named there; a tank with fish in it cannot vanish.
+import { againstChange } from '../journal/change.ts';
+import { refuse, type Refusal } from '../journal/refusal.ts';
+import type { Context, Rules } from '../journal/rule.ts';
+import type { HouseState } from '../journal/state.ts';
 import { isZone } from '../time/index.ts';
-import type { RoomEntries } from './entries.ts';
+import { isTemporary, type RoomEntries, type TankFields, type ThingRetired } from './entries.ts';
+
+const unknown = (what: string, path: string, id: string) => refuse('unknown', path, { what, id });
 
 export const roomRules: Rules<RoomEntries> = {
   'house.configured': {
@@ -14,20 +18,101 @@ export const roomRules: Rules<RoomEntries> = {
     },
     links: ({ rack }) => ({ makes: [rack] }),
   },
+  'rack.changed': {
+    decide({ payload }, { state }) {
+      const known = state.findRack(payload.rack);
+      return known ? againstChange({ ...payload, of: `rack:${payload.rack}` }, known, state) : unknown('rack', 'rack', payload.rack);
+    },
+    links: ({ rack }) => ({ needs: [rack] }),
+  },
   'water.added': {
     decide({ payload }, { state }) {
       return state.findWater(payload.water) ? refuse('exists', 'water', { what: 'water', name: payload.name }) : [];
     },
     links: ({ water }) => ({ makes: [water] }),
   },
+  'water.changed': {
+    decide({ payload }, { state }) {
+      const known = state.findWater(payload.water);
+      return known ? againstChange({ ...payload, of: `water:${payload.water}` }, known, state) : unknown('water', 'water', payload.water);
+    },
+    links: ({ water }) => ({ needs: [water] }),
+  },
+  'waters.joined': {
+    decide({ payload: { from, into, tanks } }, { state }) {
+      if (from === into) return refuse('water.itself', 'into');
+      const [one, other] = [state.findWater(from), state.findWater(into)];
+      if (!one) return unknown('water', 'from', from);
+      if (!other) return unknown('water', 'into', into);
+      if (one.type !== other.type) return refuse('water.otherType', 'into', { from: one.type, into: other.type });
+      const on = state.tanksOn(from);
+      return on.length === tanks.length && on.every((tank) => tanks.includes(tank))
+        ? []
+        : refuse('water.tanksMoved', 'tanks', { water: one.name });
+    },
+    links: ({ from, into, tanks }) => ({ needs: [from, into, ...tanks] }),
+  },
   'tank.added': {
     decide({ payload }, { state }) {
-      if (state.findTank(payload.tank) || state.findTankByCode(payload.code))
-        return refuse('exists', 'code', { what: 'tank', name: payload.code });
-      if (!state.findRack(payload.rack)) return refuse('unknown', 'rack', { what: 'rack', id: payload.rack });
-      if (!state.findWater(payload.water)) return refuse('unknown', 'water', { what: 'water', id: payload.water });
-      return [];
+      if (state.findTank(payload.tank)) return refuse('exists', 'tank', { what: 'tank', name: payload.code });
+      return tankStands(payload, payload.tank, state);
     },
     links: ({ tank, rack, water }) => ({ makes: [tank], needs: [rack, water] }),
   },
+  'tank.changed': {
+    decide({ payload }, { state }) {
+      const known = state.findTank(payload.tank);
+      if (!known || known.retired) return unknown('tank', 'tank', payload.tank);
+      const against = againstChange<TankFields>({ ...payload, of: `tank:${payload.tank}` }, known, state);
+      if (against.length > 0) return against;
+      const changed = { ...known, ...payload.fields };
+      return [...tankStands(changed, payload.tank, state), ...saleOnlyCleared(payload, state)];
+    },
+    links: ({ tank }) => ({ needs: [tank] }),
+  },
+  'thing.retired': {
+    decide: ({ payload }, context) => decideRetired(payload, context),
+    links: ({ id }) => ({ needs: [id] }),
+  },
 };
+
+/** Its rack and water are there, its code and its place on the rack are free, and what hangs in a tank is that tank's water. */
+function tankStands(tank: TankFields, id: string, state: HouseState): Refusal[] {
+  if (!state.findRack(tank.rack)) return unknown('rack', 'rack', tank.rack);
+  if (!state.findWater(tank.water)) return unknown('water', 'water', tank.water);
+  const namesake = state.findTankByCode(tank.code);
+  if (namesake && namesake.id !== id) return refuse('exists', 'code', { what: 'tank', name: tank.code });
+  if (tank.hangsIn !== undefined) {
+    const around = state.findTank(tank.hangsIn);
+    if (!around || around.retired || isTemporary(around) || around.id === id) return unknown('tank', 'hangsIn', tank.hangsIn);
+    return around.water === tank.water ? [] : refuse('vessel.otherWater', 'water', { tank: around.code });
+  }
+  if (tank.vessel === 'box' || tank.vessel === 'divider') return refuse('vessel.needsTank', 'hangsIn', { vessel: tank.vessel });
+  if (isTemporary(tank)) return [];
+  const there = state.findTankAt(tank.rack, tank.row, tank.column);
+  return there && there.id !== id ? refuse('tank.placeTaken', 'column', { code: there.code }) : [];
+}
+
+/** A hold tank with fish on hold in it does not become a sale tank by a stroke of the pen. */
+function saleOnlyCleared({ tank, fields }: { tank: string; fields: Partial<TankFields> }, state: HouseState): Refusal[] {
+  if (fields.purpose !== 'sale') return [];
+  return state.occupants(tank).some(({ lot }) => state.findOpenHold(lot)) ? refuse('fit.saleBeforeHold', 'purpose', {}, 'lead') : [];
+}
+
+function decideRetired({ what, id }: ThingRetired, { state }: Context): Refusal[] {
+  if (what === 'tool') return state.findTool(id) ? [] : unknown('tool', 'id', id);
+  if (what === 'rack' || what === 'water') {
+    const known = what === 'rack' ? state.findRack(id) : state.findWater(id);
+    if (!known) return unknown(what, 'id', id);
+    const tanks = what === 'rack' ? state.tanksOnRack(id) : state.tanksOn(id);
+    return tanks.length > 0 ? refuse('thing.inUse', 'id', { name: known.name, tanks: tanks.length }) : [];
+  }
+  const tank = state.findTank(id);
+  if (!tank || tank.retired) return unknown('tank', 'id', id);
+  const fish = state.occupants(id).reduce((sum, { n }) => sum + n, 0);
+  if (fish > 0) return refuse('tank.notEmpty', 'id', { code: tank.code, n: fish });
+  const hanging = state.hangingIn(id);
+  if (hanging.length > 0) return refuse('tank.hasVessels', 'id', { code: tank.code, vessels: hanging.join(', ') });
+  const coming = state.comingTo(id);
+  return coming > 0 ? refuse('tank.expected', 'id', { code: tank.code, n: coming }) : [];
+}

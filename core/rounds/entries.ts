@@ -36,6 +36,9 @@ export type Sureness = 'guess' | 'likely' | 'examined';
 export const SURENESS: readonly Sureness[] = ['guess', 'likely', 'examined'];
 export type LossRecorded = { lot: string; place: string; n: number; cause: Cause; sure: Sureness; note?: string };
 
+/** A lead's word on what a loss was of, in place of what was said at first; a cause stays a guess unless examined. */
+export type LossClassed = { loss: string; cause: Cause; sure: Sureness; why: string };
+
 /** A living fish that fell, jumped or landed on its back: it is looked at again after 1, 4 and 24 hours. */
 export const MISHAPS = ['fell', 'jumped', 'landed on its back'] as const;
 export type Mishap = (typeof MISHAPS)[number];
@@ -46,4 +49,5 @@ export interface RoundEntries {
   'tank.looked': TankLooked;
   'lot.fed': LotFed;
   'loss.recorded': LossRecorded;
+  'loss.classed': LossClassed;
 }

@@ -9,6 +9,7 @@ export {
   ROUNDS,
   SURENESS,
   type Cause,
+  type LossClassed,
   type LossRecorded,
   type LotFed,
   type LotLook,

@@ -42,6 +42,9 @@ export const roundRules: Rules<RoundEntries> = {
     legs: ({ lot, place, n }) => move(lot, { from: place, to: 'died', n }),
     links: ({ lot }) => ({ needs: [lot] }),
   },
+  'loss.classed': {
+    decide: ({ payload }, { state }) => (state.hasLoss(payload.loss) ? [] : refuse('unknown', 'loss', { what: 'loss', id: payload.loss })),
+  },
 };
 
 function lotKnown(lot: string, path: string, state: Context['state']): Refusal[] {

@@ -1,7 +1,8 @@
 // When a species may be put on the shelf, and when what the house knows of it may change.
+import { againstChange } from '../journal/change.ts';
 import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Context, Rules } from '../journal/rule.ts';
-import type { SpeciesChanged, SpeciesEntries, SpeciesFields } from './entries.ts';
+import type { Rules } from '../journal/rule.ts';
+import type { SpeciesEntries, SpeciesFields } from './entries.ts';
 
 export const speciesRules: Rules<SpeciesEntries> = {
   'species.added': {
@@ -12,26 +13,17 @@ export const speciesRules: Rules<SpeciesEntries> = {
     links: ({ species }) => ({ makes: [species] }),
   },
   'species.changed': {
-    decide: ({ payload }, context) => decideChange(payload, context),
+    decide({ payload }, { state }) {
+      const known = state.findSpecies(payload.species);
+      if (!known) return refuse('unknown', 'species', { what: 'species', id: payload.species });
+      const against = againstChange<SpeciesFields>({ ...payload, of: `species:${payload.species}` }, known, state);
+      return against.length > 0 ? against : rangesStand({ ...known, ...payload.fields });
+    },
     links: ({ species }) => ({ needs: [species] }),
   },
 };
-
-function decideChange({ species, basedOn, fields }: SpeciesChanged, { state }: Context): Refusal[] {
-  const known = state.findSpecies(species);
-  if (!known) return refuse('unknown', 'species', { what: 'species', id: species });
-  const names = Object.keys(fields) as (keyof SpeciesFields)[];
-  if (names.length === 0) return refuse('change.nothing', 'fields');
-  for (const other of state.speciesChangesSince(species, basedOn)) {
-    const field = names.find((name) => other.fields.includes(name));
-    if (field) return refuse('change.overtaken', `fields.${field}`, { field, now: sayValue(known[field]), by: other.by, atMs: other.atMs });
-  }
-  return rangesStand({ ...known, ...fields });
-}
 
 function rangesStand({ temperatureC, salinityPpt }: Pick<SpeciesFields, 'temperatureC' | 'salinityPpt'>): Refusal[] {
   const field = temperatureC.min > temperatureC.max ? 'temperatureC' : salinityPpt.min > salinityPpt.max ? 'salinityPpt' : undefined;
   return field ? refuse('range.upsideDown', field, { field }) : [];
 }
-
-const sayValue = (value: unknown): string => (typeof value === 'string' ? value : JSON.stringify(value ?? null));

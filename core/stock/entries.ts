@@ -1,4 +1,4 @@
-// What is written down about stock itself: what was there when the books opened, moves, counts, promises.
+// What is written down about stock itself: what was there when the books opened, moves, counts, promises, lots cut and joined.
 import type { OutsidePlace } from './places.ts';
 
 export type Origin = 'wild' | 'bred' | 'farmed' | 'unknown';
@@ -16,8 +16,10 @@ export type LotOpened = {
   supplier?: string;
 };
 
-/** Fish of lots go from tank to tank, or out of the house. */
-export type StockMoved = { moves: { lot: string; from: string; to: string; n: number }[]; why?: string };
+/** `n` left `from`; `arrived` of them were counted at the other end, all of them when it is left out. */
+export type Move = { lot: string; from: string; to: string; n: number; arrived?: number };
+/** Fish of lots go from tank to tank, or out of the house. `slip` = the catch slip that it carries out. */
+export type StockMoved = { moves: Move[]; why?: string; slip?: string };
 
 /** Hands counted and found other than the books say; the difference is posted, never adjusted silently. */
 export type StockCounted = {
@@ -32,11 +34,28 @@ export type StockCounted = {
 /** So many of a lot are spoken for. */
 export type LotPromised = { promise: string; lot: string; n: number; forWhom: string };
 
+/** Why some of a lot become a lot of their own. */
+export const SPLIT_WHYS = ['another water', 'identity', 'history', 'promise', 'followed singly'] as const;
+export type SplitWhy = (typeof SPLIT_WHYS)[number];
+/** `n` of `lot` at `place` are lot `child` from here on; `hold` = the child's own hold, with the parent's clock so far, while that is open. */
+export type LotSplit = { lot: string; child: string; label: string; place: string; n: number; why: SplitWhy; hold?: string; note?: string };
+/** Everything of `lot` at `place` becomes part of `into`, of the same kind. */
+export type LotJoined = { lot: string; into: string; place: string; n: number; why: string };
+/** Somebody measured: the length of a typical one, cm; `n` = how many were measured. */
+export type LotMeasured = { lot: string; place: string; sizeCm: number; n?: number; note?: string };
+
+/** An arrangement that must end: the lot leaves the place at an hour, or when it has grown to a length. */
+export type StayLimited = { stay: string; lot: string; place: string; untilMs?: number; untilCm?: number; why: string };
+
 export interface StockEntries {
   'lot.opened': LotOpened;
   'stock.moved': StockMoved;
   'stock.counted': StockCounted;
   'lot.promised': LotPromised;
+  'lot.split': LotSplit;
+  'lot.joined': LotJoined;
+  'lot.measured': LotMeasured;
+  'stay.limited': StayLimited;
 }
 
 /** What is known of a lot; `species` is missing when a surprise bag held fish that nobody could name. */
@@ -45,6 +64,7 @@ export type LotFacts = {
   label: string;
   species?: string;
   heardAs?: string;
+  /** Measured last, else as listed. */
   sizeCm?: number;
   origin: Origin;
   supplier?: string;

@@ -1,9 +1,12 @@
 // When stock may move. That no inside place goes below zero is judged once for the whole act, on current balances.
 import { refuse, type Refusal } from '../journal/refusal.ts';
 import type { Context, Rules } from '../journal/rule.ts';
+import { againstSlip } from '../moves/rules.ts';
+import { isTemporary } from '../room/entries.ts';
 import { refuseUnfit } from '../room/placing.ts';
-import type { StockEntries, StockMoved } from './entries.ts';
-import { move } from './legs.ts';
+import { holdOf } from '../holds/rules.ts';
+import type { LotJoined, LotSplit, Move, StayLimited, StockEntries } from './entries.ts';
+import { move, type Leg } from './legs.ts';
 import { isOutside } from './places.ts';
 
 export const stockRules: Rules<StockEntries> = {
@@ -20,9 +23,12 @@ export const stockRules: Rules<StockEntries> = {
     links: ({ lot }) => ({ makes: [lot] }),
   },
   'stock.moved': {
-    decide: ({ payload }, context) => payload.moves.flatMap((one, index) => decideMove(one, `moves.${index}`, context)),
-    legs: ({ moves }) => moves.flatMap(({ lot, from, to, n }) => move(lot, { from, to, n })),
-    links: ({ moves }) => ({ needs: moves.map(({ lot }) => lot) }),
+    decide: ({ payload, occurredAtMs }, context) => [
+      ...(payload.slip ? againstSlip(payload.slip, occurredAtMs, context) : []),
+      ...payload.moves.flatMap((one, index) => decideMove(one, { path: `moves.${index}`, atMs: occurredAtMs }, context)),
+    ],
+    legs: ({ moves }) => moves.flatMap(legsOfMove),
+    links: ({ moves, slip }) => ({ needs: [...moves.map(({ lot }) => lot), ...(slip ? [slip] : [])] }),
   },
   'stock.counted': {
     decide({ payload }, { state }) {
@@ -44,15 +50,91 @@ export const stockRules: Rules<StockEntries> = {
     },
     links: ({ promise, lot }) => ({ makes: [promise], needs: [lot] }),
   },
+  'lot.split': {
+    decide: ({ payload }, context) => decideSplit(payload, context),
+    legs: ({ lot, child, place, n }) => [
+      ...move(lot, { from: place, to: 'relabelled', n }),
+      ...move(child, { from: 'relabelled', to: place, n }),
+    ],
+    links: ({ lot, child, hold }) => ({ makes: hold ? [child, hold, holdOf(child)] : [child], needs: [lot] }),
+  },
+  'lot.joined': {
+    decide: ({ payload }, context) => decideJoin(payload, context),
+    legs: ({ lot, into, place, n }) => [
+      ...move(lot, { from: place, to: 'relabelled', n }),
+      ...move(into, { from: 'relabelled', to: place, n }),
+    ],
+    links: ({ lot, into }) => ({ needs: [lot, into] }),
+  },
+  'lot.measured': {
+    decide: ({ payload: { lot, place } }, { state }) =>
+      !state.findLot(lot)
+        ? refuse('unknown', 'lot', { what: 'lot', id: lot })
+        : state.findTank(place)
+          ? []
+          : refuse('unknown', 'place', { what: 'tank', id: place }),
+    links: ({ lot }) => ({ needs: [lot] }),
+  },
+  'stay.limited': {
+    decide: ({ payload, occurredAtMs }, { state }) => decideStay(payload, occurredAtMs, state),
+    links: ({ stay, lot }) => ({ makes: [stay], needs: [lot] }),
+  },
 };
 
-function decideMove(one: StockMoved['moves'][number], path: string, context: Context): Refusal[] {
+/** What left and was not counted in at the other end is missing; what came in over it was not on the books. */
+function legsOfMove({ lot, from, to, n, arrived = n }: Move): Leg[] {
+  const crossed = Math.min(n, arrived);
+  return [
+    ...move(lot, { from, to, n: crossed }),
+    ...move(lot, { from, to: 'missing', n: n - crossed }),
+    ...move(lot, { from: 'discrepancy', to, n: arrived - crossed }),
+  ];
+}
+
+function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, context: Context): Refusal[] {
   const { state } = context;
   if (!state.findLot(one.lot)) return refuse('unknown', `${path}.lot`, { what: 'lot', id: one.lot });
   if (!state.findTank(one.from)) return refuse('unknown', `${path}.from`, { what: 'tank', id: one.from });
+  if (one.from === one.to) return refuse('move.nowhere', `${path}.to`);
   if (isOutside(one.to)) return [];
   const tank = state.findTank(one.to);
-  return tank
-    ? refuseUnfit({ lot: one.lot, tank, path: `${path}.to` }, context)
-    : refuse('unknown', `${path}.to`, { what: 'tank', id: one.to });
+  if (!tank) return refuse('unknown', `${path}.to`, { what: 'tank', id: one.to });
+  // Nobody stays forgotten in a bucket: an end is written down in the same act, or they join others for whom there is one.
+  const limited = state.lastStay(one.lot, one.to);
+  if (isTemporary(tank) && !(limited !== undefined && (limited === atMs || state.balance(one.lot, one.to) > 0)))
+    return refuse('stay.needed', `${path}.to`, { code: tank.code });
+  return refuseUnfit({ lot: one.lot, n: one.n, tank, path: `${path}.to` }, context);
+}
+
+function decideSplit({ lot, child, place, hold }: LotSplit, { state }: Context): Refusal[] {
+  const parent = state.findLot(lot);
+  if (!parent) return refuse('unknown', 'lot', { what: 'lot', id: lot });
+  if (state.findLot(child)) return refuse('exists', 'child', { what: 'lot', name: parent.label });
+  if (!state.findTank(place)) return refuse('unknown', 'place', { what: 'tank', id: place });
+  return (state.findOpenHold(lot) !== undefined) === (hold !== undefined) ? [] : refuse('split.hold', 'hold', { lot: parent.label });
+}
+
+function decideJoin({ lot, into, place, n }: LotJoined, { state }: Context): Refusal[] {
+  const [one, other] = [state.findLot(lot), state.findLot(into)];
+  if (!one) return refuse('unknown', 'lot', { what: 'lot', id: lot });
+  if (!other || lot === into) return refuse('unknown', 'into', { what: 'lot', id: into });
+  if (one.species === undefined || one.species !== other.species)
+    return refuse('join.otherKind', 'into', { lot: one.label, into: other.label });
+  if ((state.findOpenHold(lot) !== undefined) !== (state.findOpenHold(into) !== undefined))
+    return refuse('join.holdsDiffer', 'into', { lot: one.label });
+  const book = state.balance(lot, place);
+  const last = state.lastMove(place);
+  if (book !== n) return refuse('count.bookMoved', 'n', { book, given: n, by: last?.by, atMs: last?.atMs });
+  return state.balance(into, place) > 0 ? [] : refuse('join.apart', 'place', { lot: one.label, into: other.label });
+}
+
+function decideStay({ lot, place, untilMs, untilCm }: StayLimited, atMs: number, state: Context['state']): Refusal[] {
+  const facts = state.findLot(lot);
+  if (!facts) return refuse('unknown', 'lot', { what: 'lot', id: lot });
+  if (!state.findTank(place)) return refuse('unknown', 'place', { what: 'tank', id: place });
+  if (untilMs === undefined && untilCm === undefined) return refuse('stay.noEnd', 'untilMs');
+  if (untilMs !== undefined && untilMs <= atMs) return refuse('stay.past', 'untilMs');
+  if (untilCm !== undefined && facts.sizeCm !== undefined && facts.sizeCm >= untilCm)
+    return refuse('stay.grown', 'untilCm', { sizeCm: facts.sizeCm, untilCm, lot: facts.label });
+  return [];
 }

@@ -6,6 +6,7 @@ const MS_PER_DAY = 86_400_000;
 const QUARTER_MS = 900_000;
 const DAY_CACHE_LIMIT = 4096;
 const dayCache = new Map<string, number>();
+const startCache = new Map<string, number>();
 
 /** True when `zone` is an IANA name that this machine knows, such as `Europe/Lisbon`. */
 export function isZone(zone: string): boolean {
@@ -37,7 +38,14 @@ export function houseDay(ms: number, zone: string): number {
 
 /** The instant at which house day `day` begins in `zone`. */
 export function startOfHouseDay(day: number, zone: string): number {
-  return atLocal(day, { hour: 0, minute: 0 }, zone);
+  // Asked for every day of every hold, so kept like the days themselves.
+  const key = `${zone}|${day}`;
+  const known = startCache.get(key);
+  if (known !== undefined) return known;
+  const start = atLocal(day, { hour: 0, minute: 0 }, zone);
+  if (startCache.size >= DAY_CACHE_LIMIT) startCache.clear();
+  startCache.set(key, start);
+  return start;
 }
 
 /** The instant of a wall time on a house day. A time that a clock change skips lands just after the gap. */

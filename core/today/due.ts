@@ -1,36 +1,15 @@
 // What is due, derived from what happened. A thing is open between two instants: before them it is next, after them overdue.
 import { atLocal } from '../time/index.ts';
 import type { RoundName } from '../rounds/entries.ts';
+import { missingDue, stayDue, waitingDue, type MissingFact, type StayFact, type WaitingFact } from './stays.ts';
+import { dueId, type Due, type DueRule, type Walk } from './thing.ts';
 
 const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
 
-export type DueRule = 'bags-waiting' | 'crate-due' | 'float' | 'round' | 'after-release' | 'after-mishap';
-/** Place in the walk: the rack's, then row and column. The dock comes before all racks. */
-export type Walk = readonly [number, number, number];
 const DOCK: Walk = [-2, 0, 0];
 const ROUND: Walk = [-1, 0, 0];
 
-export type Due = {
-  id: string;
-  rule: DueRule;
-  step: string;
-  /** Open from here on … */ fromMs: number;
-  /** … until here; later is overdue. */ byMs: number;
-  walk: Walk;
-  facts: {
-    crate?: string;
-    crateLabel?: string;
-    bag?: string;
-    tank?: string;
-    tankCode?: string;
-    what?: string;
-    n?: number;
-    sinceMs?: number;
-  };
-  /** Put off by somebody, until `fromMs`. */
-  snoozed?: boolean;
-};
 export type DueState = 'overdue' | 'now' | 'next';
 
 /** After a release, and after a fish that fell, jumped or landed on its back: look again at these hours. */
@@ -62,19 +41,26 @@ export type DueFacts = {
     walk: Walk;
   }[];
   rounds: { day: number; left: Record<RoundName, number> };
+  stays: StayFact[];
+  missing: MissingFact[];
+  waiting: WaitingFact[];
   settled: ReadonlyMap<string, Settled>;
 };
 
-export const dueId = (entry: string, rule: DueRule, step: string): string => `${entry}:${rule}:${step}`;
-/** The entry that a due thing comes of. */
-export const sourceOf = (due: string): string => due.split(':')[0]!;
-
 /** Whether a person may call it done or leave it out; the others end by being done: bags by landing, rounds by looking. */
-export const isSettledByHand = (rule: DueRule): boolean => rule === 'after-release' || rule === 'after-mishap';
+const BY_HAND: ReadonlySet<DueRule> = new Set(['after-release', 'after-mishap', 'day-end', 'missing', 'grown-out']);
+export const isSettledByHand = (rule: DueRule): boolean => BY_HAND.has(rule);
 
 /** Everything that is open or comes within a day, in walking order. `lateAfterH` and `eveningFromHour` are house rules. */
 export function deriveDue(facts: DueFacts, at: { now: number; zone: string; lateAfterH: number; eveningFromHour: number }): Due[] {
-  const all = [...waiting(facts), ...expected(facts, at.lateAfterH), ...floats(facts), ...followUps(facts, at.now), ...rounds(facts, at)];
+  const all = [
+    ...waiting(facts),
+    ...expected(facts, at.lateAfterH),
+    ...floats(facts),
+    ...followUps(facts, at.now),
+    ...rounds(facts, at),
+    ...inTheRoom(facts, at),
+  ];
   return all
     .flatMap((due) => withSettled(due, facts.settled.get(due.id)))
     .filter(({ fromMs }) => fromMs <= at.now + AHEAD_MS)
@@ -154,6 +140,10 @@ function followUps({ after }: DueFacts, now: number): Due[] {
       ];
     }),
   );
+}
+
+function inTheRoom({ stays, missing, waiting: slips }: DueFacts, at: { now: number; zone: string }): Due[] {
+  return [...stayDue(stays, at), ...missingDue(missing, at.now), ...waitingDue(slips)];
 }
 
 function rounds({ rounds: { day, left } }: DueFacts, { zone, eveningFromHour }: { zone: string; eveningFromHour: number }): Due[] {

@@ -1,15 +1,5 @@
-export {
-  AHEAD_MS,
-  deriveDue,
-  dueId,
-  FOLLOW_UP_HOURS,
-  isSettledByHand,
-  stateOf,
-  type Due,
-  type DueFacts,
-  type DueRule,
-  type DueState,
-  type Walk,
-} from './due.ts';
+export { AHEAD_MS, deriveDue, FOLLOW_UP_HOURS, isSettledByHand, stateOf, type DueFacts, type DueState } from './due.ts';
+export { MISSING_LAPSES_MS, type MissingFact, type StayFact, type WaitingFact } from './stays.ts';
+export { dueId, sourceOf, type Due, type DueRule, type Walk } from './thing.ts';
 export type { DueDone, DueSkipped, DueSnoozed, TodayEntries } from './entries.ts';
 export { LONGEST_SNOOZE_MS, todayRules } from './rules.ts';

@@ -1,7 +1,7 @@
 // When a due thing may be called done, put off or left out.
 import { refuse, type Refusal } from '../journal/refusal.ts';
 import type { Context, Rules } from '../journal/rule.ts';
-import { sourceOf } from './due.ts';
+import { sourceOf } from './thing.ts';
 import type { TodayEntries } from './entries.ts';
 
 /** Nothing is put off for longer than this, ms. */

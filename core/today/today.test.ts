@@ -9,6 +9,9 @@ const nothing: DueFacts = {
   floats: [],
   after: [],
   rounds: { day: 20515, left: { morning: 0, evening: 0 } },
+  stays: [],
+  missing: [],
+  waiting: [],
   settled: new Map(),
 };
 const release = {

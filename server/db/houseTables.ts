@@ -1,5 +1,5 @@
 // Projections of what the house is set up with: itself, its people, racks, waters, tanks, shelf and suppliers.
-import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { fact, record } from './columns.ts';
 
 export const house = sqliteTable('p_house', {
@@ -10,6 +10,8 @@ export const house = sqliteTable('p_house', {
   zone: text().notNull(),
   rules: text().notNull(),
 });
+/** Every version of the rules. */
+export const ruleVersion = sqliteTable('p_rules', { ...fact(), rules: text().notNull() });
 export const person = sqliteTable('p_person', { ...record(), name: text().notNull(), title: text().notNull(), role: text().notNull() });
 /** The units that each person reads and types in, as they said it last. */
 export const preference = sqliteTable('p_preference', {
@@ -28,27 +30,51 @@ export const water = sqliteTable('p_water', {
   salinityPpt: real('salinity_ppt').notNull(),
   volumeL: real('volume_l').notNull(),
 });
-export const tank = sqliteTable('p_tank', {
-  ...record(),
-  rack: text().notNull(),
-  water: text().notNull(),
-  code: text().notNull().unique(),
-  volumeL: real('volume_l').notNull(),
-  purpose: text().notNull(),
-  lid: integer({ mode: 'boolean' }).notNull(),
-  row: integer().notNull(),
-  column: integer().notNull(),
-});
+export const tank = sqliteTable(
+  'p_tank',
+  {
+    ...record(),
+    rack: text().notNull(),
+    water: text().notNull(),
+    code: text().notNull(),
+    volumeL: real('volume_l').notNull(),
+    purpose: text().notNull(),
+    lid: integer({ mode: 'boolean' }).notNull(),
+    row: integer().notNull(),
+    column: integer().notNull(),
+    vessel: text().notNull().default('tank'),
+    hangsIn: text('hangs_in'),
+  },
+  (table) => [index('p_tank_code').on(table.code), index('p_tank_water').on(table.water)],
+);
+/** Since when a tank is on a water: its first, and each that it came to later. */
+export const plumbing = sqliteTable(
+  'p_plumbing',
+  { entry: text().notNull(), tank: text().notNull(), water: text().notNull(), atMs: integer('at_ms').notNull() },
+  (table) => [primaryKey({ columns: [table.entry, table.tank] })],
+);
+/** What is gone from the house. */
+export const retirement = sqliteTable('p_retirement', { ...fact(), what: text().notNull(), thing: text().notNull() }, (table) => [
+  index('p_retirement_thing').on(table.thing),
+]);
 export const species = sqliteTable('p_species', {
   ...record(),
   scientific: text().notNull(),
   common: text().notNull(),
   facts: text().notNull(),
 });
-/** Which fields of a species an entry set anew. */
-export const speciesChange = sqliteTable(
-  'p_species_change',
-  { ...fact(), species: text().notNull(), fields: text().notNull() },
-  (table) => [index('p_species_change_species').on(table.species)],
+/** Which fields of a record (`species:firefish`, `tank:G1`) an entry set anew. */
+export const change = sqliteTable(
+  'p_change',
+  {
+    entry: text().notNull(),
+    of: text().notNull(),
+    fields: text().notNull(),
+    atMs: integer('at_ms').notNull(),
+    by: text().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.of, table.entry] })],
 );
+/** Nets, hoses and the like; `facts` = its fields as JSON. */
+export const tool = sqliteTable('p_tool', { ...record(), name: text().notNull(), facts: text().notNull() });
 export const supplier = sqliteTable('p_supplier', { ...record(), name: text().notNull(), transit: text().notNull() });

@@ -5,9 +5,10 @@ import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm
 import { fact, record } from './columns.ts';
 
 /** Raise it when a projector or a table below changes: the server then remakes them all by replay at its next start. */
-export const PROJECTION_VERSION = 7;
+export const PROJECTION_VERSION = 8;
 
 export * from './houseTables.ts';
+export * from './stockTables.ts';
 
 /** How a supplier writes its lists; columns and names as JSON, the latest of each counts. */
 export const taught = sqliteTable(
@@ -119,14 +120,6 @@ export const release = sqliteTable(
     index('p_release_at').on(table.atMs),
   ],
 );
-export const hold = sqliteTable(
-  'p_hold',
-  { ...fact(), id: text().notNull().unique(), lot: text().notNull(), days: integer().notNull() },
-  (table) => [index('p_hold_lot').on(table.lot)],
-);
-export const signOff = sqliteTable('p_sign_off', { ...fact(), hold: text().notNull(), lot: text().notNull() }, (table) => [
-  index('p_sign_off_hold').on(table.hold),
-]);
 export const promise = sqliteTable(
   'p_promise',
   { ...fact(), id: text().notNull().unique(), lot: text().notNull(), n: integer().notNull(), forWhom: text('for_whom').notNull() },
@@ -157,7 +150,13 @@ export const look = sqliteTable(
     allWell: integer('all_well', { mode: 'boolean' }).notNull(),
     note: text(),
   },
-  (table) => [index('p_look_tank').on(table.tank, table.atMs), index('p_look_round').on(table.day, table.round, table.tank)],
+  (table) => [
+    index('p_look_tank').on(table.tank, table.atMs),
+    index('p_look_round').on(table.day, table.round, table.tank),
+    index('p_look_day')
+      .on(table.tank, table.day)
+      .where(sql`voided_by is null`),
+  ],
 );
 /** One row a lot with something odd: signs, or fewer seen than expected. Plain looks stay in p_look alone. */
 export const odd = sqliteTable(
@@ -185,13 +184,17 @@ export const feed = sqliteTable(
     ate: integer(),
     leftovers: text(),
   },
-  (table) => [index('p_feed_tank').on(table.tank, table.lot, table.atMs)],
+  (table) => [index('p_feed_tank').on(table.tank, table.lot, table.atMs), index('p_feed_lot').on(table.lot, table.atMs)],
 );
 export const loss = sqliteTable(
   'p_loss',
   { ...fact(), lot: text().notNull(), place: text().notNull(), n: integer().notNull(), cause: text().notNull(), sure: text().notNull() },
   (table) => [index('p_loss_at').on(table.atMs)],
 );
+/** What a lead said of a loss later; the latest counts. */
+export const lossClass = sqliteTable('p_loss_class', { ...fact(), loss: text().notNull(), cause: text().notNull() }, (table) => [
+  index('p_loss_class_loss').on(table.loss),
+]);
 
 export const mishap = sqliteTable(
   'p_mishap',
@@ -204,41 +207,3 @@ export const due = sqliteTable(
   { ...fact(), due: text().notNull(), kind: text().notNull(), untilMs: integer('until_ms'), why: text() },
   (table) => [index('p_due_at').on(table.atMs)],
 );
-
-export const leg = sqliteTable(
-  'p_leg',
-  {
-    entry: text().notNull(),
-    ord: integer().notNull(),
-    lot: text().notNull(),
-    place: text().notNull(),
-    n: integer().notNull(),
-    atMs: integer('at_ms').notNull(),
-    by: text().notNull(),
-    voidedBy: text('voided_by'),
-  },
-  (table) => [primaryKey({ columns: [table.entry, table.ord] }), index('p_leg_place').on(table.place, table.atMs)],
-);
-/** `inside` keeps the living apart from the accounts, so that a long history costs a view nothing. */
-export const balance = sqliteTable(
-  'p_balance',
-  { lot: text().notNull(), place: text().notNull(), inside: integer({ mode: 'boolean' }).notNull(), n: integer().notNull() },
-  (table) => [
-    primaryKey({ columns: [table.lot, table.place] }),
-    index('p_balance_place')
-      .on(table.place)
-      .where(sql`inside = 1 and n <> 0`),
-  ],
-);
-/** What an entry rests on; its maker cannot be undone while a row here is not void. */
-export const need = sqliteTable(
-  'p_need',
-  { ref: text().notNull(), entry: text().notNull(), actId: text('act_id').notNull(), voidedBy: text('voided_by') },
-  (table) => [primaryKey({ columns: [table.ref, table.entry] }), index('p_need_entry').on(table.entry)],
-);
-export const reversal = sqliteTable('p_reversal', {
-  act: text().primaryKey(),
-  entry: text().notNull(),
-  by: text().notNull(),
-  atMs: integer('at_ms').notNull(),
-});

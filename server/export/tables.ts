@@ -3,7 +3,7 @@ import { PLAUSIBLE, QUANTITIES } from '#core/water/index.ts';
 import type Database from 'better-sqlite3';
 import { writeCsv } from '#core/text/index.ts';
 import { formatWall } from '#core/time/index.ts';
-import { personName } from '../journal/state.ts';
+import { personName } from '../journal/pieces.ts';
 
 type Table = { about: string; headings: readonly string[]; sql: string };
 /** A column whose heading says `(house time)` holds UTC ms and is written as wall time. */

@@ -2,13 +2,14 @@
 // Plain prepared statements: each is asked many times an act, and some join what drizzle would fetch in five turns.
 import type Database from 'better-sqlite3';
 import type { HouseState, Mark } from '#core/journal/index.ts';
-import type { TankFacts, WaterFacts } from '#core/room/index.ts';
+import { STARTING_RULES, type HouseRules, type WaterFacts } from '#core/room/index.ts';
 import type { SpeciesFacts } from '#core/species/index.ts';
 import type { LotFacts } from '#core/stock/index.ts';
+import { prepareClocks } from '../holds/clocks.ts';
+import { prepareOpenHolds } from '../holds/rows.ts';
+import { personName, SIZE_NOW, WATER_NOW } from './pieces.ts';
+import { makeRoomState } from './roomState.ts';
 import { lifted, type JournalStore, type Row } from './store.ts';
-
-/** SQL of what to call the person in a column; the house and the departed keep their id. */
-export const personName = (column: string) => `coalesce((select name from p_person where id = ${column}), ${column})`;
 
 type BagRow = {
   id: string;
@@ -23,16 +24,6 @@ type BagRow = {
   release: string | null;
 };
 
-/** SQL of a water as it is now: the latest reading of temperature and salinity where there is one, else what it is set to. */
-export const WATER_NOW = `
-  select w.id, w.name, w.type, w.volume_l volumeL,
-    coalesce((select value from p_reading where subject = w.id and quantity = 'temperature' and voided_by is null order by at_ms desc, entry desc limit 1), w.temperature_c) temperatureC,
-    coalesce((select value from p_reading where subject = w.id and quantity = 'salinity' and voided_by is null order by at_ms desc, entry desc limit 1), w.salinity_ppt) salinityPpt
-  from p_water w`;
-
-/** SQL of a hold `h` that has not been signed off. */
-export const STILL_OPEN = 'h.voided_by is null and not exists (select 1 from p_sign_off x where x.hold = h.id and x.voided_by is null)';
-
 export function makeHouseState(client: Database.Database, store: JournalStore): HouseState {
   const get = <T>(sql: string) => {
     const statement = client.prepare(sql);
@@ -46,18 +37,16 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     const statement = client.prepare(sql).pluck();
     return (...values: unknown[]) => statement.get(...values) as string | number | undefined;
   };
+  const rules = pluck('select rules from p_house');
   const named = (table: string) => get<{ id: string; name: string }>(`select id, name from ${table} where id = ? and voided_by is null`);
 
   const zone = pluck('select zone from p_house');
   const lead = pluck("select 1 from p_person where role = 'lead' limit 1");
-  const tankColumns = 'id, rack, water, code, volume_l volumeL, purpose, lid, "row", "column"';
-  const tank = get<TankFacts>(`select ${tankColumns} from p_tank where id = ?`);
-  const tankByCode = get<TankFacts>(`select ${tankColumns} from p_tank where code = ?`);
   const species = get<{ id: string; facts: string }>('select id, facts from p_species where id = ?');
   // A change is told by the order of record: what its maker had not seen was recorded later than what it is based on.
   const changes = all<Mark & { fields: string }>(`
-    select c.entry, ${personName('c."by"')} "by", c.at_ms atMs, c.fields from p_species_change c join entry e on e.id = c.entry
-    where c.species = ? and e.seq > coalesce((select seq from entry where id = ?), 0) order by e.seq desc`);
+    select c.entry, ${personName('c."by"')} "by", c.at_ms atMs, c.fields from p_change c join entry e on e.id = c.entry
+    where c.of = ? and e.seq > coalesce((select seq from entry where id = ?), 0) order by e.seq desc`);
   const crate = get<{ id: string; label: string; arrived: string | null }>(`
     select id, label, (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
     from p_crate where id = ? and voided_by is null`);
@@ -73,11 +62,11 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       ${fact('p_release', 'bag = b.id')} release
     from p_bag b where b.id = ? and b.voided_by is null`);
   const lot = get<{ [F in keyof LotFacts]: LotFacts[F] | null }>(
-    'select id, label, species, heard_as heardAs, size_cm sizeCm, origin, supplier from p_lot where id = ? and voided_by is null',
+    `select id, label, species, heard_as heardAs, ${SIZE_NOW('p_lot')} sizeCm, origin, supplier from p_lot where id = ? and voided_by is null`,
   );
-  const openHold = get<{ id: string; lot: string; days: number; openedAtMs: number }>(
-    `select id, lot, days, at_ms openedAtMs from p_hold h where lot = ? and ${STILL_OPEN} order by at_ms desc, entry desc limit 1`,
-  );
+  const openHolds = prepareOpenHolds(client);
+  const clocks = prepareClocks(client);
+  const room = makeRoomState(client);
   const promise = pluck('select 1 from p_promise where id = ?');
   const entryKnown = pluck('select 1 from entry where id = ?');
   const balance = pluck('select n from p_balance where lot = ? and place = ?');
@@ -97,23 +86,22 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     select e.seq, e.id, e.act_id actId, e.kind, e.version, e.occurred_at_ms occurredAtMs, e.recorded_at_ms recordedAtMs, e.actor, e.payload, e.overrules, e.corrects
     from p_need n join entry e on e.id = n.entry where n.ref = ? and n.voided_by is null and n.act_id <> ? order by e.seq`);
   const parse = <T>(json: string | null): T | undefined => (json === null ? undefined : (JSON.parse(json) as T));
-  const whole = (row: TankFacts | undefined) => row && { ...row, lid: Boolean(row.lid) };
+  const rulesNow = () => parse<HouseRules>((rules() as string | undefined) ?? null);
 
   return {
+    ...room,
     findZone: () => zone() as string | undefined,
+    findRules: rulesNow,
     hasLead: () => lead() !== undefined,
     findPerson: named('p_person'),
-    findRack: named('p_rack'),
     findSupplier: named('p_supplier'),
     findWater: get<WaterFacts>(`${WATER_NOW} where w.id = ?`),
-    findTank: (id) => whole(tank(id)),
-    findTankByCode: (code) => whole(tankByCode(code)),
     findSpecies(id) {
       const row = species(id);
       return row && ({ id: row.id, ...JSON.parse(row.facts) } as SpeciesFacts);
     },
-    speciesChangesSince: (id, entry) =>
-      (changes(id, entry) as (Mark & { fields: string })[]).map((one) => ({ ...one, fields: JSON.parse(one.fields) as string[] })),
+    changesSince: (of, entry) =>
+      (changes(of, entry) as (Mark & { fields: string })[]).map((one) => ({ ...one, fields: JSON.parse(one.fields) as string[] })),
     findCrate(id) {
       const row = crate(id);
       return row && { id: row.id, label: row.label, arrived: parse<Mark>(row.arrived) };
@@ -136,7 +124,16 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       const row = lot(id);
       return row && (Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as LotFacts);
     },
-    findOpenHold: openHold,
+    findOpenHold(lotId) {
+      const [hold] = openHolds(lotId);
+      return hold && { id: hold.id, lot: hold.lot, policy: hold.policy, openedAtMs: hold.openedAtMs };
+    },
+    clockOf(lotId, atMs) {
+      const at = { now: atMs, zone: zone() as string, toolDriesH: (rulesNow() ?? STARTING_RULES).toolDriesH };
+      const running = clocks({ ...at, only: lotId }).get(lotId);
+      if (!running) throw new Error(`lot ${lotId} has no open hold to read the clock of`);
+      return running.clock;
+    },
     hasEntry: (id) => entryKnown(id) !== undefined,
     hasPromise: (id) => promise(id) !== undefined,
     balance: (lotId, place) => (balance(lotId, place) as number | undefined) ?? 0,

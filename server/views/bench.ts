@@ -4,7 +4,7 @@ import type { BenchBag, Readings } from '#contract/views.ts';
 import type { Purpose } from '#core/room/index.ts';
 import type { WaterType } from '#core/species/index.ts';
 import type { Method, Quantity } from '#core/water/index.ts';
-import { WATER_NOW } from '../journal/state.ts';
+import { WATER_NOW } from '../journal/pieces.ts';
 import { bagCard, prepareBags, prepareRuns } from './bags.ts';
 import { HOLD_OPEN, personName } from './names.ts';
 import type { MakeView } from './view.ts';

@@ -1,7 +1,9 @@
 // What the house is set up with: its people, waters, racks with their tanks, suppliers, and how much stock was opened.
 import type { HouseView } from '#contract/views.ts';
-import { WATER_NOW } from '../journal/state.ts';
-import { prepareSpeciesNames } from './names.ts';
+import type { HouseRules } from '#core/room/index.ts';
+import type { ToolFields } from '#core/exposure/index.ts';
+import { IN_HOUSE, WATER_NOW } from '../journal/pieces.ts';
+import { personName, prepareSpeciesNames } from './names.ts';
 import type { MakeView } from './view.ts';
 
 export const makeHouseView: MakeView<'house'> = (client) => {
@@ -9,25 +11,48 @@ export const makeHouseView: MakeView<'house'> = (client) => {
     select p.id, p.name, p.title, p.role, c.person is not null hasPin from p_person p left join credential c on c.person = p.id
     where p.voided_by is null order by p.name`);
   const waters = client.prepare(`
-    select n.*, (select count(*) from p_tank t where t.water = n.id) tanks from (${WATER_NOW}) n order by n.name`);
-  const racks = client.prepare('select id, name, room, walk from p_rack order by walk, name');
-  const tanks = client.prepare('select id, code, rack, "row" from p_tank order by "row", "column", code');
+    select n.*, w.temperature_c setC, w.salinity_ppt setPpt, (select count(*) from p_tank t where t.water = n.id and ${IN_HOUSE('t')}) tanks
+    from (${WATER_NOW}) n join p_water w on w.id = n.id where ${IN_HOUSE('n')} order by n.name`);
+  const racks = client.prepare(`select id, entry, name, room, walk from p_rack t where ${IN_HOUSE('t')} order by walk, name`);
+  const tanks = client.prepare(`
+    select id, entry, code, rack, water, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn,
+      coalesce((select sum(n) from p_balance b where b.place = t.id and b.inside = 1), 0) heads
+    from p_tank t where ${IN_HOUSE('t')} order by "row", "column", code`);
+  const tools = client.prepare(`select id, entry, facts from p_tool t where ${IN_HOUSE('t')} order by name`);
+  const versions = client.prepare(
+    `select entry, at_ms atMs, ${personName('"by"')} by, rules from p_rules order by at_ms desc, entry desc limit 20`,
+  );
   const suppliers = client.prepare('select id, name, transit from p_supplier where voided_by is null order by name');
   const opened = client.prepare('select count(*) from p_lot where crate is null and voided_by is null').pluck();
   const species = prepareSpeciesNames(client);
   return () => {
-    const all = tanks.all() as HouseView['tanks'];
+    const all = (tanks.all() as (Omit<HouseView['tanks'][number], 'lid' | 'hangsIn'> & { lid: number; hangsIn: string | null })[]).map(
+      ({ lid, hangsIn, ...tank }) => ({ ...tank, lid: lid === 1, ...(hangsIn === null ? {} : { hangsIn }) }),
+    );
     return {
       people: (people.all() as (HouseView['people'][number] & { hasPin: number | boolean })[]).map((one) => ({
         ...one,
         hasPin: Boolean(one.hasPin),
       })),
-      waters: waters.all() as HouseView['waters'],
+      waters: (waters.all() as (HouseView['waters'][number] & { setC: number; setPpt: number })[]).map(({ setC, setPpt, ...water }) => ({
+        ...water,
+        set: { temperatureC: setC, salinityPpt: setPpt },
+      })),
       racks: (racks.all() as Omit<HouseView['racks'][number], 'tanks'>[]).map((rack) => ({
         ...rack,
         tanks: all.filter((tank) => tank.rack === rack.id).map(({ code }) => code),
       })),
       tanks: all,
+      tools: (tools.all() as { id: string; entry: string; facts: string }[]).map(({ facts, ...one }) => ({
+        ...one,
+        ...(JSON.parse(facts) as ToolFields),
+      })),
+      ruleVersions: (versions.all() as (Omit<HouseView['ruleVersions'][number], 'rules'> & { rules: string })[]).map(
+        ({ rules, ...one }) => ({
+          ...one,
+          rules: JSON.parse(rules) as HouseRules,
+        }),
+      ),
       suppliers: suppliers.all() as HouseView['suppliers'],
       species: species(),
       opened: opened.get() as number,

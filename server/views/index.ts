@@ -4,13 +4,18 @@ import type { ViewName, Views } from '#contract/views.ts';
 import { makeBenchView } from './bench.ts';
 import { makeDaybookView } from './daybook.ts';
 import { makeDockView } from './dock.ts';
+import { makeFindView } from './find.ts';
+import { makeHoldsView } from './holds.ts';
 import { makeHouseView } from './house.ts';
 import { makeIntakeView } from './intake.ts';
+import { makeLotView } from './lot.ts';
+import { makeMovesView } from './moves.ts';
 import { makeRoomView } from './room.ts';
 import { makeRoundsView } from './rounds.ts';
 import { makeRunningView } from './running.ts';
 import { makeShelfView } from './shelf.ts';
 import { makeStreamView } from './stream.ts';
+import { makeTankView } from './tank.ts';
 import { makeTodayView } from './today.ts';
 import type { MakeView, ViewRequest } from './view.ts';
 
@@ -26,6 +31,11 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   shelf: makeShelfView,
   today: makeTodayView,
   house: makeHouseView,
+  holds: makeHoldsView,
+  moves: makeMovesView,
+  tank: makeTankView,
+  lot: makeLotView,
+  find: makeFindView,
 };
 
 export type ReadView = <V extends ViewName>(name: V, request: ViewRequest) => Views[V];

@@ -1,9 +1,9 @@
 // Small pieces of SQL that several views share: names of people, species as the screens name them, fish that are where.
 import type Database from 'better-sqlite3';
 
-import { STILL_OPEN } from '../journal/state.ts';
+import { STILL_OPEN } from '../journal/pieces.ts';
 
-export { personName } from '../journal/state.ts';
+export { personName } from '../journal/pieces.ts';
 
 export type SpeciesColumns = { speciesId: string | null; common: string | null; scientific: string | null };
 export const SPECIES_COLUMNS = 's.id speciesId, s.common, s.scientific';
@@ -37,4 +37,16 @@ export function prepareSpeciesNames(client: Database.Database) {
       ...rest,
       alsoCalled: JSON.parse(alsoCalled) as string[],
     }));
+}
+
+/** Rows by what they have in common, in the order in which they came. */
+export function grouped<T, K>(rows: readonly T[], keyOf: (row: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const row of rows) {
+    const key = keyOf(row);
+    const group = groups.get(key);
+    if (group) group.push(row);
+    else groups.set(key, [row]);
+  }
+  return groups;
 }

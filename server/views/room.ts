@@ -1,8 +1,8 @@
 // The room: racks as they stand with who lives where; with a bag in hand also every tank's reasons against it.
 import type { RackCard, TankCard, WaterCard } from '#contract/views.ts';
-import { fit, type Newcomer, type Purpose } from '#core/room/index.ts';
+import { fit, type Newcomer, type Purpose, type Vessel } from '#core/room/index.ts';
 import type { SpeciesAdded } from '#core/species/index.ts';
-import { WATER_NOW } from '../journal/state.ts';
+import { IN_HOUSE, WATER_NOW } from '../journal/pieces.ts';
 import { bagCard, prepareBags } from './bags.ts';
 import { prepareBenchBag } from './bench.ts';
 import { prepareOccupants, type Living } from './occupants.ts';
@@ -19,15 +19,19 @@ type TankRow = {
   lid: number;
   row: number;
   column: number;
+  entry: string;
+  vessel: Vessel;
+  hangsIn: string | null;
 };
 
 export const makeRoomView: MakeView<'room'> = (client) => {
-  const racks = client.prepare('select id, name, room, walk from p_rack order by walk, name');
+  const racks = client.prepare(`select id, name, room, walk from p_rack t where ${IN_HOUSE('t')} order by walk, name`);
   const tanks = client.prepare(
-    'select id, rack, water, code, volume_l volumeL, purpose, lid, "row", "column" from p_tank order by "row", "column", code',
+    `select id, entry, rack, water, code, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn
+     from p_tank t where ${IN_HOUSE('t')} order by "row", "column", code`,
   );
   const waters = client.prepare(
-    `select w.*, (select count(*) from p_tank t where t.water = w.id) tanks from (${WATER_NOW}) w order by w.name`,
+    `select w.*, (select count(*) from p_tank t where t.water = w.id and ${IN_HOUSE('t')}) tanks from (${WATER_NOW}) w order by w.name`,
   );
   const species = client.prepare('select id, facts from p_species');
   const coming = client.prepare(`
@@ -42,23 +46,32 @@ export const makeRoomView: MakeView<'room'> = (client) => {
   return ({ now, query }) => {
     const living = occupants();
     const waterById = new Map((waters.all() as WaterCard[]).map((water) => [water.id, water]));
-    const suspect = suspects(now).waters;
+    const { waters: suspect, oddByTank } = suspects(now);
     const comingTo = new Map((coming.all() as { tank: string; n: number }[]).map(({ tank, n }) => [tank, n]));
     const found = query.bag ? oneBag.get(query.bag) : undefined;
     const bag = found ? complete(bagCard(found)) : undefined;
+    const inHand = bag ? undefined : living.get(query.from ?? '')?.find(({ lot }) => lot === query.lot);
     const shelf = new Map(
-      bag
+      bag || inHand
         ? (species.all() as { id: string; facts: string }[]).map(({ id, facts }) => [id, { id, ...(JSON.parse(facts) as SpeciesAdded) }])
         : [],
     );
-    const newcomer: Newcomer | undefined = bag && {
-      lot: bag.lot,
-      n: bag.landed?.alive ?? bag.listed,
-      sizeCm: bag.sizeCm,
-      species: bag.species && shelf.get(bag.species.id),
-      holdDone: isHoldDone(bag.lot, living),
-    };
-    const cards = (tanks.all() as TankRow[]).map(({ rack, lid, ...tank }): [string, TankCard] => {
+    const newcomer: Newcomer | undefined = bag
+      ? {
+          lot: bag.lot,
+          n: bag.landed?.alive ?? bag.listed,
+          sizeCm: bag.sizeCm,
+          species: bag.species && shelf.get(bag.species.id),
+          holdDone: isHoldDone(bag.lot, living),
+        }
+      : inHand && {
+          lot: inHand.lot,
+          n: 1,
+          sizeCm: inHand.sizeCm,
+          species: inHand.species && shelf.get(inHand.species.id),
+          holdDone: !inHand.hold,
+        };
+    const cards = (tanks.all() as TankRow[]).map(({ rack, lid, hangsIn, ...tank }): [string, TankCard] => {
       const here = living.get(tank.id) ?? [];
       const water = waterById.get(tank.water)!;
       const residents = here.map(({ lot, sizeCm, species: kind }) => ({ lot, sizeCm, species: kind && shelf.get(kind.id) }));
@@ -69,7 +82,9 @@ export const makeRoomView: MakeView<'room'> = (client) => {
           lid: lid === 1,
           suspect: suspect.has(tank.water),
           coming: comingTo.get(tank.id) ?? 0,
-          occupants: here.map(({ sizeCm: _size, ...occupant }) => occupant),
+          ...(hangsIn === null ? {} : { hangsIn }),
+          odd: oddByTank.get(tank.id) ?? [],
+          occupants: here,
           reasons: newcomer && fit(newcomer, { ...water, purpose: tank.purpose, lid: lid === 1 }, residents),
         },
       ];
@@ -81,6 +96,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
       })),
       waters: [...waterById.values()],
       bag,
+      ...(inHand ? { lot: { lot: inHand.lot, from: query.from! } } : {}),
     };
   };
 };

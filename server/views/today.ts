@@ -1,7 +1,17 @@
 // What is due: the facts that due things are derived from, read in a few indexed queries. Nothing here is stored as due.
 import { transit } from '#core/dock/index.ts';
 import { roundAt } from '#core/rounds/index.ts';
-import { deriveDue, FOLLOW_UP_HOURS, type DueFacts, type Walk } from '#core/today/index.ts';
+import {
+  deriveDue,
+  FOLLOW_UP_HOURS,
+  MISSING_LAPSES_MS,
+  type DueFacts,
+  type MissingFact,
+  type StayFact,
+  type WaitingFact,
+  type Walk,
+} from '#core/today/index.ts';
+import { SIZE_NOW } from '../journal/pieces.ts';
 import { CRATE_WINDOW_MS, OPEN_RUN, RECENT_CRATE } from './names.ts';
 import { prepareLeft } from './rounds.ts';
 import type { MakeView } from './view.ts';
@@ -21,6 +31,12 @@ type ArrivalRow = {
   waiting: number;
   sinceMs: number;
 };
+
+type Nullable<T, F extends keyof T> = Omit<T, F> & { [K in F]: T[K] | null };
+type StayRow = Nullable<
+  Omit<StayFact, 'walk' | 'temporary'> & Placed & { temporary: number },
+  'untilMs' | 'untilCm' | 'sizeCm' | 'measuredMs'
+>;
 
 export const makeTodayView: MakeView<'today'> = (client) => {
   // A bag waits from its landing until it is afloat or its fish are let out; a listed bag waits to be landed.
@@ -49,6 +65,22 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       union all select entry, 'after-mishap', tank, lot, at_ms from p_mishap where at_ms > @since and voided_by is null
     ) f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack join p_lot l on l.id = f.lot
     where exists (select 1 from p_balance b where b.lot = f.lot and b.place = f.tank and b.n > 0)`);
+  const stays = client.prepare(`
+    select s.entry, t.id tank, t.code tankCode, l.label what, b.n, t.vessel <> 'tank' temporary, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
+      ${SIZE_NOW('l')} sizeCm, (select max(at_ms) from p_measure m where m.lot = l.id and m.voided_by is null) measuredMs, ${WALK}
+    from p_stay s join p_balance b on b.lot = s.lot and b.place = s.place and b.n > 0 join p_lot l on l.id = s.lot join p_tank t on t.id = s.place join p_rack k on k.id = t.rack
+    where s.voided_by is null and s.entry = (select entry from p_stay x where x.place = s.place and x.lot = s.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`);
+  // Where it was: the place that the missing fish left, in the same entry.
+  const missing = client.prepare(`
+    select g.entry, t.id tank, t.code tankCode, l.label what, g.n, g.at_ms atMs, ${WALK}
+    from p_leg g join p_lot l on l.id = g.lot
+    join p_leg f on f.entry = g.entry and f.lot = g.lot and f.n < 0 join p_tank t on t.id = f.place join p_rack k on k.id = t.rack
+    where g.place = 'missing' and g.n > 0 and g.at_ms > ? and g.voided_by is null group by g.entry, g.lot`);
+  const waiting = client.prepare(`
+    select s.entry, s.id slip, t.id tank, t.code tankCode, json_extract(s.facts, '$.waitsFor.what') || ' for ' || t.code what, json_extract(s.facts, '$.waitsFor.untilMs') untilMs, ${WALK}
+    from p_slip s join p_tank t on t.id = s.to_tank join p_rack k on k.id = t.rack
+    where s.voided_by is null and json_extract(s.facts, '$.waitsFor.untilMs') is not null
+      and not exists (select 1 from p_slip_mark m where m.slip = s.id and m.voided_by is null and m.what in ('done', 'dropped', 'freed'))`);
   const settled = client.prepare(
     'select due, kind, until_ms untilMs from p_due where at_ms > ? and voided_by is null order by at_ms, entry',
   );
@@ -65,6 +97,20 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         after.all({ since: now - FOLLOWED_MS }) as (Omit<DueFacts['after'][number], 'walk'> & Placed & { lookedAtMs: number | null })[]
       ).map((row) => ({ ...row, lookedAtMs: row.lookedAtMs ?? undefined, walk: walkOf(row) })),
       rounds: { day, left: leftOf(day) },
+      stays: (stays.all() as StayRow[]).map(({ untilMs, untilCm, sizeCm, measuredMs, temporary, ...row }) => ({
+        ...row,
+        temporary: temporary === 1,
+        untilMs: untilMs ?? undefined,
+        untilCm: untilCm ?? undefined,
+        sizeCm: sizeCm ?? undefined,
+        measuredMs: measuredMs ?? undefined,
+        walk: walkOf(row),
+      })),
+      missing: (missing.all(now - MISSING_LAPSES_MS) as (Omit<MissingFact, 'walk'> & Placed)[]).map((row) => ({
+        ...row,
+        walk: walkOf(row),
+      })),
+      waiting: (waiting.all() as (Omit<WaitingFact, 'walk'> & Placed)[]).map((row) => ({ ...row, walk: walkOf(row) })),
       settled: new Map(
         (settled.all(recent) as { due: string; kind: 'done' | 'snoozed' | 'skipped'; untilMs: number | null }[]).map(
           ({ due, kind, untilMs }) => [due, { kind, untilMs: untilMs ?? undefined }],

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { BenchBag } from '#contract/views.ts';
 import { RELEASE_BY, type ReleaseBy } from '#core/bench/index.ts';
+import { holdClassOf } from '#core/holds/index.ts';
 import { MISHAPS, type Mishap } from '#core/rounds/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
@@ -24,6 +25,7 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
   const [mishap, setMishap] = useState<Mishap>();
   const found = alive + dead;
   const code = bag.tank!.code;
+  const policy = house.rules.holds[holdClassOf({ is: bag.kind?.is }, bag.water!.type)];
   const release = () => {
     const counted: Draft[] =
       found === bag.alive
@@ -37,7 +39,7 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
     const hold: Draft[] =
       bag.holdKnown || alive === 0 || bag.water!.purpose === 'customer'
         ? []
-        : [{ kind: 'hold.opened', payload: { hold: newId(), lot: bag.lot, days: house.rules.holdDays[bag.water!.type], zero: 'arrival' } }];
+        : [{ kind: 'hold.opened', payload: { hold: newId(), lot: bag.lot, policy, zero: 'arrival' } }];
     void doIt(
       `${alive} ${bag.lotLabel} in ${code}${dead > 0 ? `, ${dead} dead` : ''}`,
       ...counted,
@@ -80,7 +82,7 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
         odd={() => true}
       />
       <Caution>Bag water to the drain, never into the tank or its sump: it carries ammonia and whatever lived in the bag.</Caution>
-      {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {house.rules.holdDays[bag.water!.type]} days.</p>}
+      {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {policy.days} clean days.</p>}
       <div className="thumb">
         <ActButton
           pressKey={early ? undefined : 'bench.act'}

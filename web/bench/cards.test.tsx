@@ -3,6 +3,7 @@ import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { checkAct } from '#contract/act.ts';
 import type { BenchBag, Run } from '#contract/views.ts';
+import { plainPolicy } from '#core/holds/index.ts';
 import type { Act } from '#core/journal/index.ts';
 import type { Preference } from '#core/water/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
@@ -166,12 +167,12 @@ describe('net out', () => {
   it('opens the hold of the lot with its first fish, by the rule of its water', async () => {
     floating({}, run.dueAtMs);
     expect(screen.getByText(/cut it below the knot/)).toBeTruthy();
-    expect(screen.getByText('Its hold begins with this: 28 days.')).toBeTruthy();
+    expect(screen.getByText('Its hold begins with this: 28 clean days.')).toBeTruthy();
     await press(/^Net out 4 into G1/);
     const act = await sent();
     expect(kindsOf(act)).toEqual(['hold.opened', 'fish.released']);
     expect(act.entries.map(({ payload }) => payload)).toEqual([
-      expect.objectContaining({ lot: 'lot-1', days: 28 }),
+      expect.objectContaining({ lot: 'lot-1', policy: plainPolicy(28) }),
       { bag: 'bag-1', lot: 'lot-1', tank: 'G1', run: 'run-1', alive: 4, dead: 0, by: 'net' },
     ]);
   });

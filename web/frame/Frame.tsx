@@ -1,6 +1,6 @@
 // The frame around every station: stream bar above, links under it, deed and running strip at the foot.
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Link, NavLink, Outlet, useLocation } from 'react-router';
+import { Link, matchPath, NavLink, Outlet, useLocation } from 'react-router';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox, useLive, useOutbox } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
@@ -8,7 +8,7 @@ import { KeyList } from '../keys/KeyList.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { DeedBar } from './DeedBar.tsx';
 import { DemoClock } from './DemoClock.tsx';
-import { FrameKeys, LineButton } from './FrameKeys.tsx';
+import { FindLink, FrameKeys, LineButton } from './FrameKeys.tsx';
 import { Guard } from './Guard.tsx';
 import { LookSwitch } from './LookSwitch.tsx';
 import { RunningStrip } from './RunningStrip.tsx';
@@ -25,7 +25,7 @@ export function Frame() {
   const { pathname } = useLocation();
   useLive(setConnected);
   useEffect(() => {
-    const station = [...STATIONS, ...PAGES].find(({ to }) => to === pathname)?.name;
+    const station = [...STATIONS, ...PAGES].find(({ to }) => matchPath(to, pathname))?.name;
     document.title = station ? `${station} · Daily Crate` : 'Daily Crate';
   }, [pathname]);
   useEffect(() => {
@@ -45,6 +45,7 @@ export function Frame() {
           <span className="who">
             <DemoClock />
             <Waits connected={connected} />
+            <FindLink />
             <LineButton />
             <Suspense fallback={null}>
               <Sums />

@@ -1,7 +1,7 @@
 // The keys that work everywhere, and what they open.
-import { PenLine } from 'lucide-react';
+import { PenLine, Search } from 'lucide-react';
 import Button from 'react-bootstrap/Button';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { setLook, useLook } from '../data/look.ts';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
@@ -14,6 +14,7 @@ export function FrameKeys() {
   const look = useLook();
   const open = useLineOpen();
   useKey('line', () => setLineOpen(true));
+  useKey('find', () => void navigate('/find'));
   useKey('look', () => setLook(look === 'day' ? 'out' : 'day'));
   useKey('station', (digit) => {
     const station = STATIONS[Number(digit) - 1];
@@ -28,5 +29,13 @@ export function LineButton() {
     <Button variant="quiet" className="btn-quiet" onClick={() => setLineOpen(true)}>
       <PenLine size={18} aria-hidden /> One line <Key name="line" />
     </Button>
+  );
+}
+
+export function FindLink() {
+  return (
+    <Link className="btn-quiet" to="/find">
+      <Search size={18} aria-hidden /> <span className="bar-word">Find</span> <Key name="find" />
+    </Link>
   );
 }

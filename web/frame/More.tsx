@@ -25,6 +25,16 @@ export function More() {
           </li>
         ))}
         <li>
+          <Link className="row-button" to="/find">
+            Find a fish
+          </Link>
+        </li>
+        <li>
+          <Link className="row-button" to="/room/moves">
+            Catch slips
+          </Link>
+        </li>
+        <li>
           <Link className="row-button" to="/you">
             You: units, look, PIN
           </Link>

@@ -1,7 +1,7 @@
 // The running strip: every float in the house, most urgent left, with a bell when one is due.
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import type { Run } from '#contract/views.ts';
+import type { Run, TemporaryStay } from '#contract/views.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { ring } from './bell.ts';
@@ -11,18 +11,28 @@ export function RunningStrip() {
   const { data } = useView('running');
   const now = useHouseNow(1000);
   const runs = data?.runs ?? [];
-  useBell(runs, now);
-  if (runs.length === 0) return null;
+  const stays = data?.stays ?? [];
+  useBell(
+    [...runs.map(({ run, dueAtMs }) => ({ run, dueAtMs })), ...stays.map(({ stay, untilMs }) => ({ run: stay, dueAtMs: untilMs }))],
+    now,
+  );
+  if (runs.length + stays.length === 0) return null;
   const due = runs.filter((run) => run.dueAtMs <= now);
   return (
     <>
       <ul className="strip" aria-label="Running now">
-        {runs.map((run) => (
-          <RunItem key={run.run} run={run} now={now} />
-        ))}
+        {[
+          ...runs.map((run) => ({ dueAtMs: run.dueAtMs, item: <RunItem key={run.run} run={run} now={now} /> })),
+          ...stays.map((stay) => ({ dueAtMs: stay.untilMs, item: <StayItem key={stay.stay} stay={stay} now={now} /> })),
+        ]
+          .sort((one, other) => one.dueAtMs - other.dueAtMs)
+          .map(({ item }) => item)}
       </ul>
       <span className="visually-hidden" role="status">
-        {due.map((run) => `${capital(run.bagLabel)} is due in ${run.tankCode}`).join('. ')}
+        {[
+          ...due.map((run) => `${capital(run.bagLabel)} is due in ${run.tankCode}`),
+          ...stays.filter(({ untilMs }) => untilMs <= now).map(({ lotLabel, tankCode }) => `${lotLabel} are to be out of ${tankCode}`),
+        ].join('. ')}
       </span>
     </>
   );
@@ -49,21 +59,40 @@ function RunItem({ run, now }: { run: Run; now: number }) {
   );
 }
 
+/** Fish in a bucket, box or behind a divider: nobody is forgotten there. */
+function StayItem({ stay: { lotLabel, n, tank, tankCode, sinceMs, untilMs }, now }: { stay: TemporaryStay; now: number }) {
+  const leftMs = untilMs - now;
+  const done = Math.min(1, Math.max(0, (now - sinceMs) / Math.max(1, untilMs - sinceMs)));
+  return (
+    <li className={leftMs <= 0 ? 'due' : ''}>
+      <Link to={`/room?tank=${tank}`}>
+        <span>Fish in {tankCode}</span>
+        <span className="left num">{leftMs <= 0 ? 'due' : countdown(leftMs)}</span>
+        <span className="soft">
+          {n} {lotLabel} out
+        </span>
+        <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
+      </Link>
+    </li>
+  );
+}
+
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
-/** `04:10`, `1:12 h` beyond an hour. */
+/** `04:10`, `1:12 h` beyond an hour, `2 d 2 h` beyond a day. */
 export function countdown(ms: number): string {
   const seconds = Math.max(0, Math.ceil(ms / 1000));
   const [minutes, rest] = [Math.floor(seconds / 60), seconds % 60];
+  if (minutes >= 24 * 60) return `${Math.floor(minutes / 1440)} d ${Math.floor((minutes % 1440) / 60)} h`;
   return minutes >= 60
     ? `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')} h`
     : `${String(minutes).padStart(2, '0')}:${String(rest).padStart(2, '0')}`;
 }
 
 /** Rings once for each float that comes due while this screen is open. */
-function useBell(runs: readonly Run[], now: number): void {
+function useBell(runs: readonly { run: string; dueAtMs: number }[], now: number): void {
   const rung = useRef<Set<string> | undefined>(undefined);
   useEffect(() => {
     const due = runs.filter((run) => run.dueAtMs <= now).map(({ run }) => run);

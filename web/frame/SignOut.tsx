@@ -5,9 +5,13 @@ import Button from 'react-bootstrap/Button';
 import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
 import { postJson } from '../data/api.ts';
+import { useView } from '../data/house.ts';
 
 export function SignOut() {
   const [away, setAway] = useState(false);
+  const [asked, setAsked] = useState(false);
+  // No quiet end of a day while fish stand in a bucket.
+  const stays = useView('running').data?.stays ?? [];
   const signOut = async () => {
     try {
       await postJson(paths.signOut, {});
@@ -19,7 +23,20 @@ export function SignOut() {
   return (
     <>
       {away && <span role="alert">The house is away: still signed in. </span>}
-      <Button variant="link" className="btn-quiet" title="Sign out" onClick={() => void signOut()}>
+      {asked && (
+        <span role="alert" className="warn">
+          Fish still in {[...new Set(stays.map(({ tankCode }) => tankCode))].join(', ')}: tell who watches them.{' '}
+          <Button variant="link" className="btn-quiet" onClick={() => void signOut()}>
+            Sign out all the same
+          </Button>{' '}
+        </span>
+      )}
+      <Button
+        variant="link"
+        className="btn-quiet"
+        title="Sign out"
+        onClick={() => (stays.length > 0 && !asked ? setAsked(true) : void signOut())}
+      >
         <LogOut size={18} aria-hidden /> <span className="bar-word">Sign out</span>
       </Button>
     </>

@@ -15,6 +15,11 @@ const table = [
 /** Pages that belong to a station but are no station of their own. */
 const inner = [
   { to: '/dock/list', name: 'Packing list', load: () => import('../intake/Intake.tsx') },
+  { to: '/room/moves', name: 'Catch slips', load: () => import('../moves/Slips.tsx') },
+  { to: '/room/labels', name: 'Tank labels', load: () => import('../labels/Labels.tsx') },
+  { to: '/tank/:code', name: 'Tank', load: () => import('../tank/TankPage.tsx') },
+  { to: '/lot/:lot', name: 'Lot', load: () => import('../lot/LotPage.tsx') },
+  { to: '/find', name: 'Find a fish', load: () => import('../find/Find.tsx') },
   { to: '/you', name: 'You', load: () => import('../you/You.tsx') },
 ] as const;
 export const PAGES = inner.map((one) => ({ ...one, Page: lazy(one.load) }));

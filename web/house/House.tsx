@@ -8,12 +8,14 @@ import { useMay } from '../data/me.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
 import { Books } from './Books.tsx';
+import { HoldRules } from './HoldRules.tsx';
 import { Opening } from './Opening.tsx';
 import type { PartProps, Write } from './part.ts';
 import { People } from './People.tsx';
 import { Racks } from './Racks.tsx';
 import { Rules } from './Rules.tsx';
 import { Suppliers } from './Suppliers.tsx';
+import { Tools } from './Tools.tsx';
 import { Waters } from './Waters.tsx';
 import { useVoice } from '../data/voice.ts';
 
@@ -24,6 +26,8 @@ const PARTS = [
   { id: 'suppliers', name: 'Suppliers', Part: Suppliers, count: ({ suppliers }: HouseView) => suppliers.length },
   { id: 'people', name: 'People', Part: People, count: ({ people }: HouseView) => people.length },
   { id: 'opening', name: 'What lives here already', Part: Opening, count: ({ opened }: HouseView) => opened },
+  { id: 'tools', name: 'Nets and other tools', Part: Tools, count: ({ tools }: HouseView) => tools.length || undefined },
+  { id: 'holds', name: 'Holds', Part: HoldRules, count: () => undefined },
   { id: 'rules', name: 'House rules', Part: Rules, count: () => undefined },
   { id: 'books', name: 'The books', Part: Books, count: () => undefined },
 ] as const;

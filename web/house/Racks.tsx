@@ -1,8 +1,10 @@
 // Racks and the tanks on them, drawn a rack at a time: rows and columns as they stand, seen from the front.
 import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { Link } from 'react-router';
 import type { HouseView } from '#contract/views.ts';
 import { newId } from '../data/house.ts';
-import { PlainForm, type Values } from '../parts/PlainForm.tsx';
+import { numberOf, PlainForm, type Values } from '../parts/PlainForm.tsx';
 import { codesOf, MAX_TANKS, OWN_WATER, OWN_WATER_FIELDS, RACK_FIELDS, rackOf, tankFields, tanksOf } from './forms.ts';
 import type { PartProps } from './part.ts';
 
@@ -11,6 +13,7 @@ export function Racks({ view, write, mayEdit }: PartProps) {
   // A rack just added is there at once, so that its tanks can be drawn before the house has answered.
   const [added, setAdded] = useState<HouseView['racks']>([]);
   const racks = [...view.racks, ...added.filter(({ id }) => view.racks.every((rack) => rack.id !== id))];
+  const [open, setOpen] = useState<string>();
   const [own, setOwn] = useState(waters.length === 0);
   const nextWalk = Math.max(0, ...racks.map(({ walk }) => walk)) + 10;
   const draw = (values: Values) => {
@@ -28,10 +31,28 @@ export function Racks({ view, write, mayEdit }: PartProps) {
         {racks.map(({ id, name, room, tanks }) => (
           <li key={id}>
             <b>{name}</b> <span className="soft">{room} ·</span>{' '}
-            {tanks.length === 0 ? <span className="warn">no tanks yet</span> : sayCodes(tanks)}
+            {tanks.length === 0 ? <span className="warn">no tanks yet</span> : sayCodes(tanks)}{' '}
+            {mayEdit && (
+              <Button
+                variant="quiet"
+                className="btn-quiet"
+                aria-expanded={open === id}
+                aria-label={`Change ${name}`}
+                onClick={() => setOpen(open === id ? undefined : id)}
+              >
+                Change
+              </Button>
+            )}
+            {open === id && <OneRack rack={racks.find((rack) => rack.id === id)!} write={write} onDone={() => setOpen(undefined)} />}
           </li>
         ))}
       </ul>
+      {mayEdit && racks.length > 0 && (
+        <p>
+          Tanks one by one, buckets, boxes and dividers, and where each stands: <Link to="/room?edit=1">edit the racks as they stand</Link>.{' '}
+          <Link to="/room/labels">Tank labels</Link>
+        </p>
+      )}
       {mayEdit && (
         <>
           <h3>A rack</h3>
@@ -42,7 +63,7 @@ export function Racks({ view, write, mayEdit }: PartProps) {
               const id = newId();
               const wrong = await write(values.name!, rackOf(values, id, nextWalk));
               if (wrong === undefined)
-                setAdded((now) => [...now, { id, name: values.name!, room: values.room!, walk: nextWalk, tanks: [] }]);
+                setAdded((now) => [...now, { id, entry: '', name: values.name!, room: values.room!, walk: nextWalk, tanks: [] }]);
               return wrong;
             }}
           />
@@ -78,6 +99,33 @@ export function Racks({ view, write, mayEdit }: PartProps) {
         </>
       )}
     </section>
+  );
+}
+
+function OneRack({ rack, write, onDone }: { rack: HouseView['racks'][number]; write: PartProps['write']; onDone: () => void }) {
+  const { id, entry, name, room, walk, tanks } = rack;
+  return (
+    <>
+      <PlainForm
+        key={entry}
+        fields={RACK_FIELDS}
+        initial={{ name, room, walk: String(walk) }}
+        submit={`${name} is so`}
+        keep
+        onSubmit={async (values) => {
+          const said = { name: values.name!, room: values.room!, walk: values.walk ? numberOf(values.walk) : walk };
+          const fields = Object.fromEntries(Object.entries(said).filter(([field, value]) => rack[field as 'name'] !== value));
+          const wrong = await write(`${said.name} changed`, { kind: 'rack.changed', payload: { rack: id, basedOn: entry, fields } });
+          if (wrong === undefined) onDone();
+          return wrong;
+        }}
+      />
+      {tanks.length === 0 && (
+        <Button variant="odd" onClick={() => void write(`${name} is gone`, { kind: 'thing.retired', payload: { what: 'rack', id } })}>
+          {name} is gone
+        </Button>
+      )}
+    </>
   );
 }
 

@@ -3,7 +3,7 @@ import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
 import { useMe } from '../data/me.ts';
 import { PlainForm } from '../parts/PlainForm.tsx';
-import { RULE_FIELDS, rulesOf, ruleValues } from './forms.ts';
+import { RULE_FIELDS, rulesOf, ruleValues } from './ruleForm.ts';
 import type { PartProps } from './part.ts';
 
 export function Rules({ write, mayEdit }: PartProps) {

@@ -1,14 +1,16 @@
 import { METRIC_UNITS } from '../data/units.ts';
 import { checkAct } from '#contract/act.ts';
+import { versionOf } from '#contract/permits.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
 import { v7 } from 'uuid';
 import type { Draft } from '../data/house.ts';
 import { faultOf, type FormField } from '../parts/PlainForm.tsx';
-import { codesOf, MAX_TANKS, openingOf, OWN_WATER, rackOf, rulesOf, ruleValues, supplierOf, tanksOf, waterOf } from './forms.ts';
+import { codesOf, MAX_TANKS, openingOf, OWN_WATER, rackOf, supplierOf, tanksOf, waterOf } from './forms.ts';
+import { rulesOf, ruleValues } from './ruleForm.ts';
 
 /** Faults that the house would find in an act of these drafts. */
 function faults(...drafts: Draft[]) {
-  const entries = drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs: Date.UTC(2026, 2, 3), ...draft }));
+  const entries = drafts.map((draft) => ({ id: v7(), version: versionOf(draft.kind), occurredAtMs: Date.UTC(2026, 2, 3), ...draft }));
   const checked = checkAct(JSON.parse(JSON.stringify({ actId: v7(), entries })));
   return checked.ok ? [] : checked.faults;
 }

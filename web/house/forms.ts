@@ -1,7 +1,7 @@
 // What the forms of the house ask, and the entries that their answers become. No screen in here.
-import { SCHOOL_CLASSES, SCHOOLS, type Schools } from '#core/bench/index.ts';
 import type { HouseView } from '#contract/views.ts';
-import { PURPOSES, type HouseRules, type Purpose } from '#core/room/index.ts';
+import { plainPolicy } from '#core/holds/index.ts';
+import { PURPOSES, type Purpose, type WaterFields } from '#core/room/index.ts';
 import { WATER_TYPES, type WaterType } from '#core/species/index.ts';
 import { ORIGINS, type Origin } from '#core/stock/index.ts';
 import type { Draft } from '../data/house.ts';
@@ -36,6 +36,19 @@ export function waterOf(values: Values, newId: Id): Draft {
       volumeL: numberOf(volumeL),
     },
   };
+}
+
+/** What a water's form sets anew; what was measured meanwhile is not what it is set to. */
+export function waterChanges(values: Values, water: Omit<HouseView['waters'][number], 'tanks'>): Partial<WaterFields> {
+  const said: WaterFields = {
+    name: values.name!,
+    type: values.type as WaterType,
+    temperatureC: numberOf(values.temperatureC),
+    salinityPpt: numberOf(values.salinityPpt),
+    volumeL: numberOf(values.volumeL),
+  };
+  const known: WaterFields = { ...water, ...water.set };
+  return Object.fromEntries(Object.entries(said).filter(([name, value]) => known[name as 'name'] !== value));
 }
 
 export const RACK_FIELDS: FormField[] = [
@@ -142,94 +155,7 @@ export function openingOf(values: Values, of: { tank: string; species: { id: str
       origin: values.origin as Origin,
     },
   };
-  return days > 0 ? [opened, { kind: 'hold.opened', payload: { hold: newId(), lot, days, zero: 'arrival' } }] : [opened];
-}
-
-export const RULE_FIELDS: FormField[] = [
-  { name: 'name', type: 'text', label: 'The house is called' },
-  { name: 'zone', type: 'text', label: 'Time zone', maxLength: 60 },
-  { name: 'floatWithinC', type: 'number', label: 'A float is over within, °C', min: 0.1, max: 5 },
-  { name: 'eveningFromHour', type: 'number', label: 'Evening round from, hour', min: 1, max: 23, whole: true },
-  { name: 'fresh', type: 'number', label: 'Hold of fresh-water fish, days', min: 0, max: 365, whole: true },
-  { name: 'brackish', type: 'number', label: 'Hold of brackish fish, days', min: 0, max: 365, whole: true },
-  { name: 'marine', type: 'number', label: 'Hold of marine fish, days', min: 0, max: 365, whole: true },
-  { name: 'lateAfterH', type: 'number', label: 'A crate is pressing when late by, h', min: 0, max: 240 },
-  { name: 'longClosedH', type: 'number', label: 'or closed for, h', min: 0, max: 240 },
-  {
-    name: 'fry',
-    type: 'number',
-    label: 'Fry without a meal, days',
-    min: 0,
-    max: 365,
-    whole: true,
-    hint: 'from here on they are flagged on the round',
-  },
-  { name: 'small', type: 'number', label: 'Fish under 5 cm, days', min: 0, max: 365, whole: true },
-  { name: 'other', type: 'number', label: 'Other fish, days', min: 0, max: 365, whole: true },
-  { name: 'largePredator', type: 'number', label: 'Large predators, days', min: 0, max: 365, whole: true },
-  { name: 'firstMarine', type: 'number', label: 'First meal of marine fish, days', min: 0, max: 365, whole: true },
-  {
-    name: 'shortUnderH',
-    type: 'number',
-    label: 'A short way is under, h closed',
-    min: 0,
-    max: 72,
-    hint: 'local pick-up and overnight are two procedures',
-  },
-  ...(['short', 'long'] as const).flatMap((way) =>
-    SCHOOL_CLASSES.map((kind): FormField => ({
-      name: `${way} ${kind}`,
-      type: 'choice',
-      label: `Our way: ${kind}, ${way}`,
-      options: SCHOOLS,
-    })),
-  ),
-];
-const schoolValues = ({ shortUnderH, ...ways }: Schools): Values => ({
-  shortUnderH: String(shortUnderH),
-  ...Object.fromEntries((['short', 'long'] as const).flatMap((way) => SCHOOL_CLASSES.map((kind) => [`${way} ${kind}`, ways[way][kind]]))),
-});
-export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { holdDays, hungryAfterDays, schools, ...plain } = house.rules;
-  const numbers = Object.fromEntries(
-    Object.entries({ name: house.name, zone: house.zone, ...plain, ...holdDays, ...hungryAfterDays }).map(([name, value]) => [
-      name,
-      String(value),
-    ]),
-  );
-  return { ...numbers, ...schoolValues(schools) };
-};
-export function rulesOf(values: Values, rules: HouseRules): Draft {
-  const n = (name: string) => numberOf(values[name]);
-  return {
-    kind: 'house.configured',
-    payload: {
-      name: values.name!,
-      zone: values.zone!,
-      rules: {
-        ...rules,
-        floatWithinC: n('floatWithinC'),
-        eveningFromHour: n('eveningFromHour'),
-        holdDays: { fresh: n('fresh'), brackish: n('brackish'), marine: n('marine') },
-        lateAfterH: n('lateAfterH'),
-        longClosedH: n('longClosedH'),
-        hungryAfterDays: {
-          fry: n('fry'),
-          small: n('small'),
-          other: n('other'),
-          largePredator: n('largePredator'),
-          firstMarine: n('firstMarine'),
-        },
-        schools: {
-          shortUnderH: n('shortUnderH'),
-          ...(Object.fromEntries(
-            (['short', 'long'] as const).map((way) => [
-              way,
-              Object.fromEntries(SCHOOL_CLASSES.map((kind) => [kind, values[`${way} ${kind}`]])),
-            ]),
-          ) as Pick<Schools, 'short' | 'long'>),
-        },
-      },
-    },
-  };
+  return days > 0
+    ? [opened, { kind: 'hold.opened', payload: { hold: newId(), lot, policy: plainPolicy(days), zero: 'taken over' } }]
+    : [opened];
 }

@@ -1,6 +1,6 @@
 // Every key of the application in one table: the list on `?` is drawn from it, and no key is bound but through it.
 
-export type Place = 'Anywhere' | 'Dock' | 'Choosing a tank' | 'Bench' | 'Rounds';
+export type Place = 'Anywhere' | 'Dock' | 'Choosing a tank' | 'Room' | 'Bench' | 'Rounds';
 /** `keys` as the key is produced, whatever the layout; `shown` as it is written on the cap. */
 type Row = { place: Place; keys: string; shown: string; does: string };
 
@@ -9,6 +9,7 @@ export const KEYS = {
   line: { place: 'Anywhere', keys: '.', shown: '.', does: 'Write one line: B3 lost 2' },
   sums: { place: 'Anywhere', keys: 'm', shown: 'm', does: 'Sums: salinity, ammonia, dilution, volumes, drip' },
   undo: { place: 'Anywhere', keys: 'u', shown: 'u', does: 'Take back what was just done' },
+  find: { place: 'Anywhere', keys: '/', shown: '/', does: 'Find a fish: where it is and where it has been' },
   look: { place: 'Anywhere', keys: 'l', shown: 'l', does: 'Lights out, or day' },
   station: { place: 'Anywhere', keys: '1,2,3,4,5,6,7,8', shown: '1 to 8', does: 'Go to a station, in the order of the links' },
   back: { place: 'Anywhere', keys: 'escape', shown: 'Esc', does: 'Close what is open; leave a field' },
@@ -30,6 +31,8 @@ export const KEYS = {
   },
   'room.put': { place: 'Choosing a tank', keys: 'enter', shown: 'Enter', does: 'Put the bag in this tank' },
   'room.against': { place: 'Choosing a tank', keys: 'o', shown: 'o', does: 'Put it there all the same, with a reason' },
+  'room.take': { place: 'Room', keys: 'v', shown: 'v', does: 'Take the fish of this tank in hand, to move them' },
+  'room.carry': { place: 'Room', keys: 'enter', shown: 'Enter', does: 'Move them as the slip says' },
   'bench.move': { place: 'Bench', keys: 'arrowup,arrowdown', shown: '↑ ↓', does: 'From bag to bag' },
   'bench.act': { place: 'Bench', keys: 'enter', shown: 'Enter', does: 'Start the float, or net out when it is due' },
   'rounds.well': { place: 'Rounds', keys: 'enter', shown: 'Enter', does: 'All well, or save what is noted; then the next tank' },
@@ -38,4 +41,4 @@ export const KEYS = {
 } as const satisfies Record<string, Row>;
 
 export type KeyName = keyof typeof KEYS;
-export const PLACES: readonly Place[] = ['Anywhere', 'Dock', 'Choosing a tank', 'Bench', 'Rounds'];
+export const PLACES: readonly Place[] = ['Anywhere', 'Dock', 'Choosing a tank', 'Room', 'Bench', 'Rounds'];

@@ -1,11 +1,21 @@
-// A tank as it stands on its shelf: open top, water line, who is in it. A thick line = on hold.
-import { useEffect, useRef } from 'react';
-import type { TankCard } from '#contract/views.ts';
+// A tank as it stands on its shelf: open top, water line, who is in it, its clock as tally marks. A thick line = on hold.
+import { memo, useEffect, useRef } from 'react';
+import type { HoldCard, TankCard } from '#contract/views.ts';
 import type { WaterType } from '#core/species/index.ts';
+import { TallyLine } from './TallyMarks.tsx';
 
-type Props = { tank: TankCard; water: WaterType; chosen: boolean; refused?: string; onChoose: () => void };
+type Props = {
+  tank: TankCard;
+  water: WaterType;
+  chosen: boolean;
+  refused?: string;
+  hold?: HoldCard;
+  /** What is due here, in a word or two. */
+  due?: string;
+  onChoose: (tank: string) => void;
+};
 
-export function Tank({ tank, water, chosen, refused, onChoose }: Props) {
+export const Tank = memo(function Tank({ tank, water, chosen, refused, hold, due, onChoose }: Props) {
   const button = useRef<HTMLButtonElement>(null);
   // Chosen by arrow keys it takes the focus, so that it is read out and comes into sight.
   useEffect(() => {
@@ -16,23 +26,25 @@ export function Tank({ tank, water, chosen, refused, onChoose }: Props) {
   const names = [...new Set(tank.occupants.map(({ label }) => label))];
   const onHold = tank.occupants.some((one) => one.hold);
   const says = [
-    `Tank ${tank.code}`,
+    tank.vessel === 'tank' ? `Tank ${tank.code}` : `${tank.vessel} ${tank.code}`,
     heads === 0 ? 'empty' : tank.occupants.map(({ n, label }) => `${n} ${label}`).join(', '),
-    onHold && 'on hold',
+    onHold && (hold ? `on hold, ${hold.clock.clean} clean days of ${hold.clock.required}` : 'on hold'),
     tank.suspect && 'suspect',
     tank.coming > 0 && `${tank.coming} bags to come`,
-    refused && `not for this bag: ${refused}`,
+    due,
+    refused && `not for these: ${refused}`,
   ];
   return (
     <button
       ref={button}
       type="button"
-      className={`tank water-${water}${onHold ? ' on-hold' : ''}${tank.suspect ? ' suspect' : ''}${refused ? ' refused' : ''}${chosen ? ' chosen' : ''}`}
+      data-tank={tank.id}
+      className={`tank water-${water} vessel-${tank.vessel}${onHold ? ' on-hold' : ''}${tank.suspect ? ' suspect' : ''}${refused ? ' refused' : ''}${chosen ? ' chosen' : ''}`}
       aria-pressed={chosen}
       // Chosen already, its Enter is left to the action beside it.
       data-enter={chosen ? 'act' : undefined}
       aria-label={says.filter(Boolean).join(', ')}
-      onClick={onChoose}
+      onClick={() => onChoose(tank.id)}
     >
       <span className="code">
         {tank.code}
@@ -41,7 +53,9 @@ export function Tank({ tank, water, chosen, refused, onChoose }: Props) {
       {refused ? <span className="name">{refused}</span> : <span className="name">{names[0] ?? <span className="soft">empty</span>}</span>}
       {!refused && names.length > 1 && <span className="more">and {names.slice(1).join(', ')}</span>}
       {tank.coming > 0 && <span className="more">{tank.coming} to come</span>}
+      {due && <span className="more due">{due}</span>}
+      {!refused && hold && <TallyLine clock={hold.clock} />}
       {heads > 0 && <span className="heads num">{heads}</span>}
     </button>
   );
-}
+});

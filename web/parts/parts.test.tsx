@@ -97,6 +97,9 @@ describe('overruling', () => {
 it('a tank says to everyone what its picture says', () => {
   const tank = {
     id: 'G1',
+    entry: 'e',
+    vessel: 'tank' as const,
+    odd: [],
     code: 'G1',
     row: 0,
     column: 0,
@@ -113,6 +116,6 @@ it('a tank says to everyone what its picture says', () => {
   };
   draw(<Tank tank={tank} water="marine" chosen={false} refused="no lid, it jumps" onChoose={() => undefined} />);
   expect(screen.getByRole('button').getAttribute('aria-label')).toBe(
-    'Tank G1, 3 firefish, 4 chromis, on hold, suspect, 2 bags to come, not for this bag: no lid, it jumps',
+    'Tank G1, 3 firefish, 4 chromis, on hold, suspect, 2 bags to come, not for these: no lid, it jumps',
   );
 });

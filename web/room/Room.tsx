@@ -1,177 +1,188 @@
-// The room: racks as they stand. With a bag in hand (?bag=) every tank says whether that bag may go there, and why not.
-import { useState } from 'react';
-import Button from 'react-bootstrap/Button';
-import { useNavigate, useSearchParams } from 'react-router';
-import type { Occupant, RackCard, RoomView, TankCard } from '#contract/views.ts';
+// The room: racks as they stand. With a bag (?bag=) or fish (?lot=&from=) in hand every tank says whether they may go there, and why not.
+import { useCallback, useMemo, useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import type { HoldCard, RackCard, RoomView } from '#contract/views.ts';
+import { houseDay } from '#core/time/index.ts';
+import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
-import { Tank } from '../parts/Tank.tsx';
-import { Waiting } from '../parts/Waiting.tsx';
-import { sayRefusal, shortFit } from '../words/refusals.ts';
-import { ChooseTank } from './ChooseTank.tsx';
-import { TankFacts } from './TankFacts.tsx';
-import { useVoice } from '../data/voice.ts';
+import { useMay, useMe, useTimes } from '../data/me.ts';
 import { useKey } from '../keys/useKey.ts';
+import { MoveSlip } from '../moves/MoveSlip.tsx';
+import { Waiting } from '../parts/Waiting.tsx';
+import { ChooseTank } from './ChooseTank.tsx';
+import { Dragging, type Grip } from './dragging.tsx';
+import { dueByTank } from './due.ts';
+import { EditTank } from './EditTank.tsx';
+import { filtered, filterOf } from './filter.ts';
+import { Filters } from './Filters.tsx';
+import { Legend } from './Legend.tsx';
+import { fits, Rack } from './Rack.tsx';
 import { stepFrom, type Arrow } from './steps.ts';
+import { TankFacts } from './TankFacts.tsx';
+import { useTankMove } from './useTankMove.ts';
+
+/** From so many tanks on they are drawn small unless somebody says otherwise. */
+const SMALL_FROM = 120;
+const NO_CLOCKS: ReadonlyMap<string, HoldCard> = new Map();
 
 export default function Room() {
-  const [query] = useSearchParams();
-  const bag = query.get('bag');
-  const { data, error, mutate } = useView('room', bag ? { bag } : {});
-  const [chosen, setChosen] = useState<string>();
-  const [opened, setOpened] = useState<readonly string[]>([]);
+  const [query, setQuery] = useSearchParams();
+  const asked = Object.fromEntries(['bag', 'lot', 'from'].flatMap((name) => (query.get(name) ? [[name, query.get(name)!]] : [])));
+  const { data, error, mutate } = useView('room', asked);
+  const { data: holds } = useView('holds');
+  const { data: moves } = useView('moves');
+  const { house } = useMe();
+  const { time } = useTimes();
+  const now = useHouseNow(60_000);
   const navigate = useNavigate();
-  const stage = query.get('stage');
-  const racks = data ? drawnRacks(data, stage, opened) : [];
-  useKey('room.move', (key) =>
-    setChosen((now) =>
-      stepFrom(
-        racks.filter(({ closed }) => !closed).map(({ rack }) => rack),
-        now,
-        key as Arrow,
-      ),
-    ),
+  const lead = useMay('lead');
+  const [opened, setOpened] = useState<readonly string[]>([]);
+  const [smallSaid, setSmall] = useState<boolean>();
+  const editing = lead && query.get('edit') === '1';
+  const today = houseDay(now, house.zone);
+  const clocks = useMemo(() => (holds ? new Map(holds.holds.map((one) => [one.lot, one])) : NO_CLOCKS), [holds]);
+  const due = useMemo(() => dueByTank(moves, now, time), [moves, now, time]);
+  const inHand = data?.bag !== undefined || data?.lot !== undefined;
+  const racks = useMemo(
+    () => (data ? drawnRacks(data, { filter: query, clocks, today, opened }) : []),
+    [data, query, clocks, today, opened],
   );
+  const chosen = query.get('tank') ?? undefined;
+  const choose = useCallback(
+    (tank: string | undefined) =>
+      setQuery(
+        (was) => {
+          const next = new URLSearchParams(was);
+          if (tank === undefined) next.delete('tank');
+          else next.set('tank', tank);
+          return next;
+        },
+        { replace: true },
+      ),
+    [setQuery],
+  );
+  const pick = useCallback((tank: string) => choose(tank), [choose]);
+  const open = useCallback((rack: string) => setOpened((was) => [...was, rack]), []);
+  const moveTank = useTankMove(data);
+  useKey('room.move', (key) => {
+    const next = stepFrom(
+      racks.filter(({ closed }) => !closed).map(({ rack }) => rack),
+      chosen,
+      key as Arrow,
+    );
+    if (next) choose(next);
+  });
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
-  const tank = data.racks.flatMap(({ tanks }) => tanks).find(({ id }) => id === chosen);
+  const tanks = data.racks.flatMap((rack) => rack.tanks);
+  const tank = tanks.find(({ id }) => id === chosen);
+  const take = (lot: string, from: string, to?: string) => setQuery({ lot, from, ...(to ? { tank: to } : {}) });
+  const carry = ({ tank: id, lot }: Grip) => {
+    const from = tanks.find((one) => one.id === id);
+    if (!from || data.bag || (!editing && from.occupants.length === 0)) return undefined;
+    if (editing) return from.code;
+    const carried = from.occupants.find((one) => one.lot === lot) ?? from.occupants[0]!;
+    return `${carried.n} ${carried.label}`;
+  };
+  const drop = (from: Grip, to: Grip) => {
+    if (editing) return void (from.tank && to.cell && moveTank(from.tank, to.cell));
+    const source = tanks.find((one) => one.id === from.tank);
+    const lot = from.lot ?? source?.occupants[0]?.lot;
+    if (source && lot && to.tank) take(lot, source.id, to.tank);
+  };
+  const small = smallSaid ?? tanks.length > SMALL_FROM;
   return (
-    <div className="room">
+    <div className={`room${small ? ' small-tanks' : ''}`}>
       <h1 className="visually-hidden">{data.bag ? `Choose a tank for ${data.bag.label}` : 'Room'}</h1>
-      <div className="room-racks">
-        {stage && <StageLine stage={stage} />}
-        {racks.map((drawn) => (
-          <Rack
-            key={drawn.rack.id}
-            {...drawn}
-            view={data}
-            chosen={chosen}
-            onChoose={setChosen}
-            onOpen={() => setOpened((now) => [...now, drawn.rack.id])}
-          />
-        ))}
+      <div className="room-main">
+        <Filters view={data} shown={racks.reduce((sum, { rack }) => sum + rack.tanks.length, 0)} small={small} onSmall={setSmall} />
+        <Dragging carry={carry} accepts={editing ? 'cell' : 'tank'} onDrop={drop}>
+          <div className="room-racks">
+            {query.get('rack') && (
+              <p className="stage-line">
+                <Link to="/room">All racks</Link>
+              </p>
+            )}
+            {racks.map(({ rack, closed }) => (
+              <Rack
+                key={rack.id}
+                rack={rack}
+                closed={closed}
+                waters={data.waters}
+                inHand={inHand}
+                chosen={rack.tanks.some(({ id }) => id === chosen) ? chosen : undefined}
+                clocks={clocks}
+                due={due}
+                editing={editing}
+                onChoose={pick}
+                onCell={(cell) => chosen && moveTank(chosen, cell)}
+                onOpen={open}
+              />
+            ))}
+            {racks.length === 0 && (
+              <p className="empty-line">
+                No tank is like that. {data.racks.length === 0 && <Link to="/house?part=racks">Draw the racks</Link>}
+              </p>
+            )}
+          </div>
+        </Dragging>
       </div>
-      <aside className={`card room-side${tank ? '' : ' idle'}`} aria-label={data.bag ? 'The bag in hand' : 'The tank'}>
+      <aside
+        className={`card room-side${tank || data.lot ? '' : ' idle'}`}
+        aria-label={data.bag ? 'The bag in hand' : data.lot ? 'The fish in hand' : 'The tank'}
+      >
         {data.bag ? (
           <ChooseTank bag={data.bag} tank={tank} onDone={(path) => void navigate(path)} />
+        ) : data.lot ? (
+          <MoveSlip
+            key={`${data.lot.lot} ${data.lot.from}`}
+            view={data}
+            hand={data.lot}
+            to={tank}
+            clocks={clocks}
+            moves={moves}
+            slip={query.get('slip') ?? undefined}
+            onTo={choose}
+            onDone={(at) => setQuery(at ? { tank: at } : {})}
+          />
+        ) : editing ? (
+          <EditTank view={data} tank={tank} />
         ) : tank ? (
-          <TankFacts tank={tank} view={data} />
+          <TankFacts tank={tank} view={data} clocks={clocks} moves={moves} onTake={(lot) => take(lot, tank.id)} />
         ) : (
-          <Legend view={data} />
+          <Legend view={data} moves={moves} clocks={clocks} />
         )}
       </aside>
     </div>
   );
 }
 
-/** A rack as it is drawn: only the tanks that are asked for; folded to a line when none of them will do for the bag in hand. */
-type DrawnRack = { rack: RackCard; columns: number; closed: boolean };
+type Drawn = { rack: RackCard; closed: boolean };
 
-function drawnRacks(view: RoomView, stage: string | null, opened: readonly string[]): DrawnRack[] {
-  return view.racks
-    .map((rack): DrawnRack => ({
-      rack: stage ? { ...rack, tanks: rack.tanks.filter(({ occupants }) => occupants.some((one) => isAt(stage, one))) } : rack,
-      columns: Math.max(0, ...rack.tanks.map(({ column }) => column)) + 1,
-      closed: view.bag !== undefined && fits(rack) === 0 && !opened.includes(rack.id),
+function drawnRacks(
+  view: RoomView,
+  how: { filter: URLSearchParams; clocks: ReadonlyMap<string, HoldCard>; today: number; opened: readonly string[] },
+): Drawn[] {
+  const only = how.filter.get('rack');
+  const inHand = view.bag !== undefined || view.lot !== undefined;
+  return filtered(view, filterOf(how.filter), how)
+    .filter(({ id }) => !only || id === only)
+    .map((rack): Drawn => ({
+      rack,
+      closed:
+        inHand &&
+        rack.tanks.length > 0 &&
+        fits(rack) === 0 &&
+        !how.opened.includes(rack.id) &&
+        !rack.tanks.some(({ id }) => id === view.lot?.from),
     }))
-    .filter(({ rack }) => rack.tanks.length > 0)
+    .filter(({ rack }) => rack.tanks.length > 0 || how.filter.get('edit') === '1')
     .sort((one, other) => turnOf(one.rack) - turnOf(other.rack));
 }
 
-/** With a bag in hand the racks made for newcomers come first, those without a fitting tank last. */
+/** With something in hand the racks made for newcomers come first, those without a fitting tank last. */
 function turnOf(rack: RackCard): number {
   if (!rack.tanks[0]?.reasons) return 0;
   if (fits(rack) === 0) return 3;
   const { purpose } = rack.tanks[0];
   return purpose === 'hold' ? 0 : purpose === 'observation' ? 1 : 2;
-}
-
-const fits = (rack: RackCard) => rack.tanks.filter(({ reasons }) => reasons?.length === 0).length;
-
-const STAGE_WORDS: Record<string, string> = { hold: 'fish on hold', cleared: 'cleared fish', promised: 'fish promised to somebody' };
-
-function StageLine({ stage }: { stage: string }) {
-  const [, setQuery] = useSearchParams();
-  return (
-    <p className="stage-line">
-      <b>Tanks with {STAGE_WORDS[stage] ?? stage}</b>{' '}
-      <Button variant="plain" onClick={() => setQuery({})}>
-        Show all
-      </Button>
-    </p>
-  );
-}
-
-/** Fish of a promised lot are both cleared and, as many as are spoken for, promised. */
-function isAt(stage: string, { hold, promised }: Occupant): boolean {
-  if (stage === 'hold') return hold !== undefined;
-  return !hold && (stage !== 'promised' || promised);
-}
-
-type RackProps = DrawnRack & { view: RoomView; chosen?: string; onChoose: (tank: string) => void; onOpen: () => void };
-
-function Rack({ rack, columns, closed, view, chosen, onChoose, onOpen }: RackProps) {
-  const voice = useVoice();
-  const waters = [...new Set(rack.tanks.map(({ water }) => water))].map((id) => view.waters.find((water) => water.id === id)!);
-  const firstReason = rack.tanks[0]?.reasons?.[0];
-  return (
-    <section className={`rack${closed ? ' closed' : ''}`} aria-label={rack.name}>
-      <h2>
-        {rack.name}
-        <span>
-          {waters.length === 1 && rack.tanks.length > 1
-            ? 'one water'
-            : waters.length < rack.tanks.length
-              ? `${waters.length} waters`
-              : 'each alone'}{' '}
-          · {[...new Set(waters.map(({ type }) => type))].join(', ')}
-          {view.bag && ` · ${fits(rack)} of ${rack.tanks.length} will do`}
-        </span>
-      </h2>
-      {closed ? (
-        <p>
-          <span className="soft">{firstReason ? sayRefusal(firstReason, voice) : ''}</span>{' '}
-          <Button variant="plain" onClick={onOpen} aria-label={`Show ${rack.name} all the same`}>
-            Show
-          </Button>
-        </p>
-      ) : (
-        <ul
-          className="shelf"
-          ref={(element) => void element?.style.setProperty('grid-template-columns', `repeat(${columns}, minmax(0, 106px))`)}
-        >
-          {rack.tanks.map((tank) => (
-            <ShelfPlace key={tank.id} tank={tank} view={view} chosen={tank.id === chosen} onChoose={() => onChoose(tank.id)} />
-          ))}
-        </ul>
-      )}
-    </section>
-  );
-}
-
-function ShelfPlace({ tank, view, chosen, onChoose }: { tank: TankCard; view: RoomView; chosen: boolean; onChoose: () => void }) {
-  const water = view.waters.find(({ id }) => id === tank.water)!;
-  const reason = tank.reasons?.[0];
-  return (
-    <li ref={(element) => void element?.style.setProperty('grid-area', `${tank.row + 1} / ${tank.column + 1}`)}>
-      <Tank tank={tank} water={water.type} chosen={chosen} refused={reason && shortFit[reason.code]} onChoose={onChoose} />
-    </li>
-  );
-}
-
-function Legend({ view }: { view: RoomView }) {
-  const tanks = view.racks.flatMap((rack) => rack.tanks);
-  const empty = tanks.filter(({ occupants, purpose }) => occupants.length === 0 && purpose !== 'customer');
-  return (
-    <>
-      <h2>
-        {tanks.length} tanks, {view.waters.length} waters
-      </h2>
-      <p>Tap a tank to see who lives there.</p>
-      <p className="soft">
-        A thick line on the water: on hold. A code with !: suspect, walked last. Tanks on one sump are one water: what one has, all have.
-      </p>
-      <p>
-        {empty.length} empty: <span className="num">{empty.map(({ code }) => code).join(' ')}</span>
-      </p>
-    </>
-  );
 }

@@ -1,64 +1,103 @@
-// One tank: its water, who is here and since when.
-import type { RoomView, TankCard } from '#contract/views.ts';
-import { useTimes } from '../data/me.ts';
+// One tank beside the racks: its water, who is here and since when, how each clock stands, and the way to all of it.
+import Button from 'react-bootstrap/Button';
+import { Link } from 'react-router';
+import type { HoldCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
+import { useMay, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { HoldEnd } from '../holds/HoldEnd.tsx';
+import { ToolTaps } from '../exposure/ToolTaps.tsx';
+import { HoldClock } from '../holds/HoldClock.tsx';
+import { Key } from '../keys/Key.tsx';
+import { useKey } from '../keys/useKey.ts';
 
-export function TankFacts({ tank, view }: { tank: TankCard; view: RoomView }) {
+type Props = {
+  tank: TankCard;
+  view: RoomView;
+  clocks: ReadonlyMap<string, HoldCard>;
+  moves: MovesView | undefined;
+  onTake: (lot: string) => void;
+};
+
+export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
   const { when } = useTimes();
   const { say } = useUnits();
+  const keeper = useMay('keeper');
   const water = view.waters.find(({ id }) => id === tank.water)!;
+  const stays = moves?.stays.filter((one) => one.tank === tank.id) ?? [];
+  useKey('room.take', () => tank.occupants[0] && onTake(tank.occupants[0].lot), { enabled: keeper && tank.occupants.length > 0 });
   return (
     <>
       <h2>
-        Tank {tank.code}, {say('volume', tank.volumeL)}
+        {tank.vessel === 'tank' ? 'Tank' : tank.vessel} {tank.code}, {say('volume', tank.volumeL)}{' '}
+        <Link className="all-of-it" to={`/tank/${encodeURIComponent(tank.code)}`}>
+          All of it
+        </Link>
       </h2>
-      <dl>
-        <dt>for</dt>
-        <dd>
-          {tank.purpose === 'home' ? 'home stock' : tank.purpose}
-          {tank.lid ? ', lid' : ', no lid'}
-        </dd>
-        <dt>water</dt>
-        <dd>
-          {water.name}
-          {water.tanks > 1 && `, one with ${water.tanks - 1} more`}
-        </dd>
-        <dt>it is</dt>
-        <dd>
-          {water.type}, {say('temperature', water.temperatureC)}, {say('salinity', water.salinityPpt)}
-        </dd>
-      </dl>
+      <p className="soft tight">
+        {tank.purpose === 'home' ? 'home stock' : tank.purpose}
+        {tank.lid ? ', lid' : ', no lid'}. {water.name}
+        {water.tanks > 1 && `, one with ${water.tanks - 1} more`}: {water.type}, {say('temperature', water.temperatureC)},{' '}
+        {say('salinity', water.salinityPpt)}.
+      </p>
       {tank.suspect && <p className="warn">Suspect: a sign of illness or an unexplained death in this water within 7 days.</p>}
+      {tank.odd[0] && (
+        <p className="warn">
+          {tank.odd[0].what}:{' '}
+          {[
+            ...tank.odd[0].signs,
+            tank.odd[0].died > 0 && `${tank.odd[0].died} dead`,
+            tank.odd[0].missing > 0 && `${tank.odd[0].missing} not seen`,
+          ]
+            .filter(Boolean)
+            .join(', ')}
+          , {when(tank.odd[0].atMs)}
+        </p>
+      )}
       {tank.occupants.length === 0 ? (
         <p className="soft">Empty.</p>
       ) : (
         <ul className="look-lots">
-          {tank.occupants.map(({ hold, ...occupant }) => (
-            <li key={occupant.lot}>
-              <b className="num">{occupant.n}</b> {occupant.label}
-              <br />
-              <i className="soft">{occupant.species?.scientific}</i>
-              <br />
-              <span className="soft">
-                {[
-                  hold ? undefined : 'cleared',
-                  occupant.promised ? 'some promised' : undefined,
-                  occupant.sinceMs ? `here since ${when(occupant.sinceMs)}` : undefined,
-                ]
-                  .filter(Boolean)
-                  .join(', ')}
-              </span>
-              {hold && <HoldEnd occupant={{ ...occupant, hold }} />}
-            </li>
-          ))}
+          {tank.occupants.map(({ lot, label, n, species, promised, sinceMs }) => {
+            const hold = clocks.get(lot);
+            return (
+              <li key={lot} className="occupant" data-lot={lot} data-tank={tank.id}>
+                <div className="occupant-head">
+                  <span>
+                    <b className="num">{n}</b> <Link to={`/lot/${lot}`}>{label}</Link>
+                    <br />
+                    <i className="soft">{species?.scientific}</i>
+                  </span>
+                  {keeper && (
+                    <Button variant="plain" onClick={() => onTake(lot)} aria-label={`Move ${label}`}>
+                      Move {tank.occupants[0]!.lot === lot && <Key name="room.take" />}
+                    </Button>
+                  )}
+                </div>
+                <span className="soft">
+                  {[
+                    hold ? undefined : 'cleared',
+                    promised ? 'some promised' : undefined,
+                    sinceMs ? `here since ${when(sinceMs)}` : undefined,
+                  ]
+                    .filter(Boolean)
+                    .join(', ')}
+                </span>
+                {hold && <HoldClock hold={hold} />}
+              </li>
+            );
+          })}
         </ul>
       )}
+      {stays.map(({ stay, lotLabel, untilMs, untilCm, why }) => (
+        <p key={stay}>
+          {lotLabel} only until {untilMs === undefined ? `${untilCm} cm` : when(untilMs)}: {why}
+        </p>
+      ))}
       {tank.coming > 0 && (
         <p>
           {tank.coming} {tank.coming === 1 ? 'bag is' : 'bags are'} to come here.
         </p>
       )}
+      <ToolTaps moves={moves} tank={tank} rack={view.racks.find(({ tanks }) => tanks.some(({ id }) => id === tank.id))?.id} />
     </>
   );
 }

@@ -57,7 +57,12 @@ function whereOf({ rule, step, facts }: DueRow): { to: string; doing: string } {
   if (rule === 'bags-waiting' || rule === 'crate-due') return { to: `/dock?crate=${facts.crate}`, doing: 'To the dock' };
   if (rule === 'float') return { to: `/bench?bag=${facts.bag}`, doing: 'To the bench' };
   if (rule === 'round') return { to: `/rounds?round=${step}`, doing: 'Walk it' };
-  return { to: `/rounds?tank=${facts.tankCode}`, doing: `Look at ${facts.tankCode}` };
+  if (rule === 'after-release' || rule === 'after-mishap')
+    return { to: `/rounds?tank=${facts.tankCode}`, doing: `Look at ${facts.tankCode}` };
+  return {
+    to: rule === 'slip-waits' ? '/room/moves' : `/tank/${facts.tankCode}`,
+    doing: rule === 'slip-waits' ? 'To the slips' : `To ${facts.tankCode}`,
+  };
 }
 
 function Row({ row, state, now }: { row: DueRow; state: DueState; now: number }) {

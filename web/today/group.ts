@@ -39,7 +39,8 @@ export function rowsOf(due: readonly Due[], now: number): Record<DueState, DueRo
     row.fromMs = Math.min(row.fromMs, one.fromMs);
     row.byMs = Math.min(row.byMs, one.byMs);
     const what = [row.facts.what, one.facts.what].filter(Boolean).join(', ');
-    row.facts = { ...row.facts, what: [...new Set(what.split(', '))].join(', ') };
+    const n = row.facts.n === undefined ? undefined : row.facts.n + (one.facts.n ?? 0);
+    row.facts = { ...row.facts, n, what: [...new Set(what.split(', '))].join(', ') };
   }
   rows.next.sort((a, b) => a.fromMs - b.fromMs);
   return rows;

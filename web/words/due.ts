@@ -18,6 +18,18 @@ export function sayDue({ rule, step, facts }: Pick<Due, 'rule' | 'step' | 'facts
       return `Look at ${facts.tankCode}: ${facts.what}, ${step.replace('h', ' h')} after release`;
     case 'after-mishap':
       return `Look at ${facts.tankCode}: ${facts.what}, ${step.replace('h', ' h')} after a mishap`;
+    case 'fish-out':
+      return `${facts.n} ${facts.what} out of ${facts.tankCode}`;
+    case 'day-end':
+      return `${facts.n} ${facts.what} still in ${facts.tankCode} at the end of the day: who watches them?`;
+    case 'grown-out':
+      return `${facts.what} have outgrown ${facts.tankCode}`;
+    case 'measure':
+      return `Measure ${facts.what} in ${facts.tankCode}`;
+    case 'missing':
+      return `Look for ${facts.n} missing ${facts.what}, last in ${facts.tankCode}`;
+    case 'slip-waits':
+      return `Is it here: ${facts.what}?`;
   }
 }
 
@@ -28,6 +40,12 @@ const RULE_WORDS: Record<DueRule, string> = {
   round: 'a round',
   'after-release': 'a look after a release',
   'after-mishap': 'a look after a mishap',
+  'fish-out': 'fish out of a temporary place',
+  'day-end': 'fish in a temporary place at the end of the day',
+  'grown-out': 'fish that have outgrown their place',
+  measure: 'measuring fish that grow',
+  missing: 'looking for missing fish',
+  'slip-waits': 'what a move waits for',
 };
 
 /** A due thing named by its id alone, for the daybook. */

@@ -1,13 +1,13 @@
 // Every kind of entry as a sentence for the daybook. `name` tells what to call an id.
-import type { Entry, Kind, Payloads } from '#core/journal/index.ts';
+import type { Entry } from '#core/journal/index.ts';
 import { SIGN_CLASS } from '#core/rounds/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
 import type { Units } from '../data/units.ts';
 import { sayDueId } from './due.ts';
+import { roomWords } from './room.ts';
+import type { Name, Words } from './say.ts';
 import { FIELD_WORDS } from './species.ts';
 
-type Name = (id: string) => string;
-type Words = { [K in Kind]: (payload: Payloads[K], name: Name, units: Units) => string };
 const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
 const sayField = (field: string) => FIELD_WORDS[field as keyof SpeciesFields] ?? field;
@@ -37,14 +37,15 @@ export const entryWords: Words = {
   'float.started': ({ bag, tank, minutes }, name) => `${name(bag)} afloat in ${name(tank)} for ${Math.round(minutes)} min`,
   'fish.released': ({ bag, lot, tank, alive, dead }, name) =>
     `${alive} ${name(lot)} from ${name(bag)} into ${name(tank)}${dead ? `, ${dead} dead` : ''}`,
-  'hold.opened': ({ lot, days }, name) => `Hold of ${name(lot)} began, ${days} days`,
+  'hold.opened': ({ lot, policy, zero }, name) =>
+    `Hold of ${name(lot)} began, ${plural(policy.days, 'clean day')} asked for${zero === 'arrival' ? '' : `, after ${zero}`}`,
   'hold.signedOff': ({ lot }, name) => `Hold of ${name(lot)} signed off`,
   'reading.taken': ({ subject, quantity, reading }, name, { say }) =>
     `${name(subject.id)}: ${say(quantity, reading.value)} ${reading.method}`,
   'lot.opened': ({ n, label, tank }, name) => `${n} ${label} were in ${name(tank)} when the books began`,
-  'stock.moved': ({ moves }, name) =>
-    moves.map(({ lot, from, to, n }) => `${n} ${name(lot)} from ${name(from)} ${to === 'sold' ? 'sold' : `to ${name(to)}`}`).join('; '),
+  ...roomWords,
   'stock.counted': ({ place, lot, found, book }, name) => `Counted ${found} ${name(lot)} in ${name(place)}, books said ${book}`,
+  'loss.classed': ({ cause, sure, why }) => `A loss was ${cause} (${sure}): ${why}`,
   'lot.promised': ({ lot, n, forWhom }, name) => `${n} ${name(lot)} promised to ${forWhom}`,
   'tank.looked': ({ tank, round, allWell, lots }, name) => {
     const odd = lots.flatMap(({ lot, signs, seen, expected }) => [

@@ -3,18 +3,16 @@ import type { Facts, Refusal, RefusalCode } from '#core/journal/index.ts';
 import type { FitCode } from '#core/room/index.ts';
 import { PLAUSIBLE, QUANTITIES, type Quantity } from '#core/water/index.ts';
 import type { Voice } from '../data/voice.ts';
+import { by, type Told, type RefusalWords } from './told.ts';
+import { sayFields } from './room.ts';
+import { roomRefusals } from './roomRefusals.ts';
 import { FIELD_WORDS } from './species.ts';
 
-/** Facts as words: numbers written out, lists as their length; what is not known is empty. */
-type Told = Record<string, string>;
-type When = Voice['when'];
-type Words = (facts: Told, voice: Voice) => string;
-const by = ({ by: who, atMs }: Told, when: When) => (who ? `${who} did it${atMs ? ` at ${when(Number(atMs))}` : ''}` : '');
 const warmth = (value: string | undefined, { units }: Voice) => units.say('temperature', Number(value));
 const BY_UNIT: Record<string, Quantity> = Object.fromEntries(QUANTITIES.map((quantity) => [PLAUSIBLE[quantity].unit, quantity]));
 const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
 
-export const refusalWords: Record<RefusalCode, Words> = {
+export const refusalWords: Record<RefusalCode, RefusalWords> = {
   unknown: ({ what }) => `There is no such ${what} in this house. It may have been taken back meanwhile.`,
   exists: ({ what, name }) => `There is a ${what} ${name} already.`,
   role: ({ needs }) => `Only a ${needs} may do this here.`,
@@ -50,7 +48,13 @@ export const refusalWords: Record<RefusalCode, Words> = {
   'hold.alreadyOpen': ({ atMs }, { when }) => `Its hold is open already, since ${when(Number(atMs))}.`,
   'hold.notOpened': () => 'Its hold must be opened with its first fish.',
   'hold.notOpen': () => 'No hold of it is open: it was signed off meanwhile, or taken back.',
-  'hold.notOver': ({ day, days }) => `Its hold stands at day ${day} of ${days}.`,
+  'hold.notOver': ({ day, days, left }) => `Its hold has ${day} clean days of ${days}${left ? `: ${left} to go` : ''}.`,
+  'hold.notEating': ({ atMs }, { when }) => `It was last seen to eat ${when(Number(atMs))}. It should be seen to eat before it leaves.`,
+  'hold.neverAte': () => 'Nobody has seen it eat here. It should be seen to eat before it leaves.',
+  'hold.unseen': ({ n, atMs }, { when }) =>
+    `${n} of them were not seen${atMs ? ` at ${when(Number(atMs))}` : ''}, and nobody has seen them all since.`,
+  'hold.underRemedy': ({ family }) => `Its water is under ${family}.`,
+  ...roomRefusals,
   'look.contradicts': () => 'All well and something odd cannot both be true.',
   'look.otherDay': () => 'This look is dated to another day than it was made on.',
   'reading.implausible': ({ value, min, max, unit }, { units }) => {
@@ -61,7 +65,7 @@ export const refusalWords: Record<RefusalCode, Words> = {
   'crate.badList': ({ problem }) => `The list does not hold together: ${problem}.`,
   'change.nothing': () => 'Nothing is different from what the house knows.',
   'change.overtaken': ({ field, now, ...facts }, { when }) =>
-    `${cap(FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field)} was set anew meanwhile (${by(facts, when)}): it is ${now} now. Look again, then save.`,
+    `${cap(FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? sayFields({ [field!]: 1 }))} was set anew meanwhile (${by(facts, when)}): it is ${now} now. Look again, then save.`,
   'range.upsideDown': ({ field }) => `The lowest ${FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field} is above the highest.`,
   'fit.wrongWater': ({ has, salinityPpt, min, max, species }) => `${cap(has)} water, ${salinityPpt} ppt; ${species} need ${min}–${max} ppt`,
   'fit.tooCold': ({ hasC, minC, species }, voice) => `Too cold: ${warmth(hasC, voice)}, ${species} from ${warmth(minC, voice)}`,
@@ -129,6 +133,15 @@ export const shortFit: Record<FitCode, string> = {
 const OVERRULED: Partial<Record<RefusalCode, string>> = {
   'float.notThisBag': 'not a bag to float',
   'hold.notOver': 'hold not over',
+  'hold.notEating': 'not eating',
+  'hold.neverAte': 'never seen to eat',
+  'hold.unseen': 'fish not seen',
+  'hold.underRemedy': 'under a remedy',
+  'water.fromHold': 'hold water to the clean side',
+  'remedy.harms': 'a remedy that harms who lives there',
+  'slip.resting': 'fish left alone until tomorrow',
+  'slip.blocked': 'another move first',
+  'slip.waits': 'something to come first',
 };
 
 /** What was passed over, named without its numbers. */

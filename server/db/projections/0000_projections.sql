@@ -43,15 +43,6 @@ CREATE TABLE `p_bag` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_bag_crate` ON `p_bag` (`crate`);--> statement-breakpoint
-CREATE TABLE `p_balance` (
-	`lot` text NOT NULL,
-	`place` text NOT NULL,
-	`inside` integer NOT NULL,
-	`n` integer NOT NULL,
-	PRIMARY KEY(`lot`, `place`)
-);
---> statement-breakpoint
-CREATE INDEX `p_balance_place` ON `p_balance` (`place`) WHERE inside = 1 and n <> 0;--> statement-breakpoint
 CREATE TABLE `p_crate` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -90,18 +81,7 @@ CREATE TABLE `p_feed` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_feed_tank` ON `p_feed` (`tank`,`lot`,`at_ms`);--> statement-breakpoint
-CREATE TABLE `p_hold` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`id` text NOT NULL,
-	`lot` text NOT NULL,
-	`days` integer NOT NULL
-);
---> statement-breakpoint
-CREATE UNIQUE INDEX `p_hold_id_unique` ON `p_hold` (`id`);--> statement-breakpoint
-CREATE INDEX `p_hold_lot` ON `p_hold` (`lot`);--> statement-breakpoint
+CREATE INDEX `p_feed_lot` ON `p_feed` (`lot`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_landing` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -119,19 +99,6 @@ CREATE TABLE `p_landing` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_landing_bag` ON `p_landing` (`bag`);--> statement-breakpoint
-CREATE TABLE `p_leg` (
-	`entry` text NOT NULL,
-	`ord` integer NOT NULL,
-	`lot` text NOT NULL,
-	`place` text NOT NULL,
-	`n` integer NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	PRIMARY KEY(`entry`, `ord`)
-);
---> statement-breakpoint
-CREATE INDEX `p_leg_place` ON `p_leg` (`place`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_look` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -146,6 +113,7 @@ CREATE TABLE `p_look` (
 --> statement-breakpoint
 CREATE INDEX `p_look_tank` ON `p_look` (`tank`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_look_round` ON `p_look` (`day`,`round`,`tank`);--> statement-breakpoint
+CREATE INDEX `p_look_day` ON `p_look` (`tank`,`day`) WHERE voided_by is null;--> statement-breakpoint
 CREATE TABLE `p_loss` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -159,6 +127,16 @@ CREATE TABLE `p_loss` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_loss_at` ON `p_loss` (`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_loss_class` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`loss` text NOT NULL,
+	`cause` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_loss_class_loss` ON `p_loss_class` (`loss`);--> statement-breakpoint
 CREATE TABLE `p_lot` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -198,15 +176,6 @@ CREATE TABLE `p_mishap` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_mishap_at` ON `p_mishap` (`at_ms`);--> statement-breakpoint
-CREATE TABLE `p_need` (
-	`ref` text NOT NULL,
-	`entry` text NOT NULL,
-	`act_id` text NOT NULL,
-	`voided_by` text,
-	PRIMARY KEY(`ref`, `entry`)
-);
---> statement-breakpoint
-CREATE INDEX `p_need_entry` ON `p_need` (`entry`);--> statement-breakpoint
 CREATE TABLE `p_odd` (
 	`entry` text NOT NULL,
 	`tank` text NOT NULL,
@@ -265,13 +234,6 @@ CREATE TABLE `p_release` (
 CREATE INDEX `p_release_bag` ON `p_release` (`bag`);--> statement-breakpoint
 CREATE INDEX `p_release_tank` ON `p_release` (`tank`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_release_at` ON `p_release` (`at_ms`);--> statement-breakpoint
-CREATE TABLE `p_reversal` (
-	`act` text PRIMARY KEY NOT NULL,
-	`entry` text NOT NULL,
-	`by` text NOT NULL,
-	`at_ms` integer NOT NULL
-);
---> statement-breakpoint
 CREATE TABLE `p_run` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -291,16 +253,6 @@ CREATE TABLE `p_run` (
 --> statement-breakpoint
 CREATE UNIQUE INDEX `p_run_id_unique` ON `p_run` (`id`);--> statement-breakpoint
 CREATE INDEX `p_run_bag` ON `p_run` (`bag`);--> statement-breakpoint
-CREATE TABLE `p_sign_off` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`hold` text NOT NULL,
-	`lot` text NOT NULL
-);
---> statement-breakpoint
-CREATE INDEX `p_sign_off_hold` ON `p_sign_off` (`hold`);--> statement-breakpoint
 CREATE TABLE `p_taught` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -312,6 +264,15 @@ CREATE TABLE `p_taught` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_taught_supplier` ON `p_taught` (`supplier`);--> statement-breakpoint
+CREATE TABLE `p_change` (
+	`entry` text NOT NULL,
+	`of` text NOT NULL,
+	`fields` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	PRIMARY KEY(`of`, `entry`)
+);
+--> statement-breakpoint
 CREATE TABLE `p_house` (
 	`id` integer PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -328,6 +289,14 @@ CREATE TABLE `p_person` (
 	`name` text NOT NULL,
 	`title` text NOT NULL,
 	`role` text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_plumbing` (
+	`entry` text NOT NULL,
+	`tank` text NOT NULL,
+	`water` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	PRIMARY KEY(`entry`, `tank`)
 );
 --> statement-breakpoint
 CREATE TABLE `p_preference` (
@@ -347,6 +316,24 @@ CREATE TABLE `p_rack` (
 	`walk` integer NOT NULL
 );
 --> statement-breakpoint
+CREATE TABLE `p_retirement` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`what` text NOT NULL,
+	`thing` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_retirement_thing` ON `p_retirement` (`thing`);--> statement-breakpoint
+CREATE TABLE `p_rules` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`rules` text NOT NULL
+);
+--> statement-breakpoint
 CREATE TABLE `p_species` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -356,16 +343,6 @@ CREATE TABLE `p_species` (
 	`facts` text NOT NULL
 );
 --> statement-breakpoint
-CREATE TABLE `p_species_change` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`species` text NOT NULL,
-	`fields` text NOT NULL
-);
---> statement-breakpoint
-CREATE INDEX `p_species_change_species` ON `p_species_change` (`species`);--> statement-breakpoint
 CREATE TABLE `p_supplier` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -385,10 +362,21 @@ CREATE TABLE `p_tank` (
 	`purpose` text NOT NULL,
 	`lid` integer NOT NULL,
 	`row` integer NOT NULL,
-	`column` integer NOT NULL
+	`column` integer NOT NULL,
+	`vessel` text DEFAULT 'tank' NOT NULL,
+	`hangs_in` text
 );
 --> statement-breakpoint
-CREATE UNIQUE INDEX `p_tank_code_unique` ON `p_tank` (`code`);--> statement-breakpoint
+CREATE INDEX `p_tank_code` ON `p_tank` (`code`);--> statement-breakpoint
+CREATE INDEX `p_tank_water` ON `p_tank` (`water`);--> statement-breakpoint
+CREATE TABLE `p_tool` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`name` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
 CREATE TABLE `p_water` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -399,3 +387,187 @@ CREATE TABLE `p_water` (
 	`salinity_ppt` real NOT NULL,
 	`volume_l` real NOT NULL
 );
+--> statement-breakpoint
+CREATE TABLE `p_balance` (
+	`lot` text NOT NULL,
+	`place` text NOT NULL,
+	`inside` integer NOT NULL,
+	`n` integer NOT NULL,
+	PRIMARY KEY(`lot`, `place`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_balance_place` ON `p_balance` (`place`) WHERE inside = 1 and n <> 0;--> statement-breakpoint
+CREATE TABLE `p_course` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`water` text NOT NULL,
+	`family` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_course_id_unique` ON `p_course` (`id`);--> statement-breakpoint
+CREATE INDEX `p_course_water` ON `p_course` (`water`);--> statement-breakpoint
+CREATE TABLE `p_course_end` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`course` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_course_end_course` ON `p_course_end` (`course`);--> statement-breakpoint
+CREATE TABLE `p_disinfection` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tool` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_disinfection_tool` ON `p_disinfection` (`tool`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_exchange` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`litres` real NOT NULL,
+	`from_tank` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_exchange_at` ON `p_exchange` (`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_exchange_tank` ON `p_exchange` (`tank`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_hold` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`lot` text NOT NULL,
+	`policy` text NOT NULL,
+	`zero` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_hold_id_unique` ON `p_hold` (`id`);--> statement-breakpoint
+CREATE INDEX `p_hold_lot` ON `p_hold` (`lot`);--> statement-breakpoint
+CREATE TABLE `p_leg` (
+	`entry` text NOT NULL,
+	`ord` integer NOT NULL,
+	`lot` text NOT NULL,
+	`place` text NOT NULL,
+	`n` integer NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	PRIMARY KEY(`entry`, `ord`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_leg_place` ON `p_leg` (`place`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_leg_lot` ON `p_leg` (`lot`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_lineage` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`lot` text NOT NULL,
+	`from_lot` text NOT NULL,
+	`how` text NOT NULL,
+	`n` integer NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_lineage_lot` ON `p_lineage` (`lot`);--> statement-breakpoint
+CREATE INDEX `p_lineage_from` ON `p_lineage` (`from_lot`);--> statement-breakpoint
+CREATE TABLE `p_measure` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`lot` text NOT NULL,
+	`size_cm` real NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_measure_lot` ON `p_measure` (`lot`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_need` (
+	`ref` text NOT NULL,
+	`entry` text NOT NULL,
+	`act_id` text NOT NULL,
+	`voided_by` text,
+	PRIMARY KEY(`ref`, `entry`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_need_entry` ON `p_need` (`entry`);--> statement-breakpoint
+CREATE TABLE `p_reversal` (
+	`act` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`by` text NOT NULL,
+	`at_ms` integer NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_sign_off` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`hold` text NOT NULL,
+	`lot` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_sign_off_hold` ON `p_sign_off` (`hold`);--> statement-breakpoint
+CREATE TABLE `p_slip` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`plan` text NOT NULL,
+	`name` text NOT NULL,
+	`ord` integer NOT NULL,
+	`lot` text NOT NULL,
+	`from_tank` text NOT NULL,
+	`to_tank` text NOT NULL,
+	`facts` text NOT NULL,
+	`voided_by` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_slip_plan` ON `p_slip` (`plan`);--> statement-breakpoint
+CREATE INDEX `p_slip_entry` ON `p_slip` (`entry`);--> statement-breakpoint
+CREATE TABLE `p_slip_mark` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`slip` text NOT NULL,
+	`what` text NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_slip_mark_slip` ON `p_slip_mark` (`slip`);--> statement-breakpoint
+CREATE TABLE `p_stay` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`lot` text NOT NULL,
+	`place` text NOT NULL,
+	`until_ms` integer,
+	`until_cm` real,
+	`why` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_stay_id_unique` ON `p_stay` (`id`);--> statement-breakpoint
+CREATE INDEX `p_stay_place` ON `p_stay` (`place`,`lot`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_tool_use` (
+	`entry` text NOT NULL,
+	`ord` integer NOT NULL,
+	`tool` text NOT NULL,
+	`tank` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	PRIMARY KEY(`entry`, `ord`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_tool_use_at` ON `p_tool_use` (`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_tool_use_tank` ON `p_tool_use` (`tank`,`at_ms`);

@@ -1,17 +1,14 @@
-// Rows of the bench and of holds: floats, releases, holds opened and signed off, readings.
+// Rows of the bench: the way chosen, floats, releases, readings.
 import type { BenchEntries } from '#core/bench/index.ts';
-import type { HoldEntries } from '#core/holds/index.ts';
 import type { WaterEntries } from '#core/water/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from './projector.ts';
 
-export const benchProjectors: MakeProjectors<BenchEntries & HoldEntries & WaterEntries> = (db) => {
+export const benchProjectors: MakeProjectors<BenchEntries & WaterEntries> = (db) => {
   const run = prepareInsert(db, tables.run);
   const method = prepareInsert(db, tables.method);
   const release = prepareInsert(db, tables.release);
-  const hold = prepareInsert(db, tables.hold);
-  const signOff = prepareInsert(db, tables.signOff);
   const reading = prepareInsert(db, tables.reading);
   return {
     'float.started': {
@@ -46,14 +43,6 @@ export const benchProjectors: MakeProjectors<BenchEntries & HoldEntries & WaterE
         const { bag, run: id, lot, tank, alive, dead } = entry.payload;
         release({ ...factOf(entry), bag, run: id, lot, tank, alive, dead });
       },
-    },
-    'hold.opened': {
-      voids: ['p_hold'],
-      project: (entry) => hold({ ...factOf(entry), id: entry.payload.hold, lot: entry.payload.lot, days: entry.payload.days }),
-    },
-    'hold.signedOff': {
-      voids: ['p_sign_off'],
-      project: (entry) => signOff({ ...factOf(entry), hold: entry.payload.hold, lot: entry.payload.lot }),
     },
     'reading.taken': {
       voids: ['p_reading'],

@@ -7,6 +7,8 @@ import type { Drizzle } from '../../db/open.ts';
 import * as tables from '../../db/projectionTables.ts';
 import { benchProjectors } from './bench.ts';
 import { dockProjectors } from './dock.ts';
+import { lotProjectors } from './lots.ts';
+import { moveProjectors } from './moves.ts';
 import type { Projector, Projectors } from './projector.ts';
 import { peopleProjectors } from './people.ts';
 import { roomProjectors } from './room.ts';
@@ -27,6 +29,8 @@ export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof
     ...dockProjectors(db),
     ...benchProjectors(db),
     ...roundProjectors(db),
+    ...lotProjectors(db),
+    ...moveProjectors(db),
   };
 }
 

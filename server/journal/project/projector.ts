@@ -2,7 +2,9 @@
 import { sql, type SQL } from 'drizzle-orm';
 import type { SQLiteColumn } from 'drizzle-orm/sqlite-core';
 import type { EntryOf, Kind, Recorded } from '#core/journal/index.ts';
+import { prepareInsert } from '../../db/insert.ts';
 import type { Drizzle } from '../../db/open.ts';
+import { change } from '../../db/projectionTables.ts';
 
 export type RecordedOf<K extends Kind> = Recorded & EntryOf<K>;
 export type Projector<K extends Kind> = {
@@ -22,4 +24,11 @@ export function factOf(entry: Recorded) {
 /** For an upsert of what only the latest entry says: the latest by (occurredAtMs, id) holds, in whatever order they are recorded. */
 export function isLater({ atMs, entry }: { atMs: SQLiteColumn; entry: SQLiteColumn }): SQL {
   return sql`excluded.at_ms > ${atMs} or (excluded.at_ms = ${atMs} and excluded.entry > ${entry})`;
+}
+
+/** Notes which fields of a record an entry set anew, for telling the later of two who change the same one. */
+export function noteChange(db: Drizzle) {
+  const insert = prepareInsert(db, change);
+  return (entry: Recorded, of: string, fields: object) =>
+    insert({ entry: entry.id, of, fields: JSON.stringify(Object.keys(fields)), atMs: entry.occurredAtMs, by: entry.actor });
 }

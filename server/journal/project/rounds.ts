@@ -1,20 +1,18 @@
-// Rows of the walk and of stock's own entries: looks, oddities, meals, losses, lots on the books, promises.
+// Rows of the walk: looks, oddities, meals, losses, and what was decided of due things.
 import type { RoundEntries } from '#core/rounds/index.ts';
-import type { StockEntries } from '#core/stock/index.ts';
 import type { TodayEntries } from '#core/today/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from './projector.ts';
 
-export const roundProjectors: MakeProjectors<RoundEntries & StockEntries & TodayEntries> = (db) => {
+export const roundProjectors: MakeProjectors<RoundEntries & TodayEntries> = (db) => {
   const look = prepareInsert(db, tables.look);
   const odd = prepareInsert(db, tables.odd);
   const feed = prepareInsert(db, tables.feed);
   const loss = prepareInsert(db, tables.loss);
   const mishap = prepareInsert(db, tables.mishap);
   const due = prepareInsert(db, tables.due);
-  const lot = prepareInsert(db, tables.lot);
-  const promise = prepareInsert(db, tables.promise);
+  const lossClass = prepareInsert(db, tables.lossClass);
   return {
     'tank.looked': {
       voids: ['p_look', 'p_odd'],
@@ -43,6 +41,10 @@ export const roundProjectors: MakeProjectors<RoundEntries & StockEntries & Today
         loss({ ...factOf(entry), ...payload });
       },
     },
+    'loss.classed': {
+      voids: ['p_loss_class'],
+      project: (entry) => lossClass({ ...factOf(entry), loss: entry.payload.loss, cause: entry.payload.cause }),
+    },
     'mishap.recorded': {
       voids: ['p_mishap'],
       project(entry) {
@@ -56,20 +58,5 @@ export const roundProjectors: MakeProjectors<RoundEntries & StockEntries & Today
     },
     'due.snoozed': { voids: ['p_due'], project: (entry) => due({ ...factOf(entry), ...entry.payload, kind: 'snoozed' }) },
     'due.skipped': { voids: ['p_due'], project: (entry) => due({ ...factOf(entry), ...entry.payload, kind: 'skipped' }) },
-    'lot.opened': {
-      voids: ['p_lot'],
-      project({ id, payload: { lot: key, species, label, sizeCm, origin, supplier } }) {
-        lot({ id: key, entry: id, label, species, sizeCm, origin, supplier });
-      },
-    },
-    'stock.moved': { voids: [], project: () => undefined },
-    'stock.counted': { voids: [], project: () => undefined },
-    'lot.promised': {
-      voids: ['p_promise'],
-      project(entry) {
-        const { promise: id, ...payload } = entry.payload;
-        promise({ ...factOf(entry), id, ...payload });
-      },
-    },
   };
 };

@@ -3,11 +3,11 @@ import { eq } from 'drizzle-orm';
 import type { SpeciesEntries, SpeciesFields } from '#core/species/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
-import { factOf, type MakeProjectors } from './projector.ts';
+import { noteChange, type MakeProjectors } from './projector.ts';
 
 export const speciesProjectors: MakeProjectors<SpeciesEntries> = (db) => {
   const species = prepareInsert(db, tables.species);
-  const change = prepareInsert(db, tables.speciesChange);
+  const change = noteChange(db);
   const columnsOf = (facts: SpeciesFields) => ({ scientific: facts.scientific, common: facts.common, facts: JSON.stringify(facts) });
   return {
     'species.added': {
@@ -24,7 +24,7 @@ export const speciesProjectors: MakeProjectors<SpeciesEntries> = (db) => {
           .set({ entry: entry.id, ...columnsOf(facts) })
           .where(eq(tables.species.id, key))
           .run();
-        change({ ...factOf(entry), species: key, fields: JSON.stringify(Object.keys(fields)) });
+        change(entry, `species:${key}`, fields);
       },
     },
   };

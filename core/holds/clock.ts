@@ -1,0 +1,266 @@
+// The hold clock: from facts, policy and now to days counted, restarts with their causes, what stands before release.
+import { SIGN_CLASS, SETTLING_MS } from '../rounds/signs.ts';
+import { inOrder } from '../stock/spans.ts';
+import { houseDay, startOfHouseDay } from '../time/index.ts';
+import { lookKey, type ClockEvent, type ClockFacts, type HoldZero, type Stay } from './facts.ts';
+import type { HoldPolicy } from './policy.ts';
+
+export type RestartCause =
+  | 'illness'
+  | 'illness in the water'
+  | 'unexplained death'
+  | 'lasting stress'
+  | 'newcomer'
+  | 'came to fish on hold'
+  | 'shared tool'
+  | 'shared water'
+  | 'remedy ended';
+
+/** Why the count began anew, and the entry that says so. `what` = the sign, remedy or tool; `who` = the fish; `place` = where. */
+export type Restart = { cause: RestartCause; entry: string; atMs: number; day: number; what?: string; who?: string; place?: string };
+
+/**
+ * What a house day was: `zero` the hold or its count began; `clean`; `unseen` nobody looked everywhere it stood; `short` fish were
+ * not seen and nobody said why; `remedy` under a remedy, which does not count; `today` is not over.
+ */
+export type DayMark = 'zero' | 'clean' | 'unseen' | 'short' | 'remedy' | 'today';
+
+export type Blocker =
+  | { why: 'days'; left: number }
+  /** `atMs` = when it was last seen to eat. */
+  | { why: 'not eating'; atMs: number }
+  | { why: 'never ate' }
+  | { why: 'unseen'; n: number; atMs: number }
+  | { why: 'remedy'; family: string };
+
+export type HoldClock = {
+  zero: { cause: HoldZero | RestartCause; entry: string; atMs: number; day: number };
+  /** Oldest first; the last one is the zero. */
+  restarts: readonly Restart[];
+  /** One mark a house day, from the day that the hold opened to today. */
+  openedDay: number;
+  days: readonly DayMark[];
+  /** Clean days since the zero, and how many are asked for. */
+  clean: number;
+  required: number;
+  /** Everything that stands between now and release; empty = it may be signed off. */
+  blockers: readonly Blocker[];
+  /** The house day on which its days can be over if all goes well; unknown while a remedy runs that does not count. */
+  earliestDay?: number;
+};
+
+/**
+ * Where a hold stands at `now` (UTC ms). Pure, and independent of the order in which facts arrived. A day counts when it is over,
+ * lies after the zero's day, every place where the lot stood at its end was looked at, and nobody was missed without a word.
+ * So `clean` + days not counted + the zero's day + today always make up the days since the zero. Policy days run from 1 to 365.
+ * Cost: one pass over the days and over the events of its waters. Throws a RangeError on a zone that is none (core/time).
+ */
+export function holdClock(facts: ClockFacts, policy: HoldPolicy, now: number): HoldClock {
+  const { zone, opened } = facts;
+  const openedDay = houseDay(opened.atMs, zone);
+  const today = houseDay(now, zone);
+  const restarts = restartsOf(facts, policy, now);
+  const last = restarts.at(-1);
+  const zero = last ?? { cause: opened.zero, entry: opened.entry, atMs: opened.atMs, day: openedDay };
+  const zeroDays = new Set([openedDay, ...restarts.map(({ day }) => day)]);
+  const short = shortDays(facts, now);
+  const days: DayMark[] = [];
+  let clean = 0;
+  for (let day = openedDay; day <= today; day += 1) {
+    const mark = zeroDays.has(day) ? 'zero' : day === today ? 'today' : markOf(day, facts, policy, short);
+    days.push(mark);
+    if (mark === 'clean' && day > zero.day) clean += 1;
+  }
+  const required = last?.cause === 'remedy ended' ? policy.daysAfterRemedy : policy.days;
+  const left = Math.max(0, required - clean);
+  const under = runningCourse(facts, now);
+  // Today can still be a clean day unless the count began on it; the day after it is over is the first on which it counts.
+  const lostToday = today === zero.day || short.has(today) ? 1 : 0;
+  return {
+    zero: { cause: zero.cause, entry: zero.entry, atMs: zero.atMs, day: zero.day },
+    restarts,
+    openedDay,
+    days,
+    clean,
+    required,
+    blockers: blockersOf(facts, { now, left, under, short }),
+    ...(under && !policy.countsUnderRemedy ? {} : { earliestDay: left === 0 ? today : today + left + lostToday }),
+  };
+}
+
+/** It was seen to eat today or yesterday. */
+const EATEN_WITHIN_DAYS = 1;
+
+const covers = (stay: Stay, atMs: number) => stay.fromMs <= atMs && (stay.untilMs === undefined || atMs < stay.untilMs);
+
+function restartsOf(facts: ClockFacts, policy: HoldPolicy, now: number): Restart[] {
+  const found = new Map<string, Restart>();
+  const add = (restart: Omit<Restart, 'day'>) => {
+    const day = houseDay(restart.atMs, facts.zone);
+    // What came on the very day that the hold opened is part of its beginning: that day is the zero anyway.
+    if (day > houseDay(facts.opened.atMs, facts.zone))
+      found.set(`${restart.entry}|${restart.cause}|${restart.who ?? ''}|${restart.place ?? ''}`, { ...restart, day });
+  };
+  for (const water of new Set(facts.stays.map((stay) => stay.water))) {
+    const stays = facts.stays.filter((stay) => stay.water === water);
+    for (const event of facts.events.get(water) ?? []) {
+      if (event.atMs <= facts.opened.atMs || event.atMs > now || !stays.some((stay) => covers(stay, event.atMs))) continue;
+      const cause = causeOf(event, facts, policy);
+      if (cause) add({ ...cause, entry: event.entry, atMs: event.atMs });
+    }
+    for (const course of facts.courses.get(water) ?? []) {
+      const { untilMs } = course;
+      if (untilMs === undefined || untilMs > now || untilMs <= facts.opened.atMs) continue;
+      if (stays.some((stay) => covers(stay, untilMs)))
+        add({ cause: 'remedy ended', entry: course.endEntry ?? course.entry, atMs: untilMs, what: course.family });
+    }
+  }
+  return [...found].sort(([one, a], [other, b]) => inOrder(a, b) || (one < other ? -1 : 1)).map(([, restart]) => restart);
+}
+
+type Cause = Pick<Restart, 'cause' | 'what' | 'who' | 'place'>;
+
+function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolicy): Cause | undefined {
+  const own = facts.kin.has(event.lot);
+  const { label: who, place } = event;
+  switch (event.kind) {
+    case 'sign': {
+      const { sign: what } = event;
+      const kind = SIGN_CLASS[what];
+      if (kind === 'illness')
+        return own
+          ? { cause: 'illness', what, who, place }
+          : restartsOn.illnessInWater
+            ? { cause: 'illness in the water', what, who, place }
+            : undefined;
+      return own && kind === 'stress' && !isSettling(facts, event.atMs) ? { cause: 'lasting stress', what, who, place } : undefined;
+    }
+    case 'death':
+      if (event.cause === 'illness')
+        return own
+          ? { cause: 'illness', what: 'a death', who, place }
+          : restartsOn.illnessInWater
+            ? { cause: 'illness in the water', what: 'a death', who, place }
+            : undefined;
+      return own && event.cause === 'not known' ? { cause: 'unexplained death', who, place } : undefined;
+    case 'arrival': {
+      if (!restartsOn.newcomer) return undefined;
+      if (!own) return event.onHold ? { cause: 'newcomer', who, place } : undefined;
+      const met = event.met.filter(({ lot }) => !facts.kin.has(lot));
+      return met.length > 0
+        ? { cause: 'came to fish on hold', who: [...new Set(met.map(({ label }) => label))].join(', '), place }
+        : undefined;
+    }
+    case 'contact': {
+      if (!restartsOn.contact || event.sources.every((lot) => facts.kin.has(lot))) return undefined;
+      return { cause: event.by === 'tool' ? 'shared tool' : 'shared water', what: event.label, who: event.from, place };
+    }
+    case 'unseen':
+      return undefined;
+  }
+}
+
+/** Stress is expected for two days after the lot came to a place. */
+function isSettling({ stays }: ClockFacts, atMs: number): boolean {
+  return stays.some(({ fromMs }) => fromMs <= atMs && atMs - fromMs <= SETTLING_MS);
+}
+
+function* unseenIn(facts: ClockFacts, now: number) {
+  for (const water of new Set(facts.stays.map((stay) => stay.water)))
+    for (const event of facts.events.get(water) ?? [])
+      if (
+        event.kind === 'unseen' &&
+        facts.kin.has(event.lot) &&
+        event.atMs <= now &&
+        facts.stays.some((stay) => stay.place === event.place && covers(stay, event.atMs))
+      )
+        yield event;
+}
+
+/** Days on which fish were not seen and nobody said why, with how many. */
+function shortDays(facts: ClockFacts, now: number): Map<number, { n: number; atMs: number }> {
+  const days = new Map<number, { n: number; atMs: number }>();
+  for (const { atMs, n, noted, lot, place } of unseenIn(facts, now)) {
+    const day = houseDay(atMs, facts.zone);
+    const known = days.get(day);
+    // The dead that were found are not missed.
+    const left = n - deadOn(day, { lot, place }, facts);
+    if (!noted && left > 0) days.set(day, { n: Math.max(left, known?.n ?? 0), atMs: Math.max(atMs, known?.atMs ?? 0) });
+  }
+  return days;
+}
+
+function deadOn(day: number, { lot, place }: { lot: string; place: string }, { events, zone }: ClockFacts): number {
+  let dead = 0;
+  for (const list of events.values())
+    for (const event of list)
+      if (event.kind === 'death' && event.lot === lot && event.place === place && houseDay(event.atMs, zone) === day) dead += event.n;
+  return dead;
+}
+
+function markOf(day: number, facts: ClockFacts, policy: HoldPolicy, short: ReadonlyMap<number, unknown>): DayMark {
+  const [from, until] = [startOfHouseDay(day, facts.zone), startOfHouseDay(day + 1, facts.zone)];
+  if (!policy.countsUnderRemedy && courseIn(facts, from, until)) return 'remedy';
+  if (short.has(day)) return 'short';
+  return wasSeen(day, facts, { from, until }) ? 'clean' : 'unseen';
+}
+
+/** Every place where it stood at the end of the day was looked at, or the place from which it came there that day. */
+function wasSeen(day: number, { stays, looks }: ClockFacts, { from, until }: { from: number; until: number }): boolean {
+  const that = stays.filter((stay) => stay.fromMs < until && (stay.untilMs === undefined || stay.untilMs > from));
+  const looked = (stay: Stay) => looks.has(lookKey(stay.place, day));
+  const atEnd = that.filter((stay) => stay.untilMs === undefined || stay.untilMs >= until);
+  if (atEnd.length === 0) return that.some(looked);
+  return atEnd.every((stay) => looked(stay) || (stay.fromMs >= from && that.some(looked)));
+}
+
+function courseIn({ courses, stays }: ClockFacts, from: number, until: number) {
+  for (const stay of stays) {
+    const [begin, end] = [Math.max(from, stay.fromMs), Math.min(until, stay.untilMs ?? until)];
+    if (begin >= end) continue;
+    for (const course of courses.get(stay.water) ?? [])
+      if (course.fromMs < end && (course.untilMs === undefined || course.untilMs > begin)) return course;
+  }
+  return undefined;
+}
+
+const runningCourse = (facts: ClockFacts, now: number) => courseIn(facts, now, now + 1);
+
+function blockersOf(
+  facts: ClockFacts,
+  {
+    now,
+    left,
+    under,
+    short,
+  }: { now: number; left: number; under: { family: string } | undefined; short: ReadonlyMap<number, { n: number; atMs: number }> },
+): Blocker[] {
+  const blockers: Blocker[] = [];
+  if (left > 0) blockers.push({ why: 'days', left });
+  if (under) blockers.push({ why: 'remedy', family: under.family });
+  const { ateMs, zone } = facts;
+  if (ateMs === undefined) blockers.push({ why: 'never ate' });
+  else if (houseDay(now, zone) - houseDay(ateMs, zone) > EATEN_WITHIN_DAYS || refusedSince(facts, ateMs, now))
+    blockers.push({ why: 'not eating', atMs: ateMs });
+  const missed = [...short.values()].sort((one, other) => other.atMs - one.atMs)[0];
+  const today = houseDay(now, facts.zone);
+  const lookedSince = missed && [...facts.looks].length > 0 && seenAfter(facts, houseDay(missed.atMs, facts.zone), today);
+  if (missed && !lookedSince) blockers.push({ why: 'unseen', n: missed.n, atMs: missed.atMs });
+  return blockers;
+}
+
+/** A look since its last meal said that it does not eat. */
+function refusedSince(facts: ClockFacts, ateMs: number, now: number): boolean {
+  for (const events of facts.events.values())
+    for (const event of events)
+      if (event.kind === 'sign' && event.sign === 'not eating' && facts.kin.has(event.lot) && event.atMs > ateMs && event.atMs <= now)
+        return true;
+  return false;
+}
+
+/** A later day was looked at and nobody was missed on it: the fish are there after all. */
+function seenAfter(facts: ClockFacts, day: number, today: number): boolean {
+  const places = facts.stays.filter(({ untilMs }) => untilMs === undefined).map(({ place }) => place);
+  for (let later = day + 1; later <= today; later += 1) if (places.every((place) => facts.looks.has(lookKey(place, later)))) return true;
+  return false;
+}

@@ -1,0 +1,41 @@
+// What a hold clock is told: where the lot stood, who looked, what happened in its waters. Facts only; the clock judges.
+import type { Cause } from '../rounds/entries.ts';
+import type { Sign } from '../rounds/signs.ts';
+
+/** A stretch of time in which some of the lot stood in a place. Without `untilMs` it stands there still. */
+export type Stay = { place: string; water: string; fromMs: number; untilMs?: number };
+
+type Event = { entry: string; atMs: number; place: string; lot: string; label: string };
+export type ClockEvent =
+  | (Event & { kind: 'sign'; sign: Sign })
+  | (Event & { kind: 'death'; cause: Cause; n: number })
+  /** A look that counted fewer than the books say; `noted` = it said why. */
+  | (Event & { kind: 'unseen'; n: number; noted: boolean })
+  /** A lot came to the water. `onHold` = itself then; `met` = lots on hold that lived there already. */
+  | (Event & { kind: 'arrival'; onHold: boolean; met: readonly { lot: string; label: string }[] })
+  /** A wet tool, or water, came into `place` from fish on hold; `lot` and `label` = the tool, or the word water. */
+  | (Event & { kind: 'contact'; by: 'tool' | 'water'; from: string; sources: readonly string[] });
+
+/** A remedy in a water, from its beginning to its end. */
+export type Course = { entry: string; family: string; fromMs: number; untilMs?: number; endEntry?: string };
+
+export type HoldZero = 'arrival' | 'contact' | 'taken over';
+
+export type ClockFacts = {
+  lot: string;
+  /** The lot itself and the lots that it was cut from or joined of: their signs are its own. */
+  kin: ReadonlySet<string>;
+  zone: string;
+  opened: { entry: string; atMs: number; zero: HoldZero };
+  /** Of the lot and its kin, since the hold opened or longer. */
+  stays: readonly Stay[];
+  /** House days on which somebody looked at a place; see {@link lookKey}. */
+  looks: ReadonlySet<string>;
+  /** What happened, by water. */
+  events: ReadonlyMap<string, readonly ClockEvent[]>;
+  courses: ReadonlyMap<string, readonly Course[]>;
+  /** When it was last seen to eat. */
+  ateMs?: number;
+};
+
+export const lookKey = (place: string, day: number): string => `${place}|${day}`;

@@ -1,0 +1,231 @@
+// From the house's rows to what each hold clock is told. Pure: whoever reads the rows reads enough of them (server/holds).
+import type { Cause } from '../rounds/entries.ts';
+import type { Sign } from '../rounds/signs.ts';
+import { spansOf } from '../stock/spans.ts';
+import type { ClockEvent, ClockFacts, Course, HoldZero, Stay } from './facts.ts';
+
+/** Rows of one window of time, all of it told for the waters that matter; instants in UTC ms. */
+export type HoldRows = {
+  zone: string;
+  /** The window begins here: what stands in a tank then has stood there since before. */
+  sinceMs: number;
+  /** Every span in which a lot was on hold; a clock is told for those that are `wanted`. */
+  holds: readonly { lot: string; entry: string; openedAtMs: number; endedAtMs?: number; zero: HoldZero }[];
+  labels: ReadonlyMap<string, string>;
+  /** Heads now, and movements since the window began, at tanks only. */
+  balances: readonly { lot: string; place: string; n: number }[];
+  legs: readonly { entry: string; lot: string; place: string; n: number; atMs: number }[];
+  /** When each tank came to a water. */
+  plumbing: readonly { tank: string; water: string; atMs: number }[];
+  codes: ReadonlyMap<string, string>;
+  /** A lot was cut from, or joined of, another: until then the other's history is its own. */
+  lineage: readonly { lot: string; from: string; atMs: number }[];
+  looks: ReadonlySet<string>;
+  signs: readonly { entry: string; atMs: number; place: string; lot: string; sign: Sign }[];
+  unseen: readonly { entry: string; atMs: number; place: string; lot: string; n: number; noted: boolean }[];
+  deaths: readonly { entry: string; atMs: number; place: string; lot: string; cause: Cause; n: number }[];
+  /** A tool or some water went from one tank to another. */
+  contacts: readonly { entry: string; atMs: number; from: string; fromMs: number; to: string; by: 'tool' | 'water'; name: string }[];
+  courses: readonly (Course & { water: string })[];
+  /** When each lot was last seen to eat. */
+  ate: ReadonlyMap<string, number>;
+};
+
+const FOREVER = Number.POSITIVE_INFINITY;
+
+/** What the clocks of these lots are told, by lot; a lot without an open hold has none. */
+export function gatherFacts(rows: HoldRows, wanted: ReadonlySet<string>): Map<string, ClockFacts> {
+  const waterAt = plumber(rows.plumbing);
+  const stays = staysByLot(rows, waterAt);
+  const onHold = holdSpans(rows.holds);
+  const living = byWater(stays);
+  const events = eventsByWater(rows, { stays, living, onHold, waterAt });
+  const courses = new Map<string, Course[]>();
+  for (const { water, ...course } of rows.courses) push(courses, water, course);
+  const facts = new Map<string, ClockFacts>();
+  for (const { lot, entry, openedAtMs, endedAtMs, zero } of rows.holds) {
+    if (!wanted.has(lot) || endedAtMs !== undefined) continue;
+    const kin = kinOf(lot, rows.lineage);
+    facts.set(lot, {
+      lot,
+      kin: new Set(kin.keys()),
+      zone: rows.zone,
+      opened: { entry, atMs: openedAtMs, zero },
+      stays: [...kin].flatMap(([one, untilMs]) => clipped(stays.get(one) ?? [], untilMs)),
+      looks: rows.looks,
+      events,
+      courses,
+      // What its kin ate before they were cut or joined it ate too; later meals are their own.
+      ...latest(
+        [...kin].flatMap(([one, untilMs]) => {
+          const ateMs = rows.ate.get(one);
+          return ateMs !== undefined && ateMs <= untilMs ? [ateMs] : [];
+        }),
+      ),
+    });
+  }
+  return facts;
+}
+
+export type WaterAt = (tank: string, atMs: number) => string | undefined;
+
+/** Which water a tank was on at an instant: the latest that it came to by then, else its first. */
+export function plumber(plumbing: HoldRows['plumbing']): WaterAt {
+  const byTank = new Map<string, { water: string; atMs: number }[]>();
+  for (const { tank, water, atMs } of plumbing) push(byTank, tank, { water, atMs });
+  for (const list of byTank.values()) list.sort((one, other) => one.atMs - other.atMs || (one.water < other.water ? -1 : 1));
+  return (tank, atMs) => {
+    const list = byTank.get(tank);
+    if (!list || list.length === 0) return undefined;
+    for (let index = list.length - 1; index > 0; index -= 1) if (list[index]!.atMs <= atMs) return list[index]!.water;
+    return list[0]!.water;
+  };
+}
+
+/** When each lot stood where, on which water. */
+export function staysByLot(rows: Pick<HoldRows, 'balances' | 'legs' | 'plumbing' | 'sinceMs'>, waterAt: WaterAt): Map<string, Stay[]> {
+  const legs = new Map<string, { atMs: number; entry: string; n: number }[]>();
+  const now = new Map<string, number>();
+  for (const { lot, place, n } of rows.balances) now.set(`${lot}|${place}`, n);
+  for (const { lot, place, ...leg } of rows.legs) {
+    const key = `${lot}|${place}`;
+    push(legs, key, leg);
+    if (!now.has(key)) now.set(key, 0);
+  }
+  const moves = new Map<string, number[]>();
+  for (const { tank, atMs } of rows.plumbing) if (atMs > rows.sinceMs) push(moves, tank, atMs);
+  const stays = new Map<string, Stay[]>();
+  for (const [key, present] of now) {
+    const [lot, place] = key.split('|') as [string, string];
+    const list = legs.get(key) ?? [];
+    const before = present - list.reduce((sum, { n }) => sum + n, 0);
+    const { spans } = spansOf(list, { before, sinceMs: rows.sinceMs });
+    for (const span of spans) for (const stay of onEachWater(place, span, moves.get(place) ?? [], waterAt)) push(stays, lot, stay);
+  }
+  return stays;
+}
+
+/** A stay is cut where its tank came to another water. */
+function onEachWater(place: string, span: { fromMs: number; untilMs?: number }, moves: readonly number[], waterAt: WaterAt): Stay[] {
+  const cuts = moves.filter((atMs) => atMs > span.fromMs && atMs < (span.untilMs ?? FOREVER)).sort((one, other) => one - other);
+  const starts = [span.fromMs, ...cuts];
+  return starts.map((fromMs, index) => {
+    const untilMs = starts[index + 1] ?? span.untilMs;
+    return { place, water: waterAt(place, fromMs) ?? place, fromMs, ...(untilMs === undefined ? {} : { untilMs }) };
+  });
+}
+
+type Spans = (lot: string, atMs: number) => boolean;
+
+function holdSpans(holds: HoldRows['holds']): Spans {
+  const byLot = new Map<string, { openedAtMs: number; endedAtMs: number }[]>();
+  for (const { lot, openedAtMs, endedAtMs = FOREVER } of holds) push(byLot, lot, { openedAtMs, endedAtMs });
+  return (lot, atMs) => byLot.get(lot)?.some(({ openedAtMs, endedAtMs }) => openedAtMs <= atMs && atMs < endedAtMs) ?? false;
+}
+
+type Living = Map<string, (Stay & { lot: string })[]>;
+
+function byWater(stays: ReadonlyMap<string, Stay[]>): Living {
+  const living: Living = new Map();
+  for (const [lot, list] of stays) for (const stay of list) push(living, stay.water, { ...stay, lot });
+  return living;
+}
+
+const standsAt = ({ fromMs, untilMs }: Stay, atMs: number) => fromMs <= atMs && (untilMs === undefined || atMs < untilMs);
+const stoodBefore = ({ fromMs, untilMs }: Stay, atMs: number) => fromMs < atMs && (untilMs === undefined || atMs <= untilMs);
+
+function eventsByWater(
+  rows: HoldRows,
+  house: { stays: ReadonlyMap<string, Stay[]>; living: Living; onHold: Spans; waterAt: WaterAt },
+): Map<string, ClockEvent[]> {
+  const { stays, living, onHold, waterAt } = house;
+  const events = new Map<string, ClockEvent[]>();
+  const label = (lot: string) => rows.labels.get(lot) ?? lot;
+  const add = (event: ClockEvent) => {
+    const water = waterAt(event.place, event.atMs);
+    if (water !== undefined) push(events, water, event);
+  };
+  for (const sign of rows.signs) add({ kind: 'sign', ...sign, label: label(sign.lot) });
+  for (const death of rows.deaths) add({ kind: 'death', ...death, label: label(death.lot) });
+  for (const one of rows.unseen) add({ kind: 'unseen', ...one, label: label(one.lot) });
+  const arrivedBy = new Map<string, string>();
+  for (const { entry, lot, place, atMs, n } of rows.legs) {
+    const key = `${lot}|${place}|${atMs}`;
+    if (n > 0 && (arrivedBy.get(key) ?? '~') > entry) arrivedBy.set(key, entry);
+  }
+  for (const [lot, own] of stays) {
+    // A lot that was cut out where it stood, or joined there, did not arrive: its kin stood there before.
+    const kin = [...kinOf(lot, rows.lineage).keys()].filter((one) => one !== lot);
+    const list = kin.length === 0 ? own : [...own, ...kin.flatMap((one) => stays.get(one) ?? [])];
+    for (const stay of own) {
+      const { water, place, fromMs: atMs } = stay;
+      // From tank to tank on one water nobody arrives; what stood there when the window began came before it.
+      if (atMs <= rows.sinceMs || list.some((other) => other.water === water && stoodBefore(other, atMs))) continue;
+      const met = [
+        ...new Set(
+          (living.get(water) ?? [])
+            .filter((other) => other.lot !== lot && stoodBefore(other, atMs) && standsAt(other, atMs) && onHold(other.lot, atMs))
+            .map((other) => other.lot),
+        ),
+      ];
+      push(events, water, {
+        kind: 'arrival',
+        entry: arrivedBy.get(`${lot}|${place}|${atMs}`) ?? `${place} ${atMs}`,
+        atMs,
+        place,
+        lot,
+        label: label(lot),
+        onHold: onHold(lot, atMs),
+        met: met.sort().map((one) => ({ lot: one, label: label(one) })),
+      });
+    }
+  }
+  for (const { entry, atMs, from, fromMs, to, by, name } of rows.contacts) {
+    const [source, water] = [waterAt(from, fromMs), waterAt(to, atMs)];
+    if (source === undefined || water === undefined || source === water) continue;
+    const sources = [
+      ...new Set((living.get(source) ?? []).filter((stay) => standsAt(stay, fromMs) && onHold(stay.lot, fromMs)).map(({ lot }) => lot)),
+    ];
+    if (sources.length > 0)
+      push(events, water, {
+        kind: 'contact',
+        entry,
+        atMs,
+        place: to,
+        lot: name,
+        label: name,
+        by,
+        from: rows.codes.get(from) ?? from,
+        sources,
+      });
+  }
+  return events;
+}
+
+/** The lot and those it comes of, each with the instant until which its history counts. */
+function kinOf(lot: string, lineage: HoldRows['lineage']): Map<string, number> {
+  const kin = new Map<string, number>([[lot, FOREVER]]);
+  const open = [lot];
+  for (let one = open.pop(); one !== undefined; one = open.pop()) {
+    for (const { from, atMs } of lineage.filter((row) => row.lot === one)) {
+      const until = Math.min(kin.get(one)!, atMs);
+      if ((kin.get(from) ?? -1) >= until) continue;
+      kin.set(from, until);
+      open.push(from);
+    }
+  }
+  return kin;
+}
+
+function clipped(stays: readonly Stay[], until: number): Stay[] {
+  if (until === FOREVER) return [...stays];
+  return stays.filter(({ fromMs }) => fromMs < until).map((stay) => ({ ...stay, untilMs: Math.min(stay.untilMs ?? FOREVER, until) }));
+}
+
+const latest = (times: readonly number[]) => (times.length === 0 ? {} : { ateMs: Math.max(...times) });
+
+function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {
+  const list = map.get(key);
+  if (list) list.push(value);
+  else map.set(key, [value]);
+}

@@ -1,0 +1,44 @@
+// From movements to stretches of time: when some of a lot stood in a place, and when the books say less than nothing.
+
+/** A stretch in which some stood there; without `untilMs` they stand there still. `peak` = the most at once. */
+export type Span = { fromMs: number; untilMs?: number; peak: number };
+/** A stretch in which the books had fewer than nothing there: something was entered late, or not at all. */
+export type Gap = { fromMs: number; untilMs?: number; n: number };
+type PlacedLeg = { entry: string; atMs: number; n: number };
+
+/** Order of happening: by instant, then by entry. */
+export const inOrder = (one: { atMs: number; entry: string }, other: { atMs: number; entry: string }): number =>
+  one.atMs - other.atMs || (one.entry < other.entry ? -1 : one.entry > other.entry ? 1 : 0);
+
+/**
+ * Spans and gaps of one lot in one place from its movements there, in any order. `before` = heads that stood there when the movements
+ * begin, which is then `sinceMs`. Movements of one instant are taken together: in and out at once is no stay and no gap.
+ */
+export function spansOf(
+  legs: readonly PlacedLeg[],
+  { before = 0, sinceMs = 0 }: { before?: number; sinceMs?: number } = {},
+): { spans: Span[]; gaps: Gap[] } {
+  const byInstant = new Map<number, number>();
+  for (const { atMs, n } of legs) byInstant.set(atMs, (byInstant.get(atMs) ?? 0) + n);
+  const spans: Span[] = [];
+  const gaps: Gap[] = [];
+  let n = before;
+  let span: Span | undefined = before > 0 ? { fromMs: sinceMs, peak: before } : undefined;
+  let gap: Gap | undefined = before < 0 ? { fromMs: sinceMs, n: -before } : undefined;
+  for (const [atMs, change] of [...byInstant].sort((one, other) => one[0] - other[0])) {
+    n += change;
+    if (n > 0) span = span ? { ...span, peak: Math.max(span.peak, n) } : { fromMs: atMs, peak: n };
+    else if (span) {
+      spans.push({ ...span, untilMs: atMs });
+      span = undefined;
+    }
+    if (n < 0) gap = gap ? { ...gap, n: Math.max(gap.n, -n) } : { fromMs: atMs, n: -n };
+    else if (gap) {
+      gaps.push({ ...gap, untilMs: atMs });
+      gap = undefined;
+    }
+  }
+  if (span) spans.push(span);
+  if (gap) gaps.push(gap);
+  return { spans, gaps };
+}

@@ -1,0 +1,30 @@
+// What a due thing is: an id that follows from its cause, an instant from which it is open, one until which it is in time.
+
+export type DueRule = 'bags-waiting' | 'crate-due' | 'float' | 'round' | 'after-release' | 'after-mishap' | RoomRule;
+export type RoomRule = 'fish-out' | 'day-end' | 'grown-out' | 'measure' | 'missing' | 'slip-waits';
+/** Place in the walk: the rack's, then row and column. The dock comes before all racks. */
+export type Walk = readonly [number, number, number];
+
+export type Due = {
+  id: string;
+  rule: DueRule;
+  step: string;
+  /** Open from here on … */ fromMs: number;
+  /** … until here; later is overdue. */ byMs: number;
+  walk: Walk;
+  facts: {
+    crate?: string;
+    crateLabel?: string;
+    bag?: string;
+    tank?: string;
+    tankCode?: string;
+    what?: string;
+    n?: number;
+    sinceMs?: number;
+  };
+  /** Put off by somebody, until `fromMs`. */
+  snoozed?: boolean;
+};
+export const dueId = (entry: string, rule: DueRule, step: string): string => `${entry}:${rule}:${step}`;
+/** The entry that a due thing comes of. */
+export const sourceOf = (due: string): string => due.split(':')[0]!;

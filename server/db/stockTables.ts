@@ -1,0 +1,135 @@
+// Projections of stock and of what happens to it in the room: legs and balances, holds, lots cut and joined, slips, tools, remedies.
+import { sql } from 'drizzle-orm';
+import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { fact } from './columns.ts';
+
+export const leg = sqliteTable(
+  'p_leg',
+  {
+    entry: text().notNull(),
+    ord: integer().notNull(),
+    lot: text().notNull(),
+    place: text().notNull(),
+    n: integer().notNull(),
+    atMs: integer('at_ms').notNull(),
+    by: text().notNull(),
+    voidedBy: text('voided_by'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.entry, table.ord] }),
+    index('p_leg_place').on(table.place, table.atMs),
+    index('p_leg_lot').on(table.lot, table.atMs),
+  ],
+);
+/** `inside` keeps the living apart from the accounts, so that a long history costs a view nothing. */
+export const balance = sqliteTable(
+  'p_balance',
+  { lot: text().notNull(), place: text().notNull(), inside: integer({ mode: 'boolean' }).notNull(), n: integer().notNull() },
+  (table) => [
+    primaryKey({ columns: [table.lot, table.place] }),
+    index('p_balance_place')
+      .on(table.place)
+      .where(sql`inside = 1 and n <> 0`),
+  ],
+);
+/** What an entry rests on; its maker cannot be undone while a row here is not void. */
+export const need = sqliteTable(
+  'p_need',
+  { ref: text().notNull(), entry: text().notNull(), actId: text('act_id').notNull(), voidedBy: text('voided_by') },
+  (table) => [primaryKey({ columns: [table.ref, table.entry] }), index('p_need_entry').on(table.entry)],
+);
+export const reversal = sqliteTable('p_reversal', {
+  act: text().primaryKey(),
+  entry: text().notNull(),
+  by: text().notNull(),
+  atMs: integer('at_ms').notNull(),
+});
+
+/** A hold, with the policy that it was opened with as JSON; `atMs` = when its clock began, which for a lot cut off is its parent's. */
+export const hold = sqliteTable(
+  'p_hold',
+  { ...fact(), id: text().notNull().unique(), lot: text().notNull(), policy: text().notNull(), zero: text().notNull() },
+  (table) => [index('p_hold_lot').on(table.lot)],
+);
+export const signOff = sqliteTable('p_sign_off', { ...fact(), hold: text().notNull(), lot: text().notNull() }, (table) => [
+  index('p_sign_off_hold').on(table.hold),
+]);
+/** Until `atMs` the history of `from` is that of `lot`: cut from it, or joined to it. */
+export const lineage = sqliteTable(
+  'p_lineage',
+  { ...fact(), lot: text().notNull(), from: text('from_lot').notNull(), how: text().notNull(), n: integer().notNull() },
+  (table) => [index('p_lineage_lot').on(table.lot), index('p_lineage_from').on(table.from)],
+);
+export const measure = sqliteTable('p_measure', { ...fact(), lot: text().notNull(), sizeCm: real('size_cm').notNull() }, (table) => [
+  index('p_measure_lot').on(table.lot, table.atMs),
+]);
+/** Arrangements that must end; the latest for a lot in a place counts. */
+export const stay = sqliteTable(
+  'p_stay',
+  {
+    ...fact(),
+    id: text().notNull().unique(),
+    lot: text().notNull(),
+    place: text().notNull(),
+    untilMs: integer('until_ms'),
+    untilCm: real('until_cm'),
+    why: text().notNull(),
+  },
+  (table) => [index('p_stay_place').on(table.place, table.lot, table.atMs)],
+);
+/** A catch slip; `facts` = all of it as JSON. What became of it is in p_slip_mark. */
+export const slip = sqliteTable(
+  'p_slip',
+  {
+    id: text().primaryKey(),
+    entry: text().notNull(),
+    atMs: integer('at_ms').notNull(),
+    by: text().notNull(),
+    plan: text().notNull(),
+    name: text().notNull(),
+    ord: integer().notNull(),
+    lot: text().notNull(),
+    from: text('from_tank').notNull(),
+    to: text('to_tank').notNull(),
+    facts: text().notNull(),
+    voidedBy: text('voided_by'),
+  },
+  (table) => [index('p_slip_plan').on(table.plan), index('p_slip_entry').on(table.entry)],
+);
+/** `what` = tried, freed, dropped, done. */
+export const slipMark = sqliteTable('p_slip_mark', { ...fact(), slip: text().notNull(), what: text().notNull(), note: text() }, (table) => [
+  index('p_slip_mark_slip').on(table.slip),
+]);
+export const toolUse = sqliteTable(
+  'p_tool_use',
+  {
+    entry: text().notNull(),
+    ord: integer().notNull(),
+    tool: text().notNull(),
+    tank: text().notNull(),
+    atMs: integer('at_ms').notNull(),
+    by: text().notNull(),
+    voidedBy: text('voided_by'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.entry, table.ord] }),
+    index('p_tool_use_at').on(table.atMs),
+    index('p_tool_use_tank').on(table.tank, table.atMs),
+  ],
+);
+export const disinfection = sqliteTable('p_disinfection', { ...fact(), tool: text().notNull() }, (table) => [
+  index('p_disinfection_tool').on(table.tool, table.atMs),
+]);
+export const exchange = sqliteTable(
+  'p_exchange',
+  { ...fact(), tank: text().notNull(), litres: real().notNull(), fromTank: text('from_tank') },
+  (table) => [index('p_exchange_at').on(table.atMs), index('p_exchange_tank').on(table.tank, table.atMs)],
+);
+export const course = sqliteTable(
+  'p_course',
+  { ...fact(), id: text().notNull().unique(), water: text().notNull(), family: text().notNull() },
+  (table) => [index('p_course_water').on(table.water)],
+);
+export const courseEnd = sqliteTable('p_course_end', { ...fact(), course: text().notNull() }, (table) => [
+  index('p_course_end_course').on(table.course),
+]);

@@ -1,0 +1,21 @@
+// Pieces of SQL that rules and views share.
+
+/** SQL of what to call the person in a column; the house and the departed keep their id. */
+export const personName = (column: string) => `coalesce((select name from p_person where id = ${column}), ${column})`;
+
+/** SQL of a water as it is now: the latest reading of temperature and salinity where there is one, else what it is set to. */
+export const WATER_NOW = `
+  select w.id, w.entry, w.name, w.type, w.volume_l volumeL,
+    coalesce((select value from p_reading where subject = w.id and quantity = 'temperature' and voided_by is null order by at_ms desc, entry desc limit 1), w.temperature_c) temperatureC,
+    coalesce((select value from p_reading where subject = w.id and quantity = 'salinity' and voided_by is null order by at_ms desc, entry desc limit 1), w.salinity_ppt) salinityPpt
+  from p_water w`;
+
+/** SQL of a hold `h` that has not been signed off. */
+export const STILL_OPEN = 'h.voided_by is null and not exists (select 1 from p_sign_off x where x.hold = h.id and x.voided_by is null)';
+
+/** SQL of how long a fish of lot `l` is: measured last, else as listed. */
+export const SIZE_NOW = (l: string) =>
+  `coalesce((select m.size_cm from p_measure m where m.lot = ${l}.id and m.voided_by is null order by m.at_ms desc, m.entry desc limit 1), ${l}.size_cm)`;
+
+/** SQL of whether a tank, rack, water or tool `t` is in the house still. */
+export const IN_HOUSE = (t: string) => `not exists (select 1 from p_retirement x where x.thing = ${t}.id and x.voided_by is null)`;

@@ -1,0 +1,84 @@
+// Find a fish: by what it is called, its lot, its supplier, its crate, its tank, the water, or whoever it is promised to.
+import type { FindView, Hit } from '#contract/views.ts';
+import { makeLookUp, type LookUp, type Named } from '#core/species/index.ts';
+import { IN_HOUSE } from '../journal/pieces.ts';
+import { grouped, prepareSpeciesNames } from './names.ts';
+import type { MakeView } from './view.ts';
+
+const HITS = 12;
+const LOTS_A_HIT = 40;
+/** Of lots that are gone, the latest so many are offered. */
+const GONE = 8;
+type LotRow = { lot: string; label: string; n: number; places: string | null };
+
+export const makeFindView: MakeView<'find'> = (client) => {
+  const speciesNames = prepareSpeciesNames(client);
+  const shelfMark = client.prepare("select count(*) || ' ' || coalesce(max(entry), '') from p_species").pluck();
+  const lotColumns = `l.id lot, l.label, coalesce((select sum(n) from p_balance b where b.lot = l.id and b.inside = 1), 0) n,
+    (select group_concat(coalesce(t.code, g.label), ' ') from p_balance b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place
+      where b.lot = l.id and b.inside = 1 and b.n > 0) places`;
+  const order = `order by n > 0 desc, l.entry desc limit ${LOTS_A_HIT}`;
+  const lotsWhere = (where: string) => client.prepare(`select ${lotColumns} from p_lot l where l.voided_by is null and ${where} ${order}`);
+  const ofSpecies = lotsWhere('l.species = ?');
+  const byLabel = client.prepare(
+    `select ${lotColumns}, l.id from p_lot l where l.voided_by is null and (l.label like @like or l.heard_as like @like or l.id = @text) ${order}`,
+  );
+  const ofSupplier = lotsWhere('l.supplier = ?');
+  const ofCrate = lotsWhere('l.crate = ?');
+  const inTank = lotsWhere('exists (select 1 from p_balance b where b.lot = l.id and b.place = ? and b.n > 0)');
+  const onWater = lotsWhere(
+    'exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = l.id and t.water = ? and b.n > 0)',
+  );
+  const forCustomer = lotsWhere('exists (select 1 from p_promise p where p.lot = l.id and p.for_whom = ? and p.voided_by is null)');
+  const tanks = client.prepare(
+    `select id, code name from p_tank t where (code like @like or id = @text) and ${IN_HOUSE('t')} order by length(code), code limit 6`,
+  );
+  const waters = client.prepare(`select id, name from p_water t where name like @like and ${IN_HOUSE('t')} order by name limit 4`);
+  const suppliers = client.prepare('select id, name from p_supplier where name like @like and voided_by is null order by name limit 4');
+  const crates = client.prepare(
+    'select c.id, c.label name, s.name detail from p_crate c join p_supplier s on s.id = c.supplier where (c.label like @like or c.id = @text) and c.voided_by is null order by c.promised_at_ms desc limit 5',
+  );
+  const customers = client.prepare(
+    'select distinct for_whom id, for_whom name from p_promise where for_whom like @like and voided_by is null order by for_whom limit 5',
+  );
+  let shelf: { mark: string; lookUp: LookUp; byId: Map<string, Named> } | undefined;
+  const lookUp = () => {
+    const mark = shelfMark.get() as string;
+    if (shelf?.mark !== mark) {
+      const names = speciesNames();
+      shelf = { mark, lookUp: makeLookUp(names), byId: new Map(names.map((one) => [one.id, one])) };
+    }
+    return shelf;
+  };
+  const lotsOf = (rows: unknown): Hit['lots'] => {
+    const { here = [], gone = [] } = Object.fromEntries(grouped(rows as LotRow[], ({ n }) => (n > 0 ? 'here' : 'gone')));
+    return [...here, ...gone.slice(0, GONE)].map(({ lot, label, n, places }) => ({ lot, label, n, places: places?.split(' ') ?? [] }));
+  };
+
+  return ({ query }): Omit<FindView, 'seq'> => {
+    const text = (query.q ?? '').trim().slice(0, 80);
+    if (text === '') return { hits: [] };
+    const asked = { like: `%${text.replace(/[%_]/g, '')}%`, text };
+    const named = (what: Hit['what'], rows: unknown[], lots: { all: (id: string) => unknown[] }, detail = ''): Hit[] =>
+      (rows as { id: string; name: string; detail?: string }[]).map((row) => ({ what, detail, ...row, lots: lotsOf(lots.all(row.id)) }));
+    const { lookUp: names, byId } = lookUp();
+    const species = names.find(text, 4).map(({ id }): Hit => {
+      const { common, scientific } = byId.get(id)!;
+      return { what: 'lot', id, name: common, detail: scientific, lots: lotsOf(ofSpecies.all(id)) };
+    });
+    const known = new Set(species.flatMap(({ lots }) => lots.map(({ lot }) => lot)));
+    const labelled = lotsOf(byLabel.all(asked)).filter(({ lot }) => !known.has(lot));
+    const hits = [
+      ...named('tank', tanks.all(asked), inTank),
+      ...species.filter(({ lots }) => lots.length > 0),
+      ...(labelled.length > 0 ? [{ what: 'lot' as const, id: 'labelled', name: `Lots called ${text}`, detail: '', lots: labelled }] : []),
+      ...named('customer', customers.all(asked), forCustomer, 'promised to'),
+      ...named('crate', crates.all(asked), ofCrate),
+      ...named('supplier', suppliers.all(asked), ofSupplier),
+      ...named('water', waters.all(asked), onWater),
+    ];
+    // A tank called just so is what was meant.
+    const exact = (hit: Hit) => hit.name.toLowerCase() === text.toLowerCase();
+    return { hits: [...hits.filter(exact), ...hits.filter((hit) => !exact(hit))].slice(0, HITS) };
+  };
+};

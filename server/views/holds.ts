@@ -1,0 +1,53 @@
+// Every hold of the house with its clock as it stands.
+import type Database from 'better-sqlite3';
+import type { HoldCard } from '#contract/views.ts';
+import { prepareClocks, type RunningHold } from '../holds/clocks.ts';
+import { SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
+import type { MakeView, ViewRequest } from './view.ts';
+
+type Row = SpeciesColumns & { label: string; places: string };
+
+/** Cards of the running holds, of all lots or of one. Places in restarts are said by code. */
+export function prepareHoldCards(
+  client: Database.Database,
+): (at: Pick<ViewRequest, 'now' | 'zone' | 'rules'>, only?: string) => HoldCard[] {
+  const clocks = prepareClocks(client);
+  const about = client.prepare(`
+    select l.label, ${SPECIES_COLUMNS},
+      (select coalesce(json_group_array(json_object('id', t.id, 'code', t.code, 'n', b.n)), '[]')
+        from p_balance b join p_tank t on t.id = b.place where b.lot = l.id and b.inside = 1 and b.n <> 0) places
+    from p_lot l left join p_species s on s.id = l.species where l.id = ?`);
+  const codes = client.prepare('select id, code from p_tank').raw();
+  return ({ now, zone, rules }, only) => {
+    const codeOf = new Map(codes.all() as [string, string][]);
+    return [...clocks({ now, zone, toolDriesH: rules.toolDriesH, only }).values()].map((running) =>
+      cardOf(running, about.get(running.lot) as Row, codeOf),
+    );
+  };
+}
+
+function cardOf({ id, lot, policy, openedAtMs, zero, clock }: RunningHold, row: Row, codeOf: ReadonlyMap<string, string>): HoldCard {
+  const places = JSON.parse(row.places) as { id: string; code: string; n: number }[];
+  return {
+    hold: id,
+    lot,
+    label: row.label,
+    species: speciesOf(row),
+    n: places.reduce((sum, { n }) => sum + n, 0),
+    tanks: places.map(({ n: _n, ...tank }) => tank),
+    policy,
+    opened: { zero, atMs: openedAtMs },
+    clock: {
+      ...clock,
+      restarts: clock.restarts.map((restart) => ({
+        ...restart,
+        ...(restart.place ? { place: codeOf.get(restart.place) ?? restart.place } : {}),
+      })),
+    },
+  };
+}
+
+export const makeHoldsView: MakeView<'holds'> = (client) => {
+  const cards = prepareHoldCards(client);
+  return (request) => ({ holds: cards(request) });
+};

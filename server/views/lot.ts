@@ -1,0 +1,133 @@
+// One lot, whole: where it is and everywhere it has been, who shared water with it, what it comes of, its clock, what happened.
+import type { LotView, Sharing } from '#contract/views.ts';
+import { plumber, staysByLot, type HoldRows } from '#core/holds/index.ts';
+import { isOutside, spansOf } from '#core/stock/index.ts';
+import { SIZE_NOW } from '../journal/pieces.ts';
+import { prepareHoldCards } from './holds.ts';
+import { grouped, present, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
+import { prepareTimeline } from './timeline.ts';
+import type { MakeView } from './view.ts';
+
+type LotRow = SpeciesColumns & {
+  id: string;
+  label: string;
+  origin: NonNullable<LotView['lot']>['origin'];
+  supplier: string | null;
+  crate: string | null;
+  sizeCm: number | null;
+};
+type LegRow = { entry: string; place: string; atMs: number; n: number };
+type Kin = NonNullable<LotView['lot']>['cutFrom'][number];
+
+export const makeLotView: MakeView<'lot'> = (client) => {
+  const about = client.prepare(`
+    select l.id, l.label, l.origin, f.name supplier, c.label crate, ${SIZE_NOW('l')} sizeCm, ${SPECIES_COLUMNS}
+    from p_lot l left join p_species s on s.id = l.species left join p_supplier f on f.id = l.supplier left join p_crate c on c.id = l.crate
+    where l.id = ? and l.voided_by is null`);
+  const legs = client.prepare('select entry, place, at_ms atMs, n from p_leg where lot = ? and voided_by is null order by at_ms, entry');
+  const balances = client.prepare('select place, inside, n from p_balance where lot = ? and n <> 0');
+  const promised = client.prepare('select n, for_whom forWhom from p_promise where lot = ? and voided_by is null order by at_ms');
+  const from = client.prepare(
+    'select y.from_lot lot, l.label, y.n, y.at_ms atMs, y.how from p_lineage y join p_lot l on l.id = y.from_lot where y.lot = ? and y.voided_by is null order by y.at_ms',
+  );
+  const into = client.prepare(
+    'select y.lot, l.label, y.n, y.at_ms atMs, y.how from p_lineage y join p_lot l on l.id = y.lot where y.from_lot = ? and y.voided_by is null order by y.at_ms',
+  );
+  const named = client.prepare(`
+    select coalesce((select code from p_tank where id = @id), (select b.label || ' of ' || c.label from p_bag b join p_crate c on c.id = b.crate where b.id = @id), @id) name,
+      exists (select 1 from p_tank where id = @id) tank`);
+  const timeline = prepareTimeline(client, 'lot');
+  const holds = prepareHoldCards(client);
+  const sharing = prepareSharing(client);
+
+  return (request): Omit<LotView, 'seq'> => {
+    const row = about.get(request.query.lot ?? '') as LotRow | undefined;
+    if (!row) return { now: [], been: [], left: [], shared: [], holds: [], gaps: [], timeline: [], names: {} };
+    const moves = legs.all(row.id) as LegRow[];
+    const standing = balances.all(row.id) as { place: string; inside: number; n: number }[];
+    const nameOf = (id: string) => {
+      const { name, tank } = named.get({ id }) as { name: string; tank: number };
+      return { place: id, name, tank: tank === 1 };
+    };
+    const byPlace = [...grouped(moves, ({ place }) => place)]
+      .filter(([place]) => !isOutside(place))
+      .map(([place, list]) => ({ ...nameOf(place), ...spansOf(list) }));
+    return {
+      lot: {
+        id: row.id,
+        label: row.label,
+        species: speciesOf(row),
+        origin: row.origin,
+        supplier: present(row.supplier),
+        crate: present(row.crate),
+        sizeCm: present(row.sizeCm),
+        inHouse: standing.filter(({ inside }) => inside === 1).reduce((sum, { n }) => sum + n, 0),
+        promised: promised.all(row.id) as { n: number; forWhom: string }[],
+        cutFrom: from.all(row.id) as Kin[],
+        cutInto: into.all(row.id) as Kin[],
+      },
+      now: standing.filter(({ inside, n }) => inside === 1 && n > 0).map(({ place, n }) => ({ ...nameOf(place), n })),
+      been: byPlace
+        .flatMap(({ spans, gaps: _gaps, ...place }) => spans.map((span) => ({ ...place, ...span })))
+        .sort((one, other) => one.fromMs - other.fromMs),
+      left: standing
+        .filter(({ inside, place, n }) => inside === 0 && n > 0 && place !== 'relabelled')
+        .map(({ place, n }) => ({ place, n })),
+      shared: sharing(row.id, moves[0]?.atMs),
+      holds: holds(request, row.id),
+      gaps: byPlace.flatMap(({ gaps, name }) => gaps.map((gap) => ({ ...gap, place: name }))),
+      ...timeline(row.id),
+    };
+  };
+};
+
+/** Lots that lived in the same water at the same time, the longest-gone first left out: latest first, at most so many. */
+const SHOWN = 60;
+
+function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
+  const plumbing = client.prepare('select tank, water, at_ms atMs from p_plumbing');
+  const legs = client.prepare(
+    'select l.entry, l.lot, l.place, l.n, l.at_ms atMs from json_each(?) j cross join p_leg l on l.place = j.value and l.at_ms >= ? where l.voided_by is null',
+  );
+  const balances = client.prepare(
+    'select b.lot, b.place, b.n from json_each(?) j cross join p_balance b on b.place = j.value and b.inside = 1',
+  );
+  const tanks = client
+    .prepare('select distinct l.place from p_leg l join p_tank t on t.id = l.place where l.lot = ? and l.voided_by is null')
+    .pluck();
+  const labels = client.prepare('select l.id, l.label from json_each(?) j cross join p_lot l on l.id = j.value').raw();
+  const codes = client.prepare('select id, code from p_tank').raw();
+  return (lot: string, firstMs: number | undefined): Sharing[] => {
+    const stood = tanks.all(lot) as string[];
+    if (stood.length === 0 || firstMs === undefined) return [];
+    const pipes = plumbing.all() as HoldRows['plumbing'];
+    const waters = new Set(pipes.filter(({ tank }) => stood.includes(tank)).map(({ water }) => water));
+    const json = JSON.stringify([...new Set(pipes.filter(({ water }) => waters.has(water)).map(({ tank }) => tank))]);
+    const rows = {
+      sinceMs: firstMs - 1,
+      plumbing: pipes,
+      legs: legs.all(json, firstMs) as HoldRows['legs'],
+      balances: balances.all(json) as HoldRows['balances'],
+    };
+    const stays = staysByLot(rows, plumber(pipes));
+    const own = stays.get(lot) ?? [];
+    const shared = [...stays].flatMap(([other, list]) =>
+      other === lot
+        ? []
+        : list.flatMap((stay) =>
+            own.flatMap((mine): Omit<Sharing, 'label'>[] => {
+              if (mine.water !== stay.water) return [];
+              const fromMs = Math.max(mine.fromMs, stay.fromMs);
+              const untilMs = Math.min(mine.untilMs ?? Infinity, stay.untilMs ?? Infinity);
+              return fromMs < untilMs ? [{ lot: other, place: stay.place, fromMs, ...(untilMs === Infinity ? {} : { untilMs }) }] : [];
+            }),
+          ),
+    );
+    const called = new Map(labels.all(JSON.stringify([...new Set(shared.map((one) => one.lot))])) as [string, string][]);
+    const codeOf = new Map(codes.all() as [string, string][]);
+    return shared
+      .map((one) => ({ ...one, label: called.get(one.lot) ?? one.lot, place: codeOf.get(one.place) ?? one.place }))
+      .sort((one, other) => other.fromMs - one.fromMs)
+      .slice(0, SHOWN);
+  };
+}

@@ -1,0 +1,117 @@
+// What is planned and what must end: catch slips, arrangements with an end, tools and where they were wet.
+import type Database from 'better-sqlite3';
+import type { MovesView, SlipCard, StayCard, TemporaryStay, ToolCard } from '#contract/views.ts';
+import { wetFrom, type ToolFields, type ToolUse } from '#core/exposure/index.ts';
+import type { Slip } from '#core/moves/index.ts';
+import type { Vessel } from '#core/room/index.ts';
+import { IN_HOUSE, SIZE_NOW } from '../journal/pieces.ts';
+import { personName } from './names.ts';
+import type { MakeView } from './view.ts';
+
+const SHOWN_AFTER_MS = 2 * 86_400_000;
+const HOUR_MS = 3_600_000;
+type StayRow = Omit<StayCard, 'untilMs' | 'untilCm' | 'sizeCm'> & { untilMs: number | null; untilCm: number | null; sizeCm: number | null };
+
+/** Arrangements with an end whose fish are there still; the latest for a lot in a place counts. */
+export function prepareStays(client: Database.Database): (tank?: string) => StayCard[] {
+  const sql = `
+    select s.id stay, s.lot, l.label lotLabel, b.n, t.id tank, t.code tankCode, t.vessel, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
+      ${SIZE_NOW('l')} sizeCm, s.why
+    from p_stay s join p_balance b on b.lot = s.lot and b.place = s.place and b.n > 0 join p_lot l on l.id = s.lot join p_tank t on t.id = s.place
+    where s.voided_by is null and s.entry = (select entry from p_stay x where x.place = s.place and x.lot = s.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`;
+  const all = client.prepare(`${sql} order by coalesce(s.until_ms, 9e15), t.code`);
+  const inTank = client.prepare(`${sql} and s.place = ? order by coalesce(s.until_ms, 9e15)`);
+  return (tank) =>
+    ((tank === undefined ? all.all() : inTank.all(tank)) as StayRow[]).map(({ untilMs, untilCm, sizeCm, ...stay }) => ({
+      ...stay,
+      ...(untilMs === null ? {} : { untilMs }),
+      ...(untilCm === null ? {} : { untilCm }),
+      ...(sizeCm === null ? {} : { sizeCm }),
+    }));
+}
+
+/** Of them, those in buckets, boxes and behind dividers that have an hour. */
+export function temporaryOnly(stays: readonly StayCard[]): TemporaryStay[] {
+  return stays.flatMap(({ stay, lot, lotLabel, n, tank, tankCode, vessel, sinceMs, untilMs }) =>
+    vessel !== ('tank' satisfies Vessel) && untilMs !== undefined ? [{ stay, lot, lotLabel, n, tank, tankCode, sinceMs, untilMs }] : [],
+  );
+}
+
+type SlipRow = {
+  facts: string;
+  plan: string;
+  planName: string;
+  lotLabel: string;
+  fromCode: string;
+  toCode: string;
+  toolName: string | null;
+  marks: string;
+};
+type MarkRow = { what: 'tried' | 'freed' | 'dropped' | 'done'; atMs: number; by: string; actId: string };
+
+/** Slips that are open, and those that ended after an instant. */
+export function prepareSlips(client: Database.Database): (endedSinceMs: number) => SlipCard[] {
+  const slips = client.prepare(`
+    select s.facts, s.plan, s.name planName, l.label lotLabel, f.code fromCode, t.code toCode, (select name from p_tool o where o.id = json_extract(s.facts, '$.tool')) toolName,
+      (select coalesce(json_group_array(json_object('what', m.what, 'atMs', m.at_ms, 'by', ${personName('m."by"')}, 'actId', (select act_id from entry where id = m.entry))), '[]')
+        from p_slip_mark m where m.slip = s.id and m.voided_by is null) marks
+    from p_slip s join p_lot l on l.id = s.lot join p_tank f on f.id = s.from_tank join p_tank t on t.id = s.to_tank
+    where s.voided_by is null and not exists (
+      select 1 from p_slip_mark m where m.slip = s.id and m.voided_by is null and m.what in ('done', 'dropped') and m.at_ms <= ?)
+    order by s.at_ms, s.entry, s.ord`);
+  return (endedSinceMs) =>
+    (slips.all(endedSinceMs) as SlipRow[]).map(({ facts, marks, toolName, ...row }) => {
+      const of = JSON.parse(marks) as MarkRow[];
+      const done = of.find(({ what }) => what === 'done');
+      const dropped = of.find(({ what }) => what === 'dropped');
+      return {
+        ...(JSON.parse(facts) as Slip),
+        ...row,
+        ...(toolName === null ? {} : { toolName }),
+        tries: of.filter(({ what }) => what === 'tried').map(({ atMs }) => atMs),
+        freed: of.some(({ what }) => what === 'freed'),
+        ...(done ? { done: { by: done.by, atMs: done.atMs, actId: done.actId } } : {}),
+        ...(dropped ? { dropped: { by: dropped.by, atMs: dropped.atMs } } : {}),
+      };
+    });
+}
+
+export const makeMovesView: MakeView<'moves'> = (client) => {
+  const slips = prepareSlips(client);
+  const stays = prepareStays(client);
+  const tools = client.prepare(`select id, facts from p_tool t where ${IN_HOUSE('t')} order by name`);
+  const people = client.prepare("select 'hands-' || id id, 'Hands of ' || name name from p_person where voided_by is null order by name");
+  const uses = client.prepare(
+    'select u.entry, u.tool, u.tank, u.at_ms atMs, u.ord, t.code from p_tool_use u join p_tank t on t.id = u.tank where u.at_ms > ? and u.voided_by is null',
+  );
+  const disinfections = client.prepare('select tool, at_ms atMs from p_disinfection where at_ms > ? and voided_by is null');
+  return ({ now, rules }): Omit<MovesView, 'seq'> => {
+    const driesMs = rules.toolDriesH * HOUR_MS;
+    const wet = uses.all(now - driesMs) as (ToolUse & { code: string })[];
+    const clean = disinfections.all(now - driesMs) as { tool: string; atMs: number }[];
+    const codes = new Map(wet.map(({ tank, code }) => [tank, code]));
+    const wetIn = (tool: string) =>
+      wetFrom(
+        wet.filter((use) => use.tool === tool),
+        clean.filter((one) => one.tool === tool),
+        { now, driesMs },
+      ).map((use) => ({ ...use, code: codes.get(use.tank)! }));
+    return {
+      slips: slips(now - SHOWN_AFTER_MS),
+      stays: stays(),
+      tools: [
+        ...(tools.all() as { id: string; facts: string }[]).map(({ id, facts }): ToolCard => ({
+          id,
+          ...(JSON.parse(facts) as ToolFields),
+          wet: wetIn(id),
+        })),
+        ...(people.all() as { id: string; name: string }[]).map((hands): ToolCard => ({
+          ...hands,
+          what: 'hands',
+          racks: [],
+          wet: wetIn(hands.id),
+        })),
+      ],
+    };
+  };
+};

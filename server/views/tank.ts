@@ -1,0 +1,137 @@
+// One tank, whole: who is here and since when, its water, readings, looks, meals, losses, what met it, what happened.
+import type { Meeting, TankView } from '#contract/views.ts';
+import { meetingsByTool, type ToolUse } from '#core/exposure/index.ts';
+import { spansOf } from '#core/stock/index.ts';
+import type { HoldsView, RoomView } from '#contract/views.ts';
+import { IN_HOUSE } from '../journal/pieces.ts';
+import { prepareHoldCards } from './holds.ts';
+import { prepareStays } from './moves.ts';
+import { grouped, personName } from './names.ts';
+import { makeRoomView } from './room.ts';
+import { prepareTimeline } from './timeline.ts';
+import type { MakeView } from './view.ts';
+
+const DAY_MS = 86_400_000;
+const MET_WITHIN_MS = 30 * DAY_MS;
+const LOSSES_SHOWN = 20;
+type LegRow = { lot: string; label: string; entry: string; atMs: number; n: number };
+
+export const makeTankView: MakeView<'tank'> = (client) => {
+  const room = makeRoomView(client);
+  const find = client
+    .prepare(`select id from p_tank t where (id = @tank or upper(code) = upper(@tank)) and ${IN_HOUSE('t')} limit 1`)
+    .pluck();
+  const holds = prepareHoldCards(client);
+  const stays = prepareStays(client);
+  const timeline = prepareTimeline(client, 'tank');
+  const readings = client.prepare(`
+    select r.quantity, r.value, r.method, r.source, max(r.at_ms) atMs, ${personName('r."by"')} by from p_reading r
+    where r.subject = ? and r.voided_by is null group by r.quantity`);
+  const lastLook = client.prepare(`
+    select at_ms atMs, ${personName('"by"')} by, all_well allWell from p_look where tank = ? and voided_by is null order by at_ms desc, entry desc limit 1`);
+  const looks = client.prepare('select count(*) from p_look where tank = ? and at_ms > ? and voided_by is null').pluck();
+  const meals = client.prepare(`
+    select f.lot, l.label, f.food, f.response, f.at_ms atMs from p_feed f join p_lot l on l.id = f.lot
+    where f.tank = ? and f.voided_by is null order by f.at_ms desc, f.entry desc limit 12`);
+  const losses = client.prepare(`
+    select x.entry, x.lot, l.label, x.n, x.cause said, x.at_ms atMs,
+      coalesce((select cause from p_loss_class c where c.loss = x.entry and c.voided_by is null order by c.at_ms desc, c.entry desc limit 1), x.cause) cause
+    from p_leg g join p_loss x on x.entry = g.entry join p_lot l on l.id = x.lot
+    where g.place = ? and g.n < 0 and x.voided_by is null order by x.at_ms desc, x.entry desc limit ${LOSSES_SHOWN}`);
+  const courses = client.prepare(`
+    select id course, family, at_ms begunAtMs from p_course c where water = ? and voided_by is null
+      and not exists (select 1 from p_course_end x where x.course = c.id and x.voided_by is null) order by at_ms`);
+  const legs = client.prepare(`
+    select g.lot, l.label, g.entry, g.at_ms atMs, g.n from p_leg g join p_lot l on l.id = g.lot where g.place = ? and g.voided_by is null`);
+  const meetings = prepareMeetings(client);
+
+  return (request): Omit<TankView, 'seq'> => {
+    const id = find.get({ tank: request.query.tank ?? '' }) as string | undefined;
+    const nothing = {
+      readings: [],
+      holds: [],
+      stays: [],
+      looks14: 0,
+      meals: [],
+      losses: [],
+      meetings: [],
+      gaps: [],
+      timeline: [],
+      names: {},
+    };
+    if (id === undefined) return nothing;
+    const whole = room({ ...request, query: {} }) as RoomView;
+    const rack = whole.racks.find(({ tanks }) => tanks.some((tank) => tank.id === id))!;
+    const tank = rack.tanks.find((one) => one.id === id)!;
+    const water = whole.waters.find((one) => one.id === tank.water)!;
+    const look = lastLook.get(id) as { atMs: number; by: string; allWell: number } | undefined;
+    return {
+      tank: { ...tank, rack: rack.id, rackName: rack.name, room: rack.room },
+      water: {
+        ...water,
+        others: whole.racks.flatMap(({ tanks }) =>
+          tanks.filter((one) => one.water === water.id && one.id !== id).map((one) => ({ id: one.id, code: one.code })),
+        ),
+        courses: courses.all(water.id) as NonNullable<TankView['water']>['courses'],
+      },
+      readings: readings.all(water.id) as TankView['readings'],
+      holds: tank.occupants.flatMap(({ lot, hold }): HoldsView['holds'] => (hold ? holds(request, lot) : [])),
+      stays: stays(id),
+      ...(look ? { lastLook: { ...look, allWell: look.allWell === 1 } } : {}),
+      looks14: looks.get(id, request.now - 14 * DAY_MS) as number,
+      meals: meals.all(id) as TankView['meals'],
+      losses: losses.all(id) as TankView['losses'],
+      meetings: meetings(id, { now: request.now, toolDriesH: request.rules.toolDriesH }),
+      gaps: gapsOf(legs.all(id) as LegRow[]),
+      ...timeline(id),
+    };
+  };
+};
+
+/** When the books of a lot here fell below nothing: something was entered late or not at all. */
+function gapsOf(legs: readonly LegRow[]): TankView['gaps'] {
+  const byLot = grouped(legs, ({ lot }) => lot);
+  return [...byLot].flatMap(([lot, list]) => spansOf(list).gaps.map((gap) => ({ ...gap, lot, label: list[0]!.label })));
+}
+
+type UseRow = ToolUse & { code: string };
+
+/** Tools and water that came straight from here or to here in the last month. */
+function prepareMeetings(client: Parameters<MakeView<'tank'>>[0]) {
+  const uses = client.prepare(`
+    select u.entry, u.tool, u.tank, u.at_ms atMs, u.ord, t.code from p_tool_use u join p_tank t on t.id = u.tank
+    where u.at_ms > ? and u.voided_by is null and u.tool in (select tool from p_tool_use where tank = ?)`);
+  const disinfections = client.prepare('select tool, at_ms atMs from p_disinfection where at_ms > ? and voided_by is null');
+  const names = client.prepare("select id, name from p_tool union all select 'hands-' || id, 'hands of ' || name from p_person").raw();
+  const exchanges = client.prepare(`
+    select x.entry, x.at_ms atMs, f.id fromId, f.code fromCode, t.id toId, t.code toCode from p_exchange x join p_tank f on f.id = x.from_tank join p_tank t on t.id = x.tank
+    where x.at_ms > @since and x.voided_by is null and (x.tank = @id or x.from_tank = @id)`);
+  return (id: string, { now, toolDriesH }: { now: number; toolDriesH: number }): Meeting[] => {
+    const since = now - MET_WITHIN_MS;
+    const rows = uses.all(since, id) as UseRow[];
+    const codes = new Map(rows.map(({ tank, code }) => [tank, code]));
+    const called = new Map(names.all() as [string, string][]);
+    const end = (tank: string) => ({ id: tank, code: codes.get(tank)! });
+    const byTool = meetingsByTool(rows, disinfections.all(since) as { tool: string; atMs: number }[], toolDriesH * 3_600_000)
+      .filter(({ from, to }) => from === id || to === id)
+      .map(({ entry, tool, from, to, atMs }): Meeting => ({
+        entry,
+        by: 'tool',
+        name: called.get(tool) ?? tool,
+        from: end(from),
+        to: end(to),
+        atMs,
+      }));
+    const byWater = (
+      exchanges.all({ since, id }) as { entry: string; atMs: number; fromId: string; fromCode: string; toId: string; toCode: string }[]
+    ).map(({ entry, atMs, fromId, fromCode, toId, toCode }): Meeting => ({
+      entry,
+      by: 'water',
+      name: 'water',
+      from: { id: fromId, code: fromCode },
+      to: { id: toId, code: toCode },
+      atMs,
+    }));
+    return [...byTool, ...byWater].sort((one, other) => other.atMs - one.atMs);
+  };
+}

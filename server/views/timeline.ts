@@ -1,0 +1,58 @@
+// What happened to a tank or a lot, entry by entry, latest first, with what to call everything it names.
+// Plain looks and meals are left out: they are told by their sums.
+import type Database from 'better-sqlite3';
+import { lift } from '#contract/act.ts';
+import type { TimelineEntry } from '#contract/views.ts';
+import type { Overrule } from '#core/journal/index.ts';
+import { prepareNames } from './called.ts';
+import { personName } from './names.ts';
+
+const SHOWN = 150;
+type Row = Omit<TimelineEntry, 'payload' | 'overrules'> & { version: number; payload: string; overrules: string | null };
+
+const ABOUT_TANK = `
+  select entry, at_ms from p_leg where place = @id and voided_by is null
+  union select entry, at_ms from p_look where tank = @id and (all_well = 0 or note is not null) and voided_by is null
+  union select entry, at_ms from p_mishap where tank = @id and voided_by is null
+  union select entry, at_ms from p_reading where subject = (select water from p_tank where id = @id) and voided_by is null
+  union select entry, at_ms from p_tool_use where tank = @id and voided_by is null
+  union select entry, at_ms from p_exchange where (tank = @id or from_tank = @id) and voided_by is null
+  union select entry, at_ms from p_course where water = (select water from p_tank where id = @id) and voided_by is null
+  union select x.entry, x.at_ms from p_course_end x join p_course c on c.id = x.course where c.water = (select water from p_tank where id = @id) and x.voided_by is null
+  union select entry, at_ms from p_change where of = 'tank:' || @id
+  union select entry, at_ms from p_plumbing where tank = @id
+  union select entry, at_ms from p_stay where place = @id and voided_by is null
+  union select c.entry, c.at_ms from p_loss_class c join p_loss l on l.entry = c.loss where l.place = @id and c.voided_by is null`;
+
+const ABOUT_LOT = `
+  select entry, at_ms from p_leg where lot = @id and voided_by is null
+  union select entry, at_ms from p_odd where lot = @id and voided_by is null
+  union select entry, at_ms from p_mishap where lot = @id and voided_by is null
+  union select entry, at_ms from p_hold where lot = @id and voided_by is null
+  union select entry, at_ms from p_sign_off where lot = @id and voided_by is null
+  union select entry, at_ms from p_promise where lot = @id and voided_by is null
+  union select entry, at_ms from p_measure where lot = @id and voided_by is null
+  union select entry, at_ms from p_lineage where (lot = @id or from_lot = @id) and voided_by is null
+  union select entry, at_ms from p_stay where lot = @id and voided_by is null
+  union select entry, at_ms from p_method where lot = @id and voided_by is null
+  union select c.entry, c.at_ms from p_loss_class c join p_loss l on l.entry = c.loss where l.lot = @id and c.voided_by is null`;
+
+export function prepareTimeline(
+  client: Database.Database,
+  about: 'tank' | 'lot',
+): (id: string) => { timeline: TimelineEntry[]; names: Record<string, string> } {
+  // By what happened last, then the entries themselves: a tank with years behind it is not read whole.
+  const rows = client.prepare(`
+    select e.id, e.act_id actId, e.kind, e.version, e.occurred_at_ms occurredAtMs, e.payload, e.overrules, ${personName('e.actor')} by
+    from (select distinct entry from (select entry, at_ms from (${about === 'tank' ? ABOUT_TANK : ABOUT_LOT}) order by at_ms desc, entry desc limit ${SHOWN})) w
+    join entry e on e.id = w.entry order by e.occurred_at_ms desc, e.id desc`);
+  const namesIn = prepareNames(client);
+  return (id) => {
+    const timeline = (rows.all({ id }) as Row[]).map(({ version, payload, overrules, ...row }): TimelineEntry => ({
+      ...row,
+      payload: lift(row.kind, version, JSON.parse(payload)),
+      ...(overrules ? { overrules: JSON.parse(overrules) as Overrule[] } : {}),
+    }));
+    return { timeline, names: namesIn(timeline.map(({ payload }) => payload)) };
+  };
+}

@@ -1,0 +1,73 @@
+// Find a fish by whatever is known of it, and where its lots are now.
+import { useEffect, useState } from 'react';
+import Form from 'react-bootstrap/Form';
+import { Link, useSearchParams } from 'react-router';
+import type { Hit } from '#contract/views.ts';
+import { useView } from '../data/house.ts';
+
+const ASK_AFTER_MS = 120;
+
+export default function Find() {
+  const [query, setQuery] = useSearchParams();
+  const q = query.get('q') ?? '';
+  const [text, setText] = useState(q);
+  const { data } = useView('find', { q });
+  useEffect(() => {
+    const timer = setTimeout(() => text !== q && setQuery(text ? { q: text } : {}, { replace: true }), ASK_AFTER_MS);
+    return () => clearTimeout(timer);
+  }, [text, q, setQuery]);
+  const hits = data?.hits ?? [];
+  return (
+    <div className="find">
+      <h1 className="visually-hidden">Find a fish</h1>
+      <Form.Control
+        type="search"
+        size="lg"
+        autoFocus
+        aria-label="A species, lot, tank, crate, supplier, water or customer"
+        placeholder="A species, lot, tank, crate, supplier, water or customer"
+        value={text}
+        maxLength={80}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <div role="status" className="visually-hidden">
+        {q && `${hits.length} found`}
+      </div>
+      {q && data && hits.length === 0 && (
+        <p>Nothing in the house is called “{q}”. Any name a fish is sold under will do, a letter or two wrong.</p>
+      )}
+      {!q && <p className="soft">Where it is, everywhere it has been, and who shared water with it.</p>}
+      <ul className="hits">
+        {hits.map((hit) => (
+          <HitItem key={hit.what + hit.id} hit={hit} />
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function HitItem({ hit }: { hit: Hit }) {
+  const here = hit.lots.reduce((sum, { n }) => sum + n, 0);
+  return (
+    <li className="card">
+      <h2>
+        {hit.what === 'tank' ? <Link to={`/tank/${encodeURIComponent(hit.name)}`}>{hit.name}</Link> : hit.name}{' '}
+        <span className="soft">
+          {hit.detail || hit.what}
+          {here > 0 && `, ${here} here`}
+        </span>
+      </h2>
+      <ul className="plain-list">
+        {hit.lots.map(({ lot, label, n, places }) => (
+          <li key={lot}>
+            <Link to={`/lot/${lot}`}>
+              <span className="num">{n}</span> {label}
+            </Link>{' '}
+            <span className="num soft">{places.length > 0 ? places.join(' ') : 'gone'}</span>
+          </li>
+        ))}
+      </ul>
+      {hit.lots.length === 0 && <p className="soft">{hit.what === 'tank' ? 'Empty.' : 'No lots.'}</p>}
+    </li>
+  );
+}

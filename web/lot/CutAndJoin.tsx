@@ -1,0 +1,117 @@
+// Some of a lot become a lot of their own; or a lot is joined to its own kind beside it, by a lead.
+import { useState } from 'react';
+import Form from 'react-bootstrap/Form';
+import type { LotView } from '#contract/views.ts';
+import { SPLIT_WHYS, type SplitWhy } from '#core/stock/index.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { newId, useView } from '../data/house.ts';
+import { useVoice } from '../data/voice.ts';
+import { ActButton } from '../parts/ActButton.tsx';
+import { Chips } from '../parts/Chips.tsx';
+import { CountField } from '../parts/CountField.tsx';
+import { sayAll } from '../words/refusals.ts';
+
+type Props = { view: LotView; lot: NonNullable<LotView['lot']>; onDone: () => void };
+
+/** One of the tanks it stands in, when there are several. */
+function usePlace(view: LotView) {
+  const places = view.now.filter(({ tank }) => tank);
+  const [place, setPlace] = useState(places[0]!.place);
+  const at = places.find((one) => one.place === place) ?? places[0]!;
+  const choose =
+    places.length < 2 ? null : (
+      <Form.Select aria-label="In which tank" value={at.place} onChange={(event) => setPlace(event.target.value)}>
+        {places.map((one) => (
+          <option key={one.place} value={one.place}>
+            {one.n} in {one.name}
+          </option>
+        ))}
+      </Form.Select>
+    );
+  return { at, choose };
+}
+
+export function CutLot({ view, lot, onDone }: Props) {
+  const { doIt } = useDeeds();
+  const voice = useVoice();
+  const { at, choose } = usePlace(view);
+  const [n, setN] = useState(1);
+  const [why, setWhy] = useState<SplitWhy>('followed singly');
+  const [label, setLabel] = useState(lot.label);
+  const [problem, setProblem] = useState<string>();
+  const cut = async () => {
+    const hold = view.holds.length > 0 ? { hold: newId() } : {};
+    const outcome = await doIt(`${n} ${lot.label} are a lot of their own`, {
+      kind: 'lot.split',
+      payload: { lot: lot.id, child: newId(), label: label.trim() || lot.label, place: at.place, n, why, ...hold },
+    });
+    if (outcome.status === 'refused') setProblem(sayAll(outcome.refusals, outcome.code, voice));
+    else onDone();
+  };
+  return (
+    <div className="tank-form">
+      {choose}
+      <CountField label="How many" value={Math.min(n, at.n)} min={1} max={at.n} onChange={setN} />
+      <Chips label="Why" options={SPLIT_WHYS} value={why} onChange={setWhy} />
+      <Form.Group className="field" controlId="cut-label">
+        <Form.Label className="label">What they are called</Form.Label>
+        <Form.Control value={label} maxLength={120} onChange={(event) => setLabel(event.target.value)} />
+      </Form.Group>
+      {problem && (
+        <p className="field-problem" role="alert">
+          {problem}
+        </p>
+      )}
+      <ActButton onPress={() => void cut()} hint={view.holds.length > 0 ? 'their clock goes on from here' : undefined}>
+        {n} {n === 1 ? 'is' : 'are'} a lot of {n === 1 ? 'its' : 'their'} own
+      </ActButton>
+    </div>
+  );
+}
+
+export function JoinLot({ view, lot, onDone }: Props) {
+  const { doIt } = useDeeds();
+  const voice = useVoice();
+  const { at, choose } = usePlace(view);
+  const { data: room } = useView('room');
+  const kin = (room?.racks.flatMap(({ tanks }) => tanks).find(({ id }) => id === at.place)?.occupants ?? []).filter(
+    (one) => one.lot !== lot.id && one.species?.id === lot.species?.id,
+  );
+  const [into, setInto] = useState('');
+  const [why, setWhy] = useState('');
+  const [problem, setProblem] = useState<string>();
+  const chosen = kin.find((one) => one.lot === into) ?? kin[0];
+  const join = async () => {
+    const outcome = await doIt(`${at.n} ${lot.label} joined to ${chosen!.label}`, {
+      kind: 'lot.joined',
+      payload: { lot: lot.id, into: chosen!.lot, place: at.place, n: at.n, why: why.trim() },
+    });
+    if (outcome.status === 'refused') setProblem(sayAll(outcome.refusals, outcome.code, voice));
+    else onDone();
+  };
+  if (!chosen) return <p className="soft">No other lot of its kind stands with it in {at.name}.</p>;
+  return (
+    <div className="tank-form">
+      {choose}
+      <Form.Select aria-label="Joined to" value={chosen.lot} onChange={(event) => setInto(event.target.value)}>
+        {kin.map((one) => (
+          <option key={one.lot} value={one.lot}>
+            {one.n} {one.label}
+          </option>
+        ))}
+      </Form.Select>
+      <Form.Group className="field" controlId="join-why">
+        <Form.Label className="label">Why; both histories are kept</Form.Label>
+        <Form.Control value={why} maxLength={300} onChange={(event) => setWhy(event.target.value)} />
+      </Form.Group>
+      {problem && (
+        <p className="field-problem" role="alert">
+          {problem}
+        </p>
+      )}
+      <ActButton disabled={why.trim() === ''} onPress={() => void join()} hint="the slower clock holds for all">
+        Join {at.n} to {chosen.n}
+      </ActButton>
+    </div>
+  );
+}

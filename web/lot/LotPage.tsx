@@ -1,0 +1,149 @@
+// One lot, whole: where it is and everywhere it has been, who shared water with it, what it comes of, its clock.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { Link, useParams } from 'react-router';
+import type { LotView } from '#contract/views.ts';
+import { useView } from '../data/house.ts';
+import { useMay, useTimes } from '../data/me.ts';
+import { HoldClock } from '../holds/HoldClock.tsx';
+import { Timeline } from '../parts/Timeline.tsx';
+import { Waiting } from '../parts/Waiting.tsx';
+import { CutLot, JoinLot } from './CutAndJoin.tsx';
+
+const LEFT_WORDS: Record<string, string> = {
+  died: 'died',
+  sold: 'sold',
+  missing: 'missing',
+  returned: 'returned',
+  culled: 'culled',
+  'put-down': 'put down',
+  discrepancy: 'fewer than the books said',
+};
+
+export default function LotPage() {
+  const { lot = '' } = useParams();
+  const { data, error, mutate } = useView('lot', { lot });
+  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
+  if (!data.lot)
+    return (
+      <div className="empty">
+        <h1>There is no such lot</h1>
+        <p>It may have been taken back.</p>
+        <Link className="btn btn-plain" to="/find">
+          Find a fish
+        </Link>
+      </div>
+    );
+  return <Whole view={data} lot={data.lot} />;
+}
+
+function Place({ place, name, tank }: { place: string; name: string; tank: boolean }) {
+  return tank ? <Link to={`/tank/${encodeURIComponent(name)}`}>{name}</Link> : <span title={place}>{name}</span>;
+}
+
+function Whole({ view, lot }: { view: LotView; lot: NonNullable<LotView['lot']> }) {
+  const { when } = useTimes();
+  const keeper = useMay('keeper');
+  const lead = useMay('lead');
+  const [form, setForm] = useState<'cut' | 'join'>();
+  const hold = view.holds[0];
+  const span = (fromMs: number, untilMs?: number) => `${when(fromMs)} ${untilMs === undefined ? 'until now' : `to ${when(untilMs)}`}`;
+  return (
+    <div className="tank-page">
+      <section className="card" aria-label="The lot">
+        <h1 className="station-title">{lot.label}</h1>
+        <p className="soft tight">
+          <i>{lot.species?.scientific ?? 'species not known'}</i>
+          {lot.sizeCm ? `, ${lot.sizeCm} cm` : ''}, {lot.origin}
+          {lot.supplier ? `, of ${lot.supplier}` : ''}
+          {lot.crate ? `, ${lot.crate}` : ''}
+        </p>
+        {view.now.length === 0 ? (
+          <p>None of it is in the house any more.</p>
+        ) : (
+          <ul className="plain-list">
+            {view.now.map((one) => (
+              <li key={one.place}>
+                <b className="num">{one.n}</b> in <Place {...one} />
+                {keeper && one.tank && (
+                  <>
+                    {' '}
+                    <Link className="soft" to={`/room?lot=${lot.id}&from=${one.place}`}>
+                      Move
+                    </Link>
+                  </>
+                )}
+              </li>
+            ))}
+          </ul>
+        )}
+        {view.left.length > 0 && <p className="soft">{view.left.map(({ place, n }) => `${n} ${LEFT_WORDS[place] ?? place}`).join(', ')}</p>}
+        {lot.promised.map(({ n, forWhom }) => (
+          <p key={forWhom}>
+            {n} promised to {forWhom}
+          </p>
+        ))}
+        {hold ? <HoldClock hold={hold} full /> : view.now.some(({ tank }) => tank) && <p>Cleared: no hold is open.</p>}
+        {lot.cutFrom.map((one) => (
+          <p key={one.lot + one.atMs}>
+            {one.how === 'cut' ? `Cut from ` : `${one.n} joined from `}
+            <Link to={`/lot/${one.lot}`}>{one.label}</Link> {when(one.atMs)}
+          </p>
+        ))}
+        {lot.cutInto.map((one) => (
+          <p key={one.lot + one.atMs}>
+            {one.n} {one.how === 'cut' ? 'cut off as' : 'joined to'} <Link to={`/lot/${one.lot}`}>{one.label}</Link> {when(one.atMs)}
+          </p>
+        ))}
+        {keeper && view.now.some(({ tank }) => tank) && (
+          <div className="chips">
+            <Button variant="plain" aria-expanded={form === 'cut'} onClick={() => setForm(form === 'cut' ? undefined : 'cut')}>
+              Make some a lot of their own
+            </Button>
+            {lead && (
+              <Button variant="plain" aria-expanded={form === 'join'} onClick={() => setForm(form === 'join' ? undefined : 'join')}>
+                Join to its own kind
+              </Button>
+            )}
+          </div>
+        )}
+        {form === 'cut' && <CutLot view={view} lot={lot} onDone={() => setForm(undefined)} />}
+        {form === 'join' && <JoinLot view={view} lot={lot} onDone={() => setForm(undefined)} />}
+      </section>
+      <section className="card" aria-label="Where it has been">
+        <h2>Where it has been</h2>
+        <ol className="been">
+          {view.been.map((one) => (
+            <li key={one.place + one.fromMs}>
+              <b>
+                <Place {...one} />
+              </b>{' '}
+              <span className="num soft">up to {one.peak}</span>
+              <br />
+              <span className="soft">{span(one.fromMs, one.untilMs)}</span>
+            </li>
+          ))}
+        </ol>
+        {view.gaps.map(({ place, fromMs, untilMs, n }) => (
+          <p key={place + fromMs} className="warn">
+            The books lack {n} in {place}, {span(fromMs, untilMs)}: something was entered late or not at all.
+          </p>
+        ))}
+        <h2>Shared water with</h2>
+        {view.shared.length === 0 && <p className="soft">Nobody.</p>}
+        <ol className="been">
+          {view.shared.map((one) => (
+            <li key={one.lot + one.place + one.fromMs}>
+              <Link to={`/lot/${one.lot}`}>{one.label}</Link> in {one.place}
+              <br />
+              <span className="soft">{span(one.fromMs, one.untilMs)}</span>
+            </li>
+          ))}
+        </ol>
+      </section>
+      <div className="card">
+        <Timeline entries={view.timeline} names={view.names} />
+      </div>
+    </div>
+  );
+}

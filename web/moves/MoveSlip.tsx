@@ -1,0 +1,237 @@
+// Fish in hand beside the racks: who, how many, from where to where, whose clock it begins anew, the count at both ends.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import type { HoldCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
+import { holdClassOf, type HoldPolicy } from '#core/holds/index.ts';
+import { netFor } from '#core/moves/index.ts';
+import { isTemporary } from '#core/room/index.ts';
+import { useHouseNow } from '../data/clock.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { newId } from '../data/house.ts';
+import { useMe, useTimes } from '../data/me.ts';
+import { useVoice } from '../data/voice.ts';
+import { ActButton } from '../parts/ActButton.tsx';
+import { Caution } from '../parts/Caution.tsx';
+import { Chips } from '../parts/Chips.tsx';
+import { CountField } from '../parts/CountField.tsx';
+import { useOverrule } from '../parts/useOverrule.tsx';
+import { sayRefusal } from '../words/refusals.ts';
+import { carriedOut, planned } from './draft.ts';
+import { detailsOf, SlipDetails, type Details } from './SlipDetails.tsx';
+import { Meeting, meetingOf, meets } from './Meeting.tsx';
+
+const HOUR_MS = 3_600_000;
+type Props = {
+  view: RoomView;
+  hand: { lot: string; from: string };
+  to: TankCard | undefined;
+  clocks: ReadonlyMap<string, HoldCard>;
+  moves: MovesView | undefined;
+  slip?: string;
+  onTo: (tank: string | undefined) => void;
+  onDone: (tank?: string) => void;
+};
+
+export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, onDone }: Props) {
+  const { house } = useMe();
+  const { time } = useTimes();
+  const voice = useVoice();
+  const now = useHouseNow(60_000);
+  const { doIt } = useDeeds();
+  const overrule = useOverrule();
+  const tanks = view.racks.flatMap((rack) => rack.tanks);
+  const from = tanks.find(({ id }) => id === hand.from)!;
+  const fish = from.occupants.find(({ lot }) => lot === hand.lot)!;
+  const slip = moves?.slips.find((one) => one.slip === slipId);
+  const [n, setN] = useState(Math.min(slip?.n ?? fish.n, fish.n));
+  const [details, setDetails] = useState<Details>(() => detailsOf(slip));
+  const { arrived, behind, along, tool, mishap, sex, size } = details;
+  const [which, why] = [details.which, details.why];
+  const [oneLot, setOneLot] = useState(false);
+  const [again, setAgain] = useState(true);
+  const [hours, setHours] = useState(house.rules.temporaryH);
+  const end = to && to.id !== from.id ? to : undefined;
+  const codes = new Map(tanks.map(({ id, code }) => [id, code]));
+  const onHold = fish.hold !== undefined;
+  const otherWater = end !== undefined && end.water !== from.water;
+  // Part of a lot in another water has another history: it is cut off, so that each keeps a clock of its own.
+  const cut = n < fish.n && otherWater && !oneLot;
+  const who = end && meetingOf(view, { lot: fish.lot, from: from.id, to: end.id, onHold });
+  const advice = netFor({ sizeCm: fish.sizeCm ?? 5, round: from.vessel === 'bucket' });
+  const tools = (moves?.tools ?? []).filter(({ what }) => what !== 'hands');
+  const reasons = (end?.reasons ?? []).filter(({ code }) => !(code === 'fit.keptAlone' && n === 0));
+  const policyFor = (tank: TankCard): HoldPolicy =>
+    house.rules.holds[holdClassOf({}, view.waters.find(({ id }) => id === tank.water)!.type)];
+  // Fish in a bucket, and displaced fish, have an hour at which they are out again.
+  const temporary = end !== undefined && (isTemporary(end) || (slip?.comesBack ?? false));
+  const total = arrived ?? n;
+  const carry = () => {
+    if (!end) return;
+    const drafts = carriedOut(
+      {
+        lot: fish.lot,
+        label: fish.label,
+        from: from.id,
+        to: end.id,
+        n,
+        arrived: total,
+        cut,
+        onHold,
+        along: Object.entries(along).flatMap(([lot, count]) => (count > 0 ? [{ lot, n: count }] : [])),
+        ...(behind === undefined ? {} : { behind: { seen: behind, book: fish.n - n } }),
+        ...(temporary ? { untilMs: now + hours * HOUR_MS } : {}),
+        ...(tool ? { tool } : {}),
+        ...(slip ? { slip: slip.slip } : {}),
+        ...(mishap ? { mishap } : {}),
+        ...(again && who?.newcomerExposed ? { holdAgain: policyFor(end) } : {}),
+        residentsAgain: again && who ? [...new Set(who.exposed.map(({ lot }) => lot))].map((lot) => ({ lot, policy: policyFor(end) })) : [],
+        ...(why ? { why: why } : {}),
+      },
+      newId,
+    );
+    overrule.attempt({
+      title: `${n} ${fish.label} to ${end.code}`,
+      doing: `Move them to ${end.code}`,
+      words: `${n} ${fish.label} from ${from.code} to ${end.code}${total === n ? '' : `, ${total} counted there`}`,
+      drafts,
+      onDone: () => onDone(end.id),
+    });
+  };
+  const write = () => {
+    if (!end) return;
+    const words = `Slip: ${n} ${fish.label}, ${from.code} to ${end.code}`;
+    void doIt(
+      words,
+      planned(
+        {
+          lot: fish.lot,
+          from: from.id,
+          to: end.id,
+          n,
+          sex,
+          size,
+          by: advice.cup ? 'cup' : 'net',
+          after: [],
+          comesBack: false,
+          ...(which ? { who: which } : {}),
+          ...(tool ? { tool } : {}),
+          ...(why ? { why: why } : {}),
+        },
+        words,
+        newId,
+      ),
+    ).then(({ status }) => status !== 'refused' && onDone(from.id));
+  };
+  return (
+    <div className="move-slip">
+      <h2>
+        {fish.label}, {from.code} <span className="soft">to</span> {end ? end.code : '…'}
+      </h2>
+      {slip && (
+        <p className="soft tight">
+          Slip:{' '}
+          {[
+            slip.who,
+            slip.sex !== 'any' && slip.sex,
+            slip.size !== 'any' && slip.size,
+            slip.tries.length > 0 && `${slip.tries.length} tries so far`,
+          ]
+            .filter(Boolean)
+            .join(', ') || slip.planName}
+        </p>
+      )}
+      <CountField label="In the net" value={n} min={1} max={fish.n} onChange={setN} />
+      {!end && <p>Tap the tank where they shall go. Hatched tanks say what stands against them.</p>}
+      {end && reasons.length > 0 && (
+        <ul className="reasons warn">
+          {reasons.map((reason) => (
+            <li key={reason.code + JSON.stringify(reason.facts)}>{sayRefusal(reason, voice)}</li>
+          ))}
+        </ul>
+      )}
+      {end && who && <Meeting who={who} label={fish.label} clocks={clocks} codes={codes} />}
+      {end && (
+        <>
+          {temporary && (
+            <>
+              <Chips
+                label={`Out of ${end.code} again in`}
+                options={['1 h', '4 h', '1 day', '3 days']}
+                value={({ 1: '1 h', 4: '4 h', 24: '1 day', 72: '3 days' } as const)[hours]}
+                onChange={(text) => setHours({ '1 h': 1, '4 h': 4, '1 day': 24, '3 days': 72 }[text])}
+              />
+              <p className="soft tight">Until {time(now + hours * HOUR_MS)}: it is timed, so that nobody is forgotten.</p>
+            </>
+          )}
+          {n < fish.n && otherWater && (
+            <Form.Check
+              type="checkbox"
+              id="one-lot"
+              label={`Keep one lot and one clock (else these ${n} become a lot of their own)`}
+              checked={oneLot}
+              onChange={(event) => setOneLot(event.target.checked)}
+            />
+          )}
+          {who && (who.newcomerExposed || who.exposed.length > 0) && (
+            <Form.Check
+              type="checkbox"
+              id="hold-again"
+              label="Cleared fish that meet fish on hold are on hold again"
+              checked={again}
+              onChange={(event) => setAgain(event.target.checked)}
+            />
+          )}
+          <SlipDetails details={details} onChange={setDetails} fish={fish} from={from} to={end} n={n} tools={tools} />
+          <Caution>
+            Net still, in a corner; count before you lift; after {house.rules.triesBeforeRest} dips leave them until tomorrow. Spines: ask
+            who it is, gloves. A full bucket takes two.
+          </Caution>
+        </>
+      )}
+      <div className="slip-act">
+        {end && (
+          <ActButton
+            pressKey="room.carry"
+            onPress={carry}
+            hint={cut ? 'as a lot of their own' : otherWater ? 'another water: acclimate them' : 'same water'}
+          >
+            Move {n} to {end.code}
+          </ActButton>
+        )}
+        <div className="chips">
+          {end && who && meets(who) && (
+            <Button variant="plain" onClick={() => onTo(undefined)}>
+              Choose another tank
+            </Button>
+          )}
+          {end && !slip && (
+            <Button variant="plain" onClick={write}>
+              Write a slip for later
+            </Button>
+          )}
+          {slip && (
+            <Button
+              variant="plain"
+              onClick={() =>
+                overrule.attempt({
+                  title: 'Another try today',
+                  doing: 'Try all the same',
+                  words: `Tried, not caught: ${fish.label} in ${from.code}`,
+                  drafts: [{ kind: 'slip.tried', payload: { slip: slip.slip } }],
+                  onDone: () => undefined,
+                })
+              }
+            >
+              Tried, not caught
+            </Button>
+          )}
+          <Button variant="plain" onClick={() => onDone(from.id)}>
+            Leave them
+          </Button>
+        </div>
+      </div>
+      {overrule.dialog}
+    </div>
+  );
+}

@@ -1,0 +1,97 @@
+// What a catch slip becomes: the entries of a move carried out, or of one planned. No screen in here.
+import type { HoldPolicy } from '#core/holds/index.ts';
+import type { Slip } from '#core/moves/index.ts';
+import type { Draft } from '../data/house.ts';
+
+type Id = () => string;
+
+export type Carried = {
+  lot: string;
+  label: string;
+  from: string;
+  to: string;
+  /** Counted in the net, and at the other end. */
+  n: number;
+  arrived: number;
+  /** They become a lot of their own, with its own clock: on hold when the parent is. */
+  cut: boolean;
+  onHold: boolean;
+  /** Others that were in the net and went along. */
+  along: readonly { lot: string; n: number }[];
+  /** What was seen to stay behind, and what the books then say is there; nothing when nobody counted. */
+  behind?: { seen: number; book: number };
+  /** The other end is a temporary place. */
+  untilMs?: number;
+  /** Leave it when grown to this. */
+  untilCm?: number;
+  tool?: string;
+  slip?: string;
+  mishap?: 'fell' | 'jumped' | 'landed on its back';
+  /** Cleared fish that come to fish on hold are on hold again. */
+  holdAgain?: HoldPolicy;
+  /** Cleared residents that meet fish on hold, each with the policy of its new hold. */
+  residentsAgain: readonly { lot: string; policy: HoldPolicy }[];
+  why?: string;
+};
+
+/** The entries of a move, in the order in which the house can take them. */
+export function carriedOut(move: Carried, newId: Id): Draft[] {
+  const lot = move.cut ? newId() : move.lot;
+  const drafts: Draft[] = [];
+  if (move.cut) {
+    const { label, from: place, n } = move;
+    drafts.push({
+      kind: 'lot.split',
+      payload: { lot: move.lot, child: lot, label, place, n, why: 'another water', ...(move.onHold ? { hold: newId() } : {}) },
+    });
+  }
+  if (move.holdAgain && !move.onHold)
+    drafts.push({ kind: 'hold.opened', payload: { hold: newId(), lot, policy: move.holdAgain, zero: 'contact' } });
+  for (const { lot: resident, policy } of move.residentsAgain)
+    drafts.push({ kind: 'hold.opened', payload: { hold: newId(), lot: resident, policy, zero: 'contact' } });
+  if (move.untilMs !== undefined || move.untilCm !== undefined)
+    drafts.push({
+      kind: 'stay.limited',
+      payload: {
+        stay: newId(),
+        lot,
+        place: move.to,
+        ...(move.untilMs === undefined ? {} : { untilMs: Math.round(move.untilMs) }),
+        ...(move.untilCm === undefined ? {} : { untilCm: move.untilCm }),
+        why: move.why || 'a place for a time',
+      },
+    });
+  drafts.push({
+    kind: 'stock.moved',
+    payload: {
+      moves: [
+        { lot, from: move.from, to: move.to, n: move.n, ...(move.arrived === move.n ? {} : { arrived: move.arrived }) },
+        ...move.along.map(({ lot: other, n }) => ({ lot: other, from: move.from, to: move.to, n })),
+      ],
+      ...(move.slip ? { slip: move.slip } : {}),
+      ...(move.why ? { why: move.why } : {}),
+    },
+  });
+  if (move.behind && move.behind.seen !== move.behind.book) {
+    const { seen: found, book } = move.behind;
+    drafts.push({
+      kind: 'stock.counted',
+      payload: {
+        place: move.from,
+        lot: move.lot,
+        found,
+        book,
+        against: found < book ? 'missing' : 'discrepancy',
+        note: 'counted after a catch',
+      },
+    });
+  }
+  if (move.mishap) drafts.push({ kind: 'mishap.recorded', payload: { lot, tank: move.to, n: 1, what: move.mishap } });
+  if (move.tool) drafts.push({ kind: 'tool.used', payload: { tool: move.tool, tanks: [move.from, move.to] } });
+  return drafts;
+}
+
+/** One slip written for later. */
+export function planned(slip: Omit<Slip, 'slip'>, name: string, newId: Id): Draft {
+  return { kind: 'moves.planned', payload: { plan: newId(), name, slips: [{ slip: newId(), ...slip }] } };
+}

@@ -1,0 +1,197 @@
+// Editing the racks: the chosen tank's facts, another place for it by two taps, its water, its end; and temporary places anew.
+import { useCallback, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { Link } from 'react-router';
+import type { RoomView, TankCard } from '#contract/views.ts';
+import { whoMeets } from '#core/holds/index.ts';
+import { PURPOSES, type TankFields } from '#core/room/index.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { newId, type Draft } from '../data/house.ts';
+import { useUnits } from '../data/units.ts';
+import { useVoice } from '../data/voice.ts';
+import { placedIn } from '../moves/Meeting.tsx';
+import { Caution } from '../parts/Caution.tsx';
+import { numberOf, PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
+import { useOverrule } from '../parts/useOverrule.tsx';
+import { sayAll } from '../words/refusals.ts';
+
+export function EditTank({ view, tank }: { view: RoomView; tank: TankCard | undefined }) {
+  return (
+    <>
+      <h2>Edit the racks</h2>
+      <p>
+        Tap a tank, then an empty place, or drag it there. <Link to="/room">Done</Link>
+      </p>
+      {tank ? <OneTank key={tank.id + tank.entry} view={view} tank={tank} /> : <NewVessel view={view} />}
+      <p className="soft">
+        Racks, waters and new tanks: <Link to="/house?part=racks">House</Link>
+      </p>
+    </>
+  );
+}
+
+/** What changed in the form, as fields of the tank. */
+export function fieldsOf(values: Values, tank: TankCard): Partial<TankFields> {
+  const said: Partial<TankFields> = {
+    code: values.code!,
+    volumeL: numberOf(values.volumeL),
+    purpose: values.purpose as TankCard['purpose'],
+    lid: values.lid === 'yes',
+    water: values.water!,
+  };
+  return Object.fromEntries(Object.entries(said).filter(([name, value]) => tank[name as 'code'] !== value));
+}
+
+function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
+  const { doIt } = useDeeds();
+  const voice = useVoice();
+  const { bare } = useUnits();
+  const overrule = useOverrule();
+  const [water, setWater] = useState(tank.water);
+  const [why, setWhy] = useState('');
+  const fields: FormField[] = [
+    { name: 'code', type: 'text', label: 'Code', maxLength: 12 },
+    { name: 'volumeL', type: 'quantity', quantity: 'volume', label: 'It holds' },
+    { name: 'purpose', type: 'choice', label: 'What it is for', options: PURPOSES },
+    { name: 'lid', type: 'choice', label: 'Lid', options: ['yes', 'no'] },
+  ];
+  const initial = { code: tank.code, volumeL: bare('volume', tank.volumeL), purpose: tank.purpose, lid: tank.lid ? 'yes' : 'no' };
+  const living = placedIn(view).filter((one) => one.water !== tank.water || one.tank === tank.id);
+  const met = water === tank.water ? undefined : whoMeets([tank.water, water], living);
+  return (
+    <>
+      <h3>
+        {tank.vessel === 'tank' ? 'Tank' : tank.vessel} {tank.code}
+      </h3>
+      <Form.Group className="field" controlId="edit-water">
+        <Form.Label className="label">On which water</Form.Label>
+        <Form.Select value={water} disabled={tank.hangsIn !== undefined} onChange={(event) => setWater(event.target.value)}>
+          {view.waters.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Form.Select>
+      </Form.Group>
+      {met && met.restarted.length + met.exposed.length > 0 && (
+        <Caution strong>
+          <b>Their waters meet.</b> Clocks begin anew: {met.restarted.map(({ label }) => label).join(', ') || 'none'}.
+          {met.exposed.length > 0 && ` Cleared, and would meet fish on hold: ${met.exposed.map(({ label }) => label).join(', ')}.`}
+        </Caution>
+      )}
+      <PlainForm
+        fields={fields}
+        initial={initial}
+        submit={`${tank.code} is so`}
+        keep
+        onSubmit={async (values) => {
+          const changed = fieldsOf({ ...values, water }, tank);
+          if (Object.keys(changed).length === 0) return 'Nothing is different from what the house knows.';
+          const outcome = await doIt(`${tank.code} changed`, {
+            kind: 'tank.changed',
+            payload: { tank: tank.id, basedOn: tank.entry, fields: changed },
+          });
+          return outcome.status === 'refused' ? sayAll(outcome.refusals, outcome.code, voice) : undefined;
+        }}
+      />
+      <Form.Group className="field" controlId="edit-gone">
+        <Form.Label className="label">It is gone: why</Form.Label>
+        <Form.Control value={why} maxLength={200} onChange={(event) => setWhy(event.target.value)} />
+      </Form.Group>
+      <Button
+        variant="odd"
+        onClick={() =>
+          overrule.attempt({
+            title: `${tank.code} is gone`,
+            doing: 'It is gone',
+            words: `${tank.code} is gone from the house`,
+            drafts: [{ kind: 'thing.retired', payload: { what: 'tank', id: tank.id, ...(why.trim() ? { why: why.trim() } : {}) } }],
+            onDone: () => undefined,
+          })
+        }
+      >
+        {tank.code} is gone from the house
+      </Button>
+      {overrule.dialog}
+    </>
+  );
+}
+
+/** A bucket stands alone in its own water; a box hangs in a tank, a divider parts one: both are that tank's water. */
+export function vesselOf(values: Values, view: RoomView, id: () => string): Draft[] | string {
+  const around = view.racks
+    .flatMap((rack) => rack.tanks.map((tank) => ({ rack, tank })))
+    .find(({ tank }) => tank.code.toLowerCase() === values.at!.trim().toLowerCase());
+  if (!around) return `There is no tank ${values.at}: a bucket stands by one, a box hangs in one.`;
+  const { rack, tank } = around;
+  const bucket = values.vessel === 'bucket';
+  const own = view.waters.find((one) => one.id === tank.water)!;
+  const water = bucket ? id() : tank.water;
+  const volumeL = numberOf(values.volumeL);
+  const row = Math.max(0, ...rack.tanks.filter(({ hangsIn }) => hangsIn === undefined).map((one) => one.row)) + 1;
+  const column = rack.tanks.filter((one) => one.row === row).length;
+  const drafts: Draft[] = bucket
+    ? [
+        {
+          kind: 'water.added',
+          payload: {
+            water,
+            name: `water of ${values.code}`,
+            type: own.type,
+            temperatureC: own.temperatureC,
+            salinityPpt: own.salinityPpt,
+            volumeL,
+          },
+        },
+      ]
+    : [];
+  return [
+    ...drafts,
+    {
+      kind: 'tank.added',
+      payload: {
+        tank: id(),
+        rack: rack.id,
+        water,
+        code: values.code!,
+        volumeL,
+        purpose: tank.purpose,
+        lid: true,
+        row: bucket ? row : tank.row,
+        column: bucket ? column : tank.column,
+        vessel: values.vessel as 'bucket',
+        ...(bucket ? {} : { hangsIn: tank.id }),
+      },
+    },
+  ];
+}
+
+function NewVessel({ view }: { view: RoomView }) {
+  const { doIt } = useDeeds();
+  const voice = useVoice();
+  const submit = useCallback(
+    async (values: Values) => {
+      const drafts = vesselOf(values, view, newId);
+      if (typeof drafts === 'string') return drafts;
+      const outcome = await doIt(`${values.vessel} ${values.code}`, ...drafts);
+      return outcome.status === 'refused' ? sayAll(outcome.refusals, outcome.code, voice) : undefined;
+    },
+    [view, doIt, voice],
+  );
+  return (
+    <>
+      <h3>A bucket, box or divider</h3>
+      <PlainForm
+        fields={[
+          { name: 'vessel', type: 'choice', label: 'What it is', options: ['bucket', 'box', 'divider'] },
+          { name: 'code', type: 'text', label: 'Code', maxLength: 12 },
+          { name: 'at', type: 'text', label: 'By or in which tank', maxLength: 12 },
+          { name: 'volumeL', type: 'quantity', quantity: 'volume', label: 'It holds' },
+        ]}
+        submit={(values) => `Add ${values.vessel} ${values.code}`}
+        onSubmit={submit}
+      />
+    </>
+  );
+}

@@ -1,0 +1,82 @@
+// What of the house is drawn: one row of choices above the racks.
+import { X } from 'lucide-react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { useSearchParams } from 'react-router';
+import type { RoomView } from '#contract/views.ts';
+import { CLOCKS, filterOf, isFiltered } from './filter.ts';
+
+const STAGE_WORDS: Record<string, string> = { hold: 'fish on hold', cleared: 'cleared fish', promised: 'fish promised to somebody' };
+
+type Props = { view: RoomView; shown: number; small: boolean; onSmall: (small: boolean) => void };
+
+export function Filters({ view, shown, small, onSmall }: Props) {
+  const [query, setQuery] = useSearchParams();
+  const filter = filterOf(query);
+  const set = (name: string, value: string) =>
+    setQuery(
+      (now) => {
+        const next = new URLSearchParams(now);
+        if (value === '') next.delete(name);
+        else next.set(name, value);
+        return next;
+      },
+      { replace: true },
+    );
+  const clear = () =>
+    setQuery((now) => new URLSearchParams([...now].filter(([name]) => ['tank', 'lot', 'from', 'bag'].includes(name))), { replace: true });
+  return (
+    <div className="room-filters" role="search" aria-label="Which tanks are drawn">
+      <Form.Control
+        type="search"
+        aria-label="Fish"
+        placeholder="Fish"
+        value={query.get('fish') ?? ''}
+        maxLength={60}
+        onChange={(event) => set('fish', event.target.value)}
+      />
+      <Form.Select aria-label="Water" value={filter.water ?? ''} onChange={(event) => set('water', event.target.value)}>
+        <option value="">Any water</option>
+        {view.waters.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
+        ))}
+      </Form.Select>
+      <Form.Select aria-label="Clock" value={filter.clock ?? ''} onChange={(event) => set('clock', event.target.value)}>
+        <option value="">Any clock</option>
+        {CLOCKS.map((clock) => (
+          <option key={clock}>{clock}</option>
+        ))}
+      </Form.Select>
+      <Toggle on={filter.empty ?? false} onPress={(on) => set('empty', on ? '1' : '')}>
+        Empty
+      </Toggle>
+      <Toggle on={filter.odd ?? false} onPress={(on) => set('odd', on ? '1' : '')}>
+        Odd
+      </Toggle>
+      <Toggle on={small} onPress={onSmall}>
+        Small
+      </Toggle>
+      {isFiltered(filter) && (
+        <span className="room-shown">
+          <span role="status">
+            {filter.stage ? `${STAGE_WORDS[filter.stage] ?? filter.stage}: ` : ''}
+            <span className="num">{shown}</span> {shown === 1 ? 'tank' : 'tanks'}
+          </span>
+          <Button variant="quiet" className="btn-quiet" onClick={clear}>
+            <X size={16} aria-hidden /> Show all
+          </Button>
+        </span>
+      )}
+    </div>
+  );
+}
+
+function Toggle({ on, onPress, children }: { on: boolean; onPress: (on: boolean) => void; children: string }) {
+  return (
+    <Button variant="plain" className={on ? 'chip-on' : ''} aria-pressed={on} onClick={() => onPress(!on)}>
+      {children}
+    </Button>
+  );
+}

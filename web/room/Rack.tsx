@@ -1,0 +1,130 @@
+// One rack from the front: tanks where they stand, what hangs in them below, one line of what water it is. Drawn anew alone.
+import { memo } from 'react';
+import Button from 'react-bootstrap/Button';
+import { Link } from 'react-router';
+import type { HoldCard, RackCard, TankCard, WaterCard } from '#contract/views.ts';
+import { useVoice } from '../data/voice.ts';
+import { Tank } from '../parts/Tank.tsx';
+import { sayRefusal, shortFit } from '../words/refusals.ts';
+import { slowest } from './filter.ts';
+
+type Props = {
+  rack: RackCard;
+  waters: readonly WaterCard[];
+  /** Folded to a line: none of its tanks will do for what is in hand. */
+  closed: boolean;
+  inHand: boolean;
+  chosen?: string;
+  clocks: ReadonlyMap<string, HoldCard>;
+  due: ReadonlyMap<string, string>;
+  /** Empty places are shown and can be chosen. */
+  editing: boolean;
+  onChoose: (tank: string) => void;
+  onCell: (cell: string) => void;
+  onOpen: (rack: string) => void;
+};
+
+export const fits = (rack: RackCard) => rack.tanks.filter(({ reasons }) => reasons?.length === 0).length;
+export const cellOf = (rack: string, row: number, column: number) => `${rack}|${row}|${column}`;
+
+/** Read anew, most racks are what they were: only one in which something changed is drawn anew. */
+function isSame(was: Props, is: Props): boolean {
+  const { rack: oldRack, clocks: oldClocks, due: oldDue, waters: oldWaters, ...old } = was;
+  const { rack, clocks, due, waters, ...rest } = is;
+  if ((Object.keys(rest) as (keyof typeof rest)[]).some((name) => old[name] !== rest[name])) return false;
+  if (oldRack !== rack && JSON.stringify(oldRack) !== JSON.stringify(rack)) return false;
+  if (oldWaters !== waters && JSON.stringify(oldWaters) !== JSON.stringify(waters)) return false;
+  return rack.tanks.every(
+    ({ id, occupants }) =>
+      oldDue.get(id) === due.get(id) && occupants.every(({ lot }) => faceOf(oldClocks.get(lot)) === faceOf(clocks.get(lot))),
+  );
+}
+const faceOf = (hold: HoldCard | undefined) =>
+  hold && `${hold.clock.clean} ${hold.clock.required} ${hold.clock.days.length} ${hold.clock.zero.day}`;
+
+export const Rack = memo(function Rack({ rack, waters, closed, inHand, chosen, clocks, due, editing, onChoose, onCell, onOpen }: Props) {
+  const voice = useVoice();
+  const own = waters.filter(({ id }) => rack.tanks.some(({ water }) => water === id));
+  const standing = rack.tanks.filter(({ hangsIn }) => hangsIn === undefined || rack.tanks.every(({ id }) => id !== hangsIn));
+  const columns = Math.max(0, ...standing.map(({ column }) => column)) + 1;
+  const rows = Math.max(0, ...standing.map(({ row }) => row)) + 1;
+  const firstReason = rack.tanks[0]?.reasons?.[0];
+  const typeOf = (tank: TankCard) => waters.find(({ id }) => id === tank.water)!.type;
+  const taken = new Set(standing.map(({ row, column }) => `${row}|${column}`));
+  const empty = editing
+    ? Array.from({ length: (rows + 1) * (columns + 1) }, (_, index) => ({
+        row: Math.floor(index / (columns + 1)),
+        column: index % (columns + 1),
+      })).filter(({ row, column }) => !taken.has(`${row}|${column}`))
+    : [];
+  const draw = (tank: TankCard) => {
+    const reason = tank.reasons?.[0];
+    return (
+      <Tank
+        tank={tank}
+        water={typeOf(tank)}
+        chosen={tank.id === chosen}
+        refused={reason && shortFit[reason.code]}
+        hold={slowest(tank.occupants, clocks)}
+        due={due.get(tank.id)}
+        onChoose={onChoose}
+      />
+    );
+  };
+  return (
+    <section className={`rack${closed ? ' closed' : ''}`} aria-label={rack.name}>
+      <h2>
+        <Link to={`?rack=${rack.id}`} replace>
+          {rack.name}
+        </Link>
+        <span>
+          {own.length === 1 && rack.tanks.length > 1 ? 'one water' : own.length < rack.tanks.length ? `${own.length} waters` : 'each alone'}{' '}
+          · {[...new Set(own.map(({ type }) => type))].join(', ')}
+          {inHand && ` · ${fits(rack)} of ${rack.tanks.length} will do`}
+        </span>
+      </h2>
+      {closed ? (
+        <p>
+          <span className="soft">{firstReason ? sayRefusal(firstReason, voice) : ''}</span>{' '}
+          <Button variant="plain" onClick={() => onOpen(rack.id)} aria-label={`Show ${rack.name} all the same`}>
+            Show
+          </Button>
+        </p>
+      ) : (
+        <ul
+          className="shelf"
+          ref={(element) =>
+            void element?.style.setProperty(
+              'grid-template-columns',
+              `repeat(${columns + (editing ? 1 : 0)}, minmax(0, var(--tank-w, 106px)))`,
+            )
+          }
+        >
+          {standing.map((tank) => (
+            <li key={tank.id} ref={(element) => void element?.style.setProperty('grid-area', `${tank.row + 1} / ${tank.column + 1}`)}>
+              {draw(tank)}
+              {rack.tanks
+                .filter(({ hangsIn }) => hangsIn === tank.id)
+                .map((box) => (
+                  <div key={box.id} className="hangs">
+                    {draw(box)}
+                  </div>
+                ))}
+            </li>
+          ))}
+          {empty.map(({ row, column }) => (
+            <li key={`${row}|${column}`} ref={(element) => void element?.style.setProperty('grid-area', `${row + 1} / ${column + 1}`)}>
+              <button
+                type="button"
+                className="cell"
+                data-cell={cellOf(rack.id, row, column)}
+                aria-label={`Empty place, ${rack.name}, row ${row + 1}, column ${column + 1}`}
+                onClick={() => onCell(cellOf(rack.id, row, column))}
+              />
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}, isSame);

@@ -1,0 +1,14 @@
+// What is due in each tank, in the few words that fit into its picture.
+import type { MovesView } from '#contract/views.ts';
+
+const SHOWN_AHEAD_MS = 24 * 3_600_000;
+
+export function dueByTank(moves: MovesView | undefined, now: number, time: (ms: number) => string): Map<string, string> {
+  const due = new Map<string, string>();
+  for (const { tank, untilMs, untilCm, sizeCm } of moves?.stays ?? []) {
+    if (untilMs !== undefined && untilMs - now < SHOWN_AHEAD_MS) due.set(tank, untilMs <= now ? 'out now' : `out ${time(untilMs)}`);
+    else if (untilCm !== undefined && sizeCm !== undefined && sizeCm >= untilCm) due.set(tank, 'outgrown');
+  }
+  for (const { from, n, done, dropped } of moves?.slips ?? []) if (!done && !dropped && !due.has(from)) due.set(from, `${n} to catch`);
+  return due;
+}

@@ -1,0 +1,74 @@
+// What was lost here; a lead may class a death anew, with a reason, which can give a lot its days back.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import type { TankView } from '#contract/views.ts';
+import { CAUSES, type Cause } from '#core/rounds/index.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { useMay, useTimes } from '../data/me.ts';
+
+export function Losses({ losses }: { losses: TankView['losses'] }) {
+  const { when } = useTimes();
+  const lead = useMay('lead');
+  const [open, setOpen] = useState<string>();
+  if (losses.length === 0) return null;
+  return (
+    <>
+      <h3>Lost here</h3>
+      <ul className="plain-list">
+        {losses.slice(0, 6).map(({ entry, label, n, cause, said, atMs }) => (
+          <li key={entry}>
+            {n} {label}: {cause}
+            {cause !== said && <span className="soft"> (said at first: {said})</span>}
+            <span className="soft">, {when(atMs)}</span>{' '}
+            {lead && (
+              <Button
+                variant="quiet"
+                className="btn-quiet"
+                aria-expanded={open === entry}
+                aria-label={`Class the loss of ${label} anew`}
+                onClick={() => setOpen(open === entry ? undefined : entry)}
+              >
+                Class anew
+              </Button>
+            )}
+            {open === entry && <Classed loss={entry} label={label} now={cause} onDone={() => setOpen(undefined)} />}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function Classed({ loss, label, now, onDone }: { loss: string; label: string; now: Cause; onDone: () => void }) {
+  const { doIt } = useDeeds();
+  const [cause, setCause] = useState<Cause>(now);
+  const [why, setWhy] = useState('');
+  return (
+    <form
+      className="tank-form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void doIt(`Loss of ${label}: ${cause}`, { kind: 'loss.classed', payload: { loss, cause, sure: 'likely', why: why.trim() } }).then(
+          onDone,
+        );
+      }}
+    >
+      <Form.Select aria-label="What it was" value={cause} onChange={(event) => setCause(event.target.value as Cause)}>
+        {CAUSES.map((one) => (
+          <option key={one}>{one}</option>
+        ))}
+      </Form.Select>
+      <Form.Control
+        aria-label="Why you say so; it is kept"
+        placeholder="Why you say so; it is kept"
+        value={why}
+        maxLength={300}
+        onChange={(event) => setWhy(event.target.value)}
+      />
+      <Button type="submit" variant="plain" disabled={why.trim() === '' || cause === now}>
+        It was {cause}
+      </Button>
+    </form>
+  );
+}

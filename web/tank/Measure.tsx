@@ -1,0 +1,62 @@
+// How long they are, and a length or an hour at which they are to leave this place.
+import { useState } from 'react';
+import Form from 'react-bootstrap/Form';
+import type { StayCard, TankCard } from '#contract/views.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { newId } from '../data/house.ts';
+import { useVoice } from '../data/voice.ts';
+import { numberOf, PlainForm } from '../parts/PlainForm.tsx';
+import { sayAll } from '../words/refusals.ts';
+
+export function Measure({ tank, stays, onDone }: { tank: TankCard; stays: readonly StayCard[]; onDone: () => void }) {
+  const { doIt } = useDeeds();
+  const voice = useVoice();
+  const [lot, setLot] = useState(tank.occupants[0]?.lot ?? '');
+  const fish = tank.occupants.find((one) => one.lot === lot);
+  if (!fish) return <p className="soft">Nobody lives here.</p>;
+  const limit = stays.find((one) => one.lot === lot && one.untilCm !== undefined);
+  const place = tank.id;
+  return (
+    <div className="tank-form">
+      {tank.occupants.length > 1 && (
+        <Form.Select aria-label="Which fish" value={lot} onChange={(event) => setLot(event.target.value)}>
+          {tank.occupants.map((one) => (
+            <option key={one.lot} value={one.lot}>
+              {one.label}
+            </option>
+          ))}
+        </Form.Select>
+      )}
+      <p className="soft tight">
+        {fish.sizeCm ? `${fish.label}: ${fish.sizeCm} cm as last said.` : `Nobody has said how long ${fish.label} are.`}
+        {limit && ` To leave at ${limit.untilCm} cm.`}
+      </p>
+      <PlainForm
+        fields={[{ name: 'sizeCm', type: 'number', label: 'A typical one measures, cm', min: 0.1, max: 300 }]}
+        submit="Measured"
+        onSubmit={async ({ sizeCm }) => {
+          const outcome = await doIt(`${fish.label} measured`, { kind: 'lot.measured', payload: { lot, place, sizeCm: numberOf(sizeCm) } });
+          if (outcome.status === 'refused') return sayAll(outcome.refusals, outcome.code, voice);
+          onDone();
+          return undefined;
+        }}
+      />
+      <PlainForm
+        fields={[
+          { name: 'untilCm', type: 'number', label: 'To leave here at, cm', min: 0.1, max: 300, hint: 'measured every week until then' },
+          { name: 'why', type: 'text', label: 'Why', maxLength: 200 },
+        ]}
+        submit="They leave at that length"
+        onSubmit={async ({ untilCm, why }) => {
+          const outcome = await doIt(`${fish.label} leave ${tank.code} at ${untilCm} cm`, {
+            kind: 'stay.limited',
+            payload: { stay: newId(), lot, place, untilCm: numberOf(untilCm), why: why! },
+          });
+          if (outcome.status === 'refused') return sayAll(outcome.refusals, outcome.code, voice);
+          onDone();
+          return undefined;
+        }}
+      />
+    </div>
+  );
+}

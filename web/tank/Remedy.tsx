@@ -1,0 +1,62 @@
+// That a water is under a remedy, from when to when: its clocks count by it. Never a dose.
+import Button from 'react-bootstrap/Button';
+import type { TankView } from '#contract/views.ts';
+import { REMEDY_FAMILIES } from '#core/species/index.ts';
+import { newId } from '../data/house.ts';
+import { useTimes } from '../data/me.ts';
+import { Caution } from '../parts/Caution.tsx';
+import { useOverrule } from '../parts/useOverrule.tsx';
+
+export function Remedy({ water, onDone }: { water: NonNullable<TankView['water']>; onDone: () => void }) {
+  const overrule = useOverrule();
+  const { when } = useTimes();
+  const running = new Set(water.courses.map(({ family }) => family));
+  return (
+    <div className="tank-form">
+      {water.courses.map(({ course, family, begunAtMs }) => (
+        <Button
+          key={course}
+          variant="plain"
+          onClick={() =>
+            overrule.attempt({
+              title: `${family} ended`,
+              doing: 'It ended',
+              words: `${family} in ${water.name} ended`,
+              drafts: [{ kind: 'remedy.ended', payload: { course, water: water.id } }],
+              onDone,
+            })
+          }
+        >
+          {family} has ended (since {when(begunAtMs)})
+        </Button>
+      ))}
+      <div className="field">
+        <span className="label">{water.name} is under</span>
+        <div className="chips" role="group" aria-label="A remedy begins">
+          {REMEDY_FAMILIES.filter((family) => !running.has(family)).map((family) => (
+            <Button
+              key={family}
+              variant="odd"
+              onClick={() =>
+                overrule.attempt({
+                  title: `${family} in ${water.name}`,
+                  doing: 'It is in all the same',
+                  words: `${water.name} is under ${family}`,
+                  drafts: [{ kind: 'remedy.begun', payload: { course: newId(), water: water.id, family } }],
+                  onDone,
+                })
+              }
+            >
+              {family}
+            </Button>
+          ))}
+        </div>
+      </div>
+      <Caution>
+        How much is on the label, not here. Label, local rules and a veterinarian decide; some remedies are on prescription. Carbon out; air
+        on.
+      </Caution>
+      {overrule.dialog}
+    </div>
+  );
+}

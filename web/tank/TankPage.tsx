@@ -1,0 +1,201 @@
+// One tank, whole: who is here and since when, clocks, readings, looks, meals, losses, what met it, and what happened.
+import { useState, type ReactNode } from 'react';
+import Button from 'react-bootstrap/Button';
+import { Link, useParams } from 'react-router';
+import type { TankView } from '#contract/views.ts';
+import { useView } from '../data/house.ts';
+import { useMay, useTimes } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
+import { ToolTaps } from '../exposure/ToolTaps.tsx';
+import { HoldClock } from '../holds/HoldClock.tsx';
+import { Strokes } from '../parts/Strokes.tsx';
+import { Timeline } from '../parts/Timeline.tsx';
+import { Waiting } from '../parts/Waiting.tsx';
+import { ChangeWater } from './ChangeWater.tsx';
+import { Losses } from './Losses.tsx';
+import { Measure } from './Measure.tsx';
+import { Recount } from './Recount.tsx';
+import { Remedy } from './Remedy.tsx';
+
+type Full = TankView & Required<Pick<TankView, 'tank' | 'water'>>;
+const FORMS = ['Recount', 'Change water', 'Measure', 'Remedy'] as const;
+
+export default function TankPage() {
+  const { code = '' } = useParams();
+  const { data, error, mutate } = useView('tank', { tank: code });
+  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
+  if (!data.tank || !data.water)
+    return (
+      <div className="empty">
+        <h1>There is no tank {code}</h1>
+        <p>It may be gone from the house, or its label is of another house.</p>
+        <Link className="btn btn-plain" to={`/find?q=${encodeURIComponent(code)}`}>
+          Find it
+        </Link>
+      </div>
+    );
+  return <Whole view={data as Full} />;
+}
+
+function Whole({ view }: { view: Full }) {
+  const { tank, water } = view;
+  const { when } = useTimes();
+  const { say } = useUnits();
+  const { data: moves } = useView('moves');
+  const keeper = useMay('keeper');
+  const [form, setForm] = useState<(typeof FORMS)[number]>();
+  const done = () => setForm(undefined);
+  const forms: Record<(typeof FORMS)[number], ReactNode> = {
+    Recount: <Recount tank={tank} onDone={done} />,
+    'Change water': <ChangeWater tank={tank} onDone={done} />,
+    Measure: <Measure tank={tank} stays={view.stays} onDone={done} />,
+    Remedy: <Remedy water={water} onDone={done} />,
+  };
+  return (
+    <div className="tank-page">
+      <section className="card" aria-label="Who is here">
+        <h1 className="station-title">
+          {tank.vessel === 'tank' ? 'Tank' : tank.vessel} {tank.code}
+          {tank.suspect && <span className="warn"> !</span>}
+        </h1>
+        <p className="soft tight">
+          {tank.rackName}, {tank.room}. {say('volume', tank.volumeL)}, {tank.purpose === 'home' ? 'home stock' : tank.purpose},{' '}
+          {tank.lid ? 'lid' : 'no lid'}. <Link to={`/room?tank=${tank.id}`}>In the room</Link>
+        </p>
+        {tank.occupants.length === 0 && <p>Empty.</p>}
+        <ul className="look-lots">
+          {tank.occupants.map((one) => {
+            const hold = view.holds.find(({ lot }) => lot === one.lot);
+            return (
+              <li key={one.lot}>
+                <div className="occupant-head">
+                  <span>
+                    <b className="num">{one.n}</b> <Link to={`/lot/${one.lot}`}>{one.label}</Link>{' '}
+                    <i className="soft">{one.species?.scientific}</i>
+                  </span>
+                  {keeper && (
+                    <Link className="btn btn-plain" to={`/room?lot=${one.lot}&from=${tank.id}`}>
+                      Move
+                    </Link>
+                  )}
+                </div>
+                <span className="soft">
+                  {[
+                    hold ? undefined : 'cleared',
+                    one.promised && 'some promised',
+                    one.sizeCm && `${one.sizeCm} cm`,
+                    one.sinceMs && `here since ${when(one.sinceMs)}`,
+                  ]
+                    .filter(Boolean)
+                    .join(', ')}
+                </span>
+                {hold && <HoldClock hold={hold} full />}
+              </li>
+            );
+          })}
+        </ul>
+        {view.stays.map(({ stay, lotLabel, untilMs, untilCm, why }) => (
+          <p key={stay}>
+            {lotLabel} only until {untilMs === undefined ? `${untilCm} cm` : when(untilMs)}: {why}
+          </p>
+        ))}
+        {view.gaps.map(({ lot, label, fromMs, untilMs, n }) => (
+          <p key={lot + fromMs} className="warn">
+            The books lack {n} {label} here from {when(fromMs)} {untilMs === undefined ? 'on' : `to ${when(untilMs)}`}: something was
+            entered late or not at all.
+          </p>
+        ))}
+      </section>
+      <section className="card tank-water" aria-label="Its water">
+        <h2>{water.name}</h2>
+        <p className="soft tight">
+          {water.type}, {say('volume', water.volumeL)}
+          {water.others.length === 0 ? ', alone' : ', one water with '}
+          {water.others.map(({ id, code }) => (
+            <Link key={id} to={`/tank/${encodeURIComponent(code)}`}>
+              {code}{' '}
+            </Link>
+          ))}
+        </p>
+        {water.courses.map(({ course, family, begunAtMs }) => (
+          <p key={course} className="warn">
+            Under {family} since {when(begunAtMs)}
+          </p>
+        ))}
+        <table className="readings">
+          <tbody>
+            {view.readings.map(({ quantity, value, method, source, atMs, by }) => (
+              <tr key={quantity}>
+                <th scope="row">{quantity}</th>
+                <td className="num">{say(quantity, value)}</td>
+                <td className="soft">
+                  {source === 'measured' ? method : source}, {when(atMs)}, {by}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {view.readings.length === 0 && <p className="soft">No reading yet. Write one: {tank.code} 25.4C</p>}
+        <p>
+          {view.lastLook
+            ? `Last looked at ${when(view.lastLook.atMs)} by ${view.lastLook.by}${view.lastLook.allWell ? ', all well' : ''}; ${view.looks14} looks in 14 days.`
+            : 'Nobody has looked yet.'}{' '}
+          <Link to={`/rounds?tank=${tank.code}`}>Look now</Link>
+        </p>
+        {keeper && (
+          <div className="chips" role="group" aria-label="Do here">
+            {FORMS.map((name) => (
+              <Button
+                key={name}
+                variant="plain"
+                className={form === name ? 'chip-on' : ''}
+                aria-expanded={form === name}
+                onClick={() => setForm(form === name ? undefined : name)}
+              >
+                {name}
+              </Button>
+            ))}
+          </div>
+        )}
+        {form && forms[form]}
+        <ToolTaps moves={moves} tank={tank} rack={tank.rack} />
+        {view.meetings.length > 0 && (
+          <>
+            <h3>Met directly</h3>
+            <ul className="plain-list">
+              {view.meetings.map(({ entry, by, name, from, to, atMs }) => {
+                const other = from.id === tank.id ? to : from;
+                return (
+                  <li key={entry + from.id + to.id}>
+                    <Link to={`/tank/${encodeURIComponent(other.code)}`}>{other.code}</Link> {from.id === tank.id ? 'got' : 'gave'}{' '}
+                    {by === 'tool' ? `wet ${name}` : 'water'}
+                    <span className="soft">, {when(atMs)}</span>
+                  </li>
+                );
+              })}
+            </ul>
+          </>
+        )}
+        {view.meals.length > 0 && (
+          <>
+            <h3>Meals</h3>
+            <ul className="plain-list">
+              {view.meals.slice(0, 6).map(({ lot, label, food, response, atMs }) => (
+                <li key={lot + atMs}>
+                  <Strokes response={response} /> {response}{' '}
+                  <span className="soft">
+                    {food}, {label}, {when(atMs)}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        <Losses losses={view.losses} />
+      </section>
+      <div className="card">
+        <Timeline entries={view.timeline} names={view.names} />
+      </div>
+    </div>
+  );
+}

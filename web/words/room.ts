@@ -1,0 +1,95 @@
+// What is done in the room, as sentences: the house changed, fish moved, lots cut and joined, slips, tools, remedies.
+import type { Move } from '#core/stock/index.ts';
+import type { Name, Words } from './say.ts';
+
+type Said =
+  | 'rack.changed'
+  | 'water.changed'
+  | 'waters.joined'
+  | 'tank.changed'
+  | 'thing.retired'
+  | 'stock.moved'
+  | 'lot.split'
+  | 'lot.joined'
+  | 'lot.measured'
+  | 'stay.limited'
+  | 'moves.planned'
+  | 'slip.tried'
+  | 'slip.freed'
+  | 'slip.dropped'
+  | 'tool.added'
+  | 'tool.changed'
+  | 'tool.used'
+  | 'tool.disinfected'
+  | 'water.exchanged'
+  | 'remedy.begun'
+  | 'remedy.ended';
+
+/** Fields of racks, waters, tanks and tools. */
+const FIELDS: Record<string, string> = {
+  name: 'name',
+  room: 'room',
+  walk: 'place in the walk',
+  type: 'kind of water',
+  temperatureC: 'temperature',
+  salinityPpt: 'salinity',
+  volumeL: 'volume',
+  rack: 'rack',
+  water: 'water',
+  code: 'code',
+  purpose: 'use',
+  lid: 'lid',
+  row: 'place',
+  column: 'place',
+  vessel: 'kind',
+  hangsIn: 'where it hangs',
+  what: 'kind',
+  racks: 'racks',
+  meshMm: 'mesh',
+  widthCm: 'width',
+};
+export const sayFields = (fields: object): string => [...new Set(Object.keys(fields).map((field) => FIELDS[field] ?? field))].join(', ');
+const because = (why: string | undefined) => (why ? `: ${why}` : '');
+const OUT: Record<string, string> = { sold: 'sold', returned: 'returned', culled: 'culled', 'put-down': 'put down' };
+
+function sayMove({ lot, from, to, n, arrived }: Move, name: Name): string {
+  const counted =
+    arrived === undefined || arrived === n
+      ? ''
+      : arrived < n
+        ? `, ${arrived} counted there: ${n - arrived} missing`
+        : `, ${arrived} counted there: ${arrived - n} more than netted`;
+  return `${n} ${name(lot)} from ${name(from)} ${OUT[to] ?? `to ${name(to)}`}${counted}`;
+}
+
+export const roomWords: Pick<Words, Said> = {
+  'rack.changed': ({ rack, fields }, name) => `${name(rack)}: ${sayFields(fields)} set anew`,
+  'water.changed': ({ water, fields }, name) => `${name(water)}: ${sayFields(fields)} set anew`,
+  'waters.joined': ({ from, into, tanks }, name) =>
+    `${name(from)} joined to ${name(into)}: ${tanks.map(name).join(', ')} are on one water with it`,
+  'tank.changed': ({ tank, fields }, name) =>
+    `${name(tank)}: ${fields.water === undefined ? '' : `now on ${name(fields.water)}; `}${sayFields(fields)} set anew`,
+  'thing.retired': ({ what, id, why }, name) => `${what} ${name(id)} is gone from the house${because(why)}`,
+  'stock.moved': ({ moves, why }, name) => `${moves.map((one) => sayMove(one, name)).join('; ')}${because(why)}`,
+  'lot.split': ({ lot, n, place, why, note }, name) =>
+    `${n} ${name(lot)} in ${name(place)} are a lot of their own now, for ${why}${because(note)}`,
+  'lot.joined': ({ lot, into, n, place, why }, name) => `${n} ${name(lot)} in ${name(place)} joined to ${name(into)}${because(why)}`,
+  'lot.measured': ({ lot, sizeCm, n, note }, name) => `${name(lot)} measured: ${sizeCm} cm${n ? `, ${n} of them` : ''}${because(note)}`,
+  'stay.limited': ({ lot, place, untilCm, why }, name) =>
+    `${name(lot)} in ${name(place)} only ${untilCm === undefined ? 'for a time' : `until ${untilCm} cm`}${because(why)}`,
+  'moves.planned': ({ name: called, slips }, name) =>
+    slips.length === 1
+      ? `Slip: ${slips[0]!.n} ${name(slips[0]!.lot)} from ${name(slips[0]!.from)} to ${name(slips[0]!.to)}`
+      : `${called}: ${slips.length} moves planned, ${slips.map(({ n, lot, from, to }) => `${n} ${name(lot)} ${name(from)} to ${name(to)}`).join('; ')}`,
+  'slip.tried': ({ slip, note }, name) => `Tried, not caught: ${name(slip)}${because(note)}`,
+  'slip.freed': ({ slip }, name) => `What it waited for is here: ${name(slip)}`,
+  'slip.dropped': ({ slip, why }, name) => `Not to be moved after all: ${name(slip)}${because(why)}`,
+  'tool.added': ({ name: called, what }) => `${called}, a ${what}`,
+  'tool.changed': ({ tool, fields }, name) => `${name(tool)}: ${sayFields(fields)} set anew`,
+  'tool.used': ({ tool, tanks, note }, name) => `${name(tool)} was wet in ${tanks.map(name).join(', then ')}${because(note)}`,
+  'tool.disinfected': ({ tool, note }, name) => `${name(tool)} ${tool.startsWith('hands-') ? 'washed' : 'disinfected'}${because(note)}`,
+  'water.exchanged': ({ tank, litres, source, fromTank, note }, name, { say }) =>
+    `${say('volume', litres)} of ${name(tank)} changed for ${source === 'mixed' || !fromTank ? 'fresh-mixed water' : `water of ${name(fromTank)}`}${because(note)}`,
+  'remedy.begun': ({ water, family, note }, name) => `${name(water)} is under ${family}${because(note)}`,
+  'remedy.ended': ({ course, water, note }, name) => `${name(course)} in ${name(water)} ended${because(note)}`,
+};
