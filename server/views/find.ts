@@ -15,7 +15,7 @@ export const makeFindView: MakeView<'find'> = (client) => {
   const speciesNames = prepareSpeciesNames(client);
   const shelfMark = client.prepare("select count(*) || ' ' || coalesce(max(entry), '') from p_species").pluck();
   const lotColumns = `l.id lot, l.label, coalesce((select sum(n) from p_balance b where b.lot = l.id and b.inside = 1), 0) n,
-    (select group_concat(coalesce(t.code, g.label), ' ') from p_balance b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place
+    (select group_concat(coalesce(t.code, g.label), '|') from p_balance b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place
       where b.lot = l.id and b.inside = 1 and b.n > 0) places`;
   const order = `order by n > 0 desc, l.entry desc limit ${LOTS_A_HIT}`;
   const lotsWhere = (where: string) => client.prepare(`select ${lotColumns} from p_lot l where l.voided_by is null and ${where} ${order}`);
@@ -52,7 +52,7 @@ export const makeFindView: MakeView<'find'> = (client) => {
   };
   const lotsOf = (rows: unknown): Hit['lots'] => {
     const { here = [], gone = [] } = Object.fromEntries(grouped(rows as LotRow[], ({ n }) => (n > 0 ? 'here' : 'gone')));
-    return [...here, ...gone.slice(0, GONE)].map(({ lot, label, n, places }) => ({ lot, label, n, places: places?.split(' ') ?? [] }));
+    return [...here, ...gone.slice(0, GONE)].map(({ lot, label, n, places }) => ({ lot, label, n, places: places?.split('|') ?? [] }));
   };
 
   return ({ query }): Omit<FindView, 'seq'> => {

@@ -63,7 +63,7 @@ function HitItem({ hit }: { hit: Hit }) {
             <Link to={`/lot/${lot}`}>
               <span className="num">{n}</span> {label}
             </Link>{' '}
-            <span className="num soft">{places.length > 0 ? places.join(' ') : 'gone'}</span>
+            <span className="num soft">{places.length > 0 ? places.join(', ') : 'gone'}</span>
           </li>
         ))}
       </ul>

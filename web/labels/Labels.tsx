@@ -1,6 +1,7 @@
 // Tank labels with a QR that opens the tank on a phone: chosen by rack, as SVG, PDF, a printed sheet, or on the label printer.
 import { useEffect, useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import type { RoomView } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
@@ -37,6 +38,7 @@ export default function Labels() {
   const { data, error, mutate } = useView('room');
   const { say } = useUnits();
   const [racks, setRacks] = useState<ReadonlySet<string>>();
+  const [origin, setOrigin] = useState(location.origin);
   const [printer, setPrinter] = useState(newPrinter<TankLabel>);
   useEffect(() => {
     if (printer.state !== 'printing') return;
@@ -45,7 +47,7 @@ export default function Labels() {
   }, [printer]);
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const chosen = racks ?? new Set(data.racks.slice(0, 2).map(({ id }) => id));
-  const labels = labelsOf(data, chosen, { origin: location.origin, say });
+  const labels = labelsOf(data, chosen, { origin: origin.trim().replace(/\/+$/, ''), say });
   const sheets = sheetsOf(labels);
   const toPdf = async () => {
     // Only who prints needs the writer of PDFs.
@@ -59,6 +61,15 @@ export default function Labels() {
         <p>
           <Link to="/room">To the room</Link>. A phone that reads the square opens that tank. {LABELS_A_SHEET} fit on an A4 sheet.
         </p>
+        <Form.Group className="field" controlId="label-origin">
+          <Form.Label className="label">The address at which phones reach the house</Form.Label>
+          <Form.Control value={origin} maxLength={120} inputMode="url" onChange={(event) => setOrigin(event.target.value)} />
+          {/^https?:\/\/(localhost|127\.)/.test(origin) && (
+            <span className="warn">
+              No phone can reach this one: it means the phone itself. Write the name or number of this computer in your network.
+            </span>
+          )}
+        </Form.Group>
         <div className="chips" role="group" aria-label="Racks">
           {data.racks.map(({ id, name, tanks }) => (
             <Button

@@ -73,7 +73,7 @@ export function Family({ view }: { view: RoomView; tools: readonly ToolCard[] })
       options: [{ value: '', label: 'nothing: first' }, ...steps.map((step) => ({ value: step.slip, label: step.words }))],
     },
     { name: 'waits', type: 'text', label: 'Waits for', optional: true, hint: 'caves, a heater, a lid' },
-    { name: 'comes', type: 'text', label: 'which comes', optional: true, hint: '2026-03-04 10:00' },
+    { name: 'comes', type: 'text', label: 'When that comes', optional: true, hint: '2026-03-04 10:00' },
     { name: 'back', type: 'choice', label: 'They come back afterwards', options: ['no', 'yes'] },
   ];
   const write = async () => {

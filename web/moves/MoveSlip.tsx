@@ -202,12 +202,12 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
         <div className="chips">
           {end && who && meets(who) && (
             <Button variant="plain" onClick={() => onTo(undefined)}>
-              Choose another tank
+              Another tank
             </Button>
           )}
           {end && !slip && (
             <Button variant="plain" onClick={write}>
-              Write a slip for later
+              Slip for later
             </Button>
           )}
           {slip && (

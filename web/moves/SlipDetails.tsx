@@ -50,7 +50,7 @@ export function SlipDetails({ details, onChange, fish, from, to, n, tools }: Pro
   return (
     <>
       <Button variant="quiet" className="btn-quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
-        Count at both ends, net, which ones, why
+        Counts, net, which, why
       </Button>
       {open && (
         <>

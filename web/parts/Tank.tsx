@@ -50,11 +50,11 @@ export const Tank = memo(function Tank({ tank, water, chosen, refused, hold, due
         {tank.code}
         {tank.suspect && ' !'}
       </span>
+      {!refused && hold && <TallyLine clock={hold.clock} />}
       {refused ? <span className="name">{refused}</span> : <span className="name">{names[0] ?? <span className="soft">empty</span>}</span>}
       {!refused && names.length > 1 && <span className="more">and {names.slice(1).join(', ')}</span>}
       {tank.coming > 0 && <span className="more">{tank.coming} to come</span>}
       {due && <span className="more due">{due}</span>}
-      {!refused && hold && <TallyLine clock={hold.clock} />}
       {heads > 0 && <span className="heads num">{heads}</span>}
     </button>
   );

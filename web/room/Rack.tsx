@@ -78,6 +78,7 @@ export const Rack = memo(function Rack({ rack, waters, closed, inHand, chosen, c
           {rack.name}
         </Link>
         <span>
+          {rack.room} ·{' '}
           {own.length === 1 && rack.tanks.length > 1 ? 'one water' : own.length < rack.tanks.length ? `${own.length} waters` : 'each alone'}{' '}
           · {[...new Set(own.map(({ type }) => type))].join(', ')}
           {inHand && ` · ${fits(rack)} of ${rack.tanks.length} will do`}
@@ -96,7 +97,7 @@ export const Rack = memo(function Rack({ rack, waters, closed, inHand, chosen, c
           ref={(element) =>
             void element?.style.setProperty(
               'grid-template-columns',
-              `repeat(${columns + (editing ? 1 : 0)}, minmax(0, var(--tank-w, 106px)))`,
+              `repeat(${columns + (editing ? 1 : 0)}, minmax(var(--tank-min, 0px), var(--tank-w, 106px)))`,
             )
           }
         >
