@@ -161,7 +161,8 @@ export type LotView = {
     cutInto: { lot: string; label: string; n: number; atMs: number; how: 'cut' | 'joined' }[];
   };
   now: { place: string; name: string; tank: boolean; n: number }[];
-  been: { place: string; name: string; tank: boolean; fromMs: number; untilMs?: number; peak: number }[];
+  /** `as` = while it was part of that lot still. */
+  been: { place: string; name: string; tank: boolean; fromMs: number; untilMs?: number; peak: number; as?: string }[];
   left: { place: string; n: number }[];
   shared: Sharing[];
   holds: HoldCard[];

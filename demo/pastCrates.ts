@@ -48,12 +48,12 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
     },
   },
   {
-    daysAgo: 13,
+    daysAgo: 16,
     at: [10, 40],
     packedHours: 5.2,
     lateHours: 0,
     crate: {
-      key: 'fern-13',
+      key: 'fern-16',
       label: 'Fernhollow, barbs and loaches',
       supplier: 'fernhollow',
       origin: 'bred',

@@ -46,6 +46,35 @@ const DAYS: Readonly<Record<number, (day: Day) => void>> = {
   40({ teller, at, find }) {
     tellWet(teller, at(16, 55), { tool: 'gull-near-net', tanks: [find('G1').id, find('G5').id], note: 'the far net was in the sink' });
   },
+  38({ teller, at }) {
+    // Buckets stand by the hold benches; fish are only put in them for a time.
+    for (const [code, rack, water] of [
+      ['Bucket 1', 'fern', { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 }],
+      ['Bucket 2', 'quarter', { type: 'marine', temperatureC: 25, salinityPpt: 32 }],
+    ] as const) {
+      const id = code.toLowerCase().replace(' ', '-');
+      teller.tell(
+        at(16, 55),
+        'ines',
+        { kind: 'water.added', payload: { water: `${id}-water`, name: `water of ${code}`, volumeL: 12, ...water } },
+        {
+          kind: 'tank.added',
+          payload: {
+            tank: id,
+            rack,
+            water: `${id}-water`,
+            code,
+            volumeL: 12,
+            purpose: 'hold',
+            lid: true,
+            row: 2,
+            column: 0,
+            vessel: 'bucket',
+          },
+        },
+      );
+    }
+  },
   30({ teller, at, find }) {
     const { lot } = first(find('B1'));
     teller.tell(

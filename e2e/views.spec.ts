@@ -11,13 +11,20 @@ const VIEWS: (readonly [string, string])[] = [
   ['rounds, a suspect tank', '/rounds?tank=Q8'],
   ['room', '/room'],
   ['room by stage', '/room?stage=hold'],
+  ['room, a tank chosen', '/room?tank=Q8'],
+  ['room, edited', '/room?edit=1&tank=B6'],
+  ['tank', '/tank/Q8'],
+  ['tank, suspect and shared', '/tank/G4'],
+  ['catch slips', '/room/moves'],
+  ['tank labels', '/room/labels'],
+  ['find', '/find?q=goby'],
   ['daybook', '/daybook'],
   ['shelf', '/shelf?species=six-line-wrasse'],
   ['shelf, a change', '/shelf?species=comet&open=edit'],
   ['shelf, taking in', '/shelf?open=import'],
   ['more', '/more'],
   ['you', '/you'],
-  ...['waters', 'racks', 'suppliers', 'people', 'opening', 'rules', 'books'].map(
+  ...['waters', 'racks', 'suppliers', 'people', 'opening', 'tools', 'holds', 'rules', 'books'].map(
     (part) => [`house, ${part}`, `/house?part=${part}`] as const,
   ),
   ['packing list in', '/dock/list'],
@@ -50,13 +57,24 @@ for (const [size, look, viewport] of [
     await check('PIN');
     await house.signIn(page, 'Ines Okafor');
     // On a phone those that are laid out for it; the others are the desk's, narrower.
-    const views = size === 'phone' ? VIEWS.filter(([, path]) => /^\/(today|dock|bench|rounds|more)/.test(path)) : VIEWS;
+    const views =
+      size === 'phone' ? VIEWS.filter(([, path]) => /^\/(today|dock|bench|rounds|more|room$|room\?tank|tank|find)/.test(path)) : VIEWS;
     for (const [name, path] of views) {
       await page.goto(house.address + path);
       await expect(page.locator('.stream-stages b').first()).not.toHaveText('–');
       await expect(page.locator('.station > *').first()).toBeVisible();
       await check(name);
     }
+    await page.goto(`${house.address}/room?tank=F3`);
+    await page.getByRole('button', { name: 'Move cherry barb' }).click();
+    await page.getByRole('button', { name: /^Tank F10/ }).click();
+    await page.getByRole('button', { name: /^Counts/ }).click();
+    await expect(page.getByText('Clocks begin anew')).toBeVisible();
+    await check('a move');
+    await page.goto(`${house.address}/tank/Q8`);
+    await page.getByRole('link', { name: 'banggai cardinalfish' }).first().click();
+    await expect(page.getByText('Where it has been')).toBeVisible();
+    await check('a lot');
     await page.goto(`${house.address}/dock`);
     await page.getByRole('button', { name: /^Soft or foul/ }).click();
     await check('landing, opened');

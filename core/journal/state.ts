@@ -64,8 +64,8 @@ export interface HouseState {
   hasPromise(id: string): boolean;
   hasEntry(id: string): boolean;
   hasLoss(entry: string): boolean;
-  /** When the latest arrangement with an end was written for a lot in a place. */
-  lastStay(lot: string, place: string): number | undefined;
+  /** An arrangement with an end is written for a lot in a place: at that instant, or at any. */
+  hasStay(lot: string, place: string, atMs?: number): boolean;
   balance(lot: string, place: string): number;
   /** Some fish of the lot stand in a tank of the house. */
   isInTank(lot: string): boolean;

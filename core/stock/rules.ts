@@ -100,9 +100,8 @@ function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, c
   const tank = state.findTank(one.to);
   if (!tank) return refuse('unknown', `${path}.to`, { what: 'tank', id: one.to });
   // Nobody stays forgotten in a bucket: an end is written down in the same act, or they join others for whom there is one.
-  const limited = state.lastStay(one.lot, one.to);
-  if (isTemporary(tank) && !(limited !== undefined && (limited === atMs || state.balance(one.lot, one.to) > 0)))
-    return refuse('stay.needed', `${path}.to`, { code: tank.code });
+  const limited = state.hasStay(one.lot, one.to, atMs) || (state.balance(one.lot, one.to) > 0 && state.hasStay(one.lot, one.to));
+  if (isTemporary(tank) && !limited) return refuse('stay.needed', `${path}.to`, { code: tank.code });
   return refuseUnfit({ lot: one.lot, n: one.n, tank, path: `${path}.to` }, context);
 }
 

@@ -20,7 +20,7 @@ type Asked =
   | 'hasPlan'
   | 'openCourses'
   | 'hasLoss'
-  | 'lastStay';
+  | 'hasStay';
 type MarkRow = { what: 'tried' | 'freed' | 'dropped' | 'done'; atMs: number; by: string };
 
 export function makeRoomState(client: Database.Database): Pick<HouseState, Asked> {
@@ -52,7 +52,7 @@ export function makeRoomState(client: Database.Database): Pick<HouseState, Asked
     where c.water = ? and c.voided_by is null and not exists (select 1 from p_course_end x where x.course = c.id and x.voided_by is null)`);
   const loss = client.prepare('select 1 from p_loss where entry = ? and voided_by is null').pluck();
   const stay = client
-    .prepare('select at_ms from p_stay where place = ? and lot = ? and voided_by is null order by at_ms desc, entry desc limit 1')
+    .prepare('select 1 from p_stay where place = ? and lot = ? and at_ms = coalesce(?, at_ms) and voided_by is null limit 1')
     .pluck();
   const whole = (raw: unknown): TankFacts | undefined => {
     if (raw === undefined) return undefined;
@@ -94,6 +94,6 @@ export function makeRoomState(client: Database.Database): Pick<HouseState, Asked
     hasPlan: (id) => plan.get(id) !== undefined,
     openCourses: (water) => courses.all(water) as ReturnType<HouseState['openCourses']>,
     hasLoss: (entry) => loss.get(entry) !== undefined,
-    lastStay: (lot, place) => stay.get(place, lot) as number | undefined,
+    hasStay: (lot, place, atMs) => stay.get(place, lot, atMs ?? null) !== undefined,
   };
 }

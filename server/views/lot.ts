@@ -40,6 +40,19 @@ export const makeLotView: MakeView<'lot'> = (client) => {
   const holds = prepareHoldCards(client);
   const sharing = prepareSharing(client);
 
+  /** The lots that it was cut from or joined of, and theirs, each with the instant until which its history is this lot's. */
+  const kinOf = (lot: string, until = Infinity): { lot: string; label: string; untilMs: number }[] =>
+    (from.all(lot) as Kin[]).flatMap(({ lot: parent, label, atMs }) => {
+      const untilMs = Math.min(until, atMs);
+      return [{ lot: parent, label, untilMs }, ...kinOf(parent, untilMs)];
+    });
+  const beenWith = (lot: string, untilMs: number) =>
+    [...grouped(legs.all(lot) as LegRow[], ({ place }) => place)]
+      .filter(([place]) => !isOutside(place))
+      .flatMap(([place, list]) => spansOf(list).spans.map((span) => ({ place, ...span })))
+      .filter(({ fromMs }) => fromMs < untilMs)
+      .map((span) => ({ ...span, untilMs: Math.min(span.untilMs ?? untilMs, untilMs) }));
+
   return (request): Omit<LotView, 'seq'> => {
     const row = about.get(request.query.lot ?? '') as LotRow | undefined;
     if (!row) return { now: [], been: [], left: [], shared: [], holds: [], gaps: [], timeline: [], names: {} };
@@ -49,6 +62,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
       const { name, tank } = named.get({ id }) as { name: string; tank: number };
       return { place: id, name, tank: tank === 1 };
     };
+    const kin = kinOf(row.id);
     const byPlace = [...grouped(moves, ({ place }) => place)]
       .filter(([place]) => !isOutside(place))
       .map(([place, list]) => ({ ...nameOf(place), ...spansOf(list) }));
@@ -67,13 +81,16 @@ export const makeLotView: MakeView<'lot'> = (client) => {
         cutInto: into.all(row.id) as Kin[],
       },
       now: standing.filter(({ inside, n }) => inside === 1 && n > 0).map(({ place, n }) => ({ ...nameOf(place), n })),
-      been: byPlace
-        .flatMap(({ spans, gaps: _gaps, ...place }) => spans.map((span) => ({ ...place, ...span })))
-        .sort((one, other) => one.fromMs - other.fromMs),
+      been: [
+        ...byPlace.flatMap(({ spans, gaps: _gaps, ...place }) => spans.map((span) => ({ ...place, ...span }))),
+        ...kin.flatMap(({ lot, label, untilMs }) =>
+          beenWith(lot, untilMs).map(({ place, ...span }) => ({ ...nameOf(place), ...span, as: label })),
+        ),
+      ].sort((one, other) => one.fromMs - other.fromMs),
       left: standing
         .filter(({ inside, place, n }) => inside === 0 && n > 0 && place !== 'relabelled')
         .map(({ place, n }) => ({ place, n })),
-      shared: sharing(row.id, moves[0]?.atMs),
+      shared: sharing([{ lot: row.id }, ...kin], moves[0]?.atMs),
       holds: holds(request, row.id),
       gaps: byPlace.flatMap(({ gaps, name }) => gaps.map((gap) => ({ ...gap, place: name }))),
       ...timeline(row.id),
@@ -97,28 +114,35 @@ function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
     .pluck();
   const labels = client.prepare('select l.id, l.label from json_each(?) j cross join p_lot l on l.id = j.value').raw();
   const codes = client.prepare('select id, code from p_tank').raw();
-  return (lot: string, firstMs: number | undefined): Sharing[] => {
-    const stood = tanks.all(lot) as string[];
+  const firstOf = client.prepare('select min(at_ms) from p_leg where lot = ? and voided_by is null').pluck();
+  return (kin: readonly { lot: string; untilMs?: number }[], firstMs: number | undefined): Sharing[] => {
+    const stood = [...new Set(kin.flatMap(({ lot }) => tanks.all(lot) as string[]))];
     if (stood.length === 0 || firstMs === undefined) return [];
+    const sinceMs = Math.min(...kin.map(({ lot }) => (firstOf.get(lot) as number | null) ?? firstMs)) - 1;
     const pipes = plumbing.all() as HoldRows['plumbing'];
     const waters = new Set(pipes.filter(({ tank }) => stood.includes(tank)).map(({ water }) => water));
     const json = JSON.stringify([...new Set(pipes.filter(({ water }) => waters.has(water)).map(({ tank }) => tank))]);
     const rows = {
-      sinceMs: firstMs - 1,
+      sinceMs,
       plumbing: pipes,
-      legs: legs.all(json, firstMs) as HoldRows['legs'],
+      legs: legs.all(json, sinceMs + 1) as HoldRows['legs'],
       balances: balances.all(json) as HoldRows['balances'],
     };
     const stays = staysByLot(rows, plumber(pipes));
-    const own = stays.get(lot) ?? [];
+    const own = kin.flatMap(({ lot, untilMs = Infinity }) =>
+      (stays.get(lot) ?? [])
+        .filter(({ fromMs }) => fromMs < untilMs)
+        .map((stay) => ({ ...stay, untilMs: Math.min(stay.untilMs ?? Infinity, untilMs) })),
+    );
+    const family = new Set(kin.map(({ lot }) => lot));
     const shared = [...stays].flatMap(([other, list]) =>
-      other === lot
+      family.has(other)
         ? []
         : list.flatMap((stay) =>
             own.flatMap((mine): Omit<Sharing, 'label'>[] => {
               if (mine.water !== stay.water) return [];
               const fromMs = Math.max(mine.fromMs, stay.fromMs);
-              const untilMs = Math.min(mine.untilMs ?? Infinity, stay.untilMs ?? Infinity);
+              const untilMs = Math.min(mine.untilMs, stay.untilMs ?? Infinity);
               return fromMs < untilMs ? [{ lot: other, place: stay.place, fromMs, ...(untilMs === Infinity ? {} : { untilMs }) }] : [];
             }),
           ),

@@ -29,7 +29,7 @@ export function App() {
   useEffect(() => {
     if (!me) return;
     const rest = setTimeout(() => {
-      STATIONS.forEach(({ load }) => void load());
+      [...STATIONS, ...PAGES].forEach(({ load }) => void load());
       preloadViews();
     }, FETCH_REST_AFTER_MS);
     return () => clearTimeout(rest);

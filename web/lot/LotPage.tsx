@@ -114,11 +114,11 @@ function Whole({ view, lot }: { view: LotView; lot: NonNullable<LotView['lot']> 
         <h2>Where it has been</h2>
         <ol className="been">
           {view.been.map((one) => (
-            <li key={one.place + one.fromMs}>
+            <li key={one.place + one.fromMs + (one.as ?? '')}>
               <b>
                 <Place {...one} />
               </b>{' '}
-              <span className="num soft">up to {one.peak}</span>
+              <span className="soft">{one.as ? `with the ${one.as} it comes of` : `up to ${one.peak}`}</span>
               <br />
               <span className="soft">{span(one.fromMs, one.untilMs)}</span>
             </li>

@@ -44,7 +44,9 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
   const from = tanks.find(({ id }) => id === hand.from)!;
   const fish = from.occupants.find(({ lot }) => lot === hand.lot)!;
   const slip = moves?.slips.find((one) => one.slip === slipId);
-  const [n, setN] = useState(Math.min(slip?.n ?? fish.n, fish.n));
+  const [said, setN] = useState(slip?.n ?? fish.n);
+  // Somebody may have taken some meanwhile: never more than are there.
+  const n = Math.min(said, fish.n);
   const [details, setDetails] = useState<Details>(() => detailsOf(slip));
   const { arrived, behind, along, tool, mishap, sex, size } = details;
   const [which, why] = [details.which, details.why];

@@ -3,8 +3,7 @@
 import { useState } from 'react';
 import type { DayMark, HoldClock, Restart } from '#core/holds/index.ts';
 import { formatDay } from '#core/time/index.ts';
-import { useVoice } from '../data/voice.ts';
-import { sayCause, sayClock } from '../words/holds.ts';
+import { sayCause } from '../words/holds.ts';
 
 const STEP = 6;
 const FIVE_GAP = 4;
@@ -80,13 +79,11 @@ export function TallyLine({ clock: { clean, required } }: { clock: HoldClock }) 
 }
 
 export function TallyMarks({ clock }: { clock: HoldClock }) {
-  const voice = useVoice();
   const [open, setOpen] = useState<number>();
   const rows = broken(clock);
   const shown = rows.find((_row, index) => index === open);
   return (
     <div className="tally-marks">
-      <span className="visually-hidden">{sayClock(clock, voice.when)}</span>
       <div className="tally-rows">
         {rows.map(({ strokes, causes }, index) => (
           <span key={causes[0]!.entry} className="tally-broken">
@@ -110,6 +107,7 @@ export function TallyMarks({ clock }: { clock: HoldClock }) {
         <Row strokes={present(clock)} />
         <span className="num tally-of">
           {clock.clean} of {clock.required}
+          <span className="visually-hidden"> clean days</span>
         </span>
       </div>
       {shown && (

@@ -7,6 +7,7 @@ import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { useMay, useMe, useTimes } from '../data/me.ts';
 import { useKey } from '../keys/useKey.ts';
+import { HandGone } from '../moves/HandGone.tsx';
 import { MoveSlip } from '../moves/MoveSlip.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { ChooseTank } from './ChooseTank.tsx';
@@ -127,7 +128,7 @@ export default function Room() {
         </Dragging>
       </div>
       <aside
-        className={`card room-side${tank || data.lot ? '' : ' idle'}`}
+        className={`card room-side${tank || asked.lot ? '' : ' idle'}`}
         aria-label={data.bag ? 'The bag in hand' : data.lot ? 'The fish in hand' : 'The tank'}
       >
         {data.bag ? (
@@ -144,6 +145,8 @@ export default function Room() {
             onTo={choose}
             onDone={(at) => setQuery(at ? { tank: at } : {})}
           />
+        ) : asked.lot && asked.from ? (
+          <HandGone view={data} lot={asked.lot} from={asked.from} onTake={(lot, from) => take(lot, from)} onDone={() => setQuery({})} />
         ) : editing ? (
           <EditTank view={data} tank={tank} />
         ) : tank ? (

@@ -80,7 +80,10 @@ export function Dragging({ carry, accepts, onDrop, children }: Props) {
       onDragCancel={end}
     >
       <Handle>{children}</Handle>
-      <DragOverlay dropAnimation={null}>{carried && <div className="carried">{carried}</div>}</DragOverlay>
+      {/* Seen through by the pointer: what lies under it is what is dropped on. */}
+      <DragOverlay dropAnimation={null} style={{ pointerEvents: 'none' }}>
+        {carried && <div className="carried">{carried}</div>}
+      </DragOverlay>
     </DndContext>
   );
 }

@@ -88,12 +88,3 @@ export function sayEarliest({ earliestDay, blockers }: Pick<HoldClock, 'earliest
   if (earliestDay === undefined) return 'No date while the remedy runs.';
   return blockers.some(({ why }) => why === 'days') ? `Out on ${formatDay(earliestDay)} if all goes well.` : 'Its days are over.';
 }
-
-/** All of it in one breath, for those who hear the screen. */
-export function sayClock(clock: HoldClock, when: (ms: number) => string): string {
-  const asked = `${clock.clean} clean days of ${clock.required}.`;
-  const began = clock.restarts.map((one) => `Began anew ${formatDay(one.day)}: ${sayCause(one)}.`).join(' ');
-  return [asked, sayDays(clock), began, clock.blockers.map((one) => sayBlocker(one, when)).join('; '), sayEarliest(clock)]
-    .filter(Boolean)
-    .join(' ');
-}

@@ -1,0 +1,52 @@
+import { blocksOf, findRound, inDoingOrder, netFor, restUntil } from './index.ts';
+
+const ZONE = 'Europe/Lisbon';
+const NOON = Date.UTC(2026, 2, 3, 12);
+const HOUR = 3_600_000;
+const at = { now: NOON, zone: ZONE, triesBeforeRest: 3 };
+const slip = (id: string, ...after: string[]) => ({ slip: id, after });
+
+it('finds a round of slips that wait for each other, however long, and none where there is none', () => {
+  expect(findRound([slip('a', 'b'), slip('b', 'c'), slip('c')])).toBeUndefined();
+  expect(findRound([slip('a', 'b'), slip('b', 'a')])).toEqual(['a', 'b', 'a']);
+  expect(findRound([slip('x'), slip('a', 'b'), slip('b', 'c'), slip('c', 'a')])).toEqual(['a', 'b', 'c', 'a']);
+  expect(findRound([slip('a', 'a')])).toEqual(['a', 'a']);
+  // Two that wait for the same one are no round.
+  expect(findRound([slip('a', 'c'), slip('b', 'c', 'a'), slip('c')])).toBeUndefined();
+});
+
+it('puts slips into an order in which they can be done', () => {
+  expect(inDoingOrder([slip('a', 'c'), slip('b'), slip('c', 'b')]).map((one) => one.slip)).toEqual(['b', 'c', 'a']);
+  // What is waited for elsewhere, in another plan, does not matter here.
+  expect(inDoingOrder([slip('a', 'elsewhere')]).map((one) => one.slip)).toEqual(['a']);
+});
+
+it('says what stands before a slip, and nothing when hands may begin', () => {
+  const one = { ...slip('a', 'b', 'c'), waitsFor: { what: 'caves', untilMs: NOON + HOUR }, tries: [], freed: undefined };
+  expect(blocksOf(one, (id) => id === 'b', at)).toEqual([
+    { why: 'after', slip: 'b' },
+    { why: 'waits', what: 'caves', untilMs: NOON + HOUR },
+  ]);
+  expect(blocksOf({ ...one, freed: { by: 'ines', atMs: NOON } }, () => false, at)).toEqual([]);
+});
+
+it('leaves fish alone until the next house day after so many dips on one', () => {
+  const tries = [NOON - 3 * HOUR, NOON - 2 * HOUR, NOON - HOUR];
+  expect(restUntil(tries.slice(1), at)).toBeUndefined();
+  expect(restUntil(tries, at)).toBe(Date.UTC(2026, 2, 4));
+  expect(restUntil(tries, { ...at, now: NOON + 24 * HOUR })).toBeUndefined();
+  expect(restUntil([NOON - 30 * HOUR, ...tries.slice(1)], at)).toBeUndefined();
+});
+
+it.each([
+  [2, 10, 2],
+  [5, 20, 4],
+  [0.5, 10, 0.5],
+  [12, 30, 4],
+])('a net for fish of %p cm is %p cm wide with %p mm mesh', (sizeCm, widthCm, meshMm) => {
+  expect(netFor({ sizeCm })).toEqual({ widthCm, meshMm, cup: false });
+});
+
+it('out of a round bucket it is a cup', () => {
+  expect(netFor({ sizeCm: 5, round: true }).cup).toBe(true);
+});

@@ -1,0 +1,73 @@
+import { deriveDue, stateOf, type DueFacts, type StayFact } from './index.ts';
+
+const HOUR = 3_600_000;
+const DAY = 24 * HOUR;
+const NOON = Date.UTC(2026, 2, 3, 12);
+const nothing: DueFacts = {
+  arrivals: [],
+  expected: [],
+  floats: [],
+  after: [],
+  rounds: { day: 20515, left: { morning: 0, evening: 0 } },
+  stays: [],
+  missing: [],
+  waiting: [],
+  settled: new Map(),
+};
+const stay: StayFact = {
+  entry: 'e',
+  tank: 't',
+  tankCode: 'Bucket 1',
+  what: 'loach',
+  n: 3,
+  temporary: true,
+  sinceMs: NOON - HOUR,
+  walk: [1, 0, 0],
+};
+const say = (facts: Partial<DueFacts>, now = NOON) =>
+  deriveDue({ ...nothing, ...facts }, { now, zone: 'Europe/Lisbon', lateAfterH: 6, eveningFromHour: 14 }).map(
+    (due) => `${due.rule} ${stateOf(due, now)}`,
+  );
+
+it('asks fish out of a bucket from half an hour before, and after their hour more urgently', () => {
+  const stays = [{ ...stay, untilMs: NOON + HOUR }];
+  expect(say({ stays })).toEqual(['fish-out next']);
+  expect(say({ stays }, NOON + 40 * 60_000)).toEqual(['fish-out now']);
+  expect(say({ stays }, NOON + 61 * 60_000)).toEqual(['fish-out overdue']);
+});
+
+it('lets no day end quietly while a bucket holds fish', () => {
+  const stays = [{ ...stay, untilMs: NOON + 30 * HOUR }];
+  expect(say({ stays }, NOON + 6.5 * HOUR)).toEqual(['day-end now', 'fish-out next']);
+  // Fish in a tank proper that are to leave in days ask for nothing tonight.
+  expect(say({ stays: [{ ...stay, temporary: false, untilMs: NOON + 3 * DAY }] }, NOON + 6.5 * HOUR)).toEqual([]);
+  expect(say({ stays, settled: new Map([['e:day-end:day-20515', { kind: 'skipped' as const }]]) }, NOON + 6.5 * HOUR)).toEqual([
+    'fish-out next',
+  ]);
+});
+
+it('has growing fish measured weekly, and out once they have the length', () => {
+  const growing = { ...stay, temporary: false, sinceMs: NOON - 10 * DAY, untilCm: 2.5 };
+  expect(say({ stays: [growing] })).toEqual(['measure overdue']);
+  expect(say({ stays: [{ ...growing, sizeCm: 2.2, measuredMs: NOON - 6.5 * DAY }] })).toEqual(['measure next']);
+  expect(say({ stays: [{ ...growing, sizeCm: 2.5, measuredMs: NOON - HOUR }] })).toEqual(['grown-out now']);
+});
+
+it('has missing fish looked for, for a fortnight', () => {
+  const missing = { entry: 'm', tank: 't', tankCode: 'F2', what: 'loach', n: 1, atMs: NOON - HOUR, walk: [1, 0, 0] as const };
+  expect(say({ missing: [missing] })).toEqual(['missing now']);
+  expect(say({ missing: [{ ...missing, atMs: NOON - 15 * DAY }] })).toEqual([]);
+});
+
+it('asks whether what a move waits for has come', () => {
+  const waiting = {
+    entry: 'p',
+    slip: '019cb270-7380-7000-8036-9ee768e6d3a5',
+    tank: 't',
+    tankCode: 'C9',
+    what: 'caves for C9',
+    untilMs: NOON - HOUR,
+    walk: [1, 0, 0] as const,
+  };
+  expect(say({ waiting: [waiting] })).toEqual(['slip-waits now']);
+});

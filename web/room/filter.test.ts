@@ -1,0 +1,107 @@
+import type { HoldCard, RoomView, TankCard } from '#contract/views.ts';
+import { plainPolicy } from '#core/holds/index.ts';
+import { filtered, filterOf, slowest } from './filter.ts';
+
+const tank = (code: string, more: Partial<TankCard> = {}): TankCard => ({
+  id: code,
+  entry: 'e',
+  vessel: 'tank',
+  odd: [],
+  code,
+  row: 0,
+  column: 0,
+  volumeL: 45,
+  purpose: 'hold',
+  lid: true,
+  water: 'w',
+  occupants: [],
+  suspect: false,
+  coming: 0,
+  ...more,
+});
+const fish = (lot: string, common: string, more: object = {}) => ({
+  lot,
+  label: common,
+  n: 3,
+  promised: false,
+  species: { id: common, common, scientific: 'X y' },
+  ...more,
+});
+const view: RoomView = {
+  seq: 1,
+  waters: [],
+  racks: [
+    {
+      id: 'r',
+      name: 'Fern',
+      room: 'Back',
+      walk: 1,
+      tanks: [tank('F1', { occupants: [fish('a', 'kuhli loach', { hold: { id: 'h', days: 14, openedAtMs: 0 } })] }), tank('F2')],
+    },
+    {
+      id: 's',
+      name: 'Alder',
+      room: 'Shop',
+      walk: 2,
+      tanks: [tank('A1', { water: 'v', suspect: true, occupants: [fish('b', 'honey gourami', { promised: true })] })],
+    },
+  ],
+};
+const hold = (lot: string, clean: number, blockers: HoldCard['clock']['blockers'], restartDay?: number): HoldCard => ({
+  hold: `hold-${lot}`,
+  lot,
+  label: lot,
+  n: 3,
+  tanks: [],
+  policy: plainPolicy(14),
+  opened: { zero: 'arrival', atMs: 0 },
+  clock: {
+    zero: { cause: 'arrival', entry: 'e', atMs: 0, day: 90 },
+    restarts: restartDay === undefined ? [] : [{ cause: 'illness', entry: 'i', atMs: 0, day: restartDay }],
+    openedDay: 90,
+    days: [],
+    clean,
+    required: 14,
+    blockers,
+    earliestDay: 100 + 14 - clean,
+  },
+});
+const codes = (query: string, clocks: HoldCard[] = []) =>
+  filtered(view, filterOf(new URLSearchParams(query)), { clocks: new Map(clocks.map((one) => [one.lot, one])), today: 100 }).flatMap(
+    ({ tanks }) => tanks.map(({ code }) => code),
+  );
+
+it.each([
+  ['', ['F1', 'F2', 'A1']],
+  ['empty=1', ['F2']],
+  ['odd=1', ['A1']],
+  ['water=v', ['A1']],
+  ['fish=gourammi', ['A1']],
+  ['fish=loach', ['F1']],
+  ['fish=shark', []],
+  ['stage=hold', ['F1']],
+  ['stage=cleared', ['A1']],
+  ['stage=promised', ['A1']],
+  ['water=v&empty=1', []],
+  ['clock=nonsense', ['F1', 'F2', 'A1']],
+])('%s draws %j', (query, expected) => {
+  expect(codes(query)).toEqual(expected);
+});
+
+it('filters by where a clock stands', () => {
+  const at = (clean: number, blockers: HoldCard['clock']['blockers'], restart?: number) => [hold('a', clean, blockers, restart)];
+  const left = [{ why: 'days' as const, left: 3 }];
+  expect(codes('clock=on hold', at(1, left))).toEqual(['F1']);
+  expect(codes('clock=may leave', at(14, []))).toEqual(['F1']);
+  expect(codes('clock=may leave', at(11, left))).toEqual([]);
+  expect(codes('clock=leaves within 3 days', at(11, left))).toEqual(['F1']);
+  expect(codes('clock=leaves within 3 days', at(10, left))).toEqual([]);
+  expect(codes('clock=began anew within a week', at(1, left, 93))).toEqual(['F1']);
+  expect(codes('clock=began anew within a week', at(1, left, 92))).toEqual([]);
+});
+
+it('shows the slowest clock of a tank', () => {
+  const clocks = new Map([hold('a', 9, []), hold('b', 2, []), hold('c', 12, [])].map((one) => [one.lot, one]));
+  expect(slowest([fish('a', 'x'), fish('b', 'x'), fish('c', 'x')], clocks)?.lot).toBe('b');
+  expect(slowest([fish('z', 'x')], clocks)).toBeUndefined();
+});
