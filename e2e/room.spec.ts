@@ -53,6 +53,7 @@ async function splitMoveSignOff(page: Page, house: House, press: Press): Promise
   await expect(page.getByText(/must be seen to eat again/)).toBeVisible();
   await expect(page.getByRole('button', { name: /Sign off the hold/ })).toHaveCount(0);
   await clock(page, house, 'F2');
+  await expect(page.locator('.stream-stages b').first()).not.toHaveText('–');
   const cleared = await stage(page, 'Cleared');
   await press(page.getByRole('button', { name: 'Sign off the hold of kuhli loach' }));
   await expect.poll(() => stage(page, 'Cleared')).toBe(cleared + 10);

@@ -202,8 +202,8 @@ function eventsByWater(
   return events;
 }
 
-/** The lot and those it comes of, each with the instant until which its history counts. */
-function kinOf(lot: string, lineage: HoldRows['lineage']): Map<string, number> {
+/** The lot and those it comes of, each with the instant until which its history counts; a lot cut off and joined again is itself. */
+export function kinOf(lot: string, lineage: HoldRows['lineage']): Map<string, number> {
   const kin = new Map<string, number>([[lot, FOREVER]]);
   const open = [lot];
   for (let one = open.pop(); one !== undefined; one = open.pop()) {

@@ -1,7 +1,7 @@
 export { holdClock, type Blocker, type DayMark, type HoldClock, type Restart, type RestartCause } from './clock.ts';
 export type { HoldEntries, HoldFacts, HoldOpened, HoldSignedOff } from './entries.ts';
 export { lookKey, type ClockEvent, type ClockFacts, type Course, type HoldZero, type Stay } from './facts.ts';
-export { gatherFacts, plumber, staysByLot, type HoldRows } from './gather.ts';
+export { gatherFacts, kinOf, plumber, staysByLot, type HoldRows } from './gather.ts';
 export {
   HOLD_CLASSES,
   holdClassOf,

@@ -11,6 +11,7 @@ export const holdRules: Rules<HoldEntries> = {
   'hold.opened': {
     decide({ payload }, { state }) {
       if (!state.findLot(payload.lot)) return refuse('unknown', 'lot', { what: 'lot', id: payload.lot });
+      if (state.isTaken('hold', payload.hold)) return refuse('exists', 'hold', { what: 'hold', name: payload.lot });
       const open = state.findOpenHold(payload.lot);
       return open ? refuse('hold.alreadyOpen', 'lot', { atMs: open.openedAtMs, days: open.policy.days }) : [];
     },

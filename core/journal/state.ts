@@ -62,6 +62,8 @@ export interface HouseState {
   /** The clock of its open hold at an instant; throws when it has none. */
   clockOf(lot: string, atMs: number): HoldClock;
   hasPromise(id: string): boolean;
+  /** The id is taken by a hold, an arrangement with an end, a remedy's course or a slip, void or not. */
+  isTaken(what: 'hold' | 'stay' | 'course' | 'slip', id: string): boolean;
   hasEntry(id: string): boolean;
   hasLoss(entry: string): boolean;
   /** An arrangement with an end is written for a lot in a place: at that instant, or at any. */

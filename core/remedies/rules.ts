@@ -8,7 +8,7 @@ export const remedyRules: Rules<RemedyEntries> = {
     decide({ payload: { course, water, family } }, { state }) {
       if (!state.findWater(water)) return refuse('unknown', 'water', { what: 'water', id: water });
       const open = state.openCourses(water);
-      if (open.some((one) => one.id === course)) return refuse('exists', 'course', { what: 'remedy', name: family });
+      if (state.isTaken('course', course)) return refuse('exists', 'course', { what: 'remedy', name: family });
       const same = open.find((one) => one.family === family);
       if (same) return refuse('remedy.running', 'family', { family, atMs: same.begunAtMs });
       const shy = state.tanksOn(water).flatMap((tank) =>

@@ -109,6 +109,7 @@ function decideSplit({ lot, child, place, hold }: LotSplit, { state }: Context):
   const parent = state.findLot(lot);
   if (!parent) return refuse('unknown', 'lot', { what: 'lot', id: lot });
   if (state.findLot(child)) return refuse('exists', 'child', { what: 'lot', name: parent.label });
+  if (hold !== undefined && state.isTaken('hold', hold)) return refuse('exists', 'hold', { what: 'hold', name: parent.label });
   if (!state.findTank(place)) return refuse('unknown', 'place', { what: 'tank', id: place });
   return (state.findOpenHold(lot) !== undefined) === (hold !== undefined) ? [] : refuse('split.hold', 'hold', { lot: parent.label });
 }
@@ -127,7 +128,8 @@ function decideJoin({ lot, into, place, n }: LotJoined, { state }: Context): Ref
   return state.balance(into, place) > 0 ? [] : refuse('join.apart', 'place', { lot: one.label, into: other.label });
 }
 
-function decideStay({ lot, place, untilMs, untilCm }: StayLimited, atMs: number, state: Context['state']): Refusal[] {
+function decideStay({ stay, lot, place, untilMs, untilCm, why }: StayLimited, atMs: number, state: Context['state']): Refusal[] {
+  if (state.isTaken('stay', stay)) return refuse('exists', 'stay', { what: 'time', name: why });
   const facts = state.findLot(lot);
   if (!facts) return refuse('unknown', 'lot', { what: 'lot', id: lot });
   if (!state.findTank(place)) return refuse('unknown', 'place', { what: 'tank', id: place });

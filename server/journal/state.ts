@@ -68,6 +68,9 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
   const clocks = prepareClocks(client);
   const room = makeRoomState(client);
   const promise = pluck('select 1 from p_promise where id = ?');
+  const taken = Object.fromEntries(
+    (['hold', 'stay', 'course', 'slip'] as const).map((what) => [what, client.prepare(`select 1 from p_${what} where id = ?`)]),
+  ) as Record<'hold' | 'stay' | 'course' | 'slip', Database.Statement>;
   const entryKnown = pluck('select 1 from entry where id = ?');
   const balance = pluck('select n from p_balance where lot = ? and place = ?');
   const inTank = pluck(
@@ -135,6 +138,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       return running.clock;
     },
     hasEntry: (id) => entryKnown(id) !== undefined,
+    isTaken: (what, id) => taken[what].get(id) !== undefined,
     hasPromise: (id) => promise(id) !== undefined,
     balance: (lotId, place) => (balance(lotId, place) as number | undefined) ?? 0,
     isInTank: (lotId) => inTank(lotId) !== undefined,

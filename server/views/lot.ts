@@ -1,6 +1,6 @@
 // One lot, whole: where it is and everywhere it has been, who shared water with it, what it comes of, its clock, what happened.
 import type { LotView, Sharing } from '#contract/views.ts';
-import { plumber, staysByLot, type HoldRows } from '#core/holds/index.ts';
+import { kinOf, plumber, staysByLot, type HoldRows } from '#core/holds/index.ts';
 import { isOutside, spansOf } from '#core/stock/index.ts';
 import { SIZE_NOW } from '../journal/pieces.ts';
 import { prepareHoldCards } from './holds.ts';
@@ -40,12 +40,13 @@ export const makeLotView: MakeView<'lot'> = (client) => {
   const holds = prepareHoldCards(client);
   const sharing = prepareSharing(client);
 
-  /** The lots that it was cut from or joined of, and theirs, each with the instant until which its history is this lot's. */
-  const kinOf = (lot: string, until = Infinity): { lot: string; label: string; untilMs: number }[] =>
-    (from.all(lot) as Kin[]).flatMap(({ lot: parent, label, atMs }) => {
-      const untilMs = Math.min(until, atMs);
-      return [{ lot: parent, label, untilMs }, ...kinOf(parent, untilMs)];
-    });
+  const lineage = client.prepare('select lot, from_lot "from", at_ms atMs from p_lineage where voided_by is null');
+  const labelOf = client.prepare('select label from p_lot where id = ?').pluck();
+  /** The lots that it was cut from or joined of, each with the instant until which its history is this lot's. */
+  const elders = (lot: string) =>
+    [...kinOf(lot, lineage.all() as HoldRows['lineage'])]
+      .filter(([elder]) => elder !== lot)
+      .map(([elder, untilMs]) => ({ lot: elder, label: labelOf.get(elder) as string, untilMs }));
   const beenWith = (lot: string, untilMs: number) =>
     [...grouped(legs.all(lot) as LegRow[], ({ place }) => place)]
       .filter(([place]) => !isOutside(place))
@@ -62,7 +63,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
       const { name, tank } = named.get({ id }) as { name: string; tank: number };
       return { place: id, name, tank: tank === 1 };
     };
-    const kin = kinOf(row.id);
+    const kin = elders(row.id);
     const byPlace = [...grouped(moves, ({ place }) => place)]
       .filter(([place]) => !isOutside(place))
       .map(([place, list]) => ({ ...nameOf(place), ...spansOf(list) }));

@@ -12,6 +12,7 @@ import { Waiting } from '../parts/Waiting.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { sayEntry } from '../words/entries.ts';
 import { sayStuck } from '../words/line.ts';
+import { Meeting, meetingOf } from '../moves/Meeting.tsx';
 import { namesIn, tanksOf } from './house.ts';
 import { Key } from '../keys/Key.tsx';
 
@@ -118,6 +119,7 @@ function Line({ view, attempt, onClose }: LineProps) {
             <p className="line-understood">
               <span className="soft">Understood:</span> {sayAll(read)}
             </p>
+            <Anew read={read} view={view} name={name} />
             {read.notes.map(({ lot, said: heads, book }) => (
               <p key={lot} className="warn">
                 You say {heads} {name(lot)}, the books say {book}.
@@ -146,4 +148,19 @@ function Line({ view, attempt, onClose }: LineProps) {
       )}
     </form>
   );
+}
+
+const NO_CLOCKS = new Map<string, never>();
+
+/** Whose clock a move by line would begin anew, before it is written. */
+function Anew({ read, view, name }: { read: Understood; view: RoomView; name: (id: string) => string }) {
+  const tanks = view.racks.flatMap((rack) => rack.tanks);
+  const codes = new Map(tanks.map(({ id, code }) => [id, code]));
+  const moves = read.entries
+    .flatMap((entry) => (entry.kind === 'stock.moved' ? entry.payload.moves : []))
+    .filter(({ to }) => codes.has(to));
+  return moves.map(({ lot, from, to }) => {
+    const onHold = tanks.some(({ id, occupants }) => id === from && occupants.some((one) => one.lot === lot && one.hold));
+    return <Meeting key={lot + to} who={meetingOf(view, { lot, from, to, onHold })} label={name(lot)} clocks={NO_CLOCKS} codes={codes} />;
+  });
 }

@@ -2,8 +2,10 @@
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { StayCard, TankCard } from '#contract/views.ts';
+import { parseLocal } from '#core/time/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId } from '../data/house.ts';
+import { useMe } from '../data/me.ts';
 import { useVoice } from '../data/voice.ts';
 import { numberOf, PlainForm } from '../parts/PlainForm.tsx';
 import { sayAll } from '../words/refusals.ts';
@@ -11,6 +13,7 @@ import { sayAll } from '../words/refusals.ts';
 export function Measure({ tank, stays, onDone }: { tank: TankCard; stays: readonly StayCard[]; onDone: () => void }) {
   const { doIt } = useDeeds();
   const voice = useVoice();
+  const { zone } = useMe().house;
   const [lot, setLot] = useState(tank.occupants[0]?.lot ?? '');
   const fish = tank.occupants.find((one) => one.lot === lot);
   if (!fish) return <p className="soft">Nobody lives here.</p>;
@@ -43,14 +46,32 @@ export function Measure({ tank, stays, onDone }: { tank: TankCard; stays: readon
       />
       <PlainForm
         fields={[
-          { name: 'untilCm', type: 'number', label: 'To leave here at, cm', min: 0.1, max: 300, hint: 'measured every week until then' },
+          {
+            name: 'untilCm',
+            type: 'number',
+            label: 'To leave here at, cm',
+            min: 0.1,
+            max: 300,
+            optional: true,
+            hint: 'measured every week until then',
+          },
+          { name: 'until', type: 'text', label: 'or on', maxLength: 16, optional: true, hint: '2026-03-05 10:00' },
           { name: 'why', type: 'text', label: 'Why', maxLength: 200 },
         ]}
-        submit="They leave at that length"
-        onSubmit={async ({ untilCm, why }) => {
-          const outcome = await doIt(`${fish.label} leave ${tank.code} at ${untilCm} cm`, {
+        submit="They leave then"
+        onSubmit={async ({ untilCm, until, why }) => {
+          const untilMs = until ? whenOf(until, zone) : undefined;
+          if (until && untilMs === undefined) return 'Write the hour like 2026-03-05 10:00.';
+          const outcome = await doIt(`${fish.label} leave ${tank.code} ${until || `at ${untilCm} cm`}`, {
             kind: 'stay.limited',
-            payload: { stay: newId(), lot, place, untilCm: numberOf(untilCm), why: why! },
+            payload: {
+              stay: newId(),
+              lot,
+              place,
+              ...(untilCm ? { untilCm: numberOf(untilCm) } : {}),
+              ...(untilMs === undefined ? {} : { untilMs }),
+              why: why!,
+            },
           });
           if (outcome.status === 'refused') return sayAll(outcome.refusals, outcome.code, voice);
           onDone();
@@ -59,4 +80,13 @@ export function Measure({ tank, stays, onDone }: { tank: TankCard; stays: readon
       />
     </div>
   );
+}
+
+/** An hour in the house, written `2026-03-05 10:00`. */
+function whenOf(text: string, zone: string): number | undefined {
+  try {
+    return parseLocal(text.trim().replace(' ', 'T'), zone);
+  } catch {
+    return undefined;
+  }
 }

@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useParams } from 'react-router';
 import type { TankView } from '#contract/views.ts';
+import { formatDay } from '#core/time/index.ts';
 import { useView } from '../data/house.ts';
 import { useMay, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
@@ -117,6 +118,7 @@ function Whole({ view }: { view: Full }) {
             </Link>
           ))}
         </p>
+        <WaterClean water={water} tank={tank.id} />
         {water.courses.map(({ course, family, begunAtMs }) => (
           <p key={course} className="warn">
             Under {family} since {when(begunAtMs)}
@@ -197,5 +199,21 @@ function Whole({ view }: { view: Full }) {
         <Timeline entries={view.timeline} names={view.names} />
       </div>
     </div>
+  );
+}
+
+/** When everybody on the water can be clean: its slowest clock. */
+function WaterClean({ water, tank }: { water: Full['water']; tank: string }) {
+  const { data } = useView('holds');
+  const tanks = new Set([tank, ...water.others.map(({ id }) => id)]);
+  const here = data?.holds.filter((hold) => hold.tanks.some(({ id }) => tanks.has(id))) ?? [];
+  if (here.length === 0) return null;
+  const days = here.map(({ clock }) => clock.earliestDay);
+  const last = days.every((day) => day !== undefined) ? Math.max(...days) : undefined;
+  return (
+    <p>
+      {here.length} {here.length === 1 ? 'hold' : 'holds'} on this water;{' '}
+      {last === undefined ? 'no date while a remedy runs' : `all of it clean on ${formatDay(last)} at the earliest`}.
+    </p>
   );
 }

@@ -1,0 +1,207 @@
+import type { Slip } from '#core/moves/index.ts';
+import { furnish, hold, KEEPER, LEAD, makeTestHouse, stock, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
+import { checkReplay } from './replay.ts';
+
+const DAY_MS = 86_400_000;
+let house: TestHouse;
+beforeEach(() => {
+  house = furnish(makeTestHouse());
+  house.must(LEAD, stock('a', 'G1', 'green-chromis', 6), stock('b', 'C1', 'banggai-cardinalfish', 4));
+});
+afterEach(() => {
+  expect(checkReplay(house).differences).toEqual([]);
+  house.close();
+});
+const slip = (id: string, more: Partial<Slip> = {}): Slip => ({
+  slip: id,
+  lot: 'a',
+  from: 'G1',
+  to: 'G2',
+  n: 2,
+  sex: 'any',
+  size: 'any',
+  by: 'net',
+  after: [],
+  comesBack: false,
+  ...more,
+});
+const plan = (...slips: Slip[]): Said => ({ kind: 'moves.planned', payload: { plan: 'p', name: 'Caves', slips } });
+const carry = (id: string, more: Partial<Said> = {}): Said =>
+  ({ kind: 'stock.moved', payload: { moves: [{ lot: 'a', from: 'G1', to: 'G2', n: 2 }], slip: id }, ...more }) as Said;
+
+describe('slips', () => {
+  it('are done once, and the second is told who did it; undone, they are open again', () => {
+    house.must(KEEPER, plan(slip('s')));
+    const act = house.must(KEEPER, carry('s'));
+    const { outcome } = house.write(LEAD, carry('s'));
+    expect(outcome).toMatchObject({ ok: false, refusals: [{ code: 'slip.done', facts: { by: 'Bram' } }] });
+    house.must(KEEPER, undo(act));
+    house.must(KEEPER, carry('s'));
+  });
+
+  it('wait for each other and for what comes tomorrow; a keeper may go on all the same with a reason', () => {
+    house.must(KEEPER, plan(slip('s', { after: ['t'], waitsFor: { what: 'caves' } }), slip('t', { lot: 'b', from: 'C1', to: 'G1' })));
+    expect(house.codes(KEEPER, carry('s'))).toEqual(['slip.blocked', 'slip.waits']);
+    house.must(KEEPER, { kind: 'slip.freed', payload: { slip: 's' } });
+    expect(house.codes(KEEPER, carry('s'))).toEqual(['slip.blocked']);
+    house.must(KEEPER, { kind: 'slip.dropped', payload: { slip: 't', why: 'they get on' } });
+    house.must(KEEPER, carry('s'));
+    expect(house.view('moves').slips.map(({ slip: id, done, dropped }) => [id, Boolean(done), Boolean(dropped)])).toEqual([
+      ['s', true, false],
+      ['t', false, true],
+    ]);
+  });
+
+  it('in a round are refused with words, and so is a slip twice', () => {
+    expect(house.codes(KEEPER, plan(slip('s', { after: ['t'] }), slip('t', { after: ['s'] })))).toEqual(['slip.round']);
+    expect(house.codes(KEEPER, plan(slip('s'), slip('s')))).toEqual(['exists']);
+    expect(house.codes(KEEPER, plan(slip('s', { to: 'G1' })))).toEqual(['move.nowhere']);
+    expect(house.codes(KEEPER, plan(slip('s', { after: ['nowhere'] })))).toEqual(['unknown']);
+  });
+
+  it('rest until tomorrow after the limit of the house', () => {
+    house.must(KEEPER, plan(slip('s')));
+    for (let dip = 0; dip < 3; dip += 1) house.must(TRAINEE, { kind: 'slip.tried', payload: { slip: 's' } });
+    expect(house.codes(KEEPER, { kind: 'slip.tried', payload: { slip: 's' } })).toEqual(['slip.resting']);
+    expect(house.codes(KEEPER, carry('s'))).toEqual(['slip.resting']);
+    house.must(KEEPER, carry('s', { overrules: [{ code: 'slip.resting', reason: 'it swam into the jug' }] }));
+    house.wait(DAY_MS);
+    house.must(KEEPER, { kind: 'entry.reversed', payload: { act: house.store.ofAct(house.view('daybook').acts[0]!.actId)[0]!.actId } });
+    house.must(KEEPER, { kind: 'slip.tried', payload: { slip: 's' } });
+  });
+});
+
+describe('lots cut and joined', () => {
+  const cut = (more: object = {}): Said => ({
+    kind: 'lot.split',
+    payload: { lot: 'a', child: 'c', label: 'small', place: 'G1', n: 2, why: 'identity', ...more },
+  });
+  it('keep what is known of the fish, and are counted once', () => {
+    house.must(KEEPER, cut());
+    expect(house.view('room').racks[0]!.tanks.find(({ code }) => code === 'G1')!.occupants).toMatchObject([
+      { lot: 'a', n: 4 },
+      { lot: 'c', n: 2, label: 'small', species: { id: 'green-chromis' } },
+    ]);
+    expect(house.codes(KEEPER, cut())).toEqual(['exists']);
+    expect(house.codes(KEEPER, cut({ child: 'd', n: 9 }))).toEqual(['stock.short']);
+  });
+
+  it('have a hold of their own just when the lot is on hold', () => {
+    expect(house.codes(KEEPER, cut({ hold: 'h' }))).toEqual(['split.hold']);
+    house.must(LEAD, hold('a'));
+    expect(house.codes(KEEPER, cut())).toEqual(['split.hold']);
+    const act = house.must(KEEPER, cut({ hold: 'h' }));
+    expect(house.view('stream')).toMatchObject({ hold: 6 });
+    house.must(KEEPER, undo(act));
+    expect(house.view('holds').holds).toHaveLength(1);
+  });
+
+  it('are joined by a lead, only to their own kind, in one tank, on the same side of a hold', () => {
+    house.must(KEEPER, cut());
+    const join = (more: object = {}): Said => ({
+      kind: 'lot.joined',
+      payload: { lot: 'c', into: 'a', place: 'G1', n: 2, why: 'one crate', ...more },
+    });
+    expect(house.codes(KEEPER, join())).toEqual(['role']);
+    expect(house.codes(LEAD, join({ into: 'b' }))).toEqual(['join.otherKind']);
+    expect(house.codes(LEAD, join({ n: 1 }))).toEqual(['count.bookMoved']);
+    expect(house.codes(LEAD, join({ into: 'c' }))).toEqual(['unknown']);
+    house.must(LEAD, hold('a'));
+    expect(house.codes(LEAD, join())).toEqual(['join.holdsDiffer']);
+    house.must(LEAD, hold('c'));
+    house.must(LEAD, join());
+    expect(house.view('lot', { lot: 'a' }).lot!.cutFrom).toMatchObject([{ lot: 'c', how: 'joined', n: 2 }]);
+  });
+});
+
+describe('the house edited', () => {
+  const entryOf = (code: string) => house.view('house').tanks.find((tank) => tank.code === code)!.entry;
+  const change = (fields: object, basedOn = entryOf('G2')): Said => ({ kind: 'tank.changed', payload: { tank: 'G2', basedOn, fields } });
+  it('merges different fields, and tells the later of two who change the same', () => {
+    const seen = entryOf('G2');
+    house.must(LEAD, change({ lid: true }, seen));
+    house.must(LEAD, change({ volumeL: 75 }, seen));
+    const { outcome } = house.write(LEAD, change({ lid: false }, seen));
+    expect(outcome).toMatchObject({
+      ok: false,
+      refusals: [{ code: 'change.overtaken', facts: { field: 'lid', now: 'true', by: 'Ines' } }],
+    });
+    expect(house.view('room').racks[0]!.tanks.find(({ code }) => code === 'G2')).toMatchObject({ lid: true, volumeL: 75 });
+  });
+
+  it('does not put one tank on another, nor give two one code, nor make a hold tank a sale tank', () => {
+    expect(house.codes(LEAD, change({ column: 0 }))).toEqual(['tank.placeTaken']);
+    expect(house.codes(LEAD, change({ code: 'G1' }))).toEqual(['exists']);
+    expect(house.codes(LEAD, change({}))).toEqual(['change.nothing']);
+    house.must(LEAD, hold('a'));
+    const toSale: Said = { kind: 'tank.changed', payload: { tank: 'G1', basedOn: entryOf('G1'), fields: { purpose: 'sale' } } };
+    expect(house.codes(LEAD, toSale)).toEqual(['fit.saleBeforeHold']);
+  });
+
+  it('a box is in the water of its tank, which does not go while it hangs there', () => {
+    const box = (more: object): Said => ({
+      kind: 'tank.added',
+      payload: {
+        tank: 'box',
+        rack: 'back',
+        water: 'salt',
+        code: 'Box',
+        volumeL: 3,
+        purpose: 'hold',
+        lid: true,
+        row: 0,
+        column: 0,
+        vessel: 'box',
+        ...more,
+      },
+    });
+    expect(house.codes(LEAD, box({}))).toEqual(['vessel.needsTank']);
+    expect(house.codes(LEAD, box({ hangsIn: 'C1' }))).toEqual(['vessel.otherWater']);
+    house.must(LEAD, box({ hangsIn: 'G2' }));
+    expect(house.codes(LEAD, { kind: 'thing.retired', payload: { what: 'tank', id: 'G2' } })).toEqual(['tank.hasVessels']);
+  });
+
+  it('joins two waters of one kind, explicitly, and counts the clocks from there', () => {
+    house.must(LEAD, hold('a'), hold('b'));
+    house.wait(3 * DAY_MS);
+    const join = (tanks: string[], into = 'salt'): Said => ({
+      kind: 'waters.joined',
+      payload: { from: 'reef', into, tanks, volumeL: 600 },
+    });
+    expect(house.codes(LEAD, join([]))).toEqual(['water.tanksMoved']);
+    expect(house.codes(LEAD, join(['C1'], 'sweet'))).toEqual(['water.otherType']);
+    house.must(LEAD, join(['C1']));
+    expect(house.view('tank', { tank: 'C1' }).water).toMatchObject({ id: 'salt', volumeL: 600 });
+    expect(house.view('holds').holds.map(({ clock }) => clock.restarts.map(({ cause }) => cause))).toEqual([
+      ['newcomer'],
+      ['came to fish on hold'],
+    ]);
+    house.must(LEAD, { kind: 'thing.retired', payload: { what: 'water', id: 'reef' } });
+  });
+});
+
+it('water goes from clean tanks to hold, and back only when a lead says that it was done', () => {
+  const exchange = (tank: string, fromTank: string, litres = 10): Said => ({
+    kind: 'water.exchanged',
+    payload: { tank, litres, source: 'tank', fromTank },
+  });
+  house.must(KEEPER, exchange('G1', 'C1'));
+  house.wait(1000);
+  expect(house.codes(KEEPER, exchange('C1', 'G1'))).toEqual(['water.fromHold']);
+  expect(house.codes(KEEPER, exchange('G1', 'C1', 61))).toEqual(['water.tooMuch']);
+  house.must(LEAD, { ...exchange('C1', 'G1'), overrules: [{ code: 'water.fromHold', reason: 'the wrong hose' }] });
+  expect(house.view('tank', { tank: 'C1' }).meetings).toMatchObject([
+    { by: 'water', from: { code: 'G1' } },
+    { by: 'water', from: { code: 'C1' } },
+  ]);
+});
+
+it('a remedy is asked about where it harms who lives there, runs once, and ends', () => {
+  house.must(LEAD, stock('wrasse', 'G1', 'six-line-wrasse', 1));
+  const begun = (family: 'copper' | 'dye', course = family): Said => ({ kind: 'remedy.begun', payload: { course, water: 'salt', family } });
+  expect(house.codes(KEEPER, begun('copper'))).toEqual(['remedy.harms']);
+  house.must(KEEPER, begun('dye'));
+  expect(house.codes(KEEPER, begun('dye', 'copper'))).toEqual(['remedy.running']);
+  house.must(KEEPER, { kind: 'remedy.ended', payload: { course: 'dye', water: 'salt' } });
+  expect(house.codes(KEEPER, { kind: 'remedy.ended', payload: { course: 'dye', water: 'salt' } })).toEqual(['remedy.notRunning']);
+});
