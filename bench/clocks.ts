@@ -34,7 +34,7 @@ try {
   for (let half = 0; half < HOLD_DAYS * 2; half += 1) {
     filler.setTime(now - HOLD_DAYS * DAY_MS + (half + 1) * (DAY_MS / 2) - 60_000 * TANKS);
     for (const [no, { id, occupants }] of living.entries()) {
-      const odd = (no + half) % 50 === 0;
+      const odd = (no + half) % 150 === 0;
       const lots = occupants.map(({ lot, n }, index) => ({
         lot,
         expected: n,

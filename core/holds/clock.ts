@@ -59,21 +59,22 @@ export function holdClock(facts: ClockFacts, policy: HoldPolicy, now: number): H
   const { zone, opened } = facts;
   const openedDay = houseDay(opened.atMs, zone);
   const today = houseDay(now, zone);
-  const restarts = restartsOf(facts, policy, now);
+  const scope = scopeOf(facts);
+  const restarts = restartsOf(facts, policy, { ...scope, now, openedDay });
   const last = restarts.at(-1);
   const zero = last ?? { cause: opened.zero, entry: opened.entry, atMs: opened.atMs, day: openedDay };
   const zeroDays = new Set([openedDay, ...restarts.map(({ day }) => day)]);
-  const short = shortDays(facts, now);
+  const short = shortDays(facts, scope, now);
   const days: DayMark[] = [];
   let clean = 0;
   for (let day = openedDay; day <= today; day += 1) {
-    const mark = zeroDays.has(day) ? 'zero' : day === today ? 'today' : markOf(day, facts, policy, short);
+    const mark = zeroDays.has(day) ? 'zero' : day === today ? 'today' : markOf(day, facts, policy, { short, hasCourses: scope.hasCourses });
     days.push(mark);
     if (mark === 'clean' && day > zero.day) clean += 1;
   }
   const required = last?.cause === 'remedy ended' ? policy.daysAfterRemedy : policy.days;
   const left = Math.max(0, required - clean);
-  const under = runningCourse(facts, now);
+  const under = scope.hasCourses ? courseIn(facts, now, now + 1) : undefined;
   // Today can still be a clean day unless the count began on it; the day after it is over is the first on which it counts.
   const lostToday = today === zero.day || short.has(today) ? 1 : 0;
   return {
@@ -83,7 +84,7 @@ export function holdClock(facts: ClockFacts, policy: HoldPolicy, now: number): H
     days,
     clean,
     required,
-    blockers: blockersOf(facts, { now, left, under, short }),
+    blockers: blockersOf(facts, { now, left, under, short, own: scope.own }),
     ...(under && !policy.countsUnderRemedy ? {} : { earliestDay: left === 0 ? today : today + left + lostToday }),
   };
 }
@@ -93,30 +94,53 @@ const EATEN_WITHIN_DAYS = 1;
 
 const covers = (stay: Stay, atMs: number) => stay.fromMs <= atMs && (stay.untilMs === undefined || atMs < stay.untilMs);
 
-function restartsOf(facts: ClockFacts, policy: HoldPolicy, now: number): Restart[] {
-  const found = new Map<string, Restart>();
-  const add = (restart: Omit<Restart, 'day'>) => {
-    const day = houseDay(restart.atMs, facts.zone);
-    // What came on the very day that the hold opened is part of its beginning: that day is the zero anyway.
-    if (day > houseDay(facts.opened.atMs, facts.zone))
-      found.set(`${restart.entry}|${restart.cause}|${restart.who ?? ''}|${restart.place ?? ''}`, { ...restart, day });
-  };
-  for (const water of new Set(facts.stays.map((stay) => stay.water))) {
-    const stays = facts.stays.filter((stay) => stay.water === water);
-    for (const event of facts.events.get(water) ?? []) {
-      if (event.atMs <= facts.opened.atMs || event.atMs > now || !stays.some((stay) => covers(stay, event.atMs))) continue;
-      const cause = causeOf(event, facts, policy);
-      if (cause) add({ ...cause, entry: event.entry, atMs: event.atMs });
-    }
-    for (const course of facts.courses.get(water) ?? []) {
-      const { untilMs } = course;
-      if (untilMs === undefined || untilMs > now || untilMs <= facts.opened.atMs) continue;
-      if (stays.some((stay) => covers(stay, untilMs)))
-        add({ cause: 'remedy ended', entry: course.endEntry ?? course.entry, atMs: untilMs, what: course.family });
-    }
-  }
-  return [...found].sort(([one, a], [other, b]) => inOrder(a, b) || (one < other ? -1 : 1)).map(([, restart]) => restart);
+/** What concerns a lot of all that it is told: the waters that it stood in, and the events of itself and its kin there. */
+type Scope = { waters: readonly string[]; own: readonly ClockEvent[]; hasCourses: boolean };
+
+function scopeOf({ stays, events, kin, courses }: ClockFacts): Scope {
+  const waters = [...new Set(stays.map(({ water }) => water))];
+  const own = waters.flatMap((water) => events.get(water)?.filter(({ lot }) => kin.has(lot)) ?? []);
+  return { waters, own, hasCourses: waters.some((water) => courses.has(water)) };
 }
+
+function restartsOf(
+  facts: ClockFacts,
+  policy: HoldPolicy,
+  { now, waters, openedDay }: Scope & { now: number; openedDay: number },
+): Restart[] {
+  const found: Restart[] = [];
+  // What came on the very day that the hold opened is part of its beginning: that day is the zero anyway.
+  const firstMs = startOfHouseDay(openedDay + 1, facts.zone);
+  for (const water of waters) {
+    const stays = waters.length === 1 ? facts.stays : facts.stays.filter((stay) => stay.water === water);
+    // A plain loop: this is asked for every event of a water, for every lot on it.
+    const stoodThere = (atMs: number) => {
+      if (atMs < firstMs || atMs > now) return false;
+      for (const stay of stays) if (covers(stay, atMs)) return true;
+      return false;
+    };
+    for (const event of facts.events.get(water) ?? []) {
+      if (!stoodThere(event.atMs)) continue;
+      const cause = causeOf(event, facts, policy);
+      if (cause) found.push({ ...cause, entry: event.entry, atMs: event.atMs, day: houseDay(event.atMs, facts.zone) });
+    }
+    for (const { untilMs, endEntry, entry, family } of facts.courses.get(water) ?? [])
+      if (untilMs !== undefined && stoodThere(untilMs))
+        found.push({
+          cause: 'remedy ended',
+          entry: endEntry ?? entry,
+          atMs: untilMs,
+          day: houseDay(untilMs, facts.zone),
+          what: family,
+        });
+  }
+  if (found.length < 2) return found;
+  return found
+    .sort((one, other) => inOrder(one, other) || (keyOf(one) < keyOf(other) ? -1 : 1))
+    .filter((one, index, all) => one.entry !== all[index - 1]?.entry || keyOf(one) !== keyOf(all[index - 1]!));
+}
+
+const keyOf = ({ entry, cause, who = '', place = '' }: Restart) => `${entry}|${cause}|${who}|${place}`;
 
 type Cause = Pick<Restart, 'cause' | 'what' | 'who' | 'place'>;
 
@@ -165,48 +189,44 @@ function isSettling({ stays }: ClockFacts, atMs: number): boolean {
   return stays.some(({ fromMs }) => fromMs <= atMs && atMs - fromMs <= SETTLING_MS);
 }
 
-function* unseenIn(facts: ClockFacts, now: number) {
-  for (const water of new Set(facts.stays.map((stay) => stay.water)))
-    for (const event of facts.events.get(water) ?? [])
-      if (
-        event.kind === 'unseen' &&
-        facts.kin.has(event.lot) &&
-        event.atMs <= now &&
-        facts.stays.some((stay) => stay.place === event.place && covers(stay, event.atMs))
-      )
-        yield event;
-}
-
 /** Days on which fish were not seen and nobody said why, with how many. */
-function shortDays(facts: ClockFacts, now: number): Map<number, { n: number; atMs: number }> {
+function shortDays({ stays, zone }: ClockFacts, { own }: Scope, now: number): Map<number, { n: number; atMs: number }> {
   const days = new Map<number, { n: number; atMs: number }>();
-  for (const { atMs, n, noted, lot, place } of unseenIn(facts, now)) {
-    const day = houseDay(atMs, facts.zone);
-    const known = days.get(day);
+  for (const event of own) {
+    if (event.kind !== 'unseen' || event.noted || event.atMs > now) continue;
+    const { atMs, n, lot, place } = event;
+    if (!stays.some((stay) => stay.place === place && covers(stay, atMs))) continue;
+    const day = houseDay(atMs, zone);
     // The dead that were found are not missed.
-    const left = n - deadOn(day, { lot, place }, facts);
-    if (!noted && left > 0) days.set(day, { n: Math.max(left, known?.n ?? 0), atMs: Math.max(atMs, known?.atMs ?? 0) });
+    const dead = own.reduce(
+      (sum, one) =>
+        one.kind === 'death' && one.lot === lot && one.place === place && houseDay(one.atMs, zone) === day ? sum + one.n : sum,
+      0,
+    );
+    const known = days.get(day);
+    if (n > dead) days.set(day, { n: Math.max(n - dead, known?.n ?? 0), atMs: Math.max(atMs, known?.atMs ?? 0) });
   }
   return days;
 }
 
-function deadOn(day: number, { lot, place }: { lot: string; place: string }, { events, zone }: ClockFacts): number {
-  let dead = 0;
-  for (const list of events.values())
-    for (const event of list)
-      if (event.kind === 'death' && event.lot === lot && event.place === place && houseDay(event.atMs, zone) === day) dead += event.n;
-  return dead;
-}
-
-function markOf(day: number, facts: ClockFacts, policy: HoldPolicy, short: ReadonlyMap<number, unknown>): DayMark {
+function markOf(
+  day: number,
+  facts: ClockFacts,
+  policy: HoldPolicy,
+  { short, hasCourses }: { short: ReadonlyMap<number, unknown>; hasCourses: boolean },
+): DayMark {
   const [from, until] = [startOfHouseDay(day, facts.zone), startOfHouseDay(day + 1, facts.zone)];
-  if (!policy.countsUnderRemedy && courseIn(facts, from, until)) return 'remedy';
+  if (hasCourses && !policy.countsUnderRemedy && courseIn(facts, from, until)) return 'remedy';
   if (short.has(day)) return 'short';
   return wasSeen(day, facts, { from, until }) ? 'clean' : 'unseen';
 }
 
 /** Every place where it stood at the end of the day was looked at, or the place from which it came there that day. */
 function wasSeen(day: number, { stays, looks }: ClockFacts, { from, until }: { from: number; until: number }): boolean {
+  // Nearly every lot stands in one place all the time.
+  const [only, another] = stays;
+  if (only && !another)
+    return only.fromMs < until && (only.untilMs === undefined || only.untilMs > from) && looks.has(lookKey(only.place, day));
   const that = stays.filter((stay) => stay.fromMs < until && (stay.untilMs === undefined || stay.untilMs > from));
   const looked = (stay: Stay) => looks.has(lookKey(stay.place, day));
   const atEnd = that.filter((stay) => stay.untilMs === undefined || stay.untilMs >= until);
@@ -224,38 +244,32 @@ function courseIn({ courses, stays }: ClockFacts, from: number, until: number) {
   return undefined;
 }
 
-const runningCourse = (facts: ClockFacts, now: number) => courseIn(facts, now, now + 1);
+type Standing = {
+  now: number;
+  left: number;
+  under: { family: string } | undefined;
+  short: ReadonlyMap<number, { n: number; atMs: number }>;
+  own: readonly ClockEvent[];
+};
 
-function blockersOf(
-  facts: ClockFacts,
-  {
-    now,
-    left,
-    under,
-    short,
-  }: { now: number; left: number; under: { family: string } | undefined; short: ReadonlyMap<number, { n: number; atMs: number }> },
-): Blocker[] {
+function blockersOf(facts: ClockFacts, { now, left, under, short, own }: Standing): Blocker[] {
   const blockers: Blocker[] = [];
   if (left > 0) blockers.push({ why: 'days', left });
   if (under) blockers.push({ why: 'remedy', family: under.family });
   const { ateMs, zone } = facts;
   if (ateMs === undefined) blockers.push({ why: 'never ate' });
-  else if (houseDay(now, zone) - houseDay(ateMs, zone) > EATEN_WITHIN_DAYS || refusedSince(facts, ateMs, now))
+  else if (houseDay(now, zone) - houseDay(ateMs, zone) > EATEN_WITHIN_DAYS || refusedSince(own, ateMs, now))
     blockers.push({ why: 'not eating', atMs: ateMs });
   const missed = [...short.values()].sort((one, other) => other.atMs - one.atMs)[0];
   const today = houseDay(now, facts.zone);
-  const lookedSince = missed && [...facts.looks].length > 0 && seenAfter(facts, houseDay(missed.atMs, facts.zone), today);
+  const lookedSince = missed && seenAfter(facts, houseDay(missed.atMs, facts.zone), today);
   if (missed && !lookedSince) blockers.push({ why: 'unseen', n: missed.n, atMs: missed.atMs });
   return blockers;
 }
 
 /** A look since its last meal said that it does not eat. */
-function refusedSince(facts: ClockFacts, ateMs: number, now: number): boolean {
-  for (const events of facts.events.values())
-    for (const event of events)
-      if (event.kind === 'sign' && event.sign === 'not eating' && facts.kin.has(event.lot) && event.atMs > ateMs && event.atMs <= now)
-        return true;
-  return false;
+function refusedSince(own: readonly ClockEvent[], ateMs: number, now: number): boolean {
+  return own.some((event) => event.kind === 'sign' && event.sign === 'not eating' && event.atMs > ateMs && event.atMs <= now);
 }
 
 /** A later day was looked at and nobody was missed on it: the fish are there after all. */

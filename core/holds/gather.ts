@@ -36,7 +36,12 @@ const FOREVER = Number.POSITIVE_INFINITY;
 /** What the clocks of these lots are told, by lot; a lot without an open hold has none. */
 export function gatherFacts(rows: HoldRows, wanted: ReadonlySet<string>): Map<string, ClockFacts> {
   const waterAt = plumber(rows.plumbing);
-  const stays = staysByLot(rows, waterAt);
+  // Only lots that are or were on hold, and those that they come of, can begin a count anew: the others are left out from here on.
+  const told = new Set([...rows.holds.map(({ lot }) => lot), ...rows.lineage.flatMap(({ lot, from }) => [lot, from])]);
+  const stays = staysByLot(
+    { ...rows, legs: rows.legs.filter(({ lot }) => told.has(lot)), balances: rows.balances.filter(({ lot }) => told.has(lot)) },
+    waterAt,
+  );
   const onHold = holdSpans(rows.holds);
   const living = byWater(stays);
   const events = eventsByWater(rows, { stays, living, onHold, waterAt });
@@ -84,23 +89,25 @@ export function plumber(plumbing: HoldRows['plumbing']): WaterAt {
 
 /** When each lot stood where, on which water. */
 export function staysByLot(rows: Pick<HoldRows, 'balances' | 'legs' | 'plumbing' | 'sinceMs'>, waterAt: WaterAt): Map<string, Stay[]> {
-  const legs = new Map<string, { atMs: number; entry: string; n: number }[]>();
-  const now = new Map<string, number>();
-  for (const { lot, place, n } of rows.balances) now.set(`${lot}|${place}`, n);
-  for (const { lot, place, ...leg } of rows.legs) {
-    const key = `${lot}|${place}`;
-    push(legs, key, leg);
-    if (!now.has(key)) now.set(key, 0);
-  }
+  const places = new Map<string, Map<string, { now: number; legs: { atMs: number; entry: string; n: number }[] }>>();
+  const at = (lot: string, place: string) => {
+    let ofLot = places.get(lot);
+    if (!ofLot) places.set(lot, (ofLot = new Map()));
+    let one = ofLot.get(place);
+    if (!one) ofLot.set(place, (one = { now: 0, legs: [] }));
+    return one;
+  };
+  for (const { lot, place, n } of rows.balances) at(lot, place).now = n;
+  for (const leg of rows.legs) at(leg.lot, leg.place).legs.push(leg);
   const moves = new Map<string, number[]>();
   for (const { tank, atMs } of rows.plumbing) if (atMs > rows.sinceMs) push(moves, tank, atMs);
   const stays = new Map<string, Stay[]>();
-  for (const [key, present] of now) {
-    const [lot, place] = key.split('|') as [string, string];
-    const list = legs.get(key) ?? [];
-    const before = present - list.reduce((sum, { n }) => sum + n, 0);
-    const { spans } = spansOf(list, { before, sinceMs: rows.sinceMs });
-    for (const span of spans) for (const stay of onEachWater(place, span, moves.get(place) ?? [], waterAt)) push(stays, lot, stay);
+  for (const [lot, ofLot] of places) {
+    for (const [place, { now, legs }] of ofLot) {
+      const before = now - legs.reduce((sum, { n }) => sum + n, 0);
+      const { spans } = spansOf(legs, { before, sinceMs: rows.sinceMs });
+      for (const span of spans) for (const stay of onEachWater(place, span, moves.get(place) ?? [], waterAt)) push(stays, lot, stay);
+    }
   }
   return stays;
 }

@@ -18,6 +18,9 @@ export function spansOf(
   legs: readonly PlacedLeg[],
   { before = 0, sinceMs = 0 }: { before?: number; sinceMs?: number } = {},
 ): { spans: Span[]; gaps: Gap[] } {
+  // Nothing moved in the time that is told: they stood there all of it, or were not there.
+  if (legs.length === 0)
+    return { spans: before > 0 ? [{ fromMs: sinceMs, peak: before }] : [], gaps: before < 0 ? [{ fromMs: sinceMs, n: -before }] : [] };
   const byInstant = new Map<number, number>();
   for (const { atMs, n } of legs) byInstant.set(atMs, (byInstant.get(atMs) ?? 0) + n);
   const spans: Span[] = [];

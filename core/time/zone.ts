@@ -3,10 +3,8 @@
 import { TZDate } from '@date-fns/tz';
 
 const MS_PER_DAY = 86_400_000;
-const QUARTER_MS = 900_000;
-const DAY_CACHE_LIMIT = 4096;
-const dayCache = new Map<string, number>();
-const startCache = new Map<string, number>();
+const DAY_CACHE_LIMIT = 20_000;
+const startCache = new Map<string, Map<number, number>>();
 
 /** True when `zone` is an IANA name that this machine knows, such as `Europe/Lisbon`. */
 export function isZone(zone: string): boolean {
@@ -24,27 +22,22 @@ export function isZone(zone: string): boolean {
  * @example houseDay(Date.UTC(2026, 2, 2, 23, 30), 'Europe/Lisbon') === 20514
  */
 export function houseDay(ms: number, zone: string): number {
-  // Zone look-ups are slow and days repeat, so results are kept per quarter of an hour: no zone in use changes its date inside one.
-  const quarter = Math.floor(ms / QUARTER_MS);
-  const key = `${zone}|${quarter}`;
-  const known = dayCache.get(key);
-  if (known !== undefined) return known;
-  const local = new TZDate(quarter * QUARTER_MS, zone);
-  const day = Date.UTC(local.getFullYear(), local.getMonth(), local.getDate()) / MS_PER_DAY;
-  if (dayCache.size >= DAY_CACHE_LIMIT) dayCache.clear();
-  dayCache.set(key, day);
-  return day;
+  // No zone is a day or more off UTC, so the house day is the UTC day or one beside it.
+  const day = Math.floor(ms / MS_PER_DAY);
+  if (ms < startOfHouseDay(day, zone)) return day - 1;
+  return ms < startOfHouseDay(day + 1, zone) ? day : day + 1;
 }
 
 /** The instant at which house day `day` begins in `zone`. */
 export function startOfHouseDay(day: number, zone: string): number {
-  // Asked for every day of every hold, so kept like the days themselves.
-  const key = `${zone}|${day}`;
-  const known = startCache.get(key);
+  // Zone look-ups are slow and days repeat: asked for every day of every hold, so each is looked up once.
+  let starts = startCache.get(zone);
+  if (!starts) startCache.set(zone, (starts = new Map()));
+  const known = starts.get(day);
   if (known !== undefined) return known;
+  if (starts.size >= DAY_CACHE_LIMIT) starts.clear();
   const start = atLocal(day, { hour: 0, minute: 0 }, zone);
-  if (startCache.size >= DAY_CACHE_LIMIT) startCache.clear();
-  startCache.set(key, start);
+  starts.set(day, start);
   return start;
 }
 

@@ -1,7 +1,7 @@
 // The rows that hold clocks are told, read from the projections: only of the waters that matter, only since their holds began.
 import type Database from 'better-sqlite3';
 import { meetingsByTool, type ToolUse } from '#core/exposure/index.ts';
-import { lookKey, type Course, type HoldPolicy, type HoldRows, type HoldZero } from '#core/holds/index.ts';
+import { kinOf, lookKey, type Course, type HoldPolicy, type HoldRows, type HoldZero } from '#core/holds/index.ts';
 import type { Cause, Sign } from '#core/rounds/index.ts';
 import { STILL_OPEN } from '../journal/pieces.ts';
 
@@ -28,19 +28,20 @@ export function prepareHoldRows(
 ): (holds: readonly OpenHold[], at: { zone: string; toolDriesH: number; only?: string }) => HoldRows {
   const plumbing = client.prepare('select tank, water, at_ms atMs from p_plumbing');
   const codes = client.prepare('select id, code from p_tank').raw();
-  const tanksOfLot = client
-    .prepare(
-      `with recursive kin(lot) as (select @lot union select l.from_lot from p_lineage l join kin k on l.lot = k.lot where l.voided_by is null)
-       select distinct g.place from kin k join p_leg g on g.lot = k.lot and g.voided_by is null join p_tank t on t.id = g.place`,
-    )
+  const placesOf = client
+    .prepare('select distinct g.place from json_each(?) j cross join p_leg g on g.lot = j.value where g.voided_by is null')
     .pluck();
   const among = 'from json_each(?) j cross join';
   const legs = client.prepare(
     `select l.entry, l.lot, l.place, l.n, l.at_ms atMs ${among} p_leg l on l.place = j.value and l.at_ms > ? where l.voided_by is null`,
   );
   const balances = client.prepare(`select b.lot, b.place, b.n ${among} p_balance b on b.place = j.value and b.inside = 1 and b.n <> 0`);
+  // One row a tank, its days in one text: a row a look would cost more to hand over than to find.
   const looks = client
-    .prepare(`select distinct l.tank, l.day ${among} p_look l on l.tank = j.value and l.day >= ? where l.voided_by is null`)
+    .prepare(
+      `select j.value, (select group_concat(day) from (select distinct l.day from p_look l where l.tank = j.value and l.day >= ? and l.voided_by is null))
+       from json_each(?) j`,
+    )
     .raw();
   const odd = client.prepare(`
     select o.entry, o.at_ms atMs, o.tank place, o.lot, o.expected, o.seen, o.signs, k.note is not null noted
@@ -76,29 +77,34 @@ export function prepareHoldRows(
     const sinceMs = Math.min(...holds.map(({ openedAtMs }) => openedAtMs)) - 1;
     const pipes = plumbing.all() as HoldRows['plumbing'];
     const codeOf = new Map(codes.all() as [string, string][]);
-    const tanks = only === undefined ? [...codeOf.keys()] : onSameWaters(tanksOfLot.all({ lot: only }) as string[], pipes);
+    const families = lineage.all() as HoldRows['lineage'];
+    const tanks =
+      only === undefined
+        ? [...codeOf.keys()]
+        : onSameWaters(placesOf.all(JSON.stringify([...kinOf(only, families).keys()])) as string[], pipes);
     const json = JSON.stringify(tanks);
     const moved = legs.all(json, sinceMs) as HoldRows['legs'];
     const standing = balances.all(json) as HoldRows['balances'];
     const oddRows = odd.all(sinceMs) as OddRow[];
     const deadRows = deaths.all(sinceMs) as (HoldRows['deaths'][number] & { cause: Cause })[];
-    const lots = new Set([...moved, ...standing, ...oddRows, ...deadRows].map(({ lot }) => lot));
-    const families = lineage.all() as HoldRows['lineage'];
+    const onHold = spans.all(sinceMs) as (HoldRows['holds'][number] & { endedAtMs: number | null })[];
+    const named = new Set([...onHold, ...families, ...oddRows, ...deadRows].map(({ lot }) => lot));
     const fed = [...new Set([...holds.map(({ lot }) => lot), ...families.map(({ from }) => from)])];
     return {
       zone,
       sinceMs,
-      holds: (spans.all(sinceMs) as (HoldRows['holds'][number] & { endedAtMs: number | null })[]).map(({ endedAtMs, ...hold }) => ({
-        ...hold,
-        ...(endedAtMs === null ? {} : { endedAtMs }),
-      })),
-      labels: new Map(labels.all(JSON.stringify([...lots])) as [string, string][]),
+      holds: onHold.map(({ endedAtMs, ...hold }) => ({ ...hold, ...(endedAtMs === null ? {} : { endedAtMs }) })),
+      labels: new Map(labels.all(JSON.stringify([...named])) as [string, string][]),
       balances: standing,
       legs: moved,
       plumbing: pipes,
       codes: codeOf,
       lineage: families,
-      looks: new Set((looks.all(json, dayFloor(sinceMs)) as [string, number][]).map(([tank, day]) => lookKey(tank, day))),
+      looks: new Set(
+        (looks.all(dayFloor(sinceMs), json) as [string, string | null][]).flatMap(([tank, days]) =>
+          days === null ? [] : days.split(',').map((day) => lookKey(tank, Number(day))),
+        ),
+      ),
       signs: oddRows.flatMap(({ signs, expected: _expected, seen: _seen, noted: _noted, ...row }) =>
         (JSON.parse(signs) as { sign: Sign }[]).map(({ sign }) => ({ ...row, sign })),
       ),
