@@ -11,7 +11,9 @@ const chromium =
 
 export default defineConfig({
   testDir: 'e2e',
-  workers: 1,
+  // Each test has a house and a server of its own; two cores are what a small machine has.
+  workers: 2,
+  fullyParallel: true,
   reporter: [['list']],
   globalSetup: './e2e/globalSetup.ts',
   timeout: 240_000,

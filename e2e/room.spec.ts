@@ -85,6 +85,7 @@ test('fish are dragged to another tank, and two people do not move the same fish
   await house.signIn(other, 'Bram Tell');
   await other.keyboard.press('.');
   await other.keyboard.type('move 8 F4 > F11');
+  await expect(other.getByText('Understood:')).toBeVisible();
   await other.keyboard.press('Enter');
   await expect(other.getByText(/F4.*F11/).first()).toBeVisible();
   await expect(page.getByText('8 honey gourami')).toHaveCount(0);

@@ -32,8 +32,6 @@ const MARL = [
 
 /** [file, size, who, path, what is done before the picture]; whatever writes comes last, so that the others show the demo as told. */
 const VIEWS = [
-  ['keys', DESK, 'Bram Tell', '/dock', [(page) => page.keyboard.press('?')]],
-  ['door', DESK, undefined, '/', []],
   ['dock', DESK, 'Bram Tell', '/dock', []],
   ['dock-phone', PHONE, 'Bram Tell', '/dock', []],
   ['choose-tank', DESK, 'Ines Okafor', '/dock', [press('link', 'Choose a tank for bag 5'), press('button', /^Tank G5/)]],
@@ -42,6 +40,14 @@ const VIEWS = [
   ['rounds', DESK, 'Odalys Reyes', '/rounds?tank=D2', [press('button', /^Something about/)]],
   ['rounds-phone', PHONE, 'Odalys Reyes', '/rounds', []],
   ['room', DESK, 'Ines Okafor', '/room', [press('button', /^Tank Q8/)]],
+  ['tank', DESK, 'Ines Okafor', '/tank/Q8', []],
+  [
+    'move',
+    DESK,
+    'Ines Okafor',
+    '/room?tank=F3',
+    [press('button', 'Move cherry barb'), (page) => page.waitForTimeout(800), press('button', /^Tank F10/)],
+  ],
   [
     'float',
     DESK,

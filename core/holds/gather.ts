@@ -89,10 +89,11 @@ export function plumber(plumbing: HoldRows['plumbing']): WaterAt {
 
 /** When each lot stood where, on which water. */
 export function staysByLot(rows: Pick<HoldRows, 'balances' | 'legs' | 'plumbing' | 'sinceMs'>, waterAt: WaterAt): Map<string, Stay[]> {
-  const places = new Map<string, Map<string, { now: number; legs: { atMs: number; entry: string; n: number }[] }>>();
+  type Books = { now: number; legs: { atMs: number; entry: string; n: number }[] };
+  const places = new Map<string, Map<string, Books>>();
   const at = (lot: string, place: string) => {
     let ofLot = places.get(lot);
-    if (!ofLot) places.set(lot, (ofLot = new Map()));
+    if (!ofLot) places.set(lot, (ofLot = new Map<string, Books>()));
     let one = ofLot.get(place);
     if (!one) ofLot.set(place, (one = { now: 0, legs: [] }));
     return one;

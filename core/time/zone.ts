@@ -32,7 +32,7 @@ export function houseDay(ms: number, zone: string): number {
 export function startOfHouseDay(day: number, zone: string): number {
   // Zone look-ups are slow and days repeat: asked for every day of every hold, so each is looked up once.
   let starts = startCache.get(zone);
-  if (!starts) startCache.set(zone, (starts = new Map()));
+  if (!starts) startCache.set(zone, (starts = new Map<number, number>()));
   const known = starts.get(day);
   if (known !== undefined) return known;
   if (starts.size >= DAY_CACHE_LIMIT) starts.clear();

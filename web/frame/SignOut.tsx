@@ -5,13 +5,18 @@ import Button from 'react-bootstrap/Button';
 import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
 import { postJson } from '../data/api.ts';
+import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
+
+/** Who is to be out later than this has a plan: the list of the day asks about them in the evening. */
+const TONIGHT_MS = 12 * 3_600_000;
 
 export function SignOut() {
   const [away, setAway] = useState(false);
   const [asked, setAsked] = useState(false);
   // No quiet end of a day while fish stand in a bucket.
-  const stays = useView('running').data?.stays ?? [];
+  const now = useHouseNow(60_000);
+  const stays = (useView('running').data?.stays ?? []).filter(({ untilMs }) => untilMs - now < TONIGHT_MS);
   const signOut = async () => {
     try {
       await postJson(paths.signOut, {});
