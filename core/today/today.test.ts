@@ -1,19 +1,9 @@
 import { deriveDue, stateOf, type DueFacts } from './index.ts';
+import { NO_FACTS } from './noFacts.ts';
 
 const HOUR = 3_600_000;
 const NOW = Date.UTC(2026, 2, 3, 12);
 const at = { now: NOW, zone: 'Europe/Lisbon', lateAfterH: 6, eveningFromHour: 14 };
-const nothing: DueFacts = {
-  arrivals: [],
-  expected: [],
-  floats: [],
-  after: [],
-  rounds: { day: 20515, left: { morning: 0, evening: 0 } },
-  stays: [],
-  missing: [],
-  waiting: [],
-  settled: new Map(),
-};
 const release = {
   entry: 'e1',
   rule: 'after-release' as const,
@@ -24,7 +14,7 @@ const release = {
   walk: [70, 0, 0] as const,
 };
 const say = (facts: Partial<DueFacts>, when = at) =>
-  deriveDue({ ...nothing, ...facts }, when).map((due) => `${due.rule} ${due.step} ${stateOf(due, when.now)}`);
+  deriveDue({ ...NO_FACTS, ...facts }, when).map((due) => `${due.rule} ${due.step} ${stateOf(due, when.now)}`);
 
 it('asks for a look 1, 4 and 24 hours after a release, open a quarter of that time before and after', () => {
   expect(say({ after: [release] })).toEqual(['after-release 1h now', 'after-release 4h next', 'after-release 24h next']);

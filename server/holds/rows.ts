@@ -3,7 +3,7 @@ import type Database from 'better-sqlite3';
 import { meetingsByTool, type ToolUse } from '#core/exposure/index.ts';
 import { kinOf, lookKey, type Course, type HoldPolicy, type HoldRows, type HoldZero } from '#core/holds/index.ts';
 import type { Cause, Sign } from '#core/rounds/index.ts';
-import { STILL_OPEN } from '../journal/pieces.ts';
+import { STILL_OPEN, TOOL_NAMES } from '../journal/pieces.ts';
 
 export type OpenHold = { id: string; lot: string; entry: string; policy: HoldPolicy; openedAtMs: number; zero: HoldZero };
 type HoldRow = Omit<OpenHold, 'policy'> & { policy: string };
@@ -58,7 +58,7 @@ export function prepareHoldRows(
   const lineage = client.prepare('select lot, from_lot "from", at_ms atMs from p_lineage where voided_by is null');
   const uses = client.prepare('select entry, tool, tank, at_ms atMs, ord from p_tool_use where at_ms > ? and voided_by is null');
   const disinfections = client.prepare('select tool, at_ms atMs from p_disinfection where at_ms > ? and voided_by is null');
-  const toolNames = client.prepare("select id, name from p_tool union all select 'hands-' || id, 'hands of ' || name from p_person").raw();
+  const toolNames = client.prepare(TOOL_NAMES).raw();
   const exchanges = client.prepare(
     'select entry, at_ms atMs, tank, from_tank fromTank from p_exchange where at_ms > ? and from_tank is not null and voided_by is null',
   );

@@ -3,7 +3,7 @@ import type { Meeting, TankView } from '#contract/views.ts';
 import { meetingsByTool, type ToolUse } from '#core/exposure/index.ts';
 import { spansOf } from '#core/stock/index.ts';
 import type { HoldsView, RoomView } from '#contract/views.ts';
-import { IN_HOUSE } from '../journal/pieces.ts';
+import { IN_HOUSE, TOOL_NAMES } from '../journal/pieces.ts';
 import { prepareHoldCards } from './holds.ts';
 import { prepareStays } from './moves.ts';
 import { grouped, personName } from './names.ts';
@@ -102,7 +102,7 @@ function prepareMeetings(client: Parameters<MakeView<'tank'>>[0]) {
     select u.entry, u.tool, u.tank, u.at_ms atMs, u.ord, t.code from p_tool_use u join p_tank t on t.id = u.tank
     where u.at_ms > ? and u.voided_by is null and u.tool in (select tool from p_tool_use where tank = ?)`);
   const disinfections = client.prepare('select tool, at_ms atMs from p_disinfection where at_ms > ? and voided_by is null');
-  const names = client.prepare("select id, name from p_tool union all select 'hands-' || id, 'hands of ' || name from p_person").raw();
+  const names = client.prepare(TOOL_NAMES).raw();
   const exchanges = client.prepare(`
     select x.entry, x.at_ms atMs, f.id fromId, f.code fromCode, t.id toId, t.code toCode from p_exchange x join p_tank f on f.id = x.from_tank join p_tank t on t.id = x.tank
     where x.at_ms > @since and x.voided_by is null and (x.tank = @id or x.from_tank = @id)`);

@@ -94,7 +94,9 @@ export function TallyMarks({ clock }: { clock: HoldClock }) {
               aria-expanded={open === index}
               aria-label={`Began anew ${formatDay(causes[0]!.day)}: ${causes.map(sayCause).join('; ')}`}
               title={causes.map(sayCause).join('; ')}
-              onClick={() => setOpen(open === index ? undefined : index)}
+              // A tap brings the focus first: it must not close again what that has opened.
+              onClick={() => setOpen(index)}
+              onBlur={() => setOpen(undefined)}
               onFocus={() => setOpen(index)}
               onMouseEnter={() => setOpen(index)}
             >

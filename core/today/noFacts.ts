@@ -1,0 +1,14 @@
+// A house in which nothing is due: what tests of due things begin from.
+import type { DueFacts } from './due.ts';
+
+export const NO_FACTS: DueFacts = {
+  arrivals: [],
+  expected: [],
+  floats: [],
+  after: [],
+  rounds: { day: 20515, left: { morning: 0, evening: 0 } },
+  stays: [],
+  missing: [],
+  waiting: [],
+  settled: new Map(),
+};
