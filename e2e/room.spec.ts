@@ -121,7 +121,11 @@ test('a net in two tanks in two taps, shown on both; a fish found; a tank labell
   // B6 is dragged to the end of its row, then taken out of the house; B5 with fish in it is not.
   await page.goto(`${house.address}/room?edit=1&rack=birch`);
   const place = page.getByRole('button', { name: 'Empty place, Birch rack, row 2, column 5' });
-  await tank(page, 'B6').dragTo(place, { steps: 6 });
+  await tank(page, 'B6').hover();
+  await page.mouse.down();
+  await place.hover({ position: { x: 20, y: 30 } });
+  await place.hover({ position: { x: 40, y: 40 } });
+  await page.mouse.up();
   await expect(page.getByRole('button', { name: 'Empty place, Birch rack, row 2, column 2' })).toBeVisible();
   await tank(page, 'B5').click();
   await page.getByRole('button', { name: 'B5 is gone from the house' }).click();

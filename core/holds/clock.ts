@@ -2,7 +2,8 @@
 import { SIGN_CLASS, SETTLING_MS } from '../rounds/signs.ts';
 import { inOrder } from '../stock/spans.ts';
 import { houseDay, startOfHouseDay } from '../time/index.ts';
-import { lookKey, type ClockEvent, type ClockFacts, type HoldZero, type Stay } from './facts.ts';
+import { courseIn, covers, markOf, scopeOf, shortDays, type DayMark, type Scope } from './days.ts';
+import { lookKey, type ClockEvent, type ClockFacts, type HoldZero } from './facts.ts';
 import type { HoldPolicy } from './policy.ts';
 
 export type RestartCause =
@@ -18,12 +19,6 @@ export type RestartCause =
 
 /** Why the count began anew, and the entry that says so. `what` = the sign, remedy or tool; `who` = the fish; `place` = where. */
 export type Restart = { cause: RestartCause; entry: string; atMs: number; day: number; what?: string; who?: string; place?: string };
-
-/**
- * What a house day was: `zero` the hold or its count began; `clean`; `unseen` nobody looked everywhere it stood; `short` fish were
- * not seen and nobody said why; `remedy` under a remedy, which does not count; `today` is not over.
- */
-export type DayMark = 'zero' | 'clean' | 'unseen' | 'short' | 'remedy' | 'today';
 
 export type Blocker =
   | { why: 'days'; left: number }
@@ -91,17 +86,6 @@ export function holdClock(facts: ClockFacts, policy: HoldPolicy, now: number): H
 
 /** It was seen to eat today or yesterday. */
 const EATEN_WITHIN_DAYS = 1;
-
-const covers = (stay: Stay, atMs: number) => stay.fromMs <= atMs && (stay.untilMs === undefined || atMs < stay.untilMs);
-
-/** What concerns a lot of all that it is told: the waters that it stood in, and the events of itself and its kin there. */
-type Scope = { waters: readonly string[]; own: readonly ClockEvent[]; hasCourses: boolean };
-
-function scopeOf({ stays, events, kin, courses }: ClockFacts): Scope {
-  const waters = [...new Set(stays.map(({ water }) => water))];
-  const own = waters.flatMap((water) => events.get(water)?.filter(({ lot }) => kin.has(lot)) ?? []);
-  return { waters, own, hasCourses: waters.some((water) => courses.has(water)) };
-}
 
 function restartsOf(
   facts: ClockFacts,
@@ -187,61 +171,6 @@ function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolic
 /** Stress is expected for two days after the lot came to a place. */
 function isSettling({ stays }: ClockFacts, atMs: number): boolean {
   return stays.some(({ fromMs }) => fromMs <= atMs && atMs - fromMs <= SETTLING_MS);
-}
-
-/** Days on which fish were not seen and nobody said why, with how many. */
-function shortDays({ stays, zone }: ClockFacts, { own }: Scope, now: number): Map<number, { n: number; atMs: number }> {
-  const days = new Map<number, { n: number; atMs: number }>();
-  for (const event of own) {
-    if (event.kind !== 'unseen' || event.noted || event.atMs > now) continue;
-    const { atMs, n, lot, place } = event;
-    if (!stays.some((stay) => stay.place === place && covers(stay, atMs))) continue;
-    const day = houseDay(atMs, zone);
-    // The dead that were found are not missed.
-    const dead = own.reduce(
-      (sum, one) =>
-        one.kind === 'death' && one.lot === lot && one.place === place && houseDay(one.atMs, zone) === day ? sum + one.n : sum,
-      0,
-    );
-    const known = days.get(day);
-    if (n > dead) days.set(day, { n: Math.max(n - dead, known?.n ?? 0), atMs: Math.max(atMs, known?.atMs ?? 0) });
-  }
-  return days;
-}
-
-function markOf(
-  day: number,
-  facts: ClockFacts,
-  policy: HoldPolicy,
-  { short, hasCourses }: { short: ReadonlyMap<number, unknown>; hasCourses: boolean },
-): DayMark {
-  const [from, until] = [startOfHouseDay(day, facts.zone), startOfHouseDay(day + 1, facts.zone)];
-  if (hasCourses && !policy.countsUnderRemedy && courseIn(facts, from, until)) return 'remedy';
-  if (short.has(day)) return 'short';
-  return wasSeen(day, facts, { from, until }) ? 'clean' : 'unseen';
-}
-
-/** Every place where it stood at the end of the day was looked at, or the place from which it came there that day. */
-function wasSeen(day: number, { stays, looks }: ClockFacts, { from, until }: { from: number; until: number }): boolean {
-  // Nearly every lot stands in one place all the time.
-  const [only, another] = stays;
-  if (only && !another)
-    return only.fromMs < until && (only.untilMs === undefined || only.untilMs > from) && looks.has(lookKey(only.place, day));
-  const that = stays.filter((stay) => stay.fromMs < until && (stay.untilMs === undefined || stay.untilMs > from));
-  const looked = (stay: Stay) => looks.has(lookKey(stay.place, day));
-  const atEnd = that.filter((stay) => stay.untilMs === undefined || stay.untilMs >= until);
-  if (atEnd.length === 0) return that.some(looked);
-  return atEnd.every((stay) => looked(stay) || (stay.fromMs >= from && that.some(looked)));
-}
-
-function courseIn({ courses, stays }: ClockFacts, from: number, until: number) {
-  for (const stay of stays) {
-    const [begin, end] = [Math.max(from, stay.fromMs), Math.min(until, stay.untilMs ?? until)];
-    if (begin >= end) continue;
-    for (const course of courses.get(stay.water) ?? [])
-      if (course.fromMs < end && (course.untilMs === undefined || course.untilMs > begin)) return course;
-  }
-  return undefined;
 }
 
 type Standing = {

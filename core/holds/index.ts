@@ -1,4 +1,5 @@
-export { holdClock, type Blocker, type DayMark, type HoldClock, type Restart, type RestartCause } from './clock.ts';
+export type { DayMark } from './days.ts';
+export { holdClock, type Blocker, type HoldClock, type Restart, type RestartCause } from './clock.ts';
 export type { HoldEntries, HoldFacts, HoldOpened, HoldSignedOff } from './entries.ts';
 export { lookKey, type ClockEvent, type ClockFacts, type Course, type HoldZero, type Stay } from './facts.ts';
 export { gatherFacts, kinOf, plumber, staysByLot, type HoldRows } from './gather.ts';

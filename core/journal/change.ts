@@ -1,9 +1,7 @@
 // A record that several people edit: only the changed fields are sent, with the entry that their maker saw as the latest.
+import type { Change } from './changed.ts';
 import { refuse, type Refusal } from './refusal.ts';
 import type { HouseState } from './state.ts';
-
-/** `fields` = what is set anew; `basedOn` = the latest entry on the record that the maker saw. */
-export type Change<Fields> = { basedOn: string; fields: Partial<Fields> };
 
 /** Nothing changed, or somebody else set one of the same fields meanwhile: the later of two is told, other fields merge. */
 export function againstChange<Fields extends object>(

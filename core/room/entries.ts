@@ -2,7 +2,7 @@
 import { STARTING_SCHOOLS, type Schools } from '../bench/schools.ts';
 import { STARTING_HUNGRY_AFTER, type HungryAfterDays } from '../feeding/appetite.ts';
 import { STARTING_HOLDS, type HoldPolicies } from '../holds/policy.ts';
-import type { Change } from '../journal/change.ts';
+import type { Change } from '../journal/changed.ts';
 import type { WaterType } from '../species/entries.ts';
 
 /** Numbers that a lead decides; rules of thumb of the trade to start from. */

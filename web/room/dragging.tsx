@@ -8,6 +8,7 @@ import {
   useDraggable,
   useSensor,
   useSensors,
+  type DragEndEvent,
   type DragMoveEvent,
   type DragStartEvent,
 } from '@dnd-kit/core';
@@ -46,7 +47,7 @@ export function Dragging({ carry, accepts, onDrop, children }: Props) {
     over?.classList.add('drop-here');
     if (drag.current) drag.current.over = over;
   };
-  const targetAt = ({ delta }: DragMoveEvent): HTMLElement | undefined => {
+  const targetAt = ({ delta }: DragMoveEvent | DragEndEvent): HTMLElement | undefined => {
     if (!drag.current) return undefined;
     const { x, y } = drag.current.start;
     const found = document
@@ -72,8 +73,10 @@ export function Dragging({ carry, accepts, onDrop, children }: Props) {
         setCarried(shown);
       }}
       onDragMove={(event) => mark(targetAt(event))}
-      onDragEnd={() => {
-        const { from, over } = drag.current ?? {};
+      onDragEnd={(event) => {
+        const { from } = drag.current ?? {};
+        // Asked once more where it was let go: a quick hand is there before its last move was told.
+        const over = targetAt(event) ?? drag.current?.over;
         end();
         if (from && over) onDrop(from, gripAt(over));
       }}
