@@ -1,4 +1,5 @@
-// jsdom lacks TextEncoder, which react-router needs at import.
+// jsdom lacks TextEncoder, which react-router needs at import, and structuredClone, by which the store of the outbox copies.
 const { TextDecoder, TextEncoder } = require('node:util');
 globalThis.TextEncoder ??= TextEncoder;
 globalThis.TextDecoder ??= TextDecoder;
+globalThis.structuredClone ??= (value) => JSON.parse(JSON.stringify(value));

@@ -3,7 +3,7 @@ import { findHeading, guessColumns, readPackingList } from '#core/intake/index.t
 import { makeLookUp, type Named } from '#core/species/index.ts';
 import { parseCsv } from '#core/text/index.ts';
 import { SPECIES } from '#demo/species.ts';
-import { makeChance } from '#demo/teller.ts';
+import { makeChance } from '#core/chance.ts';
 
 const NAMES = 5000;
 const LINES = 2000;

@@ -88,10 +88,19 @@ it('tells a newer client that it is newer', () => {
 
 it('lifts a house that was configured before there were rules for meals, and holds of plain days', () => {
   const { rules, ...rest } = fixtures['house.configured'];
-  const { hungryAfterDays, schools: _schools, holds, triesBeforeRest: _tries, temporaryH: _hours, toolDriesH: _dries, ...older } = rules;
+  const {
+    hungryAfterDays,
+    schools: _schools,
+    holds,
+    triesBeforeRest: _tries,
+    temporaryH: _hours,
+    toolDriesH: _dries,
+    runs,
+    ...older
+  } = rules;
   const holdDays = { fresh: holds.fresh.days, brackish: holds.brackish.days, marine: holds.marine.days };
   expect(lift('house.configured', 1, { ...rest, rules: { ...older, holdDays } })).toEqual(fixtures['house.configured']);
-  expect(hungryAfterDays.fry).toBe(1);
+  expect([hungryAfterDays.fry, runs.equalPpt]).toEqual([1, 0.5]);
   expect(checkAct(act(entry('house.configured', { name: 'x' }))).ok).toBe(false);
   const { policy: _policy, ...hold } = fixtures['hold.opened'];
   expect(lift('hold.opened', 1, { ...hold, days: 28 })).toEqual(fixtures['hold.opened']);

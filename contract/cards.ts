@@ -7,7 +7,8 @@ import type { SpeciesAdded, WaterType } from '#core/species/index.ts';
 import type { Origin } from '#core/stock/index.ts';
 import type { Method, Quantity, Source } from '#core/water/index.ts';
 
-export type Run = {
+/** A closed bag afloat in its tank. */
+export type Afloat = {
   run: string;
   bag: string;
   bagLabel: string;
@@ -58,6 +59,8 @@ export type BagCard = {
   temperature?: { value: number; method: Method };
   tank?: { id: string; code: string };
   afloat: boolean;
+  /** Poured into the vessel of a run. */
+  inRun?: string;
   released?: { atMs: number };
 };
 export type CrateCard = {

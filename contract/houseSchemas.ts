@@ -36,6 +36,7 @@ import {
   type SpeciesEntries,
   type SpeciesFields,
 } from '#core/species/index.ts';
+import type { RunPolicy } from '#core/runs/index.ts';
 import { TEMPERATURE_UNITS, VOLUME_UNITS } from '#core/water/index.ts';
 import { choice, closed, count, finite, id, list, note, someOf, text, uuid } from './fields.ts';
 import { centimetres, days, degrees, holdPolicy, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
@@ -59,6 +60,14 @@ const rulesSchema = schemaOf<HouseRules>({
   triesBeforeRest: count(1, 20),
   temporaryH: finite(0.25, 240).required(),
   toolDriesH: finite(0, 240).required(),
+  runs: schemaOf<RunPolicy>({
+    equalPpt: finite(0.1, 5).required(),
+    equalC: finite(0.1, 5).required(),
+    longH: finite(0.25, 48).required(),
+    lookEveryMin: count(5, 720),
+    callAfterMin: count(1, 120),
+    callLeadAfterMin: count(1, 240),
+  }),
 });
 
 /** What is known of a species, without its id. */

@@ -5,6 +5,7 @@ import type { Kind, Payloads, Undo } from '#core/journal/index.ts';
 import { STARTING_SCHOOLS } from '#core/bench/index.ts';
 import { STARTING_HUNGRY_AFTER } from '#core/feeding/index.ts';
 import { plainPolicy, STARTING_HOLDS } from '#core/holds/index.ts';
+import { STARTING_RUN_POLICY } from '#core/runs/index.ts';
 import { permits, versionOf, type Permit } from './permits.ts';
 import { schemas } from './schemas.ts';
 
@@ -34,6 +35,10 @@ const lifted: Partial<Record<Kind, readonly Upcaster[]>> = {
       const holds = { ...STARTING_HOLDS, fresh: of(fresh), brackish: of(brackish), marine: of(marine) };
       return { ...rest, rules: { ...other, holds, triesBeforeRest: 3, temporaryH: 4, toolDriesH: 24 } };
     },
+    (payload) => {
+      const { rules, ...rest } = payload as { rules: object };
+      return { ...rest, rules: { ...rules, runs: STARTING_RUN_POLICY } };
+    },
   ],
   'hold.opened': [
     (payload) => {
@@ -41,8 +46,9 @@ const lifted: Partial<Record<Kind, readonly Upcaster[]>> = {
       return { ...rest, policy: plainPolicy(Math.max(1, days)) };
     },
   ],
-  // What is new in it may be left out.
+  // What is new in them may be left out.
   'stock.moved': [(payload) => payload],
+  'reading.taken': [(payload) => payload],
 };
 
 export const kinds = Object.fromEntries(

@@ -11,6 +11,8 @@ export const paths = {
   live: '/api/live',
   export: '/api/export',
   demoClock: '/api/demo/clock',
+  meter: '/api/devices/meter',
+  meterReference: '/api/devices/meter/reference',
   health: '/api/health',
 } as const;
 export const viewPath = (view: string, query: Record<string, string> = {}): string => {

@@ -38,6 +38,7 @@ import { QUANTITIES, type ReadingTaken } from '#core/water/index.ts';
 import { choice, closed, count, finite, id, instant, list, MAX_HEADS, maybe, note, text, uuid } from './fields.ts';
 import { houseSchemas } from './houseSchemas.ts';
 import { centimetres, litres, reading, schemaOf } from './shapes.ts';
+import { runSchemas } from './runSchemas.ts';
 import { stockSchemas } from './stockSchemas.ts';
 
 /** Entry, rule, step. */
@@ -49,6 +50,7 @@ const dueId = () =>
 export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
   ...houseSchemas,
   ...stockSchemas,
+  ...runSchemas,
   'entry.reversed': schemaOf<Payloads['entry.reversed']>({ act: uuid(), why: note() }),
   'supplier.added': schemaOf<SupplierAdded>({
     supplier: id(),
@@ -148,9 +150,10 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
     note: note(),
   }),
   'reading.taken': schemaOf<ReadingTaken>({
-    subject: closed({ kind: choice(['bag', 'water'] as const), id: id() }),
+    subject: closed({ kind: choice(['bag', 'water', 'run'] as const), id: id() }),
     quantity: choice(QUANTITIES),
     reading: reading(),
+    instrument: string().max(60).optional(),
   }),
   'tank.looked': schemaOf<TankLooked>({
     tank: id(),

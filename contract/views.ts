@@ -11,12 +11,14 @@ import type { SpeciesAdded } from '#core/species/index.ts';
 import type { StageCounts } from '#core/stock/index.ts';
 import type { Preference } from '#core/water/index.ts';
 import type { Due } from '#core/today/index.ts';
-import type { BenchBag, CrateCard, Oddity, Run, SpeciesName, TemporaryStay } from './cards.ts';
+import type { Afloat, BenchBag, CrateCard, Oddity, SpeciesName, TemporaryStay } from './cards.ts';
 import type { FindView, HoldsView, LotView, MovesView, RoomView, TankView, WaterCard } from './roomViews.ts';
+import type { RunCard, VesselTimer } from './runViews.ts';
 import type { Topic } from './topics.ts';
 
 export type * from './cards.ts';
 export type * from './roomViews.ts';
+export type * from './runViews.ts';
 
 export type Person = { id: string; name: string; title: string; role: Role };
 export type House = { name: string; zone: string; rules: HouseRules; demo: boolean };
@@ -31,7 +33,7 @@ export type DoorView = {
 
 export type StreamView = StageCounts & { seq: number; expected: number; /** Died or put down in the last 7 days. */ lost7: number };
 
-export type RunningView = { seq: number; runs: Run[]; stays: TemporaryStay[] };
+export type RunningView = { seq: number; floats: Afloat[]; vessels: VesselTimer[]; stays: TemporaryStay[] };
 
 export type DockView = { seq: number; crates: CrateCard[]; species: (SpeciesName & { alsoCalled: string[] })[] };
 
@@ -39,7 +41,8 @@ export type DockView = { seq: number; crates: CrateCard[]; species: (SpeciesName
 export type SupplierCard = { id: string; name: string; transit: string; taught: { columns: TaughtColumn[]; names: TaughtName[] } };
 export type IntakeView = { seq: number; suppliers: SupplierCard[]; species: (SpeciesName & { alsoCalled: string[] })[] };
 
-export type BenchView = { seq: number; bags: BenchBag[]; runs: Run[] };
+/** `people` = who may watch a run. */
+export type BenchView = { seq: number; bags: BenchBag[]; floats: Afloat[]; runs: RunCard[]; people: { id: string; name: string }[] };
 
 /** `entry` = the latest entry on it, to base a change on. */
 export type ShelfSpecies = SpeciesAdded & { entry: string; /** Living heads in the house. */ heads: number };
@@ -131,7 +134,7 @@ export type ViewName = keyof Views;
 
 export const VIEW_TOPICS: { [V in ViewName]: readonly Topic[] } = {
   stream: ['stock', 'dock', 'bench', 'house'],
-  running: ['bench', 'stock'],
+  running: ['bench', 'stock', 'water'],
   dock: ['dock', 'bench', 'water', 'shelf'],
   intake: ['dock', 'shelf'],
   bench: ['dock', 'bench', 'stock', 'water'],
@@ -150,6 +153,6 @@ export const VIEW_TOPICS: { [V in ViewName]: readonly Topic[] } = {
 export const VIEW_NAMES = Object.keys(VIEW_TOPICS) as ViewName[];
 
 /** What the live stream carries: never data, only what to read again. */
-export type LiveMessage = { seq: number; topics: Topic[]; clockOffsetMs?: number };
+export type LiveMessage = { seq: number; topics: Topic[]; /** House time as it was sent. */ houseNowMs?: number };
 
 export type Health = { ok: boolean; seq: number; balance: number; inHouse: number };

@@ -166,7 +166,7 @@ const banks: Bank[] = [
 const UNLIKE: Record<string, Partial<WaterAdded>> = {
   K2: { type: 'marine', temperatureC: 23, salinityPpt: 34 },
   S2: { type: 'marine', temperatureC: 25, salinityPpt: 33 },
-  D5: { type: 'brackish' },
+  D5: { type: 'brackish', salinityPpt: 30, temperatureC: 26 },
 };
 
 export const RACKS: readonly RackAdded[] = banks.map(({ rack }) => rack);

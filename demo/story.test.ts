@@ -16,7 +16,7 @@ it('tells the house of the scenario, balanced and equal to its replay', () => {
   const [open] = house.view('dock').crates;
   expect(open).toMatchObject({ supplier: 'Pelican Yard Imports', bags: { length: 19 } });
   expect(open!.bags.filter(({ landed }) => landed)).toHaveLength(10);
-  expect(house.view('running').runs.map(({ tankCode }) => tankCode)).toEqual(['G1', 'G2']);
+  expect(house.view('running').floats.map(({ tankCode }) => tankCode)).toEqual(['G1', 'G2']);
   const tanks = house.view('room').racks.flatMap((rack) => rack.tanks);
   expect(tanks.filter(({ vessel }) => vessel === 'tank')).toHaveLength(68);
   showsTheRoom(house);

@@ -5,6 +5,7 @@ import { atLocal, houseDay } from '#core/time/index.ts';
 import { MINUTE_MS, speciesOf, tellFloat, tellLanding, tellList, tellRelease } from './crates.ts';
 import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, WATERS, ZONE } from './rooms.ts';
 import { clearHolds, fallIll, planCrate, sellSome } from './history.ts';
+import { beginMonos, wakeMonos, watchMonos, type Monos } from './monos.ts';
 import { tellRound, type Trouble } from './rounds.ts';
 import { isPassedBy, tellRoomDay } from './roomDays.ts';
 import { SPECIES } from './species.ts';
@@ -37,6 +38,8 @@ type Story = {
   /** What newcomers risk in their first days, and after. */
   risks: Map<string, { risk: number; fromMs: number; after: number }>;
   troubles: Trouble[];
+  /** On the bench since the day before. */
+  monos?: Monos;
 };
 
 /** Writes the whole story into an empty `file`. The same `opensAtMs` gives the same journal. Returns the open house. */
@@ -48,7 +51,9 @@ export function tellStory(file: string, opensAtMs: number) {
   tellSetUp(story);
   tellOpening(story);
   for (let daysAgo = DAYS - 1; daysAgo > 0; daysAgo -= 1) tellDay(story, daysAgo);
+  watchMonos(teller, story.monos!, at);
   tellThisMorning(story);
+  wakeMonos(teller, story.monos!, at(0, 7, 35));
   teller.finish();
   return teller.house;
 }
@@ -130,6 +135,7 @@ function tellDay(story: Story, daysAgo: number): void {
   clearHolds(teller, at(daysAgo, 13, 5));
   sellSome(teller, (slot) => at(daysAgo, 13, 50 + slot * 29));
   tellRoomDay(teller, daysAgo, (hour, minute) => at(daysAgo, hour, minute));
+  if (daysAgo === 1) story.monos = beginMonos(teller, at);
   tellRound(teller, { ...walk, round: 'evening', atMs: at(daysAgo, 17, 20) });
 }
 

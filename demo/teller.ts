@@ -3,22 +3,12 @@
 import { v7 } from 'uuid';
 import { kinds } from '#contract/kinds.ts';
 import type { Act, Entry, Kind, Payloads } from '#core/journal/index.ts';
+import { makeChance } from '#core/chance.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { makeClock } from '#server/clock/clock.ts';
 import { startHouse, type RunningHouse } from '#server/house.ts';
 
 const HOUR_MS = 3_600_000;
-
-/** Seeded chance in [0, 1): mulberry32. The same seed tells the same story. */
-export function makeChance(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
 
 export type Said = { [K in Kind]: { kind: K; payload: Payloads[K]; overrules?: Entry['overrules'] } }[Kind];
 export type Teller = {

@@ -1,6 +1,6 @@
 // The bench, computed: opened from a bag, a value corrected, the order changed, followed or overruled; by mouse and by touch.
 import type { Locator, Page } from '@playwright/test';
-import { expect, test, type House } from './house.ts';
+import { action, expect, test, type House } from './house.ts';
 
 type Press = (target: Locator) => Promise<void>;
 
@@ -11,13 +11,12 @@ async function chooseTank(page: Page, house: House, press: Press): Promise<void>
   await press(page.getByRole('button', { name: /^Tank G3/ }));
   await press(page.getByRole('button', { name: /^Put it in G3/ }));
 }
-const action = (page: Page) => page.locator('.thumb .btn-act');
 const fact = (page: Page, name: string) => page.getByRole('textbox', { name });
 
 async function overrule(page: Page, house: House, press: Press): Promise<void> {
   await chooseTank(page, house, press);
   await expect(action(page)).toHaveText(/^Follow: match, float, net/);
-  await expect(page.getByText(/best in \d+ of 10/)).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText(/best in \d+ of 10/)).toBeVisible();
 
   // What cannot be is asked about, the picture stays, nothing is written.
   const salinity = fact(page, 'bag 3, salinity, ppt');
@@ -31,7 +30,7 @@ async function overrule(page: Page, house: House, press: Press): Promise<void> {
   // Measured after all: the bag has the tank's own salinity, and the order turns.
   await salinity.fill('1.0234');
   await salinity.press('Enter');
-  await expect(action(page)).not.toHaveText(/match, float, net/, { timeout: 15_000 });
+  await expect(action(page)).not.toHaveText(/match, float, net/);
   await expect(page.locator('tr.fact', { has: salinity })).toContainText('measured');
   await expect(page.getByText(/match, float, net \(tank and bag have the same salinity\)/)).toBeVisible();
   await expect.poll(async () => (await house.health()).seq).toBe(seq + 1);

@@ -6,6 +6,7 @@ import { test as base, expect, type Page } from '@playwright/test';
 
 export const OPENS = '2026-03-03T07:40';
 export const SEEDED = path.resolve('.cache/e2e-demo');
+export const SERVER = path.resolve('.cache/e2e-server/main.js');
 const PINS = { 'Ines Okafor': '4711', 'Bram Tell': '2020', 'Odalys Reyes': '3131', 'Pia Lund': '1234' } as const;
 export type Who = keyof typeof PINS;
 
@@ -21,9 +22,7 @@ export class House {
   async open(clock: string = OPENS, freeze = false): Promise<void> {
     const port = this.address ? new URL(this.address).port : '0';
     const args = [
-      '--import',
-      'tsx',
-      'server/main.ts',
+      SERVER,
       '--data',
       this.data,
       '--port',
@@ -79,6 +78,9 @@ export const test = base.extend<{ house: House }>({
 });
 export { expect };
 
+/** The one main action of a card. */
+export const action = (page: Page) => page.locator('.thumb .btn-act');
+
 /** The count that a stage shows in the stream bar. */
 export async function stage(page: Page, name: string): Promise<number> {
   const index = ['Expected', 'Dock', 'Bench', 'Hold', 'Cleared', 'Promised'].indexOf(name);
@@ -99,5 +101,5 @@ export async function expectStreamAddsUp(page: Page): Promise<void> {
     const counts = await page.locator('.stream-stages li:not(.outside) b').allTextContents();
     const sum = counts.map(Number).reduce((total, n) => total + n, 0);
     expect(sum).toBe(Number(await page.locator('.stream-sum .total').textContent()));
-  }).toPass({ timeout: 5000 });
+  }).toPass({ timeout: 45_000 });
 }

@@ -53,7 +53,7 @@ async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<
   await page.getByLabel(/^Bag, °C/).fill('22');
   await press(page.getByRole('button', { name: /^Start float \d+ min/ }));
   await expect(page.getByRole('list', { name: 'Running now' }).getByText('Bag 11 float, G3')).toBeVisible();
-  await expect.poll(() => readStage(page, 'Bench')).toBe(12);
+  await expect.poll(() => readStage(page, 'Bench')).toBe(18);
 
   // Net out, half an hour later by the house clock.
   await house.close();

@@ -92,6 +92,20 @@ test('fish are dragged to another tank, and two people do not move the same fish
   // Their fish are gone from F4: the page says so instead of moving what is not there.
   await expect(page.getByText(/are not in F4 any more/)).toBeVisible();
   await other.close();
+  // From the card of a tank too; what is in hand stays when only one rack is looked at.
+  await page.getByRole('button', { name: 'Leave them' }).click();
+  await expect(page.getByRole('region', { name: 'Birch rack' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'All racks' }).click();
+  await tank(page, 'F2').click();
+  await page.locator('.occupant').getByText('Pangio').hover();
+  await page.mouse.down();
+  await tank(page, 'F12').hover({ position: { x: 20, y: 30 } });
+  await tank(page, 'F12').hover({ position: { x: 40, y: 40 } });
+  await page.mouse.up();
+  await expect(page.getByRole('heading', { name: /kuhli loach, F2 to F12/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Fern bench' }).click();
+  await expect(page.getByRole('heading', { name: /kuhli loach, F2 to F12/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Birch rack' })).toHaveCount(0);
 });
 
 test('a net in two tanks in two taps, shown on both; a fish found; a tank labelled; the racks edited', async ({ page, house }) => {

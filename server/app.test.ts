@@ -175,7 +175,7 @@ it('tells open screens which topics changed, and nothing else', async () => {
     .split('\n\n')
     .filter(Boolean)
     .map((line) => JSON.parse(line.replace('data: ', '')));
-  expect(messages[0]).toMatchObject({ topics: [], clockOffsetMs: expect.any(Number) });
+  expect(messages[0]).toMatchObject({ topics: [], houseNowMs: expect.any(Number) });
   expect(messages[1]).toEqual({ seq: house.store.latestSeq(), topics: ['dock', 'stock', 'bench'] });
 });
 

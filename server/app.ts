@@ -6,6 +6,8 @@ import express, { type ErrorRequestHandler, type Express } from 'express';
 import session from 'express-session';
 import { paths } from '#contract/paths.ts';
 import { demoClockRoutes } from './clock/demoClock.ts';
+import { startPager } from './devices/pager.ts';
+import { deviceRoutes } from './devices/routes.ts';
 import { findMeta, setMeta } from './db/open.ts';
 import { exportRoutes } from './export/routes.ts';
 import { guard } from './guard.ts';
@@ -54,6 +56,8 @@ export function makeApp({ house, dist, hostNames = [], log = console.error }: Op
   api.use(setUpRoutes(house, people));
   api.use(exportRoutes(house, people));
   api.use(demoClockRoutes(house, people, () => hub.clockMoved()));
+  api.use(deviceRoutes(house, people));
+  const stopPager = startPager(house, log);
   api.get(paths.live, requireSignIn(people), (_request, response) => hub.join(response));
   api.use('/api', (_request, response) => void response.status(404).json({ code: 'notFound' }));
   app.use((request, response, next) => (request.path.startsWith('/api/') ? api(request, response, next) : next()));
@@ -64,7 +68,13 @@ export function makeApp({ house, dist, hostNames = [], log = console.error }: Op
     app.get('/{*rest}', (_request, response) => response.set('cache-control', 'no-cache').sendFile(path.join(dist, 'index.html')));
   }
   app.use(onError(log));
-  return { express: app, close: () => hub.close() };
+  return {
+    express: app,
+    close: () => {
+      stopPager();
+      hub.close();
+    },
+  };
 }
 
 function sessionSecret(house: RunningHouse): string {

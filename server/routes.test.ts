@@ -41,6 +41,9 @@ const rows: Row[] = [
   ['get', `${paths.export}/stock.csv`, undefined, 401, 403, 403, 200],
   // No demo house: the clock has no address, for anybody.
   ['post', paths.demoClock, { to: 'next' }, 401, 404, 404, 404],
+  // Nor has the simulated meter one: what it shows is made up.
+  ['post', paths.meter, { subject: { kind: 'run', id: 'r' }, quantity: 'pH', way: 'probe' }, 401, 404, 404, 404],
+  ['post', paths.meterReference, { quantity: 'pH', setRight: false }, 401, 404, 404, 404],
   ['get', '/api/nothing', undefined, 404, 404, 404, 404],
 ];
 

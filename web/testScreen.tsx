@@ -1,9 +1,12 @@
 // A screen for component tests: who is signed in, and a server made of canned answers.
-import { render } from '@testing-library/react';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { SWRConfig } from 'swr';
-import type { MeView } from '#contract/views.ts';
+import { checkAct } from '#contract/act.ts';
+import { paths } from '#contract/paths.ts';
+import type { MeView, TankCard } from '#contract/views.ts';
+import type { Act } from '#core/journal/index.ts';
 import type { Role } from '#core/people/index.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
 import { METRIC, type Preference } from '#core/water/index.ts';
@@ -52,3 +55,37 @@ export function answer(
   }) as unknown as typeof fetch;
   return asked;
 }
+
+/** Presses a button once it takes a press. */
+export async function press(name: RegExp | string): Promise<void> {
+  await waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button', { name }).disabled).toBe(false));
+  fireEvent.click(screen.getByRole('button', { name }));
+}
+
+/** The one act that was sent, which the contract must take. */
+export async function sentAct(asked: ReturnType<typeof answer>): Promise<Act> {
+  const acts = () => asked.filter(({ path }) => path === paths.journal);
+  await waitFor(() => expect(acts()).toHaveLength(1));
+  const act = acts()[0]!.body as Act;
+  expect(checkAct(act)).toMatchObject({ ok: true });
+  return act;
+}
+
+/** A hold tank with nobody in it. */
+export const tankCard = (code: string, more: Partial<TankCard> = {}): TankCard => ({
+  id: code,
+  entry: 'e',
+  vessel: 'tank',
+  odd: [],
+  code,
+  row: 0,
+  column: 0,
+  volumeL: 45,
+  purpose: 'hold',
+  lid: true,
+  water: 'w',
+  occupants: [],
+  suspect: false,
+  coming: 0,
+  ...more,
+});

@@ -1,5 +1,6 @@
 // What is not known for sure, drawn many times: how often each method is best, and the bands of the curves. Seeded: draw number i is the
 // same whatever was drawn before it, and all methods share it.
+import { makeChance, normal } from '../chance.ts';
 import { METABOLISM_BAND } from './bag.ts';
 import { rank, reckon, type BenchInput, type Reckoned } from './compare.ts';
 import { STARTING_CONTROLS, type Chance } from './input.ts';
@@ -55,20 +56,13 @@ export type Bands = {
   start: { pH: [number, number]; tan: [number, number] };
 };
 
-function chanceFrom(seed: number): () => number {
-  let state = Math.imul(seed + 1, 0x9e3779b1) >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state);
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed;
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
+/** Sets the seeds of neighbouring draws far apart. */
+const SPREAD = 0x9e3779b1;
 
 /** A normal deviate within two deviations, so that no draw is absurd. */
 function deviate(chance: () => number): number {
   for (;;) {
-    const z = Math.sqrt(-2 * Math.log(1 - chance())) * Math.cos(2 * Math.PI * chance());
+    const z = normal(chance);
     if (Math.abs(z) <= 2) return z;
   }
 }
@@ -93,7 +87,7 @@ export function drawn(
   doubts: readonly Doubt[],
   index: number,
 ): { input: Required<BenchInput>; chance: Chance } {
-  const random = chanceFrom(index);
+  const random = makeChance(Math.imul(index + 1, SPREAD));
   let one = input;
   for (const doubt of doubts) {
     const at = valueOf(input, doubt.of);

@@ -45,7 +45,8 @@ const GAS_SHARE = 2;
 const USUAL_BAG_L = 1;
 const USUAL_LENGTH_CM = 4;
 const LENGTH_BAND = 0.1;
-const ROOM_C = 23;
+/** A fish room, °C: nobody measures it. */
+export const ROOM_C = 23;
 const TOLD_SALINITY_BAND = 1.5;
 const TOLD_TEMPERATURE_BAND = 2;
 const SURFACE_BAND = 2;

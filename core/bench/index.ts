@@ -11,6 +11,7 @@ export {
   TOLERANCE_CLASSES,
   USUAL_WATER,
   type BagInput,
+  type BagState,
   type Chance,
   type Controls,
   type InputFault,
@@ -22,4 +23,6 @@ export { METHODS, recipesFor, type Method, type NotOffered, type Recipe } from '
 export { benchRules } from './rules.ts';
 export { classOf, houseMethod, SCHOOL_CLASSES, SCHOOLS, STARTING_SCHOOLS, type School, type SchoolClass, type Schools } from './schools.ts';
 export { SAY_METRIC, sayTime, sentenceOf, type Say } from './sentence.ts';
+export { AIR_LEVELS, STEPS } from './carry.ts';
+export { ROOM_C } from './facts.ts';
 export { simulate, startVessel, tankWater, type Run, type Sample, type Step, type Vessel } from './simulate.ts';

@@ -1,5 +1,6 @@
 // What the bench computes from: a bag as it is now, the tank its fish are to live in, the lot in it. SI throughout (°C, L, ppt,
 // meq/L, mg/L as nitrogen, dGH, hours).
+import type { AirLevel } from './carry.ts';
 import type { WaterType } from '../species/entries.ts';
 
 /** `closed` until now; `opened` so long ago and kept since; `tub` = came in an open tub: the carbon dioxide is gone. */
@@ -68,7 +69,7 @@ export type LotInput = {
 
 /** What hands can still change. Minutes, L, mL/min. */
 export type Controls = {
-  air: 'none' | 'gentle' | 'strong';
+  air: AirLevel;
   binder: boolean;
   /** Float the closed bag first in the methods that pour it out. */
   floatFirst: boolean;

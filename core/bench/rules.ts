@@ -33,7 +33,8 @@ function decideMethod({ bag: id, lot, method, advised, house, why }: MethodChose
   const bag = state.findBag(id);
   if (!bag) return refuse('unknown', 'bag', { what: 'bag', id });
   if (!bag.landing) return refuse('bag.notLanded', 'bag', { bag: bag.label });
-  if (bag.release) return refuse('bag.alreadyReleased', 'bag', { bag: bag.label, by: bag.release.by, atMs: bag.release.atMs });
+  const gone = outOfBag(bag);
+  if (gone.length > 0) return gone;
   if (bag.landing.lot !== lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
   return method === advised || method === house || why ? [] : refuse('method.noReason', 'why', { method, advised });
 }
@@ -70,9 +71,16 @@ function decideRelease(release: FishReleased, context: Context): Refusal[] {
 /** Landed, of this lot, its tank chosen, not already afloat or let go. */
 function inHand(bag: BagFacts, { lot, tank }: { lot: string; tank: string }): Refusal[] {
   if (!bag.landing) return refuse('bag.notLanded', 'bag', { bag: bag.label });
-  if (bag.release) return refuse('bag.alreadyReleased', 'bag', { bag: bag.label, by: bag.release.by, atMs: bag.release.atMs });
+  const gone = outOfBag(bag);
+  if (gone.length > 0) return gone;
   if (bag.run) return refuse('float.running', 'bag', { bag: bag.label, by: bag.run.by, atMs: bag.run.atMs });
   if (bag.landing.lot !== lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
   if (!bag.assignment) return refuse('bag.notAssigned', 'tank', { bag: bag.label });
   return bag.assignment.tank === tank ? [] : refuse('release.otherTank', 'tank', { bag: bag.label });
+}
+
+/** Its fish have left it: into their tank, or into the vessel of a run. */
+function outOfBag({ label, release, taken }: BagFacts): Refusal[] {
+  if (release) return refuse('bag.alreadyReleased', 'bag', { bag: label, by: release.by, atMs: release.atMs });
+  return taken ? refuse('run.running', 'bag', { bag: label, by: taken.by, atMs: taken.atMs }) : [];
 }

@@ -1,7 +1,7 @@
 // One plain sentence for each method: what limits it, and by how much. Quantities are said by whoever shows them.
 import type { LotInput } from './input.ts';
-import type { Reckoned } from './compare.ts';
-import type { Strain } from './figures.ts';
+import type { Figures, Strain } from './figures.ts';
+import type { Method } from './methods.ts';
 
 /** How quantities are written: a difference of temperature, a salinity difference, minutes. */
 export type Say = { warmth: (differenceC: number) => string; salt: (differencePpt: number) => string };
@@ -19,7 +19,7 @@ const WHO = { delicate: 'delicate', ordinary: 'ordinary', hardy: 'hardy' } as co
 const CALM = 0.5;
 
 export function sentenceOf(
-  { method, limiting, figures }: Pick<Reckoned, 'method' | 'limiting' | 'figures'>,
+  { method, limiting, figures }: { method: Method; limiting: Strain; figures: Figures },
   lot: LotInput,
   say: Say = SAY_METRIC,
 ): string {

@@ -67,6 +67,7 @@ export const dockRules: Rules<DockEntries> = {
       const lot = bag.landing?.lot ?? bag.lot;
       if (lot !== payload.lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
       if (bag.release) return refuse('bag.alreadyReleased', 'bag', { bag: bag.label, by: bag.release.by, atMs: bag.release.atMs });
+      if (bag.taken) return refuse('run.running', 'bag', { bag: bag.label, by: bag.taken.by, atMs: bag.taken.atMs });
       if (bag.run) return refuse('float.running', 'bag', { bag: bag.label, by: bag.run.by, atMs: bag.run.atMs });
       const tank = context.state.findTank(payload.tank);
       if (!tank) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });

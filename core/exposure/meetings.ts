@@ -1,4 +1,5 @@
 // Direct meetings: a wet tool that went from one tank to another before anybody disinfected it or it dried. Tracing goes on from here.
+import { inOrder } from '../stock/spans.ts';
 
 export type ToolUse = { entry: string; tool: string; tank: string; atMs: number; /** Place in its entry. */ ord: number };
 export type Disinfection = { tool: string; atMs: number };
@@ -14,9 +15,7 @@ export function meetingsByTool(uses: readonly ToolUse[], disinfections: readonly
   for (const use of uses) byTool.set(use.tool, [...(byTool.get(use.tool) ?? []), use]);
   const meetings: ToolMeeting[] = [];
   for (const [tool, list] of byTool) {
-    const ordered = list.toSorted(
-      (one, other) => one.atMs - other.atMs || (one.entry < other.entry ? -1 : one.entry > other.entry ? 1 : one.ord - other.ord),
-    );
+    const ordered = list.toSorted((one, other) => inOrder(one, other) || one.ord - other.ord);
     const clean = disinfections.filter((one) => one.tool === tool).map(({ atMs }) => atMs);
     ordered.forEach((use, index) => {
       // Back from here to the last time that it was clean or dry: each tank counts once, by its latest use.
@@ -29,7 +28,7 @@ export function meetingsByTool(uses: readonly ToolUse[], disinfections: readonly
       for (const [tank, fromMs] of from) meetings.push({ entry: use.entry, tool, from: tank, fromMs, to: use.tank, atMs: use.atMs });
     });
   }
-  return meetings.sort((one, other) => one.atMs - other.atMs || (one.entry < other.entry ? -1 : 1));
+  return meetings.sort(inOrder);
 }
 
 /** Whether a tool is wet still, and from which tanks. */

@@ -198,6 +198,28 @@ it('does not take a lot that was cut out of it for a newcomer, and gives the chi
   expect([now('fish').clean, now('child').clean]).toEqual([4, 4]);
 });
 
+it('does not take what happens to its parent after the cut for its own', () => {
+  const cut = [{ lot: 'fish', from: 'parent', atMs: at(5) }];
+  const rows = house({
+    lineage: cut,
+    balances: [
+      { lot: 'fish', place: 'F1', n: 2 },
+      { lot: 'parent', place: 'F2', n: 4 },
+    ],
+    legs: [
+      { entry: 'p', lot: 'parent', place: 'F2', n: 6, atMs: at(0) },
+      { entry: 'cut', lot: 'parent', place: 'F2', n: -2, atMs: at(5) },
+      { entry: 'cut', lot: 'fish', place: 'F1', n: 2, atMs: at(5) },
+    ],
+    holds: [...house().holds, { lot: 'parent', entry: 'h4', openedAtMs: at(0), zero: 'arrival' }],
+    deaths: [{ entry: 'd', atMs: at(7), place: 'F2', lot: 'parent', cause: 'not known', n: 1 }],
+    signs: [sign('s', 8, 'not eating', { lot: 'parent', place: 'F2' })],
+    ate: new Map([['fish', at(8, 7)]]),
+  });
+  const now = clock(rows, at(8));
+  expect([now.restarts, now.blockers]).toEqual([[], [{ why: 'days', left: 7 }]]);
+});
+
 it('under a remedy days do not count, its end begins a count of its own length, and no date is promised while it runs', () => {
   const policy = { ...POLICY, daysAfterRemedy: 7 };
   const running = house({ courses: [{ entry: 'c', water: 'w', family: 'copper', fromMs: at(3) }] });

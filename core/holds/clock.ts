@@ -2,7 +2,7 @@
 import { SIGN_CLASS, SETTLING_MS } from '../rounds/signs.ts';
 import { inOrder } from '../stock/spans.ts';
 import { houseDay, startOfHouseDay } from '../time/index.ts';
-import { courseIn, covers, markOf, scopeOf, shortDays, type DayMark, type Scope } from './days.ts';
+import { courseIn, covers, isOwn, markOf, scopeOf, shortDays, type DayMark, type Scope } from './days.ts';
 import { lookKey, type ClockEvent, type ClockFacts, type HoldZero } from './facts.ts';
 import type { HoldPolicy } from './policy.ts';
 
@@ -129,7 +129,7 @@ const keyOf = ({ entry, cause, who = '', place = '' }: Restart) => `${entry}|${c
 type Cause = Pick<Restart, 'cause' | 'what' | 'who' | 'place'>;
 
 function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolicy): Cause | undefined {
-  const own = facts.kin.has(event.lot);
+  const own = isOwn(event, facts.kin);
   const { label: who, place } = event;
   switch (event.kind) {
     case 'sign': {

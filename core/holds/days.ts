@@ -14,9 +14,12 @@ export const covers = (stay: Stay, atMs: number) => stay.fromMs <= atMs && (stay
 /** What concerns a lot of all that it is told: the waters that it stood in, and the events of itself and its kin there. */
 export type Scope = { waters: readonly string[]; own: readonly ClockEvent[]; hasCourses: boolean };
 
+/** It happened to the lot, or to one that it comes of while they were one still. */
+export const isOwn = ({ lot, atMs }: Pick<ClockEvent, 'lot' | 'atMs'>, kin: ClockFacts['kin']) => atMs <= (kin.get(lot) ?? -Infinity);
+
 export function scopeOf({ stays, events, kin, courses }: ClockFacts): Scope {
   const waters = [...new Set(stays.map(({ water }) => water))];
-  const own = waters.flatMap((water) => events.get(water)?.filter(({ lot }) => kin.has(lot)) ?? []);
+  const own = waters.flatMap((water) => events.get(water)?.filter((event) => isOwn(event, kin)) ?? []);
   return { waters, own, hasCourses: waters.some((water) => courses.has(water)) };
 }
 

@@ -23,8 +23,8 @@ export type HoldZero = 'arrival' | 'contact' | 'taken over';
 
 export type ClockFacts = {
   lot: string;
-  /** The lot itself and the lots that it was cut from or joined of: their signs are its own. */
-  kin: ReadonlySet<string>;
+  /** The lot itself and the lots that it was cut from or joined of, each until the instant up to which what happened to it is its own. */
+  kin: ReadonlyMap<string, number>;
   zone: string;
   opened: { entry: string; atMs: number; zero: HoldZero };
   /** Of the lot and its kin, since the hold opened or longer. */

@@ -53,7 +53,7 @@ export function gatherFacts(rows: HoldRows, wanted: ReadonlySet<string>): Map<st
     const kin = kinOf(lot, rows.lineage);
     facts.set(lot, {
       lot,
-      kin: new Set(kin.keys()),
+      kin,
       zone: rows.zone,
       opened: { entry, atMs: openedAtMs, zero },
       stays: [...kin].flatMap(([one, untilMs]) => clipped(stays.get(one) ?? [], untilMs)),

@@ -2,16 +2,14 @@
 
 export type Placed = { lot: string; label: string; tank: string; water: string; onHold: boolean };
 export type Meeting = {
-  /** On hold already in that water: their count begins anew, because the newcomers are on hold too. */
+  /** On hold already in that water, as the newcomers are: the count of both begins anew. */
   restarted: Placed[];
-  /** The newcomers' own count begins anew, because these are on hold there. */
-  metBy: Placed[];
   /** Cleared fish of that water that would meet fish on hold. */
   exposed: Placed[];
   /** The newcomers are cleared and would meet fish on hold. */
   newcomerExposed: boolean;
 };
-const NOBODY: Meeting = { restarted: [], metBy: [], exposed: [], newcomerExposed: false };
+const NOBODY: Meeting = { restarted: [], exposed: [], newcomerExposed: false };
 
 /** What a move of a lot from one water to another means for the clocks; within one water nothing. `living` = all of the house. */
 export function whoRestarts(
@@ -24,7 +22,6 @@ export function whoRestarts(
   const onHold = others.filter((one) => one.onHold);
   return {
     restarted: move.onHold ? onHold : [],
-    metBy: move.onHold ? onHold : [],
     exposed: move.onHold ? others.filter((one) => !one.onHold) : [],
     newcomerExposed: !move.onHold && onHold.length > 0,
   };

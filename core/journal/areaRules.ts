@@ -9,6 +9,7 @@ import { peopleRules } from '../people/rules.ts';
 import { remedyRules } from '../remedies/rules.ts';
 import { roomRules } from '../room/rules.ts';
 import { roundRules } from '../rounds/rules.ts';
+import { runRules } from '../runs/rules.ts';
 import { speciesRules } from '../species/rules.ts';
 import type { Leg } from '../stock/legs.ts';
 import { stockRules } from '../stock/rules.ts';
@@ -31,6 +32,7 @@ export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K> } = {
   ...exposureRules,
   ...remedyRules,
   ...roundRules,
+  ...runRules,
   ...todayRules,
 };
 

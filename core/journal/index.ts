@@ -3,7 +3,7 @@ export { HOUSE_ACTOR } from './entry.ts';
 export type { EntryReversed, JournalEntries } from './entries.ts';
 export type { Kind, Payloads } from './payloads.ts';
 export { REFUSAL_CODES, refuse, type Facts, type Refusal, type RefusalCode } from './refusal.ts';
-export type { BagFacts, CrateFacts, HouseState, Mark } from './state.ts';
+export type { BagFacts, CrateFacts, HouseState, Mark, RunKnown } from './state.ts';
 export type { Context, Links, Rule, Rules, Undo } from './rule.ts';
 export { legsOf, linksOf } from './areaRules.ts';
 export { ruleOf, rules } from './rules.ts';

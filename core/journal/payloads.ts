@@ -8,6 +8,7 @@ import type { PeopleEntries } from '../people/entries.ts';
 import type { RemedyEntries } from '../remedies/entries.ts';
 import type { RoomEntries } from '../room/entries.ts';
 import type { RoundEntries } from '../rounds/entries.ts';
+import type { RunEntries } from '../runs/entries.ts';
 import type { SpeciesEntries } from '../species/entries.ts';
 import type { StockEntries } from '../stock/entries.ts';
 import type { TodayEntries } from '../today/entries.ts';
@@ -27,6 +28,7 @@ export type Payloads = JournalEntries &
   ExposureEntries &
   RemedyEntries &
   RoundEntries &
+  RunEntries &
   TodayEntries;
 
 export type Kind = keyof Payloads;

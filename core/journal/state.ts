@@ -23,9 +23,15 @@ export type BagFacts = {
   landing?: Mark & { lot: string; condition: string; bagState: string };
   absence?: Mark;
   assignment?: Mark & { tank: string; overruled: string[] };
+  /** Afloat. */
   run?: Mark & { id: string };
+  /** Poured into the vessel of a run. */
+  taken?: Mark & { run: string };
   release?: Mark;
 };
+
+/** `cleared` = its fish came from a tank, so their hold is known; `passed` = what a lead passed over when the tank was chosen. */
+export type RunKnown = { id: string; lot: string; tank: string; vessel: string; cleared: boolean; passed: string[]; released?: Mark };
 
 export interface HouseState {
   findZone(): string | undefined;
@@ -57,13 +63,15 @@ export interface HouseState {
   hasBag(id: string): boolean;
   findBag(id: string): BagFacts | undefined;
   findLot(id: string): LotFacts | undefined;
+  /** A vessel in which fish are brought to their tank, begun and not void. */
+  findRun(id: string): RunKnown | undefined;
   /** The hold of a lot that has not been signed off. */
   findOpenHold(lot: string): HoldFacts | undefined;
   /** The clock of its open hold at an instant; throws when it has none. */
   clockOf(lot: string, atMs: number): HoldClock;
   hasPromise(id: string): boolean;
-  /** The id is taken by a hold, an arrangement with an end, a remedy's course or a slip, void or not. */
-  isTaken(what: 'hold' | 'stay' | 'course' | 'slip', id: string): boolean;
+  /** The id is taken by a hold, an arrangement with an end, a remedy's course, a slip or a run, void or not. */
+  isTaken(what: 'hold' | 'stay' | 'course' | 'slip' | 'run', id: string): boolean;
   hasEntry(id: string): boolean;
   hasLoss(entry: string): boolean;
   /** An arrangement with an end is written for a lot in a place: at that instant, or at any. */

@@ -13,3 +13,4 @@ export {
 } from './entries.ts';
 export { blocksOf, findRound, inDoingOrder, netFor, restUntil, type Block, type NetAdvice } from './plan.ts';
 export { againstSlip, moveRules } from './rules.ts';
+export { waterStep, type WaterStep } from './waters.ts';

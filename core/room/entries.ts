@@ -3,6 +3,7 @@ import { STARTING_SCHOOLS, type Schools } from '../bench/schools.ts';
 import { STARTING_HUNGRY_AFTER, type HungryAfterDays } from '../feeding/appetite.ts';
 import { STARTING_HOLDS, type HoldPolicies } from '../holds/policy.ts';
 import type { Change } from '../journal/changed.ts';
+import { STARTING_RUN_POLICY, type RunPolicy } from '../runs/policy.ts';
 import type { WaterType } from '../species/entries.ts';
 
 /** Numbers that a lead decides; rules of thumb of the trade to start from. */
@@ -26,6 +27,8 @@ export type HouseRules = {
   temporaryH: number;
   /** A tool that nobody disinfected carries for so long, hours. */
   toolDriesH: number;
+  /** When a vessel is there, who looks how often, whom the pager calls. */
+  runs: RunPolicy;
 };
 
 export const STARTING_RULES: HouseRules = {
@@ -39,6 +42,7 @@ export const STARTING_RULES: HouseRules = {
   triesBeforeRest: 3,
   temporaryH: 4,
   toolDriesH: 24,
+  runs: STARTING_RUN_POLICY,
 };
 
 export type HouseConfigured = { name: string; zone: string; rules: HouseRules };

@@ -35,7 +35,7 @@ export const roundRules: Rules<RoundEntries> = {
   },
   'loss.recorded': {
     decide({ payload }, { state }) {
-      if (!state.findTank(payload.place) && !state.hasBag(payload.place))
+      if (!state.findTank(payload.place) && !state.hasBag(payload.place) && !state.findRun(payload.place))
         return refuse('unknown', 'place', { what: 'tank', id: payload.place });
       return lotKnown(payload.lot, 'lot', state);
     },

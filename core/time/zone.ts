@@ -47,9 +47,28 @@ export function atLocal(day: number, time: { hour: number; minute: number }, zon
   return new TZDate(date.getUTCFullYear(), date.getUTCMonth(), date.getUTCDate(), time.hour, time.minute, zone).getTime();
 }
 
+/** Clocks change on a quarter of an hour, so one look-up serves all its instants. */
+const QUARTER_MS = 900_000;
+const OFFSET_CACHE_LIMIT = 20_000;
+const offsetCache = new Map<string, Map<number, number>>();
+
+/** The wall time of an instant in `zone`, as if it were UTC. */
+function wallOf(ms: number, zone: string): Date {
+  let offsets = offsetCache.get(zone);
+  if (!offsets) offsetCache.set(zone, (offsets = new Map<number, number>()));
+  const quarter = Math.floor(ms / QUARTER_MS);
+  let offset = offsets.get(quarter);
+  if (offset === undefined) {
+    if (offsets.size >= OFFSET_CACHE_LIMIT) offsets.clear();
+    offset = -new TZDate(ms, zone).getTimezoneOffset() * 60_000;
+    offsets.set(quarter, offset);
+  }
+  return new Date(ms + offset);
+}
+
 /** Wall hour (0–23) of an instant in `zone`. */
 export function localHour(ms: number, zone: string): number {
-  return new TZDate(ms, zone).getHours();
+  return wallOf(ms, zone).getUTCHours();
 }
 
 /**
@@ -70,8 +89,8 @@ export function parseLocal(text: string, zone: string): number {
 
 /** `07:40` in the house. */
 export function formatTime(ms: number, zone: string): string {
-  const local = new TZDate(ms, zone);
-  return `${String(local.getHours()).padStart(2, '0')}:${String(local.getMinutes()).padStart(2, '0')}`;
+  const local = wallOf(ms, zone);
+  return `${String(local.getUTCHours()).padStart(2, '0')}:${String(local.getUTCMinutes()).padStart(2, '0')}`;
 }
 
 /** `2026-03-03T07:40` in the house: what `parseLocal` reads. */

@@ -1,6 +1,8 @@
 // What is due, derived from what happened. A thing is open between two instants: before them it is next, after them overdue.
 import { atLocal } from '../time/index.ts';
 import type { RoundName } from '../rounds/entries.ts';
+import { CONVERSION_HOURS } from '../runs/sheet.ts';
+import { lightsDue, runsDue, type DarkFact, type RunFact } from './runs.ts';
 import { missingDue, stayDue, waitingDue, type MissingFact, type StayFact, type WaitingFact } from './stays.ts';
 import { dueId, type Due, type DueRule, type Walk } from './thing.ts';
 
@@ -16,6 +18,8 @@ export type DueState = 'overdue' | 'now' | 'next';
 export const FOLLOW_UP_HOURS = [1, 4, 24] as const;
 /** A look so much before or after the hour counts for it: a quarter of the time. */
 const SLACK = 0.25;
+/** Of a look after days, the day counts, not the quarter of a fortnight. */
+const LONGEST_SLACK_H = 48;
 /** A follow-up that nobody made is let go this long after its time. */
 export const FOLLOW_UP_LAPSES_MS = 48 * HOUR;
 const FLOAT_GRACE_MS = 2 * MINUTE;
@@ -32,7 +36,7 @@ export type DueFacts = {
   /** Releases and mishaps whose fish are still there; `lookedAtMs` = the last look at the tank. */
   after: {
     entry: string;
-    rule: 'after-release' | 'after-mishap';
+    rule: 'after-release' | 'after-mishap' | 'after-conversion';
     tank: string;
     tankCode: string;
     what: string;
@@ -40,6 +44,8 @@ export type DueFacts = {
     lookedAtMs?: number;
     walk: Walk;
   }[];
+  runs: RunFact[];
+  dark: DarkFact[];
   rounds: { day: number; left: Record<RoundName, number> };
   stays: StayFact[];
   missing: MissingFact[];
@@ -48,7 +54,15 @@ export type DueFacts = {
 };
 
 /** Whether a person may call it done or leave it out; the others end by being done: bags by landing, rounds by looking. */
-const BY_HAND: ReadonlySet<DueRule> = new Set(['after-release', 'after-mishap', 'day-end', 'missing', 'grown-out']);
+const BY_HAND: ReadonlySet<DueRule> = new Set([
+  'after-release',
+  'after-mishap',
+  'after-conversion',
+  'lights-on',
+  'day-end',
+  'missing',
+  'grown-out',
+]);
 export const isSettledByHand = (rule: DueRule): boolean => BY_HAND.has(rule);
 
 /** Everything that is open or comes within a day, in walking order. `lateAfterH` and `eveningFromHour` are house rules. */
@@ -57,6 +71,8 @@ export function deriveDue(facts: DueFacts, at: { now: number; zone: string; late
     ...waiting(facts),
     ...expected(facts, at.lateAfterH),
     ...floats(facts),
+    ...runsDue(facts.runs),
+    ...lightsDue(facts.dark),
     ...followUps(facts, at.now),
     ...rounds(facts, at),
     ...inTheRoom(facts, at),
@@ -122,10 +138,13 @@ function floats({ floats: runs }: DueFacts): Due[] {
 }
 
 function followUps({ after }: DueFacts, now: number): Due[] {
+  // A conversion has a day's look of its own; one look is asked for, not two.
+  const converted = new Set(after.flatMap(({ entry, rule }) => (rule === 'after-conversion' ? [entry] : [])));
   return after.flatMap(({ entry, rule, tank, tankCode, what, atMs, lookedAtMs = 0, walk }) =>
-    FOLLOW_UP_HOURS.flatMap((hours): Due[] => {
-      const [dueMs, slackMs] = [atMs + hours * HOUR, hours * SLACK * HOUR];
+    (rule === 'after-conversion' ? CONVERSION_HOURS : FOLLOW_UP_HOURS).flatMap((hours): Due[] => {
+      const [dueMs, slackMs] = [atMs + hours * HOUR, Math.min(hours, LONGEST_SLACK_H) * SLACK * HOUR];
       const step = `${hours}h`;
+      if (rule === 'after-release' && hours >= CONVERSION_HOURS[0] && converted.has(entry)) return [];
       if (lookedAtMs >= dueMs - slackMs || now > dueMs + FOLLOW_UP_LAPSES_MS) return [];
       return [
         {

@@ -1,4 +1,13 @@
-export { AHEAD_MS, deriveDue, FOLLOW_UP_HOURS, isSettledByHand, stateOf, type DueFacts, type DueState } from './due.ts';
+export {
+  AHEAD_MS,
+  deriveDue,
+  FOLLOW_UP_HOURS,
+  FOLLOW_UP_LAPSES_MS,
+  isSettledByHand,
+  stateOf,
+  type DueFacts,
+  type DueState,
+} from './due.ts';
 export { MISSING_LAPSES_MS, type MissingFact, type StayFact, type WaitingFact } from './stays.ts';
 export { dueId, sourceOf, type Due, type DueRule, type Walk } from './thing.ts';
 export type { DueDone, DueSkipped, DueSnoozed, TodayEntries } from './entries.ts';

@@ -5,6 +5,8 @@ export const NO_FACTS: DueFacts = {
   arrivals: [],
   expected: [],
   floats: [],
+  runs: [],
+  dark: [],
   after: [],
   rounds: { day: 20515, left: { morning: 0, evening: 0 } },
   stays: [],

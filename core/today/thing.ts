@@ -1,6 +1,18 @@
 // What a due thing is: an id that follows from its cause, an instant from which it is open, one until which it is in time.
 
-export type DueRule = 'bags-waiting' | 'crate-due' | 'float' | 'round' | 'after-release' | 'after-mishap' | RoomRule;
+import type { RunRule } from '../runs/due.ts';
+
+export type DueRule =
+  | 'bags-waiting'
+  | 'crate-due'
+  | 'float'
+  | 'round'
+  | 'after-release'
+  | 'after-mishap'
+  | 'after-conversion'
+  | 'lights-on'
+  | RoomRule
+  | RunRule;
 export type RoomRule = 'fish-out' | 'day-end' | 'grown-out' | 'measure' | 'missing' | 'slip-waits';
 /** Place in the walk: the rack's, then row and column. The dock comes before all racks. */
 export type Walk = readonly [number, number, number];
@@ -16,6 +28,7 @@ export type Due = {
     crate?: string;
     crateLabel?: string;
     bag?: string;
+    run?: string;
     tank?: string;
     tankCode?: string;
     what?: string;

@@ -1,8 +1,13 @@
 // What is written down about water: readings, each with its provenance.
 import type { Quantity, Reading } from './units.ts';
 
-/** A value read at a bag or of a water (all tanks on one sump are one water). */
-export type ReadingTaken = { subject: { kind: 'bag' | 'water'; id: string }; quantity: Quantity; reading: Reading };
+/** A value read at a bag, of a water (all tanks on one sump are one water) or in the vessel of a run; `instrument` = the meter that showed it. */
+export type ReadingTaken = {
+  subject: { kind: 'bag' | 'water' | 'run'; id: string };
+  quantity: Quantity;
+  reading: Reading;
+  instrument?: string;
+};
 
 export interface WaterEntries {
   'reading.taken': ReadingTaken;

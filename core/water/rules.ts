@@ -8,7 +8,8 @@ export const waterRules: Rules<WaterEntries> = {
   'reading.taken': {
     decide({ payload }, { state }) {
       const { subject, quantity, reading } = payload;
-      const known = subject.kind === 'bag' ? state.hasBag(subject.id) : state.findWater(subject.id);
+      const { kind, id } = subject;
+      const known = kind === 'bag' ? state.hasBag(id) : kind === 'run' ? state.findRun(id) : state.findWater(id);
       if (!known) return refuse('unknown', 'subject.id', { what: subject.kind, id: subject.id });
       const { min, max, unit } = PLAUSIBLE[quantity];
       if (reading.value < min || reading.value > max) {

@@ -1,8 +1,6 @@
 // The house clock, the server's one owner of time: real time plus an offset. Only a demo house may shift it, forward only.
 export type HouseClock = {
   now(): number;
-  /** House time minus real time, ms. */
-  offsetMs(): number;
   readonly frozen: boolean;
   /** Moves a demo house forward; throws a RangeError on a step back. */
   shift(byMs: number): void;
@@ -19,7 +17,6 @@ export function makeClock({
   const now = () => (freeze ? frozenAt : realNow() + offset);
   return {
     now,
-    offsetMs: () => now() - realNow(),
     frozen: freeze,
     shift(byMs) {
       if (byMs < 0) throw new RangeError('the house clock goes forward only');

@@ -5,9 +5,10 @@ import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm
 import { fact, record } from './columns.ts';
 
 /** Raise it when a projector or a table below changes: the server then remakes them all by replay at its next start. */
-export const PROJECTION_VERSION = 8;
+export const PROJECTION_VERSION = 10;
 
 export * from './houseTables.ts';
+export * from './runTables.ts';
 export * from './stockTables.ts';
 
 /** How a supplier writes its lists; columns and names as JSON, the latest of each counts. */
@@ -81,8 +82,8 @@ export const assignment = sqliteTable(
   { ...fact(), bag: text().notNull(), tank: text().notNull(), overruled: text().notNull() },
   (table) => [index('p_assignment_bag').on(table.bag, table.atMs)],
 );
-export const run = sqliteTable(
-  'p_run',
+export const float = sqliteTable(
+  'p_float',
   {
     ...fact(),
     id: text().notNull().unique(),
@@ -96,18 +97,22 @@ export const run = sqliteTable(
     tankC: real('tank_c').notNull(),
     waterL: real('water_l').notNull(),
   },
-  (table) => [index('p_run_bag').on(table.bag)],
+  (table) => [index('p_float_bag').on(table.bag)],
 );
 export const method = sqliteTable(
   'p_method',
   { ...fact(), bag: text().notNull(), lot: text().notNull(), method: text().notNull(), advised: text().notNull(), why: text() },
   (table) => [index('p_method_bag').on(table.bag, table.atMs)],
 );
+/** Fish let go into a tank: from a bag, or (`bag` null) from the vessel of a run, perhaps into several tanks. `run` = of the float or the vessel. */
 export const release = sqliteTable(
   'p_release',
   {
-    ...fact(),
-    bag: text().notNull(),
+    entry: text().notNull(),
+    atMs: integer('at_ms').notNull(),
+    by: text().notNull(),
+    voidedBy: text('voided_by'),
+    bag: text(),
     run: text(),
     lot: text().notNull(),
     tank: text().notNull(),
@@ -115,6 +120,7 @@ export const release = sqliteTable(
     dead: integer().notNull(),
   },
   (table) => [
+    primaryKey({ columns: [table.entry, table.tank] }),
     index('p_release_bag').on(table.bag),
     index('p_release_tank').on(table.tank, table.atMs),
     index('p_release_at').on(table.atMs),
@@ -137,6 +143,7 @@ export const reading = sqliteTable(
     method: text().notNull(),
     source: text().notNull(),
     reference: text(),
+    instrument: text(),
   },
   (table) => [index('p_reading_latest').on(table.subject, table.quantity, table.atMs)],
 );
@@ -189,7 +196,7 @@ export const feed = sqliteTable(
 export const loss = sqliteTable(
   'p_loss',
   { ...fact(), lot: text().notNull(), place: text().notNull(), n: integer().notNull(), cause: text().notNull(), sure: text().notNull() },
-  (table) => [index('p_loss_at').on(table.atMs)],
+  (table) => [index('p_loss_at').on(table.atMs), index('p_loss_place').on(table.place)],
 );
 /** What a lead said of a loss later; the latest counts. */
 export const lossClass = sqliteTable('p_loss_class', { ...fact(), loss: text().notNull(), cause: text().notNull() }, (table) => [

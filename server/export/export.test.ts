@@ -3,6 +3,7 @@ import { parseCsv } from '#core/text/index.ts';
 import { makeApp, type App } from '../app.ts';
 import { makeCredentials } from '../people/credentials.ts';
 import { assign, bringCrate, float, furnish, hold, KEEPER, land, makeTestHouse, release, type TestHouse } from '../testHouse.ts';
+import { startRun } from '../testRuns.ts';
 import { journalLines } from './journalLines.ts';
 import { tableCsv, TABLES, type TableName } from './tables.ts';
 
@@ -40,6 +41,7 @@ beforeAll(async () => {
       reading: { value: 29.22, typed: '1.022', method: 'meter', source: 'measured', reference: '25/25' },
     },
   });
+  house.must(KEEPER, land(3), assign(3), startRun([3]));
   const credentials = makeCredentials(house.db);
   await Promise.all([credentials.set('ines', '4711'), credentials.set('bram', '2020')]);
   app = makeApp({ house });

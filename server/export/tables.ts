@@ -53,13 +53,39 @@ export const TABLES = {
       'tank water (°C)',
       'bag water (L)',
     ],
-    sql: `select r.at_ms, ${personName('r."by"')}, b.label, l.label, t.code, r.alive, r.dead, round(f.minutes, 1), f.bag_c, f.tank_c, f.water_l from p_release r join p_bag b on b.id = r.bag
-      join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank left join p_run f on f.id = r.run and f.voided_by is null where r.voided_by is null order by r.at_ms, r.entry`,
+    sql: `select r.at_ms, ${personName('r."by"')}, coalesce(b.label, e.vessel), l.label, t.code, r.alive, r.dead, round(f.minutes, 1), f.bag_c, f.tank_c, f.water_l from p_release r left join p_bag b on b.id = r.bag left join p_bench_run e on e.id = r.run
+      join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank left join p_float f on f.id = r.run and f.voided_by is null where r.voided_by is null order by r.at_ms, r.entry`,
+  },
+  runs: {
+    about: 'every run in a vessel, with what it reached',
+    headings: [
+      'begun (house time)',
+      'by',
+      'method',
+      'vessel',
+      'lot',
+      'bags',
+      'tank',
+      'from (ppt)',
+      'tank (ppt)',
+      'over (house time)',
+      'alive (heads)',
+      'dead (heads)',
+      'minutes',
+      'toxic ammonia, highest (mg/L N)',
+      'exposure (mg·h/L)',
+      'oxygen, lowest (mg/L)',
+      'salinity step (ppt)',
+      'temperature step (°C)',
+    ],
+    sql: `select r.at_ms, ${personName('r."by"')}, r.method, r.vessel, l.label, (select count(*) from p_run_from f where f.entry = r.entry), t.code,
+      json_extract(r.facts, '$.start.salinity'), json_extract(r.facts, '$.water.salinity'), x.at_ms, (select sum(y.alive) from p_run_release y where y.run = r.id and y.voided_by is null), (select sum(y.dead) from p_run_release y where y.run = r.id and y.voided_by is null), ${['totalMinutes', 'nh3Peak', 'exposure', 'lowestOxygen', 'salinityStep', 'temperatureStep'].map((figure) => `round(json_extract(x.facts, '$.figures.${figure}'), 4)`).join(', ')}
+      from p_bench_run r join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank left join p_run_release x on x.run = r.id and x.stay = 0 and x.voided_by is null where r.voided_by is null order by r.at_ms, r.entry`,
   },
   losses: {
     about: 'every fish found dead',
     headings: ['found (house time)', 'by', 'place', 'lot', 'species', 'supplier', 'dead (heads)', 'cause', 'how sure'],
-    sql: `select o.at_ms, ${personName('o."by"')}, coalesce(t.code, b.label), l.label, s.common, u.name, o.n, o.cause, o.sure from p_loss o join p_lot l on l.id = o.lot left join p_tank t on t.id = o.place
+    sql: `select o.at_ms, ${personName('o."by"')}, coalesce(t.code, b.label, e.vessel), l.label, s.common, u.name, o.n, o.cause, o.sure from p_loss o join p_lot l on l.id = o.lot left join p_tank t on t.id = o.place left join p_bench_run e on e.id = o.place
       left join p_bag b on b.id = o.place left join p_species s on s.id = l.species left join p_supplier u on u.id = l.supplier where o.voided_by is null order by o.at_ms, o.entry`,
   },
   meals: {
@@ -82,14 +108,14 @@ export const TABLES = {
       'how',
       'measured, told or estimated',
     ],
-    sql: `select r.at_ms, ${personName('r."by"')}, coalesce(w.name, b.label), r.quantity, r.value, case r.quantity ${UNITS} end, r.typed, r.reference, r.method, r.source
-      from p_reading r left join p_water w on w.id = r.subject left join p_bag b on b.id = r.subject where r.voided_by is null order by r.at_ms, r.entry`,
+    sql: `select r.at_ms, ${personName('r."by"')}, coalesce(w.name, b.label, e.vessel), r.quantity, r.value, case r.quantity ${UNITS} end, r.typed, r.reference, r.method, r.source
+      from p_reading r left join p_water w on w.id = r.subject left join p_bag b on b.id = r.subject left join p_bench_run e on e.id = r.subject where r.voided_by is null order by r.at_ms, r.entry`,
   },
   movements: {
     about: 'every fish that came, moved or went: each movement twice, out of one place and into another',
     headings: ['moved (house time)', 'by', 'lot', 'place', 'heads'],
-    sql: `select g.at_ms, ${personName('g."by"')}, l.label, coalesce(t.code, b.label || ', ' || c.label, g.place), g.n from p_leg g join p_lot l on l.id = g.lot left join p_tank t on t.id = g.place
-      left join p_bag b on b.id = g.place left join p_crate c on c.id = b.crate where g.voided_by is null order by g.at_ms, g.entry, g.ord`,
+    sql: `select g.at_ms, ${personName('g."by"')}, l.label, coalesce(t.code, b.label || ', ' || c.label, e.vessel, g.place), g.n from p_leg g join p_lot l on l.id = g.lot left join p_tank t on t.id = g.place
+      left join p_bag b on b.id = g.place left join p_crate c on c.id = b.crate left join p_bench_run e on e.id = g.place where g.voided_by is null order by g.at_ms, g.entry, g.ord`,
   },
 } as const satisfies Record<string, Table>;
 export type TableName = keyof typeof TABLES;

@@ -1,13 +1,12 @@
 // The rows that hold clocks are told, read from the projections: only of the waters that matter, only since their holds began.
 import type Database from 'better-sqlite3';
-import { meetingsByTool, type ToolUse } from '#core/exposure/index.ts';
 import { kinOf, lookKey, type Course, type HoldPolicy, type HoldRows, type HoldZero } from '#core/holds/index.ts';
 import type { Cause, Sign } from '#core/rounds/index.ts';
-import { STILL_OPEN, TOOL_NAMES } from '../journal/pieces.ts';
+import { prepareContacts } from '../exposure/contacts.ts';
+import { STILL_OPEN } from '../journal/pieces.ts';
 
 export type OpenHold = { id: string; lot: string; entry: string; policy: HoldPolicy; openedAtMs: number; zero: HoldZero };
 type HoldRow = Omit<OpenHold, 'policy'> & { policy: string };
-const HOUR_MS = 3_600_000;
 
 /** Open holds: of one lot, or all of lots that have fish in a tank. */
 export function prepareOpenHolds(client: Database.Database): (lot?: string) => OpenHold[] {
@@ -56,12 +55,7 @@ export function prepareHoldRows(
     where h.voided_by is null and (x.at_ms is null or x.at_ms > ?)`);
   const labels = client.prepare(`select l.id, l.label ${among} p_lot l on l.id = j.value`).raw();
   const lineage = client.prepare('select lot, from_lot "from", at_ms atMs from p_lineage where voided_by is null');
-  const uses = client.prepare('select entry, tool, tank, at_ms atMs, ord from p_tool_use where at_ms > ? and voided_by is null');
-  const disinfections = client.prepare('select tool, at_ms atMs from p_disinfection where at_ms > ? and voided_by is null');
-  const toolNames = client.prepare(TOOL_NAMES).raw();
-  const exchanges = client.prepare(
-    'select entry, at_ms atMs, tank, from_tank fromTank from p_exchange where at_ms > ? and from_tank is not null and voided_by is null',
-  );
+  const contacts = prepareContacts(client);
   const courses = client.prepare(`
     select c.entry, c.water, c.family, c.at_ms fromMs, x.at_ms untilMs, x.entry endEntry
     from p_course c left join p_course_end x on x.course = c.id and x.voided_by is null
@@ -112,17 +106,9 @@ export function prepareHoldRows(
         seen !== null && seen < expected ? [{ ...row, n: expected - seen, noted: noted === 1 }] : [],
       ),
       deaths: deadRows,
-      contacts: contactsOf(
-        {
-          uses: uses.all(sinceMs - toolDriesH * HOUR_MS) as ToolUse[],
-          disinfections: disinfections.all(sinceMs - toolDriesH * HOUR_MS) as { tool: string; atMs: number }[],
-          names: new Map(toolNames.all() as [string, string][]),
-          exchanges: exchanges.all(sinceMs) as ExchangeRow[],
-        },
-        toolDriesH * HOUR_MS,
-      ),
+      contacts: contacts({ sinceMs, toolDriesH }),
       courses: (courses.all(sinceMs) as (Course & { water: string; untilMs: number | null; endEntry: string | null })[]).map(
-        ({ untilMs, endEntry, ...course }) => ({ ...course, ...(untilMs === null ? {} : { untilMs, endEntry: endEntry }) }),
+        ({ untilMs, endEntry, ...course }) => ({ ...course, ...(untilMs === null ? {} : { untilMs, endEntry }) }),
       ),
       ate: new Map(
         (meals.all(JSON.stringify(fed)) as [string, number | null][]).flatMap(([lot, atMs]) => (atMs === null ? [] : [[lot, atMs]])),
@@ -141,7 +127,6 @@ type OddRow = {
   signs: string;
   noted: number;
 };
-type ExchangeRow = { entry: string; atMs: number; tank: string; fromTank: string };
 
 /** A day number that no look of the window can come before, whatever the zone. */
 const dayFloor = (ms: number) => Math.floor(ms / 86_400_000) - 1;
@@ -150,35 +135,4 @@ const dayFloor = (ms: number) => Math.floor(ms / 86_400_000) - 1;
 function onSameWaters(tanks: readonly string[], pipes: HoldRows['plumbing']): string[] {
   const waters = new Set(pipes.filter(({ tank }) => tanks.includes(tank)).map(({ water }) => water));
   return [...new Set(pipes.filter(({ water }) => waters.has(water)).map(({ tank }) => tank))];
-}
-
-function contactsOf(
-  rows: {
-    uses: readonly ToolUse[];
-    disinfections: readonly { tool: string; atMs: number }[];
-    names: ReadonlyMap<string, string>;
-    exchanges: readonly ExchangeRow[];
-  },
-  driesMs: number,
-): HoldRows['contacts'] {
-  return [
-    ...meetingsByTool(rows.uses, rows.disinfections, driesMs).map(({ entry, tool, from, fromMs, to, atMs }) => ({
-      entry,
-      atMs,
-      from,
-      fromMs,
-      to,
-      by: 'tool' as const,
-      name: rows.names.get(tool) ?? tool,
-    })),
-    ...rows.exchanges.map(({ entry, atMs, tank, fromTank }) => ({
-      entry,
-      atMs,
-      from: fromTank,
-      fromMs: atMs,
-      to: tank,
-      by: 'water' as const,
-      name: 'water',
-    })),
-  ];
 }

@@ -88,7 +88,7 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
         path,
         facts: {
           lot: state.findLot(lot)?.label ?? lot,
-          place: state.findTank(place)?.code ?? state.findBag(place)?.label ?? place,
+          place: state.findTank(place)?.code ?? state.findBag(place)?.label ?? state.findRun(place)?.vessel ?? place,
           missing: -left,
           by: last?.by,
           atMs: last?.atMs,

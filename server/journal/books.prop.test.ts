@@ -1,6 +1,6 @@
 // The books under 2,000 random valid acts: moves counted at both ends, lots cut and joined, temporary places, late entries and
 // reversals. Balanced after each, no fish in two places, and equal to their replay.
-import { makeChance } from '#demo/teller.ts';
+import { makeChance } from '#core/chance.ts';
 import type { RefusalCode } from '#core/journal/index.ts';
 import { houseDay } from '#core/time/index.ts';
 import { makeHealth } from '../health.ts';

@@ -6,7 +6,7 @@ import { KINDS } from '#contract/kinds.ts';
 import { paths } from '#contract/paths.ts';
 import { versionOf } from '#contract/permits.ts';
 import { VIEW_NAMES } from '#contract/views.ts';
-import { makeChance } from '#demo/teller.ts';
+import { makeChance } from '#core/chance.ts';
 import { makeApp } from '../app.ts';
 import { makeHealth } from '../health.ts';
 import { makeCredentials } from '../people/credentials.ts';

@@ -19,7 +19,3 @@ export const SIZE_NOW = (l: string) =>
 
 /** SQL of whether a tank, rack, water or tool `t` is in the house still. */
 export const IN_HOUSE = (t: string) => `not exists (select 1 from p_retirement x where x.thing = ${t}.id and x.voided_by is null)`;
-
-/** SQL of what every tool is called, and everybody's hands. */
-export const TOOL_NAMES = `
-  select id, name from p_tool union all select 'hands-' || id, 'hands of ' || name from p_person`;

@@ -36,9 +36,10 @@ export function makeRoomState(client: Database.Database): Pick<HouseState, Asked
   const hanging = client.prepare(`select code from p_tank t where hangs_in = ? and ${IN_HOUSE('t')} order by code`).pluck();
   const coming = client
     .prepare(
-      `select count(*) from p_balance b join p_bag g on g.id = b.place
+      `select (select count(*) from p_balance b join p_bag g on g.id = b.place
        join p_assignment a on a.entry = (select entry from p_assignment x where x.bag = g.id and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)
-       where b.inside = 1 and b.n <> 0 and a.tank = ?`,
+       where b.inside = 1 and b.n <> 0 and a.tank = @id)
+       + (select count(*) from p_balance b join p_bench_run r on r.id = b.place where b.inside = 1 and b.n <> 0 and r.tank = @id)`,
     )
     .pluck();
   const tool = client.prepare(`select id, facts from p_tool t where id = ? and ${IN_HOUSE('t')}`);
@@ -72,7 +73,7 @@ export function makeRoomState(client: Database.Database): Pick<HouseState, Asked
     tanksOn: (water) => on.all(water) as string[],
     tanksOnRack: (id) => onRack.all(id) as string[],
     hangingIn: (id) => hanging.all(id) as string[],
-    comingTo: (id) => coming.get(id) as number,
+    comingTo: (id) => coming.get({ id }) as number,
     findTool(id) {
       const row = tool.get(id) as { id: string; facts: string } | undefined;
       return row && ({ id, ...(JSON.parse(row.facts) as ToolFields) } satisfies ToolFacts);

@@ -9,6 +9,7 @@ import { prepareClocks } from '../holds/clocks.ts';
 import { prepareOpenHolds } from '../holds/rows.ts';
 import { personName, SIZE_NOW, WATER_NOW } from './pieces.ts';
 import { makeRoomState } from './roomState.ts';
+import { prepareRunKnown } from './runState.ts';
 import { lifted, type JournalStore, type Row } from './store.ts';
 
 type BagRow = {
@@ -21,6 +22,7 @@ type BagRow = {
   absence: string | null;
   assignment: string | null;
   run: string | null;
+  taken: string | null;
   release: string | null;
 };
 
@@ -58,7 +60,8 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       ${fact('p_landing', 'bag = b.id', ", 'lot', lot, 'condition', condition, 'bagState', bag_state")} landing,
       ${fact('p_absence', 'bag = b.id')} absence,
       ${fact('p_assignment', 'bag = b.id', ", 'tank', tank, 'overruled', json(overruled)")} assignment,
-      ${fact('p_run r', 'bag = b.id and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)', ", 'id', r.id")} run,
+      ${fact('p_float r', 'bag = b.id and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)', ", 'id', r.id")} run,
+      ${fact('p_run_from', 'place = b.id', ", 'run', run")} taken,
       ${fact('p_release', 'bag = b.id')} release
     from p_bag b where b.id = ? and b.voided_by is null`);
   const lot = get<{ [F in keyof LotFacts]: LotFacts[F] | null }>(
@@ -67,10 +70,14 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
   const openHolds = prepareOpenHolds(client);
   const clocks = prepareClocks(client);
   const room = makeRoomState(client);
+  const runKnown = prepareRunKnown(client);
   const promise = pluck('select 1 from p_promise where id = ?');
   const taken = Object.fromEntries(
-    (['hold', 'stay', 'course', 'slip'] as const).map((what) => [what, client.prepare(`select 1 from p_${what} where id = ?`)]),
-  ) as Record<'hold' | 'stay' | 'course' | 'slip', Database.Statement>;
+    (['hold', 'stay', 'course', 'slip', 'run'] as const).map((what) => [
+      what,
+      client.prepare(`select 1 from ${what === 'run' ? 'p_bench_run' : `p_${what}`} where id = ?`),
+    ]),
+  ) as Record<'hold' | 'stay' | 'course' | 'slip' | 'run', Database.Statement>;
   const entryKnown = pluck('select 1 from entry where id = ?');
   const balance = pluck('select n from p_balance where lot = ? and place = ?');
   const inTank = pluck(
@@ -78,8 +85,8 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
   );
   const occupants = all<{ lot: string; n: number }>('select lot, n from p_balance where place = ? and inside = 1 and n <> 0 order by lot');
   const lotCount = get<{ inHouse: number; promised: number }>(`
-    select coalesce((select sum(b.n) from p_balance b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place
-      where b.lot = @lot and (g.id is not null or t.purpose <> 'customer')), 0) inHouse,
+    select coalesce((select sum(b.n) from p_balance b left join p_tank t on t.id = b.place
+      where b.lot = @lot and b.inside = 1 and (t.id is null or t.purpose <> 'customer')), 0) inHouse,
     coalesce((select sum(n) from p_promise where lot = @lot and voided_by is null), 0) promised`);
   const lastMove = get<Mark>(
     `select entry, ${personName('by')} by, at_ms atMs from p_leg where place = ? and voided_by is null and entry not in (select id from entry where act_id = ?) order by at_ms desc, entry desc limit 1`,
@@ -113,13 +120,14 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     findBag(id) {
       const row = bag(id);
       if (!row) return undefined;
-      const { landing, absence, assignment, run, release, ...rest } = row;
+      const { landing, absence, assignment, run, taken, release, ...rest } = row;
       return {
         ...rest,
         landing: parse(landing),
         absence: parse(absence),
         assignment: parse(assignment),
         run: parse(run),
+        taken: parse(taken),
         release: parse(release),
       };
     },
@@ -127,6 +135,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       const row = lot(id);
       return row && (Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as LotFacts);
     },
+    findRun: (id) => runKnown(id),
     findOpenHold(lotId) {
       const [hold] = openHolds(lotId);
       return hold && { id: hold.id, lot: hold.lot, policy: hold.policy, openedAtMs: hold.openedAtMs };

@@ -19,13 +19,11 @@ export function makeHub(house: RunningHouse) {
       screen.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' });
       screens.add(screen);
       screen.on('close', () => screens.delete(screen));
-      send(screen, { seq: house.store.latestSeq(), topics: [], clockOffsetMs: house.clock.offsetMs() });
+      send(screen, { seq: house.store.latestSeq(), topics: [], houseNowMs: house.clock.now() });
     },
     /** The clock was moved: everything that is told by it is read again. */
     clockMoved(): void {
-      screens.forEach((screen) =>
-        send(screen, { seq: house.store.latestSeq(), topics: [...TOPICS], clockOffsetMs: house.clock.offsetMs() }),
-      );
+      screens.forEach((screen) => send(screen, { seq: house.store.latestSeq(), topics: [...TOPICS], houseNowMs: house.clock.now() }));
     },
     close(): void {
       stop();

@@ -5,7 +5,8 @@ import type { Purpose } from '#core/room/index.ts';
 import type { WaterType } from '#core/species/index.ts';
 import type { Method, Quantity } from '#core/water/index.ts';
 import { WATER_NOW } from '../journal/pieces.ts';
-import { bagCard, prepareBags, prepareRuns } from './bags.ts';
+import { prepareRunCards } from '../runs/cards.ts';
+import { bagCard, prepareBags, prepareFloats } from './bags.ts';
 import { HOLD_OPEN, personName } from './names.ts';
 import type { MakeView } from './view.ts';
 
@@ -75,6 +76,13 @@ export function prepareBenchBag(client: Database.Database): (bag: ReturnType<typ
 export const makeBenchView: MakeView<'bench'> = (client) => {
   const inHand = prepareBags(client, 'b.id in (select place from p_balance where inside = 1 and n <> 0)');
   const complete = prepareBenchBag(client);
-  const runs = prepareRuns(client);
-  return () => ({ bags: inHand.all().map(bagCard).map(complete), runs: runs() });
+  const floats = prepareFloats(client);
+  const runs = prepareRunCards(client);
+  const people = client.prepare('select id, name from p_person where voided_by is null order by name');
+  return ({ now }) => ({
+    bags: inHand.all().map(bagCard).map(complete),
+    floats: floats(),
+    runs: runs(now),
+    people: people.all() as { id: string; name: string }[],
+  });
 };

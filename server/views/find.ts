@@ -15,13 +15,13 @@ export const makeFindView: MakeView<'find'> = (client) => {
   const speciesNames = prepareSpeciesNames(client);
   const shelfMark = client.prepare("select count(*) || ' ' || coalesce(max(entry), '') from p_species").pluck();
   const lotColumns = `l.id lot, l.label, coalesce((select sum(n) from p_balance b where b.lot = l.id and b.inside = 1), 0) n,
-    (select group_concat(coalesce(t.code, g.label), '|') from p_balance b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place
+    (select group_concat(coalesce(t.code, g.label, r.vessel), '|') from p_balance b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place left join p_bench_run r on r.id = b.place
       where b.lot = l.id and b.inside = 1 and b.n > 0) places`;
   const order = `order by n > 0 desc, l.entry desc limit ${LOTS_A_HIT}`;
   const lotsWhere = (where: string) => client.prepare(`select ${lotColumns} from p_lot l where l.voided_by is null and ${where} ${order}`);
   const ofSpecies = lotsWhere('l.species = ?');
   const byLabel = client.prepare(
-    `select ${lotColumns}, l.id from p_lot l where l.voided_by is null and (l.label like @like or l.heard_as like @like or l.id = @text) ${order}`,
+    `select ${lotColumns} from p_lot l where l.voided_by is null and (l.label like @like or l.heard_as like @like or l.id = @text) ${order}`,
   );
   const ofSupplier = lotsWhere('l.supplier = ?');
   const ofCrate = lotsWhere('l.crate = ?');

@@ -34,7 +34,8 @@ export const makeLotView: MakeView<'lot'> = (client) => {
     'select y.lot, l.label, y.n, y.at_ms atMs, y.how from p_lineage y join p_lot l on l.id = y.lot where y.from_lot = ? and y.voided_by is null order by y.at_ms',
   );
   const named = client.prepare(`
-    select coalesce((select code from p_tank where id = @id), (select b.label || ' of ' || c.label from p_bag b join p_crate c on c.id = b.crate where b.id = @id), @id) name,
+    select coalesce((select code from p_tank where id = @id), (select b.label || ' of ' || c.label from p_bag b join p_crate c on c.id = b.crate where b.id = @id),
+      (select r.vessel || ' for ' || t.code from p_bench_run r join p_tank t on t.id = r.tank where r.id = @id), @id) name,
       exists (select 1 from p_tank where id = @id) tank`);
   const timeline = prepareTimeline(client, 'lot');
   const holds = prepareHoldCards(client);

@@ -5,7 +5,7 @@ import { wetFrom, type ToolFields, type ToolUse } from '#core/exposure/index.ts'
 import type { Slip } from '#core/moves/index.ts';
 import type { Vessel } from '#core/room/index.ts';
 import { IN_HOUSE, SIZE_NOW } from '../journal/pieces.ts';
-import { personName } from './names.ts';
+import { OPEN_STAYS, personName } from './names.ts';
 import type { MakeView } from './view.ts';
 
 const SHOWN_AFTER_MS = 2 * 86_400_000;
@@ -17,10 +17,9 @@ export function prepareStays(client: Database.Database): (tank?: string) => Stay
   const sql = `
     select s.id stay, s.lot, l.label lotLabel, b.n, t.id tank, t.code tankCode, t.vessel, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
       ${SIZE_NOW('l')} sizeCm, s.why
-    from p_stay s join p_balance b on b.lot = s.lot and b.place = s.place and b.n > 0 join p_lot l on l.id = s.lot join p_tank t on t.id = s.place
-    where s.voided_by is null and s.entry = (select entry from p_stay x where x.place = s.place and x.lot = s.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`;
+    from ${OPEN_STAYS}`;
   const all = client.prepare(`${sql} order by coalesce(s.until_ms, 9e15), t.code`);
-  const inTank = client.prepare(`${sql} and s.place = ? order by coalesce(s.until_ms, 9e15)`);
+  const inTank = client.prepare(`${sql} where s.place = ? order by coalesce(s.until_ms, 9e15)`);
   return (tank) =>
     ((tank === undefined ? all.all() : inTank.all(tank)) as StayRow[]).map(({ untilMs, untilCm, sizeCm, ...stay }) => ({
       ...stay,

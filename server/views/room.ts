@@ -35,9 +35,10 @@ export const makeRoomView: MakeView<'room'> = (client) => {
   );
   const species = client.prepare('select id, facts from p_species');
   const coming = client.prepare(`
-    select a.tank, count(*) n from p_balance b join p_bag g on g.id = b.place
+    select tank, sum(n) n from (select a.tank, count(*) n from p_balance b join p_bag g on g.id = b.place
     join p_assignment a on a.entry = (select entry from p_assignment x where x.bag = g.id and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)
-    where b.inside = 1 and b.n <> 0 group by a.tank`);
+    where b.inside = 1 and b.n <> 0 group by a.tank
+    union all select r.tank, 1 from p_balance b join p_bench_run r on r.id = b.place where b.inside = 1 and b.n <> 0) group by tank`);
   const oneBag = prepareBags(client, 'b.id = ?');
   const complete = prepareBenchBag(client);
   const occupants = prepareOccupants(client);

@@ -1,10 +1,12 @@
 // The running strip: every timer in the house.
-import { prepareRuns } from './bags.ts';
+import { prepareRunCards, timersOf } from '../runs/cards.ts';
+import { prepareFloats } from './bags.ts';
 import { prepareStays, temporaryOnly } from './moves.ts';
 import type { MakeView } from './view.ts';
 
 export const makeRunningView: MakeView<'running'> = (client) => {
-  const runs = prepareRuns(client);
+  const floats = prepareFloats(client);
+  const runs = prepareRunCards(client);
   const stays = prepareStays(client);
-  return () => ({ runs: runs(), stays: temporaryOnly(stays()) });
+  return ({ now }) => ({ floats: floats(), vessels: timersOf(runs(now)), stays: temporaryOnly(stays()) });
 };

@@ -1,6 +1,6 @@
 // The stream bar: heads at each stage, heads expected, heads lost in a week.
 import { stageCounts, type Standing } from '#core/stock/index.ts';
-import { CRATE_WINDOW_MS, HOLD_OPEN, OPEN_RUN, RECENT_CRATE } from './names.ts';
+import { CRATE_WINDOW_MS, HOLD_OPEN, OPEN_FLOAT, RECENT_CRATE } from './names.ts';
 import type { MakeView } from './view.ts';
 
 const WEEK_MS = 7 * 86_400_000;
@@ -9,7 +9,7 @@ type Row = { lot: string; n: number; isBag: number; customer: number; inRun: num
 export const makeStreamView: MakeView<'stream'> = (client) => {
   const standings = client.prepare(`
     select b.lot, b.n, t.id is null isBag, t.purpose = 'customer' customer,
-      t.id is null and ${OPEN_RUN('b.place')} inRun, ${HOLD_OPEN('b.lot')} holdOpen
+      t.id is null and (${OPEN_FLOAT('b.place')} or exists (select 1 from p_bench_run r where r.id = b.place)) inRun, ${HOLD_OPEN('b.lot')} holdOpen
     from p_balance b left join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0`);
   const promised = client.prepare('select lot, sum(n) n from p_promise where voided_by is null group by lot');
   const expected = client

@@ -1,9 +1,9 @@
 // One tank, whole: who is here and since when, its water, readings, looks, meals, losses, what met it, what happened.
 import type { Meeting, TankView } from '#contract/views.ts';
-import { meetingsByTool, type ToolUse } from '#core/exposure/index.ts';
-import { spansOf } from '#core/stock/index.ts';
+import { inOrder, spansOf } from '#core/stock/index.ts';
 import type { HoldsView, RoomView } from '#contract/views.ts';
-import { IN_HOUSE, TOOL_NAMES } from '../journal/pieces.ts';
+import { prepareContacts } from '../exposure/contacts.ts';
+import { IN_HOUSE } from '../journal/pieces.ts';
 import { prepareHoldCards } from './holds.ts';
 import { prepareStays } from './moves.ts';
 import { grouped, personName } from './names.ts';
@@ -94,44 +94,16 @@ function gapsOf(legs: readonly LegRow[]): TankView['gaps'] {
   return [...byLot].flatMap(([lot, list]) => spansOf(list).gaps.map((gap) => ({ ...gap, lot, label: list[0]!.label })));
 }
 
-type UseRow = ToolUse & { code: string };
-
-/** Tools and water that came straight from here or to here in the last month. */
+/** Tools and water that came straight from here or to here in the last month, latest first. */
 function prepareMeetings(client: Parameters<MakeView<'tank'>>[0]) {
-  const uses = client.prepare(`
-    select u.entry, u.tool, u.tank, u.at_ms atMs, u.ord, t.code from p_tool_use u join p_tank t on t.id = u.tank
-    where u.at_ms > ? and u.voided_by is null and u.tool in (select tool from p_tool_use where tank = ?)`);
-  const disinfections = client.prepare('select tool, at_ms atMs from p_disinfection where at_ms > ? and voided_by is null');
-  const names = client.prepare(TOOL_NAMES).raw();
-  const exchanges = client.prepare(`
-    select x.entry, x.at_ms atMs, f.id fromId, f.code fromCode, t.id toId, t.code toCode from p_exchange x join p_tank f on f.id = x.from_tank join p_tank t on t.id = x.tank
-    where x.at_ms > @since and x.voided_by is null and (x.tank = @id or x.from_tank = @id)`);
+  const contacts = prepareContacts(client);
+  const codes = client.prepare('select id, code from p_tank').raw();
   return (id: string, { now, toolDriesH }: { now: number; toolDriesH: number }): Meeting[] => {
-    const since = now - MET_WITHIN_MS;
-    const rows = uses.all(since, id) as UseRow[];
-    const codes = new Map(rows.map(({ tank, code }) => [tank, code]));
-    const called = new Map(names.all() as [string, string][]);
-    const end = (tank: string) => ({ id: tank, code: codes.get(tank)! });
-    const byTool = meetingsByTool(rows, disinfections.all(since) as { tool: string; atMs: number }[], toolDriesH * 3_600_000)
+    const codeOf = new Map(codes.all() as [string, string][]);
+    const end = (tank: string) => ({ id: tank, code: codeOf.get(tank)! });
+    return contacts({ sinceMs: now - MET_WITHIN_MS, toolDriesH })
       .filter(({ from, to }) => from === id || to === id)
-      .map(({ entry, tool, from, to, atMs }): Meeting => ({
-        entry,
-        by: 'tool',
-        name: called.get(tool) ?? tool,
-        from: end(from),
-        to: end(to),
-        atMs,
-      }));
-    const byWater = (
-      exchanges.all({ since, id }) as { entry: string; atMs: number; fromId: string; fromCode: string; toId: string; toCode: string }[]
-    ).map(({ entry, atMs, fromId, fromCode, toId, toCode }): Meeting => ({
-      entry,
-      by: 'water',
-      name: 'water',
-      from: { id: fromId, code: fromCode },
-      to: { id: toId, code: toCode },
-      atMs,
-    }));
-    return [...byTool, ...byWater].sort((one, other) => other.atMs - one.atMs);
+      .map(({ fromMs: _fromMs, from, to, ...contact }) => ({ ...contact, from: end(from), to: end(to) }))
+      .sort((one, other) => inOrder(other, one));
   };
 }

@@ -4,6 +4,7 @@ import { roundAt } from '#core/rounds/index.ts';
 import {
   deriveDue,
   FOLLOW_UP_HOURS,
+  FOLLOW_UP_LAPSES_MS,
   MISSING_LAPSES_MS,
   type DueFacts,
   type MissingFact,
@@ -11,13 +12,18 @@ import {
   type WaitingFact,
   type Walk,
 } from '#core/today/index.ts';
+import { CONVERSION_HOURS, CONVERSION_PPT } from '#core/runs/index.ts';
 import { SIZE_NOW } from '../journal/pieces.ts';
-import { CRATE_WINDOW_MS, OPEN_RUN, RECENT_CRATE } from './names.ts';
+import { prepareRunCards } from '../runs/cards.ts';
+import { CRATE_WINDOW_MS, OPEN_FLOAT, OPEN_STAYS, RECENT_CRATE } from './names.ts';
 import { prepareLeft } from './rounds.ts';
 import type { MakeView } from './view.ts';
 
 /** The last follow-up and the time after which it is let go. */
 const FOLLOWED_MS = (FOLLOW_UP_HOURS.at(-1)! + 48) * 3_600_000;
+const CONVERTED_MS = CONVERSION_HOURS.at(-1)! * 3_600_000 + FOLLOW_UP_LAPSES_MS;
+/** SQL of whether run `e` was a conversion, as core says it (isConversion). */
+const CONVERSION = `(e.method = 'long conversion' or abs(json_extract(e.facts, '$.water.salinity') - json_extract(e.facts, '$.start.salinity')) >= ${CONVERSION_PPT})`;
 type Placed = { walk: number; row: number; column: number };
 const walkOf = ({ walk, row, column }: Placed): Walk => [walk, row, column];
 const WALK = 'k.walk, t."row", t."column"';
@@ -47,14 +53,15 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       and not exists (select 1 from p_release r where r.bag = b.id and r.voided_by is null)
       and not exists (select 1 from p_absence x where x.bag = b.id and x.voided_by is null)
       and not exists (select 1 from p_landing l where l.bag = b.id and l.alive = 0 and l.voided_by is null)
-      and not ${OPEN_RUN('b.id')}
+      and not exists (select 1 from p_run_from f where f.place = b.id and f.voided_by is null)
+      and not ${OPEN_FLOAT('b.id')}
     group by a.entry`);
   const expected = client.prepare(`
     select c.entry, c.id crate, c.label crateLabel, c.promised_at_ms promisedAtMs from p_crate c
     where ${RECENT_CRATE} and c.voided_by is null and not exists (select 1 from p_arrival a where a.crate = c.id and a.voided_by is null)`);
   const floats = client.prepare(`
     select r.entry, r.bag, g.label bagLabel, t.code tankCode, l.label lotLabel, r.at_ms + cast(r.minutes * 60000 as integer) dueAtMs, ${WALK}
-    from p_balance b join p_bag g on g.id = b.place join p_run r on r.bag = g.id and r.voided_by is null
+    from p_balance b join p_bag g on g.id = b.place join p_float r on r.bag = g.id and r.voided_by is null
     join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_rack k on k.id = t.rack
     where b.inside = 1 and b.n <> 0 and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)`);
   const after = client.prepare(`
@@ -62,14 +69,16 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       (select max(at_ms) from p_look o where o.tank = t.id and o.voided_by is null and o.at_ms >= f.at_ms) lookedAtMs
     from (
       select entry, 'after-release' rule, tank, lot, at_ms from p_release where at_ms > @since and voided_by is null and alive > 0
+      union all select x.entry, 'after-conversion', x.tank, x.lot, x.at_ms from p_release x join p_bench_run e on e.id = x.run and x.bag is null
+        where x.at_ms > @longSince and x.voided_by is null and x.alive > 0
+          and ${CONVERSION}
       union all select entry, 'after-mishap', tank, lot, at_ms from p_mishap where at_ms > @since and voided_by is null
     ) f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack join p_lot l on l.id = f.lot
     where exists (select 1 from p_balance b where b.lot = f.lot and b.place = f.tank and b.n > 0)`);
   const stays = client.prepare(`
     select s.entry, t.id tank, t.code tankCode, l.label what, b.n, t.vessel <> 'tank' temporary, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
       ${SIZE_NOW('l')} sizeCm, (select max(at_ms) from p_measure m where m.lot = l.id and m.voided_by is null) measuredMs, ${WALK}
-    from p_stay s join p_balance b on b.lot = s.lot and b.place = s.place and b.n > 0 join p_lot l on l.id = s.lot join p_tank t on t.id = s.place join p_rack k on k.id = t.rack
-    where s.voided_by is null and s.entry = (select entry from p_stay x where x.place = s.place and x.lot = s.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`);
+    from ${OPEN_STAYS} join p_rack k on k.id = t.rack`);
   // Where it was: the place that the missing fish left, in the same entry.
   const missing = client.prepare(`
     select g.entry, t.id tank, t.code tankCode, l.label what, g.n, g.at_ms atMs, ${WALK}
@@ -84,6 +93,11 @@ export const makeTodayView: MakeView<'today'> = (client) => {
   const settled = client.prepare(
     'select due, kind, until_ms untilMs from p_due where at_ms > ? and voided_by is null order by at_ms, entry',
   );
+  const runs = prepareRunCards(client);
+  const walkOfTank = client.prepare(`select ${WALK} from p_tank t join p_rack k on k.id = t.rack where t.id = ?`);
+  const dark = client.prepare(`
+    select d.entry, t.id tank, t.code tankCode, d.until_ms untilMs, ${WALK} from p_dim d join p_tank t on t.id = d.tank join p_rack k on k.id = t.rack
+    where d.until_ms > ? and d.voided_by is null and d.entry = (select entry from p_dim x where x.tank = d.tank and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`);
   const leftOf = prepareLeft(client);
 
   return ({ now, zone, rules }) => {
@@ -94,8 +108,23 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       expected: expected.all(recent, recent) as DueFacts['expected'],
       floats: (floats.all() as (Omit<DueFacts['floats'][number], 'walk'> & Placed)[]).map((row) => ({ ...row, walk: walkOf(row) })),
       after: (
-        after.all({ since: now - FOLLOWED_MS }) as (Omit<DueFacts['after'][number], 'walk'> & Placed & { lookedAtMs: number | null })[]
+        after.all({ since: now - FOLLOWED_MS, longSince: now - CONVERTED_MS }) as (Omit<DueFacts['after'][number], 'walk'> &
+          Placed & { lookedAtMs: number | null })[]
       ).map((row) => ({ ...row, lookedAtMs: row.lookedAtMs ?? undefined, walk: walkOf(row) })),
+      runs: runs(now).map(({ entry, run, tank, lotLabel, started, n, startedAtMs, dues }) => ({
+        entry,
+        run,
+        tankCode: tank.code,
+        what: `${started.vessel.name}, ${n} ${lotLabel}`,
+        n,
+        sinceMs: startedAtMs,
+        dues,
+        walk: walkOf(walkOfTank.get(tank.id) as Placed),
+      })),
+      dark: (dark.all(now - FOLLOW_UP_LAPSES_MS) as (Omit<DueFacts['dark'][number], 'walk'> & Placed)[]).map((row) => ({
+        ...row,
+        walk: walkOf(row),
+      })),
       rounds: { day, left: leftOf(day) },
       stays: (stays.all() as StayRow[]).map(({ untilMs, untilCm, sizeCm, measuredMs, temporary, ...row }) => ({
         ...row,

@@ -142,7 +142,7 @@ describe('dock', () => {
       afloat: true,
       landed: { by: 'Bram', alive: 4 },
     });
-    expect(house.view('running').runs).toEqual([
+    expect(house.view('running').floats).toEqual([
       expect.objectContaining({ bag: 'crate-1-bag1', n: 4, tankCode: 'G1', startedAtMs: T0, dueAtMs: T0 + 20 * 60_000 }),
     ]);
     expect(house.view('bench').bags[0]).toMatchObject({

@@ -1,14 +1,22 @@
-// The bench: bags in hand and what each asks for next; one of them in front.
+// The bench: bags and vessels in hand and what each asks for next; one of them in front.
 import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
-import type { BenchBag, Run } from '#contract/views.ts';
+import type { Afloat, BenchBag, BenchView, RunCard } from '#contract/views.ts';
 import { triage } from '#core/dock/index.ts';
-import { useHouseNow } from '../data/clock.ts';
+import { isRunMethod, soonest } from '#core/runs/index.ts';
+import { houseNow, useHouseNow } from '../data/clock.ts';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useKey } from '../keys/useKey.ts';
 import { useMe } from '../data/me.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
+import { BathForm } from '../runs/BathForm.tsx';
+import { Begin } from '../runs/Begin.tsx';
+import { Board } from '../runs/Board.tsx';
+import { patientOfBag } from '../runs/patient.ts';
+import { RunPage } from '../runs/RunPage.tsx';
+import { METHOD_TITLES, RULE_SAYS } from '../words/runs.ts';
 import { FloatCard } from './FloatCard.tsx';
 import { withPending } from './pending.ts';
 import { ReleaseCard } from './ReleaseCard.tsx';
@@ -22,9 +30,14 @@ export default function Bench() {
   const now = useHouseNow(1000);
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const view = withPending(data, unseenActs(outbox, data.seq), person.name);
-  const runOf = (bag: BenchBag) => view.runs.find((run) => run.bag === bag.bag);
-  const ordered = [...view.bags].sort((one, other) => turnOf(one, runOf(one), now) - turnOf(other, runOf(other), now));
-  const chosen = ordered.find(({ bag }) => bag === query.get('bag')) ?? ordered[0];
+  const floatOf = (bag: BenchBag) => view.floats.find((float) => float.bag === bag.bag);
+  const bags = view.bags.toSorted((one, other) => turnOf(one, floatOf(one), now) - turnOf(other, floatOf(other), now));
+  const runs = view.runs.toSorted((one, other) => dueAt(one) - dueAt(other));
+  const run = runs.find((one) => one.run === query.get('run'));
+  const wanted = bags.find(({ bag }) => bag === query.get('bag'));
+  // A bag that somebody poured meanwhile is among the runs.
+  const poured = runs.find(({ from }) => from.some(({ place }) => place === query.get('bag')));
+  const chosen = run ?? wanted ?? poured ?? (runs[0] && dueAt(runs[0]) <= now ? runs[0] : (bags[0] ?? runs[0]));
   if (!chosen) {
     return (
       <div className="empty">
@@ -36,49 +49,111 @@ export default function Bench() {
       </div>
     );
   }
-  const run = runOf(chosen);
+  if (query.get('runs') === 'all' && runs.length > 0)
+    return (
+      <div className="bench-all">
+        <h1 className="station-title">{runs.length === 1 ? 'One vessel runs' : `${runs.length} vessels run`}</h1>
+        <Link to="/bench">to the bags</Link>
+        <Board runs={runs} />
+      </div>
+    );
   return (
     <div className="bench">
       <h1 className="visually-hidden">Bench</h1>
-      <BagList bags={ordered} chosen={chosen} runOf={runOf} now={now} />
-      <section className="card bench-card" aria-label={`${chosen.label}, ${chosen.lotLabel}`}>
-        {run ? (
-          <ReleaseCard key={run.run} bag={chosen} run={run} now={now} />
-        ) : chosen.tank ? (
-          <Before
-            key={`${chosen.bag} ${chosen.tank.id}`}
-            bag={chosen}
-            siblings={ordered.filter((one) => one.lot === chosen.lot && one !== chosen && !one.afloat && !one.chosen)}
-          />
-        ) : (
-          <NoTank bag={chosen} />
-        )}
-      </section>
+      <HandList bags={bags} runs={runs} chosen={chosen} floatOf={floatOf} now={now} />
+      {'run' in chosen ? (
+        <section className="card bench-card" aria-label={`${chosen.started.vessel.name}, ${chosen.lotLabel}`}>
+          <RunPage key={chosen.run} run={chosen} people={view.people} now={now} />
+        </section>
+      ) : (
+        <section className="card bench-card" aria-label={`${chosen.label}, ${chosen.lotLabel}`}>
+          <BagInHand bag={chosen} float={floatOf(chosen)} all={bags} people={view.people} now={now} />
+        </section>
+      )}
     </div>
   );
 }
 
-/** First which way, unless it was chosen or nothing can wait for it; then the float. */
-function Before({ bag, siblings }: { bag: BenchBag; siblings: BenchBag[] }) {
-  const [skip, setSkip] = useState(false);
-  const urgent = bag.landed?.bagState === 'soft' || bag.landed?.condition === 'critical';
-  if (urgent || bag.chosen || skip) return <FloatCard bag={bag} />;
-  return <WayCard bag={bag} siblings={siblings} onSkip={() => setSkip(true)} />;
+const dueAt = (run: RunCard): number => soonest(run.dues)?.dueAtMs ?? Infinity;
+
+type InHand = { bag: BenchBag; float?: Afloat; all: readonly BenchBag[]; people: BenchView['people']; now: number };
+function BagInHand({ bag, float, all, people, now }: InHand) {
+  if (float) return <ReleaseCard key={float.run} bag={bag} run={float} now={now} />;
+  if (!bag.tank) return <NoTank bag={bag} />;
+  const others = all.filter((one) => one.lot === bag.lot && one !== bag && !one.afloat);
+  return <Before key={`${bag.bag} ${bag.tank.id}`} bag={bag} others={others} people={people} />;
 }
 
-type ListProps = { bags: readonly BenchBag[]; chosen: BenchBag; runOf: (bag: BenchBag) => Run | undefined; now: number };
+/** First which way, unless it was chosen or nothing can wait for it; then the float, or the vessel. */
+function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; people: BenchView['people'] }) {
+  const [step, setStep] = useState<'way' | 'float' | 'bath'>();
+  const urgent = bag.landed?.bagState === 'soft' || bag.landed?.condition === 'critical';
+  const method = bag.chosen?.method;
+  const bath = (
+    <Button variant="link" className="btn-quiet bath-offer" onClick={() => setStep('bath')}>
+      first-aid bath
+    </Button>
+  );
+  if (step === 'bath') return <BathForm patient={patientOfBag(bag, houseNow())} onBack={() => setStep(undefined)} />;
+  if (step === 'float' || (step === undefined && (urgent || (method && !isRunMethod(method)))))
+    return (
+      <>
+        {bath}
+        <FloatCard bag={bag} />
+      </>
+    );
+  if (step === undefined && method) {
+    const siblings = others.filter((one) => one.chosen?.method === method && one.tank?.id === bag.tank!.id);
+    return <Begin bag={bag} method={method} siblings={siblings} people={people} onBack={() => setStep('way')} />;
+  }
+  return (
+    <>
+      {bath}
+      <WayCard
+        bag={bag}
+        siblings={others.filter((one) => !one.chosen)}
+        onSkip={() => setStep('float')}
+        onChosen={() => setStep(undefined)}
+      />
+    </>
+  );
+}
 
-function BagList({ bags, chosen, runOf, now }: ListProps) {
+type ListProps = {
+  bags: readonly BenchBag[];
+  runs: readonly RunCard[];
+  chosen: BenchBag | RunCard;
+  floatOf: (bag: BenchBag) => Afloat | undefined;
+  now: number;
+};
+
+function HandList({ bags, runs, chosen, floatOf, now }: ListProps) {
   const [, setQuery] = useSearchParams();
+  const all = [...runs.map((run) => ({ run: run.run })), ...bags.map(({ bag }) => ({ bag }))];
+  const at = all.findIndex((one) =>
+    'run' in one ? 'run' in chosen && one.run === chosen.run : !('run' in chosen) && one.bag === chosen.bag,
+  );
   useKey('bench.move', (key) => {
-    const next = bags[bags.indexOf(chosen) + (key === 'ArrowUp' ? -1 : 1)];
-    if (next) setQuery({ bag: next.bag });
+    const next = all[at + (key === 'ArrowUp' ? -1 : 1)];
+    if (next) setQuery(next);
   });
   return (
-    <ul className="bench-list" aria-label="Bags in hand">
+    <ul className="bench-list" aria-label="Bags and vessels in hand">
+      {runs.length > 1 && (
+        <li>
+          <Link className="bench-item bench-side" to="/bench?runs=all">
+            {runs.length} vessels side by side
+          </Link>
+        </li>
+      )}
+      {runs.map((run) => (
+        <li key={run.run}>
+          <RunItem run={run} now={now} current={run === chosen} />
+        </li>
+      ))}
       {bags.map((bag) => (
         <li key={bag.bag}>
-          <BagItem bag={bag} run={runOf(bag)} now={now} current={bag === chosen} />
+          <BagItem bag={bag} float={floatOf(bag)} now={now} current={bag === chosen} />
         </li>
       ))}
     </ul>
@@ -86,14 +161,32 @@ function BagList({ bags, chosen, runOf, now }: ListProps) {
 }
 
 /** Due floats, then first aid, then bags ready to float, then floats that run, then bags without a tank. */
-function turnOf(bag: BenchBag, run: Run | undefined, now: number): number {
-  if (run) return run.dueAtMs <= now ? 0 : 3 + run.dueAtMs / 1e15;
+function turnOf(bag: BenchBag, float: Afloat | undefined, now: number): number {
+  if (float) return float.dueAtMs <= now ? 0 : 3 + float.dueAtMs / 1e15;
   if (bag.landed && triage(bag.landed) === 'first aid') return 1;
   return bag.tank ? 2 : 5;
 }
 
-function BagItem({ bag, run, now, current }: { bag: BenchBag; run: Run | undefined; now: number; current: boolean }) {
-  const left = run && run.dueAtMs - now;
+function RunItem({ run, now, current }: { run: RunCard; now: number; current: boolean }) {
+  const next = soonest(run.dues);
+  const left = next && next.dueAtMs - now;
+  const due = left !== undefined && left <= 0;
+  return (
+    <Link className={`bench-item${due ? ' due' : ''}`} aria-current={current} to={`/bench?run=${run.run}`}>
+      <span>
+        <b className="num">{run.n}</b> {run.lotLabel}
+      </span>
+      <span className="to">{left === undefined ? run.tank.code : due ? 'due' : countdown(left)}</span>
+      <span className="soft">
+        {capital(run.started.vessel.name)} · {METHOD_TITLES[run.method].toLowerCase()} for {run.tank.code}
+        {next && `, ${RULE_SAYS[next.rule]}`}
+      </span>
+    </Link>
+  );
+}
+
+function BagItem({ bag, float, now, current }: { bag: BenchBag; float: Afloat | undefined; now: number; current: boolean }) {
+  const left = float && float.dueAtMs - now;
   const due = left !== undefined && left <= 0;
   return (
     <Link className={`bench-item${due ? ' due' : ''}`} aria-current={current} to={`/bench?bag=${bag.bag}`}>
@@ -102,7 +195,8 @@ function BagItem({ bag, run, now, current }: { bag: BenchBag; run: Run | undefin
       </span>
       <span className="to">{left === undefined ? (bag.tank?.code ?? '') : due ? 'due' : countdown(left)}</span>
       <span className="soft">
-        {capital(bag.label)} · {run ? `afloat in ${run.tankCode}` : bag.tank ? 'ready to float' : 'no tank yet'}
+        {capital(bag.label)} ·{' '}
+        {float ? `afloat in ${float.tankCode}` : bag.chosen ? bag.chosen.method : bag.tank ? 'ready to float' : 'no tank yet'}
       </span>
     </Link>
   );

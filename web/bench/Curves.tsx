@@ -2,7 +2,6 @@
 import type { Chart, ChartConfiguration } from 'chart.js';
 import type { AnnotationOptions } from 'chartjs-plugin-annotation';
 import { useEffect, useRef, useState } from 'react';
-import Button from 'react-bootstrap/Button';
 import type { Comparison } from '#core/bench/compare.ts';
 import type { Bands, Curve } from '#core/bench/draws.ts';
 import type { Tolerances } from '#core/bench/figures.ts';
@@ -10,6 +9,7 @@ import type { Method } from '#core/bench/methods.ts';
 import { AMMONIA_BANDS } from '#core/water/index.ts';
 import { useLook } from '../data/look.ts';
 import { useUnits } from '../data/units.ts';
+import { CurveTabs } from './CurveTabs.tsx';
 import { chartParts, datasetsOf, drawnMethods, type Dot } from './chart.ts';
 
 const CURVE_WORDS: Record<Curve, string> = {
@@ -144,19 +144,7 @@ export function Curves({ comparison, bands, focus, bears, tank, measured }: Prop
   const ys = front?.samples.filter(({ where }) => where !== 'tank').map((sample) => sample[curve]) ?? [0];
   return (
     <figure className="curves">
-      <div className="chips curve-tabs" role="group" aria-label="What is drawn">
-        {CURVES.map((one) => (
-          <Button
-            key={one}
-            variant="plain"
-            className={one === curve ? 'chip-on' : ''}
-            aria-pressed={one === curve}
-            onClick={() => setCurve(one)}
-          >
-            {CURVE_WORDS[one]}
-          </Button>
-        ))}
-      </div>
+      <CurveTabs curves={CURVES} words={CURVE_WORDS} value={curve} onChange={setCurve} />
       <div className="curve-canvas">
         <canvas
           ref={canvas}

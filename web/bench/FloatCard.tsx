@@ -15,7 +15,7 @@ import { capital } from '../frame/RunningStrip.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
-import { METHOD_WORDS } from '../words/bench.ts';
+import { ChosenWay } from './ChosenWay.tsx';
 import { ReleaseForm } from './ReleaseForm.tsx';
 
 export function FloatCard({ bag }: { bag: BenchBag }) {
@@ -102,13 +102,7 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
       <p className="big">
         <span className="num">{bag.alive}</span> {bag.lotLabel} <span className="soft">into {bag.tank!.code}</span>
       </p>
-      {bag.chosen && (
-        <p className="way-chosen">
-          <b>{capital(bag.chosen.method)}</b>, chosen by {bag.chosen.by}
-          {bag.chosen.method !== bag.chosen.advised && ` against ${bag.chosen.advised}`}
-          {bag.chosen.why && `: ${bag.chosen.why}`}. {METHOD_WORDS[bag.chosen.method]}.
-        </p>
-      )}
+      <ChosenWay bag={bag} />
       <Urgency bag={bag} />
       {byHand || urgent ? (
         <ReleaseForm bag={bag} onBack={urgent ? undefined : () => setByHand(false)} />

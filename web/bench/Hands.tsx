@@ -1,6 +1,7 @@
 // What hands can still change: the picture follows.
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import { AIR_LEVELS } from '#core/bench/carry.ts';
 import { STARTING_CONTROLS, type BagState, type Controls, type InputFault } from '#core/bench/input.ts';
 import { useUnits } from '../data/units.ts';
 import { FAULT_WORDS } from '../words/bench.ts';
@@ -25,7 +26,6 @@ type Props = {
   onChange: (controls: Partial<Controls>) => void;
 };
 
-const AIR: readonly Controls['air'][] = ['none', 'gentle', 'strong'];
 const MINUTES = [30, 60, 90, 120] as const;
 const HOURS = [12, 18, 24] as const;
 
@@ -43,7 +43,7 @@ export function Hands({ standing, onStanding, controls, faults, onChange }: Prop
         onChange={(says) => onStanding({ ...standing, state: STATES.find((one) => one.says === says)!.state })}
       />
       <Switch label="Fed before" on={standing.fed} onChange={(fed) => onStanding({ ...standing, fed })} />
-      <Pick label="Air" options={AIR} value={all.air} onChange={(air) => set({ air })} />
+      <Pick label="Air" options={AIR_LEVELS} value={all.air} onChange={(air) => set({ air })} />
       <Switch label="Binder" on={all.binder} onChange={(binder) => set({ binder })} />
       <Switch label="Float first" on={all.floatFirst} onChange={(floatFirst) => set({ floatFirst })} />
       <Pick

@@ -1,5 +1,5 @@
 // While a bag floats: how far it is, and the net when it is due (or before, if hands decide so).
-import type { BenchBag, Run } from '#contract/views.ts';
+import type { Afloat, BenchBag } from '#contract/views.ts';
 import { isSurfaceReading, temperatureAfloat } from '#core/water/index.ts';
 import { useTimes } from '../data/me.ts';
 import { countdown } from '../frame/RunningStrip.tsx';
@@ -9,7 +9,7 @@ import { useUnits } from '../data/units.ts';
 
 const MINUTE_MS = 60_000;
 
-export function ReleaseCard({ bag, run, now }: { bag: BenchBag; run: Run; now: number }) {
+export function ReleaseCard({ bag, run, now }: { bag: BenchBag; run: Afloat; now: number }) {
   const { when } = useTimes();
   const { say, sayStep } = useUnits();
   const left = run.dueAtMs - now;

@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import type { BenchBag } from '#contract/views.ts';
 import { RELEASE_BY, type ReleaseBy } from '#core/bench/index.ts';
 import { holdClassOf } from '#core/holds/index.ts';
-import { MISHAPS, type Mishap } from '#core/rounds/index.ts';
+import type { Mishap } from '#core/rounds/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
@@ -12,6 +12,7 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { MishapChips } from '../parts/MishapChips.tsx';
 
 /** `early` = the float is not due: it takes a press on the button itself, not any Enter. */
 type Props = { bag: BenchBag; run?: string; early?: boolean; onBack?: () => void };
@@ -74,13 +75,7 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
         </p>
       )}
       <Chips label="How" options={RELEASE_BY} value={by} onChange={setBy} />
-      <Chips
-        label="One fell, jumped, or landed on its back?"
-        options={MISHAPS}
-        value={mishap}
-        onChange={(what) => setMishap(what === mishap ? undefined : what)}
-        odd={() => true}
-      />
+      <MishapChips value={mishap} onChange={setMishap} />
       <Caution>Bag water to the drain, never into the tank or its sump: it carries ammonia and whatever lived in the bag.</Caution>
       {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {policy.days} clean days.</p>}
       <div className="thumb">

@@ -33,9 +33,9 @@ const MINUTE_MS = 60_000;
 const AGE_STEP_MS = 10 * MINUTE_MS;
 const TURNS_SHOWN = 2;
 
-type Props = { bag: BenchBag; siblings: readonly BenchBag[]; onSkip: () => void };
+type Props = { bag: BenchBag; siblings: readonly BenchBag[]; onSkip: () => void; onChosen?: () => void };
 
-export function WayCard({ bag, siblings, onSkip }: Props) {
+export function WayCard({ bag, siblings, onSkip, onChosen }: Props) {
   const { house } = useMe();
   const units = useUnits();
   const { doIt } = useDeeds();
@@ -77,6 +77,7 @@ export function WayCard({ bag, siblings, onSkip }: Props) {
       },
     }));
     void doIt(`${capital(bag.label)}${siblings.length > 0 ? ` and ${siblings.length} more` : ''}: ${method}`, ...entries);
+    onChosen?.();
   };
   return (
     <>

@@ -1,45 +1,19 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { checkAct } from '#contract/act.ts';
-import type { BenchBag, Run } from '#contract/views.ts';
+import type { Afloat, BenchBag } from '#contract/views.ts';
 import { plainPolicy } from '#core/holds/index.ts';
 import type { Act } from '#core/journal/index.ts';
 import type { Preference } from '#core/water/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
-import { answer, draw, NOW } from '../testScreen.tsx';
+import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
 import { FloatCard } from './FloatCard.tsx';
 import { ReleaseCard } from './ReleaseCard.tsx';
+import { benchBag } from './testBag.ts';
 
-// jsdom has no structuredClone, which the browser store needs.
-globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
-
-const bag: BenchBag = {
-  bag: 'bag-1',
-  label: 'bag 1',
-  box: 1,
-  listed: 4,
-  waterL: 1,
-  lot: 'lot-1',
-  lotLabel: 'firefish',
-  origin: 'wild',
-  afloat: false,
-  crate: 'c',
-  crateLabel: 'Yard',
-  told: { temperatureC: 24, salinityPpt: 28 },
-  alive: 4,
-  holdKnown: false,
-  tank: { id: 'G1', code: 'G1' },
-  temperature: { value: 22, method: 'folded' },
-  landed: { by: 'Bram', atMs: NOW, actId: 'a', alive: 4, dead: 0, condition: 'fit', bagState: 'sound', wrong: false },
-  water: { id: 'salt', type: 'marine', temperatureC: 25, salinityPpt: 31, purpose: 'hold', volumeL: 300, readings: {} },
-  packedAtMs: NOW - 30 * 3_600_000,
-  transit: 'overnight',
-  lotBags: 1,
-  readings: {},
-};
-const run: Run = {
+const bag: BenchBag = benchBag({ temperature: { value: 22, method: 'folded' } });
+const run: Afloat = {
   run: 'run-1',
   bag: 'bag-1',
   bagLabel: 'bag 1',
@@ -70,23 +44,13 @@ const float = (more: Partial<BenchBag> = {}, prefers?: Preference) =>
     'keeper',
     prefers,
   );
-const floating = (more: Partial<BenchBag> = {}, now = NOW, of: Partial<Run> = {}) =>
+const floating = (more: Partial<BenchBag> = {}, now = NOW, of: Partial<Afloat> = {}) =>
   draw(
     <DeedProvider>
       <ReleaseCard bag={{ ...bag, ...more }} run={{ ...run, ...of }} now={now} />
     </DeedProvider>,
   );
-const press = async (name: RegExp | string) => {
-  await waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button', { name }).disabled).toBe(false));
-  fireEvent.click(screen.getByRole('button', { name }));
-};
-/** The act that was sent, which the contract must take. */
-const sent = async (): Promise<Act> => {
-  await waitFor(() => expect(asked.filter(({ path }) => path === '/api/journal')).toHaveLength(1));
-  const act = asked.find(({ path }) => path === '/api/journal')!.body as Act;
-  expect(checkAct(act)).toMatchObject({ ok: true });
-  return act;
-};
+const sent = () => sentAct(asked);
 const kindsOf = (act: Act) => act.entries.map(({ kind }) => kind);
 
 describe('before the float', () => {

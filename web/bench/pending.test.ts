@@ -26,7 +26,7 @@ const bag: BenchBag = {
   lotBags: 1,
   readings: {},
 };
-const view: BenchView = { seq: 1, bags: [bag], runs: [] };
+const view: BenchView = { seq: 1, bags: [bag], floats: [], runs: [], people: [] };
 const act = (kind: 'float.started' | 'fish.released'): Act => ({
   actId: v7(),
   entries: [{ id: v7(), kind, version: 1, occurredAtMs: 1_000_000, payload: fixtures[kind] } as Entry],
@@ -34,12 +34,18 @@ const act = (kind: 'float.started' | 'fish.released'): Act => ({
 
 it('a float runs, and is over, before the server has answered', () => {
   const afloat = withPending(view, [act('float.started')], 'Bram');
-  expect(afloat.runs).toEqual([
+  expect(afloat.floats).toEqual([
     expect.objectContaining({ bag: 'bag-1', tankCode: 'G1', by: 'Bram', dueAtMs: 1_000_000 + Math.round(30.9 * 60_000) }),
   ]);
-  expect(withPending(afloat, [act('float.started')], 'Bram').runs).toHaveLength(1);
-  expect(withPending(view, [act('float.started'), act('fish.released')], 'Bram')).toEqual({ seq: 1, bags: [], runs: [] });
-  expect(withPending({ ...view, bags: [] }, [act('float.started')], 'Bram').runs).toEqual([]);
+  expect(withPending(afloat, [act('float.started')], 'Bram').floats).toHaveLength(1);
+  expect(withPending(view, [act('float.started'), act('fish.released')], 'Bram')).toEqual({
+    seq: 1,
+    bags: [],
+    floats: [],
+    runs: [],
+    people: [],
+  });
+  expect(withPending({ ...view, bags: [] }, [act('float.started')], 'Bram').floats).toEqual([]);
 });
 
 it.each([

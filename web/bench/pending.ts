@@ -1,6 +1,7 @@
 // The bench as this screen's own unanswered acts make it: a float runs and a reading counts at once, let-go fish are gone at once.
-import type { BenchBag, BenchView, Run } from '#contract/views.ts';
+import type { Afloat, BenchBag, BenchView } from '#contract/views.ts';
 import type { Act, Entry } from '#core/journal/index.ts';
+import { withRun } from '../runs/pending.ts';
 
 export function withPending(view: BenchView, acts: readonly Act[], by: string): BenchView {
   return acts.reduce((now, act) => act.entries.reduce((bench, entry) => apply(bench, entry, by), now), view);
@@ -9,7 +10,7 @@ export function withPending(view: BenchView, acts: readonly Act[], by: string): 
 function apply(view: BenchView, entry: Entry, by: string): BenchView {
   if (entry.kind === 'fish.released') {
     const { bag } = entry.payload;
-    return { ...view, bags: view.bags.filter((one) => one.bag !== bag), runs: view.runs.filter((run) => run.bag !== bag) };
+    return { ...view, bags: view.bags.filter((one) => one.bag !== bag), floats: view.floats.filter((run) => run.bag !== bag) };
   }
   if (entry.kind === 'method.chosen') {
     const { bag, method, advised, why } = entry.payload;
@@ -19,13 +20,14 @@ function apply(view: BenchView, entry: Entry, by: string): BenchView {
   if (entry.kind === 'reading.taken') {
     const { subject, quantity, reading } = entry.payload;
     const read = { [quantity]: { value: reading.value, method: reading.method, source: reading.source, atMs: entry.occurredAtMs } };
-    return { ...view, bags: view.bags.map((one) => readInto(one, subject, read)) };
+    const bags = view.bags.map((one) => readInto(one, subject, read));
+    return withRun({ ...view, bags }, entry, by);
   }
-  if (entry.kind !== 'float.started') return view;
+  if (entry.kind !== 'float.started') return withRun(view, entry, by);
   const { bag, run: id, tank, n, minutes, bagTemperature, tankTemperature, water } = entry.payload;
   const card = view.bags.find((one) => one.bag === bag);
-  if (!card || view.runs.some(({ run }) => run === id)) return view;
-  const run: Run = {
+  if (!card || view.floats.some(({ run }) => run === id)) return view;
+  const run: Afloat = {
     run: id,
     bag,
     bagLabel: card.label,
@@ -42,10 +44,10 @@ function apply(view: BenchView, entry: Entry, by: string): BenchView {
     tankC: tankTemperature.value,
     waterL: water.value,
   };
-  return { ...view, runs: [...view.runs, run], bags: view.bags.map((one) => (one.bag === bag ? { ...one, afloat: true } : one)) };
+  return { ...view, floats: [...view.floats, run], bags: view.bags.map((one) => (one.bag === bag ? { ...one, afloat: true } : one)) };
 }
 
-function readInto(bag: BenchBag, { kind, id }: { kind: 'bag' | 'water'; id: string }, read: BenchBag['readings']): BenchBag {
+function readInto(bag: BenchBag, { kind, id }: { kind: 'bag' | 'water' | 'run'; id: string }, read: BenchBag['readings']): BenchBag {
   if (kind === 'bag') return bag.bag === id ? { ...bag, readings: { ...bag.readings, ...read } } : bag;
   return bag.water?.id === id ? { ...bag, water: { ...bag.water, readings: { ...bag.water.readings, ...read } } } : bag;
 }

@@ -1,31 +1,23 @@
 // The comparison for the question in hand. While a new one is under way, and when the question is at fault, the last good picture stays.
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { Comparison } from '#core/bench/compare.ts';
 import type { Bands } from '#core/bench/draws.ts';
 import type { InputFault } from '#core/bench/input.ts';
 import type { Turn } from '#core/bench/settle.ts';
+import { useAsker } from '../data/useAsker.ts';
 import type { Answer, Question } from './compute.ts';
 
 export type Picture = { comparison: Comparison; bands?: Bands; turns?: Turn[] };
 export type Computed = { picture?: Picture; faults: readonly InputFault[] };
 
-export function useComparison(question: Question): Computed {
-  const worker = useRef<Worker>(undefined);
-  const no = useRef(0);
+const make = () => new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
+
+export function useComparison(asking: Question): Computed {
   const [computed, setComputed] = useState<Computed>({ faults: [] });
-  const asked = JSON.stringify(question);
-  useEffect(() => {
-    const one = new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
-    one.onmessage = ({ data }: MessageEvent<{ no: number; answer: Answer }>) => {
-      if (data.no === no.current) setComputed((was) => taken(was, data.answer));
-    };
-    worker.current = one;
-    return () => one.terminate();
-  }, []);
-  useEffect(() => {
-    no.current += 1;
-    worker.current?.postMessage({ no: no.current, question: JSON.parse(asked) as Question });
-  }, [asked]);
+  const asked = JSON.stringify(asking);
+  const question = useMemo(() => JSON.parse(asked) as Question, [asked]);
+  const onAnswer = useCallback((answer: Answer) => setComputed((was) => taken(was, answer)), []);
+  useAsker<Question, Answer>({ make, question, onAnswer });
   return computed;
 }
 

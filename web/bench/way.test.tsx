@@ -11,9 +11,8 @@ import { answer, draw, NOW } from '../testScreen.tsx';
 import { answersTo, type Answer, type Question } from './compute.ts';
 import { knownOf } from './known.ts';
 import { inputOf } from '#core/bench/facts.ts';
+import { benchBag } from './testBag.ts';
 import { WayCard } from './WayCard.tsx';
-
-globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
 
 /** The worker's own code without the worker; the draws are left to its own test. */
 class PointsOnly {
@@ -30,30 +29,14 @@ globalThis.Worker = PointsOnly as unknown as typeof Worker;
 // jsdom draws no canvas; what is drawn is tested in the browser.
 HTMLCanvasElement.prototype.getContext = () => null;
 
-const bag: BenchBag = {
-  bag: 'bag-1',
-  label: 'bag 1',
-  box: 1,
-  listed: 4,
+const bag: BenchBag = benchBag({
   waterL: 0.3,
-  lot: 'lot-1',
   lotLabel: 'banggai cardinalfish',
-  origin: 'wild',
   sizeCm: 4,
-  afloat: false,
-  crate: 'c',
-  crateLabel: 'Yard',
-  told: { temperatureC: 24, salinityPpt: 28 },
-  alive: 4,
-  holdKnown: false,
-  tank: { id: 'G1', code: 'G1' },
-  landed: { by: 'Bram', atMs: NOW, actId: 'a', alive: 4, dead: 0, condition: 'fit', bagState: 'sound', wrong: false },
   water: { id: 'salt', type: 'marine', temperatureC: 25.4, salinityPpt: 31, purpose: 'hold', volumeL: 300, readings: {} },
   packedAtMs: NOW - 34 * 3_600_000,
-  transit: 'overnight',
   lotBags: 2,
-  readings: {},
-};
+});
 
 let asked: ReturnType<typeof answer>;
 beforeEach(async () => {

@@ -1,9 +1,10 @@
 // Computes away from the page, a step at a time; a new question ends the old one between two steps.
+import type { Answered, Asked } from '../data/useAsker.ts';
 import { answersTo, type Answer, type Question } from './compute.ts';
 
 let current = 0;
 
-onmessage = ({ data: { no, question } }: MessageEvent<{ no: number; question: Question }>) => {
+onmessage = ({ data: { no, question } }: MessageEvent<Asked<Question>>) => {
   current = no;
   const steps: Iterator<Answer | undefined, void> = answersTo(question);
   const channel = new MessageChannel();
@@ -12,7 +13,7 @@ onmessage = ({ data: { no, question } }: MessageEvent<{ no: number; question: Qu
     // A few draws a turn: often enough to hear a new question, seldom enough to cost nothing.
     for (let turn = 0; turn < 4; turn += 1) {
       const { value, done } = steps.next() as { value: Answer | undefined; done?: boolean };
-      if (value) postMessage({ no, answer: value } satisfies { no: number; answer: Answer });
+      if (value) postMessage({ no, answer: value } satisfies Answered<Answer>);
       if (done) return channel.port1.close();
     }
     channel.port2.postMessage(undefined);

@@ -1,6 +1,7 @@
 // The house clock on this screen, its one owner here: this device's time plus what the server says is missing.
-import { useEffect, useState } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import type { MeView } from '#contract/views.ts';
+import { houseDay } from '#core/time/index.ts';
 
 let offsetMs = 0;
 let frozenAtMs: number | undefined;
@@ -9,22 +10,56 @@ export function houseNow(): number {
   return frozenAtMs ?? Date.now() + offsetMs;
 }
 
-/** Learnt at sign-in and whenever the live stream opens. */
-export function setHouseClock({ nowMs, frozen }: MeView['clock']): void {
+/** Learnt at sign-in and when the page opens. `agoMs` = how old the answer is by now: half of the time that it took. */
+export function setHouseClock({ nowMs, frozen }: MeView['clock'], agoMs = 0): void {
   frozenAtMs = frozen ? nowMs : undefined;
-  offsetMs = nowMs - Date.now();
+  // Instants are whole milliseconds, everywhere.
+  offsetMs = Math.round(nowMs + agoMs - Date.now());
 }
 
-export function setClockOffset(ms: number): void {
-  if (frozenAtMs === undefined) offsetMs = ms;
+/** What the live stream says is as late as the way was long: only a clock that was moved, or this device's that was set, is followed. */
+const MOVED_MS = 500;
+
+export function hearHouseTime(nowMs: number): void {
+  if (frozenAtMs !== undefined) frozenAtMs = nowMs;
+  else if (Math.abs(nowMs - houseNow()) > MOVED_MS) offsetMs = nowMs - Date.now();
 }
 
-/** The house time, told anew every `everyMs`. */
+/** The house time, told anew whenever it is a whole multiple of `everyMs`: all timers of all screens change at the same instants. */
 export function useHouseNow(everyMs: number): number {
   const [now, setNow] = useState(houseNow);
   useEffect(() => {
-    const timer = setInterval(() => setNow(houseNow()), everyMs);
-    return () => clearInterval(timer);
+    let timer: ReturnType<typeof setTimeout>;
+    const wait = () => {
+      timer = setTimeout(
+        () => {
+          setNow(houseNow());
+          wait();
+        },
+        everyMs - (houseNow() % everyMs),
+      );
+    };
+    wait();
+    return () => clearTimeout(timer);
   }, [everyMs]);
   return now;
 }
+
+const DAY_LOOKED_AT_EVERY_MS = 5_000;
+const onDay = new Set<() => void>();
+let dayTimer: ReturnType<typeof setInterval> | undefined;
+
+/** One timer for all who wait for midnight. */
+function waitForDay(listener: () => void): () => void {
+  onDay.add(listener);
+  dayTimer ??= setInterval(() => onDay.forEach((one) => one()), DAY_LOOKED_AT_EVERY_MS);
+  return () => {
+    onDay.delete(listener);
+    if (onDay.size > 0) return;
+    clearInterval(dayTimer);
+    dayTimer = undefined;
+  };
+}
+
+/** The house day; who asks is drawn anew when it is another, and not before. */
+export const useHouseDay = (zone: string): number => useSyncExternalStore(waitForDay, () => houseDay(houseNow(), zone));

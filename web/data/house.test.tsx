@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
-import { render, screen } from '@testing-library/react';
+import { render, screen, waitFor } from '@testing-library/react';
 import { preloadViews, useView } from './house.ts';
 import { answer } from '../testScreen.tsx';
 
@@ -15,8 +15,8 @@ it('reading ahead puts answers there, and takes nothing away when the house has 
   expect(await screen.findByText('seen 7')).toBeTruthy();
   const asked = answer({});
   preloadViews();
-  await new Promise((resolve) => setTimeout(resolve, 50));
-  expect(asked.map(({ path }) => path)).toContain('/api/views/dock');
+  await waitFor(() => expect(asked.map(({ path }) => path)).toContain('/api/views/dock'));
+  await new Promise((resolve) => setTimeout(resolve, 50)); // for a wrong answer to be shown, were it so
   expect(screen.getByText('seen 7')).toBeTruthy();
   answer({ '/api/views/dock': { body: { seq: 8, crates: [], species: [] } } });
   preloadViews();

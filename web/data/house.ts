@@ -8,7 +8,7 @@ import { VIEW_TOPICS, type LiveMessage, type ViewName, type Views } from '#contr
 import type { Act, Kind, Overrule, Payloads } from '#core/journal/index.ts';
 import { actStore } from './actStore.ts';
 import { getJson, postJson } from './api.ts';
-import { houseNow, setClockOffset } from './clock.ts';
+import { hearHouseTime, houseNow } from './clock.ts';
 import { makeOutbox, type OutboxState, type SendOutcome } from './outbox.ts';
 
 /** Views that meet a change are read again at most this often. */
@@ -114,8 +114,8 @@ export function useLive(onConnection: (connected: boolean) => void): void {
         if (stream?.readyState === EventSource.CLOSED) again = setTimeout(open, REOPEN_AFTER_MS);
       };
       stream.onmessage = (event: MessageEvent<string>) => {
-        const { topics, clockOffsetMs } = JSON.parse(event.data) as LiveMessage;
-        if (clockOffsetMs !== undefined) setClockOffset(clockOffsetMs);
+        const { topics, houseNowMs } = JSON.parse(event.data) as LiveMessage;
+        if (houseNowMs !== undefined) hearHouseTime(houseNowMs);
         if (topics.length > 0) revalidate(topics);
       };
     };

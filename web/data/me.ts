@@ -3,7 +3,7 @@ import { createContext, use, useMemo } from 'react';
 import type { MeView } from '#contract/views.ts';
 import { atLeast, type Role } from '#core/people/index.ts';
 import { formatDay, formatTime, houseDay } from '#core/time/index.ts';
-import { houseNow } from './clock.ts';
+import { useHouseDay } from './clock.ts';
 
 export const MeContext = createContext<MeView | undefined>(undefined);
 
@@ -18,17 +18,18 @@ export function useMay(needed: Role): boolean {
 }
 
 /** Instants as this house writes them: `07:12` today, `Tue 3 Mar 07:12` on other days. */
-export function makeTimes(zone: string) {
+export function makeTimes(zone: string, today: number) {
   return {
     time: (ms: number) => formatTime(ms, zone),
     when: (ms: number) => {
       const day = houseDay(ms, zone);
-      return day === houseDay(houseNow(), zone) ? formatTime(ms, zone) : `${formatDay(day)} ${formatTime(ms, zone)}`;
+      return day === today ? formatTime(ms, zone) : `${formatDay(day)} ${formatTime(ms, zone)}`;
     },
   };
 }
 
 export function useTimes() {
   const { zone } = useMe().house;
-  return useMemo(() => makeTimes(zone), [zone]);
+  const today = useHouseDay(zone);
+  return useMemo(() => makeTimes(zone, today), [zone, today]);
 }

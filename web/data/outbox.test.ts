@@ -49,7 +49,7 @@ async function start(server: ReturnType<typeof makeServer>, person = 'bram') {
 }
 const until = async (done: () => boolean | Promise<boolean>) => {
   for (let tries = 0; !(await done()); tries += 1) {
-    if (tries > 200) throw new Error('it never came');
+    if (tries > 6000) throw new Error('it never came');
     await new Promise((resolve) => setTimeout(resolve, 5));
   }
 };

@@ -46,10 +46,13 @@ function Figure({ name, n, odd = false }: { name: string; n: number; odd?: boole
   );
 }
 
+/** Afloat, or poured into the vessel of a run. */
+const isOnWay = ({ afloat, inRun }: BagCard): boolean => afloat || inRun !== undefined;
+
 /** First aid, then bags without a tank, then those with one, then what is done. */
 function needOf(bag: BagCard): number {
   if (bag.released || bag.absent || bag.landed?.alive === 0) return 4;
-  if (bag.afloat) return 3;
+  if (isOnWay(bag)) return 3;
   if (bag.landed && triage(bag.landed) === 'first aid') return 0;
   return bag.tank ? 2 : 1;
 }
@@ -64,7 +67,7 @@ function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: 
   const { person } = useMe();
   const { landed, absent } = bag;
   const mark = landed ?? absent!;
-  const mayUndo = !bag.afloat && !bag.released && (person.role === 'lead' || mark.by === person.name);
+  const mayUndo = !isOnWay(bag) && !bag.released && (person.role === 'lead' || mark.by === person.name);
   const words = landed ? `landed ${bag.label}` : `${bag.label} not in the box`;
   return (
     <li>
@@ -101,9 +104,9 @@ function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: 
 
 type Step = { to: string; words: string; says: string };
 
-/** What hands do next with a bag that is not afloat yet: choose its tank, or float it there. */
+/** What hands do next with a bag that is not on its way yet: choose its tank, or float it there. */
 function stepOf(bag: BagCard): Step | undefined {
-  if (bag.absent || bag.released || bag.afloat || !bag.landed || bag.landed.alive === 0) return undefined;
+  if (bag.absent || bag.released || isOnWay(bag) || !bag.landed || bag.landed.alive === 0) return undefined;
   const { label, tank } = bag;
   return tank
     ? { to: `/bench?bag=${bag.bag}`, words: `Float in ${tank.code}`, says: `Float ${label} in ${tank.code}` }
@@ -112,6 +115,7 @@ function stepOf(bag: BagCard): Step | undefined {
 
 function NextStep({ bag }: { bag: BagCard }) {
   if (bag.released) return <span className="soft">in {bag.tank?.code}</span>;
+  if (bag.inRun !== undefined) return <Link to={`/bench?run=${bag.inRun}`}>in a vessel for {bag.tank?.code}</Link>;
   if (bag.afloat) return <Link to={`/bench?bag=${bag.bag}`}>afloat in {bag.tank?.code}</Link>;
   const step = stepOf(bag);
   return step ? (

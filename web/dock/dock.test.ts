@@ -111,3 +111,10 @@ describe('before the server has answered', () => {
     expect(all.bags[0]).toMatchObject({ tank: { id: 'G1' }, afloat: false, released: {} });
   });
 });
+
+it('a bag that was poured into a vessel is on its way at once, and let go with it', () => {
+  const poured = actOf({ kind: 'run.started', payload: { run: 'r', lot: 'l', tank: 'G1', from: [{ place: 'b1', n: 4 }] } });
+  expect(bags(poured).map(({ inRun }) => inRun)).toEqual(['r', undefined]);
+  const gone = bags(poured, actOf({ kind: 'run.released', payload: { run: 'r' } }));
+  expect(gone.map(({ released }) => released !== undefined)).toEqual([true, false]);
+});

@@ -42,6 +42,15 @@ function apply(view: DockView, entry: Entry, mark: Mark): DockView {
       return onBag(view, entry.payload.bag, (card) => ({ ...card, tank: { id: entry.payload.tank, code: entry.payload.tank } }));
     case 'float.started':
       return onBag(view, entry.payload.bag, (card) => ({ ...card, afloat: true }));
+    case 'run.started': {
+      const { run, from } = entry.payload;
+      return from.reduce((now, { place }) => onBag(now, place, (card) => ({ ...card, afloat: false, inRun: run })), view);
+    }
+    case 'run.released': {
+      const { run, stay } = entry.payload;
+      if (stay) return view;
+      return everyBag(view, (card) => (card.inRun === run ? { ...card, released: { atMs: mark.atMs } } : card));
+    }
     case 'fish.released':
       return onBag(view, entry.payload.bag, (card) => ({ ...card, afloat: false, released: { atMs: mark.atMs } }));
     case 'entry.reversed':

@@ -19,8 +19,9 @@ const FETCH_REST_AFTER_MS = 1500;
 
 /** The house clock is set before anything is drawn by it: a float must not look due for a blink. */
 async function readMe(path: string): Promise<MeView> {
+  const askedAtMs = Date.now();
   const me = await getJson<MeView>(path);
-  setHouseClock(me.clock);
+  setHouseClock(me.clock, (Date.now() - askedAtMs) / 2);
   return me;
 }
 

@@ -1,28 +1,35 @@
 // The running strip: every float in the house, most urgent left, with a bell when one is due.
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import type { Run, TemporaryStay } from '#contract/views.ts';
+import type { Afloat, TemporaryStay, VesselTimer } from '#contract/views.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { ring } from './bell.ts';
 import { useUnits } from '../data/units.ts';
+import { RULE_SAYS } from '../words/runs.ts';
 
 export function RunningStrip() {
   const { data } = useView('running');
   const now = useHouseNow(1000);
-  const runs = data?.runs ?? [];
+  const runs = data?.floats ?? [];
+  const vessels = data?.vessels ?? [];
   const stays = data?.stays ?? [];
   useBell(
-    [...runs.map(({ run, dueAtMs }) => ({ run, dueAtMs })), ...stays.map(({ stay, untilMs }) => ({ run: stay, dueAtMs: untilMs }))],
+    [
+      ...runs.map(({ run, dueAtMs }) => ({ run, dueAtMs })),
+      ...vessels.map(({ run, next }) => ({ run: `${run} ${next.rule} ${next.step}`, dueAtMs: next.dueAtMs })),
+      ...stays.map(({ stay, untilMs }) => ({ run: stay, dueAtMs: untilMs })),
+    ],
     now,
   );
-  if (runs.length + stays.length === 0) return null;
+  if (runs.length + vessels.length + stays.length === 0) return null;
   const due = runs.filter((run) => run.dueAtMs <= now);
   return (
-    <>
+    <section aria-label="Timers">
       <ul className="strip" aria-label="Running now">
         {[
           ...runs.map((run) => ({ dueAtMs: run.dueAtMs, item: <RunItem key={run.run} run={run} now={now} /> })),
+          ...vessels.map((vessel) => ({ dueAtMs: vessel.next.dueAtMs, item: <VesselItem key={vessel.run} vessel={vessel} now={now} /> })),
           ...stays.map((stay) => ({ dueAtMs: stay.untilMs, item: <StayItem key={stay.stay} stay={stay} now={now} /> })),
         ]
           .sort((one, other) => one.dueAtMs - other.dueAtMs)
@@ -31,14 +38,20 @@ export function RunningStrip() {
       <span className="visually-hidden" role="status">
         {[
           ...due.map((run) => `${capital(run.bagLabel)} is due in ${run.tankCode}`),
+          ...vessels
+            .filter(({ next }) => next.dueAtMs <= now)
+            .map(
+              ({ vessel, tankCode, next, paged }) =>
+                `${vessel} for ${tankCode}: ${RULE_SAYS[next.rule]} is due${paged ? `, ${paged} was called` : ''}`,
+            ),
           ...stays.filter(({ untilMs }) => untilMs <= now).map(({ lotLabel, tankCode }) => `${lotLabel} are to be out of ${tankCode}`),
         ].join('. ')}
       </span>
-    </>
+    </section>
   );
 }
 
-function RunItem({ run, now }: { run: Run; now: number }) {
+function RunItem({ run, now }: { run: Afloat; now: number }) {
   const { say } = useUnits();
   const leftMs = run.dueAtMs - now;
   const done = Math.min(1, Math.max(0, (now - run.startedAtMs) / Math.max(1, run.dueAtMs - run.startedAtMs)));
@@ -52,6 +65,33 @@ function RunItem({ run, now }: { run: Run; now: number }) {
         <span className="left num">{due ? 'due' : countdown(leftMs)}</span>
         <span className="soft">
           {due ? `net out ${run.n} ${run.lotLabel}` : `${say('temperature', run.bagC)} → ${say('temperature', run.tankC)}`}
+        </span>
+        <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
+      </Link>
+    </li>
+  );
+}
+
+/** Fish in the vessel of a run: what its hands or eyes are wanted for next. */
+function VesselItem({
+  vessel: { run, vessel, tankCode, startedAtMs, next, paged, n, lotLabel },
+  now,
+}: {
+  vessel: VesselTimer;
+  now: number;
+}) {
+  const leftMs = next.dueAtMs - now;
+  const done = Math.min(1, Math.max(0, (now - startedAtMs) / Math.max(1, next.dueAtMs - startedAtMs)));
+  return (
+    <li className={leftMs <= 0 ? 'due' : ''}>
+      <Link to={`/bench?run=${run}`}>
+        <span>
+          {capital(vessel)}, {tankCode}
+        </span>
+        <span className="left num">{leftMs <= 0 ? 'due' : countdown(leftMs)}</span>
+        <span className="soft">
+          {paged ? `${paged} was called: ` : ''}
+          {RULE_SAYS[next.rule]}, {n} {lotLabel}
         </span>
         <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
       </Link>

@@ -1,14 +1,14 @@
 /** @jest-environment jsdom */
 import { act, screen } from '@testing-library/react';
-import type { Run, StreamView } from '#contract/views.ts';
-import { houseNow, setClockOffset, setHouseClock } from '../data/clock.ts';
+import type { Afloat, StreamView } from '#contract/views.ts';
+import { hearHouseTime, houseNow, setHouseClock } from '../data/clock.ts';
 import { answer, draw, NOW } from '../testScreen.tsx';
 import { Guard } from './Guard.tsx';
 import { RunningStrip } from './RunningStrip.tsx';
 import { StreamBar } from './StreamBar.tsx';
 
 const stream: StreamView = { seq: 1, expected: 42, dock: 18, bench: 24, hold: 311, cleared: 96, promised: 20, inHouse: 469, lost7: 6 };
-const run = (no: number, dueInMs: number): Run => ({
+const run = (no: number, dueInMs: number): Afloat => ({
   run: `r${no}`,
   bag: `b${no}`,
   bagLabel: `bag ${no}`,
@@ -48,12 +48,12 @@ it('the stream shows each stage, and its ribbon only the house', async () => {
 });
 
 it('the strip tells what is due and what is left, and takes no room when nothing runs', async () => {
-  answer({ '/api/views/running': { body: { seq: 1, runs: [run(1, -1000), run(2, 250_000)] } } });
+  answer({ '/api/views/running': { body: { seq: 1, stays: [], vessels: [], floats: [run(1, -1000), run(2, 250_000)] } } });
   const first = draw(<RunningStrip />);
   expect((await screen.findByText('Bag 1 float, G1')).closest('li')!.textContent).toContain('due');
   expect(screen.getByText('Bag 2 float, G1').closest('li')!.textContent).toContain('04:10');
   first.unmount();
-  answer({ '/api/views/running': { body: { seq: 1, runs: [] } } });
+  answer({ '/api/views/running': { body: { seq: 1, stays: [], vessels: [], floats: [] } } });
   const { container } = draw(<RunningStrip />);
   await act(() => Promise.resolve());
   expect(container.innerHTML).toBe('');
@@ -74,12 +74,21 @@ it('a station that breaks leaves the frame standing', () => {
   expect(screen.getByRole('alert').textContent).toContain('This station could not be drawn');
 });
 
-it('the clock on this screen follows the house, and stands when the house does', () => {
+it('the clock on this screen follows the house, whatever this device’s own says, and stands when the house does', () => {
   setHouseClock({ nowMs: NOW, frozen: true });
-  setClockOffset(99);
   expect(houseNow()).toBe(NOW);
-  setHouseClock({ nowMs: NOW, frozen: false });
-  expect(Math.abs(houseNow() - NOW)).toBeLessThan(1000);
-  setClockOffset(0);
-  expect(Math.abs(houseNow() - Date.now())).toBeLessThan(1000);
+  // Moved on while it stands.
+  hearHouseTime(NOW + 60_000);
+  expect(houseNow()).toBe(NOW + 60_000);
+  // Half of an odd answer time is no whole millisecond; the house’s instants are.
+  setHouseClock({ nowMs: NOW, frozen: false }, 200.5);
+  expect(Number.isInteger(houseNow())).toBe(true);
+  const off = () => houseNow() - NOW;
+  expect(off()).toBeGreaterThanOrEqual(200);
+  expect(off()).toBeLessThan(1000);
+  // What comes late by the length of the way is not followed; a clock that was moved is.
+  hearHouseTime(houseNow() - 150);
+  expect(off()).toBeGreaterThanOrEqual(200);
+  hearHouseTime(NOW + 3_600_000);
+  expect(Math.abs(off() - 3_600_000)).toBeLessThan(1000);
 });

@@ -31,6 +31,15 @@ it('makes entries that the house takes', () => {
   ).toEqual([]);
 });
 
+it('changes no rule that nobody touched', () => {
+  const house = { name: 'House', zone: 'Europe/Lisbon', rules: STARTING_RULES };
+  expect(rulesOf(ruleValues(house), STARTING_RULES).payload).toEqual(house);
+  const typed = { ...ruleValues(house), equalPpt: '1,5', callLeadAfterMin: '20' };
+  expect(rulesOf(typed, STARTING_RULES).payload).toMatchObject({
+    rules: { runs: { ...STARTING_RULES.runs, equalPpt: 1.5, callLeadAfterMin: 20 } },
+  });
+});
+
 it('draws tanks as they stand, below what is on the rack already', () => {
   const drawn = tanksOf(tanks, v7, 2).map(({ payload }) => payload as { code: string; row: number; column: number; volumeL: number });
   expect(drawn.map(({ code, row, column }) => `${code} ${row} ${column}`)).toEqual([

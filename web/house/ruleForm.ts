@@ -20,6 +20,19 @@ export const RULE_FIELDS: FormField[] = [
   },
   { name: 'temporaryH', type: 'number', label: 'In a bucket or box for, h', min: 0.25, max: 240, hint: 'unless the slip says otherwise' },
   { name: 'toolDriesH', type: 'number', label: 'A net not disinfected carries for, h', min: 0, max: 240 },
+  {
+    name: 'equalPpt',
+    type: 'number',
+    label: 'Two waters are equal within, ppt',
+    min: 0.1,
+    max: 5,
+    hint: 'by one meter in both; a run keeps what it began with',
+  },
+  { name: 'equalC', type: 'number', label: 'and within, °C', min: 0.1, max: 5 },
+  { name: 'longH', type: 'number', label: 'A run is watched from, h', min: 0.25, max: 48, hint: 'somebody is named, and looks on the way' },
+  { name: 'lookEveryMin', type: 'number', label: 'and looked at every, min', min: 5, max: 720, whole: true },
+  { name: 'callAfterMin', type: 'number', label: 'Nobody comes: call the watcher after, min', min: 1, max: 120, whole: true },
+  { name: 'callLeadAfterMin', type: 'number', label: 'then a lead after, min', min: 1, max: 240, whole: true },
   { name: 'lateAfterH', type: 'number', label: 'A crate is pressing when late by, h', min: 0, max: 240 },
   { name: 'longClosedH', type: 'number', label: 'or closed for, h', min: 0, max: 240 },
   {
@@ -57,9 +70,12 @@ const schoolValues = ({ shortUnderH, ...ways }: Schools): Values => ({
   ...Object.fromEntries((['short', 'long'] as const).flatMap((way) => SCHOOL_CLASSES.map((kind) => [`${way} ${kind}`, ways[way][kind]]))),
 });
 export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { holds: _holds, hungryAfterDays, schools, ...plain } = house.rules;
+  const { holds: _holds, hungryAfterDays, schools, runs, ...plain } = house.rules;
   const numbers = Object.fromEntries(
-    Object.entries({ name: house.name, zone: house.zone, ...plain, ...hungryAfterDays }).map(([name, value]) => [name, String(value)]),
+    Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...hungryAfterDays }).map(([name, value]) => [
+      name,
+      String(value),
+    ]),
   );
   return { ...numbers, ...schoolValues(schools) };
 };
@@ -79,6 +95,14 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
         toolDriesH: n('toolDriesH'),
         lateAfterH: n('lateAfterH'),
         longClosedH: n('longClosedH'),
+        runs: {
+          equalPpt: n('equalPpt'),
+          equalC: n('equalC'),
+          longH: n('longH'),
+          lookEveryMin: n('lookEveryMin'),
+          callAfterMin: n('callAfterMin'),
+          callLeadAfterMin: n('callLeadAfterMin'),
+        },
         hungryAfterDays: {
           fry: n('fry'),
           small: n('small'),

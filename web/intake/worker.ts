@@ -1,6 +1,7 @@
 // Reads lists away from the page, so that a long one never stops a tap.
-import { readList, type ReadRequest } from './read.ts';
+import type { Answered, Asked } from '../data/useAsker.ts';
+import { readList, type ReadReply, type ReadRequest } from './read.ts';
 
-onmessage = ({ data }: MessageEvent<{ no: number; request: ReadRequest }>) => {
-  postMessage({ no: data.no, reply: readList(data.request) });
+onmessage = ({ data: { no, question } }: MessageEvent<Asked<ReadRequest>>) => {
+  postMessage({ no, answer: readList(question) } satisfies Answered<ReadReply>);
 };

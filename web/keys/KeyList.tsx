@@ -12,7 +12,7 @@ export function KeyList() {
   return (
     <>
       <Button variant="quiet" className="btn-quiet keys-button" onClick={() => setOpen(true)}>
-        Keys <Key name="list" />
+        <span className="bar-word">Keys</span> <Key name="list" />
       </Button>
       <Modal show={open} onHide={() => setOpen(false)} centered size="lg" aria-labelledby="keys-title">
         <Modal.Body>

@@ -11,17 +11,16 @@ type Options = {
   inDialog?: boolean;
 };
 
+/** `atMs` = when the key went down by this device's own even clock, however late its handler runs. */
+type Press = (key: string, atMs: number) => void;
+
 /** An element in focus that takes Enter for itself, or for its form; a chosen tank leaves it to the action beside it. */
 function takesEnter(target: EventTarget | null): boolean {
   if (target instanceof HTMLInputElement && target.form) return true;
   return (target instanceof HTMLButtonElement || target instanceof HTMLAnchorElement) && target.dataset.enter !== 'act';
 }
 
-export function useKey(
-  name: KeyName,
-  onPress: (key: string) => void,
-  { enabled = true, inFields = false, inDialog = false }: Options = {},
-): void {
+export function useKey(name: KeyName, onPress: Press, { enabled = true, inFields = false, inDialog = false }: Options = {}): void {
   useHotkeys(
     KEYS[name].keys,
     (event) => {
@@ -33,7 +32,7 @@ export function useKey(
       // What is typed for the one line is never a key of the page, be the field there yet or not.
       if (isLineOpen() && name !== 'back') return;
       event.preventDefault();
-      onPress(event.key);
+      onPress(event.key, event.timeStamp);
     },
     { enabled, useKey: true, ignoreModifiers: true, enableOnFormTags: inFields ? ['INPUT'] : false },
     [onPress],

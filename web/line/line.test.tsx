@@ -9,8 +9,6 @@ import { outbox } from '../data/house.ts';
 import { answer, draw } from '../testScreen.tsx';
 import { LineBar } from './LineBar.tsx';
 
-globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
-
 const tank = (code: string, ...occupants: object[]) => ({
   id: code,
   code,

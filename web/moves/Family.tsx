@@ -2,12 +2,12 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import type { RoomView, ToolCard } from '#contract/views.ts';
+import type { RoomView } from '#contract/views.ts';
 import { findRound, type Slip } from '#core/moves/index.ts';
-import { parseLocal } from '#core/time/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
+import { readWall } from '../data/wallTime.ts';
 import { useVoice } from '../data/voice.ts';
 import { numberOf, PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
 import { sayAll } from '../words/refusals.ts';
@@ -29,14 +29,8 @@ export function stepOf(values: Values, view: RoomView, at: { steps: readonly Ste
   if (kinds.length === 0) return `No ${said || 'fish'} in ${from.code}, now or after an earlier step.`;
   if (kinds.length > 1) return `Which fish in ${from.code}: ${kinds.map(({ label }) => label).join(', ')}?`;
   const [fish] = kinds as [{ lot: string; label: string }];
-  let untilMs: number | undefined;
-  if (values.comes) {
-    try {
-      untilMs = parseLocal(values.comes.trim().replace(' ', 'T'), at.zone);
-    } catch {
-      return 'Write when it comes like 2026-03-04 10:00, or leave it out.';
-    }
-  }
+  const untilMs = values.comes ? readWall(values.comes, at.zone) : undefined;
+  if (values.comes && untilMs === undefined) return 'Write when it comes like 2026-03-04 10:00, or leave it out.';
   const n = numberOf(values.n);
   return {
     slip: at.id,
@@ -54,7 +48,7 @@ export function stepOf(values: Values, view: RoomView, at: { steps: readonly Ste
   };
 }
 
-export function Family({ view }: { view: RoomView; tools: readonly ToolCard[] }) {
+export function Family({ view }: { view: RoomView }) {
   const { house } = useMe();
   const { doIt } = useDeeds();
   const voice = useVoice();

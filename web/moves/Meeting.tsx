@@ -19,8 +19,7 @@ export function meetingOf(view: RoomView, move: { lot: string; from: string; to:
   return whoRestarts({ lot: move.lot, onHold: move.onHold, fromWater: waterOf(move.from), toWater: waterOf(move.to) }, placedIn(view));
 }
 
-export const meets = ({ restarted, metBy, exposed, newcomerExposed }: Who): boolean =>
-  restarted.length + metBy.length + exposed.length > 0 || newcomerExposed;
+export const meets = ({ restarted, exposed, newcomerExposed }: Who): boolean => restarted.length + exposed.length > 0 || newcomerExposed;
 
 type Props = { who: Who; label: string; clocks: ReadonlyMap<string, HoldCard>; codes: ReadonlyMap<string, string> };
 
@@ -37,9 +36,9 @@ export function Meeting({ who, label, clocks, codes }: Props) {
         {who.restarted.map((one) => (
           <li key={one.lot + one.tank}>{say(one)}</li>
         ))}
-        {who.metBy.length > 0 && (
+        {who.restarted.length > 0 && (
           <li>
-            the {label} themselves: they meet {[...new Set(who.metBy.map((one) => one.label))].join(', ')}, on hold
+            the {label} themselves: they meet {[...new Set(who.restarted.map((one) => one.label))].join(', ')}, on hold
           </li>
         )}
         {who.newcomerExposed && <li>the {label} were cleared and would meet fish on hold: on hold again</li>}

@@ -1,34 +1,13 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { checkAct } from '#contract/act.ts';
 import type { MovesView, RoomView, TankCard } from '#contract/views.ts';
-import type { Act } from '#core/journal/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
-import { answer, draw } from '../testScreen.tsx';
+import { answer, draw, press, sentAct, tankCard } from '../testScreen.tsx';
 import { MoveSlip } from './MoveSlip.tsx';
 
-globalThis.structuredClone ??= (value: unknown) => JSON.parse(JSON.stringify(value)) as never;
-
-const tank = (code: string, more: Partial<TankCard> = {}): TankCard => ({
-  id: code,
-  entry: 'e',
-  vessel: 'tank',
-  odd: [],
-  code,
-  row: 0,
-  column: 0,
-  volumeL: 45,
-  purpose: 'hold',
-  lid: true,
-  water: `water-${code}`,
-  occupants: [],
-  suspect: false,
-  coming: 0,
-  reasons: [],
-  ...more,
-});
+const tank = (code: string, more: Partial<TankCard> = {}) => tankCard(code, { water: `water-${code}`, reasons: [], ...more });
 const onHold = { id: 'h', days: 14, openedAtMs: 0 };
 const barbs = { lot: 'barbs', label: 'cherry barb', n: 6, hold: onHold, promised: false, sizeCm: 3 };
 const F3 = tank('F3', { occupants: [barbs, { lot: 'snails', label: 'nerite', n: 4, promised: false }] });
@@ -62,11 +41,11 @@ beforeEach(async () => {
   asked = answer({ '/api/journal': { body: { seq: 1 } } });
   await outbox.signIn('p');
 });
-const slip = (to: TankCard | undefined, onDone = () => undefined as void) =>
+const slip = (to: TankCard | undefined, onDone = () => undefined as void, seen = view) =>
   draw(
     <DeedProvider>
       <MoveSlip
-        view={view}
+        view={seen}
         hand={{ lot: 'barbs', from: 'F3' }}
         to={to}
         clocks={new Map()}
@@ -76,19 +55,22 @@ const slip = (to: TankCard | undefined, onDone = () => undefined as void) =>
       />
     </DeedProvider>,
   );
-const press = async (name: RegExp | string) => {
-  await waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button', { name }).disabled).toBe(false));
-  fireEvent.click(screen.getByRole('button', { name }));
-};
-const sent = async (): Promise<Act> => {
-  await waitFor(() => expect(asked.filter(({ path }) => path === '/api/journal')).toHaveLength(1));
-  const act = asked.find(({ path }) => path === '/api/journal')!.body as Act;
-  expect(checkAct(act)).toMatchObject({ ok: true });
-  return act;
-};
+const sent = () => sentAct(asked);
 const fewer = (times: number) => {
   for (let time = 0; time < times; time += 1) fireEvent.click(screen.getByRole('button', { name: 'one in the net fewer' }));
 };
+
+it('says what another water asks of them, and what they bear at once', () => {
+  const salty = { ...view, waters: view.waters.map((water) => (water.name === 'F11' ? { ...water, salinityPpt: 8.3 } : water)) };
+  slip(F11, undefined, salty);
+  expect(screen.getByText(/^F11 is 8 ppt up, by what is last known of both\. Ordinary fish bear 2 ppt of that at once/)).toBeTruthy();
+});
+
+it('says nothing of waters that are as good as one', () => {
+  slip(F11);
+  expect(screen.getByRole('button', { name: /^Move/ })).toBeTruthy();
+  expect(screen.queryByText(/by what is last known of both/)).toBeNull();
+});
 
 it('asks for a tank first, and says beforehand whose clock would begin anew', () => {
   slip(undefined);

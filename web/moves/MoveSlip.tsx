@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { HoldCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
 import { holdClassOf, type HoldPolicy } from '#core/holds/index.ts';
-import { netFor } from '#core/moves/index.ts';
+import { netFor, waterStep } from '#core/moves/index.ts';
 import { isTemporary } from '#core/room/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
@@ -18,6 +18,7 @@ import { CountField } from '../parts/CountField.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { sayRefusal } from '../words/refusals.ts';
 import { carriedOut, planned } from './draft.ts';
+import { Step } from './Step.tsx';
 import { detailsOf, SlipDetails, type Details } from './SlipDetails.tsx';
 import { Meeting, meetingOf, meets } from './Meeting.tsx';
 
@@ -49,7 +50,7 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
   const n = Math.min(said, fish.n);
   const [details, setDetails] = useState<Details>(() => detailsOf(slip));
   const { arrived, behind, along, tool, mishap, sex, size } = details;
-  const [which, why] = [details.which, details.why];
+  const [which, why] = [details.which.trim(), details.why.trim()];
   const [oneLot, setOneLot] = useState(false);
   const [again, setAgain] = useState(true);
   const [hours, setHours] = useState(house.rules.temporaryH);
@@ -62,9 +63,9 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
   const who = end && meetingOf(view, { lot: fish.lot, from: from.id, to: end.id, onHold });
   const advice = netFor({ sizeCm: fish.sizeCm ?? 5, round: from.vessel === 'bucket' });
   const tools = (moves?.tools ?? []).filter(({ what }) => what !== 'hands');
-  const reasons = (end?.reasons ?? []).filter(({ code }) => !(code === 'fit.keptAlone' && n === 0));
-  const policyFor = (tank: TankCard): HoldPolicy =>
-    house.rules.holds[holdClassOf({}, view.waters.find(({ id }) => id === tank.water)!.type)];
+  const reasons = end?.reasons ?? [];
+  const waterOf = ({ water }: TankCard) => view.waters.find(({ id }) => id === water)!;
+  const policyFor = (tank: TankCard): HoldPolicy => house.rules.holds[holdClassOf({}, waterOf(tank).type)];
   // Fish in a bucket, and displaced fish, have an hour at which they are out again.
   const temporary = end !== undefined && (isTemporary(end) || (slip?.comesBack ?? false));
   const total = arrived ?? n;
@@ -88,7 +89,7 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
         ...(mishap ? { mishap } : {}),
         ...(again && who?.newcomerExposed ? { holdAgain: policyFor(end) } : {}),
         residentsAgain: again && who ? [...new Set(who.exposed.map(({ lot }) => lot))].map((lot) => ({ lot, policy: policyFor(end) })) : [],
-        ...(why ? { why: why } : {}),
+        ...(why ? { why } : {}),
       },
       newId,
     );
@@ -118,7 +119,7 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
           comesBack: false,
           ...(which ? { who: which } : {}),
           ...(tool ? { tool } : {}),
-          ...(why ? { why: why } : {}),
+          ...(why ? { why } : {}),
         },
         words,
         newId,
@@ -152,6 +153,7 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
           ))}
         </ul>
       )}
+      {end && otherWater && !temporary && <Step step={waterStep(waterOf(from), waterOf(end))} to={end.code} />}
       {end && who && <Meeting who={who} label={fish.label} clocks={clocks} codes={codes} />}
       {end && (
         <>

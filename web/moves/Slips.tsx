@@ -34,7 +34,7 @@ export default function Slips() {
           <Plan key={slips[0]!.plan} slips={slips} all={data.slips} />
         ))}
       </div>
-      {may && room && <Family view={room} tools={data.tools} />}
+      {may && room && <Family view={room} />}
     </div>
   );
 }

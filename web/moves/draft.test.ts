@@ -72,7 +72,6 @@ it('makes acts that the house can read, with all that a slip can hold', () => {
       onHold: false,
       holdAgain: policy,
       untilMs: 1_772_600_000_000,
-      untilCm: 4,
       tool: 'fern-net',
       slip: v7(),
       mishap: 'jumped',

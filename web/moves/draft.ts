@@ -22,8 +22,6 @@ export type Carried = {
   behind?: { seen: number; book: number };
   /** The other end is a temporary place. */
   untilMs?: number;
-  /** Leave it when grown to this. */
-  untilCm?: number;
   tool?: string;
   slip?: string;
   mishap?: 'fell' | 'jumped' | 'landed on its back';
@@ -49,15 +47,14 @@ export function carriedOut(move: Carried, newId: Id): Draft[] {
     drafts.push({ kind: 'hold.opened', payload: { hold: newId(), lot, policy: move.holdAgain, zero: 'contact' } });
   for (const { lot: resident, policy } of move.residentsAgain)
     drafts.push({ kind: 'hold.opened', payload: { hold: newId(), lot: resident, policy, zero: 'contact' } });
-  if (move.untilMs !== undefined || move.untilCm !== undefined)
+  if (move.untilMs !== undefined)
     drafts.push({
       kind: 'stay.limited',
       payload: {
         stay: newId(),
         lot,
         place: move.to,
-        ...(move.untilMs === undefined ? {} : { untilMs: Math.round(move.untilMs) }),
-        ...(move.untilCm === undefined ? {} : { untilCm: move.untilCm }),
+        untilMs: Math.round(move.untilMs),
         why: move.why || 'a place for a time',
       },
     });

@@ -2,7 +2,7 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { useState } from 'react';
 import type { Overrule } from '#core/journal/index.ts';
-import { draw } from '../testScreen.tsx';
+import { draw, tankCard } from '../testScreen.tsx';
 import { Chips } from './Chips.tsx';
 import { CountField } from './CountField.tsx';
 import { OverruleDialog } from './OverruleDialog.tsx';
@@ -95,25 +95,14 @@ describe('overruling', () => {
 });
 
 it('a tank says to everyone what its picture says', () => {
-  const tank = {
-    id: 'G1',
-    entry: 'e',
-    vessel: 'tank' as const,
-    odd: [],
-    code: 'G1',
-    row: 0,
-    column: 0,
-    volumeL: 60,
-    purpose: 'hold' as const,
-    lid: true,
-    water: 'w',
+  const tank = tankCard('G1', {
     suspect: true,
     coming: 2,
     occupants: [
       { lot: 'a', label: 'firefish', n: 3, hold: { id: 'h', days: 14, openedAtMs: 0 }, promised: false },
       { lot: 'b', label: 'chromis', n: 4, promised: false },
     ],
-  };
+  });
   draw(<Tank tank={tank} water="marine" chosen={false} refused="no lid, it jumps" onChoose={() => undefined} />);
   expect(screen.getByRole('button').getAttribute('aria-label')).toBe(
     'Tank G1, 3 firefish, 4 chromis, on hold, suspect, 2 bags to come, not for these: no lid, it jumps',

@@ -24,7 +24,9 @@ export function Filters({ view, shown, small, onSmall }: Props) {
       { replace: true },
     );
   const clear = () =>
-    setQuery((now) => new URLSearchParams([...now].filter(([name]) => ['tank', 'lot', 'from', 'bag'].includes(name))), { replace: true });
+    setQuery((now) => new URLSearchParams([...now].filter(([name]) => ['tank', 'lot', 'from', 'slip', 'bag', 'edit'].includes(name))), {
+      replace: true,
+    });
   return (
     <div className="room-filters" role="search" aria-label="Which tanks are drawn">
       <Form.Control

@@ -1,7 +1,6 @@
 // One rack from the front: tanks where they stand, what hangs in them below, one line of what water it is. Drawn anew alone.
 import { memo } from 'react';
 import Button from 'react-bootstrap/Button';
-import { Link } from 'react-router';
 import type { HoldCard, RackCard, TankCard, WaterCard } from '#contract/views.ts';
 import { useVoice } from '../data/voice.ts';
 import { Tank } from '../parts/Tank.tsx';
@@ -22,6 +21,7 @@ type Props = {
   onChoose: (tank: string) => void;
   onCell: (cell: string) => void;
   onOpen: (rack: string) => void;
+  onOnly: (rack: string) => void;
 };
 
 export const fits = (rack: RackCard) => rack.tanks.filter(({ reasons }) => reasons?.length === 0).length;
@@ -42,7 +42,20 @@ function isSame(was: Props, is: Props): boolean {
 const faceOf = (hold: HoldCard | undefined) =>
   hold && `${hold.clock.clean} ${hold.clock.required} ${hold.clock.days.length} ${hold.clock.zero.day}`;
 
-export const Rack = memo(function Rack({ rack, waters, closed, inHand, chosen, clocks, due, editing, onChoose, onCell, onOpen }: Props) {
+export const Rack = memo(function Rack({
+  rack,
+  waters,
+  closed,
+  inHand,
+  chosen,
+  clocks,
+  due,
+  editing,
+  onChoose,
+  onCell,
+  onOpen,
+  onOnly,
+}: Props) {
   const voice = useVoice();
   const own = waters.filter(({ id }) => rack.tanks.some(({ water }) => water === id));
   const standing = rack.tanks.filter(({ hangsIn }) => hangsIn === undefined || rack.tanks.every(({ id }) => id !== hangsIn));
@@ -74,9 +87,9 @@ export const Rack = memo(function Rack({ rack, waters, closed, inHand, chosen, c
   return (
     <section className={`rack${closed ? ' closed' : ''}`} aria-label={rack.name}>
       <h2>
-        <Link to={`?rack=${rack.id}`} replace>
+        <button type="button" className="rack-name" title="Only this rack" onClick={() => onOnly(rack.id)}>
           {rack.name}
-        </Link>
+        </button>
         <span>
           {rack.room} ·{' '}
           {own.length === 1 && rack.tanks.length > 1 ? 'one water' : own.length < rack.tanks.length ? `${own.length} waters` : 'each alone'}{' '}

@@ -1,17 +1,19 @@
 // The room: racks as they stand. With a bag (?bag=) or fish (?lot=&from=) in hand every tank says whether they may go there, and why not.
-import { useCallback, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
+import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { HoldCard, RackCard, RoomView } from '#contract/views.ts';
 import { houseDay } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { useMay, useMe, useTimes } from '../data/me.ts';
+import { useStable } from '../data/useStable.ts';
 import { useKey } from '../keys/useKey.ts';
 import { HandGone } from '../moves/HandGone.tsx';
 import { MoveSlip } from '../moves/MoveSlip.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { ChooseTank } from './ChooseTank.tsx';
-import { Dragging, type Grip } from './dragging.tsx';
+import { DragArea, Dragging, type Grip } from './dragging.tsx';
 import { dueByTank } from './due.ts';
 import { EditTank } from './EditTank.tsx';
 import { filtered, filterOf } from './filter.ts';
@@ -49,22 +51,20 @@ export default function Room() {
     [data, query, clocks, today, opened],
   );
   const chosen = query.get('tank') ?? undefined;
-  const choose = useCallback(
-    (tank: string | undefined) =>
-      setQuery(
-        (was) => {
-          const next = new URLSearchParams(was);
-          if (tank === undefined) next.delete('tank');
-          else next.set('tank', tank);
-          return next;
-        },
-        { replace: true },
-      ),
-    [setQuery],
-  );
-  const pick = useCallback((tank: string) => choose(tank), [choose]);
-  const open = useCallback((rack: string) => setOpened((was) => [...was, rack]), []);
+  /** Changes something in the address and keeps the rest: what is filtered, in hand, being edited. */
+  const put = (changes: Record<string, string | undefined>) =>
+    setQuery(
+      (was) => {
+        const kept = [...was].filter(([name]) => !(name in changes));
+        return [...kept, ...Object.entries(changes).filter((one): one is [string, string] => one[1] !== undefined)];
+      },
+      { replace: true },
+    );
+  const choose = useStable((tank: string | undefined) => put({ tank }));
+  const only = useStable((rack: string | undefined) => put({ rack }));
+  const open = useStable((rack: string) => setOpened((was) => [...was, rack]));
   const moveTank = useTankMove(data);
+  const toCell = useStable((cell: string) => chosen && moveTank(chosen, cell));
   useKey('room.move', (key) => {
     const next = stepFrom(
       racks.filter(({ closed }) => !closed).map(({ rack }) => rack),
@@ -76,7 +76,8 @@ export default function Room() {
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const tanks = data.racks.flatMap((rack) => rack.tanks);
   const tank = tanks.find(({ id }) => id === chosen);
-  const take = (lot: string, from: string, to?: string) => setQuery({ lot, from, ...(to ? { tank: to } : {}) });
+  const take = (lot: string, from: string, to?: string) => put({ lot, from, slip: undefined, tank: to });
+  const letGo = (tank?: string) => put({ lot: undefined, from: undefined, slip: undefined, tank });
   const carry = ({ tank: id, lot }: Grip) => {
     const from = tanks.find((one) => one.id === id);
     if (!from || data.bag || (!editing && from.occupants.length === 0)) return undefined;
@@ -92,70 +93,77 @@ export default function Room() {
   };
   const small = smallSaid ?? tanks.length > SMALL_FROM;
   return (
-    <div className={`room${small ? ' small-tanks' : ''}`}>
-      <h1 className="visually-hidden">{data.bag ? `Choose a tank for ${data.bag.label}` : 'Room'}</h1>
-      <div className="room-main">
-        <Filters view={data} shown={racks.reduce((sum, { rack }) => sum + rack.tanks.length, 0)} small={small} onSmall={setSmall} />
-        <Dragging carry={carry} accepts={editing ? 'cell' : 'tank'} onDrop={drop}>
-          <div className="room-racks">
-            {query.get('rack') && (
-              <p className="stage-line">
-                <Link to="/room">All racks</Link>
-              </p>
-            )}
-            {racks.map(({ rack, closed }) => (
-              <Rack
-                key={rack.id}
-                rack={rack}
-                closed={closed}
-                waters={data.waters}
-                inHand={inHand}
-                chosen={rack.tanks.some(({ id }) => id === chosen) ? chosen : undefined}
-                clocks={clocks}
-                due={due}
-                editing={editing}
-                onChoose={pick}
-                onCell={(cell) => chosen && moveTank(chosen, cell)}
-                onOpen={open}
-              />
-            ))}
-            {racks.length === 0 && (
-              <p className="empty-line">
-                No tank is like that. {data.racks.length === 0 && <Link to="/house?part=racks">Draw the racks</Link>}
-              </p>
-            )}
-          </div>
-        </Dragging>
+    <Dragging carry={carry} accepts={editing ? 'cell' : 'tank'} onDrop={drop}>
+      <div className={`room${small ? ' small-tanks' : ''}`}>
+        <h1 className="visually-hidden">{data.bag ? `Choose a tank for ${data.bag.label}` : 'Room'}</h1>
+        <div className="room-main">
+          <Filters view={data} shown={racks.reduce((sum, { rack }) => sum + rack.tanks.length, 0)} small={small} onSmall={setSmall} />
+          <DragArea name="racks">
+            <div className="room-racks">
+              {query.get('rack') && (
+                <p className="stage-line">
+                  <Button variant="quiet" className="btn-quiet" onClick={() => only(undefined)}>
+                    All racks
+                  </Button>
+                </p>
+              )}
+              {racks.map(({ rack, closed }) => (
+                <Rack
+                  key={rack.id}
+                  rack={rack}
+                  closed={closed}
+                  waters={data.waters}
+                  inHand={inHand}
+                  chosen={rack.tanks.some(({ id }) => id === chosen) ? chosen : undefined}
+                  clocks={clocks}
+                  due={due}
+                  editing={editing}
+                  onChoose={choose}
+                  onCell={toCell}
+                  onOpen={open}
+                  onOnly={only}
+                />
+              ))}
+              {racks.length === 0 && (
+                <p className="empty-line">
+                  No tank is like that. {data.racks.length === 0 && <Link to="/house?part=racks">Draw the racks</Link>}
+                </p>
+              )}
+            </div>
+          </DragArea>
+        </div>
+        <aside
+          className={`card room-side${tank || asked.lot ? '' : ' idle'}`}
+          aria-label={data.bag ? 'The bag in hand' : data.lot ? 'The fish in hand' : 'The tank'}
+        >
+          {data.bag ? (
+            <ChooseTank bag={data.bag} tank={tank} onDone={(path) => void navigate(path)} />
+          ) : data.lot ? (
+            <MoveSlip
+              key={`${data.lot.lot} ${data.lot.from}`}
+              view={data}
+              hand={data.lot}
+              to={tank}
+              clocks={clocks}
+              moves={moves}
+              slip={query.get('slip') ?? undefined}
+              onTo={choose}
+              onDone={letGo}
+            />
+          ) : asked.lot && asked.from ? (
+            <HandGone view={data} lot={asked.lot} from={asked.from} onTake={(lot, from) => take(lot, from)} onDone={() => letGo()} />
+          ) : editing ? (
+            <EditTank view={data} tank={tank} />
+          ) : tank ? (
+            <DragArea name="tank">
+              <TankFacts tank={tank} view={data} clocks={clocks} moves={moves} onTake={(lot) => take(lot, tank.id)} />
+            </DragArea>
+          ) : (
+            <Legend view={data} moves={moves} clocks={clocks} />
+          )}
+        </aside>
       </div>
-      <aside
-        className={`card room-side${tank || asked.lot ? '' : ' idle'}`}
-        aria-label={data.bag ? 'The bag in hand' : data.lot ? 'The fish in hand' : 'The tank'}
-      >
-        {data.bag ? (
-          <ChooseTank bag={data.bag} tank={tank} onDone={(path) => void navigate(path)} />
-        ) : data.lot ? (
-          <MoveSlip
-            key={`${data.lot.lot} ${data.lot.from}`}
-            view={data}
-            hand={data.lot}
-            to={tank}
-            clocks={clocks}
-            moves={moves}
-            slip={query.get('slip') ?? undefined}
-            onTo={choose}
-            onDone={(at) => setQuery(at ? { tank: at } : {})}
-          />
-        ) : asked.lot && asked.from ? (
-          <HandGone view={data} lot={asked.lot} from={asked.from} onTake={(lot, from) => take(lot, from)} onDone={() => setQuery({})} />
-        ) : editing ? (
-          <EditTank view={data} tank={tank} />
-        ) : tank ? (
-          <TankFacts tank={tank} view={data} clocks={clocks} moves={moves} onTake={(lot) => take(lot, tank.id)} />
-        ) : (
-          <Legend view={data} moves={moves} clocks={clocks} />
-        )}
-      </aside>
-    </div>
+    </Dragging>
   );
 }
 

@@ -1,5 +1,5 @@
-// Dragging fish from tank to tank, or a tank to another place. One draggable for all racks: what is under the finger is asked of the
-// page, so that a drag draws nothing anew but what it carries. Tapping does the same, so nobody has to drag.
+// Dragging fish from tank to tank, or a tank to another place. One draggable for all racks, one for the card of a tank: what is under the finger is asked of
+// the page, so that a drag draws nothing anew but what it carries. Tapping does the same, so nobody has to drag.
 import {
   DndContext,
   DragOverlay,
@@ -82,7 +82,7 @@ export function Dragging({ carry, accepts, onDrop, children }: Props) {
       }}
       onDragCancel={end}
     >
-      <Handle>{children}</Handle>
+      {children}
       {/* Seen through by the pointer: what lies under it is what is dropped on. */}
       <DragOverlay dropAnimation={null} style={{ pointerEvents: 'none' }}>
         {carried && <div className="carried">{carried}</div>}
@@ -91,9 +91,9 @@ export function Dragging({ carry, accepts, onDrop, children }: Props) {
   );
 }
 
-/** The one thing that can be dragged: everything in it. Its own keys stay free, since the room has keys of its own. */
-function Handle({ children }: { children: ReactNode }) {
-  const { setNodeRef, listeners } = useDraggable({ id: 'room' });
+/** From in here it can be dragged. Its own keys stay free, since the room has keys of its own. */
+export function DragArea({ name, children }: { name: string; children: ReactNode }) {
+  const { setNodeRef, listeners } = useDraggable({ id: name });
   return (
     <div className="drag-area" ref={setNodeRef} {...listeners}>
       {children}

@@ -1,24 +1,9 @@
-import type { HoldCard, RoomView, TankCard } from '#contract/views.ts';
+/** @jest-environment jsdom */
+import type { HoldCard, RoomView } from '#contract/views.ts';
 import { plainPolicy } from '#core/holds/index.ts';
+import { tankCard } from '../testScreen.tsx';
 import { filtered, filterOf, slowest } from './filter.ts';
 
-const tank = (code: string, more: Partial<TankCard> = {}): TankCard => ({
-  id: code,
-  entry: 'e',
-  vessel: 'tank',
-  odd: [],
-  code,
-  row: 0,
-  column: 0,
-  volumeL: 45,
-  purpose: 'hold',
-  lid: true,
-  water: 'w',
-  occupants: [],
-  suspect: false,
-  coming: 0,
-  ...more,
-});
 const fish = (lot: string, common: string, more: object = {}) => ({
   lot,
   label: common,
@@ -36,14 +21,14 @@ const view: RoomView = {
       name: 'Fern',
       room: 'Back',
       walk: 1,
-      tanks: [tank('F1', { occupants: [fish('a', 'kuhli loach', { hold: { id: 'h', days: 14, openedAtMs: 0 } })] }), tank('F2')],
+      tanks: [tankCard('F1', { occupants: [fish('a', 'kuhli loach', { hold: { id: 'h', days: 14, openedAtMs: 0 } })] }), tankCard('F2')],
     },
     {
       id: 's',
       name: 'Alder',
       room: 'Shop',
       walk: 2,
-      tanks: [tank('A1', { water: 'v', suspect: true, occupants: [fish('b', 'honey gourami', { promised: true })] })],
+      tanks: [tankCard('A1', { water: 'v', suspect: true, occupants: [fish('b', 'honey gourami', { promised: true })] })],
     },
   ],
 };

@@ -2,10 +2,10 @@
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { StayCard, TankCard } from '#contract/views.ts';
-import { parseLocal } from '#core/time/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
+import { readWall } from '../data/wallTime.ts';
 import { useVoice } from '../data/voice.ts';
 import { numberOf, PlainForm } from '../parts/PlainForm.tsx';
 import { sayAll } from '../words/refusals.ts';
@@ -60,7 +60,7 @@ export function Measure({ tank, stays, onDone }: { tank: TankCard; stays: readon
         ]}
         submit="They leave then"
         onSubmit={async ({ untilCm, until, why }) => {
-          const untilMs = until ? whenOf(until, zone) : undefined;
+          const untilMs = until ? readWall(until, zone) : undefined;
           if (until && untilMs === undefined) return 'Write the hour like 2026-03-05 10:00.';
           const outcome = await doIt(`${fish.label} leave ${tank.code} ${until || `at ${untilCm} cm`}`, {
             kind: 'stay.limited',
@@ -80,13 +80,4 @@ export function Measure({ tank, stays, onDone }: { tank: TankCard; stays: readon
       />
     </div>
   );
-}
-
-/** An hour in the house, written `2026-03-05 10:00`. */
-function whenOf(text: string, zone: string): number | undefined {
-  try {
-    return parseLocal(text.trim().replace(' ', 'T'), zone);
-  } catch {
-    return undefined;
-  }
 }

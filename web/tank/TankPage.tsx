@@ -12,6 +12,9 @@ import { HoldClock } from '../holds/HoldClock.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
+import { BathForm } from '../runs/BathForm.tsx';
+import { patientOfTank } from '../runs/patient.ts';
+import { houseNow } from '../data/clock.ts';
 import { ChangeWater } from './ChangeWater.tsx';
 import { Losses } from './Losses.tsx';
 import { Measure } from './Measure.tsx';
@@ -46,6 +49,14 @@ function Whole({ view }: { view: Full }) {
   const keeper = useMay('keeper');
   const [form, setForm] = useState<(typeof FORMS)[number]>();
   const done = () => setForm(undefined);
+  const [bath, setBath] = useState<string>();
+  const patient = tank.occupants.find(({ lot }) => lot === bath);
+  if (patient)
+    return (
+      <div className="card bench-card">
+        <BathForm patient={patientOfTank(view, patient, houseNow())} onBack={() => setBath(undefined)} />
+      </div>
+    );
   const forms: Record<(typeof FORMS)[number], ReactNode> = {
     Recount: <Recount tank={tank} onDone={done} />,
     'Change water': <ChangeWater tank={tank} onDone={done} />,
@@ -75,9 +86,14 @@ function Whole({ view }: { view: Full }) {
                     <i className="soft">{one.species?.scientific}</i>
                   </span>
                   {keeper && (
-                    <Link className="btn btn-plain" to={`/room?lot=${one.lot}&from=${tank.id}`}>
-                      Move
-                    </Link>
+                    <span className="occupant-acts">
+                      <Button variant="link" className="btn-quiet" onClick={() => setBath(one.lot)}>
+                        first-aid bath
+                      </Button>
+                      <Link className="btn btn-plain" to={`/room?lot=${one.lot}&from=${tank.id}`}>
+                        Move
+                      </Link>
+                    </span>
                   )}
                 </div>
                 <span className="soft">

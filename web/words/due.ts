@@ -3,6 +3,12 @@ import type { Due, DueRule } from '#core/today/index.ts';
 
 const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
+/** `24h`, `7 d`. */
+const sayHours = (step: string) => {
+  const hours = Number(step.replace('h', ''));
+  return hours >= 72 ? `${hours / 24} days` : `${hours} h`;
+};
+
 /** What the hand does, where. */
 export function sayDue({ rule, step, facts }: Pick<Due, 'rule' | 'step' | 'facts'>): string {
   switch (rule) {
@@ -18,6 +24,16 @@ export function sayDue({ rule, step, facts }: Pick<Due, 'rule' | 'step' | 'facts
       return `Look at ${facts.tankCode}: ${facts.what}, ${step.replace('h', ' h')} after release`;
     case 'after-mishap':
       return `Look at ${facts.tankCode}: ${facts.what}, ${step.replace('h', ' h')} after a mishap`;
+    case 'after-conversion':
+      return `Look at ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after its conversion; losses come over days`;
+    case 'run-step':
+      return `Next step of ${facts.what} for ${facts.tankCode}`;
+    case 'run-check':
+      return `Look at ${facts.what} on the way to ${facts.tankCode}`;
+    case 'run-end':
+      return `Read and let go ${facts.what} into ${facts.tankCode}`;
+    case 'lights-on':
+      return `Lights of ${facts.tankCode} up again`;
     case 'fish-out':
       return `${facts.n} ${facts.what} out of ${facts.tankCode}`;
     case 'day-end':
@@ -40,6 +56,11 @@ const RULE_WORDS: Record<DueRule, string> = {
   round: 'a round',
   'after-release': 'a look after a release',
   'after-mishap': 'a look after a mishap',
+  'after-conversion': 'a look after a conversion',
+  'run-step': 'the next step of a run',
+  'run-check': 'a look at a run',
+  'run-end': 'the end of a run',
+  'lights-on': 'lights up again',
   'fish-out': 'fish out of a temporary place',
   'day-end': 'fish in a temporary place at the end of the day',
   'grown-out': 'fish that have outgrown their place',

@@ -5,6 +5,7 @@ import type { SpeciesFields } from '#core/species/index.ts';
 import type { Units } from '../data/units.ts';
 import { sayDueId } from './due.ts';
 import { roomWords } from './room.ts';
+import { runWords } from './runs.ts';
 import type { Name, Words } from './say.ts';
 import { FIELD_WORDS } from './species.ts';
 
@@ -44,6 +45,7 @@ export const entryWords: Words = {
     `${name(subject.id)}: ${say(quantity, reading.value)} ${reading.method}`,
   'lot.opened': ({ n, label, tank }, name) => `${n} ${label} were in ${name(tank)} when the books began`,
   ...roomWords,
+  ...runWords,
   'stock.counted': ({ place, lot, found, book }, name) => `Counted ${found} ${name(lot)} in ${name(place)}, books said ${book}`,
   'loss.classed': ({ cause, sure, why }) => `A loss was ${cause} (${sure}): ${why}`,
   'lot.promised': ({ lot, n, forWhom }, name) => `${n} ${name(lot)} promised to ${forWhom}`,

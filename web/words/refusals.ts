@@ -6,6 +6,7 @@ import type { Voice } from '../data/voice.ts';
 import { by, type Told, type RefusalWords } from './told.ts';
 import { sayFields } from './room.ts';
 import { roomRefusals } from './roomRefusals.ts';
+import { runRefusals } from './runs.ts';
 import { FIELD_WORDS } from './species.ts';
 
 const warmth = (value: string | undefined, { units }: Voice) => units.say('temperature', Number(value));
@@ -55,6 +56,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     `${n} of them were not seen${atMs ? ` at ${when(Number(atMs))}` : ''}, and nobody has seen them all since.`,
   'hold.underRemedy': ({ family }) => `Its water is under ${family}.`,
   ...roomRefusals,
+  ...runRefusals,
   'look.contradicts': () => 'All well and something odd cannot both be true.',
   'look.otherDay': () => 'This look is dated to another day than it was made on.',
   'reading.implausible': ({ value, min, max, unit }, { units }) => {

@@ -82,6 +82,25 @@ CREATE TABLE `p_feed` (
 --> statement-breakpoint
 CREATE INDEX `p_feed_tank` ON `p_feed` (`tank`,`lot`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_feed_lot` ON `p_feed` (`lot`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_float` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`bag` text NOT NULL,
+	`lot` text NOT NULL,
+	`tank` text NOT NULL,
+	`n` integer NOT NULL,
+	`minutes` real NOT NULL,
+	`bag_c` real NOT NULL,
+	`bag_method` text NOT NULL,
+	`tank_c` real NOT NULL,
+	`water_l` real NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_float_id_unique` ON `p_float` (`id`);--> statement-breakpoint
+CREATE INDEX `p_float_bag` ON `p_float` (`bag`);--> statement-breakpoint
 CREATE TABLE `p_landing` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -127,6 +146,7 @@ CREATE TABLE `p_loss` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_loss_at` ON `p_loss` (`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_loss_place` ON `p_loss` (`place`);--> statement-breakpoint
 CREATE TABLE `p_loss_class` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -214,45 +234,28 @@ CREATE TABLE `p_reading` (
 	`typed` text NOT NULL,
 	`method` text NOT NULL,
 	`source` text NOT NULL,
-	`reference` text
+	`reference` text,
+	`instrument` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_reading_latest` ON `p_reading` (`subject`,`quantity`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_release` (
-	`entry` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
 	`at_ms` integer NOT NULL,
 	`by` text NOT NULL,
 	`voided_by` text,
-	`bag` text NOT NULL,
+	`bag` text,
 	`run` text,
 	`lot` text NOT NULL,
 	`tank` text NOT NULL,
 	`alive` integer NOT NULL,
-	`dead` integer NOT NULL
+	`dead` integer NOT NULL,
+	PRIMARY KEY(`entry`, `tank`)
 );
 --> statement-breakpoint
 CREATE INDEX `p_release_bag` ON `p_release` (`bag`);--> statement-breakpoint
 CREATE INDEX `p_release_tank` ON `p_release` (`tank`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_release_at` ON `p_release` (`at_ms`);--> statement-breakpoint
-CREATE TABLE `p_run` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`id` text NOT NULL,
-	`bag` text NOT NULL,
-	`lot` text NOT NULL,
-	`tank` text NOT NULL,
-	`n` integer NOT NULL,
-	`minutes` real NOT NULL,
-	`bag_c` real NOT NULL,
-	`bag_method` text NOT NULL,
-	`tank_c` real NOT NULL,
-	`water_l` real NOT NULL
-);
---> statement-breakpoint
-CREATE UNIQUE INDEX `p_run_id_unique` ON `p_run` (`id`);--> statement-breakpoint
-CREATE INDEX `p_run_bag` ON `p_run` (`bag`);--> statement-breakpoint
 CREATE TABLE `p_taught` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -388,6 +391,94 @@ CREATE TABLE `p_water` (
 	`volume_l` real NOT NULL
 );
 --> statement-breakpoint
+CREATE TABLE `p_bench_run` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`lot` text NOT NULL,
+	`tank` text NOT NULL,
+	`method` text NOT NULL,
+	`vessel` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_bench_run_id_unique` ON `p_bench_run` (`id`);--> statement-breakpoint
+CREATE INDEX `p_bench_run_lot` ON `p_bench_run` (`lot`);--> statement-breakpoint
+CREATE TABLE `p_dim` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`until_ms` integer NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_dim_until` ON `p_dim` (`until_ms`);--> statement-breakpoint
+CREATE TABLE `p_meter_check` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`instrument` text NOT NULL,
+	`quantity` text NOT NULL,
+	`shown` real NOT NULL,
+	`truth` real NOT NULL,
+	`adjusted` integer NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_meter_check_of` ON `p_meter_check` (`instrument`,`quantity`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_page` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`due` text NOT NULL,
+	`stage` integer NOT NULL,
+	`to` text NOT NULL,
+	`says` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_page_due` ON `p_page` (`due`);--> statement-breakpoint
+CREATE INDEX `p_page_at` ON `p_page` (`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_run_event` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`run` text NOT NULL,
+	`what` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_run_event_run` ON `p_run_event` (`run`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_run_from` (
+	`entry` text NOT NULL,
+	`place` text NOT NULL,
+	`run` text NOT NULL,
+	`n` integer NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	PRIMARY KEY(`entry`, `place`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_run_from_place` ON `p_run_from` (`place`);--> statement-breakpoint
+CREATE TABLE `p_run_release` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`run` text NOT NULL,
+	`lot` text NOT NULL,
+	`alive` integer NOT NULL,
+	`dead` integer NOT NULL,
+	`stay` integer NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_run_release_run` ON `p_run_release` (`run`);--> statement-breakpoint
 CREATE TABLE `p_balance` (
 	`lot` text NOT NULL,
 	`place` text NOT NULL,

@@ -6,16 +6,16 @@ import * as tables from '../../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from './projector.ts';
 
 export const benchProjectors: MakeProjectors<BenchEntries & WaterEntries> = (db) => {
-  const run = prepareInsert(db, tables.run);
+  const float = prepareInsert(db, tables.float);
   const method = prepareInsert(db, tables.method);
   const release = prepareInsert(db, tables.release);
   const reading = prepareInsert(db, tables.reading);
   return {
     'float.started': {
-      voids: ['p_run'],
+      voids: ['p_float'],
       project(entry) {
         const { run: id, bag, lot, tank, n, minutes, bagTemperature, tankTemperature, water } = entry.payload;
-        run({
+        float({
           ...factOf(entry),
           id,
           bag,
@@ -47,8 +47,8 @@ export const benchProjectors: MakeProjectors<BenchEntries & WaterEntries> = (db)
     'reading.taken': {
       voids: ['p_reading'],
       project(entry) {
-        const { subject, quantity, reading: taken } = entry.payload;
-        reading({ ...factOf(entry), subjectKind: subject.kind, subject: subject.id, quantity, ...taken });
+        const { subject, quantity, reading: taken, instrument } = entry.payload;
+        reading({ ...factOf(entry), subjectKind: subject.kind, subject: subject.id, quantity, ...taken, instrument });
       },
     },
   };

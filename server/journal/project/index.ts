@@ -13,6 +13,7 @@ import type { Projector, Projectors } from './projector.ts';
 import { peopleProjectors } from './people.ts';
 import { roomProjectors } from './room.ts';
 import { roundProjectors } from './rounds.ts';
+import { runProjectors } from './runs.ts';
 import { speciesProjectors } from './species.ts';
 import { makeStockProjector } from './stock.ts';
 
@@ -29,6 +30,7 @@ export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof
     ...dockProjectors(db),
     ...benchProjectors(db),
     ...roundProjectors(db),
+    ...runProjectors(db),
     ...lotProjectors(db),
     ...moveProjectors(db),
   };

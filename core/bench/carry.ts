@@ -1,0 +1,214 @@
+// A vessel carried along: what hands do to it, and the time between. The simulation of a method and the course of a run that truly
+// happens are both carried by this.
+import { floatTau } from '../water/heat.ts';
+import { pooled } from '../water/mixing.ts';
+import { stayClosed, type Water } from './bag.ts';
+import { BEST_GUESS, type Chance } from './input.ts';
+import type { Tolerance } from './integrate.ts';
+import { letGo, sampleOf, type Fish, type Sample, type Stir } from './vessel.ts';
+
+export const AIR_LEVELS = ['none', 'gentle', 'strong'] as const;
+export type AirLevel = (typeof AIR_LEVELS)[number];
+
+/** What hands do, in order. Minutes, L, mL/min. */
+export type Step =
+  /** The vessel stands where it is, or floats in the tank. */
+  | { do: 'wait' | 'float'; minutes: number }
+  | { do: 'open' }
+  /** All bags of the lot into one vessel. */
+  | { do: 'pool'; bags: number }
+  /** Out of the bag into a bucket of so many litres, in the room. */
+  | { do: 'pour'; bucketL: number }
+  | { do: 'pourOff'; toL: number }
+  /** Tank water runs in; what does not fit in spills. */
+  | { do: 'run'; mLPerMin: number; minutes: number }
+  /** So much of the water out, as much tank water in. */
+  | { do: 'cup'; litres: number }
+  | { do: 'air'; level: AirLevel }
+  | { do: 'binder' };
+export const STEPS = [
+  'wait',
+  'float',
+  'open',
+  'pool',
+  'pour',
+  'pourOff',
+  'run',
+  'cup',
+  'air',
+  'binder',
+] as const satisfies readonly Step['do'][];
+
+/** Steps that take time; the others are a motion of the hand. */
+export const isTimed = (step: Step): step is Extract<Step, { minutes: number }> => 'minutes' in step;
+
+export type Vessel = {
+  water: Water;
+  fish: Fish;
+  /** Undefined once it is open; then gas goes in and out. */
+  closed?: { gasL: number };
+  /** A bucket; a bag takes what is run into it up to twice its water. */
+  holdsL: number;
+  inRoom: boolean;
+};
+
+export type Options = {
+  chance?: Chance;
+  pco2: number;
+  roomC: number;
+  tolerance?: Tolerance;
+  /** Spacing of samples, as a factor: 2 = half as many. */ coarse?: number;
+};
+
+/** Thermal time constant of a bucket of 10 L in air, hours; it goes with the cube root of the volume. A judgement. */
+const BUCKET_TAU_H = 6;
+const SAMPLE_MIN = 2;
+/** A closed bag changes slowly. */
+const CLOSED_SAMPLE_MIN = 5;
+/** Beyond two hours nothing happens within minutes. */
+const LONG_MIN = 120;
+const LONG_SAMPLE_MIN = 12;
+const MOST_SAMPLES = 90;
+
+export type Carrier = {
+  vessel: Vessel;
+  minute: number;
+  /** Mg·h/L of toxic ammonia above 0.02 so far. */
+  exposure: number;
+  tankWaterL: number;
+  samples: Sample[];
+  /** A sample of now. */
+  look(): void;
+  /** Time goes by: water of `tank` runs in at so many mL/min, or the vessel floats in it. */
+  pass(minutes: number, how: { tank: Water; mLPerMin?: number; afloat?: boolean }): void;
+  /** What hands do, time that it takes counted. */
+  take(step: Step, tank: Water): void;
+  /** So many fish are out of it: what is left breathes less. */
+  fewer(n: number): void;
+};
+
+/** Carries `start`. Salt, ammonia, alkalinity and heat are kept through every step. Throws a RangeError on a volume that is not above 0. */
+export function makeCarrier(start: Vessel, { chance = BEST_GUESS, pco2, roomC, tolerance, coarse = 1 }: Options): Carrier {
+  let air: AirLevel = 'none';
+  let binder = false;
+  let stirred: 'still' | 'poured' = 'still';
+  const note = (water: Water, at: number) =>
+    carrier.samples.push(
+      sampleOf(water, { binder, minute: at, where: carrier.vessel.inRoom && !carrier.vessel.closed ? 'bucket' : 'bag' }),
+    );
+
+  const tauOf = (litres: number, afloat: boolean) =>
+    chance.tau * (afloat || !carrier.vessel.inRoom ? floatTau(litres) / 60 : BUCKET_TAU_H * Math.cbrt(litres / 10));
+
+  const passClosed = (minutes: number, { count, surroundingsC, afloat }: { count: number; surroundingsC: number; afloat: boolean }) => {
+    const { gasL } = carrier.vessel.closed!;
+    const hours = minutes / 60 / count;
+    const tauH = tauOf(carrier.vessel.water.volumeL, afloat);
+    for (let index = 1; index <= count; index += 1) {
+      const { water, fish } = carrier.vessel;
+      const toC = surroundingsC + (water.temperature - surroundingsC) * Math.exp(-hours / tauH);
+      carrier.vessel = { ...carrier.vessel, water: stayClosed({ water, gasL, fish, factor: chance.metabolism, toC, hours }) };
+      note(carrier.vessel.water, carrier.minute + index * hours * 60);
+    }
+    carrier.minute += minutes;
+  };
+
+  const pass: Carrier['pass'] = (minutes, { tank, mLPerMin = 0, afloat = false }) => {
+    if (minutes <= 0) return;
+    const surroundingsC = afloat ? tank.temperature : roomC;
+    const spacing = (carrier.vessel.closed ? CLOSED_SAMPLE_MIN : minutes > LONG_MIN ? LONG_SAMPLE_MIN : SAMPLE_MIN) * coarse;
+    const count = Math.max(1, Math.min(MOST_SAMPLES, Math.ceil(minutes / spacing)));
+    if (carrier.vessel.closed) return passClosed(minutes, { count, surroundingsC, afloat });
+    const flowLPerH = (mLPerMin * 60) / 1000;
+    const untilFull = flowLPerH > 0 ? Math.max(0, carrier.vessel.holdsL - carrier.vessel.water.volumeL) / flowLPerH : Infinity;
+    const stir: Stir = air !== 'none' ? air : flowLPerH > 0 ? 'dripped' : stirred;
+    let left = minutes / 60;
+    for (const overflowing of [false, true]) {
+      const hours = overflowing ? left : Math.min(left, untilFull);
+      if (hours <= 1e-9) continue;
+      const share = Math.max(1, Math.round((count * hours * 60) / minutes));
+      const times = Array.from({ length: share }, (_, index) => (hours * (index + 1)) / share);
+      const { water, fish } = carrier.vessel;
+      const { exchange, metabolism } = chance;
+      const tauH = tauOf(water.volumeL, afloat);
+      const going = { stir, flowLPerH, tank, surroundingsC, tauH, binder, pco2, fish, exchange, metabolism };
+      const gone = letGo({ water, going, hours, overflowing, exposure: carrier.exposure, times, tolerance });
+      carrier.vessel = { ...carrier.vessel, water: gone.water };
+      carrier.exposure = gone.exposure;
+      gone.waters.forEach((at, index) => note(at, carrier.minute + times[index]! * 60));
+      carrier.minute += hours * 60;
+      left -= hours;
+    }
+    carrier.tankWaterL += flowLPerH * (minutes / 60);
+  };
+
+  const set = (vessel: Partial<Vessel>) => {
+    carrier.vessel = { ...carrier.vessel, ...vessel };
+  };
+  const take: Carrier['take'] = (step, tank) => {
+    const { water, fish } = carrier.vessel;
+    switch (step.do) {
+      case 'wait':
+      case 'float':
+        return pass(step.minutes, { tank, afloat: step.do === 'float' });
+      case 'run':
+        return pass(step.minutes, { tank, mLPerMin: step.mLPerMin });
+      case 'open':
+        return set({ closed: undefined, inRoom: false });
+      case 'pool':
+        return set({ water: { ...water, volumeL: water.volumeL * step.bags }, fish: { ...fish, n: fish.n * step.bags } });
+      case 'pour':
+        stirred = 'poured';
+        return set({ closed: undefined, inRoom: true, holdsL: Math.max(step.bucketL, water.volumeL) });
+      case 'pourOff':
+        stirred = 'poured';
+        return set({ water: { ...water, volumeL: Math.min(step.toL, water.volumeL) } });
+      case 'cup': {
+        const litres = Math.min(step.litres, water.volumeL);
+        stirred = 'poured';
+        carrier.tankWaterL += litres;
+        set({ water: mixed(water, tank, litres) });
+        return carrier.look();
+      }
+      case 'air':
+        air = step.level;
+        return;
+      case 'binder':
+        binder = true;
+        return carrier.look();
+    }
+  };
+
+  const carrier: Carrier = {
+    vessel: start,
+    minute: 0,
+    exposure: 0,
+    tankWaterL: 0,
+    samples: [],
+    look: () => void note(carrier.vessel.water, carrier.minute),
+    pass,
+    take,
+    fewer: (n) => set({ fish: { ...carrier.vessel.fish, n: Math.max(0, carrier.vessel.fish.n - n) } }),
+  };
+  return carrier;
+}
+
+/** So many litres of the water replaced by tank water. */
+function mixed(water: Water, tank: Water, litres: number): Water {
+  const keep = water.volumeL - litres;
+  const mix = (key: Exclude<keyof Water, 'volumeL'>) =>
+    pooled([
+      { litres: keep, value: water[key] },
+      { litres, value: tank[key] },
+    ]);
+  return {
+    volumeL: water.volumeL,
+    temperature: mix('temperature'),
+    salinity: mix('salinity'),
+    alkalinity: mix('alkalinity'),
+    dic: mix('dic'),
+    tan: mix('tan'),
+    oxygen: mix('oxygen'),
+    hardness: mix('hardness'),
+  };
+}

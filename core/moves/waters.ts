@@ -1,0 +1,31 @@
+// What fish that are netted from one water straight into another are asked to bear. By what is last known of both: one meter in both beats it.
+import { TOLERANCES } from '../bench/figures.ts';
+
+type Known = { temperatureC: number; salinityPpt: number };
+export type WaterStep = {
+  /** There less here, °C and ppt. */
+  temperatureC: number;
+  salinityPpt: number;
+  /** What ordinary fish do not bear at once, with what they do. Judgement, as on the bench. */
+  beyond: { what: 'temperature' | 'salinity'; bears: number }[];
+};
+
+/** Below these nobody feels it. */
+const LEAST = { temperatureC: 0.5, salinityPpt: 0.5 } as const;
+
+/** The step between two waters, or nothing where they are as good as one. °C, ppt. */
+export function waterStep(from: Known, to: Known): WaterStep | undefined {
+  const temperatureC = to.temperatureC - from.temperatureC;
+  const salinityPpt = to.salinityPpt - from.salinityPpt;
+  if (Math.abs(temperatureC) < LEAST.temperatureC && Math.abs(salinityPpt) < LEAST.salinityPpt) return undefined;
+  const { temperatureStep, salinityStepUp, salinityStepDown } = TOLERANCES.ordinary;
+  const bearsSalt = salinityPpt > 0 ? salinityStepUp : salinityStepDown;
+  return {
+    temperatureC,
+    salinityPpt,
+    beyond: [
+      ...(Math.abs(salinityPpt) > bearsSalt ? [{ what: 'salinity' as const, bears: bearsSalt }] : []),
+      ...(Math.abs(temperatureC) > temperatureStep ? [{ what: 'temperature' as const, bears: temperatureStep }] : []),
+    ],
+  };
+}

@@ -1,0 +1,49 @@
+// The first-aid bath: how much of what the label says, in how much water, and for whom not. No dose of ours: the label's value, as the keeper
+// enters it, times the litres.
+import { refuse, type Refusal } from '../journal/refusal.ts';
+import type { Condition } from '../dock/entries.ts';
+import type { Bath, BathKind, LabelUnit } from './entries.ts';
+
+/** Mild enough for a weak fish; the others only for fish in good shape. */
+const MILD: ReadonlySet<BathKind> = new Set(['dye']);
+const WEAK: ReadonlySet<Condition> = new Set(['tired', 'poor', 'critical']);
+/** Clean water of a bath is the fish's own in warmth and salt, within these. */
+export const MATCHED = { temperature: 1, salinity: 1 } as const;
+/** Half an hour, with a look every five minutes. */
+export const BATH_MINUTES = 30;
+export const BATH_CHECK_MIN = 5;
+export const LONGEST_BATH_MIN = 120;
+
+const PER: Record<LabelUnit, { litres: number; unit: 'mL' | 'mg' | 'g' | 'drops' }> = {
+  'mL for each 10 L': { litres: 10, unit: 'mL' },
+  'mL for each L': { litres: 1, unit: 'mL' },
+  'mg for each L': { litres: 1, unit: 'mg' },
+  'g for each 10 L': { litres: 10, unit: 'g' },
+  'drops for each L': { litres: 1, unit: 'drops' },
+};
+
+/** How much goes in, with the arithmetic to show. Throws a RangeError on what is not above 0. @example bathDose({ value: 1, unit: 'mL for each 10 L' }, 5).amount === 0.5 */
+export function bathDose({ value, unit }: Bath['dose'], litres: number): { amount: number; unit: string; arithmetic: string } {
+  if (!(value > 0 && litres > 0 && Number.isFinite(value * litres))) throw new RangeError('label value and litres must be above 0');
+  const per = PER[unit];
+  const amount = (value * litres) / per.litres;
+  return {
+    amount,
+    unit: per.unit,
+    arithmetic: `${value} ${per.unit} × ${litres} L ÷ ${per.litres} L = ${Number(amount.toPrecision(3))} ${per.unit}`,
+  };
+}
+
+/** Why these fish may not have this bath. Invertebrates never; harsher ones for a weak fish only if a lead says so. */
+export function againstBath(bath: Bath, { invertebrate }: { invertebrate: boolean }): Refusal[] {
+  const { temperature, salinity } = bath.matched;
+  const offC = Math.abs(temperature.bath - temperature.fish);
+  const offPpt = Math.abs(salinity.bath - salinity.fish);
+  return [
+    ...(invertebrate ? refuse('bath.invertebrate', 'bath') : []),
+    ...(!MILD.has(bath.is) && WEAK.has(bath.condition)
+      ? refuse('bath.harsh', 'bath.is', { is: bath.is, condition: bath.condition }, 'lead')
+      : []),
+    ...(offC > MATCHED.temperature || offPpt > MATCHED.salinity ? refuse('bath.notMatched', 'bath.matched', { offC, offPpt }, 'lead') : []),
+  ];
+}

@@ -1,0 +1,191 @@
+// The course of a run: what its vessel has been since it began, by what hands truly did, and what it will be if the rest goes by plan.
+// Pure of everything that was fitted: `differs` says how this vessel is other than the book has it.
+import { isTimed, makeCarrier, type Carrier, type Step } from '../bench/carry.ts';
+import type { Tolerance } from '../bench/integrate.ts';
+import { BEST_GUESS, type Chance } from '../bench/input.ts';
+import { startVessel, tankWater, type Sample } from '../bench/simulate.ts';
+import type { Water } from '../bench/bag.ts';
+import type { RunDeed } from './entries.ts';
+import { minuteOf, reachedLine, tankBy, type RunFacts } from './facts.ts';
+
+/** Factors by which a vessel differs from the book; 1 = as reckoned. */
+export type Differs = {
+  tau: number;
+  flow: number;
+  exchange: number;
+  /** Ammonia and carbon that the bag brought. */
+  tan: number;
+  dic: number;
+};
+export const AS_RECKONED: Differs = { tau: 1, flow: 1, exchange: 1, tan: 1, dic: 1 };
+
+export type End = { atMinute: number; by: 'salinity' | 'plan' };
+export type Course = {
+  /** From the beginning to the end, or to now where that is later. */
+  samples: Sample[];
+  /** At each reading, in their order. */
+  looks: Sample[];
+  now: Sample;
+  /** Undefined when it is not reached within a day of the plan's end. */
+  end?: End;
+  /** Minutes until the vessel is full, from now; undefined when it is, or nothing runs. */
+  fullInMinutes?: number;
+  flowMLPerMin: number;
+  /** Until now: mg·h/L of toxic ammonia above 0.02, and litres of tank water used. */
+  exposure: number;
+  tankWaterL: number;
+  /** Where the future begins in `samples`. */
+  nowIndex: number;
+};
+
+export type CourseOptions = {
+  now: number;
+  differs?: Differs;
+  tolerance?: Tolerance;
+  coarse?: number;
+  /** Only the past, for fitting. */ pastOnly?: boolean;
+};
+
+/** How long after the plan a vessel that is not there yet is followed, minutes. */
+const LONGEST_AFTER_MIN = 24 * 60;
+const AFTER_STEP_MIN = 60;
+
+type Mode = { afloat: boolean; mLPerMin: number };
+type Event =
+  | { atMs: number; is: 'deed'; did: RunDeed }
+  | { atMs: number; is: 'look'; index: number }
+  | { atMs: number; is: 'tank' }
+  | { atMs: number; is: 'fewer'; n: number };
+
+/** Does to the vessel what hands did, and says how it goes on. */
+function deedInto(carrier: Carrier, did: RunDeed, { tank, mode, flow }: { tank: Water; mode: Mode; flow: number }): Mode {
+  switch (did.do) {
+    case 'float':
+      return { ...mode, afloat: true };
+    case 'open':
+    case 'binder':
+      carrier.take({ do: did.do }, tank);
+      return mode;
+    case 'pour':
+      carrier.take({ do: 'pour', bucketL: did.bucketL }, tank);
+      return { ...mode, afloat: false };
+    case 'pour off':
+      carrier.take({ do: 'pourOff', toL: did.toL }, tank);
+      return mode;
+    case 'cup':
+    case 'air':
+      carrier.take(did, tank);
+      return mode;
+    case 'flow':
+      // What was caught in a measure is known; what was told by drops or by a knot is as uncertain as an airline is.
+      return { ...mode, mLPerMin: did.mLPerMin * (did.from === 'caught' ? 1 : flow) };
+    case 'stand':
+      return { ...mode, mLPerMin: 0 };
+  }
+}
+
+/** How a planned step goes on once it is begun. */
+function modeOf(step: Step, mode: Mode): Mode {
+  if (step.do === 'run') return { ...mode, mLPerMin: step.mLPerMin };
+  if (step.do === 'float') return { afloat: true, mLPerMin: 0 };
+  if (step.do === 'wait') return { ...mode, mLPerMin: 0 };
+  return step.do === 'pour' ? { ...mode, afloat: false } : mode;
+}
+
+/** Within so many ppt of the tank at this sample. */
+function isThere(sample: Pick<Sample, 'salinity'>, { within, tankPpt }: { within: number; tankPpt: number }): boolean {
+  return Math.abs(sample.salinity - tankPpt) <= within;
+}
+
+/**
+ * Carries the vessel through all that was done, then through what is left of the plan, until it is as near to the tank as the run asks or the plan is
+ * over. °C, ppt, mg/L, minutes since it began. About half a millisecond for a day's conversion.
+ */
+export function courseOf(facts: RunFacts, options: CourseOptions): Course {
+  const { now, differs = AS_RECKONED, tolerance, coarse, pastOnly = false } = options;
+  const { started } = facts;
+  const chance: Chance = { ...BEST_GUESS, tau: differs.tau, exchange: differs.exchange };
+  const settings = { chance, pco2: started.water.pco2, roomC: started.water.roomC, tolerance, coarse };
+  const vessel = startVessel(started.start, started.of, settings);
+  const { water } = vessel;
+  const carrier = makeCarrier({ ...vessel, water: { ...water, tan: water.tan * differs.tan, dic: water.dic * differs.dic } }, settings);
+  let tank = tankWater(tankBy(facts, facts.startedAtMs));
+  let mode: Mode = { afloat: false, mLPerMin: 0 };
+  const looks: Sample[] = [];
+  const passTo = (minute: number) => carrier.pass(minute - carrier.minute, { tank, mLPerMin: mode.mLPerMin, afloat: mode.afloat });
+
+  carrier.look();
+  for (const event of eventsOf(facts, now)) {
+    passTo(minuteOf(event.atMs, facts));
+    if (event.is === 'tank') tank = tankWater(tankBy(facts, event.atMs));
+    else if (event.is === 'fewer') carrier.fewer(event.n);
+    else if (event.is === 'deed') mode = deedInto(carrier, event.did, { tank, mode, flow: differs.flow });
+    else {
+      carrier.look();
+      looks[event.index] = carrier.samples.at(-1)!;
+    }
+  }
+  const nowMinute = Math.max(minuteOf(now, facts), carrier.minute);
+  passTo(nowMinute);
+  carrier.look();
+  const nowIndex = carrier.samples.length - 1;
+  const here = carrier.samples[nowIndex]!;
+  const { volumeL } = carrier.vessel.water;
+  const flowMLPerMin = mode.mLPerMin;
+  const room = (carrier.vessel.holdsL - volumeL) * 1000;
+  const fullInMinutes = flowMLPerMin > 0 && room > 1 ? room / flowMLPerMin : undefined;
+  // Until now; what is reckoned ahead has not happened.
+  const { exposure, tankWaterL } = carrier;
+  const end = pastOnly ? undefined : carryOn(carrier, { facts, tank, mode, nowIndex, now, flow: differs.flow });
+  return { samples: carrier.samples, looks, now: here, end, fullInMinutes, flowMLPerMin, exposure, tankWaterL, nowIndex };
+}
+
+function eventsOf({ deeds, readings, tankSince, fewer }: RunFacts, now: number): Event[] {
+  const events: Event[] = [
+    ...deeds.map(({ atMs, did }): Event => ({ atMs, is: 'deed', did })),
+    ...tankSince.map(({ atMs }): Event => ({ atMs, is: 'tank' })),
+    ...fewer.map(({ atMs, n }): Event => ({ atMs, is: 'fewer', n })),
+    ...readings.map(({ atMs }, index): Event => ({ atMs, is: 'look', index })),
+  ];
+  // Sorting keeps the order of what happened at the same instant.
+  return events.filter(({ atMs }) => atMs <= now).sort((one, other) => one.atMs - other.atMs);
+}
+
+type Ahead = { facts: RunFacts; tank: Water; mode: Mode; nowIndex: number; now: number; flow: number };
+
+/** What is left of the plan, and on until the vessel is near enough to the tank. */
+function carryOn(carrier: Carrier, { facts, tank, mode: begun, nowIndex, now, flow }: Ahead): End | undefined {
+  const { plan, within, start } = facts.started;
+  const bySalt = Math.abs(start.salinity - tank.salinity) > within.salinity;
+  const asked = { within: within.salinity, tankPpt: tank.salinity };
+  const reached = (): End | undefined => {
+    if (!bySalt) return undefined;
+    for (let index = nowIndex; index < carrier.samples.length; index += 1) {
+      if (!isThere(carrier.samples[index]!, asked)) continue;
+      const [before, at] = [carrier.samples[index - 1], carrier.samples[index]!];
+      if (index === nowIndex || !before) return { atMinute: at.minute, by: 'salinity' };
+      const edge = tank.salinity + Math.sign(before.salinity - tank.salinity) * within.salinity;
+      const share = (edge - before.salinity) / (at.salinity - before.salinity);
+      return { atMinute: before.minute + share * (at.minute - before.minute), by: 'salinity' };
+    }
+    return undefined;
+  };
+  if (bySalt && isThere(carrier.samples[nowIndex]!, asked)) return reached();
+  const { line, atMs } = reachedLine(facts);
+  const current = plan[line];
+  // What is still to be opened up is told by the same drops, unless somebody catches it in a measure.
+  const differs = facts.deeds.some(({ did }) => did.do === 'flow' && did.from === 'caught' && did.mLPerMin > 0) ? 1 : flow;
+  let mode = begun;
+  if (current && isTimed(current))
+    carrier.pass(current.minutes - minuteOf(now, facts) + minuteOf(atMs, facts), { tank, mLPerMin: mode.mLPerMin, afloat: mode.afloat });
+  for (const planned of plan.slice(line + 1)) {
+    if (reached()) break;
+    const step = planned.do === 'run' ? { ...planned, mLPerMin: planned.mLPerMin * differs } : planned;
+    mode = modeOf(step, mode);
+    carrier.take(step, tank);
+  }
+  if (!bySalt) return { atMinute: carrier.minute, by: 'plan' };
+  for (let after = 0; !reached() && after < LONGEST_AFTER_MIN && mode.mLPerMin > 0; after += AFTER_STEP_MIN)
+    carrier.pass(AFTER_STEP_MIN, { tank, mLPerMin: mode.mLPerMin, afloat: mode.afloat });
+  return reached();
+}

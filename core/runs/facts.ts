@@ -1,0 +1,42 @@
+// What the course of a run is computed from: how it began, what hands did and read since, and what its tank has become meanwhile.
+import type { TankInput } from '../bench/input.ts';
+import type { Method, Quantity } from '../water/units.ts';
+import type { RunDeed, RunStarted } from './entries.ts';
+
+export type TimedDeed = { atMs: number; line?: number; did: RunDeed };
+/** A reading of the vessel, its meter's error taken off where a check told it. */
+export type TimedReading = { entry: string; atMs: number; quantity: Quantity; value: number; method: Method; instrument?: string };
+/** The tank as it was read or changed after the run began. */
+export type TankSince = {
+  atMs: number;
+  water: Partial<Pick<TankInput, 'temperature' | 'salinity' | 'alkalinity' | 'pH'>>;
+  instrument?: string;
+};
+
+export type RunFacts = {
+  startedAtMs: number;
+  started: Pick<RunStarted, 'method' | 'start' | 'water' | 'of' | 'plan' | 'within' | 'vessel'>;
+  deeds: readonly TimedDeed[];
+  readings: readonly TimedReading[];
+  tankSince: readonly TankSince[];
+  /** Fish that are out of it while it goes on: dead, or let go before the others. */
+  fewer: readonly { atMs: number; n: number }[];
+};
+
+const MINUTE_MS = 60_000;
+export const minuteOf = (atMs: number, { startedAtMs }: Pick<RunFacts, 'startedAtMs'>): number =>
+  Math.max(0, (atMs - startedAtMs) / MINUTE_MS);
+
+/** The last line of the sheet that was ticked off, −1 for none, and when. */
+export function reachedLine({ deeds, startedAtMs }: Pick<RunFacts, 'deeds' | 'startedAtMs'>): { line: number; atMs: number } {
+  return deeds.reduce((last, { line, atMs }) => (line !== undefined && line >= last.line ? { line, atMs } : last), {
+    line: -1,
+    atMs: startedAtMs,
+  });
+}
+
+/** What the tank is by now, as far as it was read. */
+export function tankBy({ started, tankSince }: Pick<RunFacts, 'started' | 'tankSince'>, atMs: number): TankInput {
+  const later = tankSince.filter((since) => since.atMs <= atMs);
+  return later.reduce<TankInput>((tank, { water }) => ({ ...tank, ...water }), started.water);
+}

@@ -1,0 +1,93 @@
+// What the house knows of a run, made into what its course is computed from: deeds out of events, readings set right by their meter's checks.
+import type { Method, Quantity } from '../water/units.ts';
+import type { RunChecked, RunDeed, RunHanded, RunNoticed, RunStarted } from './entries.ts';
+import type { RunFacts, TankSince } from './facts.ts';
+import { corrected, errorAt, type Check, type Corrected } from './meter.ts';
+
+type Happened<What extends string, Facts> = { entry: string; atMs: number; by: string; what: What } & Facts;
+export type RunEvent =
+  | Happened<'worked', { line?: number; did: RunDeed }>
+  | Happened<'noticed', Omit<RunNoticed, 'run'>>
+  | Happened<'checked', Omit<RunChecked, 'run'>>
+  | Happened<'handed', Omit<RunHanded, 'run'>>;
+export type RunReading = {
+  entry: string;
+  atMs: number;
+  by: string;
+  quantity: Quantity;
+  value: number;
+  typed: string;
+  method: Method;
+  instrument?: string;
+};
+
+/** Fish that left it while it goes on. */
+export type Fewer = { entry: string; atMs: number; by: string; n: number; how: 'dead' | 'let go' };
+
+export type KnownRun = {
+  /** Of `run.started`. */
+  entry: string;
+  startedAtMs: number;
+  started: RunStarted;
+  /** In the order in which they happened. */
+  events: RunEvent[];
+  readings: RunReading[];
+  meterChecks: Check[];
+  tankSince: TankSince[];
+  fewer: Fewer[];
+};
+
+export const correctedOf = ({ readings, meterChecks }: Pick<KnownRun, 'readings' | 'meterChecks'>): (Corrected & RunReading)[] =>
+  corrected(readings, meterChecks) as (Corrected & RunReading)[];
+
+export function runFactsOf(run: KnownRun): RunFacts {
+  const { startedAtMs, started, events, meterChecks } = run;
+  const tankSince = run.tankSince.map((since) => setRight(since, meterChecks));
+  const deeds = events.flatMap((event) => (event.what === 'worked' ? [{ atMs: event.atMs, line: event.line, did: event.did }] : []));
+  return { startedAtMs, started, deeds, readings: correctedOf(run), tankSince, fewer: run.fewer };
+}
+
+/** The tank, too, was read with a meter that may have been out. */
+function setRight({ atMs, water, instrument }: TankSince, checks: readonly Check[]): TankSince {
+  const quantities = Object.entries(water) as [keyof TankSince['water'], number][];
+  return {
+    atMs,
+    instrument,
+    water: Object.fromEntries(quantities.map(([quantity, value]) => [quantity, value - errorAt({ instrument, quantity, atMs }, checks)])),
+  };
+}
+
+/** How the vessel stands by what was done: air, binder, what runs in by the last word of it. */
+export function standingOf({ events }: Pick<KnownRun, 'events'>): {
+  airOn: boolean;
+  binder: boolean;
+  flow?: Extract<RunDeed, { do: 'flow' }>;
+} {
+  const deeds = events.flatMap((event) => (event.what === 'worked' ? [event] : []));
+  const air = deeds.findLast(({ did }) => did.do === 'air');
+  const flow = deeds.findLast(({ did }) => did.do === 'flow');
+  return {
+    airOn: air?.did.do === 'air' && air.did.level !== 'none',
+    binder: deeds.some(({ did }) => did.do === 'binder'),
+    flow: flow?.did.do === 'flow' ? flow.did : undefined,
+  };
+}
+
+/** Who ticked off a line of the sheet last, and when. */
+export const tickedOf = ({ events }: Pick<KnownRun, 'events'>, line: number): RunEvent | undefined =>
+  events.findLast((event) => event.what === 'worked' && event.line === line);
+
+/** When the first water met the air, by what was done; undefined while all is closed. Ammonia is freed from then on. */
+export const openedAtMs = ({ events }: Pick<KnownRun, 'events'>): number | undefined =>
+  events.find((event) => event.what === 'worked' && (event.did.do === 'open' || event.did.do === 'pour'))?.atMs;
+
+/** Who watches it, and since when and how often they said they would look; undefined when nobody was named. */
+export function watchOf({
+  started,
+  startedAtMs,
+  events,
+}: Pick<KnownRun, 'started' | 'startedAtMs' | 'events'>): { who: string; everyMin?: number; sinceMs: number } | undefined {
+  const handed = events.findLast((event) => event.what === 'handed');
+  if (handed?.what === 'handed') return { who: handed.to, everyMin: handed.checkEveryMin ?? started.checkEveryMin, sinceMs: handed.atMs };
+  return started.watcher === undefined ? undefined : { who: started.watcher, everyMin: started.checkEveryMin, sinceMs: startedAtMs };
+}

@@ -1,0 +1,53 @@
+// What a run reached, for what is learnt of methods: the figures of its course until the fish changed over, against its tank as it was then.
+import { figuresOf } from '../bench/figures.ts';
+import { tankWater, type Run } from '../bench/simulate.ts';
+import type { SideBySide } from './entries.ts';
+import type { RunReleased } from './entries.ts';
+import type { Course } from './course.ts';
+import { tankBy, type RunFacts } from './facts.ts';
+import { sampleOf } from '../bench/vessel.ts';
+
+/** Figures at release, as followed: units of core/bench/figures. Salinity and temperature read side by side beat what was reckoned. */
+export function reachedBy(
+  facts: RunFacts,
+  course: Course,
+  { now, side }: { now: number; side: readonly SideBySide[] },
+): RunReleased['figures'] {
+  const tank = tankBy(facts, now);
+  const water = tankWater(tank);
+  const past = course.samples.slice(0, course.nowIndex + 1);
+  const last = course.now;
+  const run: Run = {
+    samples: [...past, sampleOf(water, { binder: false, minute: last.minute, where: 'tank' })],
+    left: last,
+    releasedAtMinute: last.minute,
+    exposure: course.exposure,
+    tankWaterL: course.tankWaterL,
+  };
+  const { hardnessStep, ...figures } = figuresOf(run, water, tank.pco2);
+  const read = (quantity: SideBySide['quantity']) => side.findLast((one) => one.quantity === quantity);
+  const [salt, warmth] = [read('salinity'), read('temperature')];
+  return {
+    ...figures,
+    ...(hardnessStep === undefined ? {} : { hardnessStep }),
+    ...(salt ? { salinityStep: salt.tank - salt.vessel } : {}),
+    ...(warmth ? { temperatureStep: warmth.tank - warmth.vessel } : {}),
+  };
+}
+
+type Read = { quantity: SideBySide['quantity']; value: number; instrument?: string; atMs: number };
+/** Readings of vessel and tank by one meter within so long of each other are side by side, ms. */
+const SIDE_BY_SIDE_MS = 20 * 60_000;
+
+/** The latest pair of each quantity, read in both with one meter. */
+export function sideBySide(vessel: readonly Read[], tank: readonly Read[]): SideBySide[] {
+  const pairs = new Map<SideBySide['quantity'], SideBySide>();
+  for (const one of [...vessel].sort((a, b) => a.atMs - b.atMs)) {
+    if (one.instrument === undefined) continue;
+    const other = tank.findLast(
+      (read) => read.quantity === one.quantity && read.instrument === one.instrument && Math.abs(read.atMs - one.atMs) <= SIDE_BY_SIDE_MS,
+    );
+    if (other) pairs.set(one.quantity, { quantity: one.quantity, vessel: one.value, tank: other.value, instrument: one.instrument });
+  }
+  return [...pairs.values()];
+}

@@ -1,0 +1,72 @@
+import { runningFacts, T0 } from './cases.ts';
+import { courseOf } from './course.ts';
+import type { RunFacts, TimedReading } from './facts.ts';
+import { reachedBy, sideBySide } from './outcome.ts';
+import { partedOf } from './parted.ts';
+
+const HOUR = 3_600_000;
+const base = runningFacts({ method: 'long conversion' });
+const at = (hours: number) => T0 + hours * HOUR;
+const facts: RunFacts = { ...base, deeds: base.deeds.filter(({ atMs }) => atMs <= at(12)) };
+const truly = (hours: number, quantity: 'salinity' | 'temperature' | 'pH') => courseOf(facts, { now: at(hours) }).now[quantity];
+const read = (
+  hours: number,
+  off: number,
+  quantity: 'salinity' | 'temperature' | 'pH' = 'salinity',
+  method: TimedReading['method'] = 'meter',
+): TimedReading => ({
+  entry: `${quantity} ${hours}`,
+  atMs: at(hours),
+  quantity,
+  value: truly(hours, quantity) + off,
+  method,
+});
+const parted = (...readings: TimedReading[]) => partedOf({ ...facts, readings });
+
+it('readings that agree say nothing; one that parts is said, with what may be behind it', () => {
+  expect(parted(read(3, 0.1), read(6, -0.1), read(9, 0.1))).toEqual([]);
+  const [one] = parted(read(3, 0), read(6, 0), read(9, -3));
+  expect(one).toMatchObject({ quantity: 'salinity', mayMean: ['drip slower', 'meter out', 'source not the tank'] });
+  expect(one!.deviations).toBeLessThan(-2.5);
+  expect(one!.reckoned).toBeCloseTo(truly(9, 'salinity'), 0);
+  expect(parted(read(3, 0), read(6, 0), read(9, 3))[0]!.mayMean[0]).toBe('drip faster');
+});
+
+it('only the latest of each quantity counts: what was wrong once and read again is over', () => {
+  expect(parted(read(3, 0), read(6, 4), read(6.2, 0))).toEqual([]);
+});
+
+it('each quantity speaks for itself; a skin reading says that it is one', () => {
+  const found = parted(read(3, 0), read(6, 0), read(6, -6, 'temperature', 'on the bag'), read(6, 0.9, 'pH'));
+  expect(found.map(({ quantity, mayMean }) => [quantity, mayMean[0]])).toEqual([
+    ['temperature', 'skin not water'],
+    ['pH', 'air stronger'],
+  ]);
+});
+
+it('side by side are readings of both by one meter within twenty minutes; the latest pair counts', () => {
+  const one = (minutes: number, value: number, instrument: string | undefined = 'meter') => ({
+    quantity: 'salinity' as const,
+    value,
+    instrument,
+    atMs: T0 + minutes * 60_000,
+  });
+  expect(sideBySide([one(0, 29), one(30, 29.5)], [one(5, 30), one(31, 30.2)])).toEqual([
+    { quantity: 'salinity', vessel: 29.5, tank: 30.2, instrument: 'meter' },
+  ]);
+  expect(sideBySide([one(0, 29)], [one(21, 30)])).toEqual([]);
+  expect(sideBySide([one(0, 29)], [one(1, 30, 'other')])).toEqual([]);
+  expect(sideBySide([{ ...one(0, 29), instrument: undefined }], [one(1, 30)])).toEqual([]);
+});
+
+it('what a run reached is of the vessel alone, and what was read side by side beats what was reckoned', () => {
+  const now = at(12);
+  const course = courseOf(facts, { now });
+  const plain = reachedBy(facts, course, { now, side: [] });
+  expect(plain.salinityStep).toBeCloseTo(30 - truly(12, 'salinity'), 3);
+  expect(plain.totalMinutes).toBeCloseTo(720, 3);
+  expect(plain.salinityUpPerH).toBeGreaterThan(0.5);
+  expect(plain.salinityUpPerH).toBeLessThan(2);
+  const side = [{ quantity: 'salinity' as const, vessel: 29.2, tank: 29.9, instrument: 'meter' }];
+  expect(reachedBy(facts, course, { now, side }).salinityStep).toBeCloseTo(0.7);
+});

@@ -1,0 +1,79 @@
+// When what was read and what was reckoned have parted: how far, and what that may mean. Said before the vessel is followed there, since a
+// slipped hose and a meter out of true look the same in one number.
+import type { RunFacts, TimedReading } from './facts.ts';
+import { fitOf, isFitted, NINE_IN_TEN, spreadOf, type Fitted } from './fit.ts';
+import { expectAt } from './follow.ts';
+
+/** Further apart than so many deviations of reading and reckoning together is no accident. */
+const APART = 2.5;
+
+export type Meaning =
+  | 'drip slower'
+  | 'drip faster'
+  | 'meter out'
+  | 'source not the tank'
+  | 'breathes more'
+  | 'air stopped'
+  | 'air stronger'
+  | 'room colder'
+  | 'room warmer'
+  | 'skin not water'
+  | 'fed or foul'
+  | 'test upset'
+  | 'less than reckoned';
+export type Parted = {
+  reading: TimedReading;
+  quantity: Fitted;
+  reckoned: number;
+  low: number;
+  high: number;
+  deviations: number;
+  mayMean: Meaning[];
+};
+
+/**
+ * The latest reading of each quantity against what the readings before it let expect. Empty while they agree. `binder` upsets a test of ammonia.
+ */
+export function partedOf(facts: RunFacts, { binder = false } = {}): Parted[] {
+  const latest = new Map<Fitted, TimedReading>();
+  for (const reading of [...facts.readings].sort((one, other) => one.atMs - other.atMs))
+    if (isFitted(reading.quantity)) latest.set(reading.quantity, reading);
+  // Quantities read at the same time are expected from the same readings before them.
+  const expected = new Map<number, ReturnType<typeof expectAt>>();
+  const expectFor = (atMs: number) => {
+    const known = expected.get(atMs);
+    if (known) return known;
+    const before = { ...facts, readings: facts.readings.filter((one) => one.atMs < atMs) };
+    const fresh = expectAt(before, atMs, fitOf(before));
+    expected.set(atMs, fresh);
+    return fresh;
+  };
+  return [...latest].flatMap(([quantity, reading]): Parted[] => {
+    const { at, low, high } = expectFor(reading.atMs)(quantity);
+    const deviation = Math.hypot((high - low) / (2 * NINE_IN_TEN), spreadOf({ ...reading, quantity }));
+    const deviations = (reading.value - at) / deviation;
+    if (Math.abs(deviations) < APART) return [];
+    return [{ reading, quantity, reckoned: at, low, high, deviations, mayMean: meanings({ quantity, facts, reading, at, binder }) }];
+  });
+}
+
+type Case = { quantity: Fitted; facts: RunFacts; reading: TimedReading; at: number; binder: boolean };
+function meanings({ quantity, facts, reading, at, binder }: Case): Meaning[] {
+  const higher = reading.value > at;
+  switch (quantity) {
+    case 'salinity': {
+      const rising = facts.started.water.salinity > at;
+      return [rising === higher ? 'drip faster' : 'drip slower', 'meter out', 'source not the tank'];
+    }
+    case 'temperature':
+      return reading.method === 'on the bag'
+        ? ['skin not water', higher ? 'room warmer' : 'room colder']
+        : [higher ? 'room warmer' : 'room colder', 'meter out'];
+    case 'pH':
+      return higher ? ['air stronger', 'meter out'] : ['breathes more', 'air stopped', 'meter out'];
+    case 'ammonia':
+      return higher ? ['fed or foul', 'breathes more', ...(binder ? (['test upset'] as const) : [])] : ['less than reckoned', 'test upset'];
+    case 'oxygen':
+      return higher ? ['air stronger', 'meter out'] : ['air stopped', 'breathes more'];
+  }
+}

@@ -1,0 +1,152 @@
+// The simulated bench meter obeys the physics of what it is dipped into; the pager calls once, whatever is restarted.
+import { METER } from '#contract/devices.ts';
+import fs from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { courseOf, corrected, isOut, runFactsOf } from '#core/runs/index.ts';
+import { assign, bringCrate, furnish, KEEPER, land, makeTestHouse, type TestHouse } from '../testHouse.ts';
+import { deed, startRun } from '../testRuns.ts';
+import { makeMeter, truthOf } from './meter.ts';
+import { makePager } from './pager.ts';
+
+const HOUR = 3_600_000;
+const MINUTE = 60_000;
+const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-devices-'));
+afterAll(() => fs.rmSync(folder, { recursive: true, force: true }));
+
+function running(file?: string): TestHouse {
+  const house = furnish(makeTestHouse(file));
+  bringCrate(house);
+  house.must(KEEPER, land(1), land(2), assign(1), assign(2));
+  return house;
+}
+const onItsWay = (house: TestHouse, more: Parameters<typeof startRun>[1] = {}) => {
+  house.must(KEEPER, startRun([1], { method: 'long conversion', ...more }));
+  const lines = house.view('bench').runs[0]!.started.plan;
+  const line = lines.findIndex((step) => step.do === 'run');
+  house.must(
+    KEEPER,
+    deed({ do: 'open' }, 0),
+    deed({ do: 'pour', bucketL: 10 }, 1),
+    deed({ do: 'air', level: 'gentle' }, 2),
+    deed({ do: 'flow', mLPerMin: 12, low: 9, high: 15, from: 'taps' }, line),
+  );
+};
+
+describe('the meter', () => {
+  it('shows what is in the vessel, within what a probe is worth, and drifts until it is set right', () => {
+    const house = running();
+    onItsWay(house);
+    const meter = makeMeter(house.client);
+    const read = () => meter.read({ subject: { kind: 'run', id: 'run-a' }, quantity: 'salinity', way: 'probe', now: house.now() })!;
+    meter.setRight('salinity', house.now());
+    house.wait(2 * HOUR);
+    const truly = () =>
+      courseOf({ ...runFactsOf(house.view('bench').runs[0]!), readings: [] }, { now: house.now(), differs: truthOf('run-a') }).now.salinity;
+    const first = read();
+    expect(first).toMatchObject({ method: 'meter', instrument: METER });
+    expect(first.typed).toMatch(/mS comp$/);
+    expect(Math.abs(first.value - truly())).toBeLessThan(0.6);
+    house.wait(20 * HOUR);
+    const drifted = read().value - truly();
+    expect(drifted).toBeGreaterThan(1.2);
+    const { shown, truth } = meter.reference('salinity', house.now())!;
+    expect(isOut({ quantity: 'salinity', shown, truth })).toBe(true);
+    const check = { entry: 'c', atMs: house.now(), instrument: METER, quantity: 'salinity' as const, shown, truth, adjusted: true };
+    const [set] = corrected(
+      [{ entry: 'r', atMs: house.now() - 1, quantity: 'salinity', value: truly() + drifted, method: 'meter', instrument: METER }],
+      [check],
+    );
+    expect(Math.abs(set!.value - truly())).toBeLessThan(0.4);
+    meter.setRight('salinity', house.now());
+    expect(Math.abs(read().value - truly())).toBeLessThan(0.4);
+    house.close();
+  });
+
+  it('the infrared eye reads the skin, which lies towards the room; the strip has its steps', () => {
+    const house = running();
+    onItsWay(house);
+    const meter = makeMeter(house.client);
+    const at = (quantity: 'temperature' | 'ammonia', way: 'probe' | 'infrared' | 'strip') =>
+      meter.read({ subject: { kind: 'run', id: 'run-a' }, quantity, way, now: house.now() })!;
+    const skins = Array.from({ length: 20 }, () => at('temperature', 'infrared').value);
+    const probes = Array.from({ length: 20 }, () => at('temperature', 'probe').value);
+    const mean = (values: number[]) => values.reduce((sum, one) => sum + one, 0) / values.length;
+    expect(mean(probes) - mean(skins)).toBeGreaterThan(0.3);
+    expect(at('temperature', 'infrared').method).toBe('on the bag');
+    expect([0, 0.1, 0.25, 0.5, 1, 2, 3, 5, 8, 12]).toContain(at('ammonia', 'strip').value);
+    house.close();
+  });
+
+  it('reads the tank beside it with the same error, so that side by side it cancels', () => {
+    const house = running();
+    onItsWay(house);
+    const meter = makeMeter(house.client);
+    house.wait(10 * HOUR);
+    const tank = meter.read({ subject: { kind: 'water', id: 'salt' }, quantity: 'salinity', way: 'probe', now: house.now() })!;
+    expect(tank.value - 32).toBeGreaterThan(1.5);
+    expect(
+      meter.read({ subject: { kind: 'water', id: 'no-water' }, quantity: 'salinity', way: 'probe', now: house.now() }),
+    ).toBeUndefined();
+    expect(meter.read({ subject: { kind: 'run', id: 'no-run' }, quantity: 'salinity', way: 'probe', now: house.now() })).toBeUndefined();
+    expect(meter.reference('ammonia', house.now())).toBeUndefined();
+    house.close();
+  });
+
+  it('another vessel differs from the book in another way, always the same', () => {
+    expect(truthOf('run-a')).toEqual(truthOf('run-a'));
+    expect(truthOf('run-a')).not.toEqual(truthOf('run-b'));
+  });
+});
+
+describe('the pager', () => {
+  it('calls who watches it, then a lead, each once, although the house is restarted; the strip says who was called', () => {
+    const file = path.join(folder, 'pager.db');
+    const house = running(file);
+    onItsWay(house, { watcher: 'pia', checkEveryMin: 60 });
+    const call = makePager(house);
+    expect(call()).toBe(0);
+    house.wait(63 * MINUTE);
+    expect(call()).toBe(1);
+    expect(call()).toBe(0);
+    expect(house.view('running').vessels[0]).toMatchObject({ paged: 'Pia', next: { rule: 'run-check' } });
+    house.close();
+    const again = makeTestHouse(file);
+    again.wait(63 * MINUTE);
+    expect(makePager(again)()).toBe(0);
+    again.wait(10 * MINUTE);
+    expect(makePager(again)()).toBe(1);
+    expect(again.view('bench').runs[0]!.pages.map(({ stage, toName }) => [stage, toName])).toEqual([
+      [1, 'Pia'],
+      [2, 'Ines'],
+    ]);
+    // A look ends it, and the next is counted from there.
+    again.must(KEEPER, { kind: 'run.checked', payload: { run: 'run-a', fine: ['fish calm'], wrong: [] } });
+    expect(makePager(again)()).toBe(0);
+    expect(again.view('running').vessels[0]!.paged).toBeUndefined();
+    again.close();
+  });
+});
+
+it('a run survives the house’s restart: its clock, its readings and its end are what they were', () => {
+  const file = path.join(folder, 'restart.db');
+  const house = running(file);
+  onItsWay(house, { watcher: 'pia' });
+  house.wait(3 * HOUR);
+  const [before] = house.view('bench').runs;
+  house.close();
+  const again = makeTestHouse(file);
+  again.wait(3 * HOUR);
+  const [after] = again.view('bench').runs;
+  expect(after).toEqual(before);
+  expect(after!.end!.atMs).toBeGreaterThan(again.now());
+  // The night shift takes it over; what was begun by others goes on by the same instants.
+  again.must(
+    { id: 'ines', role: 'lead' },
+    { kind: 'run.handed', payload: { run: 'run-a', to: 'bram', checkEveryMin: 30, note: 'till six' } },
+  );
+  const [handed] = again.view('bench').runs;
+  expect(handed).toMatchObject({ watcher: { id: 'bram', name: 'Bram' }, startedAtMs: before!.startedAtMs });
+  expect(handed!.end!.atMs).toBeCloseTo(before!.end!.atMs, -3);
+  again.close();
+});

@@ -1,0 +1,67 @@
+// The pager stand-in: when nobody comes to a run that is due, it calls whoever watches it, then a lead. Each call is an entry whose id follows
+// from the due thing and the stage, so it is made once, whatever is restarted.
+import { v5 } from 'uuid';
+import { versionOf } from '#contract/permits.ts';
+import { HOUSE_ACTOR, type Entry } from '#core/journal/index.ts';
+import { callsFor, type RunPolicy } from '#core/runs/index.ts';
+import type { RunCard } from '#contract/views.ts';
+import type { RunningHouse } from '../house.ts';
+import { prepareRunCards } from '../runs/cards.ts';
+
+/** A name space of our own for ids that follow from something. */
+const PAGES = 'b3f6f0a2-5d3c-4b1e-9a57-2f1d6c0e8a41';
+const LOOKS_EVERY_MS = 5_000;
+/** Calls are dated when they were due, unless the house was away for longer. */
+const LATEST_MS = 86_400_000;
+
+export const pageId = (due: string, stage: number): string => v5(`${due} ${stage}`, PAGES);
+
+/** Makes the calls that are due now; gives how many it made. */
+export function makePager(house: RunningHouse): () => number {
+  const cards = prepareRunCards(house.client);
+  const leads = house.client.prepare("select id from p_person where role = 'lead' and voided_by is null order by entry").pluck();
+  const called = house.client.prepare('select 1 from p_page where due = ? and stage = ?');
+  return () => {
+    const now = house.clock.now();
+    const { runs: rules } = house.settings().rules;
+    const calls = cards(now).flatMap((card) => callsOf(card, { leads: leads.all() as string[], now, rules }));
+    const fresh = calls.filter(({ due, stage }) => called.get(due, stage) === undefined);
+    for (const { due, stage, to, says, atMs } of fresh) {
+      const id = pageId(due, stage);
+      const entry: Entry = {
+        id,
+        kind: 'page.sent',
+        version: versionOf('page.sent'),
+        occurredAtMs: Math.max(atMs, now - LATEST_MS),
+        payload: { due, stage, to, says },
+      };
+      house.append({ actId: pageId(`act of ${due}`, stage), entries: [entry] }, { id: HOUSE_ACTOR, role: 'trainee' });
+    }
+    return fresh.length;
+  };
+}
+
+function callsOf(card: RunCard, { leads, now, rules }: { leads: readonly string[]; now: number; rules: RunPolicy }) {
+  const says = `${card.started.vessel.name}, ${card.n} ${card.lotLabel} for ${card.tank.code}`;
+  return card.dues.flatMap((one) =>
+    callsFor(one, { watcher: card.watcher?.id, leads, now, rules }).map((call) => ({
+      ...call,
+      due: `${card.entry}:${one.rule}:${one.step}`,
+      says,
+    })),
+  );
+}
+
+/** Looks every few seconds until it is stopped. What goes wrong is logged and tried again. */
+export function startPager(house: RunningHouse, log: (line: string) => void): () => void {
+  const call = makePager(house);
+  const timer = setInterval(() => {
+    try {
+      call();
+    } catch (error) {
+      log(`the pager: ${error instanceof Error ? error.message : String(error)}`);
+    }
+  }, LOOKS_EVERY_MS);
+  timer.unref();
+  return () => clearInterval(timer);
+}

@@ -1,0 +1,39 @@
+// Core's question about a run: whose fish, for which tank, and whether it is over.
+import type Database from 'better-sqlite3';
+import type { Mark, RunKnown } from '#core/journal/index.ts';
+import { personName, STILL_OPEN } from './pieces.ts';
+
+type Row = {
+  id: string;
+  lot: string;
+  tank: string;
+  vessel: string;
+  fromTank: number;
+  held: number;
+  overruled: string | null;
+  released: string | null;
+};
+
+export function prepareRunKnown(client: Database.Database): (id: string) => RunKnown | undefined {
+  const find = client.prepare(`
+    select r.id, r.lot, r.tank, r.vessel,
+      exists (select 1 from p_run_from f join p_tank t on t.id = f.place where f.run = r.id) fromTank,
+      exists (select 1 from p_hold h where h.lot = r.lot and ${STILL_OPEN}) held,
+      (select group_concat(a.overruled, '|') from p_run_from f join p_assignment a on a.bag = f.place and a.voided_by is null where f.run = r.id and a.tank = r.tank) overruled,
+      (select json_object('entry', x.entry, 'by', ${personName('x."by"')}, 'atMs', x.at_ms) from p_run_release x where x.run = r.id and x.stay = 0 and x.voided_by is null) released
+    from p_bench_run r where r.id = ? and r.voided_by is null`);
+  return (id) => {
+    const row = find.get(id) as Row | undefined;
+    if (!row) return undefined;
+    const { fromTank, held, overruled, released, ...rest } = row;
+    const cleared = fromTank === 1;
+    const passed = (overruled ?? '').split('|').flatMap((list) => (list ? (JSON.parse(list) as string[]) : []));
+    return {
+      ...rest,
+      cleared,
+      // Fish that came out of a tank whose hold was over go back to one such.
+      passed: cleared && held === 0 ? [...passed, 'fit.saleBeforeHold'] : passed,
+      released: released === null ? undefined : (JSON.parse(released) as Mark),
+    };
+  };
+}

@@ -1,0 +1,53 @@
+// Runs as the bench, the strip, today and the pager see them.
+import type Database from 'better-sqlite3';
+import type { PageCard, RunCard, VesselTimer } from '#contract/views.ts';
+import { runDues, soonest, watchOf } from '#core/runs/index.ts';
+import { personName } from '../views/names.ts';
+import { endsOf } from './ends.ts';
+import { prepareKnown, type Known } from './known.ts';
+
+export type ReadRuns = (now: number) => RunCard[];
+
+export function prepareRunCards(client: Database.Database): ReadRuns {
+  const known = prepareKnown(client);
+  const endOf = endsOf(client);
+  const pages = client.prepare(
+    `select p.due, p.stage, p."to", ${personName('p."to"')} toName, p.at_ms atMs from p_page p where p.due >= ? and p.due < ? and p.voided_by is null order by p.at_ms, p.stage`,
+  );
+  const nameOf = client.prepare(`select ${personName('?')}`).pluck();
+  const complete = (run: Known, now: number): RunCard => {
+    const end = endOf(run, now);
+    const watch = watchOf(run);
+    return {
+      ...run,
+      end,
+      dues: runDues(run, end?.atMs),
+      pages: pages.all(`${run.entry}:`, `${run.entry};`) as PageCard[],
+      watcher: watch && { id: watch.who, name: nameOf.get(watch.who, watch.who) as string },
+    };
+  };
+  return (now) => known().map((run) => complete(run, now));
+}
+
+export function timersOf(runs: readonly RunCard[]): VesselTimer[] {
+  return runs.flatMap((card): VesselTimer[] => {
+    const { run, started, method, lotLabel, n, tank, startedAtMs, dues, pages, entry, watcher } = card;
+    const next = soonest(dues);
+    if (!next) return [];
+    const paged = pages.findLast(({ due }) => due === `${entry}:${next.rule}:${next.step}`)?.toName;
+    return [
+      {
+        run,
+        vessel: started.vessel.name,
+        method,
+        lotLabel,
+        n,
+        tankCode: tank.code,
+        startedAtMs,
+        next,
+        ...(paged ? { paged } : {}),
+        ...(watcher ? { watcher: watcher.id } : {}),
+      },
+    ];
+  });
+}

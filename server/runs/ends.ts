@@ -1,0 +1,55 @@
+// When each run is reckoned to be done. Fitting a vessel costs some milliseconds and changes only when something was written of it; its end is
+// reckoned anew now and then. What was found is kept for the house, not for each view of it.
+import type Database from 'better-sqlite3';
+import type { RunEnd } from '#contract/views.ts';
+import { endOf, fitOf, runFactsOf, type Fit, type KnownRun } from '#core/runs/index.ts';
+
+const MINUTE_MS = 60_000;
+const KEPT_MS = 5 * MINUTE_MS;
+const MOST_KEPT = 200;
+
+type Kept = { mark: string; fit: Fit; step: number; end: RunEnd | undefined };
+export type ReadEnd = (run: KnownRun & { run: string }, now: number) => RunEnd | undefined;
+
+const ofHouse = new WeakMap<Database.Database, ReadEnd>();
+
+/** The ends of a house's runs, remembered with its connection. */
+export function endsOf(client: Database.Database): ReadEnd {
+  const known = ofHouse.get(client);
+  if (known) return known;
+  const fresh = makeEnds();
+  ofHouse.set(client, fresh);
+  return fresh;
+}
+
+function makeEnds(): ReadEnd {
+  const kept = new Map<string, Kept>();
+  return (run, now) => {
+    const mark = markOf(run);
+    const step = Math.floor(now / KEPT_MS);
+    const known = kept.get(run.run);
+    if (known?.mark === mark && known.step === step) return known.end;
+    const fit = known?.mark === mark ? known.fit : fitOf(runFactsOf(run));
+    const end = sayEnd(run, now, fit);
+    if (kept.size >= MOST_KEPT) kept.clear();
+    kept.set(run.run, { mark, fit, step, end });
+    return end;
+  };
+}
+
+/** What was written of it until now: something more, or something taken back, makes it another. */
+function markOf({ events, readings, meterChecks, fewer, tankSince }: KnownRun): string {
+  const lists = [events, readings, meterChecks, fewer].map((list) => `${list.length} ${list.at(-1)?.entry ?? ''}`);
+  return [...lists, ...tankSince.map(({ atMs }) => atMs)].join('|');
+}
+
+function sayEnd(run: KnownRun, now: number, fit: Fit): RunEnd | undefined {
+  const { end, endBand } = endOf(runFactsOf(run), now, fit);
+  if (!end) return undefined;
+  const at = (minute: number) => run.startedAtMs + minute * MINUTE_MS;
+  return {
+    atMs: at(end.atMinute),
+    ...(endBand ? { earlyMs: at(endBand.early) } : {}),
+    ...(endBand?.late === undefined ? {} : { lateMs: at(endBand.late) }),
+  };
+}

@@ -1,0 +1,106 @@
+// Runs that go on, as the house knows them: how each began and all that happened to it since, in a few indexed reads.
+import type Database from 'better-sqlite3';
+import type { RunCard } from '#contract/views.ts';
+import type { Check, Fewer, KnownRun, RunEvent, RunReading, RunStarted, TankSince } from '#core/runs/index.ts';
+import { HOLD_OPEN, personName } from '../views/names.ts';
+
+type Row = {
+  entry: string;
+  run: string;
+  startedAtMs: number;
+  by: string;
+  facts: string;
+  lot: string;
+  lotLabel: string;
+  n: number;
+  kind: string | null;
+  tank: string;
+  code: string;
+  purpose: RunCard['tank']['purpose'];
+  type: RunCard['tank']['type'];
+  water: string;
+  holdKnown: number;
+};
+export type Known = KnownRun & Omit<RunCard, keyof KnownRun | 'dues' | 'end' | 'pages' | 'watcher'>;
+type SinceRow = { quantity: 'temperature' | 'salinity' | 'alkalinity' | 'pH'; value: number; atMs: number; instrument: string | null };
+const parsed = <T>(json: string | null): T | undefined =>
+  json === null ? undefined : (JSON.parse(json, (_key, value: unknown) => value ?? undefined) as T);
+
+/** Runs with fish in them still; `run` = only that one, over or not. */
+export function prepareKnown(client: Database.Database): (only?: string) => Known[] {
+  const columns = `
+    r.entry, r.id run, r.at_ms startedAtMs, ${personName('r."by"')} by, r.facts, r.lot, l.label lotLabel,
+    coalesce((select n from p_balance b where b.lot = r.lot and b.place = r.id), 0) n,
+    (select json_object('is', json_extract(k.facts, '$.is'), 'bears', json_extract(k.facts, '$.bears'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt')) from p_species k where k.id = l.species) kind,
+    t.id tank, t.code, t.purpose, t.water, w.type,
+    ${HOLD_OPEN('r.lot')} or exists (select 1 from p_run_from f join p_tank o on o.id = f.place where f.run = r.id)
+      or exists (select 1 from p_balance b join p_tank o on o.id = b.place where b.lot = r.lot and b.inside = 1 and b.n > 0) holdKnown`;
+  const joined = 'join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_water w on w.id = t.water';
+  const open = client.prepare(`
+    select ${columns} from p_balance o join p_bench_run r on r.id = o.place and r.lot = o.lot ${joined}
+    where o.inside = 1 and o.n > 0 and r.voided_by is null
+      and not exists (select 1 from p_run_release x where x.run = r.id and x.stay = 0 and x.voided_by is null) order by r.at_ms, r.entry`);
+  const one = client.prepare(`select ${columns} from p_bench_run r ${joined} where r.id = ? and r.voided_by is null`);
+  const events = client.prepare(
+    `select entry, at_ms atMs, ${personName('"by"')} by, what, facts from p_run_event where run = ? and voided_by is null order by at_ms, entry`,
+  );
+  const readings = client.prepare(`
+    select entry, at_ms atMs, ${personName('"by"')} by, quantity, value, typed, method, instrument from p_reading
+    where subject = ? and subject_kind = 'run' and voided_by is null order by at_ms, entry`);
+  const since = client.prepare(`
+    select quantity, value, at_ms atMs, instrument from p_reading
+    where subject = ? and at_ms > ? and quantity in ('temperature', 'salinity', 'alkalinity', 'pH') and voided_by is null order by at_ms, entry`);
+  const checks = client.prepare(`
+    select c.entry, c.at_ms atMs, c.instrument, c.quantity, c.shown, c.truth, c.adjusted from p_meter_check c
+    where c.voided_by is null and c.instrument in (select distinct instrument from p_reading where subject in (?, ?) and instrument is not null) order by c.at_ms, c.entry`);
+  const touched = client.prepare(`
+    select what, atMs, by from (
+      select 'water changed: ' || round(x.litres, 1) || ' L' what, x.at_ms atMs, ${personName('x."by"')} by from p_exchange x join p_tank t on t.id = x.tank
+        where t.water = @water and x.at_ms > @sinceMs and x.voided_by is null
+      union all select 'a remedy begun: ' || c.family, c.at_ms, ${personName('c."by"')} from p_course c where c.water = @water and c.at_ms > @sinceMs and c.voided_by is null
+    ) order by atMs desc limit 1`);
+  const fewer = client.prepare(`
+    select entry, atMs, by, n, how from (
+      select entry, at_ms atMs, ${personName('"by"')} by, n, 'dead' how from p_loss where place = @run and voided_by is null
+      union all select entry, at_ms, ${personName('"by"')}, dead, 'dead' from p_run_release where run = @run and stay > 0 and dead > 0 and voided_by is null
+      union all select entry, at_ms, ${personName('"by"')}, alive, 'let go' from p_run_release where run = @run and stay > 0 and alive > 0 and voided_by is null
+    ) order by atMs, entry, how`);
+  const from = client.prepare(`
+    select f.place, f.n, coalesce((select label from p_bag where id = f.place), (select code from p_tank where id = f.place), f.place) label
+    from p_run_from f where f.run = ? and f.voided_by is null order by f.rowid`);
+
+  return (only) =>
+    ((only === undefined ? open.all() : one.all(only)) as Row[]).map((row): Known => {
+      const { facts, kind, tank, code, purpose, type, water, holdKnown, ...rest } = row;
+      const started = JSON.parse(facts) as RunStarted;
+      return {
+        ...rest,
+        started,
+        method: started.method,
+        kind: parsed<RunCard['kind']>(kind),
+        tank: { id: tank, code, purpose, type, water },
+        holdKnown: holdKnown === 1,
+        from: from.all(row.run) as RunCard['from'],
+        events: (events.all(row.run) as { facts: string }[]).map(
+          ({ facts: more, ...event }) => ({ ...event, ...(JSON.parse(more) as object) }) as RunEvent,
+        ),
+        readings: (readings.all(row.run) as (Omit<RunReading, 'instrument'> & { instrument: string | null })[]).map(
+          ({ instrument, ...reading }) => ({
+            ...reading,
+            ...(instrument === null ? {} : { instrument }),
+          }),
+        ),
+        meterChecks: (checks.all(row.run, water) as (Omit<Check, 'adjusted'> & { adjusted: number })[]).map((check) => ({
+          ...check,
+          adjusted: check.adjusted === 1,
+        })),
+        tankSince: (since.all(water, row.startedAtMs) as SinceRow[]).map(({ quantity, value, atMs, instrument }): TankSince => ({
+          atMs,
+          water: { [quantity]: value },
+          ...(instrument === null ? {} : { instrument }),
+        })),
+        fewer: fewer.all({ run: row.run }) as Fewer[],
+        tankTouched: touched.get({ water, sinceMs: row.startedAtMs }) as RunCard['tankTouched'],
+      };
+    });
+}

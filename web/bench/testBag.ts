@@ -1,0 +1,28 @@
+// A bag in hand that tests of the bench begin from.
+import type { BenchBag } from '#contract/views.ts';
+import { NOW } from '../testScreen.tsx';
+
+export const benchBag = (more: Partial<BenchBag> = {}): BenchBag => ({
+  bag: 'bag-1',
+  label: 'bag 1',
+  box: 1,
+  listed: 4,
+  waterL: 1,
+  lot: 'lot-1',
+  lotLabel: 'firefish',
+  origin: 'wild',
+  afloat: false,
+  crate: 'c',
+  crateLabel: 'Yard',
+  told: { temperatureC: 24, salinityPpt: 28 },
+  alive: 4,
+  holdKnown: false,
+  tank: { id: 'G1', code: 'G1' },
+  landed: { by: 'Bram', atMs: NOW, actId: 'a', alive: 4, dead: 0, condition: 'fit', bagState: 'sound', wrong: false },
+  water: { id: 'salt', type: 'marine', temperatureC: 25, salinityPpt: 31, purpose: 'hold', volumeL: 300, readings: {} },
+  packedAtMs: NOW - 30 * 3_600_000,
+  transit: 'overnight',
+  lotBags: 1,
+  readings: {},
+  ...more,
+});

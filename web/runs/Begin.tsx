@@ -1,0 +1,220 @@
+// The chosen way begun: which vessel, which bags, poured together or apart, who watches. What it will take is shown before anything is poured.
+import { useMemo, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { Link, useNavigate } from 'react-router';
+import type { BenchBag, BenchView } from '#contract/views.ts';
+import { AIR_LEVELS } from '#core/bench/carry.ts';
+import { inputOf } from '#core/bench/facts.ts';
+import { STARTING_CONTROLS, type Controls } from '#core/bench/input.ts';
+import { recipesFor, type Method, type Recipe } from '#core/bench/methods.ts';
+import { beginOf, OVERFLOWS, pooledBag, sheetOf, type Overflow, type RunPolicy, type RunStarted } from '#core/runs/index.ts';
+import { useHouseNow } from '../data/clock.ts';
+import { newId, type Draft } from '../data/house.ts';
+import { useMe } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
+import { ActButton } from '../parts/ActButton.tsx';
+import { Caution } from '../parts/Caution.tsx';
+import { Chips } from '../parts/Chips.tsx';
+import { PersonPicker } from '../parts/PersonPicker.tsx';
+import { QuantityField } from '../parts/QuantityField.tsx';
+import { useOverrule } from '../parts/useOverrule.tsx';
+import { ChosenWay } from '../bench/ChosenWay.tsx';
+import { knownOf } from '../bench/known.ts';
+import { capital } from '../frame/RunningStrip.tsx';
+import { NOT_OFFERED_WORDS } from '../words/bench.ts';
+import { METHOD_TITLES, sayFlow, sayLine, sayMinutes } from '../words/runs.ts';
+
+const HOW = ['this bag', 'all poured together', 'each by itself'] as const;
+type How = (typeof HOW)[number];
+const YES_NO = ['no', 'yes'] as const;
+const MINUTE_MS = 60_000;
+
+const usualVessel = (method: Method): { name: string; overflow: Overflow } =>
+  method === 'long conversion'
+    ? { name: 'the overflow bucket', overflow: 'waste tub' }
+    : method === 'cup exchange'
+      ? { name: 'the floated bag', overflow: 'no overflow' }
+      : { name: 'a bucket', overflow: 'no overflow' };
+
+type Props = { bag: BenchBag; method: Method; siblings: readonly BenchBag[]; people: BenchView['people']; onBack: () => void };
+
+export function Begin({ bag, method, siblings, people, onBack }: Props) {
+  const { house } = useMe();
+  const units = useUnits();
+  const navigate = useNavigate();
+  const { attempt, dialog } = useOverrule();
+  const now = Math.floor(useHouseNow(MINUTE_MS) / MINUTE_MS) * MINUTE_MS;
+  const usual = usualVessel(method);
+  const all = [bag, ...siblings];
+  const { floatWithinC, runs: rules } = house.rules;
+  const [how, setHow] = useState<How>(method === 'pooled bucket' && siblings.length > 0 ? 'all poured together' : 'this bag');
+  const [name, setName] = useState(usual.name);
+  const [holds, setHolds] = useState(units.bare('volume', method === 'long conversion' ? 12 : STARTING_CONTROLS.bucketL));
+  const [overflow, setOverflow] = useState<Overflow>(usual.overflow);
+  const [air, setAir] = useState<Controls['air']>(method === 'long conversion' || method === 'pooled bucket' ? 'gentle' : 'none');
+  const [binder, setBinder] = useState<(typeof YES_NO)[number]>('no');
+  const [floatFirst, setFloatFirst] = useState<(typeof YES_NO)[number]>('yes');
+  const [watcher, setWatcher] = useState('');
+  const bucket = units.read('volume', holds);
+  const bucketL = bucket.ok ? bucket.value : STARTING_CONTROLS.bucketL;
+  const begun = useMemo(() => {
+    const controls = {
+      ...STARTING_CONTROLS,
+      floatWithinC,
+      bucketL,
+      air,
+      binder: binder === 'yes',
+      floatFirst: floatFirst === 'yes',
+    };
+    const groups = how === 'all poured together' ? [all] : how === 'each by itself' ? all.map((one) => [one]) : [[bag]];
+    return groups.map((bags) => beginGroup(bags, { method, controls, now, rules }));
+    // The bags are those of the view, which change with it.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [bag, siblings, how, bucketL, air, binder, floatFirst, method, now, floatWithinC, rules]);
+  const [first] = begun as [Begun, ...Begun[]];
+  const lines = sheetOf({ plan: first.start.plan, vessel: { name, holdsL: bucketL, overflow }, from: first.from });
+  const minutes = lines.reduce((sum, line) => sum + line.minutes, 0);
+  const waterL = first.start.start.waterL;
+  const problem =
+    waterL > bucketL
+      ? `The bags hold ${units.say('volume', waterL)}: that does not go into ${units.say('volume', bucketL)}.`
+      : first.recipe.notOffered && first.recipe.notOffered !== 'one bag'
+        ? capital(NOT_OFFERED_WORDS[first.recipe.notOffered]) + '.'
+        : undefined;
+  const rate = first.start.plan.find((step) => step.do === 'run');
+  const runsInL = first.start.plan.reduce((sum, step) => sum + (step.do === 'run' ? (step.mLPerMin * step.minutes) / 1000 : 0), 0);
+  const spills = overflow === 'no overflow' && waterL + runsInL > bucketL * 1.001;
+  const long = minutes >= rules.longH * 60;
+  const begin = () => {
+    const ids = begun.map(() => newId());
+    const drafts = begun.flatMap(({ from, start }, index): Draft[] => {
+      const run = ids[index]!;
+      const called = begun.length > 1 ? `${name} ${index + 1}` : name;
+      return [
+        {
+          kind: 'run.started',
+          payload: {
+            run,
+            lot: bag.lot,
+            tank: bag.tank!.id,
+            from,
+            vessel: { name: called, holdsL: bucketL, overflow },
+            ...start,
+            ...(watcher ? { watcher } : {}),
+            ...(long ? { checkEveryMin: rules.lookEveryMin } : {}),
+          } satisfies RunStarted,
+        },
+        // Afloat already: the first line goes on from the first moment.
+        ...(start.plan[0]?.do === 'float'
+          ? [{ kind: 'run.worked' as const, payload: { run, line: 0, did: { do: 'float' as const } } }]
+          : []),
+      ];
+    });
+    attempt({
+      title: METHOD_TITLES[method],
+      doing: 'Begin',
+      words: `${METHOD_TITLES[method]} begun for ${bag.lotLabel}`,
+      drafts,
+      onDone: () => void navigate(ids.length > 1 ? '/bench?runs=all' : `/bench?run=${ids[0]}`),
+    });
+  };
+  return (
+    <div className="begin">
+      <p className="soft tight">
+        {bag.crateLabel} · {bag.label} · for {bag.tank!.code} · <Link to={`/room?bag=${bag.bag}`}>another tank</Link>
+        <Button variant="link" className="btn-quiet" onClick={onBack}>
+          another way
+        </Button>
+      </p>
+      <p className="big">
+        <span className="num">{first.start.of.n}</span> {bag.lotLabel} <span className="soft">into {bag.tank!.code}</span>
+      </p>
+      <ChosenWay bag={bag} />
+      {siblings.length > 0 && <Chips label={`${all.length} bags of it are here`} options={HOW} value={how} onChange={setHow} />}
+      {how === 'all poured together' && (
+        <Caution>Poured together nobody can say later which bag a sick fish came from: it is written down as that.</Caution>
+      )}
+      <div className="begin-fields">
+        <Form.Group className="field" controlId="begin-name">
+          <Form.Label className="label">Vessel</Form.Label>
+          <Form.Control value={name} maxLength={50} onChange={(event) => setName(event.target.value)} />
+        </Form.Group>
+        <QuantityField label="Holds" quantity="volume" text={holds} onChange={setHolds} />
+        <Form.Group className="field" controlId="begin-overflow">
+          <Form.Label className="label">Overflow</Form.Label>
+          <Form.Select value={overflow} onChange={(event) => setOverflow(OVERFLOWS.find((one) => one === event.target.value) ?? overflow)}>
+            {OVERFLOWS.map((one) => (
+              <option key={one}>{one}</option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+        <PersonPicker
+          id="begin-watcher"
+          label={`Watched by${long ? '' : ', if it is left'}`}
+          nobody="whoever is here"
+          people={people}
+          value={watcher}
+          onChange={setWatcher}
+        />
+      </div>
+      {problem && <p className="warn">{problem}</p>}
+      {!problem && spills && (
+        <p className="warn">
+          {units.say('volume', runsInL)} are to run in, and there is room for {units.say('volume', Math.max(0, bucketL - waterL))}: say
+          where the overflow goes, or take a larger vessel.
+        </p>
+      )}
+      {long && !watcher && (
+        <p className="warn">It lasts past a shift: name who watches it. A look is asked for every {rules.lookEveryMin} min.</p>
+      )}
+      <div className="begin-switches">
+        <Chips label="Air" options={AIR_LEVELS} value={air} onChange={setAir} />
+        <Chips label="Binder" options={YES_NO} value={binder} onChange={setBinder} />
+        <Chips label="Float first" options={YES_NO} value={floatFirst} onChange={setFloatFirst} />
+      </div>
+      {air !== 'none' && binder === 'no' && <Caution>Air keeps them alive and frees ammonia: binder first, or out soon.</Caution>}
+      {overflow === 'into the tank' && (
+        <Caution strong>
+          What runs over carries the bag’s water, its salt and whatever lived in it into {bag.tank!.code}: a waste tub spares it.
+        </Caution>
+      )}
+      <p className="soft">
+        {lines
+          .slice(0, 4)
+          .map((line) => sayLine(line, units))
+          .join('; ')}
+        {lines.length > 4 ? ' …' : '.'}
+      </p>
+      <div className="thumb">
+        <ActButton
+          pressKey="bench.act"
+          disabled={!bucket.ok || name.trim() === '' || waterL > bucketL}
+          onPress={begin}
+          hint={`about ${sayMinutes(minutes)}${rate?.do === 'run' ? `, the drip begins at ${sayFlow(rate.mLPerMin)}` : ''}; the clock starts`}
+        >
+          Begin{begun.length > 1 ? ` ${begun.length} runs` : first.from.length > 1 ? `: ${first.from.length} bags into one` : ''}
+        </ActButton>
+      </div>
+      {dialog}
+    </div>
+  );
+}
+
+type Begun = { from: { place: string; n: number }[]; start: ReturnType<typeof beginOf>; recipe: Recipe };
+
+function beginGroup(
+  bags: readonly BenchBag[],
+  { method, controls, now, rules }: { method: Method; controls: Controls; now: number; rules: RunPolicy },
+): Begun {
+  const inputs = bags.map((one) => inputOf({ ...knownOf(one), now, controls }).input);
+  const [head] = inputs as [(typeof inputs)[number], ...typeof inputs];
+  const pooled = pooledBag(inputs.map((one) => one.bag));
+  const lot = { ...head.lot, n: bags.reduce((sum, { alive }) => sum + alive, 0), bags: 1 };
+  const recipe = recipesFor({ bag: pooled, tank: head.tank, lot, controls }).find((one) => one.method === method)!;
+  return {
+    from: bags.map(({ bag, alive }) => ({ place: bag, n: alive })),
+    start: beginOf({ recipe, bag: pooled, tank: head.tank, lot, bucketL: controls.bucketL, equal: rules }),
+    recipe,
+  };
+}

@@ -1,0 +1,57 @@
+// All vessels side by side: what each wants next and when, most urgent first.
+import { Link } from 'react-router';
+import type { RunCard } from '#contract/views.ts';
+import { soonest } from '#core/runs/index.ts';
+import { useHouseNow } from '../data/clock.ts';
+import { useTimes } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
+import { capital, countdown } from '../frame/RunningStrip.tsx';
+import { METHOD_TITLES, RULE_SAYS } from '../words/runs.ts';
+
+export function Board({ runs }: { runs: readonly RunCard[] }) {
+  const ordered = [...runs].sort((one, other) => dueOf(one) - dueOf(other));
+  return (
+    <ul className="run-board" aria-label="Vessels side by side">
+      {ordered.map((run) => (
+        <li key={run.run}>
+          <BoardCard run={run} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const dueOf = (run: RunCard): number => soonest(run.dues)?.dueAtMs ?? Infinity;
+
+function BoardCard({ run }: { run: RunCard }) {
+  const now = useHouseNow(1000);
+  const { when } = useTimes();
+  const { say } = useUnits();
+  const next = soonest(run.dues);
+  const left = next ? next.dueAtMs - now : undefined;
+  const due = left !== undefined && left <= 0;
+  const { startedAtMs, end, started } = run;
+  const done = end ? Math.min(1, Math.max(0, (now - startedAtMs) / Math.max(1, end.atMs - startedAtMs))) : 0;
+  const salt = run.readings.findLast(({ quantity }) => quantity === 'salinity');
+  return (
+    <Link className={`run-tile${due ? ' due' : ''}`} to={`/bench?run=${run.run}`}>
+      <span className="run-tile-head">
+        <b>{capital(started.vessel.name)}</b>
+        <span className="to">{run.tank.code}</span>
+      </span>
+      <span>
+        <span className="num">{run.n}</span> {run.lotLabel}
+      </span>
+      <span className="run-tile-clock num">{left === undefined ? '–' : due ? 'due' : countdown(left)}</span>
+      <span>{next ? RULE_SAYS[next.rule] : METHOD_TITLES[run.method]}</span>
+      <span className="run-tile-bar">
+        <i ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
+      </span>
+      <span className="soft">
+        {end ? `there about ${when(end.atMs)}` : 'not there at this rate'}
+        {salt ? ` · ${say('salinity', salt.value)} read ${when(salt.atMs)}` : ''}
+      </span>
+      <span className="soft">{run.watcher ? `${run.watcher.name} watches` : 'nobody named'}</span>
+    </Link>
+  );
+}

@@ -1,0 +1,232 @@
+// Letting go: both waters read with one meter, how, what becomes of the water, split over tanks with counts that add up, what went wrong, lights.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import type { RunCard } from '#contract/views.ts';
+import { holdClassOf } from '#core/holds/index.ts';
+import type { Mishap } from '#core/rounds/index.ts';
+import {
+  courseOf,
+  correctedOf,
+  isConversion,
+  reachedBy,
+  runFactsOf,
+  RUN_RELEASE_BY,
+  sideBySide,
+  VESSEL_WATERS,
+  type Followed,
+  type RunReleaseBy,
+  type VesselWater,
+} from '#core/runs/index.ts';
+import { houseNow } from '../data/clock.ts';
+import { useView, newId, type Draft } from '../data/house.ts';
+import { useMe, useTimes } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
+import { ActButton } from '../parts/ActButton.tsx';
+import { Caution } from '../parts/Caution.tsx';
+import { Chips } from '../parts/Chips.tsx';
+import { CountField } from '../parts/CountField.tsx';
+import { MishapChips } from '../parts/MishapChips.tsx';
+import { useOverrule } from '../parts/useOverrule.tsx';
+
+type Props = { run: RunCard; followed?: Followed; now: number; onBack: () => void; onRead: () => void };
+const HOUR_MS = 3_600_000;
+const DARK = ['not', '2 h', '4 h', 'overnight'] as const;
+const DARK_H: Record<(typeof DARK)[number], number> = { not: 0, '2 h': 2, '4 h': 4, overnight: 12 };
+
+/** Readings of the tank since the run began, by quantity, set right like those of the vessel. */
+const tankReads = (run: RunCard) =>
+  runFactsOf(run).tankSince.flatMap(({ atMs, water, instrument }) =>
+    Object.entries(water).map(([quantity, value]) => ({ quantity: quantity as 'salinity', value, instrument, atMs })),
+  );
+
+export function LetGo({ run, followed, now, onBack, onRead }: Props) {
+  const { house } = useMe();
+  const { when } = useTimes();
+  const units = useUnits();
+  const { attempt, dialog } = useOverrule();
+  const { data: room } = useView('room');
+  const [counts, setCounts] = useState<{ tank: string; n: number }[]>([{ tank: run.tank.id, n: run.n }]);
+  const [dead, setDead] = useState(0);
+  /** Undefined until somebody says that some stay: the weakest may go first. */
+  const [stay, setStay] = useState<number>();
+  const [by, setBy] = useState<RunReleaseBy>('net');
+  const [water, setWater] = useState<VesselWater>('to the drain');
+  const [mishap, setMishap] = useState<Mishap>();
+  const [dark, setDark] = useState<(typeof DARK)[number]>('4 h');
+  const alive = counts.reduce((sum, { n }) => sum + n, 0);
+  const stays = stay ?? 0;
+  const found = alive + dead + stays;
+  const side = sideBySide(correctedOf(run), tankReads(run));
+  const within = run.started.within;
+  const far = side.filter(
+    ({ quantity, vessel, tank }) =>
+      Math.abs(vessel - tank) > (quantity === 'salinity' ? within.salinity : quantity === 'temperature' ? within.temperature : Infinity),
+  );
+  const conversion = isConversion({ method: run.method, fromPpt: run.started.start.salinity, toPpt: run.started.water.salinity });
+  const tanks = room?.racks.flatMap((rack) => rack.tanks) ?? [];
+  const codeOf = (id: string) => (id === run.tank.id ? run.tank.code : (tanks.find((tank) => tank.id === id)?.code ?? id));
+  const policy = house.rules.holds[holdClassOf({ is: run.kind?.is }, run.tank.type)];
+  const opens = !run.holdKnown && alive > 0 && run.tank.purpose !== 'customer';
+  const set = (index: number, part: Partial<{ tank: string; n: number }>) =>
+    setCounts(counts.map((one, at) => (at === index ? { ...one, ...part } : one)));
+  const letGo = () => {
+    const atMs = houseNow();
+    const facts = runFactsOf(run);
+    const course = courseOf(facts, { now: atMs, differs: followed?.fit.differs });
+    const into = counts.filter(({ n }) => n > 0);
+    const counted: Draft[] =
+      found === run.n
+        ? []
+        : [
+            {
+              kind: 'stock.counted',
+              payload: { place: run.run, lot: run.lot, found, book: run.n, against: found < run.n ? 'missing' : 'discrepancy' },
+            },
+          ];
+    const hold: Draft[] = opens ? [{ kind: 'hold.opened', payload: { hold: newId(), lot: run.lot, policy, zero: 'arrival' } }] : [];
+    const first = into[0]?.tank ?? run.tank.id;
+    const drafts: Draft[] = [
+      ...counted,
+      ...hold,
+      {
+        kind: 'run.released',
+        payload: {
+          run: run.run,
+          lot: run.lot,
+          into,
+          dead,
+          ...(stays > 0 ? { stay: stays } : {}),
+          by,
+          water: stays > 0 ? 'kept for another' : water,
+          side,
+          figures: reachedBy(facts, course, { now: atMs, side }),
+        },
+      },
+      ...(mishap && alive > 0 ? [{ kind: 'mishap.recorded' as const, payload: { lot: run.lot, tank: first, n: 1, what: mishap } }] : []),
+      ...(DARK_H[dark] > 0 && alive > 0
+        ? [{ kind: 'lights.dimmed' as const, payload: { tank: first, untilMs: atMs + DARK_H[dark] * HOUR_MS } }]
+        : []),
+    ];
+    const words = `${into.map(({ tank, n }) => `${n} in ${codeOf(tank)}`).join(', ') || 'none alive'}${dead > 0 ? `, ${dead} dead` : ''}: ${run.lotLabel}`;
+    attempt({
+      title: `Let go into ${into.map(({ tank }) => codeOf(tank)).join(', ')}`,
+      doing: 'Let go',
+      words,
+      drafts,
+      onDone: onBack,
+    });
+  };
+  return (
+    <div className="release let-go">
+      <Button variant="link" className="btn-quiet" onClick={onBack}>
+        not yet, back to the steps
+      </Button>
+      {run.tankTouched && (
+        <Caution strong>
+          {run.tank.code} is not as it was when this began ({run.tankTouched.what}, {when(run.tankTouched.atMs)}, {run.tankTouched.by}):
+          read it again before they go in.
+        </Caution>
+      )}
+      {side.length === 0 ? (
+        <Caution>
+          Not read side by side yet: the same meter in vessel and tank, one after the other.{' '}
+          <Button variant="link" className="btn-quiet" onClick={onRead}>
+            read now
+          </Button>
+        </Caution>
+      ) : (
+        <p className={far.length > 0 ? 'warn' : ''}>
+          Side by side:{' '}
+          {side
+            .map(
+              ({ quantity, vessel, tank, instrument }) =>
+                `${units.say(quantity, vessel)} here, ${units.say(quantity, tank)} in ${run.tank.code} (${instrument})`,
+            )
+            .join('; ')}
+          {far.length > 0 ? '. That is further apart than this run was to come.' : '. Near enough.'}
+        </p>
+      )}
+      {counts.map(({ tank, n }, index) => (
+        <div className="pair let-into" key={index}>
+          <CountField label={`Into ${codeOf(tank)}`} value={n} onChange={(value) => set(index, { n: value })} />
+          {index > 0 && (
+            <>
+              <Form.Select aria-label={`Tank ${index + 1}`} value={tank} onChange={(event) => set(index, { tank: event.target.value })}>
+                {tanks.map((one) => (
+                  <option key={one.id} value={one.id} disabled={counts.some((other, at) => at !== index && other.tank === one.id)}>
+                    {one.code}
+                  </option>
+                ))}
+              </Form.Select>
+              <Button variant="plain" onClick={() => setCounts(counts.filter((_, at) => at !== index))}>
+                not there
+              </Button>
+            </>
+          )}
+          {index === 0 && <CountField label="Dead in it" value={dead} onChange={setDead} />}
+        </div>
+      ))}
+      <Button
+        variant="link"
+        className="btn-quiet"
+        disabled={tanks.length === 0}
+        onClick={() => {
+          const free =
+            tanks.find((tank) => !counts.some((one) => one.tank === tank.id) && tank.water === run.tank.water) ??
+            tanks.find((tank) => !counts.some((one) => one.tank === tank.id));
+          if (free) setCounts([...counts, { tank: free.id, n: 0 }]);
+        }}
+      >
+        split over another tank
+      </Button>
+      {stay === undefined && run.n > 1 && (
+        <Button variant="link" className="btn-quiet" onClick={() => setStay(0)}>
+          some stay in it
+        </Button>
+      )}
+      {stay !== undefined && <CountField label="Stay in it" value={stay} max={run.n - 1} onChange={setStay} />}
+      {found !== run.n && (
+        <p className="warn" role="status">
+          The books say {run.n}, this adds up to {found}.{' '}
+          {found < run.n ? `${run.n - found} will stand as missing.` : `${found - run.n} more will be posted as a difference.`}
+        </p>
+      )}
+      <Chips label="How" options={RUN_RELEASE_BY} value={by} onChange={setBy} />
+      {stays === 0 && (
+        <Chips label="Its water" options={VESSEL_WATERS} value={water} onChange={setWater} odd={(one) => one === 'into the tank'} />
+      )}
+      {stays > 0 ? (
+        <p className="soft">The run goes on with {stays}.</p>
+      ) : water === 'into the tank' ? (
+        <Caution strong>Into the tank goes its ammonia and whatever lived in the bag. It is written down as that.</Caution>
+      ) : (
+        <p className="soft">Where local rules let you drain it.</p>
+      )}
+      <MishapChips value={mishap} onChange={setMishap} />
+      <Chips label="Lights down for" options={DARK} value={dark} onChange={setDark} />
+      <p className="soft">
+        {opens ? `Its hold begins with this: ${policy.days} clean days. ` : ''}
+        {conversion
+          ? 'After a conversion losses come over days: looks at 24 h, 48 h, 7 and 14 days are put on Today.'
+          : 'Looks at 1, 4 and 24 h are put on Today.'}
+        {dark === 'not' ? '' : ` Today says when the lights come up, ${when(now + DARK_H[dark] * HOUR_MS)}.`}
+      </p>
+      <div className="thumb">
+        <ActButton
+          disabled={alive + dead === 0}
+          onPress={letGo}
+          hint={`count right in the net before lifting${stays > 0 ? '' : '; then vessel, net and sink empty of fish?'}`}
+        >
+          {alive > 0
+            ? `Let go ${alive} into ${counts
+                .filter(({ n }) => n > 0)
+                .map(({ tank }) => codeOf(tank))
+                .join(', ')}${stays > 0 ? `, ${stays} stay` : ''}`
+            : `${dead} dead, none to let go`}
+        </ActButton>
+      </div>
+      {dialog}
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+// The one main action of a run: the next motion of the hand, which may tick off several lines, or letting the fish go.
+import type { RunCard } from '#contract/views.ts';
+import { deedOf, motionOf, type Next, type SheetLine } from '#core/runs/index.ts';
+import { useDeeds } from '../data/deed.tsx';
+import type { Draft } from '../data/house.ts';
+import { useUnits } from '../data/units.ts';
+import { capital, countdown } from '../frame/RunningStrip.tsx';
+import { ActButton } from '../parts/ActButton.tsx';
+import { sayLine } from '../words/runs.ts';
+
+function motionDrafts(run: string, motion: readonly SheetLine[]): Draft[] {
+  return motion.flatMap(({ line, step }): Draft[] => {
+    const did = deedOf(step);
+    return did ? [{ kind: 'run.worked', payload: { run, line, did } }] : [];
+  });
+}
+
+type Props = { run: RunCard; lines: readonly SheetLine[]; next: Next; now: number; done: boolean; onLetGo: () => void };
+
+export function NextStep({ run, lines, next, now, done, onLetGo }: Props) {
+  const units = useUnits();
+  const { doIt } = useDeeds();
+  const motion = next.line ? motionOf(lines, next.line.line) : [];
+  const says = motion
+    .filter(({ step }, index) => !(step.do === 'wait' && index > 0))
+    .map((line) => sayLine(line, units))
+    .map((text, index) => (index === 0 ? text : text.charAt(0).toLowerCase() + text.slice(1)))
+    .join(', ');
+  const left = run.startedAtMs + next.dueMinute * 60_000 - now;
+  const due = left <= 0;
+  const tickOff = () => void doIt(`${capital(run.started.vessel.name)}: ${says}`, ...motionDrafts(run.run, motion));
+  if (done || motion.length === 0)
+    return (
+      <div className="thumb">
+        <ActButton pressKey="bench.act" onPress={onLetGo} hint="read both waters with the same meter first">
+          Let go into {run.tank.code}
+        </ActButton>
+      </div>
+    );
+  return (
+    <div className="thumb">
+      <ActButton
+        pressKey="bench.act"
+        onPress={tickOff}
+        hint={due ? 'when it is done' : `planned in ${countdown(left)}; tap when it is done`}
+      >
+        {says}
+      </ActButton>
+    </div>
+  );
+}

@@ -1,0 +1,162 @@
+// Readings of the vessel, or of its tank beside it: by hand or from the bench meter; what can hardly be is asked about before it is written.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { METER, type MeterSubject, type MeterWay } from '#contract/devices.ts';
+import type { RunCard } from '#contract/views.ts';
+import { askOf, FITTED, valueOf, type Fitted, type Followed } from '#core/runs/index.ts';
+import { METHODS, type Method } from '#core/water/index.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { useMe } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
+import { capital } from '../frame/RunningStrip.tsx';
+import { ActButton } from '../parts/ActButton.tsx';
+import { Caution } from '../parts/Caution.tsx';
+import { Chips } from '../parts/Chips.tsx';
+import { QuantityField } from '../parts/QuantityField.tsx';
+import { dip, WAY_WORDS, WAYS } from './meter.ts';
+import { MeterCheck } from './MeterCheck.tsx';
+
+const USUAL: Record<Fitted, Method> = { temperature: 'in the water', salinity: 'meter', pH: 'meter', ammonia: 'test', oxygen: 'meter' };
+const POSSIBLE: Record<Fitted, readonly Method[]> = {
+  temperature: ['in the water', 'on the bag'],
+  salinity: ['meter', 'by eye', 'test'],
+  pH: ['meter', 'test'],
+  ammonia: ['test', 'meter'],
+  oxygen: ['meter', 'test'],
+};
+const WHERE = ['vessel', 'tank'] as const;
+
+export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) {
+  const { house } = useMe();
+  const units = useUnits();
+  const { doIt } = useDeeds();
+  const [quantity, setQuantity] = useState<Fitted>('salinity');
+  const [where, setWhere] = useState<(typeof WHERE)[number]>('vessel');
+  const [text, setText] = useState('');
+  const [method, setMethod] = useState<Method>(USUAL.salinity);
+  const [meter, setMeter] = useState(METER);
+  const [trouble, setTrouble] = useState<string>();
+  const [sure, setSure] = useState(false);
+  const subject: MeterSubject = where === 'vessel' ? { kind: 'run', id: run.run } : { kind: 'water', id: run.tank.water };
+  const choose = (next: Fitted) => {
+    setQuantity(next);
+    setMethod(USUAL[next]);
+    setText('');
+    setSure(false);
+  };
+  const sample = followed?.now;
+  const parsed = units.read(quantity, text, sample?.temperature);
+  const reckoned =
+    where === 'vessel'
+      ? sample && valueOf(sample, quantity)
+      : { temperature: run.started.water.temperature, salinity: run.started.water.salinity }[quantity as 'temperature'];
+  const asked = parsed.ok && reckoned !== undefined && !sure ? askOf({ quantity, value: parsed.value, reckoned }) : undefined;
+  const take = async (way: MeterWay) => {
+    setTrouble(undefined);
+    try {
+      const shown = await dip(subject, quantity, way);
+      setText(shown.typed);
+      setMethod(shown.method);
+      setMeter(shown.instrument);
+      setSure(false);
+    } catch {
+      setTrouble('The meter does not answer. Read it yourself and type what it shows.');
+    }
+  };
+  const write = (value: number, typed: string, reference?: Extract<typeof parsed, { ok: true }>['reference']) => {
+    const place = where === 'vessel' ? capital(run.started.vessel.name) : run.tank.code;
+    void doIt(`${place}: ${units.say(quantity, value)}`, {
+      kind: 'reading.taken',
+      payload: {
+        subject,
+        quantity,
+        reading: { value, typed, method, source: 'measured', ...(reference ? { reference } : {}) },
+        ...(method === 'by eye' ? {} : { instrument: meter.trim() || METER }),
+      },
+    });
+    setText('');
+    setSure(false);
+  };
+  return (
+    <div className="reads">
+      <Chips label="Of" options={FITTED} value={quantity} onChange={choose} />
+      <div className="reads-where">
+        <Chips label="Where" options={WHERE} value={where} onChange={setWhere} />
+        {house.demo && (
+          <div className="field">
+            <span className="label">From the bench meter</span>
+            <div className="chips" role="group" aria-label="From the bench meter">
+              {WAYS[quantity].map((way) => (
+                <Button key={way} variant="plain" onClick={() => void take(way)}>
+                  {WAY_WORDS[way]}
+                </Button>
+              ))}
+            </div>
+          </div>
+        )}
+      </div>
+      {trouble && (
+        <p className="field-problem" role="alert">
+          {trouble}
+        </p>
+      )}
+      <div className="reads-fields">
+        <QuantityField
+          label={capital(quantity)}
+          quantity={quantity}
+          text={text}
+          onChange={setText}
+          optional
+          hint={reckoned === undefined ? undefined : `Reckoned ${units.say(quantity, reckoned)}.`}
+        />
+        <Form.Group className="field" controlId="read-how">
+          <Form.Label className="label">How</Form.Label>
+          <Form.Select value={method} onChange={(event) => setMethod(METHODS.find((one) => one === event.target.value) ?? method)}>
+            {POSSIBLE[quantity].map((one) => (
+              <option key={one}>{one}</option>
+            ))}
+          </Form.Select>
+        </Form.Group>
+        <Form.Group className="field" controlId="read-meter">
+          <Form.Label className="label">Which meter</Form.Label>
+          <Form.Control value={meter} maxLength={60} onChange={(event) => setMeter(event.target.value)} />
+        </Form.Group>
+      </div>
+      {method === 'on the bag' && (
+        <Caution>
+          Read on its skin: it lies between the water and the room, often {units.sayStep(2)} off. The curve trusts it little.
+        </Caution>
+      )}
+      {asked && parsed.ok && (
+        <div className="ask" role="alertdialog" aria-label="Is that right?">
+          <p>
+            {units.say(quantity, parsed.value)}, where {units.say(quantity, reckoned!)} is reckoned
+            {asked.meant === undefined ? ': is that right?' : `. Was ${asked.typed} meant, ${units.say(quantity, asked.meant)}?`}
+          </p>
+          <div className="chips">
+            {asked.meant !== undefined && (
+              <Button variant="plain" onClick={() => setText(asked.typed)}>
+                {asked.typed}
+              </Button>
+            )}
+            <Button variant="plain" onClick={() => setSure(true)}>
+              {units.say(quantity, parsed.value)} is right
+            </Button>
+          </div>
+        </div>
+      )}
+      <div className="thumb">
+        <ActButton
+          pressKey="bench.act"
+          disabled={!parsed.ok || asked !== undefined}
+          onPress={() => parsed.ok && write(parsed.value, parsed.typed, parsed.reference)}
+          hint={where === 'vessel' ? 'the curve follows it' : 'the same meter in both, one after the other'}
+        >
+          Write it down
+        </ActButton>
+      </div>
+      <MeterCheck run={run} quantity={quantity} meter={meter.trim() || METER} />
+    </div>
+  );
+}

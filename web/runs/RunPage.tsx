@@ -1,0 +1,147 @@
+// One run in front: what is in the vessel now and when it is done, what hands do next, and beside it the drip, readings, signs, watch.
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { Link } from 'react-router';
+import type { BenchView, RunCard } from '#contract/views.ts';
+import { nextOf, runFactsOf, sheetOf, type Followed, type Parted } from '#core/runs/index.ts';
+import { useKey } from '../keys/useKey.ts';
+import { useTimes } from '../data/me.ts';
+import { capital } from '../frame/RunningStrip.tsx';
+import { METHOD_TITLES } from '../words/runs.ts';
+import { BathNote } from './BathNote.tsx';
+import { Curve } from './Curve.tsx';
+import { useHappened } from './happened.ts';
+import { LetGo } from './LetGo.tsx';
+import { NextStep } from './NextStep.tsx';
+import { Figures, NowLine } from './NowLine.tsx';
+import { Apart } from './Apart.tsx';
+import { Reads } from './Reads.tsx';
+import { Sheet } from './Sheet.tsx';
+import { Signs } from './Signs.tsx';
+import { TapPad } from './TapPad.tsx';
+import { useFollowed } from './useFollowed.ts';
+import { Watch } from './Watch.tsx';
+
+// Drawn anew when something of the run changed, not with every second of its clock.
+const [StillSheet, StillCurve, StillApart, StillReads] = [memo(Sheet), memo(Curve), memo(Apart), memo(Reads)];
+const NONE_PARTED: readonly Parted[] = [];
+
+const PANELS = ['steps', 'drip', 'read', 'signs', 'watch'] as const;
+type Panel = (typeof PANELS)[number];
+type Props = { run: RunCard; people: BenchView['people']; now: number };
+
+export function RunPage({ run, people, now }: Props) {
+  const { when } = useTimes();
+  const picture = useFollowed(run);
+  const [panel, setPanel] = useState<Panel>('steps');
+  const [letting, setLetting] = useState(false);
+  const followed = picture?.followed;
+  const { lines, next } = useMemo(() => {
+    const sheet = sheetOf(run.started);
+    return { lines: sheet, next: nextOf(sheet, runFactsOf(run)) };
+  }, [run]);
+  const open = useCallback((one: Panel) => {
+    setLetting(false);
+    setPanel(one);
+  }, []);
+  const toRead = useCallback(() => open('read'), [open]);
+  const done = isDone(run, followed, now) || next.line === undefined;
+  const tabs = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // On a phone what was opened comes up under the thumb.
+    if (panel !== 'steps' && window.matchMedia?.('(max-width: 700px)').matches) tabs.current?.scrollIntoView({ block: 'start' });
+  }, [panel]);
+  useKey('run.read', toRead);
+  useKey('run.sign', () => open('signs'));
+  const drips = run.started.plan.some((step) => step.do === 'run');
+  const panels = PANELS.filter((one) => one !== 'drip' || drips);
+  return (
+    <div className="run">
+      <div className="run-hands">
+        <div className="run-head">
+          <p className="soft tight">
+            {METHOD_TITLES[run.method]} · {run.started.vessel.name} · since {when(run.startedAtMs)}, {run.by}
+            {run.from.length > 1 && ` · ${run.from.length} bags pooled`} · <Link to={`/run/${run.run}/sheet`}>print the sheet</Link>
+          </p>
+          <p className="big">
+            <span className="num">{run.n}</span> {run.lotLabel} <span className="soft">for {run.tank.code}</span>
+          </p>
+          <NowLine run={run} followed={followed} now={now} />
+        </div>
+        <div className="run-work">
+          {letting ? (
+            <LetGo run={run} followed={followed} now={now} onBack={() => setLetting(false)} onRead={toRead} />
+          ) : (
+            <>
+              <div className="chips run-tabs" ref={tabs} role="group" aria-label="What is in hand">
+                {panels.map((one) => (
+                  <Button
+                    key={one}
+                    variant="plain"
+                    className={one === panel ? 'chip-on' : ''}
+                    aria-pressed={one === panel}
+                    onClick={() => setPanel(one)}
+                  >
+                    {one}
+                  </Button>
+                ))}
+              </div>
+              <div className="run-panel" key={panel}>
+                {panel === 'steps' && (
+                  <>
+                    <StillSheet run={run} lines={lines} next={next} />
+                    {!done && (
+                      <Button variant="link" className="btn-quiet" onClick={() => setLetting(true)}>
+                        let go before it is there
+                      </Button>
+                    )}
+                  </>
+                )}
+                {panel === 'drip' && <TapPad run={run} followed={followed} lines={lines} now={now} />}
+                {panel === 'read' && <StillReads run={run} followed={followed} />}
+                {panel === 'signs' && <Signs run={run} followed={followed} now={now} onLetGo={() => setLetting(true)} onRead={toRead} />}
+                {panel === 'watch' && <Watch run={run} people={people} now={now} />}
+              </div>
+              {panel === 'steps' && <NextStep run={run} lines={lines} next={next} now={now} done={done} onLetGo={() => setLetting(true)} />}
+            </>
+          )}
+        </div>
+      </div>
+      <div className="run-picture">
+        <div className="run-facts">
+          <Figures run={run} followed={followed} now={now} />
+          {run.started.bath && <BathNote bath={run.started.bath} />}
+          <StillApart parted={picture?.parted ?? NONE_PARTED} onRead={toRead} />
+        </div>
+        <div className="run-curves">
+          <StillCurve run={run} followed={followed} />
+          <Recent run={run} />
+        </div>
+      </div>
+    </div>
+  );
+}
+
+/** Near enough to its tank, as reckoned; a bath when its time is over. */
+function isDone({ startedAtMs, end }: RunCard, followed: Followed | undefined, now: number): boolean {
+  const atMs = followed?.end ? startedAtMs + followed.end.atMinute * 60_000 : end?.atMs;
+  return atMs !== undefined && atMs <= now;
+}
+
+const SHOWN = 6;
+
+/** The last things that happened to it. */
+const Recent = memo(function Recent({ run }: { run: RunCard }) {
+  const { when } = useTimes();
+  const words = useHappened(run).slice(-SHOWN).reverse();
+  if (words.length === 0) return null;
+  return (
+    <ul className="run-recent" aria-label="What happened last">
+      {words.map(({ key, atMs, by, says }) => (
+        <li key={key}>
+          <span className="num">{when(atMs)}</span> {capital(says)} <span className="soft">{by}</span>
+        </li>
+      ))}
+    </ul>
+  );
+});

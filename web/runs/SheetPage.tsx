@@ -1,0 +1,166 @@
+// The run sheet on paper: whose fish, which vessel, the lines to tick off with their cautions, and room for readings and looks.
+import { Link, useParams } from 'react-router';
+import Button from 'react-bootstrap/Button';
+import type { RunCard } from '#contract/views.ts';
+import { bathDose, courseOf, fitOf, looksEvery, runFactsOf, sampleAt, sheetOf, tickedOf } from '#core/runs/index.ts';
+import { useView } from '../data/house.ts';
+import { useMe, useTimes } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
+import { houseNow } from '../data/clock.ts';
+import { Waiting } from '../parts/Waiting.tsx';
+import { capital } from '../frame/RunningStrip.tsx';
+import { CAUTION_WORDS, METHOD_TITLES, sayLine } from '../words/runs.ts';
+import { happenedTo } from './happened.ts';
+
+const MINUTE_MS = 60_000;
+const ROWS = 10;
+
+export default function SheetPage() {
+  const { run: id } = useParams();
+  const { data, error, mutate } = useView('bench');
+  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
+  const run = data.runs.find((one) => one.run === id);
+  if (!run)
+    return (
+      <div className="empty">
+        <h2>This run is over</h2>
+        <p>What happened to it stands in the daybook.</p>
+        <Link className="btn btn-plain" to="/bench">
+          To the bench
+        </Link>
+      </div>
+    );
+  return <Paper run={run} />;
+}
+
+function Paper({ run }: { run: RunCard }) {
+  const { house } = useMe();
+  const { when } = useTimes();
+  const units = useUnits();
+  const { started, startedAtMs } = run;
+  const lines = sheetOf(started);
+  const facts = runFactsOf(run);
+  const now = houseNow();
+  // By what was read, as on the screen.
+  const course = courseOf(facts, { now, differs: fitOf(facts).differs });
+  const every = looksEvery(run);
+  const endMinute = course.end?.atMinute ?? course.samples.at(-1)!.minute;
+  // Where it should be at each look, or at every tenth of its way.
+  const looks = Array.from({ length: ROWS }, (_, index) => (every ? (index + 1) * every : ((index + 1) * endMinute) / ROWS)).filter(
+    (minute) => minute <= endMinute + 1,
+  );
+  const cautions = [...new Set(lines.flatMap((line) => line.cautions))];
+  return (
+    <div className="paper">
+      <p className="no-print">
+        <Link to={`/bench?run=${run.run}`}>Back to the run</Link>{' '}
+        <Button variant="plain" onClick={() => window.print()}>
+          Print
+        </Button>
+      </p>
+      <article className="paper-sheet">
+        <header>
+          <h1>{METHOD_TITLES[run.method]}</h1>
+          <p>
+            {house.name} · {capital(started.vessel.name)}, {units.say('volume', started.vessel.holdsL)}, overflow {started.vessel.overflow}{' '}
+            · begun {when(startedAtMs)} by {run.by}
+            {run.watcher ? ` · watched by ${run.watcher.name}` : ''}
+          </p>
+          <p className="paper-big">
+            {run.n} {run.lotLabel} for {run.tank.code}
+          </p>
+          <p>
+            From {run.from.map(({ label, n }) => `${label} (${n})`).join(', ')}
+            {run.from.length > 1 ? ', pooled' : ''}. {units.say('salinity', started.start.salinity)} to{' '}
+            {units.say('salinity', started.water.salinity)}, {units.say('temperature', started.start.temperature)} to{' '}
+            {units.say('temperature', started.water.temperature)}.
+          </p>
+          {started.bath && (
+            <p>
+              {started.bath.label}: {bathDose(started.bath.dose, started.bath.litres).arithmetic}, for {started.bath.minutes} min. The value
+              is the label’s as entered: follow the label, the local rules and a veterinarian.
+            </p>
+          )}
+        </header>
+        <section>
+          <h2>Steps</h2>
+          <ol className="paper-steps">
+            {lines.map((line) => {
+              const done = tickedOf(run, line.line);
+              return (
+                <li key={line.line}>
+                  <span className="paper-box">{done ? '✓' : ''}</span>
+                  <span>{sayLine(line, units)}</span>
+                  <span className="num">{when(done?.atMs ?? startedAtMs + line.atMinute * MINUTE_MS)}</span>
+                </li>
+              );
+            })}
+            <li>
+              <span className="paper-box" />
+              <span>Read vessel and {run.tank.code} with the same meter, then net out, count right in the net</span>
+              <span className="num">{course.end ? when(startedAtMs + course.end.atMinute * MINUTE_MS) : ''}</span>
+            </li>
+          </ol>
+          {cautions.length > 0 && (
+            <ul className="paper-cautions">
+              {cautions.map((caution) => (
+                <li key={caution}>
+                  <b>{CAUTION_WORDS[caution][0]}</b>: {CAUTION_WORDS[caution][1]}.
+                </li>
+              ))}
+              <li>
+                <b>Stop</b>: gasping at the surface, rolling, lying and breathing fast. Air on, and out if it does not ease within two
+                minutes.
+              </li>
+            </ul>
+          )}
+        </section>
+        <section>
+          <h2>Looks and readings</h2>
+          <table className="paper-table">
+            <thead>
+              <tr>
+                {[
+                  'when',
+                  'should be, ppt',
+                  'read, ppt',
+                  'read, °C',
+                  'pH',
+                  'ammonia, mg/L N',
+                  'drip, mL/min',
+                  'fish, air, lid, hose',
+                  'who',
+                ].map((heading) => (
+                  <th key={heading}>{heading}</th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {looks.map((minute) => (
+                <tr key={minute}>
+                  <td className="num">{when(startedAtMs + minute * MINUTE_MS)}</td>
+                  <td className="num">{sampleAt(course.samples, minute).salinity.toFixed(1)}</td>
+                  {Array.from({ length: 7 }, (_, index) => (
+                    <td key={index} />
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </section>
+        {run.events.length + run.readings.length > 0 && (
+          <section>
+            <h2>Until now</h2>
+            <ul className="paper-been">
+              {happenedTo(run, units).map(({ key, atMs, by, says }) => (
+                <li key={key}>
+                  <span className="num">{when(atMs)}</span> {says} ({by})
+                </li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </article>
+    </div>
+  );
+}

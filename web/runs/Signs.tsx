@@ -1,0 +1,141 @@
+// Stop signs: one tap, what to do now, written with the time since the start. What fish do anyway at this hour is told apart.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import type { RunCard } from '#contract/views.ts';
+import {
+  deedFor,
+  EXPECTED_SIGNS,
+  judgeSign,
+  reckonedSigns,
+  standingOf,
+  STOP_SIGNS,
+  type DoNow,
+  type Followed,
+  type RunDeed,
+  type RunSign,
+} from '#core/runs/index.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { useTimes } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
+import { capital, countdown } from '../frame/RunningStrip.tsx';
+import { Caution } from '../parts/Caution.tsx';
+import { CountField } from '../parts/CountField.tsx';
+import { DO_NOW_WORDS, sayDeed } from '../words/runs.ts';
+
+type Props = { run: RunCard; followed?: Followed; now: number; onLetGo: () => void; onRead: () => void };
+const MINUTE_MS = 60_000;
+
+export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
+  const { doIt } = useDeeds();
+  const { when } = useTimes();
+  const units = useUnits();
+  const [last, setLast] = useState<RunSign>();
+  const [dead, setDead] = useState(0);
+  const minutes = Math.max(0, (now - run.startedAtMs) / MINUTE_MS);
+  const { airOn, binder, flow } = standingOf(run);
+  const flowing = flow !== undefined && flow.mLPerMin > 0;
+  const judge = (sign: RunSign) =>
+    judgeSign(sign, {
+      method: run.method,
+      minutes,
+      nh3: followed?.now.nh3 ?? 0,
+      oxygen: followed?.now.oxygen ?? 7,
+      airOn,
+      binder,
+      flowing,
+    });
+  const noted = (sign: RunSign) => {
+    setLast(sign);
+    void doIt(`${capital(run.started.vessel.name)}: ${sign}`, { kind: 'run.noticed', payload: { run: run.run, sign } });
+  };
+  const done = (did: RunDeed) =>
+    void doIt(`${capital(run.started.vessel.name)}: ${sayDeed(did, units)}`, { kind: 'run.worked', payload: { run: run.run, did } });
+  const judged = last && judge(last);
+  const ahead = followed ? reckonedSigns(followed.samples.slice(followed.nowIndex), run.started.water.temperature) : [];
+  const lose = () => {
+    void doIt(`${dead} dead in ${run.started.vessel.name}`, {
+      kind: 'loss.recorded',
+      payload: { lot: run.lot, place: run.run, n: dead, cause: 'acclimation', sure: 'guess' },
+    });
+    setDead(0);
+  };
+  return (
+    <div className="signs">
+      {judged && last && (
+        <div className={`sign-now${judged.stops ? ' stops' : ''}`} role="alert">
+          <p className="big">{capital(last)}</p>
+          {judged.expected && (
+            <p>
+              {judged.expected === 'just after'
+                ? 'Expected just after a move.'
+                : 'Expected on the first day of a conversion; they rise on the second.'}
+            </p>
+          )}
+          <ol>
+            {judged.doNow.map((what) => (
+              <li key={what}>
+                {DO_NOW_WORDS[what]}.
+                <Tick what={what} onDeed={done} onLetGo={onLetGo} onRead={onRead} />
+              </li>
+            ))}
+          </ol>
+          <p className="soft">Written {countdown(minutes * MINUTE_MS)} after the start.</p>
+        </div>
+      )}
+      <div className="field">
+        <span className="label">Stop signs</span>
+        <div className="chips grid" role="group" aria-label="Stop signs">
+          {STOP_SIGNS.map((sign) => (
+            <Button key={sign} variant="odd" onClick={() => noted(sign)}>
+              {sign}
+            </Button>
+          ))}
+        </div>
+      </div>
+      <div className="field">
+        <span className="label">Seen, and perhaps to be expected</span>
+        <div className="chips grid" role="group" aria-label="Seen, and perhaps to be expected">
+          {EXPECTED_SIGNS.map((sign) => (
+            <Button key={sign} variant="plain" onClick={() => noted(sign)}>
+              {sign}
+            </Button>
+          ))}
+        </div>
+      </div>
+      {ahead.map(({ sign, atMinute }) => (
+        <Caution key={sign}>
+          Reckoned: {sign} from {when(run.startedAtMs + atMinute * MINUTE_MS)}. {DO_NOW_WORDS[judge(sign).doNow[0]!]}.
+        </Caution>
+      ))}
+      <div className="pair">
+        <CountField label="Dead in it" value={dead} max={run.n} onChange={setDead} />
+        <Button variant="plain" disabled={dead === 0} onClick={lose}>
+          {dead === 0 ? 'None dead' : `Take out ${dead} dead`}
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** What is true when a button is pressed. */
+const DONE: Partial<Record<DoNow, string>> = {
+  'air on': 'Air is on',
+  'binder in': 'Binder is in',
+  'stop the drip': 'Drip is shut',
+  'out now': 'Let them out',
+  'read ammonia': 'Write the reading',
+  'read oxygen': 'Write the reading',
+};
+
+/** What to do now, in one tap where it is a deed or leads somewhere. */
+function Tick({ what, onDeed, onLetGo, onRead }: { what: DoNow; onDeed: (did: RunDeed) => void; onLetGo: () => void; onRead: () => void }) {
+  const words = DONE[what];
+  if (words === undefined) return null;
+  const did = deedFor(what);
+  const press = () => (did ? onDeed(did) : what === 'out now' ? onLetGo() : onRead());
+  return (
+    <Button variant="plain" onClick={press}>
+      {words}
+    </Button>
+  );
+}

@@ -1,0 +1,99 @@
+// A run as a table and as data, with units in every heading: what was read, what was done, what is reckoned.
+import type { RunCard } from '#contract/views.ts';
+import { writeCsv } from '#core/text/index.ts';
+import { correctedOf, type Followed } from '#core/runs/index.ts';
+
+const MINUTE_MS = 60_000;
+const UNITS = {
+  salinity: 'ppt',
+  temperature: '°C',
+  pH: 'NBS',
+  ammonia: 'mg/L N',
+  toxicAmmonia: 'mg/L N',
+  oxygen: 'mg/L',
+  volume: 'L',
+  flow: 'mL/min',
+  time: 'ms since 1970 UTC',
+} as const;
+const HEADINGS = [
+  'minutes since it began',
+  'at (UTC)',
+  'what',
+  'salinity (ppt)',
+  'temperature (°C)',
+  'pH (NBS)',
+  'total ammonia (mg/L N)',
+  'toxic ammonia (mg/L N)',
+  'oxygen (mg/L)',
+  'volume (L)',
+  'said',
+  'by',
+] as const;
+type Row = (string | number)[];
+const short = (value: number, digits: number) => Number(value.toFixed(digits));
+
+export function runRows(run: RunCard, followed: Followed): Row[] {
+  const at = (atMs: number) => [short((atMs - run.startedAtMs) / MINUTE_MS, 2), new Date(atMs).toISOString()] as const;
+  const reckoned = followed.samples.map((sample, index): Row => [
+    ...at(run.startedAtMs + sample.minute * MINUTE_MS),
+    index <= followed.nowIndex ? 'reckoned' : 'reckoned ahead',
+    short(sample.salinity, 3),
+    short(sample.temperature, 3),
+    short(sample.pH, 3),
+    short(sample.tan, 4),
+    short(sample.nh3, 5),
+    short(sample.oxygen, 3),
+    short(sample.volumeL, 3),
+    '',
+    '',
+  ]);
+  const read = correctedOf(run).map(({ atMs, quantity, value, typed, by }): Row => {
+    const column = (name: string) => (quantity === name ? value : '');
+    return [
+      ...at(atMs),
+      'read',
+      column('salinity'),
+      column('temperature'),
+      column('pH'),
+      column('ammonia'),
+      '',
+      column('oxygen'),
+      '',
+      typed,
+      by,
+    ];
+  });
+  const done = run.events.map((event): Row => {
+    const { entry: _entry, atMs, by, what, ...facts } = event;
+    return [...at(atMs), what, '', '', '', '', '', '', '', JSON.stringify(facts), by];
+  });
+  const fewer = run.fewer.map(({ atMs, by, n, how }): Row => [...at(atMs), how, '', '', '', '', '', '', '', `${n} heads`, by]);
+  return [...reckoned, ...read, ...done, ...fewer].sort((one, other) => Number(one[0]) - Number(other[0]));
+}
+
+export function runCsv(run: RunCard, followed: Followed): Blob {
+  return new Blob([`\uFEFF${writeCsv([...HEADINGS], runRows(run, followed))}`], { type: 'text/csv;charset=utf-8' });
+}
+
+/** All of it as plain data. */
+export function runData(run: RunCard, { samples, nowIndex, end, endBand, fit }: Followed) {
+  const { started, startedAtMs, events, fewer, meterChecks, lotLabel, tank, from } = run;
+  const reckoned = { samples, nowIndex, end, endBand, differs: fit.differs, band: fit.band };
+  return {
+    units: UNITS,
+    lot: lotLabel,
+    tank: tank.code,
+    from,
+    startedAtMs,
+    started,
+    events,
+    fewer,
+    readings: correctedOf(run),
+    meterChecks,
+    reckoned,
+  };
+}
+
+export function runJson(run: RunCard, followed: Followed): Blob {
+  return new Blob([JSON.stringify(runData(run, followed), undefined, 2)], { type: 'application/json' });
+}

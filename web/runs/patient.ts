@@ -1,0 +1,65 @@
+// Whose fish a bath is for: those of a bag in hand, or of a tank.
+import type { BenchBag, TankView } from '#contract/views.ts';
+import type { BenchInput } from '#core/bench/compare.ts';
+import { inputOf } from '#core/bench/facts.ts';
+import type { Condition } from '#core/dock/index.ts';
+import { knownOf } from '../bench/known.ts';
+
+export type Patient = {
+  place: string;
+  lot: string;
+  lotLabel: string;
+  n: number;
+  /** Some may stay behind: a bag is poured whole, out of a tank they are netted. */
+  netted: boolean;
+  /** Where they go afterwards. */
+  tank: { id: string; code: string };
+  condition: Condition;
+  comesFrom: string;
+  input: Required<BenchInput>;
+};
+
+export function patientOfBag(bag: BenchBag, now: number): Patient {
+  return {
+    place: bag.bag,
+    lot: bag.lot,
+    lotLabel: bag.lotLabel,
+    n: bag.alive,
+    netted: false,
+    tank: bag.tank!,
+    condition: bag.landed?.condition ?? 'poor',
+    comesFrom: `${bag.crateLabel} · ${bag.label}`,
+    input: inputOf({ ...knownOf(bag), now }).input,
+  };
+}
+
+type Occupant = NonNullable<TankView['tank']>['occupants'][number];
+type Lives = Required<Pick<TankView, 'tank' | 'water'>>;
+
+/** Fish of a tank: their own water is the tank's. */
+export function patientOfTank({ tank, water }: Lives, { lot, label, n, sizeCm }: Occupant, now: number): Patient {
+  const { type, temperatureC, salinityPpt, volumeL } = water;
+  const own = {
+    n,
+    lotBags: 1,
+    sizeCm,
+    packedAtMs: now,
+    soft: false,
+    foul: false,
+    transit: 'local',
+    told: { temperatureC, salinityPpt },
+    readings: {},
+  };
+  const { input } = inputOf({ bag: own, tank: { type, temperatureC, salinityPpt, volumeL, readings: {} }, now });
+  return {
+    place: tank.id,
+    lot,
+    lotLabel: label,
+    n,
+    netted: true,
+    tank: { id: tank.id, code: tank.code },
+    condition: 'poor',
+    comesFrom: `${tank.code}, and back into it`,
+    input,
+  };
+}

@@ -1,0 +1,78 @@
+// A run and a bag that tests of runs begin from, and a place where deeds go.
+import type { ReactNode } from 'react';
+import type { BenchBag, RunCard } from '#contract/views.ts';
+import type { Act } from '#core/journal/index.ts';
+import type { Role } from '#core/people/index.ts';
+import { runningFacts, T0 } from '#core/runs/cases.ts';
+import { follow, runDues, runFactsOf } from '#core/runs/index.ts';
+import { DeedProvider } from '../data/deed.tsx';
+import { benchBag } from '../bench/testBag.ts';
+import { draw, NOW } from '../testScreen.tsx';
+
+export const facts = runningFacts({ method: 'long conversion' });
+export const FIRST_RUN = facts.started.plan.findIndex((step) => step.do === 'run');
+/** The monos, begun so long before 07:40 that one stretch of drip is over. */
+const STARTED = NOW - 3.2 * 3_600_000;
+export const card = (more: Partial<RunCard> = {}): RunCard => {
+  const run: RunCard = {
+    entry: 'entry-1',
+    run: 'run-1',
+    method: 'long conversion',
+    lot: 'lot-1',
+    lotLabel: 'silver mono',
+    by: 'Odalys',
+    n: 6,
+    tank: { id: 'D5', code: 'D5', purpose: 'hold', type: 'brackish', water: 'd5' },
+    from: [{ place: 'bag-1', label: 'bag 1', n: 6 }],
+    holdKnown: false,
+    startedAtMs: STARTED,
+    started: { ...facts.started, run: 'run-1', lot: 'lot-1', tank: 'D5', from: [{ place: 'bag-1', n: 6 }], checkEveryMin: 120 },
+    events: facts.deeds
+      .filter(({ line }) => line! <= FIRST_RUN)
+      .map(({ atMs, line, did }) => ({ entry: `w${line}`, atMs: STARTED + (atMs - T0), by: 'Odalys', what: 'worked', line, did })),
+    readings: [],
+    meterChecks: [],
+    tankSince: [],
+    fewer: [],
+    dues: [],
+    pages: [],
+    ...more,
+  };
+  return { ...run, dues: more.dues ?? runDues(run, undefined) };
+};
+export const followed = (run: RunCard) => follow(runFactsOf(run), NOW);
+
+export const show = (part: ReactNode, role: Role = 'keeper') => draw(<DeedProvider>{part}</DeedProvider>, role);
+export const payloads = (act: Act) => act.entries.map(({ kind, payload }) => [kind, payload]);
+
+export const bag = (no: number, more: Partial<BenchBag> = {}): BenchBag => {
+  const { landed } = benchBag();
+  return benchBag({ bag: `bag-${no}`, label: `bag ${no}`, landed: { ...landed!, condition: 'critical' }, ...more });
+};
+
+const room = {
+  seq: 1,
+  racks: [
+    {
+      id: 'delta',
+      name: 'Delta',
+      room: 'Back',
+      walk: 1,
+      tanks: [
+        { id: 'D5', code: 'D5', water: 'd5' },
+        { id: 'D4', code: 'D4', water: 'd4' },
+      ],
+    },
+  ],
+  waters: [],
+};
+
+/** A house that takes what is written, has two tanks, and whose bench meter is out by 2 ppt. */
+export const answers = {
+  '/api/journal': { body: { seq: 1 } },
+  '/api/views/room': { body: room },
+  '/api/devices/meter': {
+    body: { quantity: 'salinity', value: 23.4, typed: '36.9 mS comp', method: 'meter', instrument: 'bench meter', atMs: NOW },
+  },
+  '/api/devices/meter/reference': { body: { shown: 37, truth: 35, instrument: 'bench meter' } },
+};
