@@ -1,13 +1,5 @@
-import fs from 'node:fs';
-import path from 'node:path';
 import { defineConfig } from '@playwright/test';
-
-const chromium =
-  process.env.CHROMIUM ??
-  (process.env.PATH ?? '')
-    .split(path.delimiter)
-    .map((folder) => path.join(folder, 'chromium'))
-    .find((file) => fs.existsSync(file));
+import { launchOptions } from './scripts/chromium.mjs';
 
 export default defineConfig({
   testDir: 'e2e',
@@ -24,19 +16,6 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'UTC',
     contextOptions: { reducedMotion: 'reduce' },
-    launchOptions: {
-      executablePath: chromium,
-      chromiumSandbox: false,
-      args: [
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-        '--disable-domain-reliability',
-        '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1 , EXCLUDE localhost',
-      ],
-    },
+    launchOptions: launchOptions(),
   },
 });

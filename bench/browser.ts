@@ -1,14 +1,10 @@
 // What the benches in a real browser share: the browser, a signed-in page, and how much script each task of the page ran.
 import { chromium, type Browser, type Page } from '@playwright/test';
-import { findChromium, setupChromium } from '../scripts/setup.mjs';
+import { launchOptions, setupChromium } from '../scripts/chromium.mjs';
 
 export async function launch(): Promise<Browser> {
   setupChromium();
-  return chromium.launch({
-    executablePath: findChromium(),
-    chromiumSandbox: false,
-    args: ['--disable-gpu', '--disable-background-networking', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1'],
-  });
+  return chromium.launch(launchOptions());
 }
 
 export async function signIn(browser: Browser, address: string, { name, pin }: { name: string; pin: string }): Promise<Page> {

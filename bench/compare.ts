@@ -70,7 +70,7 @@ say(
   time(() => turnsOf(marine, doubts, draws(20)), { turns: 3, warm: 1 }),
 );
 
-const options = { pco2: 600, roomC: 23 };
+const options = { around: mono.tank };
 const vessel = { ...startVessel(mono.bag, mono.lot, options), closed: undefined, inRoom: true, holdsL: mono.bag.waterL };
 say(
   'a day of overflow',

@@ -96,11 +96,12 @@ it('lifts a house that was configured before there were rules for meals, and hol
     temporaryH: _hours,
     toolDriesH: _dries,
     runs,
+    around,
     ...older
   } = rules;
   const holdDays = { fresh: holds.fresh.days, brackish: holds.brackish.days, marine: holds.marine.days };
   expect(lift('house.configured', 1, { ...rest, rules: { ...older, holdDays } })).toEqual(fixtures['house.configured']);
-  expect([hungryAfterDays.fry, runs.equalPpt]).toEqual([1, 0.5]);
+  expect([hungryAfterDays.fry, runs.equalPpt, around.roomC]).toEqual([1, 0.5, 23]);
   expect(checkAct(act(entry('house.configured', { name: 'x' }))).ok).toBe(false);
   const { policy: _policy, ...hold } = fixtures['hold.opened'];
   expect(lift('hold.opened', 1, { ...hold, days: 28 })).toEqual(fixtures['hold.opened']);

@@ -1,4 +1,5 @@
 // One payload that can be true of each kind: examples for docs/journal.md, and the seed of the schema tests.
+import { STARTING_AROUND } from '#core/bench/index.ts';
 import type { Payloads } from '#core/journal/index.ts';
 import { plainPolicy } from '#core/holds/index.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
@@ -115,7 +116,7 @@ export const fixtures: Payloads = {
       soft: false,
       fed: false,
     },
-    water: { volumeL: 160, temperature: 26, salinity: 30, alkalinity: 2.4, pco2: 600, roomC: 23, freshPpt: 0 },
+    water: { volumeL: 160, temperature: 26, salinity: 30, alkalinity: 2.4, ...STARTING_AROUND },
     of: { n: 6, lengthCm: 4.5, massA: 0.015, massB: 3, tolerance: 'ordinary', invertebrate: false, euryhaline: true, bags: 1 },
     plan: [{ do: 'open' }, { do: 'pour', bucketL: 12 }, { do: 'air', level: 'gentle' }, { do: 'run', mLPerMin: 2.2, minutes: 180 }],
     within: { salinity: 1.1, temperature: 1 },

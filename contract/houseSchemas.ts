@@ -1,6 +1,6 @@
 // Schemas of what a house is set up with: its people, rooms, waters, tanks and its shelf.
 import { boolean, type ObjectSchema } from 'yup';
-import { SCHOOLS, type School, type SchoolClass, type Schools } from '#core/bench/index.ts';
+import { SCHOOLS, type Around, type School, type SchoolClass, type Schools } from '#core/bench/index.ts';
 import type { HungryAfterDays } from '#core/feeding/index.ts';
 import type { HoldPolicies } from '#core/holds/index.ts';
 import type { Payloads } from '#core/journal/index.ts';
@@ -39,7 +39,7 @@ import {
 import type { RunPolicy } from '#core/runs/index.ts';
 import { TEMPERATURE_UNITS, VOLUME_UNITS } from '#core/water/index.ts';
 import { choice, closed, count, finite, id, list, note, someOf, text, uuid } from './fields.ts';
-import { centimetres, days, degrees, holdPolicy, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
+import { around, centimetres, days, degrees, holdPolicy, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
 
 const schoolsByClass = () =>
   schemaOf<Record<SchoolClass, School>>({
@@ -67,7 +67,13 @@ const rulesSchema = schemaOf<HouseRules>({
     lookEveryMin: count(5, 720),
     callAfterMin: count(1, 120),
     callLeadAfterMin: count(1, 240),
+    ammoniaLine: finite(0.01, 5).required(),
+    oxygenLine: finite(0.5, 10).required(),
+    chilledByC: finite(0.5, 15).required(),
+    settlingH: finite(0, 240).required(),
+    sittingH: finite(0, 240).required(),
   }),
+  around: schemaOf<Around>(around()),
 });
 
 /** What is known of a species, without its id. */

@@ -2,7 +2,7 @@
 // back, what it touches. docs/journal.md is made from this table.
 import type { ObjectSchema } from 'yup';
 import type { Kind, Payloads, Undo } from '#core/journal/index.ts';
-import { STARTING_SCHOOLS } from '#core/bench/index.ts';
+import { STARTING_AROUND, STARTING_SCHOOLS } from '#core/bench/index.ts';
 import { STARTING_HUNGRY_AFTER } from '#core/feeding/index.ts';
 import { plainPolicy, STARTING_HOLDS } from '#core/holds/index.ts';
 import { STARTING_RUN_POLICY } from '#core/runs/index.ts';
@@ -37,7 +37,7 @@ const lifted: Partial<Record<Kind, readonly Upcaster[]>> = {
     },
     (payload) => {
       const { rules, ...rest } = payload as { rules: object };
-      return { ...rest, rules: { ...rules, runs: STARTING_RUN_POLICY } };
+      return { ...rest, rules: { ...rules, runs: STARTING_RUN_POLICY, around: STARTING_AROUND } };
     },
   ],
   'hold.opened': [

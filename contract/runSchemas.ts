@@ -42,7 +42,7 @@ import {
 } from '#core/runs/index.ts';
 import { QUANTITIES } from '#core/water/index.ts';
 import { choice, closed, count, finite, id, instant, list, note, text } from './fields.ts';
-import { centimetres, degrees, litres, salinity, schemaOf } from './shapes.ts';
+import { around, centimetres, degrees, litres, salinity, schemaOf } from './shapes.ts';
 
 const minutes = (max = 14 * 1440) => finite(0, max).optional();
 const mLPerMin = () => finite(0, 100_000).optional();
@@ -137,9 +137,7 @@ const tankInput = () =>
     alkalinity: finite(0, 50).required(),
     pH: pH().optional(),
     hardness: finite(0, 200).optional(),
-    pco2: finite(0, 50_000).required(),
-    roomC: degrees(),
-    freshPpt: salinity(),
+    ...around(),
   });
 const lotInput = () =>
   schemaOf<LotInput>({

@@ -1,5 +1,6 @@
 // Shapes that several kinds share: quantities with their bounds, readings, ranges.
 import { boolean, string, type ISchema, type ObjectSchema } from 'yup';
+import type { Around } from '#core/bench/index.ts';
 import { LONGEST_HOLD_DAYS, type HoldPolicy } from '#core/holds/index.ts';
 import type { Range } from '#core/species/index.ts';
 import { METHODS, REFERENCES, SOURCES, type Reading } from '#core/water/index.ts';
@@ -31,3 +32,10 @@ export const holdPolicy = () =>
     countsUnderRemedy: boolean().required(),
     restartsOn: closed({ newcomer: boolean().required(), illnessInWater: boolean().required(), contact: boolean().required() }),
   });
+/** What stands around every vessel, in the house's rules and in each run as it began. */
+export const around = (): Shape<Around> => ({
+  roomC: degrees(),
+  pco2: finite(200, 20_000).required(),
+  freshPpt: salinity(),
+  binderHoldsH: finite(0.5, 240).required(),
+});

@@ -39,6 +39,7 @@ export function beginMonos(teller: Teller, at: At): Monos {
   const controls = { ...STARTING_CONTROLS, floatFirst: false, bucketL: 12, air: 'gentle' as const };
   const { input } = inputOf({
     now: startMs,
+    around: teller.house.settings().rules.around,
     controls,
     tank: card.water!,
     bag: {
@@ -113,7 +114,7 @@ function read(
   { run }: Monos,
   { atMs, who, quantities }: { atMs: number; who: string; quantities: readonly Fitted[] },
 ): void {
-  const meter = makeMeter(teller.house.client);
+  const meter = makeMeter(teller.house);
   const said = quantities.flatMap((quantity): Said[] => {
     const shown = meter.read({ subject: { kind: 'run', id: run }, quantity, way: 'probe', now: atMs });
     if (!shown) return [];

@@ -1,16 +1,27 @@
+// The demo as it is seeded: told by the command, told once more here from the same seed, and once on a day of a clock change.
+import { spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { findMeta, openHouse } from '#server/db/open.ts';
 import { makeHealth } from '#server/health.ts';
 import { checkReplay } from '#server/journal/replay.ts';
+import { furnish, makeTestHouse } from '#server/testHouse.ts';
 import { tellStory } from './story.ts';
 
 const OPENS = Date.UTC(2026, 2, 3, 7, 40);
-const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-story-'));
+const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-demo-'));
 afterAll(() => fs.rmSync(folder, { recursive: true, force: true }));
 
-it('tells the house of the scenario, balanced and equal to its replay', () => {
-  const house = tellStory(path.join(folder, 'a.db'), OPENS);
+const seed = (...args: string[]) => {
+  const { status, stdout, stderr } = spawnSync('node', ['--import', 'tsx', 'demo/seed.ts', ...args], { encoding: 'utf8' });
+  return { status, said: stdout + stderr };
+};
+const rowsOf = ({ client }: Pick<ReturnType<typeof openHouse>, 'client'>) =>
+  client.prepare('select id, act_id, kind, occurred_at_ms, payload from entry order by seq').all();
+
+it('tells the house of the scenario, the same from the same seed, balanced and equal to its replay; found the next time', () => {
+  const house = tellStory(path.join(folder, 'told.db'), OPENS);
   expect(makeHealth(house)()).toMatchObject({ ok: true, balance: 0 });
   expect(checkReplay(house).differences).toEqual([]);
   const [open] = house.view('dock').crates;
@@ -20,18 +31,44 @@ it('tells the house of the scenario, balanced and equal to its replay', () => {
   const tanks = house.view('room').racks.flatMap((rack) => rack.tanks);
   expect(tanks.filter(({ vessel }) => vessel === 'tank')).toHaveLength(68);
   showsTheRoom(house);
-  const rows = house.client.prepare('select id, act_id, kind, occurred_at_ms, payload from entry order by seq').all();
+  const told = rowsOf(house);
   house.close();
-  // The same seed and clock tell the same journal.
-  const again = tellStory(path.join(folder, 'b.db'), OPENS);
-  expect(again.client.prepare('select id, act_id, kind, occurred_at_ms, payload from entry order by seq').all()).toEqual(rows);
+
+  const data = path.join(folder, 'demo');
+  expect(seed('--data', data, '--clock', '2026-03-03T07:40')).toMatchObject({
+    status: 0,
+    said: expect.stringMatching(/\d+ entries in/) as string,
+  });
+  const seeded = openHouse(path.join(data, 'house.db'));
+  expect([findMeta(seeded.client, 'demo'), findMeta(seeded.client, 'houseNow')]).toEqual(['1', String(OPENS)]);
+  expect(rowsOf(seeded)).toEqual(told);
+  seeded.client.close();
+  expect(seed('--data', data).said).toContain('demo house found');
+
+  // Anew when asked, on a day of a clock change.
+  expect(seed('--data', data, '--fresh', '--clock', '2026-03-29T07:40').said).toMatch(/\d+ entries in/);
+  const changed = makeTestHouse(path.join(data, 'house.db'));
+  expect(makeHealth(changed)()).toMatchObject({ ok: true, balance: 0 });
+  changed.close();
+});
+
+it('leaves a house that is no demo alone, even with --fresh', () => {
+  const data = path.join(folder, 'real');
+  fs.mkdirSync(data);
+  const house = furnish(makeTestHouse(path.join(data, 'house.db')));
+  const seq = house.store.latestSeq();
+  house.close();
+  expect(seed('--data', data, '--fresh')).toMatchObject({ status: 1, said: expect.stringContaining('no demo') as string });
+  const again = makeTestHouse(path.join(data, 'house.db'));
+  expect(again.store.latestSeq()).toBe(seq);
   again.close();
 });
 
-it('tells it on a day of a clock change too', () => {
-  const house = tellStory(path.join(folder, 'c.db'), Date.UTC(2026, 2, 29, 6, 40));
-  expect(makeHealth(house)()).toMatchObject({ ok: true, balance: 0 });
-  house.close();
+it('says what is wrong with a clock', () => {
+  expect(seed('--data', path.join(folder, 'x'), '--clock', 'tomorrow')).toMatchObject({
+    status: 1,
+    said: expect.stringContaining('not a time: tomorrow') as string,
+  });
 });
 
 /** What the room has to show: clocks that began anew and why, hollow days, holds ended early, a net in the wrong tank, slips, a divider. */

@@ -1,5 +1,5 @@
 // Tells a story to the house as acts through the server's own append: its own clock, its own seeded chance, its own ids.
-// One transaction a story-hour, so that telling weeks does not wait for the disk a thousand times.
+// One transaction a day of it and no waiting for the disk before the end: a telling that is cut off is told anew.
 import { v7 } from 'uuid';
 import { kinds } from '#contract/kinds.ts';
 import type { Act, Entry, Kind, Payloads } from '#core/journal/index.ts';
@@ -8,7 +8,7 @@ import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { makeClock } from '#server/clock/clock.ts';
 import { startHouse, type RunningHouse } from '#server/house.ts';
 
-const HOUR_MS = 3_600_000;
+const DAY_MS = 86_400_000;
 
 export type Said = { [K in Kind]: { kind: K; payload: Payloads[K]; overrules?: Entry['overrules'] } }[Kind];
 export type Teller = {
@@ -19,17 +19,18 @@ export type Teller = {
   id: () => string;
   /** `who` writes this at `atMs`; throws when the house refuses. Times must not go back. */
   tell: (atMs: number, who: string, ...said: Said[]) => string;
-  /** Commits what has been told. */
+  /** Commits what has been told, on to the disk. */
   finish: () => void;
 };
 
 export function makeTeller(file: string, seed: number, startMs: number): Teller {
   let now = startMs;
-  let hour = -1;
+  let day = -1;
   let serial = 0;
   const chance = makeChance(seed);
   const house = startHouse({ file, makeClock: () => makeClock({ realNow: () => now }) });
   const { client } = house;
+  client.pragma('synchronous = OFF');
   const id = () => {
     serial += 1;
     const random = Uint8Array.from({ length: 16 }, () => Math.floor(chance() * 256));
@@ -45,11 +46,11 @@ export function makeTeller(file: string, seed: number, startMs: number): Teller 
     tell(atMs, who, ...said) {
       if (atMs < now) throw new Error(`the story went back in time by ${now - atMs} ms at ${said[0]?.kind}`);
       now = atMs;
-      const inHour = Math.floor(now / HOUR_MS);
-      if (inHour !== hour) {
+      const inDay = Math.floor(now / DAY_MS);
+      if (inDay !== day) {
         if (client.inTransaction) client.exec('commit');
         client.exec('begin immediate');
-        hour = inHour;
+        day = inDay;
       }
       const entries = said.map(
         ({ kind, payload, overrules }) =>
@@ -61,6 +62,10 @@ export function makeTeller(file: string, seed: number, startMs: number): Teller 
       if (!outcome.ok) throw new Error(`the house refused ${said.map(({ kind }) => kind).join(', ')}: ${JSON.stringify(outcome.refusals)}`);
       return act.actId;
     },
-    finish: () => void (client.inTransaction && client.exec('commit')),
+    finish() {
+      if (client.inTransaction) client.exec('commit');
+      client.pragma('synchronous = FULL');
+      client.pragma('wal_checkpoint(TRUNCATE)');
+    },
   };
 }

@@ -100,6 +100,7 @@ test('one line is understood, put right, written and taken back; ? lists the key
   await house.signIn(page, 'Bram Tell');
   const keys = page.keyboard;
   await page.locator('.stream').waitFor();
+  const { seq } = await house.health();
   await keys.press('?');
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByText('Land the bag as the card says', { exact: false })).toBeVisible();
@@ -133,12 +134,13 @@ test('one line is understood, put right, written and taken back; ? lists the key
   await expect(said).toContainText(/The books have \d+ kuhli loach there, not 60/);
   await line('move 1 F2 > C9');
   await expect(said).toContainText('Understood');
-  const { seq } = await house.health();
+  // What was written is shown before it has arrived.
+  await expect.poll(async () => (await house.health()).seq).toBe(seq + 2);
   await keys.press('Enter');
   await expect(page.getByRole('dialog')).toContainText('A lead may do it all the same');
   await keys.press('Escape');
   await expect(page.getByLabel('What you want to write down')).toHaveValue('move 1 F2 > C9');
-  expect((await house.health()).seq).toBe(seq);
+  expect((await house.health()).seq).toBe(seq + 2);
 
   await page.getByLabel('What you want to write down').focus();
   await line('move 2 F2 > F7');

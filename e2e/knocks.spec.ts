@@ -37,7 +37,7 @@ test('what is entered while the house is away stays, shows as waiting, and arriv
   expect((await house.health()).seq).toBe(seq);
   await context.setOffline(false);
   await expect(page.getByText(/waiting/)).toHaveCount(0);
-  expect((await house.health()).seq).toBe(seq + 3);
+  await expect.poll(async () => (await house.health()).seq).toBe(seq + 3);
   await page.reload();
   await expect(page.getByText('bag 14 of 19')).toBeVisible();
   await expect(page.getByText(/waiting/)).toHaveCount(0);
@@ -97,7 +97,7 @@ test('ten minutes without the house in mid-crate: nothing lost, nothing doubled,
   await expect(page.getByText('house away · 5 waiting')).toBeVisible();
   await house.open('2026-03-03T07:52');
   await expect(page.getByText(/waiting/)).toHaveCount(0);
-  expect((await house.health()).seq).toBe(seq + 5);
+  await expect.poll(async () => (await house.health()).seq).toBe(seq + 5);
   await page.reload();
   await expect(page.getByText('bag 16 of 19')).toBeVisible();
   await page.getByRole('link', { name: 'Daybook' }).first().click();

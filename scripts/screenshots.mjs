@@ -4,7 +4,8 @@ import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
 import { build } from './build.mjs';
-import { findChromium, run, setup, setupChromium } from './setup.mjs';
+import { launchOptions, setupChromium } from './chromium.mjs';
+import { run, setup } from './setup.mjs';
 
 process.chdir(path.join(import.meta.dirname, '..'));
 setup();
@@ -114,19 +115,7 @@ const address = await new Promise((resolve) =>
     if (found) resolve(found);
   }),
 );
-const browser = await chromium.launch({
-  executablePath: findChromium(),
-  chromiumSandbox: false,
-  args: [
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-    '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE 127.0.0.1',
-  ],
-});
+const browser = await chromium.launch(launchOptions());
 fs.mkdirSync(INTO, { recursive: true });
 for (const [name, viewport, who, where, steps] of VIEWS) {
   const page = await browser.newPage({

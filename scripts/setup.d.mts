@@ -3,5 +3,3 @@ import type { SpawnSyncOptions } from 'node:child_process';
 
 export function run(command: string, args: readonly string[], options?: SpawnSyncOptions): number;
 export function setup(): void;
-export function findChromium(): string | undefined;
-export function setupChromium(): void;

@@ -1,5 +1,4 @@
-// Makes a clean clone ready, with nothing but Node: installs what the lock names, proves the database driver, and
-// (when asked) finds or installs a Chromium for the browser tests. Does nothing when all is there.
+// Makes a clean clone ready, with nothing but Node: installs what the lock names and proves the database driver. Does nothing when all is there.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import fs from 'node:fs';
@@ -59,27 +58,4 @@ function readyDriver() {
   fs.mkdirSync(cache, { recursive: true });
   fs.copyFileSync(driver, `${kept}.part`);
   fs.renameSync(`${kept}.part`, kept);
-}
-
-export function findChromium() {
-  if (process.env.CHROMIUM) return process.env.CHROMIUM;
-  return (process.env.PATH ?? '')
-    .split(path.delimiter)
-    .map((folder) => path.join(folder, 'chromium'))
-    .find((file) => fs.existsSync(file));
-}
-
-/** Debian's Chromium for the browser tests, installed when it is missing and may be. */
-export function setupChromium() {
-  if (findChromium()) return;
-  console.log('installing Chromium for the browser tests …');
-  const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n'];
-  const apt = (...args) => {
-    const [command, ...rest] = [...sudo, 'apt-get', ...args];
-    return run(command, rest, { env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }, stdio: ['ignore', 'ignore', 'inherit'] });
-  };
-  if (apt('update') !== 0 || apt('install', '-y', '--no-install-recommends', 'chromium', 'fonts-liberation') !== 0 || !findChromium()) {
-    console.error('no Chromium found: install it (Debian: apt-get install chromium) or name one in CHROMIUM');
-    process.exit(1);
-  }
 }

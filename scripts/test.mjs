@@ -4,7 +4,8 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { build } from './build.mjs';
-import { run, setup, setupChromium } from './setup.mjs';
+import { setupChromium } from './chromium.mjs';
+import { run, setup } from './setup.mjs';
 
 process.chdir(path.join(import.meta.dirname, '..'));
 setup();

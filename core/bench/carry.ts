@@ -4,6 +4,7 @@ import { floatTau } from '../water/heat.ts';
 import { pooled } from '../water/mixing.ts';
 import { stayClosed, type Water } from './bag.ts';
 import { BEST_GUESS, type Chance } from './input.ts';
+import type { Around } from './around.ts';
 import type { Tolerance } from './integrate.ts';
 import { letGo, sampleOf, type Fish, type Sample, type Stir } from './vessel.ts';
 
@@ -54,8 +55,7 @@ export type Vessel = {
 
 export type Options = {
   chance?: Chance;
-  pco2: number;
-  roomC: number;
+  around: Pick<Around, 'pco2' | 'roomC' | 'binderHoldsH'>;
   tolerance?: Tolerance;
   /** Spacing of samples, as a factor: 2 = half as many. */ coarse?: number;
 };
@@ -88,13 +88,15 @@ export type Carrier = {
 };
 
 /** Carries `start`. Salt, ammonia, alkalinity and heat are kept through every step. Throws a RangeError on a volume that is not above 0. */
-export function makeCarrier(start: Vessel, { chance = BEST_GUESS, pco2, roomC, tolerance, coarse = 1 }: Options): Carrier {
+export function makeCarrier(start: Vessel, { chance = BEST_GUESS, around, tolerance, coarse = 1 }: Options): Carrier {
+  const { pco2, roomC } = around;
   let air: AirLevel = 'none';
-  let binder = false;
+  // A binder holds until this minute; what it held is free again then.
+  let boundUntil = -Infinity;
   let stirred: 'still' | 'poured' = 'still';
   const note = (water: Water, at: number) =>
     carrier.samples.push(
-      sampleOf(water, { binder, minute: at, where: carrier.vessel.inRoom && !carrier.vessel.closed ? 'bucket' : 'bag' }),
+      sampleOf(water, { binder: at < boundUntil, minute: at, where: carrier.vessel.inRoom && !carrier.vessel.closed ? 'bucket' : 'bag' }),
     );
 
   const tauOf = (litres: number, afloat: boolean) =>
@@ -113,7 +115,16 @@ export function makeCarrier(start: Vessel, { chance = BEST_GUESS, pco2, roomC, t
     carrier.minute += minutes;
   };
 
-  const pass: Carrier['pass'] = (minutes, { tank, mLPerMin = 0, afloat = false }) => {
+  const pass: Carrier['pass'] = (minutes, how) => {
+    const untilSpent = boundUntil - carrier.minute;
+    if (untilSpent <= 0 || untilSpent >= minutes) return passOn(minutes, how);
+    passOn(untilSpent, how);
+    boundUntil = -Infinity;
+    carrier.look();
+    passOn(minutes - untilSpent, how);
+  };
+
+  const passOn: Carrier['pass'] = (minutes, { tank, mLPerMin = 0, afloat = false }) => {
     if (minutes <= 0) return;
     const surroundingsC = afloat ? tank.temperature : roomC;
     const spacing = (carrier.vessel.closed ? CLOSED_SAMPLE_MIN : minutes > LONG_MIN ? LONG_SAMPLE_MIN : SAMPLE_MIN) * coarse;
@@ -131,6 +142,7 @@ export function makeCarrier(start: Vessel, { chance = BEST_GUESS, pco2, roomC, t
       const { water, fish } = carrier.vessel;
       const { exchange, metabolism } = chance;
       const tauH = tauOf(water.volumeL, afloat);
+      const binder = carrier.minute < boundUntil;
       const going = { stir, flowLPerH, tank, surroundingsC, tauH, binder, pco2, fish, exchange, metabolism };
       const gone = letGo({ water, going, hours, overflowing, exposure: carrier.exposure, times, tolerance });
       carrier.vessel = { ...carrier.vessel, water: gone.water };
@@ -174,7 +186,7 @@ export function makeCarrier(start: Vessel, { chance = BEST_GUESS, pco2, roomC, t
         air = step.level;
         return;
       case 'binder':
-        binder = true;
+        boundUntil = carrier.minute + around.binderHoldsH * 60;
         return carrier.look();
     }
   };

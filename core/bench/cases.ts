@@ -1,4 +1,5 @@
 // Six bags that differ in what decides: what docs/bench.md tells and the tests lean on.
+import { STARTING_AROUND } from './around.ts';
 import type { BenchInput } from './compare.ts';
 import type { BagInput, LotInput, TankInput } from './input.ts';
 
@@ -17,9 +18,8 @@ const LOT: Omit<LotInput, 'n' | 'lengthCm'> = {
   euryhaline: false,
   bags: 1,
 };
-const ROOM = { pco2: 600, roomC: 23, freshPpt: 0 };
-const gull: TankInput = { volumeL: 300, temperature: 25.4, salinity: 31, alkalinity: 2.6, ...ROOM };
-const fern: TankInput = { volumeL: 45, temperature: 25, salinity: 0.3, alkalinity: 3, hardness: 10, ...ROOM };
+const gull: TankInput = { volumeL: 300, temperature: 25.4, salinity: 31, alkalinity: 2.6, ...STARTING_AROUND };
+const fern: TankInput = { volumeL: 45, temperature: 25, salinity: 0.3, alkalinity: 3, hardness: 10, ...STARTING_AROUND };
 
 export const CASES = {
   'fresh, local pick-up': {

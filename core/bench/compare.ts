@@ -69,7 +69,7 @@ export function reckon(
   const controls = { ...STARTING_CONTROLS, ...input.controls };
   const faults = faultsOf({ bag, tank, lot, controls });
   if (faults.length > 0) throw new BenchFault(faults);
-  const options = { chance, pco2: tank.pco2, roomC: tank.roomC, coarse, tolerance };
+  const options = { chance, around: tank, coarse, tolerance };
   const vessel = startVessel(bag, lot, options);
   const bears = tolerancesOf(lot);
   let start: Sample | undefined;

@@ -2,7 +2,7 @@
 // where it is an estimate. A reading beats what was told, and that beats the usual.
 import type { Quantity, Reading, Source } from '../water/units.ts';
 import type { WaterType } from '../species/entries.ts';
-import { ROOM_PCO2 } from '../water/carbonate.ts';
+import type { Around } from './around.ts';
 import type { BenchInput } from './compare.ts';
 import type { Doubt, DoubtOf } from './draws.ts';
 import { waterTypeOf } from './schools.ts';
@@ -45,8 +45,6 @@ const GAS_SHARE = 2;
 const USUAL_BAG_L = 1;
 const USUAL_LENGTH_CM = 4;
 const LENGTH_BAND = 0.1;
-/** A fish room, °C: nobody measures it. */
-export const ROOM_C = 23;
 const TOLD_SALINITY_BAND = 1.5;
 const TOLD_TEMPERATURE_BAND = 2;
 const SURFACE_BAND = 2;
@@ -121,6 +119,7 @@ export function inputOf(of: {
   bag: KnownBag;
   tank: KnownTank;
   now: number;
+  around: Around;
   controls?: Partial<Controls>;
   state?: BagState;
   fed?: boolean;
@@ -129,7 +128,7 @@ export function inputOf(of: {
   facts: Fact[];
   doubts: Doubt[];
 } {
-  const { bag, tank, now } = of;
+  const { bag, tank, now, around } = of;
   const facts = factsOf(bag, tank);
   const value = (name: FactOf) => facts.find((fact) => fact.of === name)?.value;
   const lengthCm = bag.sizeCm ?? USUAL_LENGTH_CM;
@@ -168,9 +167,9 @@ export function inputOf(of: {
         alkalinity: value('tank.alkalinity')!,
         pH: value('tank.pH'),
         hardness: value('tank.hardness'),
-        pco2: ROOM_PCO2,
-        roomC: ROOM_C,
-        freshPpt: 0,
+        ...around,
+        // What is at hand brings no tank further down than itself.
+        freshPpt: Math.min(around.freshPpt, value('tank.salinity')!),
       },
       lot: {
         n: bag.n,

@@ -1,3 +1,4 @@
+export { STARTING_AROUND, type Around } from './around.ts';
 export { closedBag, BAG_LIMITS, LONGEST_H, METABOLISM_BAND, type ClosedBag, type LimitName, type Water } from './bag.ts';
 export { BenchFault, compareMethods, rank, TIE, type BenchInput, type Comparison, type MethodResult } from './compare.ts';
 export { RELEASE_BY, type BenchEntries, type FishReleased, type FloatStarted, type MethodChosen, type ReleaseBy } from './entries.ts';
@@ -24,5 +25,4 @@ export { benchRules } from './rules.ts';
 export { classOf, houseMethod, SCHOOL_CLASSES, SCHOOLS, STARTING_SCHOOLS, type School, type SchoolClass, type Schools } from './schools.ts';
 export { SAY_METRIC, sayTime, sentenceOf, type Say } from './sentence.ts';
 export { AIR_LEVELS, STEPS } from './carry.ts';
-export { ROOM_C } from './facts.ts';
 export { simulate, startVessel, tankWater, type Run, type Sample, type Step, type Vessel } from './simulate.ts';

@@ -1,5 +1,6 @@
 // What the bench computes from: a bag as it is now, the tank its fish are to live in, the lot in it. SI throughout (°C, L, ppt,
 // meq/L, mg/L as nitrogen, dGH, hours).
+import type { Around } from './around.ts';
 import type { AirLevel } from './carry.ts';
 import type { WaterType } from '../species/entries.ts';
 
@@ -42,12 +43,7 @@ export type TankInput = {
   /** As it stands, NBS scale: the tank breathes room air unless a reading says otherwise. */
   pH?: number;
   hardness?: number;
-  /** Air of the room, µatm of CO2. */
-  pco2: number;
-  roomC: number;
-  /** Water at hand to bring its salinity down with, ppt. */
-  freshPpt: number;
-};
+} & Around;
 
 export type ToleranceClass = 'delicate' | 'ordinary' | 'hardy';
 export const TOLERANCE_CLASSES: readonly ToleranceClass[] = ['delicate', 'ordinary', 'hardy'];

@@ -7,7 +7,8 @@ import { simulate, startVessel, tankWater, type Step, type Vessel } from './simu
 import { letGo } from './vessel.ts';
 
 const { bag, tank, lot } = CASES['marine, shipped low'];
-const options = { pco2: tank.pco2, roomC: tank.roomC };
+const options = { around: tank };
+const airAt = (roomC: number) => ({ around: { ...tank, roomC } });
 const water = tankWater(tank);
 const noFish = { n: 0, gramsEach: 0, fed: false };
 const open = (more: Partial<Vessel> = {}): Vessel => ({ ...startVessel(bag, lot, options), closed: undefined, ...more });
@@ -56,7 +57,7 @@ it('salt, ammonia, alkalinity, hardness and heat are kept through every step tha
         fish: noFish,
         water: { ...open().water, temperature: tank.temperature, tan: 3, hardness: 5 },
       });
-      const run = simulate(vessel, { ...water, hardness: 12 }, steps, { ...options, roomC: tank.temperature });
+      const run = simulate(vessel, { ...water, hardness: 12 }, steps, airAt(tank.temperature));
       const [before, after] = [vessel.water, run.left];
       expect(after.volumeL).toBeCloseTo(before.volumeL + run.tankWaterL, 6);
       for (const key of ['salinity', 'tan', 'alkalinity', 'hardness'] as const) {
@@ -109,10 +110,7 @@ it('opened and still, pH drifts over an hour; poured or aerated, within minutes;
 });
 
 it('a bag without fish that stands changes nothing but what air does', () => {
-  const { samples } = simulate(startVessel(bag, { ...lot, n: 0 }, options), water, [{ do: 'wait', minutes: 60 }], {
-    ...options,
-    roomC: bag.temperature,
-  });
+  const { samples } = simulate(startVessel(bag, { ...lot, n: 0 }, options), water, [{ do: 'wait', minutes: 60 }], airAt(bag.temperature));
   const [first, last] = [samples[0]!, samples.filter(({ where }) => where !== 'tank').at(-1)!];
   for (const key of ['salinity', 'alkalinity', 'tan', 'temperature', 'oxygen', 'dic'] as const)
     expect(last[key]).toBeCloseTo(first[key], 6);
@@ -142,7 +140,7 @@ it('in every method salt, ammonia, alkalinity and hardness come equally far towa
   for (const { method, steps } of results.filter((one) => one.method !== 'match, float, net')) {
     const start = startVessel({ ...bag, tan: 5, hardness: 4 }, lone, options);
     const [from, to] = [start.water, tankWater(into)];
-    const { left } = simulate(start, to, steps, { ...options, roomC: bag.temperature });
+    const { left } = simulate(start, to, steps, airAt(bag.temperature));
     const share = (key: 'salinity' | 'tan' | 'alkalinity' | 'hardness') => (left[key] - from[key]) / (to[key] - from[key]);
     for (const key of ['tan', 'alkalinity', 'hardness'] as const)
       expect([method, share(key)]).toEqual([method, expect.closeTo(share('salinity'), 4)]);
@@ -163,6 +161,23 @@ it('halving the step changes no figure that is shown', () => {
       expect(figures.temperatureStep).toBeCloseTo(other.temperatureStep, 3);
     });
   }
+});
+
+it('a binder holds for the hours of its label, and what it held is free again', () => {
+  const still: Step[] = [{ do: 'open' }, { do: 'wait', minutes: 180 }];
+  const toxicOf = (steps: Step[], binderHoldsH: number) =>
+    simulate(startVessel(bag, lot, options), water, steps, { around: { ...tank, binderHoldsH } }).samples.filter(
+      ({ where }) => where !== 'tank',
+    );
+  const [bare, bound] = [toxicOf(still, 2), toxicOf([{ do: 'binder' }, ...still], 2)];
+  const share = (minute: number) => {
+    const near = (samples: typeof bare) => samples.findLast((sample) => sample.minute <= minute + 1e-6)!.nh3;
+    return near(bound) / near(bare);
+  };
+  expect([share(60), share(118), share(122), share(180)]).toEqual([0.1, 0.1, 1, 1].map((part) => expect.closeTo(part, 1) as number));
+  // Put in once more while it holds, it holds from then on.
+  const again = toxicOf([{ do: 'binder' }, { do: 'open' }, { do: 'wait', minutes: 90 }, { do: 'binder' }, { do: 'wait', minutes: 90 }], 2);
+  expect(again.at(-1)!.nh3 / bare.at(-1)!.nh3).toBeCloseTo(0.1, 2);
 });
 
 it('a binder leaves a tenth of the toxic part, an open tub has lost its shield', () => {

@@ -42,7 +42,8 @@ export function startVessel(bag: BagInput, lot: LotInput, { chance = BEST_GUESS,
   const vessel: Vessel = { water, fish, holdsL: 2 * bag.waterL, inRoom: true };
   if (bag.state.is === 'closed') return { ...vessel, closed: { gasL: bag.gasL } };
   if (bag.state.is === 'tub') {
-    const dic = bag.pH === undefined ? dicWith({ alkalinity: water.alkalinity, pco2: options.pco2 }, carbonateConstants(water)) : water.dic;
+    const dic =
+      bag.pH === undefined ? dicWith({ alkalinity: water.alkalinity, pco2: options.around.pco2 }, carbonateConstants(water)) : water.dic;
     const oxygen = bag.oxygen ?? Math.min(water.oxygen * OXYGEN_IN_AIR, oxygenSolubility(water));
     return { ...vessel, water: { ...water, dic, oxygen: Math.max(oxygen, 0.5 * oxygenSolubility(water)) } };
   }
@@ -56,7 +57,7 @@ export function startVessel(bag: BagInput, lot: LotInput, { chance = BEST_GUESS,
       surroundingsC: bag.temperature,
       tauH: 1,
       binder: false,
-      pco2: options.pco2,
+      pco2: options.around.pco2,
       fish,
       exchange: chance.exchange,
       metabolism: chance.metabolism,

@@ -1,4 +1,5 @@
 // What is written down about the house: its rules, racks, waters (all tanks on one sump are one water), tanks and other vessels.
+import { STARTING_AROUND, type Around } from '../bench/around.ts';
 import { STARTING_SCHOOLS, type Schools } from '../bench/schools.ts';
 import { STARTING_HUNGRY_AFTER, type HungryAfterDays } from '../feeding/appetite.ts';
 import { STARTING_HOLDS, type HoldPolicies } from '../holds/policy.ts';
@@ -27,8 +28,10 @@ export type HouseRules = {
   temporaryH: number;
   /** A tool that nobody disinfected carries for so long, hours. */
   toolDriesH: number;
-  /** When a vessel is there, who looks how often, whom the pager calls. */
+  /** When a vessel is there, who looks how often, whom the pager calls, what its water may not be. */
   runs: RunPolicy;
+  /** What stands around every vessel. */
+  around: Around;
 };
 
 export const STARTING_RULES: HouseRules = {
@@ -43,6 +46,7 @@ export const STARTING_RULES: HouseRules = {
   temporaryH: 4,
   toolDriesH: 24,
   runs: STARTING_RUN_POLICY,
+  around: STARTING_AROUND,
 };
 
 export type HouseConfigured = { name: string; zone: string; rules: HouseRules };

@@ -1,8 +1,8 @@
 // Runs that tests, benches and the demo begin from: a conversion of silver monos, and a drip of a marine bag.
+import { STARTING_AROUND } from '../bench/around.ts';
 import { isTimed } from '../bench/carry.ts';
 import { STARTING_CONTROLS, type BagInput, type Controls, type LotInput, type TankInput } from '../bench/input.ts';
 import { recipesFor, type Method } from '../bench/methods.ts';
-import { ROOM_PCO2 } from '../water/carbonate.ts';
 import type { RunFacts, TimedDeed } from './facts.ts';
 import { beginOf } from './begin.ts';
 import { STARTING_RUN_POLICY } from './policy.ts';
@@ -21,7 +21,7 @@ export const MONO_BAG: BagInput = {
   soft: false,
   fed: false,
 };
-export const D5: TankInput = { volumeL: 160, temperature: 26, salinity: 30, alkalinity: 2.4, pco2: ROOM_PCO2, roomC: 23, freshPpt: 0 };
+export const D5: TankInput = { volumeL: 160, temperature: 26, salinity: 30, alkalinity: 2.4, ...STARTING_AROUND };
 export const MONOS: LotInput = {
   n: 6,
   lengthCm: 4.5,

@@ -11,7 +11,7 @@ const MINUTE = 60_000;
 it('a run done as planned is the simulation of its method', () => {
   const facts = runningFacts({ method: 'long conversion', flow: undefined });
   const { started } = facts;
-  const options = { pco2: started.water.pco2, roomC: started.water.roomC };
+  const options = { around: started.water };
   const planned = simulate(startVessel(started.start, started.of, options), tankWater(started.water), started.plan, options);
   const { now, end, exposure, tankWaterL } = courseOf(facts, { now: T0 + planned.releasedAtMinute * MINUTE });
   expect(now.salinity).toBeCloseTo(planned.left.salinity, 4);

@@ -105,7 +105,7 @@ export function courseOf(facts: RunFacts, options: CourseOptions): Course {
   const { now, differs = AS_RECKONED, tolerance, coarse, pastOnly = false } = options;
   const { started } = facts;
   const chance: Chance = { ...BEST_GUESS, tau: differs.tau, exchange: differs.exchange };
-  const settings = { chance, pco2: started.water.pco2, roomC: started.water.roomC, tolerance, coarse };
+  const settings = { chance, around: started.water, tolerance, coarse };
   const vessel = startVessel(started.start, started.of, settings);
   const { water } = vessel;
   const carrier = makeCarrier({ ...vessel, water: { ...water, tan: water.tan * differs.tan, dic: water.dic * differs.dic } }, settings);

@@ -1,9 +1,9 @@
-// What is due of a run: its next line, the next look on the way, its end; and whom the pager calls when nobody comes.
+// What is due of a run: its next line, the next look on the way, a binder that is spent, its end; and whom the pager calls when nobody comes.
 import type { RunPolicy } from './policy.ts';
 import { nextOf, sheetOf } from './sheet.ts';
-import { runFactsOf, watchOf, type KnownRun } from './known.ts';
+import { runFactsOf, standingOf, watchOf, type KnownRun } from './known.ts';
 
-export type RunRule = 'run-step' | 'run-check' | 'run-end';
+export type RunRule = 'run-step' | 'run-check' | 'run-binder' | 'run-end';
 export type RunDue = {
   rule: RunRule;
   step: string;
@@ -15,7 +15,7 @@ export type RunDue = {
 
 const MINUTE_MS = 60_000;
 /** The next line waits so long before it is late; a look and a release a little longer. */
-const GRACE_MIN: Record<RunRule, number> = { 'run-step': 5, 'run-check': 10, 'run-end': 15 };
+const GRACE_MIN: Record<RunRule, number> = { 'run-step': 5, 'run-check': 10, 'run-binder': 15, 'run-end': 15 };
 const due = (rule: RunRule, step: string, dueAtMs: number, line?: number): RunDue => ({
   rule,
   step,
@@ -43,6 +43,10 @@ export function runDues(run: KnownRun, endAtMs: number | undefined): RunDue[] {
     const last = Math.max(startedAtMs, ...looks);
     all.push(due('run-check', `look-${looks.length + 1}`, last + every * MINUTE_MS));
   }
+  const { boundUntilMs } = standingOf(run);
+  // What it held is free again: somebody reads the ammonia then, and puts more in or not.
+  if (boundUntilMs !== undefined && !readings.some(({ quantity, atMs }) => quantity === 'ammonia' && atMs >= boundUntilMs))
+    all.push(due('run-binder', `binder-${boundUntilMs}`, boundUntilMs));
   return all;
 }
 

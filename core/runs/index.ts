@@ -59,7 +59,7 @@ export {
   type SheetCaution,
   type SheetLine,
 } from './sheet.ts';
-export { deedFor, HARM_LINE, judgeSign, OXYGEN_LOW, reckonedSigns, type DoNow } from './signs.ts';
+export { deedFor, judgeSign, reckonedSigns, type DoNow } from './signs.ts';
 export { airlineOf, DROPS_WANTED, flowFromCatch, flowFromTaps, turnTo, type Turn } from './taps.ts';
 export {
   correctedOf,

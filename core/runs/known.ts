@@ -4,6 +4,8 @@ import type { RunChecked, RunDeed, RunHanded, RunNoticed, RunStarted } from './e
 import type { RunFacts, TankSince } from './facts.ts';
 import { corrected, errorAt, type Check, type Corrected } from './meter.ts';
 
+const HOUR_MS = 3_600_000;
+
 type Happened<What extends string, Facts> = { entry: string; atMs: number; by: string; what: What } & Facts;
 export type RunEvent =
   | Happened<'worked', { line?: number; did: RunDeed }>
@@ -57,18 +59,19 @@ function setRight({ atMs, water, instrument }: TankSince, checks: readonly Check
   };
 }
 
-/** How the vessel stands by what was done: air, binder, what runs in by the last word of it. */
-export function standingOf({ events }: Pick<KnownRun, 'events'>): {
+/** How the vessel stands by what was done: air, until when a binder holds (undefined = none in), what runs in by the last word of it. */
+export function standingOf({ started, events }: Pick<KnownRun, 'started' | 'events'>): {
   airOn: boolean;
-  binder: boolean;
+  boundUntilMs?: number;
   flow?: Extract<RunDeed, { do: 'flow' }>;
 } {
   const deeds = events.flatMap((event) => (event.what === 'worked' ? [event] : []));
   const air = deeds.findLast(({ did }) => did.do === 'air');
   const flow = deeds.findLast(({ did }) => did.do === 'flow');
+  const binder = deeds.findLast(({ did }) => did.do === 'binder');
   return {
     airOn: air?.did.do === 'air' && air.did.level !== 'none',
-    binder: deeds.some(({ did }) => did.do === 'binder'),
+    boundUntilMs: binder && binder.atMs + started.water.binderHoldsH * HOUR_MS,
     flow: flow?.did.do === 'flow' ? flow.did : undefined,
   };
 }

@@ -9,6 +9,13 @@ export type RunPolicy = {
   /** Nobody came to what was due: whoever watches is called after so many minutes, then a lead. */
   callAfterMin: number;
   callLeadAfterMin: number;
+  /** From here on water is no place to stay in: toxic ammonia, mg/L N; oxygen, mg/L; so far below its tank, °C. */
+  ammoniaLine: number;
+  oxygenLine: number;
+  chilledByC: number;
+  /** Clamped and pale is what fish are so long after a move, and sitting on the bottom so long into a conversion, hours. */
+  settlingH: number;
+  sittingH: number;
 };
 
 export const STARTING_RUN_POLICY: RunPolicy = {
@@ -18,4 +25,9 @@ export const STARTING_RUN_POLICY: RunPolicy = {
   lookEveryMin: 120,
   callAfterMin: 2,
   callLeadAfterMin: 12,
+  ammoniaLine: 0.2,
+  oxygenLine: 3,
+  chilledByC: 3,
+  settlingH: 48,
+  sittingH: 24,
 };

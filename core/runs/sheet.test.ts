@@ -130,6 +130,28 @@ describe('due things', () => {
     expect(soonest(runDues(known({ started: { ...started, plan: [] } }), undefined))!.rule).toBe('run-end');
   });
 
+  it('a binder that is spent asks for the ammonia to be read, until it is or more is put in', () => {
+    const hours = (n: number) => T0 + n * 60 * MINUTE;
+    const binder = (atMs: number) => ({ ...worked(0, atMs), line: undefined, did: { do: 'binder' as const } });
+    const spent = (more: Partial<KnownRun>) => runDues(known(more), undefined).filter(({ rule }) => rule === 'run-binder');
+    expect(spent({})).toEqual([]);
+    expect(spent({ events: [binder(hours(1))] })).toMatchObject([{ dueAtMs: hours(25) }]);
+    expect(spent({ events: [binder(hours(1)), binder(hours(20))] })).toMatchObject([{ dueAtMs: hours(44) }]);
+    const read = (quantity: 'ammonia' | 'pH', atMs: number): KnownRun['readings'][number] => ({
+      entry: `r${atMs}`,
+      atMs,
+      by: 'Bram',
+      quantity,
+      value: 1,
+      typed: '1',
+      method: 'test',
+    });
+    const asked = (...readings: KnownRun['readings']) => spent({ events: [binder(hours(1))], readings }).length;
+    expect([asked(read('ammonia', hours(24))), asked(read('pH', hours(26))), asked(read('ammonia', hours(25)))]).toEqual([1, 1, 0]);
+    const short = { ...started, water: { ...started.water, binderHoldsH: 2 } };
+    expect(standingOf(known({ started: short, events: [binder(hours(1))] })).boundUntilMs).toBe(hours(3));
+  });
+
   it('the pager calls who watches after two minutes, then a lead, never the same twice', () => {
     const call = (minutes: number, watcher?: string, leads: string[] = ['ines']) =>
       callsFor({ dueAtMs: T0 }, { watcher, leads, now: T0 + minutes * MINUTE, rules: STARTING_RUN_POLICY }).map(({ stage, to }) => [
@@ -163,7 +185,7 @@ it('tells how the vessel stands by what was done last', () => {
     what: 'worked',
     did: { do: 'air', level },
   });
-  expect(standingOf(known())).toEqual({ airOn: false, binder: false, flow: undefined });
+  expect(standingOf(known())).toEqual({ airOn: false, boundUntilMs: undefined, flow: undefined });
   expect(standingOf(known({ events: [air('gentle'), flow(2), flow(5)] }))).toMatchObject({ airOn: true, flow: { mLPerMin: 5 } });
   expect(standingOf(known({ events: [air('gentle'), air('none')] })).airOn).toBe(false);
 });

@@ -1,23 +1,29 @@
 import { EXPECTED_SIGNS, STOP_SIGNS } from './entries.ts';
+import { STARTING_RUN_POLICY as LINES } from './policy.ts';
 import { deedFor, judgeSign, reckonedSigns } from './signs.ts';
 
 const calm = { method: 'drip', minutes: 20, nh3: 0.01, oxygen: 7, airOn: false, binder: false, flowing: true } as const;
 
 it.each(STOP_SIGNS)('%s stops the run and says what to do now', (sign) => {
-  const { stops, doNow } = judgeSign(sign, calm);
+  const { stops, doNow } = judgeSign(sign, calm, LINES);
   expect(stops).toBe(true);
   expect(doNow.length).toBeGreaterThan(0);
 });
 
 it('gasping with much toxic ammonia wants a binder before air; with little oxygen it wants air first', () => {
-  expect(judgeSign('gasping at the surface', { ...calm, nh3: 0.3 }).doNow).toEqual(['binder in', 'air on', 'out now']);
-  expect(judgeSign('gasping at the surface', { ...calm, nh3: 0.3, binder: true, airOn: true }).doNow).toEqual(['out now']);
-  expect(judgeSign('gasping at the surface', { ...calm, oxygen: 2 }).doNow).toEqual(['air on', 'tank water in', 'read ammonia', 'out now']);
+  expect(judgeSign('gasping at the surface', { ...calm, nh3: 0.3 }, LINES).doNow).toEqual(['binder in', 'air on', 'out now']);
+  expect(judgeSign('gasping at the surface', { ...calm, nh3: 0.3, binder: true, airOn: true }, LINES).doNow).toEqual(['out now']);
+  expect(judgeSign('gasping at the surface', { ...calm, oxygen: 2 }, LINES).doNow).toEqual([
+    'air on',
+    'tank water in',
+    'read ammonia',
+    'out now',
+  ]);
 });
 
 it('sitting on the bottom is expected on the first day of a conversion, not on its second and not in a drip', () => {
   const at = (method: 'drip' | 'long conversion', hours: number) =>
-    judgeSign('sitting on the bottom', { ...calm, method, minutes: hours * 60 });
+    judgeSign('sitting on the bottom', { ...calm, method, minutes: hours * 60 }, LINES);
   expect(at('long conversion', 23)).toMatchObject({ stops: false, expected: 'first day of a conversion' });
   expect(at('long conversion', 25).expected).toBeUndefined();
   expect(at('long conversion', 25).doNow).toContain('read oxygen');
@@ -25,21 +31,21 @@ it('sitting on the bottom is expected on the first day of a conversion, not on i
 });
 
 it('clamped is what fish do just after, and no more after two days', () => {
-  expect(judgeSign('clamped', calm)).toMatchObject({ stops: false, doNow: ['leave it'], expected: 'just after' });
-  expect(judgeSign('clamped', { ...calm, minutes: 49 * 60 }).expected).toBeUndefined();
-  expect(EXPECTED_SIGNS.map((sign) => judgeSign(sign, calm).stops)).toEqual(EXPECTED_SIGNS.map(() => false));
+  expect(judgeSign('clamped', calm, LINES)).toMatchObject({ stops: false, doNow: ['leave it'], expected: 'just after' });
+  expect(judgeSign('clamped', { ...calm, minutes: 49 * 60 }, LINES).expected).toBeUndefined();
+  expect(EXPECTED_SIGNS.map((sign) => judgeSign(sign, calm, LINES).stops)).toEqual(EXPECTED_SIGNS.map(() => false));
 });
 
 it('does not ask again for what hands have done', () => {
-  expect(judgeSign('rolling', calm).doNow).toEqual(['stop the drip', 'air on', 'clean matched water', 'out now']);
-  expect(judgeSign('rolling', { ...calm, airOn: true, flowing: false }).doNow).toEqual(['clean matched water', 'out now']);
-  const { doNow } = judgeSign('rolling', calm);
+  expect(judgeSign('rolling', calm, LINES).doNow).toEqual(['stop the drip', 'air on', 'clean matched water', 'out now']);
+  expect(judgeSign('rolling', { ...calm, airOn: true, flowing: false }, LINES).doNow).toEqual(['clean matched water', 'out now']);
+  const { doNow } = judgeSign('rolling', calm, LINES);
   expect(doNow.map((what) => deedFor(what)?.do)).toEqual(['flow', 'air', undefined, undefined]);
   expect(deedFor('binder in')).toEqual({ do: 'binder' });
 });
 
 it('in a bath every stop sign means out, into clean water', () => {
-  expect(judgeSign('rolling', { ...calm, method: 'first-aid bath' }).doNow).toContain('clean matched water');
+  expect(judgeSign('rolling', { ...calm, method: 'first-aid bath' }, LINES).doNow).toContain('clean matched water');
 });
 
 it('the numbers give signs of their own before any fish does, once it is out of its bag', () => {
@@ -52,11 +58,12 @@ it('the numbers give signs of their own before any fish does, once it is out of 
       sample(30, { temperature: 21 }),
     ],
     25,
+    LINES,
   );
   expect(found).toEqual([
     { sign: 'ammonia over the line', atMinute: 10 },
     { sign: 'oxygen low', atMinute: 20 },
     { sign: 'chilled', atMinute: 30 },
   ]);
-  expect(reckonedSigns([sample(0, {})], 25)).toEqual([]);
+  expect(reckonedSigns([sample(0, {})], 25, LINES)).toEqual([]);
 });

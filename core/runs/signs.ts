@@ -1,5 +1,6 @@
 // Signs while fish are in a vessel: which stop it and what hands do now; which are to be expected then. Judged with the time since the start.
 import { STOP_SIGNS, type RunDeed, type RunMethod, type RunSign } from './entries.ts';
+import type { RunPolicy } from './policy.ts';
 
 /** What hands do now, in order. Words are the web's. */
 export type DoNow =
@@ -27,38 +28,32 @@ type Now = {
   /** Water runs in. */ flowing: boolean;
 };
 
-/** Clamped and pale right after a move is what fish do, hours. */
-const SETTLING_H = 48;
-/** Sitting on the bottom on the first day of a conversion, hours. */
-const SITTING_H = 24;
-/** Mg/L N from which water is no place to stay in. */
-export const HARM_LINE = 0.2;
-export const OXYGEN_LOW = 3;
-/** A vessel this far below its tank chills its fish, °C. */
-const CHILLED_BY = 3;
+/** What the house has decided about signs. */
+export type SignLines = Pick<RunPolicy, 'ammoniaLine' | 'oxygenLine' | 'chilledByC' | 'settlingH' | 'sittingH'>;
 
 const isStop = (sign: RunSign): boolean => (STOP_SIGNS as readonly string[]).includes(sign);
 
 /** What a sign means in this vessel at this minute, and what to do. Toxic ammonia and oxygen mg/L, as read or reckoned. */
-export function judgeSign(sign: RunSign, now: Now): Judged {
-  if (isStop(sign)) return { stops: true, doNow: doNow(sign, now) };
+export function judgeSign(sign: RunSign, now: Now, lines: SignLines): Judged {
+  if (isStop(sign)) return { stops: true, doNow: doNow(sign, now, lines) };
   const hours = now.minutes / 60;
-  if (sign === 'sitting on the bottom' && now.method === 'long conversion' && hours <= SITTING_H)
+  if (sign === 'sitting on the bottom' && now.method === 'long conversion' && hours <= lines.sittingH)
     return { stops: false, doNow: ['leave it', 'watch'], expected: 'first day of a conversion' };
-  if (sign !== 'sitting on the bottom' && hours <= SETTLING_H) return { stops: false, doNow: ['leave it'], expected: 'just after' };
+  if (sign !== 'sitting on the bottom' && hours <= lines.settlingH) return { stops: false, doNow: ['leave it'], expected: 'just after' };
   return { stops: false, doNow: ['read oxygen', 'read ammonia', 'watch'] };
 }
 
-function doNow(sign: RunSign, { method, nh3, oxygen, airOn, binder, flowing }: Now): DoNow[] {
+function doNow(sign: RunSign, { method, nh3, oxygen, airOn, binder, flowing }: Now, lines: SignLines): DoNow[] {
   if (method === 'first-aid bath') return ['clean matched water', ...(airOn ? [] : (['air on'] as const)), 'out now'];
   switch (sign) {
     case 'gasping at the surface':
     case 'lying and breathing fast':
       // Too little oxygen or burnt gills: which of the two, the numbers tell; air first where it is oxygen.
-      if (nh3 >= HARM_LINE) return [...(binder ? [] : (['binder in'] as const)), ...(airOn ? [] : (['air on'] as const)), 'out now'];
+      if (nh3 >= lines.ammoniaLine)
+        return [...(binder ? [] : (['binder in'] as const)), ...(airOn ? [] : (['air on'] as const)), 'out now'];
       return [
         ...(airOn ? [] : (['air on'] as const)),
-        ...(oxygen < OXYGEN_LOW ? (['tank water in'] as const) : []),
+        ...(oxygen < lines.oxygenLine ? (['tank water in'] as const) : []),
         'read ammonia',
         'out now',
       ];
@@ -93,14 +88,15 @@ export function deedFor(what: DoNow): RunDeed | undefined {
 export function reckonedSigns(
   samples: readonly { minute: number; nh3: number; oxygen: number; temperature: number; where: string }[],
   tankC: number,
+  lines: SignLines,
 ): { sign: RunSign; atMinute: number }[] {
   const first = (sign: RunSign, holds: (sample: (typeof samples)[number]) => boolean) => {
     const found = samples.find((sample) => sample.where === 'bucket' && holds(sample));
     return found ? [{ sign, atMinute: found.minute }] : [];
   };
   return [
-    ...first('ammonia over the line', ({ nh3 }) => nh3 >= HARM_LINE),
-    ...first('oxygen low', ({ oxygen }) => oxygen < OXYGEN_LOW),
-    ...first('chilled', ({ temperature }) => temperature < tankC - CHILLED_BY),
+    ...first('ammonia over the line', ({ nh3 }) => nh3 >= lines.ammoniaLine),
+    ...first('oxygen low', ({ oxygen }) => oxygen < lines.oxygenLine),
+    ...first('chilled', ({ temperature }) => temperature < tankC - lines.chilledByC),
   ];
 }

@@ -37,7 +37,7 @@ describe('the meter', () => {
   it('shows what is in the vessel, within what a probe is worth, and drifts until it is set right', () => {
     const house = running();
     onItsWay(house);
-    const meter = makeMeter(house.client);
+    const meter = makeMeter(house);
     const read = () => meter.read({ subject: { kind: 'run', id: 'run-a' }, quantity: 'salinity', way: 'probe', now: house.now() })!;
     meter.setRight('salinity', house.now());
     house.wait(2 * HOUR);
@@ -66,7 +66,7 @@ describe('the meter', () => {
   it('the infrared eye reads the skin, which lies towards the room; the strip has its steps', () => {
     const house = running();
     onItsWay(house);
-    const meter = makeMeter(house.client);
+    const meter = makeMeter(house);
     const at = (quantity: 'temperature' | 'ammonia', way: 'probe' | 'infrared' | 'strip') =>
       meter.read({ subject: { kind: 'run', id: 'run-a' }, quantity, way, now: house.now() })!;
     const skins = Array.from({ length: 20 }, () => at('temperature', 'infrared').value);
@@ -81,7 +81,7 @@ describe('the meter', () => {
   it('reads the tank beside it with the same error, so that side by side it cancels', () => {
     const house = running();
     onItsWay(house);
-    const meter = makeMeter(house.client);
+    const meter = makeMeter(house);
     house.wait(10 * HOUR);
     const tank = meter.read({ subject: { kind: 'water', id: 'salt' }, quantity: 'salinity', way: 'probe', now: house.now() })!;
     expect(tank.value - 32).toBeGreaterThan(1.5);

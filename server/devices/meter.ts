@@ -1,13 +1,12 @@
 // The bench meter that ships with the house, simulated: dipped into a run's vessel or a tank it shows what is truly there by the same
 // physics, with its own noise, its error, and the drift of its probes. What it hides: how each vessel differs from the book.
-import type Database from 'better-sqlite3';
 import { METER, type MeterShown, type MeterSubject, type MeterWay } from '#contract/devices.ts';
-import { ROOM_C } from '#core/bench/index.ts';
 import { normal } from '#core/chance.ts';
 import { courseOf, REFERENCES_OF, runFactsOf, type Differs, type Fitted } from '#core/runs/index.ts';
 import { conductivityFromSalinity, type Method } from '#core/water/index.ts';
 import { WATER_NOW } from '../journal/pieces.ts';
 import { findMeta, setMeta } from '../db/open.ts';
+import type { RunningHouse } from '../house.ts';
 import { prepareKnown } from '../runs/known.ts';
 
 const HOUR_MS = 3_600_000;
@@ -60,7 +59,7 @@ export type Meter = {
   setRight(quantity: Fitted, now: number): void;
 };
 
-export function makeMeter(client: Database.Database): Meter {
+export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 'settings'>): Meter {
   const known = prepareKnown(client);
   const water = client.prepare(`select temperatureC, salinityPpt from (${WATER_NOW}) w where w.id = ?`);
   const state = (): State => JSON.parse(findMeta(client, 'device.meter') ?? '{"setAtMs":{},"dips":0}') as State;
@@ -107,7 +106,7 @@ export function makeMeter(client: Database.Database): Meter {
         return at(nearest, 'test', 'mg/L N');
       }
       if (quantity === 'temperature' && way === 'infrared') {
-        const skin = truth + SKIN * (ROOM_C - truth) + 0.5 * normalOf(`skin ${before.dips}`);
+        const skin = truth + SKIN * (settings().rules.around.roomC - truth) + 0.5 * normalOf(`skin ${before.dips}`);
         return at(skin, 'on the bag', 'C');
       }
       const value = truth + errorOf(quantity, before, now);

@@ -29,7 +29,7 @@ const referenceSchema = object({ quantity: string().oneOf(FITTED).required(), se
 
 export function deviceRoutes(house: RunningHouse, people: People): Router {
   const router = Router();
-  const meter = makeMeter(house.client);
+  const meter = makeMeter(house);
   const bad = { code: 'bad', faults: [{ path: '', message: 'what, where and how the meter is to read' }] };
   router.post([paths.meter, paths.meterReference], requireSignIn(people), (_request, response, next) =>
     house.settings().demo ? next() : void response.status(404).json({ code: 'notFound' }),

@@ -86,6 +86,7 @@ function BagInHand({ bag, float, all, people, now }: InHand) {
 
 /** First which way, unless it was chosen or nothing can wait for it; then the float, or the vessel. */
 function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; people: BenchView['people'] }) {
+  const { around } = useMe().house.rules;
   const [step, setStep] = useState<'way' | 'float' | 'bath'>();
   const urgent = bag.landed?.bagState === 'soft' || bag.landed?.condition === 'critical';
   const method = bag.chosen?.method;
@@ -94,7 +95,7 @@ function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; pe
       first-aid bath
     </Button>
   );
-  if (step === 'bath') return <BathForm patient={patientOfBag(bag, houseNow())} onBack={() => setStep(undefined)} />;
+  if (step === 'bath') return <BathForm patient={patientOfBag(bag, { now: houseNow(), around })} onBack={() => setStep(undefined)} />;
   if (step === 'float' || (step === undefined && (urgent || (method && !isRunMethod(method)))))
     return (
       <>

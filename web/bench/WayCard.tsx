@@ -37,6 +37,7 @@ type Props = { bag: BenchBag; siblings: readonly BenchBag[]; onSkip: () => void;
 
 export function WayCard({ bag, siblings, onSkip, onChosen }: Props) {
   const { house } = useMe();
+  const { around } = house.rules;
   const units = useUnits();
   const { doIt } = useDeeds();
   const now = Math.floor(useHouseNow(MINUTE_MS) / AGE_STEP_MS) * AGE_STEP_MS;
@@ -44,7 +45,10 @@ export function WayCard({ bag, siblings, onSkip, onChosen }: Props) {
   const [standing, setStanding] = useState<Standing>({ state: { is: 'closed' }, fed: false });
   const [picked, setPicked] = useState<Method>();
   const [why, setWhy] = useState('');
-  const { input, facts, doubts } = useMemo(() => inputOf({ ...knownOf(bag), now, controls, ...standing }), [bag, now, controls, standing]);
+  const { input, facts, doubts } = useMemo(
+    () => inputOf({ ...knownOf(bag), now, around, controls, ...standing }),
+    [bag, now, around, controls, standing],
+  );
   const { picture, faults } = useComparison({ input, doubts, draws: DRAWS });
   // Held still between changes: the chart is drawn anew for each that is not.
   const bears = useMemo(() => tolerancesOf(input.lot), [input]);

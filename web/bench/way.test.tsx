@@ -121,7 +121,7 @@ it('an open tub cannot float: the order follows what the bag is', async () => {
 });
 
 it('answers in steps: points, bands from twenty draws on, then what would turn it; a fault at once', () => {
-  const { input, doubts } = inputOf({ ...knownOf(bag), now: NOW });
+  const { input, doubts } = inputOf({ ...knownOf(bag), now: NOW, around: STARTING_RULES.around });
   const steps = [...answersTo({ input, doubts, draws: 22 })].flatMap((step) => (step ? [step.step] : []));
   expect(steps).toEqual(['points', 'bands', 'bands', 'turns']);
   const wrong = { ...input, bag: { ...input.bag, waterL: 0 } };

@@ -2,13 +2,15 @@
 import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
 import { useMe } from '../data/me.ts';
-import { PlainForm } from '../parts/PlainForm.tsx';
+import { useUnits } from '../data/units.ts';
+import { PlainForm, type Values } from '../parts/PlainForm.tsx';
 import { RULE_FIELDS, rulesOf, ruleValues } from './ruleForm.ts';
 import type { PartProps } from './part.ts';
 
 export function Rules({ write, mayEdit }: PartProps) {
   const { house } = useMe();
-  const values = ruleValues(house);
+  const { bare, unit } = useUnits();
+  const values: Values = { ...ruleValues(house), roomC: bare('temperature', house.rules.around.roomC) };
   return (
     <section className="card" aria-label="House rules">
       <h2>House rules</h2>
@@ -26,9 +28,12 @@ export function Rules({ write, mayEdit }: PartProps) {
         />
       ) : (
         <dl className="species-facts">
-          {RULE_FIELDS.map(({ name, label }) => (
+          {RULE_FIELDS.map(({ name, label, ...field }) => (
             <div key={name}>
-              <dt>{label}</dt>
+              <dt>
+                {label}
+                {field.type === 'quantity' && `, ${unit(field.quantity)}`}
+              </dt>
               <dd>{values[name]}</dd>
             </div>
           ))}

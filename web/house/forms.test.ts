@@ -34,9 +34,12 @@ it('makes entries that the house takes', () => {
 it('changes no rule that nobody touched', () => {
   const house = { name: 'House', zone: 'Europe/Lisbon', rules: STARTING_RULES };
   expect(rulesOf(ruleValues(house), STARTING_RULES).payload).toEqual(house);
-  const typed = { ...ruleValues(house), equalPpt: '1,5', callLeadAfterMin: '20' };
+  const typed = { ...ruleValues(house), equalPpt: '1,5', callLeadAfterMin: '20', ammoniaLine: '0,1', binderHoldsH: '48' };
   expect(rulesOf(typed, STARTING_RULES).payload).toMatchObject({
-    rules: { runs: { ...STARTING_RULES.runs, equalPpt: 1.5, callLeadAfterMin: 20 } },
+    rules: {
+      runs: { ...STARTING_RULES.runs, equalPpt: 1.5, callLeadAfterMin: 20, ammoniaLine: 0.1 },
+      around: { ...STARTING_RULES.around, binderHoldsH: 48 },
+    },
   });
 });
 

@@ -4,58 +4,78 @@ import type { HouseRules } from '#core/room/index.ts';
 import type { Draft } from '../data/house.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
 
+type Number = Extract<FormField, { type: 'number' }>;
+const number = (name: string, label: string, [min, max]: readonly [number, number], more: Partial<Number> = {}): FormField => ({
+  name,
+  type: 'number',
+  label,
+  min,
+  max,
+  ...more,
+});
+const whole = { whole: true };
+
+/** The fields of each part of the rules that is an object of numbers, by its own names. */
+const RUNS: FormField[] = [
+  number('equalPpt', 'Two waters are equal within, ppt', [0.1, 5], {
+    section: 'Runs',
+    hint: 'by one meter in both; a run keeps what it began with',
+  }),
+  number('equalC', 'and within, °C', [0.1, 5]),
+  number('longH', 'A run is watched from, h', [0.25, 48], { hint: 'somebody is named, and looks on the way' }),
+  number('lookEveryMin', 'and looked at every, min', [5, 720], whole),
+  number('callAfterMin', 'Nobody comes: call the watcher after, min', [1, 120], whole),
+  number('callLeadAfterMin', 'then a lead after, min', [1, 240], whole),
+  number('ammoniaLine', 'Out from toxic ammonia of, mg/L N', [0.01, 5], {
+    section: 'Signs',
+    hint: 'where the curve is ruled and the stop signs judge',
+  }),
+  number('oxygenLine', 'Oxygen is low under, mg/L', [0.5, 10]),
+  number('chilledByC', 'Chilled when below the tank by, °C', [0.5, 15]),
+  number('settlingH', 'Clamped and pale is usual for, h', [0, 240]),
+  number('sittingH', 'Sitting in a conversion is usual for, h', [0, 240]),
+];
+const AROUND: FormField[] = [
+  {
+    name: 'roomC',
+    type: 'quantity',
+    quantity: 'temperature',
+    label: 'Air of the room',
+    section: 'Around the vessels',
+    hint: 'what a vessel that does not float goes to',
+  },
+  number('pco2', 'Carbon dioxide in it, ppm', [200, 20_000], { hint: '420 outdoors; a closed room has more' }),
+  number('freshPpt', 'Fresh water at hand, ppt', [0, 60]),
+  number('binderHoldsH', 'An ammonia binder holds for, h', [0.5, 240], { hint: 'by its label' }),
+];
+const MEALS: FormField[] = [
+  number('fry', 'Fry without a meal, days', [0, 365], { ...whole, section: 'Meals', hint: 'from here on they are flagged on the round' }),
+  number('small', 'Fish under 5 cm, days', [0, 365], whole),
+  number('other', 'Other fish, days', [0, 365], whole),
+  number('largePredator', 'Large predators, days', [0, 365], whole),
+  number('firstMarine', 'First meal of marine fish, days', [0, 365], whole),
+];
+const PLAIN: FormField[] = [
+  number('lateAfterH', 'A crate is pressing when late by, h', [0, 240], { section: 'Dock and room' }),
+  number('longClosedH', 'or closed for, h', [0, 240]),
+  number('floatWithinC', 'A float is over within, °C', [0.1, 5]),
+  number('eveningFromHour', 'Evening round from, hour', [1, 23], whole),
+  number('triesBeforeRest', 'Dips of the net a day, then rest', [1, 20], { ...whole, hint: 'each dip scares them more' }),
+  number('temporaryH', 'In a bucket or box for, h', [0.25, 240], { hint: 'unless the slip says otherwise' }),
+  number('toolDriesH', 'A net not disinfected carries for, h', [0, 240]),
+];
+
 export const RULE_FIELDS: FormField[] = [
   { name: 'name', type: 'text', label: 'The house is called' },
   { name: 'zone', type: 'text', label: 'Time zone', maxLength: 60 },
-  { name: 'floatWithinC', type: 'number', label: 'A float is over within, °C', min: 0.1, max: 5 },
-  { name: 'eveningFromHour', type: 'number', label: 'Evening round from, hour', min: 1, max: 23, whole: true },
-  {
-    name: 'triesBeforeRest',
-    type: 'number',
-    label: 'Dips of the net a day, then rest',
-    min: 1,
-    max: 20,
-    whole: true,
-    hint: 'each dip scares them more',
-  },
-  { name: 'temporaryH', type: 'number', label: 'In a bucket or box for, h', min: 0.25, max: 240, hint: 'unless the slip says otherwise' },
-  { name: 'toolDriesH', type: 'number', label: 'A net not disinfected carries for, h', min: 0, max: 240 },
-  {
-    name: 'equalPpt',
-    type: 'number',
-    label: 'Two waters are equal within, ppt',
-    min: 0.1,
-    max: 5,
-    hint: 'by one meter in both; a run keeps what it began with',
-  },
-  { name: 'equalC', type: 'number', label: 'and within, °C', min: 0.1, max: 5 },
-  { name: 'longH', type: 'number', label: 'A run is watched from, h', min: 0.25, max: 48, hint: 'somebody is named, and looks on the way' },
-  { name: 'lookEveryMin', type: 'number', label: 'and looked at every, min', min: 5, max: 720, whole: true },
-  { name: 'callAfterMin', type: 'number', label: 'Nobody comes: call the watcher after, min', min: 1, max: 120, whole: true },
-  { name: 'callLeadAfterMin', type: 'number', label: 'then a lead after, min', min: 1, max: 240, whole: true },
-  { name: 'lateAfterH', type: 'number', label: 'A crate is pressing when late by, h', min: 0, max: 240 },
-  { name: 'longClosedH', type: 'number', label: 'or closed for, h', min: 0, max: 240 },
-  {
-    name: 'fry',
-    type: 'number',
-    label: 'Fry without a meal, days',
-    min: 0,
-    max: 365,
-    whole: true,
-    hint: 'from here on they are flagged on the round',
-  },
-  { name: 'small', type: 'number', label: 'Fish under 5 cm, days', min: 0, max: 365, whole: true },
-  { name: 'other', type: 'number', label: 'Other fish, days', min: 0, max: 365, whole: true },
-  { name: 'largePredator', type: 'number', label: 'Large predators, days', min: 0, max: 365, whole: true },
-  { name: 'firstMarine', type: 'number', label: 'First meal of marine fish, days', min: 0, max: 365, whole: true },
-  {
-    name: 'shortUnderH',
-    type: 'number',
-    label: 'A short way is under, h closed',
-    min: 0,
-    max: 72,
+  ...PLAIN,
+  ...RUNS,
+  ...AROUND,
+  ...MEALS,
+  number('shortUnderH', 'A short way is under, h closed', [0, 72], {
+    section: 'Which way',
     hint: 'local pick-up and overnight are two procedures',
-  },
+  }),
   ...(['short', 'long'] as const).flatMap((way) =>
     SCHOOL_CLASSES.map((kind): FormField => ({
       name: `${way} ${kind}`,
@@ -70,55 +90,33 @@ const schoolValues = ({ shortUnderH, ...ways }: Schools): Values => ({
   ...Object.fromEntries((['short', 'long'] as const).flatMap((way) => SCHOOL_CLASSES.map((kind) => [`${way} ${kind}`, ways[way][kind]]))),
 });
 export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { holds: _holds, hungryAfterDays, schools, runs, ...plain } = house.rules;
+  const { holds: _holds, hungryAfterDays, schools, runs, around, ...plain } = house.rules;
   const numbers = Object.fromEntries(
-    Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...hungryAfterDays }).map(([name, value]) => [
+    Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...around, ...hungryAfterDays }).map(([name, value]) => [
       name,
       String(value),
     ]),
   );
   return { ...numbers, ...schoolValues(schools) };
 };
+const numbersOf = (values: Values, fields: readonly FormField[]) =>
+  Object.fromEntries(fields.map(({ name }) => [name, numberOf(values[name])]));
+
 export function rulesOf(values: Values, rules: HouseRules): Draft {
-  const n = (name: string) => numberOf(values[name]);
+  const waysOf = (way: 'short' | 'long') => Object.fromEntries(SCHOOL_CLASSES.map((kind) => [kind, values[`${way} ${kind}`]]));
   return {
     kind: 'house.configured',
     payload: {
       name: values.name!,
       zone: values.zone!,
+      // The names of the fields are those of the rules; that none is missing is tested.
       rules: {
         ...rules,
-        floatWithinC: n('floatWithinC'),
-        eveningFromHour: n('eveningFromHour'),
-        triesBeforeRest: n('triesBeforeRest'),
-        temporaryH: n('temporaryH'),
-        toolDriesH: n('toolDriesH'),
-        lateAfterH: n('lateAfterH'),
-        longClosedH: n('longClosedH'),
-        runs: {
-          equalPpt: n('equalPpt'),
-          equalC: n('equalC'),
-          longH: n('longH'),
-          lookEveryMin: n('lookEveryMin'),
-          callAfterMin: n('callAfterMin'),
-          callLeadAfterMin: n('callLeadAfterMin'),
-        },
-        hungryAfterDays: {
-          fry: n('fry'),
-          small: n('small'),
-          other: n('other'),
-          largePredator: n('largePredator'),
-          firstMarine: n('firstMarine'),
-        },
-        schools: {
-          shortUnderH: n('shortUnderH'),
-          ...(Object.fromEntries(
-            (['short', 'long'] as const).map((way) => [
-              way,
-              Object.fromEntries(SCHOOL_CLASSES.map((kind) => [kind, values[`${way} ${kind}`]])),
-            ]),
-          ) as Pick<Schools, 'short' | 'long'>),
-        },
+        ...numbersOf(values, PLAIN),
+        runs: numbersOf(values, RUNS) as HouseRules['runs'],
+        around: numbersOf(values, AROUND) as HouseRules['around'],
+        hungryAfterDays: numbersOf(values, MEALS) as HouseRules['hungryAfterDays'],
+        schools: { shortUnderH: numberOf(values.shortUnderH), short: waysOf('short'), long: waysOf('long') } as Schools,
       },
     },
   };

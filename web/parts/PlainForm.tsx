@@ -1,5 +1,5 @@
 // A short form: labelled fields, each checked as it is sent, one button that says what will be true.
-import { useId, useState } from 'react';
+import { useId, useState, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useForm } from 'react-hook-form';
@@ -7,7 +7,13 @@ import type { Quantity } from '#core/water/index.ts';
 import { useUnits, type Units } from '../data/units.ts';
 import { problemOf } from './QuantityField.tsx';
 
-type Common = { name: string; label: string; hint?: string; optional?: boolean };
+type Common = {
+  name: string;
+  label: string;
+  hint?: string;
+  optional?: boolean;
+  /** A part of the form of this name begins here. */ section?: string;
+};
 export type FormField = Common &
   (
     | { type: 'text'; maxLength?: number; list?: readonly string[] }
@@ -47,32 +53,34 @@ export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false
   });
   return (
     <form noValidate onSubmit={(event) => void send(event)}>
-      <div className="form-grid">
-        {fields.map((field) => {
-          const fault = formState.errors[field.name]?.message;
-          return (
-            <Form.Group key={field.name} className="field" controlId={`${id}-${field.name}`}>
-              <Form.Label className="label">
-                {field.label}
-                {field.type === 'quantity' && `, ${units.unit(field.quantity)}`}
-              </Form.Label>
-              <Control
-                field={field}
-                invalid={fault !== undefined}
-                listId={`${id}-${field.name}-list`}
-                {...register(field.name, { validate: (text) => faultOf(field, text, units) ?? true })}
-              />
-              {fault ? (
-                <span className="field-problem" role="alert">
-                  {fault}
-                </span>
-              ) : (
-                field.hint && <span className="soft">{field.hint}</span>
-              )}
-            </Form.Group>
-          );
-        })}
-      </div>
+      {partsOf(fields).map(({ section, of }) => (
+        <Part key={section ?? ''} section={section}>
+          {of.map((field) => {
+            const fault = formState.errors[field.name]?.message;
+            return (
+              <Form.Group key={field.name} className="field" controlId={`${id}-${field.name}`}>
+                <Form.Label className="label">
+                  {field.label}
+                  {field.type === 'quantity' && `, ${units.unit(field.quantity)}`}
+                </Form.Label>
+                <Control
+                  field={field}
+                  invalid={fault !== undefined}
+                  listId={`${id}-${field.name}-list`}
+                  {...register(field.name, { validate: (text) => faultOf(field, text, units) ?? true })}
+                />
+                {fault ? (
+                  <span className="field-problem" role="alert">
+                    {fault}
+                  </span>
+                ) : (
+                  field.hint && <span className="soft">{field.hint}</span>
+                )}
+              </Form.Group>
+            );
+          })}
+        </Part>
+      ))}
       {problem && (
         <p className="field-problem" role="alert">
           {problem}
@@ -82,6 +90,26 @@ export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false
         {typeof submit === 'string' ? submit : submit(values)}
       </Button>
     </form>
+  );
+}
+
+function partsOf(fields: readonly FormField[]): { section?: string; of: FormField[] }[] {
+  const parts: { section?: string; of: FormField[] }[] = [];
+  for (const field of fields) {
+    const last = parts.at(-1);
+    if (last && field.section === undefined) last.of.push(field);
+    else parts.push({ section: field.section, of: [field] });
+  }
+  return parts;
+}
+
+function Part({ section, children }: { section?: string; children: ReactNode }) {
+  if (section === undefined) return <div className="form-grid">{children}</div>;
+  return (
+    <fieldset className="form-part">
+      <legend>{section}</legend>
+      <div className="form-grid">{children}</div>
+    </fieldset>
   );
 }
 

@@ -8,7 +8,8 @@ import { AIR_LEVELS } from '#core/bench/carry.ts';
 import { inputOf } from '#core/bench/facts.ts';
 import { STARTING_CONTROLS, type Controls } from '#core/bench/input.ts';
 import { recipesFor, type Method, type Recipe } from '#core/bench/methods.ts';
-import { beginOf, OVERFLOWS, pooledBag, sheetOf, type Overflow, type RunPolicy, type RunStarted } from '#core/runs/index.ts';
+import type { HouseRules } from '#core/room/index.ts';
+import { beginOf, OVERFLOWS, pooledBag, sheetOf, type Overflow, type RunStarted } from '#core/runs/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
@@ -68,10 +69,10 @@ export function Begin({ bag, method, siblings, people, onBack }: Props) {
       floatFirst: floatFirst === 'yes',
     };
     const groups = how === 'all poured together' ? [all] : how === 'each by itself' ? all.map((one) => [one]) : [[bag]];
-    return groups.map((bags) => beginGroup(bags, { method, controls, now, rules }));
+    return groups.map((bags) => beginGroup(bags, { method, controls, now, rules: house.rules }));
     // The bags are those of the view, which change with it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [bag, siblings, how, bucketL, air, binder, floatFirst, method, now, floatWithinC, rules]);
+  }, [bag, siblings, how, bucketL, air, binder, floatFirst, method, now, floatWithinC, house.rules]);
   const [first] = begun as [Begun, ...Begun[]];
   const lines = sheetOf({ plan: first.start.plan, vessel: { name, holdsL: bucketL, overflow }, from: first.from });
   const minutes = lines.reduce((sum, line) => sum + line.minutes, 0);
@@ -205,16 +206,16 @@ type Begun = { from: { place: string; n: number }[]; start: ReturnType<typeof be
 
 function beginGroup(
   bags: readonly BenchBag[],
-  { method, controls, now, rules }: { method: Method; controls: Controls; now: number; rules: RunPolicy },
+  { method, controls, now, rules }: { method: Method; controls: Controls; now: number; rules: Pick<HouseRules, 'runs' | 'around'> },
 ): Begun {
-  const inputs = bags.map((one) => inputOf({ ...knownOf(one), now, controls }).input);
+  const inputs = bags.map((one) => inputOf({ ...knownOf(one), now, around: rules.around, controls }).input);
   const [head] = inputs as [(typeof inputs)[number], ...typeof inputs];
   const pooled = pooledBag(inputs.map((one) => one.bag));
   const lot = { ...head.lot, n: bags.reduce((sum, { alive }) => sum + alive, 0), bags: 1 };
   const recipe = recipesFor({ bag: pooled, tank: head.tank, lot, controls }).find((one) => one.method === method)!;
   return {
     from: bags.map(({ bag, alive }) => ({ place: bag, n: alive })),
-    start: beginOf({ recipe, bag: pooled, tank: head.tank, lot, bucketL: controls.bucketL, equal: rules }),
+    start: beginOf({ recipe, bag: pooled, tank: head.tank, lot, bucketL: controls.bucketL, equal: rules.runs }),
     recipe,
   };
 }

@@ -4,11 +4,12 @@ import type { AnnotationOptions } from 'chartjs-plugin-annotation';
 import { useEffect, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RunCard } from '#contract/views.ts';
-import { correctedOf, HARM_LINE, OXYGEN_LOW, runFactsOf, tankBy, type Followed } from '#core/runs/index.ts';
+import { correctedOf, runFactsOf, tankBy, type Followed, type RunPolicy } from '#core/runs/index.ts';
 import { tolerancesOf } from '#core/bench/figures.ts';
 import { chartParts, type Dot } from '../bench/chart.ts';
 import { CurveTabs } from '../bench/CurveTabs.tsx';
 import { useLook } from '../data/look.ts';
+import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { saveBlob } from './save.ts';
 
@@ -27,6 +28,7 @@ const MINUTE_MS = 60_000;
 
 export function Curve({ run, followed }: { run: RunCard; followed?: Followed }) {
   const units = useUnits();
+  const lines = useMe().house.rules.runs;
   const look = useLook();
   const canvas = useRef<HTMLCanvasElement>(null);
   const chart = useRef<Chart<'line', Dot[]>>(undefined);
@@ -37,7 +39,7 @@ export function Curve({ run, followed }: { run: RunCard; followed?: Followed }) 
     if (!followed || !canvas.current?.getContext('2d')) return;
     const style = getComputedStyle(document.body);
     const colour = (name: string) => style.getPropertyValue(name).trim();
-    const { datasets, options } = drawing({ run, followed, curve, unit, toUnit, colour });
+    const { datasets, options } = drawing({ run, followed, curve, unit, toUnit, colour, lines });
     const Parts = chartParts();
     Parts.defaults.font.family = style.fontFamily || 'sans-serif';
     if (chart.current) {
@@ -47,7 +49,7 @@ export function Curve({ run, followed }: { run: RunCard; followed?: Followed }) 
     } else chart.current = new Parts<'line', Dot[]>(canvas.current, { type: 'line', data: { datasets }, options });
     // What is drawn follows from the picture and what is chosen.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [followed, curve, look, unit]);
+  }, [followed, curve, look, unit, lines]);
   useEffect(
     () => () => {
       chart.current?.destroy();
@@ -113,9 +115,10 @@ type Drawing = {
   unit: string;
   toUnit: (value: number) => number;
   colour: (name: string) => string;
+  lines: Pick<RunPolicy, 'ammoniaLine' | 'oxygenLine'>;
 };
 
-function drawing({ run, followed, curve, unit, toUnit, colour }: Drawing): {
+function drawing({ run, followed, curve, unit, toUnit, colour, lines }: Drawing): {
   datasets: ChartDataset<'line', Dot[]>[];
   options: ChartConfiguration<'line'>['options'];
 } {
@@ -143,11 +146,11 @@ function drawing({ run, followed, curve, unit, toUnit, colour }: Drawing): {
     temperature: [{ y: toUnit(tank.temperature), says: `${run.tank.code}` }],
     pH: [],
     nh3: [
-      { y: HARM_LINE, says: 'not to stay in' },
+      { y: lines.ammoniaLine, says: 'not to stay in' },
       { y: bears.nh3Peak, says: 'what they bear' },
     ].filter(({ y }, index, all) => all.findIndex((other) => other.y === y) === index),
     ammonia: [],
-    oxygen: [{ y: OXYGEN_LOW, says: 'low' }],
+    oxygen: [{ y: lines.oxygenLine, says: 'low' }],
   }[curve];
   const line = (place: object, says: string, { ink, paper }: { ink: string; paper: string }): AnnotationOptions<'line'> => ({
     type: 'line',

@@ -1,6 +1,6 @@
 // The vessel now: when it is reckoned to be near enough to its tank, with the band; and beside it what its water is.
 import type { RunCard } from '#contract/views.ts';
-import { openedAtMs, runFactsOf, tankBy, type Followed } from '#core/runs/index.ts';
+import { openedAtMs, runFactsOf, standingOf, tankBy, type Followed } from '#core/runs/index.ts';
 import { ammoniaBand } from '#core/water/index.ts';
 import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
@@ -40,6 +40,8 @@ export function NowLine({ run, followed, now }: { run: RunCard; followed?: Follo
 
 export function Figures({ run, followed, now }: { run: RunCard; followed?: Followed; now: number }) {
   const { say } = useUnits();
+  const { when } = useTimes();
+  const { boundUntilMs } = standingOf(run);
   if (!followed) return <p className="run-figures soft">being reckoned …</p>;
   const { salinity, temperature, pH, nh3, oxygen } = followed.now;
   const tank = tankBy(runFactsOf(run), Number.MAX_SAFE_INTEGER);
@@ -58,6 +60,11 @@ export function Figures({ run, followed, now }: { run: RunCard; followed?: Follo
       <span className={`num${nh3 >= WATCH_FROM ? ' warn' : ''}`}>
         toxic {nh3.toFixed(3)} mg/L, {ammoniaBand(nh3)}
       </span>
+      {boundUntilMs !== undefined && (
+        <span className={`num${now >= boundUntilMs ? ' warn' : ''}`}>
+          binder {now >= boundUntilMs ? 'spent since' : 'holds until'} {when(boundUntilMs)}
+        </span>
+      )}
       {opened !== undefined && <span className="num">open {countdown(now - opened)}</span>}
       <span className="soft">reckoned{run.readings.length > 0 ? ', by what was read' : ''}</span>
     </p>

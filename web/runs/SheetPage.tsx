@@ -45,10 +45,12 @@ function Paper({ run }: { run: RunCard }) {
   const course = courseOf(facts, { now, differs: fitOf(facts).differs });
   const every = looksEvery(run);
   const endMinute = course.end?.atMinute ?? course.samples.at(-1)!.minute;
-  // Where it should be at each look, or at every tenth of its way.
-  const looks = Array.from({ length: ROWS }, (_, index) => (every ? (index + 1) * every : ((index + 1) * endMinute) / ROWS)).filter(
-    (minute) => minute <= endMinute + 1,
-  );
+  // Where it should be at each look that is to come, or at every tenth of its way; what has been stands below.
+  const nowMinute = (now - startedAtMs) / MINUTE_MS;
+  const apart = every ?? endMinute / ROWS;
+  const looks = Array.from({ length: Math.floor(endMinute / apart + 1e-6) }, (_, index) => (index + 1) * apart)
+    .filter((minute) => minute >= nowMinute)
+    .slice(0, ROWS);
   const cautions = [...new Set(lines.flatMap((line) => line.cautions))];
   return (
     <div className="paper">
@@ -115,39 +117,41 @@ function Paper({ run }: { run: RunCard }) {
             </ul>
           )}
         </section>
-        <section>
-          <h2>Looks and readings</h2>
-          <table className="paper-table">
-            <thead>
-              <tr>
-                {[
-                  'when',
-                  'should be, ppt',
-                  'read, ppt',
-                  'read, °C',
-                  'pH',
-                  'ammonia, mg/L N',
-                  'drip, mL/min',
-                  'fish, air, lid, hose',
-                  'who',
-                ].map((heading) => (
-                  <th key={heading}>{heading}</th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {looks.map((minute) => (
-                <tr key={minute}>
-                  <td className="num">{when(startedAtMs + minute * MINUTE_MS)}</td>
-                  <td className="num">{sampleAt(course.samples, minute).salinity.toFixed(1)}</td>
-                  {Array.from({ length: 7 }, (_, index) => (
-                    <td key={index} />
+        {looks.length > 0 && (
+          <section>
+            <h2>Looks and readings</h2>
+            <table className="paper-table">
+              <thead>
+                <tr>
+                  {[
+                    'when',
+                    'should be, ppt',
+                    'read, ppt',
+                    'read, °C',
+                    'pH',
+                    'ammonia, mg/L N',
+                    'drip, mL/min',
+                    'fish, air, lid, hose',
+                    'who',
+                  ].map((heading) => (
+                    <th key={heading}>{heading}</th>
                   ))}
                 </tr>
-              ))}
-            </tbody>
-          </table>
-        </section>
+              </thead>
+              <tbody>
+                {looks.map((minute) => (
+                  <tr key={minute}>
+                    <td className="num">{when(startedAtMs + minute * MINUTE_MS)}</td>
+                    <td className="num">{sampleAt(course.samples, minute).salinity.toFixed(1)}</td>
+                    {Array.from({ length: 7 }, (_, index) => (
+                      <td key={index} />
+                    ))}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </section>
+        )}
         {run.events.length + run.readings.length > 0 && (
           <section>
             <h2>Until now</h2>

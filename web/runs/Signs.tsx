@@ -15,7 +15,7 @@ import {
   type RunSign,
 } from '#core/runs/index.ts';
 import { useDeeds } from '../data/deed.tsx';
-import { useTimes } from '../data/me.ts';
+import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { Caution } from '../parts/Caution.tsx';
@@ -32,18 +32,23 @@ export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
   const [last, setLast] = useState<RunSign>();
   const [dead, setDead] = useState(0);
   const minutes = Math.max(0, (now - run.startedAtMs) / MINUTE_MS);
-  const { airOn, binder, flow } = standingOf(run);
+  const { airOn, boundUntilMs = -Infinity, flow } = standingOf(run);
+  const lines = useMe().house.rules.runs;
   const flowing = flow !== undefined && flow.mLPerMin > 0;
   const judge = (sign: RunSign) =>
-    judgeSign(sign, {
-      method: run.method,
-      minutes,
-      nh3: followed?.now.nh3 ?? 0,
-      oxygen: followed?.now.oxygen ?? 7,
-      airOn,
-      binder,
-      flowing,
-    });
+    judgeSign(
+      sign,
+      {
+        method: run.method,
+        minutes,
+        nh3: followed?.now.nh3 ?? 0,
+        oxygen: followed?.now.oxygen ?? 7,
+        airOn,
+        binder: now < boundUntilMs,
+        flowing,
+      },
+      lines,
+    );
   const noted = (sign: RunSign) => {
     setLast(sign);
     void doIt(`${capital(run.started.vessel.name)}: ${sign}`, { kind: 'run.noticed', payload: { run: run.run, sign } });
@@ -51,7 +56,7 @@ export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
   const done = (did: RunDeed) =>
     void doIt(`${capital(run.started.vessel.name)}: ${sayDeed(did, units)}`, { kind: 'run.worked', payload: { run: run.run, did } });
   const judged = last && judge(last);
-  const ahead = followed ? reckonedSigns(followed.samples.slice(followed.nowIndex), run.started.water.temperature) : [];
+  const ahead = followed ? reckonedSigns(followed.samples.slice(followed.nowIndex), run.started.water.temperature, lines) : [];
   const lose = () => {
     void doIt(`${dead} dead in ${run.started.vessel.name}`, {
       kind: 'loss.recorded',

@@ -6,5 +6,5 @@ export type RunPicture = { followed: Followed; parted: Parted[] };
 
 export function pictureOf({ run, now }: RunQuestion): RunPicture {
   const facts = runFactsOf(run);
-  return { followed: follow(facts, now), parted: partedOf(facts, standingOf(run)) };
+  return { followed: follow(facts, now), parted: partedOf(facts, { binder: standingOf(run).boundUntilMs !== undefined }) };
 }

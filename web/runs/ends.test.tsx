@@ -183,7 +183,7 @@ describe('a first-aid bath', () => {
   };
 
   it('works out the label’s amount, shows how, and never gives one of its own', async () => {
-    show(<BathForm patient={patientOfBag(bag(1), NOW)} onBack={() => undefined} />);
+    show(<BathForm patient={patientOfBag(bag(1), { now: NOW, around: STARTING_RULES.around })} onBack={() => undefined} />);
     expect(screen.getByLabelText<HTMLInputElement>(/^The label says/).value).toBe('');
     expect(screen.getByRole<HTMLButtonElement>('button', { name: /^Begin the bath/ }).disabled).toBe(true);
     fill();
@@ -198,7 +198,7 @@ describe('a first-aid bath', () => {
   });
 
   it('takes some fish of a tank, and a bag whole', async () => {
-    const patient = { ...patientOfBag(bag(1), NOW), place: 'G1', n: 4 };
+    const patient = { ...patientOfBag(bag(1), { now: NOW, around: STARTING_RULES.around }), place: 'G1', n: 4 };
     const whole = show(<BathForm patient={patient} onBack={() => undefined} />);
     expect(screen.queryByText(/into the bath$/)).toBeNull();
     whole.unmount();
@@ -220,7 +220,7 @@ describe('a first-aid bath', () => {
         },
       },
     });
-    show(<BathForm patient={patientOfBag(bag(1), NOW)} onBack={() => undefined} />, 'lead');
+    show(<BathForm patient={patientOfBag(bag(1), { now: NOW, around: STARTING_RULES.around })} onBack={() => undefined} />, 'lead');
     fireEvent.click(screen.getByRole('button', { name: 'formalin' }));
     expect(screen.getByText(/Harsh: only for fish in good shape/)).toBeTruthy();
     fill();

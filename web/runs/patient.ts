@@ -1,6 +1,7 @@
 // Whose fish a bath is for: those of a bag in hand, or of a tank.
 import type { BenchBag, TankView } from '#contract/views.ts';
 import type { BenchInput } from '#core/bench/compare.ts';
+import type { Around } from '#core/bench/around.ts';
 import { inputOf } from '#core/bench/facts.ts';
 import type { Condition } from '#core/dock/index.ts';
 import { knownOf } from '../bench/known.ts';
@@ -19,7 +20,9 @@ export type Patient = {
   input: Required<BenchInput>;
 };
 
-export function patientOfBag(bag: BenchBag, now: number): Patient {
+type Here = { now: number; around: Around };
+
+export function patientOfBag(bag: BenchBag, here: Here): Patient {
   return {
     place: bag.bag,
     lot: bag.lot,
@@ -29,7 +32,7 @@ export function patientOfBag(bag: BenchBag, now: number): Patient {
     tank: bag.tank!,
     condition: bag.landed?.condition ?? 'poor',
     comesFrom: `${bag.crateLabel} · ${bag.label}`,
-    input: inputOf({ ...knownOf(bag), now }).input,
+    input: inputOf({ ...knownOf(bag), ...here }).input,
   };
 }
 
@@ -37,20 +40,20 @@ type Occupant = NonNullable<TankView['tank']>['occupants'][number];
 type Lives = Required<Pick<TankView, 'tank' | 'water'>>;
 
 /** Fish of a tank: their own water is the tank's. */
-export function patientOfTank({ tank, water }: Lives, { lot, label, n, sizeCm }: Occupant, now: number): Patient {
+export function patientOfTank({ tank, water }: Lives, { lot, label, n, sizeCm }: Occupant, here: Here): Patient {
   const { type, temperatureC, salinityPpt, volumeL } = water;
   const own = {
     n,
     lotBags: 1,
     sizeCm,
-    packedAtMs: now,
+    packedAtMs: here.now,
     soft: false,
     foul: false,
     transit: 'local',
     told: { temperatureC, salinityPpt },
     readings: {},
   };
-  const { input } = inputOf({ bag: own, tank: { type, temperatureC, salinityPpt, volumeL, readings: {} }, now });
+  const { input } = inputOf({ bag: own, tank: { type, temperatureC, salinityPpt, volumeL, readings: {} }, ...here });
   return {
     place: tank.id,
     lot,

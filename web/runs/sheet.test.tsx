@@ -13,7 +13,7 @@ import { METRIC_UNITS } from '../data/units.ts';
 import { sayDeed, sayLine } from '../words/runs.ts';
 import { BathNote } from './BathNote.tsx';
 import { NextStep } from './NextStep.tsx';
-import { NowLine } from './NowLine.tsx';
+import { Figures, NowLine } from './NowLine.tsx';
 import { Sheet } from './Sheet.tsx';
 import SheetPage from './SheetPage.tsx';
 import { answers, card, FIRST_RUN, followed, payloads, show } from './testRun.tsx';
@@ -77,6 +77,16 @@ describe('the vessel now', () => {
     expect(screen.getByText(/does not come there within a day of the plan/)).toBeTruthy();
   });
 
+  it('says until when a binder holds, and since when it is spent', () => {
+    const binder = { entry: 'b', atMs: NOW - 3_600_000, by: 'Odalys', what: 'worked' as const, did: { do: 'binder' as const } };
+    const run = card({ events: [binder] });
+    const { unmount } = show(<Figures run={run} followed={followed(run)} now={NOW} />);
+    expect(screen.getByText(/^binder holds until/)).toBeTruthy();
+    unmount();
+    show(<Figures run={run} followed={followed(run)} now={NOW + 23 * 3_600_000} />);
+    expect(screen.getByText(/^binder spent since/).className).toContain('warn');
+  });
+
   it('a bath counts down to out, and shows its arithmetic', () => {
     const bath = {
       is: 'dye',
@@ -117,6 +127,8 @@ describe('the sheet on paper', () => {
     expect(screen.getByRole('columnheader', { name: 'should be, ppt' })).toBeTruthy();
     const rows = screen.getAllByRole('row').slice(1);
     expect(rows.length).toBeGreaterThan(5);
+    // Begun 3 h 12 min ago and looked at every two hours: the first look to come is that of four hours.
+    expect(within(rows[0]!).getAllByRole('cell')[0]!.textContent).toContain(formatTime(NOW + 48 * 60_000, 'Europe/Lisbon'));
     const salt = rows.map((row) => Number(within(row).getAllByRole('cell')[1]!.textContent));
     expect(salt).toEqual(salt.toSorted((one, other) => one - other));
   });

@@ -5,7 +5,7 @@ import { Link, useParams } from 'react-router';
 import type { TankView } from '#contract/views.ts';
 import { formatDay } from '#core/time/index.ts';
 import { useView } from '../data/house.ts';
-import { useMay, useTimes } from '../data/me.ts';
+import { useMay, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ToolTaps } from '../exposure/ToolTaps.tsx';
 import { HoldClock } from '../holds/HoldClock.tsx';
@@ -45,6 +45,7 @@ function Whole({ view }: { view: Full }) {
   const { tank, water } = view;
   const { when } = useTimes();
   const { say } = useUnits();
+  const { around } = useMe().house.rules;
   const { data: moves } = useView('moves');
   const keeper = useMay('keeper');
   const [form, setForm] = useState<(typeof FORMS)[number]>();
@@ -54,7 +55,7 @@ function Whole({ view }: { view: Full }) {
   if (patient)
     return (
       <div className="card bench-card">
-        <BathForm patient={patientOfTank(view, patient, houseNow())} onBack={() => setBath(undefined)} />
+        <BathForm patient={patientOfTank(view, patient, { now: houseNow(), around })} onBack={() => setBath(undefined)} />
       </div>
     );
   const forms: Record<(typeof FORMS)[number], ReactNode> = {

@@ -55,7 +55,7 @@ export default function Today() {
 /** Where a due thing is done, and what its link says. */
 function whereOf({ rule, step, facts }: DueRow): { to: string; doing: string } {
   if (rule === 'bags-waiting' || rule === 'crate-due') return { to: `/dock?crate=${facts.crate}`, doing: 'To the dock' };
-  if (rule === 'run-step' || rule === 'run-check' || rule === 'run-end') return { to: `/bench?run=${facts.run}`, doing: 'To the bench' };
+  if (rule.startsWith('run-')) return { to: `/bench?run=${facts.run}`, doing: 'To the bench' };
   if (rule === 'float') return { to: `/bench?bag=${facts.bag}`, doing: 'To the bench' };
   if (rule === 'round') return { to: `/rounds?round=${step}`, doing: 'Walk it' };
   if (rule === 'after-release' || rule === 'after-mishap')

@@ -30,6 +30,8 @@ export function sayDue({ rule, step, facts }: Pick<Due, 'rule' | 'step' | 'facts
       return `Next step of ${facts.what} for ${facts.tankCode}`;
     case 'run-check':
       return `Look at ${facts.what} on the way to ${facts.tankCode}`;
+    case 'run-binder':
+      return `The binder of ${facts.what} for ${facts.tankCode} is spent: read the ammonia`;
     case 'run-end':
       return `Read and let go ${facts.what} into ${facts.tankCode}`;
     case 'lights-on':
@@ -59,6 +61,7 @@ const RULE_WORDS: Record<DueRule, string> = {
   'after-conversion': 'a look after a conversion',
   'run-step': 'the next step of a run',
   'run-check': 'a look at a run',
+  'run-binder': 'a binder spent',
   'run-end': 'the end of a run',
   'lights-on': 'lights up again',
   'fish-out': 'fish out of a temporary place',

@@ -139,7 +139,12 @@ export const METHOD_TITLES: Record<RunMethod, string> = {
   'first-aid bath': 'First-aid bath',
 };
 
-export const RULE_SAYS: Record<RunRule, string> = { 'run-step': 'next step', 'run-check': 'look', 'run-end': 'let go' };
+export const RULE_SAYS: Record<RunRule, string> = {
+  'run-step': 'next step',
+  'run-check': 'look',
+  'run-binder': 'binder spent',
+  'run-end': 'let go',
+};
 
 type Code = Extract<RefusalCode, `${'run' | 'bath' | 'lights'}.${string}`> | 'release.twice';
 export const runRefusals: Record<Code, RefusalWords> = {

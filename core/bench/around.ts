@@ -1,0 +1,15 @@
+// What stands around every vessel of the house, as a lead says it: nobody measures it each time.
+import { ROOM_PCO2 } from '../water/carbonate.ts';
+
+export type Around = {
+  /** Air of the fish room: °C, and its CO2 in µatm (as a meter in ppm shows it). */
+  roomC: number;
+  pco2: number;
+  /** Water at hand to bring a tank's salinity down with, ppt. */
+  freshPpt: number;
+  /** How long an ammonia binder holds what it took, hours; its label says so. */
+  binderHoldsH: number;
+};
+
+/** Judgements to start from. */
+export const STARTING_AROUND: Around = { roomC: 23, pco2: ROOM_PCO2, freshPpt: 0, binderHoldsH: 24 };
