@@ -112,8 +112,12 @@ export function settledPH(water: Pick<Water, 'temperature' | 'salinity' | 'alkal
   return speciate({ alkalinity: water.alkalinity, dic: dicWith({ alkalinity: water.alkalinity, pco2 }, c) }, c).nbs;
 }
 
-/** Largest rise and fall of a quantity over any hour of the samples, linear between them. */
-function fastest(samples: readonly Sample[], of: (sample: Sample) => number): { up: number; down: number } {
+/** Largest rise and fall of a quantity over any hour of the samples, linear between them; `endingAfter` = only hours that end later than this minute. */
+export function fastest(
+  samples: readonly Sample[],
+  of: (sample: Sample) => number,
+  { endingAfter = -Infinity } = {},
+): { up: number; down: number } {
   let [up, down] = [0, 0];
   let from = 0;
   const at = (minute: number): number => {
@@ -124,6 +128,7 @@ function fastest(samples: readonly Sample[], of: (sample: Sample) => number): { 
   };
   for (const sample of samples) {
     const change = of(sample) - at(Math.max(samples[0]!.minute, sample.minute - 60));
+    if (sample.minute <= endingAfter) continue;
     up = Math.max(up, change);
     down = Math.max(down, -change);
   }

@@ -59,6 +59,7 @@ export {
   type SheetCaution,
   type SheetLine,
 } from './sheet.ts';
+export { tooFast, type TooFast } from './rate.ts';
 export { deedFor, judgeSign, reckonedSigns, type DoNow } from './signs.ts';
 export { airlineOf, DROPS_WANTED, flowFromCatch, flowFromTaps, turnTo, type Turn } from './taps.ts';
 export {

@@ -19,11 +19,12 @@ import { Reads } from './Reads.tsx';
 import { Sheet } from './Sheet.tsx';
 import { Signs } from './Signs.tsx';
 import { TapPad } from './TapPad.tsx';
+import { TooFast } from './TooFast.tsx';
 import { useFollowed } from './useFollowed.ts';
 import { Watch } from './Watch.tsx';
 
 // Drawn anew when something of the run changed, not with every second of its clock.
-const [StillSheet, StillCurve, StillApart, StillReads] = [memo(Sheet), memo(Curve), memo(Apart), memo(Reads)];
+const [StillSheet, StillCurve, StillApart, StillReads, StillTooFast] = [memo(Sheet), memo(Curve), memo(Apart), memo(Reads), memo(TooFast)];
 const NONE_PARTED: readonly Parted[] = [];
 
 const PANELS = ['steps', 'drip', 'read', 'signs', 'watch'] as const;
@@ -111,6 +112,7 @@ export function RunPage({ run, people, now }: Props) {
         <div className="run-facts">
           <Figures run={run} followed={followed} now={now} />
           {run.started.bath && <BathNote bath={run.started.bath} />}
+          {followed && panel !== 'drip' && <StillTooFast run={run} course={followed} />}
           <StillApart parted={picture?.parted ?? NONE_PARTED} onRead={toRead} />
         </div>
         <div className="run-curves">

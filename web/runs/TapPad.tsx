@@ -27,6 +27,7 @@ import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { Caution } from '../parts/Caution.tsx';
+import { TooFast } from './TooFast.tsx';
 import { CAUTION_WORDS, FLOW_FROM_WORDS, sayFlow } from '../words/runs.ts';
 
 type Flow = Extract<RunDeed, { do: 'flow' }>;
@@ -124,7 +125,7 @@ export function TapPad({ run, followed, lines, now }: Props) {
           Drip shut
         </Button>
       )}
-      <Leads run={run} flow={shown} followed={followed} now={now} />
+      <Leads run={run} flow={shown} line={due ? next.line?.line : undefined} followed={followed} now={now} />
       {turn && turn.turn !== 'as it is' && rate > 0 && (
         <p className="warn" role="status">
           {turn.turn === 'looser' ? 'Looser' : 'Tighter'}: {sayFlow(rate)} is to be {sayFlow(turn.toMLPerMin)},{' '}
@@ -147,31 +148,42 @@ export function TapPad({ run, followed, lines, now }: Props) {
 }
 
 /** Where this rate leads: when it is there, when the vessel is full. */
-function Leads({ run, flow, followed, now }: { run: RunCard; flow?: Flow; followed?: Followed; now: number }) {
+type LeadsProps = {
+  run: RunCard;
+  flow?: Flow;
+  /** Of the plan, that this rate would tick off. */ line?: number;
+  followed?: Followed;
+  now: number;
+};
+
+function Leads({ run, flow, line, followed, now }: LeadsProps) {
   const { when } = useTimes();
   const units = useUnits();
   const course = useMemo(() => {
     if (!flow) return followed;
     const facts = runFactsOf(run);
     const atMs = houseNow();
-    return courseOf({ ...facts, deeds: [...facts.deeds, { atMs, did: flow }] }, { now: atMs, differs: followed?.fit.differs });
+    return courseOf({ ...facts, deeds: [...facts.deeds, { atMs, line, did: flow }] }, { now: atMs, differs: followed?.fit.differs });
     // Reckoned anew for another rate, not for every second.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [run, flow?.mLPerMin, followed]);
+  }, [run, flow?.mLPerMin, line, followed]);
   if (!course) return null;
   const { end, fullInMinutes, tankWaterL } = course;
   const { say } = units;
   return (
-    <p className="tap-leads">
-      {end
-        ? `There about ${when(run.startedAtMs + end.atMinute * MINUTE_MS)}, in ${countdown(run.startedAtMs + end.atMinute * MINUTE_MS - now)}. `
-        : 'Never there at this rate, within a day of the plan. '}
-      {fullInMinutes === undefined
-        ? course.flowMLPerMin > 0
-          ? `The vessel is full: what runs in goes ${run.started.vessel.overflow === 'no overflow' ? 'over the rim: pour off first' : run.started.vessel.overflow === 'waste tub' ? 'to the waste tub' : 'back into the tank'}.`
-          : ''
-        : `Full in ${countdown(fullInMinutes * MINUTE_MS)}${run.started.vessel.overflow === 'no overflow' ? ', then it runs over the rim' : ''}.`}
-      {tankWaterL > 0.005 && ` ${say('volume', tankWaterL)} of ${run.tank.code} has run in.`}
-    </p>
+    <>
+      <p className="tap-leads">
+        {end
+          ? `There about ${when(run.startedAtMs + end.atMinute * MINUTE_MS)}, in ${countdown(run.startedAtMs + end.atMinute * MINUTE_MS - now)}. `
+          : 'Never there at this rate, within a day of the plan. '}
+        {fullInMinutes === undefined
+          ? course.flowMLPerMin > 0
+            ? `The vessel is full: what runs in goes ${run.started.vessel.overflow === 'no overflow' ? 'over the rim: pour off first' : run.started.vessel.overflow === 'waste tub' ? 'to the waste tub' : 'back into the tank'}.`
+            : ''
+          : `Full in ${countdown(fullInMinutes * MINUTE_MS)}${run.started.vessel.overflow === 'no overflow' ? ', then it runs over the rim' : ''}.`}
+        {tankWaterL > 0.005 && ` ${say('volume', tankWaterL)} of ${run.tank.code} has run in.`}
+      </p>
+      <TooFast run={run} course={course} />
+    </>
   );
 }

@@ -61,6 +61,21 @@ describe('the drip', () => {
     expect((await sent()).entries[0]!.payload).toMatchObject({ did: { mLPerMin: 3.75, from: 'caught' } });
   });
 
+  it('says where this rate leads, as the line that is due, and that it is faster than they bear', () => {
+    const first = card({ events: card().events.filter((event) => event.what === 'worked' && event.line! < FIRST_RUN), startedAtMs: NOW });
+    pad(first);
+    const catchOf = (mL: string) => fireEvent.change(screen.getByLabelText('or caught, mL'), { target: { value: mL } });
+    const full = () => /Full in ([^.,]*)/.exec(document.querySelector('.tap-leads')!.textContent)![1]!;
+    catchOf('10');
+    const slow = full();
+    expect(screen.queryByText(/within an hour/)).toBeNull();
+    // 9 L of room at 60 mL/min: two hours and a half.
+    catchOf('60');
+    expect(full()).toMatch(/^2:30/);
+    expect(full()).not.toBe(slow);
+    expect(screen.getByText(/^Up [\d.]+ ppt within an hour\. Ordinary fish bear 4 ppt: tighter/)).toBeTruthy();
+  });
+
   it('says never by mouth before anything runs', () => {
     const before = card({ events: [] });
     pad(before);
