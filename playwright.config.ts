@@ -1,10 +1,11 @@
+import os from 'node:os';
 import { defineConfig } from '@playwright/test';
 import { launchOptions } from './scripts/chromium.mjs';
 
 export default defineConfig({
   testDir: 'e2e',
-  // Each test has a house and a server of its own; two cores are what a small machine has.
-  workers: 2,
+  // Each test has a house and a server of its own; one more than cores, since each waits now and then for the other side.
+  workers: os.availableParallelism() + 1,
   fullyParallel: true,
   reporter: [['list']],
   globalSetup: './e2e/globalSetup.ts',

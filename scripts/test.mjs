@@ -9,8 +9,8 @@ import { run, setup } from './setup.mjs';
 
 process.chdir(path.join(import.meta.dirname, '..'));
 setup();
-// Both cores: jest would leave one to itself.
-const jest = ['--disable-warning=ExperimentalWarning', '--experimental-vm-modules', 'node_modules/jest/bin/jest.js', '--maxWorkers=2'];
+// All cores: jest would leave one to itself.
+const jest = ['--disable-warning=ExperimentalWarning', '--experimental-vm-modules', 'node_modules/jest/bin/jest.js', '--maxWorkers=100%'];
 const said = path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'crate-lint-')), 'said.txt');
 const lint = new Promise((resolve) => {
   const file = fs.openSync(said, 'w');

@@ -1,4 +1,5 @@
 // What the house knows of a run, made into what its course is computed from: deeds out of events, readings set right by their meter's checks.
+import type { AirLevel } from '../bench/carry.ts';
 import type { Method, Quantity } from '../water/units.ts';
 import type { RunChecked, RunDeed, RunHanded, RunNoticed, RunStarted } from './entries.ts';
 import type { RunFacts, TankSince } from './facts.ts';
@@ -61,7 +62,7 @@ function setRight({ atMs, water, instrument }: TankSince, checks: readonly Check
 
 /** How the vessel stands by what was done: air, until when a binder holds (undefined = none in), what runs in by the last word of it. */
 export function standingOf({ started, events }: Pick<KnownRun, 'started' | 'events'>): {
-  airOn: boolean;
+  air: AirLevel;
   boundUntilMs?: number;
   flow?: Extract<RunDeed, { do: 'flow' }>;
 } {
@@ -70,7 +71,7 @@ export function standingOf({ started, events }: Pick<KnownRun, 'started' | 'even
   const flow = deeds.findLast(({ did }) => did.do === 'flow');
   const binder = deeds.findLast(({ did }) => did.do === 'binder');
   return {
-    airOn: air?.did.do === 'air' && air.did.level !== 'none',
+    air: air?.did.do === 'air' ? air.did.level : 'none',
     boundUntilMs: binder && binder.atMs + started.water.binderHoldsH * HOUR_MS,
     flow: flow?.did.do === 'flow' ? flow.did : undefined,
   };

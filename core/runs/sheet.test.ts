@@ -185,7 +185,7 @@ it('tells how the vessel stands by what was done last', () => {
     what: 'worked',
     did: { do: 'air', level },
   });
-  expect(standingOf(known())).toEqual({ airOn: false, boundUntilMs: undefined, flow: undefined });
-  expect(standingOf(known({ events: [air('gentle'), flow(2), flow(5)] }))).toMatchObject({ airOn: true, flow: { mLPerMin: 5 } });
-  expect(standingOf(known({ events: [air('gentle'), air('none')] })).airOn).toBe(false);
+  expect(standingOf(known())).toEqual({ air: 'none', boundUntilMs: undefined, flow: undefined });
+  expect(standingOf(known({ events: [air('gentle'), flow(2), flow(5)] }))).toMatchObject({ air: 'gentle', flow: { mLPerMin: 5 } });
+  expect(standingOf(known({ events: [air('gentle'), air('none')] })).air).toBe('none');
 });

@@ -42,6 +42,7 @@ it('does not ask again for what hands have done', () => {
   const { doNow } = judgeSign('rolling', calm, LINES);
   expect(doNow.map((what) => deedFor(what)?.do)).toEqual(['flow', 'air', undefined, undefined]);
   expect(deedFor('binder in')).toEqual({ do: 'binder' });
+  expect(deedFor('float the vessel')).toEqual({ do: 'float' });
 });
 
 it('in a bath every stop sign means out, into clean water', () => {

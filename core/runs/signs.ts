@@ -77,6 +77,8 @@ export function deedFor(what: DoNow): RunDeed | undefined {
       return { do: 'air', level: 'gentle' };
     case 'binder in':
       return { do: 'binder' };
+    case 'float the vessel':
+      return { do: 'float' };
     case 'stop the drip':
       return { do: 'flow', mLPerMin: 0, low: 0, high: 0, from: 'caught' };
     default:

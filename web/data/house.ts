@@ -1,6 +1,6 @@
 // This screen's one outbox and its live stream, and the hooks through which stations read and write.
 import { useEffect, useSyncExternalStore } from 'react';
-import useSWR, { mutate } from 'swr';
+import useSWR, { mutate, useSWRConfig, type Cache } from 'swr';
 import { v7 } from 'uuid';
 import { permits, versionOf } from '#contract/permits.ts';
 import { paths, viewPath } from '#contract/paths.ts';
@@ -76,10 +76,14 @@ async function readView<V extends ViewName>(path: string): Promise<Views[V]> {
   return view.seq < outbox.getState().lastSavedSeq ? getJson<Views[V]>(path) : view;
 }
 
-/** Reads the stations' views ahead, so that they are there when the house is not. */
-export function preloadViews(): void {
+/** The journal's seq when the view at `key` was read; undefined while it is not there. */
+const readAtSeq = (cache: Cache, key: string) => (cache.get(key)?.data as { seq?: number } | undefined)?.seq;
+
+/** Reads the stations' views ahead, so that they are there when the house is not: those that nobody has asked for yet, or not since `seq`. */
+export function preloadViews(cache: Cache, seq = 0): void {
   for (const name of ['dock', 'bench', 'rounds', 'room'] as const) {
     const path = viewPath(name);
+    if ((readAtSeq(cache, path) ?? -1) >= seq) continue;
     // Only an answer is put there: a house that went away meanwhile must not take from a screen what it shows.
     readView<typeof name>(path).then(
       (view) => void mutate(path, view, { revalidate: false }),
@@ -92,11 +96,22 @@ export function useView<V extends ViewName>(name: V, query: Record<string, strin
   return useSWR<Views[V], Error>(viewPath(name, query), readView<V>, { revalidateOnFocus: false, dedupingInterval: 100 });
 }
 
+/** What was being read when the stream opened has come by then, ms. */
+const SETTLED_AFTER_MS = 800;
+
 /** One live stream a visible tab: hears what changed, and reads everything again after a gap. */
 export function useLive(onConnection: (connected: boolean) => void): void {
+  const { cache } = useSWRConfig();
   useEffect(() => {
     let stream: EventSource | undefined;
     let again: ReturnType<typeof setTimeout> | undefined;
+    let first = true;
+    let opening = false;
+    /** A page that has just been opened has just read its views: only if the house has gone on since, or was not there, once more. */
+    const catchUp = (seq: number) => {
+      const seen = [...cache.keys()].filter((key) => keyOfView(key) !== undefined).map((key) => readAtSeq(cache, key) ?? -1);
+      if (seen.some((one) => one < seq)) revalidate();
+    };
     const open = () => {
       clearTimeout(again);
       stream?.close();
@@ -105,7 +120,8 @@ export function useLive(onConnection: (connected: boolean) => void): void {
       stream = new EventSource(paths.live);
       stream.onopen = () => {
         onConnection(true);
-        revalidate();
+        opening = true;
+        if (!first) revalidate();
         void outbox.flush();
       };
       stream.onerror = () => {
@@ -114,8 +130,14 @@ export function useLive(onConnection: (connected: boolean) => void): void {
         if (stream?.readyState === EventSource.CLOSED) again = setTimeout(open, REOPEN_AFTER_MS);
       };
       stream.onmessage = (event: MessageEvent<string>) => {
-        const { topics, houseNowMs } = JSON.parse(event.data) as LiveMessage;
+        const { seq, topics, houseNowMs } = JSON.parse(event.data) as LiveMessage;
         if (houseNowMs !== undefined) hearHouseTime(houseNowMs);
+        if (opening) {
+          // After a gap what is in front is being read again already; what was read ahead is as old as the gap.
+          const then = first ? catchUp : (at: number) => preloadViews(cache, at);
+          setTimeout(() => then(seq), SETTLED_AFTER_MS);
+          first = opening = false;
+        }
         if (topics.length > 0) revalidate(topics);
       };
     };
@@ -129,5 +151,5 @@ export function useLive(onConnection: (connected: boolean) => void): void {
       document.removeEventListener('visibilitychange', open);
       window.removeEventListener('online', online);
     };
-  }, [onConnection]);
+  }, [onConnection, cache]);
 }

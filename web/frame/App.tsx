@@ -1,7 +1,7 @@
 // The way in: the door until somebody is signed in, then the frame with one lazily loaded station at a time.
 import { useEffect } from 'react';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
-import useSWR from 'swr';
+import useSWR, { useSWRConfig } from 'swr';
 import { paths } from '#contract/paths.ts';
 import type { MeView } from '#contract/views.ts';
 import { getJson, Refusal } from '../data/api.ts';
@@ -27,14 +27,16 @@ async function readMe(path: string): Promise<MeView> {
 
 export function App() {
   const { data: me, error, mutate } = useSWR<MeView, Error>(paths.me, readMe, { revalidateOnFocus: false, shouldRetryOnError: false });
+  const { cache } = useSWRConfig();
+  const who = me?.person.id;
   useEffect(() => {
-    if (!me) return;
+    if (who === undefined) return;
     const rest = setTimeout(() => {
       [...STATIONS, ...PAGES].forEach(({ load }) => void load());
-      preloadViews();
+      preloadViews(cache);
     }, FETCH_REST_AFTER_MS);
     return () => clearTimeout(rest);
-  }, [me]);
+  }, [who, cache]);
   if (error instanceof Refusal && error.status === 401) return <Door />;
   if (!me) return <Waiting error={error} retry={() => void mutate()} />;
   return (

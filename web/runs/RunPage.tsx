@@ -8,6 +8,7 @@ import { useKey } from '../keys/useKey.ts';
 import { useTimes } from '../data/me.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { METHOD_TITLES } from '../words/runs.ts';
+import { Also } from './Also.tsx';
 import { BathNote } from './BathNote.tsx';
 import { Curve } from './Curve.tsx';
 import { useHappened } from './happened.ts';
@@ -25,6 +26,7 @@ import { Watch } from './Watch.tsx';
 
 // Drawn anew when something of the run changed, not with every second of its clock.
 const [StillSheet, StillCurve, StillApart, StillReads, StillTooFast] = [memo(Sheet), memo(Curve), memo(Apart), memo(Reads), memo(TooFast)];
+const StillAlso = memo(Also);
 const NONE_PARTED: readonly Parted[] = [];
 
 const PANELS = ['steps', 'drip', 'read', 'signs', 'watch'] as const;
@@ -91,6 +93,7 @@ export function RunPage({ run, people, now }: Props) {
                 {panel === 'steps' && (
                   <>
                     <StillSheet run={run} lines={lines} next={next} />
+                    <StillAlso run={run} />
                     {!done && (
                       <Button variant="link" className="btn-quiet" onClick={() => setLetting(true)}>
                         let go before it is there

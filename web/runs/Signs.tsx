@@ -32,7 +32,7 @@ export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
   const [last, setLast] = useState<RunSign>();
   const [dead, setDead] = useState(0);
   const minutes = Math.max(0, (now - run.startedAtMs) / MINUTE_MS);
-  const { airOn, boundUntilMs = -Infinity, flow } = standingOf(run);
+  const { air, boundUntilMs = -Infinity, flow } = standingOf(run);
   const lines = useMe().house.rules.runs;
   const flowing = flow !== undefined && flow.mLPerMin > 0;
   const judge = (sign: RunSign) =>
@@ -43,7 +43,7 @@ export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
         minutes,
         nh3: followed?.now.nh3 ?? 0,
         oxygen: followed?.now.oxygen ?? 7,
-        airOn,
+        airOn: air !== 'none',
         binder: now < boundUntilMs,
         flowing,
       },
@@ -127,6 +127,7 @@ const DONE: Partial<Record<DoNow, string>> = {
   'air on': 'Air is on',
   'binder in': 'Binder is in',
   'stop the drip': 'Drip is shut',
+  'float the vessel': 'It is afloat',
   'out now': 'Let them out',
   'read ammonia': 'Write the reading',
   'read oxygen': 'Write the reading',
