@@ -16,8 +16,6 @@ export function Also({ run }: { run: RunCard }) {
   const { doIt } = useDeeds();
   const units = useUnits();
   const [turnedUp, setTurnedUp] = useState(false);
-  const [cup, setCup] = useState('');
-  const [left, setLeft] = useState('');
   const { air, boundUntilMs } = standingOf(run);
   const write = (did: RunDeed) =>
     void doIt(`${capital(run.started.vessel.name)}: ${sayDeed(did, units)}`, { kind: 'run.worked', payload: { run: run.run, did } });
@@ -27,15 +25,6 @@ export function Also({ run }: { run: RunCard }) {
     write({ do: 'air', level });
   };
   const { holdsL } = run.started.vessel;
-  const litres = (text: string) => {
-    const read = units.read('volume', text);
-    return text.trim() !== '' && read.ok && read.value > 0 && read.value <= holdsL ? read.value : undefined;
-  };
-  const tooMuch = (text: string) => {
-    const read = units.read('volume', text);
-    return read.ok && read.value > holdsL ? `It holds ${units.say('volume', holdsL)}.` : undefined;
-  };
-  const [cupL, leftL] = [litres(cup), litres(left)];
   const isBath = run.started.bath !== undefined;
   const [says, why] = CAUTION_WORDS['air frees ammonia'];
   return (
@@ -57,34 +46,53 @@ export function Also({ run }: { run: RunCard }) {
               It is afloat in {run.tank.code}
             </Button>
           </div>
-          <div className="pair">
-            <QuantityField label="Cup out, tank water in" quantity="volume" text={cup} onChange={setCup} hint={tooMuch(cup)} optional />
-            <Button
-              variant="plain"
-              disabled={cupL === undefined}
-              onClick={() => {
-                write({ do: 'cup', litres: cupL! });
-                setCup('');
-              }}
-            >
-              {cupL === undefined ? 'How much?' : `${units.say('volume', cupL)} exchanged`}
-            </Button>
-          </div>
-          <div className="pair">
-            <QuantityField label="Poured off, left in it" quantity="volume" text={left} onChange={setLeft} hint={tooMuch(left)} optional />
-            <Button
-              variant="plain"
-              disabled={leftL === undefined}
-              onClick={() => {
-                write({ do: 'pour off', toL: leftL! });
-                setLeft('');
-              }}
-            >
-              {leftL === undefined ? 'How much?' : `Poured off to ${units.say('volume', leftL)}`}
-            </Button>
-          </div>
+          <Amount
+            label="Cup out, tank water in"
+            mostL={holdsL}
+            says={(amount) => `${amount} exchanged`}
+            onDone={(litres) => write({ do: 'cup', litres })}
+          />
+          <Amount
+            label="Poured off, left in it"
+            mostL={holdsL}
+            says={(amount) => `Poured off to ${amount}`}
+            onDone={(toL) => write({ do: 'pour off', toL })}
+          />
         </details>
       )}
+    </div>
+  );
+}
+
+type AmountProps = { label: string; mostL: number; says: (amount: string) => string; onDone: (litres: number) => void };
+
+/** So much water, no more than the vessel holds, and what is then true. */
+function Amount({ label, mostL, says, onDone }: AmountProps) {
+  const units = useUnits();
+  const [text, setText] = useState('');
+  const read = units.read('volume', text);
+  const over = read.ok && read.value > mostL;
+  const litres = text.trim() !== '' && read.ok && read.value > 0 && !over ? read.value : undefined;
+  return (
+    <div className="pair">
+      <QuantityField
+        label={label}
+        quantity="volume"
+        text={text}
+        onChange={setText}
+        hint={over ? `It holds ${units.say('volume', mostL)}.` : undefined}
+        optional
+      />
+      <Button
+        variant="plain"
+        disabled={litres === undefined}
+        onClick={() => {
+          onDone(litres!);
+          setText('');
+        }}
+      >
+        {litres === undefined ? 'How much?' : says(units.say('volume', litres))}
+      </Button>
     </div>
   );
 }

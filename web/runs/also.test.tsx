@@ -5,7 +5,7 @@ import { courseOf, runFactsOf } from '#core/runs/index.ts';
 import { outbox } from '../data/house.ts';
 import { answer, NOW, press, sentAct } from '../testScreen.tsx';
 import { Also } from './Also.tsx';
-import { answers, card, payloads, show } from './testRun.tsx';
+import { answers, card, inBath, payloads, show } from './testRun.tsx';
 
 let asked: ReturnType<typeof answer>;
 beforeEach(async () => {
@@ -52,17 +52,7 @@ it('a cup and what was poured off, in any unit, no more than it holds', async ()
 });
 
 it('a bath is told its air only', () => {
-  const bath = {
-    is: 'dye',
-    label: 'dye',
-    dose: { value: 1, unit: 'mL for each 10 L' },
-    litres: 5,
-    minutes: 30,
-    condition: 'poor',
-  } as const;
-  const run = card();
-  const matched = { temperature: { bath: 25, fish: 25 }, salinity: { bath: 30, fish: 30 } };
-  show(<Also run={{ ...run, started: { ...run.started, bath: { ...bath, matched } } }} />);
+  show(<Also run={inBath()} />);
   expect(screen.getByRole('group', { name: 'Air, as it is' })).toBeTruthy();
   expect(screen.queryByText('Something else was done')).toBeNull();
 });

@@ -16,7 +16,7 @@ import { NextStep } from './NextStep.tsx';
 import { Figures, NowLine } from './NowLine.tsx';
 import { Sheet } from './Sheet.tsx';
 import SheetPage from './SheetPage.tsx';
-import { answers, card, FIRST_RUN, followed, payloads, show } from './testRun.tsx';
+import { answers, BATH, card, FIRST_RUN, followed, inBath, payloads, show } from './testRun.tsx';
 
 let asked: ReturnType<typeof answer>;
 beforeEach(async () => {
@@ -88,19 +88,9 @@ describe('the vessel now', () => {
   });
 
   it('a bath counts down to out, and shows its arithmetic', () => {
-    const bath = {
-      is: 'dye',
-      label: 'dye bath',
-      dose: { value: 1, unit: 'mL for each 10 L' },
-      litres: 5,
-      minutes: 30,
-      condition: 'poor',
-      matched: { temperature: { bath: 25, fish: 25 }, salinity: { bath: 30, fish: 30 } },
-    } as const;
-    const run = card({ end: { atMs: NOW + 60_000 } });
-    show(<NowLine run={{ ...run, started: { ...run.started, bath } }} now={NOW} />);
+    show(<NowLine run={inBath({ end: { atMs: NOW + 60_000 } })} now={NOW} />);
     expect(screen.getByText(/until the bath is over.*somebody stays beside it/)).toBeTruthy();
-    show(<BathNote bath={bath} />);
+    show(<BathNote bath={BATH} />);
     expect(screen.getByText(/1 mL × 5 L ÷ 10 L = 0\.5 mL, by the label as it was entered/)).toBeTruthy();
   });
 });

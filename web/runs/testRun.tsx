@@ -40,6 +40,20 @@ export const card = (more: Partial<RunCard> = {}): RunCard => {
   };
   return { ...run, dues: more.dues ?? runDues(run, undefined) };
 };
+/** The same fish in a first-aid bath of half an hour. */
+export const BATH: NonNullable<RunCard['started']['bath']> = {
+  is: 'dye',
+  label: 'dye bath',
+  dose: { value: 1, unit: 'mL for each 10 L' },
+  litres: 5,
+  minutes: 30,
+  condition: 'poor',
+  matched: { temperature: { bath: 25, fish: 25 }, salinity: { bath: 30, fish: 30 } },
+};
+export const inBath = (more: Partial<RunCard> = {}): RunCard => {
+  const run = card(more);
+  return { ...run, started: { ...run.started, bath: BATH } };
+};
 export const followed = (run: RunCard) => follow(runFactsOf(run), NOW);
 
 export const show = (part: ReactNode, role: Role = 'keeper') => draw(<DeedProvider>{part}</DeedProvider>, role);
