@@ -40,7 +40,7 @@ export function Also({ run }: { run: RunCard }) {
           <summary>Something else was done</summary>
           <div className="also-deeds">
             <Button variant="plain" onClick={() => write({ do: 'binder' })}>
-              Binder is in
+              {boundUntilMs === undefined ? 'Binder is in' : 'More binder is in'}
             </Button>
             <Button variant="plain" onClick={() => write({ do: 'float' })}>
               It is afloat in {run.tank.code}
