@@ -34,6 +34,10 @@ it('makes entries that the house takes', () => {
 it('changes no rule that nobody touched', () => {
   const house = { name: 'House', zone: 'Europe/Lisbon', rules: STARTING_RULES };
   expect(rulesOf(ruleValues(house), STARTING_RULES).payload).toEqual(house);
+  // 23.3 °C shown as 73.9 °F comes back as 23.28.
+  const warm = { ...STARTING_RULES, around: { ...STARTING_RULES.around, roomC: 23.3 } };
+  const roomOf = (roomC: string) => (rulesOf({ ...ruleValues(house), roomC }, warm).payload as { rules: typeof warm }).rules.around.roomC;
+  expect([roomOf('23.2778'), roomOf('22')]).toEqual([23.3, 22]);
   const typed = { ...ruleValues(house), equalPpt: '1,5', callLeadAfterMin: '20', ammoniaLine: '0,1', binderHoldsH: '48' };
   expect(rulesOf(typed, STARTING_RULES).payload).toMatchObject({
     rules: {

@@ -102,6 +102,10 @@ export const ruleValues = (house: { name: string; zone: string; rules: HouseRule
 const numbersOf = (values: Values, fields: readonly FormField[]) =>
   Object.fromEntries(fields.map(({ name }) => [name, numberOf(values[name])]));
 
+/** Shown in another unit a temperature is rounded: what nobody touched stays as it was. */
+const sameOr = (was: number, typed: number): number => (Math.abs(typed - was) < SHOWN_WITHIN_C ? was : typed);
+const SHOWN_WITHIN_C = 0.05;
+
 export function rulesOf(values: Values, rules: HouseRules): Draft {
   const waysOf = (way: 'short' | 'long') => Object.fromEntries(SCHOOL_CLASSES.map((kind) => [kind, values[`${way} ${kind}`]]));
   return {
@@ -114,7 +118,7 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
         ...rules,
         ...numbersOf(values, PLAIN),
         runs: numbersOf(values, RUNS) as HouseRules['runs'],
-        around: numbersOf(values, AROUND) as HouseRules['around'],
+        around: { ...(numbersOf(values, AROUND) as HouseRules['around']), roomC: sameOr(rules.around.roomC, numberOf(values.roomC)) },
         hungryAfterDays: numbersOf(values, MEALS) as HouseRules['hungryAfterDays'],
         schools: { shortUnderH: numberOf(values.shortUnderH), short: waysOf('short'), long: waysOf('long') } as Schools,
       },
