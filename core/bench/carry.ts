@@ -4,12 +4,10 @@ import { floatTau } from '../water/heat.ts';
 import { pooled } from '../water/mixing.ts';
 import { stayClosed, type Water } from './bag.ts';
 import { BEST_GUESS, type Chance } from './input.ts';
+import type { AirLevel } from './air.ts';
 import type { Around } from './around.ts';
 import type { Tolerance } from './integrate.ts';
 import { letGo, sampleOf, type Fish, type Sample, type Stir } from './vessel.ts';
-
-export const AIR_LEVELS = ['none', 'gentle', 'strong'] as const;
-export type AirLevel = (typeof AIR_LEVELS)[number];
 
 /** What hands do, in order. Minutes, L, mL/min. */
 export type Step =

@@ -24,5 +24,6 @@ export { METHODS, recipesFor, type Method, type NotOffered, type Recipe } from '
 export { benchRules } from './rules.ts';
 export { classOf, houseMethod, SCHOOL_CLASSES, SCHOOLS, STARTING_SCHOOLS, type School, type SchoolClass, type Schools } from './schools.ts';
 export { SAY_METRIC, sayTime, sentenceOf, type Say } from './sentence.ts';
-export { AIR_LEVELS, STEPS } from './carry.ts';
+export { AIR_LEVELS } from './air.ts';
+export { STEPS } from './carry.ts';
 export { simulate, startVessel, tankWater, type Run, type Sample, type Step, type Vessel } from './simulate.ts';

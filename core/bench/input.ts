@@ -1,7 +1,7 @@
 // What the bench computes from: a bag as it is now, the tank its fish are to live in, the lot in it. SI throughout (°C, L, ppt,
 // meq/L, mg/L as nitrogen, dGH, hours).
 import type { Around } from './around.ts';
-import type { AirLevel } from './carry.ts';
+import type { AirLevel } from './air.ts';
 import type { WaterType } from '../species/entries.ts';
 
 /** `closed` until now; `opened` so long ago and kept since; `tub` = came in an open tub: the carbon dioxide is gone. */

@@ -3,7 +3,8 @@
 import type { Method } from '../bench/methods.ts';
 import type { Figures } from '../bench/figures.ts';
 import type { BagInput, LotInput, TankInput } from '../bench/input.ts';
-import type { AirLevel, Step } from '../bench/carry.ts';
+import type { AirLevel } from '../bench/air.ts';
+import type { Step } from '../bench/carry.ts';
 import type { Condition } from '../dock/entries.ts';
 import type { Quantity, Reading } from '../water/units.ts';
 

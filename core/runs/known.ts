@@ -1,5 +1,5 @@
 // What the house knows of a run, made into what its course is computed from: deeds out of events, readings set right by their meter's checks.
-import type { AirLevel } from '../bench/carry.ts';
+import type { AirLevel } from '../bench/air.ts';
 import type { Method, Quantity } from '../water/units.ts';
 import type { RunChecked, RunDeed, RunHanded, RunNoticed, RunStarted } from './entries.ts';
 import type { RunFacts, TankSince } from './facts.ts';

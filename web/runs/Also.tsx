@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RunCard } from '#contract/views.ts';
-import { AIR_LEVELS, type AirLevel } from '#core/bench/carry.ts';
+import { AIR_LEVELS, type AirLevel } from '#core/bench/air.ts';
 import { standingOf, type RunDeed } from '#core/runs/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { useUnits } from '../data/units.ts';

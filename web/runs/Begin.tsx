@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
 import type { BenchBag, BenchView } from '#contract/views.ts';
-import { AIR_LEVELS } from '#core/bench/carry.ts';
+import { AIR_LEVELS } from '#core/bench/air.ts';
 import { inputOf } from '#core/bench/facts.ts';
 import { STARTING_CONTROLS, type Controls } from '#core/bench/input.ts';
 import { recipesFor, type Method, type Recipe } from '#core/bench/methods.ts';
