@@ -107,6 +107,14 @@ export function TapPad({ run, followed, lines, now }: Props) {
               : 'nothing runs yet'}
         </span>
       </button>
+      <Leads run={run} flow={shown} line={due ? next.line?.line : undefined} followed={followed} now={now} />
+      {turn && turn.turn !== 'as it is' && rate > 0 && (
+        <p className="warn" role="status">
+          {turn.turn === 'looser' ? 'Looser' : 'Tighter'}: {sayFlow(rate)} is to be {sayFlow(turn.toMLPerMin)},{' '}
+          {turn.turn === 'looser' ? `${turn.factor.toFixed(1)} times as fast` : `${Math.round((1 - turn.factor) * 100)} % less`}. Turn the
+          knot a little, then tap again.
+        </p>
+      )}
       <div className="tap-catch">
         <Form.Group controlId="caught-ml">
           <Form.Label className="label">or caught, mL</Form.Label>
@@ -119,20 +127,12 @@ export function TapPad({ run, followed, lines, now }: Props) {
           />
         </Form.Group>
         <Chips label="in seconds" options={SECONDS} value={seconds} onChange={setSeconds} />
+        {present !== undefined && present.mLPerMin > 0 && (
+          <Button variant="plain" onClick={() => write({ do: 'flow', mLPerMin: 0, low: 0, high: 0, from: 'caught' })}>
+            Drip shut
+          </Button>
+        )}
       </div>
-      {present !== undefined && present.mLPerMin > 0 && (
-        <Button variant="plain" onClick={() => write({ do: 'flow', mLPerMin: 0, low: 0, high: 0, from: 'caught' })}>
-          Drip shut
-        </Button>
-      )}
-      <Leads run={run} flow={shown} line={due ? next.line?.line : undefined} followed={followed} now={now} />
-      {turn && turn.turn !== 'as it is' && rate > 0 && (
-        <p className="warn" role="status">
-          {turn.turn === 'looser' ? 'Looser' : 'Tighter'}: {sayFlow(rate)} is to be {sayFlow(turn.toMLPerMin)},{' '}
-          {turn.turn === 'looser' ? `${turn.factor.toFixed(1)} times as fast` : `${Math.round((1 - turn.factor) * 100)} % less`}. Turn the
-          knot a little, then tap again.
-        </p>
-      )}
       <div className="thumb">
         <ActButton
           pressKey="bench.act"
