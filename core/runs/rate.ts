@@ -4,16 +4,11 @@ import type { Course } from './course.ts';
 import type { RunStarted } from './entries.ts';
 
 export type TooFast = { way: 'up' | 'down'; /** In the fastest hour that is to come. */ ppt: number; bears: number };
-const HOUR_MIN = 60;
 
 /** The fastest hour from now on, ppt; undefined while they bear it. The hour may have begun before now: what has just been added counts. */
-export function tooFast(
-  { samples, nowIndex, now }: Pick<Course, 'samples' | 'nowIndex' | 'now'>,
-  of: RunStarted['of'],
-): TooFast | undefined {
+export function tooFast({ samples, now }: Pick<Course, 'samples' | 'now'>, of: RunStarted['of']): TooFast | undefined {
   // Only hours that end after now: what they came through is no longer to be slowed down.
-  const since = samples.findIndex(({ minute }) => minute >= now.minute - HOUR_MIN);
-  const salt = fastest(samples.slice(since), ({ salinity }) => salinity, { endingAfter: samples[nowIndex]!.minute });
+  const salt = fastest(samples, ({ salinity }) => salinity, { endingAfter: now.minute });
   const bears = tolerancesOf(of);
   if (salt.up > bears.salinityUpPerH) return { way: 'up', ppt: salt.up, bears: bears.salinityUpPerH };
   if (salt.down > bears.salinityDownPerH) return { way: 'down', ppt: salt.down, bears: bears.salinityDownPerH };

@@ -3,22 +3,18 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RunCard } from '#contract/views.ts';
 import { AIR_LEVELS, type AirLevel } from '#core/bench/air.ts';
-import { standingOf, type RunDeed } from '#core/runs/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { standingOf } from '#core/runs/index.ts';
 import { useUnits } from '../data/units.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
-import { CAUTION_WORDS, sayDeed } from '../words/runs.ts';
+import { CAUTION_WORDS } from '../words/runs.ts';
+import { useRunDeed } from './useRunDeed.ts';
 
 export function Also({ run }: { run: RunCard }) {
-  const { doIt } = useDeeds();
-  const units = useUnits();
+  const write = useRunDeed(run);
   const [turnedUp, setTurnedUp] = useState(false);
   const { air, boundUntilMs } = standingOf(run);
-  const write = (did: RunDeed) =>
-    void doIt(`${capital(run.started.vessel.name)}: ${sayDeed(did, units)}`, { kind: 'run.worked', payload: { run: run.run, did } });
   const turn = (level: AirLevel) => {
     if (level === air) return;
     setTurnedUp(AIR_LEVELS.indexOf(level) > AIR_LEVELS.indexOf(air));

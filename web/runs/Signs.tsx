@@ -16,11 +16,11 @@ import {
 } from '#core/runs/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { useMe, useTimes } from '../data/me.ts';
-import { useUnits } from '../data/units.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { CountField } from '../parts/CountField.tsx';
-import { DO_NOW_WORDS, sayDeed } from '../words/runs.ts';
+import { DO_NOW_WORDS } from '../words/runs.ts';
+import { useRunDeed } from './useRunDeed.ts';
 
 type Props = { run: RunCard; followed?: Followed; now: number; onLetGo: () => void; onRead: () => void };
 const MINUTE_MS = 60_000;
@@ -28,7 +28,6 @@ const MINUTE_MS = 60_000;
 export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
   const { doIt } = useDeeds();
   const { when } = useTimes();
-  const units = useUnits();
   const [last, setLast] = useState<RunSign>();
   const [dead, setDead] = useState(0);
   const minutes = Math.max(0, (now - run.startedAtMs) / MINUTE_MS);
@@ -53,8 +52,7 @@ export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
     setLast(sign);
     void doIt(`${capital(run.started.vessel.name)}: ${sign}`, { kind: 'run.noticed', payload: { run: run.run, sign } });
   };
-  const done = (did: RunDeed) =>
-    void doIt(`${capital(run.started.vessel.name)}: ${sayDeed(did, units)}`, { kind: 'run.worked', payload: { run: run.run, did } });
+  const done = useRunDeed(run);
   const judged = last && judge(last);
   const ahead = followed ? reckonedSigns(followed.samples.slice(followed.nowIndex), run.started.water.temperature, lines) : [];
   const lose = () => {

@@ -18,16 +18,16 @@ import {
   type RunDeed,
   type SheetLine,
 } from '#core/runs/index.ts';
-import { useDeeds } from '../data/deed.tsx';
 import { houseNow } from '../data/clock.ts';
 import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { capital, countdown } from '../frame/RunningStrip.tsx';
+import { countdown } from '../frame/RunningStrip.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { TooFast } from './TooFast.tsx';
+import { useRunDeed } from './useRunDeed.ts';
 import { CAUTION_WORDS, FLOW_FROM_WORDS, sayFlow } from '../words/runs.ts';
 
 type Flow = Extract<RunDeed, { do: 'flow' }>;
@@ -38,7 +38,7 @@ const FORGET_MS = 8_000;
 const MINUTE_MS = 60_000;
 
 export function TapPad({ run, followed, lines, now }: Props) {
-  const { doIt } = useDeeds();
+  const worked = useRunDeed(run);
   const [taps, setTaps] = useState<number[]>([]);
   const [mL, setML] = useState('');
   const [seconds, setSeconds] = useState<(typeof SECONDS)[number]>('60');
@@ -64,10 +64,7 @@ export function TapPad({ run, followed, lines, now }: Props) {
   const due = next.line?.step.do === 'run' && (next.going?.step.do !== 'run' || run.startedAtMs + next.dueMinute * MINUTE_MS <= now);
   const wanted = due && next.line?.step.do === 'run' ? next.line.step.mLPerMin : undefined;
   const write = (did: Flow) => {
-    void doIt(`${capital(run.started.vessel.name)}: drip ${sayFlow(did.mLPerMin)}`, {
-      kind: 'run.worked',
-      payload: { run: run.run, ...(due ? { line: next.line!.line } : {}), did },
-    });
+    worked(did, due ? next.line!.line : undefined);
     setTaps([]);
     setML('');
   };

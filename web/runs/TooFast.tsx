@@ -6,7 +6,7 @@ import { Caution } from '../parts/Caution.tsx';
 
 const OF_CLASS = { delicate: 'Delicate fish', ordinary: 'Ordinary fish', hardy: 'Hardy fish' } as const;
 
-export function TooFast({ run, course }: { run: RunCard; course: Pick<Course, 'samples' | 'nowIndex' | 'now'> }) {
+export function TooFast({ run, course }: { run: RunCard; course: Pick<Course, 'samples' | 'now'> }) {
   const { say } = useUnits();
   const { of } = run.started;
   const fast = tooFast(course, of);
