@@ -1,9 +1,9 @@
 // Pieces of views that several screens show: bags, floats, readings, what was odd. Instants are UTC ms, quantities SI.
-import type { Method as BenchMethod } from '#core/bench/index.ts';
+import type { Compared, Method as BenchMethod } from '#core/bench/index.ts';
 import type { BagState, Carton, Condition, SupplierAdded } from '#core/dock/index.ts';
 import type { Purpose } from '#core/room/index.ts';
 import type { Sign } from '#core/rounds/index.ts';
-import type { SpeciesAdded, WaterType } from '#core/species/index.ts';
+import type { Range, SpeciesAdded, WaterType } from '#core/species/index.ts';
 import type { Origin } from '#core/stock/index.ts';
 import type { Method, Quantity, Source } from '#core/water/index.ts';
 
@@ -80,12 +80,15 @@ export type BenchBag = BagCard & {
   packedAtMs: number;
   transit: SupplierAdded['transit'];
   /** What is known of its kind that the bench asks for. */
-  kind?: Pick<SpeciesAdded, 'is' | 'bears' | 'salinityPpt'>;
+  kind?: Pick<SpeciesAdded, 'is' | 'bears' | 'water' | 'salinityPpt' | 'temperatureC'>;
   /** Bags of its lot in hand, this one counted. */
   lotBags: number;
   readings: Readings;
-  /** The way chosen last, with what the numbers said then. */
-  chosen?: { method: BenchMethod; advised: BenchMethod; why?: string; by: string; atMs: number };
+  /** Measured in other bags of its lot, the latest of each; and what bags of this kind from this supplier were measured at before, ppt. */
+  siblings?: Readings;
+  usualPpt?: Range;
+  /** The method chosen last, with what the numbers said then and what was compared. */
+  chosen?: { method: BenchMethod; advised?: BenchMethod; why?: string; compared?: Compared; by: string; atMs: number };
   crate: string;
   crateLabel: string;
   told: { temperatureC?: number; salinityPpt?: number };

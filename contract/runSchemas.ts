@@ -6,6 +6,8 @@ import {
   TOLERANCE_CLASSES,
   type BagInput,
   type BagState,
+  type Compared,
+  type Controls,
   type LotInput,
   type Step,
   type TankInput,
@@ -41,8 +43,8 @@ import {
   type Vessel,
 } from '#core/runs/index.ts';
 import { QUANTITIES } from '#core/water/index.ts';
-import { choice, closed, count, finite, id, instant, list, note, text } from './fields.ts';
-import { around, centimetres, degrees, litres, salinity, schemaOf } from './shapes.ts';
+import { choice, closed, count, finite, id, instant, list, maybe, note, someOf, text } from './fields.ts';
+import { around, centimetres, degrees, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
 
 const minutes = (max = 14 * 1440) => finite(0, max).optional();
 const mLPerMin = () => finite(0, 100_000).optional();
@@ -111,6 +113,26 @@ const bagState = () =>
     (value) => (value.is === 'opened') === (value.hours !== undefined),
   ) as unknown as ObjectSchema<BagState>;
 
+/** What was compared when a method was chosen: with it the method is begun. */
+export const compared = () =>
+  maybe({
+    controls: someOf({
+      air: choice(AIR_LEVELS),
+      binder: boolean().required(),
+      floatFirst: boolean().required(),
+      floatWithinC: finite(0.05, 10).required(),
+      bucketL: finite(0.05, 100_000).required(),
+      dripMinutes: finite(1, 2880).required(),
+      dripMLPerMin: finite(0, 100_000).required(),
+      siphonMinutes: finite(1, 2880).required(),
+      siphonMLPerMin: finite(0, 100_000).required(),
+      pourOffToL: finite(0.01, 100_000).required(),
+      conversionHours: finite(1, 240).required(),
+    } satisfies Shape<Controls>),
+    state: bagState(),
+    fed: boolean().required(),
+  }) as unknown as ObjectSchema<Compared | undefined>;
+
 const bagInput = () =>
   schemaOf<BagInput>({
     waterL: litres(),
@@ -146,6 +168,7 @@ const lotInput = () =>
     massA: finite(0.0001, 10).required(),
     massB: finite(1, 5).required(),
     tolerance: choice(TOLERANCE_CLASSES),
+    temperatureC: range(-5, 60).default(undefined).optional(),
     invertebrate: boolean().required(),
     euryhaline: boolean().required(),
     bags: count(1, 500),

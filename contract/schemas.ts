@@ -38,7 +38,7 @@ import { QUANTITIES, type ReadingTaken } from '#core/water/index.ts';
 import { choice, closed, count, finite, id, instant, list, MAX_HEADS, maybe, note, text, uuid } from './fields.ts';
 import { houseSchemas } from './houseSchemas.ts';
 import { centimetres, litres, reading, schemaOf } from './shapes.ts';
-import { runSchemas } from './runSchemas.ts';
+import { compared, runSchemas } from './runSchemas.ts';
 import { stockSchemas } from './stockSchemas.ts';
 
 /** Entry, rule, step. */
@@ -124,9 +124,10 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
     bag: id(),
     lot: id(),
     method: choice(METHODS),
-    advised: choice(METHODS),
+    advised: choice(METHODS).optional(),
     house: choice(METHODS).optional(),
     why: note(),
+    compared: compared(),
   }),
   'float.started': schemaOf<FloatStarted>({
     run: id(),

@@ -57,7 +57,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       label: 'Fernhollow, barbs and loaches',
       supplier: 'fernhollow',
       origin: 'bred',
-      told: { temperatureC: 24.5 },
+      told: { temperatureC: 24.5, salinityPpt: 0.3 },
       gPerL: 7,
       kept: true,
       bags: [
@@ -77,7 +77,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       label: 'Dun Cow, barbs and gouramis',
       supplier: 'dun-cow',
       origin: 'bred',
-      told: { temperatureC: 25 },
+      told: { temperatureC: 25, salinityPpt: 0.3 },
       gPerL: 5,
       lossRisk: 0.004,
       bags: [
@@ -96,7 +96,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       label: 'Marl & Sedge, hatchets and loaches',
       supplier: 'marl-sedge',
       origin: 'wild',
-      told: { temperatureC: 24 },
+      told: { temperatureC: 24, salinityPpt: 0.3 },
       gPerL: 17,
       lossRisk: 0.07,
       bags: [
@@ -150,7 +150,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       label: 'Fernhollow, rasboras and gouramis',
       supplier: 'fernhollow',
       origin: 'bred',
-      told: { temperatureC: 24.5 },
+      told: { temperatureC: 24.5, salinityPpt: 0.3 },
       gPerL: 7,
       lossRisk: 0.008,
       bags: [

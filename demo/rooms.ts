@@ -122,7 +122,7 @@ const banks: Bank[] = [
     water: {
       type: 'marine',
       temperatureC: 25.4,
-      salinityPpt: 31,
+      salinityPpt: 33.5,
       shared: [
         { name: 'Gull near water', volumeL: 300, tanks: 4 },
         { name: 'Gull far water', volumeL: 300, tanks: 4 },

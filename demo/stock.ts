@@ -125,7 +125,7 @@ export const EXPECTED_CRATE: StoryCrate = {
   label: 'Fernhollow, van',
   supplier: 'fernhollow',
   origin: 'bred',
-  told: { temperatureC: 24.5 },
+  told: { temperatureC: 24.5, salinityPpt: 0.3 },
   gPerL: 7,
   bags: [
     ...same(3, { species: 'boesemans-rainbowfish', n: 6, box: 1, sizeCm: 4.5 }),

@@ -2,6 +2,7 @@
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { STARTING_RULES, type HouseRules } from '#core/room/index.ts';
 import { atLocal, houseDay } from '#core/time/index.ts';
+import { makeMatching, type Matching } from './matching.ts';
 import { MINUTE_MS, speciesOf, tellFloat, tellLanding, tellList, tellRelease } from './crates.ts';
 import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, WATERS, ZONE } from './rooms.ts';
 import { clearHolds, fallIll, planCrate, sellSome } from './history.ts';
@@ -23,7 +24,9 @@ const HOUSE_RULES: HouseRules = {
     long: { ...STARTING_RULES.schools.long, fresh: 'float and net', marine: 'match, float, net', invertebrates: 'drip' },
   },
 };
+const MATCHED_BY_HAND_C = 25;
 const DAYS = 120;
+const waterOf = (id: string): string => TANKS.find(({ tank }) => tank === id)!.water;
 const SEED = 20260303;
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
@@ -38,6 +41,7 @@ type Story = {
   /** What newcomers risk in their first days, and after. */
   risks: Map<string, { risk: number; fromMs: number; after: number }>;
   troubles: Trouble[];
+  matching: Matching;
   /** On the bench since the day before. */
   monos?: Monos;
 };
@@ -47,7 +51,7 @@ export function tellStory(file: string, opensAtMs: number) {
   const today = houseDay(opensAtMs, ZONE);
   const at = (daysAgo: number, hour: number, minute = 0) => atLocal(today - daysAgo, { hour, minute }, ZONE);
   const teller = makeTeller(file, SEED, at(DAYS, 6));
-  const story: Story = { teller, today, opensAtMs, at, risks: new Map(), troubles: troubles(today) };
+  const story: Story = { teller, today, opensAtMs, at, risks: new Map(), troubles: troubles(today), matching: makeMatching(teller) };
   tellSetUp(story);
   tellOpening(story);
   for (let daysAgo = DAYS - 1; daysAgo > 0; daysAgo -= 1) tellDay(story, daysAgo);
@@ -121,6 +125,7 @@ function tellDay(story: Story, daysAgo: number): void {
     },
     passedBy: (tank: string) => isPassedBy(tank, daysAgo),
   };
+  story.matching.climb(at(daysAgo, 7, 40));
   const past = PAST.find((one) => one.daysAgo === daysAgo);
   const early = past && past.at[0] < 8;
   if (past && early) tellPastCrate(story, past);
@@ -140,7 +145,7 @@ function tellDay(story: Story, daysAgo: number): void {
 }
 
 function tellPastCrate(
-  { teller, at, risks }: Story,
+  { teller, at, risks, matching }: Story,
   { daysAgo, at: [hour, minute], packedHours, lateHours, crate }: (typeof PAST)[number],
 ): void {
   let atMs = at(daysAgo, hour, minute);
@@ -161,6 +166,8 @@ function tellPastCrate(
     const alive = bag.landed?.alive ?? bag.n;
     return { bag, alive, ...tellFloat(teller, bag, { atMs, who: 'bram', bagC, n: alive }) };
   });
+  for (const water of new Set(floats.map(({ bag }) => waterOf(bag.tank!))))
+    matching.matchTo(water, crate.told.salinityPpt, atMs + MINUTE_MS);
   const holdOpen = new Set<string>();
   for (const { bag, alive, run, dueAtMs } of floats.toSorted((one, other) => one.dueAtMs - other.dueAtMs)) {
     atMs = Math.max(atMs, dueAtMs) + MINUTE_MS;
@@ -174,10 +181,12 @@ function tellPastCrate(
 }
 
 /** The opening day up to the opening time: the late crate comes, ten bags land, two are out, two afloat. */
-function tellThisMorning({ teller, at, opensAtMs }: Story): void {
+function tellThisMorning({ teller, at, opensAtMs, matching }: Story): void {
   tellList(teller, EXPECTED_CRATE, { atMs: at(0, 5, 30), packedAtMs: at(0, 5, 30), promisedAtMs: at(0, 11) });
   const bags = tellList(teller, OPEN_CRATE, { atMs: at(0, 5, 40), packedAtMs: at(2, 20, 30), promisedAtMs: at(1, 21, 40) });
   teller.tell(at(0, 6, 40), 'bram', { kind: 'crate.arrived', payload: { crate: OPEN_CRATE.key, carton: 'damp', note: 'heat pack cold' } });
+  for (const water of new Set(bags.flatMap(({ tank }) => (tank ? [waterOf(tank)] : []))))
+    if (WATERS.find((one) => one.water === water)!.type === 'marine') matching.matchTo(water, OPEN_CRATE.told.salinityPpt, at(0, 6, 42));
   const bagC = 21.8;
   const landed = bags
     .slice(0, OPEN_LANDED)
@@ -196,6 +205,15 @@ function tellThisMorning({ teller, at, opensAtMs }: Story): void {
     [foul, 15],
   ] as const) {
     teller.tell(at(0, 7, minute), 'bram', { kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: bag.tank! } });
+    // Matched by hand: nothing is left to float.
+    teller.tell(at(0, 7, minute), 'bram', {
+      kind: 'reading.taken',
+      payload: {
+        subject: { kind: 'bag', id: bag.bag },
+        quantity: 'temperature',
+        reading: { value: MATCHED_BY_HAND_C, typed: `${MATCHED_BY_HAND_C} °C`, method: 'in the water', source: 'measured' },
+      },
+    });
     tellRelease(teller, bag, { atMs: at(0, 7, minute + 1), who: 'bram', alive: bag.landed!.alive, holdOpen: false });
   }
   tellFloat(teller, afloat, { atMs: at(0, 7, 30), who: 'bram', bagC, n: 4 });

@@ -45,7 +45,7 @@ function page(name: CaseName): string[] {
   const turns = turnsOf(input, doubts, bands);
   const share = (method: string) => bands.best.find((one) => one.method === method)!.share;
   const first = closed.first
-    ? `${closed.first.limit} gives out first, after ${closed.first.hours.toFixed(0)} h closed`
+    ? `${closed.first.limit} gives out first, ${closed.first.hours === 0 ? 'over its limit now' : `in ${closed.first.hours.toFixed(0)} h if it stays closed`}`
     : 'nothing gives out within three days';
   return [
     `## ${name[0]!.toUpperCase()}${name.slice(1)}`,
@@ -53,7 +53,7 @@ function page(name: CaseName): string[] {
     `${lot.n} fish of ${lot.lengthCm} cm${lot.bags > 1 ? ` in each of ${lot.bags} bags` : ''} in ${bag.waterL} L, ${bag.state.is === 'tub' ? 'in an open tub' : 'closed'} for ${bag.closedHours} h, ${bag.temperature} °C, ${bag.salinity} ppt; tank ${tank.temperature} °C, ${tank.salinity} ppt. ` +
       `In the bag now: pH ${start.pH.toFixed(2)}, total ammonia ${start.tan.toFixed(1)} mg/L N of which ${start.nh3.toFixed(3)} toxic, oxygen ${start.oxygen.toFixed(1)} mg/L, carbon dioxide ${start.co2.toFixed(0)} mg/L; ${first}.`,
     '',
-    '| | strain (9 in 10) | limited by | best in | what is said |',
+    '| | stress (9 in 10) | limited by | best in | what is said |',
     '|---|---|---|---|---|',
     ...ranked.map(({ method, limiting, sentence }, index) => {
       const [low, high] = bands.methods.get(method)!.strain;
@@ -79,9 +79,9 @@ function page(name: CaseName): string[] {
 const text = [
   '# Six bags on the bench',
   '',
-  `Made by \`npm run docs:bench\` from \`core/bench/cases.ts\`: point values, and ${DRAWS} seeded draws over what was not measured. Strain is the worst figure against`,
-  'what this class of fish bears (1 = as much as it bears); tolerances are a judgement that a lead may change, sources of the rest stand in the docstrings of `core/water` and `core/bench`.',
-  'Ties within a tenth go to fewer hands-on minutes. What the bag already brought (carbon dioxide, oxygen, ammonia at the moment it is taken in hand) is shown and ranks no method.',
+  `Made by \`npm run docs:bench\` from \`core/bench/cases.ts\`: point values, and ${DRAWS} seeded simulations of what was not measured. Stress is the worst figure against`,
+  'the tolerance of this class of fish (1 = at it); tolerances are a judgement that a lead may change, sources of the rest stand in the docstrings of `core/water` and `core/bench`.',
+  'In the order of their numbers; which one is advised, and that of methods about equal the least work comes first, is in [forty bags](advice.md). What the bag already brought counts by how long a method leaves the fish in it.',
   '',
   ...(Object.keys(CASES) as CaseName[]).flatMap(page),
 ];

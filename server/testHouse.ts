@@ -74,8 +74,8 @@ export function furnish(house: TestHouse): TestHouse {
     { kind: 'person.added', payload: { person: 'pia', name: 'Pia', title: 'trainee', role: 'trainee' } },
     { kind: 'rack.added', payload: { rack: 'back', room: 'Back room', name: 'Back', walk: 1 } },
     water('salt', 'marine', 32),
-    water('reef', 'marine', 34),
-    water('bay', 'marine', 34),
+    water('reef', 'marine', 33),
+    water('bay', 'marine', 33),
     water('sweet', 'fresh', 0.2),
     ...TANKS.map(([code, w, purpose, lid], column): Said => ({
       kind: 'tank.added',
@@ -97,7 +97,7 @@ export function bringCrate(house: TestHouse, crate = 'crate-1', arrived = true):
       supplier: 'yard',
       packedAtMs: T0 - 30 * 3_600_000,
       promisedAtMs: T0 - 3_600_000,
-      told: { temperatureC: 24, salinityPpt: 30 },
+      told: { temperatureC: 24.5, salinityPpt: 32 },
       lots: [
         { lot: `${crate}-fire`, label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 6 },
         { lot: `${crate}-chromis`, label: 'green chromis', species: 'green-chromis', origin: 'wild', sizeCm: 4 },
@@ -147,7 +147,7 @@ export const float = (no: number, tank = 'G1', run = `run-${no}`): Said => ({
     tank,
     n: 1,
     minutes: 20,
-    bagTemperature: { value: 22, typed: '22', method: 'folded', source: 'measured' },
+    bagTemperature: { value: 24.5, typed: '24.5', method: 'folded', source: 'measured' },
     tankTemperature: { value: 25, typed: '25', method: 'in the water', source: 'measured' },
     water: { value: 1.5, typed: '1.5', method: 'by eye', source: 'estimated' },
   },

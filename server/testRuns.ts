@@ -17,7 +17,7 @@ export function startRun(
   const n = bags.reduce((sum, no) => sum + HEADS[no - 1]!, 0);
   const method = more.method && more.method !== 'first-aid bath' ? more.method : 'drip';
   const tank = { ...D5, salinity: 32, volumeL: 300, temperature: 25 };
-  const bag = { ...MONO_BAG, salinity: 28 };
+  const bag = { ...MONO_BAG, salinity: 32.3 };
   const lot = { ...MONOS, n };
   const recipe = recipesFor({ bag, tank, lot, controls: { ...STARTING_CONTROLS, floatFirst: false } }).find(
     (one) => one.method === method,

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { closedBag, closedWater, stayClosed, toxicIn } from './bag.ts';
+import { STARTING_AROUND } from './around.ts';
 import { CASES } from './cases.ts';
 import { massOf } from './input.ts';
 import { ratesOf } from './metabolism.ts';
+import { startVessel } from './simulate.ts';
 
 const overnight = CASES['fresh overnight, soft water'];
 const marine = CASES['marine, shipped low'];
@@ -52,23 +54,60 @@ it('what is measured replaces what was reckoned', () => {
   expect([water.tan, water.oxygen]).toEqual([4.2, 11]);
 });
 
-it('says what gives out first, with its band, or that nothing does', () => {
-  const small = closedBag({ ...marine.bag, waterL: 0.3, gasL: 0.1 }, marine.lot);
+it('says what gives out first from now on, with its band, or that nothing does', () => {
+  const fresh = { ...marine.bag, closedHours: 2 };
+  const small = closedBag({ ...fresh, waterL: 0.3, gasL: 0.1 }, marine.lot);
   expect(small.first).toMatchObject({ limit: 'carbon dioxide' });
   const [soonest, latest] = small.band.firstHours;
   expect(soonest!).toBeLessThan(small.first!.hours);
   expect(latest!).toBeGreaterThan(small.first!.hours);
-  expect(closedBag({ ...marine.bag, waterL: 20, gasL: 40 }, marine.lot).first).toBeUndefined();
-  const little = { ...marine.bag, gasL: 0.03 };
+  expect(closedBag({ ...fresh, waterL: 20, gasL: 40 }, marine.lot).first).toBeUndefined();
+  const little = { ...fresh, gasL: 0.03 };
   const [air, oxygen] = [closedBag({ ...little, gas: 'air' }, marine.lot), closedBag(little, marine.lot)];
   expect(air.first!.limit).toBe('oxygen');
   expect(air.first!.hours).toBeLessThan(oxygen.first?.hours ?? 72);
 });
 
-it('foul water is outside the model: at least three times the estimate', () => {
+it('what was measured says how long it lasts: pH 6.2 in sea water is over the limit of carbon dioxide now', () => {
+  const roomy = { ...marine.bag, waterL: 6, gasL: 12 };
+  expect(closedBag(roomy, marine.lot).first).toBeUndefined();
+  const sour = closedBag({ ...roomy, pH: 6.2 }, marine.lot);
+  expect(sour.co2).toBeGreaterThan(60);
+  expect(sour.first).toEqual({ limit: 'carbon dioxide', hours: 0 });
+  expect(closedBag({ ...roomy, oxygen: 1.5 }, marine.lot).first).toEqual({ limit: 'oxygen', hours: 0 });
+});
+
+it('a closed bag that cools in the room gives out by its temperature', () => {
+  const lot = { ...marine.lot, temperatureC: { min: 22, max: 28 } };
+  const roomy = { ...marine.bag, waterL: 6, gasL: 12, temperature: 25 };
+  const cold = closedBag(roomy, lot, 5, { roomC: 12 });
+  expect(cold.first!.limit).toBe('temperature');
+  // Newton's law of cooling by hand: 25 towards 12 with tau = 6 h·(6/10)^(1/3) is 22 after tau·ln(13/10).
+  expect(cold.first!.hours).toBeCloseTo(6 * Math.cbrt(0.6) * Math.log(13 / 10), 2);
+  expect(closedBag(roomy, lot, 5, { roomC: 24 }).first).toBeUndefined();
+});
+
+it('foul water is outside the calculation: at least three times the estimate, inside its band, and nothing is said of how long', () => {
   const [clear, foul] = [closedBag(marine.bag, marine.lot), closedBag({ ...marine.bag, foul: true }, marine.lot)];
   expect(foul.water.tan).toBeCloseTo(3 * clear.water.tan, 9);
-  expect(closedBag({ ...marine.bag, foul: true, tan: 2 }, marine.lot).water.tan).toBe(2);
+  expect(foul.band.tan[0]).toBeLessThan(foul.water.tan);
+  expect(foul.band.tan[1]).toBeGreaterThan(foul.water.tan);
+  expect([foul.outside, foul.first]).toEqual([true, undefined]);
+  const tested = closedBag({ ...marine.bag, foul: true, tan: 2 }, marine.lot);
+  expect([tested.water.tan, tested.outside, ...tested.band.tan]).toEqual([2, false, 2, 2]);
+});
+
+it('a pH typed for a bag opened hours ago is of now, and raises no oxygen', () => {
+  const opened = { ...marine.bag, state: { is: 'opened' as const, hours: 3 } };
+  const around = { ...STARTING_AROUND };
+  const [plain, read] = [startVessel(opened, marine.lot, { around }), startVessel({ ...opened, pH: 7.4 }, marine.lot, { around })];
+  expect(read.water.oxygen).toBeCloseTo(plain.water.oxygen, 9);
+  expect(toxicIn(read.water).pH).toBeCloseTo(7.4, 6);
+});
+
+it('a pH too high for so little alkalinity tells of more alkalinity, and is kept', () => {
+  const soft = closedBag({ ...overnight.bag, alkalinity: 0.01, pH: 8.2 }, { ...overnight.lot, n: 0 });
+  expect(soft.pH).toBeCloseTo(8.2, 6);
 });
 
 it('a bag without fish changes nothing; longer is never better; nothing is ever not a number', () => {

@@ -6,12 +6,16 @@ import {
   co2AtEquilibrium,
   CO2_MG_PER_MMOL,
   dicFromPH,
+  dicOfShared,
   dicWith,
+  alkalinityAtEquilibrium,
   ROOM_PCO2,
   speciate,
   type Constants,
 } from '../water/carbonate.ts';
 import { gasMmolPerL, O2_MG_PER_MMOL, OXYGEN_IN_AIR, oxygenHenry, oxygenSolubility, vapourPressure } from '../water/oxygen.ts';
+import { standingTauH } from '../water/heat.ts';
+import type { Range } from '../species/entries.ts';
 import { BEST_GUESS, massOf, type BagInput, type Chance, type LotInput } from './input.ts';
 import { ratesOf, type Rates } from './metabolism.ts';
 
@@ -28,9 +32,15 @@ export type Water = {
   hardness: number;
 };
 
-export type LimitName = 'oxygen' | 'carbon dioxide' | 'toxic ammonia';
-/** Where a closed bag gives out: mg/L. */
-export const BAG_LIMITS: Readonly<Record<LimitName, number>> = { oxygen: 2, 'carbon dioxide': 60, 'toxic ammonia': 0.2 };
+export type LimitName = 'oxygen' | 'carbon dioxide' | 'temperature' | 'toxic ammonia';
+/** Where a closed bag gives out: mg/L; temperature by what the species lives at. */
+export const BAG_LIMITS: Readonly<Record<Exclude<LimitName, 'temperature'>, number>> = {
+  oxygen: 2,
+  'carbon dioxide': 60,
+  'toxic ammonia': 0.2,
+};
+/** °C, for fish that nobody could name: outside it the breathing of the book does not hold either. A judgement. */
+const UNKNOWN_LIVES_AT: Range = { min: 15, max: 32 };
 /** Beyond this many hours nothing is promised. */
 export const LONGEST_H = 72;
 const START_TAN = 0.2;
@@ -39,14 +49,18 @@ const FOUL_FACTOR = 3;
 /** Breathing in transit, against the book. */
 export const METABOLISM_BAND = { low: 0.6, high: 1.6 };
 
+/** From now on, closed: which limit is reached first and in how many hours; 0 = it is over it already. */
+export type FirstLimit = { limit: LimitName; hours: number };
 export type ClosedBag = {
   water: Water;
   pH: number;
   /** Mg/L. */
   co2: number;
   nh3: number;
-  /** Which limit comes first and after how many hours closed; undefined when none does within {@link LONGEST_H}. */
-  first?: { limit: LimitName; hours: number };
+  /** Foul water or a dead fish, and its ammonia untested: outside the calculation, so nothing is said of how long it lasts. */
+  outside: boolean;
+  /** Undefined when no limit is reached within {@link LONGEST_H}, and when it is `outside`. */
+  first?: FirstLimit;
   /** Total ammonia, and hours to the first limit, if the fish breathed at the ends of {@link METABOLISM_BAND}. */
   band: { tan: [number, number]; firstHours: [number | undefined, number | undefined] };
 };
@@ -63,10 +77,10 @@ type Packed = {
   gasOxygen: number;
 };
 
-function pack(bag: BagInput, lot: LotInput, factor: number): Packed {
+function pack(bag: BagInput, lot: LotInput, { metabolism: factor, nitrogen }: Pick<Chance, 'metabolism' | 'nitrogen'>): Packed {
   const c = carbonateConstants(bag);
   const gramsEach = lot.n === 0 ? 0 : massOf(lot) / lot.n;
-  const rates = ratesOf({ n: lot.n, gramsEach, temperature: bag.temperature, fed: bag.fed, factor });
+  const rates = ratesOf({ n: lot.n, gramsEach, temperature: bag.temperature, fed: bag.fed, factor, nitrogen });
   const perAtm = gasMmolPerL(1, bag.temperature);
   const dry = 1 - vapourPressure(bag);
   const oxygenAtm = dry * (bag.gas === 'oxygen' ? 1 : OXYGEN_IN_AIR);
@@ -90,31 +104,11 @@ const tanAfter = ({ bag, rates }: Packed, hours: number): number => START_TAN + 
 const gasPerFree = (c: Constants, gasL: number, temperature: number): number =>
   (gasMmolPerL(1, temperature) * gasL) / (c.k0 * c.kgPerL * 1e3);
 
-/** DIC of the water when water and gas have shared out `total` mmol of carbon between them. `from` = a guess of the pH. */
-function shareCarbon(of: { total: number; alkalinity: number; waterL: number; perFree: number; c: Constants; from?: number }): number {
-  const { total, alkalinity, waterL, perFree, c } = of;
-  let [low, high] = [0, total / waterL];
-  let pH = of.from ?? 7;
-  let dic = high;
-  // The sum rises with DIC, so halving cannot miss; a secant step makes it quick.
-  for (let turn = 0; turn < 60 && high - low > 1e-9; turn += 1) {
-    const at = speciate({ alkalinity, dic }, c, pH);
-    pH = at.total;
-    const gap = dic * waterL + at.co2 * perFree - total;
-    if (Math.abs(gap) < 1e-8 * total + 1e-12) break;
-    if (gap > 0) high = dic;
-    else low = dic;
-    const guess = dic - gap / (waterL + (at.co2 / Math.max(dic, 1e-9)) * perFree);
-    dic = guess > low && guess < high ? guess : (low + high) / 2;
-  }
-  return dic;
-}
-
 function dicAfter(packed: Packed, hours: number): number {
   const { bag, c, rates, startDic } = packed;
   const perFree = gasPerFree(c, bag.gasL, bag.temperature);
   const total = startDic * bag.waterL + co2AtEquilibrium(c, ROOM_PCO2) * perFree + rates.co2 * hours;
-  return shareCarbon({ total, alkalinity: alkalinityAfter(packed, hours), waterL: bag.waterL, perFree, c });
+  return dicOfShared({ total, alkalinity: alkalinityAfter(packed, hours), waterL: bag.waterL, gasPerFree: perFree, c });
 }
 
 /**
@@ -126,12 +120,13 @@ export function stayClosed(of: {
   gasL: number;
   fish: { n: number; gramsEach: number; fed: boolean };
   factor: number;
+  nitrogen?: number;
   toC: number;
   hours: number;
 }): Water {
-  const { water, gasL, fish, factor, toC, hours } = of;
+  const { water, gasL, fish, factor, nitrogen, toC, hours } = of;
   const { volumeL } = water;
-  const rates = ratesOf({ ...fish, temperature: (water.temperature + toC) / 2, factor });
+  const rates = ratesOf({ ...fish, temperature: (water.temperature + toC) / 2, factor, nitrogen });
   const before = carbonateConstants(water);
   const now = { ...water, temperature: toC };
   const c = carbonateConstants(now);
@@ -144,7 +139,7 @@ export function stayClosed(of: {
   return {
     ...now,
     alkalinity,
-    dic: shareCarbon({ total: carbon, alkalinity, waterL: volumeL, perFree: gasPerFree(c, gasL, toC), c, from: was.total }),
+    dic: dicOfShared({ total: carbon, alkalinity, waterL: volumeL, gasPerFree: gasPerFree(c, gasL, toC), c, from: was.total }),
     tan: water.tan + (rates.ammonia * hours) / volumeL,
     oxygen,
   };
@@ -166,37 +161,62 @@ function estimate(packed: Packed, hours: number): Water {
 }
 
 /** What was measured replaces what was estimated, by solving for the state that gives it. */
-function measuredInto(water: Water, { pH, tan, oxygen }: BagInput): Water {
-  const dic = pH === undefined ? undefined : dicFromPH({ ...water, pH });
-  return { ...water, dic: dic ?? water.dic, tan: tan ?? water.tan, oxygen: oxygen ?? water.oxygen };
+export function measuredInto(water: Water, { pH, tan, oxygen }: Pick<BagInput, 'pH' | 'tan' | 'oxygen'>): Water {
+  const read = { ...water, tan: tan ?? water.tan, oxygen: oxygen ?? water.oxygen };
+  if (pH === undefined) return read;
+  const dic = dicFromPH({ ...water, pH });
+  // So high a pH tells that the water holds more alkalinity than was thought: as much as room air leaves it.
+  const alkalinity = dic === undefined ? Math.max(water.alkalinity, alkalinityAtEquilibrium({ ...water, pH })) : water.alkalinity;
+  return { ...read, alkalinity, dic: dic ?? dicFromPH({ ...water, alkalinity, pH }) ?? water.dic };
+}
+
+/** Water of a bag as it was when it was last closed, by the estimate alone: point values or one draw. */
+export function estimatedWater(bag: BagInput, lot: LotInput, chance: Chance = BEST_GUESS): Water {
+  return estimate(pack(bag, lot, chance), bag.closedHours);
 }
 
 /** Water of a bag that has been closed until now, point values or one draw. @see closedBag */
 export function closedWater(bag: BagInput, lot: LotInput, chance: Chance = BEST_GUESS): Water {
-  return measuredInto(estimate(pack(bag, lot, chance.metabolism), bag.closedHours), bag);
+  return measuredInto(estimatedWater(bag, lot, chance), bag);
 }
 
-function firstLimit(packed: Packed): { limit: LimitName; hours: number } | undefined {
-  const reached: Record<LimitName, (hours: number) => boolean> = {
-    oxygen: (hours) => oxygenAfter(packed, hours) < BAG_LIMITS.oxygen,
-    'carbon dioxide': (hours) =>
-      speciate({ alkalinity: alkalinityAfter(packed, hours), dic: dicAfter(packed, hours) }, packed.c).co2 * CO2_MG_PER_MMOL >
-      BAG_LIMITS['carbon dioxide'],
-    'toxic ammonia': (hours) => toxicIn(estimate(packed, hours), packed.c).nh3 > BAG_LIMITS['toxic ammonia'],
+type Closed = { gasL: number; fish: { n: number; gramsEach: number; fed: boolean }; factor: number; roomC: number; livesAt: Range };
+/** The carbon is shared out anew so often; the first limit is found between two of these. */
+const SPAN_H = 2;
+const HALVINGS = 12;
+
+/** The first limit that a bag reaches if it stays closed in a room from now on. */
+function firstLimit(start: Water, closed: Closed): FirstLimit | undefined {
+  const on = (water: Water, hours: number): Water => {
+    const toC = closed.roomC + (water.temperature - closed.roomC) * Math.exp(-hours / standingTauH(water.volumeL));
+    return stayClosed({ ...closed, water, toC, hours });
   };
-  let first: { limit: LimitName; hours: number } | undefined;
-  for (const limit of Object.keys(reached) as LimitName[]) {
-    const until = first?.hours ?? LONGEST_H;
-    if (!reached[limit](until)) continue;
-    let [low, high] = [0, until];
-    for (let turn = 0; turn < 12; turn += 1) {
+  let water = start;
+  const already = limitsOver(water, closed.livesAt);
+  if (already) return { limit: already, hours: 0 };
+  for (let hours = 0; hours < LONGEST_H; hours += SPAN_H) {
+    const next = on(water, SPAN_H);
+    if (!limitsOver(next, closed.livesAt)) {
+      water = next;
+      continue;
+    }
+    let [low, high] = [0, SPAN_H];
+    for (let turn = 0; turn < HALVINGS; turn += 1) {
       const middle = (low + high) / 2;
-      if (reached[limit](middle)) high = middle;
+      if (limitsOver(on(water, middle), closed.livesAt)) high = middle;
       else low = middle;
     }
-    first = { limit, hours: high };
+    return { limit: limitsOver(on(water, high), closed.livesAt)!, hours: hours + high };
   }
-  return first;
+  return undefined;
+}
+
+function limitsOver(water: Water, livesAt: Range): LimitName | undefined {
+  const { co2, nh3 } = toxicIn(water);
+  if (water.oxygen < BAG_LIMITS.oxygen) return 'oxygen';
+  if (co2 > BAG_LIMITS['carbon dioxide']) return 'carbon dioxide';
+  if (water.temperature < livesAt.min || water.temperature > livesAt.max) return 'temperature';
+  return nh3 > BAG_LIMITS['toxic ammonia'] ? 'toxic ammonia' : undefined;
 }
 
 /** pH (NBS), free CO2 mg/L, toxic ammonia mg/L N of a water. */
@@ -206,24 +226,35 @@ export function toxicIn(water: Water, c: Constants = carbonateConstants(water)):
 }
 
 /**
- * A bag after `hours` closed: its water, what gives out first, and the band of it. Start: ammonia 0.2 mg/L, water in equilibrium with
- * room air, gas pure oxygen or air. Measured values in `bag` replace the estimate of `water`, not of the limits. Oxygen may reach 0. Valid for
- * loads of 1–40 g/L at 15–32 °C, to 72 h; sources: Weiss (1970, 1974), the rest in core/bench/metabolism.ts. Throws a RangeError on volumes
- * not above 0 and outside the ranges of core/water.
+ * A bag after `hours` closed: its water, and what gives out first if it stays closed from then on in a room of `roomC` (as warm as itself when left
+ * out), with the band of both. Start: ammonia 0.2 mg/L, water in equilibrium with room air, gas pure oxygen or air. What was measured in `bag` replaces
+ * the estimate everywhere. Foul water untested is outside: ammonia is then at least three times the estimate, and nothing is said of how long.
+ * Oxygen may reach 0. Valid for loads of 1–40 g/L at 15–32 °C, to 72 h; sources: Weiss (1970, 1974), the rest in core/bench/metabolism.ts. Throws a
+ * RangeError on volumes not above 0 and outside the ranges of core/water.
  */
-export function closedBag(bag: BagInput, lot: LotInput, hours: number = bag.closedHours): ClosedBag {
+export function closedBag(
+  bag: BagInput,
+  lot: LotInput,
+  hours: number = bag.closedHours,
+  { roomC = bag.temperature }: { roomC?: number } = {},
+): ClosedBag {
   if (!(bag.waterL > 0)) throw new RangeError(`bag water must be above 0 L, got ${bag.waterL}`);
   if (!(hours >= 0)) throw new RangeError(`hours must be 0 or more, got ${hours}`);
-  const packed = pack(bag, lot, 1);
-  const [calm, shaken] = [METABOLISM_BAND.low, METABOLISM_BAND.high].map((factor) => pack(bag, lot, factor)) as [Packed, Packed];
-  const water = measuredInto(estimate(packed, hours), bag);
+  const fish = { n: lot.n, gramsEach: lot.n === 0 ? 0 : massOf(lot) / lot.n, fed: bag.fed };
+  const waterBy = (factor: number) => measuredInto(estimate(pack(bag, lot, { metabolism: factor, nitrogen: 1 }), hours), bag);
+  const lasts = (factor: number) =>
+    firstLimit(waterBy(factor), { gasL: bag.gasL, fish, factor, roomC, livesAt: lot.temperatureC ?? UNKNOWN_LIVES_AT });
+  const { low, high } = METABOLISM_BAND;
+  const water = waterBy(1);
+  const outside = bag.foul && bag.tan === undefined;
   return {
     water,
-    ...toxicIn(water, packed.c),
-    first: firstLimit(packed),
+    ...toxicIn(water),
+    outside,
+    ...(outside ? {} : { first: lasts(1) }),
     band: {
-      tan: bag.tan === undefined ? [tanAfter(calm, hours), tanAfter(shaken, hours)] : [bag.tan, bag.tan],
-      firstHours: [firstLimit(shaken)?.hours, firstLimit(calm)?.hours],
+      tan: [waterBy(low).tan, waterBy(high).tan],
+      firstHours: outside ? [undefined, undefined] : [lasts(high)?.hours, lasts(low)?.hours],
     },
   };
 }

@@ -1,6 +1,6 @@
 // A vessel carried along: what hands do to it, and the time between. The simulation of a method and the course of a run that truly
 // happens are both carried by this.
-import { floatTau } from '../water/heat.ts';
+import { floatTau, standingTauH } from '../water/heat.ts';
 import { pooled } from '../water/mixing.ts';
 import { stayClosed, type Water } from './bag.ts';
 import { BEST_GUESS, type Chance } from './input.ts';
@@ -58,11 +58,11 @@ export type Options = {
   /** Spacing of samples, as a factor: 2 = half as many. */ coarse?: number;
 };
 
-/** Thermal time constant of a bucket of 10 L in air, hours; it goes with the cube root of the volume. A judgement. */
-const BUCKET_TAU_H = 6;
 const SAMPLE_MIN = 2;
-/** A closed bag changes slowly. */
+/** A closed bag that stands changes slowly. */
 const CLOSED_SAMPLE_MIN = 5;
+/** Samples lie closer together where a step begins: there it changes fastest. */
+const EARLY_POWER = 1.6;
 /** Beyond two hours nothing happens within minutes. */
 const LONG_MIN = 120;
 const LONG_SAMPLE_MIN = 12;
@@ -97,18 +97,24 @@ export function makeCarrier(start: Vessel, { chance = BEST_GUESS, around, tolera
       sampleOf(water, { binder: at < boundUntil, minute: at, where: carrier.vessel.inRoom && !carrier.vessel.closed ? 'bucket' : 'bag' }),
     );
 
-  const tauOf = (litres: number, afloat: boolean) =>
-    chance.tau * (afloat || !carrier.vessel.inRoom ? floatTau(litres) / 60 : BUCKET_TAU_H * Math.cbrt(litres / 10));
+  // What floats follows its tank; what stands, an opened bag too, has air around it.
+  const tauOf = (litres: number, afloat: boolean) => chance.tau * (afloat ? floatTau(litres) / 60 : standingTauH(litres));
 
   const passClosed = (minutes: number, { count, surroundingsC, afloat }: { count: number; surroundingsC: number; afloat: boolean }) => {
     const { gasL } = carrier.vessel.closed!;
-    const hours = minutes / 60 / count;
     const tauH = tauOf(carrier.vessel.water.volumeL, afloat);
+    let before = 0;
     for (let index = 1; index <= count; index += 1) {
       const { water, fish } = carrier.vessel;
+      const until = (minutes / 60) * (index / count) ** EARLY_POWER;
+      const hours = until - before;
+      before = until;
       const toC = surroundingsC + (water.temperature - surroundingsC) * Math.exp(-hours / tauH);
-      carrier.vessel = { ...carrier.vessel, water: stayClosed({ water, gasL, fish, factor: chance.metabolism, toC, hours }) };
-      note(carrier.vessel.water, carrier.minute + index * hours * 60);
+      carrier.vessel = {
+        ...carrier.vessel,
+        water: stayClosed({ water, gasL, fish, factor: chance.metabolism, nitrogen: chance.nitrogen, toC, hours }),
+      };
+      note(carrier.vessel.water, carrier.minute + until * 60);
     }
     carrier.minute += minutes;
   };
@@ -125,7 +131,7 @@ export function makeCarrier(start: Vessel, { chance = BEST_GUESS, around, tolera
   const passOn: Carrier['pass'] = (minutes, { tank, mLPerMin = 0, afloat = false }) => {
     if (minutes <= 0) return;
     const surroundingsC = afloat ? tank.temperature : roomC;
-    const spacing = (carrier.vessel.closed ? CLOSED_SAMPLE_MIN : minutes > LONG_MIN ? LONG_SAMPLE_MIN : SAMPLE_MIN) * coarse;
+    const spacing = (carrier.vessel.closed && !afloat ? CLOSED_SAMPLE_MIN : minutes > LONG_MIN ? LONG_SAMPLE_MIN : SAMPLE_MIN) * coarse;
     const count = Math.max(1, Math.min(MOST_SAMPLES, Math.ceil(minutes / spacing)));
     if (carrier.vessel.closed) return passClosed(minutes, { count, surroundingsC, afloat });
     const flowLPerH = (mLPerMin * 60) / 1000;
@@ -136,12 +142,12 @@ export function makeCarrier(start: Vessel, { chance = BEST_GUESS, around, tolera
       const hours = overflowing ? left : Math.min(left, untilFull);
       if (hours <= 1e-9) continue;
       const share = Math.max(1, Math.round((count * hours * 60) / minutes));
-      const times = Array.from({ length: share }, (_, index) => (hours * (index + 1)) / share);
+      const times = Array.from({ length: share }, (_, index) => hours * ((index + 1) / share) ** EARLY_POWER);
       const { water, fish } = carrier.vessel;
-      const { exchange, metabolism } = chance;
+      const { exchange, metabolism, nitrogen } = chance;
       const tauH = tauOf(water.volumeL, afloat);
       const binder = carrier.minute < boundUntil;
-      const going = { stir, flowLPerH, tank, surroundingsC, tauH, binder, pco2, fish, exchange, metabolism };
+      const going = { stir, flowLPerH, tank, surroundingsC, tauH, binder, pco2, fish, exchange, metabolism, nitrogen };
       const gone = letGo({ water, going, hours, overflowing, exposure: carrier.exposure, times, tolerance });
       carrier.vessel = { ...carrier.vessel, water: gone.water };
       carrier.exposure = gone.exposure;

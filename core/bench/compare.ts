@@ -1,4 +1,5 @@
 // Every school on the same bag, side by side, and which hurts least: by the figure that each is limited by, and by no hidden weight.
+import { advise, type Advice } from './advice.ts';
 import { closedBag, type ClosedBag } from './bag.ts';
 import { figuresOf, strainsOf, tolerancesOf, worstOf, type Figures, type Strain } from './figures.ts';
 import {
@@ -34,8 +35,10 @@ export type MethodResult = {
   sentence: string;
 };
 export type Comparison = {
-  /** Offered methods, least strain first; ties within 10 % go to fewer hands-on minutes. */
+  /** Offered methods in the order of their numbers. */
   ranked: MethodResult[];
+  /** Which of them to follow, or that none is to be. */
+  advice: Advice;
   /** Reckoned, but not to be had for this bag. */
   others: MethodResult[];
   /** The water that the fish are in now. */
@@ -43,9 +46,6 @@ export type Comparison = {
   closed: ClosedBag;
   now?: number;
 };
-
-/** Methods this close count as equal. */
-export const TIE = 0.1;
 
 export class BenchFault extends RangeError {
   readonly faults: readonly InputFault[];
@@ -78,7 +78,7 @@ export function reckon(
     const run = simulate(vessel, water, drawn(recipe, chance), options);
     start ??= run.samples[0]!;
     const figures = figuresOf(run, water, tank.pco2);
-    const strains = strainsOf(figures, run.samples[0]!, bears);
+    const strains = strainsOf(run, figures, bears);
     return {
       method: recipe.method,
       limiting: worstOf(strains),
@@ -94,26 +94,28 @@ export function reckon(
   return { results, start: start! };
 }
 
+/** What one method strains most; undefined for input that cannot be. A tenth of the cost of all. */
+export function reckonOne(input: Required<BenchInput>, method: Method): Strain | undefined {
+  const controls = { ...STARTING_CONTROLS, ...input.controls };
+  if (faultsOf({ ...input, controls }).length > 0) return undefined;
+  const recipe = recipesFor({ ...input, controls }).find((one) => one.method === method)!;
+  const water = tankWater(recipe.tank);
+  const run = simulate(startVessel(input.bag, input.lot, { around: input.tank }), water, recipe.steps, { around: input.tank });
+  return worstOf(strainsOf(run, figuresOf(run, water, input.tank.pco2), tolerancesOf(input.lot)));
+}
+
 /** Flow that nobody caught in a measure runs as chance has it. */
 function drawn({ steps }: Recipe, { flow }: Chance): Step[] {
   return flow === 1 ? steps : steps.map((step) => (step.do === 'run' ? { ...step, mLPerMin: step.mLPerMin * flow } : step));
 }
 
-/** Offered methods in order; ties within {@link TIE} of the best of their group go to fewer hands-on minutes. */
-export function rank<M extends Pick<Reckoned, 'limiting' | 'handsOnMinutes' | 'notOffered'>>(results: readonly M[]): M[] {
-  const left = results.filter(({ notOffered }) => !notOffered).sort((a, b) => a.limiting.strain - b.limiting.strain);
-  const ranked: M[] = [];
-  while (left.length > 0) {
-    const best = left[0]!.limiting.strain;
-    const tied = left.filter(({ limiting }) => limiting.strain <= best * (1 + TIE) + 1e-9);
-    ranked.push(...tied.sort((a, b) => a.handsOnMinutes - b.handsOnMinutes));
-    left.splice(0, tied.length);
-  }
-  return ranked;
+/** Offered methods in the order of their numbers. */
+export function rank<M extends Pick<Reckoned, 'limiting' | 'notOffered'>>(results: readonly M[]): M[] {
+  return results.filter(({ notOffered }) => !notOffered).sort((a, b) => a.limiting.strain - b.limiting.strain);
 }
 
 /**
- * Simulates every method from the bag's present state to six hours after release and ranks them. Units of core/bench/input; `now` is
+ * Simulates every method from the bag's present state to six hours after release, orders them by their numbers and advises one. Units of core/bench/input; `now` is
  * handed through. Throws a {@link BenchFault} that names each field which cannot be (zero volumes, pH outside 4–10, negative ages, a tank fresher
  * than its supply, a bucket smaller than the bag water). About 5 ms. Bands and what would change the order: core/bench/draws.
  */
@@ -121,11 +123,13 @@ export function compareMethods(input: BenchInput & { now?: number }, say?: Say):
   const { now, controls = {}, ...rest } = input;
   const { results, start } = reckon({ ...rest, controls });
   const told = results.map((one): MethodResult => ({ ...one, sentence: sentenceOf(one, input.lot, say) }));
+  const ranked = rank(told);
   return {
-    ranked: rank(told),
+    ranked,
+    advice: advise(ranked),
     others: told.filter(({ notOffered }) => notOffered),
     start,
-    closed: closedBag(input.bag, input.lot),
+    closed: closedBag(input.bag, input.lot, input.bag.closedHours, { roomC: input.tank.roomC }),
     now,
   };
 }

@@ -1,3 +1,4 @@
+import { advise } from './advice.ts';
 import { CASES } from './cases.ts';
 import { rank, reckon, type BenchInput } from './compare.ts';
 import { bandsOf, drawn, drawOne, gridOf, type Doubt } from './draws.ts';
@@ -21,14 +22,15 @@ it('draw number i is the same whatever came before, and nine in ten lie in their
   expect(drawn(marine, doubts, 17)).toEqual(drawn(marine, doubts, 17));
   const litres = Array.from({ length: 2000 }, (_, index) => drawn(marine, doubts, index).input.bag.waterL);
   const inside = litres.filter((one) => one >= 0.18 && one <= 0.42).length / litres.length;
-  expect(inside).toBeGreaterThan(0.88);
-  expect(inside).toBeLessThan(0.96);
+  expect(inside).toBeGreaterThan(0.885);
+  expect(inside).toBeLessThan(0.915);
   expect(Math.min(...litres)).toBeGreaterThan(0);
 });
 
 it('bands hold the point values between them, shares add up to all', () => {
   const bands = draws(marine, 60);
-  expect(bands.best.reduce((sum, { share }) => sum + share, 0)).toBeCloseTo(1, 9);
+  expect(bands.best.reduce((sum, { share }) => sum + share, 0)).toBeLessThanOrEqual(1 + 1e-9);
+  for (const { share, equal } of bands.best) expect(equal).toBeGreaterThanOrEqual(share);
   for (const { method, limiting, figures } of rank(reckon(marine).results)) {
     const { strain, curves, minutes } = bands.methods.get(method)!;
     expect(limiting.strain).toBeGreaterThanOrEqual(strain[0] * 0.98);
@@ -41,12 +43,17 @@ it('bands hold the point values between them, shares add up to all', () => {
 
 it('with nothing in doubt but chance the order is nearly sure where it is clear', () => {
   const conversion = { ...CASES['brackish conversion'], controls: { binder: true } };
-  expect(draws(conversion, 40, []).best[0]).toEqual({ method: 'long conversion', share: 1 });
+  const two = ['long conversion', 'overnight conversion'];
+  const share = draws(conversion, 40, []).best.reduce((sum, one) => (two.includes(one.method) ? sum + one.share : sum), 0);
+  expect(share).toBeGreaterThan(0.9);
 });
 
 it('names the measurement that would turn the order, and the value holds', () => {
   const input = { ...marine, tank: { ...marine.tank, salinity: 29.2 } };
-  const best = (one: Required<BenchInput>) => rank(reckon(one).results)[0]!.method;
+  const best = (one: Required<BenchInput>) => {
+    const advice = advise(rank(reckon(one).results));
+    return advice.is === 'advised' ? advice.method : undefined;
+  };
   const turns = turnsOf(input, [{ of: 'bag.salinity', low: 25, high: 31 }]);
   expect(turns.length).toBeGreaterThan(0);
   for (const { at, side, then, now } of turns) {

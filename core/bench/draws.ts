@@ -2,7 +2,8 @@
 // same whatever was drawn before it, and all methods share it.
 import { makeChance, normal } from '../chance.ts';
 import { METABOLISM_BAND } from './bag.ts';
-import { rank, reckon, type BenchInput, type Reckoned } from './compare.ts';
+import { advise } from './advice.ts';
+import { reckon, type BenchInput, type Reckoned } from './compare.ts';
 import { STARTING_CONTROLS, type Chance } from './input.ts';
 import type { Method } from './methods.ts';
 import type { Sample } from './simulate.ts';
@@ -15,6 +16,8 @@ export const DOUBTS = [
   'bag.salinity',
   'bag.alkalinity',
   'bag.hardness',
+  'bag.pH',
+  'bag.tan',
   'tank.temperature',
   'tank.salinity',
   'tank.alkalinity',
@@ -22,16 +25,31 @@ export const DOUBTS = [
   'lot.lengthCm',
 ] as const;
 export type DoubtOf = (typeof DOUBTS)[number];
-/** Nine in ten lie between `low` and `high`. */
-export type Doubt = { of: DoubtOf; low: number; high: number };
+/** Nine in ten lie between `low` and `high`; `flat` = anything between them is as likely as the rest, and nothing beyond is. */
+export type Doubt = { of: DoubtOf; low: number; high: number; flat?: boolean };
+/** Quantities that err by a share of themselves; the others err by so much. */
+const BY_SHARE: readonly DoubtOf[] = [
+  'bag.waterL',
+  'bag.alkalinity',
+  'bag.hardness',
+  'bag.tan',
+  'tank.alkalinity',
+  'tank.hardness',
+  'lot.lengthCm',
+];
 
+type Band = { low: number; high: number };
 /** Judgement: nine in ten lie between these. */
-const CHANCE_BANDS: Record<keyof Chance, { low: number; high: number }> = {
+const CHANCE_BANDS: Record<keyof Chance, Band> = {
   metabolism: METABOLISM_BAND,
   exchange: { low: 0.5, high: 2 },
   tau: { low: 1 / 1.5, high: 1.5 },
   flow: { low: 0.7, high: 1.3 },
+  nitrogen: { low: 1 / 1.4, high: 1.4 },
 };
+/** Gas over the water, and what a fish of its length weighs: against what is taken for them. */
+const GAS_BAND: Band = { low: 1 / 1.5, high: 1.5 };
+const MASS_BAND: Band = { low: 1 / 1.3, high: 1.3 };
 /** Of a normal distribution, nine in ten lie within so many deviations. */
 const NINE_IN_TEN = 1.645;
 const DRAW_TOLERANCE: Tolerance = { relative: 1e-4, absolute: 1e-6 };
@@ -42,16 +60,18 @@ export type Curve = (typeof CURVES)[number];
 const GRID = 24;
 
 export type Draw = {
-  best: Method;
+  /** What would be advised, undefined when nothing would be within tolerance; and all that are about equal with it. */
+  best?: Method;
+  equal: Method[];
   start: Pick<Sample, 'pH' | 'tan'>;
   methods: { method: Method; strain: number; curves: Record<Curve, Float32Array> }[];
 };
-export type Band = { minutes: number[]; curves: Record<Curve, { low: number[]; high: number[] }>; strain: [number, number] };
+export type MethodBand = { minutes: number[]; curves: Record<Curve, { low: number[]; high: number[] }>; strain: [number, number] };
 export type Bands = {
   draws: number;
-  /** Share of the draws in which each offered method was best, the likeliest first. */
-  best: { method: Method; share: number }[];
-  methods: Map<Method, Band>;
+  /** Share of the draws in which each offered method would be advised, the likeliest first; `equal` = in which it was about equal with that. */
+  best: { method: Method; share: number; equal: number }[];
+  methods: Map<Method, MethodBand>;
   /** What a test of the bag would likely show, nine in ten. */
   start: { pH: [number, number]; tan: [number, number] };
 };
@@ -59,17 +79,12 @@ export type Bands = {
 /** Sets the seeds of neighbouring draws far apart. */
 const SPREAD = 0x9e3779b1;
 
-/** A normal deviate within two deviations, so that no draw is absurd. */
-function deviate(chance: () => number): number {
-  for (;;) {
-    const z = normal(chance);
-    if (Math.abs(z) <= 2) return z;
-  }
+/** Where a deviate lands in a lopsided band: above the best guess by the upper half, below it by the lower; by shares where that is how it errs. */
+function land(z: number, { low, high }: Band, { at, byShare }: { at: number; byShare: boolean }): number {
+  const end = z > 0 ? high : low;
+  if (byShare && end > 0 && at > 0) return at * (end / at) ** (Math.abs(z) / NINE_IN_TEN);
+  return at + ((end - at) * Math.abs(z)) / NINE_IN_TEN;
 }
-
-/** Where a deviate lands in a lopsided band: above the best guess by the upper half, below it by the lower. */
-const land = (z: number, { low, high }: { low: number; high: number }, at: number) =>
-  at + ((z > 0 ? high - at : at - low) * z) / NINE_IN_TEN;
 
 export function valueOf({ bag, tank, lot }: BenchInput, of: DoubtOf): number | undefined {
   const [where, field] = of.split('.') as ['bag' | 'tank' | 'lot', string];
@@ -81,7 +96,14 @@ export function withValue<I extends BenchInput>(input: I, of: DoubtOf, value: nu
   return { ...input, [where]: { ...input[where], [field]: value } };
 }
 
-/** The input of draw number `index`. A quantity never falls below a twentieth of its best guess. */
+/** What can be of a quantity: a draw far out in its tail stays water. */
+const ENDS: Record<string, Band> = {
+  temperature: { low: 4, high: 38 },
+  salinity: { low: 0, high: 48 },
+  pH: { low: 4.5, high: 9.5 },
+};
+
+/** The input of draw number `index`. Deviates are of the whole distribution: what is unlikely is drawn seldom, not never. */
 export function drawn(
   input: Required<BenchInput>,
   doubts: readonly Doubt[],
@@ -91,16 +113,32 @@ export function drawn(
   let one = input;
   for (const doubt of doubts) {
     const at = valueOf(input, doubt.of);
-    const z = deviate(random);
-    if (at !== undefined) one = withValue(one, doubt.of, Math.max(at / 20, land(z, doubt, at)));
+    const z = normal(random);
+    const even = random();
+    if (at === undefined) continue;
+    const value = doubt.flat ? doubt.low + (doubt.high - doubt.low) * even : land(z, doubt, { at, byShare: BY_SHARE.includes(doubt.of) });
+    const ends = ENDS[doubt.of.split('.')[1]!];
+    one = withValue(one, doubt.of, ends ? Math.min(ends.high, Math.max(ends.low, value)) : Math.max(at / 100, value));
   }
-  const { bag, controls } = one;
+  const factor = (band: Band) => land(normal(random), band, { at: 1, byShare: true });
+  const gas = factor(GAS_BAND);
+  const mass = factor(MASS_BAND);
+  const chance = Object.fromEntries(
+    (Object.keys(CHANCE_BANDS) as (keyof Chance)[]).map((key) => [key, factor(CHANCE_BANDS[key])]),
+  ) as Chance;
+  const { bag, lot, controls } = one;
   // A bag that holds more than was thought still has to fit into its bucket.
   const bucketL = Math.max(controls.bucketL ?? STARTING_CONTROLS.bucketL, bag.waterL);
-  const chance = Object.fromEntries(
-    (Object.keys(CHANCE_BANDS) as (keyof Chance)[]).map((key) => [key, Math.max(0.05, land(deviate(random), CHANCE_BANDS[key], 1))]),
-  ) as Chance;
-  return { input: { ...one, controls: { ...controls, bucketL } }, chance };
+  return {
+    input: {
+      ...one,
+      bag: { ...bag, gasL: bag.gasL * gas },
+      lot: { ...lot, massA: lot.massA * mass },
+      tank: { ...one.tank, freshPpt: Math.min(one.tank.freshPpt, one.tank.salinity) },
+      controls: { ...controls, bucketL },
+    },
+    chance,
+  };
 }
 
 /** Minutes at which a method's bands are drawn: from its start to its release. */
@@ -130,9 +168,10 @@ export function drawOne(
   const { input: values, chance } = drawn(input, doubts, of.index);
   const { results, start } = reckon(values, { chance, coarse: COARSE, tolerance: DRAW_TOLERANCE });
   const offered = results.filter(({ method }) => of.grids.has(method));
-  const order = rank(offered.map((one) => ({ ...one, notOffered: undefined })));
+  // What can be had is as it stands, whatever was drawn.
+  const advice = advise(offered);
   return {
-    best: order[0]!.method,
+    ...(advice.is === 'advised' ? { best: advice.method, equal: advice.group } : { equal: [] }),
     start: { pH: start.pH, tan: start.tan },
     methods: offered.map(({ method, limiting, samples }) => ({
       method,
@@ -149,7 +188,7 @@ export function bandsOf(draws: readonly Draw[], grids: ReadonlyMap<Method, numbe
     const at = (share: number) => sorted[Math.round(share * (sorted.length - 1))]!;
     return [at(0.05), at(0.95)];
   };
-  const methods = new Map<Method, Band>();
+  const methods = new Map<Method, MethodBand>();
   for (const [method, minutes] of grids) {
     const own = draws.map((draw) => draw.methods.find((one) => one.method === method)!);
     const curves = Object.fromEntries(
@@ -157,11 +196,15 @@ export function bandsOf(draws: readonly Draw[], grids: ReadonlyMap<Method, numbe
         const pairs = minutes.map((_, index) => ends(own.map((one) => one.curves[curve][index]!)));
         return [curve, { low: pairs.map(([low]) => low), high: pairs.map(([, high]) => high) }];
       }),
-    ) as Band['curves'];
+    ) as MethodBand['curves'];
     methods.set(method, { minutes, curves, strain: ends(own.map(({ strain }) => strain)) });
   }
   const best = [...grids.keys()]
-    .map((method) => ({ method, share: draws.filter((draw) => draw.best === method).length / draws.length }))
+    .map((method) => ({
+      method,
+      share: draws.filter((draw) => draw.best === method).length / draws.length,
+      equal: draws.filter((draw) => draw.equal.includes(method)).length / draws.length,
+    }))
     .sort((a, b) => b.share - a.share);
   return {
     draws: draws.length,

@@ -1,5 +1,6 @@
 // What is written down while a bag is brought to its tank: the way chosen, a float begun, the fish let go.
 import type { Reading } from '../water/units.ts';
+import type { BagState, Controls } from './input.ts';
 import type { Method } from './methods.ts';
 
 /** A closed bag laid in its tank. Times and temperatures are resolved: what was believed when it began. */
@@ -31,8 +32,18 @@ export type FishReleased = {
   note?: string;
 };
 
-/** The way that was chosen for a bag, beside what the numbers and the house advised then. `why` when it is neither. */
-export type MethodChosen = { bag: string; lot: string; method: Method; advised: Method; house?: Method; why?: string };
+/** What was compared: with this it is begun. */
+export type Compared = { controls: Partial<Controls>; state: BagState; fed: boolean };
+/** The way that was chosen for a bag, beside what the numbers and the house advised then; `advised` left out = none was. `why` when it is neither. */
+export type MethodChosen = {
+  bag: string;
+  lot: string;
+  method: Method;
+  advised?: Method;
+  house?: Method;
+  why?: string;
+  compared?: Compared;
+};
 
 export interface BenchEntries {
   'method.chosen': MethodChosen;

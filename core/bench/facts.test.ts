@@ -16,16 +16,45 @@ const bag: KnownBag = {
   readings: {},
 };
 const tank: KnownTank = { type: 'marine', temperatureC: 25.4, salinityPpt: 31, volumeL: 300, readings: {} };
-const fact = (of: string, more: Partial<KnownBag> = {}) => factsOf({ ...bag, ...more }, tank).find((one) => one.of === of);
+const fact = (of: string, more: Partial<KnownBag> = {}) => factsOf({ ...bag, ...more }, tank, STARTING_AROUND).find((one) => one.of === of);
 const read = (value: number, method = 'meter' as const) => ({ value, method, source: 'measured' as const });
 
-it('a reading beats what was told, and that beats the usual', () => {
-  expect(fact('bag.salinity')).toMatchObject({ value: 28, source: 'told', low: 26.5, high: 29.5 });
-  expect(fact('bag.salinity', { told: {} })).toMatchObject({ value: 31, source: 'estimated' });
-  const measured = fact('bag.salinity', { readings: { salinity: read(29.4) } })!;
+const seaFish = { is: 'fish', salinityPpt: { min: 30, max: 36 } };
+
+it('measured here, measured in another bag, stated, the supplier’s usual, what the species lives in: never the tank', () => {
+  const usualPpt = { min: 26, max: 29 };
+  const siblings = { salinity: read(28.6) };
+  const all = { told: { salinityPpt: 28 }, siblings, usualPpt, kind: seaFish };
+  const measured = fact('bag.salinity', { ...all, readings: { salinity: read(29.4) } })!;
   expect(measured).toMatchObject({ value: 29.4, source: 'measured' });
   expect(measured).not.toHaveProperty('low');
+  expect(fact('bag.salinity', all)).toMatchObject({ value: 28.6, source: 'another bag', low: 27.6, high: 29.6 });
+  expect(fact('bag.salinity', { ...all, siblings: undefined })).toMatchObject({ value: 28, source: 'told', low: 26, high: 30 });
+  expect(fact('bag.salinity', { ...all, siblings: undefined, told: {} })).toMatchObject({
+    source: 'estimated',
+    low: 24,
+    high: 31,
+    flat: true,
+  });
+  // Sea fish travel in less salt than they live in.
+  expect(fact('bag.salinity', { told: {}, kind: seaFish })).toMatchObject({ source: 'not known', low: 24, high: 36, flat: true });
+  expect(fact('bag.salinity', { told: {}, kind: { is: 'fish', salinityPpt: { min: 0, max: 35 } } })).toMatchObject({ low: 0, high: 35 });
+  expect(fact('bag.salinity', { told: {} })).toMatchObject({ source: 'not known', low: 0, high: 36 });
+  expect(fact('bag.temperature', { told: {} })).toMatchObject({ value: STARTING_AROUND.roomC, source: 'not known' });
   expect(fact('bag.pH')).toEqual({ of: 'bag.pH', quantity: 'pH', source: 'reckoned' });
+});
+
+it('salinity that nobody knows is measured first where it may be more than a step; a stated one never blocks by its band', () => {
+  const asked = (more: Partial<KnownBag>, into = tank) =>
+    inputOf({ around: STARTING_AROUND, bag: { ...bag, ...more }, tank: into, now: 0 }).measureFirst;
+  const fresh: KnownTank = { ...tank, type: 'fresh', salinityPpt: 0.3 };
+  expect(asked({ told: {}, kind: seaFish })).toEqual(['bag.salinity']);
+  expect(asked({ told: {} })).toEqual(['bag.salinity']);
+  expect(asked({ told: {} }, fresh)).toEqual(['bag.salinity']);
+  expect(asked({ told: {}, usualPpt: { min: 28, max: 28 }, kind: seaFish })).toEqual(['bag.salinity']);
+  expect(asked({ kind: seaFish })).toEqual([]);
+  expect(asked({ told: {}, siblings: { salinity: read(28) }, kind: { ...seaFish, bears: 'delicate' } })).toEqual([]);
+  expect(asked({ told: {}, kind: { is: 'fish', salinityPpt: { min: 0, max: 0.5 } } }, fresh)).toEqual([]);
 });
 
 it('the skin of a bag leaves a band; water that nobody weighed is ± 40 %', () => {
@@ -54,7 +83,7 @@ it('makes the whole input: hours closed, gas by how it came, how wide its salini
 
 it('hardness is a fact of fresh water only', () => {
   expect(fact('bag.hardness')).toBeUndefined();
-  const fresh = factsOf({ ...bag, told: { salinityPpt: 0.2 } }, { ...tank, type: 'fresh', salinityPpt: 0.3 });
+  const fresh = factsOf({ ...bag, told: { salinityPpt: 0.2 } }, { ...tank, type: 'fresh', salinityPpt: 0.3 }, STARTING_AROUND);
   expect(fresh.find(({ of }) => of === 'bag.hardness')).toMatchObject({ source: 'estimated' });
 });
 

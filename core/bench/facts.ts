@@ -1,16 +1,19 @@
 // What the house knows of a bag and its tank, made into what the bench computes from: every fact with where it came from, and a band
-// where it is an estimate. A reading beats what was told, and that beats the usual.
+// where it is an estimate. Order of belief: measured here, measured in another bag of the lot, stated, the supplier's usual, what the species lives in.
+// What nobody knows is never taken from the tank.
 import type { Quantity, Reading, Source } from '../water/units.ts';
-import type { WaterType } from '../species/entries.ts';
+import type { Range, WaterType } from '../species/entries.ts';
 import type { Around } from './around.ts';
 import type { BenchInput } from './compare.ts';
 import type { Doubt, DoubtOf } from './draws.ts';
+import { packedIn } from '../species/packed.ts';
+import { tolerancesOf } from './figures.ts';
 import { waterTypeOf } from './schools.ts';
-import { USUAL_WATER, type BagState, type Controls, type ToleranceClass } from './input.ts';
+import { USUAL_WATER, type BagState, type Controls, type LotInput, type ToleranceClass } from './input.ts';
 
 type Read = Partial<Record<Quantity, Pick<Reading, 'value' | 'method' | 'source'>>>;
 
-/** The bag as the books have it. */
+/** The bag as it is on record. */
 export type KnownBag = {
   n: number;
   lotBags: number;
@@ -23,20 +26,28 @@ export type KnownBag = {
   transit: string;
   told: { temperatureC?: number; salinityPpt?: number };
   readings: Read;
-  kind?: { is: string; bears?: ToleranceClass; salinityPpt: { min: number; max: number } };
+  /** Measured in other bags of the lot: the latest of each quantity. */
+  siblings?: Read;
+  /** What bags of this species from this supplier were measured at, ppt. */
+  usualPpt?: Range;
+  kind?: { is: string; bears?: ToleranceClass; water?: readonly WaterType[]; salinityPpt: Range; temperatureC?: Range };
 };
 export type KnownTank = { type: WaterType; temperatureC: number; salinityPpt: number; volumeL: number; readings: Read };
 
-export type FactOf = DoubtOf | 'bag.pH' | 'bag.tan' | 'tank.pH';
+export type FactOf = Exclude<DoubtOf, 'lot.lengthCm'> | 'tank.pH';
+/** `not known` = nobody measured or stated it: taken from what the species lives in, or from the room. */
+export type FactSource = Source | 'reckoned' | 'another bag' | 'not known';
 export type Fact = {
   of: FactOf;
   quantity: Quantity;
   /** Undefined: not known, and reckoned from the rest. */
   value?: number;
-  source: Source | 'reckoned';
+  source: FactSource;
   method?: Reading['method'];
   low?: number;
   high?: number;
+  /** Anything between low and high is as likely. */
+  flat?: boolean;
 };
 
 /** A bag that nobody weighed holds what the list says, give or take 40 %; gas twice its water. */
@@ -44,74 +55,124 @@ const WATER_BAND = 0.4;
 const GAS_SHARE = 2;
 const USUAL_BAG_L = 1;
 const USUAL_LENGTH_CM = 4;
-const LENGTH_BAND = 0.1;
-const TOLD_SALINITY_BAND = 1.5;
+/** Of a length that was stated, and of one that nobody gave. */
+const LENGTH_BAND = 1.1;
+const LENGTH_UNKNOWN_BAND = 1.6;
+/** Nobody says which reference a stated figure has, and that is worth 2 ppt. */
+const TOLD_SALINITY_BAND = 2;
 const TOLD_TEMPERATURE_BAND = 2;
+const UNKNOWN_TEMPERATURE_BAND = 5;
 const SURFACE_BAND = 2;
+/** What another bag of the lot was measured at holds for this one within so much, or within a factor. */
+const SIBLING_BAND: Partial<Record<Quantity, number>> = { salinity: 1, temperature: 1.5, pH: 0.3 };
+const SIBLING_FACTOR: Partial<Record<Quantity, number>> = { ammonia: 1.6, alkalinity: 1.3, hardness: 1.3 };
+/** What a tank is set to, it is within so much of. */
+const SET_TEMPERATURE_BAND = 1;
+const SET_SALINITY_BAND = 1;
 const HOUR_MS = 3_600_000;
 /** A range this wide is one of fresh to sea water, ppt. */
 const EURYHALINE_SPAN = 15;
+type Other = Omit<Fact, 'of' | 'quantity'>;
+const within = (value: number, band: number, source: FactSource): Other => ({
+  value,
+  source,
+  low: Math.max(0, value - band),
+  high: value + band,
+});
+const byFactor = (value: number, factor: number, source: FactSource = 'estimated'): Other => ({
+  value,
+  source,
+  low: value / factor,
+  high: value * factor,
+});
+const anywhere = ({ min, max }: Range, source: FactSource): Other => ({ value: (min + max) / 2, source, low: min, high: max, flat: true });
 
-export function factsOf(bag: KnownBag, tank: KnownTank): Fact[] {
-  const usualSalt = bag.told.salinityPpt ?? tank.salinityPpt;
-  const bagKind = USUAL_WATER[waterTypeOf(bag.readings.salinity?.value ?? usualSalt)];
+/** A reading, with the band that its method leaves: the skin of a bag is not its water. */
+function readOf(of: FactOf, quantity: Quantity, from: Read | undefined): Fact | undefined {
+  const reading = from?.[quantity];
+  if (!reading) return undefined;
+  const { value, source, method } = reading;
+  const surface = method === 'on the bag' ? { low: value - SURFACE_BAND, high: value + SURFACE_BAND } : {};
+  return { of, quantity, value, source, method, ...surface };
+}
+
+function siblingOf(of: FactOf, quantity: Quantity, { siblings }: KnownBag): Fact | undefined {
+  const reading = siblings?.[quantity];
+  if (!reading || reading.source !== 'measured') return undefined;
+  const [band, factor] = [SIBLING_BAND[quantity], SIBLING_FACTOR[quantity]];
+  const spread = band !== undefined ? within(reading.value, band, 'another bag') : byFactor(reading.value, factor ?? 1.5, 'another bag');
+  return { of, quantity, method: reading.method, ...spread };
+}
+
+function bagSalinity(bag: KnownBag): Other {
+  const { told, usualPpt, kind } = bag;
+  if (told.salinityPpt !== undefined) return within(told.salinityPpt, told.salinityPpt < 1 ? told.salinityPpt : TOLD_SALINITY_BAND, 'told');
+  if (usualPpt) return anywhere({ min: Math.max(0, usualPpt.min - 2), max: usualPpt.max + 2 }, 'estimated');
+  return anywhere(packedIn(kind), 'not known');
+}
+
+export function factsOf(bag: KnownBag, tank: KnownTank, { roomC }: Pick<Around, 'roomC'>): Fact[] {
+  const inBag = (of: FactOf, quantity: Quantity, other: Other): Fact =>
+    readOf(of, quantity, bag.readings) ?? siblingOf(of, quantity, bag) ?? { of, quantity, ...other };
+  const inTank = (of: FactOf, quantity: Quantity, other: Other): Fact => readOf(of, quantity, tank.readings) ?? { of, quantity, ...other };
+  const salinity = inBag('bag.salinity', 'salinity', bagSalinity(bag));
+  const bagKind = USUAL_WATER[waterTypeOf(salinity.value!)];
   const tankKind = USUAL_WATER[tank.type];
-  const read = (of: FactOf, quantity: Quantity, from: Read, other: Omit<Fact, 'of' | 'quantity'>): Fact => {
-    const reading = from[quantity];
-    if (!reading) return { of, quantity, ...other };
-    // The skin of a bag is not its water: a band stays.
-    const surface = reading.method === 'on the bag' ? { low: reading.value - SURFACE_BAND, high: reading.value + SURFACE_BAND } : {};
-    return { of, quantity, value: reading.value, source: reading.source, method: reading.method, ...surface };
-  };
-  const around = (value: number, band: number, source: Source): Omit<Fact, 'of' | 'quantity'> => ({
-    value,
-    source,
-    low: Math.max(0, value - band),
-    high: value + band,
-  });
-  const factor = (value: number, by: number): Omit<Fact, 'of' | 'quantity'> => ({
-    value,
-    source: 'estimated',
-    low: value / by,
-    high: value * by,
-  });
   const litres = bag.waterL ?? USUAL_BAG_L;
-  const hard = (of: 'bag.hardness' | 'tank.hardness', from: Read, usual: number | undefined): Fact[] =>
-    usual === undefined && !from.hardness
-      ? []
-      : [read(of, 'hardness', from, usual === undefined ? { source: 'reckoned' } : factor(usual, 2))];
+  // Where even the kind of water is open, its alkalinity is open further.
+  const open = salinity.flat ? 1.5 : 1;
+  const toldC = bag.told.temperatureC;
   return [
-    read(
+    inBag(
       'bag.temperature',
       'temperature',
-      bag.readings,
-      around(
-        bag.told.temperatureC ?? tank.temperatureC - 2,
-        TOLD_TEMPERATURE_BAND,
-        bag.told.temperatureC === undefined ? 'estimated' : 'told',
-      ),
+      toldC === undefined ? within(roomC, UNKNOWN_TEMPERATURE_BAND, 'not known') : within(toldC, TOLD_TEMPERATURE_BAND, 'told'),
     ),
-    read(
-      'bag.salinity',
-      'salinity',
-      bag.readings,
-      around(
-        usualSalt,
-        tank.type === 'fresh' && usualSalt < 2 ? usualSalt : TOLD_SALINITY_BAND,
-        bag.told.salinityPpt === undefined ? 'estimated' : 'told',
-      ),
-    ),
-    read('bag.pH', 'pH', bag.readings, { source: 'reckoned' }),
-    read('bag.tan', 'ammonia', bag.readings, { source: 'reckoned' }),
-    read('bag.alkalinity', 'alkalinity', bag.readings, factor(bagKind.alkalinity, bagKind.factor)),
-    ...hard('bag.hardness', bag.readings, bagKind.hardness),
-    read('bag.waterL', 'volume', bag.readings, around(litres, litres * WATER_BAND, bag.waterL === undefined ? 'estimated' : 'told')),
-    read('tank.temperature', 'temperature', tank.readings, { value: tank.temperatureC, source: 'told' }),
-    read('tank.salinity', 'salinity', tank.readings, { value: tank.salinityPpt, source: 'told' }),
-    read('tank.pH', 'pH', tank.readings, { source: 'reckoned' }),
-    read('tank.alkalinity', 'alkalinity', tank.readings, factor(tankKind.alkalinity, tankKind.factor)),
-    ...hard('tank.hardness', tank.readings, tankKind.hardness),
+    salinity,
+    inBag('bag.pH', 'pH', { source: 'reckoned' }),
+    inBag('bag.tan', 'ammonia', { source: 'reckoned' }),
+    inBag('bag.alkalinity', 'alkalinity', byFactor(bagKind.alkalinity, bagKind.factor * open)),
+    ...hardnessOf(bagKind.hardness, (other) => inBag('bag.hardness', 'hardness', other)),
+    inBag('bag.waterL', 'volume', within(litres, litres * WATER_BAND, bag.waterL === undefined ? 'estimated' : 'told')),
+    inTank('tank.temperature', 'temperature', within(tank.temperatureC, SET_TEMPERATURE_BAND, 'told')),
+    inTank('tank.salinity', 'salinity', within(tank.salinityPpt, tank.salinityPpt < 2 ? tank.salinityPpt / 2 : SET_SALINITY_BAND, 'told')),
+    inTank('tank.pH', 'pH', { source: 'reckoned' }),
+    inTank('tank.alkalinity', 'alkalinity', byFactor(tankKind.alkalinity, tankKind.factor)),
+    ...hardnessOf(tankKind.hardness, (other) => inTank('tank.hardness', 'hardness', other)),
   ];
+}
+
+/** Hardness is a fact of fresh water; of other water only where somebody measured it. */
+function hardnessOf(usual: number | undefined, read: (other: Other) => Fact): Fact[] {
+  const fact = read(usual === undefined ? { source: 'reckoned' } : byFactor(usual, 2));
+  return usual === undefined && fact.value === undefined ? [] : [fact];
+}
+
+/**
+ * What must be measured before any method is advised: the bag's salinity, where nobody measured or stated it and what it may be spans more than the step
+ * that these fish bear. What is stated never blocks by its band alone.
+ */
+export function measureFirst(facts: readonly Fact[], lot: Pick<LotInput, 'tolerance' | 'invertebrate'>): FactOf[] {
+  const salinity = facts.find(({ of }) => of === 'bag.salinity');
+  if (!salinity || (salinity.source !== 'estimated' && salinity.source !== 'not known')) return [];
+  const span = (salinity.high ?? 0) - (salinity.low ?? 0);
+  return span > tolerancesOf(lot).salinityStepUp ? ['bag.salinity'] : [];
+}
+
+/** What is known of the fish themselves. Nobody's class = ordinary. */
+export function lotOf(bag: Pick<KnownBag, 'n' | 'sizeCm' | 'kind' | 'lotBags'>): LotInput {
+  const range = bag.kind?.salinityPpt;
+  return {
+    n: bag.n,
+    lengthCm: bag.sizeCm ?? USUAL_LENGTH_CM,
+    massA: 0.015,
+    massB: 3,
+    tolerance: bag.kind?.bears ?? 'ordinary',
+    ...(bag.kind?.temperatureC ? { temperatureC: bag.kind.temperatureC } : {}),
+    invertebrate: bag.kind !== undefined && bag.kind.is !== 'fish',
+    euryhaline: range !== undefined && range.max - range.min >= EURYHALINE_SPAN,
+    bags: Math.max(1, bag.lotBags),
+  };
 }
 
 /** What is computed from the facts, and what of it is in doubt. */
@@ -127,21 +188,21 @@ export function inputOf(of: {
   input: Required<BenchInput>;
   facts: Fact[];
   doubts: Doubt[];
+  measureFirst: FactOf[];
 } {
   const { bag, tank, now, around } = of;
-  const facts = factsOf(bag, tank);
+  const facts = factsOf(bag, tank, around);
   const value = (name: FactOf) => facts.find((fact) => fact.of === name)?.value;
-  const lengthCm = bag.sizeCm ?? USUAL_LENGTH_CM;
   const waterL = value('bag.waterL')!;
-  const range = bag.kind?.salinityPpt;
-  const doubts = facts.flatMap(({ of: name, low, high }): Doubt[] =>
-    low === undefined || high === undefined || name === 'bag.pH' || name === 'bag.tan' || name === 'tank.pH'
-      ? []
-      : [{ of: name, low, high }],
+  const lot = lotOf(bag);
+  const doubts = facts.flatMap(({ of: name, low, high, flat }): Doubt[] =>
+    low === undefined || high === undefined || name === 'tank.pH' ? [] : [{ of: name, low, high, ...(flat ? { flat } : {}) }],
   );
+  const lengthBand = bag.sizeCm === undefined ? LENGTH_UNKNOWN_BAND : LENGTH_BAND;
   return {
     facts,
-    doubts: [...doubts, { of: 'lot.lengthCm', low: lengthCm * (1 - LENGTH_BAND), high: lengthCm * (1 + LENGTH_BAND) }],
+    doubts: [...doubts, { of: 'lot.lengthCm', low: lot.lengthCm / lengthBand, high: lot.lengthCm * lengthBand }],
+    measureFirst: measureFirst(facts, lot),
     input: {
       bag: {
         waterL,
@@ -159,6 +220,7 @@ export function inputOf(of: {
         fed: of.fed ?? false,
         pH: value('bag.pH'),
         tan: value('bag.tan'),
+        oxygen: bag.readings.oxygen?.value,
       },
       tank: {
         volumeL: tank.volumeL,
@@ -171,16 +233,7 @@ export function inputOf(of: {
         // What is at hand brings no tank further down than itself.
         freshPpt: Math.min(around.freshPpt, value('tank.salinity')!),
       },
-      lot: {
-        n: bag.n,
-        lengthCm,
-        massA: 0.015,
-        massB: 3,
-        tolerance: bag.kind?.bears ?? 'ordinary',
-        invertebrate: bag.kind !== undefined && bag.kind.is !== 'fish',
-        euryhaline: range !== undefined && range.max - range.min >= EURYHALINE_SPAN,
-        bags: Math.max(1, bag.lotBags),
-      },
+      lot,
       controls: of.controls ?? {},
     },
   };

@@ -1,6 +1,7 @@
-// What a method does to the fish, in figures, and how each stands against what this class of fish bears. No hidden weights:
-// strain = figure / tolerance (lowest oxygen: tolerance / figure), and a method is as bad as its worst.
+// What a method does to the fish, in figures, and how each stands against what this class of fish bears. No hidden weights: each is figure over
+// tolerance, and a method is as bad as its worst. What the bag brought is no method's fault, and no figure has a cliff.
 import { carbonateConstants, dicWith, speciate } from '../water/carbonate.ts';
+import { oxygenSolubility } from '../water/oxygen.ts';
 import type { Water } from './bag.ts';
 import type { LotInput, ToleranceClass } from './input.ts';
 import type { Run, Sample } from './simulate.ts';
@@ -18,7 +19,7 @@ export type Figures = {
   salinityStep: number;
   settledStep: number;
   hardnessStep: number | undefined;
-  /** Fastest change over any hour in the vessel: ppt up and down, °C. */
+  /** Fastest change within any hour of their way, the release included: ppt up and down, °C. */
   salinityUpPerH: number;
   salinityDownPerH: number;
   temperaturePerH: number;
@@ -30,6 +31,7 @@ export type Figures = {
 
 export const STRAINS = [
   'temperature step',
+  'temperature rate',
   'salinity step',
   'salinity rate',
   'settled pH step',
@@ -40,11 +42,14 @@ export const STRAINS = [
   'carbon dioxide',
 ] as const;
 export type StrainName = (typeof STRAINS)[number];
-/** `given` = the bag brought it: no method could change it, so it ranks none. */
-export type Strain = { name: StrainName; strain: number; figure: number; tolerance: number; given: boolean };
+/** `figure` is what is said of it, signed where it has a direction; 1 = as much as they bear. */
+export type Strain = { name: StrainName; strain: number; figure: number; tolerance: number };
 
 export type Tolerances = {
+  /** °C within two minutes, and within an hour. */
   temperatureStep: number;
+  temperaturePerH: number;
+  /** Ppt within ten minutes. */
   salinityStepUp: number;
   salinityStepDown: number;
   salinityUpPerH: number;
@@ -61,6 +66,7 @@ export type Tolerances = {
 export const TOLERANCES: Readonly<Record<ToleranceClass, Tolerances>> = {
   delicate: {
     temperatureStep: 1,
+    temperaturePerH: 5,
     salinityStepUp: 1,
     salinityStepDown: 3,
     salinityUpPerH: 2,
@@ -74,6 +80,7 @@ export const TOLERANCES: Readonly<Record<ToleranceClass, Tolerances>> = {
   },
   ordinary: {
     temperatureStep: 2,
+    temperaturePerH: 8,
     salinityStepUp: 2,
     salinityStepDown: 6,
     salinityUpPerH: 4,
@@ -87,6 +94,7 @@ export const TOLERANCES: Readonly<Record<ToleranceClass, Tolerances>> = {
   },
   hardy: {
     temperatureStep: 3,
+    temperaturePerH: 12,
     salinityStepUp: 3,
     salinityStepDown: 10,
     salinityUpPerH: 8,
@@ -112,34 +120,71 @@ export function settledPH(water: Pick<Water, 'temperature' | 'salinity' | 'alkal
   return speciate({ alkalinity: water.alkalinity, dic: dicWith({ alkalinity: water.alkalinity, pco2 }, c) }, c).nbs;
 }
 
-/** Largest rise and fall of a quantity over any hour of the samples, linear between them; `endingAfter` = only hours that end later than this minute. */
+const HOUR_MIN = 60;
+/** A change within so many minutes is a step: a ramp of four minutes is one too. */
+const SALT_STEP_MIN = 10;
+const WARMTH_STEP_MIN = 2;
+
+/**
+ * Largest rise and fall of a quantity within any span of so many minutes, linear between samples; `endingAfter` = only spans that end later than this
+ * minute. Of a broken line the largest change begins or ends at a sample, so those are all that is looked at.
+ */
 export function fastest(
-  samples: readonly Sample[],
-  of: (sample: Sample) => number,
-  { endingAfter = -Infinity } = {},
+  samples: readonly Pick<Sample, 'minute'>[],
+  of: (index: number) => number,
+  { within = HOUR_MIN, endingAfter = -Infinity }: { within?: number; endingAfter?: number } = {},
 ): { up: number; down: number } {
+  const count = samples.length;
+  const [minutes, values] = [new Float64Array(count), new Float64Array(count)];
+  for (let index = 0; index < count; index += 1) {
+    minutes[index] = samples[index]!.minute;
+    values[index] = of(index);
+  }
   let [up, down] = [0, 0];
-  let from = 0;
-  const at = (minute: number): number => {
-    while (from + 1 < samples.length && samples[from + 1]!.minute <= minute) from += 1;
-    const [one, next] = [samples[from]!, samples[from + 1]];
-    if (!next || next.minute === one.minute) return of(one);
-    return of(one) + ((of(next) - of(one)) * (minute - one.minute)) / (next.minute - one.minute);
+  const take = (change: number) => {
+    if (change > up) up = change;
+    else if (-change > down) down = -change;
   };
-  for (const sample of samples) {
-    const change = of(sample) - at(Math.max(samples[0]!.minute, sample.minute - 60));
-    if (sample.minute <= endingAfter) continue;
-    up = Math.max(up, change);
-    down = Math.max(down, -change);
+  // Value at a minute between sample `index` and the next.
+  const between = (index: number, minute: number) => {
+    const span = minutes[index + 1]! - minutes[index]!;
+    return span > 0 ? values[index]! + ((values[index + 1]! - values[index]!) * (minute - minutes[index]!)) / span : values[index + 1]!;
+  };
+  let ahead = 0;
+  for (let end = 0; end < count; end += 1) {
+    const counts = minutes[end]! > endingAfter;
+    let start = end;
+    while (start > 0 && minutes[start - 1]! >= minutes[end]! - within) {
+      start -= 1;
+      if (counts) take(values[end]! - values[start]!);
+    }
+    if (counts && start > 0) take(values[end]! - between(start - 1, minutes[end]! - within));
+    const until = minutes[end]! + within;
+    while (ahead + 1 < count && minutes[ahead + 1]! <= until) ahead += 1;
+    if (ahead + 1 < count && until > endingAfter) take(between(ahead, until) - values[end]!);
   }
   return { up, down };
+}
+
+/** Integral of what a quantity stands over zero, times hours, linear between samples. */
+function hoursAbove(samples: readonly Sample[], over: (sample: Sample) => number): number {
+  let sum = 0;
+  for (let index = 1; index < samples.length; index += 1) {
+    const [one, next] = [over(samples[index - 1]!), over(samples[index]!)];
+    const hours = (samples[index]!.minute - samples[index - 1]!.minute) / HOUR_MIN;
+    if (one <= 0 && next <= 0) continue;
+    // Where it crosses zero only the part above counts.
+    if (one >= 0 && next >= 0) sum += (hours * (one + next)) / 2;
+    else sum += (hours * Math.max(one, next) ** 2) / (2 * Math.abs(next - one));
+  }
+  return sum;
 }
 
 export function figuresOf(run: Run, tank: Water, pco2: number): Figures {
   const inVessel = run.samples.filter(({ where }) => where !== 'tank');
   const { left } = run;
-  const salinity = fastest(inVessel, (sample) => sample.salinity);
-  const warmth = fastest(inVessel, (sample) => sample.temperature);
+  const salinity = fastest(run.samples, (index) => run.samples[index]!.salinity);
+  const warmth = fastest(run.samples, (index) => run.samples[index]!.temperature);
   const leftAt = inVessel.at(-1)!;
   const inTank = run.samples.at(-1)!;
   const settledStep = settledPH(tank, pco2) - settledPH(left, pco2);
@@ -162,48 +207,61 @@ export function figuresOf(run: Run, tank: Water, pco2: number): Figures {
   };
 }
 
-/** Lowest that oxygen is taken for when it is all gone, mg/L, so that the strain stays a number. */
-const LEAST_OXYGEN = 0.1;
-const SAME = 1e-6;
-/** Carbon dioxide that ends within a tenth of where it stood is what the bag brought, not what the method did. */
-const BROUGHT_CO2 = 0.1;
+/** Carbon dioxide over what they bear counts by how long: so long at one tolerance above it. Oxygen below it likewise, at half of it. Hours. */
+const BEARABLE_H = 0.5;
 
-/** Each strain of a method. What stood at its worst already when the bag was taken in hand is marked given. */
-export function strainsOf(figures: Figures, start: Sample, bears: Tolerances): Strain[] {
-  const { salinityStep, hardnessStep, lowestOxygen } = figures;
-  const up = salinityStep >= 0;
-  const stepBears = up ? bears.salinityStepUp : bears.salinityStepDown;
-  const upRate = figures.salinityUpPerH / bears.salinityUpPerH;
-  const downRate = figures.salinityDownPerH / bears.salinityDownPerH;
-  const one = (name: StrainName, figure: number, tolerance: number, given = false): Strain => ({
+/** Each strain of a method. What stood already when the bag was taken in hand counts only by how long the method leaves the fish in it. */
+export function strainsOf(run: Run, figures: Figures, bears: Tolerances): Strain[] {
+  const { samples } = run;
+  const inVessel = samples.filter(({ where }) => where !== 'tank');
+  const start = samples[0]!;
+  const salt = fastest(samples, (index) => samples[index]!.salinity, { within: SALT_STEP_MIN });
+  const warmth = fastest(samples, (index) => samples[index]!.temperature, { within: WARMTH_STEP_MIN });
+  const warmer = fastest(samples, (index) => samples[index]!.temperature);
+  const oxygen = Math.max(
+    ...inVessel.map((at) => {
+      const saturation = oxygenSolubility(at);
+      return (Math.min(start.oxygen, saturation) - at.oxygen) / Math.max(1, saturation - bears.lowestOxygen);
+    }),
+    hoursAbove(inVessel, (at) => bears.lowestOxygen - at.oxygen) / (BEARABLE_H * (bears.lowestOxygen / 2)),
+    0,
+  );
+  const one = (name: StrainName, figure: number, tolerance: number, strain = Math.abs(figure) / tolerance): Strain => ({
     name,
     figure,
     tolerance,
-    strain: Math.abs(figure) / tolerance,
-    given,
+    strain,
   });
+  const { hardnessStep, nh3Peak } = figures;
+  const { temperatureStep, temperaturePerH, lowestOxygen, co2 } = bears;
   return [
-    one('temperature step', figures.temperatureStep, bears.temperatureStep),
-    one('salinity step', salinityStep, stepBears),
-    upRate >= downRate
-      ? one('salinity rate', figures.salinityUpPerH, bears.salinityUpPerH)
-      : one('salinity rate', -figures.salinityDownPerH, bears.salinityDownPerH),
+    worseWay('temperature step', warmth, { up: temperatureStep, down: temperatureStep }),
+    worseWay('temperature rate', warmer, { up: temperaturePerH, down: temperaturePerH }),
+    worseWay('salinity step', salt, { up: bears.salinityStepUp, down: bears.salinityStepDown }),
+    worseWay(
+      'salinity rate',
+      { up: figures.salinityUpPerH, down: figures.salinityDownPerH },
+      { up: bears.salinityUpPerH, down: bears.salinityDownPerH },
+    ),
     one('settled pH step', figures.settledStep, bears.settledStep),
     ...(hardnessStep === undefined ? [] : [one('hardness step', hardnessStep, bears.hardnessStep)]),
-    one('toxic ammonia peak', figures.nh3Peak, bears.nh3Peak, figures.nh3Peak <= start.nh3 * (1 + SAME)),
+    one('toxic ammonia peak', nh3Peak, bears.nh3Peak, Math.max(0, nh3Peak - start.nh3) / bears.nh3Peak),
     one('toxic ammonia exposure', figures.exposure, bears.exposure),
-    {
-      name: 'lowest oxygen',
-      figure: lowestOxygen,
-      tolerance: bears.lowestOxygen,
-      strain: bears.lowestOxygen / Math.max(LEAST_OXYGEN, lowestOxygen),
-      given: lowestOxygen >= start.oxygen * (1 - SAME),
-    },
-    one('carbon dioxide', figures.highestCo2, bears.co2, figures.highestCo2 <= start.co2 * (1 + BROUGHT_CO2)),
+    one('lowest oxygen', figures.lowestOxygen, lowestOxygen, oxygen),
+    one('carbon dioxide', figures.highestCo2, co2, hoursAbove(inVessel, (at) => at.co2 - co2) / (BEARABLE_H * co2)),
   ];
 }
 
-/** The strain that a method is judged by; undefined for one that strains nothing. */
-export function worstOf(strains: readonly Strain[]): Strain {
-  return strains.filter(({ given }) => !given).reduce((worst, one) => (one.strain > worst.strain ? one : worst));
+/** Up and down are borne differently: the worse of the two, with its sign. */
+function worseWay(name: StrainName, change: { up: number; down: number }, bears: { up: number; down: number }): Strain {
+  const [up, down] = [change.up / bears.up, change.down / bears.down];
+  return up >= down
+    ? { name, figure: change.up, tolerance: bears.up, strain: up }
+    : { name, figure: -change.down, tolerance: bears.down, strain: down };
 }
+
+/** The strain that a method is judged by, and the second worst. */
+export function worstOf(strains: readonly Strain[]): Strain {
+  return strains.reduce((worst, one) => (one.strain > worst.strain ? one : worst));
+}
+export const secondWorst = (strains: readonly Strain[]): number => strains.map(({ strain }) => strain).sort((a, b) => b - a)[1] ?? 0;

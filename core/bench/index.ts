@@ -1,8 +1,18 @@
 export { STARTING_AROUND, type Around } from './around.ts';
-export { closedBag, BAG_LIMITS, LONGEST_H, METABOLISM_BAND, type ClosedBag, type LimitName, type Water } from './bag.ts';
-export { BenchFault, compareMethods, rank, TIE, type BenchInput, type Comparison, type MethodResult } from './compare.ts';
-export { RELEASE_BY, type BenchEntries, type FishReleased, type FloatStarted, type MethodChosen, type ReleaseBy } from './entries.ts';
+export { advise, HARMLESS, TIE, type Advice } from './advice.ts';
+export { closedBag, BAG_LIMITS, LONGEST_H, METABOLISM_BAND, type ClosedBag, type FirstLimit, type LimitName, type Water } from './bag.ts';
+export { BenchFault, compareMethods, rank, type BenchInput, type Comparison, type MethodResult } from './compare.ts';
+export {
+  RELEASE_BY,
+  type BenchEntries,
+  type Compared,
+  type FishReleased,
+  type FloatStarted,
+  type MethodChosen,
+  type ReleaseBy,
+} from './entries.ts';
 export { settledPH, STRAINS, TOLERANCES, tolerancesOf, type Figures, type Strain, type StrainName, type Tolerances } from './figures.ts';
+export { factsOf, inputOf, lotOf, measureFirst, type Fact, type FactOf, type FactSource, type KnownBag, type KnownTank } from './facts.ts';
 export { salinityGap, type SalinityGap } from './gap.ts';
 export {
   BEST_GUESS,

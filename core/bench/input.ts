@@ -2,7 +2,7 @@
 // meq/L, mg/L as nitrogen, dGH, hours).
 import type { Around } from './around.ts';
 import type { AirLevel } from './air.ts';
-import type { WaterType } from '../species/entries.ts';
+import type { Range, WaterType } from '../species/entries.ts';
 
 /** `closed` until now; `opened` so long ago and kept since; `tub` = came in an open tub: the carbon dioxide is gone. */
 export type BagState = { is: 'closed' } | { is: 'opened'; hours: number } | { is: 'tub' };
@@ -56,6 +56,8 @@ export type LotInput = {
   massA: number;
   massB: number;
   tolerance: ToleranceClass;
+  /** What it lives at, °C; not known when left out. */
+  temperatureC?: Range;
   invertebrate: boolean;
   /** Bears any salinity between fresh and sea water when it is brought there slowly. */
   euryhaline: boolean;
@@ -103,8 +105,10 @@ export type Chance = {
   tau: number;
   /** Flow of an airline that nobody caught in a measure. */
   flow: number;
+  /** Ammonia for the oxygen taken, against the book. */
+  nitrogen: number;
 };
-export const BEST_GUESS: Chance = { metabolism: 1, exchange: 1, tau: 1, flow: 1 };
+export const BEST_GUESS: Chance = { metabolism: 1, exchange: 1, tau: 1, flow: 1, nitrogen: 1 };
 
 /** Mass of all the fish in the bag, g. Length in cm. @example massOf({ n: 2, lengthCm: 4, massA: 0.015, massB: 3 }) === 1.92 */
 export function massOf({ n, lengthCm, massA, massB }: Pick<LotInput, 'n' | 'lengthCm' | 'massA' | 'massB'>): number {

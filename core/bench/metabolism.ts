@@ -19,11 +19,11 @@ export const warmthFactor = (temperature: number): number => Math.exp((LN_Q10 * 
 /**
  * Oxygen uptake of a small warm-water fish: 0.35·W^0.8·1.9^((T − 25)/10) mg/h, W in g; ammonia 0.12 mol N and CO2 0.9 mol for each mol of
  * O2, ammonia doubled when fed within a day. Every mmol of ammonia takes up H+ and adds 1 meq of alkalinity. `factor` = transit,
- * 0.6 (fasted, calm) to 1.6 (shaken). 0 fish give 0. Judgement beyond 15–32 °C.
+ * 0.6 (fasted, calm) to 1.6 (shaken); `nitrogen` = ammonia against the book. 0 fish give 0. Judgement beyond 15–32 °C.
  * @example ratesOf({ n: 1, gramsEach: 1, temperature: 25, fed: false, factor: 1 }).oxygen === 0.35
  */
-export function ratesOf(of: { n: number; gramsEach: number; temperature: number; fed: boolean; factor: number }): Rates {
+export function ratesOf(of: { n: number; gramsEach: number; temperature: number; fed: boolean; factor: number; nitrogen?: number }): Rates {
   const oxygen = of.n * OXYGEN_AT_25 * of.gramsEach ** MASS_POWER * warmthFactor(of.temperature) * of.factor;
-  const ammonia = oxygen * NITROGEN_PER_OXYGEN * (of.fed ? FED_FACTOR : 1);
+  const ammonia = oxygen * NITROGEN_PER_OXYGEN * (of.fed ? FED_FACTOR : 1) * (of.nitrogen ?? 1);
   return { oxygen, ammonia, co2: (oxygen * CO2_PER_OXYGEN) / O2_MG_PER_MMOL, alkalinity: ammonia / N_MG_PER_MMOL };
 }

@@ -12,6 +12,7 @@ export const METHODS = [
   'cup exchange',
   'pooled bucket',
   'long conversion',
+  'overnight conversion',
   'straight',
 ] as const;
 export type Method = (typeof METHODS)[number];
@@ -46,8 +47,10 @@ const POOLED_MIN = 90;
 /** Below this difference there is nothing to match, ppt. */
 const MATCHED_WITHIN = 0.5;
 const CONVERSION_FROM = 5;
-/** Share of a tank that can be changed while a bag waits. */
+/** Share of a tank that can be changed while a bag waits; and what its salinity may be changed by at once for those that live on it, ppt. Judgements. */
 const MOST_SWAPPED = 0.5;
+const MOST_RAISED = 2;
+const MOST_LOWERED = 6;
 
 export function recipesFor(given: For): Recipe[] {
   return METHODS.map((method) => RECIPES[method](given));
@@ -105,16 +108,31 @@ const RECIPES: Record<Method, (given: For) => Recipe> = {
     return plain('pooled bucket', given, steps, { handsOnMinutes: 14 + 2 * lot.bags, notOffered: lot.bags < 2 ? 'one bag' : undefined });
   },
   'long conversion': (given) => {
-    const { controls, bag, tank, lot } = given;
+    const { controls } = given;
     // Opened up step by step, so that every hour brings the same change: a steady drip would be steepest in its first.
     const hours = controls.conversionHours;
     const plan = risingPlan({ startL: poured(given), bucketL: room(given), hours, steps: CONVERSION_STEPS, share: CONVERSION_SHARE });
     const steps: Step[] = [
       ...intoBucket({ ...given, controls: { ...controls, air: controls.air === 'none' ? 'gentle' : controls.air } }),
       ...plan.map(({ flowLPerH }): Step => ({ do: 'run', mLPerMin: (1000 * flowLPerH) / 60, minutes: (60 * hours) / CONVERSION_STEPS })),
+      ...warmed(given, room(given)),
     ];
-    const none = !lot.euryhaline && Math.abs(tank.salinity - bag.salinity) < CONVERSION_FROM;
-    return plain('long conversion', given, steps, { handsOnMinutes: 25, notOffered: none ? 'no conversion' : roomy(given) });
+    return plain('long conversion', given, steps, { handsOnMinutes: 25, notOffered: convertible(given) ?? roomy(given) });
+  },
+  'overnight conversion': (given) => {
+    const { controls } = given;
+    // One setting for the night: the vessel overflows at the height of the first water, since a steady drip into a small share of a bucket would bring
+    // most of the change in its first hour.
+    const startL = poured(given);
+    const hours = controls.conversionHours;
+    const litres = litresForShare({ share: CONVERSION_SHARE, startL, bucketL: startL });
+    const air = controls.air === 'none' ? 'gentle' : controls.air;
+    const steps: Step[] = [
+      ...intoBucket({ ...given, controls: { ...controls, air, bucketL: startL } }),
+      { do: 'run', mLPerMin: (1000 * litres) / (60 * hours), minutes: 60 * hours },
+      ...warmed(given, startL),
+    ];
+    return plain('overnight conversion', given, steps, { handsOnMinutes: 15, notOffered: convertible(given) });
   },
   straight: (given) => plain('straight', given, [...open(given), { do: 'wait', minutes: NET_MIN }], { handsOnMinutes: 3 }),
 };
@@ -125,14 +143,16 @@ function matchFloatNet(given: For): Recipe {
   const matched: TankInput = {
     ...tank,
     salinity: bag.salinity,
-    alkalinity: tank.salinity > 0 ? tank.alkalinity * Math.min(1, bag.salinity / tank.salinity) : tank.alkalinity,
+    // What it is changed with holds next to none.
+    alkalinity: tank.alkalinity * (1 - (gap > 0 && tank.salinity > tank.freshPpt ? Math.min(1, gap / (tank.salinity - tank.freshPpt)) : 0)),
     pH: undefined,
   };
   const swapL =
     gap > MATCHED_WITHIN && bag.salinity > tank.freshPpt
       ? swapLitres({ volumeL: tank.volumeL, from: tank.salinity, to: bag.salinity, with: tank.freshPpt })
       : 0;
-  const tooMuch = swapL > MOST_SWAPPED * tank.volumeL || (gap > 0 && bag.salinity <= tank.freshPpt);
+  const tooMuch =
+    swapL > MOST_SWAPPED * tank.volumeL || (gap > 0 && bag.salinity <= tank.freshPpt) || gap > MOST_LOWERED || -gap > MOST_RAISED;
   const why = Math.abs(gap) <= MATCHED_WITHIN ? 'nothing to match' : tooMuch ? 'cannot match' : floatable(given);
   return {
     method: 'match, float, net',
@@ -152,12 +172,20 @@ function matchFloatNet(given: For): Recipe {
 
 const floatable = ({ bag }: For): NotOffered | undefined => (bag.soft ? 'soft' : bag.state.is === 'tub' ? 'tub' : undefined);
 const roomy = (given: For): NotOffered | undefined => (given.controls.bucketL < poured(given) * 1.25 ? 'bucket small' : undefined);
+const convertible = ({ lot, tank, bag }: For): NotOffered | undefined =>
+  !lot.euryhaline && Math.abs(tank.salinity - bag.salinity) < CONVERSION_FROM ? 'no conversion' : undefined;
 const poured = ({ bag, controls }: For): number => Math.min(bag.waterL, controls.pourOffToL ?? Infinity);
 const room = (given: For): number => Math.max(given.controls.bucketL, poured(given));
 const open = ({ bag }: For): Step[] => (bag.state.is === 'closed' ? [{ do: 'open' }] : []);
 
 function floated({ bag, tank, controls }: For): Step[] {
   const { minutes } = floatTime({ bagC: bag.temperature, tankC: tank.temperature, volumeL: bag.waterL, withinC: controls.floatWithinC });
+  return minutes > 0 ? [{ do: 'float', minutes }] : [];
+}
+
+/** After hours in the room a vessel is as warm as that: set into the tank until it is not. */
+function warmed({ tank, controls }: For, volumeL: number): Step[] {
+  const { minutes } = floatTime({ bagC: tank.roomC, tankC: tank.temperature, volumeL, withinC: controls.floatWithinC });
   return minutes > 0 ? [{ do: 'float', minutes }] : [];
 }
 

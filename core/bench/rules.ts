@@ -6,11 +6,12 @@ import type { BagFacts } from '../journal/state.ts';
 import { refuseUnfit } from '../room/placing.ts';
 import { move } from '../stock/legs.ts';
 import { landingOf, tankOf } from '../dock/rules.ts';
+import { refuseBagSteps, refuseMethod } from './judge.ts';
 import type { BenchEntries, FishReleased, FloatStarted, MethodChosen } from './entries.ts';
 
 export const benchRules: Rules<BenchEntries> = {
   'method.chosen': {
-    decide: ({ payload }, context) => decideMethod(payload, context),
+    decide: ({ payload, occurredAtMs }, context) => decideMethod(payload, { ...context, atMs: occurredAtMs }),
     links: ({ bag }) => ({ needs: [landingOf(bag)] }),
   },
   'float.started': {
@@ -18,7 +19,7 @@ export const benchRules: Rules<BenchEntries> = {
     links: ({ run, bag }) => ({ makes: [run], needs: [landingOf(bag), tankOf(bag)] }),
   },
   'fish.released': {
-    decide: ({ payload }, context) => decideRelease(payload, context),
+    decide: ({ payload, occurredAtMs }, context) => decideRelease(payload, { ...context, atMs: occurredAtMs }),
     legs: ({ lot, bag, tank, alive, dead }) => [
       ...move(lot, { from: bag, to: tank, n: alive }),
       ...move(lot, { from: bag, to: 'died', n: dead }),
@@ -29,14 +30,16 @@ export const benchRules: Rules<BenchEntries> = {
   },
 };
 
-function decideMethod({ bag: id, lot, method, advised, house, why }: MethodChosen, { state }: Context): Refusal[] {
+function decideMethod(chosen: MethodChosen, { state, atMs }: Context & { atMs: number }): Refusal[] {
+  const { bag: id, lot, method, advised, house, why } = chosen;
   const bag = state.findBag(id);
   if (!bag) return refuse('unknown', 'bag', { what: 'bag', id });
   if (!bag.landing) return refuse('bag.notLanded', 'bag', { bag: bag.label });
   const gone = outOfBag(bag);
   if (gone.length > 0) return gone;
   if (bag.landing.lot !== lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
-  return method === advised || method === house || why ? [] : refuse('method.noReason', 'why', { method, advised });
+  const reason = method === advised || method === house || why ? [] : refuse('method.noReason', 'why', { method, advised });
+  return [...reason, ...refuseMethod(chosen, atMs, state)];
 }
 
 function decideFloat(float: FloatStarted, { state }: Context): Refusal[] {
@@ -51,8 +54,8 @@ function decideFloat(float: FloatStarted, { state }: Context): Refusal[] {
   return [];
 }
 
-function decideRelease(release: FishReleased, context: Context): Refusal[] {
-  const { state } = context;
+function decideRelease(release: FishReleased, context: Context & { atMs: number }): Refusal[] {
+  const { state, atMs } = context;
   const bag = state.findBag(release.bag);
   if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: release.bag });
   const problems = inHand({ ...bag, run: undefined }, release);
@@ -65,7 +68,10 @@ function decideRelease(release: FishReleased, context: Context): Refusal[] {
   const tank = state.findTank(release.tank)!;
   if (tank.purpose !== 'customer' && !state.findOpenHold(release.lot) && !state.isInTank(release.lot))
     return refuse('hold.notOpened', 'lot');
-  return refuseUnfit({ lot: release.lot, n: release.alive, tank, path: 'tank', passed: bag.assignment!.overruled }, context);
+  return [
+    ...refuseUnfit({ lot: release.lot, n: release.alive, tank, path: 'tank', passed: bag.assignment!.overruled }, context),
+    ...refuseBagSteps({ bag: bag.id, run: release.run, tank: tank.id, code: tank.code, now: atMs }, state),
+  ];
 }
 
 /** Landed, of this lot, its tank chosen, not already afloat or let go. */

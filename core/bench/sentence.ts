@@ -15,7 +15,7 @@ function round(value: number, decimals: number): string {
 }
 
 const WHO = { delicate: 'delicate', ordinary: 'ordinary', hardy: 'hardy' } as const;
-/** Below this strain nothing is worth a warning. */
+/** Below this stress nothing is worth a warning. */
 const CALM = 0.5;
 
 export function sentenceOf(
@@ -26,9 +26,9 @@ export function sentenceOf(
   const who = `${WHO[lot.tolerance]} ${lot.invertebrate ? 'invertebrates' : 'fish'}`;
   const out = `Out after ${sayTime(figures.totalMinutes)}`;
   const costs = sayStrain(limiting, say);
-  if (limiting.strain < CALM) return `${out}; nothing comes near what ${who} bear, nearest is ${costs}.`;
-  if (limiting.strain <= 1) return `${out}; the hardest part is ${costs}, ${percent(limiting.strain)} of what ${who} bear.`;
-  return `${out}, but ${costs}: ${round(limiting.strain, 1)} times what ${who} bear${method === 'straight' ? '; nothing is won by the hurry' : ''}.`;
+  if (limiting.strain < CALM) return `${out}; well within the tolerance of ${who}, nearest to it is ${costs}.`;
+  if (limiting.strain <= 1) return `${out}; hardest is ${costs}, ${percent(limiting.strain)} of the tolerance of ${who}.`;
+  return `${out}, but ${costs}: ${round(limiting.strain, 1)} times the tolerance of ${who}${method === 'straight' ? '; nothing is won by the hurry' : ''}.`;
 }
 
 export function sayTime(minutes: number): string {
@@ -43,11 +43,13 @@ function sayStrain({ name, figure }: Strain, say: Say): string {
   const way = figure >= 0 ? 'up' : 'down';
   switch (name) {
     case 'temperature step':
-      return `a step of ${say.warmth(size)} ${way} at release`;
+      return `${say.warmth(size)} ${way} within two minutes`;
+    case 'temperature rate':
+      return `${say.warmth(size)} ${way} within an hour`;
     case 'salinity step':
-      return `a step of ${say.salt(size)} ${way} at release`;
+      return `salinity ${way} by ${say.salt(size)} within ten minutes`;
     case 'salinity rate':
-      return `salinity going ${way} ${say.salt(size)} within an hour`;
+      return `salinity ${way} by ${say.salt(size)} within an hour`;
     case 'settled pH step':
       return `a lasting pH step of ${round(size, 1)} ${way}`;
     case 'hardness step':
@@ -59,6 +61,6 @@ function sayStrain({ name, figure }: Strain, say: Say): string {
     case 'lowest oxygen':
       return `oxygen down to ${round(size, 1)} mg/L`;
     case 'carbon dioxide':
-      return `carbon dioxide up to ${round(size, 0)} mg/L`;
+      return `how long they stay in carbon dioxide of up to ${round(size, 0)} mg/L`;
   }
 }

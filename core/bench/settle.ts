@@ -1,18 +1,22 @@
 // Which measurement would settle the choice, and at which value the order turns. Every estimate is moved across its band, the others held.
+import { advise } from './advice.ts';
 import { rank, reckon, type BenchInput } from './compare.ts';
 import { valueOf, withValue, type Bands, type Doubt, type DoubtOf } from './draws.ts';
 import type { Method } from './methods.ts';
 
-export type SettleBy = DoubtOf | 'bag.pH' | 'bag.tan';
-/** Measured at or beyond `at`, the best method is `then`; `side` = beyond which way. */
+export type SettleBy = DoubtOf;
+/** Measured at or beyond `at`, `then` is advised, or none when left out; `side` = beyond which way. */
 export type Turn = {
   of: SettleBy;
   now: number;
   at: number;
   side: 'above' | 'below';
-  then: Method;
+  then?: Method;
   /** How far off, as a share of the half band; the least likely last. */ off: number;
 };
+
+/** Undefined = cannot be computed there. */
+type Best = Method | 'none' | undefined;
 
 const POINTS = 4;
 const HALVINGS = 6;
@@ -23,16 +27,15 @@ const TOLERANCE = { relative: 1e-4, absolute: 1e-6 };
  * asked. About 60 comparisons.
  */
 export function turnsOf(input: Required<BenchInput>, doubts: readonly Doubt[], bands?: Bands): Turn[] {
-  const bestOf = (one: Required<BenchInput>): Method | undefined => {
+  const bestOf = (one: Required<BenchInput>): Best => {
     try {
-      return rank(reckon(one, { coarse: 4, tolerance: TOLERANCE }).results)[0]?.method;
+      const advice = advise(rank(reckon(one, { coarse: 4, tolerance: TOLERANCE }).results));
+      return advice.is === 'advised' ? advice.method : 'none';
     } catch (error) {
       if (error instanceof RangeError) return undefined;
       throw error;
     }
   };
-  const set = (of: SettleBy, value: number): Required<BenchInput> =>
-    of === 'bag.pH' || of === 'bag.tan' ? { ...input, bag: { ...input.bag, [of.slice(4)]: value } } : withValue(input, of, value);
   const usual = bestOf(input);
   const asked: { of: SettleBy; now: number; low: number; high: number }[] = doubts.flatMap(({ of, low, high }) => {
     const now = valueOf(input, of);
@@ -49,17 +52,22 @@ export function turnsOf(input: Required<BenchInput>, doubts: readonly Doubt[], b
       [low, 'below'],
       [high, 'above'],
     ] as const) {
-      const turn = firstTurn((value) => bestOf(set(of, value)), { now, end, usual });
-      if (turn) turns.push({ of, now, side, at: turn.at, then: turn.then, off: Math.abs(turn.at - now) / Math.abs(end - now) });
+      const turn = firstTurn((value) => bestOf(withValue(input, of, value)), { now, end, usual });
+      if (turn)
+        turns.push({
+          of,
+          now,
+          side,
+          at: turn.at,
+          then: turn.then === 'none' ? undefined : turn.then,
+          off: Math.abs(turn.at - now) / Math.abs(end - now),
+        });
     }
   }
   return turns.sort((a, b) => a.off - b.off);
 }
 
-function firstTurn(
-  best: (value: number) => Method | undefined,
-  { now, end, usual }: { now: number; end: number; usual: Method | undefined },
-) {
+function firstTurn(best: (value: number) => Best, { now, end, usual }: { now: number; end: number; usual: Best }) {
   if (Math.abs(end - now) < 1e-9) return undefined;
   let before = now;
   for (let point = 1; point <= POINTS; point += 1) {

@@ -1,7 +1,8 @@
 // A method as steps, carried out on a vessel: minute by minute what the fish are in, until they are in their tank and six hours on.
 import { oxygenSolubility, OXYGEN_IN_AIR } from '../water/oxygen.ts';
 import { carbonateConstants, dicFromPH, dicWith } from '../water/carbonate.ts';
-import { closedWater, type Water } from './bag.ts';
+import { standingTauH } from '../water/heat.ts';
+import { closedWater, estimatedWater, measuredInto, type Water } from './bag.ts';
 import { makeCarrier, type Options, type Step, type Vessel } from './carry.ts';
 import { BEST_GUESS, massOf, type BagInput, type LotInput, type TankInput } from './input.ts';
 import { letGo, sampleOf, type Sample } from './vessel.ts';
@@ -35,39 +36,43 @@ export function tankWater(tank: TankInput): Water {
   };
 }
 
-/** The vessel that the fish are in now, as the bag's state says. */
+/** The vessel that the fish are in now, as the bag's state says. What was measured is of now; what was not has gone its way since. */
 export function startVessel(bag: BagInput, lot: LotInput, { chance = BEST_GUESS, ...options }: Options): Vessel {
-  const water = closedWater(bag, lot, chance);
   const fish = { n: lot.n, gramsEach: lot.n === 0 ? 0 : massOf(lot) / lot.n, fed: bag.fed };
-  const vessel: Vessel = { water, fish, holdsL: 2 * bag.waterL, inRoom: true };
-  if (bag.state.is === 'closed') return { ...vessel, closed: { gasL: bag.gasL } };
+  const vessel = { fish, holdsL: 2 * bag.waterL, inRoom: true };
+  if (bag.state.is === 'closed') return { ...vessel, water: closedWater(bag, lot, chance), closed: { gasL: bag.gasL } };
+  const water = estimatedWater(bag, lot, chance);
   if (bag.state.is === 'tub') {
-    const dic =
-      bag.pH === undefined ? dicWith({ alkalinity: water.alkalinity, pco2: options.around.pco2 }, carbonateConstants(water)) : water.dic;
-    const oxygen = bag.oxygen ?? Math.min(water.oxygen * OXYGEN_IN_AIR, oxygenSolubility(water));
-    return { ...vessel, water: { ...water, dic, oxygen: Math.max(oxygen, 0.5 * oxygenSolubility(water)) } };
+    const oxygen = Math.min(water.oxygen * OXYGEN_IN_AIR, oxygenSolubility(water));
+    const settled = {
+      ...water,
+      dic: dicWith({ alkalinity: water.alkalinity, pco2: options.around.pco2 }, carbonateConstants(water)),
+      oxygen: Math.max(oxygen, 0.5 * oxygenSolubility(water)),
+    };
+    return { ...vessel, water: measuredInto(settled, bag) };
   }
-  // Opened a while ago: what was measured is of now, what was not has gone its way since.
   const since = letGo({
     water,
     going: {
       stir: 'still',
       flowLPerH: 0,
       tank: water,
+      // Its temperature is as read, whatever the room.
       surroundingsC: bag.temperature,
-      tauH: 1,
+      tauH: standingTauH(bag.waterL),
       binder: false,
       pco2: options.around.pco2,
       fish,
       exchange: chance.exchange,
       metabolism: chance.metabolism,
+      nitrogen: chance.nitrogen,
     },
-    hours: bag.pH === undefined ? bag.state.hours : 0,
+    hours: bag.state.hours,
     overflowing: false,
     exposure: 0,
     times: [],
   }).water;
-  return { ...vessel, water: { ...since, tan: bag.tan ?? since.tan, oxygen: bag.oxygen ?? since.oxygen } };
+  return { ...vessel, water: measuredInto(since, bag) };
 }
 
 /**

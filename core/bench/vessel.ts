@@ -24,8 +24,9 @@ export type Going = {
   surroundingsC: number;
   tauH: number;
   fish: Fish;
-  /** Breathing against the book. */
+  /** Breathing against the book, and ammonia for the oxygen taken. */
   metabolism: number;
+  nitrogen?: number;
   binder: boolean;
   pco2: number;
 };
@@ -99,7 +100,7 @@ export function letGo(of: {
   const known = !Number.isNaN(water.hardness) && (flow === 0 || !Number.isNaN(tank.hardness));
   const tankHardness = known && flow > 0 ? tank.hardness : 0;
   const y = load(water, of.exposure);
-  const at25 = ratesOf({ ...fish, temperature: 25, factor: going.metabolism });
+  const at25 = ratesOf({ ...fish, temperature: 25, factor: going.metabolism, nitrogen: going.nitrogen });
   const kLa = EXCHANGE[going.stir] * (going.stir === 'closed' ? 1 : going.exchange);
   const airCo2 = going.pco2 * 1e-6;
   let pH = 7;

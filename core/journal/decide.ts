@@ -27,6 +27,8 @@ export function decide(entry: Entry, context: Context & { minRole: Role }): Refu
 }
 
 function isOverruled(refusal: Refusal, entry: Entry, role: Role): boolean {
-  if (!refusal.overrule || !atLeast(role, refusal.overrule)) return false;
-  return entry.overrules?.some((overrule) => overrule.code === refusal.code) ?? false;
+  if (!refusal.overrule) return false;
+  const suffices = atLeast(role, refusal.overrule);
+  const urgent = refusal.emergency === true && atLeast(role, 'keeper');
+  return entry.overrules?.some(({ code, without }) => code === refusal.code && (suffices || (urgent && without !== undefined))) ?? false;
 }

@@ -4,7 +4,9 @@ import type { Kind, Payloads } from './payloads.ts';
 import type { RefusalCode } from './refusal.ts';
 
 /** A named refusal that somebody of sufficient rank passed over, with the reason given. */
-export type Overrule = { code: RefusalCode; reason: string };
+export const WITHOUT_LEAD = ['no lead to be reached', 'done already'] as const;
+/** `without` = why no lead said so. */
+export type Overrule = { code: RefusalCode; reason: string; without?: (typeof WITHOUT_LEAD)[number] };
 
 /** One thing that happened, as its maker sends it. `id` is identity only, never order. */
 export type EntryOf<K extends Kind> = {

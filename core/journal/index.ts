@@ -1,5 +1,5 @@
 export type { Act, Actor, Entry, EntryOf, Overrule, Recorded } from './entry.ts';
-export { HOUSE_ACTOR } from './entry.ts';
+export { HOUSE_ACTOR, WITHOUT_LEAD } from './entry.ts';
 export type { EntryReversed, JournalEntries } from './entries.ts';
 export type { Kind, Payloads } from './payloads.ts';
 export { REFUSAL_CODES, refuse, type Facts, type Refusal, type RefusalCode } from './refusal.ts';

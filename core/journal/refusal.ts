@@ -29,6 +29,11 @@ export const REFUSAL_CODES = [
   'release.noFloat',
   'release.otherTank',
   'release.twice',
+  'release.salinity',
+  'release.temperature',
+  'release.settledPH',
+  'method.notMeasured',
+  'method.overTolerance',
   'run.running',
   'run.over',
   'run.binderInCopper',
@@ -115,7 +120,14 @@ export type Facts = Record<string, string | number | boolean | null | undefined 
  * Why an entry may not be written. `path` points into the payload; `overrule` is the lowest rank that may pass over
  * it with a reason, absent when nobody may.
  */
-export type Refusal = { code: RefusalCode; path: string; facts: Facts; overrule?: Role };
+export type Refusal = {
+  code: RefusalCode;
+  path: string;
+  facts: Facts;
+  overrule?: Role;
+  /** Fish cannot wait: a keeper may pass over it too, who says that no lead can be reached or that it is done already. A lead is called then. */
+  emergency?: true;
+};
 
 /** One refusal as the list that decide functions return. */
 export function refuse(code: RefusalCode, path: string, facts: Facts = {}, overrule?: Role): Refusal[] {

@@ -1,5 +1,7 @@
 // What decide functions may ask of the house: a port that declares only what they use. The server answers it from
 // its projections inside the transaction, so that each entry sees what the ones before it in the act have done.
+import type { KnownBag, KnownTank } from '../bench/facts.ts';
+import type { Change, Floated } from '../bench/release.ts';
 import type { ToolFacts } from '../exposure/entries.ts';
 import type { HoldClock } from '../holds/clock.ts';
 import type { HoldFacts } from '../holds/entries.ts';
@@ -62,6 +64,13 @@ export interface HouseState {
   findCrate(id: string): CrateFacts | undefined;
   hasBag(id: string): boolean;
   findBag(id: string): BagFacts | undefined;
+  /** All that is known of the water in a bag, and of a tank's; undefined for what is none. */
+  findKnownBag(id: string): KnownBag | undefined;
+  findKnownTank(id: string): KnownTank | undefined;
+  /** A float that runs. */
+  findFloated(run: string): Floated | undefined;
+  /** The water of an acclimation's vessel as it is believed at an instant, by its readings and what was done to it. */
+  findVesselWater(run: string, atMs: number): Change | undefined;
   findLot(id: string): LotFacts | undefined;
   /** A vessel in which fish are brought to their tank, begun and not void. */
   findRun(id: string): RunKnown | undefined;

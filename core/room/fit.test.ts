@@ -25,7 +25,9 @@ it('finds nothing against a fitting tank', () => {
 
 it.each<[string, Partial<FitTank>, string[]]>([
   ['fresh water', { type: 'fresh', salinityPpt: 0 }, ['fit.wrongWater']],
-  ['too little salt', { salinityPpt: 29.9 }, ['fit.wrongWater']],
+  ['too little salt', { salinityPpt: 23.9 }, ['fit.wrongWater']],
+  ['what sea fish may be packed in, in quarantine', { salinityPpt: 28 }, []],
+  ['what sea fish may be packed in, where they are to live', { salinityPpt: 28, purpose: 'home' }, ['fit.wrongWater']],
   ['least salt', { salinityPpt: 30 }, []],
   ['most salt', { salinityPpt: 36 }, []],
   ['too much salt', { salinityPpt: 36.1 }, ['fit.wrongWater']],

@@ -1,7 +1,8 @@
 // May these fish live in that tank? Hard reasons only, each with the numbers behind it: nothing is weighed here.
 import { eats, type Sized } from '../species/eating.ts';
 import type { SpeciesFacts } from '../species/entries.ts';
-import type { TankFacts, WaterFacts } from './entries.ts';
+import { packedIn } from '../species/packed.ts';
+import type { Purpose, TankFacts, WaterFacts } from './entries.ts';
 
 export type FitCode =
   | 'fit.wrongWater'
@@ -20,6 +21,8 @@ export type FitReason = { code: FitCode; facts: Record<string, string | number> 
 
 export type Newcomer = { species?: SpeciesFacts; sizeCm?: number; lot: string; n: number; holdDone: boolean };
 export type Resident = { species?: SpeciesFacts; sizeCm?: number; lot: string };
+const HOLDING: readonly Purpose[] = ['hold', 'treatment', 'observation'];
+
 /** `temperatureC` and `salinityPpt` of the water: the latest reading where there is one, else what it is set to. */
 export type FitTank = Pick<TankFacts, 'purpose' | 'lid'> & Pick<WaterFacts, 'type' | 'temperatureC' | 'salinityPpt'>;
 
@@ -39,7 +42,11 @@ export function fit(newcomer: Newcomer, tank: FitTank, residents: readonly Resid
 }
 
 function fitWater(species: SpeciesFacts, tank: FitTank): FitReason[] {
-  const { salinityPpt: salt, temperatureC: warmth } = species;
+  const { temperatureC: warmth } = species;
+  // In quarantine sea fish may stand in what they were packed in: the system is matched to the bag and climbs back.
+  const salt = HOLDING.includes(tank.purpose)
+    ? { ...species.salinityPpt, min: Math.min(species.salinityPpt.min, packedIn(species).min) }
+    : species.salinityPpt;
   if (!species.water.includes(tank.type) || tank.salinityPpt < salt.min || tank.salinityPpt > salt.max) {
     return [
       {

@@ -11,6 +11,7 @@ const LEAVES: Partial<Record<Recipe['method'], number>> = {
   'cup exchange': 0.11,
   'pooled bucket': 0.25,
   'long conversion': 0.05,
+  'overnight conversion': 0.05,
 };
 
 /** Several bags of one lot as one water: volumes and heads add up, the rest is the mean by volume, what was closed longest counts. */
@@ -67,7 +68,13 @@ export function beginOf({
     water: tank,
     of: lot,
     plan: recipe.steps.flatMap((step) =>
-      step.do === 'pool' ? [] : [step.do === 'pour' ? { ...step, bucketL: Math.max(step.bucketL, bucketL) } : step],
+      step.do === 'pool'
+        ? []
+        : [
+            step.do === 'pour'
+              ? { ...step, bucketL: recipe.method === 'overnight conversion' ? step.bucketL : Math.max(step.bucketL, bucketL) }
+              : step,
+          ],
     ),
     within: { salinity, temperature: equal.equalC },
   };

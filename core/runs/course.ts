@@ -52,16 +52,21 @@ const AFTER_STEP_MIN = 60;
 
 type Mode = { afloat: boolean; mLPerMin: number };
 type Event =
-  | { atMs: number; is: 'deed'; did: RunDeed }
+  | { atMs: number; is: 'deed'; did: RunDeed; planned: boolean }
   | { atMs: number; is: 'look'; index: number }
   | { atMs: number; is: 'tank' }
   | { atMs: number; is: 'fewer'; n: number };
 
 /** Does to the vessel what hands did, and says how it goes on. */
-function deedInto(carrier: Carrier, did: RunDeed, { tank, mode, flow }: { tank: Water; mode: Mode; flow: number }): Mode {
+function deedInto(
+  carrier: Carrier,
+  { did, planned }: { did: RunDeed; planned: boolean },
+  { tank, mode, flow }: { tank: Water; mode: Mode; flow: number },
+): Mode {
   switch (did.do) {
     case 'float':
-      return { ...mode, afloat: true };
+      // As the plan has it the drip is over; set afloat between two lines it runs on.
+      return { afloat: true, mLPerMin: planned ? 0 : mode.mLPerMin };
     case 'open':
     case 'binder':
       carrier.take({ do: did.do }, tank);
@@ -119,7 +124,7 @@ export function courseOf(facts: RunFacts, options: CourseOptions): Course {
     passTo(minuteOf(event.atMs, facts));
     if (event.is === 'tank') tank = tankWater(tankBy(facts, event.atMs));
     else if (event.is === 'fewer') carrier.fewer(event.n);
-    else if (event.is === 'deed') mode = deedInto(carrier, event.did, { tank, mode, flow: differs.flow });
+    else if (event.is === 'deed') mode = deedInto(carrier, event, { tank, mode, flow: differs.flow });
     else {
       carrier.look();
       looks[event.index] = carrier.samples.at(-1)!;
@@ -142,7 +147,7 @@ export function courseOf(facts: RunFacts, options: CourseOptions): Course {
 
 function eventsOf({ deeds, readings, tankSince, fewer }: RunFacts, now: number): Event[] {
   const events: Event[] = [
-    ...deeds.map(({ atMs, did }): Event => ({ atMs, is: 'deed', did })),
+    ...deeds.map(({ atMs, did, line }): Event => ({ atMs, is: 'deed', did, planned: line !== undefined })),
     ...tankSince.map(({ atMs }): Event => ({ atMs, is: 'tank' })),
     ...fewer.map(({ atMs, n }): Event => ({ atMs, is: 'fewer', n })),
     ...readings.map(({ atMs }, index): Event => ({ atMs, is: 'look', index })),

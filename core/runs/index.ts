@@ -50,6 +50,7 @@ export {
   deedOf,
   dripTurn,
   isConversion,
+  isConversionMethod,
   isRunMethod,
   motionOf,
   nextOf,
@@ -77,3 +78,4 @@ export {
 export { callsFor, looksEvery, runDues, soonest, type RunDue, type RunRule } from './due.ts';
 export { askOf, type Ask } from './ask.ts';
 export { reachedBy, sideBySide } from './outcome.ts';
+export { vesselWater } from './vesselWater.ts';

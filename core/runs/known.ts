@@ -68,7 +68,8 @@ export function standingOf({ started, events }: Pick<KnownRun, 'started' | 'even
 } {
   const deeds = events.flatMap((event) => (event.what === 'worked' ? [event] : []));
   const air = deeds.findLast(({ did }) => did.do === 'air');
-  const flow = deeds.findLast(({ did }) => did.do === 'flow');
+  // A float or a stand of the sheet comes after the drip was shut.
+  const flow = deeds.findLast(({ did, line }) => did.do === 'flow' || (line !== undefined && (did.do === 'float' || did.do === 'stand')));
   const binder = deeds.findLast(({ did }) => did.do === 'binder');
   return {
     air: air?.did.do === 'air' ? air.did.level : 'none',

@@ -8,7 +8,7 @@ export type TooFast = { way: 'up' | 'down'; /** In the fastest hour that is to c
 /** The fastest hour from now on, ppt; undefined while they bear it. The hour may have begun before now: what has just been added counts. */
 export function tooFast({ samples, now }: Pick<Course, 'samples' | 'now'>, of: RunStarted['of']): TooFast | undefined {
   // Only hours that end after now: what they came through is no longer to be slowed down.
-  const salt = fastest(samples, ({ salinity }) => salinity, { endingAfter: now.minute });
+  const salt = fastest(samples, (index) => samples[index]!.salinity, { endingAfter: now.minute });
   const bears = tolerancesOf(of);
   if (salt.up > bears.salinityUpPerH) return { way: 'up', ppt: salt.up, bears: bears.salinityUpPerH };
   if (salt.down > bears.salinityDownPerH) return { way: 'down', ppt: salt.down, bears: bears.salinityDownPerH };

@@ -1,5 +1,6 @@
 // When a vessel may be begun, worked on and emptied. Two people cannot begin the same bag; what was seen or done is a fact and never refused
 // while the run goes on; the count at the end is the books'.
+import { refuseSteps } from '../bench/judge.ts';
 import { landingOf, tankOf } from '../dock/rules.ts';
 import { holdOf } from '../holds/rules.ts';
 import { HOUSE_ACTOR } from '../journal/entry.ts';
@@ -45,7 +46,7 @@ export const runRules: Rules<RunEntries> = {
     links: ({ run }) => ({ needs: [run] }),
   },
   'run.released': {
-    decide: ({ payload }, context) => decideRelease(payload, context),
+    decide: ({ payload, occurredAtMs }, context) => decideRelease(payload, { ...context, atMs: occurredAtMs }),
     legs: ({ run, lot, into, dead }) => [
       ...into.flatMap(({ tank, n }) => move(lot, { from: run, to: tank, n })),
       ...move(lot, { from: run, to: 'died', n: dead }),
@@ -124,8 +125,8 @@ function againstGoing(id: string, state: Context['state']): Refusal[] {
   return run.released ? refuse('run.over', 'run', { vessel: run.vessel, by: run.released.by, atMs: run.released.atMs }) : [];
 }
 
-function decideRelease(release: RunReleased, context: Context): Refusal[] {
-  const { state } = context;
+function decideRelease(release: RunReleased, context: Context & { atMs: number }): Refusal[] {
+  const { state, atMs } = context;
   const over = againstGoing(release.run, state);
   if (over.length > 0) return over;
   const run = state.findRun(release.run)!;
@@ -137,12 +138,16 @@ function decideRelease(release: RunReleased, context: Context): Refusal[] {
   const book = state.balance(release.lot, release.run);
   const given = out + (release.stay ?? 0);
   if (given !== book || out === 0) return refuse('release.countDiffers', 'into', { bag: run.vessel, book, given });
+  const water = state.findVesselWater(release.run, atMs);
   return release.into.flatMap(({ tank: id, n }, index): Refusal[] => {
     const path = `into.${index}.tank`;
     const tank = state.findTank(id);
     if (!tank) return refuse('unknown', path, { what: 'tank', id });
     if (tank.purpose !== 'customer' && !state.findOpenHold(release.lot) && !state.isInTank(release.lot) && !run.cleared)
       return refuse('hold.notOpened', 'lot');
-    return refuseUnfit({ lot: release.lot, n, tank, path, passed: run.passed }, context);
+    return [
+      ...refuseUnfit({ lot: release.lot, n, tank, path, passed: run.passed }, context),
+      ...(water && n > 0 ? refuseSteps({ lot: release.lot, from: { water }, into: tank, path }, state) : []),
+    ];
   });
 }

@@ -138,13 +138,23 @@ export function dripTurn(
 }
 
 /** Methods that are run in a vessel; the others are a float and a net. */
-export const RUN_METHODS = ['drip', 'fast siphon', 'cup exchange', 'pooled bucket', 'long conversion'] as const satisfies readonly Method[];
+export const RUN_METHODS = [
+  'drip',
+  'fast siphon',
+  'cup exchange',
+  'pooled bucket',
+  'long conversion',
+  'overnight conversion',
+] as const satisfies readonly Method[];
 export const isRunMethod = (method: RunMethod): boolean =>
   method === 'first-aid bath' || (RUN_METHODS as readonly string[]).includes(method);
+
+/** An overflowing vessel for many hours, by whichever setting. */
+export const isConversionMethod = (method: RunMethod): boolean => method === 'long conversion' || method === 'overnight conversion';
 
 /** Salt moved by so much is a conversion: its losses come over days. */
 export const CONVERSION_PPT = 5;
 export const isConversion = ({ method, fromPpt, toPpt }: { method: RunMethod; fromPpt: number; toPpt: number }): boolean =>
-  method === 'long conversion' || Math.abs(toPpt - fromPpt) >= CONVERSION_PPT;
+  isConversionMethod(method) || Math.abs(toPpt - fromPpt) >= CONVERSION_PPT;
 /** After a conversion fish are looked at again, hours. */
 export const CONVERSION_HOURS = [24, 48, 168, 336] as const;

@@ -1,6 +1,7 @@
 // Signs while fish are in a vessel: which stop it and what hands do now; which are to be expected then. Judged with the time since the start.
 import { STOP_SIGNS, type RunDeed, type RunMethod, type RunSign } from './entries.ts';
 import type { RunPolicy } from './policy.ts';
+import { isConversionMethod } from './sheet.ts';
 
 /** What hands do now, in order. Words are the web's. */
 export type DoNow =
@@ -37,7 +38,7 @@ const isStop = (sign: RunSign): boolean => (STOP_SIGNS as readonly string[]).inc
 export function judgeSign(sign: RunSign, now: Now, lines: SignLines): Judged {
   if (isStop(sign)) return { stops: true, doNow: doNow(sign, now, lines) };
   const hours = now.minutes / 60;
-  if (sign === 'sitting on the bottom' && now.method === 'long conversion' && hours <= lines.sittingH)
+  if (sign === 'sitting on the bottom' && isConversionMethod(now.method) && hours <= lines.sittingH)
     return { stops: false, doNow: ['leave it', 'watch'], expected: 'first day of a conversion' };
   if (sign !== 'sitting on the bottom' && hours <= lines.settlingH) return { stops: false, doNow: ['leave it'], expected: 'just after' };
   return { stops: false, doNow: ['read oxygen', 'read ammonia', 'watch'] };

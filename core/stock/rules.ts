@@ -1,6 +1,7 @@
 // When stock may move. That no inside place goes below zero is judged once for the whole act, on current balances.
 import { refuse, type Refusal } from '../journal/refusal.ts';
 import type { Context, Rules } from '../journal/rule.ts';
+import { refuseSteps } from '../bench/judge.ts';
 import { againstSlip } from '../moves/rules.ts';
 import { isTemporary } from '../room/entries.ts';
 import { refuseUnfit } from '../room/placing.ts';
@@ -102,7 +103,11 @@ function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, c
   // Nobody stays forgotten in a bucket: an end is written down in the same act, or they join others for whom there is one.
   const limited = state.hasStay(one.lot, one.to, atMs) || (state.balance(one.lot, one.to) > 0 && state.hasStay(one.lot, one.to));
   if (isTemporary(tank) && !limited) return refuse('stay.needed', `${path}.to`, { code: tank.code });
-  return refuseUnfit({ lot: one.lot, n: one.n, tank, path: `${path}.to` }, context);
+  const from = state.findTank(one.from)!;
+  return [
+    ...refuseUnfit({ lot: one.lot, n: one.n, tank, path: `${path}.to` }, context),
+    ...(from.water === tank.water ? [] : refuseSteps({ lot: one.lot, from: { tank: one.from }, into: tank, path: `${path}.to` }, state)),
+  ];
 }
 
 function decideSplit({ lot, child, place, hold }: LotSplit, { state }: Context): Refusal[] {

@@ -49,6 +49,8 @@ export type DueFacts = {
   rounds: { day: number; left: Record<RoundName, number> };
   stays: StayFact[];
   missing: MissingFact[];
+  /** What a keeper did past a stop because no lead could be reached: a lead looks at it. */
+  calls: { due: string; what: string; atMs: number }[];
   waiting: WaitingFact[];
   settled: ReadonlyMap<string, Settled>;
 };
@@ -62,6 +64,7 @@ const BY_HAND: ReadonlySet<DueRule> = new Set([
   'day-end',
   'missing',
   'grown-out',
+  'without-lead',
 ]);
 export const isSettledByHand = (rule: DueRule): boolean => BY_HAND.has(rule);
 
@@ -73,6 +76,7 @@ export function deriveDue(facts: DueFacts, at: { now: number; zone: string; late
     ...floats(facts),
     ...runsDue(facts.runs),
     ...lightsDue(facts.dark),
+    ...withoutLead(facts),
     ...followUps(facts, at.now),
     ...rounds(facts, at),
     ...inTheRoom(facts, at),
@@ -97,6 +101,18 @@ function withSettled(due: Due, settled: Settled | undefined): Due[] {
   if (settled.kind !== 'snoozed' || settled.untilMs === undefined) return [];
   const later = Math.max(due.fromMs, settled.untilMs);
   return [{ ...due, fromMs: later, byMs: Math.max(due.byMs, later + SLACK * HOUR), snoozed: true }];
+}
+
+function withoutLead({ calls }: DueFacts): Due[] {
+  return calls.map(({ due, what, atMs }) => ({
+    id: due,
+    rule: 'without-lead',
+    step: '0',
+    fromMs: atMs,
+    byMs: atMs + HOUR,
+    walk: DOCK,
+    facts: { what, sinceMs: atMs },
+  }));
 }
 
 function waiting({ arrivals }: DueFacts): Due[] {

@@ -11,6 +11,7 @@ export const NO_FACTS: DueFacts = {
   rounds: { day: 20515, left: { morning: 0, evening: 0 } },
   stays: [],
   missing: [],
+  calls: [],
   waiting: [],
   settled: new Map(),
 };

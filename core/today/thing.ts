@@ -11,6 +11,7 @@ export type DueRule =
   | 'after-mishap'
   | 'after-conversion'
   | 'lights-on'
+  | 'without-lead'
   | RoomRule
   | RunRule;
 export type RoomRule = 'fish-out' | 'day-end' | 'grown-out' | 'measure' | 'missing' | 'slip-waits';

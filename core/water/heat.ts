@@ -17,6 +17,15 @@ export function floatTau(volumeL: number): number {
   return TAU_ONE_LITRE_MIN * Math.cbrt(volumeL);
 }
 
+/** Thermal time constant of a vessel of 10 L that stands in air, hours. A judgement, true within ×/÷ {@link TAU_FACTOR}. */
+const STANDING_10_L_H = 6;
+
+/** Thermal time constant, hours, of a bag or bucket that stands in air: 6 h × (volume / 10 L)^(1/3). Errors of {@link floatTau}. @example standingTauH(10) === 6 */
+export function standingTauH(volumeL: number): number {
+  if (!(volumeL > 0) || !Number.isFinite(volumeL)) throw new RangeError(`volume must be above 0 L, got ${volumeL}`);
+  return STANDING_10_L_H * Math.cbrt(volumeL / 10);
+}
+
 export type FloatTime = {
   /** Best estimate, minutes; 0 when bag and tank already agree. */
   minutes: number;

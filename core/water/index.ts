@@ -9,11 +9,11 @@ export {
   type AmmoniaBand,
   type AmmoniaTest,
 } from './ammonia.ts';
-export { alkalinityAtEquilibrium, dicAtEquilibrium, dicFromPH, MEQ_PER_DKH, pHOf, ROOM_PCO2 } from './carbonate.ts';
+export { alkalinityAtEquilibrium, CarbonNotShared, dicAtEquilibrium, dicFromPH, MEQ_PER_DKH, pHOf, ROOM_PCO2 } from './carbonate.ts';
 export { afterChanges, afterEvaporation, changesTo, gramsFor, netVolume, saltGrams } from './dilution.ts';
 export { DROPS_BAND, DROPS_PER_ML, flowFromDrops, siphonFlow } from './flow.ts';
 export { litresOf, type Shape } from './vessels.ts';
-export { floatTau, floatTime, temperatureAfloat, TAU_FACTOR, TAU_ONE_LITRE_MIN, type FloatTime } from './heat.ts';
+export { floatTau, floatTime, standingTauH, temperatureAfloat, TAU_FACTOR, TAU_ONE_LITRE_MIN, type FloatTime } from './heat.ts';
 export {
   climb,
   floatedTank,

@@ -5,7 +5,7 @@ import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm
 import { fact, record } from './columns.ts';
 
 /** Raise it when a projector or a table below changes: the server then remakes them all by replay at its next start. */
-export const PROJECTION_VERSION = 10;
+export const PROJECTION_VERSION = 11;
 
 export * from './houseTables.ts';
 export * from './runTables.ts';
@@ -101,7 +101,15 @@ export const float = sqliteTable(
 );
 export const method = sqliteTable(
   'p_method',
-  { ...fact(), bag: text().notNull(), lot: text().notNull(), method: text().notNull(), advised: text().notNull(), why: text() },
+  {
+    ...fact(),
+    bag: text().notNull(),
+    lot: text().notNull(),
+    method: text().notNull(),
+    advised: text(),
+    why: text(),
+    compared: text({ mode: 'json' }),
+  },
   (table) => [index('p_method_bag').on(table.bag, table.atMs)],
 );
 /** Fish let go into a tank: from a bag, or (`bag` null) from the vessel of a run, perhaps into several tanks. `run` = of the float or the vessel. */

@@ -4,7 +4,7 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { courseOf, corrected, isOut, runFactsOf } from '#core/runs/index.ts';
-import { assign, bringCrate, furnish, KEEPER, land, makeTestHouse, type TestHouse } from '../testHouse.ts';
+import { assign, bringCrate, furnish, hold, KEEPER, land, LEAD, makeTestHouse, release, TRAINEE, type TestHouse } from '../testHouse.ts';
 import { deed, startRun } from '../testRuns.ts';
 import { makeMeter, truthOf } from './meter.ts';
 import { makePager } from './pager.ts';
@@ -149,4 +149,32 @@ it('a run survives the house’s restart: its clock, its readings and its end ar
   expect(handed).toMatchObject({ watcher: { id: 'bram', name: 'Bram' }, startedAtMs: before!.startedAtMs });
   expect(handed!.end!.atMs).toBeCloseTo(before!.end!.atMs, -3);
   again.close();
+});
+
+it('what a keeper did past a stop without a lead calls one, once, and stands on Today', () => {
+  const house = furnish(makeTestHouse());
+  bringCrate(house);
+  house.must(KEEPER, land(1), assign(1), {
+    kind: 'reading.taken',
+    payload: {
+      subject: { kind: 'bag', id: 'crate-1-bag1' },
+      quantity: 'salinity',
+      reading: { value: 24, typed: '24', method: 'meter', source: 'measured' },
+    },
+  });
+  expect(house.codes(KEEPER, hold(), release(1, { run: undefined }))).toEqual(['release.salinity']);
+  const past = (without?: 'done already') => ({
+    ...release(1, { run: undefined }),
+    overrules: [{ code: 'release.salinity' as const, reason: 'they were in before I read it', ...(without ? { without } : {}) }],
+  });
+  // A reason alone is a lead's; a trainee passes over nothing.
+  expect(house.codes(KEEPER, hold(), past())).toEqual(['release.salinity']);
+  expect(house.codes(TRAINEE, hold(), past('done already'))).not.toEqual([]);
+  house.must(KEEPER, hold(), past('done already'));
+  const call = makePager(house);
+  expect([call(), call(), makePager(house)()]).toEqual([1, 0, 0]);
+  const due = house.view('today').due.filter(({ rule }) => rule === 'without-lead');
+  expect(due.map(({ facts }) => facts.what)).toEqual(['Done past a stop, done already: they were in before I read it']);
+  house.must(LEAD, { kind: 'due.done', payload: { due: due[0]!.id } });
+  expect(house.view('today').due.filter(({ rule }) => rule === 'without-lead')).toEqual([]);
 });

@@ -7,6 +7,7 @@ import { callsFor, type RunPolicy } from '#core/runs/index.ts';
 import type { RunCard } from '#contract/views.ts';
 import type { RunningHouse } from '../house.ts';
 import { prepareRunCards } from '../runs/cards.ts';
+import { prepareLeadCalls } from './leadCalls.ts';
 
 /** A name space of our own for ids that follow from something. */
 const PAGES = 'b3f6f0a2-5d3c-4b1e-9a57-2f1d6c0e8a41';
@@ -21,10 +22,15 @@ export function makePager(house: RunningHouse): () => number {
   const cards = prepareRunCards(house.client);
   const leads = house.client.prepare("select id from p_person where role = 'lead' and voided_by is null order by entry").pluck();
   const called = house.client.prepare('select 1 from p_page where due = ? and stage = ?');
+  const leadCalls = prepareLeadCalls(house.client);
   return () => {
     const now = house.clock.now();
     const { runs: rules } = house.settings().rules;
-    const calls = cards(now).flatMap((card) => callsOf(card, { leads: leads.all() as string[], now, rules }));
+    const known = leads.all() as string[];
+    const calls = [
+      ...cards(now).flatMap((card) => callsOf(card, { leads: known, now, rules })),
+      ...(known[0] === undefined ? [] : leadCalls().map((call) => ({ ...call, stage: 2, to: known[0]! }))),
+    ];
     const fresh = calls.filter(({ due, stage }) => called.get(due, stage) === undefined);
     for (const { due, stage, to, says, atMs } of fresh) {
       const id = pageId(due, stage);

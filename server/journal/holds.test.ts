@@ -103,7 +103,7 @@ it('goes on in a lot that is cut out, with the same clock, and each then has its
   house.must(LEAD, {
     kind: 'stock.moved',
     payload: { moves: [{ lot: 'one', from: 'G1', to: 'F1', n: 1 }] },
-    overrules: [{ code: 'fit.wrongWater', reason: 'a test of clocks only' }],
+    overrules: (['fit.wrongWater', 'release.salinity'] as const).map((code) => ({ code, reason: 'a test of clocks only' })),
   });
   expect(clock('one').restarts.map(({ cause }) => cause)).toEqual(['came to fish on hold']);
   // On the very day that its own hold opened it is no restart yet, for that day is its zero anyway.

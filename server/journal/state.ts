@@ -8,6 +8,7 @@ import type { LotFacts } from '#core/stock/index.ts';
 import { prepareClocks } from '../holds/clocks.ts';
 import { prepareOpenHolds } from '../holds/rows.ts';
 import { personName, SIZE_NOW, WATER_NOW } from './pieces.ts';
+import { makeKnownState } from './knownState.ts';
 import { makeRoomState } from './roomState.ts';
 import { prepareRunKnown } from './runState.ts';
 import { lifted, type JournalStore, type Row } from './store.ts';
@@ -100,6 +101,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
 
   return {
     ...room,
+    ...makeKnownState(client),
     findZone: () => zone() as string | undefined,
     findRules: rulesNow,
     hasLead: () => lead() !== undefined,

@@ -23,7 +23,7 @@ import type { MakeView } from './view.ts';
 const FOLLOWED_MS = (FOLLOW_UP_HOURS.at(-1)! + 48) * 3_600_000;
 const CONVERTED_MS = CONVERSION_HOURS.at(-1)! * 3_600_000 + FOLLOW_UP_LAPSES_MS;
 /** SQL of whether run `e` was a conversion, as core says it (isConversion). */
-const CONVERSION = `(e.method = 'long conversion' or abs(json_extract(e.facts, '$.water.salinity') - json_extract(e.facts, '$.start.salinity')) >= ${CONVERSION_PPT})`;
+const CONVERSION = `(e.method in ('long conversion', 'overnight conversion') or abs(json_extract(e.facts, '$.water.salinity') - json_extract(e.facts, '$.start.salinity')) >= ${CONVERSION_PPT})`;
 type Placed = { walk: number; row: number; column: number };
 const walkOf = ({ walk, row, column }: Placed): Walk => [walk, row, column];
 const WALK = 'k.walk, t."row", t."column"';
@@ -79,6 +79,9 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     select s.entry, t.id tank, t.code tankCode, l.label what, b.n, t.vessel <> 'tank' temporary, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
       ${SIZE_NOW('l')} sizeCm, (select max(at_ms) from p_measure m where m.lot = l.id and m.voided_by is null) measuredMs, ${WALK}
     from ${OPEN_STAYS} join p_rack k on k.id = t.rack`);
+  const calls = client.prepare(
+    "select due, says what, at_ms atMs from p_page where due like '%:without-lead:0' and at_ms > ? and voided_by is null",
+  );
   // Where it was: the place that the missing fish left, in the same entry.
   const missing = client.prepare(`
     select g.entry, t.id tank, t.code tankCode, l.label what, g.n, g.at_ms atMs, ${WALK}
@@ -139,6 +142,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         ...row,
         walk: walkOf(row),
       })),
+      calls: calls.all(now - FOLLOW_UP_LAPSES_MS) as DueFacts['calls'],
       waiting: (waiting.all() as (Omit<WaitingFact, 'walk'> & Placed)[]).map((row) => ({ ...row, walk: walkOf(row) })),
       settled: new Map(
         (settled.all(recent) as { due: string; kind: 'done' | 'snoozed' | 'skipped'; untilMs: number | null }[]).map(

@@ -148,7 +148,7 @@ describe('dock', () => {
     expect(house.view('bench').bags[0]).toMatchObject({
       alive: 4,
       holdKnown: false,
-      told: { salinityPpt: 30 },
+      told: { salinityPpt: 32 },
       water: { id: 'salt', temperatureC: 25, salinityPpt: 32 },
     });
   });

@@ -8,7 +8,7 @@ import type { Method, Quantity } from '#core/water/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { useUnits } from '../data/units.ts';
 import { problemOf } from '../parts/QuantityField.tsx';
-import { FAULT_WORDS, factWord } from '../words/bench.ts';
+import { FAULT_WORDS, factWord, SOURCE_WORDS } from '../words/bench.ts';
 
 /** How a quantity typed here was come by. */
 const HOW: Record<Quantity, Method> = {
@@ -51,8 +51,9 @@ export function Facts({ bag, facts, faults, reckoned }: Props) {
 function FactRow({ fact, bag, fault, reckoned }: { fact: Fact; bag: BenchBag; fault?: InputFault; reckoned?: number }) {
   const units = useUnits();
   const { doIt } = useDeeds();
-  const { of, quantity, value, source } = fact;
-  const shown = value === undefined ? '' : units.bare(quantity, value);
+  const { of, quantity, value, source, method, low, high } = fact;
+  // A middle of what may be is no value: what nobody knows is left empty, and its ends stand behind it.
+  const shown = value === undefined || source === 'not known' ? '' : units.bare(quantity, value);
   const [text, setText] = useState(shown);
   const inBag = of.startsWith('bag.');
   const temperatureC = inBag ? (bag.readings.temperature?.value ?? bag.told.temperatureC) : bag.water!.temperatureC;
@@ -63,19 +64,19 @@ function FactRow({ fact, bag, fault, reckoned }: { fact: Fact; bag: BenchBag; fa
     const read = units.read(quantity, text, temperatureC);
     if (!read.ok) return;
     const { value: si, typed, reference } = read;
-    const method = of === 'tank.temperature' ? 'in the water' : HOW[quantity];
+    const how = of === 'tank.temperature' ? 'in the water' : HOW[quantity];
     void doIt(`${inBag ? bag.label : bag.tank!.code}: ${units.say(quantity, si)}`, {
       kind: 'reading.taken',
       payload: {
         subject: inBag ? { kind: 'bag', id: bag.bag } : { kind: 'water', id: bag.water!.id },
         quantity,
-        reading: { value: si, typed, method, source: 'measured', ...(reference ? { reference } : {}) },
+        reading: { value: si, typed, method: how, source: 'measured', ...(reference ? { reference } : {}) },
       },
     });
   };
   const name = `${inBag ? bag.label : bag.tank!.code}, ${factWord(of)}, ${units.unit(quantity)}`;
   return (
-    <tr className={`fact from-${source}`}>
+    <tr className={`fact from-${source.replaceAll(' ', '-')}`}>
       <th scope="row">{factWord(of)}</th>
       <td>
         <Form.Control
@@ -84,7 +85,13 @@ function FactRow({ fact, bag, fault, reckoned }: { fact: Fact; bag: BenchBag; fa
           aria-describedby={problem || fault ? `${of}-says` : undefined}
           inputMode="decimal"
           autoComplete="off"
-          placeholder={reckoned === undefined ? '' : `≈ ${units.bare(quantity, reckoned)}`}
+          placeholder={
+            source === 'not known'
+              ? `${units.bare(quantity, low!)}–${units.bare(quantity, high!)}?`
+              : reckoned === undefined
+                ? ''
+                : `≈ ${units.bare(quantity, reckoned)}`
+          }
           value={text}
           isInvalid={problem !== undefined || fault !== undefined}
           onChange={(event) => setText(event.target.value)}
@@ -105,19 +112,24 @@ function FactRow({ fact, bag, fault, reckoned }: { fact: Fact; bag: BenchBag; fa
       </td>
       <td className="soft fact-unit">{quantity === 'pH' ? '' : units.unit(quantity)}</td>
       <td className="fact-source">
-        <Mark source={source} /> {source}
+        <Mark source={source} /> {SOURCE_WORDS[source]}
+        {method === 'on the bag' && ', on the skin'}
       </td>
     </tr>
   );
 }
 
-/** Measured a full dot, told a ring, estimated a band, reckoned a wave: told by shape beside the word. */
+/** Measured a full dot, stated a ring, another bag's a half dot, estimated a band, calculated a wave, not known a question: by shape beside the word. */
 function Mark({ source }: { source: Fact['source'] }) {
   return (
     <svg viewBox="0 0 12 12" width="12" height="12" aria-hidden>
       {source === 'measured' && <circle cx="6" cy="6" r="4.5" fill="currentColor" />}
       {source === 'told' && <circle cx="6" cy="6" r="4" fill="none" stroke="currentColor" strokeWidth="1.6" />}
       {source === 'estimated' && <rect x="1" y="3.5" width="10" height="5" fill="none" stroke="currentColor" strokeDasharray="2 1.4" />}
+      {source === 'another bag' && (
+        <path d="M6 1.5a4.5 4.5 0 0 1 0 9z M6 1.5a4.5 4.5 0 0 0 0 9" fill="none" stroke="currentColor" strokeWidth="1.6" />
+      )}
+      {source === 'not known' && <path d="M3.5 4a2.5 2.5 0 1 1 2.5 2.8V8M6 10v1" fill="none" stroke="currentColor" strokeWidth="1.6" />}
       {source === 'reckoned' && <path d="M1 7c2-4 3-4 5-1s3 3 5-1" fill="none" stroke="currentColor" strokeWidth="1.5" />}
     </svg>
   );

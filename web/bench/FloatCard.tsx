@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import type { BenchBag } from '#contract/views.ts';
-import { salinityGap } from '#core/bench/index.ts';
+import { tolerancesOf, lotOf, salinityGap } from '#core/bench/index.ts';
 import { triage } from '#core/dock/index.ts';
 import { floatTime, isSurfaceReading, TEMPERATURE_METHODS, type Method, type Parsed, type Reading } from '#core/water/index.ts';
 import { useDeeds } from '../data/deed.tsx';
@@ -131,7 +131,7 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
                 quantity="temperature"
                 text={bagText}
                 onChange={setBagText}
-                hint={isTold ? 'Told by the supplier, not measured.' : undefined}
+                hint={isTold ? 'Stated by the supplier, not measured.' : undefined}
               />
               <Form.Group className="field" controlId="bag-method">
                 <Form.Label className="label">How the bag was read</Form.Label>
@@ -208,20 +208,25 @@ function Urgency({ bag }: { bag: BenchBag }) {
 
 function SalinityStep({ bag }: { bag: BenchBag }) {
   const { say } = useUnits();
-  if (bag.water!.type === 'fresh') return null;
-  const gap = salinityGap(bag.told.salinityPpt, bag.water!.salinityPpt);
+  // Measured here beats measured in another bag, and that what was stated.
+  const [ppt, from] = bag.readings.salinity
+    ? [bag.readings.salinity.value, 'measured']
+    : bag.siblings?.salinity
+      ? [bag.siblings.salinity.value, 'in another bag']
+      : [bag.told.salinityPpt, 'stated'];
+  const gap = salinityGap(ppt, bag.water!.salinityPpt);
   if (!gap.judged)
-    return <p>Salinity of the bag not known: not judged. Ask the supplier, or measure the tell-tale bag in its first minute.</p>;
-  const words = `${say('salinity', gap.fromPpt)} told → ${say('salinity', gap.toPpt)} in ${bag.tank!.code}`;
+    return <Caution>Salinity of the bag not known. Ask the supplier, or measure the tell-tale bag in its first minute.</Caution>;
+  const words = `${say('salinity', gap.fromPpt)} ${from} → ${say('salinity', gap.toPpt)} in ${bag.tank!.code}`;
   if (gap.direction === 'none') return <p>Salinity: {words}, no step.</p>;
-  return gap.direction === 'up' ? (
-    <Caution strong={gap.stepPpt > 3}>
-      Salinity: {words}, a step <b>up</b> of {say('salinity', gap.stepPpt)}. Up is what kills: best bring the tank down to the bag
-      beforehand.
+  const bears = tolerancesOf(lotOf({ n: bag.alive, lotBags: bag.lotBags, kind: bag.kind }));
+  const size = Math.abs(gap.stepPpt);
+  const tolerance = gap.direction === 'up' ? bears.salinityStepUp : bears.salinityStepDown;
+  const over = size > tolerance;
+  return (
+    <Caution strong={over}>
+      Salinity: {words}, a step <b>{gap.direction}</b> of {say('salinity', size)}; they bear {say('salinity', tolerance)} at once.
+      {over && ' Bring tank and bag nearer before they are let in.'}
     </Caution>
-  ) : (
-    <p>
-      Salinity: {words}, a step down of {say('salinity', -gap.stepPpt)}. Marine fish bear a step down with ease; invertebrates do not.
-    </p>
   );
 }

@@ -5,7 +5,6 @@ import type { BenchBag } from '#contract/views.ts';
 import { RELEASE_BY, type ReleaseBy } from '#core/bench/index.ts';
 import { holdClassOf } from '#core/holds/index.ts';
 import type { Mishap } from '#core/rounds/index.ts';
-import { useDeeds } from '../data/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { ActButton } from '../parts/ActButton.tsx';
@@ -13,13 +12,15 @@ import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { MishapChips } from '../parts/MishapChips.tsx';
+import { useOverrule } from '../parts/useOverrule.tsx';
+import { capital } from '../frame/RunningStrip.tsx';
 
 /** `early` = the float is not due: it takes a press on the button itself, not any Enter. */
 type Props = { bag: BenchBag; run?: string; early?: boolean; onBack?: () => void };
 
 export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
   const { house } = useMe();
-  const { doIt } = useDeeds();
+  const { attempt, dialog } = useOverrule();
   const [alive, setAlive] = useState(bag.alive);
   const [dead, setDead] = useState(0);
   const [by, setBy] = useState<ReleaseBy>('net');
@@ -41,8 +42,7 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
       bag.holdKnown || alive === 0 || bag.water!.purpose === 'customer'
         ? []
         : [{ kind: 'hold.opened', payload: { hold: newId(), lot: bag.lot, policy, zero: 'arrival' } }];
-    void doIt(
-      `${alive} ${bag.lotLabel} in ${code}${dead > 0 ? `, ${dead} dead` : ''}`,
+    const drafts: Draft[] = [
       ...counted,
       ...hold,
       {
@@ -60,7 +60,14 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
       ...(mishap && alive > 0
         ? [{ kind: 'mishap.recorded' as const, payload: { lot: bag.lot, tank: bag.tank!.id, n: 1, what: mishap } }]
         : []),
-    );
+    ];
+    attempt({
+      title: `${capital(bag.label)} into ${code}`,
+      doing: `Net out ${alive} all the same`,
+      words: `${alive} ${bag.lotLabel} in ${code}${dead > 0 ? `, ${dead} dead` : ''}`,
+      drafts,
+      onDone: () => undefined,
+    });
   };
   return (
     <div className="release">
@@ -93,6 +100,7 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
           </Button>
         )}
       </div>
+      {dialog}
     </div>
   );
 }

@@ -1,29 +1,32 @@
-// The schools in order for this bag: how much each strains the fish against what they bear, what limits it, and its sentence.
+// The methods in the order of their numbers: stress against tolerance, what limits each, which is advised, which only a lead goes on with.
 import type { MethodResult } from '#core/bench/compare.ts';
 import type { Bands } from '#core/bench/draws.ts';
 import type { Method } from '#core/bench/methods.ts';
 import { useUnits } from '../data/units.ts';
-import { METHOD_WORDS, NOT_OFFERED_WORDS, sayShare, sayStrainFigure, strainWord } from '../words/bench.ts';
+import { NOT_OFFERED_WORDS, sayStrainFigure, strainWord } from '../words/bench.ts';
 
 /** The bars end here: beyond it is told in figures. */
 const BAR_ENDS_AT = 2;
 const at = (strain: number) => `${(100 * Math.min(strain, BAR_ENDS_AT)) / BAR_ENDS_AT}%`;
 
+type Locks = (one: MethodResult) => string | undefined;
 type Props = {
   ranked: readonly MethodResult[];
   others: readonly MethodResult[];
   bands?: Bands;
-  focus: Method;
+  focus?: Method;
+  advised?: Method;
   house?: Method;
+  locks: Locks;
   onFocus: (method: Method) => void;
 };
 
-export function Ways({ ranked, others, bands, focus, house, onFocus }: Props) {
+export function Ways({ ranked, others, bands, focus, advised, house, locks, onFocus }: Props) {
   return (
     <div className="ways">
       <p className="ways-head soft" aria-hidden>
-        <span>strain, least first</span>
-        <span className="bears-label">what they bear</span>
+        <span>stress, least first</span>
+        <span className="bears-label">tolerance</span>
       </p>
       <ol className="ways-list">
         {ranked.map((one) => (
@@ -32,7 +35,11 @@ export function Ways({ ranked, others, bands, focus, house, onFocus }: Props) {
               one={one}
               band={bands?.methods.get(one.method)?.strain}
               chosen={one.method === focus}
-              house={one.method === house}
+              marks={[
+                ...(one.method === advised ? ['advised'] : []),
+                ...(one.method === house ? ['house rule'] : []),
+                ...(locks(one) ? ['lead only'] : []),
+              ]}
               onFocus={onFocus}
             />
           </li>
@@ -40,16 +47,22 @@ export function Ways({ ranked, others, bands, focus, house, onFocus }: Props) {
       </ol>
       {others.length > 0 && (
         <p className="soft ways-others">
-          Not to be had here: {others.map(({ method, notOffered }) => `${method} (${NOT_OFFERED_WORDS[notOffered!]})`).join('; ')}.
+          Not possible here: {others.map(({ method, notOffered }) => `${method} (${NOT_OFFERED_WORDS[notOffered!]})`).join('; ')}.
         </p>
       )}
     </div>
   );
 }
 
-type WayProps = { one: MethodResult; band?: [number, number]; chosen: boolean; house: boolean; onFocus: (method: Method) => void };
+type WayProps = {
+  one: MethodResult;
+  band?: [number, number];
+  chosen: boolean;
+  marks: readonly string[];
+  onFocus: (method: Method) => void;
+};
 
-function Way({ one, band, chosen, house, onFocus }: WayProps) {
+function Way({ one, band, chosen, marks, onFocus }: WayProps) {
   const units = useUnits();
   const { method, limiting } = one;
   const over = limiting.strain > 1;
@@ -64,13 +77,13 @@ function Way({ one, band, chosen, house, onFocus }: WayProps) {
     >
       <span className="way-name">
         {method}
-        {house && <span className="way-house">house rule</span>}
+        {marks.length > 0 && <span className="way-house">{marks.join(', ')}</span>}
       </span>
       <span className="way-bar" aria-hidden>
         <i style={{ width: at(limiting.strain) }} />
         {band && <b style={{ left: at(band[0]), right: `calc(100% - ${at(band[1])})` }} />}
       </span>
-      <span className="way-strain num">{limiting.strain.toFixed(2)}</span>
+      <span className="way-strain num">{limiting.strain.toFixed(limiting.strain < 10 ? 1 : 0)}</span>
       <span className="way-limit soft">
         {strainWord(limiting.name)} {sayStrainFigure(limiting, units)}
       </span>
@@ -78,24 +91,24 @@ function Way({ one, band, chosen, house, onFocus }: WayProps) {
   );
 }
 
-/** The way in front: its name, what hands do, its sentence, how sure. */
-export function Answer({ one, best, bands, says }: { one: MethodResult; best: boolean; bands?: Bands; says: string }) {
-  const share = bands?.best.find(({ method }) => method === one.method)?.share;
-  return (
-    <div className="way-answer" aria-live="polite">
-      <p className="label">{best ? 'Hurts least' : 'Instead'}</p>
-      <p className="big">{one.method}</p>
-      <p className="way-says">{says}</p>
+type HouseProps = { house?: Method; advised?: Method; ranked: readonly MethodResult[]; others: readonly MethodResult[] };
+
+/** The house's default method beside what the numbers say. */
+export function HouseMethod({ house, advised, ranked, others }: HouseProps) {
+  if (!house) return null;
+  const impossible = others.find(({ method }) => method === house);
+  if (impossible)
+    return (
       <p className="soft">
-        {METHOD_WORDS[one.method]}. {one.handsOnMinutes} min of hands
-        {one.swapL > 0 && `, ${one.swapL.toFixed(0)} L of the tank changed first`}.
-        {share !== undefined && bands && (
-          <>
-            {' '}
-            <b className="way-share">{sayShare(share)}</b> draws of what nobody measured.
-          </>
-        )}
+        The house’s default method, {house}, is not possible here: {NOT_OFFERED_WORDS[impossible.notOffered!]}.
       </p>
-    </div>
+    );
+  if (house === advised) return <p className="soft">The house’s default method is the same.</p>;
+  const over = ranked.some(({ method, limiting }) => method === house && limiting.strain > 1);
+  return (
+    <p className="warn">
+      The house’s default method for such a bag is {house}
+      {over ? ', which is over tolerance here.' : advised ? `; the numbers say ${advised}. Either may be followed.` : '.'}
+    </p>
   );
 }

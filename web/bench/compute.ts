@@ -1,13 +1,18 @@
 // What the worker does with a question: point values at once, then draws in handfuls, then what would turn the order. Each step is handed out
 // as it is ready; between steps the caller may stop.
+import type { FactOf } from '#core/bench/facts.ts';
+import { helpsOf, possibleOf, type Help } from '#core/bench/verdict.ts';
+import type { Method } from '#core/bench/methods.ts';
 import { BenchFault, compareMethods, rank, reckon, type BenchInput, type Comparison } from '#core/bench/compare.ts';
 import { bandsOf, drawOne, gridOf, type Bands, type Doubt, type Draw } from '#core/bench/draws.ts';
 import { turnsOf, type Turn } from '#core/bench/settle.ts';
 import { faultsOf, STARTING_CONTROLS, type InputFault } from '#core/bench/input.ts';
 
-export type Question = { input: Required<BenchInput>; doubts: readonly Doubt[]; draws: number };
+export type Question = { input: Required<BenchInput>; doubts: readonly Doubt[]; measureFirst: readonly FactOf[]; draws: number };
 export type Answer =
   | { step: 'points'; comparison: Comparison }
+  /** What each method may come to for what nobody measured, and what hands could change when none is within tolerance. */
+  | { step: 'limits'; possible: [Method, number][]; helps: Help[] }
   | { step: 'bands'; bands: Bands }
   | { step: 'turns'; turns: Turn[] }
   | { step: 'fault'; faults: readonly InputFault[] };
@@ -15,7 +20,7 @@ export type Answer =
 /** Bands are shown from so many draws on, then at the others. */
 const SHOW_AT = [20, 60, 120];
 
-export function* answersTo({ input, doubts, draws }: Question): Generator<Answer | undefined, void, undefined> {
+export function* answersTo({ input, doubts, measureFirst, draws }: Question): Generator<Answer | undefined, void, undefined> {
   const faults = faultsOf({ ...input, controls: { ...STARTING_CONTROLS, ...input.controls } });
   if (faults.length > 0) {
     yield { step: 'fault', faults };
@@ -30,6 +35,11 @@ export function* answersTo({ input, doubts, draws }: Question): Generator<Answer
     return;
   }
   yield { step: 'points', comparison };
+  yield {
+    step: 'limits',
+    possible: [...possibleOf(input, doubts, measureFirst)],
+    helps: comparison.advice.is === 'none within' ? helpsOf(input) : [],
+  };
   const grids = new Map(rank(reckon(input).results).map((one) => [one.method, gridOf(one)]));
   const done: Draw[] = [];
   let bands: Bands | undefined;

@@ -3,11 +3,19 @@ import { useCallback, useMemo, useState } from 'react';
 import type { Comparison } from '#core/bench/compare.ts';
 import type { Bands } from '#core/bench/draws.ts';
 import type { InputFault } from '#core/bench/input.ts';
+import type { Method } from '#core/bench/methods.ts';
 import type { Turn } from '#core/bench/settle.ts';
+import type { Help } from '#core/bench/verdict.ts';
 import { useAsker } from '../data/useAsker.ts';
 import type { Answer, Question } from './compute.ts';
 
-export type Picture = { comparison: Comparison; bands?: Bands; turns?: Turn[] };
+export type Picture = {
+  comparison: Comparison;
+  possible?: ReadonlyMap<Method, number>;
+  helps?: readonly Help[];
+  bands?: Bands;
+  turns?: Turn[];
+};
 export type Computed = { picture?: Picture; faults: readonly InputFault[] };
 
 const make = () => new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
@@ -27,6 +35,8 @@ function taken(was: Computed, answer: Answer): Computed {
       return { ...was, faults: answer.faults };
     case 'points':
       return { picture: { comparison: answer.comparison }, faults: [] };
+    case 'limits':
+      return was.picture ? { ...was, picture: { ...was.picture, possible: new Map(answer.possible), helps: answer.helps } } : was;
     case 'bands':
       return was.picture ? { ...was, picture: { ...was.picture, bands: answer.bands } } : was;
     case 'turns':

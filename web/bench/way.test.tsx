@@ -9,7 +9,7 @@ import { DeedProvider } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW } from '../testScreen.tsx';
 import { answersTo, type Answer, type Question } from './compute.ts';
-import { knownOf } from './known.ts';
+import { knownOf } from '#contract/known.ts';
 import { inputOf } from '#core/bench/facts.ts';
 import { benchBag } from './testBag.ts';
 import { WayCard } from './WayCard.tsx';
@@ -19,8 +19,8 @@ class PointsOnly {
   onmessage?: (event: { data: { no: number; answer: Answer } }) => void;
   postMessage({ no, question }: { no: number; question: Question }): void {
     for (const step of answersTo({ ...question, draws: 0 })) {
-      if (step?.step === 'points' || step?.step === 'fault') this.onmessage?.({ data: { no, answer: step } });
-      if (step) break;
+      if (step && step.step !== 'bands') this.onmessage?.({ data: { no, answer: step } });
+      if (step?.step === 'limits') break;
     }
   }
   terminate(): void {}
@@ -71,15 +71,44 @@ it('another way wants a reason, unless it is the house’s own', async () => {
   const usual = rules.schools;
   rules.schools = schools;
   card();
-  expect(await screen.findByText(/The house rule for such a bag is drip; the numbers say match, float, net/)).toBeTruthy();
-  fireEvent.click(button(/^fast siphon/));
-  expect(button(/^Overrule: fast siphon/).disabled).toBe(true);
-  fireEvent.change(screen.getByLabelText(/^Why fast siphon/), { target: { value: 'hurry' } });
-  await waitFor(() => expect(button(/^Overrule: fast siphon/).disabled).toBe(false));
+  expect(await screen.findByText(/The house’s default method for such a bag is drip; the numbers say match, float, net/)).toBeTruthy();
+  fireEvent.click(button(/^cup exchange/));
+  expect(button(/^Choose: cup exchange/).disabled).toBe(true);
+  fireEvent.change(screen.getByLabelText(/^Why cup exchange/), { target: { value: 'hurry' } });
+  await waitFor(() => expect(button(/^Choose: cup exchange/).disabled).toBe(false));
   fireEvent.click(button(/^drip/));
   expect(screen.queryByLabelText(/^Why/)).toBeNull();
-  expect(button(/^Overrule: drip/).disabled).toBe(false);
+  expect(button(/^Choose: drip/).disabled).toBe(false);
   rules.schools = usual;
+});
+
+it('over tolerance only a lead goes on, and a keeper is told so', async () => {
+  card();
+  fireEvent.click(await screen.findByRole('button', { name: /^float and net/ }));
+  expect(screen.getByText(/over the tolerance of these fish. Only a lead goes on with it/)).toBeTruthy();
+  expect(button(/^Choose: float and net/).disabled).toBe(true);
+  expect(screen.queryByLabelText(/^Why/)).toBeNull();
+});
+
+it('a bag whose salinity nobody knows asks for that first: one field, one tap, and the middle of what may be is shown nowhere as its value', async () => {
+  card({ told: {}, kind: { is: 'fish', salinityPpt: { min: 0, max: 35 }, temperatureC: { min: 22, max: 28 }, water: ['brackish'] } });
+  expect(await screen.findByText('Salinity of bag 1')).toBeTruthy();
+  expect(screen.queryByRole('button', { name: /^Follow/ })).toBeNull();
+  const fact = screen.getByRole<HTMLInputElement>('textbox', { name: 'bag 1, salinity, ppt' });
+  expect([fact.value, fact.placeholder]).toEqual(['', '0–35?']);
+  fireEvent.click(button(/^fast siphon/));
+  expect(await screen.findByText(/Nobody knows the bag’s salinity/)).toBeTruthy();
+  expect(button(/^Choose: fast siphon/).disabled).toBe(true);
+  fireEvent.click(button(/^fast siphon/));
+});
+
+it('salinity measured from the front is a reading of the bag', async () => {
+  card({ told: {} });
+  fireEvent.change(await screen.findByLabelText(/^Salinity in the bag/), { target: { value: '0.3 ppt' } });
+  await waitFor(() => expect(button(/^Write salinity/).className).not.toContain('settling'));
+  fireEvent.click(button(/^Write salinity/));
+  await waitFor(() => expect(acts()).toHaveLength(1));
+  expect(acts()[0]!.entries[0]!.payload).toMatchObject({ quantity: 'salinity', reading: { value: 0.3, source: 'measured' } });
 });
 
 it('a fact typed is a reading in its own unit, with what it refers to; nonsense stays in the field', async () => {
@@ -102,9 +131,9 @@ it('a fact typed is a reading in its own unit, with what it refers to; nonsense 
 
 it('says what makes a bag hard to judge, and marks each fact with where it came from', async () => {
   card({ landed: { ...bag.landed!, bagState: 'foul' } });
-  expect(await screen.findByText(/three times the estimate at least/)).toBeTruthy();
+  expect(await screen.findByText(/outside the calculation: take the ammonia as/)).toBeTruthy();
   const row = screen.getByRole('textbox', { name: 'bag 1, salinity, ppt' }).closest('tr')!;
-  expect(row.textContent).toMatch(/told/);
+  expect(row.textContent).toMatch(/stated/);
   expect(screen.getByRole('textbox', { name: /^bag 1, pH/ }).getAttribute('placeholder')).toMatch(/^≈ \d/);
 });
 
@@ -121,11 +150,11 @@ it('an open tub cannot float: the order follows what the bag is', async () => {
 });
 
 it('answers in steps: points, bands from twenty draws on, then what would turn it; a fault at once', () => {
-  const { input, doubts } = inputOf({ ...knownOf(bag), now: NOW, around: STARTING_RULES.around });
-  const steps = [...answersTo({ input, doubts, draws: 22 })].flatMap((step) => (step ? [step.step] : []));
-  expect(steps).toEqual(['points', 'bands', 'bands', 'turns']);
+  const { input, doubts, measureFirst } = inputOf({ ...knownOf(bag), now: NOW, around: STARTING_RULES.around });
+  const steps = [...answersTo({ input, doubts, measureFirst, draws: 22 })].flatMap((step) => (step ? [step.step] : []));
+  expect(steps).toEqual(['points', 'limits', 'bands', 'bands', 'turns']);
   const wrong = { ...input, bag: { ...input.bag, waterL: 0 } };
-  expect([...answersTo({ input: wrong, doubts, draws: 5 })]).toEqual([
+  expect([...answersTo({ input: wrong, doubts, measureFirst, draws: 5 })]).toEqual([
     { step: 'fault', faults: [{ field: 'bag.waterL', code: 'aboveZero' }] },
   ]);
 });

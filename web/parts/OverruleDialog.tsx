@@ -3,22 +3,29 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
-import type { Overrule, Refusal } from '#core/journal/index.ts';
+import { WITHOUT_LEAD, type Overrule, type Refusal } from '#core/journal/index.ts';
 import { useMay } from '../data/me.ts';
 import { sayRefusal } from '../words/refusals.ts';
+import { Chips } from './Chips.tsx';
 import { useVoice } from '../data/voice.ts';
 
 type Props = {
   title: string;
   doing: string;
-  refusals: readonly Pick<Refusal, 'code' | 'facts'>[];
+  refusals: readonly Pick<Refusal, 'code' | 'facts' | 'overrule' | 'emergency'>[];
   onClose: () => void;
   onOverrule: (overrules: Overrule[]) => void;
 };
 
 export function OverruleDialog({ title, doing, refusals, onClose, onOverrule }: Props) {
   const [reason, setReason] = useState('');
-  const may = useMay('lead');
+  const lead = useMay('lead');
+  const keeper = useMay('keeper');
+  const [without, setWithout] = useState<Overrule['without']>();
+  // Some of it a keeper passes over with a reason; where fish cannot wait, all of it, and a lead is called.
+  const own = refusals.every(({ overrule }) => overrule === 'keeper') && keeper;
+  const emergency = !lead && !own && keeper && refusals.every(({ overrule, emergency: urgent }) => urgent || overrule === 'keeper');
+  const may = lead || own || (emergency && without !== undefined);
   const voice = useVoice();
   const codes = [...new Set(refusals.map(({ code }) => code))];
   return (
@@ -30,20 +37,25 @@ export function OverruleDialog({ title, doing, refusals, onClose, onOverrule }: 
             <li key={one.code + JSON.stringify(one.facts)}>{sayRefusal(one, voice)}</li>
           ))}
         </ul>
-        {may ? (
+        {!lead && !own && <p>A lead may do it all the same, with a reason.</p>}
+        {emergency && (
+          <>
+            <Chips label="Without a lead, only because" options={WITHOUT_LEAD} value={without} onChange={setWithout} />
+            {without && <p className="soft">It is written down as that, and a lead is called.</p>}
+          </>
+        )}
+        {may && (
           <Form.Group controlId="overrule-reason" className="field">
             <Form.Label className="label">Why you do it all the same; it is kept with the entry</Form.Label>
             <Form.Control autoFocus value={reason} maxLength={300} onChange={(event) => setReason(event.target.value)} />
           </Form.Group>
-        ) : (
-          <p>A lead may do it all the same, with a reason.</p>
         )}
         <div className="chips">
           {may && (
             <Button
               variant="primary"
               disabled={reason.trim() === ''}
-              onClick={() => onOverrule(codes.map((code) => ({ code, reason: reason.trim() })))}
+              onClick={() => onOverrule(codes.map((code) => ({ code, reason: reason.trim(), ...(emergency ? { without } : {}) })))}
             >
               {doing}
             </Button>

@@ -6,7 +6,7 @@ import { outbox, type Draft } from '../data/house.ts';
 import { OverruleDialog } from './OverruleDialog.tsx';
 
 export type Attempt = { title: string; doing: string; words: string; drafts: readonly Draft[]; onDone: () => void; onRefused?: () => void };
-type Against = readonly Pick<Refusal, 'code' | 'facts'>[];
+type Against = readonly Pick<Refusal, 'code' | 'facts' | 'overrule' | 'emergency'>[];
 
 export function useOverrule(): {
   attempt: (attempt: Attempt) => void;

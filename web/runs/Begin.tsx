@@ -5,11 +5,13 @@ import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
 import type { BenchBag, BenchView } from '#contract/views.ts';
 import { AIR_LEVELS } from '#core/bench/air.ts';
+import { STARTING_AROUND } from '#core/bench/around.ts';
+import type { Compared } from '#core/bench/entries.ts';
 import { inputOf } from '#core/bench/facts.ts';
 import { STARTING_CONTROLS, type Controls } from '#core/bench/input.ts';
 import { recipesFor, type Method, type Recipe } from '#core/bench/methods.ts';
 import type { HouseRules } from '#core/room/index.ts';
-import { beginOf, OVERFLOWS, pooledBag, sheetOf, type Overflow, type RunStarted } from '#core/runs/index.ts';
+import { beginOf, isConversionMethod, OVERFLOWS, pooledBag, sheetOf, type Overflow, type RunStarted } from '#core/runs/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
@@ -21,7 +23,7 @@ import { PersonPicker } from '../parts/PersonPicker.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { ChosenWay } from '../bench/ChosenWay.tsx';
-import { knownOf } from '../bench/known.ts';
+import { knownOf } from '#contract/known.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { NOT_OFFERED_WORDS } from '../words/bench.ts';
 import { METHOD_TITLES, sayFlow, sayLine, sayMinutes } from '../words/runs.ts';
@@ -32,11 +34,15 @@ const YES_NO = ['no', 'yes'] as const;
 const MINUTE_MS = 60_000;
 
 const usualVessel = (method: Method): { name: string; overflow: Overflow } =>
-  method === 'long conversion'
+  isConversionMethod(method)
     ? { name: 'the overflow bucket', overflow: 'waste tub' }
     : method === 'cup exchange'
       ? { name: 'the floated bag', overflow: 'no overflow' }
       : { name: 'a bucket', overflow: 'no overflow' };
+
+/** Litres in the bags: where an overnight vessel overflows. */
+const startingL = (bags: readonly BenchBag[], now: number): number =>
+  bags.reduce((sum, one) => sum + inputOf({ ...knownOf(one), now, around: STARTING_AROUND }).input.bag.waterL, 0);
 
 type Props = { bag: BenchBag; method: Method; siblings: readonly BenchBag[]; people: BenchView['people']; onBack: () => void };
 
@@ -51,25 +57,36 @@ export function Begin({ bag, method, siblings, people, onBack }: Props) {
   const { floatWithinC, runs: rules } = house.rules;
   const [how, setHow] = useState<How>(method === 'pooled bucket' && siblings.length > 0 ? 'all poured together' : 'this bag');
   const [name, setName] = useState(usual.name);
-  const [holds, setHolds] = useState(units.bare('volume', method === 'long conversion' ? 12 : STARTING_CONTROLS.bucketL));
+  // What was compared is what begins; it may still be changed here.
+  const compared = bag.chosen?.compared;
+  const chosen = { ...STARTING_CONTROLS, floatWithinC, ...compared?.controls };
+  const [holds, setHolds] = useState(
+    units.bare(
+      'volume',
+      method === 'overnight conversion'
+        ? startingL(all, now)
+        : (compared?.controls.bucketL ?? (method === 'long conversion' ? 12 : chosen.bucketL)),
+    ),
+  );
   const [overflow, setOverflow] = useState<Overflow>(usual.overflow);
-  const [air, setAir] = useState<Controls['air']>(method === 'long conversion' || method === 'pooled bucket' ? 'gentle' : 'none');
-  const [binder, setBinder] = useState<(typeof YES_NO)[number]>('no');
-  const [floatFirst, setFloatFirst] = useState<(typeof YES_NO)[number]>('yes');
+  const [air, setAir] = useState<Controls['air']>(
+    chosen.air === 'none' && (isConversionMethod(method) || method === 'pooled bucket') ? 'gentle' : chosen.air,
+  );
+  const [binder, setBinder] = useState<(typeof YES_NO)[number]>(chosen.binder ? 'yes' : 'no');
+  const [floatFirst, setFloatFirst] = useState<(typeof YES_NO)[number]>(chosen.floatFirst ? 'yes' : 'no');
   const [watcher, setWatcher] = useState('');
   const bucket = units.read('volume', holds);
   const bucketL = bucket.ok ? bucket.value : STARTING_CONTROLS.bucketL;
   const begun = useMemo(() => {
     const controls = {
-      ...STARTING_CONTROLS,
-      floatWithinC,
+      ...chosen,
       bucketL,
       air,
       binder: binder === 'yes',
       floatFirst: floatFirst === 'yes',
     };
     const groups = how === 'all poured together' ? [all] : how === 'each by itself' ? all.map((one) => [one]) : [[bag]];
-    return groups.map((bags) => beginGroup(bags, { method, controls, now, rules: house.rules }));
+    return groups.map((bags) => beginGroup(bags, { method, controls, now, rules: house.rules, compared }));
     // The bags are those of the view, which change with it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [bag, siblings, how, bucketL, air, binder, floatFirst, method, now, floatWithinC, house.rules]);
@@ -206,9 +223,17 @@ type Begun = { from: { place: string; n: number }[]; start: ReturnType<typeof be
 
 function beginGroup(
   bags: readonly BenchBag[],
-  { method, controls, now, rules }: { method: Method; controls: Controls; now: number; rules: Pick<HouseRules, 'runs' | 'around'> },
+  {
+    method,
+    controls,
+    now,
+    rules,
+    compared,
+  }: { method: Method; controls: Controls; now: number; rules: Pick<HouseRules, 'runs' | 'around'>; compared?: Compared },
 ): Begun {
-  const inputs = bags.map((one) => inputOf({ ...knownOf(one), now, around: rules.around, controls }).input);
+  const inputs = bags.map(
+    (one) => inputOf({ ...knownOf(one), now, around: rules.around, controls, state: compared?.state, fed: compared?.fed }).input,
+  );
   const [head] = inputs as [(typeof inputs)[number], ...typeof inputs];
   const pooled = pooledBag(inputs.map((one) => one.bag));
   const lot = { ...head.lot, n: bags.reduce((sum, { alive }) => sum + alive, 0), bags: 1 };

@@ -4,7 +4,7 @@ import type { BenchInput } from '#core/bench/compare.ts';
 import type { Around } from '#core/bench/around.ts';
 import { inputOf } from '#core/bench/facts.ts';
 import type { Condition } from '#core/dock/index.ts';
-import { knownOf } from '../bench/known.ts';
+import { knownOf } from '#contract/known.ts';
 
 export type Patient = {
   place: string;

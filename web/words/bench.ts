@@ -1,5 +1,7 @@
 // What the bench says: methods, why one is not to be had, what is wrong with an input, what would turn the order.
-import type { FactOf } from '#core/bench/facts.ts';
+import type { Advice } from '#core/bench/advice.ts';
+import type { FactOf, FactSource } from '#core/bench/facts.ts';
+import type { Controls } from '#core/bench/input.ts';
 import type { InputFault } from '#core/bench/input.ts';
 import type { Method, NotOffered } from '#core/bench/methods.ts';
 import type { Strain, StrainName } from '#core/bench/figures.ts';
@@ -16,6 +18,8 @@ export const METHOD_WORDS: Record<Method, string> = {
   'cup exchange': 'In the floated bag, a cup out and a cup in every few minutes',
   'pooled bucket': 'All bags of the lot into one bucket, siphon on and off',
   'long conversion': 'An overflowing bucket with air, opened up step by step over a day',
+  'overnight conversion':
+    'One steady drip for the night; the vessel overflows at the height of the bag’s water, with air, a watcher and a check half-way',
   straight: 'Cut and into the tank at once',
 };
 
@@ -25,7 +29,7 @@ export const NOT_OFFERED_WORDS: Record<NotOffered, string> = {
   'nothing to match': 'tank and bag have the same salinity',
   'one bag': 'there is only one bag of this lot',
   'no conversion': 'no change of water that would need a day',
-  'cannot match': 'more than half of the tank would have to be changed',
+  'cannot match': 'the tank would have to change by more than half of its water, or by more than those on it bear',
   'bucket small': 'the bucket has no room for more water',
 };
 
@@ -38,6 +42,35 @@ export const FAULT_WORDS: Record<InputFault['code'], string> = {
   temperatureRange: 'must be between 2 and 40 °C',
   tankFresher: 'the tank is fresher than the water it would be changed with',
 };
+
+export const SOURCE_WORDS: Record<FactSource, string> = {
+  measured: 'measured',
+  told: 'stated',
+  estimated: 'estimated',
+  reckoned: 'calculated',
+  'another bag': 'another bag of the lot',
+  'not known': 'not known',
+};
+
+/** Why the advised one of several. */
+export const ADVICE_WORDS: Record<Extract<Advice, { is: 'advised' }>['why'], string> = {
+  'least stressful': 'Least stressful',
+  'least work': 'About equal; least work first',
+  'second worst': 'About equal; smallest second-worst stress first',
+  'only one within': 'The only one within tolerance',
+};
+
+/** What hands could change, in words. */
+export function sayChange(change: Partial<Controls>, { say }: Units): string {
+  const { air, binder, bucketL, dripMinutes, conversionHours } = change;
+  return [
+    ...(binder ? ['ammonia binder'] : []),
+    ...(air && air !== 'none' ? [`${air} air`] : []),
+    ...(bucketL ? [`a bucket of ${say('volume', bucketL)}`] : []),
+    ...(dripMinutes ? [`${dripMinutes} min`] : []),
+    ...(conversionHours ? [`${conversionHours} h`] : []),
+  ].join(', ');
+}
 
 const FACT_WORDS: Record<string, string> = {
   waterL: 'water in the bag',
@@ -58,34 +91,35 @@ export function sayFactValue(of: SettleBy, value: number, { say }: Units): strin
   return say(QUANTITY[field] ?? (field as Quantity), value);
 }
 
-const where = (of: SettleBy) =>
+export const where = (of: SettleBy): string =>
   of.startsWith('tank') ? 'the tank’s ' : of.startsWith('bag') && of !== 'bag.waterL' ? 'the bag’s ' : 'the ';
 
 export function sayTurn({ of, at, side, then }: Turn, units: Units): string {
-  return `${where(of)}${factWord(of)} ${side} ${sayFactValue(of, at, units)}: then ${then}`;
+  return `${where(of)}${factWord(of)} ${side} ${sayFactValue(of, at, units)}: then ${then ?? 'none is within tolerance'}`;
 }
 
 const STRAIN_WORDS: Record<StrainName, string> = {
   'temperature step': 'temperature step',
-  'salinity step': 'salinity step',
-  'salinity rate': 'salinity',
+  'temperature rate': 'temperature, fastest hour',
+  'salinity step': 'salinity, fastest ten minutes',
+  'salinity rate': 'salinity, fastest hour',
   'settled pH step': 'lasting pH step',
   'hardness step': 'hardness step',
   'toxic ammonia peak': 'toxic ammonia, peak',
   'toxic ammonia exposure': 'toxic ammonia, exposure',
   'lowest oxygen': 'oxygen, lowest',
-  'carbon dioxide': 'carbon dioxide',
+  'carbon dioxide': 'time in carbon dioxide',
 };
 
 export function sayStrainFigure({ name, figure }: Strain, { sayStep, say }: Units): string {
   const signed = (text: string) => `${figure < 0 ? '−' : '+'}${text}`;
   switch (name) {
     case 'temperature step':
+    case 'temperature rate':
       return signed(sayStep(Math.abs(figure)));
     case 'salinity step':
-      return signed(say('salinity', Math.abs(figure)));
     case 'salinity rate':
-      return `${signed(say('salinity', Math.abs(figure)))} in the fastest hour`;
+      return signed(say('salinity', Math.abs(figure)));
     case 'settled pH step':
       return signed(Math.abs(figure).toFixed(1));
     case 'hardness step':
@@ -102,8 +136,8 @@ export function sayStrainFigure({ name, figure }: Strain, { sayStep, say }: Unit
 }
 export const strainWord = (name: StrainName): string => STRAIN_WORDS[name];
 
-/** “Best in 9 of 10” of the draws. */
+/** “Best in 9 of 10” of the simulations. */
 export function sayShare(share: number): string {
   const tenths = Math.round(share * 10);
-  return tenths === 10 ? 'best in nearly every draw' : tenths === 0 ? 'hardly ever best' : `best in ${tenths} of 10`;
+  return tenths === 10 ? 'best in nearly all' : tenths === 0 ? 'hardly ever best' : `best in ${tenths} of 10`;
 }

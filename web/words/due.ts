@@ -46,6 +46,8 @@ export function sayDue({ rule, step, facts }: Pick<Due, 'rule' | 'step' | 'facts
       return `Measure ${facts.what} in ${facts.tankCode}`;
     case 'missing':
       return `Look for ${facts.n} missing ${facts.what}, last in ${facts.tankCode}`;
+    case 'without-lead':
+      return `Look at what was done without a lead. ${facts.what}`;
     case 'slip-waits':
       return `Is it here: ${facts.what}?`;
   }
@@ -69,6 +71,7 @@ const RULE_WORDS: Record<DueRule, string> = {
   'grown-out': 'fish that have outgrown their place',
   measure: 'measuring fish that grow',
   missing: 'looking for missing fish',
+  'without-lead': 'what was done without a lead',
   'slip-waits': 'what a move waits for',
 };
 

@@ -1,5 +1,6 @@
 // Every refusal in plain words: what is in the way, who was quicker, what to do. A test proves that none is missing.
 import type { Facts, Refusal, RefusalCode } from '#core/journal/index.ts';
+import type { StrainName } from '#core/bench/index.ts';
 import type { FitCode } from '#core/room/index.ts';
 import { PLAUSIBLE, QUANTITIES, type Quantity } from '#core/water/index.ts';
 import type { Voice } from '../data/voice.ts';
@@ -7,10 +8,12 @@ import { by, type Told, type RefusalWords } from './told.ts';
 import { sayFields } from './room.ts';
 import { roomRefusals } from './roomRefusals.ts';
 import { runRefusals } from './runs.ts';
+import { strainWord } from './bench.ts';
 import { FIELD_WORDS } from './species.ts';
 
 const warmth = (value: string | undefined, { units }: Voice) => units.say('temperature', Number(value));
 const BY_UNIT: Record<string, Quantity> = Object.fromEntries(QUANTITIES.map((quantity) => [PLAUSIBLE[quantity].unit, quantity]));
+const sayStep = (step: number, size: (of: number) => string) => `${step >= 0 ? 'up' : 'down'} by ${size(Math.abs(step))}`;
 const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
 
 export const refusalWords: Record<RefusalCode, RefusalWords> = {
@@ -45,6 +48,16 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'release.countDiffers': ({ book, given }) =>
     `The books say ${book} in this bag, you said ${given}. Count again; a difference is posted as one.`,
   'release.noFloat': ({ bag }) => `The float of ${bag} is another than this one. Look again.`,
+  'release.salinity': ({ step, tolerance, open, tank }, { units }) =>
+    `Into ${tank} the salinity goes ${sayStep(Number(step), (size) => units.say('salinity', size))}${open ? ' at worst, for nobody has measured it' : ''}; they bear ${units.say('salinity', Number(tolerance))} at once.${open ? ' Measure it, or bring it nearer first.' : ' Bring it nearer first; if the tank was matched, write its reading.'}`,
+  'release.temperature': ({ step, tolerance, open, tank }, { units }) =>
+    `Into ${tank} it gets ${Number(step) >= 0 ? 'warmer' : 'colder'} by ${units.sayStep(Math.abs(Number(step)))}${open ? ' at worst, for nobody has measured it' : ''}; they bear ${units.sayStep(Number(tolerance))} at once. ${open ? 'Measure it, or float it longer.' : 'Float it longer.'}`,
+  'release.settledPH': ({ step, tolerance, tank }) =>
+    `Into ${tank} the lasting pH goes ${sayStep(Number(step), (size) => size.toFixed(1))}, an estimate; they bear ${tolerance} at once. Bring it nearer first, or measure the alkalinity of both.`,
+  'method.notMeasured': ({ method, bag }) =>
+    `Nobody has measured or stated the salinity of ${bag}, and what it may be is more than these fish bear at once. Measure it before ${method}.`,
+  'method.overTolerance': ({ method, limiting, times }) =>
+    `${cap(method)} is ${Number(times).toFixed(1)} times what these fish bear, in ${strainWord(limiting as StrainName)}.`,
   'release.otherTank': ({ bag }) => `${cap(bag)} is meant for another tank now. Look again.`,
   'hold.alreadyOpen': ({ atMs }, { when }) => `Its hold is open already, since ${when(Number(atMs))}.`,
   'hold.notOpened': () => 'Its hold must be opened with its first fish.',

@@ -135,6 +135,7 @@ export const METHOD_TITLES: Record<RunMethod, string> = {
   'cup exchange': 'Cup exchange',
   'pooled bucket': 'Pooled bucket',
   'long conversion': 'Long conversion',
+  'overnight conversion': 'Overnight conversion',
   straight: 'Straight',
   'first-aid bath': 'First-aid bath',
 };

@@ -179,8 +179,9 @@ CREATE TABLE `p_method` (
 	`bag` text NOT NULL,
 	`lot` text NOT NULL,
 	`method` text NOT NULL,
-	`advised` text NOT NULL,
-	`why` text
+	`advised` text,
+	`why` text,
+	`compared` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_method_bag` ON `p_method` (`bag`,`at_ms`);--> statement-breakpoint

@@ -33,8 +33,8 @@ export const benchProjectors: MakeProjectors<BenchEntries & WaterEntries> = (db)
     'method.chosen': {
       voids: ['p_method'],
       project(entry) {
-        const { bag, lot, method: way, advised, why } = entry.payload;
-        method({ ...factOf(entry), bag, lot, method: way, advised, why });
+        const { bag, lot, method: way, advised, why, compared } = entry.payload;
+        method({ ...factOf(entry), bag, lot, method: way, advised, why, compared });
       },
     },
     'fish.released': {

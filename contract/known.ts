@@ -1,0 +1,27 @@
+// A bag of the bench view as the computation knows it: the same on a screen and where the house judges.
+import type { KnownBag, KnownTank } from '#core/bench/index.ts';
+import type { BenchBag } from './cards.ts';
+
+export function knownOf(bag: BenchBag): { bag: KnownBag; tank: KnownTank } {
+  const { water } = bag;
+  if (!water) throw new Error(`${bag.label} has no tank yet`);
+  return { bag: knownBagOf(bag), tank: water };
+}
+
+export function knownBagOf(bag: BenchBag): KnownBag {
+  return {
+    n: bag.alive,
+    lotBags: bag.lotBags,
+    sizeCm: bag.sizeCm,
+    packedAtMs: bag.packedAtMs,
+    waterL: bag.waterL,
+    soft: bag.landed?.bagState === 'soft',
+    foul: bag.landed?.bagState === 'foul' || (bag.landed?.dead ?? 0) > 0,
+    transit: bag.transit,
+    told: bag.told,
+    readings: bag.readings,
+    siblings: bag.siblings,
+    usualPpt: bag.usualPpt,
+    kind: bag.kind,
+  };
+}

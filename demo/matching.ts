@@ -1,0 +1,42 @@
+// Marine crates come in less salt than the house keeps: the hold system is brought down to the bags before they are opened, and climbs back day by day.
+import { WATERS } from './rooms.ts';
+import type { Teller } from './teller.ts';
+
+/** Bags within so much of the system are let in as they are, ppt. */
+const NEAR_ENOUGH = 0.9;
+/** Matched to a little above the bags, and back up by so much a day. */
+const ABOVE = 0.5;
+const CLIMB_PER_DAY = 1;
+
+export type Matching = {
+  /** Brings the system down for bags of this salinity, where it stands too far above them. */
+  matchTo(water: string, ppt: number | undefined, atMs: number): void;
+  /** The morning's reading of every system that climbs back. */
+  climb(atMs: number): void;
+};
+
+export function makeMatching(teller: Teller): Matching {
+  const now = new Map<string, number>();
+  const setTo = (water: string) => WATERS.find((one) => one.water === water)!.salinityPpt;
+  const read = (water: string, value: number, at: { atMs: number; who: string }) => {
+    now.set(water, value);
+    teller.tell(at.atMs, at.who, {
+      kind: 'reading.taken',
+      payload: {
+        subject: { kind: 'water', id: water },
+        quantity: 'salinity',
+        reading: { value, typed: `${value} ppt`, method: 'meter', source: 'measured' },
+      },
+    });
+  };
+  return {
+    matchTo(water, ppt, atMs) {
+      if (ppt === undefined || (now.get(water) ?? setTo(water)) - ppt <= NEAR_ENOUGH) return;
+      read(water, ppt + ABOVE, { atMs, who: 'bram' });
+    },
+    climb(atMs) {
+      for (const [water, value] of [...now])
+        if (value < setTo(water)) read(water, Math.min(setTo(water), Math.round((value + CLIMB_PER_DAY) * 10) / 10), { atMs, who: 'wim' });
+    },
+  };
+}

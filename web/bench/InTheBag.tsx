@@ -1,0 +1,53 @@
+// What the bag's water is now, and how long it lasts closed: from what was measured where somebody measured, else an estimate.
+import type { BenchBag } from '#contract/views.ts';
+import type { BenchInput, Comparison } from '#core/bench/compare.ts';
+import { sayTime } from '#core/bench/sentence.ts';
+import { ammoniaBand } from '#core/water/index.ts';
+import { useUnits } from '../data/units.ts';
+import { Caution } from '../parts/Caution.tsx';
+
+export function InTheBag({ bag, input, comparison }: { bag: BenchBag; input: Required<BenchInput>; comparison: Comparison }) {
+  const units = useUnits();
+  const { start, closed } = comparison;
+  const isClosed = input.bag.state.is === 'closed';
+  return (
+    <>
+      <p className="way-now">
+        In the bag now, {bag.readings.pH && bag.readings.ammonia ? 'measured' : 'an estimate'}: pH {start.pH.toFixed(1)}, ammonia{' '}
+        {units.say('ammonia', start.tan)}, of it {start.nh3.toFixed(2)} toxic ({ammoniaBand(start.nh3)}), oxygen {start.oxygen.toFixed(0)}{' '}
+        mg/L. {isClosed && !closed.outside && <Lasts closed={closed} />}
+      </p>
+      {closed.outside && (
+        <Caution strong>
+          Foul water or a dead fish is outside the calculation: take the ammonia as {units.say('ammonia', start.tan)} at least until it is
+          tested, and count on no time. Keep it closed until the net is ready, then out within two minutes.
+        </Caution>
+      )}
+    </>
+  );
+}
+
+const LIMIT_WORDS = {
+  oxygen: 'oxygen gives out first',
+  'carbon dioxide': 'carbon dioxide comes to its limit first',
+  temperature: 'it is too cold or too warm first',
+  'toxic ammonia': 'toxic ammonia comes to its limit first',
+} as const;
+const OVER_WORDS = {
+  oxygen: 'Its oxygen is below the limit already',
+  'carbon dioxide': 'Its carbon dioxide is over the limit already',
+  temperature: 'It is colder or warmer already than they live at',
+  'toxic ammonia': 'Its toxic ammonia is over the limit already',
+} as const;
+
+function Lasts({ closed: { first, band } }: { closed: Comparison['closed'] }) {
+  if (!first) return <>Closed, it lasts over 3 days.</>;
+  if (first.hours === 0) return <b>{OVER_WORDS[first.limit]}: do not let it stand.</b>;
+  const [soonest] = band.firstHours;
+  return (
+    <>
+      Kept closed, {LIMIT_WORDS[first.limit]}, in about {sayTime(first.hours * 60)}
+      {soonest !== undefined && soonest < first.hours && `, in ${sayTime(soonest * 60)} if they breathe hard`}.
+    </>
+  );
+}
