@@ -79,3 +79,4 @@ export { callsFor, looksEvery, runDues, soonest, type RunDue, type RunRule } fro
 export { askOf, type Ask } from './ask.ts';
 export { reachedBy, sideBySide } from './outcome.ts';
 export { vesselWater } from './vesselWater.ts';
+export { exitOf, type Back, type Exit } from './wayBack.ts';

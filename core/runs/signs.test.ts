@@ -1,8 +1,22 @@
+import { runningFacts } from './cases.ts';
+import { courseOf } from './course.ts';
+import { follow } from './follow.ts';
+import { exitOf } from './wayBack.ts';
 import { EXPECTED_SIGNS, STOP_SIGNS } from './entries.ts';
 import { STARTING_RUN_POLICY as LINES } from './policy.ts';
 import { deedFor, judgeSign, reckonedSigns } from './signs.ts';
 
-const calm = { method: 'drip', minutes: 20, nh3: 0.01, oxygen: 7, airOn: false, binder: false, flowing: true } as const;
+const calm = {
+  method: 'drip',
+  minutes: 20,
+  nh3: 0.01,
+  oxygen: 7,
+  airOn: false,
+  binder: false,
+  flowing: true,
+  exit: { is: 'within' },
+} as const;
+const far = { is: 'over', back: { toPpt: 14, litres: 1.2, withPpt: 0 } } as const;
 
 it.each(STOP_SIGNS)('%s stops the run and says what to do now', (sign) => {
   const { stops, doNow } = judgeSign(sign, calm, LINES);
@@ -19,6 +33,42 @@ it('gasping with much toxic ammonia wants a binder before air; with little oxyge
     'read ammonia',
     'out now',
   ]);
+});
+
+it.each(['gasping at the surface', 'rolling', 'lying and breathing fast', 'ammonia over the line', 'oxygen low'] as const)(
+  '%s half-way through a conversion never ends in the tank: back to what they bore, rest, slower',
+  (sign) => {
+    for (const exit of [far, undefined]) {
+      const { stops, doNow } = judgeSign(sign, { ...calm, method: 'long conversion', exit }, LINES);
+      expect(stops).toBe(true);
+      expect(doNow).not.toContain('out now');
+      expect(doNow).not.toContain('tank water in');
+      expect(doNow[0]).toBe('stop the drip');
+      expect(doNow).toEqual(expect.arrayContaining(['air on', 'read oxygen', 'read ammonia']));
+      expect(doNow.includes('back towards')).toBe(exit !== undefined);
+      expect(doNow.at(-1)).toBe('rest, then slower');
+    }
+  },
+);
+
+it('the way back: litres that bring the vessel to where it was an hour ago, and none when the tank is near', () => {
+  const facts = runningFacts({ method: 'long conversion', flow: { mLPerMin: 12, from: 'caught' } });
+  const { started, startedAtMs } = facts;
+  const followed = follow(facts, startedAtMs + 5 * 3_600_000);
+  const exit = exitOf(followed, started);
+  if (exit.is !== 'over' || !exit.back) throw new Error('there is a way back');
+  const { toPpt, litres, withPpt } = exit.back;
+  const { now } = followed;
+  // By a ledger of salt: what is left and what is poured in make the water of an hour ago.
+  expect(((now.volumeL - litres) * now.salinity + litres * withPpt) / now.volumeL).toBeCloseTo(toPpt, 6);
+  const hourAgo = courseOf(facts, { now: startedAtMs + 4 * 3_600_000, differs: followed.fit.differs, pastOnly: true }).now;
+  expect(toPpt).toBeCloseTo(hourAgo.salinity, 1);
+  expect(
+    exitOf(followed, {
+      ...started,
+      water: { ...started.water, salinity: now.salinity, temperature: now.temperature, alkalinity: now.alkalinity },
+    }),
+  ).toEqual({ is: 'within' });
 });
 
 it('sitting on the bottom is expected on the first day of a conversion, not on its second and not in a drip', () => {

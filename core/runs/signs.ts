@@ -1,4 +1,5 @@
 // Signs while fish are in a vessel: which stop it and what hands do now; which are to be expected then. Judged with the time since the start.
+import type { Exit } from './wayBack.ts';
 import { STOP_SIGNS, type RunDeed, type RunMethod, type RunSign } from './entries.ts';
 import type { RunPolicy } from './policy.ts';
 import { isConversionMethod } from './sheet.ts';
@@ -15,6 +16,8 @@ export type DoNow =
   | 'float the vessel'
   | 'read ammonia'
   | 'read oxygen'
+  | 'back towards'
+  | 'rest, then slower'
   | 'watch'
   | 'leave it';
 
@@ -22,8 +25,11 @@ export type Judged = { stops: boolean; doNow: DoNow[]; expected?: 'just after' |
 type Now = {
   method: RunMethod;
   minutes: number;
-  nh3: number;
-  oxygen: number;
+  /** Mg/L, as read or calculated; undefined while nobody knows. */
+  nh3?: number;
+  oxygen?: number;
+  /** Whether they bear the step into the tank; undefined while nobody knows, and then they do not go. */
+  exit?: Exit;
   airOn: boolean;
   binder: boolean;
   /** Water runs in. */ flowing: boolean;
@@ -36,12 +42,31 @@ const isStop = (sign: RunSign): boolean => (STOP_SIGNS as readonly string[]).inc
 
 /** What a sign means in this vessel at this minute, and what to do. Toxic ammonia and oxygen mg/L, as read or reckoned. */
 export function judgeSign(sign: RunSign, now: Now, lines: SignLines): Judged {
-  if (isStop(sign)) return { stops: true, doNow: doNow(sign, now, lines) };
+  if (isStop(sign))
+    return {
+      stops: true,
+      doNow: now.exit?.is === 'within' || now.method === 'first-aid bath' ? doNow(sign, now, lines) : turnBack(sign, now, lines),
+    };
   const hours = now.minutes / 60;
   if (sign === 'sitting on the bottom' && isConversionMethod(now.method) && hours <= lines.sittingH)
     return { stops: false, doNow: ['leave it', 'watch'], expected: 'first day of a conversion' };
   if (sign !== 'sitting on the bottom' && hours <= lines.settlingH) return { stops: false, doNow: ['leave it'], expected: 'just after' };
   return { stops: false, doNow: ['read oxygen', 'read ammonia', 'watch'] };
+}
+
+/** The tank is too far off: out into it is what kills. What runs in stops; air, oxygen and ammonia are looked at; back to what they bore, rest, then slower. */
+function turnBack(sign: RunSign, { nh3, airOn, binder, flowing, exit }: Now, lines: SignLines): DoNow[] {
+  if (sign === 'chilled') return ['float the vessel', 'slower'];
+  const poisoned = sign === 'ammonia over the line' || (nh3 !== undefined && nh3 >= lines.ammoniaLine);
+  return [
+    ...(flowing ? (['stop the drip'] as const) : []),
+    ...(poisoned && !binder ? (['binder in'] as const) : []),
+    ...(airOn ? [] : (['air on'] as const)),
+    'read oxygen',
+    'read ammonia',
+    ...(exit?.is === 'over' && exit.back ? (['back towards'] as const) : []),
+    'rest, then slower',
+  ];
 }
 
 function doNow(sign: RunSign, { method, nh3, oxygen, airOn, binder, flowing }: Now, lines: SignLines): DoNow[] {
@@ -50,11 +75,11 @@ function doNow(sign: RunSign, { method, nh3, oxygen, airOn, binder, flowing }: N
     case 'gasping at the surface':
     case 'lying and breathing fast':
       // Too little oxygen or burnt gills: which of the two, the numbers tell; air first where it is oxygen.
-      if (nh3 >= lines.ammoniaLine)
+      if (nh3 !== undefined && nh3 >= lines.ammoniaLine)
         return [...(binder ? [] : (['binder in'] as const)), ...(airOn ? [] : (['air on'] as const)), 'out now'];
       return [
         ...(airOn ? [] : (['air on'] as const)),
-        ...(oxygen < lines.oxygenLine ? (['tank water in'] as const) : []),
+        ...(oxygen === undefined || oxygen < lines.oxygenLine ? (['tank water in'] as const) : []),
         'read ammonia',
         'out now',
       ];

@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button';
 import type { RunCard } from '#contract/views.ts';
 import {
   deedFor,
+  exitOf,
   EXPECTED_SIGNS,
   judgeSign,
   reckonedSigns,
@@ -19,7 +20,8 @@ import { useMe, useTimes } from '../data/me.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { CountField } from '../parts/CountField.tsx';
-import { DO_NOW_WORDS } from '../words/runs.ts';
+import { DO_NOW_WORDS, sayBack } from '../words/runs.ts';
+import { useUnits } from '../data/units.ts';
 import { useRunDeed } from './useRunDeed.ts';
 
 type Props = { run: RunCard; followed?: Followed; now: number; onLetGo: () => void; onRead: () => void };
@@ -28,20 +30,23 @@ const MINUTE_MS = 60_000;
 export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
   const { doIt } = useDeeds();
   const { when } = useTimes();
+  const units = useUnits();
   const [last, setLast] = useState<RunSign>();
   const [dead, setDead] = useState(0);
   const minutes = Math.max(0, (now - run.startedAtMs) / MINUTE_MS);
   const { air, boundUntilMs = -Infinity, flow } = standingOf(run);
   const lines = useMe().house.rules.runs;
   const flowing = flow !== undefined && flow.mLPerMin > 0;
+  const exit = followed && exitOf(followed, run.started);
   const judge = (sign: RunSign) =>
     judgeSign(
       sign,
       {
         method: run.method,
         minutes,
-        nh3: followed?.now.nh3 ?? 0,
-        oxygen: followed?.now.oxygen ?? 7,
+        nh3: followed?.now.nh3,
+        oxygen: followed?.now.oxygen,
+        exit,
         airOn: air !== 'none',
         binder: now < boundUntilMs,
         flowing,
@@ -77,7 +82,8 @@ export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
           <ol>
             {judged.doNow.map((what) => (
               <li key={what}>
-                {DO_NOW_WORDS[what]}.
+                {DO_NOW_WORDS[what]}
+                {what === 'back towards' && exit?.is === 'over' && exit.back && `: ${sayBack(exit.back, units)}`}.
                 <Tick what={what} onDeed={done} onLetGo={onLetGo} onRead={onRead} />
               </li>
             ))}

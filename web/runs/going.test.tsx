@@ -172,13 +172,23 @@ describe('readings', () => {
 
 describe('signs and watch', () => {
   const led: string[] = [];
+  /** The same run with a tank of the vessel's own water now: nothing stands against the tank. */
+  const near = () => {
+    const run = card();
+    const { salinity, temperature, alkalinity } = followed(run).now;
+    const water = { ...run.started.water, salinity, temperature, alkalinity };
+    return { ...run, started: { ...run.started, water } };
+  };
   const signs = (run = card()) =>
-    show(<Signs run={run} followed={followed(run)} now={NOW} onLetGo={() => led.push('let go')} onRead={() => led.push('read')} />);
+    show(<Signs run={run} followed={followed(card())} now={NOW} onLetGo={() => led.push('let go')} onRead={() => led.push('read')} />);
 
   it('a stop sign is one tap: written, and what to do now is there at once', async () => {
     signs();
     fireEvent.click(screen.getByRole('button', { name: 'rolling' }));
-    expect(screen.getByRole('alert').textContent).toMatch(/Shut the drip\..*Into clean water.*3:12 h after the start/);
+    expect(screen.getByRole('alert').textContent).toMatch(
+      /Shut the drip\..*Back towards the last salinity that they bore: swap .* L for water of 0 ppt.*Not into the tank: that step is over their tolerance.*3:12 h after the start/,
+    );
+    expect(screen.queryByRole('button', { name: 'Let them out' })).toBeNull();
     expect(payloads(await sent())).toEqual([['run.noticed', { run: 'run-1', sign: 'rolling' }]]);
   });
 
@@ -192,11 +202,17 @@ describe('signs and watch', () => {
       ['run.worked', { run: 'run-1', did: { do: 'flow', mLPerMin: 0, low: 0, high: 0, from: 'caught' } }],
     ]);
     asked.length = 0;
-    fireEvent.click(screen.getByRole('button', { name: 'Let them out' }));
-    fireEvent.click(screen.getByRole('button', { name: 'gasping at the surface' }));
-    fireEvent.click(screen.getByRole('button', { name: 'Write the reading' }));
+    fireEvent.click(screen.getAllByRole('button', { name: 'Write the reading' })[0]!);
+    expect(led).toEqual(['read']);
+  });
+
+  it('near enough to the tank, out is what a stop sign ends in', async () => {
+    led.length = 0;
+    signs(near());
+    fireEvent.click(screen.getByRole('button', { name: 'rolling' }));
     await sent();
-    expect(led).toEqual(['let go', 'read']);
+    fireEvent.click(screen.getByRole('button', { name: 'Let them out' }));
+    expect(led).toEqual(['let go']);
   });
 
   it('what fish do on the first day is told apart', async () => {

@@ -56,11 +56,3 @@ it('the keys for reading and signs work from everywhere on it, letting go includ
   fireEvent.keyDown(document.body, { key: 'r', code: 'KeyR' });
   expect(openTab()).toEqual(['read']);
 });
-
-it('a stop sign that wants them out opens letting go', () => {
-  page();
-  fireEvent.click(tab('signs'));
-  fireEvent.click(tab('rolling'));
-  fireEvent.click(tab('Let them out'));
-  expect(screen.getByText(/Not read side by side yet/)).toBeTruthy();
-});

@@ -1,7 +1,7 @@
 // Runs in words: steps, cautions, signs, what to do now, what a difference may mean, refusals, entries.
 import type { RefusalCode } from '#core/journal/index.ts';
 import type { Step } from '#core/bench/index.ts';
-import type { DoNow, FlowFrom, Meaning, RunDeed, RunMethod, RunRule, SheetCaution, SheetLine } from '#core/runs/index.ts';
+import type { Back, DoNow, FlowFrom, Meaning, RunDeed, RunMethod, RunRule, SheetCaution, SheetLine } from '#core/runs/index.ts';
 import type { Units } from '../data/units.ts';
 import type { Words } from './say.ts';
 import { by, type RefusalWords } from './told.ts';
@@ -107,9 +107,15 @@ export const DO_NOW_WORDS: Record<DoNow, string> = {
   'float the vessel': 'Stand the vessel in the tank, or in a tub of warm water',
   'read ammonia': 'Read ammonia',
   'read oxygen': 'Read oxygen',
+  'back towards': 'Back towards the last salinity that they bore',
+  'rest, then slower': 'Not into the tank: that step is over their tolerance. Let them rest an hour, then go on at half the rate',
   watch: 'Look again in ten minutes',
   'leave it': 'Leave them be: this is what fish do now',
 };
+
+/** How to go back, in litres. */
+export const sayBack = ({ toPpt, litres, withPpt }: Back, { say }: Say): string =>
+  `swap ${say('volume', Number(litres.toFixed(1)))} for water of ${say('salinity', withPpt)}, as warm as the vessel, over some minutes: that makes ${say('salinity', toPpt)}`;
 
 export const MEANING_WORDS: Record<Meaning, string> = {
   'drip slower': 'the drip runs slower, or the hose has slipped',
