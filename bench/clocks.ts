@@ -61,7 +61,7 @@ try {
   const clocks = prepareClocks(house.client);
   const whole = times(() => clocks({ ...at, now }));
   const view = times(() => JSON.stringify(house.view('holds')));
-  const one = times(() => clocks({ ...at, now, only: holds[0]!.lot }));
+  const one = times(() => clocks({ ...at, now, only: [holds[0]!.lot] }));
   const restarts = [...clocks({ ...at, now }).values()].reduce((sum, { clock }) => sum + clock.restarts.length, 0);
   const says = (values: number[]) => `median ${ms(quantile(values, 0.5))}, p95 ${ms(quantile(values, 0.95))}`;
   console.log(

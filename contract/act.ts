@@ -1,7 +1,7 @@
 // An act as it comes over the wire: checked, lifted to today's versions, or refused with the path of each fault.
 import { array, number, object, string, ValidationError } from 'yup';
 import { REFUSAL_CODES, WITHOUT_LEAD, type Act, type Entry, type Kind, type RefusalCode } from '#core/journal/index.ts';
-import { choice, closed, instant, text, uuid } from './fields.ts';
+import { choice, closed, finite, instant, text, uuid } from './fields.ts';
 import { isKind, kinds } from './kinds.ts';
 
 export const MAX_ENTRIES = 200;
@@ -15,7 +15,14 @@ const envelope = object({
   occurredAtMs: instant(),
   payload: object().required(),
   overrules: array()
-    .of(closed({ code: choice(REFUSAL_CODES as readonly RefusalCode[]), reason: text(300), without: choice(WITHOUT_LEAD).optional() }))
+    .of(
+      closed({
+        code: choice(REFUSAL_CODES as readonly RefusalCode[]),
+        reason: text(300),
+        size: finite(0, 1e6).optional(),
+        without: choice(WITHOUT_LEAD).optional(),
+      }),
+    )
     .max(20)
     .optional(),
   corrects: string().max(64).optional(),

@@ -11,6 +11,7 @@ import {
   VESSELS,
   type HouseConfigured,
   type HouseRules,
+  type PlaceRules,
   type RackAdded,
   type RackChanged,
   type RackFields,
@@ -74,6 +75,10 @@ const rulesSchema = schemaOf<HouseRules>({
     sittingH: finite(0, 240).required(),
   }),
   around: schemaOf<Around>(around()),
+  places: schemaOf<PlaceRules>({
+    cmPerL: closed({ fresh: finite(0.1, 20).required(), brackish: finite(0.1, 20).required(), marine: finite(0.1, 20).required() }),
+    heldDays: count(0, 365),
+  }),
 });
 
 /** What is known of a species, without its id. */

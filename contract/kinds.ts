@@ -5,6 +5,7 @@ import type { Kind, Payloads, Undo } from '#core/journal/index.ts';
 import { STARTING_AROUND, STARTING_SCHOOLS } from '#core/bench/index.ts';
 import { STARTING_HUNGRY_AFTER } from '#core/feeding/index.ts';
 import { plainPolicy, STARTING_HOLDS } from '#core/holds/index.ts';
+import { STARTING_PLACES } from '#core/room/index.ts';
 import { STARTING_RUN_POLICY } from '#core/runs/index.ts';
 import { permits, versionOf, type Permit } from './permits.ts';
 import { schemas } from './schemas.ts';
@@ -38,6 +39,10 @@ const lifted: Partial<Record<Kind, readonly Upcaster[]>> = {
     (payload) => {
       const { rules, ...rest } = payload as { rules: object };
       return { ...rest, rules: { ...rules, runs: STARTING_RUN_POLICY, around: STARTING_AROUND } };
+    },
+    (payload) => {
+      const { rules, ...rest } = payload as { rules: object };
+      return { ...rest, rules: { ...rules, places: STARTING_PLACES } };
     },
   ],
   'hold.opened': [

@@ -15,7 +15,7 @@ export const permits: { [K in Kind]: Permit } = {
   },
   'person.added': { minRole: 'lead', undo: 'never', topics: ['people'] },
   'person.prefers': { minRole: 'trainee', undo: 'never', topics: ['people'] },
-  'house.configured': { minRole: 'lead', undo: 'never', topics: ['house'], version: 5 },
+  'house.configured': { minRole: 'lead', undo: 'never', topics: ['house'], version: 6 },
   'rack.changed': { minRole: 'lead', undo: 'never', topics: ['house'] },
   'rack.added': { minRole: 'lead', undo: 'never', topics: ['house'] },
   'water.added': { minRole: 'lead', undo: 'never', topics: ['house', 'water'] },

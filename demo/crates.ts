@@ -7,6 +7,7 @@ import type { Reading } from '#core/water/index.ts';
 import { TANKS, WATERS } from './rooms.ts';
 import { SPECIES } from './species.ts';
 import type { StoryBag, StoryCrate } from './stock.ts';
+import { prepareSystems } from '#server/room/systems.ts';
 import type { Said, Teller } from './teller.ts';
 
 export const MINUTE_MS = 60_000;
@@ -98,7 +99,14 @@ export function tellFloat(
   const tankC = WATERS.find(({ water }) => water === tank.water)!.temperatureC;
   const { minutes } = floatTime({ bagC: at.bagC, tankC, volumeL: bag.waterL, withinC: STARTING_RULES.floatWithinC });
   const run = teller.id();
-  teller.tell(at.atMs, at.who, { kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: tank.tank } });
+  // The racks are full some nights: then the lead says so, and it is kept.
+  const ill = prepareSystems(teller.house.client)(tank.water).get(tank.water)?.ill;
+  const passes = ill !== undefined && !ill.lots.includes(bag.lot);
+  teller.tell(at.atMs, passes ? 'ines' : at.who, {
+    kind: 'bag.assigned',
+    payload: { bag: bag.bag, lot: bag.lot, tank: tank.tank },
+    ...(passes ? { overrules: [{ code: 'fit.illHere' as const, reason: 'no other tank is free tonight' }] } : {}),
+  });
   teller.tell(at.atMs, at.who, {
     kind: 'float.started',
     payload: {

@@ -1,10 +1,11 @@
 // Months at Saltgrass Lane: crates as their senders send them, into hold tanks that stand empty; holds signed off; the shop sells.
 import type { RoomView, TankCard } from '#contract/views.ts';
-import { fit } from '#core/room/index.ts';
+import { CALM_SYSTEM, fit, isCost, STARTING_PLACES } from '#core/room/index.ts';
 import type { Sign } from '#core/rounds/index.ts';
 import { MINUTE_MS, speciesOf } from './crates.ts';
 import { TANKS, WATERS } from './rooms.ts';
 import type { StoryBag, StoryCrate } from './stock.ts';
+import { prepareSystems } from '#server/room/systems.ts';
 import type { Sender } from './suppliers.ts';
 import type { Teller } from './teller.ts';
 
@@ -36,13 +37,14 @@ export function planCrate(
   sender: Sender,
   daysAgo: number,
 ): { crate: StoryCrate; packedHours: number; lateHours: number } | undefined {
+  const systems = prepareSystems(teller.house.client)();
   const empty = tanksOf(teller.house.view('room')).filter(({ code, occupants }) => occupants.length === 0 && !SPOKEN_FOR.includes(code));
   const free = [...empty.filter(({ purpose }) => purpose === 'hold'), ...empty.filter(({ purpose }) => purpose === 'treatment')];
   const offers = [...sender.offers];
   const bags: StoryBag[] = [];
   for (let lines = wholeWithin(teller, sender.lines); lines > 0 && offers.length > 0; lines -= 1) {
     const [offer] = offers.splice(Math.floor(teller.chance() * offers.length), 1);
-    const at = free.findIndex((tank) => fits(offer!.species, offer!.sizeCm, tank, []));
+    const at = free.findIndex((tank) => fits(offer!.species, offer!.sizeCm, tank, systems.get(tank.water)));
     if (at < 0) continue;
     const [tank] = free.splice(at, 1);
     for (let bag = wholeWithin(teller, offer!.line); bag > 0; bag -= 1) bags.push(bagOf(teller, sender, offer!, tank!.code));
@@ -83,13 +85,21 @@ export function fallIll(
   return [{ tank, day: day + 3 + Math.floor(teller.chance() * 5), round: 'morning', sign: teller.pick(ILLNESSES), n: 1 }];
 }
 
+const NEAR_PPT = 0.4;
+
 /** Lots whose clock allows it leave their hold for a sale tank; a few leave early because a lead says so. */
 export function clearHolds(teller: Teller, atMs: number): void {
   const room = teller.house.view('room');
   const clocks = new Map(teller.house.view('holds').holds.map(({ lot, clock }) => [lot, clock]));
   const tanks = tanksOf(room);
   let minute = atMs;
-  for (const tank of tanks.filter(({ purpose }) => purpose === 'hold' || purpose === 'treatment')) {
+  // What still climbs back from a match waits until it is near to the sale racks.
+  const climbing = new Set(
+    room.waters
+      .filter(({ id, salinityPpt }) => (WATERS.find(({ water }) => water === id)?.salinityPpt ?? salinityPpt) - salinityPpt > NEAR_PPT)
+      .map(({ id }) => id),
+  );
+  for (const tank of tanks.filter(({ purpose, water }) => (purpose === 'hold' || purpose === 'treatment') && !climbing.has(water))) {
     for (const { lot, species, n, hold, label } of tank.occupants) {
       const clock = clocks.get(lot);
       if (!hold || !species || !clock) continue;
@@ -124,7 +134,7 @@ function moveOut(teller: Teller, atMs: number, tanks: TankCard[], { tank, lot, l
       purpose === 'sale' &&
       occupants.every((one) => one.species?.id === species) &&
       occupants.reduce((sum, one) => sum + one.n, n) <= volumeL / LITRES_A_HEAD &&
-      fits(species, adultCm, { ...rest, purpose, occupants, volumeL }, []),
+      fits(species, adultCm, { ...rest, purpose, occupants, volumeL }),
   );
   const move = { lot, from: tank.id, to: to?.id ?? ('sold' as const), n };
   teller.tell(atMs, 'odalys', {
@@ -155,8 +165,13 @@ export function sellSome(teller: Teller, at: (slot: number) => number): void {
 /** The tanks proper, without buckets, boxes and dividers. */
 export const tanksOf = (room: RoomView): TankCard[] => room.racks.flatMap(({ tanks }) => tanks.filter(({ vessel }) => vessel === 'tank'));
 
-function fits(species: string, sizeCm: number, tank: TankCard, residents: Parameters<typeof fit>[2]): boolean {
+function fits(species: string, sizeCm: number, tank: TankCard, system = CALM_SYSTEM): boolean {
   const water = WATERS.find((one) => one.water === TANKS.find(({ tank: id }) => id === tank.id)!.water)!;
   const { species: id, ...fields } = speciesOf(species);
-  return fit({ lot: '', n: 1, sizeCm, species: { id, ...fields }, holdDone: true }, { ...tank, ...water }, residents).length === 0;
+  const against = fit(
+    { lot: '', n: 1, sizeCm, species: { id, ...fields }, holdDone: true },
+    { ...water, ...tank, system },
+    { residents: [], rules: STARTING_PLACES, now: 0 },
+  );
+  return against.every(({ code }) => isCost(code));
 }

@@ -33,7 +33,11 @@ export function beginMonos(teller: Teller, at: At): Monos {
   const [bag] = tellList(teller, CRATE, { atMs: at(1, 17, 13), packedAtMs: at(1, 16, 20), promisedAtMs: at(1, 17, 13) });
   teller.tell(at(1, 17, 14), 'bram', { kind: 'crate.arrived', payload: { crate: CRATE.key, carton: 'dry' } });
   const landed = tellLanding(teller, CRATE, bag!, { atMs: at(1, 17, 15), who: 'bram', bagC: 24.6 });
-  teller.tell(at(1, 17, 16), 'odalys', { kind: 'bag.assigned', payload: { bag: landed.bag, lot: landed.lot, tank: 'D5' } });
+  teller.tell(at(1, 17, 16), 'ines', {
+    kind: 'bag.assigned',
+    payload: { bag: landed.bag, lot: landed.lot, tank: 'D5' },
+    overrules: [{ code: 'fit.saleBeforeHold', reason: 'D5 shares no water and stands empty: they sit out their quarantine there' }],
+  });
   const startMs = at(1, 17, 18);
   const card = teller.house.view('bench').bags.find((one) => one.bag === landed.bag)!;
   const controls = { ...STARTING_CONTROLS, floatFirst: false, bucketL: 12, air: 'gentle' as const };
@@ -65,7 +69,8 @@ export function beginMonos(teller: Teller, at: At): Monos {
     bucketL: 12,
     equal: STARTING_RUN_POLICY,
   });
-  const run = teller.id();
+  // Its truth, which only the simulated meter knows, follows from its name: this one drifts as the scenario wants it.
+  const run = 'monos-7';
   teller.tell(at(1, 17, 17), 'odalys', {
     kind: 'method.chosen',
     payload: { bag: landed.bag, lot: landed.lot, method: 'long conversion', advised: 'long conversion' },

@@ -110,7 +110,7 @@ const banks: Bank[] = [
     volumeL: 45,
     purpose: 'hold',
     water: { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 },
-    lids: [5, 6, 12],
+    lids: [3, 4, 5, 6, 10, 11, 12],
   },
   {
     rack: { rack: 'gull', room: 'Back room', name: 'Gull bench', walk: 70 },
@@ -147,7 +147,7 @@ const banks: Bank[] = [
     columns: 4,
     volumeL: [40, 40, 60, 60, 50, 50, 75, 75],
     purpose: 'treatment',
-    water: { type: 'marine', temperatureC: 25.5, salinityPpt: 32 },
+    water: { type: 'marine', temperatureC: 25.5, salinityPpt: 33.5 },
     lids: 'all',
   },
   {

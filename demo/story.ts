@@ -25,6 +25,8 @@ const HOUSE_RULES: HouseRules = {
   },
 };
 const MATCHED_BY_HAND_C = 25;
+const MATCHED_BY_HAND_PPT = 32.6;
+const AS_PACKED_PPT = 28.4;
 const DAYS = 120;
 const waterOf = (id: string): string => TANKS.find(({ tank }) => tank === id)!.water;
 const SEED = 20260303;
@@ -181,12 +183,10 @@ function tellPastCrate(
 }
 
 /** The opening day up to the opening time: the late crate comes, ten bags land, two are out, two afloat. */
-function tellThisMorning({ teller, at, opensAtMs, matching }: Story): void {
+function tellThisMorning({ teller, at, opensAtMs }: Story): void {
   tellList(teller, EXPECTED_CRATE, { atMs: at(0, 5, 30), packedAtMs: at(0, 5, 30), promisedAtMs: at(0, 11) });
   const bags = tellList(teller, OPEN_CRATE, { atMs: at(0, 5, 40), packedAtMs: at(2, 20, 30), promisedAtMs: at(1, 21, 40) });
   teller.tell(at(0, 6, 40), 'bram', { kind: 'crate.arrived', payload: { crate: OPEN_CRATE.key, carton: 'damp', note: 'heat pack cold' } });
-  for (const water of new Set(bags.flatMap(({ tank }) => (tank ? [waterOf(tank)] : []))))
-    if (WATERS.find((one) => one.water === water)!.type === 'marine') matching.matchTo(water, OPEN_CRATE.told.salinityPpt, at(0, 6, 42));
   const bagC = 21.8;
   const landed = bags
     .slice(0, OPEN_LANDED)
@@ -200,20 +200,35 @@ function tellThisMorning({ teller, at, opensAtMs, matching }: Story): void {
     (typeof landed)[0],
     (typeof landed)[0],
   ];
+  // The tell-tale bags, in their first minute.
+  for (const bag of [soft, foul])
+    teller.tell(at(0, 7, 12), 'bram', {
+      kind: 'reading.taken',
+      payload: {
+        subject: { kind: 'bag', id: bag.bag },
+        quantity: 'salinity',
+        reading: { value: AS_PACKED_PPT, typed: `${AS_PACKED_PPT} ppt`, method: 'meter', source: 'measured' },
+      },
+    });
   for (const [bag, minute] of [
     [soft, 13],
     [foul, 15],
   ] as const) {
     teller.tell(at(0, 7, minute), 'bram', { kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: bag.tank! } });
-    // Matched by hand: nothing is left to float.
-    teller.tell(at(0, 7, minute), 'bram', {
-      kind: 'reading.taken',
-      payload: {
-        subject: { kind: 'bag', id: bag.bag },
-        quantity: 'temperature',
-        reading: { value: MATCHED_BY_HAND_C, typed: `${MATCHED_BY_HAND_C} °C`, method: 'in the water', source: 'measured' },
-      },
-    });
+    // Matched by hand, cup by cup: nothing is left to float, and the salinity is near the tank's.
+    const matched = [
+      ['temperature', MATCHED_BY_HAND_C, '°C', 'in the water'],
+      ['salinity', MATCHED_BY_HAND_PPT, 'ppt', 'meter'],
+    ] as const;
+    for (const [quantity, value, unit, method] of matched)
+      teller.tell(at(0, 7, minute), 'bram', {
+        kind: 'reading.taken',
+        payload: {
+          subject: { kind: 'bag', id: bag.bag },
+          quantity,
+          reading: { value, typed: `${value} ${unit}`, method, source: 'measured' },
+        },
+      });
     tellRelease(teller, bag, { atMs: at(0, 7, minute + 1), who: 'bram', alive: bag.landed!.alive, holdOpen: false });
   }
   tellFloat(teller, afloat, { atMs: at(0, 7, 30), who: 'bram', bagC, n: 4 });

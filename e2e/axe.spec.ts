@@ -117,9 +117,9 @@ const everyPart: Walk = async (page, house, { check }) => {
   await page.getByRole('button', { name: /^Soft or foul/ }).click();
   await check('landing, opened');
   await page.getByRole('link', { name: 'Choose a tank for bag 5' }).click();
-  await page.getByRole('button', { name: /^Tank K1/ }).click();
+  await page.getByRole('button', { name: /^Tank Q8/ }).click();
   await check('choose a tank');
-  await page.getByRole('button', { name: /^Put it in K1 all the same/ }).click();
+  await page.getByRole('button', { name: /^Put it in Q8 all the same/ }).click();
   await check('overrule');
   await page.getByRole('button', { name: 'Leave it' }).click();
   await page.goto(`${house.address}/rounds`);

@@ -41,15 +41,20 @@ async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<
   await expect(page.getByRole('heading', { name: 'Choose a tank for bag 11' })).toBeAttached();
   await press(page.getByRole('button', { name: 'Show Cove rack all the same' }));
   await press(page.getByRole('button', { name: /^Tank C9/ }));
-  await expect(page.getByText('Sale tank: only after its hold').last()).toBeVisible();
+  await expect(page.getByText('Sale tank: only after its quarantine').last()).toBeVisible();
   await press(page.getByRole('button', { name: /^Tank G3/ }));
   await press(page.getByRole('button', { name: /^Put it in G3/ }));
 
-  // The bench says which way hurts least; it is followed.
+  // The bench says which method is least stressful; it is followed.
   await press(page.getByRole('button', { name: /^Follow:/ }));
 
   // Float: the time from the gap and the bag's water, the step in salinity.
-  await expect(page.getByText('a step up of 3 ppt')).toBeVisible();
+  // Bag 28, tank 33.5 ppt: over tolerance, so the tank was matched, and what it is now is written.
+  await expect(
+    page.getByRole('note').filter({ hasText: /a step up of 5\.\d ppt; they bear 2 ppt at once\. Bring tank and bag nearer/ }),
+  ).toBeVisible();
+  await page.getByLabel(/^Tank G3, salinity/).fill('29');
+  await expect(page.getByRole('note').filter({ hasText: 'Bring tank and bag nearer' })).toHaveCount(0);
   await page.getByLabel(/^Bag, °C/).fill('22');
   await press(page.getByRole('button', { name: /^Start float \d+ min/ }));
   await expect(page.getByRole('list', { name: 'Running now' }).getByText('Bag 11 float, G3')).toBeVisible();

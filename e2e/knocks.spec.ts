@@ -134,7 +134,7 @@ test('wrong on purpose: PINs, a tank that does not fit, a count that differs', a
   await page.getByRole('button', { name: /^Put it in C9 all the same/ }).click();
   await page.getByLabel(/Why you do it/).fill('collected this afternoon');
   await page.getByRole('dialog').getByRole('button', { name: 'Put it in C9' }).click();
-  await page.getByRole('button', { name: 'on without choosing a way' }).click();
+  await page.getByRole('button', { name: 'go on without a method' }).click();
   await expect(page.getByText('into C9')).toBeVisible();
 
   // Nonsense in a field keeps the words and says what is wrong; the button waits.
@@ -146,7 +146,7 @@ test('wrong on purpose: PINs, a tank that does not fit, a count that differs', a
   await expect(page.getByText('The books say 1. 1 will stand as missing.')).toBeVisible();
   await expect(page.getByRole('button', { name: /none to net out/ })).toBeDisabled();
   await page.goto(`${house.address}/daybook`);
-  await expect(page.getByText('All the same, against “sale, only after its hold”: collected this afternoon')).toBeVisible();
+  await expect(page.getByText('All the same, against “only after quarantine”: collected this afternoon')).toBeVisible();
 });
 
 test('a bag that is on no list lands in a few keys', async ({ page, house }) => {

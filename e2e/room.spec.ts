@@ -49,14 +49,14 @@ async function splitMoveSignOff(page: Page, house: House, press: Press): Promise
   await expect(await clock(page, house, 'F10')).toHaveText(/^2 of 14/);
 
   // A hold whose days are over is signed off by a keeper; one that does not eat is not.
-  await clock(page, house, 'S2');
+  await clock(page, house, 'F2');
   await expect(page.getByText(/must be seen to eat again/)).toBeVisible();
   await expect(page.getByRole('button', { name: /Sign off the hold/ })).toHaveCount(0);
-  await clock(page, house, 'F2');
+  await clock(page, house, 'F1');
   await expect(page.locator('.stream-stages b').first()).not.toHaveText('–');
   const cleared = await stage(page, 'Cleared');
-  await press(page.getByRole('button', { name: 'Sign off the hold of kuhli loach' }));
-  await expect.poll(() => stage(page, 'Cleared')).toBe(cleared + 10);
+  await press(page.getByRole('button', { name: 'Sign off the hold of cherry barb' }));
+  await expect.poll(() => stage(page, 'Cleared')).toBe(cleared + 15);
   await expectStreamAddsUp(page);
   expect((await house.health()).inHouse).toBe(before.inHouse);
 }
@@ -147,4 +147,24 @@ test('a net in two tanks in two taps, shown on both; a fish found; a tank labell
   await tank(page, 'B6').click();
   await page.getByRole('button', { name: 'B6 is gone from the house' }).click();
   await expect(tank(page, 'B6')).toHaveCount(0);
+});
+
+test('a family of moves is planned step by step, and its slips are there', async ({ page, house }) => {
+  await house.signIn(page, 'Odalys Reyes');
+  await page.goto(`${house.address}/room/moves`);
+  const plan = page.getByRole('region', { name: 'A family of moves' });
+  await plan.getByLabel('What it is for').fill('room for the barbs');
+  const step = async (from: string, to: string, n: string) => {
+    await plan.getByLabel('How many').fill(n);
+    await plan.getByLabel('From tank').fill(from);
+    await plan.getByLabel('To tank').fill(to);
+    await plan.getByRole('button', { name: 'Add this step' }).click();
+  };
+  // The first waits for nothing.
+  await step('F3', 'F11', '2');
+  await expect(plan.locator('.family-step')).toHaveCount(1);
+  await step('F11', 'F3', '2');
+  await expect(plan.locator('.family-step')).toHaveCount(2);
+  await plan.getByRole('button', { name: 'Write 2 slips' }).click();
+  await expect(page.getByText('room for the barbs').first()).toBeVisible();
 });

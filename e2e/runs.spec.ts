@@ -153,7 +153,7 @@ const ticks = (page: Page): Promise<{ text: string; atMs: number }[]> =>
       }),
   );
 
-/** Eight bags of rasboras from the van, landed and sent to F9. */
+/** Eight bags of rasboras from the van, landed and sent to F12. */
 async function landEight(page: Page, house: House): Promise<void> {
   await house.close();
   await house.open('2026-03-03T11:02');
@@ -180,7 +180,7 @@ async function landEight(page: Page, house: House): Promise<void> {
       const landed = { bag, crate: van.crate, lot, alive: listed, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound' };
       await write([
         { kind: 'bag.landed', payload: landed },
-        { kind: 'bag.assigned', payload: { bag, lot, tank: 'F9' } },
+        { kind: 'bag.assigned', payload: { bag, lot, tank: 'F12' } },
       ]);
     }
   });
@@ -217,9 +217,9 @@ test('eight bags pooled into one bucket, let go over two tanks; a second pair of
   await expect(other.getByText('8 bags of it are here')).toBeVisible();
   await expect(action(page)).toHaveText(/Begin: 8 bags into one/);
   await action(page).click();
-  await expect(page.getByText('64 harlequin rasbora for F9')).toBeVisible();
+  await expect(page.getByText('64 harlequin rasbora for F12')).toBeVisible();
   await expect(page.getByText(/8 bags pooled/)).toBeVisible();
-  await expect(other.getByText('64 harlequin rasbora for F9')).toBeVisible();
+  await expect(other.getByText('64 harlequin rasbora for F12')).toBeVisible();
 
   await action(page).click();
   await expect(page.locator('.run-recent li').first()).toContainText(/Cut open|Poured into|Left to stand|Air on/);
@@ -237,15 +237,18 @@ test('eight bags pooled into one bucket, let go over two tanks; a second pair of
 
   await page.getByRole('button', { name: 'let go before it is there' }).click();
   await page.getByRole('button', { name: 'split over another tank' }).click();
-  await page.getByRole('combobox', { name: 'Tank 2' }).selectOption('F10');
+  await page.getByRole('combobox', { name: 'Tank 2' }).selectOption('F11');
   for (let n = 0; n < 4; n += 1) {
-    await page.getByRole('button', { name: 'one into f9 fewer' }).click();
-    await page.getByRole('button', { name: 'one into f10 more' }).click();
+    await page.getByRole('button', { name: 'one into f12 fewer' }).click();
+    await page.getByRole('button', { name: 'one into f11 more' }).click();
   }
   await action(page).click();
-  await expect(page.getByText('64 harlequin rasbora for F9')).toHaveCount(0);
-  await page.goto(`${house.address}/tank/F10`);
+  // Sixty in 45 L: what that costs is taken knowingly.
+  await expect(page.getByRole('dialog')).toContainText(/Crowded: \d+ % of what the house gives them/);
+  await page.getByRole('dialog').getByRole('button').first().click();
+  await expect(page.getByText('64 harlequin rasbora for F12')).toHaveCount(0);
+  await page.goto(`${house.address}/tank/F11`);
   await expect(page.getByText(/harlequin rasbora/).first()).toBeVisible();
   await page.goto(`${house.address}/daybook`);
-  await expect(page.getByText(/60 into F9, 4 into F10 of harlequin rasbora from the blue tub for F9/)).toBeVisible();
+  await expect(page.getByText(/60 into F12, 4 into F11 of harlequin rasbora from the blue tub for F12/)).toBeVisible();
 });

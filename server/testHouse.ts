@@ -7,6 +7,7 @@ import { STARTING_RULES, type Purpose } from '#core/room/index.ts';
 import { SPECIES } from '#demo/species.ts';
 import { makeClock } from './clock/clock.ts';
 import { setMeta } from './db/open.ts';
+import { appendKnowingly } from './journal/knowingly.ts';
 import { startHouse } from './house.ts';
 
 export const T0 = Date.UTC(2026, 2, 3, 7, 40);
@@ -41,7 +42,7 @@ export function makeTestHouse(file = ':memory:', demo = false) {
   });
   const write = (actor: Actor, ...said: Said[]) => {
     const act = actOf(said);
-    return { act, outcome: house.append(act, actor) };
+    return { act, outcome: appendKnowingly(house, act, actor) };
   };
   /** Writes what must be taken; gives the act's id. */
   const must = (actor: Actor, ...said: Said[]): string => {
@@ -54,7 +55,12 @@ export function makeTestHouse(file = ':memory:', demo = false) {
     const { outcome } = write(actor, ...said);
     return outcome.ok ? [] : outcome.refusals.map(({ code }) => code);
   };
-  return { ...house, actOf, write, must, codes, now: () => now, wait: (ms: number) => void (now += ms) };
+  /** What a place costs, before it is taken. */
+  const costs = (actor: Actor, ...said: Said[]): string[] => {
+    const outcome = house.append(actOf(said), actor);
+    return outcome.ok ? [] : outcome.refusals.map(({ code }) => code);
+  };
+  return { ...house, costs, actOf, write, must, codes, now: () => now, wait: (ms: number) => void (now += ms) };
 }
 
 /** The house with people, tanks, the whole shelf, one supplier. */

@@ -1,4 +1,5 @@
 // A screen for component tests: who is signed in, and a server made of canned answers.
+import { OverruleHost } from './parts/useOverrule.tsx';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
@@ -31,7 +32,10 @@ export function draw(part: ReactNode, role: Role = 'keeper', prefers?: Preferenc
   return render(
     <SWRConfig value={{ provider: () => new Map(), dedupingInterval: 0, shouldRetryOnError: false }}>
       <MeContext value={me}>
-        <MemoryRouter>{part}</MemoryRouter>
+        <MemoryRouter>
+          {part}
+          <OverruleHost />
+        </MemoryRouter>
       </MeContext>
     </SWRConfig>,
   );

@@ -46,7 +46,8 @@ const CONVERSION_STEPS = 8;
 const POOLED_MIN = 90;
 /** Below this difference there is nothing to match, ppt. */
 const MATCHED_WITHIN = 0.5;
-const CONVERSION_FROM = 5;
+/** Between waters nearer than this nobody converts a fish for a day, unless it is one that lives in both. */
+const CONVERSION_FROM = 8;
 /** Share of a tank that can be changed while a bag waits; and what its salinity may be changed by at once for those that live on it, ppt. Judgements. */
 const MOST_SWAPPED = 0.5;
 const MOST_RAISED = 2;
@@ -132,7 +133,7 @@ const RECIPES: Record<Method, (given: For) => Recipe> = {
       { do: 'run', mLPerMin: (1000 * litres) / (60 * hours), minutes: 60 * hours },
       ...warmed(given, startL),
     ];
-    return plain('overnight conversion', given, steps, { handsOnMinutes: 15, notOffered: convertible(given) });
+    return plain('overnight conversion', given, steps, { handsOnMinutes: 22, notOffered: convertible(given) });
   },
   straight: (given) => plain('straight', given, [...open(given), { do: 'wait', minutes: NET_MIN }], { handsOnMinutes: 3 }),
 };

@@ -5,7 +5,7 @@ import type { Context, Rules } from '../journal/rule.ts';
 import type { BagFacts } from '../journal/state.ts';
 import { refuseUnfit } from '../room/placing.ts';
 import { move } from '../stock/legs.ts';
-import { landingOf, tankOf } from '../dock/rules.ts';
+import { isWeak, landingOf, tankOf } from '../dock/rules.ts';
 import { refuseBagSteps, refuseMethod } from './judge.ts';
 import type { BenchEntries, FishReleased, FloatStarted, MethodChosen } from './entries.ts';
 
@@ -69,7 +69,10 @@ function decideRelease(release: FishReleased, context: Context & { atMs: number 
   if (tank.purpose !== 'customer' && !state.findOpenHold(release.lot) && !state.isInTank(release.lot))
     return refuse('hold.notOpened', 'lot');
   return [
-    ...refuseUnfit({ lot: release.lot, n: release.alive, tank, path: 'tank', passed: bag.assignment!.overruled }, context),
+    ...refuseUnfit(
+      { lot: release.lot, n: release.alive, tank, path: 'tank', passed: bag.assignment!.overruled, atMs, weak: isWeak(bag) },
+      context,
+    ),
     ...refuseBagSteps({ bag: bag.id, run: release.run, tank: tank.id, code: tank.code, now: atMs }, state),
   ];
 }

@@ -61,7 +61,7 @@ export const dockRules: Rules<DockEntries> = {
     links: ({ bag, crate }) => ({ needs: [bag, `arrival of ${crate}`] }),
   },
   'bag.assigned': {
-    decide({ payload }, context) {
+    decide({ payload, occurredAtMs }, context) {
       const bag = context.state.findBag(payload.bag);
       if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: payload.bag });
       const lot = bag.landing?.lot ?? bag.lot;
@@ -72,11 +72,14 @@ export const dockRules: Rules<DockEntries> = {
       const tank = context.state.findTank(payload.tank);
       if (!tank) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
       const n = context.state.balance(lot, bag.id) || bag.listed;
-      return refuseUnfit({ lot, n, tank, path: 'tank' }, context);
+      const passed = context.state.passedFor(lot, tank.id).filter((code) => code.startsWith('cost.'));
+      return refuseUnfit({ lot, n, tank, path: 'tank', passed, atMs: occurredAtMs, weak: isWeak(bag) }, context);
     },
     links: ({ bag }) => ({ makes: [tankOf(bag)], needs: [bag] }),
   },
 };
+
+export const isWeak = ({ landing }: BagFacts): boolean => landing !== undefined && landing.condition !== 'fit';
 
 function decideList(list: CrateExpected, { state }: Context): Refusal[] {
   if (state.findCrate(list.crate)) return refuse('exists', 'crate', { what: 'crate', name: list.label });

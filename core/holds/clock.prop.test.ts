@@ -103,12 +103,18 @@ function rowsOf(from: {
     plumbing: [...TANKS.map((tank, index) => ({ tank, water: index < 2 ? 'w' : 'v', atMs: 0 })), ...from.plumbing],
     codes: new Map(),
     lineage: [],
-    looks: new Set(from.looks.map(([tank, day]) => lookKey(tank, day0 + day))),
+    looks: new Map(
+      from.looks.map(([tank, day]) => [
+        lookKey(tank, day0 + day),
+        [8, 17].map((hour) => startOfHouseDay(day0 + day, ZONE) + hour * HOUR_MS),
+      ]),
+    ),
     signs: from.signs,
     unseen: from.unseen,
     deaths: from.deaths,
     contacts: from.contacts,
     courses: from.courses,
+    opening: new Set(),
     ate: new Map(from.ateMs === undefined ? [] : [['one', from.ateMs]]),
   };
 }
@@ -131,7 +137,7 @@ it('is independent of the order in which accepted facts arrived', () => {
         deaths: backwards(house.deaths),
         contacts: backwards(house.contacts),
         courses: backwards(house.courses),
-        looks: new Set(backwards([...house.looks])),
+        looks: new Map(backwards([...house.looks])),
       };
       expect(clockOf(late, now)).toEqual(clockOf(house, now));
     }),

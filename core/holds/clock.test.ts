@@ -1,69 +1,42 @@
-import { atLocal, houseDay } from '../time/index.ts';
-import { gatherFacts, holdClock, lookKey, plainPolicy, type HoldPolicy, type HoldRows } from './index.ts';
+import { gatherFacts, holdClock, lookKey, type HoldPolicy } from './index.ts';
+import { DAY0, POLICY, at, clock, house, looked, lookedIn, marks, movedAway, otherIn, sign, span } from './testHold.ts';
 
-const ZONE = 'Europe/Lisbon';
-const DAY0 = houseDay(Date.UTC(2026, 2, 1, 12), ZONE);
-/** An hour of a day, counted from the day on which the hold opened. */
-const at = (day: number, hour = 12) => atLocal(DAY0 + day, { hour, minute: 0 }, ZONE);
-const POLICY = plainPolicy(14);
-
-type Rows = { -readonly [F in keyof HoldRows]: HoldRows[F] };
-const looked = (...days: number[]) => new Set(days.flatMap((day) => ['F1', 'F2', 'G1'].map((tank) => lookKey(tank, DAY0 + day))));
-const span = (from: number, to: number) => Array.from({ length: to - from + 1 }, (_, index) => from + index);
-
-/** A lot of six in F1 since day 0, looked at and fed every day to day 30, nothing wrong; `more` = what else happened. */
-function house(more: Partial<Rows> = {}): HoldRows {
-  return {
-    zone: ZONE,
-    sinceMs: at(0) - 1,
-    holds: [{ lot: 'fish', entry: 'h', openedAtMs: at(0), zero: 'arrival' }],
-    labels: new Map([
-      ['fish', 'rasbora'],
-      ['other', 'loach'],
-    ]),
-    balances: [{ lot: 'fish', place: 'F1', n: 6 }],
-    legs: [{ entry: 'in', lot: 'fish', place: 'F1', n: 6, atMs: at(0) }],
-    plumbing: [
-      { tank: 'F1', water: 'w', atMs: at(-99) },
-      { tank: 'F2', water: 'w', atMs: at(-99) },
-      { tank: 'G1', water: 'far', atMs: at(-99) },
-    ],
-    codes: new Map(['F1', 'F2', 'G1'].map((code) => [code, code])),
-    lineage: [],
-    looks: looked(...span(0, 30)),
-    signs: [],
-    unseen: [],
-    deaths: [],
-    contacts: [],
-    courses: [],
-    ate: new Map([['fish', at(30, 9)]]),
-    ...more,
-  };
-}
-/** The clock of the fish in a house; it ate on day 30 unless the house says otherwise. */
-function clock(rows: HoldRows, now: number, policy: HoldPolicy = POLICY) {
-  return holdClock(gatherFacts(rows, new Set(['fish'])).get('fish')!, policy, now);
-}
-const marks = (days: readonly string[]) => days.map((mark) => mark[0]).join('');
-const sign = (entry: string, day: number, what: HoldRows['signs'][number]['sign'], more: Partial<HoldRows['signs'][number]> = {}) => ({
-  entry,
-  atMs: at(day, 9),
-  place: 'F1',
-  lot: 'fish',
-  sign: what,
-  ...more,
+it('a check of the new tank before the fish came is none of theirs', () => {
+  const rows = house({
+    ...movedAway(3),
+    looks: new Map([...lookedIn('F1', 1, 2), [lookKey('G1', DAY0 + 3), [at(3, 8)]], ...lookedIn('G1', 4)]),
+  });
+  expect(marks(clock(rows, at(5)).days)).toBe('zccuct');
 });
-const other = { lot: 'other', entry: 'h2', openedAtMs: at(2), zero: 'arrival' as const };
-const otherIn = (place: string, day: number) => ({
-  holds: [{ lot: 'fish', entry: 'h', openedAtMs: at(0), zero: 'arrival' as const }, other],
-  balances: [
-    { lot: 'fish', place: 'F1', n: 6 },
-    { lot: 'other', place, n: 3 },
-  ],
-  legs: [
-    { entry: 'in', lot: 'fish', place: 'F1', n: 6, atMs: at(0) },
-    { entry: 'in2', lot: 'other', place, n: 3, atMs: at(day) },
-  ],
+
+it('all unseen is no day of theirs, whatever was noted; a further look that misses them too does not end it', () => {
+  const unseen = (days: number[], all: boolean) =>
+    days.map((day) => ({ entry: `u${day}`, atMs: at(day), place: 'F1', lot: 'fish', n: all ? 6 : 1, noted: true, all }));
+  expect(marks(clock(house({ unseen: unseen([3], true) }), at(5)).days)).toBe('zccsct');
+  expect(marks(clock(house({ unseen: unseen([3], false) }), at(5)).days)).toBe('zcccct');
+  const missed = { ...house(), unseen: unseen([18, 19, 20], true), looks: looked(...span(0, 20)), ate: new Map([['fish', at(20, 8)]]) };
+  expect(clock(missed, at(20)).blockers).toContainEqual({ why: 'unseen', n: 6, atMs: at(20) });
+});
+
+it('a short treatment shortens nothing of what the last illness asks: the later date holds', () => {
+  const policy = { ...POLICY, daysAfterRemedy: 3 };
+  const rows = house({
+    signs: [sign('s', 2, 'white spots')],
+    courses: [{ entry: 'c', water: 'w', family: 'copper', fromMs: at(3), untilMs: at(4), endEntry: 'e' }],
+  });
+  const now = clock(rows, at(9), policy);
+  // By hand: illness on day 2, days 3 and 4 under treatment, 5 to 8 clear: four of fourteen, and not over after three.
+  expect([now.clean, now.required, now.blockers[0]]).toEqual([4, 14, { why: 'days', left: 10 }]);
+  expect(now.zero.cause).toBe('illness');
+});
+
+it('where days under a treatment count, they count, its end is no restart, and its date is true', () => {
+  const policy = { ...POLICY, countsUnderRemedy: true };
+  const rows = (untilMs?: number) =>
+    house({ courses: [{ entry: 'c', water: 'w', family: 'copper', fromMs: at(3), ...(untilMs ? { untilMs, endEntry: 'e' } : {}) }] });
+  const running = clock(rows(), at(6), policy);
+  expect([marks(running.days), running.earliestDay! - DAY0]).toEqual(['zccccct', 15]);
+  expect(clock(rows(at(5)), at(15, 9), policy)).toMatchObject({ restarts: [], clean: 14, required: 14 });
 });
 
 it('counts days that are over from the day after the zero: fourteen clean days are over on day 15', () => {
@@ -94,72 +67,9 @@ it('counts a day of a split lot only when each of its tanks was looked at', () =
     { lot: 'fish', place: 'F1', n: 4 },
     { lot: 'fish', place: 'F2', n: 2 },
   ];
-  const looks = new Set([1, 2, 3, 4].map((day) => lookKey('F1', DAY0 + day)).concat(lookKey('F2', DAY0 + 4)));
+  const looks = new Map([...lookedIn('F1', 1, 2, 3, 4), ...lookedIn('F2', 4)]);
   // On day 2 they came to F2 from F1, which was looked at; on day 3 nobody looked at F2.
   expect(marks(clock(house({ legs, balances, looks }), at(5)).days)).toBe('zccuct');
-});
-
-it.each<[string, Partial<Rows>, string[]]>([
-  ['illness of its own', { signs: [sign('s', 3, 'white spots')] }, ['illness white spots 3']],
-  [
-    'illness of another lot on its water',
-    { ...otherIn('F2', 0), signs: [sign('s', 3, 'fungus', { lot: 'other', place: 'F2' })] },
-    ['illness in the water fungus 3'],
-  ],
-  ['illness on another water', { ...otherIn('G1', 0), signs: [sign('s', 3, 'fungus', { lot: 'other', place: 'G1' })] }, []],
-  ['injury', { signs: [sign('s', 3, 'torn fin'), sign('s2', 4, 'chased')] }, []],
-  ['appetite', { signs: [sign('s', 3, 'not eating')] }, []],
-  ['stress within two days of coming', { signs: [sign('s', 1, 'clamped fins')] }, []],
-  ['stress later', { signs: [sign('s', 3, 'clamped fins')] }, ['lasting stress clamped fins 3']],
-  [
-    'a death nobody can explain',
-    { deaths: [{ entry: 'd', atMs: at(3), place: 'F1', lot: 'fish', cause: 'not known', n: 1 }] },
-    ['unexplained death  3'],
-  ],
-  [
-    'a death by illness',
-    { deaths: [{ entry: 'd', atMs: at(3), place: 'F1', lot: 'fish', cause: 'illness', n: 1 }] },
-    ['illness a death 3'],
-  ],
-  ['a death by bullying', { deaths: [{ entry: 'd', atMs: at(3), place: 'F1', lot: 'fish', cause: 'bullied', n: 1 }] }, []],
-  [
-    'an unexplained death of others',
-    { ...otherIn('F2', 0), deaths: [{ entry: 'd', atMs: at(3), place: 'F2', lot: 'other', cause: 'not known', n: 1 }] },
-    [],
-  ],
-  ['a newcomer on hold to another tank of its water', otherIn('F2', 2), ['newcomer  2']],
-  ['a newcomer on another water', otherIn('G1', 2), []],
-  ['a newcomer that is cleared', { ...otherIn('F2', 2), holds: house().holds }, []],
-  ['a newcomer whose hold was signed off before', { ...otherIn('F2', 5), holds: [...house().holds, { ...other, endedAtMs: at(4) }] }, []],
-  [
-    'a tool wet from fish on hold',
-    { ...otherIn('G1', 2), contacts: [{ entry: 'k', atMs: at(4), from: 'G1', fromMs: at(4, 11), to: 'F1', by: 'tool', name: 'net' }] },
-    ['shared tool net 4'],
-  ],
-  [
-    'a tool wet from its own water',
-    { contacts: [{ entry: 'k', atMs: at(4), from: 'F2', fromMs: at(4, 11), to: 'F1', by: 'tool', name: 'net' }] },
-    [],
-  ],
-  [
-    'a tool wet from an empty tank',
-    { contacts: [{ entry: 'k', atMs: at(4), from: 'G1', fromMs: at(4, 11), to: 'F1', by: 'tool', name: 'net' }] },
-    [],
-  ],
-  [
-    'water of fish on hold',
-    { ...otherIn('G1', 2), contacts: [{ entry: 'k', atMs: at(4), from: 'G1', fromMs: at(4), to: 'F2', by: 'water', name: 'water' }] },
-    ['shared water water 4'],
-  ],
-  [
-    'the end of a remedy',
-    { courses: [{ entry: 'c', water: 'w', family: 'copper', fromMs: at(2), untilMs: at(4), endEntry: 'ce' }] },
-    ['remedy ended copper 4'],
-  ],
-])('%s', (_name, more, expected) => {
-  const now = clock(house(more), at(6));
-  expect(now.restarts.map(({ cause, what = '', day }) => `${cause} ${what} ${day - DAY0}`)).toEqual(expected);
-  expect(now.clean).toBe(expected.length === 0 ? 5 : 6 - Number(expected.at(-1)!.at(-1)) - 1);
 });
 
 it('asks the policy what counts', () => {
@@ -221,7 +131,7 @@ it('does not take what happens to its parent after the cut for its own', () => {
 });
 
 it('under a remedy days do not count, its end begins a count of its own length, and no date is promised while it runs', () => {
-  const policy = { ...POLICY, daysAfterRemedy: 7 };
+  const policy = { ...POLICY, days: 7, daysAfterRemedy: 7 };
   const running = house({ courses: [{ entry: 'c', water: 'w', family: 'copper', fromMs: at(3) }] });
   const now = clock(running, at(6), policy);
   expect([marks(now.days), now.clean, now.earliestDay]).toEqual(['zccrrrt', 2, undefined]);

@@ -2,8 +2,8 @@
 import { SIGN_CLASS, SETTLING_MS } from '../rounds/signs.ts';
 import { inOrder } from '../stock/spans.ts';
 import { houseDay, startOfHouseDay } from '../time/index.ts';
-import { courseIn, covers, isOwn, markOf, scopeOf, shortDays, type DayMark, type Scope } from './days.ts';
-import { lookKey, type ClockEvent, type ClockFacts, type HoldZero } from './facts.ts';
+import { courseIn, isOwn, markOf, scopeOf, shortDays, wasThere, type DayMark, type Scope } from './days.ts';
+import { lookKey, outsideOf, type ClockEvent, type ClockFacts, type HoldZero } from './facts.ts';
 import type { HoldPolicy } from './policy.ts';
 
 export type RestartCause =
@@ -57,19 +57,26 @@ export function holdClock(facts: ClockFacts, policy: HoldPolicy, now: number): H
   const scope = scopeOf(facts);
   const restarts = restartsOf(facts, policy, { ...scope, now, openedDay });
   const last = restarts.at(-1);
-  const zero = last ?? { cause: opened.zero, entry: opened.entry, atMs: opened.atMs, day: openedDay };
+  const opening = { cause: opened.zero, entry: opened.entry, atMs: opened.atMs, day: openedDay };
   const zeroDays = new Set([openedDay, ...restarts.map(({ day }) => day)]);
   const short = shortDays(facts, scope, now);
   const days: DayMark[] = [];
-  let clean = 0;
   for (let day = openedDay; day <= today; day += 1) {
     const mark = zeroDays.has(day) ? 'zero' : day === today ? 'today' : markOf(day, facts, policy, { short, hasCourses: scope.hasCourses });
     days.push(mark);
-    if (mark === 'clean' && day > zero.day) clean += 1;
   }
-  const required = last?.cause === 'remedy ended' ? policy.daysAfterRemedy : policy.days;
-  const left = Math.max(0, required - clean);
-  const under = scope.hasCourses ? courseIn(facts, now, now + 1) : undefined;
+  // The end of a treatment asks for days of its own, and shortens nothing of what the last illness asks: the later date holds.
+  const asked = [
+    restarts.findLast(({ cause }) => cause !== 'remedy ended') ?? opening,
+    ...(last?.cause === 'remedy ended' ? [last] : []),
+  ].map((since) => {
+    const count = cleanSince(days, { since: since.day, openedDay });
+    const wants = since.cause === 'remedy ended' ? policy.daysAfterRemedy : policy.days;
+    return { since, clean: count, required: wants, left: Math.max(0, wants - count) };
+  });
+  const binding = asked.reduce((most, one) => (one.left >= most.left ? one : most));
+  const { since: zero, clean, required, left } = binding;
+  const under = scope.hasCourses && !policy.countsUnderRemedy ? courseIn(facts, now, now + 1) : undefined;
   // Today can still be a clean day unless the count began on it; the day after it is over is the first on which it counts.
   const lostToday = today === zero.day || short.has(today) ? 1 : 0;
   return {
@@ -80,9 +87,12 @@ export function holdClock(facts: ClockFacts, policy: HoldPolicy, now: number): H
     clean,
     required,
     blockers: blockersOf(facts, { now, left, under, short, own: scope.own }),
-    ...(under && !policy.countsUnderRemedy ? {} : { earliestDay: left === 0 ? today : today + left + lostToday }),
+    ...(under ? {} : { earliestDay: left === 0 ? today : today + left + lostToday }),
   };
 }
+
+const cleanSince = (days: readonly DayMark[], { since, openedDay }: { since: number; openedDay: number }): number =>
+  days.reduce((count, mark, index) => (mark === 'clean' && openedDay + index > since ? count + 1 : count), 0);
 
 /** It was seen to eat today or yesterday. */
 const EATEN_WITHIN_DAYS = 1;
@@ -100,15 +110,19 @@ function restartsOf(
     // A plain loop: this is asked for every event of a water, for every lot on it.
     const stoodThere = (atMs: number) => {
       if (atMs < firstMs || atMs > now) return false;
-      for (const stay of stays) if (covers(stay, atMs)) return true;
+      for (const stay of stays) if (wasThere(stay, atMs)) return true;
       return false;
     };
     for (const event of facts.events.get(water) ?? []) {
-      if (!stoodThere(event.atMs)) continue;
+      // What happened to the lot itself counts wherever it was.
+      const counts =
+        isOwn(event, facts.kin) && event.kind !== 'arrival' ? event.atMs >= firstMs && event.atMs <= now : stoodThere(event.atMs);
+      if (!counts) continue;
       const cause = causeOf(event, facts, policy);
       if (cause) found.push({ ...cause, entry: event.entry, atMs: event.atMs, day: houseDay(event.atMs, facts.zone) });
     }
-    for (const { untilMs, endEntry, entry, family } of facts.courses.get(water) ?? [])
+    // Days that count under a treatment are not lost when it ends.
+    for (const { untilMs, endEntry, entry, family } of policy.countsUnderRemedy ? [] : (facts.courses.get(water) ?? []))
       if (untilMs !== undefined && stoodThere(untilMs))
         found.push({
           cause: 'remedy ended',
@@ -118,6 +132,12 @@ function restartsOf(
           what: family,
         });
   }
+  for (const lot of facts.kin.keys())
+    for (const event of facts.events.get(outsideOf(lot)) ?? []) {
+      if (event.atMs < firstMs || event.atMs > now || !isOwn(event, facts.kin)) continue;
+      const cause = causeOf(event, facts, policy);
+      if (cause) found.push({ ...cause, entry: event.entry, atMs: event.atMs, day: houseDay(event.atMs, facts.zone) });
+    }
   if (found.length < 2) return found;
   return found
     .sort((one, other) => inOrder(one, other) || (keyOf(one) < keyOf(other) ? -1 : 1))
@@ -141,7 +161,7 @@ function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolic
           : restartsOn.illnessInWater
             ? { cause: 'illness in the water', what, who, place }
             : undefined;
-      return own && kind === 'stress' && !isSettling(facts, event.atMs) ? { cause: 'lasting stress', what, who, place } : undefined;
+      return own && kind === 'stress' && !isSettling(facts, event) ? { cause: 'lasting stress', what, who, place } : undefined;
     }
     case 'death':
       if (event.cause === 'illness')
@@ -153,7 +173,7 @@ function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolic
       return own && event.cause === 'not known' ? { cause: 'unexplained death', who, place } : undefined;
     case 'arrival': {
       if (!restartsOn.newcomer) return undefined;
-      if (!own) return event.onHold ? { cause: 'newcomer', who, place } : undefined;
+      if (!own) return event.clear ? undefined : { cause: 'newcomer', who, place };
       const met = event.met.filter(({ lot }) => !facts.kin.has(lot));
       return met.length > 0
         ? { cause: 'came to fish on hold', who: [...new Set(met.map(({ label }) => label))].join(', '), place }
@@ -168,9 +188,14 @@ function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolic
   }
 }
 
-/** Stress is expected for two days after the lot came to a place. */
-function isSettling({ stays }: ClockFacts, atMs: number): boolean {
-  return stays.some(({ fromMs }) => fromMs <= atMs && atMs - fromMs <= SETTLING_MS);
+/** Stress is expected for two days after fish came to the place where it was seen; a tank that came to another system moved nobody. */
+function isSettling({ stays }: ClockFacts, { place, atMs }: ClockEvent): boolean {
+  let since = stays.find((stay) => stay.place === place && wasThere(stay, atMs))?.fromMs;
+  for (let before = since; before !== undefined;) {
+    since = before;
+    before = stays.find((stay) => stay.place === place && stay.untilMs === since && stay.fromMs < since!)?.fromMs;
+  }
+  return since !== undefined && atMs - since <= SETTLING_MS;
 }
 
 type Standing = {
@@ -191,7 +216,7 @@ function blockersOf(facts: ClockFacts, { now, left, under, short, own }: Standin
     blockers.push({ why: 'not eating', atMs: ateMs });
   const missed = [...short.values()].sort((one, other) => other.atMs - one.atMs)[0];
   const today = houseDay(now, facts.zone);
-  const lookedSince = missed && seenAfter(facts, houseDay(missed.atMs, facts.zone), today);
+  const lookedSince = missed && seenAfter(facts, { day: houseDay(missed.atMs, facts.zone), today, short });
   if (missed && !lookedSince) blockers.push({ why: 'unseen', n: missed.n, atMs: missed.atMs });
   return blockers;
 }
@@ -202,8 +227,9 @@ function refusedSince(own: readonly ClockEvent[], ateMs: number, now: number): b
 }
 
 /** A later day was looked at and nobody was missed on it: the fish are there after all. */
-function seenAfter(facts: ClockFacts, day: number, today: number): boolean {
+function seenAfter(facts: ClockFacts, { day, today, short }: { day: number; today: number; short: ReadonlyMap<number, unknown> }): boolean {
   const places = facts.stays.filter(({ untilMs }) => untilMs === undefined).map(({ place }) => place);
-  for (let later = day + 1; later <= today; later += 1) if (places.every((place) => facts.looks.has(lookKey(place, later)))) return true;
+  for (let later = day + 1; later <= today; later += 1)
+    if (!short.has(later) && places.every((place) => facts.looks.has(lookKey(place, later)))) return true;
   return false;
 }

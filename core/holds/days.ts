@@ -1,6 +1,6 @@
 // What each house day of a hold was: seen or not, under a remedy, with fish missed. The clock counts them.
 import { houseDay, startOfHouseDay } from '../time/index.ts';
-import { lookKey, type ClockEvent, type ClockFacts, type Stay } from './facts.ts';
+import { lookKey, outsideOf, type ClockEvent, type ClockFacts, type Looks, type Stay } from './facts.ts';
 import type { HoldPolicy } from './policy.ts';
 
 /**
@@ -11,6 +11,11 @@ export type DayMark = 'zero' | 'clean' | 'unseen' | 'short' | 'remedy' | 'today'
 
 export const covers = (stay: Stay, atMs: number) => stay.fromMs <= atMs && (stay.untilMs === undefined || atMs < stay.untilMs);
 
+/** Fish that left in the minute in which something was seen were there for it. */
+const SAME_MINUTE_MS = 60_000;
+export const wasThere = (stay: Stay, atMs: number) =>
+  stay.fromMs <= atMs && (stay.untilMs === undefined || atMs < stay.untilMs + SAME_MINUTE_MS);
+
 /** What concerns a lot of all that it is told: the waters that it stood in, and the events of itself and its kin there. */
 export type Scope = { waters: readonly string[]; own: readonly ClockEvent[]; hasCourses: boolean };
 
@@ -19,7 +24,9 @@ export const isOwn = ({ lot, atMs }: Pick<ClockEvent, 'lot' | 'atMs'>, kin: Cloc
 
 export function scopeOf({ stays, events, kin, courses }: ClockFacts): Scope {
   const waters = [...new Set(stays.map(({ water }) => water))];
-  const own = waters.flatMap((water) => events.get(water)?.filter((event) => isOwn(event, kin)) ?? []);
+  const own = [...waters, ...[...kin.keys()].map(outsideOf)].flatMap(
+    (water) => events.get(water)?.filter((event) => isOwn(event, kin)) ?? [],
+  );
   return { waters, own, hasCourses: waters.some((water) => courses.has(water)) };
 }
 
@@ -27,7 +34,8 @@ export function scopeOf({ stays, events, kin, courses }: ClockFacts): Scope {
 export function shortDays({ stays, zone }: ClockFacts, { own }: Scope, now: number): Map<number, { n: number; atMs: number }> {
   const days = new Map<number, { n: number; atMs: number }>();
   for (const event of own) {
-    if (event.kind !== 'unseen' || event.noted || event.atMs > now) continue;
+    // A word explains a fish that was not seen; a look that saw none of them was none, whatever it says.
+    if (event.kind !== 'unseen' || (event.noted && !event.all) || event.atMs > now) continue;
     const { atMs, n, lot, place } = event;
     if (!stays.some((stay) => stay.place === place && covers(stay, atMs))) continue;
     const day = houseDay(atMs, zone);
@@ -55,14 +63,17 @@ export function markOf(
   return wasSeen(day, facts, { from, until }) ? 'clean' : 'unseen';
 }
 
+/** Somebody looked while it stood there: a check of the new tank before the fish came is none. */
+const lookedAt = (looks: Looks, stay: Stay, day: number): boolean =>
+  looks.get(lookKey(stay.place, day))?.some((atMs) => wasThere(stay, atMs)) ?? false;
+
 /** Every place where it stood at the end of the day was looked at, or the place from which it came there that day. */
 function wasSeen(day: number, { stays, looks }: ClockFacts, { from, until }: { from: number; until: number }): boolean {
   // Nearly every lot stands in one place all the time.
   const [only, another] = stays;
-  if (only && !another)
-    return only.fromMs < until && (only.untilMs === undefined || only.untilMs > from) && looks.has(lookKey(only.place, day));
+  if (only && !another) return only.fromMs < until && (only.untilMs === undefined || only.untilMs > from) && lookedAt(looks, only, day);
   const that = stays.filter((stay) => stay.fromMs < until && (stay.untilMs === undefined || stay.untilMs > from));
-  const looked = (stay: Stay) => looks.has(lookKey(stay.place, day));
+  const looked = (stay: Stay) => lookedAt(looks, stay, day);
   const atEnd = that.filter((stay) => stay.untilMs === undefined || stay.untilMs >= until);
   if (atEnd.length === 0) return that.some(looked);
   return atEnd.every((stay) => looked(stay) || (stay.fromMs >= from && that.some(looked)));

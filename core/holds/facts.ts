@@ -9,10 +9,10 @@ type Event = { entry: string; atMs: number; place: string; lot: string; label: s
 export type ClockEvent =
   | (Event & { kind: 'sign'; sign: Sign })
   | (Event & { kind: 'death'; cause: Cause; n: number })
-  /** A look that counted fewer than the books say; `noted` = it said why. */
-  | (Event & { kind: 'unseen'; n: number; noted: boolean })
-  /** A lot came to the water. `onHold` = itself then; `met` = lots on hold that lived there already. */
-  | (Event & { kind: 'arrival'; onHold: boolean; met: readonly { lot: string; label: string }[] })
+  /** A look that counted fewer than are on record; `noted` = it said why, `all` = it saw none of them. */
+  | (Event & { kind: 'unseen'; n: number; noted: boolean; all?: boolean })
+  /** A lot came to the water. `clear` = it carried its own finished quarantine; `met` = lots there already that did not. What stood before the act decides. */
+  | (Event & { kind: 'arrival'; clear: boolean; met: readonly { lot: string; label: string }[] })
   /** A wet tool, or water, came into `place` from fish on hold; `lot` and `label` = the tool, or the word water. */
   | (Event & { kind: 'contact'; by: 'tool' | 'water'; from: string; sources: readonly string[] });
 
@@ -29,8 +29,8 @@ export type ClockFacts = {
   opened: { entry: string; atMs: number; zero: HoldZero };
   /** Of the lot and its kin, since the hold opened or longer. */
   stays: readonly Stay[];
-  /** House days on which somebody looked at a place; see {@link lookKey}. */
-  looks: ReadonlySet<string>;
+  /** When somebody looked at a place, by house day; see {@link lookKey}. */
+  looks: Looks;
   /** What happened, by water. */
   events: ReadonlyMap<string, readonly ClockEvent[]>;
   courses: ReadonlyMap<string, readonly Course[]>;
@@ -38,4 +38,8 @@ export type ClockFacts = {
   ateMs?: number;
 };
 
+/** Instants of looks, by place and house day. */
+export type Looks = ReadonlyMap<string, readonly number[]>;
+/** What happened to a lot where there is no system, in a bag or a vessel, stands under this. */
+export const outsideOf = (lot: string): string => `outside ${lot}`;
 export const lookKey = (place: string, day: number): string => `${place}|${day}`;

@@ -2,7 +2,8 @@
 import type { Cause } from '../rounds/entries.ts';
 import type { Sign } from '../rounds/signs.ts';
 import { spansOf } from '../stock/spans.ts';
-import type { ClockEvent, ClockFacts, Course, HoldZero, Stay } from './facts.ts';
+import { clearings, type Clearings } from './clear.ts';
+import { outsideOf, type ClockEvent, type ClockFacts, type Course, type HoldZero, type Looks, type Stay } from './facts.ts';
 
 /** Rows of one window of time, all of it told for the waters that matter; instants in UTC ms. */
 export type HoldRows = {
@@ -20,15 +21,17 @@ export type HoldRows = {
   codes: ReadonlyMap<string, string>;
   /** A lot was cut from, or joined of, another: until then the other's history is its own. */
   lineage: readonly { lot: string; from: string; atMs: number }[];
-  looks: ReadonlySet<string>;
+  looks: Looks;
   signs: readonly { entry: string; atMs: number; place: string; lot: string; sign: Sign }[];
-  unseen: readonly { entry: string; atMs: number; place: string; lot: string; n: number; noted: boolean }[];
+  unseen: readonly { entry: string; atMs: number; place: string; lot: string; n: number; noted: boolean; all?: boolean }[];
   deaths: readonly { entry: string; atMs: number; place: string; lot: string; cause: Cause; n: number }[];
   /** A tool or some water went from one tank to another. */
   contacts: readonly { entry: string; atMs: number; from: string; fromMs: number; to: string; by: 'tool' | 'water'; name: string }[];
   courses: readonly (Course & { water: string })[];
-  /** When each lot was last seen to eat. */
+  /** When each lot on hold was last seen to eat, as itself or as what it was cut from until then. */
   ate: ReadonlyMap<string, number>;
+  /** Lots that a lead entered as cleared when the house was set up. */
+  opening: ReadonlySet<string>;
 };
 
 const FOREVER = Number.POSITIVE_INFINITY;
@@ -36,15 +39,10 @@ const FOREVER = Number.POSITIVE_INFINITY;
 /** What the clocks of these lots are told, by lot; a lot without an open hold has none. */
 export function gatherFacts(rows: HoldRows, wanted: ReadonlySet<string>): Map<string, ClockFacts> {
   const waterAt = plumber(rows.plumbing);
-  // Only lots that are or were on hold, and those that they come of, can begin a count anew: the others are left out from here on.
-  const told = new Set([...rows.holds.map(({ lot }) => lot), ...rows.lineage.flatMap(({ lot, from }) => [lot, from])]);
-  const stays = staysByLot(
-    { ...rows, legs: rows.legs.filter(({ lot }) => told.has(lot)), balances: rows.balances.filter(({ lot }) => told.has(lot)) },
-    waterAt,
-  );
-  const onHold = holdSpans(rows.holds);
+  const stays = staysByLot(rows, waterAt);
   const living = byWater(stays);
-  const events = eventsByWater(rows, { stays, living, onHold, waterAt });
+  const clear = clearings(rows, stays);
+  const events = eventsByWater(rows, { stays, living, clear, waterAt });
   const courses = new Map<string, Course[]>();
   for (const { water, ...course } of rows.courses) push(courses, water, course);
   const facts = new Map<string, ClockFacts>();
@@ -60,13 +58,7 @@ export function gatherFacts(rows: HoldRows, wanted: ReadonlySet<string>): Map<st
       looks: rows.looks,
       events,
       courses,
-      // What its kin ate before they were cut or joined it ate too; later meals are their own.
-      ...latest(
-        [...kin].flatMap(([one, untilMs]) => {
-          const ateMs = rows.ate.get(one);
-          return ateMs !== undefined && ateMs <= untilMs ? [ateMs] : [];
-        }),
-      ),
+      ...(rows.ate.has(lot) ? { ateMs: rows.ate.get(lot)! } : {}),
     });
   }
   return facts;
@@ -123,14 +115,6 @@ function onEachWater(place: string, span: { fromMs: number; untilMs?: number }, 
   });
 }
 
-type Spans = (lot: string, atMs: number) => boolean;
-
-function holdSpans(holds: HoldRows['holds']): Spans {
-  const byLot = new Map<string, { openedAtMs: number; endedAtMs: number }[]>();
-  for (const { lot, openedAtMs, endedAtMs = FOREVER } of holds) push(byLot, lot, { openedAtMs, endedAtMs });
-  return (lot, atMs) => byLot.get(lot)?.some(({ openedAtMs, endedAtMs }) => openedAtMs <= atMs && atMs < endedAtMs) ?? false;
-}
-
 type Living = Map<string, (Stay & { lot: string })[]>;
 
 function byWater(stays: ReadonlyMap<string, Stay[]>): Living {
@@ -144,14 +128,14 @@ const stoodBefore = ({ fromMs, untilMs }: Stay, atMs: number) => fromMs < atMs &
 
 function eventsByWater(
   rows: HoldRows,
-  house: { stays: ReadonlyMap<string, Stay[]>; living: Living; onHold: Spans; waterAt: WaterAt },
+  house: { stays: ReadonlyMap<string, Stay[]>; living: Living; clear: Clearings; waterAt: WaterAt },
 ): Map<string, ClockEvent[]> {
-  const { stays, living, onHold, waterAt } = house;
+  const { stays, living, clear, waterAt } = house;
   const events = new Map<string, ClockEvent[]>();
   const label = (lot: string) => rows.labels.get(lot) ?? lot;
   const add = (event: ClockEvent) => {
     const water = waterAt(event.place, event.atMs);
-    if (water !== undefined) push(events, water, event);
+    push(events, water ?? outsideOf(event.lot), event);
   };
   for (const sign of rows.signs) add({ kind: 'sign', ...sign, label: label(sign.lot) });
   for (const death of rows.deaths) add({ kind: 'death', ...death, label: label(death.lot) });
@@ -172,7 +156,7 @@ function eventsByWater(
       const met = [
         ...new Set(
           (living.get(water) ?? [])
-            .filter((other) => other.lot !== lot && stoodBefore(other, atMs) && standsAt(other, atMs) && onHold(other.lot, atMs))
+            .filter((other) => other.lot !== lot && stoodBefore(other, atMs) && standsAt(other, atMs) && !clear(other.lot, atMs))
             .map((other) => other.lot),
         ),
       ];
@@ -183,7 +167,7 @@ function eventsByWater(
         place,
         lot,
         label: label(lot),
-        onHold: onHold(lot, atMs),
+        clear: clear(lot, atMs),
         met: met.sort().map((one) => ({ lot: one, label: label(one) })),
       });
     }
@@ -192,7 +176,7 @@ function eventsByWater(
     const [source, water] = [waterAt(from, fromMs), waterAt(to, atMs)];
     if (source === undefined || water === undefined || source === water) continue;
     const sources = [
-      ...new Set((living.get(source) ?? []).filter((stay) => standsAt(stay, fromMs) && onHold(stay.lot, fromMs)).map(({ lot }) => lot)),
+      ...new Set((living.get(source) ?? []).filter((stay) => standsAt(stay, fromMs) && !clear(stay.lot, fromMs)).map(({ lot }) => lot)),
     ];
     if (sources.length > 0)
       push(events, water, {
@@ -229,8 +213,6 @@ function clipped(stays: readonly Stay[], until: number): Stay[] {
   if (until === FOREVER) return [...stays];
   return stays.filter(({ fromMs }) => fromMs < until).map((stay) => ({ ...stay, untilMs: Math.min(stay.untilMs ?? FOREVER, until) }));
 }
-
-const latest = (times: readonly number[]) => (times.length === 0 ? {} : { ateMs: Math.max(...times) });
 
 function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {
   const list = map.get(key);

@@ -30,5 +30,11 @@ function isOverruled(refusal: Refusal, entry: Entry, role: Role): boolean {
   if (!refusal.overrule) return false;
   const suffices = atLeast(role, refusal.overrule);
   const urgent = refusal.emergency === true && atLeast(role, 'keeper');
-  return entry.overrules?.some(({ code, without }) => code === refusal.code && (suffices || (urgent && without !== undefined))) ?? false;
+  const grew = (size: number | undefined) =>
+    size !== undefined && typeof refusal.facts.size === 'number' && refusal.facts.size > size + 1e-9;
+  return (
+    entry.overrules?.some(
+      ({ code, without, size }) => code === refusal.code && !grew(size) && (suffices || (urgent && without !== undefined)),
+    ) ?? false
+  );
 }

@@ -8,6 +8,7 @@ import type { HoldFacts } from '../holds/entries.ts';
 import type { SlipFacts } from '../moves/entries.ts';
 import type { CourseFacts } from '../remedies/entries.ts';
 import type { HouseRules, RackFacts, TankFacts, WaterFacts } from '../room/entries.ts';
+import type { SystemFacts } from '../room/fit.ts';
 import type { SpeciesFacts } from '../species/entries.ts';
 import type { LotFacts } from '../stock/entries.ts';
 import type { Recorded } from './entry.ts';
@@ -32,8 +33,17 @@ export type BagFacts = {
   release?: Mark;
 };
 
-/** `cleared` = its fish came from a tank, so their hold is known; `passed` = what a lead passed over when the tank was chosen. */
-export type RunKnown = { id: string; lot: string; tank: string; vessel: string; cleared: boolean; passed: string[]; released?: Mark };
+/** `home` = the tanks that its fish came from: back there nothing is new. `cleared` = they came from a tank, so their hold is known; `passed` = what a lead passed over when the tank was chosen. */
+export type RunKnown = {
+  id: string;
+  lot: string;
+  tank: string;
+  vessel: string;
+  cleared: boolean;
+  home: string[];
+  passed: string[];
+  released?: Mark;
+};
 
 export interface HouseState {
   findZone(): string | undefined;
@@ -57,6 +67,12 @@ export interface HouseState {
   hasPlan(id: string): boolean;
   /** Remedies that run in a water now. */
   openCourses(water: string): CourseFacts[];
+  /** What a system is under, has held, and who was ill on it within a quarantine that is open. */
+  systemOf(water: string): SystemFacts;
+  /** Something was odd on a system of late. */
+  isSuspect(water: string, atMs: number): boolean;
+  /** What was passed over when a tank was chosen for other bags of a lot. */
+  passedFor(lot: string, tank: string): string[];
   findSpecies(id: string): SpeciesFacts | undefined;
   /** Changes of a record (`species:firefish`, `tank:G1`) recorded after an entry, with the names of the fields they set. */
   changesSince(of: string, entry: string): (Mark & { fields: string[] })[];
@@ -78,6 +94,8 @@ export interface HouseState {
   findOpenHold(lot: string): HoldFacts | undefined;
   /** The clock of its open hold at an instant; throws when it has none. */
   clockOf(lot: string, atMs: number): HoldClock;
+  /** The same of several lots, those without an open hold left out. */
+  clocksOf(lots: readonly string[], atMs: number): Map<string, HoldClock>;
   hasPromise(id: string): boolean;
   /** The id is taken by a hold, an arrangement with an end, a remedy's course, a slip or a run, void or not. */
   isTaken(what: 'hold' | 'stay' | 'course' | 'slip' | 'run', id: string): boolean;

@@ -4,6 +4,7 @@ import { STARTING_SCHOOLS, type Schools } from '../bench/schools.ts';
 import { STARTING_HUNGRY_AFTER, type HungryAfterDays } from '../feeding/appetite.ts';
 import { STARTING_HOLDS, type HoldPolicies } from '../holds/policy.ts';
 import type { Change } from '../journal/changed.ts';
+import { STARTING_PLACES, type PlaceRules as FitRules } from './placeRules.ts';
 import { STARTING_RUN_POLICY, type RunPolicy } from '../runs/policy.ts';
 import type { WaterType } from '../species/entries.ts';
 
@@ -32,6 +33,8 @@ export type HouseRules = {
   runs: RunPolicy;
   /** What stands around every vessel. */
   around: Around;
+  /** How places are judged: room, and how long a treatment without a test stays in a system, days. */
+  places: FitRules;
 };
 
 export const STARTING_RULES: HouseRules = {
@@ -47,6 +50,7 @@ export const STARTING_RULES: HouseRules = {
   toolDriesH: 24,
   runs: STARTING_RUN_POLICY,
   around: STARTING_AROUND,
+  places: STARTING_PLACES,
 };
 
 export type HouseConfigured = { name: string; zone: string; rules: HouseRules };

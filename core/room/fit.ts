@@ -1,10 +1,13 @@
-// May these fish live in that tank? Hard reasons only, each with the numbers behind it: nothing is weighed here.
+// May these fish live in that tank? Three levels: forbidden (a lead passes over it with a reason), costs (core/room/costs, taken knowingly), and nothing
+// against it. What nobody knows counts as the worse, and says so.
 import { eats, type Sized } from '../species/eating.ts';
-import type { SpeciesFacts } from '../species/entries.ts';
+import type { RemedyFamily, SpeciesFacts } from '../species/entries.ts';
 import { packedIn } from '../species/packed.ts';
+import { costsOf, type CostCode, type Meetings } from './costs.ts';
+import type { PlaceRules } from './placeRules.ts';
 import type { Purpose, TankFacts, WaterFacts } from './entries.ts';
 
-export type FitCode =
+export type ForbiddenCode =
   | 'fit.wrongWater'
   | 'fit.tooCold'
   | 'fit.tooWarm'
@@ -14,31 +17,71 @@ export type FitCode =
   | 'fit.neverWith'
   | 'fit.keptAlone'
   | 'fit.saleBeforeHold'
-  | 'fit.speciesUnknown'
+  | 'fit.shyOfTreatment'
+  | 'fit.heldTreatment'
+  | 'fit.illHere'
   | 'fit.awayFromHome';
+export type FitCode = ForbiddenCode | CostCode;
+/** `facts.size` = how much of a cost; one that was taken is asked about again only when it grew. */
+export type FitReason = { code: FitCode; facts: Record<string, string | number | boolean> };
+export const isCost = (code: string): code is CostCode => code.startsWith('cost.');
 
-export type FitReason = { code: FitCode; facts: Record<string, string | number> };
+export type Newcomer = {
+  species?: SpeciesFacts;
+  sizeCm?: number;
+  lot: string;
+  n: number;
+  /** As many as could come at most, where less than all of them may be taken; else `n`. */
+  atMost?: number;
+  holdDone: boolean;
+  supplier?: string;
+  /** How it came or how it is: poor fish bear no bold company. */
+  weak?: boolean;
+};
+export type Resident = {
+  species?: SpeciesFacts;
+  sizeCm?: number;
+  lot: string;
+  label?: string;
+  n?: number;
+  supplier?: string;
+  onHold?: boolean;
+  promised?: boolean;
+};
+/** A treatment that is over: what it left stays until a test finds none, or it is long enough ago. */
+export type Held = { family: RemedyFamily; endedAtMs: number; zeroTested: boolean };
+/** What a system is under, has held, and who was ill on it within a quarantine that is still open. */
+export type SystemFacts = { courses: readonly RemedyFamily[]; held: readonly Held[]; ill?: { what: string; lots: readonly string[] } };
+export const CALM_SYSTEM: SystemFacts = { courses: [], held: [] };
 
-export type Newcomer = { species?: SpeciesFacts; sizeCm?: number; lot: string; n: number; holdDone: boolean };
-export type Resident = { species?: SpeciesFacts; sizeCm?: number; lot: string };
+/** `temperatureC` and `salinityPpt` of the water: the latest reading where there is one, else what it is set to; `volumeL` the tank's own. */
+export type FitTank = Pick<TankFacts, 'purpose' | 'lid' | 'volumeL' | 'vessel'> &
+  Pick<WaterFacts, 'type' | 'temperatureC' | 'salinityPpt'> & { system: SystemFacts; suspect?: boolean };
+
 const HOLDING: readonly Purpose[] = ['hold', 'treatment', 'observation'];
-
-/** `temperatureC` and `salinityPpt` of the water: the latest reading where there is one, else what it is set to. */
-export type FitTank = Pick<TankFacts, 'purpose' | 'lid'> & Pick<WaterFacts, 'type' | 'temperatureC' | 'salinityPpt'>;
+const CLEARED_ONLY: readonly Purpose[] = ['sale', 'home'];
 
 /**
- * Every hard reason against putting the newcomer with these residents in this tank; empty = none known.
- * Temperature and salinity are judged against the range the species is kept at; eating by length (species/eating).
+ * Everything against putting the newcomer with these residents in this tank, forbidden first; empty = nothing is known against it. Temperature and salinity
+ * are judged against the range that the species lives at, the gap to its bag at its release (core/bench/release); eating by length (species/eating).
  */
-export function fit(newcomer: Newcomer, tank: FitTank, residents: readonly Resident[]): FitReason[] {
-  const reasons: FitReason[] = [];
-  if (tank.purpose === 'customer') reasons.push({ code: 'fit.awayFromHome', facts: {} });
-  if (tank.purpose === 'sale' && !newcomer.holdDone) reasons.push({ code: 'fit.saleBeforeHold', facts: {} });
+export function fit(
+  newcomer: Newcomer,
+  tank: FitTank,
+  { residents, meets, rules, now }: { residents: readonly Resident[]; meets?: Meetings; rules: PlaceRules; now: number },
+): FitReason[] {
   const { species } = newcomer;
-  if (!species) return [...reasons, { code: 'fit.speciesUnknown', facts: {} }];
-  reasons.push(...fitWater(species, tank));
-  if (species.jumps && !tank.lid) reasons.push({ code: 'fit.noLid', facts: { species: species.common } });
-  return [...reasons, ...fitCompany({ ...newcomer, species }, residents)];
+  const reasons: FitReason[] = [];
+  if (tank.purpose === 'customer' && !newcomer.holdDone) reasons.push({ code: 'fit.awayFromHome', facts: {} });
+  if (CLEARED_ONLY.includes(tank.purpose) && !newcomer.holdDone)
+    reasons.push({ code: 'fit.saleBeforeHold', facts: { purpose: tank.purpose } });
+  reasons.push(...fitSystem(newcomer, tank.system, { heldDays: rules.heldDays, now }));
+  if (species) {
+    reasons.push(...fitWater(species, tank));
+    if (species.jumps && !tank.lid) reasons.push({ code: 'fit.noLid', facts: { species: species.common } });
+    reasons.push(...fitCompany({ ...newcomer, species }, residents));
+  }
+  return [...reasons, ...costsOf(newcomer, tank, { residents, meets, rules })];
 }
 
 function fitWater(species: SpeciesFacts, tank: FitTank): FitReason[] {
@@ -62,22 +105,57 @@ function fitWater(species: SpeciesFacts, tank: FitTank): FitReason[] {
   return [];
 }
 
+/** Invertebrates bear next to no treatment, whatever is written of their species; of a fish that nobody could name nothing is known to be harmless. */
+function shyOf({ species }: Newcomer, family: RemedyFamily): 'shy' | 'not known' | undefined {
+  if (!species) return 'not known';
+  return species.is !== 'fish' || species.shyOf?.includes(family) ? 'shy' : undefined;
+}
+
+const DAY_MS = 86_400_000;
+function fitSystem(newcomer: Newcomer, { courses, held, ill }: SystemFacts, at: { heldDays: number; now: number }): FitReason[] {
+  const name = newcomer.species?.common ?? 'unnamed fish';
+  const running = courses.flatMap((family): FitReason[] => {
+    const shy = shyOf(newcomer, family);
+    return shy ? [{ code: 'fit.shyOfTreatment', facts: { family, species: name, known: shy === 'shy' } }] : [];
+  });
+  const left = held.flatMap((one): FitReason[] => {
+    const shy = shyOf(newcomer, one.family);
+    // Copper stays in rock, sand and silicone: only a test tells that it is gone.
+    const gone = one.family === 'copper' ? one.zeroTested : one.zeroTested || at.now - one.endedAtMs > at.heldDays * DAY_MS;
+    return shy && !gone && !courses.includes(one.family)
+      ? [{ code: 'fit.heldTreatment', facts: { family: one.family, species: name, atMs: one.endedAtMs } }]
+      : [];
+  });
+  const illness: FitReason[] = ill && !ill.lots.includes(newcomer.lot) ? [{ code: 'fit.illHere', facts: { what: ill.what } }] : [];
+  return [...running, ...left, ...illness];
+}
+
+/** A fish that nobody measured may be full grown when it eats, and young when it is eaten. */
+const SMALLEST_SHARE = 1 / 3;
+type SizedFact = { eater: Sized; eaten: Sized; known: boolean };
+const sized = (species: SpeciesFacts, sizeCm: number | undefined): SizedFact => ({
+  eater: { species, sizeCm: sizeCm ?? species.adultCm },
+  eaten: { species, sizeCm: sizeCm ?? species.adultCm * SMALLEST_SHARE },
+  known: sizeCm !== undefined,
+});
+
 function fitCompany(newcomer: Newcomer & { species: SpeciesFacts }, residents: readonly Resident[]): FitReason[] {
   const reasons: FitReason[] = [];
   const said = new Set<string>();
   const say = (code: FitCode, facts: FitReason['facts']) => {
-    const key = `${code} ${facts.resident ?? ''}`;
+    const key = `${code} ${facts.resident}`;
     if (!said.has(key)) reasons.push({ code, facts });
     said.add(key);
   };
   const { species } = newcomer;
-  const one: Sized = { species, sizeCm: newcomer.sizeCm ?? species.adultCm };
+  const one = sized(species, newcomer.sizeCm);
   for (const resident of residents) {
     if (resident.lot === newcomer.lot || !resident.species) continue;
     const facts = { species: species.common, resident: resident.species.common };
-    const other: Sized = { species: resident.species, sizeCm: resident.sizeCm ?? resident.species.adultCm };
-    if (eats(one, other)) say('fit.eatsResidents', facts);
-    if (eats(other, one)) say('fit.eatenByResidents', facts);
+    const other = sized(resident.species, resident.sizeCm);
+    const assumed: FitReason['facts'] = one.known && other.known ? {} : { assumed: true };
+    if (eats(one.eater, other.eaten)) say('fit.eatsResidents', { ...facts, ...assumed });
+    if (eats(other.eater, one.eaten)) say('fit.eatenByResidents', { ...facts, ...assumed });
     if (species.neverWith.includes(resident.species.id) || resident.species.neverWith.includes(species.id)) say('fit.neverWith', facts);
     if (species.keptAlone || resident.species.keptAlone) say('fit.keptAlone', facts);
   }

@@ -24,7 +24,21 @@ export {
   type WaterFields,
   type WatersJoined,
 } from './entries.ts';
-export { fit, type FitCode, type FitReason, type FitTank, type Newcomer, type Resident } from './fit.ts';
-export { refuseUnfit } from './placing.ts';
+export {
+  CALM_SYSTEM,
+  fit,
+  isCost,
+  type FitCode,
+  type FitReason,
+  type FitTank,
+  type Held,
+  type Newcomer,
+  type Resident,
+  type SystemFacts,
+} from './fit.ts';
+export type { CostCode, Meetings } from './costs.ts';
+export { KNOWINGLY, takenAs, takenKnowingly } from './knowingly.ts';
+export { STARTING_PLACES, type PlaceRules } from './placeRules.ts';
+export { passedAs, refuseUnfit } from './placing.ts';
 export { roomRules } from './rules.ts';
 export { walkingOrder, type Walked } from './walk.ts';

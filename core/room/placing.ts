@@ -1,30 +1,100 @@
-// The fit of a lot and a tank as refusals, asked of the house's present state. A lead may pass over each with a reason.
-import { refuse, type Refusal } from '../journal/refusal.ts';
+// The fit of a lot and a tank as refusals, asked of the house's present state: the same for a bag, a release, a move. A lead passes over what is forbidden
+// with a reason; a keeper takes a cost knowingly, and what was taken is asked about again only when it grew.
+import { whoRestarts } from '../holds/restarts.ts';
+import type { Refusal } from '../journal/refusal.ts';
+import { refuse } from '../journal/refusal.ts';
 import type { Context } from '../journal/rule.ts';
 import type { HouseState } from '../journal/state.ts';
-import type { TankFacts } from './entries.ts';
-import { fit, type FitReason } from './fit.ts';
+import type { Meetings } from './costs.ts';
+import { STARTING_RULES, type TankFacts } from './entries.ts';
+import { fit, isCost, type FitReason } from './fit.ts';
 
-export function refuseUnfit(
-  placing: { lot: string; n?: number; tank: TankFacts; path: string; passed?: readonly string[] },
-  { state }: Context,
-): Refusal[] {
+type Placing = {
+  lot: string;
+  n?: number;
+  tank: TankFacts;
+  path: string;
+  passed?: readonly string[];
+  atMs: number;
+  /** Not in good shape. */ weak?: boolean;
+};
+
+export function refuseUnfit(placing: Placing, { state }: Context): Refusal[] {
   if (placing.tank.retired) return refuse('tank.retired', placing.path, { code: placing.tank.code });
   return fitOf(placing, state)
-    .filter(({ code }) => !placing.passed?.includes(code))
-    .flatMap(({ code, facts }) => refuse(code, placing.path, { ...facts, tank: placing.tank.code }, 'lead'));
+    .filter((reason) => !isPassed(reason, placing.passed ?? []))
+    .map((reason) => (reason.code === 'cost.restarts' ? withDays(reason, placing, state) : reason))
+    .flatMap(({ code, facts }) => refuse(code, placing.path, { ...facts, tank: placing.tank.code }, isCost(code) ? 'keeper' : 'lead'));
 }
 
-function fitOf({ lot, n = 1, tank }: { lot: string; n?: number; tank: TankFacts }, state: HouseState): FitReason[] {
+/** `cost.crowded:1.4` = taken up to that size; a forbidden code as it is. */
+export const passedAs = (code: string, size?: number): string => (size === undefined ? code : `${code}:${size}`);
+const ROUNDING = 1e-9;
+function isPassed({ code, facts }: FitReason, passed: readonly string[]): boolean {
+  return passed.some((one) => {
+    const [taken, size] = one.split(':');
+    return taken === code && (size === undefined || typeof facts.size !== 'number' || facts.size <= Number(size) + ROUNDING);
+  });
+}
+
+function fitOf({ lot, n = 1, tank, atMs, weak }: Placing, state: HouseState): FitReason[] {
   const facts = state.findLot(lot);
   const water = state.findWater(tank.water);
   if (!facts || !water) throw new Error(`lot ${lot} or water ${tank.water} vanished between checks`);
   const species = facts.species ? state.findSpecies(facts.species) : undefined;
   // Some of it lives in a tank and no hold is open: the hold is over, or was before the books began.
-  const holdDone = state.isInTank(lot) && !state.findOpenHold(lot);
+  const onHold = state.findOpenHold(lot) !== undefined;
+  const holdDone = state.isInTank(lot) && !onHold;
   const residents = state.occupants(tank.id).map((occupant) => {
     const other = state.findLot(occupant.lot);
-    return { lot: occupant.lot, sizeCm: other?.sizeCm, species: other?.species ? state.findSpecies(other.species) : undefined };
+    return {
+      lot: occupant.lot,
+      label: other?.label,
+      n: occupant.n,
+      sizeCm: other?.sizeCm,
+      supplier: other?.supplier,
+      promised: state.lotCount(occupant.lot).promised > 0,
+      species: other?.species ? state.findSpecies(other.species) : undefined,
+    };
   });
-  return fit({ lot, n, species, sizeCm: facts.sizeCm, holdDone }, { ...tank, ...water }, residents);
+  const rules = state.findRules() ?? STARTING_RULES;
+  return fit(
+    { lot, n, species, sizeCm: facts.sizeCm, holdDone, supplier: facts.supplier, weak },
+    { ...water, ...tank, system: state.systemOf(tank.water), suspect: state.isSuspect(tank.water, atMs) },
+    {
+      residents,
+      meets: holdDone && tank.purpose === 'customer' ? undefined : meetingsOf({ lot, onHold: !holdDone, tank, atMs }, state),
+      rules: rules.places,
+      now: atMs,
+    },
+  );
+}
+
+/** How many clear days each loses: clocks are read only where it is still to be asked. */
+function withDays(reason: FitReason, { tank, atMs }: Placing, state: HouseState): FitReason {
+  const lots = [...new Set(state.tanksOn(tank.water).flatMap((id) => state.occupants(id).map(({ lot }) => lot)))];
+  const clear = [...state.clocksOf(lots, atMs)].map(([lot, clock]) => ({ label: state.findLot(lot)?.label ?? lot, days: clock.clean }));
+  if (clear.length === 0) return reason;
+  const lost = clear.reduce((sum, { days }) => sum + days, 0);
+  return { ...reason, facts: { ...reason.facts, lost, who: clear.map(({ label, days }) => `${label} (${days} clear days)`).join(', ') } };
+}
+
+/** Who of the system loses clear days by it. Of a tank whose system the lot lives on already nobody does. */
+function meetingsOf(of: { lot: string; onHold: boolean; tank: TankFacts; atMs: number }, state: HouseState): Meetings | undefined {
+  const living = state.tanksOn(of.tank.water).flatMap((tank) =>
+    state.occupants(tank).map(({ lot }) => ({
+      lot,
+      label: state.findLot(lot)?.label ?? lot,
+      tank,
+      water: of.tank.water,
+      onHold: state.findOpenHold(lot) !== undefined,
+    })),
+  );
+  if (living.some(({ lot }) => lot === of.lot)) return undefined;
+  const who = whoRestarts({ lot: of.lot, onHold: of.onHold, fromWater: '', toWater: of.tank.water }, living);
+  return {
+    restarted: [...new Map(who.restarted.map(({ lot, label }) => [lot, { lot, label }])).values()],
+    exposed: [...new Set(who.exposed.map(({ label }) => label))],
+    newcomerMeets: who.newcomerExposed,
+  };
 }

@@ -6,6 +6,7 @@ import { holdOf } from '../holds/rules.ts';
 import { HOUSE_ACTOR } from '../journal/entry.ts';
 import { refuse, type Refusal } from '../journal/refusal.ts';
 import type { Context, Rules } from '../journal/rule.ts';
+import { isCost } from '../room/fit.ts';
 import { refuseUnfit } from '../room/placing.ts';
 import { move } from '../stock/legs.ts';
 import { PLAUSIBLE } from '../water/units.ts';
@@ -146,7 +147,9 @@ function decideRelease(release: RunReleased, context: Context & { atMs: number }
     if (tank.purpose !== 'customer' && !state.findOpenHold(release.lot) && !state.isInTank(release.lot) && !run.cleared)
       return refuse('hold.notOpened', 'lot');
     return [
-      ...refuseUnfit({ lot: release.lot, n, tank, path, passed: run.passed }, context),
+      ...refuseUnfit({ lot: release.lot, n, tank, path, passed: run.passed, atMs }, context).filter(
+        ({ code }) => !(run.home.includes(id) && isCost(code)),
+      ),
       ...(water && n > 0 ? refuseSteps({ lot: release.lot, from: { water }, into: tank, path }, state) : []),
     ];
   });

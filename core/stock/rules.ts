@@ -105,7 +105,7 @@ function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, c
   if (isTemporary(tank) && !limited) return refuse('stay.needed', `${path}.to`, { code: tank.code });
   const from = state.findTank(one.from)!;
   return [
-    ...refuseUnfit({ lot: one.lot, n: one.n, tank, path: `${path}.to` }, context),
+    ...refuseUnfit({ lot: one.lot, n: one.n, tank, path: `${path}.to`, atMs }, context),
     ...(from.water === tank.water ? [] : refuseSteps({ lot: one.lot, from: { tank: one.from }, into: tank, path: `${path}.to` }, state)),
   ];
 }

@@ -10,7 +10,7 @@ import {
   type GravityReference,
 } from './salinity.ts';
 
-export type Quantity = 'temperature' | 'volume' | 'salinity' | 'pH' | 'ammonia' | 'alkalinity' | 'hardness' | 'oxygen';
+export type Quantity = 'temperature' | 'volume' | 'salinity' | 'pH' | 'ammonia' | 'alkalinity' | 'hardness' | 'oxygen' | 'copper';
 export type Source = 'measured' | 'told' | 'estimated';
 /** How a value was come by. A surface method reads the bag's skin, not its water: two degrees apart is common. */
 export type Method = 'in the water' | 'folded' | 'on the bag' | 'weighed' | 'by depth' | 'meter' | 'label' | 'by eye' | 'test';
@@ -21,7 +21,17 @@ export const REFERENCES: readonly Reference[] = [...GRAVITY_REFERENCES, ...CONDU
 /** One value with where it came from. `value` is SI, unrounded; `typed` is what the person wrote, kept as it was. */
 export type Reading = { value: number; typed: string; method: Method; source: Source; reference?: Reference };
 
-export const QUANTITIES: readonly Quantity[] = ['temperature', 'volume', 'salinity', 'pH', 'ammonia', 'alkalinity', 'hardness', 'oxygen'];
+export const QUANTITIES: readonly Quantity[] = [
+  'temperature',
+  'volume',
+  'salinity',
+  'pH',
+  'ammonia',
+  'alkalinity',
+  'hardness',
+  'oxygen',
+  'copper',
+];
 export const SOURCES: readonly Source[] = ['measured', 'told', 'estimated'];
 export const METHODS: readonly Method[] = [
   'in the water',
@@ -56,6 +66,7 @@ export const PLAUSIBLE: Readonly<Record<Quantity, { min: number; max: number; un
   alkalinity: { min: 0, max: 12, unit: 'meq/L' },
   hardness: { min: 0, max: 60, unit: 'dGH' },
   oxygen: { min: 0, max: 60, unit: 'mg/L' },
+  copper: { min: 0, max: 5, unit: 'mg/L' },
 };
 
 export type Parsed =
@@ -97,6 +108,7 @@ const TO_SI: Record<Quantity, Reader[]> = {
     { pattern: /^(ppm|mg\/?l)(\s*caco3)?$/, toSi: times(1 / 17.85) },
   ],
   oxygen: [{ pattern: /^(mg\/?l|ppm)$/, unit: 'mg/L', toSi: same }],
+  copper: [{ pattern: /^(mg\/?l|ppm)?(\s*cu)?$/, unit: 'mg/L', toSi: same }],
 };
 
 /** Between these a bare salinity is a specific gravity. */
@@ -153,7 +165,7 @@ function readSalinity(number: number, suffix: string, { typed, temperature }: { 
   }
 }
 
-const DECIMALS: Partial<Record<Quantity, number>> = { salinity: 1, pH: 2, ammonia: 2, alkalinity: 2, hardness: 1, oxygen: 1 };
+const DECIMALS: Partial<Record<Quantity, number>> = { salinity: 1, pH: 2, ammonia: 2, alkalinity: 2, hardness: 1, oxygen: 1, copper: 2 };
 
 /** An SI value as this person likes to see it, with its unit: `25.4 °C`, `77.7 °F`, `1.2 L`, `34 ppt`, `pH 7.9`. */
 export function formatQuantity(quantity: Quantity, value: number, preference: Preference = METRIC): string {

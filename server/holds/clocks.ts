@@ -4,9 +4,9 @@ import { gatherFacts, holdClock, type HoldClock } from '#core/holds/index.ts';
 import { prepareHoldRows, prepareOpenHolds, type OpenHold } from './rows.ts';
 
 export type RunningHold = OpenHold & { clock: HoldClock };
-export type ReadClocks = (at: { now: number; zone: string; toolDriesH: number; only?: string }) => Map<string, RunningHold>;
+export type ReadClocks = (at: { now: number; zone: string; toolDriesH: number; only?: readonly string[] }) => Map<string, RunningHold>;
 
-/** A function that gives the running holds by lot: of one lot (`only`), whether it has fish or not, or of all that have. */
+/** A function that gives the running holds by lot: of some lots (`only`), whether they have fish or not, or of all that have. */
 export function prepareClocks(client: Database.Database): ReadClocks {
   const openHolds = prepareOpenHolds(client);
   const rowsOf = prepareHoldRows(client);

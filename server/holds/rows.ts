@@ -9,7 +9,7 @@ export type OpenHold = { id: string; lot: string; entry: string; policy: HoldPol
 type HoldRow = Omit<OpenHold, 'policy'> & { policy: string };
 
 /** Open holds: of one lot, or all of lots that have fish in a tank. */
-export function prepareOpenHolds(client: Database.Database): (lot?: string) => OpenHold[] {
+export function prepareOpenHolds(client: Database.Database): (lots?: readonly string[]) => OpenHold[] {
   const columns = 'h.id, h.lot, h.entry, h.policy, h.at_ms openedAtMs, h.zero';
   const one = client.prepare(
     `select ${columns} from p_hold h where h.lot = ? and ${STILL_OPEN} order by h.at_ms desc, h.entry desc limit 1`,
@@ -17,14 +17,20 @@ export function prepareOpenHolds(client: Database.Database): (lot?: string) => O
   const all = client.prepare(`
     select ${columns} from p_hold h where ${STILL_OPEN}
       and exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = h.lot and b.inside = 1 and b.n > 0)`);
-  return (lot) =>
-    ((lot === undefined ? all.all() : one.all(lot)) as HoldRow[]).map((row) => ({ ...row, policy: JSON.parse(row.policy) as HoldPolicy }));
+  return (lots) =>
+    ((lots === undefined ? all.all() : lots.flatMap((lot) => one.all(lot))) as HoldRow[]).map((row) => ({
+      ...row,
+      policy: JSON.parse(row.policy) as HoldPolicy,
+    }));
 }
 
-/** Everything that the clocks of these holds are told. `only` = read no other waters than those that its lot stood in. */
+/**
+ * Everything that the clocks of these holds are told. `only` = read no other waters than those that these lots stood in, and those that water, tools or hands
+ * came from: a contact restarts a clock by who was in quarantine where it came from.
+ */
 export function prepareHoldRows(
   client: Database.Database,
-): (holds: readonly OpenHold[], at: { zone: string; toolDriesH: number; only?: string }) => HoldRows {
+): (holds: readonly OpenHold[], at: { zone: string; toolDriesH: number; only?: readonly string[] }) => HoldRows {
   const plumbing = client.prepare('select tank, water, at_ms atMs from p_plumbing');
   const codes = client.prepare('select id, code from p_tank').raw();
   const placesOf = client
@@ -38,7 +44,7 @@ export function prepareHoldRows(
   // One row a tank, its days in one text: a row a look would cost more to hand over than to find.
   const looks = client
     .prepare(
-      `select j.value, (select group_concat(day) from (select distinct l.day from p_look l where l.tank = j.value and l.day >= ? and l.voided_by is null))
+      `select j.value, (select group_concat(l.day || ':' || l.at_ms) from p_look l where l.tank = j.value and l.day >= ? and l.voided_by is null)
        from json_each(?) j`,
     )
     .raw();
@@ -52,7 +58,9 @@ export function prepareHoldRows(
   const spans = client.prepare(`
     select h.lot, h.entry, h.at_ms openedAtMs, h.zero, x.at_ms endedAtMs
     from p_hold h left join p_sign_off x on x.hold = h.id and x.voided_by is null
-    where h.voided_by is null and (x.at_ms is null or x.at_ms > ?)`);
+    where h.voided_by is null`);
+  // Every quarantine that ever was: what was finished long ago still makes a newcomer clear.
+  const opening = client.prepare("select distinct lot from p_leg where place = 'opening' and voided_by is null").pluck();
   const labels = client.prepare(`select l.id, l.label ${among} p_lot l on l.id = j.value`).raw();
   const lineage = client.prepare('select lot, from_lot "from", at_ms atMs from p_lineage where voided_by is null');
   const contacts = prepareContacts(client);
@@ -60,30 +68,33 @@ export function prepareHoldRows(
     select c.entry, c.water, c.family, c.at_ms fromMs, x.at_ms untilMs, x.entry endEntry
     from p_course c left join p_course_end x on x.course = c.id and x.voided_by is null
     where c.voided_by is null and (x.at_ms is null or x.at_ms > ?)`);
-  const meals = client
+  const meal = client
     .prepare(
-      `select j.value, (select at_ms from p_feed x where x.lot = j.value and x.response in ('ate', 'charged') and x.voided_by is null order by x.at_ms desc limit 1)
-       from json_each(?) j`,
+      `select at_ms from p_feed where lot = ? and response in ('ate', 'charged') and at_ms <= ? and voided_by is null order by at_ms desc limit 1`,
     )
-    .raw();
+    .pluck();
 
   return (holds, { zone, toolDriesH, only }) => {
     const sinceMs = Math.min(...holds.map(({ openedAtMs }) => openedAtMs)) - 1;
     const pipes = plumbing.all() as HoldRows['plumbing'];
     const codeOf = new Map(codes.all() as [string, string][]);
     const families = lineage.all() as HoldRows['lineage'];
+    const touched = contacts({ sinceMs, toolDriesH });
     const tanks =
       only === undefined
         ? [...codeOf.keys()]
-        : onSameWaters(placesOf.all(JSON.stringify([...kinOf(only, families).keys()])) as string[], pipes);
+        : withSources(
+            onSameWaters(placesOf.all(JSON.stringify(only.flatMap((lot) => [...kinOf(lot, families).keys()]))) as string[], pipes),
+            touched,
+            pipes,
+          );
     const json = JSON.stringify(tanks);
     const moved = legs.all(json, sinceMs) as HoldRows['legs'];
     const standing = balances.all(json) as HoldRows['balances'];
     const oddRows = odd.all(sinceMs) as OddRow[];
     const deadRows = deaths.all(sinceMs) as (HoldRows['deaths'][number] & { cause: Cause })[];
-    const onHold = spans.all(sinceMs) as (HoldRows['holds'][number] & { endedAtMs: number | null })[];
+    const onHold = spans.all() as (HoldRows['holds'][number] & { endedAtMs: number | null })[];
     const named = new Set([...onHold, ...families, ...oddRows, ...deadRows].map(({ lot }) => lot));
-    const fed = [...new Set([...holds.map(({ lot }) => lot), ...families.map(({ from }) => from)])];
     return {
       zone,
       sinceMs,
@@ -94,25 +105,28 @@ export function prepareHoldRows(
       plumbing: pipes,
       codes: codeOf,
       lineage: families,
-      looks: new Set(
-        (looks.all(dayFloor(sinceMs), json) as [string, string | null][]).flatMap(([tank, days]) =>
-          days === null ? [] : days.split(',').map((day) => lookKey(tank, Number(day))),
-        ),
-      ),
+      looks: looksOf(looks.all(dayFloor(sinceMs), json) as [string, string | null][]),
       signs: oddRows.flatMap(({ signs, expected: _expected, seen: _seen, noted: _noted, ...row }) =>
         (JSON.parse(signs) as { sign: Sign }[]).map(({ sign }) => ({ ...row, sign })),
       ),
       unseen: oddRows.flatMap(({ signs: _signs, expected, seen, noted, ...row }) =>
-        seen !== null && seen < expected ? [{ ...row, n: expected - seen, noted: noted === 1 }] : [],
+        seen !== null && seen < expected ? [{ ...row, n: expected - seen, noted: noted === 1, all: seen === 0 }] : [],
       ),
       deaths: deadRows,
-      contacts: contacts({ sinceMs, toolDriesH }),
+      contacts: touched,
       courses: (courses.all(sinceMs) as (Course & { water: string; untilMs: number | null; endEntry: string | null })[]).map(
         ({ untilMs, endEntry, ...course }) => ({ ...course, ...(untilMs === null ? {} : { untilMs, endEntry }) }),
       ),
       ate: new Map(
-        (meals.all(JSON.stringify(fed)) as [string, number | null][]).flatMap(([lot, atMs]) => (atMs === null ? [] : [[lot, atMs]])),
+        holds.flatMap(({ lot }) => {
+          const times = [...kinOf(lot, families)].flatMap(([one, untilMs]) => {
+            const atMs = meal.get(one, Math.min(untilMs, Number.MAX_SAFE_INTEGER)) as number | undefined;
+            return atMs === undefined ? [] : [atMs];
+          });
+          return times.length === 0 ? [] : [[lot, Math.max(...times)] as const];
+        }),
       ),
+      opening: new Set(opening.all() as string[]),
     };
   };
 }
@@ -128,8 +142,29 @@ type OddRow = {
   noted: number;
 };
 
+/** Instants of looks by tank and house day. */
+function looksOf(rows: readonly [string, string | null][]): HoldRows['looks'] {
+  const looks = new Map<string, number[]>();
+  for (const [tank, times] of rows)
+    for (const one of times?.split(',') ?? []) {
+      const [day, atMs] = one.split(':').map(Number) as [number, number];
+      const key = lookKey(tank, day);
+      const known = looks.get(key);
+      if (known) known.push(atMs);
+      else looks.set(key, [atMs]);
+    }
+  return looks;
+}
+
 /** A day number that no look of the window can come before, whatever the zone. */
 const dayFloor = (ms: number) => Math.floor(ms / 86_400_000) - 1;
+
+/** With the systems that contacts into these tanks came from. */
+function withSources(tanks: readonly string[], touched: HoldRows['contacts'], pipes: HoldRows['plumbing']): string[] {
+  const here = new Set(tanks);
+  const sources = touched.filter(({ to }) => here.has(to)).map(({ from }) => from);
+  return sources.length === 0 ? [...tanks] : [...new Set([...tanks, ...onSameWaters(sources, pipes)])];
+}
 
 /** The tanks that were ever on a water that one of these tanks was ever on. */
 function onSameWaters(tanks: readonly string[], pipes: HoldRows['plumbing']): string[] {

@@ -179,8 +179,9 @@ describe('bags that are not as listed', () => {
     };
     house.must(TRAINEE, land(1, { ...surprise, alive: 1 }));
     const choose = { kind: 'bag.assigned' as const, payload: { bag: 'bag-x', lot: 'lot-x', tank: 'G1' } };
-    expect(house.codes(KEEPER, choose)).toEqual(['fit.speciesUnknown']);
-    expect(house.codes(LEAD, { ...choose, overrules: [{ code: 'fit.speciesUnknown', reason: 'looks like a damsel' }] })).toEqual([]);
+    // Judged by the water of its bag only, which is a cost, taken knowingly.
+    expect(house.costs(KEEPER, choose)).toEqual(['cost.unknownKind']);
+    expect(house.codes(KEEPER, choose)).toEqual([]);
   });
 
   it('dead on arrival land in their bag and leave it in the same entry', () => {

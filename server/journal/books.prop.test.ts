@@ -6,9 +6,10 @@ import { houseDay } from '#core/time/index.ts';
 import { makeHealth } from '../health.ts';
 import { bringCrate, furnish, hold, KEEPER, LEAD, makeTestHouse, undo, type Said } from '../testHouse.ts';
 import { STILL_OPEN } from './pieces.ts';
+import { narrowDiffers } from '../holds/narrow.ts';
 import { checkReplay } from './replay.ts';
 
-const ACTS = 2000;
+const ACTS = 1000;
 const HOUR_MS = 3_600_000;
 /** What a valid act may meet all the same: somebody was quicker, or something rests on it. Any other refusal is a fault here. */
 const EXPECTED: RefusalCode[] = ['stock.short', 'undo.needed', 'undo.twice'];
@@ -204,6 +205,7 @@ it.each([1, 20260303])(
     const kinds = house.client.prepare('select distinct kind from entry').pluck().all();
     expect(kinds).toEqual(expect.arrayContaining(KINDS_MET));
     expect(health()).toMatchObject({ ok: true, balance: 0 });
+    expect(narrowDiffers(house.client, { now: house.now(), zone: 'Europe/Lisbon', toolDriesH: 24 })).toEqual([]);
     expect(checkReplay(house)).toEqual({ entries: house.store.latestSeq(), differences: [] });
     house.close();
   },

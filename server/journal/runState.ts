@@ -8,7 +8,7 @@ type Row = {
   lot: string;
   tank: string;
   vessel: string;
-  fromTank: number;
+  home: string | null;
   held: number;
   overruled: string | null;
   released: string | null;
@@ -17,7 +17,7 @@ type Row = {
 export function prepareRunKnown(client: Database.Database): (id: string) => RunKnown | undefined {
   const find = client.prepare(`
     select r.id, r.lot, r.tank, r.vessel,
-      exists (select 1 from p_run_from f join p_tank t on t.id = f.place where f.run = r.id) fromTank,
+      (select group_concat(f.place, '|') from p_run_from f join p_tank t on t.id = f.place where f.run = r.id) home,
       exists (select 1 from p_hold h where h.lot = r.lot and ${STILL_OPEN}) held,
       (select group_concat(a.overruled, '|') from p_run_from f join p_assignment a on a.bag = f.place and a.voided_by is null where f.run = r.id and a.tank = r.tank) overruled,
       (select json_object('entry', x.entry, 'by', ${personName('x."by"')}, 'atMs', x.at_ms) from p_run_release x where x.run = r.id and x.stay = 0 and x.voided_by is null) released
@@ -25,12 +25,13 @@ export function prepareRunKnown(client: Database.Database): (id: string) => RunK
   return (id) => {
     const row = find.get(id) as Row | undefined;
     if (!row) return undefined;
-    const { fromTank, held, overruled, released, ...rest } = row;
-    const cleared = fromTank === 1;
+    const { home, held, overruled, released, ...rest } = row;
+    const cleared = home !== null;
     const passed = (overruled ?? '').split('|').flatMap((list) => (list ? (JSON.parse(list) as string[]) : []));
     return {
       ...rest,
       cleared,
+      home: home?.split('|') ?? [],
       // Fish that came out of a tank whose hold was over go back to one such.
       passed: cleared && held === 0 ? [...passed, 'fit.saleBeforeHold'] : passed,
       released: released === null ? undefined : (JSON.parse(released) as Mark),

@@ -99,6 +99,11 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
   const parse = <T>(json: string | null): T | undefined => (json === null ? undefined : (JSON.parse(json) as T));
   const rulesNow = () => parse<HouseRules>((rules() as string | undefined) ?? null);
 
+  const clocksOf: HouseState['clocksOf'] = (lots, atMs) => {
+    const at = { now: atMs, zone: zone() as string, toolDriesH: (rulesNow() ?? STARTING_RULES).toolDriesH };
+    return new Map([...clocks({ ...at, only: lots })].map(([lot, { clock }]) => [lot, clock]));
+  };
+
   return {
     ...room,
     ...makeKnownState(client),
@@ -139,15 +144,15 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     },
     findRun: (id) => runKnown(id),
     findOpenHold(lotId) {
-      const [hold] = openHolds(lotId);
+      const [hold] = openHolds([lotId]);
       return hold && { id: hold.id, lot: hold.lot, policy: hold.policy, openedAtMs: hold.openedAtMs };
     },
     clockOf(lotId, atMs) {
-      const at = { now: atMs, zone: zone() as string, toolDriesH: (rulesNow() ?? STARTING_RULES).toolDriesH };
-      const running = clocks({ ...at, only: lotId }).get(lotId);
-      if (!running) throw new Error(`lot ${lotId} has no open hold to read the clock of`);
-      return running.clock;
+      const clock = clocksOf([lotId], atMs).get(lotId);
+      if (!clock) throw new Error(`lot ${lotId} has no open hold to read the clock of`);
+      return clock;
     },
+    clocksOf,
     hasEntry: (id) => entryKnown(id) !== undefined,
     isTaken: (what, id) => taken[what].get(id) !== undefined,
     hasPromise: (id) => promise(id) !== undefined,

@@ -74,11 +74,14 @@ export function prepareBenchBag(client: Database.Database): (bag: ReturnType<typ
     from p_bag g join p_crate c on c.id = g.crate join p_supplier s on s.id = c.supplier where g.id = @bag`);
   const waterOf = prepareTankWater(client);
   const readingsOf = prepareReadings(client);
-  // What other bags of the lot were measured at in this delivery, and what bags of its kind from its supplier were before.
+  // What other bags of the lot were measured at first in this delivery (later they may have been matched by hand), and what bags of its kind from its supplier were before.
   const siblings = client.prepare(`
     select r.quantity, r.value, r.method, r.source, max(r.at_ms) atMs from p_landing g
     join p_reading r on r.subject = g.bag and r.source = 'measured' and r.voided_by is null
-    where g.lot = @lot and g.bag <> @bag and g.voided_by is null group by r.quantity`);
+    where g.lot = @lot and g.bag <> @bag and g.voided_by is null
+      and not exists (select 1 from p_reading o where o.subject = r.subject and o.quantity = r.quantity and o.source = 'measured' and o.voided_by is null
+        and (o.at_ms < r.at_ms or (o.at_ms = r.at_ms and o.entry < r.entry)))
+    group by r.quantity`);
   const usual = client.prepare(`
     select min(r.value) min, max(r.value) max from p_lot l join p_lot o on o.supplier = l.supplier and o.species = l.species and o.id <> l.id
     join p_landing g on g.lot = o.id and g.voided_by is null

@@ -20,7 +20,7 @@ export function prepareHoldCards(
   const codes = client.prepare('select id, code from p_tank').raw();
   return ({ now, zone, rules }, only) => {
     const codeOf = new Map(codes.all() as [string, string][]);
-    return [...clocks({ now, zone, toolDriesH: rules.toolDriesH, only }).values()].map((running) =>
+    return [...clocks({ now, zone, toolDriesH: rules.toolDriesH, only: only === undefined ? undefined : [only] }).values()].map((running) =>
       cardOf(running, about.get(running.lot) as Row, codeOf),
     );
   };

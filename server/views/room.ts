@@ -1,11 +1,23 @@
 // The room: racks as they stand with who lives where; with a bag in hand also every tank's reasons against it.
 import type { RackCard, TankCard, WaterCard } from '#contract/views.ts';
-import { fit, type Newcomer, type Purpose, type Vessel } from '#core/room/index.ts';
+import { whoRestarts, type Placed } from '#core/holds/index.ts';
+import {
+  CALM_SYSTEM,
+  fit,
+  STARTING_RULES,
+  type HouseRules,
+  type Meetings,
+  type Newcomer,
+  type SystemFacts,
+  type Purpose,
+  type Vessel,
+} from '#core/room/index.ts';
 import type { SpeciesAdded } from '#core/species/index.ts';
 import { IN_HOUSE, WATER_NOW } from '../journal/pieces.ts';
 import { bagCard, prepareBags } from './bags.ts';
 import { prepareBenchBag } from './bench.ts';
 import { prepareOccupants, type Living } from './occupants.ts';
+import { prepareSystems } from '../room/systems.ts';
 import { prepareSuspects } from './suspects.ts';
 import type { MakeView } from './view.ts';
 
@@ -43,6 +55,9 @@ export const makeRoomView: MakeView<'room'> = (client) => {
   const complete = prepareBenchBag(client);
   const occupants = prepareOccupants(client);
   const suspects = prepareSuspects(client);
+  const systems = prepareSystems(client);
+  const rulesNow = client.prepare('select rules from p_house').pluck();
+  const suppliers = client.prepare('select id, supplier from p_lot where supplier is not null').raw();
 
   return ({ now, query }) => {
     const living = occupants();
@@ -57,6 +72,9 @@ export const makeRoomView: MakeView<'room'> = (client) => {
         ? (species.all() as { id: string; facts: string }[]).map(({ id, facts }) => [id, { id, ...(JSON.parse(facts) as SpeciesAdded) }])
         : [],
     );
+    const supplierById = new Map(bag || inHand ? (suppliers.all() as [string, string][]) : []);
+    const supplierOf = (lot: string) => supplierById.get(lot);
+    const tankRows = tanks.all() as TankRow[];
     const newcomer: Newcomer | undefined = bag
       ? {
           lot: bag.lot,
@@ -64,18 +82,42 @@ export const makeRoomView: MakeView<'room'> = (client) => {
           sizeCm: bag.sizeCm,
           species: bag.species && shelf.get(bag.species.id),
           holdDone: isHoldDone(bag.lot, living),
+          supplier: supplierOf(bag.lot),
+          weak: bag.landed !== undefined && bag.landed.condition !== 'fit',
         }
       : inHand && {
           lot: inHand.lot,
           n: 1,
+          atMost: inHand.n,
           sizeCm: inHand.sizeCm,
           species: inHand.species && shelf.get(inHand.species.id),
           holdDone: !inHand.hold,
+          supplier: supplierOf(inHand.lot),
         };
-    const cards = (tanks.all() as TankRow[]).map(({ rack, lid, hangsIn, ...tank }): [string, TankCard] => {
+    const judged = newcomer ? systems() : new Map<string, SystemFacts>();
+    const rules = (JSON.parse((rulesNow.get() as string | undefined) ?? 'null') as HouseRules | null) ?? STARTING_RULES;
+    const placed = newcomer ? placedIn(tankRows, living) : [];
+    const cards = tankRows.map(({ rack, lid, hangsIn, ...tank }): [string, TankCard] => {
       const here = living.get(tank.id) ?? [];
       const water = waterById.get(tank.water)!;
-      const residents = here.map(({ lot, sizeCm, species: kind }) => ({ lot, sizeCm, species: kind && shelf.get(kind.id) }));
+      const residents = here.map(({ lot, label, n, sizeCm, promised, species: kind }) => ({
+        lot,
+        label,
+        n,
+        sizeCm,
+        promised,
+        supplier: supplierOf(lot),
+        species: kind && shelf.get(kind.id),
+      }));
+      const place = {
+        ...water,
+        purpose: tank.purpose,
+        lid: lid === 1,
+        volumeL: tank.volumeL,
+        vessel: tank.vessel,
+        system: judged.get(tank.water) ?? CALM_SYSTEM,
+        suspect: suspect.has(tank.water),
+      };
       return [
         rack,
         {
@@ -86,7 +128,8 @@ export const makeRoomView: MakeView<'room'> = (client) => {
           ...(hangsIn === null ? {} : { hangsIn }),
           odd: oddByTank.get(tank.id) ?? [],
           occupants: here,
-          reasons: newcomer && fit(newcomer, { ...water, purpose: tank.purpose, lid: lid === 1 }, residents),
+          reasons:
+            newcomer && fit(newcomer, place, { residents, meets: meetingsAt(tank.water, newcomer, placed), rules: rules.places, now }),
         },
       ];
     });
@@ -101,6 +144,24 @@ export const makeRoomView: MakeView<'room'> = (client) => {
     };
   };
 };
+
+const placedIn = (tanks: readonly TankRow[], living: ReadonlyMap<string, Living[]>): Placed[] =>
+  tanks
+    .filter(({ purpose }) => purpose !== 'customer')
+    .flatMap(({ id, water }) =>
+      (living.get(id) ?? []).map(({ lot, label, hold }) => ({ lot, label, tank: id, water, onHold: hold !== undefined })),
+    );
+
+/** Who of a system loses clear days; how many each loses is the clocks' to say. */
+function meetingsAt(water: string, { lot, holdDone }: Newcomer, placed: readonly Placed[]): Meetings | undefined {
+  if (placed.some((one) => one.lot === lot && one.water === water)) return undefined;
+  const { restarted, exposed, newcomerExposed } = whoRestarts({ lot, onHold: !holdDone, fromWater: '', toWater: water }, placed);
+  return {
+    restarted: [...new Map(restarted.map(({ lot: id, label }) => [id, { label }])).values()],
+    exposed: [...new Set(exposed.map(({ label }) => label))],
+    newcomerMeets: newcomerExposed,
+  };
+}
 
 /** Some of the lot live in a tank and no hold is open: it is over, or was before the books began. */
 function isHoldDone(lot: string, living: ReadonlyMap<string, Living[]>): boolean {

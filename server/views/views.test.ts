@@ -180,8 +180,8 @@ describe('room', () => {
     house.must(LEAD, stock('comet', 'G1', 'comet', 1));
     const tanks = house.view('room', { bag: 'crate-1-bag1' }).racks[0]!.tanks;
     expect(Object.fromEntries(tanks.map(({ code, reasons }) => [code, reasons!.map(({ code: why }) => why)]))).toEqual({
-      G1: [],
-      G2: ['fit.noLid'],
+      G1: ['cost.restarts', 'cost.crowdedGrown'],
+      G2: ['fit.noLid', 'cost.restarts'],
       C1: ['fit.saleBeforeHold'],
       F1: ['fit.wrongWater'],
       V1: ['fit.awayFromHome'],
@@ -194,7 +194,7 @@ describe('room', () => {
     bringCrate(house);
     house.must(KEEPER, land(1));
     for (const { code, reasons } of house.view('room', { bag: 'crate-1-bag1' }).racks[0]!.tanks)
-      expect(house.codes(KEEPER, assign(1, code))).toEqual(reasons!.map(({ code: why }) => why));
+      expect(house.costs(KEEPER, assign(1, code))).toEqual(reasons!.map(({ code: why }) => why));
   });
 
   it('opens the sale rack to a lot whose fish live there without a hold, and not to one on hold', () => {
@@ -208,9 +208,9 @@ describe('room', () => {
         .reasons!.map(({ code }) => code);
     expect(reasonsOfC1()).toEqual(['fit.saleBeforeHold']);
     house.must(LEAD, stock('cleared', 'C1', 'firefish', 2));
-    expect(house.codes(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'C1', n: 1 }] } })).toEqual(
-      ['fit.saleBeforeHold'],
-    );
+    expect(
+      house.codes(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'C1', n: 1 }] } }),
+    ).toContain('fit.saleBeforeHold');
     expect(house.codes(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'cleared', from: 'C1', to: 'G1', n: 1 }] } })).toEqual([]);
   });
 

@@ -20,6 +20,7 @@ const HOW: Record<Quantity, Method> = {
   alkalinity: 'test',
   hardness: 'test',
   oxygen: 'meter',
+  copper: 'test',
 };
 
 type Props = { bag: BenchBag; facts: readonly Fact[]; faults: readonly InputFault[]; reckoned: Partial<Record<Fact['of'], number>> };

@@ -36,6 +36,10 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
   const [method, setMethod] = useState<Method>(bag.temperature?.method ?? 'folded');
   const [tankText, setTankText] = useState(known.tank);
   const [waterText, setWaterText] = useState(known.water);
+  // A tank that was matched to the bag holds another salinity now: written here, it is what the release is judged by.
+  const saltWas = units.bare('salinity', bag.water!.salinityPpt);
+  const [saltText, setSaltText] = useState(saltWas);
+  const salt = saltText === saltWas ? asKnown(bag.water!.salinityPpt, saltText) : units.read('salinity', saltText, bag.water!.temperatureC);
   const [byHand, setByHand] = useState(false);
   const bagC = bagText === known.bag ? asKnown(known.bagC, bagText) : units.read('temperature', bagText);
   const tankC = tankText === known.tank ? asKnown(bag.water!.temperatureC, tankText) : units.read('temperature', tankText);
@@ -72,6 +76,21 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
       readings.push({
         kind: 'reading.taken',
         payload: { subject: { kind: 'water', id: bag.water!.id }, quantity: 'temperature', reading: tankReading },
+      });
+    if (salt.ok && saltText !== saltWas)
+      readings.push({
+        kind: 'reading.taken',
+        payload: {
+          subject: { kind: 'water', id: bag.water!.id },
+          quantity: 'salinity',
+          reading: {
+            value: salt.value,
+            typed: salt.typed,
+            method: 'meter',
+            source: 'measured',
+            ...(salt.reference ? { reference: salt.reference } : {}),
+          },
+        },
       });
     void doIt(`${capital(bag.label)} afloat in ${bag.tank!.code}, ${sayMinutes(time.minutes)}`, ...readings, {
       kind: 'float.started',
@@ -123,7 +142,7 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
               <span className="soft">Give both temperatures and the water in the bag.</span>
             )}
           </div>
-          <SalinityStep bag={bag} />
+          <SalinityStep bag={bag} tankPpt={salt.ok ? salt.value : bag.water!.salinityPpt} />
           <div className="waters">
             <div>
               <QuantityField
@@ -159,6 +178,17 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
                 }
               />
               <QuantityField
+                label={`Tank ${bag.tank!.code}, salinity`}
+                quantity="salinity"
+                text={saltText}
+                onChange={setSaltText}
+                hint={
+                  bag.chosen?.method === 'match, float, net'
+                    ? 'Matched to the bag? Write what it is now.'
+                    : 'As it was read last, or is set.'
+                }
+              />
+              <QuantityField
                 label="Water in the bag"
                 quantity="volume"
                 text={waterText}
@@ -170,7 +200,7 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
           <div className="thumb">
             <ActButton
               pressKey="bench.act"
-              disabled={!time}
+              disabled={!time || !salt.ok}
               onPress={start}
               hint="lid closed, lights off, bag clipped so that it does not drift"
             >
@@ -206,7 +236,7 @@ function Urgency({ bag }: { bag: BenchBag }) {
   );
 }
 
-function SalinityStep({ bag }: { bag: BenchBag }) {
+function SalinityStep({ bag, tankPpt }: { bag: BenchBag; tankPpt: number }) {
   const { say } = useUnits();
   // Measured here beats measured in another bag, and that what was stated.
   const [ppt, from] = bag.readings.salinity
@@ -214,7 +244,7 @@ function SalinityStep({ bag }: { bag: BenchBag }) {
     : bag.siblings?.salinity
       ? [bag.siblings.salinity.value, 'in another bag']
       : [bag.told.salinityPpt, 'stated'];
-  const gap = salinityGap(ppt, bag.water!.salinityPpt);
+  const gap = salinityGap(ppt, tankPpt);
   if (!gap.judged)
     return <Caution>Salinity of the bag not known. Ask the supplier, or measure the tell-tale bag in its first minute.</Caution>;
   const words = `${say('salinity', gap.fromPpt)} ${from} → ${say('salinity', gap.toPpt)} in ${bag.tank!.code}`;

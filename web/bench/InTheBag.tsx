@@ -17,6 +17,11 @@ export function InTheBag({ bag, input, comparison }: { bag: BenchBag; input: Req
         {units.say('ammonia', start.tan)}, of it {start.nh3.toFixed(2)} toxic ({ammoniaBand(start.nh3)}), oxygen {start.oxygen.toFixed(0)}{' '}
         mg/L. {isClosed && !closed.outside && <Lasts closed={closed} />}
       </p>
+      {input.bag.closedHours > LONGEST_JUDGED_H && (
+        <Caution strong>
+          Closed for {sayTime(input.bag.closedHours * 60)}: is it right when they were packed? So long a time is outside the calculation.
+        </Caution>
+      )}
       {closed.outside && (
         <Caution strong>
           Foul water or a dead fish is outside the calculation: take the ammonia as {units.say('ammonia', start.tan)} at least until it is
@@ -26,6 +31,9 @@ export function InTheBag({ bag, input, comparison }: { bag: BenchBag; input: Req
     </>
   );
 }
+
+/** The model was thought out to three days; one more and it is a guess. */
+const LONGEST_JUDGED_H = 96;
 
 const LIMIT_WORDS = {
   oxygen: 'oxygen gives out first',

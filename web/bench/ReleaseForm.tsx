@@ -20,7 +20,7 @@ type Props = { bag: BenchBag; run?: string; early?: boolean; onBack?: () => void
 
 export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
   const { house } = useMe();
-  const { attempt, dialog } = useOverrule();
+  const { attempt } = useOverrule();
   const [alive, setAlive] = useState(bag.alive);
   const [dead, setDead] = useState(0);
   const [by, setBy] = useState<ReleaseBy>('net');
@@ -100,7 +100,6 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
           </Button>
         )}
       </div>
-      {dialog}
     </div>
   );
 }

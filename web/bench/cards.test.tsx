@@ -74,7 +74,7 @@ describe('before the float', () => {
   it('a new reading of bag or tank becomes a reading in the same act', async () => {
     float();
     fireEvent.change(screen.getByLabelText(/^Bag, °C/), { target: { value: '70F' } });
-    fireEvent.change(screen.getByLabelText(/^Tank G1/), { target: { value: '24.5' } });
+    fireEvent.change(screen.getByLabelText(/^Tank G1, °/), { target: { value: '24.5' } });
     await press(/^Start float/);
     expect(kindsOf(await sent())).toEqual(['reading.taken', 'reading.taken', 'float.started']);
   });
@@ -197,7 +197,7 @@ describe('read in °F', () => {
   it('what is left as the house had it is no new reading, and not rounded by the change of units', async () => {
     float({ temperature: { value: 22.04, method: 'folded' }, waterL: 1.13 }, F);
     const value = (label: RegExp) => screen.getByLabelText<HTMLInputElement>(label).value;
-    expect([value(/^Bag, °F/), value(/^Tank G1/), value(/^Water in the bag, US gal/)]).toEqual(['71.7', '77', '0.3']);
+    expect([value(/^Bag, °F/), value(/^Tank G1, °/), value(/^Water in the bag, US gal/)]).toEqual(['71.7', '77', '0.3']);
     await press(/^Start float/);
     const act = await sent();
     expect(kindsOf(act)).toEqual(['float.started']);

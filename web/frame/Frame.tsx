@@ -2,6 +2,7 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, matchPath, NavLink, Outlet, useLocation } from 'react-router';
 import { DeedProvider } from '../data/deed.tsx';
+import { OverruleHost } from '../parts/useOverrule.tsx';
 import { outbox, useLive, useOutbox } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { KeyList } from '../keys/KeyList.tsx';
@@ -80,6 +81,7 @@ export function Frame() {
           </nav>
         </div>
       </div>
+      <OverruleHost />
     </DeedProvider>
   );
 }

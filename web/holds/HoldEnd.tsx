@@ -34,7 +34,6 @@ export function HoldEnd({ hold: { hold, lot, label, clock } }: { hold: HoldCard 
           End its hold early
         </Button>
       )}
-      {overrule.dialog}
     </>
   );
 }

@@ -88,6 +88,8 @@ it.each<[FormField, string, string | undefined]>([
   [{ name: 'n', label: '', type: 'number', min: 1, max: 9 }, 'three', 'A number from 1 to 9.'],
   [{ name: 'n', label: '', type: 'number', min: 1, max: 9 }, '10', 'A number from 1 to 9.'],
   [{ name: 'n', label: '', type: 'text' }, ' ', 'This is needed.'],
+  [{ name: 'n', label: '', type: 'choice', options: [{ value: '', label: 'nothing: first' }, 'one'] }, '', undefined],
+  [{ name: 'n', label: '', type: 'choice', options: ['one'] }, '', 'This is needed.'],
   [{ name: 'n', label: '', type: 'text', optional: true }, '', undefined],
   [{ name: 'n', label: '', type: 'quantity', quantity: 'volume' }, '3 gal', 'Which gallon? Write US gal (3.785 L) or imp gal (4.546 L).'],
   [{ name: 'n', label: '', type: 'quantity', quantity: 'volume' }, '3 imp gal', undefined],

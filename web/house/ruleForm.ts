@@ -1,6 +1,7 @@
 // The house's rules as a form: what is asked, and the entry that the answers become. Holds have a form of their own (HoldRules).
 import { SCHOOL_CLASSES, SCHOOLS, type Schools } from '#core/bench/index.ts';
 import type { HouseRules } from '#core/room/index.ts';
+import { WATER_TYPES } from '#core/species/index.ts';
 import type { Draft } from '../data/house.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
 
@@ -65,12 +66,27 @@ const PLAIN: FormField[] = [
   number('toolDriesH', 'A net not disinfected carries for, h', [0, 240]),
 ];
 
+/** Names of their own: `places` keeps a number for each water. */
+const PLACES: FormField[] = [
+  number('cm fresh', 'Fish in fresh water, cm for each L', [0.1, 20], {
+    section: 'Places',
+    hint: 'from more on a tank counts as crowded, now and when they are grown',
+  }),
+  number('cm brackish', 'in brackish water', [0.1, 20]),
+  number('cm marine', 'in sea water', [0.1, 20]),
+  number('heldDays', 'A treatment without a test stays for, days', [0, 365], {
+    ...whole,
+    hint: 'for those that it harms; copper until it is tested at zero',
+  }),
+];
+
 export const RULE_FIELDS: FormField[] = [
   { name: 'name', type: 'text', label: 'The house is called' },
   { name: 'zone', type: 'text', label: 'Time zone', maxLength: 60 },
   ...PLAIN,
   ...RUNS,
   ...AROUND,
+  ...PLACES,
   ...MEALS,
   number('shortUnderH', 'A short way is under, h closed', [0, 72], {
     section: 'Which way',
@@ -90,14 +106,16 @@ const schoolValues = ({ shortUnderH, ...ways }: Schools): Values => ({
   ...Object.fromEntries((['short', 'long'] as const).flatMap((way) => SCHOOL_CLASSES.map((kind) => [`${way} ${kind}`, ways[way][kind]]))),
 });
 export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { holds: _holds, hungryAfterDays, schools, runs, around, ...plain } = house.rules;
+  const { holds: _holds, hungryAfterDays, schools, runs, around, places, ...plain } = house.rules;
   const numbers = Object.fromEntries(
     Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...around, ...hungryAfterDays }).map(([name, value]) => [
       name,
       String(value),
     ]),
   );
-  return { ...numbers, ...schoolValues(schools) };
+  const { cmPerL, heldDays } = places;
+  const room = Object.fromEntries(Object.entries(cmPerL).map(([water, cm]) => [`cm ${water}`, String(cm)]));
+  return { ...numbers, ...room, heldDays: String(heldDays), ...schoolValues(schools) };
 };
 const numbersOf = (values: Values, fields: readonly FormField[]) =>
   Object.fromEntries(fields.map(({ name }) => [name, numberOf(values[name])]));
@@ -118,6 +136,12 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
         ...rules,
         ...numbersOf(values, PLAIN),
         runs: numbersOf(values, RUNS) as HouseRules['runs'],
+        places: {
+          cmPerL: Object.fromEntries(
+            WATER_TYPES.map((water) => [water, numberOf(values[`cm ${water}`])]),
+          ) as HouseRules['places']['cmPerL'],
+          heldDays: numberOf(values.heldDays),
+        },
         around: { ...(numbersOf(values, AROUND) as HouseRules['around']), roomC: sameOr(rules.around.roomC, numberOf(values.roomC)) },
         hungryAfterDays: numbersOf(values, MEALS) as HouseRules['hungryAfterDays'],
         schools: { shortUnderH: numberOf(values.shortUnderH), short: waysOf('short'), long: waysOf('long') } as Schools,

@@ -34,7 +34,6 @@ export function LineBar({ onClose }: { onClose: () => void }) {
         <Line view={data ?? NO_ROOM} attempt={overrule.attempt} onClose={onClose} />
         {!data && <Waiting error={error} retry={() => void mutate()} />}
       </section>
-      {overrule.dialog}
     </>
   );
 }

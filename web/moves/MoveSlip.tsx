@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form';
 import type { HoldCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
 import { holdClassOf, type HoldPolicy } from '#core/holds/index.ts';
 import { netFor, waterStep } from '#core/moves/index.ts';
-import { isTemporary } from '#core/room/index.ts';
+import { isCost, isTemporary, takenAs } from '#core/room/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId } from '../data/house.ts';
@@ -98,6 +98,8 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
       doing: `Move them to ${end.code}`,
       words: `${n} ${fish.label} from ${from.code} to ${end.code}${total === n ? '' : `, ${total} counted there`}`,
       drafts,
+      // What stands beside the button was read before it was pressed.
+      overrules: reasons.filter(({ code }) => isCost(code)).map((reason) => takenAs(reason)),
       onDone: () => onDone(end.id),
     });
   };
@@ -235,7 +237,6 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
           </Button>
         </div>
       </div>
-      {overrule.dialog}
     </div>
   );
 }

@@ -5,6 +5,7 @@ import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
 import { WITHOUT_LEAD, type Overrule, type Refusal } from '#core/journal/index.ts';
 import { useMay } from '../data/me.ts';
+import { isCost, KNOWINGLY, takenAs } from '#core/room/index.ts';
 import { sayRefusal } from '../words/refusals.ts';
 import { Chips } from './Chips.tsx';
 import { useVoice } from '../data/voice.ts';
@@ -25,9 +26,10 @@ export function OverruleDialog({ title, doing, refusals, onClose, onOverrule }: 
   // Some of it a keeper passes over with a reason; where fish cannot wait, all of it, and a lead is called.
   const own = refusals.every(({ overrule }) => overrule === 'keeper') && keeper;
   const emergency = !lead && !own && keeper && refusals.every(({ overrule, emergency: urgent }) => urgent || overrule === 'keeper');
+  // Costs are taken knowingly by one tap; a reason may be given.
+  const onlyCosts = refusals.every(({ code }) => isCost(code));
   const may = lead || own || (emergency && without !== undefined);
   const voice = useVoice();
-  const codes = [...new Set(refusals.map(({ code }) => code))];
   return (
     <Modal show onHide={onClose} centered aria-labelledby="overrule-title">
       <Modal.Body>
@@ -54,8 +56,17 @@ export function OverruleDialog({ title, doing, refusals, onClose, onOverrule }: 
           {may && (
             <Button
               variant="primary"
-              disabled={reason.trim() === ''}
-              onClick={() => onOverrule(codes.map((code) => ({ code, reason: reason.trim(), ...(emergency ? { without } : {}) })))}
+              disabled={reason.trim() === '' && !onlyCosts}
+              onClick={() =>
+                onOverrule([
+                  ...new Map(
+                    refusals.map((refusal) => [
+                      refusal.code,
+                      { ...takenAs(refusal, reason.trim() || KNOWINGLY), ...(emergency ? { without } : {}) },
+                    ]),
+                  ).values(),
+                ])
+              }
             >
               {doing}
             </Button>

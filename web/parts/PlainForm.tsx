@@ -129,7 +129,9 @@ function saidOf(field: FormField, raw: string | undefined, units: Units): string
 /** What is wrong with a field's text, in words; nothing when it is right. */
 export function faultOf(field: FormField, raw: string, units: Units): string | undefined {
   const text = String(raw).trim();
-  if (text === '') return field.optional ? undefined : 'This is needed.';
+  // An empty choice is one of its own: “nothing: first”.
+  const isChoice = field.type === 'choice' && field.options.some((option) => (typeof option === 'string' ? option : option.value) === text);
+  if (text === '') return field.optional || isChoice ? undefined : 'This is needed.';
   if (field.type === 'pin') return /^\d{4,8}$/.test(text) ? undefined : 'A PIN has 4 to 8 digits.';
   if (field.type === 'quantity') return problemOf(field.quantity, text, { units });
   if (field.type !== 'number') return undefined;

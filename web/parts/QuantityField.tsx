@@ -15,6 +15,7 @@ const EXAMPLES: Record<Quantity, string> = {
   alkalinity: '2.5 or 7 dKH',
   hardness: '8 or 140 ppm',
   oxygen: '6.5',
+  copper: '0.15',
 };
 
 type Problem = Extract<Parsed, { ok: false }>['problem'];

@@ -9,13 +9,15 @@ type Props = {
   water: WaterType;
   chosen: boolean;
   refused?: string;
+  /** What it would cost to put these in, in few words. */
+  costs?: string;
   hold?: HoldCard;
   /** What is due here, in a word or two. */
   due?: string;
   onChoose: (tank: string) => void;
 };
 
-export const Tank = memo(function Tank({ tank, water, chosen, refused, hold, due, onChoose }: Props) {
+export const Tank = memo(function Tank({ tank, water, chosen, refused, costs, hold, due, onChoose }: Props) {
   const button = useRef<HTMLButtonElement>(null);
   // Chosen by arrow keys it takes the focus, so that it is read out and comes into sight.
   useEffect(() => {
@@ -33,6 +35,7 @@ export const Tank = memo(function Tank({ tank, water, chosen, refused, hold, due
     tank.coming > 0 && `${tank.coming} bags to come`,
     due,
     refused && `not for these: ${refused}`,
+    !refused && costs && `costs: ${costs}`,
   ];
   return (
     <button
@@ -52,6 +55,7 @@ export const Tank = memo(function Tank({ tank, water, chosen, refused, hold, due
       </span>
       {!refused && hold && <TallyLine clock={hold.clock} />}
       {refused ? <span className="name">{refused}</span> : <span className="name">{names[0] ?? <span className="soft">empty</span>}</span>}
+      {!refused && costs && <span className="cost">{costs}</span>}
       {!refused && names.length > 1 && <span className="more">and {names.slice(1).join(', ')}</span>}
       {tank.coming > 0 && <span className="more">{tank.coming} to come</span>}
       {due && <span className="more due">{due}</span>}

@@ -50,7 +50,7 @@ describe('overruling', () => {
   const refusals = [
     { code: 'fit.noLid' as const, facts: { species: 'firefish' } },
     { code: 'fit.noLid' as const, facts: { species: 'blenny' } },
-    { code: 'fit.tooCold' as const, facts: { hasC: 20, minC: 22, species: 'firefish' } },
+    { code: 'fit.tooCold' as const, overrule: 'lead' as const, facts: { hasC: 20, minC: 22, species: 'firefish' } },
   ];
   const open = (role: 'lead' | 'keeper') => {
     const given: Overrule[][] = [];
@@ -84,6 +84,29 @@ describe('overruling', () => {
         { code: 'fit.noLid', reason: 'lid comes at noon' },
         { code: 'fit.tooCold', reason: 'lid comes at noon' },
       ],
+    ]);
+  });
+
+  it('where fish cannot wait a keeper goes on without a lead, says why, and it is kept; costs are one tap', () => {
+    const given: Overrule[][] = [];
+    const ask = (refusals: Parameters<typeof OverruleDialog>[0]['refusals']) =>
+      draw(
+        <OverruleDialog title="t" doing="Net out" refusals={refusals} onClose={() => undefined} onOverrule={(one) => given.push(one)} />,
+        'keeper',
+      );
+    const { unmount } = ask([
+      { code: 'release.salinity', facts: { step: 3, tolerance: 2, open: false, tank: 'G1' }, overrule: 'lead', emergency: true },
+    ]);
+    expect(screen.queryByRole('button', { name: 'Net out' })).toBeNull();
+    fireEvent.click(screen.getByRole('button', { name: 'no lead to be reached' }));
+    fireEvent.change(screen.getByLabelText(/Why you do it/), { target: { value: 'the bag burst' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Net out' }));
+    unmount();
+    ask([{ code: 'cost.crowded', facts: { size: 1.4, limit: 1 }, overrule: 'keeper' }]);
+    fireEvent.click(screen.getByRole('button', { name: 'Net out' }));
+    expect(given).toEqual([
+      [{ code: 'release.salinity', reason: 'the bag burst', without: 'no lead to be reached' }],
+      [{ code: 'cost.crowded', reason: 'taken knowingly', size: 1.4 }],
     ]);
   });
 

@@ -1,6 +1,7 @@
 // The bag in hand beside the racks: the tank that was tapped, its reasons, and the choice.
 import Button from 'react-bootstrap/Button';
-import type { BenchBag, TankCard } from '#contract/views.ts';
+import type { BenchBag, HoldCard, TankCard } from '#contract/views.ts';
+import { isCost, takenAs, type FitReason } from '#core/room/index.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
@@ -9,13 +10,52 @@ import { sayRefusal } from '../words/refusals.ts';
 import { useVoice } from '../data/voice.ts';
 import { Key } from '../keys/Key.tsx';
 
-type Props = { bag: BenchBag; tank: TankCard | undefined; onDone: (path: string) => void };
+type Props = {
+  bag: BenchBag;
+  tank: TankCard | undefined;
+  tanks: readonly TankCard[];
+  clocks: ReadonlyMap<string, HoldCard>;
+  onDone: (path: string) => void;
+};
 
-export function ChooseTank({ bag, tank, onDone }: Props) {
+/** How many clear days each of them loses is the clocks' to say. */
+function withDays(
+  reason: FitReason,
+  { tank, tanks, clocks }: { tank?: TankCard; tanks: readonly TankCard[]; clocks: Props['clocks'] },
+): FitReason {
+  if (reason.code !== 'cost.restarts' || !tank) return reason;
+  const there = new Map(
+    tanks.filter(({ water }) => water === tank.water).flatMap(({ occupants }) => occupants.map((one) => [one.lot, one.label])),
+  );
+  const losing = [...there].flatMap(([lot, label]) => {
+    const clear = clocks.get(lot)?.clock.clean;
+    return clear === undefined ? [] : [{ label, clear }];
+  });
+  if (losing.length === 0) return reason;
+  const lost = losing.reduce((sum, { clear }) => sum + clear, 0);
+  return {
+    ...reason,
+    facts: { ...reason.facts, lost, who: losing.map(({ label, clear }) => `${label} (${clear} clear days)`).join(', ') },
+  };
+}
+
+function Reasons({ reasons }: { reasons: readonly FitReason[] }) {
   const voice = useVoice();
+  return (
+    <ul className="reasons">
+      {reasons.map((reason) => (
+        <li key={reason.code + JSON.stringify(reason.facts)}>{sayRefusal(reason, voice)}</li>
+      ))}
+    </ul>
+  );
+}
+
+export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
   const overrule = useOverrule();
   const heads = bag.landed?.alive ?? bag.listed;
   const reasons = tank?.reasons ?? [];
+  const costs = reasons.filter(({ code }) => isCost(code)).map((reason) => withDays(reason, { tank, clocks, tanks }));
+  const forbidden = reasons.filter(({ code }) => !isCost(code));
   const putIn = ({ id, code }: TankCard): Attempt => ({
     title: `${bag.lotLabel} in ${code}`,
     doing: `Put it in ${code}`,
@@ -23,8 +63,13 @@ export function ChooseTank({ bag, tank, onDone }: Props) {
     drafts: [{ kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: id } }],
     onDone: () => onDone(bag.landed ? `/bench?bag=${bag.bag}` : '/dock'),
   });
-  const against = () => tank && overrule.ask(putIn(tank), reasons);
-  useKey('room.against', () => against(), { enabled: reasons.length > 0 });
+  const against = () =>
+    tank &&
+    overrule.ask(putIn(tank), [
+      ...forbidden.map((reason) => ({ ...reason, overrule: 'lead' as const })),
+      ...costs.map((reason) => ({ ...reason, overrule: 'keeper' as const })),
+    ]);
+  useKey('room.against', () => against(), { enabled: forbidden.length > 0 });
   return (
     <>
       <p className="soft tight">
@@ -41,32 +86,33 @@ export function ChooseTank({ bag, tank, onDone }: Props) {
         {bag.tank ? `. Now for ${bag.tank.code}.` : ''}
       </p>
       {!tank && <p>Tap the tank where it shall live: it floats there too. Hatched tanks say what stands against them.</p>}
-      {tank && reasons.length > 0 && (
+      {tank && forbidden.length > 0 && (
         <>
           <h2>Against {tank.code}</h2>
-          <ul className="reasons">
-            {reasons.map((reason) => (
-              <li key={reason.code + JSON.stringify(reason.facts)}>{sayRefusal(reason, voice)}</li>
-            ))}
-          </ul>
+          <Reasons reasons={[...forbidden, ...costs]} />
           <Button variant="odd" onClick={against}>
             Put it in {tank.code} all the same <Key name="room.against" />
           </Button>
         </>
       )}
-      {tank && reasons.length === 0 && (
+      {tank && forbidden.length === 0 && (
         <>
-          <h2>{tank.code}: nothing against it</h2>
+          <h2>{costs.length > 0 ? `${tank.code}: what it costs` : `${tank.code}: nothing known against it`}</h2>
+          {costs.length > 0 && <Reasons reasons={costs} />}
           <p>
             {tank.occupants.length === 0 ? 'Empty.' : `With ${tank.occupants.map(({ n, label }) => `${n} ${label}`).join(', ')}.`}
             {tank.coming > 0 && ` ${tank.coming} more to come.`}
           </p>
-          <ActButton pressKey="room.put" onPress={() => overrule.attempt(putIn(tank))} hint={`${heads} ${bag.lotLabel}`}>
+          <ActButton
+            pressKey="room.put"
+            onPress={() => overrule.attempt({ ...putIn(tank), overrules: costs.map((cost) => takenAs(cost)) })}
+            hint={costs.length > 0 ? 'knowing what it costs; it is kept' : `${heads} ${bag.lotLabel}`}
+          >
             Put it in {tank.code}
+            {costs.length > 0 ? ' knowingly' : ''}
           </ActButton>
         </>
       )}
-      {overrule.dialog}
     </>
   );
 }

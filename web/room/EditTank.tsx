@@ -113,7 +113,6 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
       >
         {tank.code} is gone from the house
       </Button>
-      {overrule.dialog}
     </>
   );
 }

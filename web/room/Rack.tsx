@@ -4,6 +4,8 @@ import Button from 'react-bootstrap/Button';
 import type { HoldCard, RackCard, TankCard, WaterCard } from '#contract/views.ts';
 import { useVoice } from '../data/voice.ts';
 import { Tank } from '../parts/Tank.tsx';
+import { isCost } from '#core/room/index.ts';
+import { forbids } from './forbids.ts';
 import { sayRefusal, shortFit } from '../words/refusals.ts';
 import { slowest } from './filter.ts';
 
@@ -24,7 +26,7 @@ type Props = {
   onOnly: (rack: string) => void;
 };
 
-export const fits = (rack: RackCard) => rack.tanks.filter(({ reasons }) => reasons?.length === 0).length;
+export const fits = (rack: RackCard) => rack.tanks.filter((tank) => tank.reasons && forbids(tank).length === 0).length;
 export const cellOf = (rack: string, row: number, column: number) => `${rack}|${row}|${column}`;
 
 /** Read anew, most racks are what they were: only one in which something changed is drawn anew. */
@@ -61,7 +63,7 @@ export const Rack = memo(function Rack({
   const standing = rack.tanks.filter(({ hangsIn }) => hangsIn === undefined || rack.tanks.every(({ id }) => id !== hangsIn));
   const columns = Math.max(0, ...standing.map(({ column }) => column)) + 1;
   const rows = Math.max(0, ...standing.map(({ row }) => row)) + 1;
-  const firstReason = rack.tanks[0]?.reasons?.[0];
+  const firstReason = rack.tanks[0] && forbids(rack.tanks[0])[0];
   const typeOf = (tank: TankCard) => waters.find(({ id }) => id === tank.water)!.type;
   const taken = new Set(standing.map(({ row, column }) => `${row}|${column}`));
   const empty = editing
@@ -71,13 +73,15 @@ export const Rack = memo(function Rack({
       })).filter(({ row, column }) => !taken.has(`${row}|${column}`))
     : [];
   const draw = (tank: TankCard) => {
-    const reason = tank.reasons?.[0];
+    const [reason] = forbids(tank);
+    const costs = tank.reasons?.filter(({ code }) => isCost(code)) ?? [];
     return (
       <Tank
         tank={tank}
         water={typeOf(tank)}
         chosen={tank.id === chosen}
         refused={reason && shortFit[reason.code]}
+        costs={costs.length === 0 ? undefined : `${shortFit[costs[0]!.code]}${costs.length > 1 ? ` +${costs.length - 1}` : ''}`}
         hold={slowest(tank.occupants, clocks)}
         due={due.get(tank.id)}
         onChoose={onChoose}

@@ -137,7 +137,13 @@ export default function Room() {
           aria-label={data.bag ? 'The bag in hand' : data.lot ? 'The fish in hand' : 'The tank'}
         >
           {data.bag ? (
-            <ChooseTank bag={data.bag} tank={tank} onDone={(path) => void navigate(path)} />
+            <ChooseTank
+              bag={data.bag}
+              tank={tank}
+              tanks={data.racks.flatMap((rack) => rack.tanks)}
+              clocks={clocks}
+              onDone={(path) => void navigate(path)}
+            />
           ) : data.lot ? (
             <MoveSlip
               key={`${data.lot.lot} ${data.lot.from}`}

@@ -1,4 +1,5 @@
 // From tank to tank by arrow keys, across the racks as they are drawn.
+import { forbids } from './forbids.ts';
 import type { RackCard, TankCard } from '#contract/views.ts';
 
 export type Arrow = 'ArrowLeft' | 'ArrowRight' | 'ArrowUp' | 'ArrowDown';
@@ -16,7 +17,8 @@ export function stepFrom(racks: readonly RackCard[], from: string | undefined, a
   const rows = rowsOf(racks);
   const all = rows.flat();
   const at = all.findIndex(({ id }) => id === from);
-  if (at < 0) return (all.find(({ reasons }) => !reasons || reasons.length === 0) ?? all[0])?.id;
+  if (at < 0)
+    return (all.find(({ reasons }) => !reasons || reasons.length === 0) ?? all.find((tank) => forbids(tank).length === 0) ?? all[0])?.id;
   if (arrow === 'ArrowLeft' || arrow === 'ArrowRight') return (all[at + (arrow === 'ArrowLeft' ? -1 : 1)] ?? all[at]!).id;
   const { column } = all[at]!;
   const row = rows[rows.findIndex((one) => one.includes(all[at]!)) + (arrow === 'ArrowUp' ? -1 : 1)];

@@ -34,7 +34,7 @@ export function BathForm({ patient, onBack }: Props) {
   const { person } = useMe();
   const units = useUnits();
   const navigate = useNavigate();
-  const { attempt, dialog } = useOverrule();
+  const { attempt } = useOverrule();
   const { input, tank } = patient;
   const [is, setIs] = useState<BathKind>('dye');
   const [label, setLabel] = useState('');
@@ -200,7 +200,6 @@ export function BathForm({ patient, onBack }: Props) {
           Begin the bath{time >= 1 ? `, ${time} min` : ''}
         </ActButton>
       </div>
-      {dialog}
     </div>
   );
 }

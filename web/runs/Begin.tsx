@@ -50,7 +50,7 @@ export function Begin({ bag, method, siblings, people, onBack }: Props) {
   const { house } = useMe();
   const units = useUnits();
   const navigate = useNavigate();
-  const { attempt, dialog } = useOverrule();
+  const { attempt } = useOverrule();
   const now = Math.floor(useHouseNow(MINUTE_MS) / MINUTE_MS) * MINUTE_MS;
   const usual = usualVessel(method);
   const all = [bag, ...siblings];
@@ -214,7 +214,6 @@ export function Begin({ bag, method, siblings, people, onBack }: Props) {
           Begin{begun.length > 1 ? ` ${begun.length} runs` : first.from.length > 1 ? `: ${first.from.length} bags into one` : ''}
         </ActButton>
       </div>
-      {dialog}
     </div>
   );
 }

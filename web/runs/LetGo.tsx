@@ -44,7 +44,7 @@ export function LetGo({ run, followed, now, onBack, onRead }: Props) {
   const { house } = useMe();
   const { when } = useTimes();
   const units = useUnits();
-  const { attempt, dialog } = useOverrule();
+  const { attempt } = useOverrule();
   const { data: room } = useView('room');
   const [counts, setCounts] = useState<{ tank: string; n: number }[]>([{ tank: run.tank.id, n: run.n }]);
   const [dead, setDead] = useState(0);
@@ -226,7 +226,6 @@ export function LetGo({ run, followed, now, onBack, onRead }: Props) {
             : `${dead} dead, none to let go`}
         </ActButton>
       </div>
-      {dialog}
     </div>
   );
 }

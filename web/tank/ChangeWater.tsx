@@ -64,7 +64,6 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
       >
         Changed {parsed.ok ? units.say('volume', parsed.value) : ''}
       </ActButton>
-      {overrule.dialog}
     </div>
   );
 }

@@ -56,7 +56,6 @@ export function Remedy({ water, onDone }: { water: NonNullable<TankView['water']
         How much is on the label, not here. Label, local rules and a veterinarian decide; some remedies are on prescription. Carbon out; air
         on.
       </Caution>
-      {overrule.dialog}
     </div>
   );
 }

@@ -48,7 +48,7 @@ export const SOURCE_WORDS: Record<FactSource, string> = {
   told: 'stated',
   estimated: 'estimated',
   reckoned: 'calculated',
-  'another bag': 'another bag of the lot',
+  'another bag': 'other bag',
   'not known': 'not known',
 };
 

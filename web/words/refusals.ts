@@ -1,7 +1,6 @@
 // Every refusal in plain words: what is in the way, who was quicker, what to do. A test proves that none is missing.
 import type { Facts, Refusal, RefusalCode } from '#core/journal/index.ts';
 import type { StrainName } from '#core/bench/index.ts';
-import type { FitCode } from '#core/room/index.ts';
 import { PLAUSIBLE, QUANTITIES, type Quantity } from '#core/water/index.ts';
 import type { Voice } from '../data/voice.ts';
 import { by, type Told, type RefusalWords } from './told.ts';
@@ -9,9 +8,10 @@ import { sayFields } from './room.ts';
 import { roomRefusals } from './roomRefusals.ts';
 import { runRefusals } from './runs.ts';
 import { strainWord } from './bench.ts';
+import { placeRefusals, shortFit } from './placeRefusals.ts';
+export { shortFit };
 import { FIELD_WORDS } from './species.ts';
 
-const warmth = (value: string | undefined, { units }: Voice) => units.say('temperature', Number(value));
 const BY_UNIT: Record<string, Quantity> = Object.fromEntries(QUANTITIES.map((quantity) => [PLAUSIBLE[quantity].unit, quantity]));
 const sayStep = (step: number, size: (of: number) => string) => `${step >= 0 ? 'up' : 'down'} by ${size(Math.abs(step))}`;
 const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
@@ -82,18 +82,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'change.overtaken': ({ field, now, ...facts }, { when }) =>
     `${cap(FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? sayFields({ [field!]: 1 }))} was set anew meanwhile (${by(facts, when)}): it is ${now} now. Look again, then save.`,
   'range.upsideDown': ({ field }) => `The lowest ${FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field} is above the highest.`,
-  'fit.wrongWater': ({ has, salinityPpt, min, max, species }) => `${cap(has)} water, ${salinityPpt} ppt; ${species} need ${min}–${max} ppt`,
-  'fit.tooCold': ({ hasC, minC, species }, voice) => `Too cold: ${warmth(hasC, voice)}, ${species} from ${warmth(minC, voice)}`,
-  'fit.tooWarm': ({ hasC, maxC, species }, voice) => `Too warm: ${warmth(hasC, voice)}, ${species} to ${warmth(maxC, voice)}`,
-  'fit.noLid': ({ species }) => `No lid, and ${species} jump`,
-  'fit.eatsResidents': ({ species, resident }) => `${cap(species)} would eat the ${resident}`,
-  'fit.eatenByResidents': ({ species, resident }) => `The ${resident} would eat ${species}`,
-  'fit.neverWith': ({ species, resident }) => `${cap(species)} never with ${resident}`,
-  'fit.keptAlone': ({ species, resident }) =>
-    resident === 'its own kind' ? `${cap(species)} are kept one to a tank` : `${cap(resident)} here: one of them is kept alone`,
-  'fit.saleBeforeHold': () => 'Sale tank: only after its hold',
-  'fit.speciesUnknown': () => 'Species not known: nothing can be judged',
-  'fit.awayFromHome': () => "A customer's tank",
+  ...placeRefusals,
   'due.badSnooze': () => 'Put it off to a later time, at most a week ahead.',
   'fed.contradicts': () => 'Ignored, and eaten by some, cannot both be true.',
   'undo.twice': (facts, { when }) => `This was taken back already: ${by(facts, when)}.`,
@@ -130,21 +119,6 @@ export function sayAll(refusals: readonly Refusal[], code: string, voice: Voice)
   return refusals.length > 0 ? refusals.map((one) => sayRefusal(one, voice)).join(' ') : (OTHER[code] ?? 'The house said no.');
 }
 
-/** The reasons against a tank in the few words that fit into its picture. */
-export const shortFit: Record<FitCode, string> = {
-  'fit.wrongWater': 'wrong water',
-  'fit.tooCold': 'too cold',
-  'fit.tooWarm': 'too warm',
-  'fit.noLid': 'no lid, it jumps',
-  'fit.eatsResidents': 'eats who lives here',
-  'fit.eatenByResidents': 'is eaten here',
-  'fit.neverWith': 'never with who lives here',
-  'fit.keptAlone': 'kept alone',
-  'fit.saleBeforeHold': 'sale, only after its hold',
-  'fit.speciesUnknown': 'species not known',
-  'fit.awayFromHome': "a customer's tank",
-};
-
 const OVERRULED: Partial<Record<RefusalCode, string>> = {
   'float.notThisBag': 'not a bag to float',
   'hold.notOver': 'hold not over',
@@ -161,5 +135,5 @@ const OVERRULED: Partial<Record<RefusalCode, string>> = {
 
 /** What was passed over, named without its numbers. */
 export function sayOverruled(code: RefusalCode): string {
-  return code in shortFit ? shortFit[code as FitCode] : (OVERRULED[code] ?? code);
+  return (shortFit as Partial<Record<RefusalCode, string>>)[code] ?? OVERRULED[code] ?? code;
 }

@@ -1,5 +1,6 @@
 // Rows of the dock: suppliers, crates with their lots and bags, arrivals, landings, chosen tanks.
 import type { DockEntries } from '#core/dock/index.ts';
+import { passedAs } from '#core/room/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from './projector.ts';
@@ -88,7 +89,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
           ...factOf(entry),
           bag: entry.payload.bag,
           tank: entry.payload.tank,
-          overruled: JSON.stringify((entry.overrules ?? []).map(({ code }) => code)),
+          overruled: JSON.stringify((entry.overrules ?? []).map(({ code, size }) => passedAs(code, size))),
         }),
     },
   };

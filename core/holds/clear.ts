@@ -1,0 +1,55 @@
+// Who was clear before an act: what stood before it decides, so a quarantine opened in the same act, or later, changes nothing about who was clear when they met.
+import type { HoldRows } from './gather.ts';
+import type { Stay } from './facts.ts';
+
+/** Whether a lot carried its own finished quarantine into an instant. */
+export type Clearings = (lot: string, atMs: number) => boolean;
+type Hold = { lot: string; openedAtMs: number; endedAtMs: number };
+
+const stood = ({ fromMs, untilMs }: Stay, atMs: number) => fromMs <= atMs && (untilMs === undefined || atMs <= untilMs);
+
+/**
+ * Clear: signed off, not among others that are still in quarantine on its system; entered as cleared when the house was set up; or cut of a lot that was.
+ * A lot that never had a quarantine of its own is not, however long it stands there.
+ */
+export function clearings(rows: Pick<HoldRows, 'holds' | 'lineage' | 'opening'>, stays: ReadonlyMap<string, readonly Stay[]>): Clearings {
+  const byLot = new Map<string, Hold[]>();
+  for (const { lot, openedAtMs, endedAtMs = Infinity } of rows.holds)
+    byLot.set(lot, [...(byLot.get(lot) ?? []), { lot, openedAtMs, endedAtMs }]);
+  const parents = new Map<string, { from: string; atMs: number }[]>();
+  for (const { lot, from, atMs } of rows.lineage) parents.set(lot, [...(parents.get(lot) ?? []), { from, atMs }]);
+  const all = [...byLot.values()].flat();
+  const watersAt = (lot: string, atMs: number) =>
+    new Set((stays.get(lot) ?? []).filter((stay) => stood(stay, atMs)).map(({ water }) => water));
+
+  /** Others on its system were in quarantine when it was signed off, and are still. */
+  const amongOthers = ({ lot, endedAtMs }: Hold, atMs: number): boolean => {
+    const waters = watersAt(lot, endedAtMs);
+    return all.some(
+      (other) =>
+        other.lot !== lot &&
+        other.openedAtMs < endedAtMs &&
+        other.endedAtMs > endedAtMs &&
+        other.endedAtMs >= atMs &&
+        (stays.get(other.lot) ?? []).some((stay) => waters.has(stay.water) && stood(stay, endedAtMs)),
+    );
+  };
+
+  const clear = (lot: string, atMs: number, seen: ReadonlySet<string>): boolean => {
+    const before = (byLot.get(lot) ?? []).filter(({ openedAtMs }) => openedAtMs < atMs);
+    if (before.some(({ endedAtMs }) => endedAtMs >= atMs)) return false;
+    const ended = before.toSorted((one, other) => one.endedAtMs - other.endedAtMs).at(-1);
+    if (ended) return !amongOthers(ended, atMs);
+    if (rows.opening.has(lot)) return true;
+    return (parents.get(lot) ?? []).some(
+      ({ from, atMs: cutMs }) => !seen.has(from) && clear(from, Math.min(atMs, cutMs), new Set([...seen, lot])),
+    );
+  };
+  const known = new Map<string, boolean>();
+  return (lot, atMs) => {
+    const key = `${lot} ${atMs}`;
+    let is = known.get(key);
+    if (is === undefined) known.set(key, (is = clear(lot, atMs, new Set())));
+    return is;
+  };
+}

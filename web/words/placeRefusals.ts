@@ -1,0 +1,73 @@
+// What stands against a place, in words: forbidden, and what it costs.
+import type { FitCode } from '#core/room/index.ts';
+import type { RefusalWords, Told } from './told.ts';
+
+const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
+const assumed = ({ assumed: is }: Told) => (is ? ' (not all were measured: taken at the worse size)' : '');
+const times = (size: string | undefined) => `${Math.round(Number(size) * 100)} % of what the house gives them`;
+
+export const placeRefusals: Record<FitCode, RefusalWords> = {
+  'fit.wrongWater': ({ has, salinityPpt, min, max, species }, { units }) =>
+    `${cap(has)} water, ${units.say('salinity', Number(salinityPpt))}; ${species} need ${units.say('salinity', Number(min))} to ${units.say('salinity', Number(max))}`,
+  'fit.tooCold': ({ hasC, minC, species }, { units }) =>
+    `Too cold: ${units.say('temperature', Number(hasC))}, ${species} from ${units.say('temperature', Number(minC))}`,
+  'fit.tooWarm': ({ hasC, maxC, species }, { units }) =>
+    `Too warm: ${units.say('temperature', Number(hasC))}, ${species} to ${units.say('temperature', Number(maxC))}`,
+  'fit.noLid': ({ species }) => `No lid, and ${species} jump`,
+  'fit.eatsResidents': ({ species, resident, ...more }) => `${cap(species)} would eat the ${resident}${assumed(more)}`,
+  'fit.eatenByResidents': ({ species, resident, ...more }) => `The ${resident} would eat ${species}${assumed(more)}`,
+  'fit.neverWith': ({ species, resident }) => `${cap(species)} never with ${resident}`,
+  'fit.keptAlone': ({ species, resident }) =>
+    resident === 'its own kind' ? `${cap(species)} are kept one to a tank` : `${cap(resident)} here: one of them is kept alone`,
+  'fit.saleBeforeHold': ({ purpose }) => `${purpose === 'home' ? 'Home stock' : 'Sale tank'}: only after its quarantine`,
+  'fit.shyOfTreatment': ({ family, species, known }) =>
+    known === 'true' ? `Under ${family}, which harms ${species}` : `Under ${family}, and nobody knows whether ${species} bear it`,
+  'fit.heldTreatment': ({ family, species, atMs }, { when }) =>
+    family === 'copper'
+      ? `Has held copper (to ${when(Number(atMs))}), which harms ${species}: only after a test at zero`
+      : `Has held ${family} (to ${when(Number(atMs))}), which harms ${species}`,
+  'fit.illHere': ({ what }) => `Ill in its quarantine: ${what}`,
+  'fit.awayFromHome': () => 'A customer’s tank: only cleared fish go there',
+  'cost.restarts': ({ who, lost }) => `Restarts the quarantine of ${who}${Number(lost) > 0 ? `: ${lost} clear days lost in all` : ''}`,
+  'cost.newcomerMeets': () => 'They are cleared, and would meet fish in quarantine',
+  'cost.crowded': ({ size, ...more }) => `Crowded: ${times(size)}${assumed(more)}`,
+  'cost.crowdedGrown': ({ size, ...more }) => `Crowded when they are grown: ${times(size)}${assumed(more)}`,
+  'cost.ownKind': ({ species, size, litres }, { units }) =>
+    `${size} ${species} in ${units.say('volume', Number(litres))}: they quarrel with their own kind`,
+  'cost.bold': ({ resident, weak }) => `With ${resident}, bold company ${weak === 'true' ? 'for weak fish' : 'for shy ones'}`,
+  'cost.feedingRace': ({ slow }) => `${cap(slow)} feed slowly and get little beside the others`,
+  'cost.otherSupplier': () => 'With fish of another supplier',
+  'cost.suspect': () => 'Something was odd on this system in the last week',
+  'cost.promised': () => 'Fish here are promised to a customer',
+  'cost.unknownKind': () => 'Nobody has named them: judged by the water of their bag only',
+  'cost.unknownCompany': ({ who }) => `Nobody has named who lives here: ${who}`,
+};
+
+/** The same in the few words that fit into a tank's picture. */
+export const shortFit: Record<FitCode, string> = {
+  'fit.wrongWater': 'wrong water',
+  'fit.tooCold': 'too cold',
+  'fit.tooWarm': 'too warm',
+  'fit.noLid': 'no lid, it jumps',
+  'fit.eatsResidents': 'eats who lives here',
+  'fit.eatenByResidents': 'is eaten here',
+  'fit.neverWith': 'never with who lives here',
+  'fit.keptAlone': 'kept alone',
+  'fit.saleBeforeHold': 'only after quarantine',
+  'fit.shyOfTreatment': 'under treatment',
+  'fit.heldTreatment': 'has held treatment',
+  'fit.illHere': 'ill here',
+  'fit.awayFromHome': 'a customer’s tank',
+  'cost.restarts': 'restarts clocks',
+  'cost.newcomerMeets': 'meets quarantine',
+  'cost.crowded': 'crowded',
+  'cost.crowdedGrown': 'crowded later',
+  'cost.ownKind': 'own kind',
+  'cost.bold': 'bold company',
+  'cost.feedingRace': 'slow feeders',
+  'cost.otherSupplier': 'other supplier',
+  'cost.suspect': 'suspect',
+  'cost.promised': 'promised fish',
+  'cost.unknownKind': 'not named',
+  'cost.unknownCompany': 'company not named',
+};
