@@ -49,9 +49,9 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     `The books say ${book} in this bag, you said ${given}. Count again; a difference is posted as one.`,
   'release.noFloat': ({ bag }) => `The float of ${bag} is another than this one. Look again.`,
   'release.salinity': ({ step, tolerance, open, tank }, { units }) =>
-    `Into ${tank} the salinity goes ${sayStep(Number(step), (size) => units.say('salinity', size))}${open ? ' at worst, for nobody has measured it' : ''}; they bear ${units.say('salinity', Number(tolerance))} at once.${open ? ' Measure it, or bring it nearer first.' : ' Bring it nearer first; if the tank was matched, write its reading.'}`,
+    `Into ${tank} the salinity goes ${sayStep(Number(step), (size) => units.say('salinity', size))}${open === 'true' ? ' at worst, for nobody has measured it' : ''}; they bear ${units.say('salinity', Number(tolerance))} at once.${open === 'true' ? ' Measure it, or bring it nearer first.' : ' Bring it nearer first; if the tank was matched, write its reading.'}`,
   'release.temperature': ({ step, tolerance, open, tank }, { units }) =>
-    `Into ${tank} it gets ${Number(step) >= 0 ? 'warmer' : 'colder'} by ${units.sayStep(Math.abs(Number(step)))}${open ? ' at worst, for nobody has measured it' : ''}; they bear ${units.sayStep(Number(tolerance))} at once. ${open ? 'Measure it, or float it longer.' : 'Float it longer.'}`,
+    `Into ${tank} it gets ${Number(step) >= 0 ? 'warmer' : 'colder'} by ${units.sayStep(Math.abs(Number(step)))}${open === 'true' ? ' at worst, for nobody has measured it' : ''}; they bear ${units.sayStep(Number(tolerance))} at once. ${open === 'true' ? 'Measure it, or float it longer.' : 'Float it longer.'}`,
   'release.settledPH': ({ step, tolerance, tank }) =>
     `Into ${tank} the lasting pH goes ${sayStep(Number(step), (size) => size.toFixed(1))}, an estimate; they bear ${tolerance} at once. Bring it nearer first, or measure the alkalinity of both.`,
   'method.notMeasured': ({ method, bag }) =>
