@@ -39,6 +39,8 @@ it('measured here, measured in another bag, stated, the supplier’s usual, what
   // Sea fish travel in less salt than they live in.
   expect(fact('bag.salinity', { told: {}, kind: seaFish })).toMatchObject({ source: 'not known', low: 24, high: 36, flat: true });
   expect(fact('bag.salinity', { told: {}, kind: { is: 'fish', salinityPpt: { min: 0, max: 35 } } })).toMatchObject({ low: 0, high: 35 });
+  // A euryhaline fish may come out of a freshwater breeder's tanks, whatever it lives in on the shelf.
+  expect(fact('bag.salinity', { told: {}, kind: { is: 'fish', salinityPpt: { min: 2, max: 35 } } })).toMatchObject({ low: 0, high: 35 });
   expect(fact('bag.salinity', { told: {} })).toMatchObject({ source: 'not known', low: 0, high: 36 });
   expect(fact('bag.temperature', { told: {} })).toMatchObject({ value: STARTING_AROUND.roomC, source: 'not known' });
   expect(fact('bag.pH')).toEqual({ of: 'bag.pH', quantity: 'pH', source: 'reckoned' });

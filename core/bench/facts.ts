@@ -194,7 +194,10 @@ export function inputOf(of: {
   const facts = factsOf(bag, tank, around);
   const value = (name: FactOf) => facts.find((fact) => fact.of === name)?.value;
   const waterL = value('bag.waterL')!;
-  const lot = lotOf(bag);
+  const known = lotOf(bag);
+  // That a bag is too cold is said of one whose temperature somebody knows.
+  const { temperatureC: _livesAt, ...rest } = known;
+  const lot = facts.find((fact) => fact.of === 'bag.temperature')!.source === 'not known' ? rest : known;
   const doubts = facts.flatMap(({ of: name, low, high, flat }): Doubt[] =>
     low === undefined || high === undefined || name === 'tank.pH' ? [] : [{ of: name, low, high, ...(flat ? { flat } : {}) }],
   );

@@ -5,12 +5,14 @@ import type { Range } from './entries.ts';
 const SHIPPED_LOW = 24;
 const SEA_FROM = 28;
 const SHIPPED_SALTED = 2;
+/** One that bears so much between fresh and sea water may come out of a freshwater breeder's tanks, whatever the shelf says it lives in, ppt. */
+const EURYHALINE_SPAN = 15;
 const ANY_WATER: Range = { min: 0, max: 36 };
 
 /** Ppt; of a species that nobody could name anything from fresh to sea water. */
 export function packedIn(species: { salinityPpt: Range } | undefined): Range {
   if (!species) return ANY_WATER;
   const { min, max } = species.salinityPpt;
-  // One that also lives in brackish or fresh water may come out of either: its range says so already.
-  return { min: Math.max(0, min >= SEA_FROM ? Math.min(min, SHIPPED_LOW) : min), max: Math.max(max, SHIPPED_SALTED) };
+  const low = max - min >= EURYHALINE_SPAN ? 0 : min >= SEA_FROM ? Math.min(min, SHIPPED_LOW) : min;
+  return { min: Math.max(0, low), max: Math.max(max, SHIPPED_SALTED) };
 }
