@@ -71,10 +71,18 @@ it('the skin of a bag leaves a band; water that nobody weighed is ± 40 %', () =
 it('makes the whole input: hours closed, gas by how it came, how wide its salinity', () => {
   const { input, doubts } = inputOf({ around: STARTING_AROUND, bag, tank, now: 34 * HOUR });
   expect(input.bag).toMatchObject({ closedHours: 34, gas: 'oxygen', gasL: 0.6, pH: undefined });
-  expect(input.lot).toMatchObject({ tolerance: 'ordinary', invertebrate: false, euryhaline: false, bags: 2 });
+  expect(input.lot).toMatchObject({ tolerance: 'delicate', invertebrate: false, euryhaline: false, bags: 2 });
   expect(doubts.map(({ of }) => of)).toEqual(expect.arrayContaining(['bag.salinity', 'bag.waterL', 'bag.alkalinity', 'lot.lengthCm']));
   expect(inputOf({ around: STARTING_AROUND, bag, tank, now: 34 * HOUR, state: { is: 'opened', hours: 2 } }).input.bag.closedHours).toBe(32);
   const mono = { is: 'fish', bears: 'hardy' as const, salinityPpt: { min: 2, max: 35 } };
+  // A named kind that nobody put in a class is ordinary; fish that nobody named get the most care.
+  const named = inputOf({
+    around: STARTING_AROUND,
+    bag: { ...bag, kind: { is: 'fish', salinityPpt: { min: 30, max: 36 } } },
+    tank,
+    now: HOUR,
+  }).input;
+  expect(named.lot.tolerance).toBe('ordinary');
   const other = inputOf({ around: STARTING_AROUND, bag: { ...bag, transit: 'local', kind: mono }, tank, now: HOUR }).input;
   expect([other.bag.gas, other.lot.tolerance, other.lot.euryhaline]).toEqual(['air', 'hardy', true]);
   expect(inputOf({ around: STARTING_AROUND, bag: { ...bag, kind: { ...mono, is: 'shrimp' } }, tank, now: 0 }).input.lot.invertebrate).toBe(

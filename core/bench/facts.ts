@@ -159,7 +159,12 @@ export function measureFirst(facts: readonly Fact[], lot: Pick<LotInput, 'tolera
   return span > tolerancesOf(lot).salinityStepUp ? ['bag.salinity'] : [];
 }
 
-/** What is known of the fish themselves. Nobody's class = ordinary. */
+/** A species that nobody put in a class counts as ordinary; fish that nobody named, with the most care, as delicate. */
+export function toleranceOf(kind: { bears?: LotInput['tolerance'] } | undefined): LotInput['tolerance'] {
+  return kind ? (kind.bears ?? 'ordinary') : 'delicate';
+}
+
+/** What is known of the fish themselves. */
 export function lotOf(bag: Pick<KnownBag, 'n' | 'sizeCm' | 'kind' | 'lotBags'>): LotInput {
   const range = bag.kind?.salinityPpt;
   return {
@@ -167,7 +172,7 @@ export function lotOf(bag: Pick<KnownBag, 'n' | 'sizeCm' | 'kind' | 'lotBags'>):
     lengthCm: bag.sizeCm ?? USUAL_LENGTH_CM,
     massA: 0.015,
     massB: 3,
-    tolerance: bag.kind?.bears ?? 'ordinary',
+    tolerance: toleranceOf(bag.kind),
     ...(bag.kind?.temperatureC ? { temperatureC: bag.kind.temperatureC } : {}),
     invertebrate: bag.kind !== undefined && bag.kind.is !== 'fish',
     euryhaline: range !== undefined && range.max - range.min >= EURYHALINE_SPAN,

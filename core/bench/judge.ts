@@ -4,7 +4,7 @@ import type { HouseState } from '../journal/state.ts';
 import { STARTING_AROUND, type Around } from './around.ts';
 import { reckonOne } from './compare.ts';
 import type { MethodChosen } from './entries.ts';
-import { inputOf, type KnownTank } from './facts.ts';
+import { inputOf, toleranceOf, type KnownTank } from './facts.ts';
 import { USUAL_WATER, type LotInput } from './input.ts';
 import { bagStepsOver, exactly, stepsOver, type Change, type StepOver } from './release.ts';
 
@@ -39,7 +39,7 @@ export function refuseBagSteps(of: { bag: string; run?: string; tank: string; co
 function bearsOf(lot: string, state: HouseState): Pick<LotInput, 'tolerance' | 'invertebrate'> {
   const named = state.findLot(lot)?.species;
   const species = named === undefined ? undefined : state.findSpecies(named);
-  return { tolerance: species?.bears ?? 'ordinary', invertebrate: species !== undefined && species.is !== 'fish' };
+  return { tolerance: toleranceOf(species), invertebrate: species !== undefined && species.is !== 'fish' };
 }
 
 /** A tank's water as it was read last, else as it is set; what is stated of a tank of ours is not open. */

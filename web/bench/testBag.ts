@@ -23,6 +23,7 @@ export const benchBag = (more: Partial<BenchBag> = {}): BenchBag => ({
   packedAtMs: NOW - 30 * 3_600_000,
   transit: 'overnight',
   lotBags: 1,
+  kind: { is: 'fish', water: ['marine'], salinityPpt: { min: 30, max: 36 }, temperatureC: { min: 22, max: 28 } },
   readings: {},
   ...more,
 });
