@@ -146,6 +146,12 @@ test('one line is understood, put right, written and taken back; ? lists the key
   await line('move 2 F2 > F7');
   await keys.press('Enter');
   await expect(said).toContainText('Written: 2 kuhli loach from F2 to F7');
+  // What it costs is asked before it stands.
+  const cost = page.getByRole('dialog');
+  await expect(cost).toContainText(/Restarts the quarantine|suspect/i);
+  await cost.getByRole('button').first().press('Enter');
+  await expect(cost).toBeHidden();
+  await page.getByLabel('What you want to write down').focus();
   await keys.press('Escape');
   await expect(page.getByRole('region', { name: 'One line' })).toBeHidden();
   await keys.press('u');

@@ -44,7 +44,7 @@ const LIMIT_WORDS = {
 const OVER_WORDS = {
   oxygen: 'Its oxygen is below the limit already',
   'carbon dioxide': 'Its carbon dioxide is over the limit already',
-  temperature: 'It is colder or warmer already than they live at',
+  temperature: 'It is too cold or too warm for them already',
   'toxic ammonia': 'Its toxic ammonia is over the limit already',
 } as const;
 

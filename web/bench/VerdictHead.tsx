@@ -21,11 +21,13 @@ type Props = {
   bands?: Bands;
   says: string;
   onHelp: (change: Partial<Controls>) => void;
+  /** From one that was tapped to what is said of the bag. */
+  onBack: () => void;
 };
 const MEASURES_SHOWN = 2;
 
 export function VerdictHead(props: Props) {
-  const { verdict, bag, focus, picked, bands, says, onHelp } = props;
+  const { verdict, bag, focus, picked, bands, says, onHelp, onBack } = props;
   const units = useUnits();
   if (verdict.is === 'measure first' && !picked) return <MeasureSalinity bag={bag} />;
   const share = bands?.best.find(({ method }) => method === focus.method)?.share;
@@ -45,6 +47,11 @@ export function VerdictHead(props: Props) {
       )}
       <p className="big">{focus.method}</p>
       <p className="way-says">{says}</p>
+      {verdict.is === 'measure first' && (
+        <Button variant="link" className="btn-quiet" onClick={onBack}>
+          back to its salinity
+        </Button>
+      )}
       <p className="soft">
         {METHOD_WORDS[focus.method]}. {focus.handsOnMinutes} min of hands
         {focus.swapL > 0 && `, ${units.say('volume', Math.round(focus.swapL))} of the system changed first, for all that live on it`}.

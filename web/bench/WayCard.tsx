@@ -115,10 +115,11 @@ export function WayCard({ bag, siblings, onSkip, onChosen }: Props) {
             verdict={verdict}
             bag={bag}
             focus={focus}
-            picked={picked !== undefined && focus !== usual}
+            picked={picked !== undefined && (focus !== usual || verdict.is === 'measure first')}
             bands={bands}
             says={sentenceOf(focus, input.lot, say)}
             onHelp={(change) => setControls({ ...controls, ...change })}
+            onBack={() => setPicked(undefined)}
           />
           <HouseMethod house={byHouse} advised={advised} ranked={ranked} others={others} />
           {showTake && locked && (

@@ -99,7 +99,10 @@ it('a bag whose salinity nobody knows asks for that first: one field, one tap, a
   fireEvent.click(button(/^fast siphon/));
   expect(await screen.findByText(/Nobody knows the bag’s salinity/)).toBeTruthy();
   expect(button(/^Choose: fast siphon/).disabled).toBe(true);
-  fireEvent.click(button(/^fast siphon/));
+  expect(screen.queryByText('Salinity of bag 1')).toBeNull();
+  fireEvent.click(button(/^back to its salinity/));
+  expect(screen.getByText('Salinity of bag 1')).toBeTruthy();
+  expect(screen.queryByRole('button', { name: /^Choose/ })).toBeNull();
 });
 
 it('salinity measured from the front is a reading of the bag', async () => {
