@@ -1,6 +1,5 @@
 // Who was clear before an act: what stood before it decides, so a quarantine opened in the same act, or later, changes nothing about who was clear when they met.
-import type { HoldRows } from './gather.ts';
-import type { Stay } from './facts.ts';
+import type { HoldRows, Stay } from './facts.ts';
 
 /** Whether a lot carried its own finished quarantine into an instant. */
 export type Clearings = (lot: string, atMs: number) => boolean;

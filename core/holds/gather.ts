@@ -1,38 +1,7 @@
 // From the house's rows to what each hold clock is told. Pure: whoever reads the rows reads enough of them (server/holds).
-import type { Cause } from '../rounds/entries.ts';
-import type { Sign } from '../rounds/signs.ts';
 import { spansOf } from '../stock/spans.ts';
 import { clearings, type Clearings } from './clear.ts';
-import { outsideOf, type ClockEvent, type ClockFacts, type Course, type HoldZero, type Looks, type Stay } from './facts.ts';
-
-/** Rows of one window of time, all of it told for the waters that matter; instants in UTC ms. */
-export type HoldRows = {
-  zone: string;
-  /** The window begins here: what stands in a tank then has stood there since before. */
-  sinceMs: number;
-  /** Every span in which a lot was on hold; a clock is told for those that are `wanted`. */
-  holds: readonly { lot: string; entry: string; openedAtMs: number; endedAtMs?: number; zero: HoldZero }[];
-  labels: ReadonlyMap<string, string>;
-  /** Heads now, and movements since the window began, at tanks only. */
-  balances: readonly { lot: string; place: string; n: number }[];
-  legs: readonly { entry: string; lot: string; place: string; n: number; atMs: number }[];
-  /** When each tank came to a water. */
-  plumbing: readonly { tank: string; water: string; atMs: number }[];
-  codes: ReadonlyMap<string, string>;
-  /** A lot was cut from, or joined of, another: until then the other's history is its own. */
-  lineage: readonly { lot: string; from: string; atMs: number }[];
-  looks: Looks;
-  signs: readonly { entry: string; atMs: number; place: string; lot: string; sign: Sign }[];
-  unseen: readonly { entry: string; atMs: number; place: string; lot: string; n: number; noted: boolean; all?: boolean }[];
-  deaths: readonly { entry: string; atMs: number; place: string; lot: string; cause: Cause; n: number }[];
-  /** A tool or some water went from one tank to another. */
-  contacts: readonly { entry: string; atMs: number; from: string; fromMs: number; to: string; by: 'tool' | 'water'; name: string }[];
-  courses: readonly (Course & { water: string })[];
-  /** When each lot on hold was last seen to eat, as itself or as what it was cut from until then. */
-  ate: ReadonlyMap<string, number>;
-  /** Lots that a lead entered as cleared when the house was set up. */
-  opening: ReadonlySet<string>;
-};
+import { outsideOf, type ClockEvent, type ClockFacts, type Course, type HoldRows, type Stay } from './facts.ts';
 
 const FOREVER = Number.POSITIVE_INFINITY;
 

@@ -1,8 +1,8 @@
 export type { DayMark } from './days.ts';
 export { holdClock, type Blocker, type HoldClock, type Restart, type RestartCause } from './clock.ts';
 export type { HoldEntries, HoldFacts, HoldOpened, HoldSignedOff } from './entries.ts';
-export { lookKey, type ClockEvent, type ClockFacts, type Course, type HoldZero, type Stay } from './facts.ts';
-export { gatherFacts, kinOf, plumber, staysByLot, type HoldRows } from './gather.ts';
+export { lookKey, type ClockEvent, type ClockFacts, type Course, type HoldRows, type HoldZero, type Stay } from './facts.ts';
+export { gatherFacts, kinOf, plumber, staysByLot } from './gather.ts';
 export {
   HOLD_CLASSES,
   holdClassOf,

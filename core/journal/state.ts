@@ -8,7 +8,7 @@ import type { HoldFacts } from '../holds/entries.ts';
 import type { SlipFacts } from '../moves/entries.ts';
 import type { CourseFacts } from '../remedies/entries.ts';
 import type { HouseRules, RackFacts, TankFacts, WaterFacts } from '../room/entries.ts';
-import type { SystemFacts } from '../room/fit.ts';
+import type { SystemFacts } from '../room/placeFacts.ts';
 import type { SpeciesFacts } from '../species/entries.ts';
 import type { LotFacts } from '../stock/entries.ts';
 import type { Recorded } from './entry.ts';

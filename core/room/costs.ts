@@ -1,22 +1,8 @@
 // What a place costs: whose clear days restart, room, temperament, the race for food, other suppliers. Nothing of it forbids; it is taken knowingly, and
 // asked about again only when it grew.
 import { isTemporary } from './entries.ts';
-import type { FitReason, FitTank, Newcomer, Resident } from './fit.ts';
+import type { FitReason, FitTank, Newcomer, Resident } from './placeFacts.ts';
 import type { PlaceRules } from './placeRules.ts';
-
-export type CostCode =
-  | 'cost.restarts'
-  | 'cost.newcomerMeets'
-  | 'cost.crowded'
-  | 'cost.crowdedGrown'
-  | 'cost.ownKind'
-  | 'cost.bold'
-  | 'cost.feedingRace'
-  | 'cost.otherSupplier'
-  | 'cost.suspect'
-  | 'cost.promised'
-  | 'cost.unknownKind'
-  | 'cost.unknownCompany';
 
 /** Whose clear days restart by it: named with what each loses. */
 export type Meetings = { restarted: readonly { label: string; clear?: number }[]; exposed: readonly string[]; newcomerMeets: boolean };

@@ -3,60 +3,10 @@
 import { eats, type Sized } from '../species/eating.ts';
 import type { RemedyFamily, SpeciesFacts } from '../species/entries.ts';
 import { packedIn } from '../species/packed.ts';
-import { costsOf, type CostCode, type Meetings } from './costs.ts';
+import { costsOf, type Meetings } from './costs.ts';
+import type { FitCode, FitReason, FitTank, Newcomer, Resident, SystemFacts } from './placeFacts.ts';
 import type { PlaceRules } from './placeRules.ts';
-import type { Purpose, TankFacts, WaterFacts } from './entries.ts';
-
-export type ForbiddenCode =
-  | 'fit.wrongWater'
-  | 'fit.tooCold'
-  | 'fit.tooWarm'
-  | 'fit.noLid'
-  | 'fit.eatsResidents'
-  | 'fit.eatenByResidents'
-  | 'fit.neverWith'
-  | 'fit.keptAlone'
-  | 'fit.saleBeforeHold'
-  | 'fit.shyOfTreatment'
-  | 'fit.heldTreatment'
-  | 'fit.illHere'
-  | 'fit.awayFromHome';
-export type FitCode = ForbiddenCode | CostCode;
-/** `facts.size` = how much of a cost; one that was taken is asked about again only when it grew. */
-export type FitReason = { code: FitCode; facts: Record<string, string | number | boolean> };
-export const isCost = (code: string): code is CostCode => code.startsWith('cost.');
-
-export type Newcomer = {
-  species?: SpeciesFacts;
-  sizeCm?: number;
-  lot: string;
-  n: number;
-  /** As many as could come at most, where less than all of them may be taken; else `n`. */
-  atMost?: number;
-  holdDone: boolean;
-  supplier?: string;
-  /** How it came or how it is: poor fish bear no bold company. */
-  weak?: boolean;
-};
-export type Resident = {
-  species?: SpeciesFacts;
-  sizeCm?: number;
-  lot: string;
-  label?: string;
-  n?: number;
-  supplier?: string;
-  onHold?: boolean;
-  promised?: boolean;
-};
-/** A treatment that is over: what it left stays until a test finds none, or it is long enough ago. */
-export type Held = { family: RemedyFamily; endedAtMs: number; zeroTested: boolean };
-/** What a system is under, has held, and who was ill on it within a quarantine that is still open. */
-export type SystemFacts = { courses: readonly RemedyFamily[]; held: readonly Held[]; ill?: { what: string; lots: readonly string[] } };
-export const CALM_SYSTEM: SystemFacts = { courses: [], held: [] };
-
-/** `temperatureC` and `salinityPpt` of the water: the latest reading where there is one, else what it is set to; `volumeL` the tank's own. */
-export type FitTank = Pick<TankFacts, 'purpose' | 'lid' | 'volumeL' | 'vessel'> &
-  Pick<WaterFacts, 'type' | 'temperatureC' | 'salinityPpt'> & { system: SystemFacts; suspect?: boolean };
+import type { Purpose } from './entries.ts';
 
 const HOLDING: readonly Purpose[] = ['hold', 'treatment', 'observation'];
 const CLEARED_ONLY: readonly Purpose[] = ['sale', 'home'];

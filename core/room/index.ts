@@ -24,10 +24,12 @@ export {
   type WaterFields,
   type WatersJoined,
 } from './entries.ts';
+export { fit } from './fit.ts';
+export type { Meetings } from './costs.ts';
 export {
   CALM_SYSTEM,
-  fit,
   isCost,
+  type CostCode,
   type FitCode,
   type FitReason,
   type FitTank,
@@ -35,8 +37,7 @@ export {
   type Newcomer,
   type Resident,
   type SystemFacts,
-} from './fit.ts';
-export type { CostCode, Meetings } from './costs.ts';
+} from './placeFacts.ts';
 export { KNOWINGLY, takenAs, takenKnowingly } from './knowingly.ts';
 export { STARTING_PLACES, type PlaceRules } from './placeRules.ts';
 export { passedAs, refuseUnfit } from './placing.ts';

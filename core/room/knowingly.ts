@@ -1,7 +1,7 @@
 // Costs of a place taken knowingly: what a keeper's one tap adds to an act, for those who write without a screen.
 import type { Act, Overrule } from '../journal/entry.ts';
 import type { Refusal } from '../journal/refusal.ts';
-import { isCost } from './fit.ts';
+import { isCost } from './placeFacts.ts';
 
 export const KNOWINGLY = 'taken knowingly';
 

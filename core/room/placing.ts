@@ -7,7 +7,8 @@ import type { Context } from '../journal/rule.ts';
 import type { HouseState } from '../journal/state.ts';
 import type { Meetings } from './costs.ts';
 import { STARTING_RULES, type TankFacts } from './entries.ts';
-import { fit, isCost, type FitReason } from './fit.ts';
+import { fit } from './fit.ts';
+import { isCost, type FitReason } from './placeFacts.ts';
 
 type Placing = {
   lot: string;

@@ -6,7 +6,7 @@ import { holdOf } from '../holds/rules.ts';
 import { HOUSE_ACTOR } from '../journal/entry.ts';
 import { refuse, type Refusal } from '../journal/refusal.ts';
 import type { Context, Rules } from '../journal/rule.ts';
-import { isCost } from '../room/fit.ts';
+import { isCost } from '../room/placeFacts.ts';
 import { refuseUnfit } from '../room/placing.ts';
 import { move } from '../stock/legs.ts';
 import { PLAUSIBLE } from '../water/units.ts';
