@@ -30,8 +30,8 @@ function isOverruled(refusal: Refusal, entry: Entry, role: Role): boolean {
   if (!refusal.overrule) return false;
   const suffices = atLeast(role, refusal.overrule);
   const urgent = refusal.emergency === true && atLeast(role, 'keeper');
-  const grew = (size: number | undefined) =>
-    size !== undefined && typeof refusal.facts.size === 'number' && refusal.facts.size > size + 1e-9;
+  // Of a cost nothing is taken by who does not say how large it was then.
+  const grew = (size: number | undefined) => typeof refusal.facts.size === 'number' && refusal.facts.size > (size ?? 0) + 1e-9;
   return (
     entry.overrules?.some(
       ({ code, without, size }) => code === refusal.code && !grew(size) && (suffices || (urgent && without !== undefined)),

@@ -34,7 +34,7 @@ const ROUNDING = 1e-9;
 function isPassed({ code, facts }: FitReason, passed: readonly string[]): boolean {
   return passed.some((one) => {
     const [taken, size] = one.split(':');
-    return taken === code && (size === undefined || typeof facts.size !== 'number' || facts.size <= Number(size) + ROUNDING);
+    return taken === code && (typeof facts.size !== 'number' || facts.size <= Number(size ?? 0) + ROUNDING);
   });
 }
 
