@@ -2,4 +2,6 @@
 const { TextDecoder, TextEncoder } = require('node:util');
 globalThis.TextEncoder ??= TextEncoder;
 globalThis.TextDecoder ??= TextDecoder;
+// What a server would tell its keeper is read by the tests that are about it.
+process.env.LOG_LEVEL ??= 'silent';
 globalThis.structuredClone ??= (value) => JSON.parse(JSON.stringify(value));

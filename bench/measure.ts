@@ -33,7 +33,7 @@ export function makeConnection(port: number) {
           const chunks: Buffer[] = [];
           response.on('data', (chunk: Buffer) => chunks.push(chunk));
           response.on('end', () => {
-            const set = response.headers['set-cookie']?.[0];
+            const set = response.headers['set-cookie']?.find((one) => one.startsWith('crate='));
             if (set) cookie = set.split(';')[0]!;
             resolve({ status: response.statusCode!, body: Buffer.concat(chunks).toString(), tookMs: performance.now() - began });
           });

@@ -4,7 +4,7 @@ import os from 'node:os';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
 import { runningFacts, T0 } from '#core/runs/cases.ts';
-import { courseOf, fitOf, FITTED, follow, partedOf, valueOf, type RunFacts, type TimedReading } from '#core/runs/index.ts';
+import { AS_RECKONED, courseOf, fitOf, FITTED, follow, partedOf, valueOf, type RunFacts, type TimedReading } from '#core/runs/index.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
 import { SPECIES } from '#demo/species.ts';
 import { makeClock } from '#server/clock/clock.ts';
@@ -26,7 +26,7 @@ function read(times: number): { facts: RunFacts; now: number } {
   const now = T0 + 20 * HOUR;
   const base = runningFacts({ method: 'long conversion' });
   const deeds = base.deeds.filter(({ atMs }) => atMs <= now);
-  const truth = { tau: 1.2, flow: 0.85, exchange: 1.4, tan: 1.3, dic: 1.05 };
+  const truth = { ...AS_RECKONED, tau: 1.2, flow: 0.85, exchange: 1.4, tan: 1.3, dic: 1.05 };
   const readings = Array.from({ length: times }, (_, index) => T0 + ((index + 1) / times) * 20 * HOUR).flatMap((atMs, index) => {
     const sample = courseOf({ ...base, deeds }, { now: atMs, differs: truth, pastOnly: true }).now;
     return FITTED.slice(0, 4).map((quantity): TimedReading => ({

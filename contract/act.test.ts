@@ -48,7 +48,7 @@ it.each<[Kind, string, unknown]>([
   ['tank.added', 'volumeL', 0],
   ['tank.added', 'code', ''],
   ['lot.opened', 'n', 0],
-  ['crate.expected', 'bags', []],
+  ['crate.expected', 'bags', [{}]],
   ['stock.moved', 'moves', [{ lot: 'l', from: 'G1', to: 'supplier', n: 1 }]],
   ['stock.moved', 'moves', [{ lot: 'l', from: 'sold', to: 'G1', n: 1 }]],
 ])('%s.%s = %p is a fault', (kind, field, value) => {

@@ -2,9 +2,13 @@
 import { array, number, object, string, ValidationError } from 'yup';
 import { REFUSAL_CODES, WITHOUT_LEAD, type Act, type Entry, type Kind, type RefusalCode } from '#core/journal/index.ts';
 import { choice, closed, finite, instant, text, uuid } from './fields.ts';
+import { SMALL_NODES, sizeOf } from './bounds.ts';
 import { isKind, kinds } from './kinds.ts';
 
 export const MAX_ENTRIES = 200;
+/** Nobody reads more; and none of them repeats a whole body. */
+export const MOST_FAULTS = 20;
+const LONGEST_SAID = 300;
 export type Fault = { path: string; message: string };
 export type CheckedAct = { ok: true; act: Act } | { ok: false; code: 'bad' | 'client.newer'; faults: Fault[] };
 
@@ -19,6 +23,7 @@ const envelope = object({
       closed({
         code: choice(REFUSAL_CODES as readonly RefusalCode[]),
         reason: text(300),
+        path: string().max(100).optional(),
         size: finite(0, 1e6).optional(),
         without: choice(WITHOUT_LEAD).optional(),
       }),
@@ -38,7 +43,10 @@ const actSchema = object({ actId: uuid(), entries: array().of(envelope).min(1).m
 
 /** Checks a parsed JSON body. Never throws on bad input; the faults name where and what was expected. */
 export function checkAct(body: unknown): CheckedAct {
-  const shape = faultsOf(() => actSchema.validateSync(body, { strict: true, abortEarly: false }));
+  const { nodes, beyond } = sizeOf(body);
+  if (beyond !== undefined) return { ok: false, code: 'bad', faults: [{ path: '', message: `too large: ${beyond}` }] };
+  const how = { strict: true, abortEarly: nodes > SMALL_NODES, disableStackTrace: true };
+  const shape = faultsOf(() => actSchema.validateSync(body, how));
   if (shape.length > 0) return { ok: false, code: 'bad', faults: shape };
   const raw = body as { actId: string; entries: (Omit<Entry, 'kind' | 'payload'> & { kind: string; payload: unknown })[] };
   const faults: Fault[] = [];
@@ -57,12 +65,13 @@ export function checkAct(body: unknown): CheckedAct {
       };
     }
     const payload = lift(entry.kind, entry.version, entry.payload);
-    faults.push(
-      ...faultsOf(() => kinds[entry.kind as Kind].schema.validateSync(payload, { strict: true, abortEarly: false }), `${path}.payload`),
-    );
+    faults.push(...faultsOf(() => kinds[entry.kind as Kind].schema.validateSync(payload, how), `${path}.payload`));
+    if (faults.length >= MOST_FAULTS) break;
     entries.push({ ...entry, version: kinds[entry.kind].version, payload } as Entry);
   }
-  return faults.length > 0 ? { ok: false, code: 'bad', faults } : { ok: true, act: { actId: raw.actId, entries } };
+  return faults.length > 0
+    ? { ok: false, code: 'bad', faults: faults.slice(0, MOST_FAULTS) }
+    : { ok: true, act: { actId: raw.actId, entries } };
 }
 
 /** A payload as today's version has it; entries stay stored as they were written. */
@@ -77,9 +86,9 @@ function faultsOf(check: () => unknown, prefix = ''): Fault[] {
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const inner = error.inner.length > 0 ? error.inner : [error];
-    return inner.map((one) => ({
-      path: [prefix, one.path?.replaceAll(/\[(\d+)\]/g, '.$1')].filter(Boolean).join('.'),
-      message: one.message,
+    return inner.slice(0, MOST_FAULTS).map((one) => ({
+      path: [prefix, one.path?.replaceAll(/\[(\d+)\]/g, '.$1')].filter(Boolean).join('.').slice(0, LONGEST_SAID),
+      message: one.message.slice(0, LONGEST_SAID),
     }));
   }
 }

@@ -12,6 +12,9 @@ const inTank: Reading = { value: 25.4, typed: '25.4 °C', method: 'in the water'
 export const fixtures: Payloads = {
   'entry.reversed': { act: '019cb270-7380-7000-8036-9ee768e6d3a5', why: 'wrong bag' },
   'person.added': { person: 'bram', name: 'Bram Tell', title: 'receiver', role: 'keeper' },
+  'person.changed': { person: 'bram', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { role: 'lead' } },
+  'person.left': { person: 'bram', why: 'moved away' },
+  'person.pinSet': { person: 'bram' },
   'person.prefers': { person: 'bram', temperature: '°F', volume: 'US gal' },
   'house.configured': { name: 'Saltgrass Lane Fish Room', zone: 'Europe/Lisbon', rules: STARTING_RULES },
   'rack.added': { rack: 'gull', room: 'Back room', name: 'Gull bench', walk: 70 },
@@ -170,6 +173,7 @@ export const fixtures: Payloads = {
     note: 'the small one',
   },
   'lot.joined': { lot: 'lot-3b', into: 'lot-3', place: 'G1', n: 1, why: 'one crate after all' },
+  'lot.named': { lot: 'lot-3', species: 'firefish', label: 'firefish', note: 'by the fin' },
   'lot.measured': { lot: 'lot-3', place: 'G1', sizeCm: 6.2, n: 2, note: 'against the ruler on the glass' },
   'stay.limited': { stay: 'stay-1', lot: 'lot-3', place: 'box-1', untilMs: AT + 3 * 86_400_000, untilCm: 7, why: 'a bully, three days' },
   'moves.planned': {
@@ -205,6 +209,7 @@ export const fixtures: Payloads = {
   'remedy.begun': { course: 'course-1', water: 'gull-1', family: 'copper', note: 'by the label' },
   'remedy.ended': { course: 'course-1', water: 'gull-1', note: 'test at zero' },
   'stock.counted': { place: 'G1', lot: 'lot-3', found: 2, book: 3, against: 'missing' },
+  'promise.lifted': { promise: 'promise-1', lot: 'lot-3', why: 'fetched' },
   'lot.promised': { promise: 'promise-1', lot: 'lot-3', n: 2, forWhom: 'Mossbank school' },
   'tank.looked': {
     tank: 'G1',

@@ -4,8 +4,19 @@ import { SCHOOLS, type Around, type School, type SchoolClass, type Schools } fro
 import type { HungryAfterDays } from '#core/feeding/index.ts';
 import type { HoldPolicies } from '#core/holds/index.ts';
 import type { Payloads } from '#core/journal/index.ts';
-import { ROLES, type PeopleEntries, type PersonAdded, type PersonPrefers } from '#core/people/index.ts';
 import {
+  ROLES,
+  type PeopleEntries,
+  type PersonAdded,
+  type PersonChanged,
+  type PersonFields,
+  type PersonLeft,
+  type PersonPinSet,
+  type PersonPrefers,
+} from '#core/people/index.ts';
+import {
+  COST_CODES,
+  FLOWS,
   PURPOSES,
   THINGS,
   VESSELS,
@@ -78,6 +89,7 @@ const rulesSchema = schemaOf<HouseRules>({
   places: schemaOf<PlaceRules>({
     cmPerL: closed({ fresh: finite(0.1, 20).required(), brackish: finite(0.1, 20).required(), marine: finite(0.1, 20).required() }),
     heldDays: count(0, 365),
+    leadOnly: list(choice(COST_CODES), { max: COST_CODES.length }).optional(),
   }),
 });
 
@@ -120,12 +132,18 @@ const tankFields = (): Shape<TankFields> => ({
   lid: boolean().required(),
   row: count(0, 100),
   column: count(0, 100),
+  flow: choice(FLOWS).optional(),
   vessel: choice(VESSELS).optional(),
   hangsIn: id().optional(),
 });
 
+const personFields = (): Shape<PersonFields> => ({ name: text(), title: text(), role: choice(ROLES) });
+
 export const houseSchemas: { [K in keyof (PeopleEntries & RoomEntries & SpeciesEntries)]: ObjectSchema<Payloads[K]> } = {
-  'person.added': schemaOf<PersonAdded>({ person: id(), name: text(), title: text(), role: choice(ROLES) }),
+  'person.added': schemaOf<PersonAdded>({ person: id(), ...personFields() }),
+  'person.changed': schemaOf<PersonChanged>({ person: id(), basedOn: uuid(), fields: someOf(personFields()) }),
+  'person.left': schemaOf<PersonLeft>({ person: id(), why: note() }),
+  'person.pinSet': schemaOf<PersonPinSet>({ person: id() }),
   'person.prefers': schemaOf<PersonPrefers>({
     person: id(),
     temperature: choice(TEMPERATURE_UNITS),

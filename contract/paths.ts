@@ -1,4 +1,7 @@
 // Where everything is, for server and web alike.
+/** Who made an act, beside the act itself: refused under anybody else's sign-in. */
+export const MAKER_HEADER = 'x-maker';
+
 export const paths = {
   door: '/api/door',
   signIn: '/api/sign-in',

@@ -2,7 +2,7 @@
 import type { HoldClock, HoldPolicy, HoldZero } from '#core/holds/index.ts';
 import type { Kind, Overrule } from '#core/journal/index.ts';
 import type { Slip } from '#core/moves/index.ts';
-import type { FitReason, Purpose, Vessel } from '#core/room/index.ts';
+import type { FitReason, Flow, Purpose, Vessel } from '#core/room/index.ts';
 import type { Cause, Response } from '#core/rounds/index.ts';
 import type { RemedyFamily, WaterType } from '#core/species/index.ts';
 import type { Gap, Origin } from '#core/stock/index.ts';
@@ -25,6 +25,7 @@ export type TankCard = {
   entry: string;
   vessel: Vessel;
   hangsIn?: string;
+  flow?: Flow;
   /** What was odd here in the last two days, latest first. */
   odd: Oddity[];
   id: string;
@@ -156,7 +157,7 @@ export type LotView = {
     crate?: string;
     sizeCm?: number;
     inHouse: number;
-    promised: { n: number; forWhom: string }[];
+    promised: { promise: string; n: number; forWhom: string }[];
     cutFrom: { lot: string; label: string; n: number; atMs: number; how: 'cut' | 'joined' }[];
     cutInto: { lot: string; label: string; n: number; atMs: number; how: 'cut' | 'joined' }[];
   };

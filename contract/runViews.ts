@@ -9,6 +9,8 @@ export type PageCard = { due: string; stage: number; to: string; toName: string;
 
 export type RunCard = KnownRun & {
   run: string;
+  /** Why its end cannot be calculated. */
+  cannot?: string;
   method: RunMethod;
   lot: string;
   lotLabel: string;
@@ -20,6 +22,8 @@ export type RunCard = KnownRun & {
   /** What was poured in: `label` of bags, code of a tank. */
   from: { place: string; label: string; n: number }[];
   holdKnown: boolean;
+  /** Its hold is open. */
+  onHold?: boolean;
   watcher?: { id: string; name: string };
   dues: RunDue[];
   /** Reckoned with what was read until now. */

@@ -69,7 +69,7 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
     supplier: id(),
     packedAtMs: instant(),
     promisedAtMs: instant(),
-    told: closed({ temperatureC: finite(-5, 60).optional(), salinityPpt: finite(0, 60).optional() }),
+    told: closed({ temperatureC: finite(0, 50).optional(), salinityPpt: finite(0, 50).optional() }),
     lots: list(
       schemaOf<ListedLot>({
         lot: id(),
@@ -79,7 +79,7 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
         origin: choice(ORIGINS),
         sizeCm: centimetres().optional(),
       }),
-      { min: 1, max: 1000 },
+      { max: 1000 },
     ),
     bags: list(
       schemaOf<ListedBag>({
@@ -91,10 +91,8 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
         free: count().optional(),
         waterL: litres().optional(),
       }),
-      {
-        min: 1,
-        max: 2000,
-      },
+      // None in a box that stands on nobody's list.
+      { max: 2000 },
     ),
   }),
   'crate.arrived': schemaOf<CrateArrived>({ crate: id(), carton: choice(CARTONS), note: note() }),
@@ -104,7 +102,7 @@ export const schemas: { [K in Kind]: ObjectSchema<Payloads[K]> } = {
     lot: id(),
     alive: count(),
     dead: count(),
-    quality: choice(['looked', 'counted'] as const),
+    quality: choice(['looked', 'counted', 'listed'] as const),
     condition: choice(CONDITIONS),
     bagState: choice(BAG_STATES),
     newBag: maybe({ label: text(20), box: count(0, 500), waterL: litres() }),

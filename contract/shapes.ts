@@ -10,8 +10,8 @@ import { choice, closed, count, finite } from './fields.ts';
 export type Shape<T> = { [F in keyof Required<T>]: ISchema<unknown> };
 export const schemaOf = <T extends object>(shape: Shape<T>): ObjectSchema<T> => closed<T>(shape);
 
-export const degrees = () => finite(-5, 60).required();
-export const salinity = () => finite(0, 60).required();
+export const degrees = () => finite(0, 50).required();
+export const salinity = () => finite(0, 50).required();
 export const centimetres = () => finite(0.1, 300).required();
 export const litres = () => finite(0.05, 100_000).required();
 export const reading = () =>

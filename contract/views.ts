@@ -27,7 +27,16 @@ export type House = { name: string; zone: string; rules: HouseRules; demo: boole
 export type MeView = { person: Person; prefers: Preference; house: House; clock: { nowMs: number; frozen: boolean } };
 /** Before sign-in: who may tap their name. `pin` only in a demo house. */
 export type DoorView = {
-  house: { name: string; demo: boolean; /** Nobody works here yet: the first lead may set it up. */ empty: boolean };
+  house: {
+    name: string;
+    demo: boolean;
+    /** The journal is empty: the first lead may set it up. */
+    empty: boolean;
+    /** Asked of a first lead on another machine: the code that the server printed when it started. */
+    code?: boolean;
+    /** The directory in which nothing of any house was found; nothing is written there yet. */
+    nothingIn?: string;
+  };
   people: (Pick<Person, 'id' | 'name' | 'title'> & { pin?: string })[];
 };
 
@@ -51,7 +60,8 @@ export type ShelfView = { seq: number; species: ShelfSpecies[] };
 /** What a house is set up with. */
 export type HouseView = {
   seq: number;
-  people: (Person & { hasPin: boolean })[];
+  /** `leftAct` = the act by which they left; taken back when they return. */
+  people: (Person & { entry: string; hasPin: boolean; leftAct?: string })[];
   /** `set` = what it is set to, whatever was measured since. */
   waters: (WaterCard & { set: { temperatureC: number; salinityPpt: number } })[];
   racks: { id: string; entry: string; name: string; room: string; walk: number; tanks: string[] }[];
@@ -80,6 +90,8 @@ export type RoundTank = {
     species?: SpeciesName;
     n: number;
     sinceMs?: number;
+    /** Fish, shrimp, snail …: what is looked for in it. */
+    is?: SpeciesAdded['is'];
     lastFed?: { food: string; response: Response; atMs: number };
     /** Since its last meal, or its release. */
     fast?: Fast;
@@ -155,4 +167,15 @@ export const VIEW_NAMES = Object.keys(VIEW_TOPICS) as ViewName[];
 /** What the live stream carries: never data, only what to read again. */
 export type LiveMessage = { seq: number; topics: Topic[]; /** House time as it was sent. */ houseNowMs?: number };
 
-export type Health = { ok: boolean; seq: number; balance: number; inHouse: number };
+/** `journal` = entries written; the others from `canWrite` on are left out where they cannot be known. Megabytes, UTC ms. */
+export type Health = {
+  ok: boolean;
+  seq: number;
+  balance: number;
+  inHouse: number;
+  journal?: number;
+  canWrite?: boolean;
+  roomMB?: number;
+  wholeAtMs?: number;
+  damaged?: string;
+};

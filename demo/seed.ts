@@ -1,8 +1,9 @@
 // `npm run demo` seeds with this: makes the demo house in its data directory unless it is there already.
 import fs from 'node:fs';
 import { atLocal, houseDay, parseLocal } from '#core/time/index.ts';
-import { findMeta, openHouse, setMeta } from '#server/db/open.ts';
-import { houseFile } from '#server/journal/replay.ts';
+import { findMeta, openAsIs, setMeta } from '#server/db/open.ts';
+import { houseFile } from '#server/keep/directory.ts';
+import { takeLease } from '#server/keep/lease.ts';
 import { readOptions } from '#server/options.ts';
 import { makeCredentials } from '#server/people/credentials.ts';
 import { PEOPLE, ZONE } from './rooms.ts';
@@ -32,9 +33,10 @@ async function main(): Promise<void> {
   if (fs.existsSync(file)) {
     if (!isDemo(file)) throw new Error(`${options.data} holds a house that is no demo; name another directory with --data`);
     if (!options.fresh) return console.log(`demo house found in ${options.data} (start anew with --fresh)`);
+    takeLease(options.data, 'the seeding of a demo').release();
     fs.rmSync(options.data, { recursive: true });
   }
-  fs.mkdirSync(options.data, { recursive: true });
+  const lease = takeLease(options.data, 'the seeding of a demo');
   console.log('telling the demo house its 120 days …');
   const began = performance.now();
   // Told beside and moved in whole, so that a seeding cut off leaves nothing that looks like a house.
@@ -42,11 +44,12 @@ async function main(): Promise<void> {
   for (const suffix of ['', '-wal', '-shm']) fs.rmSync(draft + suffix, { force: true });
   const { entries } = await seedDemo(draft, options.clock ? parseLocal(options.clock, ZONE) : thisMorning());
   fs.renameSync(draft, file);
+  lease.release();
   console.log(`${entries} entries in ${((performance.now() - began) / 1000).toFixed(1)} s`);
 }
 
 function isDemo(file: string): boolean {
-  const { client } = openHouse(file);
+  const { client } = openAsIs(file, { readonly: true });
   const demo = findMeta(client, 'demo') !== undefined;
   client.close();
   return demo;

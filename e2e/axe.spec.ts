@@ -69,6 +69,8 @@ const everyView =
       await page.goto(house.address + path);
       await expect(page.locator('.stream-stages b').first()).not.toHaveText('–');
       await expect(page.locator('.station > *').first()).toBeVisible();
+      // Not what stands there while the house is asked.
+      await expect(page.locator('h1').first()).toBeAttached();
       await check(name);
     }
   };
@@ -81,7 +83,7 @@ const everyPart: Walk = async (page, house, { check }) => {
     .getByRole('link', { name: /silver mono/ })
     .first()
     .click();
-  await expect(page.getByRole('img', { name: /now reckoned/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /now calculated/ })).toBeVisible();
   for (const panel of ['steps', 'drip', 'read', 'signs', 'watch']) {
     await page.getByRole('group', { name: 'What is in hand' }).getByRole('button', { name: panel, exact: true }).click();
     if (panel === 'steps') await page.getByText('Something else was done').click();

@@ -39,3 +39,23 @@ test('a first-aid bath for a fish of a tank: the label’s amount, refused for a
   await page.goto(`${house.address}/tank/C2`);
   await expect(page.getByText(/royal gramma/).first()).toBeVisible();
 });
+
+test('a refused bath for a bag keeps its form', async ({ page, house }) => {
+  await house.signIn(page, 'Odalys Reyes');
+  await page.goto(`${house.address}/dock`);
+  await page.getByRole('link', { name: 'Choose a tank for bag 3' }).click();
+  await page.getByRole('button', { name: /^Tank G3/ }).click();
+  await page.getByRole('button', { name: /^Put it in G3/ }).click();
+  await page.getByRole('button', { name: 'first-aid bath' }).click();
+  const salinity = page.getByRole('textbox', { name: /^Its salinity/ });
+  await page.getByLabel('Name on the label').fill('dye bath');
+  await page.getByLabel('The label says').fill('1');
+  await page.getByRole('textbox', { name: /^Water in the bath/ }).fill('5 L');
+  await page.getByRole('textbox', { name: /^The bath’s water/ }).fill('12 C');
+  await salinity.fill('12 ppt');
+  await action(page).click();
+  await expect(page.getByRole('dialog')).toContainText(/away from theirs/);
+  await page.getByRole('button', { name: 'Leave it' }).click();
+  await expect(salinity).toHaveValue('12 ppt');
+  await expect(page.getByLabel('Name on the label')).toHaveValue('dye bath');
+});

@@ -161,3 +161,26 @@ test('a bag that is on no list lands in a few keys', async ({ page, house }) => 
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByText('Took back: Landed 1 six-line wrasse, bag +1')).toBeVisible();
 });
+
+test('two tabs of one tablet: who signs in on one is who works on the other, and what waited goes under its maker', async ({
+  page,
+  house,
+}) => {
+  await house.signIn(page, 'Pia Lund');
+  const other = await page.context().newPage();
+  await other.goto(`${house.address}/today`);
+  await expect(other.getByRole('link', { name: 'Pia Lund' })).toBeVisible();
+  await other.getByRole('button', { name: 'Sign out' }).click();
+  // The first tab is at the door as well, without a touch.
+  await expect(page.getByRole('button', { name: 'Ines Okafor' })).toBeVisible();
+  await house.signIn(other, 'Ines Okafor');
+  await expect(page.getByRole('link', { name: 'Ines Okafor' })).toBeVisible();
+  // A page that did not hear of it cannot write under her name.
+  const answer = await page.evaluate(async () => {
+    const act = { actId: crypto.randomUUID(), entries: [] };
+    const headers = { 'content-type': 'application/json', 'x-maker': 'pia' };
+    const sent = await fetch('/api/journal', { method: 'POST', headers, body: JSON.stringify(act) });
+    return [sent.status, await sent.json()];
+  });
+  expect(answer).toEqual([401, { code: 'otherMaker' }]);
+});

@@ -22,6 +22,32 @@ const HOUR_MS = 3_600_000;
 const BAG = 'bag-of-nobody-knows';
 const LOT = 'lot-of-nobody-knows';
 
+/** A fast siphon as a client might send it that takes the bag's water for the tank's. */
+const water = { temperature: 25, salinity: 33, alkalinity: 2.5 };
+const siphon = {
+  run: 'siphon-of-nobody-knows',
+  method: 'fast siphon',
+  lot: LOT,
+  tank: 'Q4',
+  from: [{ place: BAG, n: 1 }],
+  vessel: { name: 'a bucket', holdsL: 10, overflow: 'waste tub' },
+  start: {
+    ...water,
+    waterL: 1.4,
+    gasL: 2.8,
+    gas: 'oxygen',
+    closedHours: 20,
+    state: { is: 'closed' },
+    foul: false,
+    soft: false,
+    fed: false,
+  },
+  water: { ...water, volumeL: 400, roomC: 23, pco2: 800, freshPpt: 0, binderHoldsH: 24 },
+  of: { n: 1, lengthCm: 4.5, massA: 0.015, massB: 3, tolerance: 'hardy', invertebrate: false, euryhaline: true, bags: 1 },
+  plan: [{ do: 'open' }, { do: 'pour', bucketL: 10 }, { do: 'run', mLPerMin: 250, minutes: 30 }],
+  within: { salinity: 1, temperature: 0.5 },
+};
+
 test('monos of unknown salinity: measured first, locked until then, and no client goes round it', async ({ page, house }) => {
   await house.signIn(page, 'Bram Tell');
   const now = await page.evaluate(async () => ((await (await fetch('/api/me')).json()) as { clock: { nowMs: number } }).clock.nowMs);
@@ -50,6 +76,9 @@ test('monos of unknown salinity: measured first, locked until then, and no clien
   // A client that says all is well is not believed.
   const chosen = { bag: BAG, lot: LOT, method: 'straight', advised: 'straight' };
   expect(await write(page, [{ kind: 'method.chosen', payload: chosen }])).toEqual({ ok: false, codes: ['method.notMeasured'] });
+
+  // Nor is one that leaves the choice out and begins.
+  expect(await write(page, [{ kind: 'run.started', payload: siphon }])).toEqual({ ok: false, codes: ['method.notMeasured'] });
 
   await page.goto(`${house.address}/bench?bag=${BAG}`);
   await expect(page.getByText('Salinity of bag 1')).toBeVisible();

@@ -15,7 +15,8 @@ const test = base.extend<{ empty: House }>({
 
 test('from nothing to the first crate, without a word of the docs', async ({ page, empty }) => {
   await page.goto(empty.address);
-  await expect(page.getByRole('heading', { name: 'A new house' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Is this a new house?' })).toBeVisible();
+  await expect(page.getByText(/Nothing was found in/)).toBeVisible();
   expect((await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa']).analyze()).violations).toEqual([]);
   await page.getByRole('button', { name: 'Open the house' }).click();
   await expect(page.getByText('This is needed.').first()).toBeVisible();

@@ -20,8 +20,8 @@ async function splitMoveSignOff(page: Page, house: House, press: Press): Promise
   await press(tank(page, 'F3'));
   await press(page.getByRole('button', { name: 'Move cherry barb' }));
   const fewer = page.getByRole('button', { name: 'one in the net fewer' });
-  const inNet = page.getByRole('group', { name: 'In the net' }).locator('output');
-  while (Number(await inNet.textContent()) > 5) await press(fewer);
+  const inNet = page.getByRole('group', { name: 'In the net' }).getByRole('textbox');
+  while (Number(await inNet.inputValue()) > 5) await press(fewer);
   await press(tank(page, 'Bucket 1'));
   await press(page.getByRole('button', { name: '1 h', exact: true }));
   await ready(page, /^Move 5 to Bucket 1/);

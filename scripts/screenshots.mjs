@@ -36,7 +36,7 @@ const MARL = [
 /** The silver monos in their bucket, followed. */
 const MONOS = [
   press('link', /silver mono/),
-  (page) => page.getByRole('img', { name: /now reckoned/ }).waitFor(),
+  (page) => page.getByRole('img', { name: /now calculated/ }).waitFor(),
   (page) => page.waitForTimeout(800),
 ];
 const tapped = async (page) => {
@@ -140,6 +140,8 @@ for (const [name, viewport, who, where, steps] of VIEWS) {
     await step(page);
     await page.waitForTimeout(300);
   }
+  // Of a slow machine too: no picture of a page that is still asking.
+  await page.waitForFunction(() => !document.body.innerText.includes('Reading …'));
   await page.evaluate(() => document.fonts.ready);
   await page.waitForTimeout(500);
   await page.screenshot({ path: `${INTO}/${name}.png` });

@@ -40,8 +40,8 @@ const steps = [
       ]),
   ],
   ['build', build],
-  ['lint, begun before the others', lintDone],
   ['unit tests', () => run('node', jest)],
+  ['lint, begun before the others', lintDone],
   ['browser tests', () => (setupChromium(), run('node', ['node_modules/@playwright/test/cli.js', 'test']))],
 ];
 for (const [name, step] of steps) {

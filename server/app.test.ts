@@ -1,14 +1,16 @@
 import { v7 } from 'uuid';
+import { gzipSync } from 'node:zlib';
 import request from 'supertest';
 import { fixtures } from '#contract/fixtures.ts';
 import { VIEW_NAMES } from '#contract/views.ts';
 import { makeApp, type App } from './app.ts';
 import { makeCredentials } from './people/credentials.ts';
 import { bringCrate, furnish, KEEPER, land, makeTestHouse, type TestHouse } from './testHouse.ts';
+import { makeTestLog } from './testLog.ts';
 
 let house: TestHouse;
 let app: App;
-const logged: string[] = [];
+let told: ReturnType<typeof makeTestLog>;
 beforeAll(async () => {
   house = furnish(makeTestHouse());
   bringCrate(house);
@@ -20,12 +22,13 @@ beforeAll(async () => {
       ['pia', '1234'],
     ].map(([person, pin]) => credentials.set(person!, pin!)),
   );
-  app = makeApp({ house, hostNames: ['fishroom.local'], log: (line) => logged.push(line) });
+  told = makeTestLog();
+  app = makeApp({ house, hostNames: ['fishroom.local'], log: told.log });
 });
 afterAll(() => {
   app.close();
   house.close();
-  expect(logged).toEqual([]);
+  expect(told.errors()).toEqual([]);
 });
 const HOST = '127.0.0.1:4600';
 const signIn = async (person: string, pin: string) => {
@@ -43,7 +46,9 @@ describe('the door', () => {
 
   it('signs in with a cookie that scripts and other sites do not get', async () => {
     const response = await request(app.express).post('/api/sign-in').set('host', HOST).send({ person: 'ines', pin: '4711' }).expect(200);
-    expect(response.headers['set-cookie']![0]).toMatch(/^crate=.*HttpOnly; SameSite=Strict$/);
+    const cookies = response.headers['set-cookie'] as unknown as string[];
+    expect(cookies).toHaveLength(2);
+    for (const cookie of cookies) expect(cookie).toMatch(/^crate(-device)?=.*HttpOnly; SameSite=Strict$/);
     expect(response.body).toMatchObject({ person: { name: 'Ines', role: 'lead' }, house: { zone: 'Europe/Lisbon', demo: false } });
   });
 
@@ -182,4 +187,67 @@ it('tells open screens which topics changed, and nothing else', async () => {
 it('is well', async () => {
   const { body } = await request(app.express).get('/api/health').set('host', HOST).expect(200);
   expect(body).toMatchObject({ ok: true, balance: 0 });
+});
+
+it.each(['plain', 'gzip'] as const)('a body that nests without end is refused before it is parsed, %s', async (how) => {
+  const agent = await signIn('bram', '2020');
+  const text = `{"actId":${'['.repeat(200_000)}${']'.repeat(200_000)}}`;
+  const sent = agent.post('/api/journal').set('content-type', 'application/json');
+  const answer =
+    how === 'gzip'
+      ? await sent
+          .set('content-encoding', 'gzip')
+          .serialize((body: unknown) => body as string)
+          .send(gzipSync(text))
+      : await sent.send(text);
+  expect([answer.status, answer.body]).toEqual([400, { code: 'bad', faults: [{ path: '', message: 'more than 12 levels deep' }] }]);
+});
+
+it('an act is taken under its maker’s sign-in alone', async () => {
+  const agent = await signIn('bram', '2020');
+  const before = house.store.latestSeq();
+  const act = {
+    actId: v7(),
+    entries: [{ id: v7(), kind: 'tool.used', version: 1, occurredAtMs: house.now(), payload: { tool: 'hands-bram', tanks: ['G1'] } }],
+  };
+  const { body } = await agent.post('/api/journal').set('x-maker', 'ines').send(act).expect(401);
+  expect([body, house.store.latestSeq()]).toEqual([{ code: 'otherMaker' }, before]);
+  await agent.post('/api/journal').set('x-maker', 'bram').send(act).expect(200);
+  expect(house.store.latestSeq()).toBe(before + 1);
+});
+
+it('a disk that takes nothing is said as that: what was sent is kept and sent again, reading goes on', async () => {
+  const agent = await signIn('bram', '2020');
+  const act = {
+    actId: v7(),
+    entries: [{ id: v7(), kind: 'tool.used', version: 1, occurredAtMs: house.now(), payload: { tool: 'hands-bram', tanks: ['G1'] } }],
+  };
+  house.client.pragma('query_only = on');
+  const answer = await agent.post('/api/journal').send(act);
+  const read = await agent.get('/api/views/room');
+  // Who comes now can come in and read as well, and who goes is gone.
+  const late = await signIn('ines', '4711');
+  const lateRead = await late.get('/api/views/room');
+  await late.post('/api/sign-out').send({}).expect(204);
+  const gone = await late.get('/api/views/room');
+  house.client.pragma('query_only = off');
+  house.client.pragma(`max_page_count = ${house.client.pragma('page_count', { simple: true }) as number}`);
+  const large = {
+    ...act,
+    actId: v7(),
+    entries: Array.from({ length: 100 }, () => ({
+      ...act.entries[0]!,
+      id: v7(),
+      payload: { tool: 'hands-bram', tanks: ['G1'], note: 'n'.repeat(400) },
+    })),
+  };
+  const full = await agent.post('/api/journal').send(large);
+  expect([full.status, full.body]).toEqual([503, { code: 'cannotWrite', full: true }]);
+  house.client.pragma('max_page_count = 1073741823');
+  expect([answer.status, answer.body, read.status, lateRead.status]).toEqual([503, { code: 'cannotWrite' }, 200, 200]);
+  expect(gone.status).toBe(401);
+  await late.get('/api/views/room').expect(401);
+  expect(told.errors()).toEqual(['nothing can be written', 'request', 'nothing can be written', 'request']);
+  told.lines.length = 0;
+  await agent.post('/api/journal').send(act).expect(200);
 });

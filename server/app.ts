@@ -4,6 +4,7 @@ import path from 'node:path';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import session from 'express-session';
+import { BOUNDS, isDeep } from '#contract/bounds.ts';
 import { paths } from '#contract/paths.ts';
 import { demoClockRoutes } from './clock/demoClock.ts';
 import { startPager } from './devices/pager.ts';
@@ -12,12 +13,21 @@ import { findMeta, setMeta } from './db/open.ts';
 import { exportRoutes } from './export/routes.ts';
 import { guard } from './guard.ts';
 import { safeHeaders } from './headers.ts';
-import { makeHealth } from './health.ts';
+import { makeHealth, SUM_EVERY_MS } from './health.ts';
 import type { RunningHouse } from './house.ts';
+import { logRequests, makeLog, whatOf, type Log } from './log.ts';
 import { journalRoutes } from './journal/routes.ts';
 import { makeHub } from './live/hub.ts';
-import { makePeople, peopleRoutes, requireSignIn } from './people/routes.ts';
+import { makeFirstCode, type FirstCode } from './people/firstCode.ts';
+import { makeCredentials, TooBusy } from './people/credentials.ts';
+import { makeDevices } from './people/devices.ts';
+import { makePeople } from './people/people.ts';
+import { peopleRoutes } from './people/routes.ts';
+import { makeSignedIn } from './people/signedIn.ts';
+import { makeThrottle } from './people/throttle.ts';
+import { makeTryPin } from './people/tryPin.ts';
 import { setUpRoutes } from './people/setUp.ts';
+import { startWatch } from './watch.ts';
 import { SESSION_MS, SessionStore } from './people/sessionStore.ts';
 
 /** The longest packing list that is taken (2,000 bags) is about 400 kB. */
@@ -25,22 +35,28 @@ const BODY_LIMIT = '1mb';
 const YEAR_MS = 365 * 86_400_000;
 
 export type App = { express: Express; close(): void };
-type Options = { house: RunningHouse; dist?: string; hostNames?: readonly string[]; log?: (line: string) => void };
+type Options = { house: RunningHouse; dist?: string; hostNames?: readonly string[]; log?: Log; firstCode?: FirstCode };
 
-export function makeApp({ house, dist, hostNames = [], log = console.error }: Options): App {
+export function makeApp({ house, dist, hostNames = [], log = makeLog(), firstCode = makeFirstCode() }: Options): App {
   const app = express();
   app.disable('x-powered-by').set('etag', false);
+  app.use(logRequests(log));
   app.use(guard(hostNames));
   app.use(safeHeaders());
-  const health = makeHealth(house);
+  const watch = startWatch(house, log);
+  const health = makeHealth(house, watch.now, SUM_EVERY_MS);
   app.get(paths.health, (_request, response) => {
     const state = health();
     response.status(state.ok ? 200 : 500).json(state);
   });
   const people = makePeople(house);
+  const credentials = makeCredentials(house.db);
+  const signedIn = makeSignedIn(people, credentials);
+  const devices = makeDevices(house.client);
+  const tryPin = makeTryPin({ house, people, credentials, throttle: makeThrottle(house.client), log });
   const hub = makeHub(house);
   const api = express.Router();
-  api.use(express.json({ limit: BODY_LIMIT }));
+  api.use(express.json({ limit: BODY_LIMIT, verify: (_request, _response, body) => mustBeFlat(body) }));
   api.use(
     session({
       name: 'crate',
@@ -51,14 +67,14 @@ export function makeApp({ house, dist, hostNames = [], log = console.error }: Op
       cookie: { httpOnly: true, sameSite: 'strict', secure: 'auto', maxAge: SESSION_MS },
     }),
   );
-  api.use(journalRoutes(house, people));
-  api.use(peopleRoutes(house, people));
-  api.use(setUpRoutes(house, people));
-  api.use(exportRoutes(house, people));
-  api.use(demoClockRoutes(house, people, () => hub.clockMoved()));
-  api.use(deviceRoutes(house, people));
+  api.use(journalRoutes(house, signedIn));
+  api.use(peopleRoutes(house, { people, signedIn, devices, tryPin }));
+  api.use(setUpRoutes(house, { people, signedIn, devices, tryPin, credentials, code: firstCode }));
+  api.use(exportRoutes(house, signedIn));
+  api.use(demoClockRoutes(house, signedIn, () => hub.clockMoved()));
+  api.use(deviceRoutes(house, signedIn));
   const stopPager = startPager(house, log);
-  api.get(paths.live, requireSignIn(people), (_request, response) => hub.join(response));
+  api.get(paths.live, signedIn.only, (request, response) => hub.join(response, () => signedIn.personOf(request.session) !== undefined));
   api.use('/api', (_request, response) => void response.status(404).json({ code: 'notFound' }));
   app.use((request, response, next) => (request.path.startsWith('/api/') ? api(request, response, next) : next()));
   if (dist) {
@@ -71,10 +87,16 @@ export function makeApp({ house, dist, hostNames = [], log = console.error }: Op
   return {
     express: app,
     close: () => {
+      watch.stop();
       stopPager();
       hub.close();
     },
   };
+}
+
+/** Thrown before anything is parsed; answered as bad input. */
+function mustBeFlat(body: Uint8Array): void {
+  if (isDeep(body)) throw Object.assign(new Error(`more than ${BOUNDS.depth} levels deep`), { status: 400 });
 }
 
 function sessionSecret(house: RunningHouse): string {
@@ -85,12 +107,20 @@ function sessionSecret(house: RunningHouse): string {
   return secret;
 }
 
+const CANNOT_WRITE = /^SQLITE_(FULL|IOERR|READONLY|BUSY)/;
+
 /** Bad input is said; a broken invariant is logged and owned up to, with nothing kept of its act. */
-function onError(log: (line: string) => void): ErrorRequestHandler {
-  return (error: Error & { status?: number; type?: string }, _request, response, next) => {
+function onError(log: Log): ErrorRequestHandler {
+  return (error: Error & { status?: number; code?: unknown }, request, response, next) => {
     if (response.headersSent) return next(error);
+    if (error instanceof TooBusy) return void response.status(429).json({ code: 'busy' });
+    // Not this act but the disk: whoever sent it keeps it and sends it again.
+    if (typeof error.code === 'string' && CANNOT_WRITE.test(error.code)) {
+      log.error({ ...whatOf(request, response.locals), why: error.message }, 'nothing can be written');
+      return void response.status(503).json({ code: 'cannotWrite', ...(error.code === 'SQLITE_FULL' ? { full: true } : {}) });
+    }
     const status = error.status && error.status >= 400 && error.status < 500 ? error.status : 500;
-    if (status === 500) log(`broken: ${error.stack ?? error.message}`);
+    if (status === 500) log.error({ ...whatOf(request, response.locals), why: error.stack ?? error.message }, 'broken');
     const code = status === 413 ? 'tooLarge' : status === 404 ? 'notFound' : status === 500 ? 'broken' : 'bad';
     response.status(status).json({ code, ...(code === 'bad' ? { faults: [{ path: '', message: error.message }] } : {}) });
   };

@@ -1,15 +1,39 @@
-// Is the house well? The books must balance, no place hold less than nothing, and the stages add up.
+// Is the house well? The books must balance, no place hold less than nothing, the stages add up; and what the watch found last: it can write, its disk has room,
+// its file is whole.
 import type { Health } from '#contract/views.ts';
 import { STAGES } from '#core/stock/index.ts';
 import type { RunningHouse } from './house.ts';
+import { LEAST_ROOM_MB, type Watched } from './watch.ts';
 
-export function makeHealth(house: RunningHouse): () => Health {
+/** How often a server that is asked all day sums up years of balances: it costs more than all the rest. */
+export const SUM_EVERY_MS = 10_000;
+
+export function makeHealth(house: RunningHouse, watched: () => Watched = () => ({ canWrite: true }), sumEveryMs = 0): () => Health {
   const balance = house.client.prepare('select coalesce(sum(n), 0) from p_balance').pluck();
-  const negative = house.client.prepare('select exists (select 1 from p_balance where inside = 1 and n < 0)').pluck();
+  const negative = house.client.prepare('select exists (select 1 from p_balance where inside = 1 and n <> 0 and n < 0)').pluck();
+  let summed = { atMs: -Infinity, sum: 0 };
+  const sumNow = (): number => {
+    if (performance.now() - summed.atMs >= sumEveryMs) summed = { atMs: performance.now(), sum: balance.get() as number };
+    return summed.sum;
+  };
   return () => {
     const stream = house.view('stream');
-    const sum = balance.get() as number;
+    const sum = sumNow();
     const stages = STAGES.reduce((total, stage) => total + stream[stage], 0);
-    return { ok: sum === 0 && negative.get() === 0 && stages === stream.inHouse, seq: stream.seq, balance: sum, inHouse: stream.inHouse };
+    const { canWrite, roomMB, wholeAtMs, damaged } = watched();
+    const booksHold = sum === 0 && negative.get() === 0 && stages === stream.inHouse;
+    const ok = booksHold && canWrite && damaged === undefined && (roomMB ?? Infinity) >= LEAST_ROOM_MB;
+    return {
+      ok,
+      seq: stream.seq,
+      balance: sum,
+      inHouse: stream.inHouse,
+      // Of the journal itself, beside the views' own.
+      journal: house.store.latestSeq(),
+      canWrite,
+      ...(roomMB === undefined ? {} : { roomMB }),
+      ...(wholeAtMs === undefined ? {} : { wholeAtMs }),
+      ...(damaged === undefined ? {} : { damaged }),
+    };
   };
 }

@@ -44,7 +44,10 @@ it('loses no answered entry', async () => {
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify({ person: 'ines', pin: '4711' }),
   });
-  const cookie = signIn.headers.get('set-cookie')!.split(';')[0]!;
+  const cookie = signIn.headers
+    .getSetCookie()
+    .find((one) => one.startsWith('crate='))!
+    .split(';')[0]!;
   const answered: string[] = [];
   const sell = async () => {
     const id = v7();

@@ -1,42 +1,100 @@
-// Starts the house: opens its data directory, serves it, and closes cleanly. `--help` is the README.
+// Starts the house: takes its data directory for itself, opens it, serves it, and closes cleanly. `--help` is the README.
 import fs from 'node:fs';
+import http from 'node:http';
 import path from 'node:path';
-import { makeApp } from './app.ts';
+import type { Express } from 'express';
+import { makeApp, type App } from './app.ts';
+import { makeBeginning } from './beginning.ts';
 import { clockOf } from './clock/startClock.ts';
 import { setMeta } from './db/open.ts';
-import { startHouse } from './house.ts';
-import { houseFile } from './journal/replay.ts';
-import { readOptions } from './options.ts';
+import { startHouse, type RunningHouse } from './house.ts';
+import { houseFile, lookInto, mustNotBeRemains } from './keep/directory.ts';
+import { takeLease, type Lease } from './keep/lease.ts';
+import { makeLog, type Log } from './log.ts';
+import { readOptions, type Options } from './options.ts';
+import { makeFirstCode, type FirstCode } from './people/firstCode.ts';
 
 const KEEP_CLOCK_EVERY_MS = 30_000;
 
-function main(): void {
-  const options = readOptions(process.argv.slice(2), { data: 'data/house' });
-  fs.mkdirSync(options.data, { recursive: true });
-  const file = houseFile(options.data);
-  const house = startHouse({ file, makeClock: (opened) => clockOf(opened, options), log: console.log });
-  const dist = path.join(import.meta.dirname, '..', 'dist');
-  const app = makeApp({ house, dist: fs.existsSync(path.join(dist, 'index.html')) ? dist : undefined, hostNames: options.hostNames });
-  const { demo, name } = house.settings();
-  const keepClock = () => demo && setMeta(house.client, 'houseNow', String(house.clock.now()));
-  const keeper = setInterval(keepClock, KEEP_CLOCK_EVERY_MS);
+type Open = { house: RunningHouse; app: App; lease: Lease; keepClock: () => void };
 
-  const server = app.express.listen(options.port, options.host, (error) => {
-    if (error) {
-      console.error(`cannot listen on ${options.host}:${options.port}: ${error.message}`);
-      process.exit(1);
-    }
+/** Throws in words when it may not be opened; then nothing is held. */
+function openIn(options: Options, firstCode: FirstCode, log: Log): Open {
+  mustNotBeRemains(options.data);
+  const lease = takeLease(options.data, 'a running house');
+  try {
+    const house = startHouse({
+      file: houseFile(options.data),
+      makeClock: (opened) => clockOf(opened, options),
+      log: (line) => log.info(line),
+    });
+    const app = makeApp({ house, log, dist: pages(), hostNames: options.hostNames, firstCode });
+    const { demo } = house.settings();
+    return { house, app, lease, keepClock: () => void (demo && keepClockOf(house)) };
+  } catch (error) {
+    lease.release();
+    throw error;
+  }
+}
+
+function keepClockOf(house: RunningHouse): void {
+  try {
+    setMeta(house.client, 'houseNow', String(house.clock.now()));
+  } catch (error) {
+    // A full disk ends no house: the clock is kept the next time.
+    console.error(`the clock of the demo could not be kept: ${(error as Error).message}`);
+  }
+}
+
+function pages(): string | undefined {
+  const dist = path.join(import.meta.dirname, '..', 'dist');
+  return fs.existsSync(path.join(dist, 'index.html')) ? dist : undefined;
+}
+
+function main(): void {
+  // What a house keeps is for the account that runs it.
+  process.umask(0o077);
+  const options = readOptions(process.argv.slice(2), { data: 'data/house' });
+  const firstCode = makeFirstCode();
+  const log = makeLog();
+  let open: Open | undefined;
+  let app: Express;
+  const begin = (): Express => {
+    open ??= openIn(options, firstCode, log);
+    app = open.app.express;
+    return app;
+  };
+  const nothing = lookInto(options.data).is === 'empty';
+  if (nothing) app = makeBeginning({ ...options, dist: pages(), code: firstCode, begin });
+  else begin();
+  const keeper = setInterval(() => open?.keepClock(), KEEP_CLOCK_EVERY_MS);
+
+  const server = http.createServer((request, response) => void app(request, response));
+  // A slow or silent client holds nothing for long; the live stream is an answer, which may last.
+  server.headersTimeout = 10_000;
+  server.requestTimeout = 30_000;
+  server.once('error', (error) => {
+    console.error(`cannot listen on ${options.host}:${options.port}: ${error.message}`);
+    process.exit(1);
+  });
+  server.listen(options.port, options.host, () => {
     const address = server.address();
     const port = typeof address === 'object' && address ? address.port : options.port;
-    console.log(`${name}: http://${options.host === '0.0.0.0' ? '127.0.0.1' : options.host}:${port}`);
-    console.log(`data directory: ${options.data}`);
+    console.log(
+      `${open?.house.settings().name ?? 'No house yet'}: http://${options.host === '0.0.0.0' ? '127.0.0.1' : options.host}:${port}`,
+    );
+    console.log(
+      `data directory: ${options.data}${nothing ? ' (nothing is in it, and nothing is written before a house is begun; or is its volume not mounted?)' : ''}`,
+    );
+    if (nothing || open?.house.store.latestSeq() === 0) console.log(`code for a first lead on another machine: ${firstCode.text}`);
   });
   const stop = () => {
     clearInterval(keeper);
-    app.close();
+    open?.app.close();
     server.close(() => {
-      keepClock();
-      house.close();
+      open?.keepClock();
+      open?.house.close();
+      open?.lease.release();
       process.exit(0);
     });
     server.closeAllConnections();

@@ -13,11 +13,13 @@ const lotOf = (no: number) => (no === 3 ? 'crate-1-chromis' : 'crate-1-fire');
 export function startRun(
   bags: readonly number[],
   more: Partial<Payloads['run.started']> & { method?: Method | 'first-aid bath' } = {},
+  /** As the house believes them: the listed bags and G1, unless somebody measured. */
+  { bagPpt = 32.3, tankPpt = 32, bagC = 24.5 } = {},
 ): Said {
   const n = bags.reduce((sum, no) => sum + HEADS[no - 1]!, 0);
   const method = more.method && more.method !== 'first-aid bath' ? more.method : 'drip';
-  const tank = { ...D5, salinity: 32, volumeL: 300, temperature: 25 };
-  const bag = { ...MONO_BAG, salinity: 32.3 };
+  const tank = { ...D5, salinity: tankPpt, volumeL: 300, temperature: 25 };
+  const bag = { ...MONO_BAG, salinity: bagPpt, temperature: bagC };
   const lot = { ...MONOS, n };
   const recipe = recipesFor({ bag, tank, lot, controls: { ...STARTING_CONTROLS, floatFirst: false } }).find(
     (one) => one.method === method,

@@ -2,7 +2,6 @@
 // carbon dioxide by Henry's law; breathing is steady, so the totals are straight lines and no integration is needed.
 import { unionizedFraction } from '../water/ammonia.ts';
 import {
-  carbonateConstants,
   co2AtEquilibrium,
   CO2_MG_PER_MMOL,
   dicFromPH,
@@ -11,8 +10,8 @@ import {
   alkalinityAtEquilibrium,
   ROOM_PCO2,
   speciate,
-  type Constants,
 } from '../water/carbonate.ts';
+import { carbonateConstants, type Constants } from '../water/constants.ts';
 import { gasMmolPerL, O2_MG_PER_MMOL, OXYGEN_IN_AIR, oxygenHenry, oxygenSolubility, vapourPressure } from '../water/oxygen.ts';
 import { standingTauH } from '../water/heat.ts';
 import type { Range } from '../species/entries.ts';

@@ -1,6 +1,7 @@
 // What must hold of the bench whatever the bag: more is never less, and a small change of anything changes every stress a little.
 import fc from 'fast-check';
-import { carbonateConstants, dicWith, pHOf, ROOM_PCO2 } from '../water/carbonate.ts';
+import { dicWith, pHOf, ROOM_PCO2 } from '../water/carbonate.ts';
+import { carbonateConstants } from '../water/constants.ts';
 import { gasMmolPerL } from '../water/oxygen.ts';
 import { closedWater, stayClosed, toxicIn } from './bag.ts';
 import { CASES } from './cases.ts';

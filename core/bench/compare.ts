@@ -99,9 +99,22 @@ export function reckonOne(input: Required<BenchInput>, method: Method): Strain |
   const controls = { ...STARTING_CONTROLS, ...input.controls };
   if (faultsOf({ ...input, controls }).length > 0) return undefined;
   const recipe = recipesFor({ ...input, controls }).find((one) => one.method === method)!;
-  const water = tankWater(recipe.tank);
-  const run = simulate(startVessel(input.bag, input.lot, { around: input.tank }), water, recipe.steps, { around: input.tank });
-  return worstOf(strainsOf(run, figuresOf(run, water, input.tank.pco2), tolerancesOf(input.lot)));
+  return strainOfPlan({ ...input, tank: recipe.tank }, recipe.steps);
+}
+
+/** What these steps strain most, the release at their end included; undefined for input that cannot be, and for steps that no computation can follow. */
+export function strainOfPlan({ bag, tank, lot }: Omit<BenchInput, 'controls'>, steps: readonly Step[]): Strain | undefined {
+  const controls = { ...STARTING_CONTROLS, bucketL: Math.max(STARTING_CONTROLS.bucketL, bag.waterL) };
+  if (faultsOf({ bag, tank, lot, controls }).length > 0) return undefined;
+  try {
+    const water = tankWater(tank);
+    const run = simulate(startVessel(bag, lot, { around: tank }), water, steps, { around: tank });
+    return worstOf(strainsOf(run, figuresOf(run, water, tank.pco2), tolerancesOf(lot)));
+  } catch (error) {
+    // A sea through a bucket leaves what water can be: whoever asks is told that it cannot be computed.
+    if (error instanceof RangeError) return undefined;
+    throw error;
+  }
 }
 
 /** Flow that nobody caught in a measure runs as chance has it. */

@@ -13,6 +13,7 @@ export {
 } from './entries.ts';
 export { settledPH, STRAINS, TOLERANCES, tolerancesOf, type Figures, type Strain, type StrainName, type Tolerances } from './figures.ts';
 export { factsOf, inputOf, lotOf, measureFirst, type Fact, type FactOf, type FactSource, type KnownBag, type KnownTank } from './facts.ts';
+export { outOfTank } from './housed.ts';
 export { salinityGap, type SalinityGap } from './gap.ts';
 export {
   BEST_GUESS,

@@ -1,10 +1,11 @@
 // Steps over tolerance and methods over tolerance as refusals, asked of the house's present state: wherever fish change water, by the same rule.
 import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { HouseState } from '../journal/state.ts';
+import type { Chosen, HouseState } from '../journal/state.ts';
 import { STARTING_AROUND, type Around } from './around.ts';
 import { reckonOne } from './compare.ts';
 import type { MethodChosen } from './entries.ts';
 import { inputOf, toleranceOf, type KnownTank } from './facts.ts';
+import type { Strain } from './figures.ts';
 import { USUAL_WATER, type LotInput } from './input.ts';
 import { bagStepsOver, exactly, stepsOver, type Change, type StepOver } from './release.ts';
 
@@ -64,15 +65,72 @@ export function refuseSteps(
   return asRefusals(over, { path: of.path, code: of.into.code });
 }
 
+/** Salinity and temperature of what is poured in, as far as they are known. */
+export type Poured = { salinityPpt?: number; temperatureC?: number };
+
+/** A share of a tank's water changed at once for another: what those that live in it go through. What is not known of the other changes nothing here. */
+export function refuseMix(
+  of: { lot: string; into: { id: string; code: string }; share: number; with: { tank: string } | Poured; path: string },
+  state: HouseState,
+): Refusal[] {
+  const tank = state.findKnownTank(of.into.id);
+  if (!tank) return [];
+  const now = changeOf(tank);
+  const source = 'tank' in of.with ? state.findKnownTank(of.with.tank) : undefined;
+  const other = source ? changeOf(source) : pouredOver(now, of.with as Poured);
+  const mix = (one: number, two: number) => one + of.share * (two - one);
+  const mixed: Change = {
+    salinity: exactly(mix(now.salinity.value, other.salinity.value)),
+    temperature: exactly(mix(now.temperature.value, other.temperature.value)),
+    alkalinity: mix(now.alkalinity, other.alkalinity),
+  };
+  const over = stepsOver(now, mixed, { lot: bearsOf(of.lot, state), pco2: aroundOf(state).pco2 });
+  return asRefusals(over, { path: of.path, code: of.into.code }).map((one) => ({ ...one, facts: { ...one.facts, change: true } }));
+}
+
+const pouredOver = (now: Change, { salinityPpt, temperatureC }: Poured): Change => ({
+  salinity: salinityPpt === undefined ? now.salinity : exactly(salinityPpt),
+  temperature: temperatureC === undefined ? now.temperature : exactly(temperatureC),
+  alkalinity: now.alkalinity,
+});
+
+type Judged = { method: string; path: string; unmeasured?: string; limiting?: Strain };
+/** More than they bear by so much is the same as what a lead took: a bag ages while hands make ready. */
+const SAME_AS_TAKEN = 1.25;
+
+/** What stands against a method or a plan: a water that nobody knows comes before every figure reckoned from it. */
+function againstIt({ method, path, unmeasured, limiting }: Judged): Refusal[] {
+  if (unmeasured !== undefined) return refuse('method.notMeasured', path, { method, bag: unmeasured }, 'lead');
+  // What cannot be computed is not fine.
+  if (limiting === undefined) return refuse('method.notComputed', path, { method }, 'lead');
+  return limiting.strain <= 1
+    ? []
+    : refuse('method.overTolerance', path, { method, limiting: limiting.name, times: limiting.strain }, 'lead');
+}
+
+/**
+ * The same of a plan about to be begun, without what a lead passed over when this method was chosen for each of these bags and this tank, unless it grew. What hands
+ * have poured is true: a keeper says so, and the lead is called.
+ */
+export function refusePlanned({ tank, chosen, ...judged }: Judged & { tank: string; chosen: readonly (Chosen | undefined)[] }): Refusal[] {
+  const taken = (code: string, times: number) =>
+    chosen.every(
+      (one) =>
+        one?.method === judged.method &&
+        one.tank === tank &&
+        one.passed.some((passed) => passed.code === code && times <= (passed.size ?? 0) * SAME_AS_TAKEN),
+    );
+  return againstIt(judged)
+    .filter(({ code, facts }) => !taken(code, code === 'method.overTolerance' ? Number(facts.times) : 0))
+    .map((refusal) => ({ ...refusal, emergency: true }));
+}
+
 /** A method for a bag whose water nobody knows, or one that these fish do not bear. Reckoned here: what a client says of it counts for nothing. */
 export function refuseMethod({ bag: id, method, compared }: MethodChosen, now: number, state: HouseState): Refusal[] {
   const tankId = state.findBag(id)?.assignment?.tank;
   const [bag, tank] = [state.findKnownBag(id), tankId === undefined ? undefined : state.findKnownTank(tankId)];
   if (!bag || !tank) return [];
   const { input, measureFirst } = inputOf({ bag, tank, now, around: aroundOf(state), ...compared });
-  if (measureFirst.length > 0) return refuse('method.notMeasured', 'method', { method, bag: state.findBag(id)!.label }, 'lead');
-  const limiting = reckonOne(input, method);
-  return limiting === undefined || limiting.strain <= 1
-    ? []
-    : refuse('method.overTolerance', 'method', { method, limiting: limiting.name, times: limiting.strain }, 'lead');
+  const unmeasured = measureFirst.length > 0 ? state.findBag(id)!.label : undefined;
+  return againstIt({ method, path: 'method', unmeasured, limiting: unmeasured === undefined ? reckonOne(input, method) : undefined });
 }

@@ -1,6 +1,7 @@
 // Before fish change water: the step that they would take, against what they bear. The same for a bag, a vessel, a move between systems. What nobody
 // measured counts as the worse end of what it may be, in salinity and temperature; settled pH by its estimate.
-import { carbonateConstants, dicWith, speciate } from '../water/carbonate.ts';
+import { dicWith, speciate } from '../water/carbonate.ts';
+import { carbonateConstants } from '../water/constants.ts';
 import { floatTau } from '../water/heat.ts';
 import type { Around } from './around.ts';
 import { factsOf, lotOf, type Fact, type FactOf, type KnownBag, type KnownTank } from './facts.ts';
@@ -49,7 +50,7 @@ export function stepsOver(
 }
 
 /** A fact as it is judged at a release: what was measured or stated by its value, what nobody knows by its band. */
-function withinOf(fact: Fact): Within {
+export function withinOf(fact: Fact): Within {
   const value = fact.value!;
   const surface = fact.method === 'on the bag';
   const open = fact.source === 'estimated' || fact.source === 'not known';

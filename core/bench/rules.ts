@@ -11,6 +11,7 @@ import type { BenchEntries, FishReleased, FloatStarted, MethodChosen } from './e
 
 export const benchRules: Rules<BenchEntries> = {
   'method.chosen': {
+    remembers: true,
     decide: ({ payload, occurredAtMs }, context) => decideMethod(payload, { ...context, atMs: occurredAtMs }),
     links: ({ bag }) => ({ needs: [landingOf(bag)] }),
   },
@@ -70,7 +71,7 @@ function decideRelease(release: FishReleased, context: Context & { atMs: number 
     return refuse('hold.notOpened', 'lot');
   return [
     ...refuseUnfit(
-      { lot: release.lot, n: release.alive, tank, path: 'tank', passed: bag.assignment!.overruled, atMs, weak: isWeak(bag) },
+      { lot: release.lot, n: release.alive, tank, path: 'tank', passed: bag.assignment!.overruled, atMs, weak: isWeak(bag), out: bag.id },
       context,
     ),
     ...refuseBagSteps({ bag: bag.id, run: release.run, tank: tank.id, code: tank.code, now: atMs }, state),

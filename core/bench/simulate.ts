@@ -1,6 +1,7 @@
 // A method as steps, carried out on a vessel: minute by minute what the fish are in, until they are in their tank and six hours on.
 import { oxygenSolubility, OXYGEN_IN_AIR } from '../water/oxygen.ts';
-import { carbonateConstants, dicFromPH, dicWith } from '../water/carbonate.ts';
+import { dicFromPH, dicWith } from '../water/carbonate.ts';
+import { carbonateConstants } from '../water/constants.ts';
 import { standingTauH } from '../water/heat.ts';
 import { closedWater, estimatedWater, measuredInto, type Water } from './bag.ts';
 import { makeCarrier, type Options, type Step, type Vessel } from './carry.ts';

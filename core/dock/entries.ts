@@ -40,7 +40,8 @@ export type BagLanded = {
   alive: number;
   dead: number;
   /** `looked` = one tap asserted what the list says; `counted` = somebody counted. */
-  quality: 'looked' | 'counted';
+  /** `listed` = not looked at one by one: the same as another bag of its lot. */
+  quality: 'looked' | 'counted' | 'listed';
   condition: Condition;
   bagState: BagState;
   /** A bag that is on no list. */

@@ -61,6 +61,7 @@ export const dockRules: Rules<DockEntries> = {
     links: ({ bag, crate }) => ({ needs: [bag, `arrival of ${crate}`] }),
   },
   'bag.assigned': {
+    remembers: true,
     decide({ payload, occurredAtMs }, context) {
       const bag = context.state.findBag(payload.bag);
       if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: payload.bag });
@@ -73,7 +74,7 @@ export const dockRules: Rules<DockEntries> = {
       if (!tank) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
       const n = context.state.balance(lot, bag.id) || bag.listed;
       const passed = context.state.passedFor(lot, tank.id).filter((code) => code.startsWith('cost.'));
-      return refuseUnfit({ lot, n, tank, path: 'tank', passed, atMs: occurredAtMs, weak: isWeak(bag) }, context);
+      return refuseUnfit({ lot, n, tank, path: 'tank', passed, atMs: occurredAtMs, weak: isWeak(bag), out: bag.id }, context);
     },
     links: ({ bag }) => ({ makes: [tankOf(bag)], needs: [bag] }),
   },

@@ -19,8 +19,16 @@ export type ToolUsed = { tool: string; tanks: string[]; note?: string };
 /** Disinfected and dried, or washed: it carries nothing from here on. */
 export type ToolDisinfected = { tool: string; note?: string };
 
-/** Some of a tank's water was changed: for freshly mixed water, or for that of another tank of the house. */
-export type WaterExchanged = { tank: string; litres: number; source: 'mixed' | 'tank'; fromTank?: string; note?: string };
+/** Some of a tank's water was changed: for freshly mixed water, as it was read, or for that of another tank of the house. */
+export type WaterExchanged = {
+  tank: string;
+  litres: number;
+  source: 'mixed' | 'tank';
+  fromTank?: string;
+  salinityPpt?: number;
+  temperatureC?: number;
+  note?: string;
+};
 
 export interface ExposureEntries {
   'tool.added': ToolAdded;

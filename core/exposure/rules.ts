@@ -1,17 +1,23 @@
 // When a tool or a water change may be written down. A mistake is never refused: it is recorded, so that it can be traced.
 // Only water from hold to display is asked about, since that can still be left undone.
+import { refuseMix, type Poured } from '../bench/judge.ts';
 import { againstChange } from '../journal/change.ts';
 import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Context, Rules } from '../journal/rule.ts';
-import type { Purpose } from '../room/entries.ts';
+import type { Actor } from '../journal/entry.ts';
+import { BEFORE_ALLOWED_MS, type Context, type Rules } from '../journal/rule.ts';
+import { atLeast, type Role } from '../people/roles.ts';
+import { STARTING_RULES, type Purpose, type TankFacts } from '../room/entries.ts';
+import { fitTreatments } from '../room/fit.ts';
+import { livingOn } from '../room/living.ts';
 import { personOfHands, type ExposureEntries, type ToolFields, type WaterExchanged } from './entries.ts';
 
 /** Water may go from these to any tank, and into the others never back. */
-const CLEAN: readonly Purpose[] = ['sale', 'home', 'customer'];
+const CLEAN: readonly Purpose[] = ['sale', 'home', 'breeding', 'customer'];
 
 export const exposureRules: Rules<ExposureEntries> = {
   'tool.added': {
     decide({ payload }, { state }) {
+      if (personOfHands(payload.tool) !== undefined) return refuse('id.taken', 'tool', { id: payload.tool });
       if (state.findTool(payload.tool)) return refuse('exists', 'tool', { what: 'tool', name: payload.name });
       return racksKnown(payload.racks, state);
     },
@@ -27,9 +33,10 @@ export const exposureRules: Rules<ExposureEntries> = {
     links: ({ tool }) => ({ needs: [tool] }),
   },
   'tool.used': {
-    decide({ payload }, { state }) {
+    decide({ payload }, { state, actor }) {
       return [
         ...toolKnown(payload.tool, state),
+        ...ofOthers(payload.tool, actor, 'keeper'),
         ...payload.tanks.flatMap((tank, index) =>
           state.findTank(tank) ? [] : refuse('unknown', `tanks.${index}`, { what: 'tank', id: tank }),
         ),
@@ -38,27 +45,89 @@ export const exposureRules: Rules<ExposureEntries> = {
     links: ({ tool, tanks }) => ({ needs: personOfHands(tool) ? tanks : [tool, ...tanks] }),
   },
   'tool.disinfected': {
-    decide: ({ payload }, { state }) => toolKnown(payload.tool, state),
+    decide: ({ payload, occurredAtMs }, { state, actor }) => [
+      ...toolKnown(payload.tool, state),
+      ...ofOthers(payload.tool, actor, 'lead'),
+      ...usedSince(payload.tool, occurredAtMs, { state, actor }),
+    ],
     links: ({ tool }) => ({ needs: personOfHands(tool) ? [] : [tool] }),
   },
   'water.exchanged': {
-    decide: ({ payload }, context) => decideExchange(payload, context),
+    decide: ({ payload, occurredAtMs }, context) => decideExchange(payload, { ...context, atMs: occurredAtMs }),
     links: ({ tank, fromTank }) => ({ needs: fromTank ? [tank, fromTank] : [tank] }),
   },
 };
 
-function decideExchange({ tank, litres, source, fromTank }: WaterExchanged, { state }: Context): Refusal[] {
+/** New water that nobody read may be fresh, and so much colder than the tank, °C. */
+const UNREAD_COLDER_C = 5;
+
+function decideExchange(change: WaterExchanged, { state, atMs }: Context & { atMs: number }): Refusal[] {
+  const { tank, litres, source, fromTank } = change;
   const to = state.findTank(tank);
   if (!to) return refuse('unknown', 'tank', { what: 'tank', id: tank });
   if (litres > to.volumeL) return refuse('water.tooMuch', 'litres', { litres, volumeL: to.volumeL, code: to.code });
-  if (source === 'mixed') return fromTank ? refuse('water.twoSources', 'fromTank') : [];
+  const lots = state.occupants(tank).map(({ lot }) => lot);
+  const steps = (into: { tank: string } | Poured) =>
+    lots.flatMap((lot) => refuseMix({ lot, into: to, share: litres / to.volumeL, with: into, path: 'litres' }, state));
+  if (source === 'mixed') {
+    if (fromTank) return refuse('water.twoSources', 'fromTank');
+    const { salinityPpt, temperatureC } = change;
+    // Not read, it counts as the worst it may be: what that would do over tolerance wants a reading, or a keeper who knows.
+    const now = state.findWater(to.water)!;
+    const worst = { salinityPpt: salinityPpt ?? 0, temperatureC: temperatureC ?? now.temperatureC - UNREAD_COLDER_C };
+    const over = largestSteps(steps({ salinityPpt, temperatureC }));
+    return over.length === 0 && steps(worst).length > 0
+      ? refuse('water.notRead', 'litres', { tank: to.code, share: litres / to.volumeL }, 'keeper')
+      : over;
+  }
   const from = fromTank === undefined ? undefined : state.findTank(fromTank);
   if (!from) return refuse('unknown', 'fromTank', { what: 'tank', id: fromTank ?? '?' });
   if (from.id === to.id) return refuse('water.itself', 'fromTank');
+  if (from.water === to.water) return [];
   const held = !CLEAN.includes(from.purpose) || state.occupants(from.id).some(({ lot }) => state.findOpenHold(lot));
-  return held && CLEAN.includes(to.purpose) && from.water !== to.water
-    ? refuse('water.fromHold', 'fromTank', { from: from.code, to: to.code }, 'lead')
-    : [];
+  return [
+    ...(held && CLEAN.includes(to.purpose) ? refuse('water.fromHold', 'fromTank', { from: from.code, to: to.code }, 'lead') : []),
+    ...treated({ from, to }, atMs, state),
+    ...largestSteps(steps({ tank: from.id })),
+  ];
+}
+
+/** What each quantity does at its worst: one refusal for all lots of the tank. */
+function largestSteps(refusals: readonly Refusal[]): Refusal[] {
+  const share = ({ facts }: Refusal) => Math.abs(Number(facts.step) / Number(facts.tolerance));
+  return [...new Set(refusals.map(({ code }) => code))].map((code) =>
+    refusals.filter((one) => one.code === code).reduce((most, one) => (share(one) > share(most) ? one : most)),
+  );
+}
+
+/** Water under a remedy, or that may hold one still, that somebody on the other system does not bear. */
+function treated({ from, to }: { from: TankFacts; to: TankFacts }, now: number, state: Context['state']): Refusal[] {
+  const system = state.systemOf(from.water);
+  const { heldDays } = (state.findRules() ?? STARTING_RULES).places;
+  const against = livingOn(to.water, state).flatMap(({ species }) => fitTreatments({ species }, system, { heldDays, now }));
+  return [...new Set(against.map(({ facts }) => facts.family!))].flatMap((family) => {
+    const harmed = against.filter(({ facts }) => facts.family === family).map(({ facts }) => facts.species);
+    return refuse('water.treated', 'fromTank', { from: from.code, family, species: [...new Set(harmed)].join(', ') }, 'lead').map(
+      (one) => ({
+        ...one,
+        emergency: true as const,
+      }),
+    );
+  });
+}
+
+/** Whose hands were wet a keeper may tell, and of their own everybody; that they are clean only they themselves. */
+function ofOthers(tool: string, { id, role }: Actor, rank: Role): Refusal[] {
+  const person = personOfHands(tool);
+  return person === undefined || person === id || atLeast(role, rank) ? [] : refuse('tool.notYourHands', 'tool', { needs: rank });
+}
+
+/** Disinfected before it was wet again it would take back whom it has met. */
+function usedSince(tool: string, atMs: number, { state, actor }: Pick<Context, 'state' | 'actor'>): Refusal[] {
+  const last = state.lastUseOf(tool);
+  return last === undefined || atMs + BEFORE_ALLOWED_MS >= last || atLeast(actor.role, 'lead')
+    ? []
+    : refuse('tool.usedSince', 'occurredAtMs', { atMs: last });
 }
 
 function toolKnown(tool: string, state: Context['state']): Refusal[] {

@@ -173,7 +173,7 @@ function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolic
       return own && event.cause === 'not known' ? { cause: 'unexplained death', who, place } : undefined;
     case 'arrival': {
       if (!restartsOn.newcomer) return undefined;
-      if (!own) return event.clear ? undefined : { cause: 'newcomer', who, place };
+      if (!own) return event.clear || event.along.some((one) => facts.kin.has(one)) ? undefined : { cause: 'newcomer', who, place };
       const met = event.met.filter(({ lot }) => !facts.kin.has(lot));
       return met.length > 0
         ? { cause: 'came to fish on hold', who: [...new Set(met.map(({ label }) => label))].join(', '), place }

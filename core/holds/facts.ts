@@ -11,8 +11,8 @@ export type ClockEvent =
   | (Event & { kind: 'death'; cause: Cause; n: number })
   /** A look that counted fewer than are on record; `noted` = it said why, `all` = it saw none of them. */
   | (Event & { kind: 'unseen'; n: number; noted: boolean; all?: boolean })
-  /** A lot came to the water. `clear` = it carried its own finished quarantine; `met` = lots there already that did not. What stood before the act decides. */
-  | (Event & { kind: 'arrival'; clear: boolean; met: readonly { lot: string; label: string }[] })
+  /** A lot came to the water. `clear` = it carried its own finished quarantine; `met` = lots there already that did not; `along` = lots of its old water that came with it. What stood before the act decides. */
+  | (Event & { kind: 'arrival'; clear: boolean; along: readonly string[]; met: readonly { lot: string; label: string }[] })
   /** A wet tool, or water, came into `place` from fish on hold; `lot` and `label` = the tool, or the word water. */
   | (Event & { kind: 'contact'; by: 'tool' | 'water'; from: string; sources: readonly string[] });
 

@@ -129,6 +129,14 @@ function eventsByWater(
             .map((other) => other.lot),
         ),
       ];
+      // Those that lived with it until then and came along are no newcomers to each other.
+      const left = new Set(list.filter((other) => stoodBefore(other, atMs)).map((other) => other.water));
+      const along = (living.get(water) ?? []).filter(
+        (other) =>
+          other.lot !== lot &&
+          other.fromMs === atMs &&
+          (stays.get(other.lot) ?? []).some((was) => left.has(was.water) && stoodBefore(was, atMs)),
+      );
       push(events, water, {
         kind: 'arrival',
         entry: arrivedBy.get(`${lot}|${place}|${atMs}`) ?? `${place} ${atMs}`,
@@ -137,6 +145,7 @@ function eventsByWater(
         lot,
         label: label(lot),
         clear: clear(lot, atMs),
+        along: along.map((other) => other.lot),
         met: met.sort().map((one) => ({ lot: one, label: label(one) })),
       });
     }

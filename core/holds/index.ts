@@ -1,3 +1,4 @@
+export { clearedMet, leftCleared, type Met } from './again.ts';
 export type { DayMark } from './days.ts';
 export { holdClock, type Blocker, type HoldClock, type Restart, type RestartCause } from './clock.ts';
 export type { HoldEntries, HoldFacts, HoldOpened, HoldSignedOff } from './entries.ts';

@@ -39,6 +39,15 @@ export const STARTING_HOLDS: HoldPolicies = {
   invertebrates: { ...plainPolicy(14), restartsOn: { newcomer: true, illnessInWater: false, contact: false } },
 };
 
+/** The same asked of them in every point. */
+export function isSamePolicy(one: HoldPolicy, other: HoldPolicy): boolean {
+  const points = ({ days, daysAfterRemedy, countsUnderRemedy, restartsOn }: HoldPolicy) => [
+    ...[days, daysAfterRemedy, countsUnderRemedy],
+    ...[restartsOn.newcomer, restartsOn.illnessInWater, restartsOn.contact],
+  ];
+  return points(one).every((point, index) => point === points(other)[index]);
+}
+
 /** The class of a lot: by what it is, else by the water that it comes to. */
 export function holdClassOf(lot: { is?: Prey }, water: WaterType): HoldClass {
   return lot.is && lot.is !== 'fish' ? 'invertebrates' : water;

@@ -1,19 +1,24 @@
 // When a hold may be opened, and when it may end: decide asks the clock.
 import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Rules } from '../journal/rule.ts';
+import { BEFORE_ALLOWED_MS, type Context, type Rules } from '../journal/rule.ts';
+import type { HouseState } from '../journal/state.ts';
+import { atLeast } from '../people/roles.ts';
+import { STARTING_RULES } from '../room/entries.ts';
 import type { Blocker, HoldClock } from './clock.ts';
-import type { HoldEntries } from './entries.ts';
+import type { HoldEntries, HoldOpened } from './entries.ts';
+import { HOLD_CLASSES, isSamePolicy, type HoldClass, type HoldPolicies } from './policy.ts';
 
 /** Other entries rest on the hold of a lot through this id, not through the hold's own. */
 export const holdOf = (lot: string): string => `hold of ${lot}`;
 
 export const holdRules: Rules<HoldEntries> = {
   'hold.opened': {
-    decide({ payload }, { state }) {
+    decide({ payload, occurredAtMs }, context) {
+      const { state } = context;
       if (!state.findLot(payload.lot)) return refuse('unknown', 'lot', { what: 'lot', id: payload.lot });
-      if (state.isTaken('hold', payload.hold)) return refuse('exists', 'hold', { what: 'hold', name: payload.lot });
       const open = state.findOpenHold(payload.lot);
-      return open ? refuse('hold.alreadyOpen', 'lot', { atMs: open.openedAtMs, days: open.policy.days }) : [];
+      if (open) return refuse('hold.alreadyOpen', 'lot', { atMs: open.openedAtMs, days: open.policy.days });
+      return [...asTheHouseHolds(payload, occurredAtMs, context), ...notBeforeThey(payload.lot, occurredAtMs, context)];
     },
     links: ({ hold, lot }) => ({ makes: [hold, holdOf(lot)], needs: [lot] }),
   },
@@ -26,6 +31,34 @@ export const holdRules: Rules<HoldEntries> = {
     links: ({ hold }) => ({ needs: [hold] }),
   },
 };
+
+/** How long fish are held is the house's, as its rules were when it happened; another is a lead's. */
+function asTheHouseHolds({ lot, policy }: HoldOpened, atMs: number, { state, actor }: Context): Refusal[] {
+  if (atLeast(actor.role, 'lead')) return [];
+  const { holds } = state.rulesAt(atMs) ?? STARTING_RULES;
+  const classes = classesOf(lot, holds, state);
+  const right = classes.some((one) => isSamePolicy(policy, holds[one]));
+  return right ? [] : refuse('hold.otherPolicy', 'policy', { days: policy.days, house: holds[classes[0]!].days });
+}
+
+/** By what they are and the water in which they live or are to live; where that is not known yet, by the longest hold of the waters that they may bear. */
+function classesOf(lot: string, holds: HoldPolicies, state: HouseState): HoldClass[] {
+  const known = state.findLot(lot)!.species;
+  const species = known === undefined ? undefined : state.findSpecies(known);
+  if (species && species.is !== 'fish') return ['invertebrates', ...state.waterTypesOf(lot)];
+  const waters = state.waterTypesOf(lot);
+  if (waters.length > 0) return waters;
+  const borne: readonly HoldClass[] = species?.water ?? HOLD_CLASSES.filter((one) => one !== 'invertebrates');
+  return [...borne].sort((one, other) => holds[other].days - holds[one].days).slice(0, 1);
+}
+
+/** A clock that began before the fish came would let them go too early. */
+function notBeforeThey(lot: string, atMs: number, { state, actor }: Context): Refusal[] {
+  const first = state.firstSeenOf(lot);
+  return first === undefined || atMs + BEFORE_ALLOWED_MS >= first || atLeast(actor.role, 'lead')
+    ? []
+    : refuse('time.before', 'occurredAtMs', { atMs, afterMs: first });
+}
 
 /** What the clock says against release, as refusals that a lead may pass over with a reason. */
 export function againstSignOff(clock: Pick<HoldClock, 'blockers' | 'clean' | 'required'>): Refusal[] {

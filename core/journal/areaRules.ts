@@ -45,6 +45,12 @@ export function legsOf(entry: Pick<Entry, 'kind' | 'payload'>): Leg[] {
   return areaRuleOf(entry.kind)?.legs?.(entry.payload) ?? [];
 }
 
+/** Ids have no spaces; a mark that others rest on has some, and may be made again after it was taken back. */
+const isId = (made: string): boolean => !made.includes(' ');
+
+/** Ids of the things that an entry brings into being: one name space for all of the house. */
+export const idsMadeBy = (entry: Pick<Entry, 'kind' | 'payload'>): string[] => linksOf(entry).makes.filter(isId);
+
 /** What an entry makes and what it rests on. */
 export function linksOf(entry: Pick<Entry, 'kind' | 'payload'>): Required<Links> {
   return { makes: [], needs: [], ...areaRuleOf(entry.kind)?.links?.(entry.payload) };

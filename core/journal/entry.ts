@@ -5,8 +5,8 @@ import type { RefusalCode } from './refusal.ts';
 
 /** A named refusal that somebody of sufficient rank passed over, with the reason given. */
 export const WITHOUT_LEAD = ['no lead to be reached', 'done already'] as const;
-/** `without` = why no lead said so; `size` = as large as a cost was when it was taken. */
-export type Overrule = { code: RefusalCode; reason: string; size?: number; without?: (typeof WITHOUT_LEAD)[number] };
+/** `path` = where in the payload the refusal stands; `without` = why no lead said so; `size` = as large as a cost was when it was taken. */
+export type Overrule = { code: RefusalCode; reason: string; path?: string; size?: number; without?: (typeof WITHOUT_LEAD)[number] };
 
 /** One thing that happened, as its maker sends it. `id` is identity only, never order. */
 export type EntryOf<K extends Kind> = {

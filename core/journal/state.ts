@@ -7,9 +7,10 @@ import type { HoldClock } from '../holds/clock.ts';
 import type { HoldFacts } from '../holds/entries.ts';
 import type { SlipFacts } from '../moves/entries.ts';
 import type { CourseFacts } from '../remedies/entries.ts';
+import type { PersonFacts } from '../people/entries.ts';
 import type { HouseRules, RackFacts, TankFacts, WaterFacts } from '../room/entries.ts';
 import type { SystemFacts } from '../room/placeFacts.ts';
-import type { SpeciesFacts } from '../species/entries.ts';
+import type { SpeciesFacts, WaterType } from '../species/entries.ts';
 import type { LotFacts } from '../stock/entries.ts';
 import type { Recorded } from './entry.ts';
 
@@ -33,13 +34,17 @@ export type BagFacts = {
   release?: Mark;
 };
 
-/** `home` = the tanks that its fish came from: back there nothing is new. `cleared` = they came from a tank, so their hold is known; `passed` = what a lead passed over when the tank was chosen. */
+/** The way chosen last for a bag: the tank that was meant then, and what was passed over. */
+export type Chosen = { method: string; tank?: string; passed: { code: string; size?: number }[] };
+
+/** `home` = the tanks that its fish came from: back there nothing is new. `cleared` = they came from a tank, so their hold is known; `holdDone` = their hold is over; `passed` = what was passed over of `tank` when it was chosen. */
 export type RunKnown = {
   id: string;
   lot: string;
   tank: string;
   vessel: string;
   cleared: boolean;
+  holdDone: boolean;
   home: string[];
   passed: string[];
   released?: Mark;
@@ -48,7 +53,11 @@ export type RunKnown = {
 export interface HouseState {
   findZone(): string | undefined;
   hasLead(): boolean;
-  findPerson(id: string): { id: string; name: string } | undefined;
+  findPerson(id: string): PersonFacts | undefined;
+  /** Known, and not gone. */
+  worksHere(person: string): boolean;
+  /** Ids of the leads who work here, the longest here first. */
+  leads(): string[];
   findRules(): HouseRules | undefined;
   findRack(id: string): RackFacts | undefined;
   findWater(id: string): WaterFacts | undefined;
@@ -60,29 +69,43 @@ export interface HouseState {
   tanksOnRack(rack: string): string[];
   /** Codes of the boxes and dividers in a tank. */
   hangingIn(tank: string): string[];
-  /** Bags in hand that are to go to a tank. */
-  comingTo(tank: string): number;
+  /** What is in hand and to go to a tank, by lot: heads, and bags or vessels; `except` = without that bag or run. */
+  comingTo(tank: string, except?: string): { lot: string; n: number; bags: number }[];
+  /** It came in poor shape, or a sign of weakness was seen on it, in the last two days. */
+  isWeak(lot: string, atMs: number): boolean;
   findTool(id: string): ToolFacts | undefined;
+  /** Tanks from which a tool, or hands, are wet still at an instant, since they were last clean. */
+  wetFrom(tool: string, atMs: number): string[];
+  /** When a tool, or hands, were wet last. */
+  lastUseOf(tool: string): number | undefined;
   findSlip(id: string): SlipFacts | undefined;
-  hasPlan(id: string): boolean;
   /** Remedies that run in a water now. */
   openCourses(water: string): CourseFacts[];
   /** What a system is under, has held, and who was ill on it within a quarantine that is open. */
   systemOf(water: string): SystemFacts;
+  /** Lots of a system, by label, that were weak or did not eat in the last two days. */
+  frailOn(water: string, atMs: number): string[];
   /** Something was odd on a system of late. */
   isSuspect(water: string, atMs: number): boolean;
   /** What was passed over when a tank was chosen for other bags of a lot. */
   passedFor(lot: string, tank: string): string[];
+  /** The house's rules as they were at an instant, by when a lead said so. */
+  rulesAt(atMs: number): HouseRules | undefined;
+  /** Kinds of water in which a lot lives or is to live. */
+  waterTypesOf(lot: string): WaterType[];
   findSpecies(id: string): SpeciesFacts | undefined;
   /** Changes of a record (`species:firefish`, `tank:G1`) recorded after an entry, with the names of the fields they set. */
   changesSince(of: string, entry: string): (Mark & { fields: string[] })[];
   findSupplier(id: string): { id: string; name: string } | undefined;
   findCrate(id: string): CrateFacts | undefined;
   hasBag(id: string): boolean;
+  /** A tank, a bag or a vessel where fish can be. */
+  isPlace(id: string): boolean;
   findBag(id: string): BagFacts | undefined;
   /** All that is known of the water in a bag, and of a tank's; undefined for what is none. */
   findKnownBag(id: string): KnownBag | undefined;
   findKnownTank(id: string): KnownTank | undefined;
+  findChosen(bag: string): Chosen | undefined;
   /** A float that runs. */
   findFloated(run: string): Floated | undefined;
   /** The water of an acclimation's vessel as it is believed at an instant, by its readings and what was done to it. */
@@ -96,14 +119,25 @@ export interface HouseState {
   clockOf(lot: string, atMs: number): HoldClock;
   /** The same of several lots, those without an open hold left out. */
   clocksOf(lots: readonly string[], atMs: number): Map<string, HoldClock>;
-  hasPromise(id: string): boolean;
-  /** The id is taken by a hold, an arrangement with an end, a remedy's course, a slip or a run, void or not. */
-  isTaken(what: 'hold' | 'stay' | 'course' | 'slip' | 'run', id: string): boolean;
+  /** It is of that lot, and neither void nor lifted. */
+  isPromiseOpen(id: string, lot: string): boolean;
+  /** Something was called so once, whatever it was, void or not. */
+  isTaken(id: string): boolean;
+  /** When what others rest on was made last, void left out. */
+  madeAt(ref: string): number | undefined;
   hasEntry(id: string): boolean;
   hasLoss(entry: string): boolean;
   /** An arrangement with an end is written for a lot in a place: at that instant, or at any. */
   hasStay(lot: string, place: string, atMs?: number): boolean;
   balance(lot: string, place: string): number;
+  /** The same as it was at an instant, by what is dated until then. */
+  balanceAt(lot: string, place: string, atMs: number): number;
+  /** Some of the lot came to that place once. */
+  wasIn(lot: string, place: string): boolean;
+  /** When the first of a lot came into the house. */
+  firstSeenOf(lot: string): number | undefined;
+  /** Tanks in which some of the lot stand. */
+  tanksOf(lot: string): string[];
   /** Some fish of the lot stand in a tank of the house. */
   isInTank(lot: string): boolean;
   /** Living fish at a place now, by lot. */

@@ -49,6 +49,9 @@ const counted = (found: number, against: string) => [
 
 it.each<[string, unknown]>([
   ['B3 lost 2', loss('bos', 'B3', 2)],
+  ['B3 sold 2', [{ kind: 'stock.moved', payload: { moves: [{ lot: 'bos', from: 't-B3', to: 'sold', n: 2 }] } }]],
+  ['1 cherry barb given away B4', [{ kind: 'stock.moved', payload: { moves: [{ lot: 'cher', from: 't-B4', to: 'given', n: 1 }] } }]],
+  ['C4 put down all', [{ kind: 'stock.moved', payload: { moves: [{ lot: 'fire', from: 't-C4', to: 'put-down', n: 1 }] } }]],
   ['b3: 2 dead', loss('bos', 'B3', 2)],
   ['lost two in B 3', loss('bos', 'B3', 2)],
   ['B3 lost all', loss('bos', 'B3', 9)],

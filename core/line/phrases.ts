@@ -6,6 +6,7 @@ export type Meaning =
   | { is: 'count' }
   | { is: 'well' }
   | { is: 'move' }
+  | { is: 'out'; to: 'sold' | 'given' | 'returned' | 'put-down' }
   | { is: 'all' }
   | { is: 'cause'; cause: Cause }
   | { is: 'response'; response: Response }
@@ -17,6 +18,13 @@ const LOSS = ['lost', 'loss', 'dead', 'died', 'found dead'];
 const COUNT = ['count', 'counted'];
 const WELL = ['well', 'all well', 'ok', 'okay', 'fine'];
 const MOVE = ['move', 'moved'];
+const OUT: Record<string, Extract<Meaning, { is: 'out' }>['to']> = {
+  sold: 'sold',
+  given: 'given',
+  'given away': 'given',
+  returned: 'returned',
+  'put down': 'put-down',
+};
 /** Jumped out dead is a cause of a loss; jumped and alive is a mishap: `read` tells by whether a loss is named. */
 const MISHAPS: Record<string, Mishap> = {
   fell: 'fell',
@@ -31,6 +39,7 @@ export const PHRASES: ReadonlyMap<string, Meaning> = new Map<string, Meaning>([
   ...COUNT.map((phrase): [string, Meaning] => [phrase, { is: 'count' }]),
   ...WELL.map((phrase): [string, Meaning] => [phrase, { is: 'well' }]),
   ...MOVE.map((phrase): [string, Meaning] => [phrase, { is: 'move' }]),
+  ...Object.entries(OUT).map(([phrase, to]): [string, Meaning] => [phrase, { is: 'out', to }]),
   ['all', { is: 'all' }],
   ...CAUSES.map((cause): [string, Meaning] => [cause, { is: 'cause', cause }]),
   ...RESPONSES.map((response): [string, Meaning] => [response, { is: 'response', response }]),

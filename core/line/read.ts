@@ -1,10 +1,10 @@
 // One line as entries, read strictly: either all of it has a meaning, or it says where it stuck. Guessing is repair.ts's.
 import { Line, type LineHouse, type LineTank, type NotUnderstood, type Result, type Understood } from './line.ts';
 import { partsOf, type Part } from './parts.ts';
-import { counted, fed, lost, measured, mishap, moved, signed, well } from './sayings.ts';
+import { counted, fed, left, lost, measured, mishap, moved, signed, well } from './sayings.ts';
 
 /**
- * Reads `B3 lost 2`, `Q1 brine: ate 4/6`, `move 6 F2 > F7`, `G2 count 5`, `C4 white spots 2`, `F1 25.4C`, `D1 well`.
+ * Reads `B3 lost 2`, `C5 sold 2`, `Q1 brine: ate 4/6`, `move 6 F2 > F7`, `G2 count 5`, `C4 white spots 2`, `F1 25.4C`, `D1 well`.
  * Pure; gives entries without ids and times. Fish need no name when a tank holds one lot.
  */
 export function readLine(text: string, house: LineHouse): Understood | NotUnderstood {
@@ -21,6 +21,7 @@ function understand(parts: readonly Part[], byCode: ReadonlyMap<string, LineTank
   const line = new Line(parts, tank);
   if (line.has('move') || parts.some(({ at }) => at === 'arrow')) return to ? moved(line, to) : { at: 'destination' };
   if (to) return { at: 'words', word: to.code };
+  if (line.has('out')) return left(line);
   if (line.has('loss')) return lost(line);
   if (line.has('response') || parts.some(({ at }) => at === 'colon')) return fed(line);
   if (line.has('count')) return counted(line);

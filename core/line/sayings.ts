@@ -33,6 +33,17 @@ export function lost(line: Line): Result {
   );
 }
 
+/** Out of the house, by a word that says how. */
+export function left(line: Line): Result {
+  const out = line.take('out')!;
+  const heads = headsOf(line);
+  if ('at' in heads) return heads;
+  const { lot, n } = heads;
+  return (
+    line.leftOver() ?? { entries: [{ kind: 'stock.moved', payload: { moves: [{ lot: lot.lot, from: line.tank.id, to: out.to, n }] } }] }
+  );
+}
+
 export function moved(line: Line, to: LineTank): Result {
   line.take('move');
   if (to.id === line.tank.id) return { at: 'destination' };

@@ -36,6 +36,9 @@ it('leaves fish alone until the next house day after so many dips on one', () =>
   expect(restUntil(tries, at)).toBe(Date.UTC(2026, 2, 4));
   expect(restUntil(tries, { ...at, now: NOON + 24 * HOUR })).toBeUndefined();
   expect(restUntil([NOON - 30 * HOUR, ...tries.slice(1)], at)).toBeUndefined();
+  // Those of yesterday are not counted among today's.
+  const resting = { ...slip('a'), tries: [NOON - 30 * HOUR, NOON - 29 * HOUR, ...tries] };
+  expect(blocksOf(resting, () => false, at)).toEqual([{ why: 'resting', untilMs: Date.UTC(2026, 2, 4), tries: 3 }]);
 });
 
 it.each([

@@ -50,7 +50,7 @@ export function blocksOf(
   const blocks: Block[] = slip.after.filter(isOpen).map((one) => ({ why: 'after', slip: one }));
   if (slip.waitsFor && !slip.freed) blocks.push({ why: 'waits', ...slip.waitsFor });
   const untilMs = restUntil(slip.tries, at);
-  if (untilMs !== undefined) blocks.push({ why: 'resting', untilMs, tries: slip.tries.length });
+  if (untilMs !== undefined) blocks.push({ why: 'resting', untilMs, tries: dipsToday(slip.tries, at) });
   return blocks;
 }
 
@@ -59,10 +59,11 @@ export function restUntil(
   tries: readonly number[],
   { now, zone, triesBeforeRest }: { now: number; zone: string; triesBeforeRest: number },
 ): number | undefined {
-  const today = houseDay(now, zone);
-  const dips = tries.filter((atMs) => atMs <= now && houseDay(atMs, zone) === today).length;
-  return dips >= triesBeforeRest ? startOfHouseDay(today + 1, zone) : undefined;
+  return dipsToday(tries, { now, zone }) >= triesBeforeRest ? startOfHouseDay(houseDay(now, zone) + 1, zone) : undefined;
 }
+
+const dipsToday = (tries: readonly number[], { now, zone }: { now: number; zone: string }): number =>
+  tries.filter((atMs) => atMs <= now && houseDay(atMs, zone) === houseDay(now, zone)).length;
 
 export type NetAdvice = { widthCm: number; meshMm: number; cup: boolean };
 

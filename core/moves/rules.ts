@@ -34,11 +34,8 @@ export const moveRules: Rules<MoveEntries> = {
   },
 };
 
-function decidePlan({ plan, name, slips }: MovesPlanned, { state }: Context): Refusal[] {
-  if (state.hasPlan(plan)) return refuse('exists', 'plan', { what: 'plan', name });
+function decidePlan({ slips }: MovesPlanned, { state }: Context): Refusal[] {
   const here = new Set(slips.map(({ slip }) => slip));
-  const twice = slips.find(({ slip }, index) => state.isTaken('slip', slip) || slips.findIndex((one) => one.slip === slip) !== index);
-  if (twice) return refuse('exists', 'slips', { what: 'slip', name });
   const problems = slips.flatMap((one, index): Refusal[] => {
     const path = `slips.${index}`;
     if (!state.findLot(one.lot)) return refuse('unknown', `${path}.lot`, { what: 'lot', id: one.lot });

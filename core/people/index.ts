@@ -1,3 +1,12 @@
-export type { PeopleEntries, PersonAdded, PersonPrefers } from './entries.ts';
+export type {
+  PeopleEntries,
+  PersonAdded,
+  PersonChanged,
+  PersonFacts,
+  PersonFields,
+  PersonLeft,
+  PersonPinSet,
+  PersonPrefers,
+} from './entries.ts';
 export { atLeast, ROLES, type Role } from './roles.ts';
 export { peopleRules } from './rules.ts';

@@ -1,7 +1,9 @@
-// When a person may be added, and who says what they prefer.
-import { refuse } from '../journal/refusal.ts';
+// When a person may be added, changed or leave, and who says what they prefer. A house always has a lead.
+import { againstChange } from '../journal/change.ts';
+import { refuse, type Refusal } from '../journal/refusal.ts';
 import type { Rules } from '../journal/rule.ts';
-import type { PeopleEntries } from './entries.ts';
+import type { HouseState } from '../journal/state.ts';
+import type { PeopleEntries, PersonFacts, PersonFields } from './entries.ts';
 
 export const peopleRules: Rules<PeopleEntries> = {
   'person.added': {
@@ -11,6 +13,22 @@ export const peopleRules: Rules<PeopleEntries> = {
     },
     links: ({ person }) => ({ makes: [person] }),
   },
+  'person.changed': {
+    decide: ({ payload }, { state }) =>
+      ofHouse(payload.person, state, (known) => [
+        ...againstChange<PersonFields>({ ...payload, of: `person:${payload.person}` }, known, state),
+        ...(payload.fields.role === undefined || payload.fields.role === 'lead' ? [] : leadStays(known, state)),
+      ]),
+    links: ({ person }) => ({ needs: [person] }),
+  },
+  'person.left': {
+    decide: ({ payload }, { state }) => ofHouse(payload.person, state, (known) => leadStays(known, state)),
+    links: ({ person }) => ({ needs: [person] }),
+  },
+  'person.pinSet': {
+    decide: ({ payload }, { state }) => ofHouse(payload.person, state, () => []),
+    links: ({ person }) => ({ needs: [person] }),
+  },
   'person.prefers': {
     decide({ payload }, { state, actor }) {
       if (!state.findPerson(payload.person)) return refuse('unknown', 'person', { what: 'person' });
@@ -18,3 +36,14 @@ export const peopleRules: Rules<PeopleEntries> = {
     },
   },
 };
+
+function ofHouse(person: string, state: HouseState, then: (known: PersonFacts) => Refusal[]): Refusal[] {
+  const known = state.findPerson(person);
+  if (!known) return refuse('unknown', 'person', { what: 'person', id: person });
+  return state.worksHere(person) ? then(known) : refuse('person.gone', 'person', { name: known.name });
+}
+
+function leadStays({ id, name, role }: PersonFacts, state: HouseState): Refusal[] {
+  const others = state.leads().filter((lead) => lead !== id);
+  return role === 'lead' && others.length === 0 ? refuse('person.lastLead', 'person', { name }) : [];
+}

@@ -1,24 +1,20 @@
 // When a water may be said to be under a remedy. What harms a fish that lives there is asked about.
-import { refuse } from '../journal/refusal.ts';
+import { refuse, type Refusal } from '../journal/refusal.ts';
 import type { Rules } from '../journal/rule.ts';
+import type { HouseState } from '../journal/state.ts';
+import { shyOf } from '../room/fit.ts';
+import { livingOn, type Living } from '../room/living.ts';
+import type { RemedyFamily } from '../species/entries.ts';
 import type { RemedyEntries } from './entries.ts';
 
 export const remedyRules: Rules<RemedyEntries> = {
   'remedy.begun': {
-    decide({ payload: { course, water, family } }, { state }) {
+    decide({ payload: { water, family }, occurredAtMs }, { state }) {
       if (!state.findWater(water)) return refuse('unknown', 'water', { what: 'water', id: water });
       const open = state.openCourses(water);
-      if (state.isTaken('course', course)) return refuse('exists', 'course', { what: 'remedy', name: family });
       const same = open.find((one) => one.family === family);
       if (same) return refuse('remedy.running', 'family', { family, atMs: same.begunAtMs });
-      const shy = state.tanksOn(water).flatMap((tank) =>
-        state.occupants(tank).flatMap(({ lot }) => {
-          const species = state.findLot(lot)?.species;
-          const facts = species === undefined ? undefined : state.findSpecies(species);
-          return facts?.shyOf?.includes(family) ? [facts.common] : [];
-        }),
-      );
-      return shy.length > 0 ? refuse('remedy.harms', 'family', { family, species: [...new Set(shy)].join(', ') }, 'lead') : [];
+      return [...harmed(livingOn(water, state), family), ...hardened({ water, family, atMs: occurredAtMs }, state)];
     },
     links: ({ course, water }) => ({ makes: [course], needs: [water] }),
   },
@@ -29,3 +25,41 @@ export const remedyRules: Rules<RemedyEntries> = {
     links: ({ course }) => ({ needs: [course] }),
   },
 };
+
+/** Who does not bear it, by the table that judges fish that are moved into a treated system. What is in already is true: the lead is called. */
+function harmed(living: readonly Living[], family: RemedyFamily): Refusal[] {
+  const names = (which: (one: Living) => boolean) =>
+    [...new Set(living.filter((one) => shyOf(one, family) && which(one)).map(({ species, label }) => species?.common ?? label))].join(', ');
+  const against = (code: 'remedy.invertebrates' | 'remedy.harms' | 'remedy.notKnown', species: string): Refusal[] =>
+    species === '' ? [] : refuse(code, 'family', { family, species }, 'lead').map((one) => ({ ...one, emergency: true }));
+  return [
+    ...against(
+      'remedy.invertebrates',
+      names(({ species }) => species !== undefined && species.is !== 'fish'),
+    ),
+    ...against(
+      'remedy.harms',
+      names(({ species }) => species?.is === 'fish'),
+    ),
+    ...against(
+      'remedy.notKnown',
+      names(({ species }) => species === undefined),
+    ),
+  ];
+}
+
+const SECOND_WITHIN_MS = 24 * 3_600_000;
+
+/** What makes it harder to bear: another remedy at the same time or a day before, fish that are weak or have not eaten. Asked, not forbidden. */
+function hardened({ water, family, atMs }: { water: string; family: RemedyFamily; atMs: number }, state: HouseState): Refusal[] {
+  const { courses, held } = state.systemOf(water);
+  const others = [
+    ...courses.filter((one) => one !== family),
+    ...held.filter(({ endedAtMs }) => atMs - endedAtMs < SECOND_WITHIN_MS).map((one) => one.family),
+  ];
+  const frail = state.frailOn(water, atMs);
+  return [
+    ...(others.length > 0 ? refuse('remedy.second', 'family', { family, other: [...new Set(others)].join(', ') }, 'keeper') : []),
+    ...(frail.length > 0 ? refuse('remedy.frail', 'family', { family, who: [...new Set(frail)].join(', ') }, 'keeper') : []),
+  ];
+}

@@ -11,17 +11,16 @@ export type Meetings = { restarted: readonly { label: string; clear?: number }[]
 const CRAMPED_L = 150;
 const SLOW_FEEDERS: readonly string[] = ['live food', 'pod hunter'];
 
-export function costsOf(
-  newcomer: Newcomer,
-  tank: FitTank,
-  { residents, meets, rules }: { residents: readonly Resident[]; meets?: Meetings; rules: Pick<PlaceRules, 'cmPerL'> },
-): FitReason[] {
+type Around = { residents: readonly Resident[]; coming: readonly Resident[]; meets?: Meetings; rules: Pick<PlaceRules, 'cmPerL'> };
+
+export function costsOf(newcomer: Newcomer, tank: FitTank, { residents, coming, meets, rules }: Around): FitReason[] {
   const others = residents.filter(({ lot }) => lot !== newcomer.lot);
   return [
     ...meetings(meets),
-    ...crowding(newcomer, tank, { residents, limit: rules.cmPerL[tank.type] }),
+    ...crowding(newcomer, tank, { residents: [...residents, ...coming], limit: rules.cmPerL[tank.type] }),
     ...company(newcomer, tank, others),
     ...standing(newcomer, tank, others),
+    ...toCome(coming),
   ];
 }
 
@@ -46,7 +45,7 @@ function crowding(newcomer: Newcomer, tank: FitTank, { residents, limit }: { res
   // For an hour in a bucket nobody counts centimetres; the hour is what is watched.
   if (isTemporary(tank)) return [];
   const all = [
-    { ...newcomer, n: newcomer.atMost ?? newcomer.n },
+    { ...newcomer, n: (newcomer.atMost ?? newcomer.n) + (newcomer.more ?? 0) },
     ...residents.filter(({ lot }) => lot !== newcomer.lot || newcomer.atMost === undefined),
   ];
   const lengthOf = ({ species, sizeCm, n = 1 }: Resident, grown: boolean) =>
@@ -55,8 +54,11 @@ function crowding(newcomer: Newcomer, tank: FitTank, { residents, limit }: { res
   const [now, grown] = [share(false), share(true)];
   const assumed = all.some(({ sizeCm }) => sizeCm === undefined);
   const facts = (size: number) => ({ size: Math.round(size * 100) / 100, limit, ...(assumed ? { assumed } : {}) });
-  if (now > 1) return [{ code: 'cost.crowded', facts: facts(now) }];
-  return grown > 1 ? [{ code: 'cost.crowdedGrown', facts: facts(grown) }] : [];
+  return [
+    ...(now > 1 ? [{ code: 'cost.crowded' as const, facts: facts(now) }] : []),
+    // Beside the other: the first bag of a lot may be crowded later only, and all of them now.
+    ...(grown > 1 && grown > now ? [{ code: 'cost.crowdedGrown' as const, facts: facts(grown) }] : []),
+  ];
 }
 
 function company({ species, weak, n }: Newcomer, tank: FitTank, others: readonly Resident[]): FitReason[] {
@@ -73,6 +75,7 @@ function company({ species, weak, n }: Newcomer, tank: FitTank, others: readonly
   const bold = others.filter((one) => quarrels(one.species) && one.species?.id !== species?.id);
   if (bold.length > 0 && (weak || species?.temperament === 'shy' || species?.temperament === undefined))
     reasons.push({ code: 'cost.bold', facts: { resident: named(bold).join(', '), weak: weak === true, size: bold.length } });
+  if (weak && tank.flow === 'strong') reasons.push({ code: 'cost.strongFlow', facts: { size: 1 } });
   const slow = (guild: string | undefined) => guild !== undefined && SLOW_FEEDERS.includes(guild);
   const race = others.filter((one) => one.species && one.species.id !== species?.id && slow(one.species.guild) !== slow(species?.guild));
   if (species?.guild !== undefined && race.length > 0)
@@ -92,5 +95,13 @@ function standing({ species, supplier, holdDone }: Newcomer, tank: FitTank, othe
     ...(!holdDone && strangers.length > 0 ? [{ code: 'cost.otherSupplier' as const, facts: { size: strangers.length } }] : []),
     ...(tank.suspect ? [{ code: 'cost.suspect' as const, facts: { size: 1 } }] : []),
     ...(others.some(({ promised }) => promised) ? [{ code: 'cost.promised' as const, facts: { size: 1 } }] : []),
+    ...(tank.purpose === 'breeding' && others.length > 0 ? [{ code: 'cost.breeding' as const, facts: { size: 1 } }] : []),
   ];
+}
+
+function toCome(coming: readonly Resident[]): FitReason[] {
+  if (coming.length === 0) return [];
+  const heads = coming.reduce((sum, { n = 1 }) => sum + n, 0);
+  const who = coming.map(({ n = 1, label, species }) => `${n} ${label ?? species?.common ?? 'unnamed fish'}`).join(', ');
+  return [{ code: 'cost.coming', facts: { who, size: heads } }];
 }

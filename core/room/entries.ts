@@ -65,8 +65,12 @@ export type WaterChanged = { water: string } & Change<WaterFields>;
 /** Two waters become one: every tank of `from` is on `into` from here on, which then holds `volumeL`. */
 export type WatersJoined = { from: string; into: string; tanks: string[]; volumeL: number };
 
-export type Purpose = 'sale' | 'home' | 'hold' | 'treatment' | 'observation' | 'customer';
-export const PURPOSES: readonly Purpose[] = ['sale', 'home', 'hold', 'treatment', 'observation', 'customer'];
+export type Purpose = 'sale' | 'home' | 'hold' | 'treatment' | 'observation' | 'breeding' | 'customer';
+export const PURPOSES: readonly Purpose[] = ['sale', 'home', 'hold', 'treatment', 'observation', 'breeding', 'customer'];
+
+/** How strong the water moves in a tank; not known when nobody said. */
+export const FLOWS = ['gentle', 'middling', 'strong'] as const;
+export type Flow = (typeof FLOWS)[number];
 
 /** A tank, or one of the places that fish are only put in for a time. A box hangs in a tank, a divider parts one: both are its water. */
 export type Vessel = 'tank' | 'bucket' | 'box' | 'divider';
@@ -85,6 +89,7 @@ export type TankFields = {
   column: number;
   /** A tank when left out. */
   vessel?: Vessel;
+  flow?: Flow;
   /** The tank that a box hangs in or a divider parts. */
   hangsIn?: string;
 };

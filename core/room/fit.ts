@@ -4,22 +4,21 @@ import { eats, type Sized } from '../species/eating.ts';
 import type { RemedyFamily, SpeciesFacts } from '../species/entries.ts';
 import { packedIn } from '../species/packed.ts';
 import { costsOf, type Meetings } from './costs.ts';
-import type { FitCode, FitReason, FitTank, Newcomer, Resident, SystemFacts } from './placeFacts.ts';
+import type { CostCode, FitCode, FitReason, FitTank, Newcomer, Resident, SystemFacts } from './placeFacts.ts';
 import type { PlaceRules } from './placeRules.ts';
 import type { Purpose } from './entries.ts';
 
 const HOLDING: readonly Purpose[] = ['hold', 'treatment', 'observation'];
-const CLEARED_ONLY: readonly Purpose[] = ['sale', 'home'];
+const CLEARED_ONLY: readonly Purpose[] = ['sale', 'home', 'breeding'];
+
+/** `coming` = others that are to go there and are not in it yet. */
+type Around = { residents: readonly Resident[]; coming?: readonly Resident[]; meets?: Meetings; rules: PlaceRules; now: number };
 
 /**
  * Everything against putting the newcomer with these residents in this tank, forbidden first; empty = nothing is known against it. Temperature and salinity
  * are judged against the range that the species lives at, the gap to its bag at its release (core/bench/release); eating by length (species/eating).
  */
-export function fit(
-  newcomer: Newcomer,
-  tank: FitTank,
-  { residents, meets, rules, now }: { residents: readonly Resident[]; meets?: Meetings; rules: PlaceRules; now: number },
-): FitReason[] {
+export function fit(newcomer: Newcomer, tank: FitTank, { residents, coming = [], meets, rules, now }: Around): FitReason[] {
   const { species } = newcomer;
   const reasons: FitReason[] = [];
   if (tank.purpose === 'customer' && !newcomer.holdDone) reasons.push({ code: 'fit.awayFromHome', facts: {} });
@@ -31,7 +30,11 @@ export function fit(
     if (species.jumps && !tank.lid) reasons.push({ code: 'fit.noLid', facts: { species: species.common } });
     reasons.push(...fitCompany({ ...newcomer, species }, residents));
   }
-  return [...reasons, ...costsOf(newcomer, tank, { residents, meets, rules })];
+  const costs = costsOf(newcomer, tank, { residents, coming, meets, rules });
+  return [
+    ...reasons,
+    ...costs.map((cost): FitReason => (rules.leadOnly?.includes(cost.code as CostCode) ? { ...cost, lead: true } : cost)),
+  ];
 }
 
 function fitWater(species: SpeciesFacts, tank: FitTank): FitReason[] {
@@ -56,13 +59,18 @@ function fitWater(species: SpeciesFacts, tank: FitTank): FitReason[] {
 }
 
 /** Invertebrates bear next to no treatment, whatever is written of their species; of a fish that nobody could name nothing is known to be harmless. */
-function shyOf({ species }: Newcomer, family: RemedyFamily): 'shy' | 'not known' | undefined {
+export function shyOf({ species }: Pick<Newcomer, 'species'>, family: RemedyFamily): 'shy' | 'not known' | undefined {
   if (!species) return 'not known';
   return species.is !== 'fish' || species.shyOf?.includes(family) ? 'shy' : undefined;
 }
 
 const DAY_MS = 86_400_000;
-function fitSystem(newcomer: Newcomer, { courses, held, ill }: SystemFacts, at: { heldDays: number; now: number }): FitReason[] {
+/** What a system is under, or has held and may hold still, that these fish do not bear: the same for fish that come to it and for its water that comes to them. */
+export function fitTreatments(
+  newcomer: Pick<Newcomer, 'species'>,
+  { courses, held }: Pick<SystemFacts, 'courses' | 'held'>,
+  at: { heldDays: number; now: number },
+): FitReason[] {
   const name = newcomer.species?.common ?? 'unnamed fish';
   const running = courses.flatMap((family): FitReason[] => {
     const shy = shyOf(newcomer, family);
@@ -76,8 +84,13 @@ function fitSystem(newcomer: Newcomer, { courses, held, ill }: SystemFacts, at: 
       ? [{ code: 'fit.heldTreatment', facts: { family: one.family, species: name, atMs: one.endedAtMs } }]
       : [];
   });
+  return [...running, ...left];
+}
+
+function fitSystem(newcomer: Newcomer, system: SystemFacts, at: { heldDays: number; now: number }): FitReason[] {
+  const { ill } = system;
   const illness: FitReason[] = ill && !ill.lots.includes(newcomer.lot) ? [{ code: 'fit.illHere', facts: { what: ill.what } }] : [];
-  return [...running, ...left, ...illness];
+  return [...fitTreatments(newcomer, system, at), ...illness];
 }
 
 /** A fish that nobody measured may be full grown when it eats, and young when it is eaten. */

@@ -1,9 +1,11 @@
 export {
+  FLOWS,
   PURPOSES,
   STARTING_RULES,
   isTemporary,
   THINGS,
   VESSELS,
+  type Flow,
   type HouseConfigured,
   type HouseRules,
   type Purpose,
@@ -28,7 +30,9 @@ export { fit } from './fit.ts';
 export type { Meetings } from './costs.ts';
 export {
   CALM_SYSTEM,
+  COST_CODES,
   isCost,
+  isTaken,
   type CostCode,
   type FitCode,
   type FitReason,
@@ -38,7 +42,7 @@ export {
   type Resident,
   type SystemFacts,
 } from './placeFacts.ts';
-export { KNOWINGLY, takenAs, takenKnowingly } from './knowingly.ts';
+export { KNOWINGLY, takenKnowingly } from './knowingly.ts';
 export { STARTING_PLACES, type PlaceRules } from './placeRules.ts';
 export { passedAs, refuseUnfit } from './placing.ts';
 export { roomRules } from './rules.ts';

@@ -2,19 +2,24 @@
 import type { RemedyFamily, SpeciesFacts } from '../species/entries.ts';
 import type { TankFacts, WaterFacts } from './entries.ts';
 
-export type CostCode =
-  | 'cost.restarts'
-  | 'cost.newcomerMeets'
-  | 'cost.crowded'
-  | 'cost.crowdedGrown'
-  | 'cost.ownKind'
-  | 'cost.bold'
-  | 'cost.feedingRace'
-  | 'cost.otherSupplier'
-  | 'cost.suspect'
-  | 'cost.promised'
-  | 'cost.unknownKind'
-  | 'cost.unknownCompany';
+export const COST_CODES = [
+  'cost.restarts',
+  'cost.newcomerMeets',
+  'cost.crowded',
+  'cost.crowdedGrown',
+  'cost.ownKind',
+  'cost.bold',
+  'cost.strongFlow',
+  'cost.feedingRace',
+  'cost.otherSupplier',
+  'cost.suspect',
+  'cost.promised',
+  'cost.breeding',
+  'cost.coming',
+  'cost.unknownKind',
+  'cost.unknownCompany',
+] as const;
+export type CostCode = (typeof COST_CODES)[number];
 export type ForbiddenCode =
   | 'fit.wrongWater'
   | 'fit.tooCold'
@@ -30,9 +35,11 @@ export type ForbiddenCode =
   | 'fit.illHere'
   | 'fit.awayFromHome';
 export type FitCode = ForbiddenCode | CostCode;
-/** `facts.size` = how much of a cost; one that was taken is asked about again only when it grew. */
-export type FitReason = { code: FitCode; facts: Record<string, string | number | boolean> };
+/** `facts.size` = how much of a cost; one that was taken is asked about again only when it grew. `lead` = a cost that only a lead takes in this house. */
+export type FitReason = { code: FitCode; facts: Record<string, string | number | boolean>; lead?: true };
 export const isCost = (code: string): code is CostCode => code.startsWith('cost.');
+/** A cost that a keeper's tap takes. */
+export const isTaken = ({ code, lead }: Pick<FitReason, 'code' | 'lead'>): boolean => isCost(code) && !lead;
 
 export type Newcomer = {
   species?: SpeciesFacts;
@@ -43,6 +50,8 @@ export type Newcomer = {
   atMost?: number;
   holdDone: boolean;
   supplier?: string;
+  /** Heads of its lot that are to come to the same tank after them. */
+  more?: number;
   /** How it came or how it is: poor fish bear no bold company. */
   weak?: boolean;
 };
@@ -63,5 +72,5 @@ export type SystemFacts = { courses: readonly RemedyFamily[]; held: readonly Hel
 export const CALM_SYSTEM: SystemFacts = { courses: [], held: [] };
 
 /** `temperatureC` and `salinityPpt` of the water: the latest reading where there is one, else what it is set to; `volumeL` the tank's own. */
-export type FitTank = Pick<TankFacts, 'purpose' | 'lid' | 'volumeL' | 'vessel'> &
+export type FitTank = Pick<TankFacts, 'purpose' | 'lid' | 'volumeL' | 'vessel' | 'flow'> &
   Pick<WaterFacts, 'type' | 'temperatureC' | 'salinityPpt'> & { system: SystemFacts; suspect?: boolean };

@@ -1,4 +1,5 @@
 // What a lead decides of places. Judgements to start from.
+import type { CostCode } from './placeFacts.ts';
 import type { WaterType } from '../species/entries.ts';
 
 export type PlaceRules = {
@@ -6,5 +7,7 @@ export type PlaceRules = {
   cmPerL: Record<WaterType, number>;
   /** A treatment for which there is no test counts as gone so many days after its end. */
   heldDays: number;
+  /** Costs that only a lead takes here, with a reason. */
+  leadOnly?: CostCode[];
 };
 export const STARTING_PLACES: PlaceRules = { cmPerL: { fresh: 1.5, brackish: 1, marine: 0.8 }, heldDays: 14 };

@@ -5,10 +5,11 @@ import type { Refusal } from '../journal/refusal.ts';
 import { refuse } from '../journal/refusal.ts';
 import type { Context } from '../journal/rule.ts';
 import type { HouseState } from '../journal/state.ts';
+import type { SpeciesFacts } from '../species/entries.ts';
 import type { Meetings } from './costs.ts';
 import { STARTING_RULES, type TankFacts } from './entries.ts';
 import { fit } from './fit.ts';
-import { isCost, type FitReason } from './placeFacts.ts';
+import { isTaken, type FitReason } from './placeFacts.ts';
 
 type Placing = {
   lot: string;
@@ -17,7 +18,10 @@ type Placing = {
   path: string;
   passed?: readonly string[];
   atMs: number;
-  /** Not in good shape. */ weak?: boolean;
+  /** Not in good shape; left out, by what was seen of the lot. */ weak?: boolean;
+  /** As if they were these. */ as?: SpeciesFacts;
+  /** The bag or vessel that they come out of. */ out?: string;
+  /** Their hold is over, where they stand in no tank to tell it by. */ holdDone?: boolean;
 };
 
 export function refuseUnfit(placing: Placing, { state }: Context): Refusal[] {
@@ -25,7 +29,9 @@ export function refuseUnfit(placing: Placing, { state }: Context): Refusal[] {
   return fitOf(placing, state)
     .filter((reason) => !isPassed(reason, placing.passed ?? []))
     .map((reason) => (reason.code === 'cost.restarts' ? withDays(reason, placing, state) : reason))
-    .flatMap(({ code, facts }) => refuse(code, placing.path, { ...facts, tank: placing.tank.code }, isCost(code) ? 'keeper' : 'lead'));
+    .flatMap(({ lead, code, facts }) =>
+      refuse(code, placing.path, { ...facts, tank: placing.tank.code }, isTaken({ code, lead }) ? 'keeper' : 'lead'),
+    );
 }
 
 /** `cost.crowded:1.4` = taken up to that size; a forbidden code as it is. */
@@ -38,32 +44,35 @@ function isPassed({ code, facts }: FitReason, passed: readonly string[]): boolea
   });
 }
 
-function fitOf({ lot, n = 1, tank, atMs, weak }: Placing, state: HouseState): FitReason[] {
+function fitOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: HouseState): FitReason[] {
   const facts = state.findLot(lot);
   const water = state.findWater(tank.water);
   if (!facts || !water) throw new Error(`lot ${lot} or water ${tank.water} vanished between checks`);
-  const species = facts.species ? state.findSpecies(facts.species) : undefined;
+  const species = said.as ?? (facts.species ? state.findSpecies(facts.species) : undefined);
   // Some of it lives in a tank and no hold is open: the hold is over, or was before the books began.
   const onHold = state.findOpenHold(lot) !== undefined;
-  const holdDone = state.isInTank(lot) && !onHold;
-  const residents = state.occupants(tank.id).map((occupant) => {
-    const other = state.findLot(occupant.lot);
+  const holdDone = said.holdDone ?? (state.isInTank(lot) && !onHold);
+  const known = (here: { lot: string; n: number }) => {
+    const other = state.findLot(here.lot);
     return {
-      lot: occupant.lot,
+      lot: here.lot,
       label: other?.label,
-      n: occupant.n,
+      n: here.n,
       sizeCm: other?.sizeCm,
       supplier: other?.supplier,
-      promised: state.lotCount(occupant.lot).promised > 0,
+      promised: state.lotCount(here.lot).promised > 0,
       species: other?.species ? state.findSpecies(other.species) : undefined,
     };
-  });
+  };
+  const coming = state.comingTo(tank.id, out);
+  const more = coming.find((one) => one.lot === lot)?.n;
   const rules = state.findRules() ?? STARTING_RULES;
   return fit(
-    { lot, n, species, sizeCm: facts.sizeCm, holdDone, supplier: facts.supplier, weak },
+    { lot, n, species, sizeCm: facts.sizeCm, holdDone, supplier: facts.supplier, more, weak: said.weak ?? state.isWeak(lot, atMs) },
     { ...water, ...tank, system: state.systemOf(tank.water), suspect: state.isSuspect(tank.water, atMs) },
     {
-      residents,
+      residents: state.occupants(tank.id).map(known),
+      coming: coming.filter((one) => one.lot !== lot).map(known),
       meets: holdDone && tank.purpose === 'customer' ? undefined : meetingsOf({ lot, onHold: !holdDone, tank, atMs }, state),
       rules: rules.places,
       now: atMs,

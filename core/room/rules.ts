@@ -113,6 +113,6 @@ function decideRetired({ what, id }: ThingRetired, { state }: Context): Refusal[
   if (fish > 0) return refuse('tank.notEmpty', 'id', { code: tank.code, n: fish });
   const hanging = state.hangingIn(id);
   if (hanging.length > 0) return refuse('tank.hasVessels', 'id', { code: tank.code, vessels: hanging.join(', ') });
-  const coming = state.comingTo(id);
+  const coming = state.comingTo(id).reduce((sum, { bags }) => sum + bags, 0);
   return coming > 0 ? refuse('tank.expected', 'id', { code: tank.code, n: coming }) : [];
 }

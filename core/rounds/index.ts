@@ -21,4 +21,4 @@ export {
 } from './entries.ts';
 export { progress, roundAt, type Progress, type Round } from './round.ts';
 export { roundRules } from './rules.ts';
-export { makesSuspect, SETTLING_MS, SIGN_CLASS, SIGNS, type Sign, type SignClass } from './signs.ts';
+export { makesSuspect, SETTLING_MS, SIGN_CLASS, signsFor, SIGNS, type Sign, type SignClass } from './signs.ts';

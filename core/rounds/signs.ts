@@ -30,6 +30,26 @@ export const SIGN_CLASS = {
 
 export type Sign = keyof typeof SIGN_CLASS;
 export const SIGNS = Object.keys(SIGN_CLASS) as Sign[];
+/** Signs of fins, gills and scales: nobody looks for them in a shrimp or a snail. */
+const OF_FISH_ONLY: ReadonlySet<Sign> = new Set<Sign>([
+  'velvet dust',
+  'frayed fins',
+  'red streaks',
+  'cloudy eye',
+  'popped eye',
+  'stringy faeces',
+  'flashing',
+  'thin',
+  'listing',
+  'scrape',
+  'torn fin',
+  'clamped fins',
+  'fast breathing',
+  'gasping',
+]);
+/** What is looked for in a kind of animal; of one that nobody could name, everything. */
+export const signsFor = (is: string | undefined): readonly Sign[] =>
+  is === undefined || is === 'fish' ? SIGNS : SIGNS.filter((sign) => !OF_FISH_ONLY.has(sign));
 /** Stress signs within this time of a move are expected. */
 export const SETTLING_MS = 48 * 3_600_000;
 

@@ -1,17 +1,10 @@
 import { againstBath, bathDose } from './bath.ts';
 import { askOf } from './ask.ts';
+import { dyeBath } from './cases.ts';
 import type { Bath } from './entries.ts';
 
-const bath = (more: Partial<Bath> = {}): Bath => ({
-  is: 'dye',
-  label: 'dye bath',
-  dose: { value: 1, unit: 'mL for each 10 L' },
-  litres: 5,
-  minutes: 30,
-  condition: 'critical',
-  matched: { temperature: { bath: 24, fish: 24.5 }, salinity: { bath: 30, fish: 30.4 } },
-  ...more,
-});
+const bath = (more: Partial<Bath> = {}) =>
+  dyeBath({ matched: { temperature: { bath: 24, fish: 24.5 }, salinity: { bath: 30, fish: 30.4 } }, ...more });
 const codes = (one: Bath, invertebrate = false) => againstBath(one, { invertebrate }).map(({ code, overrule }) => [code, overrule]);
 
 it.each([

@@ -1,5 +1,7 @@
 // The first-aid bath: how much of what the label says, in how much water, and for whom not. No dose of ours: the label's value, as the keeper
 // enters it, times the litres.
+import type { Fact } from '../bench/facts.ts';
+import { withinOf } from '../bench/release.ts';
 import { refuse, type Refusal } from '../journal/refusal.ts';
 import type { Condition } from '../dock/entries.ts';
 import type { Bath, BathKind, LabelUnit } from './entries.ts';
@@ -34,16 +36,26 @@ export function bathDose({ value, unit }: Bath['dose'], litres: number): { amoun
   };
 }
 
+/** Why the clean water of a bath is not the water these fish come from, as the house knows it: what nobody measured counts as the worse end of what it may be. */
+export function againstBathWater({ matched }: Bath, facts: readonly Fact[]): Refusal[] {
+  const off = (of: 'bag.temperature' | 'bag.salinity', bath: number): number => {
+    const { low, high } = withinOf(facts.find((fact) => fact.of === of)!);
+    return Math.max(Math.abs(bath - low), Math.abs(bath - high));
+  };
+  return notMatched(off('bag.temperature', matched.temperature.bath), off('bag.salinity', matched.salinity.bath));
+}
+
+const notMatched = (offC: number, offPpt: number): Refusal[] =>
+  offC > MATCHED.temperature || offPpt > MATCHED.salinity ? refuse('bath.notMatched', 'bath.matched', { offC, offPpt }, 'lead') : [];
+
 /** Why these fish may not have this bath. Invertebrates never; harsher ones for a weak fish only if a lead says so. */
 export function againstBath(bath: Bath, { invertebrate }: { invertebrate: boolean }): Refusal[] {
   const { temperature, salinity } = bath.matched;
-  const offC = Math.abs(temperature.bath - temperature.fish);
-  const offPpt = Math.abs(salinity.bath - salinity.fish);
   return [
     ...(invertebrate ? refuse('bath.invertebrate', 'bath') : []),
     ...(!MILD.has(bath.is) && WEAK.has(bath.condition)
       ? refuse('bath.harsh', 'bath.is', { is: bath.is, condition: bath.condition }, 'lead')
       : []),
-    ...(offC > MATCHED.temperature || offPpt > MATCHED.salinity ? refuse('bath.notMatched', 'bath.matched', { offC, offPpt }, 'lead') : []),
+    ...notMatched(Math.abs(temperature.bath - temperature.fish), Math.abs(salinity.bath - salinity.fish)),
   ];
 }

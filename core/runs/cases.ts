@@ -4,6 +4,7 @@ import { isTimed } from '../bench/carry.ts';
 import { STARTING_CONTROLS, type BagInput, type Controls, type LotInput, type TankInput } from '../bench/input.ts';
 import { recipesFor, type Method } from '../bench/methods.ts';
 import type { RunFacts, TimedDeed } from './facts.ts';
+import type { Bath } from './entries.ts';
 import { beginOf } from './begin.ts';
 import { STARTING_RUN_POLICY } from './policy.ts';
 import { deedOf } from './sheet.ts';
@@ -63,3 +64,15 @@ export function runningFacts(of: {
   });
   return { startedAtMs: T0, started, deeds, readings: [], tankSince: [], fewer: [] };
 }
+
+/** A mild bath of half an hour, in water like the fish's own. */
+export const dyeBath = (more: Partial<Bath> = {}): Bath => ({
+  is: 'dye',
+  label: 'dye bath',
+  dose: { value: 1, unit: 'mL for each 10 L' },
+  litres: 5,
+  minutes: 30,
+  condition: 'critical',
+  matched: { temperature: { bath: 25, fish: 25 }, salinity: { bath: 33, fish: 33 } },
+  ...more,
+});

@@ -8,7 +8,7 @@ import type { Water } from '../bench/bag.ts';
 import type { RunDeed } from './entries.ts';
 import { minuteOf, reachedLine, tankBy, type RunFacts } from './facts.ts';
 
-/** Factors by which a vessel differs from the book; 1 = as reckoned. */
+/** By what a vessel differs from the book: factors (1 = as reckoned), and offsets (0). */
 export type Differs = {
   tau: number;
   flow: number;
@@ -16,8 +16,26 @@ export type Differs = {
   /** Ammonia and carbon that the bag brought. */
   tan: number;
   dic: number;
+  /** How much the fish are and breathe, and their ammonia for it. */
+  metabolism: number;
+  nitrogen: number;
+  /** So much warmer is the room, so much saltier the tank and the bag at its beginning: °C, ppt. */
+  roomC: number;
+  tankPpt: number;
+  startPpt: number;
 };
-export const AS_RECKONED: Differs = { tau: 1, flow: 1, exchange: 1, tan: 1, dic: 1 };
+export const AS_RECKONED: Differs = {
+  tau: 1,
+  flow: 1,
+  exchange: 1,
+  tan: 1,
+  dic: 1,
+  metabolism: 1,
+  nitrogen: 1,
+  roomC: 0,
+  tankPpt: 0,
+  startPpt: 0,
+};
 
 export type End = { atMinute: number; by: 'salinity' | 'plan' };
 export type Course = {
@@ -109,12 +127,19 @@ function isThere(sample: Pick<Sample, 'salinity'>, { within, tankPpt }: { within
 export function courseOf(facts: RunFacts, options: CourseOptions): Course {
   const { now, differs = AS_RECKONED, tolerance, coarse, pastOnly = false } = options;
   const { started } = facts;
-  const chance: Chance = { ...BEST_GUESS, tau: differs.tau, exchange: differs.exchange };
-  const settings = { chance, around: started.water, tolerance, coarse };
-  const vessel = startVessel(started.start, started.of, settings);
+  const { tau, exchange, metabolism, nitrogen } = differs;
+  const chance: Chance = { ...BEST_GUESS, tau, exchange, metabolism, nitrogen };
+  const around = differs.roomC === 0 ? started.water : { ...started.water, roomC: started.water.roomC + differs.roomC };
+  const settings = { chance, around, tolerance, coarse };
+  const salinity = Math.max(0, started.start.salinity + differs.startPpt);
+  const vessel = startVessel(differs.startPpt === 0 ? started.start : { ...started.start, salinity }, started.of, settings);
   const { water } = vessel;
+  const tankAt = (atMs: number): Water => {
+    const by = tankBy(facts, atMs);
+    return tankWater(differs.tankPpt === 0 ? by : { ...by, salinity: Math.max(0, by.salinity + differs.tankPpt) });
+  };
   const carrier = makeCarrier({ ...vessel, water: { ...water, tan: water.tan * differs.tan, dic: water.dic * differs.dic } }, settings);
-  let tank = tankWater(tankBy(facts, facts.startedAtMs));
+  let tank = tankAt(facts.startedAtMs);
   let mode: Mode = { afloat: false, mLPerMin: 0 };
   const looks: Sample[] = [];
   const passTo = (minute: number) => carrier.pass(minute - carrier.minute, { tank, mLPerMin: mode.mLPerMin, afloat: mode.afloat });
@@ -122,7 +147,7 @@ export function courseOf(facts: RunFacts, options: CourseOptions): Course {
   carrier.look();
   for (const event of eventsOf(facts, now)) {
     passTo(minuteOf(event.atMs, facts));
-    if (event.is === 'tank') tank = tankWater(tankBy(facts, event.atMs));
+    if (event.is === 'tank') tank = tankAt(event.atMs);
     else if (event.is === 'fewer') carrier.fewer(event.n);
     else if (event.is === 'deed') mode = deedInto(carrier, event, { tank, mode, flow: differs.flow });
     else {
@@ -141,7 +166,7 @@ export function courseOf(facts: RunFacts, options: CourseOptions): Course {
   const fullInMinutes = flowMLPerMin > 0 && room > 1 ? room / flowMLPerMin : undefined;
   // Until now; what is reckoned ahead has not happened.
   const { exposure, tankWaterL } = carrier;
-  const end = pastOnly ? undefined : carryOn(carrier, { facts, tank, mode, nowIndex, now, flow: differs.flow });
+  const end = pastOnly ? undefined : carryOn(carrier, { facts, tank, mode, nowIndex, now, flow: differs.flow, startPpt: salinity });
   return { samples: carrier.samples, looks, now: here, end, fullInMinutes, flowMLPerMin, exposure, tankWaterL, nowIndex };
 }
 
@@ -156,22 +181,33 @@ function eventsOf({ deeds, readings, tankSince, fewer }: RunFacts, now: number):
   return events.filter(({ atMs }) => atMs <= now).sort((one, other) => one.atMs - other.atMs);
 }
 
-type Ahead = { facts: RunFacts; tank: Water; mode: Mode; nowIndex: number; now: number; flow: number };
+type Ahead = {
+  facts: RunFacts;
+  tank: Water;
+  mode: Mode;
+  nowIndex: number;
+  now: number;
+  flow: number;
+  /** As it truly began. */ startPpt: number;
+};
 
 /** What is left of the plan, and on until the vessel is near enough to the tank. */
-function carryOn(carrier: Carrier, { facts, tank, mode: begun, nowIndex, now, flow }: Ahead): End | undefined {
+function carryOn(carrier: Carrier, { facts, tank, mode: begun, nowIndex, now, flow, startPpt }: Ahead): End | undefined {
   const { plan, within, start } = facts.started;
   const bySalt = Math.abs(start.salinity - tank.salinity) > within.salinity;
-  const asked = { within: within.salinity, tankPpt: tank.salinity };
+  // A method leaves a share of the gap by design: where tank or bag were other than stated, the same share of the true gap.
+  const stated = Math.abs(start.salinity - tankBy(facts, now).salinity);
+  const share = bySalt && stated > within.salinity ? Math.abs(startPpt - tank.salinity) / stated : 1;
+  const asked = { within: within.salinity * share, tankPpt: tank.salinity };
   const reached = (): End | undefined => {
     if (!bySalt) return undefined;
     for (let index = nowIndex; index < carrier.samples.length; index += 1) {
       if (!isThere(carrier.samples[index]!, asked)) continue;
       const [before, at] = [carrier.samples[index - 1], carrier.samples[index]!];
       if (index === nowIndex || !before) return { atMinute: at.minute, by: 'salinity' };
-      const edge = tank.salinity + Math.sign(before.salinity - tank.salinity) * within.salinity;
-      const share = (edge - before.salinity) / (at.salinity - before.salinity);
-      return { atMinute: before.minute + share * (at.minute - before.minute), by: 'salinity' };
+      const edge = tank.salinity + Math.sign(before.salinity - tank.salinity) * asked.within;
+      const part = (edge - before.salinity) / (at.salinity - before.salinity);
+      return { atMinute: before.minute + part * (at.minute - before.minute), by: 'salinity' };
     }
     return undefined;
   };

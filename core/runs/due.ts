@@ -30,24 +30,29 @@ export const looksEvery = (run: Pick<KnownRun, 'started' | 'startedAtMs' | 'even
 
 /** Due things of a run; `endAtMs` = when it is reckoned to be done, if at all. */
 export function runDues(run: KnownRun, endAtMs: number | undefined): RunDue[] {
-  const { startedAtMs, events, readings } = run;
+  const { startedAtMs, readings } = run;
   const next = nextOf(sheetOf(run.started), runFactsOf(run));
   const all: RunDue[] = [];
   if (next.line) all.push(due('run-step', `line-${next.line.line}`, startedAtMs + next.dueMinute * MINUTE_MS, next.line.line));
   // One that never comes there is due when its sheet is over: nobody stays forgotten in a bucket.
   else all.push(due('run-end', 'end', endAtMs ?? startedAtMs + next.dueMinute * MINUTE_MS));
   const every = looksEvery(run);
-  if (every !== undefined) {
-    // Whoever had a hand or a meter in it has looked at it too; handing it over is no look.
-    const looks = [...events.filter(({ what }) => what !== 'handed'), ...readings].map(({ atMs }) => atMs);
-    const last = Math.max(startedAtMs, ...looks);
-    all.push(due('run-check', `look-${looks.length + 1}`, last + every * MINUTE_MS));
-  }
+  if (every !== undefined) all.push(nextLook(run, every));
   const { boundUntilMs } = standingOf(run);
   // What it held is free again: somebody reads the ammonia then, and puts more in or not.
   if (boundUntilMs !== undefined && !readings.some(({ quantity, atMs }) => quantity === 'ammonia' && atMs >= boundUntilMs))
     all.push(due('run-binder', `binder-${boundUntilMs}`, boundUntilMs));
   return all;
+}
+
+/** Of a run that nobody can calculate: somebody looks at it, as often as was said or every half hour; nobody stays forgotten in a bucket. */
+export const dueByEye = (run: KnownRun): RunDue[] => [nextLook(run, looksEvery(run) ?? EYE_EVERY_MIN)];
+const EYE_EVERY_MIN = 30;
+
+/** Whoever had a hand or a meter in it has looked at it too; handing it over is no look. */
+function nextLook({ startedAtMs, events, readings }: KnownRun, everyMin: number): RunDue {
+  const looks = [...events.filter(({ what }) => what !== 'handed'), ...readings].map(({ atMs }) => atMs);
+  return due('run-check', `look-${looks.length + 1}`, Math.max(startedAtMs, ...looks) + everyMin * MINUTE_MS);
 }
 
 /** What a strip shows first. */

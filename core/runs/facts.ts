@@ -24,6 +24,14 @@ export type RunFacts = {
 };
 
 const MINUTE_MS = 60_000;
+/** No vessel is followed for longer: what is in it by then no model knows, and each look would cost more than the last. */
+const FOLLOWED_DAYS = 7;
+
+/** Throws a RangeError, in words, for a run that began too long ago to be followed. */
+export function mustBeFollowed({ startedAtMs }: Pick<RunFacts, 'startedAtMs'>, atMs: number): void {
+  if (atMs - startedAtMs > FOLLOWED_DAYS * 86_400_000) throw new RangeError(`it began more than ${FOLLOWED_DAYS} days ago`);
+}
+
 export const minuteOf = (atMs: number, { startedAtMs }: Pick<RunFacts, 'startedAtMs'>): number =>
   Math.max(0, (atMs - startedAtMs) / MINUTE_MS);
 

@@ -1,18 +1,14 @@
 // Following reality: how this vessel differs from the book, as its readings tell. Maximum a posteriori by damped Gauss–Newton (Levenberg
 // 1944, Marquardt 1963; slopes kept up to date as Broyden 1965 did) on logarithms of the factors; the band is the Laplace approximation. Readings far off count less (Huber 1964).
-import { TAU_FACTOR } from '../water/heat.ts';
-import { METABOLISM_BAND } from '../bench/bag.ts';
 import type { Tolerance } from '../bench/integrate.ts';
 import type { Sample } from '../bench/simulate.ts';
 import type { Method, Quantity } from '../water/units.ts';
 import { courseOf, type Differs } from './course.ts';
 import type { RunFacts, TimedReading } from './facts.ts';
 import { invert, solve } from './linear.ts';
+import { asDiffers, DIFFERS, fromTheta, NINE_IN_TEN, priorOf, UNKNOWNS, type Unknown } from './unknowns.ts';
 
-/** Of a normal distribution, nine in ten lie within so many deviations. */
-export const NINE_IN_TEN = 1.645;
-export const DIFFERS = ['tau', 'flow', 'exchange', 'tan', 'dic'] as const satisfies readonly (keyof Differs)[];
-type Name = (typeof DIFFERS)[number];
+export { asDiffers, DIFFERS, NINE_IN_TEN, priorOf } from './unknowns.ts';
 
 /** A quantity that the course tells and a meter reads. */
 export const FITTED = ['temperature', 'salinity', 'pH', 'ammonia', 'oxygen'] as const satisfies readonly Quantity[];
@@ -43,27 +39,13 @@ export function spreadOf({ quantity, value, method }: { quantity: Fitted; value:
   }
 }
 
-/** Before anything was read: deviations of the logarithms, from the bands that the book gives (nine in ten within). */
-export function priorOf({ started, deeds }: Pick<RunFacts, 'started' | 'deeds'>): Record<Name, number> {
-  const by = (factor: number) => Math.log(factor) / NINE_IN_TEN;
-  const flows = deeds.filter(({ did }) => did.do === 'flow');
-  const tapped = flows.length > 0 && flows.every(({ did }) => did.do === 'flow' && did.from !== 'set');
-  return {
-    tau: by(TAU_FACTOR),
-    // Drops of an airline, ± 30 %; a knot set by eye is worth less.
-    flow: by(tapped ? 1.3 : 1.6),
-    exchange: by(2),
-    tan: started.start.tan === undefined ? by(METABOLISM_BAND.high) : by(1.2),
-    dic: started.start.pH === undefined ? by(1.3) : by(1.08),
-  };
-}
-
 export type Fit = {
   differs: Differs;
-  /** Nine in ten, of each factor. */
-  band: Record<Name, { low: number; high: number }>;
+  /** Nine in ten, of each factor and offset. */
+  band: Record<Unknown, { low: number; high: number }>;
   /** How much smaller the doubt became by reading: 1 = not at all, 0 = known. */
-  left: Record<Name, number>;
+  left: Record<Unknown, number>;
+  /** Of theta, in the order of {@link UNKNOWNS}. */
   covariance: number[][];
 };
 
@@ -83,9 +65,6 @@ export const FIT_TOLERANCE: Tolerance = { relative: 1e-4, absolute: 1e-6 };
 /** Only the instants of readings matter. */
 export const FIT_COARSE = 1000;
 
-export const asDiffers = (theta: readonly number[]): Differs =>
-  Object.fromEntries(DIFFERS.map((name, index) => [name, Math.exp(theta[index]!)])) as Differs;
-
 type Seen = { reading: TimedReading & { quantity: Fitted }; index: number };
 export const seenOf = (readings: readonly TimedReading[]): Seen[] =>
   readings.flatMap((reading, index) =>
@@ -99,23 +78,26 @@ export const seenOf = (readings: readonly TimedReading[]): Seen[] =>
 export function fitOf(facts: RunFacts): Fit {
   const prior = priorOf(facts);
   const seen = seenOf(facts.readings);
-  const weights = DIFFERS.map((name) => prior[name] ** -2);
+  const weights = UNKNOWNS.map((name) => prior[name] ** -2);
   const diagonal = weights.map((weight, row) => weights.map((_, column) => (row === column ? weight : 0)));
   if (seen.length === 0)
     return told(
-      DIFFERS.map(() => 0),
+      UNKNOWNS.map(() => 0),
       invert(diagonal),
       prior,
     );
   const now = Math.max(...facts.readings.map(({ atMs }) => atMs));
-  const residualsAt = (theta: readonly number[]): number[] => {
-    const { looks } = courseOf(facts, { now, differs: asDiffers(theta), tolerance: FIT_TOLERANCE, coarse: FIT_COARSE, pastOnly: true });
-    return seen.map(({ reading, index }) => (valueOf(looks[index]!, reading.quantity) - reading.value) / spreadOf(reading));
-  };
+  const looksAt = (theta: readonly number[]): Sample[] =>
+    courseOf(facts, { now, differs: asDiffers(theta), tolerance: FIT_TOLERANCE, coarse: FIT_COARSE, pastOnly: true }).looks;
+  const against = (looks: readonly Sample[], theta: readonly number[]): number[] =>
+    seen.map(
+      ({ reading, index }) => (shownBy(theta, reading, valueOf(looks[index]!, reading.quantity)) - reading.value) / spreadOf(reading),
+    );
+  const residualsAt = (theta: readonly number[]): number[] => against(looksAt(theta), theta);
   const costOf = (theta: readonly number[], residuals: readonly number[]): number =>
     residuals.reduce((sum, one) => sum + huber(one), 0) + theta.reduce((sum, one, index) => sum + weights[index]! * one * one, 0);
 
-  let theta = DIFFERS.map(() => 0);
+  let theta = UNKNOWNS.map(() => 0);
   let residuals = residualsAt(theta);
   let cost = costOf(theta, residuals);
   let damping = 1e-3;
@@ -125,8 +107,11 @@ export function fitOf(facts: RunFacts): Fit {
     // Not far from where they were taken, slopes brought up to date serve as well as new ones.
     if (round > 0 && Math.max(...theta.map((one, index) => Math.abs(one - slopesAt[index]!))) < SLOPES_HOLD) break;
     slopesAt = theta;
-    let slopes = DIFFERS.map((_, column) => {
-      const moved = residualsAt(theta.map((one, index) => (index === column ? one + STEP : one)));
+    const here = looksAt(theta);
+    let slopes = UNKNOWNS.map((_, column) => {
+      const stepped = theta.map((one, index) => (index === column ? one + STEP : one));
+      // What a meter makes of it moves no vessel: the course need not be reckoned for it.
+      const moved = column < DIFFERS.length ? residualsAt(stepped) : against(here, stepped);
       return moved.map((one, index) => (one - residuals[index]!) / STEP);
     });
     for (let turn = 0; turn < TURNS; turn += 1) {
@@ -153,7 +138,24 @@ export function fitOf(facts: RunFacts): Fit {
       if (Math.max(...step.map(Math.abs)) < NEAR_ENOUGH) break;
     }
   }
-  return told(theta, invert(hessian), prior);
+  // Readings further off than meters and all unknowns explain say that something else is amiss: then less is known than the slopes say.
+  const misfit = residuals.reduce((sum, one) => sum + huber(one), 0) / residuals.length;
+  const doubt = Math.max(1, misfit);
+  return told(
+    theta,
+    invert(hessian).map((row) => row.map((value) => value * doubt)),
+    prior,
+  );
+}
+
+const GAIN = UNKNOWNS.indexOf('ppt gain');
+const PPT = UNKNOWNS.indexOf('ppt offset');
+const PH = UNKNOWNS.indexOf('pH offset');
+/** What a meter shows of a true value. */
+function shownBy(theta: readonly number[], { quantity, method }: { quantity: Fitted; method: Method }, value: number): number {
+  if (method !== 'meter') return value;
+  if (quantity === 'salinity') return value * fromTheta('ppt gain', theta[GAIN]!) + fromTheta('ppt offset', theta[PPT]!);
+  return quantity === 'pH' ? value + fromTheta('pH offset', theta[PH]!) : value;
 }
 
 /** Slopes brought up to date by what a step showed (Broyden 1965), for the price of none. `slopes[unknown][reading]`. */
@@ -169,15 +171,15 @@ function huber(residual: number): number {
   return size <= HUBER ? size * size : 2 * HUBER * size - HUBER * HUBER;
 }
 
-function told(theta: readonly number[], covariance: number[][], prior: Record<Name, number>): Fit {
+function told(theta: readonly number[], covariance: number[][], prior: Record<Unknown, number>): Fit {
   const deviation = (index: number) => Math.sqrt(covariance[index]![index]!);
-  const each = <T>(of: (name: Name, index: number) => T) =>
-    Object.fromEntries(DIFFERS.map((name, index) => [name, of(name, index)])) as Record<Name, T>;
+  const each = <T>(of: (name: Unknown, index: number) => T) =>
+    Object.fromEntries(UNKNOWNS.map((name, index) => [name, of(name, index)])) as Record<Unknown, T>;
   return {
     differs: asDiffers(theta),
-    band: each((_, index) => ({
-      low: Math.exp(theta[index]! - NINE_IN_TEN * deviation(index)),
-      high: Math.exp(theta[index]! + NINE_IN_TEN * deviation(index)),
+    band: each((name, index) => ({
+      low: fromTheta(name, theta[index]! - NINE_IN_TEN * deviation(index)),
+      high: fromTheta(name, theta[index]! + NINE_IN_TEN * deviation(index)),
     })),
     left: each((name, index) => deviation(index) / prior[name]),
     covariance,

@@ -2,7 +2,8 @@
 import type { Sample } from '../bench/simulate.ts';
 import { courseOf, type Course, type Differs } from './course.ts';
 import type { RunFacts } from './facts.ts';
-import { asDiffers, DIFFERS, FIT_COARSE, FIT_TOLERANCE, FITTED, fitOf, NINE_IN_TEN, STEP, valueOf, type Fit, type Fitted } from './fit.ts';
+import { DIFFERS, FIT_COARSE, FIT_TOLERANCE, FITTED, fitOf, NINE_IN_TEN, STEP, valueOf, type Fit, type Fitted } from './fit.ts';
+import { asDiffers, thetaOf } from './unknowns.ts';
 
 /** An end lies between two samples, which may be further apart than those of a curve. */
 const END_COARSE = 4;
@@ -18,7 +19,7 @@ export type Followed = Course & {
 
 /** What follows from each factor moved a little, in their order. */
 function movedOf<T>(fit: Fit, of: (differs: Differs) => T): T[] {
-  const theta = DIFFERS.map((name) => Math.log(fit.differs[name]));
+  const theta = thetaOf(fit.differs);
   return DIFFERS.map((_, column) => of(asDiffers(theta.map((one, index) => (index === column ? one + STEP : one)))));
 }
 
@@ -33,15 +34,23 @@ const spreadBy =
     return Math.sqrt(Math.max(0, sum));
   };
 
-/** What a reading at `atMs` is to be expected to show, nine in ten, by a fit that does not know it. */
-export function expectAt(facts: RunFacts, atMs: number, fit: Fit): (quantity: Fitted) => { at: number; low: number; high: number } {
+/**
+ * What a reading at `atMs` is to be expected to show, nine in ten, by a fit that does not know it. `by` = what it may differ in: all of it for what is believed,
+ * less where a difference is to be asked about.
+ */
+export function expectAt(
+  facts: RunFacts,
+  atMs: number,
+  { fit, by = DIFFERS }: { fit: Fit; by?: readonly (typeof DIFFERS)[number][] },
+): (quantity: Fitted) => { at: number; low: number; high: number } {
   const past = { now: atMs, tolerance: FIT_TOLERANCE, coarse: FIT_COARSE, pastOnly: true };
   const { now } = courseOf(facts, { ...past, differs: fit.differs });
   const moved = movedOf(fit, (differs) => courseOf(facts, { ...past, differs }).now);
   const spread = spreadBy(fit);
   return (quantity) => {
     const at = valueOf(now, quantity);
-    const half = NINE_IN_TEN * spread(moved.map((other) => (valueOf(other, quantity) - at) / STEP));
+    const half =
+      NINE_IN_TEN * spread(moved.map((other, index) => (by.includes(DIFFERS[index]!) ? (valueOf(other, quantity) - at) / STEP : 0)));
     return { at, low: Math.max(0, at - half), high: at + half };
   };
 }

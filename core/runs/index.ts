@@ -37,7 +37,7 @@ export {
   type Vessel,
   type VesselWater,
 } from './entries.ts';
-export { minuteOf, reachedLine, tankBy, type RunFacts, type TankSince, type TimedDeed, type TimedReading } from './facts.ts';
+export { minuteOf, mustBeFollowed, reachedLine, tankBy, type RunFacts, type TankSince, type TimedDeed, type TimedReading } from './facts.ts';
 export { STARTING_RUN_POLICY, type RunPolicy } from './policy.ts';
 export { fitOf, FITTED, isFitted, valueOf, type Fit, type Fitted } from './fit.ts';
 export { endOf, follow, sampleAt, type Followed } from './follow.ts';
@@ -75,7 +75,7 @@ export {
   type RunEvent,
   type RunReading,
 } from './known.ts';
-export { callsFor, looksEvery, runDues, soonest, type RunDue, type RunRule } from './due.ts';
+export { callsFor, looksEvery, dueByEye, runDues, soonest, type RunDue, type RunRule } from './due.ts';
 export { askOf, type Ask } from './ask.ts';
 export { reachedBy, sideBySide } from './outcome.ts';
 export { vesselWater } from './vesselWater.ts';

@@ -3,7 +3,7 @@ import type { AirLevel } from '../bench/air.ts';
 import type { Method, Quantity } from '../water/units.ts';
 import type { RunChecked, RunDeed, RunHanded, RunNoticed, RunStarted } from './entries.ts';
 import type { RunFacts, TankSince } from './facts.ts';
-import { corrected, errorAt, type Check, type Corrected } from './meter.ts';
+import { corrected, trueValue, type Check, type Corrected } from './meter.ts';
 
 const HOUR_MS = 3_600_000;
 
@@ -56,7 +56,7 @@ function setRight({ atMs, water, instrument }: TankSince, checks: readonly Check
   return {
     atMs,
     instrument,
-    water: Object.fromEntries(quantities.map(([quantity, value]) => [quantity, value - errorAt({ instrument, quantity, atMs }, checks)])),
+    water: Object.fromEntries(quantities.map(([quantity, value]) => [quantity, trueValue({ instrument, quantity, atMs, value }, checks)])),
   };
 }
 

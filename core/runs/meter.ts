@@ -27,32 +27,59 @@ export const BEARS: Partial<Record<Quantity, number>> = { salinity: 0.5, pH: 0.1
 export const isOut = ({ quantity, shown, truth }: Pick<Check, 'quantity' | 'shown' | 'truth'>): boolean =>
   Math.abs(shown - truth) > (BEARS[quantity] ?? Infinity);
 
+/** What a meter makes of the truth: shown = gain × true + offset. */
+type Makes = { gain: number; offset: number };
+const TRUE: Makes = { gain: 1, offset: 0 };
+/** Checks this near in time, at points this far apart, are one check at two points. */
+const SAME_CHECK_MS = 3_600_000;
+const TWO_POINTS_PPT = 5;
+/** Below this a check is one of the zero. */
+const ZERO_PPT = 0.5;
+
 /**
- * Readings less what their meter was out by. Right after a check that set it right the error is nothing, after one that did not it is what was seen;
- * from there to the next check it goes in a straight line; beyond the last check it stays. A meter never checked is believed.
+ * Readings set right by what their meter was out. A salinity comes of a conductivity: one check tells a slope (a check near zero an offset), two at different
+ * points tell both. Temperature and pH are out by so much everywhere. Right after a check that set it right the meter is true, after one that did not it is
+ * what was seen; from there to the next check it goes in a straight line; beyond the last check it stays. A meter never checked is believed. No value comes
+ * out below zero.
  */
 export function corrected(readings: readonly TimedReading[], checks: readonly Check[]): Corrected[] {
   return readings.map((reading) => {
-    const error = errorAt(reading, checks);
-    return { ...reading, shown: reading.value, value: reading.value - error, error };
+    const value = trueValue(reading, checks);
+    return { ...reading, shown: reading.value, value, error: reading.value - value };
   });
 }
 
-/** Shown less true of a meter at an instant, as its checks tell. @see corrected */
-export function errorAt(
-  { instrument, quantity, atMs }: Pick<TimedReading, 'instrument' | 'quantity' | 'atMs'>,
-  checks: readonly Check[],
-): number {
-  if (instrument === undefined) return 0;
+/** What a meter's value was in truth, as its checks tell. */
+export function trueValue(reading: Pick<TimedReading, 'instrument' | 'quantity' | 'atMs' | 'value'>, checks: readonly Check[]): number {
+  const { gain, offset } = makesAt(reading, checks);
+  return gain === 1 && offset === 0 ? reading.value : Math.max(0, (reading.value - offset) / gain);
+}
+
+function makesAt({ instrument, quantity, atMs }: Pick<TimedReading, 'instrument' | 'quantity' | 'atMs'>, checks: readonly Check[]): Makes {
+  if (instrument === undefined) return TRUE;
   const of = checks
     .filter((check) => check.instrument === instrument && check.quantity === quantity)
     .sort((one, other) => one.atMs - other.atMs);
   const before = of.findLast((check) => check.atMs <= atMs);
   const after = of.find((check) => check.atMs > atMs);
-  const leftAt = before === undefined || before.adjusted ? 0 : before.shown - before.truth;
-  if (!after) return leftAt;
-  const foundAt = after.shown - after.truth;
+  const left = before === undefined || before.adjusted ? TRUE : madeAt(before, of);
+  if (!after) return left;
+  const found = madeAt(after, of);
   // Before its first check nobody knows since when it drifted: what was found then is taken for all of it.
-  if (!before) return isOut(after) ? foundAt : 0;
-  return leftAt + ((foundAt - leftAt) * (atMs - before.atMs)) / (after.atMs - before.atMs);
+  if (!before) return of.some((check) => Math.abs(check.atMs - after.atMs) <= SAME_CHECK_MS && isOut(check)) ? found : TRUE;
+  const share = (atMs - before.atMs) / (after.atMs - before.atMs);
+  return { gain: left.gain + (found.gain - left.gain) * share, offset: left.offset + (found.offset - left.offset) * share };
+}
+
+/** What a check tells of its meter, with another point of the same check where there is one. */
+function madeAt(check: Check, all: readonly Check[]): Makes {
+  const { shown, truth, quantity } = check;
+  if (quantity !== 'salinity') return { gain: 1, offset: shown - truth };
+  const other = all.find((one) => Math.abs(one.atMs - check.atMs) <= SAME_CHECK_MS && Math.abs(one.truth - truth) >= TWO_POINTS_PPT);
+  if (other) {
+    const gain = (shown - other.shown) / (truth - other.truth);
+    // Points that show the same, or the wrong way round, tell nothing of a slope.
+    if (gain > 0.2 && gain < 5) return { gain, offset: shown - gain * truth };
+  }
+  return truth < ZERO_PPT || shown <= 0 ? { gain: 1, offset: shown - truth } : { gain: shown / truth, offset: 0 };
 }

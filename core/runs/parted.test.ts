@@ -32,6 +32,11 @@ it('readings that agree say nothing; one that parts is said, with what may be be
   expect(parted(read(3, 0), read(6, 0), read(9, 3))[0]!.mayMean[0]).toBe('drip faster');
 });
 
+it('a first reading that is far off may say that the bag was another than assumed', () => {
+  expect(parted(read(1, 6))[0]!.mayMean[0]).toBe('bag not as assumed');
+  expect(parted(read(1, 0), read(3, 6))[0]!.mayMean).not.toContain('bag not as assumed');
+});
+
 it('only the latest of each quantity counts: what was wrong once and read again is over', () => {
   expect(parted(read(3, 0), read(6, 4), read(6.2, 0))).toEqual([]);
 });
@@ -40,7 +45,7 @@ it('each quantity speaks for itself; a skin reading says that it is one', () => 
   const found = parted(read(3, 0), read(6, 0), read(6, -6, 'temperature', 'on the bag'), read(6, 0.9, 'pH'));
   expect(found.map(({ quantity, mayMean }) => [quantity, mayMean[0]])).toEqual([
     ['temperature', 'skin not water'],
-    ['pH', 'air stronger'],
+    ['pH', 'bag not as assumed'],
   ]);
 });
 

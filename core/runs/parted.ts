@@ -7,11 +7,15 @@ import { expectAt } from './follow.ts';
 /** Further apart than so many deviations of reading and reckoning together is no accident. */
 const APART = 2.5;
 
+/** How vessels differ in the ordinary way. A room, a tank, a bag or a meter that is not as assumed is what somebody should look at, so it explains nothing away. */
+const OF_THE_VESSEL = ['tau', 'flow', 'exchange', 'tan', 'dic'] as const;
+
 export type Meaning =
   | 'drip slower'
   | 'drip faster'
   | 'meter out'
   | 'source not the tank'
+  | 'bag not as assumed'
   | 'breathes more'
   | 'air stopped'
   | 'air stronger'
@@ -44,7 +48,7 @@ export function partedOf(facts: RunFacts, { binder = false } = {}): Parted[] {
     const known = expected.get(atMs);
     if (known) return known;
     const before = { ...facts, readings: facts.readings.filter((one) => one.atMs < atMs) };
-    const fresh = expectAt(before, atMs, fitOf(before));
+    const fresh = expectAt(before, atMs, { fit: fitOf(before), by: OF_THE_VESSEL });
     expected.set(atMs, fresh);
     return fresh;
   };
@@ -53,7 +57,11 @@ export function partedOf(facts: RunFacts, { binder = false } = {}): Parted[] {
     const deviation = Math.hypot((high - low) / (2 * NINE_IN_TEN), spreadOf({ ...reading, quantity }));
     const deviations = (reading.value - at) / deviation;
     if (Math.abs(deviations) < APART) return [];
-    return [{ reading, quantity, reckoned: at, low, high, deviations, mayMean: meanings({ quantity, facts, reading, at, binder }) }];
+    // Nothing of it was read before: the start may have been another, and is refitted like the rest.
+    const first = !facts.readings.some((one) => one.quantity === quantity && one.atMs < reading.atMs);
+    const mayMean = meanings({ quantity, facts, reading, at, binder });
+    if (first && reading.method !== 'on the bag' && quantity !== 'oxygen') mayMean.unshift('bag not as assumed');
+    return [{ reading, quantity, reckoned: at, low, high, deviations, mayMean }];
   });
 }
 

@@ -11,6 +11,7 @@ import { refuseUnfit } from '../room/placing.ts';
 import { move } from '../stock/legs.ts';
 import { PLAUSIBLE } from '../water/units.ts';
 import { againstBath } from './bath.ts';
+import { refusePlan } from './judgePlan.ts';
 import type { MeterChecked, RunEntries, RunReleased, RunStarted } from './entries.ts';
 
 /** Lights are not left down for longer than this. */
@@ -23,7 +24,12 @@ const onGoing = {
 
 export const runRules: Rules<RunEntries> = {
   'run.started': {
-    decide: ({ payload }, context) => decideStart(payload, context),
+    remembers: true,
+    decide({ payload, occurredAtMs }, context) {
+      const against = decideStart(payload, context);
+      if (against.length > 0) return against;
+      return [...refusePlace(payload, occurredAtMs, context), ...refusePlan(payload, occurredAtMs, context.state)];
+    },
     legs: ({ run, lot, from }) => from.flatMap(({ place, n }) => move(lot, { from: place, to: run, n })),
     links: ({ run, lot, from }) => ({
       makes: [run],
@@ -42,7 +48,7 @@ export const runRules: Rules<RunEntries> = {
   'run.handed': {
     decide: ({ payload }, { state }) => [
       ...againstGoing(payload.run, state),
-      ...(state.findPerson(payload.to) ? [] : refuse('unknown', 'to', { what: 'person', id: payload.to })),
+      ...(state.worksHere(payload.to) ? [] : refuse('unknown', 'to', { what: 'person', id: payload.to })),
     ],
     links: ({ run }) => ({ needs: [run] }),
   },
@@ -81,11 +87,10 @@ function plausible({ quantity, ...check }: MeterChecked, field: 'shown' | 'truth
 }
 
 function decideStart(start: RunStarted, { state }: Context): Refusal[] {
-  if (state.isTaken('run', start.run)) return refuse('exists', 'run', { what: 'run', name: start.vessel.name });
   const lot = state.findLot(start.lot);
   if (!lot) return refuse('unknown', 'lot', { what: 'lot', id: start.lot });
   if (!state.findTank(start.tank)) return refuse('unknown', 'tank', { what: 'tank', id: start.tank });
-  if (start.watcher && !state.findPerson(start.watcher)) return refuse('unknown', 'watcher', { what: 'person', id: start.watcher });
+  if (start.watcher && !state.worksHere(start.watcher)) return refuse('unknown', 'watcher', { what: 'person', id: start.watcher });
   const fromWhere = start.from.flatMap(({ place, n }, index) => decideFrom({ place, n, path: `from.${index}` }, { start, state }));
   if (fromWhere.length > 0) return fromWhere;
   const binder = start.plan.some((step) => step.do === 'binder') ? againstBinder(start.tank, 'plan', state) : [];
@@ -95,6 +100,15 @@ function decideStart(start: RunStarted, { state }: Context): Refusal[] {
   return start.bath
     ? againstBath(start.bath, { invertebrate: start.of.invertebrate || (species !== undefined && species.is !== 'fish') })
     : [];
+}
+
+/** Out of a tank nobody has asked yet whether they may live in the other; of bags it was asked when the tank was chosen. */
+function refusePlace({ lot, tank: id, from }: RunStarted, atMs: number, context: Context): Refusal[] {
+  const { state } = context;
+  const housed = from.filter(({ place }) => state.findTank(place));
+  const n = housed.reduce((sum, one) => sum + one.n, 0);
+  if (housed.length === 0 || housed.some(({ place }) => place === id)) return [];
+  return refuseUnfit({ lot, n, tank: state.findTank(id)!, path: 'tank', atMs }, context);
 }
 
 type From = { place: string; n: number; path: string };
@@ -147,9 +161,19 @@ function decideRelease(release: RunReleased, context: Context & { atMs: number }
     if (tank.purpose !== 'customer' && !state.findOpenHold(release.lot) && !state.isInTank(release.lot) && !run.cleared)
       return refuse('hold.notOpened', 'lot');
     return [
-      ...refuseUnfit({ lot: release.lot, n, tank, path, passed: run.passed, atMs }, context).filter(
-        ({ code }) => !(run.home.includes(id) && isCost(code)),
-      ),
+      ...refuseUnfit(
+        {
+          lot: release.lot,
+          n,
+          tank,
+          path,
+          passed: id === run.tank ? run.passed : [],
+          atMs,
+          holdDone: run.holdDone || undefined,
+          out: run.id,
+        },
+        context,
+      ).filter(({ code }) => !(run.home.includes(id) && isCost(code))),
       ...(water && n > 0 ? refuseSteps({ lot: release.lot, from: { water }, into: tank, path }, state) : []),
     ];
   });

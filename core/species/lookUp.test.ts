@@ -3,6 +3,15 @@ import { makeLookUp } from './index.ts';
 
 const lookUp = makeLookUp(SPECIES.map(({ species, ...rest }) => ({ id: species, ...rest })));
 
+it('finds a trade number however it is written, and takes a size for none', () => {
+  const zebra = { id: 'zebra', scientific: 'Hypancistrus zebra', common: 'zebra catfish', alsoCalled: ['L046', 'LDA33'] };
+  const lookUp = makeLookUp([zebra, { id: 'other', scientific: 'Panaqolus maccus', common: 'clown catfish', alsoCalled: ['L104'] }]);
+  for (const written of ['L046', 'l46', 'L-46', 'L 046', 'LDA 33', 'catfish L46 (4 cm)'])
+    expect([written, lookUp.settle(written)?.id]).toEqual([written, 'zebra']);
+  expect(lookUp.settle('L 104')?.id).toBe('other');
+  expect(lookUp.settle('L 4')).toBeUndefined();
+});
+
 it('finds every species of the shelf by each of its names, and only that one', () => {
   for (const { species, scientific, common, alsoCalled } of SPECIES)
     for (const name of [scientific, common, ...alsoCalled]) expect([name, lookUp.settle(name)?.id]).toEqual([name, species]);

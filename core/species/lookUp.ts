@@ -42,6 +42,11 @@ export function makeLookUp(shelf: readonly Named[]): LookUp {
       });
     }
   }
+  const codes = new Map<string, Doc>();
+  for (const doc of docs) {
+    const code = tradeCodeOf(doc.name);
+    if (code) codes.set(code, doc);
+  }
   // Names that are written right, in whatever order, need no search.
   const exact = new Map<string, Doc | 'several'>();
   for (const doc of docs)
@@ -66,6 +71,8 @@ export function makeLookUp(shelf: readonly Named[]): LookUp {
     docs.filter((doc) => words.every((word) => doc.words.some((one) => one.startsWith(word)))).slice(0, CANDIDATES);
 
   function find(text: string, limit = 6): Found[] {
+    const coded = codes.get(tradeCodeOf(text) ?? '');
+    if (coded) return [{ id: coded.species, name: coded.name, likeness: 'same', score: 1 }];
     const words = wordsOf(text);
     if (words.length === 0) return [];
     const hits = words.every((word) => word.length < SEARCHED_FROM) ? begun(words) : searched(words);
@@ -99,6 +106,12 @@ export function makeLookUp(shelf: readonly Named[]): LookUp {
       return settle(text) ?? (/[([]/.test(text) ? settle(text.replace(/[([].*?([)\]]|$)/g, ' ')) : undefined);
     },
   };
+}
+
+/** A trade number of catfish, however it is written: `L046`, `l-46`, `LDA 33`; undefined where there is none. */
+function tradeCodeOf(text: string): string | undefined {
+  const [, series, number, variant = ''] = /(?:^|[^a-z0-9])(lda|l)\s?[-_]?\s?0*(\d{1,3})([a-z]?)(?![a-z0-9.,])/i.exec(text) ?? [];
+  return series && `${series}${number}${variant}`.toLowerCase();
 }
 
 const keysOf = (words: readonly string[]) => (words.length === 0 ? [] : [[...words].sort().join(' '), words.join('')]);

@@ -34,6 +34,9 @@ export type StockCounted = {
 /** So many of a lot are spoken for. */
 export type LotPromised = { promise: string; lot: string; n: number; forWhom: string };
 
+/** A promise is no more: handed over, or not wanted. */
+export type PromiseLifted = { promise: string; lot: string; why?: string };
+
 /** Why some of a lot become a lot of their own. */
 export const SPLIT_WHYS = ['another water', 'identity', 'history', 'promise', 'followed singly'] as const;
 export type SplitWhy = (typeof SPLIT_WHYS)[number];
@@ -41,6 +44,8 @@ export type SplitWhy = (typeof SPLIT_WHYS)[number];
 export type LotSplit = { lot: string; child: string; label: string; place: string; n: number; why: SplitWhy; hold?: string; note?: string };
 /** Everything of `lot` at `place` becomes part of `into`, of the same kind. */
 export type LotJoined = { lot: string; into: string; place: string; n: number; why: string };
+/** Somebody could name them: what was heard or guessed before is that species from here on, and is called `label`. */
+export type LotNamed = { lot: string; species: string; label: string; note?: string };
 /** Somebody measured: the length of a typical one, cm; `n` = how many were measured. */
 export type LotMeasured = { lot: string; place: string; sizeCm: number; n?: number; note?: string };
 
@@ -52,8 +57,10 @@ export interface StockEntries {
   'stock.moved': StockMoved;
   'stock.counted': StockCounted;
   'lot.promised': LotPromised;
+  'promise.lifted': PromiseLifted;
   'lot.split': LotSplit;
   'lot.joined': LotJoined;
+  'lot.named': LotNamed;
   'lot.measured': LotMeasured;
   'stay.limited': StayLimited;
 }

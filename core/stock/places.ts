@@ -5,6 +5,7 @@ export const OUTSIDE_PLACES = [
   'hatched',
   'opening',
   'sold',
+  'given',
   'died',
   'put-down',
   'culled',

@@ -3,10 +3,11 @@ import { refuse, type Refusal } from '../journal/refusal.ts';
 import type { Context, Rules } from '../journal/rule.ts';
 import { refuseSteps } from '../bench/judge.ts';
 import { againstSlip } from '../moves/rules.ts';
+import { isCost } from '../room/placeFacts.ts';
 import { isTemporary } from '../room/entries.ts';
 import { refuseUnfit } from '../room/placing.ts';
 import { holdOf } from '../holds/rules.ts';
-import type { LotJoined, LotSplit, Move, StayLimited, StockEntries } from './entries.ts';
+import type { LotJoined, LotNamed, LotSplit, Move, StayLimited, StockCounted, StockEntries } from './entries.ts';
 import { move, type Leg } from './legs.ts';
 import { isOutside } from './places.ts';
 
@@ -32,11 +33,14 @@ export const stockRules: Rules<StockEntries> = {
     links: ({ moves, slip }) => ({ needs: [...moves.map(({ lot }) => lot), ...(slip ? [slip] : [])] }),
   },
   'stock.counted': {
-    decide({ payload }, { state }) {
+    decide({ payload, occurredAtMs }, context) {
+      const { state } = context;
       if (!state.findLot(payload.lot)) return refuse('unknown', 'lot', { what: 'lot', id: payload.lot });
+      if (!state.isPlace(payload.place)) return refuse('unknown', 'place', { what: 'tank', id: payload.place });
       const book = state.balance(payload.lot, payload.place);
       const last = state.lastMove(payload.place);
-      return book === payload.book ? [] : refuse('count.bookMoved', 'book', { book, given: payload.book, by: last?.by, atMs: last?.atMs });
+      if (book !== payload.book) return refuse('count.bookMoved', 'book', { book, given: payload.book, by: last?.by, atMs: last?.atMs });
+      return book === 0 && payload.found > 0 ? foundWhereNone(payload, occurredAtMs, context) : [];
     },
     legs: ({ lot, place, found, book, against }) =>
       found < book ? move(lot, { from: place, to: against, n: book - found }) : move(lot, { from: against, to: place, n: found - book }),
@@ -44,12 +48,16 @@ export const stockRules: Rules<StockEntries> = {
   },
   'lot.promised': {
     decide({ payload }, { state }) {
-      if (state.hasPromise(payload.promise)) return refuse('exists', 'promise', { what: 'promise', name: payload.forWhom });
       if (!state.findLot(payload.lot)) return refuse('unknown', 'lot', { what: 'lot', id: payload.lot });
       const { inHouse, promised } = state.lotCount(payload.lot);
       return payload.n + promised > inHouse ? refuse('promise.tooMany', 'n', { inHouse, promised, n: payload.n }) : [];
     },
     links: ({ promise, lot }) => ({ makes: [promise], needs: [lot] }),
+  },
+  'promise.lifted': {
+    decide: ({ payload }, { state }) =>
+      state.isPromiseOpen(payload.promise, payload.lot) ? [] : refuse('unknown', 'promise', { what: 'promise', id: payload.promise }),
+    links: ({ promise, lot }) => ({ needs: [promise, lot] }),
   },
   'lot.split': {
     decide: ({ payload }, context) => decideSplit(payload, context),
@@ -66,6 +74,10 @@ export const stockRules: Rules<StockEntries> = {
       ...move(into, { from: 'relabelled', to: place, n }),
     ],
     links: ({ lot, into }) => ({ needs: [lot, into] }),
+  },
+  'lot.named': {
+    decide: ({ payload, occurredAtMs }, context) => decideNamed(payload, occurredAtMs, context),
+    links: ({ lot }) => ({ needs: [lot] }),
   },
   'lot.measured': {
     decide: ({ payload: { lot, place } }, { state }) =>
@@ -97,7 +109,7 @@ function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, c
   if (!state.findLot(one.lot)) return refuse('unknown', `${path}.lot`, { what: 'lot', id: one.lot });
   if (!state.findTank(one.from)) return refuse('unknown', `${path}.from`, { what: 'tank', id: one.from });
   if (one.from === one.to) return refuse('move.nowhere', `${path}.to`);
-  if (isOutside(one.to)) return [];
+  if (isOutside(one.to)) return leavesHouse(one, path, state);
   const tank = state.findTank(one.to);
   if (!tank) return refuse('unknown', `${path}.to`, { what: 'tank', id: one.to });
   // Nobody stays forgotten in a bucket: an end is written down in the same act, or they join others for whom there is one.
@@ -110,11 +122,34 @@ function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, c
   ];
 }
 
+/** Fish that the books had elsewhere, or nowhere: a count brings back who was there before, and asks as a move does. */
+function foundWhereNone({ lot, place, found }: StockCounted, atMs: number, context: Context): Refusal[] {
+  const { state } = context;
+  const tank = state.findTank(place);
+  const facts = { lot: state.findLot(lot)!.label, place: tank?.code ?? place };
+  // An emptied bag or vessel is no place any more.
+  if (!tank || !state.wasIn(lot, place)) return refuse('count.neverThere', 'found', facts);
+  return refuseUnfit({ lot, n: found, tank, path: 'found', atMs }, context);
+}
+
+/** Out to people only what is cleared; and what is promised stays, or its promise is lifted first. */
+function leavesHouse({ lot, to, n }: Move, path: string, state: Context['state']): Refusal[] {
+  const label = state.findLot(lot)!.label;
+  const { inHouse, promised } = state.lotCount(lot);
+  return [
+    ...((to === 'sold' || to === 'given') && state.findOpenHold(lot)
+      ? refuse('out.onHold', `${path}.lot`, { lot: label, to }, 'lead')
+      : []),
+    ...(promised > 0 && inHouse - n < promised
+      ? refuse('out.promised', `${path}.n`, { lot: label, promised, left: inHouse - n }, 'keeper')
+      : []),
+  ];
+}
+
 function decideSplit({ lot, child, place, hold }: LotSplit, { state }: Context): Refusal[] {
   const parent = state.findLot(lot);
   if (!parent) return refuse('unknown', 'lot', { what: 'lot', id: lot });
   if (state.findLot(child)) return refuse('exists', 'child', { what: 'lot', name: parent.label });
-  if (hold !== undefined && state.isTaken('hold', hold)) return refuse('exists', 'hold', { what: 'hold', name: parent.label });
   if (!state.findTank(place)) return refuse('unknown', 'place', { what: 'tank', id: place });
   return (state.findOpenHold(lot) !== undefined) === (hold !== undefined) ? [] : refuse('split.hold', 'hold', { lot: parent.label });
 }
@@ -133,8 +168,24 @@ function decideJoin({ lot, into, place, n }: LotJoined, { state }: Context): Ref
   return state.balance(into, place) > 0 ? [] : refuse('join.apart', 'place', { lot: one.label, into: other.label });
 }
 
-function decideStay({ stay, lot, place, untilMs, untilCm, why }: StayLimited, atMs: number, state: Context['state']): Refusal[] {
-  if (state.isTaken('stay', stay)) return refuse('exists', 'stay', { what: 'time', name: why });
+/** A name is true whatever it means: where they live now it is asked what stands against it, of anybody who may name them. Another name than one given is a lead's. */
+function decideNamed({ lot, species }: LotNamed, atMs: number, context: Context): Refusal[] {
+  const { state } = context;
+  const facts = state.findLot(lot);
+  if (!facts) return refuse('unknown', 'lot', { what: 'lot', id: lot });
+  const kind = state.findSpecies(species);
+  if (!kind) return refuse('unknown', 'species', { what: 'species', id: species });
+  if (facts.species === species) return refuse('lot.namedSo', 'species', { lot: facts.label });
+  const renamed = facts.species === undefined ? [] : refuse('lot.isNamed', 'species', { lot: facts.label }, 'lead');
+  const here = state.tanksOf(lot).flatMap((id) => {
+    const tank = state.findTank(id)!;
+    const path = `in.${tank.code}`;
+    return refuseUnfit({ lot, n: state.balance(lot, id), tank, path, atMs, as: kind }, context);
+  });
+  return [...renamed, ...here.filter(({ code }) => !isCost(code)).map((one): Refusal => ({ ...one, overrule: 'keeper' }))];
+}
+
+function decideStay({ lot, place, untilMs, untilCm }: StayLimited, atMs: number, state: Context['state']): Refusal[] {
   const facts = state.findLot(lot);
   if (!facts) return refuse('unknown', 'lot', { what: 'lot', id: lot });
   if (!state.findTank(place)) return refuse('unknown', 'place', { what: 'tank', id: place });

@@ -8,8 +8,8 @@ export type FileProblem = { line: number; column: string; expected: string };
 export type CsvTable = { rows: CsvRow[]; delimiter: string; /** Lines that are no proper CSV. */ broken: { line: number; why: string }[] };
 
 const DELIMITERS = [',', ';', '\t', '|'];
-/** Text that a spreadsheet would run as a formula; a plain negative number is none. */
-const FORMULA = /^[=@\t\r]|^[+-](?![\d.,])/;
+/** Text that a spreadsheet would run as a formula, in the wide letters of the east too; a plain number with its sign is none. */
+const FORMULA = /^[=@＝＠＋－\t\r\n]|^[+-](?!\d+(?:[.,]\d+)?$)/;
 
 /** Reads delimited text: any of four delimiters, quoted fields, a byte order mark, either line end. Blank rows are left out. */
 export function parseCsv(text: string): CsvTable {

@@ -4,7 +4,7 @@ import type { RoundName } from '../rounds/entries.ts';
 import { CONVERSION_HOURS } from '../runs/sheet.ts';
 import { lightsDue, runsDue, type DarkFact, type RunFact } from './runs.ts';
 import { missingDue, stayDue, waitingDue, type MissingFact, type StayFact, type WaitingFact } from './stays.ts';
-import { dueId, type Due, type DueRule, type Walk } from './thing.ts';
+import { dueId, type Due, type DueRule, type Settled, type Walk } from './thing.ts';
 
 const MINUTE = 60_000;
 const HOUR = 60 * MINUTE;
@@ -16,10 +16,12 @@ export type DueState = 'overdue' | 'now' | 'next';
 
 /** After a release, and after a fish that fell, jumped or landed on its back: look again at these hours. */
 export const FOLLOW_UP_HOURS = [1, 4, 24] as const;
-/** A look so much before or after the hour counts for it: a quarter of the time. */
+/** In time until so much after the hour: a quarter of the time; of a look after days, the day counts, not the quarter of a fortnight. */
 const SLACK = 0.25;
-/** Of a look after days, the day counts, not the quarter of a fortnight. */
 const LONGEST_SLACK_H = 48;
+/** A look this long before its hour counts for it, or a quarter of the time where that is less; of a look after days, half a day. What was seen earlier says nothing of then. */
+const EARLY_H = 1;
+const EARLY_AFTER_DAYS_H = 12;
 /** A follow-up that nobody made is let go this long after its time. */
 export const FOLLOW_UP_LAPSES_MS = 48 * HOUR;
 const FLOAT_GRACE_MS = 2 * MINUTE;
@@ -28,7 +30,6 @@ const MORNING_FROM_HOUR = 6;
 /** What lies further ahead than this is not shown yet, ms. */
 export const AHEAD_MS = 24 * HOUR;
 
-type Settled = { kind: 'done' | 'snoozed' | 'skipped'; untilMs?: number };
 export type DueFacts = {
   arrivals: { entry: string; crate: string; crateLabel: string; waiting: number; sinceMs: number; pressing: boolean }[];
   expected: { entry: string; crate: string; crateLabel: string; promisedAtMs: number }[];
@@ -49,7 +50,7 @@ export type DueFacts = {
   rounds: { day: number; left: Record<RoundName, number> };
   stays: StayFact[];
   missing: MissingFact[];
-  /** What a keeper did past a stop because no lead could be reached: a lead looks at it. */
+  /** What a lead is called to look at: what a keeper did past a stop because none could be reached, and that somebody guesses at a PIN. */
   calls: { due: string; what: string; atMs: number }[];
   waiting: WaitingFact[];
   settled: ReadonlyMap<string, Settled>;
@@ -65,6 +66,7 @@ const BY_HAND: ReadonlySet<DueRule> = new Set([
   'missing',
   'grown-out',
   'without-lead',
+  'pins-guessed',
 ]);
 export const isSettledByHand = (rule: DueRule): boolean => BY_HAND.has(rule);
 
@@ -76,7 +78,7 @@ export function deriveDue(facts: DueFacts, at: { now: number; zone: string; late
     ...floats(facts),
     ...runsDue(facts.runs),
     ...lightsDue(facts.dark),
-    ...withoutLead(facts),
+    ...leadCalled(facts),
     ...followUps(facts, at.now),
     ...rounds(facts, at),
     ...inTheRoom(facts, at),
@@ -100,14 +102,14 @@ function withSettled(due: Due, settled: Settled | undefined): Due[] {
   if (!settled) return [due];
   if (settled.kind !== 'snoozed' || settled.untilMs === undefined) return [];
   const later = Math.max(due.fromMs, settled.untilMs);
-  return [{ ...due, fromMs: later, byMs: Math.max(due.byMs, later + SLACK * HOUR), snoozed: true }];
+  return [{ ...due, fromMs: later, atMs: undefined, byMs: Math.max(due.byMs, later + SLACK * HOUR), snoozed: true }];
 }
 
-function withoutLead({ calls }: DueFacts): Due[] {
+function leadCalled({ calls }: DueFacts): Due[] {
   return calls.map(({ due, what, atMs }) => ({
     id: due,
-    rule: 'without-lead',
-    step: '0',
+    rule: due.split(':')[1] === 'pins-guessed' ? 'pins-guessed' : 'without-lead',
+    step: due.split(':')[2]!,
     fromMs: atMs,
     byMs: atMs + HOUR,
     walk: DOCK,
@@ -159,15 +161,17 @@ function followUps({ after }: DueFacts, now: number): Due[] {
   return after.flatMap(({ entry, rule, tank, tankCode, what, atMs, lookedAtMs = 0, walk }) =>
     (rule === 'after-conversion' ? CONVERSION_HOURS : FOLLOW_UP_HOURS).flatMap((hours): Due[] => {
       const [dueMs, slackMs] = [atMs + hours * HOUR, Math.min(hours, LONGEST_SLACK_H) * SLACK * HOUR];
+      const earlyMs = Math.min(hours * SLACK, hours > 24 ? EARLY_AFTER_DAYS_H : EARLY_H) * HOUR;
       const step = `${hours}h`;
       if (rule === 'after-release' && hours >= CONVERSION_HOURS[0] && converted.has(entry)) return [];
-      if (lookedAtMs >= dueMs - slackMs || now > dueMs + FOLLOW_UP_LAPSES_MS) return [];
+      if (lookedAtMs >= dueMs - earlyMs || now > dueMs + FOLLOW_UP_LAPSES_MS) return [];
       return [
         {
           id: dueId(entry, rule, step),
           rule,
           step,
-          fromMs: dueMs - slackMs,
+          fromMs: dueMs - earlyMs,
+          atMs: dueMs,
           byMs: dueMs + slackMs,
           walk,
           facts: { tank, tankCode, what, sinceMs: atMs },
@@ -177,8 +181,8 @@ function followUps({ after }: DueFacts, now: number): Due[] {
   );
 }
 
-function inTheRoom({ stays, missing, waiting: slips }: DueFacts, at: { now: number; zone: string }): Due[] {
-  return [...stayDue(stays, at), ...missingDue(missing, at.now), ...waitingDue(slips)];
+function inTheRoom({ stays, missing, waiting: slips, settled }: DueFacts, at: { now: number; zone: string }): Due[] {
+  return [...stayDue(stays, at, settled), ...missingDue(missing, at.now), ...waitingDue(slips)];
 }
 
 function rounds({ rounds: { day, left } }: DueFacts, { zone, eveningFromHour }: { zone: string; eveningFromHour: number }): Due[] {

@@ -36,6 +36,16 @@ it('lets no day end quietly while a bucket holds fish', () => {
   ]);
 });
 
+it('fish in a bucket without an end stay overdue over midnight, until somebody answers for them', () => {
+  const stays = [stay];
+  expect(say({ stays }, NOON + 7.5 * HOUR)).toEqual(['day-end overdue']);
+  expect(say({ stays }, NOON + 14 * HOUR)).toEqual(['day-end overdue']);
+  const settled = new Map([['e:day-end:day-20515', { kind: 'done' as const }]]);
+  expect(say({ stays, settled }, NOON + 14 * HOUR)).toEqual(['day-end next']);
+  // Put into it after the day had ended, they are asked about at the end of the next.
+  expect(say({ stays: [{ ...stay, sinceMs: NOON + 9 * HOUR }] }, NOON + 10 * HOUR)).toEqual(['day-end next']);
+});
+
 it('has growing fish measured weekly, and out once they have the length', () => {
   const growing = { ...stay, temporary: false, sinceMs: NOON - 10 * DAY, untilCm: 2.5 };
   expect(say({ stays: [growing] })).toEqual(['measure overdue']);

@@ -1,6 +1,6 @@
 // What is due in the room: fish out of temporary places, arrangements grown out of, fish to be looked for, what a slip waited for.
 import { atLocal, houseDay } from '../time/index.ts';
-import { dueId, type Due, type Walk } from './thing.ts';
+import { dueId, type Due, type Settled, type Walk } from './thing.ts';
 
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
@@ -10,6 +10,8 @@ const AHEAD_OF_END_MS = HOUR / 2;
 const MEASURE_EVERY_DAYS = 7;
 /** Nobody looks for a missing fish longer than this. */
 export const MISSING_LAPSES_MS = 14 * DAY;
+/** Nobody is asked about the end of a day longer ago. */
+const DAYS_BACK = 14;
 /** The wall hour from which the day is said to end, with nobody in a bucket. */
 const DAY_ENDS_HOUR = 18;
 
@@ -32,9 +34,23 @@ export type MissingFact = { entry: string; tank: string; tankCode: string; what:
 export type WaitingFact = { entry: string; slip: string; tank: string; tankCode: string; what: string; untilMs: number; walk: Walk };
 
 /** Fish whose time in a place has an end. At the end of a day a temporary place that holds fish until later is asked about. */
-export function stayDue(stays: readonly StayFact[], { now, zone }: { now: number; zone: string }): Due[] {
-  const day = houseDay(now, zone);
-  const dayEnds = atLocal(day, { hour: DAY_ENDS_HOUR, minute: 0 }, zone);
+export function stayDue(
+  stays: readonly StayFact[],
+  { now, zone }: { now: number; zone: string },
+  settled: ReadonlyMap<string, Settled>,
+): Due[] {
+  const endOf = (day: number) => atLocal(day, { hour: DAY_ENDS_HOUR, minute: 0 }, zone);
+  /** The end of the first day since that nobody answered for: a night over it does not make it a thing of tomorrow. */
+  const openDay = (entry: string, sinceMs: number): number => {
+    const today = houseDay(now, zone);
+    const first = Math.max(houseDay(sinceMs, zone) + (endOf(houseDay(sinceMs, zone)) <= sinceMs ? 1 : 0), today - DAYS_BACK);
+    const answered = (day: number) => {
+      const kind = settled.get(dueId(entry, 'day-end', `day-${day}`))?.kind;
+      return kind === 'done' || kind === 'skipped';
+    };
+    for (let day = today; day >= first; day -= 1) if (answered(day)) return day + 1;
+    return first;
+  };
   return stays.flatMap(({ entry, tank, tankCode, what, n, temporary, sinceMs, untilMs, untilCm, sizeCm, measuredMs, walk }): Due[] => {
     const facts = { tank, tankCode, what, n, sinceMs };
     const due: Due[] = [];
@@ -48,6 +64,9 @@ export function stayDue(stays: readonly StayFact[], { now, zone }: { now: number
         walk,
         facts,
       });
+    // With an end, tonight is a new question; without one it is the same until somebody answers.
+    const day = untilMs === undefined ? openDay(entry, sinceMs) : houseDay(now, zone);
+    const dayEnds = endOf(day);
     if (temporary && (untilMs === undefined || untilMs > dayEnds) && sinceMs < dayEnds)
       due.push({
         id: dueId(entry, 'day-end', `day-${day}`),

@@ -12,6 +12,7 @@ export type DueRule =
   | 'after-conversion'
   | 'lights-on'
   | 'without-lead'
+  | 'pins-guessed'
   | RoomRule
   | RunRule;
 export type RoomRule = 'fish-out' | 'day-end' | 'grown-out' | 'measure' | 'missing' | 'slip-waits';
@@ -23,6 +24,7 @@ export type Due = {
   rule: DueRule;
   step: string;
   /** Open from here on … */ fromMs: number;
+  /** … meant for this instant, where it may be done a little earlier … */ atMs?: number;
   /** … until here; later is overdue. */ byMs: number;
   walk: Walk;
   facts: {
@@ -39,6 +41,8 @@ export type Due = {
   /** Put off by somebody, until `fromMs`. */
   snoozed?: boolean;
 };
+/** What somebody said of a due thing. */
+export type Settled = { kind: 'done' | 'snoozed' | 'skipped'; untilMs?: number };
 export const dueId = (entry: string, rule: DueRule, step: string): string => `${entry}:${rule}:${step}`;
 /** The entry that a due thing comes of. */
 export const sourceOf = (due: string): string => due.split(':')[0]!;

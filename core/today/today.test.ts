@@ -28,6 +28,13 @@ it('takes a look at the tank for the follow-up, and a later one for those before
   expect(say({ after: [{ ...release, atMs: NOW - 5 * HOUR, lookedAtMs: NOW - HOUR }] })).toEqual(['after-release 24h next']);
 });
 
+it('what was seen at 18 hours is no look after a day, which is due at its own hour', () => {
+  const day = { ...release, atMs: NOW - 18 * HOUR, lookedAtMs: NOW };
+  expect(say({ after: [day] })).toEqual(['after-release 24h next']);
+  expect(deriveDue({ ...NO_FACTS, after: [day] }, at)[0]).toMatchObject({ atMs: NOW + 6 * HOUR, fromMs: NOW + 5 * HOUR });
+  expect(say({ after: [{ ...day, lookedAtMs: NOW + 5 * HOUR }] })).toEqual([]);
+});
+
 it('lets a follow-up go two days after its time', () => {
   expect(say({ after: [{ ...release, atMs: NOW - 50 * HOUR }] })).toEqual(['after-release 4h overdue', 'after-release 24h overdue']);
   expect(say({ after: [{ ...release, atMs: NOW - 73 * HOUR }] })).toEqual([]);

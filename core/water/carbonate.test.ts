@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { alkalinityAtEquilibrium, carbonateConstants, co2Of, dicAtEquilibrium, dicFromPH, nbsAbove, pHOf, ROOM_PCO2 } from './carbonate.ts';
+import { alkalinityAtEquilibrium, co2Of, dicAtEquilibrium, dicFromPH, pHOf, ROOM_PCO2 } from './carbonate.ts';
+import { carbonateConstants, nbsAbove } from './constants.ts';
 
 const pK = (k: number) => -Math.log10(k);
 

@@ -9,6 +9,7 @@ import {
   type ConductivityReference,
   type GravityReference,
 } from './salinity.ts';
+import { readWritten, type Written } from './written.ts';
 
 export type Quantity = 'temperature' | 'volume' | 'salinity' | 'pH' | 'ammonia' | 'alkalinity' | 'hardness' | 'oxygen' | 'copper';
 export type Source = 'measured' | 'told' | 'estimated';
@@ -60,7 +61,7 @@ export const IMPERIAL_GALLON_L = 4.54609;
 export const PLAUSIBLE: Readonly<Record<Quantity, { min: number; max: number; unit: Unit }>> = {
   temperature: { min: 2, max: 40, unit: '°C' },
   volume: { min: 0.05, max: 100_000, unit: 'L' },
-  salinity: { min: 0, max: 60, unit: 'ppt' },
+  salinity: { min: 0, max: 50, unit: 'ppt' },
   pH: { min: 4, max: 10, unit: 'pH' },
   ammonia: { min: 0, max: 60, unit: 'mg/L N' },
   alkalinity: { min: 0, max: 12, unit: 'meq/L' },
@@ -72,8 +73,8 @@ export const PLAUSIBLE: Readonly<Record<Quantity, { min: number; max: number; un
 export type Parsed =
   /** `reference` = what a specific gravity or conductivity was taken to refer to. */
   | { ok: true; value: number; typed: string; reference?: Reference }
-  /** `not a number`; `unit` = a unit that this quantity has not; `ambiguous` = say which; `implausible` = read, but cannot be. */
-  | { ok: false; problem: 'not a number' | 'unit' | 'ambiguous' | 'implausible'; value?: number; typed: string };
+  /** `not a number`; `unit` = a unit that this quantity has not; `ambiguous` = say which; `no temperature` = a raw conductivity without one; `implausible` = read, but cannot be. */
+  | { ok: false; problem: 'not a number' | 'unit' | 'ambiguous' | 'no temperature' | 'implausible'; value?: number; typed: string };
 
 type Reader = { pattern: RegExp; unit?: Unit; toSi: (n: number) => number };
 const times = (factor: number) => (n: number) => n * factor;
@@ -86,7 +87,7 @@ const TO_SI: Record<Quantity, Reader[]> = {
   ],
   volume: [
     { pattern: /^l(it(re|er)s?)?$/, unit: 'L', toSi: same },
-    { pattern: /^ml$/, unit: 'mL', toSi: times(1 / 1000) },
+    { pattern: /^(ml|cc|cm3|cm³)$/, unit: 'mL', toSi: times(1 / 1000) },
     { pattern: /^us\s*gal(lons?)?$/, unit: 'US gal', toSi: times(US_GALLON_L) },
     { pattern: /^imp(erial)?\s*gal(lons?)?$/, unit: 'imp gal', toSi: times(IMPERIAL_GALLON_L) },
   ],
@@ -94,17 +95,17 @@ const TO_SI: Record<Quantity, Reader[]> = {
   pH: [{ pattern: /^(ph)?$/, unit: 'pH', toSi: same }],
   // A test tells the nitrogen or the molecule; bare mg/L is taken as nitrogen.
   ammonia: [
-    { pattern: /^(mg\/?l|ppm)?\s*(n|tan|nh3-n)?$/, unit: 'mg/L N', toSi: same },
+    { pattern: /^(mg\/?l|ppm)?\s*(n|tan|nh[34]\+?\s*-\s*n|nh3\/nh4\+?-n)?$/, unit: 'mg/L N', toSi: same },
     { pattern: /^(mg\/?l|ppm)?\s*nh3$/, toSi: times(1 / 1.216) },
     { pattern: /^(mg\/?l|ppm)?\s*nh4\+?$/, toSi: times(1 / 1.288) },
   ],
   alkalinity: [
     { pattern: /^meq(\/l)?$/, unit: 'meq/L', toSi: same },
-    { pattern: /^d?kh$/, toSi: times(1 / 2.8) },
+    { pattern: /^(°\s*)?d?\s*kh$/, toSi: times(1 / 2.8) },
     { pattern: /^(ppm|mg\/?l)(\s*caco3)?$/, toSi: times(1 / 50.04) },
   ],
   hardness: [
-    { pattern: /^(d?gh|°?d)$/, unit: 'dGH', toSi: same },
+    { pattern: /^(°\s*)?(d?\s*gh|dh?)$/, unit: 'dGH', toSi: same },
     { pattern: /^(ppm|mg\/?l)(\s*caco3)?$/, toSi: times(1 / 17.85) },
   ],
   oxygen: [{ pattern: /^(mg\/?l|ppm)$/, unit: 'mg/L', toSi: same }],
@@ -114,23 +115,41 @@ const TO_SI: Record<Quantity, Reader[]> = {
 /** Between these a bare salinity is a specific gravity. */
 const GRAVITY = { min: 0.99, max: 1.1 };
 
+/** A bare alkalinity above this is more likely one in degrees. */
+const BARE_ALKALINITY = 5;
+
 /**
- * Reads what a person typed: `78F`, `25,4`, `1.2 L`, `0.5 US gal`, `1.022`, `48 mS comp`, `8 dKH`. A bare number is in the person's own unit; a bare
- * `gal` is ambiguous (3.785 or 4.546 L) and so is a conductivity that does not say whether it is compensated: both are asked about. A bare specific
- * gravity refers to 25/25, and says so. `temperature` = of the water, for raw conductivity. Never throws; never gives NaN or Infinity.
+ * Reads what a person typed: `78F`, `25,4`, `.5`, `1½ L`, `0.5 US gal`, `SG 1.022`, `48 mS comp`, `48 mS raw 24C`, `8 dKH`, `pH 7.2`. A bare number is in the
+ * person's own unit. What has two meanings is asked about: a bare `gal` (3.785 or 4.546 L), `1,000 L`, a conductivity that does not say whether it is
+ * compensated, a raw one without a temperature, a bare alkalinity of 7, a salinity of `1`. A bare specific gravity refers to 25/25, and says so.
+ * `temperature` = of the water, for raw conductivity. Never throws; never gives NaN or Infinity.
  * @example parseQuantity('temperature', '78F') gives 25.56 °C
  */
-export function parseQuantity(quantity: Quantity, text: string, preference: Preference = METRIC, temperature = 25): Parsed {
+export function parseQuantity(quantity: Quantity, text: string, preference: Preference = METRIC, temperature?: number): Parsed {
   const typed = text.trim();
-  const match = /^([+-]?\d+(?:[.,]\d+)?)\s*(.*)$/.exec(typed);
-  if (!match) return { ok: false, problem: 'not a number', typed };
-  const number = Number(match[1]!.replace(',', '.'));
-  const suffix = match[2]!.toLowerCase();
-  if (quantity === 'volume' && /^gal(lons?)?$/.test(suffix)) return { ok: false, problem: 'ambiguous', typed };
+  const written = readWritten(typed);
+  if (!written) return { ok: false, problem: 'not a number', typed };
+  const one = meant(quantity, { ...written, typed }, { preference, temperature });
+  if (written.or === undefined) return one;
+  const other = meant(quantity, { ...written, number: written.or, typed }, { preference, temperature });
+  if (one.ok && other.ok) return { ok: false, problem: 'ambiguous', typed };
+  return other.ok ? other : one;
+}
+
+type Meant = Pick<Written, 'number' | 'suffix' | 'digits'> & { typed: string };
+type Asked = { preference: Preference; temperature?: number };
+
+function meant(quantity: Quantity, { number, suffix, digits, typed }: Meant, { preference, temperature }: Asked): Parsed {
+  const ambiguous: Parsed = { ok: false, problem: 'ambiguous', typed };
+  if (quantity === 'volume' && /^gal(lons?)?$/.test(suffix)) return ambiguous;
+  if (quantity === 'alkalinity' && suffix === '' && number > BARE_ALKALINITY && number <= PLAUSIBLE.hardness.max) return ambiguous;
+  // One part in a thousand, or the beginning of a specific gravity.
+  if (quantity === 'salinity' && suffix === '' && number === 1 && digits.length < '1.000'.length) return ambiguous;
   const other = quantity === 'salinity' ? readSalinity(number, suffix, { typed, temperature }) : undefined;
   if (other) return other;
   const bare = bareUnit(quantity, preference);
-  const unit = TO_SI[quantity].find((candidate) => (suffix === '' ? candidate.unit === bare : candidate.pattern.test(suffix)));
+  const isBare = suffix === '' || (quantity === 'temperature' && suffix === '°');
+  const unit = TO_SI[quantity].find((candidate) => (isBare ? candidate.unit === bare : candidate.pattern.test(suffix)));
   if (!unit) return { ok: false, problem: 'unit', typed };
   return plausible(quantity, unit.toSi(number), typed);
 }
@@ -142,8 +161,8 @@ function plausible(quantity: Quantity, value: number, typed: string, reference?:
 }
 
 /** Specific gravity or conductivity; undefined when it is neither. */
-function readSalinity(number: number, suffix: string, { typed, temperature }: { typed: string; temperature: number }): Parsed | undefined {
-  const gravity = /^(?:sg)?\s*(25\/25|20\/20|20\/4|60\s*f?\/60\s*f?)?$/.exec(suffix);
+function readSalinity(number: number, suffix: string, { typed, temperature }: { typed: string; temperature?: number }): Parsed | undefined {
+  const gravity = /^(?:s\.?g\.?)?\s*(25\/25|20\/20|20\/4|60\s*f?\/60\s*f?)?$/.exec(suffix);
   if (gravity && number > GRAVITY.min && number < GRAVITY.max) {
     const said = gravity[1]?.replace(/\s/g, '');
     const reference: GravityReference = said?.startsWith('60') ? '60F/60F' : ((said as GravityReference | undefined) ?? '25/25');
@@ -153,12 +172,20 @@ function readSalinity(number: number, suffix: string, { typed, temperature }: { 
       return { ok: false, problem: 'implausible', value: number, typed };
     }
   }
-  const conductivity = /^(m|µ|u)s(?:\/cm)?\s*(comp\w*|raw)?(?:\s*25)?$/.exec(suffix);
+  const conductivity = /^(m|µ|u)s(?:\/cm)?\s*(comp\w*(?:\s*25)?|raw)?(?:\s*(?:at)?\s*(\d+(?:[.,]\d+)?)\s*(?:°\s*)?(c|f))?$/.exec(suffix);
   if (!conductivity) return undefined;
   if (!conductivity[2]) return { ok: false, problem: 'ambiguous', typed };
   const reference: ConductivityReference = conductivity[2] === 'raw' ? 'raw' : 'compensated25';
+  const said = conductivity[3] === undefined ? undefined : Number(conductivity[3].replace(',', '.'));
+  const at = said === undefined ? temperature : conductivity[4] === 'f' ? ((said - 32) * 5) / 9 : said;
+  // What a raw one is worth hangs on its temperature: 48 mS/cm is 31 ppt at 25 °C and 35 at 20.
+  if (reference === 'raw' && at === undefined) return { ok: false, problem: 'no temperature', typed };
   try {
-    const value = salinityFromConductivity({ conductivity: conductivity[1] === 'm' ? number : number / 1000, temperature, reference });
+    const value = salinityFromConductivity({
+      conductivity: conductivity[1] === 'm' ? number : number / 1000,
+      temperature: at ?? 25,
+      reference,
+    });
     return plausible('salinity', value, typed, reference);
   } catch {
     return { ok: false, problem: 'implausible', value: number, typed };

@@ -5,7 +5,7 @@ import { paths } from '#contract/paths.ts';
 import { atLocal, houseDay } from '#core/time/index.ts';
 import { setMeta } from '../db/open.ts';
 import type { RunningHouse } from '../house.ts';
-import { requireSignIn, type People } from '../people/routes.ts';
+import type { SignedIn } from '../people/signedIn.ts';
 
 const schema = object({ to: string().oneOf(['next', 'morning']).required() })
   .noUnknown()
@@ -24,9 +24,9 @@ export function momentOf(house: RunningHouse, to: string): number | undefined {
   return ahead.length > 0 ? Math.min(...ahead) : undefined;
 }
 
-export function demoClockRoutes(house: RunningHouse, people: People, onMoved: () => void): Router {
+export function demoClockRoutes(house: RunningHouse, signedIn: SignedIn, onMoved: () => void): Router {
   const router = Router();
-  router.post(paths.demoClock, requireSignIn(people), (request, response) => {
+  router.post(paths.demoClock, signedIn.only, (request, response) => {
     if (!house.settings().demo) return void response.status(404).json({ code: 'notFound' });
     if (!schema.isValidSync(request.body, { strict: true }))
       return void response.status(400).json({ code: 'bad', faults: [{ path: 'to', message: 'next or morning' }] });

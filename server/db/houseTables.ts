@@ -44,6 +44,7 @@ export const tank = sqliteTable(
     column: integer().notNull(),
     vessel: text().notNull().default('tank'),
     hangsIn: text('hangs_in'),
+    flow: text(),
   },
   (table) => [index('p_tank_code').on(table.code), index('p_tank_water').on(table.water)],
 );

@@ -1,5 +1,5 @@
 // What is kept for good: the journal, and what stands outside it (sign-in, meta). Changed only by SQL migrations.
-import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 
 export const entry = sqliteTable(
   'entry',
@@ -30,5 +30,15 @@ export const session = sqliteTable('session', {
   data: text().notNull(),
   expiresAtMs: integer('expires_at_ms').notNull(),
 });
+
+/** Tries at PINs, counted for a while; the columns are those of the limiter that counts. */
+export const attempt = sqliteTable('attempt', { key: text().primaryKey(), points: integer().notNull().default(0), expire: integer() });
+
+/** Where a person has signed in before: the hash of what that browser keeps. */
+export const device = sqliteTable(
+  'device',
+  { id: text().notNull(), person: text().notNull(), atMs: integer('at_ms').notNull() },
+  (table) => [primaryKey({ columns: [table.id, table.person] })],
+);
 
 export const meta = sqliteTable('meta', { key: text().primaryKey(), value: text().notNull() });

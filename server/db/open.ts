@@ -20,26 +20,71 @@ export type House = {
 
 const folder = import.meta.dirname;
 
-/** Opens or makes `file` (`:memory:` for tests). Backs up before a migration or a remake. The caller closes `client`. */
-export function openHouse(file: string): House {
+/**
+ * Opens or makes `file` (`:memory:` for tests) and brings it up to this program; one copy is kept before a migration or a remake. Projections of another version
+ * stay as they are until they are remade (journal/replay). Throws when the file is damaged. The caller closes `client`.
+ */
+export function openHouse(file: string, { keepCopy = true } = {}): House {
+  const isThere = file !== ':memory:' && fs.existsSync(file);
   const client = new Database(file);
+  client.pragma('busy_timeout = 5000');
+  if (isThere) {
+    try {
+      mustBeWhole(client, file, 'quick_check');
+    } catch (error) {
+      client.close();
+      throw error;
+    }
+  }
+  const lived = isThere && hasEntries(client);
   client.pragma('journal_mode = WAL');
   client.pragma('synchronous = FULL');
-  client.pragma('busy_timeout = 5000');
   const db = drizzle({ client, schema: { ...journalTables, ...projectionTables } }) as Drizzle;
-  if (file !== ':memory:' && hasEntries(client) && pendingMigrations(client)) backUp(client, file);
+  const stale = isStale(client);
+  if (lived && keepCopy && (stale || pendingMigrations(client))) copyBeside(client, file);
   // Off while migrating: a rebuilt table is dropped, and with foreign keys on that would delete its children.
   client.pragma('foreign_keys = OFF');
   migrate(db, { migrationsFolder: path.join(folder, 'migrations') });
   client.pragma('foreign_keys = ON');
   const faults = client.pragma('foreign_key_check') as unknown[];
   if (faults.length > 0) throw new Error(`${file}: ${faults.length} rows break a foreign key after migration`);
-  const stale = findMeta(client, 'projectionVersion') !== String(PROJECTION_VERSION);
-  if (stale) {
-    if (file !== ':memory:' && hasEntries(client)) backUp(client, file);
-    makeProjectionTables(client);
-  }
+  // Without entries there is nothing to make them from, and nothing to lose.
+  if (stale && !hasEntries(client)) client.transaction(() => makeProjectionTables(client))();
+  if (file !== ':memory:') keepPrivate(file);
   return { client, db, file, stale };
+}
+
+/** Opens a house that is there, whatever its version, and changes nothing of it: for what looks in beside a running server. */
+export function openAsIs(file: string, { readonly }: { readonly: boolean }): House {
+  const client = new Database(file, { readonly, fileMustExist: true });
+  client.pragma('busy_timeout = 5000');
+  const db = drizzle({ client, schema: { ...journalTables, ...projectionTables } }) as Drizzle;
+  return { client, db, file, stale: isStale(client) || pendingMigrations(client) };
+}
+
+/** Throws when SQLite finds the file damaged: `quick_check` its pages, `integrity_check` also that every index says what its table says. */
+export function mustBeWhole(client: Database.Database, file: string, by: 'quick_check' | 'integrity_check'): void {
+  const faults = faultsOf(client, by);
+  if (faults.length > 0) throw new Error(`${file} is damaged (${faults[0]}). Put the last copy back: npm run restore.`);
+}
+
+/** What SQLite says against a file; of one that it cannot read at all, why. */
+function faultsOf(client: Database.Database, by: 'quick_check' | 'integrity_check'): string[] {
+  try {
+    return (client.pragma(by) as Record<string, string>[]).flatMap((row) => Object.values(row)).filter((text) => text !== 'ok');
+  } catch (error) {
+    return [(error as Error).message];
+  }
+}
+
+/** Only the account that runs the house reads its files. */
+function keepPrivate(file: string): void {
+  for (const one of [file, `${file}-wal`, `${file}-shm`]) if (fs.existsSync(one)) fs.chmodSync(one, 0o600);
+}
+
+function isStale(client: Database.Database): boolean {
+  const known = client.prepare("select 1 from sqlite_master where name = 'meta'").get() !== undefined;
+  return !known || findMeta(client, 'projectionVersion') !== String(PROJECTION_VERSION);
 }
 
 /** Drops every projection table and makes them anew, empty. */
@@ -71,13 +116,15 @@ function hasEntries(client: Database.Database): boolean {
 }
 
 function pendingMigrations(client: Database.Database): boolean {
+  if (client.prepare("select 1 from sqlite_master where name = '__drizzle_migrations'").get() === undefined) return true;
   const { entries } = JSON.parse(fs.readFileSync(path.join(folder, 'migrations/meta/_journal.json'), 'utf8')) as { entries: unknown[] };
   const done = client.prepare('select count(*) from __drizzle_migrations').pluck().get() as number;
   return done < entries.length;
 }
 
-function backUp(client: Database.Database, file: string): void {
+function copyBeside(client: Database.Database, file: string): void {
   const copy = `${file}.before-${new Date().toISOString().replaceAll(/[:.]/g, '-')}`;
   client.prepare('vacuum into ?').run(copy);
+  fs.chmodSync(copy, 0o600);
   console.log(`kept a copy of the house as it was: ${copy}`);
 }

@@ -5,7 +5,7 @@ import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm
 import { fact, record } from './columns.ts';
 
 /** Raise it when a projector or a table below changes: the server then remakes them all by replay at its next start. */
-export const PROJECTION_VERSION = 11;
+export const PROJECTION_VERSION = 19;
 
 export * from './houseTables.ts';
 export * from './runTables.ts';
@@ -30,17 +30,21 @@ export const crate = sqliteTable(
   },
   (table) => [index('p_crate_promised').on(table.promisedAtMs)],
 );
-export const lot = sqliteTable('p_lot', {
-  ...record(),
-  label: text().notNull(),
-  species: text(),
-  heardAs: text('heard_as'),
-  sizeCm: real('size_cm'),
-  origin: text().notNull(),
-  supplier: text(),
-  crate: text(),
-  insteadOf: text('instead_of'),
-});
+export const lot = sqliteTable(
+  'p_lot',
+  {
+    ...record(),
+    label: text().notNull(),
+    species: text(),
+    heardAs: text('heard_as'),
+    sizeCm: real('size_cm'),
+    origin: text().notNull(),
+    supplier: text(),
+    crate: text(),
+    insteadOf: text('instead_of'),
+  },
+  (table) => [index('p_lot_kin').on(table.supplier, table.species)],
+);
 export const bag = sqliteTable(
   'p_bag',
   {
@@ -74,13 +78,13 @@ export const landing = sqliteTable(
     bagState: text('bag_state').notNull(),
     note: text(),
   },
-  (table) => [index('p_landing_bag').on(table.bag)],
+  (table) => [index('p_landing_bag').on(table.bag), index('p_landing_lot').on(table.lot, table.atMs)],
 );
 export const absence = sqliteTable('p_absence', { ...fact(), bag: text().notNull() }, (table) => [index('p_absence_bag').on(table.bag)]);
 export const assignment = sqliteTable(
   'p_assignment',
   { ...fact(), bag: text().notNull(), tank: text().notNull(), overruled: text().notNull() },
-  (table) => [index('p_assignment_bag').on(table.bag, table.atMs)],
+  (table) => [index('p_assignment_bag').on(table.bag, table.atMs), index('p_assignment_tank').on(table.tank)],
 );
 export const float = sqliteTable(
   'p_float',
@@ -109,6 +113,7 @@ export const method = sqliteTable(
     advised: text(),
     why: text(),
     compared: text({ mode: 'json' }),
+    overruled: text({ mode: 'json' }).notNull(),
   },
   (table) => [index('p_method_bag').on(table.bag, table.atMs)],
 );
@@ -134,6 +139,9 @@ export const release = sqliteTable(
     index('p_release_at').on(table.atMs),
   ],
 );
+export const promiseEnd = sqliteTable('p_promise_end', { ...fact(), promise: text().notNull() }, (table) => [
+  index('p_promise_end_promise').on(table.promise),
+]);
 export const promise = sqliteTable(
   'p_promise',
   { ...fact(), id: text().notNull().unique(), lot: text().notNull(), n: integer().notNull(), forWhom: text('for_whom').notNull() },
@@ -153,7 +161,12 @@ export const reading = sqliteTable(
     reference: text(),
     instrument: text(),
   },
-  (table) => [index('p_reading_latest').on(table.subject, table.quantity, table.atMs)],
+  (table) => [
+    index('p_reading_latest').on(table.subject, table.quantity, table.atMs),
+    index('p_reading_copper')
+      .on(table.subject, table.atMs)
+      .where(sql`quantity = 'copper'`),
+  ],
 );
 export const look = sqliteTable(
   'p_look',
@@ -186,7 +199,12 @@ export const odd = sqliteTable(
     signs: text().notNull(),
     voidedBy: text('voided_by'),
   },
-  (table) => [primaryKey({ columns: [table.entry, table.lot] }), index('p_odd_at').on(table.atMs)],
+  (table) => [
+    primaryKey({ columns: [table.entry, table.lot] }),
+    index('p_odd_at').on(table.atMs),
+    index('p_odd_tank').on(table.tank, table.atMs),
+    index('p_odd_lot').on(table.lot, table.atMs),
+  ],
 );
 export const feed = sqliteTable(
   'p_feed',

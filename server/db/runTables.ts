@@ -12,6 +12,8 @@ export const benchRun = sqliteTable(
     tank: text().notNull(),
     method: text().notNull(),
     vessel: text().notNull(),
+    /** What was passed over of the tank when it was begun out of another. */
+    overruled: text().notNull(),
     facts: text().notNull(),
   },
   (table) => [index('p_bench_run_lot').on(table.lot)],

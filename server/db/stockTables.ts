@@ -38,6 +38,12 @@ export const need = sqliteTable(
   { ref: text().notNull(), entry: text().notNull(), actId: text('act_id').notNull(), voidedBy: text('voided_by') },
   (table) => [primaryKey({ columns: [table.ref, table.entry] }), index('p_need_entry').on(table.entry)],
 );
+/** What an entry brought into being: things by their id, of which there is one in the whole house for ever, and marks that others rest on. */
+export const made = sqliteTable(
+  'p_made',
+  { ref: text().notNull(), entry: text().notNull(), atMs: integer('at_ms').notNull(), voidedBy: text('voided_by') },
+  (table) => [primaryKey({ columns: [table.ref, table.entry] })],
+);
 export const reversal = sqliteTable('p_reversal', {
   act: text().primaryKey(),
   entry: text().notNull(),
@@ -115,6 +121,7 @@ export const toolUse = sqliteTable(
     primaryKey({ columns: [table.entry, table.ord] }),
     index('p_tool_use_at').on(table.atMs),
     index('p_tool_use_tank').on(table.tank, table.atMs),
+    index('p_tool_use_tool').on(table.tool, table.atMs),
   ],
 );
 export const disinfection = sqliteTable('p_disinfection', { ...fact(), tool: text().notNull() }, (table) => [

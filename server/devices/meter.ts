@@ -2,7 +2,7 @@
 // physics, with its own noise, its error, and the drift of its probes. What it hides: how each vessel differs from the book.
 import { METER, type MeterShown, type MeterSubject, type MeterWay } from '#contract/devices.ts';
 import { normal } from '#core/chance.ts';
-import { courseOf, REFERENCES_OF, runFactsOf, type Differs, type Fitted } from '#core/runs/index.ts';
+import { AS_RECKONED, courseOf, REFERENCES_OF, runFactsOf, type Differs, type Fitted } from '#core/runs/index.ts';
 import { conductivityFromSalinity, type Method } from '#core/water/index.ts';
 import { WATER_NOW } from '../journal/pieces.ts';
 import { findMeta, setMeta } from '../db/open.ts';
@@ -43,6 +43,7 @@ const normalOf = (text: string): number => {
 export const truthOf = (run: string): Differs => {
   const factor = (name: keyof Differs, spread: number) => Math.exp(spread * normalOf(`${run} ${name}`));
   return {
+    ...AS_RECKONED,
     tau: factor('tau', 0.15),
     flow: factor('flow', 0.1),
     exchange: factor('exchange', 0.3),

@@ -6,6 +6,8 @@ import { HOUSE_ACTOR, type Entry } from '#core/journal/index.ts';
 import { callsFor, type RunPolicy } from '#core/runs/index.ts';
 import type { RunCard } from '#contract/views.ts';
 import type { RunningHouse } from '../house.ts';
+import type { Log } from '../log.ts';
+import { IN_HOUSE } from '../journal/pieces.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeadCalls } from './leadCalls.ts';
 
@@ -20,7 +22,9 @@ export const pageId = (due: string, stage: number): string => v5(`${due} ${stage
 /** Makes the calls that are due now; gives how many it made. */
 export function makePager(house: RunningHouse): () => number {
   const cards = prepareRunCards(house.client);
-  const leads = house.client.prepare("select id from p_person where role = 'lead' and voided_by is null order by entry").pluck();
+  const leads = house.client
+    .prepare(`select id from p_person p where role = 'lead' and voided_by is null and ${IN_HOUSE('p')} order by entry`)
+    .pluck();
   const called = house.client.prepare('select 1 from p_page where due = ? and stage = ?');
   const leadCalls = prepareLeadCalls(house.client);
   return () => {
@@ -59,13 +63,13 @@ function callsOf(card: RunCard, { leads, now, rules }: { leads: readonly string[
 }
 
 /** Looks every few seconds until it is stopped. What goes wrong is logged and tried again. */
-export function startPager(house: RunningHouse, log: (line: string) => void): () => void {
+export function startPager(house: RunningHouse, log: Log): () => void {
   const call = makePager(house);
   const timer = setInterval(() => {
     try {
       call();
     } catch (error) {
-      log(`the pager: ${error instanceof Error ? error.message : String(error)}`);
+      log.error({ why: error instanceof Error ? error.message : String(error) }, 'the pager could not look');
     }
   }, LOOKS_EVERY_MS);
   timer.unref();

@@ -6,7 +6,7 @@ import { paths } from '#contract/paths.ts';
 import { id } from '#contract/fields.ts';
 import { FITTED } from '#core/runs/index.ts';
 import type { RunningHouse } from '../house.ts';
-import { requireSignIn, type People } from '../people/routes.ts';
+import type { SignedIn } from '../people/signedIn.ts';
 import { makeMeter } from './meter.ts';
 
 const readSchema = object({
@@ -27,11 +27,11 @@ const referenceSchema = object({ quantity: string().oneOf(FITTED).required(), se
   .noUnknown()
   .strict();
 
-export function deviceRoutes(house: RunningHouse, people: People): Router {
+export function deviceRoutes(house: RunningHouse, signedIn: SignedIn): Router {
   const router = Router();
   const meter = makeMeter(house);
   const bad = { code: 'bad', faults: [{ path: '', message: 'what, where and how the meter is to read' }] };
-  router.post([paths.meter, paths.meterReference], requireSignIn(people), (_request, response, next) =>
+  router.post([paths.meter, paths.meterReference], signedIn.only, (_request, response, next) =>
     house.settings().demo ? next() : void response.status(404).json({ code: 'notFound' }),
   );
   router.post(paths.meter, (request, response) => {

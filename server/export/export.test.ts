@@ -1,5 +1,5 @@
 import request from 'supertest';
-import { parseCsv } from '#core/text/index.ts';
+import { parseCsv, writeCsv } from '#core/text/index.ts';
 import { makeApp, type App } from '../app.ts';
 import { makeCredentials } from '../people/credentials.ts';
 import { assign, bringCrate, float, furnish, hold, KEEPER, land, makeTestHouse, release, type TestHouse } from '../testHouse.ts';
@@ -41,7 +41,7 @@ beforeAll(async () => {
       reading: { value: 29.22, typed: '1.022', method: 'meter', source: 'measured', reference: '25/25' },
     },
   });
-  house.must(KEEPER, land(3), assign(3), startRun([3]));
+  house.must(KEEPER, land(3), assign(3), startRun([3], {}, { bagPpt: 29.22 }));
   const credentials = makeCredentials(house.db);
   await Promise.all([credentials.set('ines', '4711'), credentials.set('bram', '2020')]);
   app = makeApp({ house });
@@ -93,6 +93,19 @@ it('writes times as the wall has them, and no formula', async () => {
   const lead = await signIn('ines', '4711');
   const { text } = await lead.get('/api/export/meals.csv').expect(200);
   expect(parseCsv(text).rows[1]!.cells).toEqual(['2026-03-03 07:40', 'Bram', 'G1', 'firefish', "'=mysis", 'ate', '3', '']);
+});
+
+it.each([
+  ['-3', '-3'],
+  ['+4.5', '+4.5'],
+  ['-1+2', "'-1+2"],
+  ['+1|calc', "'+1|calc"],
+  ['-1,2,3', "'-1,2,3"],
+  ['@x', "'@x"],
+  ['＝x', "'＝x"],
+  ['a=1', 'a=1'],
+])('a cell %j is written as %j', (cell, written) => {
+  expect(parseCsv(writeCsv(['h'], [[cell]])).rows[1]!.cells).toEqual([written]);
 });
 
 it('is for leads, and knows its own tables only', async () => {

@@ -4,13 +4,13 @@ import { Router } from 'express';
 import { paths } from '#contract/paths.ts';
 import { atLeast } from '#core/people/index.ts';
 import type { RunningHouse } from '../house.ts';
-import { actorOf, requireSignIn, type People } from '../people/routes.ts';
+import { actorOf, type SignedIn } from '../people/signedIn.ts';
 import { journalLines } from './journalLines.ts';
 import { isTable, tableCsv } from './tables.ts';
 
-export function exportRoutes(house: RunningHouse, people: People): Router {
+export function exportRoutes(house: RunningHouse, signedIn: SignedIn): Router {
   const router = Router();
-  router.use(paths.export, requireSignIn(people), (_request, response, next) => {
+  router.use(paths.export, signedIn.only, (_request, response, next) => {
     if (!atLeast(actorOf(response.locals).role, 'lead')) return void response.status(403).json({ code: 'role' });
     response.set('cache-control', 'no-store');
     next();

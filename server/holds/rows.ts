@@ -1,7 +1,7 @@
 // The rows that hold clocks are told, read from the projections: only of the waters that matter, only since their holds began.
 import type Database from 'better-sqlite3';
 import { kinOf, lookKey, type Course, type HoldPolicy, type HoldRows, type HoldZero } from '#core/holds/index.ts';
-import type { Cause, Sign } from '#core/rounds/index.ts';
+import { SETTLING_MS, type Cause, type Sign } from '#core/rounds/index.ts';
 import { prepareContacts } from '../exposure/contacts.ts';
 import { STILL_OPEN } from '../journal/pieces.ts';
 
@@ -26,7 +26,7 @@ export function prepareOpenHolds(client: Database.Database): (lots?: readonly st
 
 /**
  * Everything that the clocks of these holds are told. `only` = read no other waters than those that these lots stood in, and those that water, tools or hands
- * came from: a contact restarts a clock by who was in quarantine where it came from.
+ * came from: a contact restarts a clock by who was in quarantine where it came from, a newcomer by who was beside it at its sign-off.
  */
 export function prepareHoldRows(
   client: Database.Database,
@@ -74,26 +74,41 @@ export function prepareHoldRows(
     )
     .pluck();
 
+  /** With the systems where lots that came through these tanks stood: who was beside them at their sign-off tells whether they were clear. */
+  const withSignOffs = (
+    tanks: readonly string[],
+    told: Pick<HoldRows, 'sinceMs' | 'lineage' | 'plumbing'> & { ended: ReadonlySet<string> },
+  ) => {
+    const json = JSON.stringify(tanks);
+    const passing = [...(legs.all(json, told.sinceMs) as HoldRows['legs']), ...(balances.all(json) as HoldRows['balances'])];
+    const lots = new Set([...new Set(passing.map(({ lot }) => lot))].flatMap((lot) => [...kinOf(lot, told.lineage).keys()]));
+    const signedOff = [...lots].filter((lot) => told.ended.has(lot));
+    return [...new Set([...tanks, ...onSameWaters(placesOf.all(JSON.stringify(signedOff)) as string[], told.plumbing)])];
+  };
+
   return (holds, { zone, toolDriesH, only }) => {
-    const sinceMs = Math.min(...holds.map(({ openedAtMs }) => openedAtMs)) - 1;
+    const onHold = spans.all() as (HoldRows['holds'][number] & { endedAtMs: number | null })[];
+    // Who was clear is told by sign-offs, and those by who was in quarantine beside them: as far back as a quarantine began that ran on into these. Fish that
+    // came in the two days before are settling yet.
+    const firstMs = Math.min(...holds.map(({ openedAtMs }) => openedAtMs));
+    const reaching = onHold.filter(({ endedAtMs }) => (endedAtMs ?? Infinity) >= firstMs);
+    const sinceMs = reaching.reduce((least, { openedAtMs }) => Math.min(least, openedAtMs), firstMs) - SETTLING_MS - 1;
     const pipes = plumbing.all() as HoldRows['plumbing'];
     const codeOf = new Map(codes.all() as [string, string][]);
     const families = lineage.all() as HoldRows['lineage'];
     const touched = contacts({ sinceMs, toolDriesH });
+    const ended = new Set(onHold.flatMap(({ lot, endedAtMs }) => (endedAtMs === null ? [] : [lot])));
+    const own = (lots: readonly string[]) =>
+      placesOf.all(JSON.stringify(lots.flatMap((lot) => [...kinOf(lot, families).keys()]))) as string[];
     const tanks =
       only === undefined
         ? [...codeOf.keys()]
-        : withSources(
-            onSameWaters(placesOf.all(JSON.stringify(only.flatMap((lot) => [...kinOf(lot, families).keys()]))) as string[], pipes),
-            touched,
-            pipes,
-          );
+        : withSignOffs(withSources(onSameWaters(own(only), pipes), touched, pipes), { sinceMs, lineage: families, plumbing: pipes, ended });
     const json = JSON.stringify(tanks);
     const moved = legs.all(json, sinceMs) as HoldRows['legs'];
     const standing = balances.all(json) as HoldRows['balances'];
     const oddRows = odd.all(sinceMs) as OddRow[];
     const deadRows = deaths.all(sinceMs) as (HoldRows['deaths'][number] & { cause: Cause })[];
-    const onHold = spans.all() as (HoldRows['holds'][number] & { endedAtMs: number | null })[];
     const named = new Set([...onHold, ...families, ...oddRows, ...deadRows].map(({ lot }) => lot));
     return {
       zone,

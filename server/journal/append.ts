@@ -5,16 +5,20 @@ import { isDeepStrictEqual } from 'node:util';
 import { kinds, undoOf } from '#contract/kinds.ts';
 import type { Topic } from '#contract/topics.ts';
 import {
+  BEFORE_ALLOWED_MS,
   decide,
   HOUSE_ACTOR,
   type Act,
   type Actor,
   type Entry,
   type HouseState,
+  type Overrule,
   type Recorded,
   type Refusal,
 } from '#core/journal/index.ts';
-import { isOutside } from '#core/stock/index.ts';
+import { clearedMet, leftCleared, type Met } from '#core/holds/index.ts';
+import { atLeast } from '#core/people/index.ts';
+import { isOutside, type Leg } from '#core/stock/index.ts';
 import type { HouseClock } from '../clock/clock.ts';
 import type { Project } from './project/index.ts';
 import type { JournalStore } from './store.ts';
@@ -53,24 +57,27 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
     const now = clock.now();
     const touched = new Map<string, { lot: string; place: string; path: string }>();
     let seq = 0;
+    // What was so before the act decides who meets whom by it; what a correction takes back is taken back first.
+    const firstNew = act.entries.findIndex(({ kind }) => kind !== 'entry.reversed');
+    let met: Met[][] = [];
     for (const [index, entry] of act.entries.entries()) {
       const path = `entries.${index}`;
-      const refusals = decide(entry, { now, actor: actorFor(actor), state, undoOf, minRole: kinds[entry.kind].minRole });
+      if (index === firstNew) met = act.entries.map((one) => clearedMet(one, act.entries, state));
+      const { minRole } = kinds[entry.kind];
+      const asked = leftCleared(met[index] ?? [], { act: act.entries, state, rank: minRole });
+      const { left: refusals, passing } = decide(entry, { now, actor: actorFor(actor), state, undoOf, minRole, asked });
       if (entry.kind === 'entry.reversed' && act.entries.slice(0, index).some((one) => one.kind !== 'entry.reversed')) {
         // A correction takes back first and writes anew after; the other way round the new entries would rest on the old.
         refusals.push({ code: 'undo.alone', path: 'act', facts: {} });
       }
-      if (refusals.length > 0)
-        throw new Refused(
-          refusals.map((one) => ({
-            ...one,
-            path: `${path}.${one.path.includes('AtMs') || one.path === 'kind' ? '' : 'payload.'}${one.path}`,
-          })),
-        );
-      seq = store.insert(entry, { actId: act.actId, recordedAtMs: now, actor: actor.id });
-      const recorded = { ...entry, seq, actId: act.actId, recordedAtMs: now, actor: actor.id };
-      for (const { lot, place } of project(recorded, store.ofAct))
-        if (!isOutside(place)) touched.set(`${lot}|${place}`, { lot, place, path });
+      if (refusals.length > 0) throw new Refused(refusals.map((one) => within(path, one)));
+      const kept = onlyWhatPassed(entry, passing);
+      seq = store.insert(kept, { actId: act.actId, recordedAtMs: now, actor: actor.id });
+      const recorded = { ...kept, seq, actId: act.actId, recordedAtMs: now, actor: actor.id };
+      const legs = project(recorded, store.ofAct).filter(({ place }) => !isOutside(place));
+      for (const { lot, place } of legs) touched.set(`${lot}|${place}`, { lot, place, path });
+      const early = notYet(recorded, legs, actor);
+      if (early.length > 0) throw new Refused(early.map((one) => within(path, one)));
     }
     const short = [...touched.values()].flatMap((one) => shortfall(one, act.actId));
     if (short.length > 0) throw new Refused(short);
@@ -87,8 +94,8 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
         code: 'stock.short',
         path,
         facts: {
-          lot: state.findLot(lot)?.label ?? lot,
-          place: state.findTank(place)?.code ?? state.findBag(place)?.label ?? state.findRun(place)?.vessel ?? place,
+          lot: labelOf(lot),
+          place: placeName(place),
           missing: -left,
           by: last?.by,
           atMs: last?.atMs,
@@ -96,6 +103,20 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
       },
     ];
   }
+
+  /** Nobody took, then, what came only later; a lead sets right what was written down in the wrong order. */
+  function notYet({ kind, occurredAtMs, recordedAtMs }: Recorded, legs: readonly Leg[], { role }: Actor): Refusal[] {
+    const until = occurredAtMs + BEFORE_ALLOWED_MS;
+    if (kind === 'entry.reversed' || until >= recordedAtMs || atLeast(role, 'lead')) return [];
+    return legs.flatMap(({ lot, place, n }): Refusal[] => {
+      const left = n < 0 ? state.balanceAt(lot, place, until) : 0;
+      const facts = { lot: labelOf(lot), place: placeName(place), missing: -left, atMs: occurredAtMs };
+      return left < 0 ? [{ code: 'stock.notYet', path: 'occurredAtMs', facts }] : [];
+    });
+  }
+
+  const labelOf = (lot: string) => state.findLot(lot)?.label ?? lot;
+  const placeName = (place: string) => state.findTank(place)?.code ?? state.findBag(place)?.label ?? state.findRun(place)?.vessel ?? place;
 
   /** A resent act answers as it did; an id that comes back with other content is refused. */
   function findEarlier(act: Act, actor: Actor): Outcome | undefined {
@@ -133,18 +154,32 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
   };
 }
 
+/** An overrule that passed over nothing says what nobody asked. */
+function onlyWhatPassed<E extends Entry>(entry: E, passing: ReadonlySet<Overrule>): E {
+  const { overrules, ...rest } = entry;
+  const kept = overrules?.filter((one) => passing.has(one)) ?? [];
+  return { ...rest, ...(kept.length > 0 ? { overrules: kept } : {}) } as E;
+}
+
+const within = (entry: string, refusal: Refusal): Refusal => ({
+  ...refusal,
+  path: `${entry}.${refusal.path.includes('AtMs') || refusal.path === 'kind' ? '' : 'payload.'}${refusal.path}`,
+});
+
 function isSame(known: Recorded, sent: Entry): boolean {
-  const { id, kind, version, occurredAtMs, payload, overrules, corrects } = known;
+  // Not by its version: recorded before an update and sent again after it, it is the same act.
+  const { id, kind, occurredAtMs, payload, overrules, corrects } = known;
   const plain = (value: unknown) => JSON.parse(JSON.stringify(value ?? null)) as unknown;
+  // Of its overrules only those that passed over something were kept.
+  const said = (sent.overrules ?? []).filter((one) => overrules?.some((keptOne) => isDeepStrictEqual(plain(keptOne), plain(one))));
   return isDeepStrictEqual(
-    plain({ id, kind, version, occurredAtMs, payload, overrules, corrects }),
+    plain({ id, kind, occurredAtMs, payload, overrules, corrects }),
     plain({
       id: sent.id,
       kind: sent.kind,
-      version: sent.version,
       occurredAtMs: sent.occurredAtMs,
       payload: sent.payload,
-      overrules: sent.overrules,
+      overrules: overrules && said,
       corrects: sent.corrects,
     }),
   );

@@ -12,7 +12,7 @@ import { checkReplay } from './replay.ts';
 const ACTS = 1000;
 const HOUR_MS = 3_600_000;
 /** What a valid act may meet all the same: somebody was quicker, or something rests on it. Any other refusal is a fault here. */
-const EXPECTED: RefusalCode[] = ['stock.short', 'undo.needed', 'undo.twice'];
+const EXPECTED: RefusalCode[] = ['out.onHold', 'stock.notYet', 'stock.short', 'time.before', 'undo.needed', 'undo.twice'];
 const KINDS_MET = ['lot.split', 'lot.joined', 'stay.limited', 'stock.moved', 'entry.reversed'];
 
 type Row = { lot: string; place: string; n: number };

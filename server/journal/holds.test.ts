@@ -46,6 +46,28 @@ it('is signed off by a keeper on the day after its last clean day, not before; t
   house.must(KEEPER, toSale);
 });
 
+it('begins anew with stress of fish that have stood there long before the hold was opened', () => {
+  house.must(KEEPER, { kind: 'loss.recorded', payload: { lot: 'fish', place: 'G1', n: 1, cause: 'injury', sure: 'guess' } });
+  house.must(
+    LEAD,
+    signOff({
+      overrules: [
+        { code: 'hold.notOver', reason: 'a test' },
+        { code: 'hold.neverAte', reason: 'a test' },
+      ],
+    }),
+  );
+  days(9);
+  house.must(LEAD, { ...hold('fish'), payload: { ...hold('fish').payload, hold: 'again' } } as Said);
+  days(1);
+  const signs = [{ sign: 'clamped fins' as const }];
+  house.must(
+    KEEPER,
+    look('G1', { day: houseDay(house.now(), ZONE), allWell: false, lots: [{ lot: 'fish', expected: 2, seen: null, signs }] }),
+  );
+  expect(clock().restarts).toMatchObject([{ cause: 'lasting stress' }]);
+});
+
 it('is put off by days on which nobody looked, and blocked while the fish do not eat', () => {
   days(29, { passOver: [3, 9] });
   expect(clock()).toMatchObject({ clean: 26, blockers: [{ why: 'days', left: 2 }] });

@@ -54,7 +54,7 @@ describe('slips', () => {
 
   it('in a round are refused with words, and so is a slip twice', () => {
     expect(house.codes(KEEPER, plan(slip('s', { after: ['t'] }), slip('t', { after: ['s'] })))).toEqual(['slip.round']);
-    expect(house.codes(KEEPER, plan(slip('s'), slip('s')))).toEqual(['exists']);
+    expect(house.codes(KEEPER, plan(slip('s'), slip('s')))).toEqual(['id.taken']);
     expect(house.codes(KEEPER, plan(slip('s', { to: 'G1' })))).toEqual(['move.nowhere']);
     expect(house.codes(KEEPER, plan(slip('s', { after: ['nowhere'] })))).toEqual(['unknown']);
   });
@@ -194,14 +194,4 @@ it('water goes from clean tanks to hold, and back only when a lead says that it 
     { by: 'water', from: { code: 'G1' } },
     { by: 'water', from: { code: 'C1' } },
   ]);
-});
-
-it('a remedy is asked about where it harms who lives there, runs once, and ends', () => {
-  house.must(LEAD, stock('wrasse', 'G1', 'six-line-wrasse', 1));
-  const begun = (family: 'copper' | 'dye', course = family): Said => ({ kind: 'remedy.begun', payload: { course, water: 'salt', family } });
-  expect(house.codes(KEEPER, begun('copper'))).toEqual(['remedy.harms']);
-  house.must(KEEPER, begun('dye'));
-  expect(house.codes(KEEPER, begun('dye', 'copper'))).toEqual(['remedy.running']);
-  house.must(KEEPER, { kind: 'remedy.ended', payload: { course: 'dye', water: 'salt' } });
-  expect(house.codes(KEEPER, { kind: 'remedy.ended', payload: { course: 'dye', water: 'salt' } })).toEqual(['remedy.notRunning']);
 });

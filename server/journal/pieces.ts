@@ -10,6 +10,8 @@ export const WATER_NOW = `
     coalesce((select value from p_reading where subject = w.id and quantity = 'salinity' and voided_by is null order by at_ms desc, entry desc limit 1), w.salinity_ppt) salinityPpt
   from p_water w`;
 
+/** SQL of a promise `p` that stands: neither void nor lifted. */
+export const PROMISED = 'p.voided_by is null and not exists (select 1 from p_promise_end e where e.promise = p.id and e.voided_by is null)';
 /** SQL of a hold `h` that has not been signed off. */
 export const STILL_OPEN = 'h.voided_by is null and not exists (select 1 from p_sign_off x where x.hold = h.id and x.voided_by is null)';
 
@@ -19,3 +21,10 @@ export const SIZE_NOW = (l: string) =>
 
 /** SQL of whether a tank, rack, water or tool `t` is in the house still. */
 export const IN_HOUSE = (t: string) => `not exists (select 1 from p_retirement x where x.thing = ${t}.id and x.voided_by is null)`;
+
+/** Fish in hand and the tank that they are to go to, a row for each bag or vessel: `tank`, `place`, `lot`, `n`. */
+export const COMING = `
+  select a.tank, b.place, b.lot, b.n from p_balance b join p_bag g on g.id = b.place
+    join p_assignment a on a.entry = (select entry from p_assignment x where x.bag = g.id and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)
+    where b.inside = 1 and b.n <> 0
+  union all select r.tank, b.place, b.lot, b.n from p_balance b join p_bench_run r on r.id = b.place where b.inside = 1 and b.n <> 0`;

@@ -1,5 +1,4 @@
 // Replay: the projections made anew from the journal, in place at a version change, or in a second file to check them.
-import path from 'node:path';
 import type Database from 'better-sqlite3';
 import { makeProjectionTables, openHouse, setMeta, type House } from '../db/open.ts';
 import { PROJECTION_VERSION } from '../db/projectionTables.ts';
@@ -65,7 +64,4 @@ function compare(table: string, house: Database.Database, replay: Database.Datab
   return { table, onlyInHouse: missing(left, right), onlyInReplay: missing(right, left) };
 }
 
-/** Where the data directory keeps the house. */
-export function houseFile(dataDirectory: string): string {
-  return path.join(dataDirectory, 'house.db');
-}
+export { houseFile } from '../keep/directory.ts';

@@ -1,10 +1,10 @@
 // Core's questions about how the house stands and what is planned in it: racks, tanks, tools, slips, remedies.
 import type Database from 'better-sqlite3';
-import type { ToolFacts, ToolFields } from '#core/exposure/index.ts';
+import { wetFrom, type Disinfection, type ToolFacts, type ToolFields, type ToolUse } from '#core/exposure/index.ts';
 import type { HouseState } from '#core/journal/index.ts';
 import type { Slip, SlipFacts } from '#core/moves/index.ts';
-import type { RackFacts, TankFacts } from '#core/room/index.ts';
-import { IN_HOUSE, personName } from './pieces.ts';
+import { STARTING_RULES, type Flow, type HouseRules, type RackFacts, type TankFacts } from '#core/room/index.ts';
+import { COMING, IN_HOUSE, personName } from './pieces.ts';
 
 type Asked =
   | 'findRack'
@@ -16,15 +16,15 @@ type Asked =
   | 'hangingIn'
   | 'comingTo'
   | 'findTool'
+  | 'wetFrom'
   | 'findSlip'
-  | 'hasPlan'
   | 'openCourses'
   | 'hasLoss'
   | 'hasStay';
 type MarkRow = { what: 'tried' | 'freed' | 'dropped' | 'done'; atMs: number; by: string };
 
 export function makeRoomState(client: Database.Database): Pick<HouseState, Asked> {
-  const columns = `t.id, t.rack, t.water, t.code, t.volume_l volumeL, t.purpose, t.lid, t."row", t."column", t.vessel, t.hangs_in hangsIn, ${IN_HOUSE('t')} here`;
+  const columns = `t.id, t.rack, t.water, t.code, t.volume_l volumeL, t.purpose, t.lid, t."row", t."column", t.vessel, t.hangs_in hangsIn, t.flow, ${IN_HOUSE('t')} here`;
   const rack = client.prepare(`select id, room, name, walk from p_rack t where id = ? and ${IN_HOUSE('t')}`);
   const tank = client.prepare(`select ${columns} from p_tank t where t.id = ?`);
   const tankByCode = client.prepare(`select ${columns} from p_tank t where t.code = ? and ${IN_HOUSE('t')}`);
@@ -34,20 +34,21 @@ export function makeRoomState(client: Database.Database): Pick<HouseState, Asked
   const on = client.prepare(`select id from p_tank t where water = ? and ${IN_HOUSE('t')} order by id`).pluck();
   const onRack = client.prepare(`select id from p_tank t where rack = ? and ${IN_HOUSE('t')} order by id`).pluck();
   const hanging = client.prepare(`select code from p_tank t where hangs_in = ? and ${IN_HOUSE('t')} order by code`).pluck();
-  const coming = client
-    .prepare(
-      `select (select count(*) from p_balance b join p_bag g on g.id = b.place
-       join p_assignment a on a.entry = (select entry from p_assignment x where x.bag = g.id and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)
-       where b.inside = 1 and b.n <> 0 and a.tank = @id)
-       + (select count(*) from p_balance b join p_bench_run r on r.id = b.place where b.inside = 1 and b.n <> 0 and r.tank = @id)`,
-    )
-    .pluck();
+  const coming = client.prepare(
+    `select lot, sum(n) n, count(*) bags from (${COMING}) where tank = @id and place <> coalesce(@except, '') group by lot order by lot`,
+  );
   const tool = client.prepare(`select id, facts from p_tool t where id = ? and ${IN_HOUSE('t')}`);
+  const uses = client.prepare(
+    'select entry, tool, tank, at_ms atMs, ord from p_tool_use where tool = @tool and at_ms > @since and at_ms <= @atMs and voided_by is null',
+  );
+  const cleaned = client.prepare(
+    'select tool, at_ms atMs from p_disinfection where tool = @tool and at_ms > @since and at_ms <= @atMs and voided_by is null',
+  );
+  const rules = client.prepare('select rules from p_house').pluck();
   const slip = client.prepare('select plan, facts from p_slip where id = ? and voided_by is null');
   const marks = client.prepare(
     `select what, at_ms atMs, ${personName('"by"')} by from p_slip_mark where slip = ? and voided_by is null order by at_ms, entry`,
   );
-  const plan = client.prepare('select 1 from p_slip where plan = ? and voided_by is null').pluck();
   const courses = client.prepare(`
     select c.id, c.water, c.family, c.at_ms begunAtMs from p_course c
     where c.water = ? and c.voided_by is null and not exists (select 1 from p_course_end x where x.course = c.id and x.voided_by is null)`);
@@ -57,12 +58,19 @@ export function makeRoomState(client: Database.Database): Pick<HouseState, Asked
     .pluck();
   const whole = (raw: unknown): TankFacts | undefined => {
     if (raw === undefined) return undefined;
-    const { here, hangsIn, lid, ...row } = raw as Omit<TankFacts, 'lid' | 'hangsIn'> & {
+    const { here, hangsIn, flow, lid, ...row } = raw as Omit<TankFacts, 'lid' | 'hangsIn' | 'flow'> & {
+      flow: Flow | null;
       lid: number;
       here: number;
       hangsIn: string | null;
     };
-    return { ...row, lid: lid === 1, ...(hangsIn === null ? {} : { hangsIn }), ...(here === 1 ? {} : { retired: true }) };
+    return {
+      ...row,
+      lid: lid === 1,
+      ...(hangsIn === null ? {} : { hangsIn }),
+      ...(flow === null ? {} : { flow }),
+      ...(here === 1 ? {} : { retired: true }),
+    };
   };
 
   return {
@@ -73,10 +81,19 @@ export function makeRoomState(client: Database.Database): Pick<HouseState, Asked
     tanksOn: (water) => on.all(water) as string[],
     tanksOnRack: (id) => onRack.all(id) as string[],
     hangingIn: (id) => hanging.all(id) as string[],
-    comingTo: (id) => coming.get({ id }) as number,
+    comingTo: (id, except) => coming.all({ id, except: except ?? null }) as ReturnType<HouseState['comingTo']>,
     findTool(id) {
       const row = tool.get(id) as { id: string; facts: string } | undefined;
       return row && ({ id, ...(JSON.parse(row.facts) as ToolFields) } satisfies ToolFacts);
+    },
+    wetFrom(of, atMs) {
+      const house = rules.get() as string | null | undefined;
+      const { toolDriesH } = house ? (JSON.parse(house) as HouseRules) : STARTING_RULES;
+      const driesMs = toolDriesH * 3_600_000;
+      const within = { tool: of, since: atMs - driesMs, atMs };
+      return wetFrom(uses.all(within) as ToolUse[], cleaned.all(within) as Disinfection[], { now: atMs, driesMs }).map(
+        ({ tank: wet }) => wet,
+      );
     },
     findSlip(id): SlipFacts | undefined {
       const row = slip.get(id) as { plan: string; facts: string } | undefined;
@@ -92,7 +109,6 @@ export function makeRoomState(client: Database.Database): Pick<HouseState, Asked
         freed: latest('freed'),
       };
     },
-    hasPlan: (id) => plan.get(id) !== undefined,
     openCourses: (water) => courses.all(water) as ReturnType<HouseState['openCourses']>,
     hasLoss: (entry) => loss.get(entry) !== undefined,
     hasStay: (lot, place, atMs) => stay.get(place, lot, atMs ?? null) !== undefined,

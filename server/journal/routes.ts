@@ -2,24 +2,30 @@
 import compression from 'compression';
 import { Router } from 'express';
 import { checkAct } from '#contract/act.ts';
-import { paths } from '#contract/paths.ts';
+import { MAKER_HEADER, paths } from '#contract/paths.ts';
 import { VIEW_NAMES, type ViewName } from '#contract/views.ts';
 import type { RunningHouse } from '../house.ts';
-import { actorOf, requireSignIn, type People } from '../people/routes.ts';
+import { actorOf, type SignedIn } from '../people/signedIn.ts';
 
-export function journalRoutes(house: RunningHouse, people: People): Router {
+/** Nobody reads more; an act of many entries may be refused for each thing in each of them. */
+const MOST_REFUSALS = 200;
+
+export function journalRoutes(house: RunningHouse, signedIn: SignedIn): Router {
   const router = Router();
-  const signedIn = requireSignIn(people);
 
-  router.post(paths.journal, signedIn, (request, response) => {
+  router.post(paths.journal, signedIn.only, (request, response) => {
+    // Another tab of the same browser may have signed somebody else in meanwhile: what was made before that is not theirs.
+    const maker = request.headers[MAKER_HEADER];
+    if (maker !== undefined && maker !== actorOf(response.locals).id) return void response.status(401).json({ code: 'otherMaker' });
     const checked = checkAct(request.body);
     if (!checked.ok) return void response.status(400).json({ code: checked.code, faults: checked.faults });
     const outcome = house.append(checked.act, actorOf(response.locals));
     if (outcome.ok) return void response.json({ seq: outcome.seq, repeated: outcome.repeated });
-    response.status(outcome.refusals.some(({ code }) => code === 'role') ? 403 : 409).json({ code: 'refused', refusals: outcome.refusals });
+    const refusals = outcome.refusals.slice(0, MOST_REFUSALS);
+    response.status(outcome.refusals.some(({ code }) => code === 'role') ? 403 : 409).json({ code: 'refused', refusals });
   });
 
-  router.get(`${paths.views}/:name`, signedIn, compression(), (request, response) => {
+  router.get(`${paths.views}/:name`, signedIn.only, compression(), (request, response) => {
     const name = request.params.name as string;
     if (!(VIEW_NAMES as string[]).includes(name)) return void response.status(404).json({ code: 'notFound' });
     const query = Object.fromEntries(

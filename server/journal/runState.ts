@@ -10,13 +10,14 @@ type Row = {
   vessel: string;
   home: string | null;
   held: number;
+  begun: string;
   overruled: string | null;
   released: string | null;
 };
 
 export function prepareRunKnown(client: Database.Database): (id: string) => RunKnown | undefined {
   const find = client.prepare(`
-    select r.id, r.lot, r.tank, r.vessel,
+    select r.id, r.lot, r.tank, r.vessel, r.overruled begun,
       (select group_concat(f.place, '|') from p_run_from f join p_tank t on t.id = f.place where f.run = r.id) home,
       exists (select 1 from p_hold h where h.lot = r.lot and ${STILL_OPEN}) held,
       (select group_concat(a.overruled, '|') from p_run_from f join p_assignment a on a.bag = f.place and a.voided_by is null where f.run = r.id and a.tank = r.tank) overruled,
@@ -25,15 +26,15 @@ export function prepareRunKnown(client: Database.Database): (id: string) => RunK
   return (id) => {
     const row = find.get(id) as Row | undefined;
     if (!row) return undefined;
-    const { home, held, overruled, released, ...rest } = row;
+    const { home, held, begun, overruled, released, ...rest } = row;
     const cleared = home !== null;
-    const passed = (overruled ?? '').split('|').flatMap((list) => (list ? (JSON.parse(list) as string[]) : []));
+    const passed = [begun, ...(overruled ?? '').split('|')].flatMap((list) => (list ? (JSON.parse(list) as string[]) : []));
     return {
       ...rest,
       cleared,
       home: home?.split('|') ?? [],
-      // Fish that came out of a tank whose hold was over go back to one such.
-      passed: cleared && held === 0 ? [...passed, 'fit.saleBeforeHold'] : passed,
+      holdDone: cleared && held === 0,
+      passed,
       released: released === null ? undefined : (JSON.parse(released) as Mark),
     };
   };

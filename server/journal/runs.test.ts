@@ -1,20 +1,7 @@
 // Runs in the books: fish in exactly one place, begun once, let go with counts that add up, taken back in order.
 import type { Payloads } from '#core/journal/index.ts';
 import { makeHealth } from '../health.ts';
-import {
-  assign,
-  bringCrate,
-  furnish,
-  hold,
-  KEEPER,
-  land,
-  LEAD,
-  makeTestHouse,
-  stock,
-  TRAINEE,
-  undo,
-  type TestHouse,
-} from '../testHouse.ts';
+import { assign, bringCrate, furnish, hold, KEEPER, land, LEAD, makeTestHouse, TRAINEE, undo, type TestHouse } from '../testHouse.ts';
 import { deed, endRun, readIn, startRun } from '../testRuns.ts';
 import { checkReplay } from './replay.ts';
 
@@ -199,61 +186,6 @@ it('a trainee may tap, read and look, not begin or let go', () => {
   house.must(KEEPER, startRun([1]));
   house.must(TRAINEE, deed({ do: 'flow', mLPerMin: 5, low: 4, high: 6, from: 'taps' }), readIn(29));
   expect(house.codes(TRAINEE, endRun())).toEqual(['role']);
-});
-
-describe('baths', () => {
-  const bath = {
-    is: 'dye',
-    label: 'dye bath',
-    dose: { value: 1, unit: 'mL for each 10 L' },
-    litres: 5,
-    minutes: 30,
-    condition: 'critical',
-    matched: { temperature: { bath: 24, fish: 24 }, salinity: { bath: 30, fish: 30 } },
-  } as const;
-  const begin = (more: Partial<Parameters<typeof startRun>[1]> = {}) =>
-    startRun([1], { ...more, method: 'first-aid bath', bath: { ...bath, ...more?.bath } });
-
-  it('runs in water of its own, and fish of a tank go back where they came from', () => {
-    house.must(LEAD, stock('res', 'C1', 'firefish', 3));
-    house.must(KEEPER, {
-      ...begin(),
-      payload: { ...(begin().payload as object), lot: 'res', tank: 'C1', from: [{ place: 'C1', n: 3 }] },
-    } as never);
-    expect([at('res', 'C1'), at('res', 'run-a')]).toEqual([0, 3]);
-    // Their hold was over before: no new one is asked for, and a sale tank takes them back.
-    house.must(KEEPER, endRun({ lot: 'res', into: [{ tank: 'C1', n: 3 }] }));
-    expect(at('res', 'C1')).toBe(3);
-  });
-
-  it('takes one of several out of a tank; the others stay, nobody more than are there', () => {
-    house.must(LEAD, stock('res', 'C1', 'firefish', 3));
-    const of = (n: number) =>
-      ({ ...begin(), payload: { ...(begin().payload as object), lot: 'res', tank: 'C1', from: [{ place: 'C1', n }] } }) as never;
-    expect(house.codes(KEEPER, of(4))).toEqual(['stock.short']);
-    house.must(KEEPER, of(1));
-    expect([at('res', 'C1'), at('res', 'run-a')]).toEqual([2, 1]);
-    expect(house.view('bench').runs[0]).toMatchObject({ n: 1, holdKnown: true });
-    house.must(KEEPER, endRun({ lot: 'res', into: [{ tank: 'C1', n: 1 }] }));
-    expect(at('res', 'C1')).toBe(3);
-  });
-
-  it('is refused for what has no backbone, whatever the sender says of it', () => {
-    house.must(LEAD, stock('shrimp', 'C1', 'cleaner-shrimp', 3));
-    expect(
-      house.codes(LEAD, {
-        ...begin(),
-        payload: { ...(begin().payload as object), lot: 'shrimp', tank: 'C1', from: [{ place: 'C1', n: 3 }] },
-      } as never),
-    ).toEqual(['bath.invertebrate']);
-  });
-
-  it('harsh for the weak only over a lead', () => {
-    const harsh = begin({ bath: { ...bath, is: 'formalin' } });
-    expect(house.codes(KEEPER, harsh)).toEqual(['bath.harsh']);
-    expect(house.codes(KEEPER, { ...harsh, overrules: [{ code: 'bath.harsh', reason: 'the vet said so' }] })).toEqual(['bath.harsh']);
-    house.must(LEAD, { ...harsh, overrules: [{ code: 'bath.harsh', reason: 'the vet said so' }] });
-  });
 });
 
 it('pages are the house’s own: nobody else may send one', () => {

@@ -2,13 +2,15 @@
 // Plain prepared statements: each is asked many times an act, and some join what drizzle would fetch in five turns.
 import type Database from 'better-sqlite3';
 import type { HouseState, Mark } from '#core/journal/index.ts';
+import type { PersonFacts } from '#core/people/index.ts';
 import { STARTING_RULES, type HouseRules, type WaterFacts } from '#core/room/index.ts';
 import type { SpeciesFacts } from '#core/species/index.ts';
 import type { LotFacts } from '#core/stock/index.ts';
 import { prepareClocks } from '../holds/clocks.ts';
 import { prepareOpenHolds } from '../holds/rows.ts';
-import { personName, SIZE_NOW, WATER_NOW } from './pieces.ts';
+import { IN_HOUSE, personName, PROMISED, SIZE_NOW, WATER_NOW } from './pieces.ts';
 import { makeKnownState } from './knownState.ts';
+import { makePastState } from './pastState.ts';
 import { makeRoomState } from './roomState.ts';
 import { prepareRunKnown } from './runState.ts';
 import { lifted, type JournalStore, type Row } from './store.ts';
@@ -44,7 +46,11 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
   const named = (table: string) => get<{ id: string; name: string }>(`select id, name from ${table} where id = ? and voided_by is null`);
 
   const zone = pluck('select zone from p_house');
-  const lead = pluck("select 1 from p_person where role = 'lead' limit 1");
+  const person = get<PersonFacts>('select id, name, title, role from p_person where id = ? and voided_by is null');
+  const present = pluck(`select 1 from p_person p where p.id = ? and p.voided_by is null and ${IN_HOUSE('p')}`);
+  const leads = all<{ id: string }>(
+    `select id from p_person p where role = 'lead' and p.voided_by is null and ${IN_HOUSE('p')} order by entry`,
+  );
   const species = get<{ id: string; facts: string }>('select id, facts from p_species where id = ?');
   // A change is told by the order of record: what its maker had not seen was recorded later than what it is based on.
   const changes = all<Mark & { fields: string }>(`
@@ -72,15 +78,12 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
   const clocks = prepareClocks(client);
   const room = makeRoomState(client);
   const runKnown = prepareRunKnown(client);
-  const promise = pluck('select 1 from p_promise where id = ?');
-  const taken = Object.fromEntries(
-    (['hold', 'stay', 'course', 'slip', 'run'] as const).map((what) => [
-      what,
-      client.prepare(`select 1 from ${what === 'run' ? 'p_bench_run' : `p_${what}`} where id = ?`),
-    ]),
-  ) as Record<'hold' | 'stay' | 'course' | 'slip' | 'run', Database.Statement>;
+  const promiseOpen = pluck(`select 1 from p_promise p where p.id = ? and p.lot = ? and ${PROMISED}`);
   const entryKnown = pluck('select 1 from entry where id = ?');
   const balance = pluck('select n from p_balance where lot = ? and place = ?');
+  const tanksOf = all<{ place: string }>(
+    'select b.place from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.inside = 1 and b.n > 0 order by t.code',
+  );
   const inTank = pluck(
     "select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.n > 0 and t.purpose <> 'customer' limit 1",
   );
@@ -88,7 +91,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
   const lotCount = get<{ inHouse: number; promised: number }>(`
     select coalesce((select sum(b.n) from p_balance b left join p_tank t on t.id = b.place
       where b.lot = @lot and b.inside = 1 and (t.id is null or t.purpose <> 'customer')), 0) inHouse,
-    coalesce((select sum(n) from p_promise where lot = @lot and voided_by is null), 0) promised`);
+    coalesce((select sum(p.n) from p_promise p where p.lot = @lot and ${PROMISED}), 0) promised`);
   const lastMove = get<Mark>(
     `select entry, ${personName('by')} by, at_ms atMs from p_leg where place = ? and voided_by is null and entry not in (select id from entry where act_id = ?) order by at_ms desc, entry desc limit 1`,
   );
@@ -107,10 +110,13 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
   return {
     ...room,
     ...makeKnownState(client),
+    ...makePastState(client),
     findZone: () => zone() as string | undefined,
     findRules: rulesNow,
-    hasLead: () => lead() !== undefined,
-    findPerson: named('p_person'),
+    hasLead: () => leads().length > 0,
+    findPerson: person,
+    worksHere: (id) => present(id) !== undefined,
+    leads: () => leads().map(({ id }) => id),
     findSupplier: named('p_supplier'),
     findWater: get<WaterFacts>(`${WATER_NOW} where w.id = ?`),
     findSpecies(id) {
@@ -154,9 +160,9 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     },
     clocksOf,
     hasEntry: (id) => entryKnown(id) !== undefined,
-    isTaken: (what, id) => taken[what].get(id) !== undefined,
-    hasPromise: (id) => promise(id) !== undefined,
+    isPromiseOpen: (id, lot) => promiseOpen(id, lot) !== undefined,
     balance: (lotId, place) => (balance(lotId, place) as number | undefined) ?? 0,
+    tanksOf: (lotId) => tanksOf(lotId).map(({ place }) => place),
     isInTank: (lotId) => inTank(lotId) !== undefined,
     occupants,
     lotCount: (lotId) => lotCount({ lot: lotId })!,

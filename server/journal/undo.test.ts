@@ -77,7 +77,7 @@ describe('undo', () => {
   it('is refused when the fish have gone on, naming the place', () => {
     house.must(KEEPER, land(1), assign(1));
     const out = house.must(KEEPER, hold(), release(1, { run: undefined }));
-    house.must(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'sold', n: 2 }] } });
+    house.must(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'returned', n: 2 }] } });
     expect(house.write(KEEPER, undo(out)).outcome).toMatchObject({
       refusals: [{ code: 'stock.short', facts: { place: 'G1', missing: 2 } }],
     });

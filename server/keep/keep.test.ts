@@ -2,7 +2,7 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { journalLines } from '../export/journalLines.ts';
-import { houseFile } from '../journal/replay.ts';
+import { houseFile } from './directory.ts';
 import {
   assign,
   bringCrate,
@@ -50,8 +50,8 @@ const reopen = (name: string) => makeTestHouse(houseFile(at(name)));
 it('copies a running house, and the copy put back is the same house', async () => {
   const { file, entries } = await backUp(at('house'), at('copies'), new Date(T0));
   expect(path.basename(file)).toBe('house-2026-03-03T07-40-00-000Z.db');
-  expect(fs.readdirSync(at('copies'))).toEqual([path.basename(file)]);
-  expect(restore(file, at('again')).entries).toBe(entries);
+  expect(fs.readdirSync(at('copies'))).toEqual([path.basename(file), `${path.basename(file)}.sha256`]);
+  expect((await restore(file, at('again'))).entries).toBe(entries);
   const again = reopen('again');
   expect(lines(again)).toEqual(lines());
   expect(again.view('room').racks).toEqual(house.view('room').racks);
@@ -89,16 +89,16 @@ it.each([
   ],
 ])('refuses %s by name, and leaves nothing behind', async (_name, make, message) => {
   await expect(importJournal(writeJournal(make(lines())), at('new'))).rejects.toThrow(message);
-  expect(fs.readdirSync(at('new'))).toEqual([]);
+  expect(fs.readdirSync(at('new'))).toEqual(['house.lock']);
 });
 
 it('never writes over a house, and knows a copy that is none', async () => {
   const { file } = await backUp(at('house'), at('copies'), new Date(T0));
   expect(() => restore(file, at('house'))).toThrow(/holds a house already/);
-  await expect(importJournal(writeJournal(lines().join('\n')), at('house'))).rejects.toThrow(/holds a house already/);
+  expect(() => importJournal(writeJournal(lines().join('\n')), at('house'))).toThrow(/holds a house already/);
   expect(() => restore(at('nowhere.db'), at('x'))).toThrow(/is not there/);
   fs.writeFileSync(at('text.db'), 'no database');
-  expect(() => restore(at('text.db'), at('y'))).toThrow();
-  expect(fs.readdirSync(at('y'))).toEqual([]);
+  await expect(restore(at('text.db'), at('y'))).rejects.toHaveProperty('message', expect.stringContaining('file is not a database'));
+  expect(fs.readdirSync(at('y'))).toEqual(['house.lock']);
   await expect(backUp(at('nothing'), at('copies'), new Date(T0))).rejects.toThrow(/no house/);
 });

@@ -1,60 +1,79 @@
 // Keeping the house: a copy beside it while it runs, a copy back into an empty place, a journal into an empty house.
-// Each is checked by replay before it is called done.
+// Each is checked before it is called done: whole as a file, replayed as a journal, and once more where it stands in the end.
+import { createHash } from 'node:crypto';
 import fs from 'node:fs';
 import path from 'node:path';
 import Database from 'better-sqlite3';
-import { openHouse, type House } from '../db/open.ts';
+import { mustBeWhole, openAsIs, openHouse, type House } from '../db/open.ts';
 import { prepareInsert } from '../db/insert.ts';
 import { entry as entryTable } from '../db/journalTables.ts';
 import { readJournalLines } from '../export/journalLines.ts';
-import { checkReplay, houseFile, remakeProjections } from '../journal/replay.ts';
+import { checkReplay, remakeProjections } from '../journal/replay.ts';
+import { houseFile, lookInto, mustBeFree } from './directory.ts';
+import { withLease } from './lease.ts';
 
-export type Kept = { file: string; entries: number };
+/** `replayed` = not only whole as a file: its journal gives the same views, and the books balance. */
+export type Kept = { file: string; entries: number; replayed: boolean };
 
-/** Copies the house of `data` into the directory `into`, while it may be running. Throws when the copy does not replay. */
+/**
+ * Copies the house of `data` into the directory `into`, while it may be running. No sign-in goes with it. Throws when the copy is damaged or does not replay;
+ * one of another version of this program is copied as it is and not replayed.
+ */
 export async function backUp(data: string, into: string, now: Date): Promise<Kept> {
   const source = mustBeHouse(data);
-  fs.mkdirSync(into, { recursive: true });
+  fs.mkdirSync(into, { recursive: true, mode: 0o700 });
   const file = path.join(into, `house-${now.toISOString().replace(/[:.]/g, '-')}.db`);
   const part = `${file}.part`;
-  // Read only: the house may be running, and of another version than this program.
-  const running = new Database(source, { readonly: true, fileMustExist: true });
+  removeFile(part);
   try {
-    await running.backup(part);
+    // Read only: the house may be running, and of another version than this program.
+    const running = new Database(source, { readonly: true, fileMustExist: true });
+    try {
+      await running.backup(part);
+    } finally {
+      running.close();
+    }
+    signEverybodyOut(part);
+    const kept = checkAsIs(part);
+    fs.writeFileSync(sumFile(file), `${sumOf(part)}  ${path.basename(file)}\n`, { mode: 0o600 });
+    fs.renameSync(part, file);
+    fs.chmodSync(file, 0o600);
+    return { file, ...kept };
   } finally {
-    running.close();
+    removeFile(part);
   }
-  const entries = checkCopy(part);
-  for (const suffix of ['-wal', '-shm']) fs.rmSync(part + suffix, { force: true });
-  fs.renameSync(part, file);
-  return { file, entries };
 }
 
-/** Puts a copy back into an empty data directory. The copy itself is not touched. */
-export function restore(copy: string, data: string): Kept {
+/** Puts a copy back into an empty data directory; everybody signs in anew. The copy itself is not touched. Throws when it is not what was copied. */
+export function restore(copy: string, data: string): Promise<Kept> {
   if (!fs.existsSync(copy)) throw new Error(`${copy} is not there`);
-  const file = mustBeEmpty(data);
-  const part = `${file}.part`;
-  fs.copyFileSync(copy, part);
-  let entries: number;
-  try {
-    entries = checkCopy(part);
-  } catch (error) {
-    for (const suffix of ['', '-wal', '-shm']) fs.rmSync(part + suffix, { force: true });
-    throw error;
-  }
-  for (const suffix of ['-wal', '-shm']) fs.rmSync(part + suffix, { force: true });
-  fs.renameSync(part, file);
-  return { file, entries };
+  mustBeFree(data);
+  return withLease(data, 'a restore', () => {
+    const file = mustBeFree(data);
+    const part = path.join(data, 'restoring.part');
+    removeFile(part);
+    try {
+      mustBeAsCopied(copy);
+      fs.copyFileSync(copy, part);
+      signEverybodyOut(part);
+      const entries = checkBroughtUp(part);
+      fs.renameSync(part, file);
+      return mustHave(file, entries);
+    } finally {
+      removeFile(part);
+    }
+  });
 }
 
 /** Takes a journal file into an empty data directory: all of it or nothing. PINs are not in it. */
-export async function importJournal(journal: string, data: string): Promise<Kept> {
+export function importJournal(journal: string, data: string): Promise<Kept> {
   if (!fs.existsSync(journal)) throw new Error(`${journal} is not there`);
-  const file = mustBeEmpty(data);
-  const part = `${file}.part`;
-  const remove = () => ['', '-wal', '-shm'].forEach((suffix) => fs.rmSync(part + suffix, { force: true }));
-  remove();
+  mustBeFree(data);
+  return withLease(data, 'an import', () => importInto(journal, { file: mustBeFree(data), part: path.join(data, 'importing.part') }));
+}
+
+async function importInto(journal: string, { file, part }: { file: string; part: string }): Promise<Kept> {
+  removeFile(part);
   const house = openHouse(part);
   try {
     const insert = prepareInsert(house.db, entryTable);
@@ -65,42 +84,105 @@ export async function importJournal(journal: string, data: string): Promise<Kept
     house.client.exec('commit');
     const entries = remakeProjections(house);
     mustBeSound(house, journal);
-    house.client.pragma('wal_checkpoint(TRUNCATE)');
+    intoOneFile(house.client);
     house.client.close();
     fs.renameSync(part, file);
-    for (const suffix of ['-wal', '-shm']) fs.rmSync(part + suffix, { force: true });
-    return { file, entries };
-  } catch (error) {
-    house.client.close();
-    remove();
-    throw error;
+    return mustHave(file, entries);
+  } finally {
+    if (house.client.open) house.client.close();
+    removeFile(part);
   }
 }
 
 function mustBeHouse(data: string): string {
   const file = houseFile(data);
-  if (!fs.existsSync(file)) throw new Error(`there is no house in ${data}`);
+  if (lookInto(data).is !== 'house') throw new Error(`there is no house in ${data}`);
   return file;
 }
 
-function mustBeEmpty(data: string): string {
-  const file = houseFile(data);
-  if (fs.existsSync(file)) throw new Error(`${data} holds a house already; name an empty directory with --data`);
-  fs.mkdirSync(data, { recursive: true });
-  return file;
+const removeFile = (file: string) => ['', '-wal', '-shm', '-journal'].forEach((suffix) => fs.rmSync(file + suffix, { force: true }));
+/** No write-ahead file beside it that could be lost, or played into another. */
+const intoOneFile = (client: Database.Database) => void client.pragma('journal_mode = DELETE');
+
+const sumFile = (copy: string) => `${copy}.sha256`;
+/** A piece at a time: a house of many years does not fit into one buffer. */
+function sumOf(file: string): string {
+  const hash = createHash('sha256');
+  const piece = Buffer.alloc(1 << 20);
+  const from = fs.openSync(file, 'r');
+  try {
+    for (let read = fs.readSync(from, piece); read > 0; read = fs.readSync(from, piece)) hash.update(piece.subarray(0, read));
+  } finally {
+    fs.closeSync(from);
+  }
+  return hash.digest('hex');
 }
 
-function checkCopy(file: string): number {
-  const house = openHouse(file);
+/** Byte for byte what was written then, where its sum lies beside it. */
+function mustBeAsCopied(copy: string): void {
+  if (!fs.existsSync(sumFile(copy))) return;
+  const [sum] = fs.readFileSync(sumFile(copy), 'utf8').split(' ');
+  if (sum !== sumOf(copy))
+    throw new Error(`${copy} is damaged: it is not what was copied (its .sha256 says otherwise). Take another copy.`);
+}
+
+/** Who signs in to a copy signs in anew: its secret is made when it is first opened. */
+function signEverybodyOut(file: string): void {
+  const client = new Database(file, { fileMustExist: true });
+  try {
+    // A file of a few bytes passes for an empty database.
+    const has = (table: string) => client.prepare('select 1 from sqlite_master where name = ?').get(table) !== undefined;
+    if (!has('entry') || !has('meta')) throw new Error(`${file} is no house`);
+    mustBeWhole(client, file, 'integrity_check');
+    intoOneFile(client);
+    for (const table of ['session', 'attempt', 'device']) if (has(table)) client.exec(`delete from ${table}`);
+    client.exec("delete from meta where key = 'sessionSecret'");
+    // What was deleted stands in free pages until they are written over.
+    client.exec('vacuum');
+  } finally {
+    client.close();
+  }
+}
+
+/** Looks at a copy without changing it. */
+function checkAsIs(file: string): Omit<Kept, 'file'> {
+  const house = openAsIs(file, { readonly: true });
+  try {
+    mustBeWhole(house.client, file, 'integrity_check');
+    if (!house.stale) return { entries: mustBeSound(house, file), replayed: true };
+    return { entries: entriesOf(house), replayed: false };
+  } finally {
+    house.client.close();
+  }
+}
+
+/** Brings a copy of a copy up to this program and replays it whole. */
+function checkBroughtUp(part: string): number {
+  const house = openHouse(part, { keepCopy: false });
   try {
     if (house.stale) remakeProjections(house);
-    const entries = mustBeSound(house, file);
-    house.client.pragma('wal_checkpoint(TRUNCATE)');
+    mustBeWhole(house.client, part, 'integrity_check');
+    const entries = mustBeSound(house, part);
+    intoOneFile(house.client);
     return entries;
   } finally {
     house.client.close();
   }
 }
+
+/** Where it stands now, after the renaming: still whole, and as many entries as were put there. Set aside when not, where no server opens it. */
+function mustHave(file: string, entries: number): Kept {
+  try {
+    const { entries: found, replayed } = checkAsIs(file);
+    if (found !== entries) throw new Error(`${file} holds ${found} entries where ${entries} were put`);
+    return { file, entries, replayed };
+  } catch (error) {
+    fs.renameSync(file, `${file}.refused`);
+    throw error;
+  }
+}
+
+const entriesOf = ({ client }: House) => client.prepare('select count(*) from entry').pluck().get() as number;
 
 /** Replays it whole and compares; the books must balance and no tank hold less than nothing. */
 function mustBeSound(house: House, name: string): number {

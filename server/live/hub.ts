@@ -7,28 +7,33 @@ import type { RunningHouse } from '../house.ts';
 const HEARTBEAT_MS = 20_000;
 
 export function makeHub(house: RunningHouse) {
-  const screens = new Set<Response>();
+  const screens = new Map<Response, () => boolean>();
   const send = (screen: Response, message: LiveMessage) => screen.write(`data: ${JSON.stringify(message)}\n\n`);
-  const stop = house.onAppended((message) => screens.forEach((screen) => send(screen, message)));
-  // Keeps proxies from closing a quiet stream, and finds screens that are gone.
-  const heartbeat = setInterval(() => screens.forEach((screen) => screen.write(': still here\n\n')), HEARTBEAT_MS);
+  /** Whoever has left, or has another PIN, hears no more. */
+  const toAll = (tell: (screen: Response) => void) =>
+    screens.forEach((isStill, screen) => (isStill() ? tell(screen) : void (screens.delete(screen), screen.end())));
+  const stop = house.onAppended((message) => toAll((screen) => send(screen, message)));
+  // Keeps proxies from closing a quiet stream, finds screens that are gone, and tells those whose own clock was set what time it is.
+  const tellTime = (screen: Response) => send(screen, { seq: house.store.latestSeq(), topics: [], houseNowMs: house.clock.now() });
+  const heartbeat = setInterval(() => toAll(tellTime), HEARTBEAT_MS);
   heartbeat.unref();
 
   return {
-    join(screen: Response): void {
+    /** `isStill` = its person is signed in still. */
+    join(screen: Response, isStill: () => boolean): void {
       screen.writeHead(200, { 'content-type': 'text/event-stream', 'cache-control': 'no-store', 'x-accel-buffering': 'no' });
-      screens.add(screen);
+      screens.set(screen, isStill);
       screen.on('close', () => screens.delete(screen));
-      send(screen, { seq: house.store.latestSeq(), topics: [], houseNowMs: house.clock.now() });
+      tellTime(screen);
     },
     /** The clock was moved: everything that is told by it is read again. */
     clockMoved(): void {
-      screens.forEach((screen) => send(screen, { seq: house.store.latestSeq(), topics: [...TOPICS], houseNowMs: house.clock.now() }));
+      toAll((screen) => send(screen, { seq: house.store.latestSeq(), topics: [...TOPICS], houseNowMs: house.clock.now() }));
     },
     close(): void {
       stop();
       clearInterval(heartbeat);
-      screens.forEach((screen) => screen.end());
+      screens.forEach((_isStill, screen) => screen.end());
     },
   };
 }

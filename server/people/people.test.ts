@@ -1,6 +1,6 @@
 import type { SessionData } from 'express-session';
 import { furnish, KEEPER, LEAD, makeTestHouse, TRAINEE, type TestHouse } from '../testHouse.ts';
-import { makePeople } from './routes.ts';
+import { makePeople } from './people.ts';
 import { readOptions } from '../options.ts';
 import { hashPin, makeCredentials, PIN_PATTERN } from './credentials.ts';
 import { SessionStore } from './sessionStore.ts';

@@ -4,15 +4,16 @@ import { Store, type SessionData } from 'express-session';
 import { session } from '../db/journalTables.ts';
 import type { Drizzle } from '../db/open.ts';
 
+/** A sign-in lasts for a shift, used or not. */
 export const SESSION_MS = 12 * 3_600_000;
-/** A sign-in in use is prolonged at most this often, so that reading writes nothing. */
-const PROLONG_EVERY_MS = 3_600_000;
 
 export class SessionStore extends Store {
   readonly #db: Drizzle;
   readonly #find;
-  /** When each sign-in is next worth prolonging. */
-  readonly #prolongAtMs = new Map<string, number>();
+  /** Sign-ins that the disk did not take: they last as long as this process. */
+  readonly #unwritten = new Map<string, { data: string; expiresAtMs: number }>();
+  /** Signed out, and in the file still. */
+  readonly #ended = new Set<string>();
 
   constructor(db: Drizzle) {
     super();
@@ -22,36 +23,50 @@ export class SessionStore extends Store {
       .from(session)
       .where(eq(session.id, sql.placeholder('id')))
       .prepare();
-    db.delete(session).where(lt(session.expiresAtMs, Date.now())).run();
+    this.#tryTo(() => db.delete(session).where(lt(session.expiresAtMs, Date.now())).run());
   }
 
   override get(id: string, done: (error: unknown, data?: SessionData | null) => void): void {
-    const row = this.#find.get({ id });
+    if (this.#ended.has(id)) {
+      this.#end(id);
+      return done(null, null);
+    }
+    const row = this.#find.get({ id }) ?? this.#unwritten.get(id);
     done(null, row && row.expiresAtMs > Date.now() ? (JSON.parse(row.data) as SessionData) : null);
   }
 
   override set(id: string, data: SessionData, done?: (error?: unknown) => void): void {
-    const row = { id, data: JSON.stringify(data), expiresAtMs: Date.now() + SESSION_MS };
-    this.#db.insert(session).values(row).onConflictDoUpdate({ target: session.id, set: row }).run();
+    const row = { id, data: JSON.stringify(data), expiresAtMs: (data.sinceMs ?? Date.now()) + SESSION_MS };
+    const kept = this.#tryTo(() => this.#db.insert(session).values(row).onConflictDoUpdate({ target: session.id, set: row }).run());
+    if (kept) this.#unwritten.delete(id);
+    else this.#unwritten.set(id, row);
     done?.();
   }
 
   override destroy(id: string, done?: (error?: unknown) => void): void {
-    this.#db.delete(session).where(eq(session.id, id)).run();
-    this.#prolongAtMs.delete(id);
+    this.#unwritten.delete(id);
+    this.#end(id);
     done?.();
   }
 
-  override touch(id: string, _data: SessionData, done?: () => void): void {
-    const now = Date.now();
-    if (now >= (this.#prolongAtMs.get(id) ?? 0)) {
-      this.#db
-        .update(session)
-        .set({ expiresAtMs: now + SESSION_MS })
-        .where(eq(session.id, id))
-        .run();
-      this.#prolongAtMs.set(id, now + PROLONG_EVERY_MS);
-    }
+  /** Over at once, whether or not the disk takes it; one that it did not take is tried again when its cookie comes. */
+  #end(id: string): void {
+    if (this.#tryTo(() => this.#db.delete(session).where(eq(session.id, id)).run())) this.#ended.delete(id);
+    else this.#ended.add(id);
+  }
+
+  /** Nothing prolongs it. */
+  override touch(_id: string, _data: SessionData, done?: () => void): void {
     done?.();
+  }
+
+  /** A disk that takes nothing keeps nobody from reading; health says that it does not. */
+  #tryTo(write: () => void): boolean {
+    try {
+      write();
+      return true;
+    } catch {
+      return false;
+    }
   }
 }

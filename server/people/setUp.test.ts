@@ -54,7 +54,7 @@ it('says so when the zone is none, and keeps nothing', async () => {
   expect(house.client.prepare('select count(*) from credential').pluck().get()).toBe(0);
 });
 
-it('lets a lead set any PIN, the others only their own', async () => {
+it('lets a lead set any PIN, the others only their own, and that with the old one', async () => {
   open(furnish(makeTestHouse()));
   const { makeCredentials } = await import('./credentials.ts');
   await makeCredentials(house.db).set('ines', '4711');
@@ -66,7 +66,13 @@ it('lets a lead set any PIN, the others only their own', async () => {
   const bram = request.agent(app.express).set('host', HOST);
   await bram.post('/api/sign-in').send({ person: 'bram', pin: '2020' }).expect(200);
   await bram.post('/api/pin').send({ person: 'ines', pin: '1111' }).expect(403);
-  await bram.post('/api/pin').send({ person: 'bram', pin: '3131' }).expect(204);
+  await bram.post('/api/pin').send({ person: 'bram', pin: '3131' }).expect(400);
+  await bram.post('/api/pin').send({ person: 'bram', pin: '3131', old: '9999' }).expect(409);
+  await bram.post('/api/pin').send({ person: 'bram', pin: '3131', old: '2020' }).expect(204);
+  await bram.get('/api/me').expect(200);
   await post('/api/sign-in', { person: 'bram', pin: '3131' }).expect(200);
+  // That a lead set it is written down, who changes their own is not; the PIN stands nowhere.
+  const said = house.client.prepare("select actor, payload from entry where kind = 'person.pinSet'").all();
+  expect(said).toEqual([{ actor: 'ines', payload: '{"person":"bram"}' }]);
   await post('/api/pin', { person: 'bram', pin: '3131' }).expect(401);
 });

@@ -1,4 +1,4 @@
-// Setting up: the first lead of an empty house, and PINs. PINs never enter the journal.
+// Setting up: the first lead of an empty house, and PINs. PINs never enter the journal; that somebody else set one does.
 import { Router } from 'express';
 import { v7 } from 'uuid';
 import { object, string } from 'yup';
@@ -8,27 +8,33 @@ import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { atLeast } from '#core/people/index.ts';
 import { STARTING_RULES } from '#core/room/index.ts';
 import type { RunningHouse } from '../house.ts';
-import { makeCredentials, PIN_PATTERN } from './credentials.ts';
-import { actorOf, renewSession, requireSignIn, type People } from './routes.ts';
+import { hashPin, PIN_PATTERN, type Credentials } from './credentials.ts';
+import { addressOf, type Devices } from './devices.ts';
+import type { FirstCode } from './firstCode.ts';
+import type { People } from './people.ts';
+import { actorOf, type SignedIn } from './signedIn.ts';
+import type { TryPin } from './tryPin.ts';
 
 const name = () => string().trim().min(1).max(120).required();
 const pin = () => string().matches(PIN_PATTERN, '4 to 8 digits').required();
 const firstSchema = object({ house: name(), zone: string().max(60).required(), name: name(), title: name(), pin: pin() })
   .noUnknown()
   .strict();
-const pinSchema = object({ person: string().max(64).required(), pin: pin() })
+const pinSchema = object({ person: string().max(64).required(), pin: pin(), old: string().matches(PIN_PATTERN).optional() })
   .noUnknown()
   .strict();
 
-export function setUpRoutes(house: RunningHouse, people: People): Router {
-  const router = Router();
-  const credentials = makeCredentials(house.db);
+type Parts = { people: People; signedIn: SignedIn; devices: Devices; tryPin: TryPin; credentials: Credentials; code: FirstCode };
 
-  /** Only while nobody works here: afterwards a lead adds people. Of two who try at once the journal takes one. */
+export function setUpRoutes(house: RunningHouse, { people, signedIn, devices, tryPin, credentials, code }: Parts): Router {
+  const router = Router();
+
+  /** Only while nothing is written: afterwards a lead adds people. Of two who try at once the journal takes one. */
   router.post(paths.firstLead, async (request, response) => {
     if (!firstSchema.isValidSync(request.body, { strict: true }))
       return void response.status(400).json({ code: 'bad', faults: [{ path: '', message: 'name, zone and a PIN of 4 to 8 digits' }] });
-    if (people.all().length > 0) return void response.status(409).json({ code: 'notEmpty' });
+    if (house.store.latestSeq() > 0) return void response.status(409).json({ code: 'notEmpty' });
+    if (!code.isGiven(request)) return void response.status(403).json({ code: 'code' });
     const said = request.body;
     const person = v7();
     // The PIN first: a lead whom the journal knows but who has no PIN could never come in.
@@ -50,20 +56,34 @@ export function setUpRoutes(house: RunningHouse, people: People): Router {
       const late = outcome.refusals.some(({ code }) => code === 'role');
       return void response.status(409).json(late ? { code: 'notEmpty' } : { code: 'refused', refusals: outcome.refusals });
     }
-    await renewSession(request);
-    request.session.person = person;
+    await signedIn.begin(request, person);
+    devices.remember(request, response, person);
     response.status(204).end();
   });
 
-  /** A lead sets anybody's PIN, the others only their own. */
-  router.post(paths.pin, requireSignIn(people), async (request, response) => {
+  /** Their own PIN everybody changes who knows the old one; a lead sets that of others, which is written down. Either way other sign-ins of that person end. */
+  router.post(paths.pin, signedIn.only, async (request, response) => {
     if (!pinSchema.isValidSync(request.body, { strict: true }))
       return void response.status(400).json({ code: 'bad', faults: [{ path: 'pin', message: '4 to 8 digits' }] });
-    const { person, pin: chosen } = request.body;
+    const { person, pin: chosen, old } = request.body;
     const actor = actorOf(response.locals);
-    if (person !== actor.id && !atLeast(actor.role, 'lead')) return void response.status(403).json({ code: 'role' });
+    if (person === actor.id) {
+      if (old === undefined)
+        return void response.status(400).json({ code: 'bad', faults: [{ path: 'old', message: 'the PIN until now' }] });
+      const tried = await tryPin({ person, pin: old, address: addressOf(request), device: devices.find(request, person) });
+      if (!tried.ok) return void response.status(tried.status === 401 ? 409 : tried.status).json(tried.says);
+      await credentials.set(person, chosen);
+      await signedIn.begin(request, person);
+      return void response.status(204).end();
+    }
+    if (!atLeast(actor.role, 'lead')) return void response.status(403).json({ code: 'role' });
     if (!people.find(person)) return void response.status(404).json({ code: 'notFound' });
-    await credentials.set(person, chosen);
+    const pinHash = await hashPin(chosen);
+    const occurredAtMs = Math.round(house.clock.now());
+    const said = { id: v7(), kind: 'person.pinSet' as const, version: versionOf('person.pinSet'), occurredAtMs, payload: { person } };
+    const outcome = house.append({ actId: v7(), entries: [said] }, actor);
+    if (!outcome.ok) return void response.status(409).json({ code: 'refused', refusals: outcome.refusals });
+    credentials.put(person, pinHash);
     response.status(204).end();
   });
   return router;

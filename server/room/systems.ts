@@ -20,17 +20,17 @@ export function prepareSystems(client: Database.Database): (only?: string) => Ma
     select subject water, max(at_ms) atMs from p_reading where quantity = 'copper' and source = 'measured' and value <= ${ZERO_MG_L} and voided_by is null
       and subject = coalesce(?, subject) group by subject`);
   const odd = client.prepare(`
-    with open as (select t.water, min(h.at_ms) sinceMs from p_hold h join p_balance b on b.lot = h.lot and b.inside = 1 and b.n > 0
-      join p_tank t on t.id = b.place where ${STILL_OPEN} and t.water = coalesce(?, t.water) group by t.water)
+    with open as (select t.water, min(h.at_ms) sinceMs from p_balance b cross join p_hold h on h.lot = b.lot
+      join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.water = coalesce(?, t.water) group by t.water)
     select open.water, o.lot, o.signs from open join p_tank t on t.water = open.water
-      join p_odd o on o.tank = t.id and o.at_ms >= open.sinceMs and o.signs <> '[]' and o.voided_by is null`);
+      cross join p_odd o on o.tank = t.id and o.at_ms >= open.sinceMs and o.signs <> '[]' and o.voided_by is null`);
   const deaths = client.prepare(`
-    with open as (select t.water, min(h.at_ms) sinceMs from p_hold h join p_balance b on b.lot = h.lot and b.inside = 1 and b.n > 0
-      join p_tank t on t.id = b.place where ${STILL_OPEN} and t.water = coalesce(?, t.water) group by t.water)
+    with open as (select t.water, min(h.at_ms) sinceMs from p_balance b cross join p_hold h on h.lot = b.lot
+      join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.water = coalesce(?, t.water) group by t.water)
     select open.water, x.lot from open join p_tank t on t.water = open.water
-      join p_loss x on x.place = t.id and x.at_ms >= open.sinceMs and x.cause = 'illness' and x.voided_by is null`);
+      cross join p_loss x on x.place = t.id and x.at_ms >= open.sinceMs and x.cause = 'illness' and x.voided_by is null`);
   const lots = client
-    .prepare('select distinct b.lot from p_balance b join p_tank t on t.id = b.place where t.water = ? and b.inside = 1 and b.n > 0')
+    .prepare('select distinct b.lot from p_balance b join p_tank t on t.id = b.place where t.water = ? and b.inside = 1 and b.n <> 0')
     .pluck();
 
   return (only) => {

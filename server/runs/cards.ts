@@ -1,9 +1,9 @@
 // Runs as the bench, the strip, today and the pager see them.
 import type Database from 'better-sqlite3';
 import type { PageCard, RunCard, VesselTimer } from '#contract/views.ts';
-import { runDues, soonest, watchOf } from '#core/runs/index.ts';
+import { dueByEye, runDues, soonest, watchOf, type RunDue } from '#core/runs/index.ts';
 import { personName } from '../views/names.ts';
-import { endsOf } from './ends.ts';
+import { endsOf, type Ended } from './ends.ts';
 import { prepareKnown, type Known } from './known.ts';
 
 export type ReadRuns = (now: number) => RunCard[];
@@ -16,17 +16,27 @@ export function prepareRunCards(client: Database.Database): ReadRuns {
   );
   const nameOf = client.prepare(`select ${personName('?')}`).pluck();
   const complete = (run: Known, now: number): RunCard => {
-    const end = endOf(run, now);
+    const { end, cannot, dues } = duesOf(run, endOf(run, now));
     const watch = watchOf(run);
     return {
       ...run,
       end,
-      dues: runDues(run, end?.atMs),
+      ...(cannot === undefined ? {} : { cannot }),
+      dues,
       pages: pages.all(`${run.entry}:`, `${run.entry};`) as PageCard[],
       watcher: watch && { id: watch.who, name: nameOf.get(watch.who, watch.who) as string },
     };
   };
   return (now) => known().map((run) => complete(run, now));
+}
+
+/** One whose sheet cannot be followed is looked at by eye; it takes no other off the strip, Today or the pager. */
+function duesOf(run: Known, ended: Ended): Ended & { dues: RunDue[] } {
+  try {
+    return { ...ended, dues: ended.cannot === undefined ? runDues(run, ended.end?.atMs) : dueByEye(run) };
+  } catch (error) {
+    return { cannot: (error as Error).message, dues: dueByEye(run) };
+  }
 }
 
 export function timersOf(runs: readonly RunCard[]): VesselTimer[] {

@@ -2,14 +2,16 @@
 // reckoned anew now and then. What was found is kept for the house, not for each view of it.
 import type Database from 'better-sqlite3';
 import type { RunEnd } from '#contract/views.ts';
-import { endOf, fitOf, runFactsOf, type Fit, type KnownRun } from '#core/runs/index.ts';
+import { endOf, fitOf, mustBeFollowed, runFactsOf, type Fit, type KnownRun } from '#core/runs/index.ts';
 
 const MINUTE_MS = 60_000;
 const KEPT_MS = 5 * MINUTE_MS;
 const MOST_KEPT = 200;
 
-type Kept = { mark: string; fit: Fit; step: number; end: RunEnd | undefined };
-export type ReadEnd = (run: KnownRun & { run: string }, now: number) => RunEnd | undefined;
+/** `cannot` = why no end can be calculated, of a run that was taken before it was known that it could not. */
+export type Ended = { end?: RunEnd; cannot?: string };
+type Kept = Ended & { mark: string; fit?: Fit; step: number };
+export type ReadEnd = (run: KnownRun & { run: string }, now: number) => Ended;
 
 const ofHouse = new WeakMap<Database.Database, ReadEnd>();
 
@@ -28,13 +30,23 @@ function makeEnds(): ReadEnd {
     const mark = markOf(run);
     const step = Math.floor(now / KEPT_MS);
     const known = kept.get(run.run);
-    if (known?.mark === mark && known.step === step) return known.end;
-    const fit = known?.mark === mark ? known.fit : fitOf(runFactsOf(run));
-    const end = sayEnd(run, now, fit);
+    if (known?.mark === mark && known.step === step) return known;
+    const ended = endedAt(run, now, known?.mark === mark ? known.fit : undefined);
     if (kept.size >= MOST_KEPT) kept.clear();
-    kept.set(run.run, { mark, fit, step, end });
-    return end;
+    kept.set(run.run, { mark, step, ...ended });
+    return ended;
   };
+}
+
+/** One run that cannot be calculated takes no other with it. */
+function endedAt(run: KnownRun, now: number, known: Fit | undefined): Ended & { fit?: Fit } {
+  try {
+    mustBeFollowed(run, now);
+    const fit = known ?? fitOf(runFactsOf(run));
+    return { fit, end: sayEnd(run, now, fit) };
+  } catch (error) {
+    return { cannot: (error as Error).message };
+  }
 }
 
 /** What was written of it until now: something more, or something taken back, makes it another. */

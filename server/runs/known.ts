@@ -20,6 +20,7 @@ type Row = {
   type: RunCard['tank']['type'];
   water: string;
   holdKnown: number;
+  onHold: number;
 };
 export type Known = KnownRun & Omit<RunCard, keyof KnownRun | 'dues' | 'end' | 'pages' | 'watcher'>;
 type SinceRow = { quantity: 'temperature' | 'salinity' | 'alkalinity' | 'pH'; value: number; atMs: number; instrument: string | null };
@@ -33,12 +34,14 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
     coalesce((select n from p_balance b where b.lot = r.lot and b.place = r.id), 0) n,
     (select json_object('is', json_extract(k.facts, '$.is'), 'bears', json_extract(k.facts, '$.bears'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt')) from p_species k where k.id = l.species) kind,
     t.id tank, t.code, t.purpose, t.water, w.type,
+    ${HOLD_OPEN('r.lot')} onHold,
     ${HOLD_OPEN('r.lot')} or exists (select 1 from p_run_from f join p_tank o on o.id = f.place where f.run = r.id)
       or exists (select 1 from p_balance b join p_tank o on o.id = b.place where b.lot = r.lot and b.inside = 1 and b.n > 0) holdKnown`;
   const joined = 'join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_water w on w.id = t.water';
+  // `n <> 0` is what the index of balances that are not empty is made by.
   const open = client.prepare(`
     select ${columns} from p_balance o join p_bench_run r on r.id = o.place and r.lot = o.lot ${joined}
-    where o.inside = 1 and o.n > 0 and r.voided_by is null
+    where o.inside = 1 and o.n <> 0 and o.n > 0 and r.voided_by is null
       and not exists (select 1 from p_run_release x where x.run = r.id and x.stay = 0 and x.voided_by is null) order by r.at_ms, r.entry`);
   const one = client.prepare(`select ${columns} from p_bench_run r ${joined} where r.id = ? and r.voided_by is null`);
   const events = client.prepare(
@@ -71,7 +74,7 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
 
   return (only) =>
     ((only === undefined ? open.all() : one.all(only)) as Row[]).map((row): Known => {
-      const { facts, kind, tank, code, purpose, type, water, holdKnown, ...rest } = row;
+      const { facts, kind, tank, code, purpose, type, water, holdKnown, onHold, ...rest } = row;
       const started = JSON.parse(facts) as RunStarted;
       return {
         ...rest,
@@ -80,6 +83,7 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
         kind: parsed<RunCard['kind']>(kind),
         tank: { id: tank, code, purpose, type, water },
         holdKnown: holdKnown === 1,
+        onHold: onHold === 1,
         from: from.all(row.run) as RunCard['from'],
         events: (events.all(row.run) as { facts: string }[]).map(
           ({ facts: more, ...event }) => ({ ...event, ...(JSON.parse(more) as object) }) as RunEvent,

@@ -4,7 +4,7 @@ import type { BenchBag, Readings } from '#contract/views.ts';
 import type { Purpose } from '#core/room/index.ts';
 import type { WaterType } from '#core/species/index.ts';
 import type { Method, Quantity } from '#core/water/index.ts';
-import { WATER_NOW } from '../journal/pieces.ts';
+import { IN_HOUSE, WATER_NOW } from '../journal/pieces.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { bagCard, prepareBags, prepareFloats } from './bags.ts';
 import { HOLD_OPEN, personName } from './names.ts';
@@ -83,9 +83,9 @@ export function prepareBenchBag(client: Database.Database): (bag: ReturnType<typ
         and (o.at_ms < r.at_ms or (o.at_ms = r.at_ms and o.entry < r.entry)))
     group by r.quantity`);
   const usual = client.prepare(`
-    select min(r.value) min, max(r.value) max from p_lot l join p_lot o on o.supplier = l.supplier and o.species = l.species and o.id <> l.id
-    join p_landing g on g.lot = o.id and g.voided_by is null
-    join p_reading r on r.subject = g.bag and r.quantity = 'salinity' and r.source = 'measured' and r.voided_by is null
+    select min(r.value) min, max(r.value) max from p_lot l cross join p_lot o on o.supplier = l.supplier and o.species = l.species and o.id <> l.id
+    cross join p_landing g on g.lot = o.id and g.voided_by is null
+    cross join p_reading r on r.subject = g.bag and r.quantity = 'salinity' and r.source = 'measured' and r.voided_by is null
     where l.id = ? and l.supplier is not null and l.species is not null`);
   const usualOf = (lot: string): BenchBag['usualPpt'] => {
     const row = usual.get(lot) as { min: number | null; max: number | null };
@@ -113,7 +113,7 @@ export const makeBenchView: MakeView<'bench'> = (client) => {
   const complete = prepareBenchBag(client);
   const floats = prepareFloats(client);
   const runs = prepareRunCards(client);
-  const people = client.prepare('select id, name from p_person where voided_by is null order by name');
+  const people = client.prepare(`select id, name from p_person p where voided_by is null and ${IN_HOUSE('p')} order by name`);
   return ({ now }) => ({
     bags: inHand.all().map(bagCard).map(complete),
     floats: floats(),

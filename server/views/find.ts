@@ -1,7 +1,7 @@
 // Find a fish: by what it is called, its lot, its supplier, its crate, its tank, the water, or whoever it is promised to.
 import type { FindView, Hit } from '#contract/views.ts';
 import { makeLookUp, type LookUp, type Named } from '#core/species/index.ts';
-import { IN_HOUSE } from '../journal/pieces.ts';
+import { IN_HOUSE, PROMISED } from '../journal/pieces.ts';
 import { grouped, prepareSpeciesNames } from './names.ts';
 import type { MakeView } from './view.ts';
 
@@ -29,7 +29,7 @@ export const makeFindView: MakeView<'find'> = (client) => {
   const onWater = lotsWhere(
     'exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = l.id and t.water = ? and b.n > 0)',
   );
-  const forCustomer = lotsWhere('exists (select 1 from p_promise p where p.lot = l.id and p.for_whom = ? and p.voided_by is null)');
+  const forCustomer = lotsWhere(`exists (select 1 from p_promise p where p.lot = l.id and p.for_whom = ? and ${PROMISED})`);
   const tanks = client.prepare(
     `select id, code name from p_tank t where (code like @like or id = @text) and ${IN_HOUSE('t')} order by length(code), code limit 6`,
   );
@@ -39,7 +39,7 @@ export const makeFindView: MakeView<'find'> = (client) => {
     'select c.id, c.label name, s.name detail from p_crate c join p_supplier s on s.id = c.supplier where (c.label like @like or c.id = @text) and c.voided_by is null order by c.promised_at_ms desc limit 5',
   );
   const customers = client.prepare(
-    'select distinct for_whom id, for_whom name from p_promise where for_whom like @like and voided_by is null order by for_whom limit 5',
+    `select distinct p.for_whom id, p.for_whom name from p_promise p where p.for_whom like @like and ${PROMISED} order by p.for_whom limit 5`,
   );
   let shelf: { mark: string; lookUp: LookUp; byId: Map<string, Named> } | undefined;
   const lookUp = () => {

@@ -2,21 +2,23 @@
 import type { HouseView } from '#contract/views.ts';
 import type { HouseRules } from '#core/room/index.ts';
 import type { ToolFields } from '#core/exposure/index.ts';
+import type { Flow } from '#core/room/index.ts';
 import { IN_HOUSE, WATER_NOW } from '../journal/pieces.ts';
 import { personName, prepareSpeciesNames } from './names.ts';
 import type { MakeView } from './view.ts';
 
 export const makeHouseView: MakeView<'house'> = (client) => {
   const people = client.prepare(`
-    select p.id, p.name, p.title, p.role, c.person is not null hasPin from p_person p left join credential c on c.person = p.id
-    where p.voided_by is null order by p.name`);
+    select p.id, p.entry, p.name, p.title, p.role, c.person is not null hasPin,
+      (select e.act_id from p_retirement x join entry e on e.id = x.entry where x.thing = p.id and x.voided_by is null) leftAct
+    from p_person p left join credential c on c.person = p.id where p.voided_by is null order by leftAct is not null, p.name`);
   const waters = client.prepare(`
     select n.*, w.temperature_c setC, w.salinity_ppt setPpt, (select count(*) from p_tank t where t.water = n.id and ${IN_HOUSE('t')}) tanks
     from (${WATER_NOW}) n join p_water w on w.id = n.id where ${IN_HOUSE('n')} order by n.name`);
   const racks = client.prepare(`select id, entry, name, room, walk from p_rack t where ${IN_HOUSE('t')} order by walk, name`);
   const tanks = client.prepare(`
-    select id, entry, code, rack, water, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn,
-      coalesce((select sum(n) from p_balance b where b.place = t.id and b.inside = 1), 0) heads
+    select id, entry, code, rack, water, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn, flow,
+      coalesce((select sum(n) from p_balance b where b.place = t.id and b.inside = 1 and b.n <> 0), 0) heads
     from p_tank t where ${IN_HOUSE('t')} order by "row", "column", code`);
   const tools = client.prepare(`select id, entry, facts from p_tool t where ${IN_HOUSE('t')} order by name`);
   const versions = client.prepare(
@@ -26,14 +28,22 @@ export const makeHouseView: MakeView<'house'> = (client) => {
   const opened = client.prepare('select count(*) from p_lot where crate is null and voided_by is null').pluck();
   const species = prepareSpeciesNames(client);
   return () => {
-    const all = (tanks.all() as (Omit<HouseView['tanks'][number], 'lid' | 'hangsIn'> & { lid: number; hangsIn: string | null })[]).map(
-      ({ lid, hangsIn, ...tank }) => ({ ...tank, lid: lid === 1, ...(hangsIn === null ? {} : { hangsIn }) }),
-    );
+    const all = (
+      tanks.all() as (Omit<HouseView['tanks'][number], 'lid' | 'hangsIn' | 'flow'> & {
+        lid: number;
+        hangsIn: string | null;
+        flow: Flow | null;
+      })[]
+    ).map(({ lid, hangsIn, flow, ...tank }) => ({
+      ...tank,
+      lid: lid === 1,
+      ...(hangsIn === null ? {} : { hangsIn }),
+      ...(flow === null ? {} : { flow }),
+    }));
     return {
-      people: (people.all() as (HouseView['people'][number] & { hasPin: number | boolean })[]).map((one) => ({
-        ...one,
-        hasPin: Boolean(one.hasPin),
-      })),
+      people: (people.all() as (HouseView['people'][number] & { hasPin: number | boolean; leftAct: string | null })[]).map(
+        ({ leftAct, ...one }) => ({ ...one, hasPin: Boolean(one.hasPin), ...(leftAct === null ? {} : { leftAct }) }),
+      ),
       waters: (waters.all() as (HouseView['waters'][number] & { setC: number; setPpt: number })[]).map(({ setC, setPpt, ...water }) => ({
         ...water,
         set: { temperatureC: setC, salinityPpt: setPpt },

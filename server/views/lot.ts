@@ -2,7 +2,7 @@
 import type { LotView, Sharing } from '#contract/views.ts';
 import { kinOf, plumber, staysByLot, type HoldRows } from '#core/holds/index.ts';
 import { isOutside, spansOf } from '#core/stock/index.ts';
-import { SIZE_NOW } from '../journal/pieces.ts';
+import { PROMISED, SIZE_NOW } from '../journal/pieces.ts';
 import { prepareHoldCards } from './holds.ts';
 import { grouped, present, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
 import { prepareTimeline } from './timeline.ts';
@@ -26,7 +26,9 @@ export const makeLotView: MakeView<'lot'> = (client) => {
     where l.id = ? and l.voided_by is null`);
   const legs = client.prepare('select entry, place, at_ms atMs, n from p_leg where lot = ? and voided_by is null order by at_ms, entry');
   const balances = client.prepare('select place, inside, n from p_balance where lot = ? and n <> 0');
-  const promised = client.prepare('select n, for_whom forWhom from p_promise where lot = ? and voided_by is null order by at_ms');
+  const promised = client.prepare(
+    `select p.id promise, p.n, p.for_whom forWhom from p_promise p where p.lot = ? and ${PROMISED} order by p.at_ms`,
+  );
   const from = client.prepare(
     'select y.from_lot lot, l.label, y.n, y.at_ms atMs, y.how from p_lineage y join p_lot l on l.id = y.from_lot where y.lot = ? and y.voided_by is null order by y.at_ms',
   );
@@ -78,7 +80,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
         crate: present(row.crate),
         sizeCm: present(row.sizeCm),
         inHouse: standing.filter(({ inside }) => inside === 1).reduce((sum, { n }) => sum + n, 0),
-        promised: promised.all(row.id) as { n: number; forWhom: string }[],
+        promised: promised.all(row.id) as { promise: string; n: number; forWhom: string }[],
         cutFrom: from.all(row.id) as Kin[],
         cutInto: into.all(row.id) as Kin[],
       },
@@ -109,7 +111,7 @@ function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
     'select l.entry, l.lot, l.place, l.n, l.at_ms atMs from json_each(?) j cross join p_leg l on l.place = j.value and l.at_ms >= ? where l.voided_by is null',
   );
   const balances = client.prepare(
-    'select b.lot, b.place, b.n from json_each(?) j cross join p_balance b on b.place = j.value and b.inside = 1',
+    'select b.lot, b.place, b.n from json_each(?) j cross join p_balance b on b.place = j.value and b.inside = 1 and b.n <> 0',
   );
   const tanks = client
     .prepare('select distinct l.place from p_leg l join p_tank t on t.id = l.place where l.lot = ? and l.voided_by is null')

@@ -79,7 +79,9 @@ export const makeMovesView: MakeView<'moves'> = (client) => {
   const slips = prepareSlips(client);
   const stays = prepareStays(client);
   const tools = client.prepare(`select id, facts from p_tool t where ${IN_HOUSE('t')} order by name`);
-  const people = client.prepare("select 'hands-' || id id, 'Hands of ' || name name from p_person where voided_by is null order by name");
+  const people = client.prepare(
+    `select 'hands-' || id id, 'Hands of ' || name name from p_person p where voided_by is null and ${IN_HOUSE('p')} order by name`,
+  );
   const uses = client.prepare(
     'select u.entry, u.tool, u.tank, u.at_ms atMs, u.ord, t.code from p_tool_use u join p_tank t on t.id = u.tank where u.at_ms > ? and u.voided_by is null',
   );

@@ -1,6 +1,6 @@
 // Who lives where: every living lot in every tank, in one read.
 import type Database from 'better-sqlite3';
-import { SIZE_NOW, STILL_OPEN } from '../journal/pieces.ts';
+import { PROMISED, SIZE_NOW, STILL_OPEN } from '../journal/pieces.ts';
 import { SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
 
 type Row = SpeciesColumns & {
@@ -25,14 +25,15 @@ export type Living = {
   sinceMs?: number;
 };
 
-/** Living lots by tank; `sinceMs` = when the first of the lot came to that tank, as far as the books know. */
+/** Living lots by tank; `sinceMs` = when the lot came to that tank for its present stay: none of it was there before. */
 export function prepareOccupants(client: Database.Database): () => Map<string, Living[]> {
   const living = client.prepare(`
     select b.place tank, b.lot, l.label, b.n, 
       (select json_object('id', h.id, 'days', json_extract(h.policy, '$.days'), 'openedAtMs', h.at_ms) from p_hold h where h.lot = b.lot and ${STILL_OPEN} order by h.at_ms desc limit 1) hold,
-      exists (select 1 from p_promise p where p.lot = b.lot and p.voided_by is null) promised, ${SIZE_NOW('l')} sizeCm, ${SPECIES_COLUMNS},
-      coalesce((select min(at_ms) from p_release r where r.tank = b.place and r.lot = b.lot and r.voided_by is null),
-        (select at_ms from p_leg g where g.lot = b.lot and g.place = b.place and g.n > 0 and g.voided_by is null order by g.at_ms limit 1)) sinceMs
+      exists (select 1 from p_promise p where p.lot = b.lot and ${PROMISED}) promised, ${SIZE_NOW('l')} sizeCm, ${SPECIES_COLUMNS},
+      (select max(at_ms) from (
+        select g.at_ms, g.n, sum(g.n) over (order by g.at_ms, g.entry) stood from p_leg g where g.lot = b.lot and g.place = b.place and g.voided_by is null
+      ) where n > 0 and stood - n <= 0) sinceMs
     from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0 join p_lot l on l.id = b.lot left join p_species s on s.id = l.species
     order by b.place, b.lot`);
   return () => {

@@ -5,6 +5,7 @@ import {
   CALM_SYSTEM,
   fit,
   STARTING_RULES,
+  type Flow,
   type HouseRules,
   type Meetings,
   type Newcomer,
@@ -17,6 +18,8 @@ import { IN_HOUSE, WATER_NOW } from '../journal/pieces.ts';
 import { bagCard, prepareBags } from './bags.ts';
 import { prepareBenchBag } from './bench.ts';
 import { prepareOccupants, type Living } from './occupants.ts';
+import { prepareComing, type ComingLot } from '../room/coming.ts';
+import { prepareWeak } from '../room/weak.ts';
 import { prepareSystems } from '../room/systems.ts';
 import { prepareSuspects } from './suspects.ts';
 import type { MakeView } from './view.ts';
@@ -34,36 +37,36 @@ type TankRow = {
   entry: string;
   vessel: Vessel;
   hangsIn: string | null;
+  flow: Flow | null;
 };
 
 export const makeRoomView: MakeView<'room'> = (client) => {
   const racks = client.prepare(`select id, name, room, walk from p_rack t where ${IN_HOUSE('t')} order by walk, name`);
   const tanks = client.prepare(
-    `select id, entry, rack, water, code, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn
+    `select id, entry, rack, water, code, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn, flow
      from p_tank t where ${IN_HOUSE('t')} order by "row", "column", code`,
   );
   const waters = client.prepare(
     `select w.*, (select count(*) from p_tank t where t.water = w.id and ${IN_HOUSE('t')}) tanks from (${WATER_NOW}) w order by w.name`,
   );
   const species = client.prepare('select id, facts from p_species');
-  const coming = client.prepare(`
-    select tank, sum(n) n from (select a.tank, count(*) n from p_balance b join p_bag g on g.id = b.place
-    join p_assignment a on a.entry = (select entry from p_assignment x where x.bag = g.id and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)
-    where b.inside = 1 and b.n <> 0 group by a.tank
-    union all select r.tank, 1 from p_balance b join p_bench_run r on r.id = b.place where b.inside = 1 and b.n <> 0) group by tank`);
+  const coming = prepareComing(client);
   const oneBag = prepareBags(client, 'b.id = ?');
   const complete = prepareBenchBag(client);
   const occupants = prepareOccupants(client);
   const suspects = prepareSuspects(client);
   const systems = prepareSystems(client);
+  const isWeak = prepareWeak(client);
   const rulesNow = client.prepare('select rules from p_house').pluck();
-  const suppliers = client.prepare('select id, supplier from p_lot where supplier is not null').raw();
+  const suppliers = client
+    .prepare('select id, supplier from p_lot where supplier is not null and id in (select lot from p_balance where inside = 1 and n <> 0)')
+    .raw();
 
   return ({ now, query }) => {
     const living = occupants();
     const waterById = new Map((waters.all() as WaterCard[]).map((water) => [water.id, water]));
     const { waters: suspect, oddByTank } = suspects(now);
-    const comingTo = new Map((coming.all() as { tank: string; n: number }[]).map(({ tank, n }) => [tank, n]));
+    const comingTo = coming.byTank();
     const found = query.bag ? oneBag.get(query.bag) : undefined;
     const bag = found ? complete(bagCard(found)) : undefined;
     const inHand = bag ? undefined : living.get(query.from ?? '')?.find(({ lot }) => lot === query.lot);
@@ -93,13 +96,23 @@ export const makeRoomView: MakeView<'room'> = (client) => {
           species: inHand.species && shelf.get(inHand.species.id),
           holdDone: !inHand.hold,
           supplier: supplierOf(inHand.lot),
+          weak: isWeak(inHand.lot, now),
         };
+    // All bags of a lot may go to one tank: so it is judged, and one answer serves them all.
+    const untanked = bag ? coming.untanked(bag.lot) : 0;
+    const moreTo = (toCome: readonly ComingLot[], { lot, n }: Newcomer, tank: string) => {
+      const chosen = toCome.find((one) => one.lot === lot)?.n ?? 0;
+      if (!bag) return chosen;
+      // Landed it is among them itself, unless it goes elsewhere.
+      return untanked + chosen - (bag.landed && (bag.tank === undefined || bag.tank.id === tank) ? n : 0);
+    };
     const judged = newcomer ? systems() : new Map<string, SystemFacts>();
     const rules = (JSON.parse((rulesNow.get() as string | undefined) ?? 'null') as HouseRules | null) ?? STARTING_RULES;
     const placed = newcomer ? placedIn(tankRows, living) : [];
-    const cards = tankRows.map(({ rack, lid, hangsIn, ...tank }): [string, TankCard] => {
+    const cards = tankRows.map(({ rack, lid, hangsIn, flow, ...tank }): [string, TankCard] => {
       const here = living.get(tank.id) ?? [];
       const water = waterById.get(tank.water)!;
+      const toCome = comingTo.get(tank.id) ?? [];
       const residents = here.map(({ lot, label, n, sizeCm, promised, species: kind }) => ({
         lot,
         label,
@@ -115,6 +128,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
         lid: lid === 1,
         volumeL: tank.volumeL,
         vessel: tank.vessel,
+        ...(flow === null ? {} : { flow }),
         system: judged.get(tank.water) ?? CALM_SYSTEM,
         suspect: suspect.has(tank.water),
       };
@@ -124,12 +138,22 @@ export const makeRoomView: MakeView<'room'> = (client) => {
           ...tank,
           lid: lid === 1,
           suspect: suspect.has(tank.water),
-          coming: comingTo.get(tank.id) ?? 0,
+          coming: toCome.reduce((sum, { bags }) => sum + bags, 0),
           ...(hangsIn === null ? {} : { hangsIn }),
+          ...(flow === null ? {} : { flow }),
           odd: oddByTank.get(tank.id) ?? [],
           occupants: here,
           reasons:
-            newcomer && fit(newcomer, place, { residents, meets: meetingsAt(tank.water, newcomer, placed), rules: rules.places, now }),
+            newcomer &&
+            fit({ ...newcomer, more: moreTo(toCome, newcomer, tank.id) }, place, {
+              residents,
+              coming: toCome
+                .filter(({ lot }) => lot !== newcomer.lot)
+                .map(({ species: kind, ...one }) => ({ ...one, species: kind === null ? undefined : shelf.get(kind) })),
+              meets: meetingsAt(tank.water, newcomer, placed),
+              rules: rules.places,
+              now,
+            }),
         },
       ];
     });

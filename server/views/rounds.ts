@@ -83,7 +83,16 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
           odd: oddByTank.get(tank.id) ?? [],
           lots: living.get(tank.id)!.map((one) => {
             const { lot, label, species, n, sinceMs } = one;
-            return { lot, label, species, n, sinceMs, lastFed: meals.get(`${tank.id}|${lot}`), fast: fastIn(tank.id, one) };
+            return {
+              lot,
+              label,
+              species,
+              is: species && shelf.get(species.id)?.is,
+              n,
+              sinceMs,
+              lastFed: meals.get(`${tank.id}|${lot}`),
+              fast: fastIn(tank.id, one),
+            };
           }),
           ...(look ? { lookedBy: look.by, lookedAtMs: look.atMs, allWell: look.allWell === 1 } : {}),
         };

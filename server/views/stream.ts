@@ -1,5 +1,6 @@
 // The stream bar: heads at each stage, heads expected, heads lost in a week.
 import { stageCounts, type Standing } from '#core/stock/index.ts';
+import { PROMISED } from '../journal/pieces.ts';
 import { CRATE_WINDOW_MS, HOLD_OPEN, OPEN_FLOAT, RECENT_CRATE } from './names.ts';
 import type { MakeView } from './view.ts';
 
@@ -11,11 +12,11 @@ export const makeStreamView: MakeView<'stream'> = (client) => {
     select b.lot, b.n, t.id is null isBag, t.purpose = 'customer' customer,
       t.id is null and (${OPEN_FLOAT('b.place')} or exists (select 1 from p_bench_run r where r.id = b.place)) inRun, ${HOLD_OPEN('b.lot')} holdOpen
     from p_balance b left join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0`);
-  const promised = client.prepare('select lot, sum(n) n from p_promise where voided_by is null group by lot');
+  const promised = client.prepare(`select p.lot, sum(p.n) n from p_promise p where ${PROMISED} group by p.lot`);
   const expected = client
     .prepare(
       `
-    select coalesce(sum(b.listed), 0) from p_crate c join p_bag b on b.crate = c.id and b.voided_by is null
+    select coalesce(sum(b.listed), 0) from p_crate c cross join p_bag b on b.crate = c.id and b.voided_by is null
     where ${RECENT_CRATE} and c.voided_by is null
       and not exists (select 1 from p_landing l where l.bag = b.id and l.voided_by is null)
       and not exists (select 1 from p_absence a where a.bag = b.id and a.voided_by is null)`,

@@ -60,8 +60,8 @@ it('refuses to move more than there are, out of an empty tank, to where they are
 
 it('shows a past instant at which the books had less than nothing as a gap', () => {
   house.wait(2 * DAY_MS);
-  // Entered late: two were sold before the day on which the books say they came.
-  house.must(KEEPER, { ...moved(2, 'returned'), occurredAtMs: T0 - DAY_MS });
+  // Entered late, by a lead: two were sold before the day on which the books say they came.
+  house.must(LEAD, { ...moved(2, 'returned'), occurredAtMs: T0 - DAY_MS });
   const gap = { fromMs: T0 - DAY_MS, untilMs: T0, n: 2 };
   expect(tank().gaps).toEqual([{ ...gap, lot: 'fire', label: 'green-chromis' }]);
   expect(lot().gaps).toEqual([{ ...gap, place: 'G1' }]);
@@ -118,7 +118,7 @@ describe('a bucket', () => {
     house.wait(1000);
     expect(house.codes(KEEPER, stay(house.now() + HOUR_MS), moved(2, 'B1'))).toEqual(['tank.retired']);
     // The same arrangement twice is refused with words, not broken.
-    expect(house.codes(KEEPER, stay(T0 + HOUR_MS))).toEqual(['exists']);
+    expect(house.codes(KEEPER, stay(T0 + HOUR_MS))).toEqual(['id.taken']);
     expect(house.codes(LEAD, { kind: 'thing.retired', payload: { what: 'rack', id: 'back' } })).toEqual(['thing.inUse']);
   });
 });

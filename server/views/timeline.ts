@@ -31,6 +31,7 @@ const ABOUT_LOT = `
   union select entry, at_ms from p_hold where lot = @id and voided_by is null
   union select entry, at_ms from p_sign_off where lot = @id and voided_by is null
   union select entry, at_ms from p_promise where lot = @id and voided_by is null
+  union select e.entry, e.at_ms from p_promise_end e join p_promise p on p.id = e.promise where p.lot = @id and e.voided_by is null
   union select entry, at_ms from p_measure where lot = @id and voided_by is null
   union select entry, at_ms from p_lineage where (lot = @id or from_lot = @id) and voided_by is null
   union select entry, at_ms from p_stay where lot = @id and voided_by is null

@@ -59,7 +59,7 @@ it('forgets what was taken back, and fish that are no longer there', () => {
   expect(say().filter((one) => one.startsWith('after-mishap'))).toHaveLength(3);
   house.must(KEEPER, undo(act));
   expect(say().filter((one) => one.startsWith('after-mishap'))).toEqual([]);
-  house.must(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'sold', n: 4 }] } });
+  house.must(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'returned', n: 4 }] } });
   expect(say().filter((one) => one.startsWith('after-release'))).toEqual([]);
 });
 

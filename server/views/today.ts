@@ -61,7 +61,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     where ${RECENT_CRATE} and c.voided_by is null and not exists (select 1 from p_arrival a where a.crate = c.id and a.voided_by is null)`);
   const floats = client.prepare(`
     select r.entry, r.bag, g.label bagLabel, t.code tankCode, l.label lotLabel, r.at_ms + cast(r.minutes * 60000 as integer) dueAtMs, ${WALK}
-    from p_balance b join p_bag g on g.id = b.place join p_float r on r.bag = g.id and r.voided_by is null
+    from p_balance b cross join p_bag g on g.id = b.place cross join p_float r on r.bag = g.id and r.voided_by is null
     join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_rack k on k.id = t.rack
     where b.inside = 1 and b.n <> 0 and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)`);
   const after = client.prepare(`
@@ -80,7 +80,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       ${SIZE_NOW('l')} sizeCm, (select max(at_ms) from p_measure m where m.lot = l.id and m.voided_by is null) measuredMs, ${WALK}
     from ${OPEN_STAYS} join p_rack k on k.id = t.rack`);
   const calls = client.prepare(
-    "select due, says what, at_ms atMs from p_page where due like '%:without-lead:0' and at_ms > ? and voided_by is null",
+    "select due, says what, at_ms atMs from p_page where (due like '%:without-lead:0' or due like '%:pins-guessed:%') and at_ms > ? and voided_by is null",
   );
   // Where it was: the place that the missing fish left, in the same entry.
   const missing = client.prepare(`

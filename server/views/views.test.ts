@@ -174,10 +174,31 @@ describe('dock', () => {
 });
 
 describe('room', () => {
+  it('a lot stands in a tank since its present stay began, not since it was there first', () => {
+    house.must(LEAD, stock('comets', 'G1', 'comet', 2));
+    const since = () => house.view('room').racks[0]!.tanks.find(({ code }) => code === 'G1')!.occupants[0]!.sinceMs;
+    const first = house.now();
+    const move = (from: string, to: string, n: number) =>
+      house.must(LEAD, {
+        kind: 'stock.moved',
+        payload: { moves: [{ lot: 'comets', from, to, n }] },
+        overrules: [{ code: 'fit.noLid', reason: 'net' }],
+      });
+    house.wait(86_400_000);
+    move('G1', 'G2', 1);
+    house.wait(86_400_000);
+    move('G2', 'G1', 1);
+    expect(since()).toBe(first);
+    move('G1', 'G2', 2);
+    house.wait(86_400_000);
+    move('G2', 'G1', 2);
+    expect(since()).toBe(house.now());
+  });
+
   it('with a bag in hand every tank has its reasons, and without one none is judged', () => {
     bringCrate(house);
     house.must(KEEPER, land(1));
-    house.must(LEAD, stock('comet', 'G1', 'comet', 1));
+    house.must(LEAD, stock('comets', 'G1', 'comet', 1));
     const tanks = house.view('room', { bag: 'crate-1-bag1' }).racks[0]!.tanks;
     expect(Object.fromEntries(tanks.map(({ code, reasons }) => [code, reasons!.map(({ code: why }) => why)]))).toEqual({
       G1: ['cost.restarts', 'cost.crowdedGrown'],

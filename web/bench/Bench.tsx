@@ -1,5 +1,4 @@
 // The bench: bags and vessels in hand and what each asks for next; one of them in front.
-import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
 import type { Afloat, BenchBag, BenchView, RunCard } from '#contract/views.ts';
@@ -11,10 +10,12 @@ import { useKey } from '../keys/useKey.ts';
 import { useMe } from '../data/me.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
+import { useKept } from '../parts/useKept.ts';
 import { BathForm } from '../runs/BathForm.tsx';
 import { Begin } from '../runs/Begin.tsx';
 import { Board } from '../runs/Board.tsx';
 import { patientOfBag } from '../runs/patient.ts';
+import { Guard } from '../frame/Guard.tsx';
 import { RunPage } from '../runs/RunPage.tsx';
 import { METHOD_TITLES, RULE_SAYS } from '../words/runs.ts';
 import { FloatCard } from './FloatCard.tsx';
@@ -63,11 +64,15 @@ export default function Bench() {
       <HandList bags={bags} runs={runs} chosen={chosen} floatOf={floatOf} now={now} />
       {'run' in chosen ? (
         <section className="card bench-card" aria-label={`${chosen.started.vessel.name}, ${chosen.lotLabel}`}>
-          <RunPage key={chosen.run} run={chosen} people={view.people} now={now} />
+          <Guard key={chosen.run} what={capital(chosen.started.vessel.name)}>
+            <RunPage run={chosen} people={view.people} now={now} />
+          </Guard>
         </section>
       ) : (
         <section className="card bench-card" aria-label={`${chosen.label}, ${chosen.lotLabel}`}>
-          <BagInHand bag={chosen} float={floatOf(chosen)} all={bags} people={view.people} now={now} />
+          <Guard key={chosen.bag} what={capital(chosen.label)}>
+            <BagInHand bag={chosen} float={floatOf(chosen)} floats={view.floats} all={bags} people={view.people} now={now} />
+          </Guard>
         </section>
       )}
     </div>
@@ -76,18 +81,39 @@ export default function Bench() {
 
 const dueAt = (run: RunCard): number => soonest(run.dues)?.dueAtMs ?? Infinity;
 
-type InHand = { bag: BenchBag; float?: Afloat; all: readonly BenchBag[]; people: BenchView['people']; now: number };
-function BagInHand({ bag, float, all, people, now }: InHand) {
-  if (float) return <ReleaseCard key={float.run} bag={bag} run={float} now={now} />;
+type InHand = {
+  bag: BenchBag;
+  float?: Afloat;
+  floats: readonly Afloat[];
+  all: readonly BenchBag[];
+  people: BenchView['people'];
+  now: number;
+};
+function BagInHand({ bag, float, floats, all, people, now }: InHand) {
+  if (float) {
+    const due = floats.filter((one) => one.run !== float.run && one.tankCode === float.tankCode && one.dueAtMs <= now);
+    const others = due.flatMap((one) => {
+      const other = all.find((own) => own.bag === one.bag && own.lot === bag.lot);
+      return other ? [{ bag: other, run: one.run }] : [];
+    });
+    return <ReleaseCard key={float.run} bag={bag} run={float} now={now} others={float.dueAtMs <= now ? others : []} />;
+  }
   if (!bag.tank) return <NoTank bag={bag} />;
   const others = all.filter((one) => one.lot === bag.lot && one !== bag && !one.afloat);
   return <Before key={`${bag.bag} ${bag.tank.id}`} bag={bag} others={others} people={people} />;
 }
 
+/** It may be laid into the same tank with it: sound, its fish fit to wait, and chosen to be floated too or not chosen yet. */
+const waitsLike = (one: BenchBag, bag: BenchBag): boolean =>
+  one.tank?.id === bag.tank?.id &&
+  one.landed?.bagState !== 'soft' &&
+  one.landed?.condition !== 'critical' &&
+  (one.chosen === undefined || one.chosen.method === bag.chosen?.method);
+
 /** First which way, unless it was chosen or nothing can wait for it; then the float, or the vessel. */
 function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; people: BenchView['people'] }) {
   const { around } = useMe().house.rules;
-  const [step, setStep] = useState<'way' | 'float' | 'bath'>();
+  const [step, setStep] = useKept<'way' | 'float' | 'bath' | undefined>(`bench ${bag.bag} ${bag.tank!.id}`, 'step', undefined);
   const urgent = bag.landed?.bagState === 'soft' || bag.landed?.condition === 'critical';
   const method = bag.chosen?.method;
   const bath = (
@@ -100,7 +126,7 @@ function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; pe
     return (
       <>
         {bath}
-        <FloatCard bag={bag} />
+        <FloatCard bag={bag} others={others.filter((one) => waitsLike(one, bag))} />
       </>
     );
   if (step === undefined && method) {

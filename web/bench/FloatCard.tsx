@@ -4,8 +4,6 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import type { BenchBag } from '#contract/views.ts';
-import { tolerancesOf, lotOf, salinityGap } from '#core/bench/index.ts';
-import { triage } from '#core/dock/index.ts';
 import { floatTime, isSurfaceReading, TEMPERATURE_METHODS, type Method, type Parsed, type Reading } from '#core/water/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
@@ -14,11 +12,14 @@ import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
+import { HowMany } from '../parts/HowMany.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { ChosenWay } from './ChosenWay.tsx';
+import { SalinityStep, Urgency } from './FloatSays.tsx';
 import { ReleaseForm } from './ReleaseForm.tsx';
 
-export function FloatCard({ bag }: { bag: BenchBag }) {
+/** `others` = bags of its lot for the same tank that wait as it does. */
+export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readonly BenchBag[] }) {
   const { house } = useMe();
   const { doIt } = useDeeds();
   const units = useUnits();
@@ -41,6 +42,8 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
   const [saltText, setSaltText] = useState(saltWas);
   const salt = saltText === saltWas ? asKnown(bag.water!.salinityPpt, saltText) : units.read('salinity', saltText, bag.water!.temperatureC);
   const [byHand, setByHand] = useState(false);
+  const [bags, setBags] = useState(1);
+  const along = others.slice(0, bags - 1);
   const bagC = bagText === known.bag ? asKnown(known.bagC, bagText) : units.read('temperature', bagText);
   const tankC = tankText === known.tank ? asKnown(bag.water!.temperatureC, tankText) : units.read('temperature', tankText);
   const water = waterText === known.water ? asKnown(bag.waterL, waterText) : units.read('volume', waterText);
@@ -92,20 +95,40 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
           },
         },
       });
-    void doIt(`${capital(bag.label)} afloat in ${bag.tank!.code}, ${sayMinutes(time.minutes)}`, ...readings, {
-      kind: 'float.started',
-      payload: {
+    const volume = { value: water.value, typed: water.typed, method: 'by eye', source: 'estimated' } as const;
+    void doIt(
+      `${capital(bag.label)}${along.length > 0 ? ` and ${along.length} more` : ''} afloat in ${bag.tank!.code}, ${sayMinutes(time.minutes)}`,
+      ...readings,
+      ...[bag, ...along].map((one): Draft => ({ kind: 'float.started', payload: floatOf(one) })),
+    );
+    /** Each by its own water and its own temperature; what nobody read of it is taken from this one. */
+    function floatOf(one: BenchBag): Extract<Draft, { kind: 'float.started' }>['payload'] {
+      const own = one === bag ? undefined : one.temperature;
+      const bagTemperature: Reading =
+        one === bag
+          ? bagReading
+          : own
+            ? { value: own.value, typed: `${own.value}`, method: own.method, source: 'measured' }
+            : { ...bagReading, source: bagReading.source === 'measured' ? 'estimated' : bagReading.source };
+      const litres = one === bag || one.waterL === undefined ? volume : { ...volume, value: one.waterL, typed: `${one.waterL}` };
+      const { minutes } = floatTime({
+        bagC: bagTemperature.value,
+        tankC: tankReading.value,
+        volumeL: litres.value,
+        withinC: house.rules.floatWithinC,
+      });
+      return {
         run: newId(),
-        bag: bag.bag,
-        lot: bag.lot,
+        bag: one.bag,
+        lot: one.lot,
         tank: bag.tank!.id,
-        n: bag.alive,
-        bagTemperature: bagReading,
+        n: one.alive,
+        bagTemperature,
         tankTemperature: tankReading,
-        water: { value: water.value, typed: water.typed, method: 'by eye', source: 'estimated' },
-        minutes: time.minutes,
-      },
-    });
+        water: litres,
+        minutes,
+      };
+    }
   };
 
   return (
@@ -197,6 +220,13 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
               />
             </div>
           </div>
+          <HowMany
+            label={`Bags of it for ${bag.tank!.code}`}
+            one="this bag"
+            of={others.length + 1}
+            value={along.length + 1}
+            onChange={setBags}
+          />
           <div className="thumb">
             <ActButton
               pressKey="bench.act"
@@ -204,7 +234,8 @@ export function FloatCard({ bag }: { bag: BenchBag }) {
               onPress={start}
               hint="lid closed, lights off, bag clipped so that it does not drift"
             >
-              Start float{time && time.minutes > 0 ? ` ${sayMinutes(time.minutes)}` : ''}
+              {along.length > 0 ? `Float ${along.length + 1} bags` : 'Start float'}
+              {time && time.minutes > 0 ? ` ${sayMinutes(time.minutes)}` : ''}
             </ActButton>
           </div>
         </>
@@ -220,43 +251,4 @@ function asKnown(value: number | undefined, typed: string): Parsed {
 
 function sayMinutes(minutes: number): string {
   return `${Math.round(minutes)} min`;
-}
-
-function Urgency({ bag }: { bag: BenchBag }) {
-  if (!bag.landed || triage(bag.landed) !== 'first aid') return null;
-  if (bag.landed.bagState === 'soft')
-    return <Caution strong>Soft bag: it sinks and holds no oxygen. Match by hand and let the fish out now.</Caution>;
-  if (bag.landed.condition === 'critical')
-    return <Caution strong>Critical fish: no time to float. Match by hand and let it out now, into moving water.</Caution>;
-  return (
-    <Caution strong>
-      Foul water: keep the bag closed while it floats and net the fish out within two minutes of opening. Opened and kept, the ammonia turns
-      toxic as carbon dioxide leaves.
-    </Caution>
-  );
-}
-
-function SalinityStep({ bag, tankPpt }: { bag: BenchBag; tankPpt: number }) {
-  const { say } = useUnits();
-  // Measured here beats measured in another bag, and that what was stated.
-  const [ppt, from] = bag.readings.salinity
-    ? [bag.readings.salinity.value, 'measured']
-    : bag.siblings?.salinity
-      ? [bag.siblings.salinity.value, 'in another bag']
-      : [bag.told.salinityPpt, 'stated'];
-  const gap = salinityGap(ppt, tankPpt);
-  if (!gap.judged)
-    return <Caution>Salinity of the bag not known. Ask the supplier, or measure the tell-tale bag in its first minute.</Caution>;
-  const words = `${say('salinity', gap.fromPpt)} ${from} → ${say('salinity', gap.toPpt)} in ${bag.tank!.code}`;
-  if (gap.direction === 'none') return <p>Salinity: {words}, no step.</p>;
-  const bears = tolerancesOf(lotOf({ n: bag.alive, lotBags: bag.lotBags, kind: bag.kind }));
-  const size = Math.abs(gap.stepPpt);
-  const tolerance = gap.direction === 'up' ? bears.salinityStepUp : bears.salinityStepDown;
-  const over = size > tolerance;
-  return (
-    <Caution strong={over}>
-      Salinity: {words}, a step <b>{gap.direction}</b> of {say('salinity', size)}; they bear {say('salinity', tolerance)} at once.
-      {over && ' Bring tank and bag nearer before they are let in.'}
-    </Caution>
-  );
 }

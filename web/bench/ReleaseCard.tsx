@@ -4,12 +4,19 @@ import { isSurfaceReading, temperatureAfloat } from '#core/water/index.ts';
 import { useTimes } from '../data/me.ts';
 import { countdown } from '../frame/RunningStrip.tsx';
 import { Caution } from '../parts/Caution.tsx';
-import { ReleaseForm } from './ReleaseForm.tsx';
+import { ReleaseForm, type DueFloat } from './ReleaseForm.tsx';
 import { useUnits } from '../data/units.ts';
 
 const MINUTE_MS = 60_000;
 
-export function ReleaseCard({ bag, run, now }: { bag: BenchBag; run: Afloat; now: number }) {
+type Props = {
+  bag: BenchBag;
+  run: Afloat;
+  now: number;
+  /** Floats of its lot in the same tank that are due too. */ others?: readonly DueFloat[];
+};
+
+export function ReleaseCard({ bag, run, now, others }: Props) {
   const { when } = useTimes();
   const { say, sayStep } = useUnits();
   const left = run.dueAtMs - now;
@@ -49,7 +56,7 @@ export function ReleaseCard({ bag, run, now }: { bag: BenchBag; run: Afloat; now
       {isSurfaceReading({ method: run.bagMethod }) && (
         <Caution>The bag was read on its skin: its water may be {sayStep(2)} off. Measure again before release.</Caution>
       )}
-      <ReleaseForm bag={bag} run={run.run} early={left > 0} />
+      <ReleaseForm bag={bag} run={run.run} early={left > 0} others={others} />
     </>
   );
 }

@@ -11,20 +11,27 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { useHoldAgain } from '../moves/useHoldAgain.tsx';
+import { HowMany } from '../parts/HowMany.tsx';
 import { MishapChips } from '../parts/MishapChips.tsx';
-import { useOverrule } from '../parts/useOverrule.tsx';
+import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 import { capital } from '../frame/RunningStrip.tsx';
 
 /** `early` = the float is not due: it takes a press on the button itself, not any Enter. */
-type Props = { bag: BenchBag; run?: string; early?: boolean; onBack?: () => void };
+type Props = { bag: BenchBag; run?: string; early?: boolean; onBack?: () => void; others?: readonly DueFloat[] };
+export type DueFloat = { bag: BenchBag; run: string };
 
-export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
+export function ReleaseForm({ bag, run, early = false, onBack, others = [] }: Props) {
   const { house } = useMe();
   const { attempt } = useOverrule();
   const [alive, setAlive] = useState(bag.alive);
   const [dead, setDead] = useState(0);
   const [by, setBy] = useState<ReleaseBy>('net');
+  const [bags, setBags] = useState(1);
+  const along = others.slice(0, bags - 1);
+  const more = along.reduce((sum, one) => sum + one.bag.alive, 0);
   const [mishap, setMishap] = useState<Mishap>();
+  const holdAgain = useHoldAgain({ lot: bag.lot, label: bag.lotLabel, into: alive > 0 ? [bag.tank!.id] : [] });
   const found = alive + dead;
   const code = bag.tank!.code;
   const policy = house.rules.holds[holdClassOf({ is: bag.kind?.is }, bag.water!.type)];
@@ -57,17 +64,29 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
           by,
         },
       },
+      // The others as they are on the books: a count that differs is told bag by bag.
+      ...along.map((one): Draft => ({
+        kind: 'fish.released',
+        payload: { bag: one.bag.bag, lot: one.bag.lot, tank: bag.tank!.id, run: one.run, alive: one.bag.alive, dead: 0, by },
+      })),
       ...(mishap && alive > 0
         ? [{ kind: 'mishap.recorded' as const, payload: { lot: bag.lot, tank: bag.tank!.id, n: 1, what: mishap } }]
         : []),
+      // After it: a place is judged by who was on hold before.
+      ...holdAgain.drafts(),
     ];
-    attempt({
-      title: `${capital(bag.label)} into ${code}`,
-      doing: `Net out ${alive} all the same`,
-      words: `${alive} ${bag.lotLabel} in ${code}${dead > 0 ? `, ${dead} dead` : ''}`,
-      drafts,
-      onDone: () => undefined,
-    });
+    attempt(
+      knowing(
+        {
+          title: `${capital(bag.label)} into ${code}`,
+          doing: `Net out ${alive + more} all the same`,
+          words: `${alive + more} ${bag.lotLabel} in ${code}${dead > 0 ? `, ${dead} dead` : ''}`,
+          drafts,
+          onDone: () => undefined,
+        },
+        holdAgain.left,
+      ),
+    );
   };
   return (
     <div className="release">
@@ -85,6 +104,9 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
       <MishapChips value={mishap} onChange={setMishap} />
       <Caution>Bag water to the drain, never into the tank or its sump: it carries ammonia and whatever lived in the bag.</Caution>
       {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {policy.days} clean days.</p>}
+      {holdAgain.box}
+      <HowMany label="Bags of it that are due here" one="this bag" of={others.length + 1} value={along.length + 1} onChange={setBags} />
+      {along.length > 0 && <p className="soft">Those as they are on the books, none dead. One that differs: by itself.</p>}
       <div className="thumb">
         <ActButton
           pressKey={early ? undefined : 'bench.act'}
@@ -92,7 +114,9 @@ export function ReleaseForm({ bag, run, early = false, onBack }: Props) {
           onPress={release}
           hint="count right in the net before lifting"
         >
-          {alive > 0 ? `Net out ${alive} into ${code}` : `${dead} dead, none to net out`}
+          {alive + more > 0
+            ? `Net out ${alive + more} into ${code}${along.length > 0 ? `, ${along.length + 1} bags` : ''}`
+            : `${dead} dead, none to net out`}
         </ActButton>
         {onBack && (
           <Button variant="plain" onClick={onBack}>

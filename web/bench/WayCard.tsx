@@ -18,6 +18,7 @@ import { useDeeds } from '../data/deed.tsx';
 import { useMay, useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
+import { CannotBe } from '../parts/CannotBe.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
@@ -54,13 +55,20 @@ export function WayCard({ bag, siblings, onSkip, onChosen }: Props) {
     () => inputOf({ ...knownOf(bag), now, around, controls, ...standing }),
     [bag, now, around, controls, standing],
   );
-  const { picture, faults } = useComparison({ input, doubts, measureFirst, draws: DRAWS });
+  const { picture, faults, failed, again } = useComparison({ input, doubts, measureFirst, draws: DRAWS });
   // Held still between changes: the chart is drawn anew for each that is not.
   const bears = useMemo(() => tolerancesOf(input.lot), [input]);
   const measured = useMemo(() => {
     const { pH, salinity, temperature } = bag.readings;
     return { pH: pH?.value, salinity: salinity?.value, temperature: temperature?.value };
   }, [bag.readings]);
+  if (failed !== undefined)
+    return (
+      <>
+        <CannotBe what={`What opening ${bag.label} does`} why={failed} onAgain={again} />
+        <Facts bag={bag} facts={facts} faults={faults} reckoned={{}} />
+      </>
+    );
   if (!picture) {
     return faults.length === 0 ? <Waiting retry={() => undefined} /> : <Facts bag={bag} facts={facts} faults={faults} reckoned={{}} />;
   }
@@ -93,7 +101,9 @@ export function WayCard({ bag, siblings, onSkip, onChosen }: Props) {
         ...(reason ? { why: reason } : {}),
         compared: { controls: given(controls), ...standing },
       },
-      ...(locked ? { overrules: [{ code: LEAD_CODES[locked], reason }] } : {}),
+      ...(locked
+        ? { overrules: [{ code: LEAD_CODES[locked], reason, ...(locked === 'over tolerance' ? { size: focus.limiting.strain } : {}) }] }
+        : {}),
     }));
     void doIt(`${capital(bag.label)}${siblings.length > 0 ? ` and ${siblings.length} more` : ''}: ${method}`, ...entries);
     onChosen?.();

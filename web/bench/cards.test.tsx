@@ -7,7 +7,7 @@ import type { Act } from '#core/journal/index.ts';
 import type { Preference } from '#core/water/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
-import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
+import { answer, draw, NOW, press, sentAct, tankCard } from '../testScreen.tsx';
 import { FloatCard } from './FloatCard.tsx';
 import { ReleaseCard } from './ReleaseCard.tsx';
 import { benchBag } from './testBag.ts';
@@ -51,6 +51,7 @@ const floating = (more: Partial<BenchBag> = {}, now = NOW, of: Partial<Afloat> =
     </DeedProvider>,
   );
 const sent = () => sentAct(asked);
+const written = () => asked.filter(({ path }) => path === '/api/journal');
 const kindsOf = (act: Act) => act.entries.map(({ kind }) => kind);
 
 describe('before the float', () => {
@@ -172,15 +173,50 @@ describe('net out', () => {
     expect(act.entries[1]).toMatchObject({ kind: 'fish.released', payload: { alive: 2, dead: 1 } });
   });
 
+  it('bags of the lot that are due in the same tank go with it, as they are on the books', async () => {
+    const other = { bag: { ...bag, bag: 'bag-2', label: 'bag 2', holdKnown: true }, run: 'run-2' };
+    draw(
+      <DeedProvider>
+        <ReleaseCard bag={{ ...bag, holdKnown: true }} run={run} now={run.dueAtMs} others={[other]} />
+      </DeedProvider>,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'all 2' }));
+    await press(/^Net out 8 into G1, 2 bags/);
+    const { entries } = await sent();
+    expect(entries.map(({ payload }) => payload)).toMatchObject([
+      { bag: 'bag-1', alive: 4, run: run.run },
+      { bag: 'bag-2', alive: 4, dead: 0, run: 'run-2' },
+    ]);
+  });
+
+  it('cleared residents that meet them are on hold again by the same act, unless somebody says not', async () => {
+    const gramma = { lot: 'gramma', label: 'royal gramma', n: 2, promised: false };
+    const waters = [{ id: 'w', entry: 'e', name: 'Salt', type: 'marine', temperatureC: 25, salinityPpt: 31, volumeL: 300, tanks: 1 }];
+    const tanks = [tankCard('G1', { occupants: [gramma] })];
+    asked = answer({
+      '/api/journal': { body: { seq: 1 } },
+      '/api/views/room': { body: { seq: 1, racks: [{ id: 'r', name: 'Gull', room: 'Back', walk: 1, tanks }], waters } },
+    });
+    floating();
+    expect(await screen.findByLabelText(/are on hold again: royal gramma/)).toBeTruthy();
+    await press(/^Net out 4 into G1/);
+    const { entries } = await sent();
+    expect(entries.map(({ kind, payload }) => [kind, (payload as { lot: string }).lot])).toEqual([
+      ['hold.opened', 'lot-1'],
+      ['fish.released', 'lot-1'],
+      ['hold.opened', 'gramma'],
+    ]);
+  });
+
   it('takes any Enter when it is due, and none before: then only the button itself', async () => {
     const first = floating({ holdKnown: true });
     fireEvent.keyDown(document, { key: 'Enter', code: 'Enter' });
-    expect(asked).toEqual([]);
+    expect(written()).toEqual([]);
     first.unmount();
     floating({ holdKnown: true }, run.dueAtMs);
     await waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button', { name: /^Net out/ }).disabled).toBe(false));
     fireEvent.keyDown(document, { key: 'Enter', code: 'Enter', repeat: true });
-    expect(asked).toEqual([]);
+    expect(written()).toEqual([]);
     fireEvent.keyDown(document, { key: 'Enter', code: 'Enter' });
     expect(kindsOf(await sent())).toEqual(['fish.released']);
   });

@@ -6,7 +6,7 @@ import type { InputFault } from '#core/bench/input.ts';
 import type { Method } from '#core/bench/methods.ts';
 import type { Turn } from '#core/bench/settle.ts';
 import type { Help } from '#core/bench/verdict.ts';
-import { useAsker } from '../data/useAsker.ts';
+import { useAsker, type Asking } from '../data/useAsker.ts';
 import type { Answer, Question } from './compute.ts';
 
 export type Picture = {
@@ -20,13 +20,12 @@ export type Computed = { picture?: Picture; faults: readonly InputFault[] };
 
 const make = () => new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
 
-export function useComparison(asking: Question): Computed {
+export function useComparison(asking: Question): Computed & Asking {
   const [computed, setComputed] = useState<Computed>({ faults: [] });
   const asked = JSON.stringify(asking);
   const question = useMemo(() => JSON.parse(asked) as Question, [asked]);
   const onAnswer = useCallback((answer: Answer) => setComputed((was) => taken(was, answer)), []);
-  useAsker<Question, Answer>({ make, question, onAnswer });
-  return computed;
+  return { ...computed, ...useAsker<Question, Answer>({ make, question, onAnswer }) };
 }
 
 function taken(was: Computed, answer: Answer): Computed {

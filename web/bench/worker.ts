@@ -1,5 +1,5 @@
 // Computes away from the page, a step at a time; a new question ends the old one between two steps.
-import type { Answered, Asked } from '../data/useAsker.ts';
+import { failedBy, type Answered, type Asked } from '../data/useAsker.ts';
 import { answersTo, type Answer, type Question } from './compute.ts';
 
 let current = 0;
@@ -12,9 +12,14 @@ onmessage = ({ data: { no, question } }: MessageEvent<Asked<Question>>) => {
     if (current !== no) return channel.port1.close();
     // A few draws a turn: often enough to hear a new question, seldom enough to cost nothing.
     for (let turn = 0; turn < 4; turn += 1) {
-      const { value, done } = steps.next() as { value: Answer | undefined; done?: boolean };
-      if (value) postMessage({ no, answer: value } satisfies Answered<Answer>);
-      if (done) return channel.port1.close();
+      try {
+        const { value, done } = steps.next() as { value: Answer | undefined; done?: boolean };
+        if (value) postMessage({ no, answer: value } satisfies Answered<Answer>);
+        if (done) return channel.port1.close();
+      } catch (error) {
+        postMessage({ no, failed: failedBy(error) } satisfies Answered<Answer>);
+        return channel.port1.close();
+      }
     }
     channel.port2.postMessage(undefined);
   };

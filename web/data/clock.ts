@@ -25,6 +25,22 @@ export function hearHouseTime(nowMs: number): void {
   else if (Math.abs(nowMs - houseNow()) > MOVED_MS) offsetMs = nowMs - Date.now();
 }
 
+const LOOKS_AT_CLOCK_EVERY_MS = 3000;
+const SET_MS = 1000;
+
+/** Calls back when this device's own clock was set, or stood still in sleep: what the house says is asked anew. Gives the way to stop. */
+export function onClockSet(listener: () => void): () => void {
+  const apart = () => Date.now() - performance.now();
+  let known = apart();
+  const timer = setInterval(() => {
+    const now = apart();
+    if (Math.abs(now - known) < SET_MS) return;
+    known = now;
+    listener();
+  }, LOOKS_AT_CLOCK_EVERY_MS);
+  return () => clearInterval(timer);
+}
+
 /** The house time, told anew whenever it is a whole multiple of `everyMs`: all timers of all screens change at the same instants. */
 export function useHouseNow(everyMs: number): number {
   const [now, setNow] = useState(houseNow);

@@ -4,7 +4,7 @@ import { jest } from '@jest/globals';
 import { Profiler } from 'react';
 import { act, screen } from '@testing-library/react';
 import { draw, NOW } from '../testScreen.tsx';
-import { hearHouseTime } from './clock.ts';
+import { hearHouseTime, onClockSet } from './clock.ts';
 import { useTimes } from './me.ts';
 
 function Since() {
@@ -35,6 +35,22 @@ it('an hour of today gets its day once that is over, and nothing is drawn anew b
     expect(screen.getByText('Tue 3 Mar 07:40')).toBeTruthy();
     expect(drawn()).toBe(before + 1);
   } finally {
+    jest.useRealTimers();
+  }
+});
+
+it('a clock of this device that was set is noticed, once, and time that passes is not', () => {
+  jest.useFakeTimers();
+  const heard = jest.fn();
+  const stop = onClockSet(heard);
+  try {
+    jest.advanceTimersByTime(60_000);
+    expect(heard).not.toHaveBeenCalled();
+    jest.setSystemTime(Date.now() - 3_600_000);
+    jest.advanceTimersByTime(9_000);
+    expect(heard).toHaveBeenCalledTimes(1);
+  } finally {
+    stop();
     jest.useRealTimers();
   }
 });

@@ -3,12 +3,13 @@ import { useEffect, useSyncExternalStore } from 'react';
 import useSWR, { mutate, useSWRConfig, type Cache } from 'swr';
 import { v7 } from 'uuid';
 import { permits, versionOf } from '#contract/permits.ts';
-import { paths, viewPath } from '#contract/paths.ts';
+import { MAKER_HEADER, paths, viewPath } from '#contract/paths.ts';
 import { VIEW_TOPICS, type LiveMessage, type ViewName, type Views } from '#contract/views.ts';
 import type { Act, Kind, Overrule, Payloads } from '#core/journal/index.ts';
 import { actStore } from './actStore.ts';
 import { getJson, postJson } from './api.ts';
-import { hearHouseTime, houseNow } from './clock.ts';
+import { hearHouseTime, houseNow, onClockSet } from './clock.ts';
+import { onSavedElsewhere, tellSaved } from './tabs.ts';
 import { makeOutbox, type OutboxState, type SendOutcome } from './outbox.ts';
 
 /** Views that meet a change are read again at most this often. */
@@ -49,8 +50,11 @@ function revalidate(topics?: readonly string[]): void {
 
 export const outbox = makeOutbox({
   store: actStore,
-  send: (act) => postJson<{ seq: number }>(paths.journal, act),
-  onSaved: (_seq, { entries }) => revalidate(entries.flatMap(({ kind }) => permits[kind].topics)),
+  send: (act, maker) => postJson<{ seq: number }>(paths.journal, act, { [MAKER_HEADER]: maker }),
+  onSaved: (_seq, { actId, entries }) => {
+    tellSaved(actId);
+    revalidate(entries.flatMap(({ kind }) => permits[kind].topics));
+  },
   onSignedOut: () => void mutate(paths.me),
 });
 
@@ -142,11 +146,15 @@ export function useLive(onConnection: (connected: boolean) => void): void {
       };
     };
     const online = () => void outbox.flush();
+    const stopTabs = onSavedElsewhere((actId) => outbox.savedElsewhere(actId));
+    const stopClock = onClockSet(() => void mutate(paths.me));
     open();
     document.addEventListener('visibilitychange', open);
     window.addEventListener('online', online);
     return () => {
       clearTimeout(again);
+      stopClock();
+      stopTabs();
       stream?.close();
       document.removeEventListener('visibilitychange', open);
       window.removeEventListener('online', online);

@@ -1,8 +1,10 @@
+/** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
+import { jest } from '@jest/globals';
 import { v7 } from 'uuid';
 import type { Act } from '#core/journal/index.ts';
 import { actStore } from './actStore.ts';
-import { Refusal, ServerAway } from './api.ts';
+import { Refusal, ServerAway, type Away } from './api.ts';
 import { makeOutbox } from './outbox.ts';
 
 const act = (bag: string): Act => ({
@@ -73,18 +75,61 @@ it('shows an act before the server has answered, and keeps it until then', async
   await until(() => outbox.getState().acts.length === 0);
 });
 
+it('loses nothing of a page that is left before the store has it', async () => {
+  const server = makeServer();
+  const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+    throw new Error('the page is gone');
+  });
+  server.away = true;
+  const { outbox } = await start(server);
+  await outbox.record(act('shown'));
+  outbox.signOut();
+  localStorage.setItem('daily-crate-act torn', '{"act":');
+  put.mockRestore();
+  server.away = false;
+  await start(server);
+  await until(() => server.taken.length === 1);
+  expect(server.taken).toEqual(['shown']);
+  await until(async () => (await actStore.all()).length === 0);
+  expect(Object.keys(localStorage)).toEqual(['daily-crate-act torn']);
+  localStorage.clear();
+});
+
 it('keeps the order while the server is away, and sends each once when it is back', async () => {
   const server = makeServer();
   server.away = true;
   const { outbox } = await start(server);
   for (const bag of ['b1', 'b2', 'b3']) expect(await outbox.record(act(bag))).toEqual({ status: 'waiting' });
-  expect(outbox.getState()).toMatchObject({ away: true });
+  expect(outbox.getState()).toMatchObject({ away: 'away' });
   expect((await actStore.all()).map((kept) => bagOf(kept.act))).toEqual(['b1', 'b2', 'b3']);
   server.away = false;
   await until(() => server.taken.length === 3);
   expect(server.taken).toEqual(['b1', 'b2', 'b3']);
-  await until(async () => (await actStore.all()).length === 0);
-  expect(outbox.getState().away).toBe(false);
+  await until(() => outbox.getState().away === false && outbox.getState().acts.every(({ state }) => state === 'saved'));
+  expect(await actStore.all()).toEqual([]);
+});
+
+it('keeps what a house cannot write, and says why', async () => {
+  const server = makeServer();
+  const how: Away[] = ['full', 'cannotWrite'];
+  const { outbox } = await start({
+    ...server,
+    send: (sent) => (how.length > 0 ? Promise.reject(new ServerAway('503', how.shift())) : server.send(sent)),
+  });
+  expect(await outbox.record(act('b1'))).toEqual({ status: 'waiting' });
+  expect(outbox.getState().away).toBe('full');
+  await until(() => outbox.getState().away === false);
+  expect(server.taken).toEqual(['b1']);
+});
+
+it('what another tab has sent neither waits here nor lies in the tray', async () => {
+  const server = makeServer();
+  server.refuse.add('b1');
+  const { outbox } = await start(server);
+  const refused = act('b1');
+  await outbox.record(refused);
+  outbox.savedElsewhere(refused.actId);
+  expect(outbox.getState().acts).toEqual([]);
 });
 
 it('sends after a reload what was kept before it', async () => {
@@ -167,4 +212,55 @@ it('tries again after a broken answer instead of giving the act up', async () =>
   expect(await outbox.record(act('b1'))).toEqual({ status: 'waiting' });
   server.refuse.clear();
   await until(() => server.taken.length === 1);
+});
+
+describe('what the house cannot take', () => {
+  it('an act that it breaks on three times goes to the tray, and the rest goes on', async () => {
+    const server = makeServer();
+    server.status = 500;
+    server.refuse.add('bad');
+    const { outbox } = await start(server);
+    const [bad, good] = [act('bad'), act('good')];
+    void outbox.record(bad);
+    void outbox.record(good);
+    await until(() => server.taken.includes('good'));
+    expect(server.taken).toEqual(['good']);
+    const inTray = outbox.getState().acts.find((one) => one.act.actId === bad.actId);
+    expect(inTray).toMatchObject({ state: 'refused', code: 'refused' });
+    // Tried again by hand it is asked anew.
+    server.refuse.clear();
+    await outbox.again(bad.actId);
+    expect(server.taken).toEqual(['good', 'bad']);
+  });
+
+  it('an answer without a number is none: the act waits and is sent again', async () => {
+    const server = makeServer();
+    let answers = 0;
+    const { outbox } = await start({
+      ...server,
+      send: (sent) => (answers++ === 0 ? Promise.resolve({ seq: undefined as unknown as number }) : server.send(sent)),
+    });
+    void outbox.record(act('b'));
+    await until(() => server.taken.length === 1);
+    expect([answers, server.taken]).toEqual([2, ['b']]);
+  });
+
+  it('each act goes under its maker’s name', async () => {
+    const makers: string[] = [];
+    const server = makeServer();
+    const send = (sent: Act, maker: string) => (makers.push(maker), server.send(sent));
+    const parts = { store: actStore, send, onSaved: () => undefined, onSignedOut: () => undefined, retryMs: 20 };
+    const outbox = makeOutbox(parts);
+    await outbox.signIn('bram');
+    server.away = true;
+    await outbox.record(act('of bram'));
+    outbox.signOut();
+    server.away = false;
+    await outbox.signIn('ines');
+    await outbox.record(act('of ines'));
+    await outbox.signIn('bram');
+    await until(() => server.taken.length === 2);
+    expect(server.taken).toEqual(['of ines', 'of bram']);
+    expect([makers[0], ...makers.slice(-2)]).toEqual(['bram', 'ines', 'bram']);
+  });
 });

@@ -1,7 +1,7 @@
 // The outbox: every act is kept, shown, sent in order and taken out when answered. Knows no screen and no React.
 import type { Act, Refusal as CoreRefusal } from '#core/journal/index.ts';
 import type { KeptAct } from './actStore.ts';
-import { Refusal, ServerAway } from './api.ts';
+import { Refusal, ServerAway, type Away } from './api.ts';
 
 export type OutboxAct = {
   act: Act;
@@ -16,8 +16,8 @@ export type SendOutcome =
   { status: 'saved'; seq: number } | { status: 'refused'; refusals: CoreRefusal[]; code: string } | { status: 'waiting' };
 export type OutboxState = {
   acts: readonly OutboxAct[];
-  /** The last try found nobody there. */
-  away: boolean;
+  /** The last try found nobody there, or a house that can write nothing. */
+  away: Away | false;
   /** This browser keeps nothing: what waits would be lost by a reload. */
   unkept: boolean;
   lastSavedSeq: number;
@@ -25,7 +25,8 @@ export type OutboxState = {
 
 type Parts = {
   store: { all(): Promise<KeptAct[]>; put(kept: KeptAct): Promise<void>; remove(actId: string): Promise<void> };
-  send: (act: Act) => Promise<{ seq: number }>;
+  /** `maker` = who recorded it; the server takes it under no other sign-in. */
+  send: (act: Act, maker: string) => Promise<{ seq: number }>;
   /** Called when an act was recorded, and when the server says that nobody is signed in. */
   onSaved: (seq: number, act: Act) => void;
   onSignedOut: () => void;
@@ -34,11 +35,15 @@ type Parts = {
   keepSavedMs?: number;
 };
 
+const MOST_BREAKS = 3;
+
 export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, keepSavedMs = 15_000 }: Parts) {
   let state: OutboxState = { acts: [], away: false, unkept: false, lastSavedSeq: 0 };
   let person: string | undefined;
   let sending: Promise<void> | undefined;
   let retry: ReturnType<typeof setTimeout> | undefined;
+  /** How often the house broke on an act. */
+  const broke = new Map<string, number>();
   const listeners = new Set<() => void>();
   const set = (change: Partial<OutboxState>) => {
     state = { ...state, ...change };
@@ -53,7 +58,8 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
     for (let one = next(); one; one = next()) {
       const { act } = one;
       try {
-        const { seq } = await send(act);
+        const { seq } = await send(act, one.person);
+        if (!Number.isInteger(seq)) throw new ServerAway('an answer without a number');
         await store.remove(act.actId).catch(() => undefined);
         // All at once: each change draws the stations anew.
         set({
@@ -65,14 +71,18 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
         onSaved(seq, act);
       } catch (error) {
         if (error instanceof Refusal && error.status === 401) return onSignedOut();
-        if (!(error instanceof Refusal) || error.status >= 500) {
-          set({ away: error instanceof ServerAway || error instanceof Refusal });
+        if (error instanceof Refusal && error.status >= 500) broke.set(act.actId, (broke.get(act.actId) ?? 0) + 1);
+        // What the house breaks on again and again goes to the tray, and the rest goes on.
+        const givenUp = (broke.get(act.actId) ?? 0) >= MOST_BREAKS;
+        if (!(error instanceof Refusal) || (error.status >= 500 && !givenUp)) {
+          set({ away: error instanceof ServerAway ? error.how : error instanceof Refusal && 'away' });
           retry ??= setTimeout(() => void flush(), retryMs);
           if (!(error instanceof ServerAway || error instanceof Refusal)) throw error;
           return;
         }
         const refusals = (error.body.refusals ?? []) as CoreRefusal[];
         const code = error.body.code ?? 'bad';
+        broke.delete(act.actId);
         change(act.actId, { state: 'refused', refusals, code });
         await store.put({ person: one.person, act, refused: { refusals, code } }).catch(() => undefined);
         set({ away: false });
@@ -123,6 +133,10 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
       if (!one || one.state === 'saved') return { status: 'saved', seq: one?.seq ?? state.lastSavedSeq };
       if (one.state === 'refused') return { status: 'refused', refusals: one.refusals ?? [], code: one.code ?? 'bad' };
       return { status: 'waiting' };
+    },
+    /** Another tab has sent it: here it neither waits nor lies in the tray any more. */
+    savedElsewhere(actId: string): void {
+      if (state.acts.some((one) => one.act.actId === actId && one.state !== 'saved')) drop(actId);
     },
     /** Tries a refused act again, as it is. */
     async again(actId: string): Promise<void> {

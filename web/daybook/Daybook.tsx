@@ -80,12 +80,36 @@ function TrayItem({ one, name }: { one: OutboxAct; name: Name }) {
           <Button variant="plain" onClick={() => void outbox.again(one.act.actId)}>
             Try again
           </Button>
+          <AsText act={one.act} />
           <Button variant="odd" onClick={() => void outbox.discard(one.act.actId)}>
             Discard
           </Button>
         </span>
       )}
     </li>
+  );
+}
+
+/** To be kept elsewhere, or sent to somebody: by the clipboard, or by hand where the browser gives none (plain http). */
+function AsText({ act }: { act: OutboxAct['act'] }) {
+  const [shown, setShown] = useState(false);
+  const [copied, setCopied] = useState(false);
+  const text = JSON.stringify(act, null, 1);
+  const copy = async () => {
+    try {
+      await navigator.clipboard.writeText(text);
+      setCopied(true);
+    } catch {
+      setShown(true);
+    }
+  };
+  return (
+    <>
+      <Button variant="plain" onClick={() => void copy()}>
+        {copied ? 'Copied' : 'Copy as text'}
+      </Button>
+      {shown && <textarea readOnly rows={6} value={text} aria-label="As text" onFocus={(event) => event.target.select()} />}
+    </>
   );
 }
 

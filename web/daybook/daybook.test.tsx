@@ -97,6 +97,10 @@ it('what was refused stays here with the reason, until it is tried again or disc
   await record({ kind: 'tool.disinfected', payload: { tool: 'gone' } });
   expect(await screen.findByText('Not written yet')).toBeTruthy();
   expect(screen.getByText('refused')).toBeTruthy();
+  // Over plain http a browser gives no clipboard: the text is there to be taken by hand.
+  await press('Copy as text');
+  const text = await screen.findByRole<HTMLTextAreaElement>('textbox', { name: 'As text' });
+  expect(JSON.parse(text.value)).toMatchObject({ entries: [{ kind: 'tool.disinfected', payload: { tool: 'gone' } }] });
   await press('Discard');
   await waitFor(() => expect(screen.queryByText('Not written yet')).toBeNull());
 });

@@ -16,9 +16,10 @@ import { Chips } from '../parts/Chips.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { capital } from '../frame/RunningStrip.tsx';
 import { CrateSide, Pouches } from './CrateSide.tsx';
-import { landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
+import { landingLike, landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
 import { withPending } from './pending.ts';
+import { SurpriseBox } from './SurpriseBox.tsx';
 import { Key } from '../keys/Key.tsx';
 
 /** Bag water nobody weighed or measured, litres: a bag on no list is taken for an ordinary one. */
@@ -30,9 +31,26 @@ export default function Dock() {
   const { person } = useMe();
   const mayList = useMay('keeper');
   const [query] = useSearchParams();
+  const [box, setBox] = useState(false);
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const view = withPending(data, unseenActs(outbox, data.seq), person.name);
   const crate = view.crates.find((one) => one.crate === query.get('crate')) ?? view.crates.find(isOpen) ?? view.crates[0];
+  if (box)
+    return (
+      <div className="dock">
+        <div className="dock-bag">
+          <SurpriseBox onDone={() => setBox(false)} />
+          <Button variant="plain" onClick={() => setBox(false)}>
+            No such box
+          </Button>
+        </div>
+      </div>
+    );
+  const surprise = mayList && (
+    <Button variant="plain" onClick={() => setBox(true)}>
+      A box on nobody’s list
+    </Button>
+  );
   if (!crate) {
     return (
       <div className="empty">
@@ -48,6 +66,7 @@ export default function Dock() {
             Take in a packing list
           </Link>
         )}
+        {data.species.length > 0 && surprise}
       </div>
     );
   }
@@ -58,14 +77,14 @@ export default function Dock() {
         {view.crates.length > 1 && <CrateTabs crates={view.crates} chosen={crate} />}
         {crate.arrived ? <Landing key={crate.crate} crate={crate} view={view} /> : <Arrival crate={crate} />}
       </div>
-      <Side crate={crate} mayList={mayList} />
+      <Side crate={crate} mayList={mayList} surprise={surprise} />
     </div>
   );
 }
 
 const isOpen = (crate: CrateCard) => crate.arrived !== undefined && crate.bags.some(({ landed, absent }) => !landed && !absent);
 
-function Side({ crate, mayList }: { crate: CrateCard; mayList: boolean }) {
+function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean; surprise: React.ReactNode }) {
   const { undo } = useDeeds();
   return (
     <div className="dock-side">
@@ -75,6 +94,7 @@ function Side({ crate, mayList }: { crate: CrateCard; mayList: boolean }) {
           Take in a packing list
         </Link>
       )}
+      {surprise}
     </div>
   );
 }
@@ -115,11 +135,18 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
   const index = next ? crate.bags.indexOf(next) : -1;
   const { closedH, lateH, pressing } = transit({ ...crate, arrivedAtMs: crate.arrived?.atMs }, house.rules, now);
   const times = `${Math.floor(closedH)} h closed${lateH >= 1 ? `, ${Math.floor(lateH)} h late` : ''}${pressing ? ': first' : ''}`;
-  const land = (draft: LandingDraft, where: Omit<Where, 'units'>) => {
+  const alike = next
+    ? crate.bags.filter((one) => one !== next && one.lot === next.lot && one.listed > 0 && !one.landed && !one.absent)
+    : [];
+  const land = (draft: LandingDraft, where: Omit<Where, 'units'>, same: readonly BagCard[] = []) => {
     const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (where.bag?.lotLabel ?? '');
     const label = where.newBag?.label ?? where.bag!.label;
     setSurprise(false);
-    void doIt(`Landed ${sayFish(draft, name)}, ${label}`, ...landingOf(draft, { ...where, units }));
+    void doIt(
+      `Landed ${sayFish(draft, name)}, ${label}${same.length > 0 ? ` and ${same.length} more` : ''}`,
+      ...landingOf(draft, { ...where, units }),
+      ...same.flatMap((bag) => landingLike(draft, { crate: where.crate, bag })),
+    );
   };
   const absent = (bag: BagCard) =>
     void doIt(`${capital(bag.label)} is not in the box`, { kind: 'bag.absent', payload: { bag: bag.bag, crate: crate.crate } });
@@ -148,13 +175,16 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
           bag={next}
           title={`${crate.supplier} · box ${next.box} · bag ${index + 1} of ${crate.bags.length} · ${times}`}
           species={view.species}
-          onLand={(draft) => land(draft, { crate: crate.crate, bag: next })}
+          like={alike.length}
+          onLand={(draft, same) => land(draft, { crate: crate.crate, bag: next }, alike.slice(0, same))}
           onAbsent={() => absent(next)}
         />
       ) : (
         <div className="empty">
-          <h2>Every bag is landed</h2>
-          <p>{crate.label}: now each its tank.</p>
+          <h2>{crate.bags.length === 0 ? 'Nobody listed its bags' : 'Every bag is landed'}</h2>
+          <p>
+            {crate.label}: {crate.bags.length === 0 ? 'land them one by one, below.' : 'now each its tank.'}
+          </p>
         </div>
       )}
       <Button variant="plain" className="surprise" onClick={() => setSurprise(true)}>

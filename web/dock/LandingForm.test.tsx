@@ -28,15 +28,22 @@ const bag: BagCard = {
 beforeEach(() => void jest.useFakeTimers());
 afterEach(() => void jest.useRealTimers());
 
+/** How many more were landed with each. */
+const same: number[] = [];
 /** The card in front, its first moments over. */
-function open(listed?: BagCard, settled = true) {
+function open(listed?: BagCard, settled = true, like = 0) {
   const landed: LandingDraft[] = [];
+  same.length = 0;
   draw(
     <LandingForm
       bag={listed}
       title="Yard · bag 11 of 19"
       species={shelf}
-      onLand={(draft) => landed.push(draft)}
+      like={like}
+      onLand={(draft, more) => {
+        landed.push(draft);
+        same.push(more);
+      }}
       onAbsent={() => undefined}
     />,
   );
@@ -76,6 +83,17 @@ it('one key lands it too, one key says that one is dead, one takes all back', ()
   expect(landed).toEqual([expect.objectContaining({ alive: 6 })]);
 });
 
+it('lands the next five of its lot the same, but never what is dead or another fish', () => {
+  open(bag, true, 7);
+  press('some of them');
+  press(/^Land 6, and 4 more bags as listed/);
+  expect(same).toEqual([4]);
+  press(/^Dead in bag/);
+  expect(screen.queryByRole('button', { name: 'all 8' })).toBeNull();
+  press(/^Land 5, 1 dead/);
+  expect(same).toEqual([4, 0]);
+});
+
 it('says short and over as the count changes', () => {
   open(bag);
   press(/^Count/);
@@ -89,9 +107,9 @@ it('says short and over as the count changes', () => {
 it('a soft bag is not floated, and the card says so before it is landed', () => {
   open(bag);
   press(/^Soft or foul/);
-  expect(screen.getByRole('note').textContent).toMatch(/Do not float a soft bag/);
+  expect(screen.getByRole('note').textContent).toMatch(/Soft bag: it sinks .* Not to be floated/);
   press('foul');
-  expect(screen.getByRole('note').textContent).toMatch(/Clean, aerated water/);
+  expect(screen.getByRole('note').textContent).toMatch(/Foul water: keep the bag closed/);
   press('sound');
   press('tired');
   expect(screen.getByRole('note').textContent).toMatch(/no medicine yet/);

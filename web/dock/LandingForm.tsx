@@ -9,10 +9,12 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { HowMany } from '../parts/HowMany.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { useUnits } from '../data/units.ts';
 import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
 import { SpeciesPicker } from '../parts/SpeciesPicker.tsx';
+import { firstAid } from '../words/firstAid.ts';
 import { asListed, isAsListed, type LandingDraft } from './draft.ts';
 import { Key } from '../keys/Key.tsx';
 
@@ -27,16 +29,21 @@ type Props = {
   bag?: BagCard;
   title: string;
   species: DockView['species'];
-  onLand: (draft: LandingDraft) => void;
+  /** More bags of its lot in this crate that nobody has landed. */
+  like?: number;
+  onLand: (draft: LandingDraft, same: number) => void;
   onAbsent?: () => void;
   onCancel?: () => void;
 };
 
-export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }: Props) {
+export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, onCancel }: Props) {
   const units = useUnits();
   const listed = bag?.listed ?? 1;
   const [draft, setDraft] = useState<LandingDraft>(() => asListed(listed));
   const [open, setOpen] = useState(!bag);
+  const [bags, setBags] = useState(1);
+  // What is said of a dead or another fish is said of one bag.
+  const asIt = bags > 1 && draft.dead === 0 && !draft.other ? bags - 1 : 0;
   const change = (part: Partial<LandingDraft>) => setDraft((now) => ({ ...now, ...part }));
   const reveal = (part: Partial<LandingDraft>) => {
     change(part);
@@ -49,7 +56,7 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
     problemOf('temperature', draft.temperature, { units, optional: true }) === undefined &&
     (bag !== undefined || (draft.other?.heardAs ?? '') !== '') &&
     (!draft.other || draft.other.heardAs !== '');
-  const land = () => ready && onLand(draft);
+  const land = () => ready && onLand(draft, asIt);
 
   useKey('dock.dead', oneDead);
   useKey('dock.unwell', () => reveal({ condition: 'tired' }));
@@ -116,6 +123,9 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
             )}
           </div>
         )}
+        {like > 0 && draft.dead === 0 && !draft.other && (
+          <HowMany label="The same for" one="this bag" of={like + 1} value={bags} onChange={setBags} />
+        )}
         <ActButton
           pressKey="dock.land"
           disabled={!ready}
@@ -130,6 +140,7 @@ export function LandingForm({ bag, title, species, onLand, onAbsent, onCancel }:
         >
           Land {draft.alive}
           {draft.dead > 0 && `, ${draft.dead} dead`}
+          {asIt > 0 && `, and ${asIt} more ${asIt === 1 ? 'bag' : 'bags'} as listed`}
         </ActButton>
         {onCancel && (
           <Button variant="plain" onClick={onCancel}>
@@ -160,13 +171,7 @@ function sayDraft(draft: LandingDraft, listed: number): string {
 function Advice({ draft }: { draft: LandingDraft }) {
   switch (triage(draft)) {
     case 'first aid':
-      return draft.bagState === 'soft' ? (
-        <Caution strong>
-          Do not float a soft bag: match by hand and let the fish out now. Photograph the bag first if anything in it died.
-        </Caution>
-      ) : (
-        <Caution strong>Clean, aerated water at the bag's own temperature and salinity now, before anything else.</Caution>
-      );
+      return <Caution strong>{firstAid(draft)}</Caution>;
     case 'observe':
       return <Caution>Poor: to an observation tank before quarantine, hides and weak flow.</Caution>;
     case 'settle':

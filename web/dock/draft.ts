@@ -91,3 +91,14 @@ export function landingOf(draft: LandingDraft, { crate, bag, newBag, units }: Wh
   }
   return entries;
 }
+
+/** Another bag of the lot landed like the one in hand: its fish as they are listed, its state as that of the first. Its water is read in one of them. */
+export function landingLike(draft: LandingDraft, { crate, bag }: { crate: string; bag: BagCard }): Draft[] {
+  const { bag: id, lot, listed } = bag;
+  return [
+    {
+      kind: 'bag.landed',
+      payload: { bag: id, crate, lot, alive: listed, dead: 0, quality: 'listed', condition: draft.condition, bagState: draft.bagState },
+    },
+  ];
+}

@@ -1,12 +1,14 @@
 // The door: tap your name, tap your PIN. In a demo house the PINs hang beside the names.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import { tellTabs } from '../data/tabs.ts';
 import { Delete } from 'lucide-react';
 import useSWR, { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
 import type { DoorView, MeView } from '#contract/views.ts';
-import { getJson, postJson, Refusal } from '../data/api.ts';
+import { getJson, postJson } from '../data/api.ts';
 import { setHouseClock } from '../data/clock.ts';
+import { sayPinProblem } from './pinProblem.ts';
 import { FirstLead } from './FirstLead.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 
@@ -23,7 +25,7 @@ export function Door() {
         <Waiting error={error} retry={() => void again()} />
       </main>
     );
-  if (data.house.empty) return <FirstLead />;
+  if (data.house.empty) return <FirstLead house={data.house} />;
   const chosen = data.people.find(({ id }) => id === person);
   return (
     <main className="door">
@@ -64,10 +66,11 @@ function PinPad({ person, onBack }: { person: DoorView['people'][number]; onBack
     try {
       const me = await postJson<MeView>(paths.signIn, { person: person.id, pin });
       setHouseClock(me.clock);
+      tellTabs();
       await mutate(paths.me, me, { revalidate: false });
     } catch (error) {
       setPin('');
-      setProblem(sayProblem(error));
+      setProblem(sayPinProblem(error));
     }
   };
   return (
@@ -116,15 +119,4 @@ function PinPad({ person, onBack }: { person: DoorView['people'][number]; onBack
       </Button>
     </form>
   );
-}
-
-function sayProblem(error: unknown): string {
-  if (!(error instanceof Refusal)) return 'The house does not answer. Try again in a moment.';
-  const { code, left, waitMs } = error.body as { code?: string; left?: number; waitMs?: number };
-  if (code === 'wrongPin')
-    return left && left > 0
-      ? `That is not the PIN. ${left} more ${left === 1 ? 'try' : 'tries'}.`
-      : 'That is not the PIN. Wait a minute, then try again.';
-  if (code === 'tooMany') return `Too many wrong tries. Wait ${Math.ceil((waitMs ?? 60_000) / 1000)} s.`;
-  return 'A PIN has 4 to 8 digits.';
 }

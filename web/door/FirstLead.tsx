@@ -1,8 +1,11 @@
 // An empty house: its name, its zone, and the first lead. Everything else is set up from inside.
 import { mutate } from 'swr';
+import { tellTabs } from '../data/tabs.ts';
 import { paths } from '#contract/paths.ts';
+import type { DoorView } from '#contract/views.ts';
 import { isZone } from '#core/time/index.ts';
 import { postJson, Refusal } from '../data/api.ts';
+import { Caution } from '../parts/Caution.tsx';
 import { PlainForm, type FormField } from '../parts/PlainForm.tsx';
 
 const zones = Intl.supportedValuesOf('timeZone');
@@ -15,30 +18,47 @@ const FIELDS: FormField[] = [
   { name: 'again', type: 'pin', label: 'The PIN once more' },
 ];
 
-export function FirstLead() {
-  const send = async ({ again, ...said }: Record<string, string>) => {
+const CODE: FormField = {
+  name: 'code',
+  type: 'text',
+  label: 'The code that the server printed when it started',
+  hint: 'asked because you are on another machine',
+  maxLength: 12,
+};
+
+export function FirstLead({ house }: { house: DoorView['house'] }) {
+  const send = async ({ again, code, ...said }: Record<string, string>) => {
     if (said.pin !== again) return 'The two PINs are not the same.';
     if (!isZone(said.zone!)) return `There is no time zone ${said.zone}. Write it like Europe/Lisbon.`;
     try {
-      await postJson(paths.firstLead, said);
+      await postJson(paths.firstLead, said, code ? { 'x-first-code': code.trim() } : {});
     } catch (error) {
       if (error instanceof Refusal && error.body.code === 'notEmpty') {
         await mutate(paths.door);
         return 'Somebody else has just set this house up. Ask them for a PIN.';
       }
+      if (error instanceof Refusal && error.body.code === 'cannotBegin') return `It cannot begin here: ${String(error.body.why)}`;
+      if (error instanceof Refusal && error.body.code === 'code') return 'That is not the code that the server printed when it started.';
       return error instanceof Refusal
         ? 'The house did not take it. Look at the fields again.'
         : 'The house does not answer. Try again in a moment.';
     }
+    tellTabs();
     await mutate(paths.me);
     return undefined;
   };
   return (
     <main className="door">
-      <h1>A new house</h1>
+      <h1>{house.nothingIn ? 'Is this a new house?' : 'A new house'}</h1>
+      {house.nothingIn && (
+        <Caution strong>
+          Nothing was found in <code>{house.nothingIn}</code>. If your house should be there, stop here and see whether its disk is
+          connected: nothing has been written yet.
+        </Caution>
+      )}
       <p className="soft">Nobody works here yet. You are its first lead; you add the others once you are in.</p>
       <PlainForm
-        fields={FIELDS}
+        fields={house.code ? [...FIELDS, CODE] : FIELDS}
         initial={{ zone: Intl.DateTimeFormat().resolvedOptions().timeZone, title: 'lead' }}
         submit="Open the house"
         onSubmit={send}

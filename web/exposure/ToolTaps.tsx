@@ -2,24 +2,46 @@
 import Button from 'react-bootstrap/Button';
 import type { MovesView, ToolCard } from '#contract/views.ts';
 import { handsOf } from '#core/exposure/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { placedIn } from '../moves/Meeting.tsx';
+import { useContactAgain } from '../moves/useHoldAgain.tsx';
+import { useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
+import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 
 type Props = { moves: MovesView | undefined; tank: { id: string; code: string }; rack: string | undefined };
 
 export function ToolTaps({ moves, tank, rack }: Props) {
-  const { doIt } = useDeeds();
+  const overrule = useOverrule();
   const { person } = useMe();
   const { when } = useTimes();
+  const tools = moves ? offered(moves.tools, { rack, hands: handsOf(person.id) }) : [];
+  const elsewhereOf = (tool: ToolCard) => tool.wet.filter((one) => one.tank !== tank.id);
+  const again = useContactAgain({ from: tools.flatMap(elsewhereOf).map((one) => one.tank), to: tank.id });
+  const { data: room } = useView('room');
   if (!moves) return null;
+  const onHold = new Set(room ? placedIn(room).flatMap((one) => (one.onHold ? [one.water] : [])) : []);
+  const waterOf = new Map(room?.racks.flatMap((one) => one.tanks).map(({ id, water }) => [id, water] as const));
+  // Only a tool that is wet from fish on hold puts anybody on hold again.
+  const carries = (tool: ToolCard) => elsewhereOf(tool).some((one) => onHold.has(waterOf.get(one.tank) ?? ''));
   const used = (tool: ToolCard) =>
-    void doIt(`${tool.name} was in ${tank.code}`, { kind: 'tool.used', payload: { tool: tool.id, tanks: [tank.id] } });
+    overrule.attempt(
+      knowing(
+        {
+          title: `${tool.name} in ${tank.code}`,
+          doing: 'It was in there',
+          words: `${tool.name} was in ${tank.code}`,
+          drafts: [{ kind: 'tool.used', payload: { tool: tool.id, tanks: [tank.id] } }, ...(carries(tool) ? again.drafts() : [])],
+          onDone: () => undefined,
+        },
+        again.left,
+      ),
+    );
   return (
     <section className="tool-taps" aria-label={`What was wet in ${tank.code}`}>
       <h3>Was in {tank.code} too</h3>
       <div className="chips">
-        {offered(moves.tools, { rack, hands: handsOf(person.id) }).map((tool) => {
-          const elsewhere = tool.wet.filter((one) => one.tank !== tank.id);
+        {tools.map((tool) => {
+          const elsewhere = elsewhereOf(tool);
           const here = tool.wet.some((one) => one.tank === tank.id);
           return (
             <Button
@@ -38,6 +60,7 @@ export function ToolTaps({ moves, tank, rack }: Props) {
           );
         })}
       </div>
+      {again.box}
     </section>
   );
 }

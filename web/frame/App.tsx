@@ -7,6 +7,7 @@ import type { MeView } from '#contract/views.ts';
 import { getJson, Refusal } from '../data/api.ts';
 import { setHouseClock } from '../data/clock.ts';
 import { preloadViews } from '../data/house.ts';
+import { onOtherTab } from '../data/tabs.ts';
 import { MeContext } from '../data/me.ts';
 import { Door } from '../door/Door.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
@@ -28,6 +29,7 @@ async function readMe(path: string): Promise<MeView> {
 export function App() {
   const { data: me, error, mutate } = useSWR<MeView, Error>(paths.me, readMe, { revalidateOnFocus: false, shouldRetryOnError: false });
   const { cache } = useSWRConfig();
+  useEffect(() => onOtherTab(() => void mutate()), [mutate]);
   const who = me?.person.id;
   useEffect(() => {
     if (who === undefined) return;

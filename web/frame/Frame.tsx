@@ -1,6 +1,7 @@
 // The frame around every station: stream bar above, links under it, deed and running strip at the foot.
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, matchPath, NavLink, Outlet, useLocation } from 'react-router';
+import type { Away } from '../data/api.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { OverruleHost } from '../parts/useOverrule.tsx';
 import { outbox, useLive, useOutbox } from '../data/house.ts';
@@ -86,6 +87,12 @@ export function Frame() {
   );
 }
 
+const AWAY_WORDS: Record<Away, string> = {
+  away: 'house away',
+  cannotWrite: 'the house cannot write: kept here',
+  full: 'the house’s disk is full: kept here',
+};
+
 /** What lies between this screen and the house: nothing, acts that wait, acts that were refused. */
 function Waits({ connected }: { connected: boolean }) {
   const { acts, away, unkept } = useOutbox();
@@ -100,7 +107,7 @@ function Waits({ connected }: { connected: boolean }) {
       )}
       {(away || !connected || waiting > 1) && (
         <span className="waiting" role="status">
-          {away || !connected ? 'house away' : 'sending'}
+          {away ? AWAY_WORDS[away] : connected ? 'sending' : AWAY_WORDS.away}
           {waiting > 0 && ` · ${waiting} waiting`}
           {waiting > 0 && unkept && ' · this browser keeps nothing, do not reload'}
         </span>

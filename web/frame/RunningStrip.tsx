@@ -1,4 +1,5 @@
 // The running strip: every float in the house, most urgent left, with a bell when one is due.
+import { isSurfaceReading } from '#core/water/index.ts';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { Afloat, TemporaryStay, VesselTimer } from '#contract/views.ts';
@@ -64,7 +65,9 @@ function RunItem({ run, now }: { run: Afloat; now: number }) {
         </span>
         <span className="left num">{due ? 'due' : countdown(leftMs)}</span>
         <span className="soft">
-          {due ? `net out ${run.n} ${run.lotLabel}` : `${say('temperature', run.bagC)} → ${say('temperature', run.tankC)}`}
+          {due
+            ? `net out ${run.n} ${run.lotLabel}`
+            : `${say('temperature', run.bagC)}${isSurfaceReading({ method: run.bagMethod }) ? ' on the skin' : ''} → ${say('temperature', run.tankC)}`}
         </span>
         <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
       </Link>

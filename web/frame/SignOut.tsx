@@ -1,5 +1,6 @@
 // Leaves the house on this screen; what still waits to be sent stays here for its maker.
 import { LogOut } from 'lucide-react';
+import { tellTabs } from '../data/tabs.ts';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
@@ -25,6 +26,7 @@ export function SignOut() {
   const signOut = async () => {
     try {
       await postJson(paths.signOut, {});
+      tellTabs();
       await mutate(paths.me);
     } catch {
       setAway(true);

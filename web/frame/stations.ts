@@ -16,6 +16,7 @@ const table = [
 const inner = [
   { to: '/dock/list', name: 'Packing list', load: () => import('../intake/Intake.tsx') },
   { to: '/run/:run/sheet', name: 'Run sheet', load: () => import('../runs/SheetPage.tsx') },
+  { to: '/room/acclimate', name: 'Acclimate', load: () => import('../runs/Acclimate.tsx') },
   { to: '/room/moves', name: 'Catch slips', load: () => import('../moves/Slips.tsx') },
   { to: '/room/labels', name: 'Tank labels', load: () => import('../labels/Labels.tsx') },
   { to: '/tank/:code', name: 'Tank', load: () => import('../tank/TankPage.tsx') },

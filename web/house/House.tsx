@@ -5,6 +5,7 @@ import type { HouseView } from '#contract/views.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { useView } from '../data/house.ts';
 import { useMay } from '../data/me.ts';
+import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
 import { Books } from './Books.tsx';
@@ -24,7 +25,7 @@ const PARTS = [
   { id: 'waters', name: 'Waters', Part: Waters, count: ({ waters }: HouseView) => waters.length },
   { id: 'racks', name: 'Racks and tanks', Part: Racks, count: ({ tanks }: HouseView) => tanks.length },
   { id: 'suppliers', name: 'Suppliers', Part: Suppliers, count: ({ suppliers }: HouseView) => suppliers.length },
-  { id: 'people', name: 'People', Part: People, count: ({ people }: HouseView) => people.length },
+  { id: 'people', name: 'People', Part: People, count: ({ people }: HouseView) => people.filter(({ leftAct }) => !leftAct).length },
   { id: 'opening', name: 'What lives here already', Part: Opening, count: ({ opened }: HouseView) => opened },
   { id: 'tools', name: 'Nets and other tools', Part: Tools, count: ({ tools }: HouseView) => tools.length || undefined },
   { id: 'holds', name: 'Holds', Part: HoldRules, count: () => undefined },
@@ -35,14 +36,19 @@ const PARTS = [
 export default function House() {
   const { data, error, mutate } = useView('house');
   const { doIt } = useDeeds();
+  const { ask } = useOverrule();
   const voice = useVoice();
   const mayEdit = useMay('lead');
   const write = useCallback<Write>(
     async (words, ...drafts) => {
       const outcome = await doIt(words, ...drafts);
+      if (outcome.status === 'refused' && outcome.refusals.some(({ overrule }) => overrule)) {
+        ask({ title: words, doing: 'It is so', words, drafts, onDone: () => undefined }, outcome.refusals);
+        return undefined;
+      }
       return outcome.status === 'refused' ? sayAll(outcome.refusals, outcome.code, voice) : undefined;
     },
-    [doIt, voice],
+    [doIt, voice, ask],
   );
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   return <Parts view={data} write={write} mayEdit={mayEdit} />;

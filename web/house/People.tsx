@@ -7,6 +7,7 @@ import { ROLES, type Role } from '#core/people/index.ts';
 import { postJson, Refusal } from '../data/api.ts';
 import { newId } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
+import { sayPinProblem } from '../door/pinProblem.ts';
 import { PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
 import type { PartProps } from './part.ts';
 
@@ -21,21 +22,27 @@ const PERSON_FIELDS: FormField[] = [
   { name: 'role', type: 'choice', label: 'What they may do', options: [...ROLES] },
   { name: 'pin', type: 'pin', label: 'A PIN of 4 to 8 digits', hint: 'They can change it here.' },
 ];
-const PIN_FIELDS: FormField[] = [{ name: 'pin', type: 'pin', label: 'The new PIN, 4 to 8 digits' }];
+const NEW_PIN: FormField = {
+  name: 'pin',
+  type: 'pin',
+  label: 'The new PIN, 4 to 8 digits',
+  hint: 'Signs them out everywhere else.',
+};
+const OLD_PIN: FormField = { name: 'old', type: 'pin', label: 'Your old PIN' };
+type One = PartProps['view']['people'][number];
 
-async function setPin(person: string, pin: string): Promise<string | undefined> {
+async function setPin(person: string, pin: string, old?: string): Promise<string | undefined> {
   try {
-    await postJson(paths.pin, { person, pin });
+    await postJson(paths.pin, { person, pin, ...(old === undefined ? {} : { old }) });
     await mutate(viewPath('house'));
     return undefined;
   } catch (error) {
-    return error instanceof Refusal ? 'The house did not take this PIN.' : 'The house does not answer. The PIN is not set; try again.';
+    if (!(error instanceof Refusal)) return 'The house does not answer. The PIN is not set; try again.';
+    return ['wrongPin', 'tooMany', 'busy'].includes(error.body.code ?? '') ? sayPinProblem(error) : 'The house did not take this PIN.';
   }
 }
 
 export function People({ view, write, mayEdit }: PartProps) {
-  const { person: me } = useMe();
-  const [changing, setChanging] = useState<string>();
   const add = async ({ name, title, role, pin }: Values) => {
     const person = newId();
     return (
@@ -43,37 +50,114 @@ export function People({ view, write, mayEdit }: PartProps) {
       setPin(person, pin!)
     );
   };
+  const [here, gone] = [view.people.filter(({ leftAct }) => !leftAct), view.people.filter(({ leftAct }) => leftAct)];
   return (
     <section className="card" aria-label="People">
       <h2>People</h2>
       <ul className="plain-list">
-        {view.people.map(({ id, name, title, role, hasPin }) => (
-          <li key={id}>
-            <b>{name}</b>{' '}
-            <span className="soft">
-              {title} · {MAY[role]}
-            </span>{' '}
-            {!hasPin && <b className="warn">no PIN: cannot sign in</b>}{' '}
-            {(mayEdit || id === me.id) && changing !== id && (
-              <Button variant="plain" size="sm" onClick={() => setChanging(id)} aria-label={`Set the PIN of ${name}`}>
-                Set the PIN
-              </Button>
-            )}
-            {changing === id && (
-              <PlainForm
-                fields={PIN_FIELDS}
-                submit={`Set the PIN of ${name}`}
-                onSubmit={async ({ pin }) => {
-                  const wrong = await setPin(id, pin!);
-                  if (wrong === undefined) setChanging(undefined);
-                  return wrong;
-                }}
-              />
-            )}
-          </li>
+        {here.map((person) => (
+          <OnePerson key={person.id} person={person} write={write} mayEdit={mayEdit} />
         ))}
       </ul>
-      {mayEdit && <PlainForm fields={PERSON_FIELDS} initial={{ role: 'keeper' }} submit="Add this person" onSubmit={add} />}
+      {mayEdit && (
+        <>
+          <h3>Somebody new</h3>
+          <PlainForm fields={PERSON_FIELDS} initial={{ role: 'keeper' }} submit="Add this person" onSubmit={add} />
+        </>
+      )}
+      {gone.length > 0 && (
+        <>
+          <h3>Worked here</h3>
+          <ul className="plain-list">
+            {gone.map(({ id, name, title, leftAct }) => (
+              <li key={id}>
+                {name} <span className="soft">{title}</span>{' '}
+                {mayEdit && (
+                  <Button
+                    variant="plain"
+                    size="sm"
+                    onClick={() => void write(`${name} works here again`, { kind: 'entry.reversed', payload: { act: leftAct! } })}
+                  >
+                    {name} works here again
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
     </section>
+  );
+}
+
+type Open = 'pin' | 'change' | undefined;
+
+function OnePerson({ person, write, mayEdit }: Omit<PartProps, 'view'> & { person: One }) {
+  const { person: me } = useMe();
+  const [open, setOpen] = useState<Open>();
+  const { id, name, title, role, hasPin } = person;
+  const close = (wrong: string | undefined) => {
+    if (wrong === undefined) setOpen(undefined);
+    return wrong;
+  };
+  return (
+    <li>
+      <b>{name}</b>{' '}
+      <span className="soft">
+        {title} · {MAY[role]}
+      </span>{' '}
+      {!hasPin && <b className="warn">no PIN: cannot sign in</b>}{' '}
+      {(mayEdit || id === me.id) && open !== 'pin' && (
+        <Button variant="plain" size="sm" onClick={() => setOpen('pin')} aria-label={`Set the PIN of ${name}`}>
+          Set the PIN
+        </Button>
+      )}{' '}
+      {mayEdit && open !== 'change' && (
+        <Button variant="plain" size="sm" onClick={() => setOpen('change')} aria-label={`Change ${name}`}>
+          Change
+        </Button>
+      )}
+      {open === 'pin' && (
+        <PlainForm
+          fields={id === me.id ? [OLD_PIN, NEW_PIN] : [NEW_PIN]}
+          submit={`Set the PIN of ${name}`}
+          onSubmit={async ({ pin, old }) => close(await setPin(id, pin!, old))}
+        />
+      )}
+      {open === 'change' && <ChangePerson person={person} write={write} onDone={close} isMe={id === me.id} />}
+    </li>
+  );
+}
+
+type ChangeProps = { person: One; write: PartProps['write']; onDone: (wrong: string | undefined) => string | undefined; isMe: boolean };
+
+function ChangePerson({ person, write, onDone, isMe }: ChangeProps) {
+  const { id, entry, name, title, role } = person;
+  const [leaving, setLeaving] = useState(false);
+  return (
+    <>
+      <PlainForm
+        key={entry}
+        fields={PERSON_FIELDS.filter((field) => field.name !== 'pin')}
+        initial={{ name, title, role }}
+        submit={`Save ${name}`}
+        keep
+        onSubmit={async (values) => {
+          const changed = Object.entries(values).filter(([field, value]) => person[field as 'name'] !== value);
+          if (changed.length === 0) return onDone(undefined);
+          const fields = Object.fromEntries(changed);
+          return onDone(await write(`${values.name} changed`, { kind: 'person.changed', payload: { person: id, basedOn: entry, fields } }));
+        }}
+      />
+      {leaving ? (
+        <Button variant="odd" onClick={() => void write(`${name} works here no more`, { kind: 'person.left', payload: { person: id } })}>
+          Yes: sign {name} out everywhere
+        </Button>
+      ) : (
+        <Button variant="odd" onClick={() => setLeaving(true)} disabled={isMe}>
+          {name} works here no more
+        </Button>
+      )}
+    </>
   );
 }

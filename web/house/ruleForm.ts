@@ -1,8 +1,10 @@
 // The house's rules as a form: what is asked, and the entry that the answers become. Holds have a form of their own (HoldRules).
 import { SCHOOL_CLASSES, SCHOOLS, type Schools } from '#core/bench/index.ts';
-import type { HouseRules } from '#core/room/index.ts';
+import { COST_CODES, type HouseRules } from '#core/room/index.ts';
 import { WATER_TYPES } from '#core/species/index.ts';
 import type { Draft } from '../data/house.ts';
+import { capital } from '../frame/RunningStrip.tsx';
+import { shortFit } from '../words/placeRefusals.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
 
 type Number = Extract<FormField, { type: 'number' }>;
@@ -80,6 +82,16 @@ const PLACES: FormField[] = [
   }),
 ];
 
+/** Each cost of a place: taken by a keeper's tap, or only by a lead who says why. */
+const COSTS: FormField[] = COST_CODES.map((code, index): FormField => ({
+  name: code,
+  type: 'choice',
+  label: capital(shortFit[code]),
+  options: ['a keeper', 'a lead'],
+  ...(index === 0 ? { section: 'Costs of a place: who takes them', hint: 'a lead says why; a keeper needs one tap' } : {}),
+}));
+const leadOnlyOf = (values: Values) => COST_CODES.filter((code) => values[code] === 'a lead');
+
 export const RULE_FIELDS: FormField[] = [
   { name: 'name', type: 'text', label: 'The house is called' },
   { name: 'zone', type: 'text', label: 'Time zone', maxLength: 60 },
@@ -87,6 +99,7 @@ export const RULE_FIELDS: FormField[] = [
   ...RUNS,
   ...AROUND,
   ...PLACES,
+  ...COSTS,
   ...MEALS,
   number('shortUnderH', 'A short way is under, h closed', [0, 72], {
     section: 'Which way',
@@ -113,9 +126,10 @@ export const ruleValues = (house: { name: string; zone: string; rules: HouseRule
       String(value),
     ]),
   );
-  const { cmPerL, heldDays } = places;
+  const { cmPerL, heldDays, leadOnly = [] } = places;
+  const costs = Object.fromEntries(COST_CODES.map((code) => [code, leadOnly.includes(code) ? 'a lead' : 'a keeper']));
   const room = Object.fromEntries(Object.entries(cmPerL).map(([water, cm]) => [`cm ${water}`, String(cm)]));
-  return { ...numbers, ...room, heldDays: String(heldDays), ...schoolValues(schools) };
+  return { ...numbers, ...room, ...costs, heldDays: String(heldDays), ...schoolValues(schools) };
 };
 const numbersOf = (values: Values, fields: readonly FormField[]) =>
   Object.fromEntries(fields.map(({ name }) => [name, numberOf(values[name])]));
@@ -141,6 +155,7 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
             WATER_TYPES.map((water) => [water, numberOf(values[`cm ${water}`])]),
           ) as HouseRules['places']['cmPerL'],
           heldDays: numberOf(values.heldDays),
+          ...(leadOnlyOf(values).length > 0 ? { leadOnly: leadOnlyOf(values) } : {}),
         },
         around: { ...(numbersOf(values, AROUND) as HouseRules['around']), roomC: sameOr(rules.around.roomC, numberOf(values.roomC)) },
         hungryAfterDays: numbersOf(values, MEALS) as HouseRules['hungryAfterDays'],

@@ -52,6 +52,21 @@ it('a key is heard on the page, not with another key and not twice while held', 
   expect(heard()).toBe(2);
 });
 
+it('Enter belongs to the action where a finger or a mouse left the focus, and to the button again for who walks by keys', () => {
+  render(
+    <main>
+      <Listener name="dock.land" inFields />
+    </main>,
+  );
+  const plain = screen.getByText('plain');
+  fireEvent.pointerDown(plain);
+  press('Enter', plain);
+  expect(heard()).toBe(1);
+  press('Tab', plain);
+  press('Enter', plain);
+  expect(heard()).toBe(1);
+});
+
 it('Enter belongs to a button or a form in focus, but not to a lone field or a chosen tank', () => {
   render(<Listener name="dock.land" inFields />);
   press('Enter', screen.getByText('plain'));

@@ -14,9 +14,25 @@ type Options = {
 /** `atMs` = when the key went down by this device's own even clock, however late its handler runs. */
 type Press = (key: string, atMs: number) => void;
 
+/** What was pressed with mouse or finger last: the focus that it left there is no wish of its own. */
+let pressed: Element | null = null;
+document.addEventListener(
+  'pointerdown',
+  ({ target }) => (pressed = target instanceof Element ? target.closest('main button, main a') : null),
+  true,
+);
+document.addEventListener(
+  'keydown',
+  ({ key }) => {
+    if (key === 'Tab') pressed = null;
+  },
+  true,
+);
+
 /** An element in focus that takes Enter for itself, or for its form; a chosen tank leaves it to the action beside it. */
 function takesEnter(target: EventTarget | null): boolean {
   if (target instanceof HTMLInputElement && target.form) return true;
+  if (target === pressed) return false;
   return (target instanceof HTMLButtonElement || target instanceof HTMLAnchorElement) && target.dataset.enter !== 'act';
 }
 

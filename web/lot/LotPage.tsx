@@ -1,7 +1,7 @@
 // One lot, whole: where it is and everywhere it has been, who shared water with it, what it comes of, its clock.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import type { LotView } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
 import { useMay, useTimes } from '../data/me.ts';
@@ -9,6 +9,8 @@ import { HoldClock } from '../holds/HoldClock.tsx';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
+import { NameLot } from './NameLot.tsx';
+import { OutForm, Promised } from './OutForm.tsx';
 
 const LEFT_WORDS: Record<string, string> = {
   died: 'died',
@@ -17,6 +19,7 @@ const LEFT_WORDS: Record<string, string> = {
   returned: 'returned',
   culled: 'culled',
   'put-down': 'put down',
+  given: 'given away',
   discrepancy: 'fewer than the books said',
 };
 
@@ -43,9 +46,13 @@ function Place({ place, name, tank }: { place: string; name: string; tank: boole
 
 function Whole({ view, lot }: { view: LotView; lot: NonNullable<LotView['lot']> }) {
   const { when } = useTimes();
+  const [query] = useSearchParams();
   const keeper = useMay('keeper');
   const lead = useMay('lead');
-  const [form, setForm] = useState<'cut' | 'join'>();
+  const [form, setForm] = useState<'cut' | 'join' | 'out' | 'name' | undefined>(
+    !keeper ? undefined : query.has('out') ? 'out' : query.has('name') && !lot.species ? 'name' : undefined,
+  );
+  const inTanks = view.now.filter(({ tank }) => tank);
   const hold = view.holds[0];
   const span = (fromMs: number, untilMs?: number) => `${when(fromMs)} ${untilMs === undefined ? 'until now' : `to ${when(untilMs)}`}`;
   return (
@@ -78,10 +85,8 @@ function Whole({ view, lot }: { view: LotView; lot: NonNullable<LotView['lot']> 
           </ul>
         )}
         {view.left.length > 0 && <p className="soft">{view.left.map(({ place, n }) => `${n} ${LEFT_WORDS[place] ?? place}`).join(', ')}</p>}
-        {lot.promised.map(({ n, forWhom }) => (
-          <p key={forWhom}>
-            {n} promised to {forWhom}
-          </p>
+        {lot.promised.map((one) => (
+          <Promised key={one.promise} lot={lot} one={one} places={inTanks} keeper={keeper} />
         ))}
         {hold ? <HoldClock hold={hold} full /> : view.now.some(({ tank }) => tank) && <p>Cleared: no hold is open.</p>}
         {lot.cutFrom.map((one) => (
@@ -97,6 +102,9 @@ function Whole({ view, lot }: { view: LotView; lot: NonNullable<LotView['lot']> 
         ))}
         {keeper && view.now.some(({ tank }) => tank) && (
           <div className="chips">
+            <Button variant="plain" aria-expanded={form === 'out'} onClick={() => setForm(form === 'out' ? undefined : 'out')}>
+              Out of the house
+            </Button>
             <Button variant="plain" aria-expanded={form === 'cut'} onClick={() => setForm(form === 'cut' ? undefined : 'cut')}>
               Make some a lot of their own
             </Button>
@@ -106,6 +114,27 @@ function Whole({ view, lot }: { view: LotView; lot: NonNullable<LotView['lot']> 
               </Button>
             )}
           </div>
+        )}
+        {keeper && (lot.species === undefined || lead) && (
+          <div className="chips">
+            <Button
+              variant={lot.species ? 'plain' : 'odd'}
+              aria-expanded={form === 'name'}
+              onClick={() => setForm(form === 'name' ? undefined : 'name')}
+            >
+              {lot.species ? 'They are another species' : 'Name them'}
+            </Button>
+          </div>
+        )}
+        {form === 'name' && <NameLot lot={lot} onDone={() => setForm(undefined)} />}
+        {form === 'out' && (
+          <OutForm
+            lot={lot}
+            places={inTanks}
+            onHold={hold !== undefined}
+            first={query.get('out') ?? undefined}
+            onDone={() => setForm(undefined)}
+          />
         )}
         {form === 'cut' && <CutLot view={view} lot={lot} onDone={() => setForm(undefined)} />}
         {form === 'join' && <JoinLot view={view} lot={lot} onDone={() => setForm(undefined)} />}

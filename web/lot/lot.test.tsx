@@ -20,7 +20,7 @@ const lot: NonNullable<LotView['lot']> = {
   supplier: 'Fernhollow Hatchery',
   sizeCm: 3,
   inHouse: 9,
-  promised: [{ n: 2, forWhom: 'the school' }],
+  promised: [{ promise: 'p', n: 2, forWhom: 'the school' }],
   cutFrom: [],
   cutInto: [{ lot: 'single', label: 'the torn one', n: 1, atMs: NOW - DAY_MS, how: 'cut' }],
 };
@@ -88,11 +88,48 @@ describe('the page of a lot', () => {
     await screen.findByRole('heading', { level: 1 });
   };
 
+  it('goes out of the house by one press, with whom it is promised to and why it is put down not left out', async () => {
+    await page(view);
+    asked = answer({ '/api/journal': { body: { seq: 1 } }, '/api/views/lot?lot=': { body: view }, '/api/views/room': { body: room } });
+    fireEvent.click(screen.getByRole('button', { name: 'Out of the house' }));
+    fireEvent.click(screen.getByRole('button', { name: 'put down' }));
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: /^1 put down/ }).disabled).toBe(true);
+    fireEvent.click(screen.getByRole('button', { name: 'promised' }));
+    fireEvent.change(screen.getByLabelText('To whom'), { target: { value: 'Mossbank school' } });
+    fireEvent.click(screen.getByRole('button', { name: 'sold' }));
+    fireEvent.click(screen.getByRole('button', { name: 'F4' }));
+    await press(/^1 sold/);
+    expect(await sent()).toMatchObject({ kind: 'stock.moved', payload: { moves: [{ lot: 'barbs', from: 'f4', to: 'sold', n: 1 }] } });
+  });
+
+  it('unnamed fish are named by any name they go by', async () => {
+    const firefish = { id: 'firefish', common: 'firefish', scientific: 'Nemateleotris magnifica', alsoCalled: ['fire goby'] };
+    await page({ ...view, lot: { ...lot, label: 'a red one', species: undefined } });
+    asked = answer({
+      '/api/journal': { body: { seq: 1 } },
+      '/api/views/intake': { body: { seq: 1, suppliers: [], species: [firefish] } },
+      '/api/views/lot?lot=': { body: view },
+    });
+    fireEvent.click(screen.getByRole('button', { name: 'Name them' }));
+    fireEvent.change(await screen.findByLabelText('What they are, by any name'), { target: { value: 'fire gob' } });
+    fireEvent.click(await screen.findByRole('button', { name: 'firefish' }));
+    await press(/^They are firefish/);
+    expect(await sent()).toMatchObject({ kind: 'lot.named', payload: { lot: 'barbs', species: 'firefish', label: 'firefish' } });
+  });
+
+  it('a promise is fetched, with its fish, in one act', async () => {
+    await page(view);
+    asked = answer({ '/api/journal': { body: { seq: 1 } }, '/api/views/lot?lot=': { body: view }, '/api/views/room': { body: room } });
+    await press('fetched');
+    const { entries } = await sentAct(asked);
+    expect(entries.map(({ kind }) => kind)).toEqual(['promise.lifted', 'stock.moved']);
+  });
+
   it('says where it is, what left, to whom it is promised, what was cut off, what the books lack', async () => {
     await page(view);
     expect(screen.getByRole('heading', { name: 'cherry barb' })).toBeTruthy();
     expect(screen.getByText('1 died, 2 fewer than the books said')).toBeTruthy();
-    expect(screen.getByText('2 promised to the school')).toBeTruthy();
+    expect(screen.getByText(/^2 promised to the school/)).toBeTruthy();
     expect(screen.getByText(/1 cut off as/).textContent).toContain('the torn one');
     expect(screen.getByText(/The books lack 1 in F4/)).toBeTruthy();
     expect(screen.getByText(/Cleared: no hold is open/)).toBeTruthy();

@@ -2,10 +2,11 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import { Link } from 'react-router';
 import type { HoldCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
 import { holdClassOf, type HoldPolicy } from '#core/holds/index.ts';
 import { netFor, waterStep } from '#core/moves/index.ts';
-import { isCost, isTemporary, takenAs } from '#core/room/index.ts';
+import { isTaken, isTemporary } from '#core/room/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId } from '../data/house.ts';
@@ -15,12 +16,13 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
-import { useOverrule } from '../parts/useOverrule.tsx';
+import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 import { sayRefusal } from '../words/refusals.ts';
 import { carriedOut, planned } from './draft.ts';
 import { Step } from './Step.tsx';
 import { detailsOf, SlipDetails, type Details } from './SlipDetails.tsx';
 import { Meeting, meetingOf, meets } from './Meeting.tsx';
+import { leftCleared } from './useHoldAgain.tsx';
 
 const HOUR_MS = 3_600_000;
 type Props = {
@@ -93,15 +95,16 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
       },
       newId,
     );
-    overrule.attempt({
+    const attempt = {
       title: `${n} ${fish.label} to ${end.code}`,
       doing: `Move them to ${end.code}`,
       words: `${n} ${fish.label} from ${from.code} to ${end.code}${total === n ? '' : `, ${total} counted there`}`,
       drafts,
-      // What stands beside the button was read before it was pressed.
-      overrules: reasons.filter(({ code }) => isCost(code)).map((reason) => takenAs(reason)),
       onDone: () => onDone(end.id),
-    });
+    };
+    // What stands beside the button was read before it was pressed.
+    const staying = who && !again ? who.exposed.length + (who.newcomerExposed ? 1 : 0) : 0;
+    overrule.attempt(knowing(attempt, [...reasons.filter(isTaken), ...leftCleared(staying)]));
   };
   const write = () => {
     if (!end) return;
@@ -210,6 +213,11 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
             <Button variant="plain" onClick={() => onTo(undefined)}>
               Another tank
             </Button>
+          )}
+          {end && otherWater && !temporary && (
+            <Link className="btn btn-plain" to={`/room/acclimate?lot=${fish.lot}&from=${from.id}&to=${end.id}&n=${n}`}>
+              Acclimate first
+            </Link>
           )}
           {end && !slip && (
             <Button variant="plain" onClick={write}>

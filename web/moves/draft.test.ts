@@ -55,9 +55,9 @@ it('says what was counted at the other end, what stayed behind and what went alo
 it('puts cleared fish that meet fish on hold on hold again, movers and residents', () => {
   const policy = plainPolicy(14);
   expect(kinds({ onHold: false, holdAgain: policy, residentsAgain: [{ lot: 'gourami', policy }] })).toEqual([
-    'hold.opened',
-    'hold.opened',
     'stock.moved',
+    'hold.opened',
+    'hold.opened',
   ]);
   // On hold already, nothing is opened twice.
   expect(kinds({ onHold: true, holdAgain: policy })).toEqual(['stock.moved']);

@@ -43,10 +43,6 @@ export function carriedOut(move: Carried, newId: Id): Draft[] {
       payload: { lot: move.lot, child: lot, label, place, n, why: 'another water', ...(move.onHold ? { hold: newId() } : {}) },
     });
   }
-  if (move.holdAgain && !move.onHold)
-    drafts.push({ kind: 'hold.opened', payload: { hold: newId(), lot, policy: move.holdAgain, zero: 'contact' } });
-  for (const { lot: resident, policy } of move.residentsAgain)
-    drafts.push({ kind: 'hold.opened', payload: { hold: newId(), lot: resident, policy, zero: 'contact' } });
   if (move.untilMs !== undefined)
     drafts.push({
       kind: 'stay.limited',
@@ -69,6 +65,11 @@ export function carriedOut(move: Carried, newId: Id): Draft[] {
       ...(move.why ? { why: move.why } : {}),
     },
   });
+  // After the move: a place is judged by who was on hold before it.
+  if (move.holdAgain && !move.onHold)
+    drafts.push({ kind: 'hold.opened', payload: { hold: newId(), lot, policy: move.holdAgain, zero: 'contact' } });
+  for (const { lot: resident, policy } of move.residentsAgain)
+    drafts.push({ kind: 'hold.opened', payload: { hold: newId(), lot: resident, policy, zero: 'contact' } });
   if (move.behind && move.behind.seen !== move.behind.book) {
     const { seen: found, book } = move.behind;
     drafts.push({

@@ -1,5 +1,6 @@
 // A place to drop, choose or paste a text file. What was wrong with the last try is said here.
 import { useId, useState } from 'react';
+import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { readTextFile, type FileText } from '../data/files.ts';
 
@@ -8,6 +9,7 @@ type Props = { label: string; accept: string; onText: (file: FileText) => void; 
 export function FileDrop({ label, accept, onText, paste }: Props) {
   const id = useId();
   const [over, setOver] = useState(false);
+  const [typed, setTyped] = useState('');
   const [problem, setProblem] = useState<string>();
   const take = (file: (Blob & { name?: string }) | undefined | null) => {
     if (!file) return;
@@ -37,14 +39,21 @@ export function FileDrop({ label, accept, onText, paste }: Props) {
           <Form.Label className="label">{paste}</Form.Label>
           <Form.Control
             as="textarea"
-            rows={2}
-            value=""
-            onChange={() => undefined}
+            rows={3}
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
             onPaste={(event) => {
+              // Into an empty box it is the whole list; into what was typed it is a part of it.
+              if (typed.trim() !== '') return;
               event.preventDefault();
               take(new Blob([event.clipboardData.getData('text')]));
             }}
           />
+          {typed.trim() !== '' && (
+            <Button variant="plain" onClick={() => take(new Blob([typed]))}>
+              Read what is typed
+            </Button>
+          )}
         </Form.Group>
       )}
       {problem && (

@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
 import { WITHOUT_LEAD, type Overrule, type Refusal } from '#core/journal/index.ts';
 import { useMay } from '../data/me.ts';
-import { isCost, KNOWINGLY, takenAs } from '#core/room/index.ts';
+import { isTaken, KNOWINGLY, type FitCode } from '#core/room/index.ts';
 import { sayRefusal } from '../words/refusals.ts';
 import { Chips } from './Chips.tsx';
 import { useVoice } from '../data/voice.ts';
@@ -14,20 +14,29 @@ type Props = {
   title: string;
   doing: string;
   refusals: readonly Pick<Refusal, 'code' | 'facts' | 'overrule' | 'emergency'>[];
+  /** Who is put on hold again with it, unless somebody says not. */
+  again?: string;
   onClose: () => void;
-  onOverrule: (overrules: Overrule[]) => void;
+  onOverrule: (why: Pick<Overrule, 'reason' | 'without'> & { again?: true }) => void;
 };
 
-export function OverruleDialog({ title, doing, refusals, onClose, onOverrule }: Props) {
+export function OverruleDialog({ title, doing, refusals, again: met = '', onClose, onOverrule }: Props) {
   const [reason, setReason] = useState('');
   const lead = useMay('lead');
   const keeper = useMay('keeper');
+  const [again, setAgain] = useState<boolean>(true);
   const [without, setWithout] = useState<Overrule['without']>();
   // Some of it a keeper passes over with a reason; where fish cannot wait, all of it, and a lead is called.
-  const own = refusals.every(({ overrule }) => overrule === 'keeper') && keeper;
-  const emergency = !lead && !own && keeper && refusals.every(({ overrule, emergency: urgent }) => urgent || overrule === 'keeper');
+  const own = refusals.every(({ overrule }) => overrule === 'trainee' || (overrule === 'keeper' && keeper));
+  const emergency =
+    !lead &&
+    !own &&
+    keeper &&
+    refusals.every(({ overrule, emergency: urgent }) => urgent || overrule === 'keeper' || overrule === 'trainee');
   // Costs are taken knowingly by one tap; a reason may be given.
-  const onlyCosts = refusals.every(({ code }) => isCost(code));
+  const onlyCosts = refusals.every(({ code, overrule }) =>
+    isTaken({ code: code as FitCode, ...(overrule === 'lead' ? { lead: true } : {}) }),
+  );
   const may = lead || own || (emergency && without !== undefined);
   const voice = useVoice();
   return (
@@ -46,6 +55,15 @@ export function OverruleDialog({ title, doing, refusals, onClose, onOverrule }: 
             {without && <p className="soft">It is written down as that, and a lead is called.</p>}
           </>
         )}
+        {met !== '' && keeper && (
+          <Form.Check
+            type="checkbox"
+            id="overrule-again"
+            label={`On hold again: ${met}`}
+            checked={again}
+            onChange={(event) => setAgain(event.target.checked)}
+          />
+        )}
         {may && (
           <Form.Group controlId="overrule-reason" className="field">
             <Form.Label className="label">Why you do it all the same; it is kept with the entry</Form.Label>
@@ -58,14 +76,11 @@ export function OverruleDialog({ title, doing, refusals, onClose, onOverrule }: 
               variant="primary"
               disabled={reason.trim() === '' && !onlyCosts}
               onClick={() =>
-                onOverrule([
-                  ...new Map(
-                    refusals.map((refusal) => [
-                      refusal.code,
-                      { ...takenAs(refusal, reason.trim() || KNOWINGLY), ...(emergency ? { without } : {}) },
-                    ]),
-                  ).values(),
-                ])
+                onOverrule({
+                  ...(again && keeper && met !== '' ? { again: true as const } : {}),
+                  reason: reason.trim() || KNOWINGLY,
+                  ...(emergency ? { without } : {}),
+                })
               }
             >
               {doing}

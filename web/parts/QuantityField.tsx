@@ -19,13 +19,18 @@ const EXAMPLES: Record<Quantity, string> = {
 };
 
 type Problem = Extract<Parsed, { ok: false }>['problem'];
-const PROBLEMS: Record<Problem, (quantity: Quantity, said: string) => string> = {
+const PROBLEMS: Record<Problem, (quantity: Quantity, said: string, text: string) => string> = {
   'not a number': (quantity) => `Write a number, with a unit if you like: ${EXAMPLES[quantity]}.`,
   unit: (quantity) => `That is no unit of ${quantity}.`,
-  ambiguous: (quantity) =>
-    quantity === 'salinity'
-      ? 'As the meter shows it, compensated to 25 °C (nearly all do: write mS comp), or raw (mS raw)?'
-      : 'Which gallon? Write US gal (3.785 L) or imp gal (4.546 L).',
+  ambiguous: (quantity, _said, text) => {
+    if (/gal/i.test(text)) return 'Which gallon? Write US gal (3.785 L) or imp gal (4.546 L).';
+    if (/s/i.test(text)) return 'As the meter shows it, compensated to 25 °C (nearly all do: write mS comp), or raw (mS raw 24C)?';
+    if (text.includes(',')) return 'A thousand, or one and a part? Write it without the comma, or with a point.';
+    return quantity === 'salinity'
+      ? 'One part in a thousand, or the beginning of a specific gravity? Write 1 ppt, or 1.022.'
+      : 'Degrees or meq? Write 7 dKH, or 7 meq.';
+  },
+  'no temperature': () => 'What a raw conductivity is worth hangs on its temperature: write it too, as in 48 mS raw 24C.',
   implausible: (_quantity, said) => `${said} cannot be. Is the unit right?`,
 };
 
@@ -36,7 +41,7 @@ export function problemOf(
 ): string | undefined {
   if (optional && text.trim() === '') return undefined;
   const parsed = units.read(quantity, text, temperatureC);
-  return parsed.ok ? undefined : PROBLEMS[parsed.problem](quantity, units.say(quantity, parsed.value ?? 0));
+  return parsed.ok ? undefined : PROBLEMS[parsed.problem](quantity, units.say(quantity, parsed.value ?? 0), text);
 }
 
 export function QuantityField({ label, quantity, text, onChange, hint, optional }: Props) {

@@ -1,9 +1,13 @@
 // A deed that the house may refuse on grounds that somebody may pass over: tried, then asked about in the one dialog, then tried again. The dialog belongs
 // to the frame: what was tried may have taken its own form off the screen already, and what stands against it must be said all the same.
 import { useSyncExternalStore } from 'react';
-import type { Overrule, Refusal } from '#core/journal/index.ts';
+import { passingOver, takenAs, type Overrule, type Refusal } from '#core/journal/index.ts';
+import { holdClassOf } from '#core/holds/index.ts';
+import { KNOWINGLY } from '#core/room/index.ts';
+import type { WaterType } from '#core/species/index.ts';
 import { useDeeds } from '../data/deed.tsx';
-import { outbox, type Draft } from '../data/house.ts';
+import { newId, outbox, type Draft } from '../data/house.ts';
+import { useMe } from '../data/me.ts';
 import { OverruleDialog } from './OverruleDialog.tsx';
 
 export type Attempt = {
@@ -11,13 +15,26 @@ export type Attempt = {
   doing: string;
   words: string;
   drafts: readonly Draft[];
-  /** Known and taken before it is tried. */
-  overrules?: Overrule[];
   onDone: () => void;
   onRefused?: () => void;
 };
-type Against = readonly Pick<Refusal, 'code' | 'facts' | 'overrule' | 'emergency'>[];
-type Asked = { attempt: Attempt; against: Against; again: (overrules: Overrule[]) => void };
+type Against = readonly (Pick<Refusal, 'code' | 'facts' | 'overrule' | 'emergency'> & { path?: string })[];
+type Known = Parameters<typeof passingOver>[1];
+type Asked = { attempt: Attempt; against: Against; again: (why: Why) => void };
+type Why = Pick<Overrule, 'reason' | 'without'> & { again?: true };
+
+/** The attempt with costs taken that were read beside its button before it was pressed. */
+export const knowing = (attempt: Attempt, costs: Known): Attempt => ({
+  ...attempt,
+  drafts: passingOver(attempt.drafts, costs, (cost) => takenAs(cost, KNOWINGLY)),
+});
+
+type MetLot = { lot: string; who: string; type: WaterType };
+const metIn = (against: Against): MetLot[] => [
+  ...new Map(
+    against.flatMap(({ code, facts }) => (code === 'cost.leftCleared' ? [[facts.lot, facts as unknown as MetLot] as const] : [])),
+  ).values(),
+];
 
 let asked: Asked | undefined;
 const listeners = new Set<() => void>();
@@ -32,18 +49,25 @@ const subscribe = (tell: () => void) => {
 
 export function useOverrule(): { attempt: (attempt: Attempt) => void; ask: (attempt: Attempt, against: Against) => void } {
   const { doIt, clear } = useDeeds();
+  const { house } = useMe();
+  /** Cleared fish that meet fish on hold by it: what puts them on hold again. */
+  const holdsOf = (against: Against): Draft[] =>
+    metIn(against).map(({ lot, type }) => ({
+      kind: 'hold.opened',
+      payload: { hold: newId(), lot, policy: house.rules.holds[holdClassOf({}, type)], zero: 'contact' },
+    }));
   const ask = (attempt: Attempt, against: Against) =>
     setAsked({
       attempt,
       against,
-      again: (overrules) => {
-        const before = attempt.overrules?.filter(({ code }) => !overrules.some((one) => one.code === code)) ?? [];
-        void run({ ...attempt, overrules: [...before, ...overrules] });
+      again: ({ reason, again, ...why }) => {
+        const passed = again ? against.filter(({ code }) => code !== 'cost.leftCleared') : against;
+        const drafts = passingOver(attempt.drafts, passed, (refusal) => ({ ...takenAs(refusal, reason), ...why }));
+        void run({ ...attempt, drafts: again ? [...drafts, ...holdsOf(against)] : drafts });
       },
     });
   const run = async (attempt: Attempt) => {
-    const { overrules } = attempt;
-    const outcome = await doIt(attempt.words, ...attempt.drafts.map((draft) => (overrules?.length ? { ...draft, overrules } : draft)));
+    const outcome = await doIt(attempt.words, ...attempt.drafts);
     if (outcome.status !== 'refused') return attempt.onDone();
     // The screen keeps what was meant and shows what stands against it: nothing to lay in the tray.
     await outbox.discard(outcome.actId);
@@ -64,10 +88,11 @@ export function OverruleHost() {
       title={now.attempt.title}
       doing={now.attempt.doing}
       refusals={now.against}
+      again={[...new Set(metIn(now.against).map(({ who }) => who))].join(', ')}
       onClose={() => setAsked(undefined)}
-      onOverrule={(overrules) => {
+      onOverrule={(why) => {
         setAsked(undefined);
-        now.again(overrules);
+        now.again(why);
       }}
     />
   );

@@ -1,11 +1,15 @@
 // The bag in hand beside the racks: the tank that was tapped, its reasons, and the choice.
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import type { BenchBag, HoldCard, TankCard } from '#contract/views.ts';
-import { isCost, takenAs, type FitReason } from '#core/room/index.ts';
+import type { BagCard, BenchBag, HoldCard, TankCard } from '#contract/views.ts';
+import { Link } from 'react-router';
+import { isTaken, type FitReason } from '#core/room/index.ts';
 import { capital } from '../frame/RunningStrip.tsx';
+import { useOutbox, useView } from '../data/house.ts';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
-import { useOverrule, type Attempt } from '../parts/useOverrule.tsx';
+import { HowMany } from '../parts/HowMany.tsx';
+import { knowing, useOverrule, type Attempt } from '../parts/useOverrule.tsx';
 import { sayRefusal } from '../words/refusals.ts';
 import { useVoice } from '../data/voice.ts';
 import { Key } from '../keys/Key.tsx';
@@ -50,18 +54,47 @@ function Reasons({ reasons }: { reasons: readonly FitReason[] }) {
   );
 }
 
+/** Other bags of its lot that have no tank yet, in the order in which they stand. */
+function useAlike(bag: BenchBag): BagCard[] {
+  const { data } = useView('dock');
+  return (
+    data?.crates
+      .flatMap((crate) => crate.bags)
+      .filter((one) => one.lot === bag.lot && one.bag !== bag.bag && !one.tank && !one.absent && !one.released && !one.inRun) ?? []
+  );
+}
+
+/** Landed is also what this screen has landed and the house has not answered yet. */
+function useIsLanded({ bag, landed }: BenchBag): boolean {
+  const { acts } = useOutbox();
+  const justNow = acts.some(({ act }) => act.entries.some((entry) => entry.kind === 'bag.landed' && entry.payload.bag === bag));
+  return landed !== undefined || justNow;
+}
+
 export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
   const overrule = useOverrule();
-  const heads = bag.landed?.alive ?? bag.listed;
+  const others = useAlike(bag);
+  const isLanded = useIsLanded(bag);
+  const [bags, setBags] = useState(1);
+  const going = [bag, ...others.slice(0, bags - 1)];
+  const heads = going.reduce((sum, one) => sum + (one.landed?.alive ?? one.listed), 0);
   const reasons = tank?.reasons ?? [];
-  const costs = reasons.filter(({ code }) => isCost(code)).map((reason) => withDays(reason, { tank, clocks, tanks }));
-  const forbidden = reasons.filter(({ code }) => !isCost(code));
+  const costs = reasons.filter(isTaken).map((reason) => withDays(reason, { tank, clocks, tanks }));
+  const forbidden = reasons.filter((reason) => !isTaken(reason));
   const putIn = ({ id, code }: TankCard): Attempt => ({
     title: `${bag.lotLabel} in ${code}`,
     doing: `Put it in ${code}`,
-    words: `${capital(bag.label)} is to go to ${code}`,
-    drafts: [{ kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: id } }],
-    onDone: () => onDone(bag.landed ? `/bench?bag=${bag.bag}` : '/dock'),
+    words: `${capital(bag.label)}${going.length > 1 ? ` and ${going.length - 1} more are` : ' is'} to go to ${code}`,
+    drafts: going.map((one) => ({ kind: 'bag.assigned', payload: { bag: one.bag, lot: one.lot, tank: id } })),
+    // Those that are left go on to their own tank.
+    onDone: () =>
+      onDone(
+        bags > 1 && others.length >= going.length
+          ? `/room?bag=${others[going.length - 1]!.bag}`
+          : isLanded
+            ? `/bench?bag=${bag.bag}`
+            : '/dock',
+      ),
   });
   const against = () =>
     tank &&
@@ -81,7 +114,13 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
         </b>
       </p>
       <p className="soft">
-        {bag.species ? <i>{bag.species.scientific}</i> : `heard as ${bag.heardAs ?? '?'}`}
+        {bag.species ? (
+          <i>{bag.species.scientific}</i>
+        ) : (
+          <>
+            heard as {bag.heardAs ?? '?'}: <Link to={`/lot/${bag.lot}?name=1`}>name them</Link>
+          </>
+        )}
         {bag.sizeCm ? `, ${bag.sizeCm} cm` : ''}
         {bag.tank ? `. Now for ${bag.tank.code}.` : ''}
       </p>
@@ -103,9 +142,16 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
             {tank.occupants.length === 0 ? 'Empty.' : `With ${tank.occupants.map(({ n, label }) => `${n} ${label}`).join(', ')}.`}
             {tank.coming > 0 && ` ${tank.coming} more to come.`}
           </p>
+          <HowMany
+            label={`Bags of the ${bag.lotLabel} that go there`}
+            one="this bag"
+            of={others.length + 1}
+            value={going.length}
+            onChange={setBags}
+          />
           <ActButton
             pressKey="room.put"
-            onPress={() => overrule.attempt({ ...putIn(tank), overrules: costs.map((cost) => takenAs(cost)) })}
+            onPress={() => overrule.attempt(knowing(putIn(tank), costs))}
             hint={costs.length > 0 ? 'knowing what it costs; it is kept' : `${heads} ${bag.lotLabel}`}
           >
             Put it in {tank.code}

@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import type { RoomView, TankCard } from '#contract/views.ts';
 import { whoMeets } from '#core/holds/index.ts';
-import { PURPOSES, type TankFields } from '#core/room/index.ts';
+import { FLOWS, PURPOSES, type Flow, type TankFields } from '#core/room/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
@@ -31,6 +31,7 @@ export function EditTank({ view, tank }: { view: RoomView; tank: TankCard | unde
   );
 }
 
+const NOT_KNOWN = 'not known';
 /** What changed in the form, as fields of the tank. */
 export function fieldsOf(values: Values, tank: TankCard): Partial<TankFields> {
   const said: Partial<TankFields> = {
@@ -39,6 +40,7 @@ export function fieldsOf(values: Values, tank: TankCard): Partial<TankFields> {
     purpose: values.purpose as TankCard['purpose'],
     lid: values.lid === 'yes',
     water: values.water!,
+    ...(values.flow === NOT_KNOWN ? {} : { flow: values.flow as Flow }),
   };
   return Object.fromEntries(Object.entries(said).filter(([name, value]) => tank[name as 'code'] !== value));
 }
@@ -55,8 +57,15 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
     { name: 'volumeL', type: 'quantity', quantity: 'volume', label: 'It holds' },
     { name: 'purpose', type: 'choice', label: 'What it is for', options: PURPOSES },
     { name: 'lid', type: 'choice', label: 'Lid', options: ['yes', 'no'] },
+    { name: 'flow', type: 'choice', label: 'Flow', options: tank.flow ? FLOWS : [NOT_KNOWN, ...FLOWS] },
   ];
-  const initial = { code: tank.code, volumeL: bare('volume', tank.volumeL), purpose: tank.purpose, lid: tank.lid ? 'yes' : 'no' };
+  const initial = {
+    code: tank.code,
+    volumeL: bare('volume', tank.volumeL),
+    purpose: tank.purpose,
+    lid: tank.lid ? 'yes' : 'no',
+    flow: tank.flow ?? NOT_KNOWN,
+  };
   const living = placedIn(view).filter((one) => one.water !== tank.water || one.tank === tank.id);
   const met = water === tank.water ? undefined : whoMeets([tank.water, water], living);
   return (
@@ -88,10 +97,15 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
         onSubmit={async (values) => {
           const changed = fieldsOf({ ...values, water }, tank);
           if (Object.keys(changed).length === 0) return 'Nothing is different from what the house knows.';
-          const outcome = await doIt(`${tank.code} changed`, {
-            kind: 'tank.changed',
-            payload: { tank: tank.id, basedOn: tank.entry, fields: changed },
-          });
+          const drafts = [{ kind: 'tank.changed' as const, payload: { tank: tank.id, basedOn: tank.entry, fields: changed } }];
+          const outcome = await doIt(`${tank.code} changed`, ...drafts);
+          if (outcome.status === 'refused' && outcome.refusals.some(({ overrule: rank }) => rank)) {
+            overrule.ask(
+              { title: `${tank.code} changed`, doing: 'It is so', words: `${tank.code} changed`, drafts, onDone: () => undefined },
+              outcome.refusals,
+            );
+            return undefined;
+          }
           return outcome.status === 'refused' ? sayAll(outcome.refusals, outcome.code, voice) : undefined;
         }}
       />

@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import type { HoldCard, RackCard, TankCard, WaterCard } from '#contract/views.ts';
 import { useVoice } from '../data/voice.ts';
 import { Tank } from '../parts/Tank.tsx';
-import { isCost } from '#core/room/index.ts';
+import { isTaken } from '#core/room/index.ts';
 import { forbids } from './forbids.ts';
 import { sayRefusal, shortFit } from '../words/refusals.ts';
 import { slowest } from './filter.ts';
@@ -74,7 +74,7 @@ export const Rack = memo(function Rack({
     : [];
   const draw = (tank: TankCard) => {
     const [reason] = forbids(tank);
-    const costs = tank.reasons?.filter(({ code }) => isCost(code)) ?? [];
+    const costs = tank.reasons?.filter(isTaken) ?? [];
     return (
       <Tank
         tank={tank}

@@ -146,7 +146,8 @@ export default function Room() {
             />
           ) : data.lot ? (
             <MoveSlip
-              key={`${data.lot.lot} ${data.lot.from}`}
+              // Anew for another slip, and when the slips arrive: a slip says how many.
+              key={[data.lot.lot, data.lot.from, moves?.slips.find(({ slip }) => slip === query.get('slip'))?.slip].join(' ')}
               view={data}
               hand={data.lot}
               to={tank}

@@ -1,4 +1,5 @@
 // One tank beside the racks: its water, who is here and since when, how each clock stands, and the way to all of it.
+import { PURPOSE_WORDS } from '../words/room.ts';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { HoldCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
@@ -33,8 +34,9 @@ export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
         </Link>
       </h2>
       <p className="soft tight">
-        {tank.purpose === 'home' ? 'home stock' : tank.purpose}
-        {tank.lid ? ', lid' : ', no lid'}. {water.name}
+        {PURPOSE_WORDS[tank.purpose]}
+        {tank.lid ? ', lid' : ', no lid'}
+        {tank.flow ? `, ${tank.flow} flow` : ''}. {water.name}
         {water.tanks > 1 && `, one with ${water.tanks - 1} more`}: {water.type}, {say('temperature', water.temperatureC)},{' '}
         {say('salinity', water.salinityPpt)}.
       </p>

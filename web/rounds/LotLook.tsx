@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { RoundTank } from '#contract/views.ts';
-import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, SURENESS, type Cause } from '#core/rounds/index.ts';
+import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, signsFor, SURENESS, type Cause } from '#core/rounds/index.ts';
 import type { Fast } from '#core/feeding/index.ts';
 import { useTimes } from '../data/me.ts';
 import { Caution } from '../parts/Caution.tsx';
@@ -76,6 +76,8 @@ function Fasting({ fast: { days, allowedDays, hungry, first } }: { fast: Fast })
 
 function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft; change: (part: Partial<LotDraft>) => void }) {
   const [allSigns, setAllSigns] = useState(false);
+  // Of a shrimp there are few enough to show them all.
+  const isFish = lot.is === undefined || lot.is === 'fish';
   const toggle = (sign: (typeof SIGNS)[number]) =>
     change({ signs: draft.signs.includes(sign) ? draft.signs.filter((one) => one !== sign) : [...draft.signs, sign] });
   return (
@@ -124,18 +126,20 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
         <div className="field">
           <span className="label">Signs</span>
           <div className="chips" role="group" aria-label={`Signs in ${lot.label}`}>
-            {(allSigns ? SIGNS : COMMON_SIGNS).map((sign) => (
-              <Button
-                key={sign}
-                variant={SIGN_CLASS[sign] === 'illness' ? 'odd' : 'plain'}
-                className={draft.signs.includes(sign) ? 'chip-on' : ''}
-                aria-pressed={draft.signs.includes(sign)}
-                onClick={() => toggle(sign)}
-              >
-                {sign}
-              </Button>
-            ))}
-            {!allSigns && (
+            {signsFor(lot.is)
+              .filter((sign) => allSigns || !isFish || COMMON_SIGNS.includes(sign))
+              .map((sign) => (
+                <Button
+                  key={sign}
+                  variant={SIGN_CLASS[sign] === 'illness' ? 'odd' : 'plain'}
+                  className={draft.signs.includes(sign) ? 'chip-on' : ''}
+                  aria-pressed={draft.signs.includes(sign)}
+                  onClick={() => toggle(sign)}
+                >
+                  {sign}
+                </Button>
+              ))}
+            {!allSigns && isFish && (
               <Button variant="plain" onClick={() => setAllSigns(true)}>
                 More signs
               </Button>

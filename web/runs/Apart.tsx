@@ -1,4 +1,4 @@
-// Read and reckoned have parted: said at once, with what it may mean and what settles it.
+// Read and calculated have parted: said at once, with what it may mean and what settles it.
 import Button from 'react-bootstrap/Button';
 import type { Parted } from '#core/runs/index.ts';
 import { useUnits } from '../data/units.ts';
@@ -14,12 +14,12 @@ export function Apart({ parted, onRead }: { parted: readonly Parted[]; onRead: (
           <details open={matchMedia?.('(min-width: 701px)').matches ?? true}>
             <summary>
               <b>
-                Read {say(quantity, reading.value)}, reckoned {say(quantity, reckoned)}
+                Read {say(quantity, reading.value)}, calculated {say(quantity, reckoned)}
               </b>
               : they have parted.
             </summary>
-            Reckoned {say(quantity, low)} to {say(quantity, high)}. Perhaps {mayMean.map((meaning) => MEANING_WORDS[meaning]).join(', or ')}
-            .{' '}
+            It was to lie from {say(quantity, low)} to {say(quantity, high)}. Perhaps{' '}
+            {mayMean.map((meaning) => MEANING_WORDS[meaning]).join(', or ')}.{' '}
             <Button variant="link" className="btn-quiet" onClick={onRead}>
               read again
             </Button>

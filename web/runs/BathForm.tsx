@@ -1,8 +1,8 @@
 // A first-aid bath begun: clean water like the fish's own first, then what the label says. The amount is worked out from the label, never given.
-import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
+import { tolerancesOf, type LotInput, type TankInput } from '#core/bench/index.ts';
 import { CONDITIONS, type Condition } from '#core/dock/index.ts';
 import {
   bathDose,
@@ -25,7 +25,9 @@ import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
+import { forgetKept, useKept } from '../parts/useKept.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
+import { sayStep } from '../words/refusals.ts';
 import type { Patient } from './patient.ts';
 
 type Props = { patient: Patient; onBack: () => void };
@@ -36,18 +38,27 @@ export function BathForm({ patient, onBack }: Props) {
   const navigate = useNavigate();
   const { attempt } = useOverrule();
   const { input, tank } = patient;
-  const [is, setIs] = useState<BathKind>('dye');
-  const [label, setLabel] = useState('');
-  const [value, setValue] = useState('');
-  const [unit, setUnit] = useState<LabelUnit>('mL for each 10 L');
-  const [litres, setLitres] = useState('');
-  const [minutes, setMinutes] = useState(String(BATH_MINUTES));
-  const [some, setSome] = useState(patient.n);
-  const [condition, setCondition] = useState<Condition>(patient.condition);
-  const [bathC, setBathC] = useState('');
-  const [bathPpt, setBathPpt] = useState('');
+  const form = `bath ${patient.place} ${patient.lot}`;
+  const [is, setIs] = useKept<BathKind>(form, 'is', 'dye');
+  const [label, setLabel] = useKept(form, 'label', '');
+  const [value, setValue] = useKept(form, 'value', '');
+  const [unit, setUnit] = useKept<LabelUnit>(form, 'unit', 'mL for each 10 L');
+  const [litres, setLitres] = useKept(form, 'litres', '');
+  const [minutes, setMinutes] = useKept(form, 'minutes', String(BATH_MINUTES));
+  const [some, setSome] = useKept(form, 'some', patient.n);
+  const [condition, setCondition] = useKept<Condition>(form, 'condition', patient.condition);
+  const [bathC, setBathC] = useKept(form, 'bathC', '');
+  const [bathPpt, setBathPpt] = useKept(form, 'bathPpt', '');
   // Somebody may have taken some meanwhile: never more than are there.
   const n = Math.min(some, patient.n);
+  /** Their own water; what nobody measured or stated is asked, not guessed. */
+  const theirs = (of: 'temperature' | 'salinity'): string => {
+    const { source, method } = patient.facts.find((fact) => fact.of === `bag.${of}`)!;
+    const within = of === 'salinity' ? units.say('salinity', MATCHED.salinity) : units.sayStep(MATCHED.temperature);
+    return source === 'estimated' || source === 'not known'
+      ? 'Theirs: nobody has measured it. Measure it first.'
+      : `Theirs: ${units.say(of, input.bag[of])}${source === 'told' ? ', as stated' : ''}${method === 'on the bag' ? ', on the skin of the bag: read its water' : ''}; within ${within}.`;
+  };
   const number = Number(value.replace(',', '.'));
   const time = Number(minutes);
   const water = units.read('volume', litres);
@@ -109,7 +120,10 @@ export function BathForm({ patient, onBack }: Props) {
       doing: 'Begin',
       words: `Bath begun for ${n} ${patient.lotLabel}`,
       drafts: [{ kind: 'run.started', payload }],
-      onDone: () => void navigate(`/bench?run=${run}`),
+      onDone: () => {
+        forgetKept(form);
+        void navigate(`/bench?run=${run}`);
+      },
     });
   };
   return (
@@ -175,16 +189,9 @@ export function BathForm({ patient, onBack }: Props) {
           text={bathC}
           onChange={setBathC}
           optional
-          hint={`Theirs: ${units.say('temperature', input.bag.temperature)}.`}
+          hint={theirs('temperature')}
         />
-        <QuantityField
-          label="Its salinity"
-          quantity="salinity"
-          text={bathPpt}
-          onChange={setBathPpt}
-          optional
-          hint={`Theirs: ${units.say('salinity', input.bag.salinity)}; within ${units.say('salinity', MATCHED.salinity)}.`}
-        />
+        <QuantityField label="Its salinity" quantity="salinity" text={bathPpt} onChange={setBathPpt} optional hint={theirs('salinity')} />
       </div>
       {dose && (
         <p className="bath-note" role="status">
@@ -195,11 +202,33 @@ export function BathForm({ patient, onBack }: Props) {
           <span className="soft">The value is the label’s, as you entered it. Follow the label, the local rules and a veterinarian.</span>
         </p>
       )}
+      {ready && warmth.ok && salt.ok && (
+        <AfterBath water={{ temperature: warmth.value, salinity: salt.value }} tank={input.tank} code={tank.code} lot={input.lot} />
+      )}
       <div className="thumb">
         <ActButton disabled={!ready} onPress={begin} hint={`out at once when one rolls or gasps; a look every ${BATH_CHECK_MIN} min`}>
           Begin the bath{time >= 1 ? `, ${time} min` : ''}
         </ActButton>
       </div>
     </div>
+  );
+}
+
+type After = { water: { temperature: number; salinity: number }; tank: TankInput; code: string; lot: LotInput };
+
+/** The other end: from the bath into the tank is a step too. */
+function AfterBath({ water, tank, code, lot }: After) {
+  const units = useUnits();
+  const bears = tolerancesOf(lot);
+  const ppt = tank.salinity - water.salinity;
+  const degrees = tank.temperature - water.temperature;
+  const salt = Math.abs(ppt) > (ppt > 0 ? bears.salinityStepUp : bears.salinityStepDown);
+  if (!salt && Math.abs(degrees) <= bears.temperatureStep) return null;
+  return (
+    <Caution strong>
+      Out of the bath into {code} is a step of{' '}
+      {salt ? sayStep(ppt, (size) => units.say('salinity', size)) : sayStep(degrees, units.sayStep)}: more than they bear at once. Bring
+      them nearer after the bath, before they are let go.
+    </Caution>
   );
 }

@@ -1,29 +1,26 @@
 // The chosen way begun: which vessel, which bags, poured together or apart, who watches. What it will take is shown before anything is poured.
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
 import type { BenchBag, BenchView } from '#contract/views.ts';
 import { AIR_LEVELS } from '#core/bench/air.ts';
-import { STARTING_AROUND } from '#core/bench/around.ts';
-import type { Compared } from '#core/bench/entries.ts';
-import { inputOf } from '#core/bench/facts.ts';
 import { STARTING_CONTROLS, type Controls } from '#core/bench/input.ts';
-import { recipesFor, type Method, type Recipe } from '#core/bench/methods.ts';
-import type { HouseRules } from '#core/room/index.ts';
-import { beginOf, isConversionMethod, OVERFLOWS, pooledBag, sheetOf, type Overflow, type RunStarted } from '#core/runs/index.ts';
+import type { Method } from '#core/bench/methods.ts';
+import { isConversionMethod, OVERFLOWS, sheetOf, type Overflow, type RunStarted } from '#core/runs/index.ts';
+import { beginGroup, isNight, startingL, type Begun } from './begun.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { newId, type Draft } from '../data/house.ts';
-import { useMe } from '../data/me.ts';
+import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { PersonPicker } from '../parts/PersonPicker.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
+import { forgetKept, useKept } from '../parts/useKept.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { ChosenWay } from '../bench/ChosenWay.tsx';
-import { knownOf } from '#contract/known.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { NOT_OFFERED_WORDS } from '../words/bench.ts';
 import { METHOD_TITLES, sayFlow, sayLine, sayMinutes } from '../words/runs.ts';
@@ -40,27 +37,35 @@ const usualVessel = (method: Method): { name: string; overflow: Overflow } =>
       ? { name: 'the floated bag', overflow: 'no overflow' }
       : { name: 'a bucket', overflow: 'no overflow' };
 
-/** Litres in the bags: where an overnight vessel overflows. */
-const startingL = (bags: readonly BenchBag[], now: number): number =>
-  bags.reduce((sum, one) => sum + inputOf({ ...knownOf(one), now, around: STARTING_AROUND }).input.bag.waterL, 0);
+type Props = {
+  bag: BenchBag;
+  method: Method;
+  siblings: readonly BenchBag[];
+  people: BenchView['people'];
+  onBack: () => void;
+  /** Fish of a tank: what is written with the beginning. */
+  before?: readonly Draft[];
+};
 
-type Props = { bag: BenchBag; method: Method; siblings: readonly BenchBag[]; people: BenchView['people']; onBack: () => void };
-
-export function Begin({ bag, method, siblings, people, onBack }: Props) {
+export function Begin({ bag, method, siblings, people, onBack, before }: Props) {
   const { house } = useMe();
   const units = useUnits();
+  const { when } = useTimes();
   const navigate = useNavigate();
   const { attempt } = useOverrule();
   const now = Math.floor(useHouseNow(MINUTE_MS) / MINUTE_MS) * MINUTE_MS;
   const usual = usualVessel(method);
   const all = [bag, ...siblings];
+  const form = `begin ${bag.bag} ${bag.tank!.id} ${method} ${bag.chosen?.atMs ?? 0}`;
   const { floatWithinC, runs: rules } = house.rules;
-  const [how, setHow] = useState<How>(method === 'pooled bucket' && siblings.length > 0 ? 'all poured together' : 'this bag');
-  const [name, setName] = useState(usual.name);
+  const [how, setHow] = useKept<How>(form, 'how', method === 'pooled bucket' && siblings.length > 0 ? 'all poured together' : 'this bag');
+  const [name, setName] = useKept(form, 'name', usual.name);
   // What was compared is what begins; it may still be changed here.
   const compared = bag.chosen?.compared;
   const chosen = { ...STARTING_CONTROLS, floatWithinC, ...compared?.controls };
-  const [holds, setHolds] = useState(
+  const [holds, setHolds] = useKept(
+    form,
+    'holds',
     units.bare(
       'volume',
       method === 'overnight conversion'
@@ -68,13 +73,15 @@ export function Begin({ bag, method, siblings, people, onBack }: Props) {
         : (compared?.controls.bucketL ?? (method === 'long conversion' ? 12 : chosen.bucketL)),
     ),
   );
-  const [overflow, setOverflow] = useState<Overflow>(usual.overflow);
-  const [air, setAir] = useState<Controls['air']>(
+  const [overflow, setOverflow] = useKept<Overflow>(form, 'overflow', usual.overflow);
+  const [air, setAir] = useKept<Controls['air']>(
+    form,
+    'air',
     chosen.air === 'none' && (isConversionMethod(method) || method === 'pooled bucket') ? 'gentle' : chosen.air,
   );
-  const [binder, setBinder] = useState<(typeof YES_NO)[number]>(chosen.binder ? 'yes' : 'no');
-  const [floatFirst, setFloatFirst] = useState<(typeof YES_NO)[number]>(chosen.floatFirst ? 'yes' : 'no');
-  const [watcher, setWatcher] = useState('');
+  const [binder, setBinder] = useKept<(typeof YES_NO)[number]>(form, 'binder', chosen.binder ? 'yes' : 'no');
+  const [floatFirst, setFloatFirst] = useKept<(typeof YES_NO)[number]>(form, 'floatFirst', chosen.floatFirst ? 'yes' : 'no');
+  const [watcher, setWatcher] = useKept(form, 'watcher', '');
   const bucket = units.read('volume', holds);
   const bucketL = bucket.ok ? bucket.value : STARTING_CONTROLS.bucketL;
   const begun = useMemo(() => {
@@ -92,6 +99,8 @@ export function Begin({ bag, method, siblings, people, onBack }: Props) {
   }, [bag, siblings, how, bucketL, air, binder, floatFirst, method, now, floatWithinC, house.rules]);
   const [first] = begun as [Begun, ...Begun[]];
   const lines = sheetOf({ plan: first.start.plan, vessel: { name, holdsL: bucketL, overflow }, from: first.from });
+  // Hands are asked for at these hours of the wall.
+  const atNight = lines.filter(({ atMinute }) => atMinute > 0 && isNight(now + atMinute * MINUTE_MS, house.zone));
   const minutes = lines.reduce((sum, line) => sum + line.minutes, 0);
   const waterL = first.start.start.waterL;
   const problem =
@@ -133,14 +142,17 @@ export function Begin({ bag, method, siblings, people, onBack }: Props) {
       title: METHOD_TITLES[method],
       doing: 'Begin',
       words: `${METHOD_TITLES[method]} begun for ${bag.lotLabel}`,
-      drafts,
-      onDone: () => void navigate(ids.length > 1 ? '/bench?runs=all' : `/bench?run=${ids[0]}`),
+      drafts: [...(before ?? []), ...drafts],
+      onDone: () => {
+        forgetKept(form);
+        void navigate(ids.length > 1 ? '/bench?runs=all' : `/bench?run=${ids[0]}`);
+      },
     });
   };
   return (
     <div className="begin">
       <p className="soft tight">
-        {bag.crateLabel} · {bag.label} · for {bag.tank!.code} · <Link to={`/room?bag=${bag.bag}`}>another tank</Link>
+        {bag.crateLabel} · {bag.label} · for {bag.tank!.code} · {!before && <Link to={`/room?bag=${bag.bag}`}>another tank</Link>}
         <Button variant="link" className="btn-quiet" onClick={onBack}>
           another way
         </Button>
@@ -148,7 +160,7 @@ export function Begin({ bag, method, siblings, people, onBack }: Props) {
       <p className="big">
         <span className="num">{first.start.of.n}</span> {bag.lotLabel} <span className="soft">into {bag.tank!.code}</span>
       </p>
-      <ChosenWay bag={bag} />
+      {!before && <ChosenWay bag={bag} />}
       {siblings.length > 0 && <Chips label={`${all.length} bags of it are here`} options={HOW} value={how} onChange={setHow} />}
       {how === 'all poured together' && (
         <Caution>Poured together nobody can say later which bag a sick fish came from: it is written down as that.</Caution>
@@ -183,13 +195,20 @@ export function Begin({ bag, method, siblings, people, onBack }: Props) {
           where the overflow goes, or take a larger vessel.
         </p>
       )}
+      {!watcher && atNight.length > 0 && (
+        <p className="warn">
+          {atNight.length === 1 ? 'A step falls' : `${atNight.length} steps fall`} in the night (
+          {atNight.map((line) => when(now + line.atMinute * MINUTE_MS)).join(', ')}): name who is there, or take the overnight conversion
+          with its one setting.
+        </p>
+      )}
       {long && !watcher && (
         <p className="warn">It lasts past a shift: name who watches it. A look is asked for every {rules.lookEveryMin} min.</p>
       )}
       <div className="begin-switches">
         <Chips label="Air" options={AIR_LEVELS} value={air} onChange={setAir} />
         <Chips label="Binder" options={YES_NO} value={binder} onChange={setBinder} />
-        <Chips label="Float first" options={YES_NO} value={floatFirst} onChange={setFloatFirst} />
+        {!before && <Chips label="Float first" options={YES_NO} value={floatFirst} onChange={setFloatFirst} />}
       </div>
       {air !== 'none' && binder === 'no' && <Caution>Air keeps them alive and frees ammonia: binder first, or out soon.</Caution>}
       {overflow === 'into the tank' && (
@@ -216,30 +235,4 @@ export function Begin({ bag, method, siblings, people, onBack }: Props) {
       </div>
     </div>
   );
-}
-
-type Begun = { from: { place: string; n: number }[]; start: ReturnType<typeof beginOf>; recipe: Recipe };
-
-function beginGroup(
-  bags: readonly BenchBag[],
-  {
-    method,
-    controls,
-    now,
-    rules,
-    compared,
-  }: { method: Method; controls: Controls; now: number; rules: Pick<HouseRules, 'runs' | 'around'>; compared?: Compared },
-): Begun {
-  const inputs = bags.map(
-    (one) => inputOf({ ...knownOf(one), now, around: rules.around, controls, state: compared?.state, fed: compared?.fed }).input,
-  );
-  const [head] = inputs as [(typeof inputs)[number], ...typeof inputs];
-  const pooled = pooledBag(inputs.map((one) => one.bag));
-  const lot = { ...head.lot, n: bags.reduce((sum, { alive }) => sum + alive, 0), bags: 1 };
-  const recipe = recipesFor({ bag: pooled, tank: head.tank, lot, controls }).find((one) => one.method === method)!;
-  return {
-    from: bags.map(({ bag, alive }) => ({ place: bag, n: alive })),
-    start: beginOf({ recipe, bag: pooled, tank: head.tank, lot, bucketL: controls.bucketL, equal: rules.runs }),
-    recipe,
-  };
 }

@@ -85,8 +85,8 @@ export function Curve({ run, followed }: { run: RunCard; followed?: Followed }) 
           role="img"
           aria-label={
             now
-              ? `${WORDS[curve]} of ${run.started.vessel.name}: now reckoned ${toUnit(valueAt(now, curve)).toFixed(2)} ${unit}`
-              : `${WORDS[curve]}, being reckoned`
+              ? `${WORDS[curve]} of ${run.started.vessel.name}: now calculated ${toUnit(valueAt(now, curve)).toFixed(2)} ${unit}`
+              : `${WORDS[curve]}, being calculated`
           }
         />
       </div>

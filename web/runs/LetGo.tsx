@@ -26,8 +26,9 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { useHoldAgain } from '../moves/useHoldAgain.tsx';
 import { MishapChips } from '../parts/MishapChips.tsx';
-import { useOverrule } from '../parts/useOverrule.tsx';
+import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 
 type Props = { run: RunCard; followed?: Followed; now: number; onBack: () => void; onRead: () => void };
 const HOUR_MS = 3_600_000;
@@ -55,6 +56,12 @@ export function LetGo({ run, followed, now, onBack, onRead }: Props) {
   const [mishap, setMishap] = useState<Mishap>();
   const [dark, setDark] = useState<(typeof DARK)[number]>('4 h');
   const alive = counts.reduce((sum, { n }) => sum + n, 0);
+  const holdAgain = useHoldAgain({
+    lot: run.lot,
+    label: run.lotLabel,
+    into: counts.flatMap(({ tank, n }) => (n > 0 ? [tank] : [])),
+    onHold: !run.holdKnown || run.onHold === true,
+  });
   const stays = stay ?? 0;
   const found = alive + dead + stays;
   const side = sideBySide(correctedOf(run), tankReads(run));
@@ -107,15 +114,12 @@ export function LetGo({ run, followed, now, onBack, onRead }: Props) {
       ...(DARK_H[dark] > 0 && alive > 0
         ? [{ kind: 'lights.dimmed' as const, payload: { tank: first, untilMs: atMs + DARK_H[dark] * HOUR_MS } }]
         : []),
+      // After it: a place is judged by who was on hold before.
+      ...holdAgain.drafts(),
     ];
     const words = `${into.map(({ tank, n }) => `${n} in ${codeOf(tank)}`).join(', ') || 'none alive'}${dead > 0 ? `, ${dead} dead` : ''}: ${run.lotLabel}`;
-    attempt({
-      title: `Let go into ${into.map(({ tank }) => codeOf(tank)).join(', ')}`,
-      doing: 'Let go',
-      words,
-      drafts,
-      onDone: onBack,
-    });
+    const title = `Let go into ${into.map(({ tank }) => codeOf(tank)).join(', ')}`;
+    attempt(knowing({ title, doing: 'Let go', words, drafts, onDone: onBack }, holdAgain.left));
   };
   return (
     <div className="release let-go">
@@ -212,6 +216,7 @@ export function LetGo({ run, followed, now, onBack, onRead }: Props) {
           : 'Looks at 1, 4 and 24 h are put on Today.'}
         {dark === 'not' ? '' : ` Today says when the lights come up, ${when(now + DARK_H[dark] * HOUR_MS)}.`}
       </p>
+      {holdAgain.box}
       <div className="thumb">
         <ActButton
           disabled={alive + dead === 0}

@@ -31,7 +31,7 @@ export function NowLine({ run, followed, now }: { run: RunCard; followed?: Follo
               ? 'The bath is over: out into clean water now.'
               : `until the bath is over, at ${when(end)}; somebody stays beside it`
             : left <= 0
-              ? `Reckoned near enough to ${run.tank.code}. Read both with the same meter, then let go.`
+              ? `Calculated near enough to ${run.tank.code}. Read both with the same meter, then let go.`
               : `until it is near enough to ${run.tank.code}, about ${when(end)}${between ? `, nine in ten between ${when(early)} and ${when(late)}` : ''}`}
       </span>
     </div>
@@ -42,7 +42,7 @@ export function Figures({ run, followed, now }: { run: RunCard; followed?: Follo
   const { say } = useUnits();
   const { when } = useTimes();
   const { boundUntilMs } = standingOf(run);
-  if (!followed) return <p className="run-figures soft">being reckoned …</p>;
+  if (!followed) return <p className="run-figures soft">being calculated …</p>;
   const { salinity, temperature, pH, nh3, oxygen } = followed.now;
   const tank = tankBy(runFactsOf(run), Number.MAX_SAFE_INTEGER);
   const opened = openedAtMs(run);
@@ -66,7 +66,7 @@ export function Figures({ run, followed, now }: { run: RunCard; followed?: Follo
         </span>
       )}
       {opened !== undefined && <span className="num">open {countdown(now - opened)}</span>}
-      <span className="soft">reckoned{run.readings.length > 0 ? ', by what was read' : ''}</span>
+      <span className="soft">calculated{run.readings.length > 0 ? ', by what was read' : ''}</span>
     </p>
   );
 }

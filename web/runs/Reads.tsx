@@ -108,7 +108,7 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
           text={text}
           onChange={setText}
           optional
-          hint={reckoned === undefined ? undefined : `Reckoned ${units.say(quantity, reckoned)}.`}
+          hint={reckoned === undefined ? undefined : `Calculated ${units.say(quantity, reckoned)}.`}
         />
         <Form.Group className="field" controlId="read-how">
           <Form.Label className="label">How</Form.Label>
@@ -131,7 +131,7 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
       {asked && parsed.ok && (
         <div className="ask" role="alertdialog" aria-label="Is that right?">
           <p>
-            {units.say(quantity, parsed.value)}, where {units.say(quantity, reckoned!)} is reckoned
+            {units.say(quantity, parsed.value)}, where {units.say(quantity, reckoned!)} is calculated
             {asked.meant === undefined ? ': is that right?' : `. Was ${asked.typed} meant, ${units.say(quantity, asked.meant)}?`}
           </p>
           <div className="chips">

@@ -22,6 +22,7 @@ import { Signs } from './Signs.tsx';
 import { TapPad } from './TapPad.tsx';
 import { TooFast } from './TooFast.tsx';
 import { useFollowed } from './useFollowed.ts';
+import { CannotBe } from '../parts/CannotBe.tsx';
 import { Watch } from './Watch.tsx';
 
 // Drawn anew when something of the run changed, not with every second of its clock.
@@ -35,7 +36,7 @@ type Props = { run: RunCard; people: BenchView['people']; now: number };
 
 export function RunPage({ run, people, now }: Props) {
   const { when } = useTimes();
-  const picture = useFollowed(run);
+  const { picture, failed, again } = useFollowed(run);
   const [panel, setPanel] = useState<Panel>('steps');
   const [letting, setLetting] = useState(false);
   const followed = picture?.followed;
@@ -69,6 +70,9 @@ export function RunPage({ run, people, now }: Props) {
           <p className="big">
             <span className="num">{run.n}</span> {run.lotLabel} <span className="soft">for {run.tank.code}</span>
           </p>
+          {(failed ?? run.cannot) !== undefined && (
+            <CannotBe what={capital(run.started.vessel.name)} why={failed ?? run.cannot!} onAgain={again} />
+          )}
           <NowLine run={run} followed={followed} now={now} />
         </div>
         <div className="run-work">

@@ -113,7 +113,7 @@ export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
       </div>
       {ahead.map(({ sign, atMinute }) => (
         <Caution key={sign}>
-          Reckoned: {sign} from {when(run.startedAtMs + atMinute * MINUTE_MS)}. {DO_NOW_WORDS[judge(sign).doNow[0]!]}.
+          Calculated: {sign} from {when(run.startedAtMs + atMinute * MINUTE_MS)}. {DO_NOW_WORDS[judge(sign).doNow[0]!]}.
         </Caution>
       ))}
       <div className="pair">

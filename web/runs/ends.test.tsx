@@ -69,7 +69,7 @@ describe('letting go', () => {
         meterChecks: [{ ...out, atMs: NOW - 3_600_000 }],
       }),
     );
-    expect(screen.getByText(/29\.4 ppt here, 30 ppt in D5 \(bench meter\)/)).toBeTruthy();
+    expect(screen.getByText(/29\.6 ppt here, 30\.2 ppt in D5 \(bench meter\)/)).toBeTruthy();
   });
 
   it('splits over tanks, and shows both waters read with the same meter', async () => {

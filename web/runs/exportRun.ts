@@ -36,7 +36,7 @@ export function runRows(run: RunCard, followed: Followed): Row[] {
   const at = (atMs: number) => [short((atMs - run.startedAtMs) / MINUTE_MS, 2), new Date(atMs).toISOString()] as const;
   const reckoned = followed.samples.map((sample, index): Row => [
     ...at(run.startedAtMs + sample.minute * MINUTE_MS),
-    index <= followed.nowIndex ? 'reckoned' : 'reckoned ahead',
+    index <= followed.nowIndex ? 'calculated' : 'calculated ahead',
     short(sample.salinity, 3),
     short(sample.temperature, 3),
     short(sample.pH, 3),

@@ -109,7 +109,7 @@ describe('readings', () => {
     expect(screen.getByText('200 ppt cannot be. Is the unit right?')).toBeTruthy();
     fireEvent.change(field(), { target: { value: '1.1' } });
     const ask = screen.getByRole('alertdialog');
-    expect(ask.textContent).toMatch(/1\.1 ppt, where 1\d(\.\d)? ppt is reckoned\. Was 11 meant/);
+    expect(ask.textContent).toMatch(/1\.1 ppt, where 1\d(\.\d)? ppt is calculated\. Was 11 meant/);
     expect(screen.getByRole<HTMLButtonElement>('button', { name: /^Write it down/ }).disabled).toBe(true);
     fireEvent.click(screen.getByRole('button', { name: '11' }));
     expect(screen.queryByRole('alertdialog')).toBeNull();

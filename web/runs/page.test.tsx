@@ -27,7 +27,7 @@ const openTab = () =>
 
 it('serves while it is being reckoned: what is next, and every panel', () => {
   page();
-  expect(screen.getByText('being reckoned …')).toBeTruthy();
+  expect(screen.getByText('being calculated …')).toBeTruthy();
   expect(openTab()).toEqual(['steps']);
   for (const name of ['drip', 'read', 'signs', 'watch', 'steps']) {
     fireEvent.click(tab(name));

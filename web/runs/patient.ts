@@ -2,7 +2,7 @@
 import type { BenchBag, TankView } from '#contract/views.ts';
 import type { BenchInput } from '#core/bench/compare.ts';
 import type { Around } from '#core/bench/around.ts';
-import { inputOf } from '#core/bench/facts.ts';
+import { inputOf, type Fact } from '#core/bench/facts.ts';
 import type { Condition } from '#core/dock/index.ts';
 import { knownOf } from '#contract/known.ts';
 
@@ -18,11 +18,13 @@ export type Patient = {
   condition: Condition;
   comesFrom: string;
   input: Required<BenchInput>;
+  facts: Fact[];
 };
 
 type Here = { now: number; around: Around };
 
 export function patientOfBag(bag: BenchBag, here: Here): Patient {
+  const { input, facts } = inputOf({ ...knownOf(bag), ...here });
   return {
     place: bag.bag,
     lot: bag.lot,
@@ -32,7 +34,8 @@ export function patientOfBag(bag: BenchBag, here: Here): Patient {
     tank: bag.tank!,
     condition: bag.landed?.condition ?? 'poor',
     comesFrom: `${bag.crateLabel} · ${bag.label}`,
-    input: inputOf({ ...knownOf(bag), ...here }).input,
+    input,
+    facts,
   };
 }
 
@@ -53,7 +56,7 @@ export function patientOfTank({ tank, water }: Lives, { lot, label, n, sizeCm }:
     told: { temperatureC, salinityPpt },
     readings: {},
   };
-  const { input } = inputOf({ bag: own, tank: { type, temperatureC, salinityPpt, volumeL, readings: {} }, ...here });
+  const { input, facts } = inputOf({ bag: own, tank: { type, temperatureC, salinityPpt, volumeL, readings: {} }, ...here });
   return {
     place: tank.id,
     lot,
@@ -64,5 +67,6 @@ export function patientOfTank({ tank, water }: Lives, { lot, label, n, sizeCm }:
     condition: 'poor',
     comesFrom: `${tank.code}, and back into it`,
     input,
+    facts,
   };
 }

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import type { BenchBag, RunCard } from '#contract/views.ts';
 import type { Act } from '#core/journal/index.ts';
 import type { Role } from '#core/people/index.ts';
-import { runningFacts, T0 } from '#core/runs/cases.ts';
+import { dyeBath, runningFacts, T0 } from '#core/runs/cases.ts';
 import { follow, runDues, runFactsOf } from '#core/runs/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { benchBag } from '../bench/testBag.ts';
@@ -41,15 +41,10 @@ export const card = (more: Partial<RunCard> = {}): RunCard => {
   return { ...run, dues: more.dues ?? runDues(run, undefined) };
 };
 /** The same fish in a first-aid bath of half an hour. */
-export const BATH: NonNullable<RunCard['started']['bath']> = {
-  is: 'dye',
-  label: 'dye bath',
-  dose: { value: 1, unit: 'mL for each 10 L' },
-  litres: 5,
-  minutes: 30,
+export const BATH = dyeBath({
   condition: 'poor',
   matched: { temperature: { bath: 25, fish: 25 }, salinity: { bath: 30, fish: 30 } },
-};
+});
 export const inBath = (more: Partial<RunCard> = {}): RunCard => {
   const run = card(more);
   return { ...run, started: { ...run.started, bath: BATH } };
@@ -73,8 +68,8 @@ const room = {
       room: 'Back',
       walk: 1,
       tanks: [
-        { id: 'D5', code: 'D5', water: 'd5' },
-        { id: 'D4', code: 'D4', water: 'd4' },
+        { id: 'D5', code: 'D5', water: 'd5', occupants: [] },
+        { id: 'D4', code: 'D4', water: 'd4', occupants: [] },
       ],
     },
   ],

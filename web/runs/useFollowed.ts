@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react';
 import type { RunCard } from '#contract/views.ts';
 import { useHouseNow } from '../data/clock.ts';
-import { useAsker } from '../data/useAsker.ts';
+import { useAsker, type Asking } from '../data/useAsker.ts';
 import type { RunPicture, RunQuestion } from './compute.ts';
 
 const AGE_STEP_MS = 30_000;
@@ -17,7 +17,7 @@ export function useFollowed({
   meterChecks,
   tankSince,
   fewer,
-}: RunCard): RunPicture | undefined {
+}: RunCard): Asking & { picture?: RunPicture } {
   const now = Math.floor(useHouseNow(5_000) / AGE_STEP_MS) * AGE_STEP_MS;
   const [picture, setPicture] = useState<RunPicture>();
   const last = Math.max(now, ...[...events, ...readings, ...fewer].map(({ atMs }) => atMs));
@@ -26,6 +26,5 @@ export function useFollowed({
     now: last,
   } satisfies RunQuestion);
   const question = useMemo(() => JSON.parse(asked) as RunQuestion, [asked]);
-  useAsker<RunQuestion, RunPicture>({ make, question, onAnswer: setPicture });
-  return picture;
+  return { picture, ...useAsker<RunQuestion, RunPicture>({ make, question, onAnswer: setPicture }) };
 }

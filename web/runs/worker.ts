@@ -1,7 +1,13 @@
 // Follows vessels away from the page.
-import type { Answered, Asked } from '../data/useAsker.ts';
+import { failedBy, type Answered, type Asked } from '../data/useAsker.ts';
 import { pictureOf, type RunPicture, type RunQuestion } from './compute.ts';
 
 onmessage = ({ data: { no, question } }: MessageEvent<Asked<RunQuestion>>) => {
-  postMessage({ no, answer: pictureOf(question) } satisfies Answered<RunPicture>);
+  let said: Answered<RunPicture>;
+  try {
+    said = { no, answer: pictureOf(question) };
+  } catch (error) {
+    said = { no, failed: failedBy(error) };
+  }
+  postMessage(said);
 };

@@ -2,12 +2,16 @@
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { TankCard } from '#contract/views.ts';
+import { useContactAgain } from '../moves/useHoldAgain.tsx';
 import { useView } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
-import { useOverrule } from '../parts/useOverrule.tsx';
+import { knowing, useOverrule } from '../parts/useOverrule.tsx';
+
+/** Typed, and not to be read. */
+const isBad = (text: string, read: { ok: boolean }): boolean => text.trim() !== '' && !read.ok;
 
 export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => void }) {
   const units = useUnits();
@@ -15,9 +19,51 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
   const overrule = useOverrule();
   const [litres, setLitres] = useState(units.bare('volume', Math.round(tank.volumeL / 5)));
   const [from, setFrom] = useState('');
+  const [salt, setSalt] = useState('');
+  const [warmth, setWarmth] = useState('');
   const parsed = units.read('volume', litres);
   const tanks = room?.racks.flatMap((rack) => rack.tanks).filter(({ id }) => id !== tank.id) ?? [];
   const source = tanks.find(({ id }) => id === from);
+  const again = useContactAgain({ from: source ? [source.id] : [], to: tank.id });
+  const read = { salinity: units.read('salinity', salt), temperature: units.read('temperature', warmth) };
+  const waterOf = (id: string) => room?.waters.find((one) => one.id === id);
+  const [here, there] = [waterOf(tank.water), source && waterOf(source.water)];
+  const poured = {
+    salinityPpt: there?.salinityPpt ?? (read.salinity.ok ? read.salinity.value : undefined),
+    temperatureC: there?.temperatureC ?? (read.temperature.ok ? read.temperature.value : undefined),
+  };
+  const share = parsed.ok ? Math.min(1, parsed.value / tank.volumeL) : 0;
+  const mixed = (now: number, other: number | undefined) => (other === undefined ? undefined : now + share * (other - now));
+  const becomes = here && [
+    ['salinity', here.salinityPpt, mixed(here.salinityPpt, poured.salinityPpt)] as const,
+    ['temperature', here.temperatureC, mixed(here.temperatureC, poured.temperatureC)] as const,
+  ];
+  const change = (volumeL: number) =>
+    overrule.attempt(
+      knowing(
+        {
+          title: `Water of ${source?.code ?? ''} into ${tank.code}`,
+          doing: 'It was done all the same',
+          words: `${units.say('volume', volumeL)} of ${tank.code} changed`,
+          drafts: [
+            {
+              kind: 'water.exchanged',
+              payload: {
+                tank: tank.id,
+                litres: volumeL,
+                source: source ? 'tank' : 'mixed',
+                ...(source ? { fromTank: source.id } : {}),
+                ...(!source && read.salinity.ok ? { salinityPpt: read.salinity.value } : {}),
+                ...(!source && read.temperature.ok ? { temperatureC: read.temperature.value } : {}),
+              },
+            },
+            ...again.drafts(),
+          ],
+          onDone,
+        },
+        again.left,
+      ),
+    );
   return (
     <div className="tank-form">
       <QuantityField
@@ -38,29 +84,35 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
           ))}
         </Form.Select>
       </Form.Group>
+      {!source && (
+        <>
+          <QuantityField label="Its salinity" quantity="salinity" text={salt} onChange={setSalt} optional />
+          <QuantityField label="Its temperature" quantity="temperature" text={warmth} onChange={setWarmth} optional />
+        </>
+      )}
+      {becomes && share > 0 && (
+        <p role="status">
+          {tank.code} then:{' '}
+          {becomes
+            .map(([quantity, now, then]) =>
+              then === undefined
+                ? `${quantity} not known, nobody read the new water`
+                : `${units.say(quantity, now)} to ${units.say(quantity, then)}`,
+            )
+            .join('; ')}
+          {here.tanks > 1 ? '; less once its system has mixed.' : '.'}
+        </p>
+      )}
+      {again.box}
       <Caution>Water may go from clean tanks to hold, never back. Heater off; start no siphon by mouth; hose secured.</Caution>
       <ActButton
-        disabled={problemOf('volume', litres, { units }) !== undefined || !parsed.ok}
-        onPress={() =>
-          parsed.ok &&
-          overrule.attempt({
-            title: `Water of ${source?.code ?? ''} into ${tank.code}`,
-            doing: 'It was done all the same',
-            words: `${units.say('volume', parsed.value)} of ${tank.code} changed`,
-            drafts: [
-              {
-                kind: 'water.exchanged',
-                payload: {
-                  tank: tank.id,
-                  litres: parsed.value,
-                  source: source ? 'tank' : 'mixed',
-                  ...(source ? { fromTank: source.id } : {}),
-                },
-              },
-            ],
-            onDone,
-          })
+        disabled={
+          problemOf('volume', litres, { units }) !== undefined ||
+          !parsed.ok ||
+          isBad(salt, read.salinity) ||
+          isBad(warmth, read.temperature)
         }
+        onPress={() => parsed.ok && change(parsed.value)}
       >
         Changed {parsed.ok ? units.say('volume', parsed.value) : ''}
       </ActButton>

@@ -1,14 +1,17 @@
 // That a water is under a remedy, from when to when: its clocks count by it. Never a dose.
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { TankView } from '#contract/views.ts';
-import { REMEDY_FAMILIES } from '#core/species/index.ts';
+import { REMEDY_FAMILIES, type RemedyFamily } from '#core/species/index.ts';
 import { newId } from '../data/house.ts';
 import { useTimes } from '../data/me.ts';
+import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
 
 export function Remedy({ water, onDone }: { water: NonNullable<TankView['water']>; onDone: () => void }) {
   const overrule = useOverrule();
+  const [chosen, setChosen] = useState<RemedyFamily>();
   const { when } = useTimes();
   const running = new Set(water.courses.map(({ family }) => family));
   return (
@@ -36,22 +39,35 @@ export function Remedy({ water, onDone }: { water: NonNullable<TankView['water']
           {REMEDY_FAMILIES.filter((family) => !running.has(family)).map((family) => (
             <Button
               key={family}
-              variant="odd"
-              onClick={() =>
-                overrule.attempt({
-                  title: `${family} in ${water.name}`,
-                  doing: 'It is in all the same',
-                  words: `${water.name} is under ${family}`,
-                  drafts: [{ kind: 'remedy.begun', payload: { course: newId(), water: water.id, family } }],
-                  onDone,
-                })
-              }
+              variant={chosen === family ? 'primary' : 'odd'}
+              aria-pressed={chosen === family}
+              onClick={() => setChosen(chosen === family ? undefined : family)}
             >
               {family}
             </Button>
           ))}
         </div>
       </div>
+      {chosen && (
+        <ActButton
+          onPress={() =>
+            overrule.attempt({
+              title: `${chosen} in ${water.name}`,
+              doing: 'It is in all the same',
+              words: `${water.name} is under ${chosen}`,
+              drafts: [{ kind: 'remedy.begun', payload: { course: newId(), water: water.id, family: chosen } }],
+              onDone,
+            })
+          }
+          hint={
+            water.others.length > 0
+              ? `all of ${water.others.length + 1} tanks share this water`
+              : 'from now on, until you say that it ended'
+          }
+        >
+          {water.name} is under {chosen} now
+        </ActButton>
+      )}
       <Caution>
         How much is on the label, not here. Label, local rules and a veterinarian decide; some remedies are on prescription. Carbon out; air
         on.

@@ -1,4 +1,5 @@
 // One tank, whole: who is here and since when, clocks, readings, looks, meals, losses, what met it, and what happened.
+import { PURPOSE_WORDS } from '../words/room.ts';
 import { useState, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useParams } from 'react-router';
@@ -72,8 +73,8 @@ function Whole({ view }: { view: Full }) {
           {tank.suspect && <span className="warn"> !</span>}
         </h1>
         <p className="soft tight">
-          {tank.rackName}, {tank.room}. {say('volume', tank.volumeL)}, {tank.purpose === 'home' ? 'home stock' : tank.purpose},{' '}
-          {tank.lid ? 'lid' : 'no lid'}. <Link to={`/room?tank=${tank.id}`}>In the room</Link>
+          {tank.rackName}, {tank.room}. {say('volume', tank.volumeL)}, {PURPOSE_WORDS[tank.purpose]}, {tank.lid ? 'lid' : 'no lid'}.{' '}
+          <Link to={`/room?tank=${tank.id}`}>In the room</Link>
         </p>
         {tank.occupants.length === 0 && <p>Empty.</p>}
         <ul className="look-lots">
@@ -91,6 +92,9 @@ function Whole({ view }: { view: Full }) {
                       <Button variant="link" className="btn-quiet" onClick={() => setBath(one.lot)}>
                         first-aid bath
                       </Button>
+                      <Link className="btn btn-link btn-quiet" to={`/lot/${one.lot}?out=${tank.id}`}>
+                        out
+                      </Link>
                       <Link className="btn btn-plain" to={`/room?lot=${one.lot}&from=${tank.id}`}>
                         Move
                       </Link>

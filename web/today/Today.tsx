@@ -11,7 +11,7 @@ import { unseenActs, useOutbox, useView, type Draft } from '../data/house.ts';
 import { useMay, useMe, useTimes } from '../data/me.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayDue } from '../words/due.ts';
-import { rowsOf, STATES, withPending, type DueRow } from './group.ts';
+import { rowsOf, shownAt, STATES, withPending, type DueRow } from './group.ts';
 
 const MINUTE = 60_000;
 const STATE_WORDS: Record<DueState, string> = { overdue: 'Overdue', now: 'Now', next: 'Next' };
@@ -80,7 +80,7 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
   return (
     <li>
       <span className="due-time num">
-        {state === 'overdue' ? sayLate(now - row.byMs) : state === 'now' ? `since ${when(row.fromMs)}` : when(row.fromMs)}
+        {state === 'overdue' ? sayLate(now - row.byMs) : state === 'now' ? saySince(row, { now, when }) : when(shownAt(row))}
       </span>
       <span className="due-what">
         {words}
@@ -129,6 +129,12 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
       {open === 'skip' && <Skip onSkip={(why) => settle('Left out', (due) => ({ kind: 'due.skipped', payload: { due, why } }))} />}
     </li>
   );
+}
+
+/** Of what is open a little before its hour, the hour. */
+function saySince(row: DueRow, { now, when }: { now: number; when: (ms: number) => string }): string {
+  const atMs = shownAt(row);
+  return atMs > now ? `at ${when(atMs)}` : `since ${when(atMs)}`;
 }
 
 /** `4 min late`, `3 h late`. */

@@ -1,5 +1,6 @@
 import type { Act, Entry } from '#core/journal/index.ts';
 import type { Due } from '#core/today/index.ts';
+import { sayDue } from '../words/due.ts';
 import { rowsOf, withPending } from './group.ts';
 
 const NOW = 1_000_000_000;
@@ -27,7 +28,7 @@ it('makes one row of the follow-ups of one tank and hour, naming each kind of fi
 it('keeps tanks, hours and states apart, and what is next by time', () => {
   const rows = rowsOf(
     [
-      due('a', { byMs: NOW - 1 }),
+      due('a', { byMs: NOW - 1, facts: { tank: 'u', tankCode: 'G2' } }),
       due('b'),
       due('c', { fromMs: NOW + 200, byMs: NOW + 300, step: '4h' }),
       due('d', { fromMs: NOW + 100, byMs: NOW + 300 }),
@@ -39,6 +40,13 @@ it('keeps tanks, hours and states apart, and what is next by time', () => {
     1,
     ['d:after-release:1h', 'c:after-release:1h'],
   ]);
+});
+
+it('one walk to a tank does all that is due there, and stands where the most urgent of it does, by its own hour', () => {
+  const rows = rowsOf([due('b', { step: '4h', atMs: NOW + 5 }), due('a', { byMs: NOW - 1, atMs: NOW - 5 })], NOW);
+  expect(rows.now).toEqual([]);
+  expect(rows.overdue).toMatchObject([{ step: '1h and 4h', ids: ['a:after-release:1h', 'b:after-release:1h'], atMs: NOW - 5 }]);
+  expect(sayDue(rows.overdue[0]!)).toBe('Look at G1: firefish, 1 h and 4 h after release');
 });
 
 it('shows at once what this screen has settled', () => {

@@ -21,13 +21,22 @@ export function withPending({ due }: TodayView, acts: readonly Act[]): Due[] {
     });
 }
 
+/** Between the steps of a row. */
+export const AND = ' and ';
+const keyOf = ({ id, rule, step, facts, snoozed }: Due, state: DueState): string => {
+  if (!facts.tank) return id;
+  if (snoozed) return [state, rule, step, facts.tank, 'later'].join('|');
+  return rule.startsWith('after-') && state !== 'next' ? `${rule}|${facts.tank}` : [state, rule, step, facts.tank].join('|');
+};
+
 /** Rows by state, each in walking order; what is next goes by time. */
 export function rowsOf(due: readonly Due[], now: number): Record<DueState, DueRow[]> {
   const rows: Record<DueState, DueRow[]> = { overdue: [], now: [], next: [] };
   const known = new Map<string, DueRow>();
-  for (const one of due) {
+  // What is most urgent first: a walk to a tank does all that is due there, and stands where the most urgent of it does.
+  for (const one of due.toSorted((a, b) => STATES.indexOf(stateOf(a, now)) - STATES.indexOf(stateOf(b, now)))) {
     const state = stateOf(one, now);
-    const key = one.facts.tank ? [state, one.rule, one.step, one.facts.tank, one.snoozed].join('|') : one.id;
+    const key = keyOf(one, state);
     const row = known.get(key);
     if (!row) {
       const first = { ...one, ids: [one.id] };
@@ -37,11 +46,16 @@ export function rowsOf(due: readonly Due[], now: number): Record<DueState, DueRo
     }
     row.ids.push(one.id);
     row.fromMs = Math.min(row.fromMs, one.fromMs);
+    row.atMs = Math.min(row.atMs ?? row.fromMs, one.atMs ?? one.fromMs);
+    row.step = [...new Set([...row.step.split(AND), one.step])].join(AND);
     row.byMs = Math.min(row.byMs, one.byMs);
     const what = [row.facts.what, one.facts.what].filter(Boolean).join(', ');
     const n = row.facts.n === undefined ? undefined : row.facts.n + (one.facts.n ?? 0);
     row.facts = { ...row.facts, n, what: [...new Set(what.split(', '))].join(', ') };
   }
-  rows.next.sort((a, b) => a.fromMs - b.fromMs);
+  rows.next.sort((a, b) => shownAt(a) - shownAt(b));
   return rows;
 }
+
+/** The hour itself, where it may be done a little earlier. */
+export const shownAt = ({ atMs, fromMs }: Pick<Due, 'atMs' | 'fromMs'>): number => atMs ?? fromMs;

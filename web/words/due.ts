@@ -4,10 +4,12 @@ import type { Due, DueRule } from '#core/today/index.ts';
 const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
 /** `24h`, `7 d`. */
-const sayHours = (step: string) => {
-  const hours = Number(step.replace('h', ''));
-  return hours >= 72 ? `${hours / 24} days` : `${hours} h`;
-};
+const sayHours = (steps: string) =>
+  steps
+    .split(' and ')
+    .map((step) => Number(step.replace('h', '')))
+    .map((hours) => (hours >= 72 ? `${hours / 24} days` : `${hours} h`))
+    .join(' and ');
 
 /** What the hand does, where. */
 export function sayDue({ rule, step, facts }: Pick<Due, 'rule' | 'step' | 'facts'>): string {
@@ -21,9 +23,9 @@ export function sayDue({ rule, step, facts }: Pick<Due, 'rule' | 'step' | 'facts
     case 'round':
       return `${step === 'morning' ? 'Morning' : 'Evening'} round: ${plural(facts.n ?? 0, 'tank')} to look at`;
     case 'after-release':
-      return `Look at ${facts.tankCode}: ${facts.what}, ${step.replace('h', ' h')} after release`;
+      return `Look at ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after release`;
     case 'after-mishap':
-      return `Look at ${facts.tankCode}: ${facts.what}, ${step.replace('h', ' h')} after a mishap`;
+      return `Look at ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after a mishap`;
     case 'after-conversion':
       return `Look at ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after its conversion; losses come over days`;
     case 'run-step':
@@ -48,6 +50,8 @@ export function sayDue({ rule, step, facts }: Pick<Due, 'rule' | 'step' | 'facts
       return `Look for ${facts.n} missing ${facts.what}, last in ${facts.tankCode}`;
     case 'without-lead':
       return `Look at what was done without a lead. ${facts.what}`;
+    case 'pins-guessed':
+      return `Somebody is guessing a PIN: ${facts.what}. Ask who it was, and set a new PIN if in doubt`;
     case 'slip-waits':
       return `Is it here: ${facts.what}?`;
   }
@@ -72,11 +76,12 @@ const RULE_WORDS: Record<DueRule, string> = {
   measure: 'measuring fish that grow',
   missing: 'looking for missing fish',
   'without-lead': 'what was done without a lead',
+  'pins-guessed': 'somebody guessing a PIN',
   'slip-waits': 'what a move waits for',
 };
 
 /** A due thing named by its id alone, for the daybook. */
 export function sayDueId(id: string): string {
   const [, rule, step = ''] = id.split(':');
-  return `${RULE_WORDS[rule as DueRule] ?? rule}${/^\d+h$/.test(step) ? `, ${step.replace('h', ' h')}` : ''}`;
+  return `${RULE_WORDS[rule as DueRule] ?? rule}${/^\d+h$/.test(step) ? `, ${sayHours(step)}` : ''}`;
 }

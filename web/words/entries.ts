@@ -16,6 +16,10 @@ const sayField = (field: string) => FIELD_WORDS[field as keyof SpeciesFields] ??
 export const entryWords: Words = {
   'entry.reversed': () => 'Took back an earlier entry',
   'person.added': ({ name, title, role }) => `${name} works here as ${title}${title === role ? '' : ` (${role})`}`,
+  'person.changed': ({ person, fields: { name: called, title, role } }, name) =>
+    `${name(person)}: ${[called && `called ${called}`, title && `is ${title}`, role && `may do what a ${role} may`].filter(Boolean).join(', ')}`,
+  'person.left': ({ person, why }, name) => `${name(person)} works here no more${why ? `: ${why}` : ''}`,
+  'person.pinSet': ({ person }, name) => `a new PIN for ${name(person)}`,
   'person.prefers': ({ person, temperature, volume }, name) => `${name(person)} reads in ${temperature} and ${volume}`,
   'house.configured': ({ name, zone }) => `The house is ${name}, ${zone}`,
   'rack.added': ({ name, room }) => `${name} stands in ${room}`,
@@ -48,6 +52,7 @@ export const entryWords: Words = {
   ...runWords,
   'stock.counted': ({ place, lot, found, book }, name) => `Counted ${found} ${name(lot)} in ${name(place)}, books said ${book}`,
   'loss.classed': ({ cause, sure, why }) => `A loss was ${cause} (${sure}): ${why}`,
+  'promise.lifted': ({ lot, why }, name) => `A promise of ${name(lot)} lifted${why ? `: ${why}` : ''}`,
   'lot.promised': ({ lot, n, forWhom }, name) => `${n} ${name(lot)} promised to ${forWhom}`,
   'tank.looked': ({ tank, round, allWell, lots }, name) => {
     const odd = lots.flatMap(({ lot, signs, seen, expected }) => [

@@ -19,7 +19,8 @@ export const placeRefusals: Record<FitCode, RefusalWords> = {
   'fit.neverWith': ({ species, resident }) => `${cap(species)} never with ${resident}`,
   'fit.keptAlone': ({ species, resident }) =>
     resident === 'its own kind' ? `${cap(species)} are kept one to a tank` : `${cap(resident)} here: one of them is kept alone`,
-  'fit.saleBeforeHold': ({ purpose }) => `${purpose === 'home' ? 'Home stock' : 'Sale tank'}: only after its quarantine`,
+  'fit.saleBeforeHold': ({ purpose }) =>
+    `${{ home: 'Home stock', breeding: 'Breeding stock' }[String(purpose)] ?? 'Sale tank'}: only after its quarantine`,
   'fit.shyOfTreatment': ({ family, species, known }) =>
     known === 'true' ? `Under ${family}, which harms ${species}` : `Under ${family}, and nobody knows whether ${species} bear it`,
   'fit.heldTreatment': ({ family, species, atMs }, { when }) =>
@@ -35,10 +36,13 @@ export const placeRefusals: Record<FitCode, RefusalWords> = {
   'cost.ownKind': ({ species, size, litres }, { units }) =>
     `${size} ${species} in ${units.say('volume', Number(litres))}: they quarrel with their own kind`,
   'cost.bold': ({ resident, weak }) => `With ${resident}, bold company ${weak === 'true' ? 'for weak fish' : 'for shy ones'}`,
+  'cost.strongFlow': () => 'Strong flow, and they are weak',
   'cost.feedingRace': ({ slow }) => `${cap(slow)} feed slowly and get little beside the others`,
   'cost.otherSupplier': () => 'With fish of another supplier',
   'cost.suspect': () => 'Something was odd on this system in the last week',
   'cost.promised': () => 'Fish here are promised to a customer',
+  'cost.breeding': () => 'Breeding stock lives here',
+  'cost.coming': ({ who }) => `More are to come here: ${who}`,
   'cost.unknownKind': () => 'Nobody has named them: judged by the water of their bag only',
   'cost.unknownCompany': ({ who }) => `Nobody has named who lives here: ${who}`,
 };
@@ -64,10 +68,13 @@ export const shortFit: Record<FitCode, string> = {
   'cost.crowdedGrown': 'crowded later',
   'cost.ownKind': 'own kind',
   'cost.bold': 'bold company',
+  'cost.strongFlow': 'strong flow',
   'cost.feedingRace': 'slow feeders',
   'cost.otherSupplier': 'other supplier',
   'cost.suspect': 'suspect',
   'cost.promised': 'promised fish',
+  'cost.breeding': 'breeding stock',
+  'cost.coming': 'more to come',
   'cost.unknownKind': 'not named',
   'cost.unknownCompany': 'company not named',
 };

@@ -7,13 +7,14 @@ import { by, type Told, type RefusalWords } from './told.ts';
 import { sayFields } from './room.ts';
 import { roomRefusals } from './roomRefusals.ts';
 import { runRefusals } from './runs.ts';
+import { NO_FLOAT } from './firstAid.ts';
 import { strainWord } from './bench.ts';
 import { placeRefusals, shortFit } from './placeRefusals.ts';
 export { shortFit };
 import { FIELD_WORDS } from './species.ts';
 
 const BY_UNIT: Record<string, Quantity> = Object.fromEntries(QUANTITIES.map((quantity) => [PLAUSIBLE[quantity].unit, quantity]));
-const sayStep = (step: number, size: (of: number) => string) => `${step >= 0 ? 'up' : 'down'} by ${size(Math.abs(step))}`;
+export const sayStep = (step: number, size: (of: number) => string) => `${step >= 0 ? 'up' : 'down'} by ${size(Math.abs(step))}`;
 const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
 
 export const refusalWords: Record<RefusalCode, RefusalWords> = {
@@ -21,15 +22,29 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   exists: ({ what, name }) => `There is a ${what} ${name} already.`,
   role: ({ needs }) => `Only a ${needs} may do this here.`,
   'person.notYou': () => 'Everybody chooses their own units.',
+  'person.gone': ({ name }) => `${name} works here no more.`,
+  'person.lastLead': ({ name }) => `${name} is the only lead here. Make somebody else a lead first.`,
   'time.future': () => 'This is dated ahead of the house clock. Check the time on this device.',
   'time.old': () => 'This is more than 7 days old: ask a lead to enter it.',
+  'time.before': ({ atMs, afterMs }, { when }) =>
+    `This is dated ${when(Number(atMs))}, before it can have happened (${when(Number(afterMs))}). Check the time, or ask a lead to enter it.`,
+  'id.taken': ({ id }) => `The name ${id} is taken in this house. Enter it again.`,
   'client.newer': () => 'This page is newer than the house. Reload it.',
   'id.reused': () => 'This was sent before with other content. Enter it anew.',
+  'overrule.notAsked': () => 'Nothing stands against it any more: do it again, without giving a reason.',
   'stock.short': ({ lot, place, missing, ...facts }, { when }) =>
     `${place} does not hold that many ${lot}: ${missing} too few. ${by(facts, when) && `Last change there: ${facts.by}, ${when(Number(facts.atMs))}.`}`,
+  'stock.notYet': ({ lot, place, missing, atMs }, { when }) =>
+    `${place} did not hold that many ${lot} at ${when(Number(atMs))}: ${missing} too few. Check the time, or ask a lead to enter it.`,
+  'count.neverThere': ({ lot, place }) => `The books never had ${lot} in ${place}: record a move from where they were.`,
   'count.bookMoved': ({ book, ...facts }, { when }) =>
     `The books say ${book} there now${facts.by ? ` (${by(facts, when)})` : ''}. Count again.`,
   'promise.tooMany': ({ inHouse, promised }) => `Only ${inHouse} of these are in the house, ${promised} of them promised.`,
+  'lot.namedSo': ({ lot }) => `${cap(lot)} are named so already.`,
+  'lot.isNamed': ({ lot }) => `${cap(lot)} are named already: another name changes what was judged of them.`,
+  'out.onHold': ({ lot, to }) => `${cap(lot)} are in quarantine: not ${to === 'given' ? 'given away' : 'sold'} before it is signed off.`,
+  'cost.leftCleared': ({ who }) => `${cap(who)} are cleared and meet fish on hold by this: put them on hold again, or they stay cleared`,
+  'out.promised': ({ lot, promised, left }) => `${promised} of the ${lot} are promised, and ${left} would be left. Lift a promise first.`,
   'crate.alreadyArrived': (facts, { when }) => `This crate is here already: ${by(facts, when)}.`,
   'crate.notArrived': ({ crate }) => `Say first that ${crate} is here.`,
   'bag.alreadyLanded': ({ bag, ...facts }, { when }) => `${cap(bag)} is landed already: ${by(facts, when)}.`,
@@ -44,21 +59,31 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'float.notThisBag': ({ bag, bagState }) =>
     bagState === 'soft'
       ? `${cap(bag)} is soft and would sink: match it by hand and let the fish out now.`
-      : `A fish in ${bag} is critical: no time to float. Match by hand and let it out now.`,
+      : `${cap(bag)}: ${NO_FLOAT.critical}`,
   'release.countDiffers': ({ book, given }) =>
     `The books say ${book} in this bag, you said ${given}. Count again; a difference is posted as one.`,
   'release.noFloat': ({ bag }) => `The float of ${bag} is another than this one. Look again.`,
-  'release.salinity': ({ step, tolerance, open, tank }, { units }) =>
-    `Into ${tank} the salinity goes ${sayStep(Number(step), (size) => units.say('salinity', size))}${open === 'true' ? ' at worst, for nobody has measured it' : ''}; they bear ${units.say('salinity', Number(tolerance))} at once.${open === 'true' ? ' Measure it, or bring it nearer first.' : ' Bring it nearer first; if the tank was matched, write its reading.'}`,
-  'release.temperature': ({ step, tolerance, open, tank }, { units }) =>
-    `Into ${tank} it gets ${Number(step) >= 0 ? 'warmer' : 'colder'} by ${units.sayStep(Math.abs(Number(step)))}${open === 'true' ? ' at worst, for nobody has measured it' : ''}; they bear ${units.sayStep(Number(tolerance))} at once. ${open === 'true' ? 'Measure it, or float it longer.' : 'Float it longer.'}`,
-  'release.settledPH': ({ step, tolerance, tank }) =>
-    `Into ${tank} the lasting pH goes ${sayStep(Number(step), (size) => size.toFixed(1))}, an estimate; they bear ${tolerance} at once. Bring it nearer first, or measure the alkalinity of both.`,
+  'release.salinity': ({ step, tolerance, open, tank, change }, { units }) =>
+    change
+      ? `With so much of it ${tank} goes ${sayStep(Number(step), (size) => units.say('salinity', size))}; they bear ${units.say('salinity', Number(tolerance))} at once. Take less, or match it first.`
+      : `Into ${tank} the salinity goes ${sayStep(Number(step), (size) => units.say('salinity', size))}${open === 'true' ? ' at worst, for nobody has measured it' : ''}; they bear ${units.say('salinity', Number(tolerance))} at once.${open === 'true' ? ' Measure it, or bring it nearer first.' : ' Bring it nearer first; if the tank was matched, write its reading.'}`,
+  'release.temperature': ({ step, tolerance, open, tank, change }, { units }) =>
+    change
+      ? `With so much of it ${tank} gets ${Number(step) >= 0 ? 'warmer' : 'colder'} by ${units.sayStep(Math.abs(Number(step)))}; they bear ${units.sayStep(Number(tolerance))} at once. Take less, or match it first.`
+      : `Into ${tank} it gets ${Number(step) >= 0 ? 'warmer' : 'colder'} by ${units.sayStep(Math.abs(Number(step)))}${open === 'true' ? ' at worst, for nobody has measured it' : ''}; they bear ${units.sayStep(Number(tolerance))} at once. ${open === 'true' ? 'Measure it, or float it longer.' : 'Float it longer.'}`,
+  'release.settledPH': ({ step, tolerance, tank, change }) =>
+    change
+      ? `With so much of it the lasting pH of ${tank} goes ${sayStep(Number(step), (size) => size.toFixed(1))}, an estimate; they bear ${tolerance} at once. Take less.`
+      : `Into ${tank} the lasting pH goes ${sayStep(Number(step), (size) => size.toFixed(1))}, an estimate; they bear ${tolerance} at once. Bring it nearer first, or measure the alkalinity of both.`,
   'method.notMeasured': ({ method, bag }) =>
     `Nobody has measured or stated the salinity of ${bag}, and what it may be is more than these fish bear at once. Measure it before ${method}.`,
+  'method.notComputed': ({ method }) =>
+    `What ${method} does to them cannot be computed with these values: look at litres, vessel, temperature and salinity.`,
   'method.overTolerance': ({ method, limiting, times }) =>
     `${cap(method)} is ${Number(times).toFixed(1)} times what these fish bear, in ${strainWord(limiting as StrainName)}.`,
   'release.otherTank': ({ bag }) => `${cap(bag)} is meant for another tank now. Look again.`,
+  'hold.otherPolicy': ({ days, house }) =>
+    `This house holds such fish for ${house} days, not ${days}: reload the page and do it again, or ask a lead.`,
   'hold.alreadyOpen': ({ atMs }, { when }) => `Its hold is open already, since ${when(Number(atMs))}.`,
   'hold.notOpened': () => 'Its hold must be opened with its first fish.',
   'hold.notOpen': () => 'No hold of it is open: it was signed off meanwhile, or taken back.',

@@ -1,4 +1,5 @@
 // What is done in the room, as sentences: the house changed, fish moved, lots cut and joined, slips, tools, remedies.
+import type { Purpose } from '#core/room/index.ts';
 import type { Move } from '#core/stock/index.ts';
 import type { Name, Words } from './say.ts';
 
@@ -11,6 +12,7 @@ type Said =
   | 'stock.moved'
   | 'lot.split'
   | 'lot.joined'
+  | 'lot.named'
   | 'lot.measured'
   | 'stay.limited'
   | 'moves.planned'
@@ -25,9 +27,21 @@ type Said =
   | 'remedy.begun'
   | 'remedy.ended';
 
+/** What a tank is for, as a keeper would say it. */
+export const PURPOSE_WORDS: Record<Purpose, string> = {
+  sale: 'sale',
+  home: 'home stock',
+  hold: 'hold',
+  treatment: 'treatment',
+  observation: 'observation',
+  breeding: 'breeding',
+  customer: 'customer',
+};
+
 /** Fields of racks, waters, tanks and tools. */
 const FIELDS: Record<string, string> = {
   name: 'name',
+  flow: 'flow',
   room: 'room',
   walk: 'place in the walk',
   type: 'kind of water',
@@ -50,7 +64,7 @@ const FIELDS: Record<string, string> = {
 };
 export const sayFields = (fields: object): string => [...new Set(Object.keys(fields).map((field) => FIELDS[field] ?? field))].join(', ');
 const because = (why: string | undefined) => (why ? `: ${why}` : '');
-const OUT: Record<string, string> = { sold: 'sold', returned: 'returned', culled: 'culled', 'put-down': 'put down' };
+const OUT: Record<string, string> = { sold: 'sold', given: 'given away', returned: 'returned', culled: 'culled', 'put-down': 'put down' };
 
 function sayMove({ lot, from, to, n, arrived }: Move, name: Name): string {
   const counted =
@@ -74,6 +88,7 @@ export const roomWords: Pick<Words, Said> = {
   'lot.split': ({ lot, n, place, why, note }, name) =>
     `${n} ${name(lot)} in ${name(place)} are a lot of their own now, for ${why}${because(note)}`,
   'lot.joined': ({ lot, into, n, place, why }, name) => `${n} ${name(lot)} in ${name(place)} joined to ${name(into)}${because(why)}`,
+  'lot.named': ({ label, note }) => `Named: they are ${label}${because(note)}`,
   'lot.measured': ({ lot, sizeCm, n, note }, name) => `${name(lot)} measured: ${sizeCm} cm${n ? `, ${n} of them` : ''}${because(note)}`,
   'stay.limited': ({ lot, place, untilCm, why }, name) =>
     `${name(lot)} in ${name(place)} only ${untilCm === undefined ? 'for a time' : `until ${untilCm} cm`}${because(why)}`,

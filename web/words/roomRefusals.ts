@@ -2,9 +2,11 @@
 import type { RefusalCode } from '#core/journal/index.ts';
 import { by, type RefusalWords } from './told.ts';
 
+const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
+
 type Code = Extract<
   RefusalCode,
-  `${'tank' | 'thing' | 'vessel' | 'water' | 'remedy' | 'move' | 'stay' | 'split' | 'join' | 'slip'}.${string}`
+  `${'tank' | 'thing' | 'vessel' | 'water' | 'remedy' | 'move' | 'stay' | 'split' | 'join' | 'slip' | 'tool'}.${string}`
 >;
 
 export const roomRefusals: Record<Code, RefusalWords> = {
@@ -16,6 +18,8 @@ export const roomRefusals: Record<Code, RefusalWords> = {
   'thing.inUse': ({ name, tanks }) => `${name} has ${tanks} tanks. Move them first.`,
   'vessel.otherWater': ({ tank }) => `What hangs in ${tank} is in its water.`,
   'vessel.needsTank': ({ vessel }) => `A ${vessel} is in a tank: say in which.`,
+  'tool.notYourHands': ({ needs }) => `Only a ${needs} may write that about somebody else’s hands.`,
+  'tool.usedSince': ({ atMs }, { when }) => `It was in water again at ${when(Number(atMs))}: disinfect it after that, or ask a lead.`,
   'water.itself': () => 'That is one water already.',
   'water.otherType': ({ from, into }) => `One is ${from}, the other ${into}: they cannot be one water.`,
   'water.tanksMoved': ({ water }) => `Other tanks are on ${water} than this page shows. Look again.`,
@@ -24,6 +28,16 @@ export const roomRefusals: Record<Code, RefusalWords> = {
   'water.twoSources': () => 'Fresh-mixed water comes from no tank.',
   'water.fromHold': ({ from, to }) =>
     `Water of ${from} may not go to ${to}: from clean tanks to hold, never back. What swims in it would go along.`,
+  'water.treated': ({ from, family, species }) =>
+    `${from} is under ${family}, or has held it and was not tested at zero: it harms ${species}, or nobody knows that it does not: its water would bring it along.`,
+  'water.notRead': ({ tank, share }) =>
+    `${Math.round(Number(share) * 100)} % of ${tank} at once, and nobody has read the new water. Read its salinity and temperature first.`,
+  'remedy.invertebrates': ({ family, species }) =>
+    `${cap(family)} kills shrimps, snails and their kin, and ${species} live on this water. Treat the fish apart.`,
+  'remedy.notKnown': ({ family, species }) => `Nobody knows whether ${species} bear ${family}. Treat those that need it apart.`,
+  'remedy.second': ({ family, other }) =>
+    `${cap(other)} is in the water, or was within a day: together with ${family} it is harder to bear. Ask a veterinarian first.`,
+  'remedy.frail': ({ family, who }) => `Weak, or not seen to eat for two days: ${who}. ${cap(family)} is hard on them.`,
   'remedy.running': ({ family, atMs }, { when }) => `${family} runs there already, since ${when(Number(atMs))}.`,
   'remedy.notRunning': () => 'That remedy is not running there: it was ended meanwhile, or taken back.',
   'remedy.harms': ({ family, species }) => `${family} harms ${species}, who live in that water. Follow the label and ask a veterinarian.`,

@@ -121,8 +121,9 @@ export const MEANING_WORDS: Record<Meaning, string> = {
   'drip slower': 'the drip runs slower, or the hose has slipped',
   'drip faster': 'the drip runs faster',
   'meter out': 'the meter is out (check it)',
+  'bag not as assumed': 'the bag was not what was assumed; its beginning is computed anew from this',
   'source not the tank': 'what drips is other water',
-  'breathes more': 'the fish breathe more than reckoned',
+  'breathes more': 'the fish breathe more than calculated',
   'air stopped': 'the air has stopped',
   'air stronger': 'there is more air than written',
   'room colder': 'the room is colder than thought',
@@ -130,7 +131,7 @@ export const MEANING_WORDS: Record<Meaning, string> = {
   'skin not water': 'this was read on the skin: its water is another',
   'fed or foul': 'something in it rots, or they were fed',
   'test upset': 'the test is upset by a binder, or the strip is old',
-  'less than reckoned': 'the bag brought less than reckoned',
+  'less than reckoned': 'the bag brought less than calculated',
 };
 
 export const METHOD_TITLES: Record<RunMethod, string> = {
@@ -158,6 +159,8 @@ export const runRefusals: Record<Code, RefusalWords> = {
   'run.running': ({ bag, ...facts }, { when }) =>
     `The fish of ${bag} are in a vessel already: ${by(facts, when)}. Look at it among the runs.`,
   'run.over': ({ vessel, ...facts }, { when }) => `The fish of ${vessel} are let go already: ${by(facts, when)}.`,
+  'run.otherStart': ({ quantity, given, known }, { units }) =>
+    `The ${quantity} is ${units.say(quantity as 'salinity', Number(known))} by what is known here now, and this was computed from ${units.say(quantity as 'salinity', Number(given))}. Look again and begin from that.`,
   'run.binderInCopper': ({ tank, atMs }, { when }) =>
     `${String(tank)} is under copper since ${when(Number(atMs))}: no ammonia binder where its water runs in, it can turn the copper poisonous. Meet ammonia there by changes of water dosed to the same level.`,
   'release.twice': ({ tank }) => `${tank} is named twice: add its heads together.`,

@@ -28,6 +28,7 @@ CREATE TABLE `p_assignment` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_assignment_bag` ON `p_assignment` (`bag`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_assignment_tank` ON `p_assignment` (`tank`);--> statement-breakpoint
 CREATE TABLE `p_bag` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -118,6 +119,7 @@ CREATE TABLE `p_landing` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_landing_bag` ON `p_landing` (`bag`);--> statement-breakpoint
+CREATE INDEX `p_landing_lot` ON `p_landing` (`lot`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_look` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -171,6 +173,7 @@ CREATE TABLE `p_lot` (
 	`instead_of` text
 );
 --> statement-breakpoint
+CREATE INDEX `p_lot_kin` ON `p_lot` (`supplier`,`species`);--> statement-breakpoint
 CREATE TABLE `p_method` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -181,7 +184,8 @@ CREATE TABLE `p_method` (
 	`method` text NOT NULL,
 	`advised` text,
 	`why` text,
-	`compared` text
+	`compared` text,
+	`overruled` text NOT NULL
 );
 --> statement-breakpoint
 CREATE INDEX `p_method_bag` ON `p_method` (`bag`,`at_ms`);--> statement-breakpoint
@@ -210,6 +214,8 @@ CREATE TABLE `p_odd` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_odd_at` ON `p_odd` (`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_odd_tank` ON `p_odd` (`tank`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_odd_lot` ON `p_odd` (`lot`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_promise` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -223,6 +229,15 @@ CREATE TABLE `p_promise` (
 --> statement-breakpoint
 CREATE UNIQUE INDEX `p_promise_id_unique` ON `p_promise` (`id`);--> statement-breakpoint
 CREATE INDEX `p_promise_lot` ON `p_promise` (`lot`);--> statement-breakpoint
+CREATE TABLE `p_promise_end` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`promise` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_promise_end_promise` ON `p_promise_end` (`promise`);--> statement-breakpoint
 CREATE TABLE `p_reading` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -240,6 +255,7 @@ CREATE TABLE `p_reading` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_reading_latest` ON `p_reading` (`subject`,`quantity`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_reading_copper` ON `p_reading` (`subject`,`at_ms`) WHERE quantity = 'copper';--> statement-breakpoint
 CREATE TABLE `p_release` (
 	`entry` text NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -368,7 +384,8 @@ CREATE TABLE `p_tank` (
 	`row` integer NOT NULL,
 	`column` integer NOT NULL,
 	`vessel` text DEFAULT 'tank' NOT NULL,
-	`hangs_in` text
+	`hangs_in` text,
+	`flow` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_tank_code` ON `p_tank` (`code`);--> statement-breakpoint
@@ -402,6 +419,7 @@ CREATE TABLE `p_bench_run` (
 	`tank` text NOT NULL,
 	`method` text NOT NULL,
 	`vessel` text NOT NULL,
+	`overruled` text NOT NULL,
 	`facts` text NOT NULL
 );
 --> statement-breakpoint
@@ -571,6 +589,14 @@ CREATE TABLE `p_lineage` (
 --> statement-breakpoint
 CREATE INDEX `p_lineage_lot` ON `p_lineage` (`lot`);--> statement-breakpoint
 CREATE INDEX `p_lineage_from` ON `p_lineage` (`from_lot`);--> statement-breakpoint
+CREATE TABLE `p_made` (
+	`ref` text NOT NULL,
+	`entry` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`voided_by` text,
+	PRIMARY KEY(`ref`, `entry`)
+);
+--> statement-breakpoint
 CREATE TABLE `p_measure` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -662,4 +688,5 @@ CREATE TABLE `p_tool_use` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_tool_use_at` ON `p_tool_use` (`at_ms`);--> statement-breakpoint
-CREATE INDEX `p_tool_use_tank` ON `p_tool_use` (`tank`,`at_ms`);
+CREATE INDEX `p_tool_use_tank` ON `p_tool_use` (`tank`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_tool_use_tool` ON `p_tool_use` (`tool`,`at_ms`);

@@ -1,9 +1,13 @@
 // Rows of the bench: the way chosen, floats, releases, readings.
 import type { BenchEntries } from '#core/bench/index.ts';
+import type { Chosen, Overrule } from '#core/journal/index.ts';
 import type { WaterEntries } from '#core/water/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from './projector.ts';
+
+const passedOver = ({ overrules = [] }: { overrules?: Overrule[] }): Chosen['passed'] =>
+  overrules.map(({ code, size }) => ({ code, size }));
 
 export const benchProjectors: MakeProjectors<BenchEntries & WaterEntries> = (db) => {
   const float = prepareInsert(db, tables.float);
@@ -34,7 +38,7 @@ export const benchProjectors: MakeProjectors<BenchEntries & WaterEntries> = (db)
       voids: ['p_method'],
       project(entry) {
         const { bag, lot, method: way, advised, why, compared } = entry.payload;
-        method({ ...factOf(entry), bag, lot, method: way, advised, why, compared });
+        method({ ...factOf(entry), bag, lot, method: way, advised, why, compared, overruled: passedOver(entry) });
       },
     },
     'fish.released': {

@@ -52,7 +52,7 @@ export function makeProject(client: Database.Database, db: Drizzle): Project {
     reversal({ act: entry.payload.act, entry: entry.id, by: entry.actor, atMs: entry.occurredAtMs });
     return actEntries(entry.payload.act).flatMap((undone) => {
       for (const table of [...area[undone.kind]!.voids, ...SHARED_VOIDS]) voidIn.get(table)!.run(entry.id, undone.id);
-      return stock.takeBack(undone);
+      return stock.takeBack(undone, entry.id);
     });
   };
 }

@@ -1,6 +1,7 @@
 // Rows of stock's own entries and of holds: lots on the books, cut, joined and measured, promises, arrangements with an end.
 import type { HoldEntries } from '#core/holds/index.ts';
 import type { StockEntries } from '#core/stock/index.ts';
+import { eq } from 'drizzle-orm';
 import { clientOf, prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import { STILL_OPEN } from '../pieces.ts';
@@ -11,6 +12,7 @@ type LotRow = typeof tables.lot.$inferSelect;
 export const lotProjectors: MakeProjectors<StockEntries & HoldEntries> = (db) => {
   const lot = prepareInsert(db, tables.lot);
   const promise = prepareInsert(db, tables.promise);
+  const promiseEnd = prepareInsert(db, tables.promiseEnd);
   const hold = prepareInsert(db, tables.hold);
   const signOff = prepareInsert(db, tables.signOff);
   const lineage = prepareInsert(db, tables.lineage);
@@ -42,6 +44,10 @@ export const lotProjectors: MakeProjectors<StockEntries & HoldEntries> = (db) =>
         promise({ ...factOf(entry), id, ...payload });
       },
     },
+    'promise.lifted': {
+      voids: ['p_promise_end'],
+      project: (entry) => promiseEnd({ ...factOf(entry), promise: entry.payload.promise }),
+    },
     'lot.split': {
       voids: ['p_lot', 'p_lineage', 'p_hold'],
       project(entry) {
@@ -57,6 +63,12 @@ export const lotProjectors: MakeProjectors<StockEntries & HoldEntries> = (db) =>
       voids: ['p_lineage'],
       project: (entry) =>
         lineage({ ...factOf(entry), lot: entry.payload.into, from: entry.payload.lot, how: 'joined', n: entry.payload.n }),
+    },
+    'lot.named': {
+      voids: [],
+      project({ payload: { lot: id, species, label } }) {
+        db.update(tables.lot).set({ species, label }).where(eq(tables.lot.id, id)).run();
+      },
     },
     'lot.measured': {
       voids: ['p_measure'],

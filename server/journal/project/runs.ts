@@ -1,4 +1,5 @@
 // Rows of runs.
+import { passedAs } from '#core/room/index.ts';
 import type { RunEntries } from '#core/runs/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
@@ -27,7 +28,16 @@ export const runProjectors: MakeProjectors<RunEntries> = (db) => {
       voids: ['p_bench_run', 'p_run_from'],
       project(entry) {
         const { run: id, lot, tank, method, vessel, from: places } = entry.payload;
-        run({ ...factOf(entry), id, lot, tank, method, vessel: vessel.name, facts: JSON.stringify(entry.payload) });
+        run({
+          ...factOf(entry),
+          id,
+          lot,
+          tank,
+          method,
+          vessel: vessel.name,
+          overruled: JSON.stringify((entry.overrules ?? []).map(({ code, size }) => passedAs(code, size))),
+          facts: JSON.stringify(entry.payload),
+        });
         for (const { place, n } of places) from({ ...factOf(entry), place, run: id, n });
       },
     },

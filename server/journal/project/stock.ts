@@ -8,9 +8,11 @@ import type { Drizzle } from '../../db/open.ts';
 export function makeStockProjector(db: Drizzle) {
   const leg = prepareInsert(db, tables.leg);
   const need = prepareInsert(db, tables.need);
+  const made = prepareInsert(db, tables.made);
   const upsert = clientOf(db).prepare(
     'insert into p_balance (lot, place, inside, n) values (?, ?, ?, ?) on conflict (lot, place) do update set n = n + excluded.n',
   );
+  const voidMade = clientOf(db).prepare('update p_made set voided_by = ? where ref = ? and entry = ?');
   const addToBalance = ({ lot, place, n }: Leg) => upsert.run(lot, place, isOutside(place) ? 0 : 1, n);
 
   return {
@@ -23,11 +25,14 @@ export function makeStockProjector(db: Drizzle) {
         leg({ entry: entry.id, ord, ...one, atMs: entry.occurredAtMs, by: entry.actor });
         addToBalance(one);
       }
-      for (const ref of new Set(linksOf(entry).needs)) need({ ref, entry: entry.id, actId: entry.actId });
+      const links = linksOf(entry);
+      for (const ref of new Set(links.needs)) need({ ref, entry: entry.id, actId: entry.actId });
+      for (const ref of new Set(links.makes)) made({ ref, entry: entry.id, atMs: entry.occurredAtMs });
       return legs;
     },
-    /** Takes back what `post` did for an entry; the rows themselves are voided with its facts. */
-    takeBack(entry: Recorded) {
+    /** Takes back what `post` did for an entry; its legs and needs are voided with its facts, what it made by name: an index by entry would cost each act. */
+    takeBack(entry: Recorded, by: string) {
+      for (const ref of new Set(linksOf(entry).makes)) voidMade.run(by, ref, entry.id);
       const legs = negate(legsOf(entry));
       legs.forEach(addToBalance);
       return legs;

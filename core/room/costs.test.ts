@@ -1,0 +1,67 @@
+import { SPECIES } from '#demo/species.ts';
+import type { SpeciesFacts } from '../species/index.ts';
+import { CALM_SYSTEM, fit, STARTING_PLACES, type FitTank, type Newcomer, type PlaceRules, type Resident } from './index.ts';
+
+const species = (id: string): SpeciesFacts => {
+  const { species: key, ...facts } = SPECIES.find((one) => one.species === id)!;
+  return { id: key, ...facts };
+};
+const FIRE = species('firefish');
+const CHROMIS = species('green-chromis');
+const tank = (more: Partial<FitTank> = {}): FitTank => ({
+  purpose: 'hold',
+  lid: true,
+  type: 'marine',
+  temperatureC: 25,
+  salinityPpt: 33,
+  volumeL: 60,
+  system: CALM_SYSTEM,
+  ...more,
+});
+const newcomer = (more: Partial<Newcomer> = {}): Newcomer => ({ species: FIRE, sizeCm: 6, lot: 'new', n: 2, holdDone: false, ...more });
+type More = { tank?: Partial<FitTank>; residents?: Resident[]; coming?: Resident[]; rules?: PlaceRules };
+const judged = (who: Newcomer, { tank: of, residents = [], coming, rules = STARTING_PLACES }: More = {}) =>
+  fit(who, tank(of), { residents, coming, rules, now: 0 });
+const factOf = (code: string, ...of: Parameters<typeof judged>) => judged(...of).find((one) => one.code === code)?.facts;
+
+it('room is needed by those that live there, by these, by more of them, and by others that are to come', () => {
+  // 60 L of sea water at 0.8 cm/L are 48 cm. 8 × 6 = 48 cm just fit; a ninth does not.
+  expect(factOf('cost.crowded', newcomer({ n: 2, more: 6 }))).toBeUndefined();
+  expect(factOf('cost.crowded', newcomer({ n: 2, more: 7 }))).toMatchObject({ size: Math.round((54 / 48) * 100) / 100 });
+  const coming: Resident[] = [{ species: CHROMIS, sizeCm: 4, lot: 'others', label: 'green chromis', n: 10 }];
+  const residents: Resident[] = [{ species: FIRE, sizeCm: 6, lot: 'here', n: 1 }];
+  expect(factOf('cost.crowded', newcomer(), { coming, residents })).toMatchObject({ size: Math.round(((12 + 40 + 6) / 48) * 100) / 100 });
+  expect(factOf('cost.coming', newcomer(), { coming })).toEqual({ who: '10 green chromis', size: 10 });
+});
+
+it('breeding stock is shut to what is not cleared, and a cost to what is', () => {
+  const residents: Resident[] = [{ species: CHROMIS, sizeCm: 6, lot: 'pair', n: 2 }];
+  const codes = (who: Newcomer, more: More = {}) =>
+    judged(who, { tank: { purpose: 'breeding' }, ...more })
+      .map(({ code }) => code)
+      .filter((code) => code === 'fit.saleBeforeHold' || code === 'cost.breeding');
+  expect(codes(newcomer(), { residents })).toEqual(['fit.saleBeforeHold', 'cost.breeding']);
+  expect(codes(newcomer({ holdDone: true }), { residents })).toEqual(['cost.breeding']);
+  expect(codes(newcomer({ holdDone: true }))).toEqual([]);
+  expect(codes(newcomer({ holdDone: true, lot: 'pair' }), { residents })).toEqual([]);
+});
+
+it.each([
+  ['strong', true, true],
+  ['strong', false, false],
+  ['middling', true, false],
+  [undefined, true, false],
+] as const)('flow %p, weak %p: asked about %p', (flow, weak, asked) => {
+  expect(factOf('cost.strongFlow', newcomer({ weak }), { tank: { flow } }) !== undefined).toBe(asked);
+});
+
+it('a cost that the house made a rule wants a lead, and no other', () => {
+  const rules: PlaceRules = { ...STARTING_PLACES, leadOnly: ['cost.crowded'] };
+  const reasons = judged(newcomer({ n: 20 }), { tank: { suspect: true }, rules });
+  expect(reasons.map(({ code, lead }) => [code, lead])).toEqual(
+    expect.arrayContaining([
+      ['cost.crowded', true],
+      ['cost.suspect', undefined],
+    ]),
+  );
+});

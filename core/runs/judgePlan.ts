@@ -1,0 +1,83 @@
+// A vessel's plan asked of the house before anything is poured: what it does to these fish by what the house knows of their water. What the client reckoned
+// from counts for nothing, and neither does a method chosen while another tank was meant.
+import { STARTING_AROUND } from '../bench/around.ts';
+import { strainOfPlan } from '../bench/compare.ts';
+import { inputOf } from '../bench/facts.ts';
+import { outOfTank } from '../bench/housed.ts';
+import { refusePlanned } from '../bench/judge.ts';
+import { recipesFor } from '../bench/methods.ts';
+import type { Step } from '../bench/carry.ts';
+import { STARTING_CONTROLS, type BagInput } from '../bench/input.ts';
+import { refuse, type Refusal } from '../journal/refusal.ts';
+import type { HouseState } from '../journal/state.ts';
+import { againstBathWater } from './bath.ts';
+import { pooledBag } from './begin.ts';
+import type { RunStarted } from './entries.ts';
+
+type FromHere = { label: string; place: string } & ReturnType<typeof inputOf>;
+/** What the house knows of the water that each of them comes from. */
+function watersOf(start: RunStarted, now: number, state: HouseState): FromHere[] {
+  const tank = state.findKnownTank(start.tank);
+  if (!tank) return [];
+  const around = state.findRules()?.around ?? STARTING_AROUND;
+  const { state: standing, fed } = start.start;
+  return start.from.flatMap(({ place, n }): FromHere[] => {
+    const bag = state.findKnownBag(place);
+    if (bag) return [{ place, label: state.findBag(place)!.label, ...inputOf({ bag, tank, now, around, fed, state: standing }) }];
+    const [left, facts, lot] = [state.findKnownTank(place), state.findTank(place), state.findLot(start.lot)];
+    if (!left || !facts || !lot) return [];
+    const kind = lot.species === undefined ? undefined : state.findSpecies(lot.species);
+    const housed = outOfTank({ tank: left, waterL: start.start.waterL / start.from.length, now, n, sizeCm: lot.sizeCm, kind });
+    return [{ place, label: facts.code, ...inputOf({ bag: housed, tank, now, around, fed, state: { is: 'tub' } }) }];
+  });
+}
+
+/** In a bath nothing is poured: fish stand in it, aired. */
+const IN_A_BATH: ReadonlySet<Step['do']> = new Set(['air', 'wait']);
+/** Nearer than this to what the house believes it is the same water, rounded on its way. */
+const SAME = { salinity: 0.5, temperature: 1 } as const;
+type Waters = { bag: Pick<BagInput, 'salinity' | 'temperature'>; tank: Pick<BagInput, 'salinity' | 'temperature'> };
+
+/** By what it begins from its release is judged: a sender whose page is old, or who makes it up, begins anew from what the house knows. */
+function againstOther({ start, water }: RunStarted, known: Waters): Refusal[] {
+  const differs = (one: Waters['bag'], other: Waters['bag'], of: 'salinity' | 'temperature') => Math.abs(one[of] - other[of]) > SAME[of];
+  return (['salinity', 'temperature'] as const).flatMap((of) =>
+    differs(start, known.bag, of)
+      ? refuse('run.otherStart', `start.${of}`, { quantity: of, given: start[of], known: known.bag[of] })
+      : differs(water, known.tank, of)
+        ? refuse('run.otherStart', `water.${of}`, { quantity: of, given: water[of], known: known.tank[of] })
+        : [],
+  );
+}
+
+/**
+ * Why a keeper may not begin it: a water that nobody knows, or more than these fish bear. A lead may; where none can be reached, or hands have poured them
+ * already, a keeper says so and the lead is called. What a lead passed over when the method was chosen for this bag and this tank is not asked again unless it
+ * grew.
+ */
+export function refusePlan(start: RunStarted, now: number, state: HouseState): Refusal[] {
+  const waters = watersOf(start, now, state);
+  const [first] = waters;
+  if (!first) return [];
+  const of = { method: start.method, path: 'method', tank: start.tank, chosen: waters.map(({ place }) => state.findChosen(place)) };
+  const unknown = waters.find(({ measureFirst }) => measureFirst.length > 0);
+  if (unknown) return refusePlanned({ ...of, unmeasured: unknown.label });
+  if (start.bath) {
+    const { temperature, salinity } = start.bath.matched;
+    return [
+      ...againstOther(start, { bag: { temperature: temperature.bath, salinity: salinity.bath }, tank: first.input.tank }),
+      ...(start.plan.every(({ do: does }) => IN_A_BATH.has(does)) ? [] : refuse('bath.noBath', 'plan')),
+      ...waters.flatMap((water) => againstBathWater(start.bath!, water.facts)),
+    ];
+  }
+  const lot = { ...first.input.lot, n: start.from.reduce((sum, { n }) => sum + n, 0), bags: 1 };
+  const bag = pooledBag(waters.map(({ input }) => input.bag));
+  const other = againstOther(start, { bag, tank: first.input.tank });
+  if (other.length > 0) return other;
+  // Only this method changes the tank first.
+  const water =
+    start.method === 'match, float, net'
+      ? recipesFor({ bag, tank: first.input.tank, lot, controls: STARTING_CONTROLS }).find((one) => one.method === start.method)!.tank
+      : first.input.tank;
+  return refusePlanned({ ...of, limiting: strainOfPlan({ bag, tank: water, lot }, start.plan) });
+}

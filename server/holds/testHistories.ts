@@ -1,0 +1,235 @@
+// Random histories of a small house for tests: told to the house as they happen, some of it late, and kept in order for the ledger.
+import { makeChance } from '#core/chance.ts';
+import { RESTARTS_ON_ALL, type HoldPolicy } from '#core/holds/index.ts';
+import type { Overrule, RefusalCode } from '#core/journal/index.ts';
+import { furnish, LEAD, makeTestHouse, type Said, type TestHouse } from '../testHouse.ts';
+import type { Happened } from './testLedger.ts';
+
+const DAYS = 16;
+export const MINUTE_MS = 60_000;
+const DAY_MS = 1440 * MINUTE_MS;
+export const RULES = { days: 6, afterRemedy: 3, driesMin: 24 * 60, settlesMin: 48 * 60 };
+const POLICY: HoldPolicy = { days: RULES.days, daysAfterRemedy: RULES.afterRemedy, countsUnderRemedy: false, restartsOn: RESTARTS_ON_ALL };
+const WATERS = ['w1', 'w2', 'w3'] as const;
+export const TANKS = { a: 'w1', b: 'w1', c: 'w2', d: 'w2', e: 'w3', f: 'w3' } as const;
+const TANK_IDS = Object.keys(TANKS) as (keyof typeof TANKS)[];
+const TOOLS = ['net', 'hose'] as const;
+const PASSED: RefusalCode[] = [
+  'hold.notOver',
+  'hold.neverAte',
+  'hold.unseen',
+  'hold.underRemedy',
+  'fit.illHere',
+  'fit.heldTreatment',
+  'fit.shyOfTreatment',
+  'water.fromHold',
+  'water.treated',
+  'remedy.frail',
+  'remedy.second',
+];
+const OVERRULES: Overrule[] = PASSED.map((code) => ({ code, reason: 'for the ledger' }));
+
+export function setUp(): TestHouse {
+  const house = furnish(makeTestHouse());
+  house.must(
+    LEAD,
+    ...WATERS.map((water): Said => ({
+      kind: 'water.added',
+      payload: { water, name: water, type: 'marine', temperatureC: 25, salinityPpt: 32, volumeL: 4000 },
+    })),
+    ...TANK_IDS.map((tank, column): Said => ({
+      kind: 'tank.added',
+      payload: { tank, rack: 'back', water: TANKS[tank], code: `Z${tank}`, volumeL: 2000, purpose: 'hold', lid: true, row: 2, column },
+    })),
+    ...TOOLS.map((tool): Said => ({ kind: 'tool.added', payload: { tool, name: tool, what: 'net', racks: [] } })),
+  );
+  return house;
+}
+
+type Told = { happened: Happened[]; waits: Said[] };
+
+/** One history: told to the house as it happens, some of it late, and to the ledger in order. */
+export function tell(house: TestHouse, seed: number) {
+  const chance = makeChance(seed);
+  const pick = <T>(from: readonly T[]): T => from[Math.floor(chance() * from.length)]!;
+  // The next midnight, so that days of the ledger are days of the house; hours stay clear of both ends of the day.
+  const zeroMs = Math.ceil(house.now() / DAY_MS) * DAY_MS;
+  const told: Told = { happened: [], waits: [] };
+  const at = (minute: number) => zeroMs + minute * MINUTE_MS;
+  const lots: string[] = [];
+  const tankOf = new Map<string, string>();
+  const water: Record<string, string> = { ...TANKS };
+  const status = new Map<string, 'cleared' | 'on hold'>();
+  const running = new Map<string, string>();
+  const holds = new Map<string, string>();
+  let serial = 0;
+  const id = (what: string) => `${what}-${seed}-${(serial += 1)}`;
+  const write = (minute: number, said: readonly Said[]) => {
+    if (house.now() < at(minute)) house.wait(at(minute) - house.now());
+    house.must(LEAD, ...said.map((one) => ({ ...one, occurredAtMs: at(minute), overrules: OVERRULES })));
+  };
+  const noteDown = (minute: number, happened: Happened, said: readonly Said[], mayWait = true) => {
+    told.happened.push(happened);
+    if (mayWait && chance() < 0.2) told.waits.push(...said.map((one) => ({ ...one, occurredAtMs: at(minute) })));
+    else write(minute, said);
+  };
+  const open = (lot: string, zero: 'arrival' | 'contact'): Said => {
+    holds.set(lot, id('hold'));
+    return { kind: 'hold.opened', payload: { hold: holds.get(lot)!, lot, policy: POLICY, zero } };
+  };
+  const look = (minute: number, tank: string, more: { missed?: string; ill?: string; stressed?: string } = {}) => {
+    const odd = more.missed ?? more.ill ?? more.stressed;
+    const sign = more.ill ? ('white spots' as const) : ('clamped fins' as const);
+    noteDown(minute, { at: minute, is: 'looked', tank, ...more }, [
+      {
+        kind: 'tank.looked',
+        payload: {
+          tank,
+          day: Math.floor(at(minute) / DAY_MS),
+          round: 'morning',
+          allWell: odd === undefined,
+          lots: odd ? [{ lot: odd, expected: 50, seen: more.missed ? 49 : null, signs: more.missed ? [] : [{ sign }] }] : [],
+        },
+      },
+    ]);
+  };
+  const deeds: ((minute: number) => void)[] = [
+    (minute) => {
+      const [lot, tank] = [id('lot'), pick(TANK_IDS)];
+      noteDown(
+        minute,
+        { at: minute, is: 'cleared stock', lot, tank },
+        [{ kind: 'lot.opened', payload: { lot, species: 'green-chromis', label: lot, tank, n: 50, sizeCm: 3, origin: 'bred' } }],
+        false,
+      );
+      lots.push(lot);
+      tankOf.set(lot, tank);
+      status.set(lot, 'cleared');
+    },
+    ...Array.from({ length: 2 }, () => (minute: number) => arrive(minute)),
+    ...Array.from({ length: 2 }, () => (minute: number) => {
+      const lot = pick(lots);
+      const tank = pick(TANK_IDS.filter((one) => one !== tankOf.get(lot)));
+      noteDown(
+        minute,
+        { at: minute, is: 'moves', lot, tank },
+        [{ kind: 'stock.moved', payload: { moves: [{ lot, from: tankOf.get(lot)!, to: tank, n: count(lot) }] } }],
+        false,
+      );
+      tankOf.set(lot, tank);
+    }),
+    (minute) => {
+      const lot = pick(lots);
+      look(minute, tankOf.get(lot)!, { [pick(['missed', 'ill', 'stressed', 'stressed'])]: lot });
+    },
+    (minute) => {
+      const [lot, ill] = [pick(lots), chance() < 0.5];
+      noteDown(
+        minute,
+        { at: minute, is: 'dies', lot, ill },
+        [{ kind: 'loss.recorded', payload: { lot, place: tankOf.get(lot)!, n: 1, cause: ill ? 'illness' : 'not known', sure: 'guess' } }],
+        false,
+      );
+      gone.set(lot, (gone.get(lot) ?? 0) + 1);
+    },
+    ...Array.from({ length: 3 }, () => (minute: number) => {
+      const [tool, tank] = [pick(TOOLS), pick(TANK_IDS)];
+      noteDown(minute, { at: minute, is: 'wets', tool, tank }, [{ kind: 'tool.used', payload: { tool, tanks: [tank] } }]);
+    }),
+    (minute) => {
+      const tool = pick(TOOLS);
+      noteDown(minute, { at: minute, is: 'disinfects', tool }, [{ kind: 'tool.disinfected', payload: { tool } }]);
+    },
+    (minute) => {
+      const from = pick(TANK_IDS);
+      const to = pick(TANK_IDS.filter((one) => one !== from));
+      noteDown(minute, { at: minute, is: 'pours', from, to }, [
+        { kind: 'water.exchanged', payload: { tank: to, litres: 5, source: 'tank', fromTank: from } },
+      ]);
+    },
+    (minute) => {
+      const system = pick(WATERS);
+      const course = running.get(system);
+      running.set(system, course ? '' : id('course'));
+      noteDown(
+        minute,
+        { at: minute, is: course ? 'remedy ends' : 'remedy begins', water: system },
+        [
+          course
+            ? { kind: 'remedy.ended', payload: { course, water: system } }
+            : { kind: 'remedy.begun', payload: { course: running.get(system)!, water: system, family: 'dye' } },
+        ],
+        false,
+      );
+    },
+    (minute) => {
+      const lot = pick(lots);
+      const was = status.get(lot);
+      status.set(lot, was === 'on hold' ? 'cleared' : 'on hold');
+      noteDown(
+        minute,
+        { at: minute, is: was === 'on hold' ? 'signed off' : 'on hold again', lot },
+        was === 'on hold' ? [{ kind: 'hold.signedOff', payload: { hold: holds.get(lot)!, lot } }] : [open(lot, 'contact')],
+        false,
+      );
+    },
+    (minute) => {
+      const tank = pick(TANK_IDS);
+      const to = pick(WATERS);
+      if (to === water[tank]) return;
+      water[tank] = to;
+      const basedOn = house.client.prepare('select entry from p_tank where id = ?').pluck().get(tank) as string;
+      noteDown(
+        minute,
+        { at: minute, is: 'replumbed', tank, water: to },
+        [{ kind: 'tank.changed', payload: { tank, basedOn, fields: { water: to } } }],
+        false,
+      );
+    },
+  ];
+  const gone = new Map<string, number>();
+  const count = (lot: string) => 50 - (gone.get(lot) ?? 0);
+  function arrive(minute: number) {
+    const [lot, tank, crate] = [id('lot'), pick(TANK_IDS), id('crate')];
+    const bag = `bag-${lot}`;
+    const n = 50;
+    told.happened.push({ at: minute, is: 'arrives', lot, tank });
+    write(minute, [
+      {
+        kind: 'crate.expected',
+        payload: {
+          crate,
+          label: crate,
+          supplier: 'yard',
+          packedAtMs: at(minute) - 3_600_000,
+          promisedAtMs: at(minute),
+          told: { temperatureC: 25, salinityPpt: 32 },
+          lots: [{ lot, label: lot, species: 'green-chromis', origin: 'bred', sizeCm: 3 }],
+          bags: [{ bag, label: 'bag 1', box: 1, lot, n, waterL: 40 }],
+        },
+      },
+      { kind: 'crate.arrived', payload: { crate, carton: 'dry' } },
+      { kind: 'bag.landed', payload: { bag, crate, lot, alive: n, dead: 0, quality: 'counted', condition: 'fit', bagState: 'sound' } },
+      { kind: 'bag.assigned', payload: { bag, lot, tank } },
+      open(lot, 'arrival'),
+      { kind: 'fish.released', payload: { bag, lot, tank, alive: n, dead: 0, by: 'net' } },
+    ]);
+    lots.push(lot);
+    tankOf.set(lot, tank);
+    status.set(lot, 'on hold');
+  }
+  for (let day = 0; day < DAYS; day += 1) {
+    let minute = day * 1440 + 240 + Math.floor(chance() * 60);
+    // Every tank is looked at on most mornings; a few things happen, minutes apart.
+    if (lots.length === 0) arrive((minute += 2));
+    for (const tank of TANK_IDS) if (chance() < 0.9) look((minute += 2), tank);
+    const some = Math.floor(chance() * 5);
+    for (let no = 0; no < some; no += 1) pick(deeds)((minute += 3 + Math.floor(chance() * 150)));
+  }
+  const until = DAYS * 1440 + 300;
+  for (const late of told.waits) {
+    if (house.now() < at(until)) house.wait(at(until) - house.now());
+    house.must(LEAD, { ...late, overrules: OVERRULES });
+  }
+  return { happened: told.happened, until, now: at(until), zeroMs };
+}

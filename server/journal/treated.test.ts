@@ -1,0 +1,80 @@
+// Remedies and changes of water are judged by who lives there: by the same table as fish that are moved into them.
+import { furnish, KEEPER, LEAD, makeTestHouse, stock, type Said, type TestHouse } from '../testHouse.ts';
+
+let house: TestHouse;
+beforeEach(() => void (house = furnish(makeTestHouse())));
+afterEach(() => house.close());
+
+const fed = (lot: string, tank = 'G1'): Said => ({ kind: 'lot.fed', payload: { tank, lot, food: 'mysis', response: 'ate' } });
+const begun = (family: 'copper' | 'dye', course: string = family): Said => ({
+  kind: 'remedy.begun',
+  payload: { course, water: 'salt', family },
+});
+const ended = (course: string): Said => ({ kind: 'remedy.ended', payload: { course, water: 'salt' } });
+
+it('a remedy is asked about where it harms who lives there, runs once, and ends', () => {
+  house.must(LEAD, stock('wrasse', 'G1', 'six-line-wrasse', 1), fed('wrasse'));
+  expect(house.codes(KEEPER, begun('copper'))).toEqual(['remedy.harms']);
+  house.must(KEEPER, begun('dye'));
+  expect(house.codes(KEEPER, begun('dye', 'copper'))).toEqual(['remedy.running']);
+  house.must(KEEPER, ended('dye'));
+  expect(house.codes(KEEPER, ended('dye'))).toEqual(['remedy.notRunning']);
+});
+
+it('no remedy for a system with shrimps, nor where nobody knows who lives; what is in already is written, and a lead called', () => {
+  house.must(LEAD, stock('shrimp', 'G2', 'cleaner-shrimp', 1), fed('shrimp', 'G2'));
+  expect(house.codes(KEEPER, begun('dye'))).toEqual(['remedy.invertebrates']);
+  house.must(KEEPER, { ...begun('dye'), overrules: [{ code: 'remedy.invertebrates', reason: 'in by mistake', without: 'done already' }] });
+});
+
+it('a second within a day, and fish that are weak or have not eaten, are asked about', () => {
+  house.must(LEAD, stock('fish', 'G1', 'firefish', 2));
+  const taken = (said: Said, code: 'remedy.frail' | 'remedy.second'): Said => ({
+    ...said,
+    overrules: [{ code, reason: 'the vet says so' }],
+  });
+  expect(house.codes(KEEPER, begun('dye'))).toEqual(['remedy.frail']);
+  house.must(KEEPER, fed('fish'), begun('dye'), ended('dye'));
+  house.wait(20 * 3_600_000);
+  expect(house.codes(KEEPER, begun('copper'))).toEqual(['remedy.second']);
+  house.must(KEEPER, taken(begun('copper'), 'remedy.second'));
+  house.wait(60 * 3_600_000);
+  house.must(KEEPER, ended('copper'));
+  house.wait(30 * 3_600_000);
+  expect(house.codes(KEEPER, begun('dye', 'third'))).toEqual(['remedy.frail']);
+  house.must(KEEPER, taken(begun('dye', 'third'), 'remedy.frail'));
+});
+
+describe('a change of water', () => {
+  const mixed = (litres: number, more: object = {}): Said => ({
+    kind: 'water.exchanged',
+    payload: { tank: 'G1', litres, source: 'mixed', ...more },
+  });
+  const from = (tank: string, litres: number): Said => ({
+    kind: 'water.exchanged',
+    payload: { tank: 'G1', litres, source: 'tank', fromTank: tank },
+  });
+
+  it('of much at once wants the new water read, and stops one that is another', () => {
+    house.must(KEEPER, mixed(40));
+    house.must(LEAD, stock('fish', 'G1', 'firefish', 2));
+    // Unread it may be fresh: a little of that they bear, a fifth of the tank they do not.
+    house.must(KEEPER, mixed(1));
+    expect(house.codes(KEEPER, mixed(12))).toEqual(['water.notRead']);
+    expect(house.codes(KEEPER, mixed(12, { salinityPpt: 32 }))).toEqual([]);
+    house.must(KEEPER, mixed(30, { salinityPpt: 32, temperatureC: 25 }));
+    expect(house.codes(KEEPER, mixed(30, { salinityPpt: 0.2, temperatureC: 25 }))).toContain('release.salinity');
+    expect(house.codes(KEEPER, mixed(30, { salinityPpt: 32, temperatureC: 12 }))).toContain('release.temperature');
+  });
+
+  it('from a tank of another water, or of one under a remedy that they do not bear, is stopped', () => {
+    house.must(LEAD, stock('fish', 'G1', 'six-line-wrasse', 2));
+    expect(house.codes(KEEPER, from('F1', 30))).toContain('release.salinity');
+    house.must(KEEPER, from('C1', 10), { kind: 'remedy.begun', payload: { course: 'c', water: 'reef', family: 'copper' } });
+    expect(house.codes(KEEPER, from('C1', 10))).toEqual(['water.treated']);
+    // Copper stays in what it touched until a test shows zero.
+    house.must(KEEPER, { kind: 'remedy.ended', payload: { course: 'c', water: 'reef' } });
+    expect(house.codes(KEEPER, from('C1', 10))).toEqual(['water.treated']);
+    house.must(KEEPER, { ...from('C1', 10), overrules: [{ code: 'water.treated', reason: 'hose', without: 'done already' }] });
+  });
+});

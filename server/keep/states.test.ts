@@ -1,0 +1,219 @@
+// Every command on a directory in every state that it may be found in: what is refused is refused in words, and nothing of a house is lost by it.
+import { spawnSync } from 'node:child_process';
+import fs from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import Database from 'better-sqlite3';
+import { setMeta } from '../db/open.ts';
+import { makeCredentials } from '../people/credentials.ts';
+import { bringCrate, furnish, KEEPER, land, makeTestHouse, T0 } from '../testHouse.ts';
+import { backUp, importJournal, restore } from './keep.ts';
+import { houseFile, lookInto } from './directory.ts';
+import { examine, sayFindings } from './doctor.ts';
+import { takeLease } from './lease.ts';
+
+let folder: string;
+let entries: number;
+let copy: string;
+const at = (...parts: string[]) => path.join(folder, ...parts);
+beforeEach(async () => {
+  folder = fs.mkdtempSync(path.join(os.tmpdir(), 'states-'));
+  fs.mkdirSync(at('house'));
+  const house = furnish(makeTestHouse(houseFile(at('house'))));
+  bringCrate(house);
+  house.must(KEEPER, land(1));
+  await makeCredentials(house.db).set('ines', '4711');
+  setMeta(house.client, 'sessionSecret', 'the-secret-of-this-house');
+  house.client.prepare("insert into session values ('signed-in-somebody', '{}', 9e15)").run();
+  entries = house.store.latestSeq();
+  house.close();
+  copy = (await backUp(at('house'), at('copies'), new Date(T0))).file;
+});
+afterEach(() => fs.rmSync(folder, { recursive: true, force: true }));
+const count = (data: string) => {
+  const client = new Database(houseFile(data), { readonly: true });
+  const found = client.prepare('select count(*) from entry').pluck().get() as number;
+  client.close();
+  return found;
+};
+const run = (script: string, ...args: string[]) => {
+  const { status, stdout, stderr } = spawnSync('node', ['--import', 'tsx', script, ...args], { encoding: 'utf8' });
+  return { status, said: stdout + stderr };
+};
+
+it('a left-over write-ahead file is never played into what is put back', () => {
+  fs.mkdirSync(at('new'));
+  fs.writeFileSync(at('new', 'house.db-wal'), 'left over');
+  expect(() => restore(copy, at('new'))).toThrow(/what is left of a house \(house\.db-wal\)/);
+  expect(() => importJournal(copy, at('new'))).toThrow(/what is left of a house/);
+  expect(fs.readdirSync(at('new'))).toEqual(['house.db-wal']);
+});
+
+it.each([
+  ['nothing', [], 'empty'],
+  ['another’s file', ['notes.txt'], 'empty'],
+  ['a lock', ['house.lock', 'house.lock.json'], 'empty'],
+  ['an empty file', ['house.db'], 'remains'],
+  ['photos', ['files'], 'remains'],
+  ['a copy of before', ['house.db.before-2026'], 'remains'],
+  ['a copy', ['house-2026-03-03T07-40-00-000Z.db'], 'remains'],
+] as const)('%s is found to be what it is', (_name, names, is) => {
+  fs.mkdirSync(at('found'));
+  for (const name of names) fs.writeFileSync(at('found', name), '');
+  expect(lookInto(at('found')).is).toBe(is);
+  expect(lookInto(at('not even there')).is).toBe('empty');
+});
+
+it('no copy gives a sign-in away, and after a restore everybody signs in anew with the PIN they had', async () => {
+  const bytes = fs.readFileSync(copy).toString('latin1');
+  expect([bytes.includes('the-secret-of-this-house'), bytes.includes('signed-in-somebody')]).toEqual([false, false]);
+  // The running house keeps both.
+  expect(fs.readFileSync(houseFile(at('house'))).toString('latin1')).toContain('the-secret-of-this-house');
+  expect(await restore(copy, at('again'))).toMatchObject({ entries, replayed: true });
+  const again = makeTestHouse(houseFile(at('again')));
+  expect(await makeCredentials(again.db).isRight('ines', '4711')).toBe(true);
+  again.close();
+});
+
+it('files are for the account that runs the house alone', async () => {
+  await restore(copy, at('again'));
+  const modes = [houseFile(at('again')), copy, `${copy}.sha256`].map((file) => fs.statSync(file).mode & 0o777);
+  expect(modes).toEqual([0o600, 0o600, 0o600]);
+  expect(fs.statSync(at('again')).mode & 0o777).toBe(0o700);
+});
+
+it('a copy with any page damaged does not go through, with its sum beside it', async () => {
+  const whole = fs.readFileSync(copy);
+  let x = 20260303;
+  const random = (below: number) => (x = (x * 1103515245 + 12345) % 2 ** 31) % below;
+  for (let turn = 0; turn < 30; turn += 1) {
+    const damaged = Buffer.from(whole);
+    const from = random(damaged.length - 16);
+    for (let index = from; index < from + 16; index += 1) damaged[index] = damaged[index]! ^ 0x5a;
+    fs.writeFileSync(copy, damaged);
+    await expect(restore(copy, at(`damaged-${turn}`))).rejects.toThrow(/is damaged/);
+    expect(lookInto(at(`damaged-${turn}`)).is).toBe('empty');
+  }
+});
+
+it('without its sum a damaged journal, index or book is found all the same', async () => {
+  fs.rmSync(`${copy}.sha256`);
+  const spoil = (name: string, sql: string) => {
+    const file = at(`${name}.db`);
+    fs.copyFileSync(copy, file);
+    const client = new Database(file);
+    client.unsafeMode();
+    client.exec(sql);
+    client.close();
+    return file;
+  };
+  await expect(restore(spoil('book', 'update p_balance set n = n + 1'), at('a'))).rejects.toThrow(/does not replay/);
+  await expect(restore(spoil('entry', "update entry set payload = '{' where seq = 9"), at('b'))).rejects.toHaveProperty('message');
+  await expect(restore(spoil('fewer', 'delete from entry where seq = 9'), at('c'))).rejects.toHaveProperty('message');
+  await expect(
+    restore(spoil('index', "pragma writable_schema = on; update sqlite_master set rootpage = 2 where name = 'entry_act'"), at('d')),
+  ).rejects.toHaveProperty('message');
+});
+
+it('one at a time: a second server or command is told who is there; what only looks in is let', async () => {
+  const lease = takeLease(at('house'), 'a running house');
+  const words = /in use by a running house \(process \d+/;
+  expect(() => takeLease(at('house'), 'another')).toThrow(words);
+  const { status, said } = run('server/main.ts', '--port', '0', '--data', at('house'));
+  expect(said).toMatch(words);
+  expect(status).toBe(1);
+  expect(await backUp(at('house'), at('more'), new Date(T0))).toMatchObject({ entries });
+  lease.release();
+  // What tells whose it was is gone with it; the empty file stays.
+  expect(fs.readdirSync(at('house')).filter((name) => name.startsWith('house.lock'))).toEqual(['house.lock']);
+  takeLease(at('house'), 'another').release();
+});
+
+it('a PIN, a copy and a check leave a house of another version as it is: nothing is emptied, nobody is let in', async () => {
+  const client = new Database(houseFile(at('house')));
+  client.prepare("update meta set value = 'of old' where key = 'projectionVersion'").run();
+  const rows = client.prepare('select count(*) from p_balance').pluck();
+  const before = rows.get();
+  expect(run('server/keep/command.ts', 'pin', 'Ines', '8642', '--data', at('house'))).toMatchObject({ status: 0 });
+  expect(run('server/journal/replayCommand.ts', '--check', '--data', at('house')).said).toMatch(/of another version/);
+  const { entries: copied, replayed } = await backUp(at('house'), at('old'), new Date(T0));
+  expect([copied, replayed]).toEqual([entries, false]);
+  expect(rows.get()).toBe(before);
+  client.close();
+  expect(fs.readdirSync(at('house')).filter((name) => name.includes('.before-'))).toEqual([]);
+  // Put back, the copy is brought up to this program.
+  expect(
+    (
+      await restore(
+        fs
+          .readdirSync(at('old'))
+          .map((name) => at('old', name))
+          .find((name) => name.endsWith('.db'))!,
+        at('up'),
+      )
+    ).replayed,
+  ).toBe(true);
+  expect(count(at('up'))).toBe(entries);
+});
+
+it('a server does not begin a house where one was', () => {
+  fs.mkdirSync(at('was'));
+  fs.writeFileSync(at('was', 'house.db'), '');
+  const { status, said } = run('server/main.ts', '--port', '0', '--data', at('was'));
+  expect([status, said]).toEqual([1, expect.stringMatching(/holds house\.db but no house: one was here/)]);
+});
+
+describe('npm run doctor', () => {
+  const told = (data = at('house'), copies = at('copies')) =>
+    Object.fromEntries(examine(data, { copies, now: T0 }).map(({ what, says, well }) => [what, [well, says]]));
+
+  it('finds a house well, beside whoever runs it, and changes nothing', () => {
+    fs.chmodSync(at('house'), 0o700);
+    const before = fs.readFileSync(houseFile(at('house')));
+    const lease = takeLease(at('house'), 'a running house');
+    fs.utimesSync(copy, T0 / 1000, T0 / 1000);
+    const found = told();
+    lease.release();
+    expect(found).toMatchObject({
+      'in use': [undefined, expect.stringMatching(/^by a running house \(process \d+/)],
+      'room on the disk': [true, expect.any(String)],
+      privacy: [true, 'read by this account alone'],
+      file: [true, expect.any(String)],
+      journal: [true, `${entries} entries, the last 2026-03-03 07:40`],
+      views: [true, 'replayed from the journal, and equal'],
+      books: [true, 'balance'],
+      people: [true, '3, 1 lead who can sign in, 2 without a PIN'],
+      copies: [true, expect.stringMatching(/^1 in .*of today$/)],
+    });
+    expect(told()['in use']).toEqual([undefined, 'by nobody']);
+    expect(fs.readFileSync(houseFile(at('house')))).toEqual(before);
+  });
+
+  it('tells each thing that is wrong, whatever else is', () => {
+    const client = new Database(houseFile(at('house')));
+    client.exec(
+      'update p_balance set n = n + 1 where inside = 1; delete from credential; update entry set recorded_at_ms = 9e12 where seq = 1',
+    );
+    client.close();
+    fs.chmodSync(houseFile(at('house')), 0o644);
+    fs.rmSync(`${copy}.sha256`);
+    const found = examine(at('house'), { copies: at('copies'), now: T0 });
+    expect(found.flatMap(({ what, well }) => (well === false ? [what] : []))).toEqual([
+      'privacy',
+      'journal',
+      'views',
+      'books',
+      'people',
+      'copies',
+    ]);
+    expect(sayFindings(found)).toMatchObject({ well: false, page: expect.stringMatching(/6 things to look at\.$/) });
+  });
+
+  it('of a damaged file, of remains and of nothing', () => {
+    fs.truncateSync(houseFile(at('house')), 40_000);
+    expect(told().file![0]).toBe(false);
+    fs.writeFileSync(houseFile(at('house')), '');
+    expect(told().directory).toEqual([false, expect.stringContaining('but no house')]);
+    expect(told(at('nowhere')).directory).toEqual([false, expect.stringContaining('no house in it')]);
+  });
+});

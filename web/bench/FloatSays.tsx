@@ -1,0 +1,37 @@
+// What is said before a float: what cannot wait, and the step in salinity.
+import type { BenchBag } from '#contract/views.ts';
+import { lotOf, salinityGap, tolerancesOf } from '#core/bench/index.ts';
+import { triage } from '#core/dock/index.ts';
+import { useUnits } from '../data/units.ts';
+import { firstAid } from '../words/firstAid.ts';
+import { Caution } from '../parts/Caution.tsx';
+
+export function Urgency({ bag }: { bag: BenchBag }) {
+  if (!bag.landed || triage(bag.landed) !== 'first aid') return null;
+  return <Caution strong>{firstAid(bag.landed)}</Caution>;
+}
+
+export function SalinityStep({ bag, tankPpt }: { bag: BenchBag; tankPpt: number }) {
+  const { say } = useUnits();
+  // Measured here beats measured in another bag, and that what was stated.
+  const [ppt, from] = bag.readings.salinity
+    ? [bag.readings.salinity.value, 'measured']
+    : bag.siblings?.salinity
+      ? [bag.siblings.salinity.value, 'in another bag']
+      : [bag.told.salinityPpt, 'stated'];
+  const gap = salinityGap(ppt, tankPpt);
+  if (!gap.judged)
+    return <Caution>Salinity of the bag not known. Ask the supplier, or measure the tell-tale bag in its first minute.</Caution>;
+  const words = `${say('salinity', gap.fromPpt)} ${from} → ${say('salinity', gap.toPpt)} in ${bag.tank!.code}`;
+  if (gap.direction === 'none') return <p>Salinity: {words}, no step.</p>;
+  const bears = tolerancesOf(lotOf({ n: bag.alive, lotBags: bag.lotBags, kind: bag.kind }));
+  const size = Math.abs(gap.stepPpt);
+  const tolerance = gap.direction === 'up' ? bears.salinityStepUp : bears.salinityStepDown;
+  const over = size > tolerance;
+  return (
+    <Caution strong={over}>
+      Salinity: {words}, a step <b>{gap.direction}</b> of {say('salinity', size)}; they bear {say('salinity', tolerance)} at once.
+      {over && ' Bring tank and bag nearer before they are let in.'}
+    </Caution>
+  );
+}

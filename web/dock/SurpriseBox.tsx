@@ -1,0 +1,72 @@
+// A box that stands on nobody's list: from whom, and how long it has been closed. Its bags are landed one by one, as bags on no list are.
+import { useState } from 'react';
+import Form from 'react-bootstrap/Form';
+import { useNavigate } from 'react-router';
+import { CARTONS, type Carton } from '#core/dock/index.ts';
+import { houseNow } from '../data/clock.ts';
+import { useDeeds } from '../data/deed.tsx';
+import { newId, useView } from '../data/house.ts';
+import { ActButton } from '../parts/ActButton.tsx';
+import { Chips } from '../parts/Chips.tsx';
+import { CountField } from '../parts/CountField.tsx';
+
+const HOUR_MS = 3_600_000;
+/** An overnight parcel, when nobody says otherwise. */
+const USUAL_H = 24;
+const LONGEST_H = 240;
+
+export function SurpriseBox({ onDone }: { onDone: () => void }) {
+  const { doIt } = useDeeds();
+  const navigate = useNavigate();
+  const { data } = useView('intake');
+  const [supplier, setSupplier] = useState('');
+  const [hours, setHours] = useState(USUAL_H);
+  const [carton, setCarton] = useState<Carton>('dry');
+  const from = data?.suppliers.find(({ id }) => id === supplier);
+  const write = () => {
+    if (!from) return;
+    const crate = newId();
+    const now = houseNow();
+    void doIt(
+      `${from.name}: a box on nobody’s list is here`,
+      {
+        kind: 'crate.expected',
+        payload: {
+          crate,
+          label: `${from.name}, a box on no list`,
+          supplier: from.id,
+          packedAtMs: Math.round(now - hours * HOUR_MS),
+          promisedAtMs: Math.round(now),
+          told: {},
+          lots: [],
+          bags: [],
+        },
+      },
+      { kind: 'crate.arrived', payload: { crate, carton } },
+    );
+    onDone();
+    void navigate(`/dock?crate=${crate}`);
+  };
+  return (
+    <section className="card bag-card">
+      <p className="big">A box on nobody’s list</p>
+      <Form.Group className="field" controlId="box-supplier">
+        <Form.Label className="label">From</Form.Label>
+        <Form.Select value={supplier} onChange={(event) => setSupplier(event.target.value)}>
+          <option value="">whose name stands on it</option>
+          {data?.suppliers.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Form.Select>
+      </Form.Group>
+      <CountField label="Closed for about so many hours" value={hours} max={LONGEST_H} onChange={setHours} />
+      <Chips label="Carton" options={CARTONS} value={carton} onChange={setCarton} odd={(option) => option !== 'dry'} />
+      <p className="soft">Nothing is known of its water: measure one bag before any is matched.</p>
+      <ActButton disabled={!from} onPress={write} hint="then its bags, one by one">
+        It is here
+      </ActButton>
+    </section>
+  );
+}

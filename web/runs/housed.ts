@@ -1,0 +1,46 @@
+// Fish of a tank as the bench knows a bag: an open tub of their own water, on the way to another tank. No screen in here.
+import type { BenchBag, Occupant, Readings, ShelfSpecies, TankCard, WaterCard } from '#contract/views.ts';
+import { outOfTank } from '#core/bench/index.ts';
+
+type Housed = {
+  fish: Occupant;
+  n: number;
+  from: { tank: TankCard; water: WaterCard };
+  to: { tank: TankCard; water: WaterCard };
+  /** Litres of their own water in the vessel. */
+  ownL: number;
+  kind?: ShelfSpecies;
+  now: number;
+};
+
+const stamped = (readings: ReturnType<typeof outOfTank>['readings'], atMs: number): Readings =>
+  Object.fromEntries(Object.entries(readings).map(([quantity, reading]) => [quantity, { ...reading, atMs }]));
+
+export function housedBag({ fish, n, from, to, ownL, kind, now }: Housed): BenchBag {
+  const { tank, water } = to;
+  const own = outOfTank({ tank: { ...from.water, readings: {} }, waterL: ownL, now, n, sizeCm: fish.sizeCm, kind });
+  return {
+    bag: from.tank.id,
+    label: from.tank.code,
+    crate: '',
+    crateLabel: 'from the house',
+    box: 1,
+    listed: n,
+    alive: n,
+    waterL: ownL,
+    lot: fish.lot,
+    lotLabel: fish.label,
+    origin: 'bred',
+    sizeCm: fish.sizeCm,
+    afloat: false,
+    told: {},
+    holdKnown: true,
+    tank: { id: tank.id, code: tank.code },
+    packedAtMs: now,
+    transit: 'local',
+    lotBags: 1,
+    kind,
+    readings: stamped(own.readings, now),
+    water: { ...water, purpose: tank.purpose, readings: {} },
+  };
+}
