@@ -32,6 +32,32 @@ module.exports = {
       from: { path: '^server/', pathNot: '(\\.test|/testHouse|/box/tablets)\\.ts$' },
       to: { path: '^(web|demo)/' },
     },
+    {
+      name: 'areas-through-their-faces',
+      comment: 'an area of core is reached through its index.ts or links.ts only; test cases are open to tests',
+      severity: 'error',
+      from: { path: '^(core|contract|server|web|demo|e2e|bench|scripts)/([^/]+)/', pathNot: '^core/' },
+      to: { path: '^core/[^/]+/', pathNot: '^core/[^/]+/((index|links)\\.ts$|test[A-Z])|\\.csv$' },
+    },
+    {
+      name: 'areas-of-core-through-their-faces',
+      severity: 'error',
+      from: { path: '^core/([^/]+)/' },
+      to: { path: '^core/[^/]+/', pathNot: '^core/$1/|^core/[^/]+/((index|links)\\.ts$|test[A-Z])' },
+    },
+    {
+      name: 'no-area-knows-the-catalogue',
+      comment: 'the catalogue knows every area; an area that knew it would know them all',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '^core/catalogue/|\\.test\\.ts$' },
+      to: { path: '^core/catalogue/' },
+    },
+    {
+      name: 'journal-is-mechanism-only',
+      severity: 'error',
+      from: { path: '^core/journal/', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: '^core/(journal|roles)/' },
+    },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
   ],
   options: {

@@ -14,6 +14,8 @@ export default ts.config(
     rules: {
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       '@typescript-eslint/consistent-type-imports': 'error',
+      // An area adds its refusal codes to the registry by an interface that only extends.
+      '@typescript-eslint/no-empty-object-type': ['error', { allowInterfaces: 'with-single-extends' }],
       'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
       'max-params': ['error', { max: 4 }],
     },

@@ -1,13 +1,13 @@
 // What HTTP, sign-in check, validation, rules and JSON add to the bare driver's transaction of the same rows.
 // One act = a bag landed with its folded temperature, as the dock sends it. Bare and full take turns, eight acts at a time or one by one,
 // so that both wait for a disk in the same mood: a write after a pause costs more than one in a row.
+import Database from 'better-sqlite3';
 import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import Database from 'better-sqlite3';
 import { v7 } from 'uuid';
-import type { Act } from '#core/journal/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
 import { makeCredentials } from '#server/people/credentials.ts';
 import { furnish, KEEPER, makeTestHouse } from '#server/testHouse.ts';
 import { makeConnection, ms, quantile } from './measure.ts';

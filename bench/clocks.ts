@@ -2,19 +2,18 @@
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { gatherFacts, holdClock, plainPolicy } from '#core/holds/index.ts';
-import { startHouse } from '#server/house.ts';
-import { makeClock } from '#server/clock/clock.ts';
-import { prepareHoldRows, prepareOpenHolds } from '#server/holds/rows.ts';
-import { prepareClocks } from '#server/holds/clocks.ts';
-import { houseFile } from '#server/journal/replay.ts';
-import { houseDay } from '#core/time/index.ts';
+import { gatherFacts, holdClock, plainPolicy } from '#core/quarantine/index.ts';
 import type { Sign } from '#core/rounds/index.ts';
+import { DAY_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
+import { makeClock } from '#server/clock/clock.ts';
+import { prepareClocks } from '#server/holds/clocks.ts';
+import { prepareHoldRows, prepareOpenHolds } from '#server/holds/rows.ts';
+import { startHouse } from '#server/house.ts';
+import { houseFile } from '#server/journal/replay.ts';
 import { makeLarge, TANKS } from './large.ts';
 import { makeFiller, ms, quantile } from './measure.ts';
 
 const ZONE = 'Europe/Lisbon';
-const DAY_MS = 86_400_000;
 const HOLD_DAYS = 27;
 const ENTRIES = 600_000;
 const TIMES = 40;
@@ -32,7 +31,7 @@ try {
   for (const { occupants } of living)
     for (const { lot } of occupants) filler.add('hold.opened', { hold: `h-${lot}`, lot, policy: plainPolicy(28), zero: 'arrival' });
   for (let half = 0; half < HOLD_DAYS * 2; half += 1) {
-    filler.setTime(now - HOLD_DAYS * DAY_MS + (half + 1) * (DAY_MS / 2) - 60_000 * TANKS);
+    filler.setTime(now - HOLD_DAYS * DAY_MS + (half + 1) * (DAY_MS / 2) - MINUTE_MS * TANKS);
     for (const [no, { id, occupants }] of living.entries()) {
       const odd = (no + half) % 150 === 0;
       const lots = occupants.map(({ lot, n }, index) => ({

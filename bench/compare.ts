@@ -1,11 +1,19 @@
 // The bench's computation: one comparison of all methods, 200 draws, a day of overflow; and a general-purpose ODE package on the same problem.
 import { createRequire } from 'node:module';
-import { CASES } from '#core/bench/cases.ts';
-import { compareMethods, rank, reckon } from '#core/bench/compare.ts';
-import { bandsOf, drawOne, gridOf } from '#core/bench/draws.ts';
-import { integrate } from '#core/bench/integrate.ts';
-import { simulate, startVessel, tankWater } from '#core/bench/simulate.ts';
-import { turnsOf } from '#core/bench/settle.ts';
+import {
+  compareMethods,
+  rank,
+  reckon,
+  bandsOf,
+  drawOne,
+  gridOf,
+  integrate,
+  simulate,
+  startVessel,
+  tankWater,
+  turnsOf,
+} from '#core/bench/index.ts';
+import { CASES } from '#core/bench/testCases.ts';
 import { ms, quantile } from './measure.ts';
 
 // Required, not imported: its types are sources that do not pass our compiler's settings.

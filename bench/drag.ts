@@ -4,6 +4,7 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import type { RoomView } from '#contract/views.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { launch, scriptOfTasks, signIn, startTrace } from './browser.ts';
 import { makeLarge, PIN, serve } from './large.ts';
 import { ms, quantile } from './measure.ts';
@@ -11,7 +12,7 @@ import { ms, quantile } from './measure.ts';
 const MOVES = 240;
 
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-bench-'));
-await makeLarge(folder, 60_000);
+await makeLarge(folder, MINUTE_MS);
 const server = await serve(folder);
 try {
   const browser = await launch();

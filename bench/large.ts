@@ -1,12 +1,12 @@
 // A house made large: 400 tanks with years behind them, a crate open on the dock; and its server.
 import { spawn } from 'node:child_process';
-import { startHouse } from '#server/house.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
+import { HOUR_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
+import { SPECIES } from '#demo/species.ts';
 import { makeClock } from '#server/clock/clock.ts';
+import { startHouse } from '#server/house.ts';
 import { houseFile } from '#server/journal/replay.ts';
 import { makeCredentials } from '#server/people/credentials.ts';
-import { STARTING_RULES } from '#core/room/index.ts';
-import { houseDay } from '#core/time/index.ts';
-import { SPECIES } from '#demo/species.ts';
 import { makeFiller } from './measure.ts';
 
 export const TANKS = 400;
@@ -69,7 +69,7 @@ export async function makeLarge(folder: string, entries: number, bags = 1): Prom
     );
   }
   const now = house.clock.now();
-  const step = Math.floor((now - filler.atMs() - 3_600_000) / (entries - house.store.latestSeq()));
+  const step = Math.floor((now - filler.atMs() - HOUR_MS) / (entries - house.store.latestSeq()));
   for (let round = 0; house.store.latestSeq() < entries - 3; round += 1) {
     for (let no = 0; no < TANKS && house.store.latestSeq() < entries - 3; no += 1) {
       const lot = lots[no]![round % 2]!;
@@ -112,7 +112,7 @@ export async function makeLarge(folder: string, entries: number, bags = 1): Prom
     }
     house.client.exec('commit; begin');
   }
-  filler.setTime(now - 60_000);
+  filler.setTime(now - MINUTE_MS);
   filler.add('crate.expected', {
     crate: 'c',
     label: 'crate',

@@ -1,9 +1,9 @@
 // Species look-up on 5,000 names, as it is typed, and a packing list of 2,000 lines read and matched against them.
+import { makeChance } from '#core/chance/index.ts';
 import { findHeading, guessColumns, readPackingList } from '#core/intake/index.ts';
 import { makeLookUp, type Named } from '#core/species/index.ts';
 import { parseCsv } from '#core/text/index.ts';
 import { SPECIES } from '#demo/species.ts';
-import { makeChance } from '#core/chance.ts';
 
 const NAMES = 5000;
 const LINES = 2000;

@@ -2,9 +2,10 @@
 import http from 'node:http';
 import { v7 } from 'uuid';
 import { kinds } from '#contract/kinds.ts';
-import type { Entry, Kind, Payloads } from '#core/journal/index.ts';
-import { makeProject } from '#server/journal/project/index.ts';
+import type { Entry, Kind, Payloads } from '#core/catalogue/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import type { RunningHouse } from '#server/house.ts';
+import { makeProject } from '#server/journal/project/index.ts';
 
 export function quantile(values: readonly number[], share: number): number {
   const sorted = [...values].sort((one, other) => one - other);
@@ -48,7 +49,7 @@ export function makeConnection(port: number) {
 /** Writes history straight into journal and projections, without asking the rules: only for making a house large. */
 export function makeFiller(house: RunningHouse) {
   const project = makeProject(house.client, house.db);
-  let atMs = house.clock.now() - 400 * 86_400_000;
+  let atMs = house.clock.now() - 400 * DAY_MS;
   return {
     /** One entry, `stepMs` after the last. */
     add<K extends Kind>(kind: K, payload: Payloads[K], stepMs = 1000): void {

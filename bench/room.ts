@@ -2,10 +2,11 @@
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { makeLarge, PIN, serve, TANKS } from './large.ts';
 import { makeConnection, ms, quantile } from './measure.ts';
 
-const SIZES = [60_000, 600_000];
+const SIZES = [MINUTE_MS, 600_000];
 const READS = 400;
 
 async function connect(folder: string) {

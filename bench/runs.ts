@@ -1,11 +1,12 @@
 // Runs: how long one is refitted and followed, and what ten of them on one screen cost a second in a real browser.
+import type { Page } from '@playwright/test';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import type { Page } from '@playwright/test';
-import { runningFacts, T0 } from '#core/runs/cases.ts';
 import { AS_RECKONED, courseOf, fitOf, FITTED, follow, partedOf, valueOf, type RunFacts, type TimedReading } from '#core/runs/index.ts';
-import { STARTING_RULES } from '#core/room/index.ts';
+import { runningFacts, T0 } from '#core/runs/testCases.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { SPECIES } from '#demo/species.ts';
 import { makeClock } from '#server/clock/clock.ts';
 import { startHouse } from '#server/house.ts';
@@ -15,7 +16,6 @@ import { launch, signIn } from './browser.ts';
 import { PIN, serve } from './large.ts';
 import { makeFiller, ms, quantile } from './measure.ts';
 
-const HOUR = 3_600_000;
 const RUNS = 10;
 const TURNS = 60;
 const WATCHED_S = 20;
@@ -23,11 +23,11 @@ const TICKED_MS = 15_000;
 
 /** The monos 20 hours on their way, read so often in four quantities. */
 function read(times: number): { facts: RunFacts; now: number } {
-  const now = T0 + 20 * HOUR;
+  const now = T0 + 20 * HOUR_MS;
   const base = runningFacts({ method: 'long conversion' });
   const deeds = base.deeds.filter(({ atMs }) => atMs <= now);
   const truth = { ...AS_RECKONED, tau: 1.2, flow: 0.85, exchange: 1.4, tan: 1.3, dic: 1.05 };
-  const readings = Array.from({ length: times }, (_, index) => T0 + ((index + 1) / times) * 20 * HOUR).flatMap((atMs, index) => {
+  const readings = Array.from({ length: times }, (_, index) => T0 + ((index + 1) / times) * 20 * HOUR_MS).flatMap((atMs, index) => {
     const sample = courseOf({ ...base, deeds }, { now: atMs, differs: truth, pastOnly: true }).now;
     return FITTED.slice(0, 4).map((quantity): TimedReading => ({
       entry: `${index} ${quantity}`,
@@ -71,15 +71,15 @@ async function houseWithRuns(folder: string): Promise<void> {
   filler.add('water.added', { water: 'w', name: 'Water', type: 'brackish', temperatureC: 26, salinityPpt: 30, volumeL: 900 });
   filler.add('tank.added', { tank: 't', rack: 'r', water: 'w', code: 'T1', volumeL: 60, purpose: 'hold', lid: true, row: 0, column: 0 });
   const now = house.clock.now();
-  filler.setTime(now - 0.3 * HOUR);
+  filler.setTime(now - 0.3 * HOUR_MS);
   const bags = Array.from({ length: RUNS }, (_, no) => ({ bag: `b${no}`, label: `bag ${no + 1}`, box: 1, lot: 'monos', n: 6, waterL: 3 }));
   const lots = [{ lot: 'monos', label: 'silver mono', species: 'silver-mono', origin: 'bred' as const, sizeCm: 4.5 }];
   filler.add('crate.expected', {
     crate: 'c',
     label: 'Crate',
     supplier: 'yard',
-    packedAtMs: now - 5 * HOUR,
-    promisedAtMs: now - HOUR,
+    packedAtMs: now - 5 * HOUR_MS,
+    promisedAtMs: now - HOUR_MS,
     told: { salinityPpt: 8 },
     lots,
     bags,

@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import type { Kind } from '#core/journal/index.ts';
+import type { Kind } from '#core/catalogue/index.ts';
 import { checkAct, lift } from './act.ts';
 import { fixtures } from './fixtures.ts';
 import { KINDS, kinds } from './kinds.ts';

@@ -1,8 +1,9 @@
 // An act as it comes over the wire: checked, lifted to today's versions, or refused with the path of each fault.
 import { array, number, object, string, ValidationError } from 'yup';
-import { REFUSAL_CODES, WITHOUT_LEAD, type Act, type Entry, type Kind, type RefusalCode } from '#core/journal/index.ts';
-import { choice, closed, finite, instant, text, uuid } from './fields.ts';
+import { REFUSAL_CODES, type Act, type Entry, type Kind } from '#core/catalogue/index.ts';
+import { WITHOUT_LEAD, type RefusalCode } from '#core/journal/index.ts';
 import { SMALL_NODES, sizeOf } from './bounds.ts';
+import { choice, closed, finite, instant, text, uuid } from './fields.ts';
 import { isKind, kinds } from './kinds.ts';
 
 export const MAX_ENTRIES = 200;

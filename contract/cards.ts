@@ -1,10 +1,10 @@
 // Pieces of views that several screens show: bags, floats, readings, what was odd. Instants are UTC ms, quantities SI.
 import type { Compared, Method as BenchMethod } from '#core/bench/index.ts';
 import type { BagState, Carton, Condition, SupplierAdded } from '#core/dock/index.ts';
+import type { Origin } from '#core/lots/index.ts';
 import type { Purpose } from '#core/room/index.ts';
 import type { Sign } from '#core/rounds/index.ts';
 import type { Range, SpeciesAdded, WaterType } from '#core/species/index.ts';
-import type { Origin } from '#core/stock/index.ts';
 import type { Method, Quantity, Source } from '#core/water/index.ts';
 
 /** A closed bag afloat in its tank. */

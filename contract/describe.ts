@@ -1,5 +1,5 @@
 // The contract in words: docs/journal.md as text, made from the table of kinds, the schemas and the fixtures.
-import type { Kind } from '#core/journal/index.ts';
+import type { Kind } from '#core/catalogue/index.ts';
 import { fixtures } from './fixtures.ts';
 import { KINDS, kinds } from './kinds.ts';
 

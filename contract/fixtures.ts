@@ -1,8 +1,9 @@
 // One payload that can be true of each kind: examples for docs/journal.md, and the seed of the schema tests.
 import { STARTING_AROUND } from '#core/bench/index.ts';
-import type { Payloads } from '#core/journal/index.ts';
-import { plainPolicy } from '#core/holds/index.ts';
-import { STARTING_RULES } from '#core/room/index.ts';
+import type { Payloads } from '#core/catalogue/index.ts';
+import { plainPolicy } from '#core/quarantine/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
+import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
 import type { Reading } from '#core/water/index.ts';
 
 const AT = Date.UTC(2026, 2, 3, 7, 40);
@@ -57,8 +58,8 @@ export const fixtures: Payloads = {
     crate: 'pelican-0',
     label: 'Pelican Yard, marine',
     supplier: 'pelican-yard',
-    packedAtMs: AT - 34 * 3_600_000,
-    promisedAtMs: AT - 10 * 3_600_000,
+    packedAtMs: AT - 34 * HOUR_MS,
+    promisedAtMs: AT - 10 * HOUR_MS,
     told: { temperatureC: 24, salinityPpt: 28 },
     lots: [{ lot: 'lot-1', label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 6 }],
     bags: [{ bag: 'bag-1', label: 'bag 1', box: 1, lot: 'lot-1', n: 2, waterL: 1.4 }],
@@ -155,7 +156,7 @@ export const fixtures: Payloads = {
     },
   },
   'meter.checked': { instrument: 'bench meter', quantity: 'salinity', shown: 36.6, truth: 35, adjusted: true },
-  'lights.dimmed': { tank: 'D5', untilMs: AT + 4 * 3_600_000 },
+  'lights.dimmed': { tank: 'D5', untilMs: AT + 4 * HOUR_MS },
   'page.sent': { due: '019cb270-7380-7000-8036-9ee768e6d3a5:run-check:3', stage: 1, to: 'wim', says: 'look at the overflow bucket for D5' },
   'hold.opened': { hold: 'hold-1', lot: 'lot-1', policy: plainPolicy(28), zero: 'arrival' },
   'hold.signedOff': { hold: 'hold-1', lot: 'lot-1', note: 'eating since the first day' },
@@ -175,7 +176,7 @@ export const fixtures: Payloads = {
   'lot.joined': { lot: 'lot-3b', into: 'lot-3', place: 'G1', n: 1, why: 'one crate after all' },
   'lot.named': { lot: 'lot-3', species: 'firefish', label: 'firefish', note: 'by the fin' },
   'lot.measured': { lot: 'lot-3', place: 'G1', sizeCm: 6.2, n: 2, note: 'against the ruler on the glass' },
-  'stay.limited': { stay: 'stay-1', lot: 'lot-3', place: 'box-1', untilMs: AT + 3 * 86_400_000, untilCm: 7, why: 'a bully, three days' },
+  'stay.limited': { stay: 'stay-1', lot: 'lot-3', place: 'box-1', untilMs: AT + 3 * DAY_MS, untilCm: 7, why: 'a bully, three days' },
   'moves.planned': {
     plan: 'plan-1',
     name: 'Room for the gramma',
@@ -192,7 +193,7 @@ export const fixtures: Payloads = {
         by: 'net',
         tool: 'gull-net',
         after: ['slip-0'],
-        waitsFor: { what: 'caves', untilMs: AT + 86_400_000 },
+        waitsFor: { what: 'caves', untilMs: AT + DAY_MS },
         comesBack: true,
         why: 'they chase the gramma',
       },

@@ -1,11 +1,9 @@
 // Schemas of what a house is set up with: its people, rooms, waters, tanks and its shelf.
 import { boolean, type ObjectSchema } from 'yup';
 import { SCHOOLS, type Around, type School, type SchoolClass, type Schools } from '#core/bench/index.ts';
+import type { Payloads } from '#core/catalogue/index.ts';
 import type { HungryAfterDays } from '#core/feeding/index.ts';
-import type { HoldPolicies } from '#core/holds/index.ts';
-import type { Payloads } from '#core/journal/index.ts';
 import {
-  ROLES,
   type PeopleEntries,
   type PersonAdded,
   type PersonChanged,
@@ -14,15 +12,14 @@ import {
   type PersonPinSet,
   type PersonPrefers,
 } from '#core/people/index.ts';
+import { COST_CODES, type PlaceRules } from '#core/placement/index.ts';
+import type { HoldPolicies } from '#core/quarantine/index.ts';
+import { ROLES } from '#core/roles/index.ts';
 import {
-  COST_CODES,
   FLOWS,
   PURPOSES,
   THINGS,
   VESSELS,
-  type HouseConfigured,
-  type HouseRules,
-  type PlaceRules,
   type RackAdded,
   type RackChanged,
   type RackFields,
@@ -36,6 +33,8 @@ import {
   type WaterFields,
   type WatersJoined,
 } from '#core/room/index.ts';
+import type { RunPolicy } from '#core/runs/index.ts';
+import type { HouseConfigured, HouseRules, SettingsEntries } from '#core/settings/index.ts';
 import {
   BEARS,
   GUILDS,
@@ -48,7 +47,6 @@ import {
   type SpeciesEntries,
   type SpeciesFields,
 } from '#core/species/index.ts';
-import type { RunPolicy } from '#core/runs/index.ts';
 import { TEMPERATURE_UNITS, VOLUME_UNITS } from '#core/water/index.ts';
 import { choice, closed, count, finite, id, list, note, someOf, text, uuid } from './fields.ts';
 import { around, centimetres, days, degrees, holdPolicy, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
@@ -139,7 +137,7 @@ const tankFields = (): Shape<TankFields> => ({
 
 const personFields = (): Shape<PersonFields> => ({ name: text(), title: text(), role: choice(ROLES) });
 
-export const houseSchemas: { [K in keyof (PeopleEntries & RoomEntries & SpeciesEntries)]: ObjectSchema<Payloads[K]> } = {
+export const houseSchemas: { [K in keyof (PeopleEntries & RoomEntries & SettingsEntries & SpeciesEntries)]: ObjectSchema<Payloads[K]> } = {
   'person.added': schemaOf<PersonAdded>({ person: id(), ...personFields() }),
   'person.changed': schemaOf<PersonChanged>({ person: id(), basedOn: uuid(), fields: someOf(personFields()) }),
   'person.left': schemaOf<PersonLeft>({ person: id(), why: note() }),

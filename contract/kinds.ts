@@ -1,11 +1,12 @@
 // Every kind of entry in one table: version, schema, how old payloads are lifted, who may write it, who may take it
 // back, what it touches. docs/journal.md is made from this table.
 import type { ObjectSchema } from 'yup';
-import type { Kind, Payloads, Undo } from '#core/journal/index.ts';
 import { STARTING_AROUND, STARTING_SCHOOLS } from '#core/bench/index.ts';
+import type { Kind, Payloads } from '#core/catalogue/index.ts';
 import { STARTING_HUNGRY_AFTER } from '#core/feeding/index.ts';
-import { plainPolicy, STARTING_HOLDS } from '#core/holds/index.ts';
-import { STARTING_PLACES } from '#core/room/index.ts';
+import type { Undo } from '#core/journal/index.ts';
+import { STARTING_PLACES } from '#core/placement/index.ts';
+import { plainPolicy, STARTING_HOLDS } from '#core/quarantine/index.ts';
 import { STARTING_RUN_POLICY } from '#core/runs/index.ts';
 import { permits, versionOf, type Permit } from './permits.ts';
 import { schemas } from './schemas.ts';

@@ -1,6 +1,7 @@
 // Who may write each kind, who may take it back, and what it touches. Apart from the schemas, so that the web can ask without them.
-import type { Kind, Undo } from '#core/journal/index.ts';
-import type { Role } from '#core/people/index.ts';
+import type { Kind } from '#core/catalogue/index.ts';
+import type { Undo } from '#core/journal/index.ts';
+import type { Role } from '#core/roles/index.ts';
 import type { Topic } from './topics.ts';
 
 /** `version` = of its payload, 1 when left out. */

@@ -1,11 +1,14 @@
 // What the room, its tanks, lots, holds and moves read. Instants are UTC ms, quantities SI.
-import type { HoldClock, HoldPolicy, HoldZero } from '#core/holds/index.ts';
-import type { Kind, Overrule } from '#core/journal/index.ts';
+import type { Kind } from '#core/catalogue/index.ts';
+import type { Overrule } from '#core/journal/index.ts';
+import type { Origin } from '#core/lots/index.ts';
 import type { Slip } from '#core/moves/index.ts';
-import type { FitReason, Flow, Purpose, Vessel } from '#core/room/index.ts';
+import type { FitReason } from '#core/placement/index.ts';
+import type { HoldClock, HoldPolicy, HoldZero } from '#core/quarantine/index.ts';
+import type { Flow, Purpose, Vessel } from '#core/room/index.ts';
 import type { Cause, Response } from '#core/rounds/index.ts';
 import type { RemedyFamily, WaterType } from '#core/species/index.ts';
-import type { Gap, Origin } from '#core/stock/index.ts';
+import type { Gap } from '#core/time/index.ts';
 import type { Quantity } from '#core/water/index.ts';
 import type { BenchBag, Done, Oddity, Readings, SpeciesName } from './cards.ts';
 

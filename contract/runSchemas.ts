@@ -12,8 +12,8 @@ import {
   type Step,
   type TankInput,
 } from '#core/bench/index.ts';
+import type { Payloads } from '#core/catalogue/index.ts';
 import { CONDITIONS } from '#core/dock/index.ts';
-import type { Payloads } from '#core/journal/index.ts';
 import {
   BATH_KINDS,
   CHECKS,

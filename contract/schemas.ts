@@ -1,6 +1,7 @@
 // The Yup schema of each kind's payload. The plain types live in core; `Shape` ties every field of a type to a schema.
 import { array, boolean, string, type ObjectSchema } from 'yup';
 import { METHODS, RELEASE_BY, type FishReleased, type FloatStarted, type MethodChosen } from '#core/bench/index.ts';
+import type { Kind, Payloads } from '#core/catalogue/index.ts';
 import {
   BAG_STATES,
   CARTONS,
@@ -16,7 +17,7 @@ import {
   type SupplierTaught,
 } from '#core/dock/index.ts';
 import { LIST_FIELDS } from '#core/intake/index.ts';
-import type { Kind, Payloads } from '#core/journal/index.ts';
+import { ORIGINS } from '#core/lots/index.ts';
 import {
   CAUSES,
   RESPONSES,
@@ -33,12 +34,11 @@ import {
   type TankLooked,
 } from '#core/rounds/index.ts';
 import type { DueDone, DueSkipped, DueSnoozed } from '#core/today/index.ts';
-import { ORIGINS } from '#core/stock/index.ts';
 import { QUANTITIES, type ReadingTaken } from '#core/water/index.ts';
 import { choice, closed, count, finite, id, instant, list, MAX_HEADS, maybe, note, text, uuid } from './fields.ts';
 import { houseSchemas } from './houseSchemas.ts';
-import { centimetres, litres, reading, schemaOf } from './shapes.ts';
 import { compared, runSchemas } from './runSchemas.ts';
+import { centimetres, litres, reading, schemaOf } from './shapes.ts';
 import { stockSchemas } from './stockSchemas.ts';
 
 /** Entry, rule, step. */

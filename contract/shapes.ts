@@ -1,7 +1,7 @@
 // Shapes that several kinds share: quantities with their bounds, readings, ranges.
 import { boolean, string, type ISchema, type ObjectSchema } from 'yup';
 import type { Around } from '#core/bench/index.ts';
-import { LONGEST_HOLD_DAYS, type HoldPolicy } from '#core/holds/index.ts';
+import { LONGEST_HOLD_DAYS, type HoldPolicy } from '#core/quarantine/index.ts';
 import type { Range } from '#core/species/index.ts';
 import { METHODS, REFERENCES, SOURCES, type Reading } from '#core/water/index.ts';
 import { choice, closed, count, finite } from './fields.ts';

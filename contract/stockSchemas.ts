@@ -1,5 +1,6 @@
 // Schemas of stock and of what happens to it in the room: moves, lots cut and joined, slips, holds, tools, remedies.
 import { boolean, type ObjectSchema } from 'yup';
+import type { Payloads } from '#core/catalogue/index.ts';
 import {
   TOOL_KINDS,
   type ExposureEntries,
@@ -9,13 +10,11 @@ import {
   type ToolUsed,
   type WaterExchanged,
 } from '#core/exposure/index.ts';
-import type { HoldEntries, HoldOpened, HoldSignedOff } from '#core/holds/index.ts';
-import type { Payloads } from '#core/journal/index.ts';
+import { ORIGINS } from '#core/lots/index.ts';
 import { CAUGHT_BY, SEXES, SIZES, type MoveEntries, type MovesPlanned, type Slip } from '#core/moves/index.ts';
-import type { RemedyBegun, RemedyEnded, RemedyEntries } from '#core/remedies/index.ts';
+import type { HoldEntries, HoldOpened, HoldSignedOff } from '#core/quarantine/index.ts';
 import { REMEDY_FAMILIES } from '#core/species/index.ts';
 import {
-  ORIGINS,
   SPLIT_WHYS,
   type LotJoined,
   type LotMeasured,
@@ -30,6 +29,7 @@ import {
   type StockEntries,
   type StockMoved,
 } from '#core/stock/index.ts';
+import type { RemedyBegun, RemedyEnded, RemedyEntries } from '#core/treatments/index.ts';
 import { choice, closed, count, finite, id, instant, list, note, place, someOf, text, uuid } from './fields.ts';
 import { centimetres, holdPolicy, litres, schemaOf, type Shape } from './shapes.ts';
 

@@ -1,16 +1,18 @@
 // What each screen reads in one request, and the topics that make it read again. All carry `seq`: how much of the
 // journal they have seen. Instants are UTC ms, quantities SI.
+import type { Kind } from '#core/catalogue/index.ts';
+import type { ToolFields } from '#core/exposure/index.ts';
 import type { Fast } from '#core/feeding/index.ts';
 import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
-import type { ToolFields } from '#core/exposure/index.ts';
-import type { Kind, Overrule } from '#core/journal/index.ts';
-import type { Role } from '#core/people/index.ts';
-import type { HouseRules, Purpose, TankFields } from '#core/room/index.ts';
+import type { Overrule } from '#core/journal/index.ts';
+import type { Role } from '#core/roles/index.ts';
+import type { Purpose, TankFields } from '#core/room/index.ts';
 import type { Response, RoundName } from '#core/rounds/index.ts';
+import type { HouseRules } from '#core/settings/index.ts';
 import type { SpeciesAdded } from '#core/species/index.ts';
 import type { StageCounts } from '#core/stock/index.ts';
-import type { Preference } from '#core/water/index.ts';
 import type { Due } from '#core/today/index.ts';
+import type { Preference } from '#core/water/index.ts';
 import type { Afloat, BenchBag, CrateCard, Oddity, SpeciesName, TemporaryStay } from './cards.ts';
 import type { FindView, HoldsView, LotView, MovesView, RoomView, TankView, WaterCard } from './roomViews.ts';
 import type { RunCard, VesselTimer } from './runViews.ts';

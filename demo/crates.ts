@@ -1,16 +1,16 @@
 // How a crate goes through the house in the story: listed, arrived, landed bag by bag, floated, let go.
 import { massOf } from '#core/bench/index.ts';
+import { holdClassOf, STARTING_HOLDS } from '#core/quarantine/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { floatTime } from '#core/water/index.ts';
-import { holdClassOf, STARTING_HOLDS } from '#core/holds/index.ts';
-import { STARTING_RULES } from '#core/room/index.ts';
 import type { Reading } from '#core/water/index.ts';
+import { prepareSystems } from '#server/room/systems.ts';
 import { TANKS, WATERS } from './rooms.ts';
 import { SPECIES } from './species.ts';
 import type { StoryBag, StoryCrate } from './stock.ts';
-import { prepareSystems } from '#server/room/systems.ts';
 import type { Said, Teller } from './teller.ts';
 
-export const MINUTE_MS = 60_000;
 export type ToldBag = StoryBag & { bag: string; lot: string; label: string; waterL: number };
 /** A bag holds no less than a cup, however small its fish. */
 const LEAST_BAG_L = 0.3;

@@ -1,11 +1,12 @@
 // Months at Saltgrass Lane: crates as their senders send them, into hold tanks that stand empty; holds signed off; the shop sells.
 import type { RoomView, TankCard } from '#contract/views.ts';
-import { CALM_SYSTEM, fit, isCost, STARTING_PLACES } from '#core/room/index.ts';
+import { CALM_SYSTEM, fit, isCost, STARTING_PLACES } from '#core/placement/index.ts';
 import type { Sign } from '#core/rounds/index.ts';
-import { MINUTE_MS, speciesOf } from './crates.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
+import { prepareSystems } from '#server/room/systems.ts';
+import { speciesOf } from './crates.ts';
 import { TANKS, WATERS } from './rooms.ts';
 import type { StoryBag, StoryCrate } from './stock.ts';
-import { prepareSystems } from '#server/room/systems.ts';
 import type { Sender } from './suppliers.ts';
 import type { Teller } from './teller.ts';
 

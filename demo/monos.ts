@@ -1,8 +1,7 @@
 // Six silver monos on their way from 8 to 30 ppt: begun yesterday in the overflow bucket, watched through the night, still at it this morning.
-import { STARTING_CONTROLS } from '#core/bench/index.ts';
-import { inputOf } from '#core/bench/facts.ts';
-import { recipesFor } from '#core/bench/methods.ts';
+import { STARTING_CONTROLS, inputOf, recipesFor } from '#core/bench/index.ts';
 import { beginOf, STARTING_RUN_POLICY, type Fitted, type RunDeed } from '#core/runs/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { setMeta } from '#server/db/open.ts';
 import { makeMeter } from '#server/devices/meter.ts';
 import { tellLanding, tellList } from './crates.ts';
@@ -18,7 +17,6 @@ const CRATE: StoryCrate = {
   gPerL: 3,
   bags: [{ species: 'silver-mono', n: 6, box: 1, sizeCm: 4.5, tank: 'D5' }],
 };
-const MINUTE_MS = 60_000;
 type At = (daysAgo: number, hour: number, minute?: number) => number;
 export type Monos = { run: string };
 

@@ -1,9 +1,8 @@
 // What happens in the room besides walks and crates: days on which nobody came by, nets in the wrong tank, fish moved and set apart.
 import type { TankCard } from '#contract/views.ts';
-import type { Said, Teller } from './teller.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import { tanksOf } from './history.ts';
-
-const DAY_MS = 86_400_000;
+import type { Said, Teller } from './teller.ts';
 
 /** Days before the opening on which nobody looked at a bench: short-handed, a stocktake, a storm. */
 const PASSED_BY: readonly { daysAgo: number; tanks: RegExp }[] = [

@@ -1,6 +1,6 @@
 // What stood in the tanks when the demo's notebook was opened, and the crates of the opening day.
 import type { BagState, Condition } from '#core/dock/index.ts';
-import type { Origin } from '#core/stock/index.ts';
+import type { Origin } from '#core/lots/index.ts';
 
 /** [tank, species, heads, size cm]: what lived here, its hold over, when the books began. */
 export const OPENING: readonly (readonly [string, string, number, number])[] = [

@@ -1,16 +1,16 @@
 // 120 days at Saltgrass Lane, ending at the opening time with a marine crate half landed.
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
-import { STARTING_RULES, type HouseRules } from '#core/room/index.ts';
-import { atLocal, houseDay } from '#core/time/index.ts';
-import { makeMatching, type Matching } from './matching.ts';
-import { MINUTE_MS, speciesOf, tellFloat, tellLanding, tellList, tellRelease } from './crates.ts';
-import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, WATERS, ZONE } from './rooms.ts';
+import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
+import { MINUTE_MS, DAY_MS, HOUR_MS, atLocal, houseDay } from '#core/time/index.ts';
+import { speciesOf, tellFloat, tellLanding, tellList, tellRelease } from './crates.ts';
 import { clearHolds, fallIll, planCrate, sellSome } from './history.ts';
+import { makeMatching, type Matching } from './matching.ts';
 import { beginMonos, wakeMonos, watchMonos, type Monos } from './monos.ts';
-import { tellRound, type Trouble } from './rounds.ts';
-import { isPassedBy, tellRoomDay } from './roomDays.ts';
-import { SPECIES } from './species.ts';
 import { PAST } from './pastCrates.ts';
+import { isPassedBy, tellRoomDay } from './roomDays.ts';
+import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, WATERS, ZONE } from './rooms.ts';
+import { tellRound, type Trouble } from './rounds.ts';
+import { SPECIES } from './species.ts';
 import { EXPECTED_CRATE, OPEN_CRATE, OPEN_LANDED, OPENING } from './stock.ts';
 import { SENDERS } from './suppliers.ts';
 import { makeTeller, type Teller } from './teller.ts';
@@ -30,8 +30,6 @@ const AS_PACKED_PPT = 28.4;
 const DAYS = 120;
 const waterOf = (id: string): string => TANKS.find(({ tank }) => tank === id)!.water;
 const SEED = 20260303;
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
 const RISK_DAYS = 3;
 const HOME_RISK = 0.0002;
 

@@ -1,6 +1,6 @@
 // How each supplier sends in the months before the story's last fortnight: what, how packed, how many die of it.
 // Honest differences: Marl & Sedge loses several times what the others do; the rest is luck.
-import type { Origin } from '#core/stock/index.ts';
+import type { Origin } from '#core/lots/index.ts';
 
 type Span = readonly [number, number];
 /** `bag` = heads in a bag; `line` = bags of one species in a crate. */

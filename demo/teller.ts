@@ -2,14 +2,13 @@
 // One transaction a day of it and no waiting for the disk before the end: a telling that is cut off is told anew.
 import { v7 } from 'uuid';
 import { kinds } from '#contract/kinds.ts';
-import type { Act, Entry, Kind, Payloads } from '#core/journal/index.ts';
-import { makeChance } from '#core/chance.ts';
+import type { Act, Entry, Kind, Payloads } from '#core/catalogue/index.ts';
+import { makeChance } from '#core/chance/index.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import { makeClock } from '#server/clock/clock.ts';
 import { startHouse, type RunningHouse } from '#server/house.ts';
 import { appendKnowingly } from '#server/journal/knowingly.ts';
-
-const DAY_MS = 86_400_000;
 
 export type Said = { [K in Kind]: { kind: K; payload: Payloads[K]; overrules?: Entry['overrules'] } }[Kind];
 export type Teller = {

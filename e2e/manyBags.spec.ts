@@ -1,7 +1,7 @@
 // A lot of 24 bags through the house in a handful of taps: landed, over two tanks, afloat, let go.
+import { HOUR_MS } from '#core/time/index.ts';
 import { expect, test } from './house.ts';
 
-const HOUR_MS = 3_600_000;
 const BAGS = Array.from({ length: 24 }, (_, no) => ({
   bag: `many-${no + 1}`,
   label: `bag ${no + 1}`,

@@ -1,5 +1,6 @@
 // A bag whose salinity nobody stated or measured, in front of a keeper: on the screen, and by a client that does not ask.
 import type { Page } from '@playwright/test';
+import { HOUR_MS } from '#core/time/index.ts';
 import { expect, test } from './house.ts';
 
 type Written = { ok: boolean; codes: string[] };
@@ -18,7 +19,6 @@ const write = (page: Page, entries: object[]): Promise<Written> =>
     return { ok: answer.ok, codes: refusals.map(({ code }) => code) };
   }, entries);
 
-const HOUR_MS = 3_600_000;
 const BAG = 'bag-of-nobody-knows';
 const LOT = 'lot-of-nobody-knows';
 

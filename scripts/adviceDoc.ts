@@ -1,12 +1,22 @@
 // Writes docs/advice.md: forty bags, what is advised for each and why, what must be measured first and what is refused.
 import fs from 'node:fs';
-import { ADVICE_CASES, type AdviceCase } from '#core/bench/adviceCases.ts';
-import { STARTING_AROUND } from '#core/bench/around.ts';
-import { compareMethods, rank, reckon } from '#core/bench/compare.ts';
-import { bandsOf, drawOne, gridOf } from '#core/bench/draws.ts';
-import { inputOf } from '#core/bench/facts.ts';
-import { turnsOf } from '#core/bench/settle.ts';
-import { helpsOf, needsLead, possibleOf, verdictOf, type Verdict } from '#core/bench/verdict.ts';
+import {
+  STARTING_AROUND,
+  compareMethods,
+  rank,
+  reckon,
+  bandsOf,
+  drawOne,
+  gridOf,
+  inputOf,
+  turnsOf,
+  helpsOf,
+  needsLead,
+  possibleOf,
+  verdictOf,
+  type Verdict,
+} from '#core/bench/index.ts';
+import { ADVICE_CASES, type AdviceCase } from '#core/bench/testAdvice.ts';
 
 const DRAWS = 200;
 const HOUR_MS = 3_600_000;

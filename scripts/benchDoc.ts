@@ -1,9 +1,7 @@
 // Writes docs/bench.md: six bags of the kind that the demo lands, the order of the schools for each, why, and what would turn it.
 import fs from 'node:fs';
-import { CASES, type CaseName } from '#core/bench/cases.ts';
-import { compareMethods, rank, reckon, type BenchInput } from '#core/bench/compare.ts';
-import { bandsOf, drawOne, gridOf, type Doubt } from '#core/bench/draws.ts';
-import { turnsOf } from '#core/bench/settle.ts';
+import { compareMethods, rank, reckon, type BenchInput, bandsOf, drawOne, gridOf, type Doubt, turnsOf } from '#core/bench/index.ts';
+import { CASES, type CaseName } from '#core/bench/testCases.ts';
 
 const DRAWS = 200;
 const times = (value: number, factor: number) => ({ low: value / factor, high: value * factor });

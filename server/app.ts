@@ -1,38 +1,39 @@
 // The web server over one house: headers, sign-in, journal, views, live stream, and the built pages.
-import { randomBytes } from 'node:crypto';
-import path from 'node:path';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import session from 'express-session';
+import { randomBytes } from 'node:crypto';
+import path from 'node:path';
 import { BOUNDS, isDeep } from '#contract/bounds.ts';
 import { paths } from '#contract/paths.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import { demoClockRoutes } from './clock/demoClock.ts';
+import { findMeta, setMeta } from './db/open.ts';
 import { startPager } from './devices/pager.ts';
 import { deviceRoutes } from './devices/routes.ts';
-import { findMeta, setMeta } from './db/open.ts';
 import { exportRoutes } from './export/routes.ts';
 import { guard } from './guard.ts';
 import { safeHeaders } from './headers.ts';
 import { makeHealth, SUM_EVERY_MS } from './health.ts';
 import type { RunningHouse } from './house.ts';
-import { logRequests, makeLog, whatOf, type Log } from './log.ts';
 import { journalRoutes } from './journal/routes.ts';
 import { makeHub } from './live/hub.ts';
-import { makeFirstCode, type FirstCode } from './people/firstCode.ts';
+import { logRequests, makeLog, whatOf, type Log } from './log.ts';
 import { makeCredentials, TooBusy } from './people/credentials.ts';
 import { makeDevices } from './people/devices.ts';
+import { makeFirstCode, type FirstCode } from './people/firstCode.ts';
 import { makePeople } from './people/people.ts';
 import { peopleRoutes } from './people/routes.ts';
+import { SESSION_MS, SessionStore } from './people/sessionStore.ts';
+import { setUpRoutes } from './people/setUp.ts';
 import { makeSignedIn } from './people/signedIn.ts';
 import { makeThrottle } from './people/throttle.ts';
 import { makeTryPin } from './people/tryPin.ts';
-import { setUpRoutes } from './people/setUp.ts';
 import { startWatch } from './watch.ts';
-import { SESSION_MS, SessionStore } from './people/sessionStore.ts';
 
 /** The longest packing list that is taken (2,000 bags) is about 400 kB. */
 const BODY_LIMIT = '1mb';
-const YEAR_MS = 365 * 86_400_000;
+const YEAR_MS = 365 * DAY_MS;
 
 export type App = { express: Express; close(): void };
 type Options = { house: RunningHouse; dist?: string; hostNames?: readonly string[]; log?: Log; firstCode?: FirstCode };

@@ -2,14 +2,17 @@
 import { v7 } from 'uuid';
 import { checkAct } from '#contract/act.ts';
 import { VIEW_NAMES, type ViewName } from '#contract/views.ts';
-import { makeChance } from '#core/chance.ts';
-import { takenKnowingly } from '#core/room/index.ts';
-import type { Act, Actor } from '#core/journal/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
+import { makeChance } from '#core/chance/index.ts';
+import type { Actor } from '#core/journal/index.ts';
+import { takenKnowingly } from '#core/placement/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { makePager } from './devices/pager.ts';
 import { journalLines } from './export/journalLines.ts';
 import { isTable, tableCsv, TABLES } from './export/tables.ts';
 import { makeHealth } from './health.ts';
 import { checkReplay } from './journal/replay.ts';
+import { makeActs } from './testActs.ts';
 import {
   assign,
   bringCrate,
@@ -26,13 +29,11 @@ import {
   type TestHouse,
 } from './testHouse.ts';
 import { startRun } from './testRuns.ts';
-import { makeActs } from './testActs.ts';
 
 /** For each seed; `BEARABLE_ACTS=10000 BEARABLE_SEEDS=1,2,3,4,5` for fifty thousand. */
 const ACTS = Number(process.env.BEARABLE_ACTS ?? 1_000);
 const SEEDS = (process.env.BEARABLE_SEEDS ?? '1,14').split(',').map(Number);
 const ALL_EVERY = 20;
-const HOUR_MS = 3_600_000;
 const OFTEN: ViewName[] = ['today', 'bench', 'running', 'room', 'rounds', 'dock', 'moves', 'holds', 'stream', 'house'];
 
 function livedIn(): TestHouse {

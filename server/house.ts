@@ -1,7 +1,7 @@
 // One open house: database, clock, journal and views put together. No HTTP here; seeding, tests and the app share it.
-import { STARTING_RULES, type HouseRules } from '#core/room/index.ts';
-import type { House as HouseView, MeView } from '#contract/views.ts';
 import type { Topic } from '#contract/topics.ts';
+import type { House as HouseView, MeView } from '#contract/views.ts';
+import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
 import type { HouseClock } from './clock/clock.ts';
 import { findMeta, openHouse, type House } from './db/open.ts';
 import { makeAppend, type Appended } from './journal/append.ts';

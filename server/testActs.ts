@@ -3,7 +3,8 @@ import { v7 } from 'uuid';
 import { fixtures } from '#contract/fixtures.ts';
 import { KINDS, kinds } from '#contract/kinds.ts';
 import { versionOf } from '#contract/permits.ts';
-import { linksOf, type Kind, type Payloads } from '#core/journal/index.ts';
+import { linksOf, type Kind, type Payloads } from '#core/catalogue/index.ts';
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import type { TestHouse } from './testHouse.ts';
 
 type Described = {
@@ -43,8 +44,7 @@ const SPACES: Record<string, readonly string[]> = {
   promise: ['p_promise'],
 };
 const ALL_SPACES = [...new Set(Object.values(SPACES).flat())];
-const HOUR_MS = 3_600_000;
-const SPANS_MS = [0, 60_000, HOUR_MS, 24 * HOUR_MS, 8 * 24 * HOUR_MS, 3_000 * 24 * HOUR_MS];
+const SPANS_MS = [0, MINUTE_MS, HOUR_MS, 24 * HOUR_MS, 8 * 24 * HOUR_MS, 3_000 * 24 * HOUR_MS];
 
 export function makeActs(house: TestHouse, chance: () => number) {
   const pick = <T>(from: readonly T[]): T => from[Math.floor(chance() * from.length)]!;

@@ -1,14 +1,17 @@
 // A small furnished house for tests: real SQLite, real append, a clock that stands until it is moved.
 import { v7 } from 'uuid';
 import { versionOf } from '#contract/permits.ts';
-import type { Act, Actor, Kind, Overrule, Payloads } from '#core/journal/index.ts';
-import { plainPolicy } from '#core/holds/index.ts';
-import { STARTING_RULES, type Purpose } from '#core/room/index.ts';
+import type { Act, Kind, Payloads } from '#core/catalogue/index.ts';
+import type { Actor, Overrule } from '#core/journal/index.ts';
+import { plainPolicy } from '#core/quarantine/index.ts';
+import { type Purpose } from '#core/room/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { SPECIES } from '#demo/species.ts';
 import { makeClock } from './clock/clock.ts';
 import { setMeta } from './db/open.ts';
-import { appendKnowingly } from './journal/knowingly.ts';
 import { startHouse } from './house.ts';
+import { appendKnowingly } from './journal/knowingly.ts';
 
 export const T0 = Date.UTC(2026, 2, 3, 7, 40);
 export const LEAD: Actor = { id: 'ines', role: 'lead' };
@@ -101,8 +104,8 @@ export function bringCrate(house: TestHouse, crate = 'crate-1', arrived = true):
       crate,
       label: crate,
       supplier: 'yard',
-      packedAtMs: T0 - 30 * 3_600_000,
-      promisedAtMs: T0 - 3_600_000,
+      packedAtMs: T0 - 30 * HOUR_MS,
+      promisedAtMs: T0 - HOUR_MS,
       told: { temperatureC: 24.5, salinityPpt: 32 },
       lots: [
         { lot: `${crate}-fire`, label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 6 },

@@ -1,9 +1,8 @@
 // Runs for tests of the server: a bag poured into a bucket, and what follows.
-import { STARTING_CONTROLS } from '#core/bench/index.ts';
-import { recipesFor, type Method } from '#core/bench/methods.ts';
-import type { Payloads } from '#core/journal/index.ts';
+import { STARTING_CONTROLS, recipesFor, type Method } from '#core/bench/index.ts';
+import type { Payloads } from '#core/catalogue/index.ts';
 import { beginOf, STARTING_RUN_POLICY } from '#core/runs/index.ts';
-import { D5, MONO_BAG, MONOS } from '#core/runs/cases.ts';
+import { D5, MONO_BAG, MONOS } from '#core/runs/testCases.ts';
 import type { Said } from './testHouse.ts';
 
 const HEADS = [4, 2, 6];

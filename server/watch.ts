@@ -1,12 +1,13 @@
 // Looks after a running house by the clock: can it still write, has its disk room, is its file whole. Health reads what was found last; it asks nothing itself.
 import fs from 'node:fs';
 import path from 'node:path';
+import { DAY_MS } from '#core/time/index.ts';
 import { mustBeWhole } from './db/open.ts';
-import type { Log } from './log.ts';
 import type { RunningHouse } from './house.ts';
+import type { Log } from './log.ts';
 
 const WRITE_EVERY_MS = 15_000;
-const WHOLE_EVERY_MS = 24 * 3_600_000;
+const WHOLE_EVERY_MS = DAY_MS;
 /** With less room than this the next photos and copies may not fit, MB. */
 export const LEAST_ROOM_MB = 200;
 const MB = 1024 * 1024;

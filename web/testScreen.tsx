@@ -1,5 +1,4 @@
 // A screen for component tests: who is signed in, and a server made of canned answers.
-import { OverruleHost } from './parts/useOverrule.tsx';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
@@ -7,12 +6,13 @@ import { SWRConfig } from 'swr';
 import { checkAct } from '#contract/act.ts';
 import { paths } from '#contract/paths.ts';
 import type { MeView, TankCard } from '#contract/views.ts';
-import type { Act } from '#core/journal/index.ts';
-import type { Role } from '#core/people/index.ts';
-import { STARTING_RULES } from '#core/room/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
+import type { Role } from '#core/roles/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
 import { METRIC, type Preference } from '#core/water/index.ts';
 import { setHouseClock } from './data/clock.ts';
 import { MeContext } from './data/me.ts';
+import { OverruleHost } from './parts/useOverrule.tsx';
 
 export const NOW = Date.UTC(2026, 2, 3, 7, 40);
 

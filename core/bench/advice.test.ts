@@ -1,9 +1,10 @@
-import { ADVICE_CASES } from './adviceCases.ts';
+import { HOUR_MS } from '../time/index.ts';
 import { advise, type Advisable } from './advice.ts';
 import { STARTING_AROUND } from './around.ts';
 import { compareMethods } from './compare.ts';
 import { inputOf } from './facts.ts';
 import type { Method } from './methods.ts';
+import { ADVICE_CASES } from './testAdvice.ts';
 import { helpsOf, needsLead, possibleOf, verdictOf } from './verdict.ts';
 
 const one = (method: Method, strain: number, handsOnMinutes: number, second = 0): Advisable => {
@@ -41,7 +42,7 @@ it('straight only when it alone is within', () => {
 
 const caseOf = (name: string) => {
   const { bag, tank, hours, controls } = ADVICE_CASES.find((each) => each.name === name)!;
-  const made = inputOf({ bag, tank, now: hours * 3_600_000, around: STARTING_AROUND, controls });
+  const made = inputOf({ bag, tank, now: hours * HOUR_MS, around: STARTING_AROUND, controls });
   const { ranked, advice } = compareMethods(made.input);
   const possible = possibleOf(made.input, made.doubts, made.measureFirst);
   const lead = (method: Method) =>

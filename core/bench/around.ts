@@ -1,5 +1,5 @@
 // What stands around every vessel of the house, as a lead says it: nobody measures it each time.
-import { ROOM_PCO2 } from '../water/carbonate.ts';
+import { ROOM_PCO2 } from '../water/index.ts';
 
 export type Around = {
   /** Air of the fish room: °C, and its CO2 in µatm (as a meter in ppm shows it). */

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { closedBag, closedWater, stayClosed, toxicIn } from './bag.ts';
 import { STARTING_AROUND } from './around.ts';
-import { CASES } from './cases.ts';
+import { closedBag, closedWater, stayClosed, toxicIn } from './bag.ts';
 import { massOf } from './input.ts';
 import { ratesOf } from './metabolism.ts';
 import { startVessel } from './simulate.ts';
+import { CASES } from './testCases.ts';
 
 const overnight = CASES['fresh overnight, soft water'];
 const marine = CASES['marine, shipped low'];

@@ -1,7 +1,8 @@
 // The closed bag: what its water has become after so many hours, and what gives out first. Gas and water share oxygen and
 // carbon dioxide by Henry's law; breathing is steady, so the totals are straight lines and no integration is needed.
-import { unionizedFraction } from '../water/ammonia.ts';
+import type { Range } from '../species/index.ts';
 import {
+  unionizedFraction,
   co2AtEquilibrium,
   CO2_MG_PER_MMOL,
   dicFromPH,
@@ -10,11 +11,16 @@ import {
   alkalinityAtEquilibrium,
   ROOM_PCO2,
   speciate,
-} from '../water/carbonate.ts';
-import { carbonateConstants, type Constants } from '../water/constants.ts';
-import { gasMmolPerL, O2_MG_PER_MMOL, OXYGEN_IN_AIR, oxygenHenry, oxygenSolubility, vapourPressure } from '../water/oxygen.ts';
-import { standingTauH } from '../water/heat.ts';
-import type { Range } from '../species/entries.ts';
+  carbonateConstants,
+  type Constants,
+  gasMmolPerL,
+  O2_MG_PER_MMOL,
+  OXYGEN_IN_AIR,
+  oxygenHenry,
+  oxygenSolubility,
+  vapourPressure,
+  standingTauH,
+} from '../water/index.ts';
 import { BEST_GUESS, massOf, type BagInput, type Chance, type LotInput } from './input.ts';
 import { ratesOf, type Rates } from './metabolism.ts';
 

@@ -1,14 +1,12 @@
 // What must hold of the bench whatever the bag: more is never less, and a small change of anything changes every stress a little.
 import fc from 'fast-check';
-import { dicWith, pHOf, ROOM_PCO2 } from '../water/carbonate.ts';
-import { carbonateConstants } from '../water/constants.ts';
-import { gasMmolPerL } from '../water/oxygen.ts';
+import { dicWith, pHOf, ROOM_PCO2, carbonateConstants, gasMmolPerL } from '../water/index.ts';
 import { closedWater, stayClosed, toxicIn } from './bag.ts';
-import { CASES } from './cases.ts';
 import { reckon, type BenchInput } from './compare.ts';
 import { TOLERANCES } from './figures.ts';
 import { massOf, type BagInput, type LotInput } from './input.ts';
 import { ratesOf } from './metabolism.ts';
+import { CASES } from './testCases.ts';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const marine = CASES['marine, shipped low'];

@@ -1,11 +1,10 @@
 // A vessel carried along: what hands do to it, and the time between. The simulation of a method and the course of a run that truly
 // happens are both carried by this.
-import { floatTau, standingTauH } from '../water/heat.ts';
-import { pooled } from '../water/mixing.ts';
-import { stayClosed, type Water } from './bag.ts';
-import { BEST_GUESS, type Chance } from './input.ts';
+import { floatTau, standingTauH, pooled } from '../water/index.ts';
 import type { AirLevel } from './air.ts';
 import type { Around } from './around.ts';
+import { stayClosed, type Water } from './bag.ts';
+import { BEST_GUESS, type Chance } from './input.ts';
 import type { Tolerance } from './integrate.ts';
 import { letGo, sampleOf, type Fish, type Sample, type Stir } from './vessel.ts';
 

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { CASES } from './cases.ts';
 import { BenchFault, compareMethods, type BenchInput } from './compare.ts';
 import { TOLERANCES, tolerancesOf } from './figures.ts';
 import type { STARTING_CONTROLS } from './input.ts';
 import { METHODS, type Method } from './methods.ts';
+import { CASES } from './testCases.ts';
 
 const marine: BenchInput = CASES['marine, shipped low'];
 const of = (input: BenchInput, method: Method) => {

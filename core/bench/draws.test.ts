@@ -1,8 +1,8 @@
 import { advise } from './advice.ts';
-import { CASES } from './cases.ts';
 import { rank, reckon, type BenchInput } from './compare.ts';
 import { bandsOf, drawn, drawOne, gridOf, type Doubt } from './draws.ts';
 import { turnsOf } from './settle.ts';
+import { CASES } from './testCases.ts';
 
 const marine = { ...CASES['marine, shipped low'], controls: {} };
 const doubts: Doubt[] = [

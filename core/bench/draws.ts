@@ -1,13 +1,13 @@
 // What is not known for sure, drawn many times: how often each method is best, and the bands of the curves. Seeded: draw number i is the
 // same whatever was drawn before it, and all methods share it.
-import { makeChance, normal } from '../chance.ts';
-import { METABOLISM_BAND } from './bag.ts';
+import { makeChance, normal } from '../chance/index.ts';
 import { advise } from './advice.ts';
+import { METABOLISM_BAND } from './bag.ts';
 import { reckon, type BenchInput, type Reckoned } from './compare.ts';
 import { STARTING_CONTROLS, type Chance } from './input.ts';
+import type { Tolerance } from './integrate.ts';
 import type { Method } from './methods.ts';
 import type { Sample } from './simulate.ts';
-import type { Tolerance } from './integrate.ts';
 
 /** Inputs that may be estimates. */
 export const DOUBTS = [

@@ -1,5 +1,5 @@
 // What is written down while a bag is brought to its tank: the way chosen, a float begun, the fish let go.
-import type { Reading } from '../water/units.ts';
+import type { Reading } from '../water/index.ts';
 import type { BagState, Controls } from './input.ts';
 import type { Method } from './methods.ts';
 

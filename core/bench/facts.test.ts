@@ -1,8 +1,8 @@
+import { HOUR_MS } from '../time/index.ts';
 import { STARTING_AROUND } from './around.ts';
 import { factsOf, inputOf, type KnownBag, type KnownTank } from './facts.ts';
 import { houseMethod, STARTING_SCHOOLS } from './schools.ts';
 
-const HOUR = 3_600_000;
 const bag: KnownBag = {
   n: 4,
   lotBags: 2,
@@ -69,26 +69,28 @@ it('the skin of a bag leaves a band; water that nobody weighed is ± 40 %', () =
 });
 
 it('makes the whole input: hours closed, gas by how it came, how wide its salinity', () => {
-  const { input, doubts } = inputOf({ around: STARTING_AROUND, bag, tank, now: 34 * HOUR });
+  const { input, doubts } = inputOf({ around: STARTING_AROUND, bag, tank, now: 34 * HOUR_MS });
   expect(input.bag).toMatchObject({ closedHours: 34, gas: 'oxygen', gasL: 0.6, pH: undefined });
   expect(input.lot).toMatchObject({ tolerance: 'delicate', invertebrate: false, euryhaline: false, bags: 2 });
   expect(doubts.map(({ of }) => of)).toEqual(expect.arrayContaining(['bag.salinity', 'bag.waterL', 'bag.alkalinity', 'lot.lengthCm']));
-  expect(inputOf({ around: STARTING_AROUND, bag, tank, now: 34 * HOUR, state: { is: 'opened', hours: 2 } }).input.bag.closedHours).toBe(32);
+  expect(inputOf({ around: STARTING_AROUND, bag, tank, now: 34 * HOUR_MS, state: { is: 'opened', hours: 2 } }).input.bag.closedHours).toBe(
+    32,
+  );
   const mono = { is: 'fish', bears: 'hardy' as const, salinityPpt: { min: 2, max: 35 } };
   // A named kind that nobody put in a class is ordinary; fish that nobody named get the most care.
   const named = inputOf({
     around: STARTING_AROUND,
     bag: { ...bag, kind: { is: 'fish', salinityPpt: { min: 30, max: 36 } } },
     tank,
-    now: HOUR,
+    now: HOUR_MS,
   }).input;
   expect(named.lot.tolerance).toBe('ordinary');
-  const other = inputOf({ around: STARTING_AROUND, bag: { ...bag, transit: 'local', kind: mono }, tank, now: HOUR }).input;
+  const other = inputOf({ around: STARTING_AROUND, bag: { ...bag, transit: 'local', kind: mono }, tank, now: HOUR_MS }).input;
   expect([other.bag.gas, other.lot.tolerance, other.lot.euryhaline]).toEqual(['air', 'hardy', true]);
   expect(inputOf({ around: STARTING_AROUND, bag: { ...bag, kind: { ...mono, is: 'shrimp' } }, tank, now: 0 }).input.lot.invertebrate).toBe(
     true,
   );
-  expect(inputOf({ around: STARTING_AROUND, bag: { ...bag, packedAtMs: 5 * HOUR }, tank, now: 0 }).input.bag.closedHours).toBe(0);
+  expect(inputOf({ around: STARTING_AROUND, bag: { ...bag, packedAtMs: 5 * HOUR_MS }, tank, now: 0 }).input.bag.closedHours).toBe(0);
 });
 
 it('hardness is a fact of fresh water only', () => {

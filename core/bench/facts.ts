@@ -1,15 +1,15 @@
 // What the house knows of a bag and its tank, made into what the bench computes from: every fact with where it came from, and a band
 // where it is an estimate. Order of belief: measured here, measured in another bag of the lot, stated, the supplier's usual, what the species lives in.
 // What nobody knows is never taken from the tank.
-import type { Quantity, Reading, Source } from '../water/units.ts';
-import type { Range, WaterType } from '../species/entries.ts';
+import { type Range, type WaterType, packedIn } from '../species/index.ts';
+import { HOUR_MS } from '../time/index.ts';
+import type { Quantity, Reading, Source } from '../water/index.ts';
 import type { Around } from './around.ts';
 import type { BenchInput } from './compare.ts';
 import type { Doubt, DoubtOf } from './draws.ts';
-import { packedIn } from '../species/packed.ts';
 import { tolerancesOf } from './figures.ts';
-import { waterTypeOf } from './schools.ts';
 import { USUAL_WATER, type BagState, type Controls, type LotInput, type ToleranceClass } from './input.ts';
+import { waterTypeOf } from './schools.ts';
 
 type Read = Partial<Record<Quantity, Pick<Reading, 'value' | 'method' | 'source'>>>;
 
@@ -69,7 +69,6 @@ const SIBLING_FACTOR: Partial<Record<Quantity, number>> = { ammonia: 1.6, alkali
 /** What a tank is set to, it is within so much of. */
 const SET_TEMPERATURE_BAND = 1;
 const SET_SALINITY_BAND = 1;
-const HOUR_MS = 3_600_000;
 /** A range this wide is one of fresh to sea water, ppt. */
 const EURYHALINE_SPAN = 15;
 type Other = Omit<Fact, 'of' | 'quantity'>;

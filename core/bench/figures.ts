@@ -1,8 +1,6 @@
 // What a method does to the fish, in figures, and how each stands against what this class of fish bears. No hidden weights: each is figure over
 // tolerance, and a method is as bad as its worst. What the bag brought is no method's fault, and no figure has a cliff.
-import { dicWith, speciate } from '../water/carbonate.ts';
-import { carbonateConstants } from '../water/constants.ts';
-import { oxygenSolubility } from '../water/oxygen.ts';
+import { dicWith, speciate, carbonateConstants, oxygenSolubility } from '../water/index.ts';
 import type { Water } from './bag.ts';
 import type { LotInput, ToleranceClass } from './input.ts';
 import type { Run, Sample } from './simulate.ts';

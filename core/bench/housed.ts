@@ -1,5 +1,5 @@
 // Fish of the house as if they stood in an open tub of their tank's water: what is known of that water is known of theirs, and it is aired and clean.
-import { oxygenSolubility } from '../water/oxygen.ts';
+import { oxygenSolubility } from '../water/index.ts';
 import type { KnownBag, KnownTank } from './facts.ts';
 
 type Housed = { tank: Pick<KnownTank, 'salinityPpt' | 'temperatureC' | 'readings'>; waterL: number; now: number } & Pick<

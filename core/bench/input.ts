@@ -1,8 +1,8 @@
 // What the bench computes from: a bag as it is now, the tank its fish are to live in, the lot in it. SI throughout (°C, L, ppt,
 // meq/L, mg/L as nitrogen, dGH, hours).
-import type { Around } from './around.ts';
+import type { Range, WaterType } from '../species/index.ts';
 import type { AirLevel } from './air.ts';
-import type { Range, WaterType } from '../species/entries.ts';
+import type { Around } from './around.ts';
 
 /** `closed` until now; `opened` so long ago and kept since; `tub` = came in an open tub: the carbon dioxide is gone. */
 export type BagState = { is: 'closed' } | { is: 'opened'; hours: number } | { is: 'tub' };

@@ -1,6 +1,5 @@
 // Steps over tolerance and methods over tolerance as refusals, asked of the house's present state: wherever fish change water, by the same rule.
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Chosen, HouseState } from '../journal/state.ts';
+import { refuse, type Refusal } from '../journal/index.ts';
 import { STARTING_AROUND, type Around } from './around.ts';
 import { reckonOne } from './compare.ts';
 import type { MethodChosen } from './entries.ts';
@@ -8,6 +7,7 @@ import { inputOf, toleranceOf, type KnownTank } from './facts.ts';
 import type { Strain } from './figures.ts';
 import { USUAL_WATER, type LotInput } from './input.ts';
 import { bagStepsOver, exactly, stepsOver, type Change, type StepOver } from './release.ts';
+import type { BenchState, Chosen, StepState } from './state.ts';
 
 const CODES = {
   salinity: 'release.salinity',
@@ -26,10 +26,10 @@ function asRefusals(over: readonly StepOver[], at: { path: string; code: string 
   }));
 }
 
-const aroundOf = (state: HouseState): Around => state.findRules()?.around ?? STARTING_AROUND;
+const aroundOf = (state: StepState): Around => state.findRules()?.around ?? STARTING_AROUND;
 
 /** Fish of a bag, let into a tank now. */
-export function refuseBagSteps(of: { bag: string; run?: string; tank: string; code: string; now: number }, state: HouseState): Refusal[] {
+export function refuseBagSteps(of: { bag: string; run?: string; tank: string; code: string; now: number }, state: BenchState): Refusal[] {
   const [bag, tank] = [state.findKnownBag(of.bag), state.findKnownTank(of.tank)];
   if (!bag || !tank) return [];
   const floated = of.run === undefined ? undefined : state.findFloated(of.run);
@@ -37,7 +37,7 @@ export function refuseBagSteps(of: { bag: string; run?: string; tank: string; co
 }
 
 /** What these fish bear, by what is known of their species. */
-function bearsOf(lot: string, state: HouseState): Pick<LotInput, 'tolerance' | 'invertebrate'> {
+function bearsOf(lot: string, state: StepState): Pick<LotInput, 'tolerance' | 'invertebrate'> {
   const named = state.findLot(lot)?.species;
   const species = named === undefined ? undefined : state.findSpecies(named);
   return { tolerance: toleranceOf(species), invertebrate: species !== undefined && species.is !== 'fish' };
@@ -55,7 +55,7 @@ function changeOf({ type, salinityPpt, temperatureC, readings }: KnownTank): Cha
 /** Fish of a lot out of one water of the house, a tank's or a vessel's as it is believed now, into a tank on another. */
 export function refuseSteps(
   of: { lot: string; from: { tank: string } | { water: Change }; into: { id: string; code: string }; path: string },
-  state: HouseState,
+  state: StepState,
 ): Refusal[] {
   const tank = state.findKnownTank(of.into.id);
   const left = 'tank' in of.from ? state.findKnownTank(of.from.tank) : undefined;
@@ -71,7 +71,7 @@ export type Poured = { salinityPpt?: number; temperatureC?: number };
 /** A share of a tank's water changed at once for another: what those that live in it go through. What is not known of the other changes nothing here. */
 export function refuseMix(
   of: { lot: string; into: { id: string; code: string }; share: number; with: { tank: string } | Poured; path: string },
-  state: HouseState,
+  state: StepState,
 ): Refusal[] {
   const tank = state.findKnownTank(of.into.id);
   if (!tank) return [];
@@ -126,7 +126,7 @@ export function refusePlanned({ tank, chosen, ...judged }: Judged & { tank: stri
 }
 
 /** A method for a bag whose water nobody knows, or one that these fish do not bear. Reckoned here: what a client says of it counts for nothing. */
-export function refuseMethod({ bag: id, method, compared }: MethodChosen, now: number, state: HouseState): Refusal[] {
+export function refuseMethod({ bag: id, method, compared }: MethodChosen, now: number, state: BenchState): Refusal[] {
   const tankId = state.findBag(id)?.assignment?.tank;
   const [bag, tank] = [state.findKnownBag(id), tankId === undefined ? undefined : state.findKnownTank(tankId)];
   if (!bag || !tank) return [];

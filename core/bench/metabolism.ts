@@ -1,5 +1,5 @@
 // What fish take from their water and give to it. Small warm-water fish; a judgement for invertebrates.
-import { O2_MG_PER_MMOL } from '../water/oxygen.ts';
+import { O2_MG_PER_MMOL } from '../water/index.ts';
 
 /** Rates of one group of fish, per hour: oxygen mg, ammonia mg N, carbon dioxide mmol, alkalinity meq. */
 export type Rates = { oxygen: number; ammonia: number; co2: number; alkalinity: number };

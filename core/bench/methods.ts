@@ -1,6 +1,5 @@
 // The schools, each as the steps its people take, with what it costs in hands and why it may not be had for this bag.
-import { floatTime } from '../water/heat.ts';
-import { litresForShare, risingPlan, swapLitres } from '../water/mixing.ts';
+import { floatTime, litresForShare, risingPlan, swapLitres } from '../water/index.ts';
 import type { BagInput, Controls, LotInput, TankInput } from './input.ts';
 import type { Step } from './simulate.ts';
 

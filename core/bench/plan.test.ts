@@ -1,5 +1,5 @@
 // What steps do to fish, for steps that nobody would take.
-import { D5, MONO_BAG, MONOS } from '../runs/cases.ts';
+import { D5, MONO_BAG, MONOS } from '../runs/testCases.ts';
 import { strainOfPlan } from './compare.ts';
 
 it('steps that no computation can follow have no figure, and break nothing', () => {

@@ -1,8 +1,7 @@
 // Before fish change water: the step that they would take, against what they bear. The same for a bag, a vessel, a move between systems. What nobody
 // measured counts as the worse end of what it may be, in salinity and temperature; settled pH by its estimate.
-import { dicWith, speciate } from '../water/carbonate.ts';
-import { carbonateConstants } from '../water/constants.ts';
-import { floatTau } from '../water/heat.ts';
+import { MINUTE_MS } from '../time/index.ts';
+import { dicWith, speciate, carbonateConstants, floatTau } from '../water/index.ts';
 import type { Around } from './around.ts';
 import { factsOf, lotOf, type Fact, type FactOf, type KnownBag, type KnownTank } from './facts.ts';
 import { tolerancesOf } from './figures.ts';
@@ -59,7 +58,6 @@ export function withinOf(fact: Fact): Within {
 
 export type Floated = { startedAtMs: number; bagC: number; onSkin: boolean; tankC: number; waterL: number };
 const SKIN_BAND = 2;
-const MINUTE_MS = 60_000;
 
 /** The temperature of a bag that has been afloat until now; one read on its skin may have begun 2 °C off. */
 export function floatedTo({ startedAtMs, bagC, onSkin, tankC, waterL }: Floated, now: number): Within {

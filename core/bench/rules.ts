@@ -1,15 +1,13 @@
 // When a bag may be floated and its fish let go: each once, in its own tank, with the count right.
-import { holdOf } from '../holds/rules.ts';
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Context, Rules } from '../journal/rule.ts';
-import type { BagFacts } from '../journal/state.ts';
-import { refuseUnfit } from '../room/placing.ts';
-import { move } from '../stock/legs.ts';
-import { isWeak, landingOf, tankOf } from '../dock/rules.ts';
-import { refuseBagSteps, refuseMethod } from './judge.ts';
+import { isWeak, landingOf, tankOf, type BagFacts } from '../dock/index.ts';
+import { refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
+import { refuseUnfit } from '../placement/index.ts';
+import { holdOf } from '../quarantine/index.ts';
 import type { BenchEntries, FishReleased, FloatStarted, MethodChosen } from './entries.ts';
+import { refuseBagSteps, refuseMethod } from './judge.ts';
+import type { BenchState } from './state.ts';
 
-export const benchRules: Rules<BenchEntries> = {
+export const benchRules: Rules<BenchEntries, BenchState> = {
   'method.chosen': {
     remembers: true,
     decide: ({ payload, occurredAtMs }, context) => decideMethod(payload, { ...context, atMs: occurredAtMs }),
@@ -31,7 +29,7 @@ export const benchRules: Rules<BenchEntries> = {
   },
 };
 
-function decideMethod(chosen: MethodChosen, { state, atMs }: Context & { atMs: number }): Refusal[] {
+function decideMethod(chosen: MethodChosen, { state, atMs }: Context<BenchState> & { atMs: number }): Refusal[] {
   const { bag: id, lot, method, advised, house, why } = chosen;
   const bag = state.findBag(id);
   if (!bag) return refuse('unknown', 'bag', { what: 'bag', id });
@@ -43,7 +41,7 @@ function decideMethod(chosen: MethodChosen, { state, atMs }: Context & { atMs: n
   return [...reason, ...refuseMethod(chosen, atMs, state)];
 }
 
-function decideFloat(float: FloatStarted, { state }: Context): Refusal[] {
+function decideFloat(float: FloatStarted, { state }: Context<BenchState>): Refusal[] {
   const bag = state.findBag(float.bag);
   if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: float.bag });
   const problems = inHand(bag, float);
@@ -55,7 +53,7 @@ function decideFloat(float: FloatStarted, { state }: Context): Refusal[] {
   return [];
 }
 
-function decideRelease(release: FishReleased, context: Context & { atMs: number }): Refusal[] {
+function decideRelease(release: FishReleased, context: Context<BenchState> & { atMs: number }): Refusal[] {
   const { state, atMs } = context;
   const bag = state.findBag(release.bag);
   if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: release.bag });

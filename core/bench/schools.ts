@@ -1,5 +1,5 @@
 // The house's own choice of method by what it is and how long it was closed. The numbers may disagree; either may be followed.
-import type { WaterType } from '../species/entries.ts';
+import type { WaterType } from '../species/index.ts';
 import type { BagInput, LotInput } from './input.ts';
 import { METHODS, type Method } from './methods.ts';
 

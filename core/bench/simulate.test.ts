@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { mixedGrowing, mixedOverflowing } from '../water/mixing.ts';
-import { CASES } from './cases.ts';
+import { mixedGrowing, mixedOverflowing } from '../water/index.ts';
 import { reckon } from './compare.ts';
 import { STARTING_CONTROLS } from './input.ts';
 import { METHODS } from './methods.ts';
 import { simulate, startVessel, tankWater, type Step, type Vessel } from './simulate.ts';
+import { CASES } from './testCases.ts';
 import { letGo } from './vessel.ts';
 
 const { bag, tank, lot } = CASES['marine, shipped low'];

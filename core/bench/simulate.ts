@@ -1,8 +1,5 @@
 // A method as steps, carried out on a vessel: minute by minute what the fish are in, until they are in their tank and six hours on.
-import { oxygenSolubility, OXYGEN_IN_AIR } from '../water/oxygen.ts';
-import { dicFromPH, dicWith } from '../water/carbonate.ts';
-import { carbonateConstants } from '../water/constants.ts';
-import { standingTauH } from '../water/heat.ts';
+import { oxygenSolubility, OXYGEN_IN_AIR, dicFromPH, dicWith, carbonateConstants, standingTauH } from '../water/index.ts';
 import { closedWater, estimatedWater, measuredInto, type Water } from './bag.ts';
 import { makeCarrier, type Options, type Step, type Vessel } from './carry.ts';
 import { BEST_GUESS, massOf, type BagInput, type LotInput, type TankInput } from './input.ts';

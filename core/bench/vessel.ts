@@ -1,8 +1,5 @@
 // What happens in an open vessel with fish in it: mixing with tank water, breathing, gas exchange, warming. One state, one set of rates.
-import { CALM_BELOW, unionizedFraction } from '../water/ammonia.ts';
-import { CO2_MG_PER_MMOL, speciate } from '../water/carbonate.ts';
-import { carbonateConstants } from '../water/constants.ts';
-import { oxygenSolubility } from '../water/oxygen.ts';
+import { CALM_BELOW, unionizedFraction, CO2_MG_PER_MMOL, speciate, carbonateConstants, oxygenSolubility } from '../water/index.ts';
 import type { Water } from './bag.ts';
 import { integrate, type Tolerance } from './integrate.ts';
 import { ratesOf, warmthFactor } from './metabolism.ts';

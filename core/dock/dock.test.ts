@@ -1,7 +1,6 @@
 import fc from 'fast-check';
+import { HOUR_MS } from '../time/index.ts';
 import { tallyCrate, transit, triage, type TalliedBag } from './index.ts';
-
-const HOUR_MS = 3_600_000;
 
 describe('the crate against its list', () => {
   const landed = (listed: number, alive: number, more: Partial<TalliedBag['landed']> = {}): TalliedBag => ({

@@ -1,7 +1,6 @@
 // What is written down at the dock: a crate on its way, its arrival, each bag as it is landed.
-import type { TaughtColumn } from '../intake/columns.ts';
-import type { TaughtName } from '../intake/packingList.ts';
-import type { Origin } from '../stock/entries.ts';
+import type { TaughtColumn, TaughtName } from '../intake/index.ts';
+import type { Origin } from '../lots/index.ts';
 
 export type SupplierAdded = { supplier: string; name: string; transit: 'overnight' | 'van' | 'local' | 'slow courier'; note?: string };
 

@@ -16,6 +16,10 @@ export {
   type SupplierAdded,
   type SupplierTaught,
 } from './entries.ts';
-export { dockRules, landingOf } from './rules.ts';
+export { landingOf, tankOf } from './links.ts';
+export { dockRules, isWeak } from './rules.ts';
 export { tallyCrate, type TalliedBag, type Tally } from './tally.ts';
 export { transit, triage, type Transit, type Triage } from './urgency.ts';
+export { DOCK_REFUSALS } from './refusals.ts';
+export type { BagFacts, CrateFacts, DockState } from './state.ts';
+export { STARTING_DOCK, type DockSettings } from './settings.ts';

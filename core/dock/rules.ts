@@ -1,18 +1,11 @@
 // When a crate may come, a bag may land, and where it may be sent.
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Context, Rules } from '../journal/rule.ts';
-import type { BagFacts } from '../journal/state.ts';
-import { refuseUnfit } from '../room/placing.ts';
-import { move } from '../stock/legs.ts';
+import { refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
+import { refuseUnfit } from '../placement/index.ts';
 import type { BagLanded, CrateExpected, DockEntries } from './entries.ts';
+import { landingOf, tankOf } from './links.ts';
+import type { BagFacts, DockState } from './state.ts';
 
-/** Other entries rest on a bag having landed through this id. */
-export const landingOf = (bag: string): string => `landing of ${bag}`;
-
-/** A float and a release rest on the choice of a tank through this id. */
-export const tankOf = (bag: string): string => `tank of ${bag}`;
-
-export const dockRules: Rules<DockEntries> = {
+export const dockRules: Rules<DockEntries, DockState> = {
   'supplier.added': {
     decide({ payload }, { state }) {
       return state.findSupplier(payload.supplier) ? refuse('exists', 'supplier', { what: 'supplier', name: payload.name }) : [];
@@ -82,7 +75,7 @@ export const dockRules: Rules<DockEntries> = {
 
 export const isWeak = ({ landing }: BagFacts): boolean => landing !== undefined && landing.condition !== 'fit';
 
-function decideList(list: CrateExpected, { state }: Context): Refusal[] {
+function decideList(list: CrateExpected, { state }: Context<DockState>): Refusal[] {
   if (state.findCrate(list.crate)) return refuse('exists', 'crate', { what: 'crate', name: list.label });
   if (!state.findSupplier(list.supplier)) return refuse('unknown', 'supplier', { what: 'supplier', id: list.supplier });
   if (list.promisedAtMs < list.packedAtMs) return refuse('crate.badList', 'promisedAtMs', { problem: 'promised before packed' });
@@ -104,7 +97,7 @@ function decideList(list: CrateExpected, { state }: Context): Refusal[] {
   return problems;
 }
 
-function decideLanding(landing: BagLanded, { state }: Context): Refusal[] {
+function decideLanding(landing: BagLanded, { state }: Context<DockState>): Refusal[] {
   const crate = state.findCrate(landing.crate);
   if (!crate) return refuse('unknown', 'crate', { what: 'crate', id: landing.crate });
   if (!crate.arrived) return refuse('crate.notArrived', 'crate', { crate: crate.label });
@@ -121,7 +114,7 @@ function decideLanding(landing: BagLanded, { state }: Context): Refusal[] {
   return decideLot(landing, state);
 }
 
-function decideLot({ lot, newLot }: BagLanded, state: Context['state']): Refusal[] {
+function decideLot({ lot, newLot }: BagLanded, state: DockState): Refusal[] {
   if (!newLot) return state.findLot(lot) ? [] : refuse('unknown', 'lot', { what: 'lot', id: lot });
   if (state.findLot(lot)) return refuse('exists', 'newLot', { what: 'lot', name: newLot.label });
   if (newLot.species && !state.findSpecies(newLot.species))

@@ -1,5 +1,5 @@
 // What is written down about things that carry water from tank to tank: nets, hoses, hands, and water itself.
-import type { Change } from '../journal/changed.ts';
+import type { Change } from '../journal/index.ts';
 
 export const TOOL_KINDS = ['net', 'cup', 'hose', 'tongs', 'bucket', 'scissors', 'other'] as const;
 export type ToolKind = (typeof TOOL_KINDS)[number];

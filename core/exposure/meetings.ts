@@ -1,5 +1,5 @@
 // Direct meetings: a wet tool that went from one tank to another before anybody disinfected it or it dried. Tracing goes on from here.
-import { inOrder } from '../stock/spans.ts';
+import { inOrder } from '../time/index.ts';
 
 export type ToolUse = { entry: string; tool: string; tank: string; atMs: number; /** Place in its entry. */ ord: number };
 export type Disinfection = { tool: string; atMs: number };

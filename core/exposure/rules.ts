@@ -1,20 +1,17 @@
 // When a tool or a water change may be written down. A mistake is never refused: it is recorded, so that it can be traced.
 // Only water from hold to display is asked about, since that can still be left undone.
-import { refuseMix, type Poured } from '../bench/judge.ts';
-import { againstChange } from '../journal/change.ts';
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Actor } from '../journal/entry.ts';
-import { BEFORE_ALLOWED_MS, type Context, type Rules } from '../journal/rule.ts';
-import { atLeast, type Role } from '../people/roles.ts';
-import { STARTING_RULES, type Purpose, type TankFacts } from '../room/entries.ts';
-import { fitTreatments } from '../room/fit.ts';
-import { livingOn } from '../room/living.ts';
+import { refuseMix, type Poured } from '../bench/index.ts';
+import { againstChange, refuse, type Refusal, type Actor, BEFORE_ALLOWED_MS, type Context, type Rules } from '../journal/index.ts';
+import { STARTING_PLACEMENT, fitTreatments, livingOn } from '../placement/index.ts';
+import { atLeast, type Role } from '../roles/index.ts';
+import type { Purpose, TankFacts } from '../room/index.ts';
 import { personOfHands, type ExposureEntries, type ToolFields, type WaterExchanged } from './entries.ts';
+import type { ExposureState } from './state.ts';
 
 /** Water may go from these to any tank, and into the others never back. */
 const CLEAN: readonly Purpose[] = ['sale', 'home', 'breeding', 'customer'];
 
-export const exposureRules: Rules<ExposureEntries> = {
+export const exposureRules: Rules<ExposureEntries, ExposureState> = {
   'tool.added': {
     decide({ payload }, { state }) {
       if (personOfHands(payload.tool) !== undefined) return refuse('id.taken', 'tool', { id: payload.tool });
@@ -61,7 +58,7 @@ export const exposureRules: Rules<ExposureEntries> = {
 /** New water that nobody read may be fresh, and so much colder than the tank, °C. */
 const UNREAD_COLDER_C = 5;
 
-function decideExchange(change: WaterExchanged, { state, atMs }: Context & { atMs: number }): Refusal[] {
+function decideExchange(change: WaterExchanged, { state, atMs }: Context<ExposureState> & { atMs: number }): Refusal[] {
   const { tank, litres, source, fromTank } = change;
   const to = state.findTank(tank);
   if (!to) return refuse('unknown', 'tank', { what: 'tank', id: tank });
@@ -101,9 +98,9 @@ function largestSteps(refusals: readonly Refusal[]): Refusal[] {
 }
 
 /** Water under a remedy, or that may hold one still, that somebody on the other system does not bear. */
-function treated({ from, to }: { from: TankFacts; to: TankFacts }, now: number, state: Context['state']): Refusal[] {
+function treated({ from, to }: { from: TankFacts; to: TankFacts }, now: number, state: ExposureState): Refusal[] {
   const system = state.systemOf(from.water);
-  const { heldDays } = (state.findRules() ?? STARTING_RULES).places;
+  const { heldDays } = (state.findRules() ?? STARTING_PLACEMENT).places;
   const against = livingOn(to.water, state).flatMap(({ species }) => fitTreatments({ species }, system, { heldDays, now }));
   return [...new Set(against.map(({ facts }) => facts.family!))].flatMap((family) => {
     const harmed = against.filter(({ facts }) => facts.family === family).map(({ facts }) => facts.species);
@@ -123,19 +120,19 @@ function ofOthers(tool: string, { id, role }: Actor, rank: Role): Refusal[] {
 }
 
 /** Disinfected before it was wet again it would take back whom it has met. */
-function usedSince(tool: string, atMs: number, { state, actor }: Pick<Context, 'state' | 'actor'>): Refusal[] {
+function usedSince(tool: string, atMs: number, { state, actor }: Pick<Context<ExposureState>, 'state' | 'actor'>): Refusal[] {
   const last = state.lastUseOf(tool);
   return last === undefined || atMs + BEFORE_ALLOWED_MS >= last || atLeast(actor.role, 'lead')
     ? []
     : refuse('tool.usedSince', 'occurredAtMs', { atMs: last });
 }
 
-function toolKnown(tool: string, state: Context['state']): Refusal[] {
+function toolKnown(tool: string, state: ExposureState): Refusal[] {
   const person = personOfHands(tool);
   const known = person === undefined ? state.findTool(tool) : state.findPerson(person);
   return known ? [] : refuse('unknown', 'tool', { what: 'tool', id: tool });
 }
 
-function racksKnown(racks: readonly string[], state: Context['state']): Refusal[] {
+function racksKnown(racks: readonly string[], state: ExposureState): Refusal[] {
   return racks.flatMap((rack, index) => (state.findRack(rack) ? [] : refuse('unknown', `racks.${index}`, { what: 'rack', id: rack })));
 }

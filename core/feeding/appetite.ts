@@ -1,7 +1,7 @@
 // How long a fish may go without a meal before somebody should look: by class, from its last meal or else from its release.
-import type { SpeciesFacts } from '../species/entries.ts';
+import type { Response } from '../rounds/index.ts';
+import type { SpeciesFacts } from '../species/index.ts';
 import { houseDay } from '../time/index.ts';
-import type { Response } from '../rounds/entries.ts';
 
 /** Days without a meal that are let pass, by class; a marine fish may take `firstMarine` days to its first. Rules of thumb of the trade. */
 export type HungryAfterDays = { fry: number; small: number; other: number; largePredator: number; firstMarine: number };

@@ -1,6 +1,6 @@
 // Single cells of a packing list: counts, sizes, volumes, origins, boxes. Each gives its value or what was expected.
-import type { Origin } from '../stock/entries.ts';
-import { plain } from '../text/words.ts';
+import type { Origin } from '../lots/index.ts';
+import { plain } from '../text/index.ts';
 
 export type Count = { n: number; /** Of `n`, sent free against losses: the `1` of `6+1`. */ free: number; bags: number };
 const INCH_CM = 2.54;

@@ -1,6 +1,5 @@
 // Which column of a supplier's list says what: known by its heading, taught by hand, or not known.
-import type { CsvRow } from '../text/csv.ts';
-import { plain } from '../text/words.ts';
+import { type CsvRow, plain } from '../text/index.ts';
 
 export const LIST_FIELDS = [
   'box',

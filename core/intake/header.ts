@@ -1,8 +1,7 @@
 // What stands above the headings of a list: who sent it, when it was packed and is due, what the water was.
-import type { CsvRow, FileProblem } from '../text/csv.ts';
-import { plain } from '../text/words.ts';
+import { type CsvRow, type FileProblem, plain } from '../text/index.ts';
 import { readDate, type ReadDate } from '../time/index.ts';
-import { parseQuantity } from '../water/units.ts';
+import { parseQuantity } from '../water/index.ts';
 
 export type ListHeader = {
   supplier?: string;

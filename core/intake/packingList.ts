@@ -1,8 +1,7 @@
 // A supplier's packing list as boxes, bags and lots. Pure: rows and what was answered in, list, questions and faults out.
-import { makeLookUp, type Found, type LookUp, type Named } from '../species/lookUp.ts';
-import type { Origin } from '../stock/entries.ts';
-import type { CsvRow, FileProblem } from '../text/csv.ts';
-import { plain, wordsOf } from '../text/words.ts';
+import type { Origin } from '../lots/index.ts';
+import { makeLookUp, type Found, type LookUp, type Named } from '../species/index.ts';
+import { type CsvRow, type FileProblem, plain, wordsOf } from '../text/index.ts';
 import { readBox, readCount, readLabels, readLitres, readOrigin, readSize } from './cells.ts';
 import type { ListColumns, ListField } from './columns.ts';
 

@@ -1,13 +1,20 @@
 // A record that several people edit: only the changed fields are sent, with the entry that their maker saw as the latest.
-import type { Change } from './changed.ts';
+import type { Mark } from './entry.ts';
 import { refuse, type Refusal } from './refusal.ts';
-import type { HouseState } from './state.ts';
+
+/** What a change of a record sends: only the changed fields, and the latest entry on it that the maker saw. */
+export type Change<Fields> = { basedOn: string; fields: Partial<Fields> };
+
+export interface ChangeState {
+  /** Changes of a record (`species:firefish`, `tank:G1`) recorded after an entry, with the names of the fields they set. */
+  changesSince(of: string, entry: string): (Mark & { fields: string[] })[];
+}
 
 /** Nothing changed, or somebody else set one of the same fields meanwhile: the later of two is told, other fields merge. */
 export function againstChange<Fields extends object>(
   { of, basedOn, fields }: Change<Fields> & { of: string },
   known: Fields,
-  state: HouseState,
+  state: ChangeState,
 ): Refusal[] {
   const names = Object.keys(fields) as (keyof Fields & string)[];
   if (names.length === 0) return refuse('change.nothing', 'fields');

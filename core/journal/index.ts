@@ -1,12 +1,6 @@
-export type { Act, Actor, Entry, EntryOf, Overrule, Recorded } from './entry.ts';
-export { HOUSE_ACTOR, WITHOUT_LEAD } from './entry.ts';
-export type { EntryReversed, JournalEntries } from './entries.ts';
-export type { Kind, Payloads } from './payloads.ts';
-export { REFUSAL_CODES, refuse, type Facts, type Refusal, type RefusalCode } from './refusal.ts';
-export type { BagFacts, Chosen, CrateFacts, HouseState, Mark, RunKnown } from './state.ts';
+export { againstChange, type Change, type ChangeState } from './change.ts';
+export { HOUSE_ACTOR, WITHOUT_LEAD, type Actor, type Mark, type Overrule, type Recorded, type Written } from './entry.ts';
+export { findUnbalancedLot, move, negate, type Leg } from './legs.ts';
+export { judge, passedInAdvance, passingOver, takenAs } from './overrules.ts';
+export { JOURNAL_REFUSALS, refuse, type Facts, type Refusal, type RefusalCode } from './refusal.ts';
 export { BEFORE_ALLOWED_MS, type Context, type Links, type Rule, type Rules, type Undo } from './rule.ts';
-export { legsOf, linksOf } from './areaRules.ts';
-export { ruleOf, rules } from './rules.ts';
-export { passingOver, takenAs } from './overrules.ts';
-export { decide, FUTURE_ALLOWED_MS, OLD_NEEDS_LEAD_MS } from './decide.ts';
-export { OWN_UNDO_MS } from './reversal.ts';

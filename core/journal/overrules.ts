@@ -1,6 +1,6 @@
 // What passes over a refusal: an overrule names the code and where in the entry it stands, so that an answer about one lot is none about another.
-import { atLeast, type Role } from '../people/roles.ts';
-import type { Entry, Overrule } from './entry.ts';
+import { atLeast, type Role } from '../roles/index.ts';
+import type { Overrule, Written } from './entry.ts';
 import { refuse, type Refusal } from './refusal.ts';
 
 const ROUNDING = 1e-9;
@@ -8,7 +8,7 @@ const ROUNDING = 1e-9;
 /** What is left of the refusals, and which overrules passed over one. One that names no place passes only where its code stands at one place. */
 export function judge(
   refusals: readonly Refusal[],
-  entry: Pick<Entry, 'overrules'>,
+  entry: Pick<Written, 'overrules'>,
   role: Role,
 ): { left: Refusal[]; passing: ReadonlySet<Overrule> } {
   const places = new Map<string, Set<string>>();
@@ -37,7 +37,7 @@ export function judge(
  */
 export function passedInAdvance(
   refusals: readonly Refusal[],
-  entry: Pick<Entry, 'overrules'>,
+  entry: Pick<Written, 'overrules'>,
   isTap: (code: string) => boolean,
 ): Refusal[] {
   const early = (entry.overrules ?? []).filter(

@@ -1,7 +1,8 @@
 // A line about one tank: what was said of it, which fish are meant, what was given no meaning. And what a line can become.
-import type { Payloads } from '../journal/payloads.ts';
+import type { RoundEntries } from '../rounds/index.ts';
+import type { StockEntries } from '../stock/index.ts';
 import { wordsOf } from '../text/index.ts';
-import type { Preference, Quantity } from '../water/units.ts';
+import type { Preference, Quantity, WaterEntries } from '../water/index.ts';
 import type { Part } from './parts.ts';
 import type { Meaning } from './phrases.ts';
 
@@ -10,6 +11,7 @@ export type LineLot = { lot: string; n: number; label: string; names: readonly s
 export type LineTank = { id: string; code: string; water: string; lots: readonly LineLot[] };
 export type LineHouse = { tanks: readonly LineTank[]; now: number; zone: string; eveningFromHour: number; preference: Preference };
 
+type Payloads = RoundEntries & StockEntries & WaterEntries;
 type LineKind = 'loss.recorded' | 'lot.fed' | 'stock.moved' | 'stock.counted' | 'tank.looked' | 'mishap.recorded' | 'reading.taken';
 export type LineEntry = { [K in LineKind]: { kind: K; payload: Payloads[K] } }[LineKind];
 /** Said beside what was understood: the line names another number than the books. */

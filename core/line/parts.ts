@@ -1,6 +1,6 @@
 // One line taken apart: tanks, numbers, fractions, readings, phrases, arrows, and the words that are left.
 import { plain } from '../text/index.ts';
-import { parseQuantity, type Parsed, type Preference, type Quantity } from '../water/units.ts';
+import { parseQuantity, type Parsed, type Preference, type Quantity } from '../water/index.ts';
 import { FILLERS, LONGEST_PHRASE, PHRASES, type Meaning } from './phrases.ts';
 
 export type Part =

@@ -1,6 +1,5 @@
 // What a line that was not understood could mean: small changes to it, kept when the whole line then has a meaning.
-import { plain, wordsOf } from '../text/index.ts';
-import { allowedEdits, nearest } from '../text/near.ts';
+import { plain, wordsOf, allowedEdits, nearest } from '../text/index.ts';
 import type { LineHouse, LineTank, NotUnderstood, Understood } from './line.ts';
 import { PHRASES } from './phrases.ts';
 import { readLine } from './read.ts';

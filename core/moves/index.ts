@@ -14,3 +14,6 @@ export {
 export { blocksOf, findRound, inDoingOrder, netFor, restUntil, type Block, type NetAdvice } from './plan.ts';
 export { againstSlip, moveRules } from './rules.ts';
 export { waterStep, type WaterStep } from './waters.ts';
+export { MOVES_REFUSALS } from './refusals.ts';
+export type { MoveState } from './state.ts';
+export { STARTING_MOVES, type MoveSettings } from './settings.ts';

@@ -1,8 +1,8 @@
+import { HOUR_MS } from '../time/index.ts';
 import { blocksOf, findRound, inDoingOrder, netFor, restUntil } from './index.ts';
 
 const ZONE = 'Europe/Lisbon';
 const NOON = Date.UTC(2026, 2, 3, 12);
-const HOUR = 3_600_000;
 const at = { now: NOON, zone: ZONE, triesBeforeRest: 3 };
 const slip = (id: string, ...after: string[]) => ({ slip: id, after });
 
@@ -22,22 +22,22 @@ it('puts slips into an order in which they can be done', () => {
 });
 
 it('says what stands before a slip, and nothing when hands may begin', () => {
-  const one = { ...slip('a', 'b', 'c'), waitsFor: { what: 'caves', untilMs: NOON + HOUR }, tries: [], freed: undefined };
+  const one = { ...slip('a', 'b', 'c'), waitsFor: { what: 'caves', untilMs: NOON + HOUR_MS }, tries: [], freed: undefined };
   expect(blocksOf(one, (id) => id === 'b', at)).toEqual([
     { why: 'after', slip: 'b' },
-    { why: 'waits', what: 'caves', untilMs: NOON + HOUR },
+    { why: 'waits', what: 'caves', untilMs: NOON + HOUR_MS },
   ]);
   expect(blocksOf({ ...one, freed: { by: 'ines', atMs: NOON } }, () => false, at)).toEqual([]);
 });
 
 it('leaves fish alone until the next house day after so many dips on one', () => {
-  const tries = [NOON - 3 * HOUR, NOON - 2 * HOUR, NOON - HOUR];
+  const tries = [NOON - 3 * HOUR_MS, NOON - 2 * HOUR_MS, NOON - HOUR_MS];
   expect(restUntil(tries.slice(1), at)).toBeUndefined();
   expect(restUntil(tries, at)).toBe(Date.UTC(2026, 2, 4));
-  expect(restUntil(tries, { ...at, now: NOON + 24 * HOUR })).toBeUndefined();
-  expect(restUntil([NOON - 30 * HOUR, ...tries.slice(1)], at)).toBeUndefined();
+  expect(restUntil(tries, { ...at, now: NOON + 24 * HOUR_MS })).toBeUndefined();
+  expect(restUntil([NOON - 30 * HOUR_MS, ...tries.slice(1)], at)).toBeUndefined();
   // Those of yesterday are not counted among today's.
-  const resting = { ...slip('a'), tries: [NOON - 30 * HOUR, NOON - 29 * HOUR, ...tries] };
+  const resting = { ...slip('a'), tries: [NOON - 30 * HOUR_MS, NOON - 29 * HOUR_MS, ...tries] };
   expect(blocksOf(resting, () => false, at)).toEqual([{ why: 'resting', untilMs: Date.UTC(2026, 2, 4), tries: 3 }]);
 });
 

@@ -1,11 +1,11 @@
 // When moves may be planned and a slip carried out: no round of slips that wait for each other, none done twice.
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Context, Rules } from '../journal/rule.ts';
-import { STARTING_RULES } from '../room/entries.ts';
+import { refuse, type Refusal, type Context, type Rules } from '../journal/index.ts';
 import type { MoveEntries, MovesPlanned } from './entries.ts';
 import { blocksOf, findRound } from './plan.ts';
+import { STARTING_MOVES } from './settings.ts';
+import type { MoveState } from './state.ts';
 
-export const moveRules: Rules<MoveEntries> = {
+export const moveRules: Rules<MoveEntries, MoveState> = {
   'moves.planned': {
     decide: ({ payload }, context) => decidePlan(payload, context),
     links: ({ plan, slips }) => ({
@@ -34,7 +34,7 @@ export const moveRules: Rules<MoveEntries> = {
   },
 };
 
-function decidePlan({ slips }: MovesPlanned, { state }: Context): Refusal[] {
+function decidePlan({ slips }: MovesPlanned, { state }: Context<MoveState>): Refusal[] {
   const here = new Set(slips.map(({ slip }) => slip));
   const problems = slips.flatMap((one, index): Refusal[] => {
     const path = `slips.${index}`;
@@ -45,7 +45,7 @@ function decidePlan({ slips }: MovesPlanned, { state }: Context): Refusal[] {
       if (!tank) return refuse('unknown', `${path}.${end}`, { what: 'tank', id: one[end] });
       if (tank.retired) return refuse('tank.retired', `${path}.${end}`, { code: tank.code });
     }
-    if (one.tool && !state.findTool(one.tool)) return refuse('unknown', `${path}.tool`, { what: 'tool', id: one.tool });
+    if (one.tool && !state.isTool(one.tool)) return refuse('unknown', `${path}.tool`, { what: 'tool', id: one.tool });
     const unknown = one.after.find((slip) => !here.has(slip) && !state.findSlip(slip));
     return unknown ? refuse('unknown', `${path}.after`, { what: 'slip', id: unknown }) : [];
   });
@@ -59,7 +59,7 @@ function decidePlan({ slips }: MovesPlanned, { state }: Context): Refusal[] {
 }
 
 /** Why a slip is not to be carried out now. What is only early may be done all the same by a keeper who says why. */
-export function againstSlip(id: string, atMs: number, { state }: Context): Refusal[] {
+export function againstSlip(id: string, atMs: number, { state }: Context<MoveState>): Refusal[] {
   const slip = state.findSlip(id);
   if (!slip) return refuse('unknown', 'slip', { what: 'slip', id });
   if (slip.done) return refuse('slip.done', 'slip', { by: slip.done.by, atMs: slip.done.atMs });
@@ -68,7 +68,7 @@ export function againstSlip(id: string, atMs: number, { state }: Context): Refus
     const facts = state.findSlip(other);
     return facts !== undefined && !facts.done && !facts.dropped;
   };
-  const { triesBeforeRest } = state.findRules() ?? STARTING_RULES;
+  const { triesBeforeRest } = state.findRules() ?? STARTING_MOVES;
   return blocksOf(slip, isOpen, { now: atMs, zone: state.findZone()!, triesBeforeRest }).flatMap((block) => {
     switch (block.why) {
       case 'after': {

@@ -1,5 +1,5 @@
 // What fish that are netted from one water straight into another are asked to bear. By what is last known of both: one meter in both beats it.
-import { TOLERANCES } from '../bench/figures.ts';
+import { TOLERANCES } from '../bench/index.ts';
 
 type Known = { temperatureC: number; salinityPpt: number };
 export type WaterStep = {

@@ -1,7 +1,7 @@
 // What is written down about the people of the house. PINs are no part of the journal; that one was set by somebody else is.
-import type { Change } from '../journal/changed.ts';
-import type { Preference } from '../water/units.ts';
-import type { Role } from './roles.ts';
+import type { Change } from '../journal/index.ts';
+import type { Role } from '../roles/index.ts';
+import type { Preference } from '../water/index.ts';
 
 export type PersonFields = { name: string; title: string; role: Role };
 export type PersonAdded = { person: string } & PersonFields;

@@ -8,5 +8,6 @@ export type {
   PersonPinSet,
   PersonPrefers,
 } from './entries.ts';
-export { atLeast, ROLES, type Role } from './roles.ts';
 export { peopleRules } from './rules.ts';
+export { PEOPLE_REFUSALS } from './refusals.ts';
+export type { PeopleState } from './state.ts';

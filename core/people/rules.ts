@@ -1,11 +1,9 @@
 // When a person may be added, changed or leave, and who says what they prefer. A house always has a lead.
-import { againstChange } from '../journal/change.ts';
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Rules } from '../journal/rule.ts';
-import type { HouseState } from '../journal/state.ts';
+import { againstChange, refuse, type Refusal, type Rules } from '../journal/index.ts';
 import type { PeopleEntries, PersonFacts, PersonFields } from './entries.ts';
+import type { PeopleState } from './state.ts';
 
-export const peopleRules: Rules<PeopleEntries> = {
+export const peopleRules: Rules<PeopleEntries, PeopleState> = {
   'person.added': {
     decide({ payload }, { state }) {
       const known = state.findPerson(payload.person);
@@ -37,13 +35,13 @@ export const peopleRules: Rules<PeopleEntries> = {
   },
 };
 
-function ofHouse(person: string, state: HouseState, then: (known: PersonFacts) => Refusal[]): Refusal[] {
+function ofHouse(person: string, state: PeopleState, then: (known: PersonFacts) => Refusal[]): Refusal[] {
   const known = state.findPerson(person);
   if (!known) return refuse('unknown', 'person', { what: 'person', id: person });
   return state.worksHere(person) ? then(known) : refuse('person.gone', 'person', { name: known.name });
 }
 
-function leadStays({ id, name, role }: PersonFacts, state: HouseState): Refusal[] {
+function leadStays({ id, name, role }: PersonFacts, state: PeopleState): Refusal[] {
   const others = state.leads().filter((lead) => lead !== id);
   return role === 'lead' && others.length === 0 ? refuse('person.lastLead', 'person', { name }) : [];
 }

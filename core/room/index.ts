@@ -1,13 +1,10 @@
 export {
   FLOWS,
   PURPOSES,
-  STARTING_RULES,
   isTemporary,
   THINGS,
   VESSELS,
   type Flow,
-  type HouseConfigured,
-  type HouseRules,
   type Purpose,
   type RackAdded,
   type RackChanged,
@@ -26,24 +23,7 @@ export {
   type WaterFields,
   type WatersJoined,
 } from './entries.ts';
-export { fit } from './fit.ts';
-export type { Meetings } from './costs.ts';
-export {
-  CALM_SYSTEM,
-  COST_CODES,
-  isCost,
-  isTaken,
-  type CostCode,
-  type FitCode,
-  type FitReason,
-  type FitTank,
-  type Held,
-  type Newcomer,
-  type Resident,
-  type SystemFacts,
-} from './placeFacts.ts';
-export { KNOWINGLY, takenKnowingly } from './knowingly.ts';
-export { STARTING_PLACES, type PlaceRules } from './placeRules.ts';
-export { passedAs, refuseUnfit } from './placing.ts';
 export { roomRules } from './rules.ts';
 export { walkingOrder, type Walked } from './walk.ts';
+export { ROOM_REFUSALS } from './refusals.ts';
+export type { RoomState } from './state.ts';

@@ -1,17 +1,11 @@
 // When the house may be furnished and changed: ids new, codes free, the things named there; a tank with fish in it cannot vanish.
-import { againstChange } from '../journal/change.ts';
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Context, Rules } from '../journal/rule.ts';
-import type { HouseState } from '../journal/state.ts';
-import { isZone } from '../time/index.ts';
+import { againstChange, refuse, type Refusal, type Context, type Rules } from '../journal/index.ts';
 import { isTemporary, type RoomEntries, type TankFields, type ThingRetired } from './entries.ts';
+import type { RoomState } from './state.ts';
 
 const unknown = (what: string, path: string, id: string) => refuse('unknown', path, { what, id });
 
-export const roomRules: Rules<RoomEntries> = {
-  'house.configured': {
-    decide: ({ payload }) => (isZone(payload.zone) ? [] : refuse('zone.unknown', 'zone', { zone: payload.zone })),
-  },
+export const roomRules: Rules<RoomEntries, RoomState> = {
   'rack.added': {
     decide({ payload }, { state }) {
       return state.findRack(payload.rack) ? refuse('exists', 'rack', { what: 'rack', name: payload.name }) : [];
@@ -77,7 +71,7 @@ export const roomRules: Rules<RoomEntries> = {
 };
 
 /** Its rack and water are there, its code and its place on the rack are free, and what hangs in a tank is that tank's water. */
-function tankStands(tank: TankFields, id: string, state: HouseState): Refusal[] {
+function tankStands(tank: TankFields, id: string, state: RoomState): Refusal[] {
   if (!state.findRack(tank.rack)) return unknown('rack', 'rack', tank.rack);
   if (!state.findWater(tank.water)) return unknown('water', 'water', tank.water);
   const namesake = state.findTankByCode(tank.code);
@@ -94,13 +88,13 @@ function tankStands(tank: TankFields, id: string, state: HouseState): Refusal[] 
 }
 
 /** A hold tank with fish on hold in it does not become a sale tank by a stroke of the pen. */
-function saleOnlyCleared({ tank, fields }: { tank: string; fields: Partial<TankFields> }, state: HouseState): Refusal[] {
+function saleOnlyCleared({ tank, fields }: { tank: string; fields: Partial<TankFields> }, state: RoomState): Refusal[] {
   if (fields.purpose !== 'sale') return [];
-  return state.occupants(tank).some(({ lot }) => state.findOpenHold(lot)) ? refuse('fit.saleBeforeHold', 'purpose', {}, 'lead') : [];
+  return state.occupants(tank).some(({ lot }) => state.isInQuarantine(lot)) ? refuse('fit.saleBeforeHold', 'purpose', {}, 'lead') : [];
 }
 
-function decideRetired({ what, id }: ThingRetired, { state }: Context): Refusal[] {
-  if (what === 'tool') return state.findTool(id) ? [] : unknown('tool', 'id', id);
+function decideRetired({ what, id }: ThingRetired, { state }: Context<RoomState>): Refusal[] {
+  if (what === 'tool') return state.isTool(id) ? [] : unknown('tool', 'id', id);
   if (what === 'rack' || what === 'water') {
     const known = what === 'rack' ? state.findRack(id) : state.findWater(id);
     if (!known) return unknown(what, 'id', id);

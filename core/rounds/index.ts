@@ -22,3 +22,6 @@ export {
 export { progress, roundAt, type Progress, type Round } from './round.ts';
 export { roundRules } from './rules.ts';
 export { makesSuspect, SETTLING_MS, SIGN_CLASS, signsFor, SIGNS, type Sign, type SignClass } from './signs.ts';
+export { ROUNDS_REFUSALS } from './refusals.ts';
+export type { RoundState } from './state.ts';
+export { STARTING_ROUNDS, type RoundSettings } from './settings.ts';

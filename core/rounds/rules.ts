@@ -1,12 +1,11 @@
 // When a look, a meal or a loss may be written. A look is never refused because the books moved meanwhile:
 // what eyes saw is a fact, and the difference shows.
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Context, Rules } from '../journal/rule.ts';
-import { move } from '../stock/legs.ts';
+import { move, refuse, type Refusal, type Rules } from '../journal/index.ts';
 import { houseDay } from '../time/index.ts';
 import type { RoundEntries } from './entries.ts';
+import type { RoundState } from './state.ts';
 
-export const roundRules: Rules<RoundEntries> = {
+export const roundRules: Rules<RoundEntries, RoundState> = {
   'tank.looked': {
     decide({ payload, occurredAtMs }, { state }) {
       if (!state.findTank(payload.tank)) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
@@ -35,7 +34,7 @@ export const roundRules: Rules<RoundEntries> = {
   },
   'loss.recorded': {
     decide({ payload }, { state }) {
-      if (!state.findTank(payload.place) && !state.hasBag(payload.place) && !state.findRun(payload.place))
+      if (!state.findTank(payload.place) && !state.hasBag(payload.place) && !state.hasRun(payload.place))
         return refuse('unknown', 'place', { what: 'tank', id: payload.place });
       return lotKnown(payload.lot, 'lot', state);
     },
@@ -47,6 +46,6 @@ export const roundRules: Rules<RoundEntries> = {
   },
 };
 
-function lotKnown(lot: string, path: string, state: Context['state']): Refusal[] {
+function lotKnown(lot: string, path: string, state: RoundState): Refusal[] {
   return state.findLot(lot) ? [] : refuse('unknown', path, { what: 'lot', id: lot });
 }

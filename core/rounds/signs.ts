@@ -1,4 +1,5 @@
 // The signs a keeper can see, in the field's terms, and what each is a sign of.
+import { HOUR_MS } from '../time/index.ts';
 
 /** Illness restarts a hold; injury does not; stress is normal for two days after a move; appetite blocks a release. */
 export type SignClass = 'illness' | 'injury' | 'stress' | 'appetite';
@@ -51,7 +52,7 @@ const OF_FISH_ONLY: ReadonlySet<Sign> = new Set<Sign>([
 export const signsFor = (is: string | undefined): readonly Sign[] =>
   is === undefined || is === 'fish' ? SIGNS : SIGNS.filter((sign) => !OF_FISH_ONLY.has(sign));
 /** Stress signs within this time of a move are expected. */
-export const SETTLING_MS = 48 * 3_600_000;
+export const SETTLING_MS = 48 * HOUR_MS;
 
 /** Whether a sign seen at `atMs` makes the tank suspect: illness always; stress only when the settling time is over. */
 export function makesSuspect(sign: Sign, atMs: number, lastArrivalMs?: number): boolean {

@@ -1,7 +1,7 @@
-import { againstBath, bathDose } from './bath.ts';
 import { askOf } from './ask.ts';
-import { dyeBath } from './cases.ts';
+import { againstBath, bathDose } from './bath.ts';
 import type { Bath } from './entries.ts';
+import { dyeBath } from './testCases.ts';
 
 const bath = (more: Partial<Bath> = {}) =>
   dyeBath({ matched: { temperature: { bath: 24, fish: 24.5 }, salinity: { bath: 30, fish: 30.4 } }, ...more });

@@ -1,9 +1,8 @@
 // The first-aid bath: how much of what the label says, in how much water, and for whom not. No dose of ours: the label's value, as the keeper
 // enters it, times the litres.
-import type { Fact } from '../bench/facts.ts';
-import { withinOf } from '../bench/release.ts';
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Condition } from '../dock/entries.ts';
+import { type Fact, withinOf } from '../bench/index.ts';
+import type { Condition } from '../dock/index.ts';
+import { refuse, type Refusal } from '../journal/index.ts';
 import type { Bath, BathKind, LabelUnit } from './entries.ts';
 
 /** Mild enough for a weak fish; the others only for fish in good shape. */

@@ -1,6 +1,5 @@
 // A chosen method made into a run: all its bags as one vessel, its plan, and how near to the tank it is to come.
-import type { Recipe } from '../bench/methods.ts';
-import type { BagInput, LotInput, TankInput } from '../bench/input.ts';
+import type { Recipe, BagInput, LotInput, TankInput } from '../bench/index.ts';
 import type { RunStarted } from './entries.ts';
 import type { RunPolicy } from './policy.ts';
 

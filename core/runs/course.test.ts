@@ -1,19 +1,17 @@
-import { simulate, startVessel, tankWater } from '../bench/simulate.ts';
-import { mixedGrowing } from '../water/mixing.ts';
-import { D5, MONO_BAG, runningFacts, T0 } from './cases.ts';
+import { simulate, startVessel, tankWater } from '../bench/index.ts';
+import { HOUR_MS, MINUTE_MS } from '../time/index.ts';
+import { mixedGrowing } from '../water/index.ts';
 import { AS_RECKONED, courseOf } from './course.ts';
 import { fitOf } from './fit.ts';
 import { endOf, follow } from './follow.ts';
-
-const HOUR = 3_600_000;
-const MINUTE = 60_000;
+import { D5, MONO_BAG, runningFacts, T0 } from './testCases.ts';
 
 it('a run done as planned is the simulation of its method', () => {
   const facts = runningFacts({ method: 'long conversion', flow: undefined });
   const { started } = facts;
   const options = { around: started.water };
   const planned = simulate(startVessel(started.start, started.of, options), tankWater(started.water), started.plan, options);
-  const { now, end, exposure, tankWaterL } = courseOf(facts, { now: T0 + planned.releasedAtMinute * MINUTE });
+  const { now, end, exposure, tankWaterL } = courseOf(facts, { now: T0 + planned.releasedAtMinute * MINUTE_MS });
   expect(now.salinity).toBeCloseTo(planned.left.salinity, 4);
   expect(now.tan).toBeCloseTo(planned.left.tan, 4);
   expect(now.temperature).toBeCloseTo(planned.left.temperature, 4);
@@ -25,14 +23,14 @@ it('a run done as planned is the simulation of its method', () => {
 it('salinity while the vessel fills is the closed form, whatever else goes on in it', () => {
   const facts = runningFacts({ method: 'drip', flow: { mLPerMin: 20, from: 'caught' } });
   const dripAt = facts.deeds.find(({ did }) => did.do === 'flow')!.atMs;
-  const { now, fullInMinutes } = courseOf(facts, { now: dripAt + 2 * HOUR });
+  const { now, fullInMinutes } = courseOf(facts, { now: dripAt + 2 * HOUR_MS });
   expect(now.salinity).toBeCloseTo(mixedGrowing({ start: 8, tank: 30, startL: 3, addedL: 2.4 }), 3);
   expect(fullInMinutes).toBeCloseTo((12 - 3 - 2.4) / 0.02, 3);
 });
 
 it('fish that are out of it breathe no more: half of them make half of what is new, from then on', () => {
   const idle = { ...runningFacts({ method: 'drip' }), deeds: [{ atMs: T0, did: { do: 'pour' as const, bucketL: 12 } }] };
-  const [at, until] = [T0 + 2 * HOUR, T0 + 4 * HOUR];
+  const [at, until] = [T0 + 2 * HOUR_MS, T0 + 4 * HOUR_MS];
   const tan = (fewer: { atMs: number; n: number }[], now: number) => courseOf({ ...idle, fewer }, { now }).now.tan;
   const before = tan([], at);
   expect(tan([{ atMs: at, n: 3 }], at)).toBeCloseTo(before, 9);
@@ -46,15 +44,15 @@ it('fish that are out of it breathe no more: half of them make half of what is n
 it('says when it is there by the rate that truly runs, and that it never is when nothing runs', () => {
   const facts = runningFacts({ method: 'drip', flow: { mLPerMin: 60, from: 'caught' } });
   const slow = runningFacts({ method: 'drip', flow: { mLPerMin: 30, from: 'caught' } });
-  const now = T0 + 5 * MINUTE;
+  const now = T0 + 5 * MINUTE_MS;
   const [fast, slower] = [courseOf(facts, { now }), courseOf(slow, { now })];
   expect(slower.end!.atMinute).toBeGreaterThan(fast.end!.atMinute * 1.5);
   const shut = { ...facts, deeds: [...facts.deeds, { atMs: now, did: { do: 'stand' as const } }] };
-  expect(courseOf(shut, { now: now + MINUTE }).end).toBeUndefined();
+  expect(courseOf(shut, { now: now + MINUTE_MS }).end).toBeUndefined();
 });
 
 it('a factor of the flow counts for what was tapped, not for what was caught', () => {
-  const now = T0 + 3 * HOUR;
+  const now = T0 + 3 * HOUR_MS;
   const at = (from: 'taps' | 'caught', flow: number) =>
     courseOf(runningFacts({ method: 'drip', flow: { mLPerMin: 20, from } }), { now, differs: { ...AS_RECKONED, flow } }).now.salinity;
   expect(at('caught', 0.7)).toBeCloseTo(at('caught', 1), 6);
@@ -63,15 +61,15 @@ it('a factor of the flow counts for what was tapped, not for what was caught', (
 
 it('a tank that changes while the vessel is on its way changes what runs in', () => {
   const facts = runningFacts({ method: 'drip', flow: { mLPerMin: 20, from: 'caught' } });
-  const fresher = { ...facts, tankSince: [{ atMs: T0 + HOUR, water: { salinity: 25 } }] };
-  const now = T0 + 3 * HOUR;
+  const fresher = { ...facts, tankSince: [{ atMs: T0 + HOUR_MS, water: { salinity: 25 } }] };
+  const now = T0 + 3 * HOUR_MS;
   expect(courseOf(fresher, { now }).now.salinity).toBeLessThan(courseOf(facts, { now }).now.salinity - 0.5);
-  expect(courseOf(fresher, { now: T0 + HOUR }).now.salinity).toBeCloseTo(courseOf(facts, { now: T0 + HOUR }).now.salinity, 6);
+  expect(courseOf(fresher, { now: T0 + HOUR_MS }).now.salinity).toBeCloseTo(courseOf(facts, { now: T0 + HOUR_MS }).now.salinity, 6);
 });
 
 it('what was used and borne until now does not know what is reckoned ahead', () => {
   const facts = runningFacts({ method: 'drip', flow: { mLPerMin: 20, from: 'caught' } });
-  const now = facts.deeds.find(({ did }) => did.do === 'flow')!.atMs + HOUR;
+  const now = facts.deeds.find(({ did }) => did.do === 'flow')!.atMs + HOUR_MS;
   const ahead = courseOf(facts, { now });
   const past = courseOf(facts, { now, pastOnly: true });
   expect(ahead.tankWaterL).toBeCloseTo(1.2, 6);
@@ -80,7 +78,7 @@ it('what was used and borne until now does not know what is reckoned ahead', () 
 
 it('its end alone is the end of following it', () => {
   const facts = runningFacts({ method: 'long conversion' });
-  const now = T0 + 6 * HOUR;
+  const now = T0 + 6 * HOUR_MS;
   const past = { ...facts, deeds: facts.deeds.filter(({ atMs }) => atMs <= now) };
   const fit = fitOf(past);
   const { end, endBand } = endOf(past, now, fit);
@@ -93,12 +91,12 @@ it('gives the water at each reading, in their order, and starts as the bag was',
   const facts = runningFacts({ method: 'drip' });
   const readings = [3, 1, 2].map((hours) => ({
     entry: String(hours),
-    atMs: T0 + hours * HOUR,
+    atMs: T0 + hours * HOUR_MS,
     quantity: 'salinity' as const,
     value: 0,
     method: 'meter' as const,
   }));
-  const { looks, samples } = courseOf({ ...facts, readings }, { now: T0 + 4 * HOUR });
+  const { looks, samples } = courseOf({ ...facts, readings }, { now: T0 + 4 * HOUR_MS });
   expect(looks.map(({ minute }) => minute)).toEqual([180, 60, 120]);
   expect(samples[0]).toMatchObject({ minute: 0, salinity: MONO_BAG.salinity, volumeL: MONO_BAG.waterL });
   expect(looks[0]!.salinity).toBeGreaterThan(looks[1]!.salinity);

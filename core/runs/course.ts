@@ -1,10 +1,18 @@
 // The course of a run: what its vessel has been since it began, by what hands truly did, and what it will be if the rest goes by plan.
 // Pure of everything that was fitted: `differs` says how this vessel is other than the book has it.
-import { isTimed, makeCarrier, type Carrier, type Step } from '../bench/carry.ts';
-import type { Tolerance } from '../bench/integrate.ts';
-import { BEST_GUESS, type Chance } from '../bench/input.ts';
-import { startVessel, tankWater, type Sample } from '../bench/simulate.ts';
-import type { Water } from '../bench/bag.ts';
+import {
+  isTimed,
+  makeCarrier,
+  type Carrier,
+  type Step,
+  type Tolerance,
+  BEST_GUESS,
+  type Chance,
+  startVessel,
+  tankWater,
+  type Sample,
+  type Water,
+} from '../bench/index.ts';
 import type { RunDeed } from './entries.ts';
 import { minuteOf, reachedLine, tankBy, type RunFacts } from './facts.ts';
 

@@ -1,13 +1,13 @@
 // Eight ways in which a vessel is not what was assumed, each alone: what is believed of it must hold the truth as often as it says.
-import { makeChance, normal } from '../chance.ts';
-import { runningFacts, T0 } from './cases.ts';
+import { makeChance, normal } from '../chance/index.ts';
+import { MINUTE_MS } from '../time/index.ts';
 import { AS_RECKONED, courseOf, type Differs } from './course.ts';
 import type { RunFacts, TimedReading } from './facts.ts';
 import { fitOf, spreadOf, valueOf, type Fitted } from './fit.ts';
 import { follow } from './follow.ts';
+import { runningFacts, T0 } from './testCases.ts';
 
 const SEEDS = Number(process.env.DEPARTURE_SEEDS ?? 12);
-const MINUTE = 60_000;
 const METHOD = { temperature: 'in the water', salinity: 'meter', pH: 'meter', ammonia: 'test', oxygen: 'meter' } as const;
 const READ = ['temperature', 'salinity', 'pH', 'ammonia', 'oxygen'] as const;
 const JUDGED = ['temperature', 'salinity', 'pH', 'ammonia', 'oxygen'] as const;
@@ -25,7 +25,7 @@ const DEPARTURES: Departure[] = [
   {
     name: 'air changed half-way unsaid',
     truly: (facts) => {
-      const half = T0 + ((facts.deeds.at(-1)!.atMs - T0) / 2 || 30 * MINUTE);
+      const half = T0 + ((facts.deeds.at(-1)!.atMs - T0) / 2 || 30 * MINUTE_MS);
       return {
         ...facts,
         deeds: [...facts.deeds, { atMs: half, did: { do: 'air' as const, level: 'strong' as const } }].sort((a, b) => a.atMs - b.atMs),
@@ -50,7 +50,7 @@ function vessel(seed: number, { differs, shows, truly }: Departure) {
   const next = makeChance(seed);
   const shape = SHAPES[seed % SHAPES.length]!;
   const base = runningFacts({ method: shape.method });
-  const now = T0 + shape.hours * 60 * MINUTE;
+  const now = T0 + shape.hours * 60 * MINUTE_MS;
   const done = { ...base, deeds: base.deeds.filter(({ atMs }) => atMs <= now) };
   // Meters and hands scatter within their own bands besides.
   const truth: Differs = { ...AS_RECKONED, flow: Math.exp(0.12 * normal(next)), exchange: Math.exp(0.3 * normal(next)), ...differs };

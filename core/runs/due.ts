@@ -1,7 +1,8 @@
 // What is due of a run: its next line, the next look on the way, a binder that is spent, its end; and whom the pager calls when nobody comes.
+import { MINUTE_MS } from '../time/index.ts';
+import { runFactsOf, standingOf, watchOf, type KnownRun } from './known.ts';
 import type { RunPolicy } from './policy.ts';
 import { nextOf, sheetOf } from './sheet.ts';
-import { runFactsOf, standingOf, watchOf, type KnownRun } from './known.ts';
 
 export type RunRule = 'run-step' | 'run-check' | 'run-binder' | 'run-end';
 export type RunDue = {
@@ -13,7 +14,6 @@ export type RunDue = {
   line?: number;
 };
 
-const MINUTE_MS = 60_000;
 /** The next line waits so long before it is late; a look and a release a little longer. */
 const GRACE_MIN: Record<RunRule, number> = { 'run-step': 5, 'run-check': 10, 'run-binder': 15, 'run-end': 15 };
 const due = (rule: RunRule, step: string, dueAtMs: number, line?: number): RunDue => ({

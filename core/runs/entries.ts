@@ -1,12 +1,8 @@
 // What is written down while a vessel is brought to its tank: begun, worked on, looked at, handed over, let go. All timing follows from
 // these instants, so a tablet that is closed loses nothing.
-import type { Method } from '../bench/methods.ts';
-import type { Figures } from '../bench/figures.ts';
-import type { BagInput, LotInput, TankInput } from '../bench/input.ts';
-import type { AirLevel } from '../bench/air.ts';
-import type { Step } from '../bench/carry.ts';
-import type { Condition } from '../dock/entries.ts';
-import type { Quantity, Reading } from '../water/units.ts';
+import type { Method, Figures, BagInput, LotInput, TankInput, AirLevel, Step } from '../bench/index.ts';
+import type { Condition } from '../dock/index.ts';
+import type { Quantity, Reading } from '../water/index.ts';
 
 /** Every school, and the bath: it too is fish in a vessel, with a clock. */
 export type RunMethod = Method | 'first-aid bath';

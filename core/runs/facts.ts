@@ -1,6 +1,7 @@
 // What the course of a run is computed from: how it began, what hands did and read since, and what its tank has become meanwhile.
-import type { TankInput } from '../bench/input.ts';
-import type { Method, Quantity } from '../water/units.ts';
+import type { TankInput } from '../bench/index.ts';
+import { DAY_MS, MINUTE_MS } from '../time/index.ts';
+import type { Method, Quantity } from '../water/index.ts';
 import type { RunDeed, RunStarted } from './entries.ts';
 
 export type TimedDeed = { atMs: number; line?: number; did: RunDeed };
@@ -23,13 +24,12 @@ export type RunFacts = {
   fewer: readonly { atMs: number; n: number }[];
 };
 
-const MINUTE_MS = 60_000;
 /** No vessel is followed for longer: what is in it by then no model knows, and each look would cost more than the last. */
 const FOLLOWED_DAYS = 7;
 
 /** Throws a RangeError, in words, for a run that began too long ago to be followed. */
 export function mustBeFollowed({ startedAtMs }: Pick<RunFacts, 'startedAtMs'>, atMs: number): void {
-  if (atMs - startedAtMs > FOLLOWED_DAYS * 86_400_000) throw new RangeError(`it began more than ${FOLLOWED_DAYS} days ago`);
+  if (atMs - startedAtMs > FOLLOWED_DAYS * DAY_MS) throw new RangeError(`it began more than ${FOLLOWED_DAYS} days ago`);
 }
 
 export const minuteOf = (atMs: number, { startedAtMs }: Pick<RunFacts, 'startedAtMs'>): number =>

@@ -1,15 +1,15 @@
 // Known vessels, read with the noise that meters have: what is found again must lie in the band that is stated, as often as it says.
-import { makeChance, normal } from '../chance.ts';
-import { runningFacts, T0 } from './cases.ts';
+import { makeChance, normal } from '../chance/index.ts';
+import { MINUTE_MS } from '../time/index.ts';
 import { AS_RECKONED, courseOf, type Differs } from './course.ts';
 import type { RunFacts, TimedReading } from './facts.ts';
 import { DIFFERS, FITTED, fitOf, priorOf, spreadOf, valueOf, type Fitted } from './fit.ts';
 import { follow } from './follow.ts';
+import { runningFacts, T0 } from './testCases.ts';
 import { fromTheta, toTheta } from './unknowns.ts';
 
 /** All 200 of the design with `FIT_VESSELS=200`. */
 const CASES = Number(process.env.FIT_VESSELS ?? 120);
-const MINUTE = 60_000;
 const METHOD = { temperature: 'in the water', salinity: 'meter', pH: 'meter', ammonia: 'test', oxygen: 'meter' } as const;
 
 const SHAPES = [
@@ -30,7 +30,7 @@ function simulated(seed: number): { facts: RunFacts; truth: Differs; now: number
   });
   const prior = priorOf(base);
   const truth = Object.fromEntries(DIFFERS.map((name) => [name, fromTheta(name, prior[name] * normal(next))])) as Differs;
-  const now = T0 + shape.hours * 60 * MINUTE;
+  const now = T0 + shape.hours * 60 * MINUTE_MS;
   const times = Array.from({ length: 3 + Math.floor(next() * 4) }, () => T0 + (0.1 + 0.9 * next()) * (now - T0)).sort(
     (one, other) => one - other,
   );
@@ -95,7 +95,7 @@ it('the band of the curve holds the truth as often as it says', () => {
 
 it('without readings it is the book, and one wild reading moves it less than a true one would', () => {
   const base = runningFacts({ method: 'long conversion' });
-  const now = T0 + 10 * 60 * MINUTE;
+  const now = T0 + 10 * 60 * MINUTE_MS;
   const facts = { ...base, deeds: base.deeds.filter(({ atMs }) => atMs <= now) };
   expect(fitOf(facts).differs).toEqual(AS_RECKONED);
   const truth = courseOf(facts, { now }).now.salinity;

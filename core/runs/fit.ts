@@ -1,8 +1,7 @@
 // Following reality: how this vessel differs from the book, as its readings tell. Maximum a posteriori by damped Gauss–Newton (Levenberg
 // 1944, Marquardt 1963; slopes kept up to date as Broyden 1965 did) on logarithms of the factors; the band is the Laplace approximation. Readings far off count less (Huber 1964).
-import type { Tolerance } from '../bench/integrate.ts';
-import type { Sample } from '../bench/simulate.ts';
-import type { Method, Quantity } from '../water/units.ts';
+import type { Tolerance, Sample } from '../bench/index.ts';
+import type { Method, Quantity } from '../water/index.ts';
 import { courseOf, type Differs } from './course.ts';
 import type { RunFacts, TimedReading } from './facts.ts';
 import { invert, solve } from './linear.ts';

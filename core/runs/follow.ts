@@ -1,5 +1,5 @@
 // A run as it is followed: its course by the factors that its readings tell, with bands from what is still in doubt of them.
-import type { Sample } from '../bench/simulate.ts';
+import type { Sample } from '../bench/index.ts';
 import { courseOf, type Course, type Differs } from './course.ts';
 import type { RunFacts } from './facts.ts';
 import { DIFFERS, FIT_COARSE, FIT_TOLERANCE, FITTED, fitOf, NINE_IN_TEN, STEP, valueOf, type Fit, type Fitted } from './fit.ts';

@@ -37,7 +37,16 @@ export {
   type Vessel,
   type VesselWater,
 } from './entries.ts';
-export { minuteOf, mustBeFollowed, reachedLine, tankBy, type RunFacts, type TankSince, type TimedDeed, type TimedReading } from './facts.ts';
+export {
+  minuteOf,
+  mustBeFollowed,
+  reachedLine,
+  tankBy,
+  type RunFacts,
+  type TankSince,
+  type TimedDeed,
+  type TimedReading,
+} from './facts.ts';
 export { STARTING_RUN_POLICY, type RunPolicy } from './policy.ts';
 export { fitOf, FITTED, isFitted, valueOf, type Fit, type Fitted } from './fit.ts';
 export { endOf, follow, sampleAt, type Followed } from './follow.ts';
@@ -80,3 +89,6 @@ export { askOf, type Ask } from './ask.ts';
 export { reachedBy, sideBySide } from './outcome.ts';
 export { vesselWater } from './vesselWater.ts';
 export { exitOf, type Back, type Exit } from './wayBack.ts';
+export { RUNS_REFUSALS } from './refusals.ts';
+export type { RunKnown, RunState } from './state.ts';
+export { STARTING_RUNS, type RunSettings } from './settings.ts';

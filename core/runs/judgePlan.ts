@@ -1,22 +1,25 @@
 // A vessel's plan asked of the house before anything is poured: what it does to these fish by what the house knows of their water. What the client reckoned
 // from counts for nothing, and neither does a method chosen while another tank was meant.
-import { STARTING_AROUND } from '../bench/around.ts';
-import { strainOfPlan } from '../bench/compare.ts';
-import { inputOf } from '../bench/facts.ts';
-import { outOfTank } from '../bench/housed.ts';
-import { refusePlanned } from '../bench/judge.ts';
-import { recipesFor } from '../bench/methods.ts';
-import type { Step } from '../bench/carry.ts';
-import { STARTING_CONTROLS, type BagInput } from '../bench/input.ts';
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { HouseState } from '../journal/state.ts';
+import {
+  STARTING_AROUND,
+  strainOfPlan,
+  inputOf,
+  outOfTank,
+  refusePlanned,
+  recipesFor,
+  type Step,
+  STARTING_CONTROLS,
+  type BagInput,
+} from '../bench/index.ts';
+import { refuse, type Refusal } from '../journal/index.ts';
 import { againstBathWater } from './bath.ts';
 import { pooledBag } from './begin.ts';
 import type { RunStarted } from './entries.ts';
+import type { RunState } from './state.ts';
 
 type FromHere = { label: string; place: string } & ReturnType<typeof inputOf>;
 /** What the house knows of the water that each of them comes from. */
-function watersOf(start: RunStarted, now: number, state: HouseState): FromHere[] {
+function watersOf(start: RunStarted, now: number, state: RunState): FromHere[] {
   const tank = state.findKnownTank(start.tank);
   if (!tank) return [];
   const around = state.findRules()?.around ?? STARTING_AROUND;
@@ -55,7 +58,7 @@ function againstOther({ start, water }: RunStarted, known: Waters): Refusal[] {
  * already, a keeper says so and the lead is called. What a lead passed over when the method was chosen for this bag and this tank is not asked again unless it
  * grew.
  */
-export function refusePlan(start: RunStarted, now: number, state: HouseState): Refusal[] {
+export function refusePlan(start: RunStarted, now: number, state: RunState): Refusal[] {
   const waters = watersOf(start, now, state);
   const [first] = waters;
   if (!first) return [];

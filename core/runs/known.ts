@@ -1,11 +1,10 @@
 // What the house knows of a run, made into what its course is computed from: deeds out of events, readings set right by their meter's checks.
-import type { AirLevel } from '../bench/air.ts';
-import type { Method, Quantity } from '../water/units.ts';
+import type { AirLevel } from '../bench/index.ts';
+import { HOUR_MS } from '../time/index.ts';
+import type { Method, Quantity } from '../water/index.ts';
 import type { RunChecked, RunDeed, RunHanded, RunNoticed, RunStarted } from './entries.ts';
 import type { RunFacts, TankSince } from './facts.ts';
 import { corrected, trueValue, type Check, type Corrected } from './meter.ts';
-
-const HOUR_MS = 3_600_000;
 
 type Happened<What extends string, Facts> = { entry: string; atMs: number; by: string; what: What } & Facts;
 export type RunEvent =

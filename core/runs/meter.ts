@@ -1,6 +1,7 @@
 // Meters err. A check in what is known tells by how much; between two checks the error is taken to have grown evenly, and readings are
 // set right by it. The reading itself stays in the journal as it was shown.
-import type { Quantity } from '../water/units.ts';
+import { HOUR_MS } from '../time/index.ts';
+import type { Quantity } from '../water/index.ts';
 import type { TimedReading } from './facts.ts';
 
 export type Check = {
@@ -31,7 +32,7 @@ export const isOut = ({ quantity, shown, truth }: Pick<Check, 'quantity' | 'show
 type Makes = { gain: number; offset: number };
 const TRUE: Makes = { gain: 1, offset: 0 };
 /** Checks this near in time, at points this far apart, are one check at two points. */
-const SAME_CHECK_MS = 3_600_000;
+const SAME_CHECK_MS = HOUR_MS;
 const TWO_POINTS_PPT = 5;
 /** Below this a check is one of the zero. */
 const ZERO_PPT = 0.5;

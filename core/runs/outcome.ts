@@ -1,11 +1,9 @@
 // What a run reached, for what is learnt of methods: the figures of its course until the fish changed over, against its tank as it was then.
-import { figuresOf } from '../bench/figures.ts';
-import { tankWater, type Run } from '../bench/simulate.ts';
-import type { SideBySide } from './entries.ts';
-import type { RunReleased } from './entries.ts';
+import { figuresOf, tankWater, type Run, sampleOf } from '../bench/index.ts';
+import { MINUTE_MS } from '../time/index.ts';
 import type { Course } from './course.ts';
+import type { SideBySide, RunReleased } from './entries.ts';
 import { tankBy, type RunFacts } from './facts.ts';
-import { sampleOf } from '../bench/vessel.ts';
 
 /** Figures at release, as followed: units of core/bench/figures. Salinity and temperature read side by side beat what was reckoned. */
 export function reachedBy(
@@ -37,7 +35,7 @@ export function reachedBy(
 
 type Read = { quantity: SideBySide['quantity']; value: number; instrument?: string; atMs: number };
 /** Readings of vessel and tank by one meter within so long of each other are side by side, ms. */
-const SIDE_BY_SIDE_MS = 20 * 60_000;
+const SIDE_BY_SIDE_MS = 20 * MINUTE_MS;
 
 /** The latest pair of each quantity, read in both with one meter. */
 export function sideBySide(vessel: readonly Read[], tank: readonly Read[]): SideBySide[] {

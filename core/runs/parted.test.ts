@@ -1,12 +1,12 @@
-import { runningFacts, T0 } from './cases.ts';
+import { HOUR_MS, MINUTE_MS } from '../time/index.ts';
 import { courseOf } from './course.ts';
 import type { RunFacts, TimedReading } from './facts.ts';
 import { reachedBy, sideBySide } from './outcome.ts';
 import { partedOf } from './parted.ts';
+import { runningFacts, T0 } from './testCases.ts';
 
-const HOUR = 3_600_000;
 const base = runningFacts({ method: 'long conversion' });
-const at = (hours: number) => T0 + hours * HOUR;
+const at = (hours: number) => T0 + hours * HOUR_MS;
 const facts: RunFacts = { ...base, deeds: base.deeds.filter(({ atMs }) => atMs <= at(12)) };
 const truly = (hours: number, quantity: 'salinity' | 'temperature' | 'pH') => courseOf(facts, { now: at(hours) }).now[quantity];
 const read = (
@@ -54,7 +54,7 @@ it('side by side are readings of both by one meter within twenty minutes; the la
     quantity: 'salinity' as const,
     value,
     instrument,
-    atMs: T0 + minutes * 60_000,
+    atMs: T0 + minutes * MINUTE_MS,
   });
   expect(sideBySide([one(0, 29), one(30, 29.5)], [one(5, 30), one(31, 30.2)])).toEqual([
     { quantity: 'salinity', vessel: 29.5, tank: 30.2, instrument: 'meter' },

@@ -1,21 +1,21 @@
+import { MINUTE_MS } from '../time/index.ts';
 import { courseOf } from './course.ts';
-import { runningFacts, T0 } from './cases.ts';
-import { tooFast } from './rate.ts';
 import type { RunDeed } from './entries.ts';
+import { tooFast } from './rate.ts';
+import { runningFacts, T0 } from './testCases.ts';
 
-const MINUTE = 60_000;
 const { deeds, ...rest } = runningFacts({ method: 'long conversion', flow: undefined });
 const { of } = rest.started;
 const poured = deeds.filter(({ did }) => did.do === 'open' || did.do === 'pour');
 const flow = (minute: number, mLPerMin: number): { atMs: number; did: RunDeed } => ({
-  atMs: T0 + minute * MINUTE,
+  atMs: T0 + minute * MINUTE_MS,
   did: { do: 'flow', mLPerMin, low: mLPerMin, high: mLPerMin, from: 'caught' },
 });
 /** Poured, then dripped by hand as said, with no plan after it. Looked at at minute `now`. */
 const dripping = (now: number, flows: ReturnType<typeof flow>[], water = {}, start = {}) => {
   const { started } = rest;
   const plain = { ...started, plan: [], water: { ...started.water, ...water }, start: { ...started.start, ...start } };
-  return courseOf({ ...rest, started: plain, deeds: [...poured, ...flows] }, { now: T0 + now * MINUTE });
+  return courseOf({ ...rest, started: plain, deeds: [...poured, ...flows] }, { now: T0 + now * MINUTE_MS });
 };
 
 it('says nothing of a gentle drip, and how much of one that is too fast', () => {

@@ -1,5 +1,5 @@
 // How fast the salinity of a vessel goes, against what its fish bear in an hour.
-import { fastest, tolerancesOf } from '../bench/figures.ts';
+import { fastest, tolerancesOf } from '../bench/index.ts';
 import type { Course } from './course.ts';
 import type { RunStarted } from './entries.ts';
 

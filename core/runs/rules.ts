@@ -1,28 +1,26 @@
 // When a vessel may be begun, worked on and emptied. Two people cannot begin the same bag; what was seen or done is a fact and never refused
 // while the run goes on; the count at the end is the books'.
-import { refuseSteps } from '../bench/judge.ts';
-import { landingOf, tankOf } from '../dock/rules.ts';
-import { holdOf } from '../holds/rules.ts';
-import { HOUSE_ACTOR } from '../journal/entry.ts';
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Context, Rules } from '../journal/rule.ts';
-import { isCost } from '../room/placeFacts.ts';
-import { refuseUnfit } from '../room/placing.ts';
-import { move } from '../stock/legs.ts';
-import { PLAUSIBLE } from '../water/units.ts';
+import { refuseSteps } from '../bench/index.ts';
+import { landingOf, tankOf } from '../dock/index.ts';
+import { HOUSE_ACTOR, refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
+import { isCost, refuseUnfit } from '../placement/index.ts';
+import { holdOf } from '../quarantine/index.ts';
+import { HOUR_MS } from '../time/index.ts';
+import { PLAUSIBLE } from '../water/index.ts';
 import { againstBath } from './bath.ts';
-import { refusePlan } from './judgePlan.ts';
 import type { MeterChecked, RunEntries, RunReleased, RunStarted } from './entries.ts';
+import { refusePlan } from './judgePlan.ts';
+import type { RunState } from './state.ts';
 
 /** Lights are not left down for longer than this. */
-const LONGEST_DARK_MS = 48 * 3_600_000;
+const LONGEST_DARK_MS = 48 * HOUR_MS;
 
 const onGoing = {
-  decide: ({ payload }: { payload: { run: string } }, { state }: Context) => againstGoing(payload.run, state),
+  decide: ({ payload }: { payload: { run: string } }, { state }: Context<RunState>) => againstGoing(payload.run, state),
   links: ({ run }: { run: string }) => ({ needs: [run] }),
 };
 
-export const runRules: Rules<RunEntries> = {
+export const runRules: Rules<RunEntries, RunState> = {
   'run.started': {
     remembers: true,
     decide({ payload, occurredAtMs }, context) {
@@ -86,7 +84,7 @@ function plausible({ quantity, ...check }: MeterChecked, field: 'shown' | 'truth
   return value >= min && value <= max ? [] : refuse('reading.implausible', field, { quantity, value, min, max, unit });
 }
 
-function decideStart(start: RunStarted, { state }: Context): Refusal[] {
+function decideStart(start: RunStarted, { state }: Context<RunState>): Refusal[] {
   const lot = state.findLot(start.lot);
   if (!lot) return refuse('unknown', 'lot', { what: 'lot', id: start.lot });
   if (!state.findTank(start.tank)) return refuse('unknown', 'tank', { what: 'tank', id: start.tank });
@@ -103,7 +101,7 @@ function decideStart(start: RunStarted, { state }: Context): Refusal[] {
 }
 
 /** Out of a tank nobody has asked yet whether they may live in the other; of bags it was asked when the tank was chosen. */
-function refusePlace({ lot, tank: id, from }: RunStarted, atMs: number, context: Context): Refusal[] {
+function refusePlace({ lot, tank: id, from }: RunStarted, atMs: number, context: Context<RunState>): Refusal[] {
   const { state } = context;
   const housed = from.filter(({ place }) => state.findTank(place));
   const n = housed.reduce((sum, one) => sum + one.n, 0);
@@ -112,7 +110,7 @@ function refusePlace({ lot, tank: id, from }: RunStarted, atMs: number, context:
 }
 
 type From = { place: string; n: number; path: string };
-function decideFrom({ place, n, path }: From, { start, state }: { start: RunStarted; state: Context['state'] }): Refusal[] {
+function decideFrom({ place, n, path }: From, { start, state }: { start: RunStarted; state: RunState }): Refusal[] {
   if (state.findTank(place)) return [];
   const bag = state.findBag(place);
   if (!bag) return refuse('unknown', `${path}.place`, { what: 'bag', id: place });
@@ -128,19 +126,19 @@ function decideFrom({ place, n, path }: From, { start, state }: { start: RunStar
 }
 
 /** A binder lets copper loose from what holds it: water that drips in from a tank under copper takes none, and nobody may overrule that. */
-function againstBinder(tank: string | undefined, path: string, state: Context['state']): Refusal[] {
+function againstBinder(tank: string | undefined, path: string, state: RunState): Refusal[] {
   const facts = tank === undefined ? undefined : state.findTank(tank);
   const copper = facts && state.openCourses(facts.water).find(({ family }) => family === 'copper');
   return copper ? refuse('run.binderInCopper', path, { tank: facts.code, atMs: copper.begunAtMs }) : [];
 }
 
-function againstGoing(id: string, state: Context['state']): Refusal[] {
+function againstGoing(id: string, state: RunState): Refusal[] {
   const run = state.findRun(id);
   if (!run) return refuse('unknown', 'run', { what: 'run', id });
   return run.released ? refuse('run.over', 'run', { vessel: run.vessel, by: run.released.by, atMs: run.released.atMs }) : [];
 }
 
-function decideRelease(release: RunReleased, context: Context & { atMs: number }): Refusal[] {
+function decideRelease(release: RunReleased, context: Context<RunState> & { atMs: number }): Refusal[] {
   const { state, atMs } = context;
   const over = againstGoing(release.run, state);
   if (over.length > 0) return over;

@@ -1,12 +1,12 @@
+import { MINUTE_MS } from '../time/index.ts';
 import { pooledBag } from './begin.ts';
-import { MONO_BAG, runningFacts, T0 } from './cases.ts';
 import { callsFor, looksEvery, runDues, soonest } from './due.ts';
 import type { KnownRun } from './known.ts';
 import { standingOf, watchOf } from './known.ts';
 import { STARTING_RUN_POLICY } from './policy.ts';
 import { dripTurn, isConversion, motionOf, nextOf, sheetOf } from './sheet.ts';
+import { MONO_BAG, runningFacts, T0 } from './testCases.ts';
 
-const MINUTE = 60_000;
 const facts = runningFacts({ method: 'long conversion' });
 const started = { ...facts.started, run: 'r', lot: 'l', tank: 'D5', from: [{ place: 'b', n: 6 }], checkEveryMin: 120 };
 const lines = sheetOf(started);
@@ -52,7 +52,7 @@ it('has the cautions at the line where they help, each once', () => {
 it('the next line is due when the one before it is over, from when that was truly begun', () => {
   expect(nextOf(lines, upTo(-1))).toMatchObject({ line: { line: 0 }, dueMinute: 0 });
   expect(nextOf(lines, upTo(4))).toMatchObject({ going: { line: 4 }, line: { line: 5 }, dueMinute: 181 });
-  const late = { startedAtMs: T0, deeds: [{ ...facts.deeds[4]!, atMs: T0 + 30 * MINUTE }] };
+  const late = { startedAtMs: T0, deeds: [{ ...facts.deeds[4]!, atMs: T0 + 30 * MINUTE_MS }] };
   expect(nextOf(lines, late).dueMinute).toBe(210);
   expect(nextOf(lines, upTo(99)).line).toBeUndefined();
 });
@@ -93,8 +93,8 @@ it('several bags are one water: volumes and heads add up, salt by volume', () =>
 describe('due things', () => {
   it('the next line, and a look as often as was said', () => {
     expect(looksEvery(known())).toBe(120);
-    const dues = runDues(known(), T0 + 1441 * MINUTE);
-    expect(dues.map(({ rule, step, dueAtMs }) => [rule, step, (dueAtMs - T0) / MINUTE])).toEqual([
+    const dues = runDues(known(), T0 + 1441 * MINUTE_MS);
+    expect(dues.map(({ rule, step, dueAtMs }) => [rule, step, (dueAtMs - T0) / MINUTE_MS])).toEqual([
       ['run-step', 'line-0', 0],
       ['run-check', 'look-1', 120],
     ]);
@@ -103,35 +103,35 @@ describe('due things', () => {
 
   it('whoever had a hand in it has looked at it; a hand-over is no look', () => {
     const look = (run: KnownRun) => runDues(run, undefined).find(({ rule }) => rule === 'run-check')!;
-    expect((look(known({ events: [worked(4, T0 + 60 * MINUTE)] })).dueAtMs - T0) / MINUTE).toBe(180);
+    expect((look(known({ events: [worked(4, T0 + 60 * MINUTE_MS)] })).dueAtMs - T0) / MINUTE_MS).toBe(180);
     const handed: KnownRun['events'][number] = {
       entry: 'h',
-      atMs: T0 + 90 * MINUTE,
+      atMs: T0 + 90 * MINUTE_MS,
       by: 'Bram',
       what: 'handed',
       to: 'wim',
       checkEveryMin: 30,
     };
-    expect((look(known({ events: [worked(4, T0 + 60 * MINUTE), handed] })).dueAtMs - T0) / MINUTE).toBe(90);
+    expect((look(known({ events: [worked(4, T0 + 60 * MINUTE_MS), handed] })).dueAtMs - T0) / MINUTE_MS).toBe(90);
     expect(watchOf(known({ events: [handed] }))).toMatchObject({ who: 'wim', everyMin: 30 });
     expect(watchOf(known())).toBeUndefined();
   });
 
   it('its end is due when the sheet is done, and one for which nobody said it asks for no look', () => {
-    const done = known({ events: lines.map(({ line }) => worked(line, T0 + line * MINUTE)) });
-    expect(runDues(done, T0 + 1441 * MINUTE).map(({ rule }) => rule)).toEqual(['run-end', 'run-check']);
+    const done = known({ events: lines.map(({ line }) => worked(line, T0 + line * MINUTE_MS)) });
+    expect(runDues(done, T0 + 1441 * MINUTE_MS).map(({ rule }) => rule)).toEqual(['run-end', 'run-check']);
     expect(looksEvery(known({ started: { ...started, checkEveryMin: undefined } }))).toBeUndefined();
   });
 
   it('a vessel that never comes there is due when its sheet is over: nobody is forgotten in it', () => {
-    const done = known({ events: lines.map(({ line }) => worked(line, T0 + line * MINUTE)) });
+    const done = known({ events: lines.map(({ line }) => worked(line, T0 + line * MINUTE_MS)) });
     const [end] = runDues(done, undefined);
-    expect(end).toMatchObject({ rule: 'run-end', dueAtMs: T0 + (lines.at(-1)!.line + lines.at(-1)!.minutes) * MINUTE });
+    expect(end).toMatchObject({ rule: 'run-end', dueAtMs: T0 + (lines.at(-1)!.line + lines.at(-1)!.minutes) * MINUTE_MS });
     expect(soonest(runDues(known({ started: { ...started, plan: [] } }), undefined))!.rule).toBe('run-end');
   });
 
   it('a binder that is spent asks for the ammonia to be read, until it is or more is put in', () => {
-    const hours = (n: number) => T0 + n * 60 * MINUTE;
+    const hours = (n: number) => T0 + n * 60 * MINUTE_MS;
     const binder = (atMs: number) => ({ ...worked(0, atMs), line: undefined, did: { do: 'binder' as const } });
     const spent = (more: Partial<KnownRun>) => runDues(known(more), undefined).filter(({ rule }) => rule === 'run-binder');
     expect(spent({})).toEqual([]);
@@ -154,7 +154,7 @@ describe('due things', () => {
 
   it('the pager calls who watches after two minutes, then a lead, never the same twice', () => {
     const call = (minutes: number, watcher?: string, leads: string[] = ['ines']) =>
-      callsFor({ dueAtMs: T0 }, { watcher, leads, now: T0 + minutes * MINUTE, rules: STARTING_RUN_POLICY }).map(({ stage, to }) => [
+      callsFor({ dueAtMs: T0 }, { watcher, leads, now: T0 + minutes * MINUTE_MS, rules: STARTING_RUN_POLICY }).map(({ stage, to }) => [
         stage,
         to,
       ]);

@@ -1,8 +1,7 @@
 // The run sheet: the plan as lines that hands tick off, each with its cautions and when it is due; which of them is next, and whether the
 // drip is to be looser or tighter.
-import { isTimed, type Step } from '../bench/carry.ts';
-import type { Method } from '../bench/methods.ts';
-import { DROPS_BAND } from '../water/flow.ts';
+import { isTimed, type Step, type Method } from '../bench/index.ts';
+import { DROPS_BAND } from '../water/index.ts';
 import type { RunDeed, RunMethod, RunStarted, Vessel } from './entries.ts';
 import { minuteOf, reachedLine, type RunFacts } from './facts.ts';
 import { turnTo, type Turn } from './taps.ts';

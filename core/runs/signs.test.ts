@@ -1,10 +1,11 @@
-import { runningFacts } from './cases.ts';
+import { HOUR_MS } from '../time/index.ts';
 import { courseOf } from './course.ts';
-import { follow } from './follow.ts';
-import { exitOf } from './wayBack.ts';
 import { EXPECTED_SIGNS, STOP_SIGNS } from './entries.ts';
+import { follow } from './follow.ts';
 import { STARTING_RUN_POLICY as LINES } from './policy.ts';
 import { deedFor, judgeSign, reckonedSigns } from './signs.ts';
+import { runningFacts } from './testCases.ts';
+import { exitOf } from './wayBack.ts';
 
 const calm = {
   method: 'drip',
@@ -54,14 +55,14 @@ it.each(['gasping at the surface', 'rolling', 'lying and breathing fast', 'ammon
 it('the way back: litres that bring the vessel to where it was an hour ago, and none when the tank is near', () => {
   const facts = runningFacts({ method: 'long conversion', flow: { mLPerMin: 12, from: 'caught' } });
   const { started, startedAtMs } = facts;
-  const followed = follow(facts, startedAtMs + 5 * 3_600_000);
+  const followed = follow(facts, startedAtMs + 5 * HOUR_MS);
   const exit = exitOf(followed, started);
   if (exit.is !== 'over' || !exit.back) throw new Error('there is a way back');
   const { toPpt, litres, withPpt } = exit.back;
   const { now } = followed;
   // By a ledger of salt: what is left and what is poured in make the water of an hour ago.
   expect(((now.volumeL - litres) * now.salinity + litres * withPpt) / now.volumeL).toBeCloseTo(toPpt, 6);
-  const hourAgo = courseOf(facts, { now: startedAtMs + 4 * 3_600_000, differs: followed.fit.differs, pastOnly: true }).now;
+  const hourAgo = courseOf(facts, { now: startedAtMs + 4 * HOUR_MS, differs: followed.fit.differs, pastOnly: true }).now;
   expect(toPpt).toBeCloseTo(hourAgo.salinity, 1);
   expect(
     exitOf(followed, {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '../time/index.ts';
 import { airlineOf, flowFromCatch, flowFromTaps, turnTo } from './taps.ts';
 
 /** Taps at these intervals, ms. */
@@ -37,7 +38,7 @@ it('a measure and a watch: 30 mL in 60 s; nothing in no time is refused', () => 
 });
 
 it('learns the drops of this airline from a rate tapped and then caught, not from one caught an hour later', () => {
-  const flow = (minutes: number, mLPerMin: number, from: string) => ({ atMs: minutes * 60_000, did: { do: 'flow', mLPerMin, from } });
+  const flow = (minutes: number, mLPerMin: number, from: string) => ({ atMs: minutes * MINUTE_MS, did: { do: 'flow', mLPerMin, from } });
   expect(airlineOf([flow(0, 2, 'taps')])).toEqual({ perML: 15, perMLBand: 0.3 });
   const known = airlineOf([flow(0, 2, 'taps'), flow(4, 2.5, 'caught')]);
   expect(known.perML).toBeCloseTo(12, 6);

@@ -1,5 +1,6 @@
 // A drip measured by tapping along with its drops. Fingers miss and double; what does not fit the rest is left out.
-import { DROPS_BAND, DROPS_PER_ML, flowFromDrops } from '../water/flow.ts';
+import { MINUTE_MS } from '../time/index.ts';
+import { DROPS_BAND, DROPS_PER_ML, flowFromDrops } from '../water/index.ts';
 
 /** So many drops tell a rate; fewer do not. */
 export const DROPS_WANTED = 10;
@@ -53,7 +54,7 @@ export function flowFromTaps(tapsMs: readonly number[], { perML = DROPS_PER_ML, 
     mLPerMin,
     low: mLPerMin * Math.max(0, 1 - share),
     high: mLPerMin * (1 + share),
-    dropsPerMin: 60_000 / mean,
+    dropsPerMin: MINUTE_MS / mean,
     used: kept.length,
     slips: intervals.length - kept.length,
     wanting: Math.max(0, DROPS_WANTED - 1 - kept.length),
@@ -68,7 +69,7 @@ export function flowFromCatch({ mL, seconds }: { mL: number; seconds: number }):
 }
 
 /** A rate tapped and one caught so soon after each other were of the same drip, ms. */
-const SAME_DRIP_MS = 10 * 60_000;
+const SAME_DRIP_MS = 10 * MINUTE_MS;
 
 /**
  * Drops in a millilitre of this airline: learnt when a rate was tapped and then caught (or the other way round) within ten minutes; until then the

@@ -1,7 +1,7 @@
 // What is not in the book of a run: how its vessel, its bag, its room, its tank and its meters may differ from what was assumed, each with what is to be
 // expected of it before anything was read. Judgements where no source is named.
-import { METABOLISM_BAND } from '../bench/bag.ts';
-import { TAU_FACTOR } from '../water/heat.ts';
+import { METABOLISM_BAND } from '../bench/index.ts';
+import { TAU_FACTOR } from '../water/index.ts';
 import { AS_RECKONED, type Differs } from './course.ts';
 import type { RunFacts } from './facts.ts';
 

@@ -1,9 +1,10 @@
 // The water of a vessel at its release, where its course can be computed and where it cannot.
-import { runningFacts, T0 } from './cases.ts';
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '../time/index.ts';
 import { courseOf } from './course.ts';
+import { runningFacts, T0 } from './testCases.ts';
 import { vesselWater } from './vesselWater.ts';
 
-const NOW = T0 + 6 * 3_600_000;
+const NOW = T0 + 6 * HOUR_MS;
 const facts = runningFacts({ method: 'drip', flow: { mLPerMin: 20, from: 'caught' } });
 
 it('lies within a band that readings leave, open where nobody read it', () => {
@@ -15,18 +16,18 @@ it('lies within a band that readings leave, open where nobody read it', () => {
 
 it('of a vessel that was forgotten for more than a week nothing is believed but what was just read', () => {
   const read = { entry: 'r', quantity: 'salinity' as const, value: 30.5, method: 'meter' as const };
-  const at = T0 + 8 * 24 * 3_600_000;
+  const at = T0 + 8 * DAY_MS;
   expect(vesselWater(facts, at).salinity).toMatchObject({ low: 0, high: 60, open: true });
-  const { salinity, temperature } = vesselWater({ ...facts, readings: [{ ...read, atMs: at - 60_000 }] }, at);
+  const { salinity, temperature } = vesselWater({ ...facts, readings: [{ ...read, atMs: at - MINUTE_MS }] }, at);
   expect([salinity.low, salinity.high, temperature.low, temperature.high]).toEqual([30.5, 30.5, 2, 40]);
-  expect(vesselWater({ ...facts, readings: [{ ...read, atMs: at - 3_600_000 }] }, at).salinity).toMatchObject({ low: 0, high: 60 });
+  expect(vesselWater({ ...facts, readings: [{ ...read, atMs: at - HOUR_MS }] }, at).salinity).toMatchObject({ low: 0, high: 60 });
 });
 
 it('of deeds that no computation can follow it may be any water, and never breaks the answer', () => {
   // A sea through a vessel that was never filled up.
-  const sea = { atMs: T0 + 60_000, did: { do: 'flow' as const, mLPerMin: 99_999, low: 99_999, high: 99_999, from: 'caught' as const } };
+  const sea = { atMs: T0 + MINUTE_MS, did: { do: 'flow' as const, mLPerMin: 99_999, low: 99_999, high: 99_999, from: 'caught' as const } };
   const flooded = { ...facts, deeds: [{ atMs: T0, did: { do: 'open' as const } }, sea] };
-  const at = T0 + 200 * 24 * 3_600_000;
+  const at = T0 + 200 * DAY_MS;
   expect(() => courseOf(flooded, { now: at, pastOnly: true })).toThrow(RangeError);
   const { salinity, temperature } = vesselWater(flooded, at);
   expect([salinity.low, salinity.high, temperature.low, temperature.high]).toEqual([0, 60, 2, 40]);

@@ -1,12 +1,13 @@
 // The water of a vessel as it is believed at an instant: measured just now, else by its course with the band that its readings leave.
-import { exactly, type Change, type Within } from '../bench/release.ts';
-import { mustBeFollowed, type RunFacts } from './facts.ts';
+import { exactly, type Change, type Within } from '../bench/index.ts';
+import { MINUTE_MS } from '../time/index.ts';
 import { courseOf } from './course.ts';
+import { mustBeFollowed, type RunFacts } from './facts.ts';
 import { fitOf } from './fit.ts';
 import { expectAt } from './follow.ts';
 
 /** A reading this young is the water's own, ms. */
-const FRESH_MS = 30 * 60_000;
+const FRESH_MS = 30 * MINUTE_MS;
 
 /** Of a vessel whose deeds no computation can follow nothing is known: any water. */
 const ANY: Change = {

@@ -1,7 +1,6 @@
 // At a stop sign: may they go into the tank as they are, and if not, what brings the vessel back towards the last salinity that they bore.
-import { exactly, stepsOver } from '../bench/release.ts';
-import { swapLitres } from '../water/mixing.ts';
-import type { Sample } from '../bench/simulate.ts';
+import { exactly, stepsOver, type Sample } from '../bench/index.ts';
+import { swapLitres } from '../water/index.ts';
 import type { RunStarted } from './entries.ts';
 import { sampleAt, type Followed } from './follow.ts';
 

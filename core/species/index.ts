@@ -23,3 +23,6 @@ export { makeLookUp, type Found, type Likeness, type LookUp, type Named } from '
 export { speciesRules } from './rules.ts';
 export { diffShelf, type OnShelf, type ShelfDiff } from './shelfDiff.ts';
 export { readShelf, SHELF_COLUMNS, SHELF_FIELDS, shelfRow, type ShelfRead } from './shelfTable.ts';
+export { SPECIES_REFUSALS } from './refusals.ts';
+export type { SpeciesState } from './state.ts';
+export { packedIn } from './packed.ts';

@@ -1,7 +1,6 @@
 // A species by whatever it is called: any of its names, in any order, with a wrong letter or two. Says how sure it is.
 import MiniSearch from 'minisearch';
-import { allowedEdits as allowed, editsBetween as distance } from '../text/near.ts';
-import { wordsOf } from '../text/words.ts';
+import { allowedEdits as allowed, editsBetween as distance, wordsOf } from '../text/index.ts';
 
 export type Named = { id: string; scientific: string; common: string; alsoCalled: string[] };
 /** `same` = one of its names; `near` = a name but for a letter or two; `part` = could be: ask. */

@@ -1,10 +1,9 @@
 // When a species may be put on the shelf, and when what the house knows of it may change.
-import { againstChange } from '../journal/change.ts';
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Rules } from '../journal/rule.ts';
+import { againstChange, refuse, type Refusal, type Rules } from '../journal/index.ts';
 import type { SpeciesEntries, SpeciesFields } from './entries.ts';
+import type { SpeciesState } from './state.ts';
 
-export const speciesRules: Rules<SpeciesEntries> = {
+export const speciesRules: Rules<SpeciesEntries, SpeciesState> = {
   'species.added': {
     decide({ payload }, { state }) {
       if (state.findSpecies(payload.species)) return refuse('exists', 'species', { what: 'species', name: payload.common });

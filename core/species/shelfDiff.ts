@@ -1,5 +1,5 @@
 // What a table of species would change on a shelf: species that are new, and of the others only the fields that differ.
-import { wordsOf } from '../text/words.ts';
+import { wordsOf } from '../text/index.ts';
 import type { SpeciesAdded, SpeciesChanged, SpeciesFields } from './entries.ts';
 
 export type OnShelf = SpeciesAdded & { /** Its latest entry. */ entry: string };

@@ -1,6 +1,5 @@
 // The shelf as a table: one row a species, every column named with its unit. Reads what people write, says what is wrong where.
-import type { CsvRow, FileProblem } from '../text/csv.ts';
-import { plain } from '../text/words.ts';
+import { type CsvRow, type FileProblem, plain } from '../text/index.ts';
 import { BEARS, GUILDS, PREY, REMEDY_FAMILIES, TEMPERAMENTS, WATER_TYPES, type SpeciesAdded, type SpeciesFields } from './entries.ts';
 
 /** `fields` = what the table has columns for: nothing else may be taken for changed. */

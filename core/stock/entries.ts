@@ -1,8 +1,6 @@
 // What is written down about stock itself: what was there when the books opened, moves, counts, promises, lots cut and joined.
+import type { Origin } from '../lots/index.ts';
 import type { OutsidePlace } from './places.ts';
-
-export type Origin = 'wild' | 'bred' | 'farmed' | 'unknown';
-export const ORIGINS: readonly Origin[] = ['wild', 'bred', 'farmed', 'unknown'];
 
 /** Fish that were here before the notebook was: a new lot on the books. `cleared` = its hold was done before. */
 export type LotOpened = {
@@ -64,15 +62,3 @@ export interface StockEntries {
   'lot.measured': LotMeasured;
   'stay.limited': StayLimited;
 }
-
-/** What is known of a lot; `species` is missing when a surprise bag held fish that nobody could name. */
-export type LotFacts = {
-  id: string;
-  label: string;
-  species?: string;
-  heardAs?: string;
-  /** Measured last, else as listed. */
-  sizeCm?: number;
-  origin: Origin;
-  supplier?: string;
-};

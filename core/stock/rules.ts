@@ -1,17 +1,15 @@
 // When stock may move. That no inside place goes below zero is judged once for the whole act, on current balances.
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Context, Rules } from '../journal/rule.ts';
-import { refuseSteps } from '../bench/judge.ts';
-import { againstSlip } from '../moves/rules.ts';
-import { isCost } from '../room/placeFacts.ts';
-import { isTemporary } from '../room/entries.ts';
-import { refuseUnfit } from '../room/placing.ts';
-import { holdOf } from '../holds/rules.ts';
+import { refuseSteps } from '../bench/index.ts';
+import { refuse, type Refusal, type Context, type Rules, move, type Leg } from '../journal/index.ts';
+import { againstSlip } from '../moves/index.ts';
+import { isCost, refuseUnfit } from '../placement/index.ts';
+import { holdOf } from '../quarantine/index.ts';
+import { isTemporary } from '../room/index.ts';
 import type { LotJoined, LotNamed, LotSplit, Move, StayLimited, StockCounted, StockEntries } from './entries.ts';
-import { move, type Leg } from './legs.ts';
 import { isOutside } from './places.ts';
+import type { StockState } from './state.ts';
 
-export const stockRules: Rules<StockEntries> = {
+export const stockRules: Rules<StockEntries, StockState> = {
   'lot.opened': {
     decide({ payload }, { state }) {
       if (state.findLot(payload.lot)) return refuse('exists', 'lot', { what: 'lot', name: payload.label });
@@ -104,7 +102,7 @@ function legsOfMove({ lot, from, to, n, arrived = n }: Move): Leg[] {
   ];
 }
 
-function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, context: Context): Refusal[] {
+function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, context: Context<StockState>): Refusal[] {
   const { state } = context;
   if (!state.findLot(one.lot)) return refuse('unknown', `${path}.lot`, { what: 'lot', id: one.lot });
   if (!state.findTank(one.from)) return refuse('unknown', `${path}.from`, { what: 'tank', id: one.from });
@@ -123,7 +121,7 @@ function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, c
 }
 
 /** Fish that the books had elsewhere, or nowhere: a count brings back who was there before, and asks as a move does. */
-function foundWhereNone({ lot, place, found }: StockCounted, atMs: number, context: Context): Refusal[] {
+function foundWhereNone({ lot, place, found }: StockCounted, atMs: number, context: Context<StockState>): Refusal[] {
   const { state } = context;
   const tank = state.findTank(place);
   const facts = { lot: state.findLot(lot)!.label, place: tank?.code ?? place };
@@ -133,7 +131,7 @@ function foundWhereNone({ lot, place, found }: StockCounted, atMs: number, conte
 }
 
 /** Out to people only what is cleared; and what is promised stays, or its promise is lifted first. */
-function leavesHouse({ lot, to, n }: Move, path: string, state: Context['state']): Refusal[] {
+function leavesHouse({ lot, to, n }: Move, path: string, state: StockState): Refusal[] {
   const label = state.findLot(lot)!.label;
   const { inHouse, promised } = state.lotCount(lot);
   return [
@@ -146,7 +144,7 @@ function leavesHouse({ lot, to, n }: Move, path: string, state: Context['state']
   ];
 }
 
-function decideSplit({ lot, child, place, hold }: LotSplit, { state }: Context): Refusal[] {
+function decideSplit({ lot, child, place, hold }: LotSplit, { state }: Context<StockState>): Refusal[] {
   const parent = state.findLot(lot);
   if (!parent) return refuse('unknown', 'lot', { what: 'lot', id: lot });
   if (state.findLot(child)) return refuse('exists', 'child', { what: 'lot', name: parent.label });
@@ -154,7 +152,7 @@ function decideSplit({ lot, child, place, hold }: LotSplit, { state }: Context):
   return (state.findOpenHold(lot) !== undefined) === (hold !== undefined) ? [] : refuse('split.hold', 'hold', { lot: parent.label });
 }
 
-function decideJoin({ lot, into, place, n }: LotJoined, { state }: Context): Refusal[] {
+function decideJoin({ lot, into, place, n }: LotJoined, { state }: Context<StockState>): Refusal[] {
   const [one, other] = [state.findLot(lot), state.findLot(into)];
   if (!one) return refuse('unknown', 'lot', { what: 'lot', id: lot });
   if (!other || lot === into) return refuse('unknown', 'into', { what: 'lot', id: into });
@@ -169,7 +167,7 @@ function decideJoin({ lot, into, place, n }: LotJoined, { state }: Context): Ref
 }
 
 /** A name is true whatever it means: where they live now it is asked what stands against it, of anybody who may name them. Another name than one given is a lead's. */
-function decideNamed({ lot, species }: LotNamed, atMs: number, context: Context): Refusal[] {
+function decideNamed({ lot, species }: LotNamed, atMs: number, context: Context<StockState>): Refusal[] {
   const { state } = context;
   const facts = state.findLot(lot);
   if (!facts) return refuse('unknown', 'lot', { what: 'lot', id: lot });
@@ -185,7 +183,7 @@ function decideNamed({ lot, species }: LotNamed, atMs: number, context: Context)
   return [...renamed, ...here.filter(({ code }) => !isCost(code)).map((one): Refusal => ({ ...one, overrule: 'keeper' }))];
 }
 
-function decideStay({ lot, place, untilMs, untilCm }: StayLimited, atMs: number, state: Context['state']): Refusal[] {
+function decideStay({ lot, place, untilMs, untilCm }: StayLimited, atMs: number, state: StockState): Refusal[] {
   const facts = state.findLot(lot);
   if (!facts) return refuse('unknown', 'lot', { what: 'lot', id: lot });
   if (!state.findTank(place)) return refuse('unknown', 'place', { what: 'tank', id: place });

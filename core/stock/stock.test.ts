@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { findUnbalancedLot, isOutside, move, negate, STAGES, stageCounts, stageOf, type Standing } from './index.ts';
+import { findUnbalancedLot, move, negate } from '../journal/index.ts';
+import { isOutside, STAGES, stageCounts, stageOf, type Standing } from './index.ts';
 
 describe('legs', () => {
   it('moves fish without making or losing any', () => {

@@ -1,2 +1,3 @@
 export { decodeText, parseCsv, writeCsv, type CsvRow, type CsvTable, type FileProblem } from './csv.ts';
 export { plain, wordsOf } from './words.ts';
+export { allowedEdits, editsBetween, nearest } from './near.ts';

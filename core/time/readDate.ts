@@ -1,11 +1,11 @@
 // Dates as people and programs write them: 2026-03-02, 2/3/26, 2 Mar 2026, each with or without a time of day.
+import { DAY_MS } from './lengths.ts';
 import { atLocal } from './zone.ts';
 
 /** `sure` is false when day and month could stand the other way round: taken day first, to be looked at. */
 export type ReadDate = { ms: number; sure: boolean; hasTime: boolean };
 
 const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
-const MS_PER_DAY = 86_400_000;
 const TIME = /(?:^|[T\s,]|at\s)(\d{1,2})[:.h](\d{2})(?::\d{2})?\s*([ap])?\.?m?\.?\s*$/i;
 
 /**
@@ -53,5 +53,5 @@ const monthOf = (word: string): number => MONTHS.indexOf(word.slice(0, 3).toLowe
 function wholeDay(year: number, month: number, day: number, sure: boolean): { day: number; sure: boolean } | undefined {
   const ms = Date.UTC(year < 100 ? 2000 + year : year, month - 1, day);
   const back = new Date(ms);
-  return month >= 1 && back.getUTCMonth() === month - 1 && back.getUTCDate() === day ? { day: ms / MS_PER_DAY, sure } : undefined;
+  return month >= 1 && back.getUTCMonth() === month - 1 && back.getUTCDate() === day ? { day: ms / DAY_MS, sure } : undefined;
 }

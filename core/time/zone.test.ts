@@ -1,4 +1,5 @@
 import { atLocal, formatDay, formatTime, formatWall, houseDay, isZone, localHour, parseLocal, startOfHouseDay } from './index.ts';
+import { HOUR_MS } from './lengths.ts';
 
 const LISBON = 'Europe/Lisbon';
 
@@ -21,9 +22,9 @@ describe('house day', () => {
 
   it('counts a 23 h and a 25 h day as one day each', () => {
     const short = houseDay(parseLocal('2026-03-29T12:00', LISBON), LISBON);
-    expect(startOfHouseDay(short + 1, LISBON) - startOfHouseDay(short, LISBON)).toBe(23 * 3_600_000);
+    expect(startOfHouseDay(short + 1, LISBON) - startOfHouseDay(short, LISBON)).toBe(23 * HOUR_MS);
     const long = houseDay(parseLocal('2026-10-25T12:00', LISBON), LISBON);
-    expect(startOfHouseDay(long + 1, LISBON) - startOfHouseDay(long, LISBON)).toBe(25 * 3_600_000);
+    expect(startOfHouseDay(long + 1, LISBON) - startOfHouseDay(long, LISBON)).toBe(25 * HOUR_MS);
   });
 
   it('holds at quarter-hour zones', () => {

@@ -1,8 +1,8 @@
 // The house's time zone: the only file that touches the zone library.
 // Everything stored is UTC milliseconds; a zone is used to name days and to show times.
 import { TZDate } from '@date-fns/tz';
+import { DAY_MS, MINUTE_MS } from './lengths.ts';
 
-const MS_PER_DAY = 86_400_000;
 const DAY_CACHE_LIMIT = 20_000;
 const startCache = new Map<string, Map<number, number>>();
 
@@ -23,7 +23,7 @@ export function isZone(zone: string): boolean {
  */
 export function houseDay(ms: number, zone: string): number {
   // No zone is a day or more off UTC, so the house day is the UTC day or one beside it.
-  const day = Math.floor(ms / MS_PER_DAY);
+  const day = Math.floor(ms / DAY_MS);
   if (ms < startOfHouseDay(day, zone)) return day - 1;
   return ms < startOfHouseDay(day + 1, zone) ? day : day + 1;
 }
@@ -43,7 +43,7 @@ export function startOfHouseDay(day: number, zone: string): number {
 
 /** The instant of a wall time on a house day. A time that a clock change skips lands just after the gap. */
 export function atLocal(day: number, time: { hour: number; minute: number }, zone: string): number {
-  const date = new Date(day * MS_PER_DAY);
+  const date = new Date(day * DAY_MS);
   return new TZDate(date.getUTCFullYear(), date.getUTCMonth(), date.getUTCDate(), time.hour, time.minute, zone).getTime();
 }
 
@@ -60,7 +60,7 @@ function wallOf(ms: number, zone: string): Date {
   let offset = offsets.get(quarter);
   if (offset === undefined) {
     if (offsets.size >= OFFSET_CACHE_LIMIT) offsets.clear();
-    offset = -new TZDate(ms, zone).getTimezoneOffset() * 60_000;
+    offset = -new TZDate(ms, zone).getTimezoneOffset() * MINUTE_MS;
     offsets.set(quarter, offset);
   }
   return new Date(ms + offset);
@@ -95,7 +95,7 @@ export function formatTime(ms: number, zone: string): string {
 
 /** `2026-03-03T07:40` in the house: what `parseLocal` reads. */
 export function formatWall(ms: number, zone: string): string {
-  const day = new Date(houseDay(ms, zone) * MS_PER_DAY).toISOString().slice(0, 10);
+  const day = new Date(houseDay(ms, zone) * DAY_MS).toISOString().slice(0, 10);
   return `${day}T${formatTime(ms, zone)}`;
 }
 
@@ -104,6 +104,6 @@ const WEEKDAYS = ['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'];
 
 /** `Tue 3 Mar` of a house day. */
 export function formatDay(day: number): string {
-  const date = new Date(day * MS_PER_DAY);
+  const date = new Date(day * DAY_MS);
   return `${WEEKDAYS[date.getUTCDay()]} ${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}`;
 }

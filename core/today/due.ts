@@ -1,13 +1,10 @@
 // What is due, derived from what happened. A thing is open between two instants: before them it is next, after them overdue.
-import { atLocal } from '../time/index.ts';
-import type { RoundName } from '../rounds/entries.ts';
-import { CONVERSION_HOURS } from '../runs/sheet.ts';
+import type { RoundName } from '../rounds/index.ts';
+import { CONVERSION_HOURS } from '../runs/index.ts';
+import { HOUR_MS, MINUTE_MS, atLocal } from '../time/index.ts';
 import { lightsDue, runsDue, type DarkFact, type RunFact } from './runs.ts';
 import { missingDue, stayDue, waitingDue, type MissingFact, type StayFact, type WaitingFact } from './stays.ts';
 import { dueId, type Due, type DueRule, type Settled, type Walk } from './thing.ts';
-
-const MINUTE = 60_000;
-const HOUR = 60 * MINUTE;
 
 const DOCK: Walk = [-2, 0, 0];
 const ROUND: Walk = [-1, 0, 0];
@@ -23,12 +20,12 @@ const LONGEST_SLACK_H = 48;
 const EARLY_H = 1;
 const EARLY_AFTER_DAYS_H = 12;
 /** A follow-up that nobody made is let go this long after its time. */
-export const FOLLOW_UP_LAPSES_MS = 48 * HOUR;
-const FLOAT_GRACE_MS = 2 * MINUTE;
-const WAITING_GRACE_MS = HOUR;
+export const FOLLOW_UP_LAPSES_MS = 48 * HOUR_MS;
+const FLOAT_GRACE_MS = 2 * MINUTE_MS;
+const WAITING_GRACE_MS = HOUR_MS;
 const MORNING_FROM_HOUR = 6;
 /** What lies further ahead than this is not shown yet, ms. */
-export const AHEAD_MS = 24 * HOUR;
+export const AHEAD_MS = 24 * HOUR_MS;
 
 export type DueFacts = {
   arrivals: { entry: string; crate: string; crateLabel: string; waiting: number; sinceMs: number; pressing: boolean }[];
@@ -102,7 +99,7 @@ function withSettled(due: Due, settled: Settled | undefined): Due[] {
   if (!settled) return [due];
   if (settled.kind !== 'snoozed' || settled.untilMs === undefined) return [];
   const later = Math.max(due.fromMs, settled.untilMs);
-  return [{ ...due, fromMs: later, atMs: undefined, byMs: Math.max(due.byMs, later + SLACK * HOUR), snoozed: true }];
+  return [{ ...due, fromMs: later, atMs: undefined, byMs: Math.max(due.byMs, later + SLACK * HOUR_MS), snoozed: true }];
 }
 
 function leadCalled({ calls }: DueFacts): Due[] {
@@ -111,7 +108,7 @@ function leadCalled({ calls }: DueFacts): Due[] {
     rule: due.split(':')[1] === 'pins-guessed' ? 'pins-guessed' : 'without-lead',
     step: due.split(':')[2]!,
     fromMs: atMs,
-    byMs: atMs + HOUR,
+    byMs: atMs + HOUR_MS,
     walk: DOCK,
     facts: { what, sinceMs: atMs },
   }));
@@ -137,7 +134,7 @@ function expected({ expected: crates }: DueFacts, lateAfterH: number): Due[] {
     rule: 'crate-due',
     step: 'arrival',
     fromMs: promisedAtMs,
-    byMs: promisedAtMs + lateAfterH * HOUR,
+    byMs: promisedAtMs + lateAfterH * HOUR_MS,
     walk: DOCK,
     facts: { crate, crateLabel },
   }));
@@ -160,8 +157,8 @@ function followUps({ after }: DueFacts, now: number): Due[] {
   const converted = new Set(after.flatMap(({ entry, rule }) => (rule === 'after-conversion' ? [entry] : [])));
   return after.flatMap(({ entry, rule, tank, tankCode, what, atMs, lookedAtMs = 0, walk }) =>
     (rule === 'after-conversion' ? CONVERSION_HOURS : FOLLOW_UP_HOURS).flatMap((hours): Due[] => {
-      const [dueMs, slackMs] = [atMs + hours * HOUR, Math.min(hours, LONGEST_SLACK_H) * SLACK * HOUR];
-      const earlyMs = Math.min(hours * SLACK, hours > 24 ? EARLY_AFTER_DAYS_H : EARLY_H) * HOUR;
+      const [dueMs, slackMs] = [atMs + hours * HOUR_MS, Math.min(hours, LONGEST_SLACK_H) * SLACK * HOUR_MS];
+      const earlyMs = Math.min(hours * SLACK, hours > 24 ? EARLY_AFTER_DAYS_H : EARLY_H) * HOUR_MS;
       const step = `${hours}h`;
       if (rule === 'after-release' && hours >= CONVERSION_HOURS[0] && converted.has(entry)) return [];
       if (lookedAtMs >= dueMs - earlyMs || now > dueMs + FOLLOW_UP_LAPSES_MS) return [];

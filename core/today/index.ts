@@ -12,3 +12,5 @@ export { MISSING_LAPSES_MS, type MissingFact, type StayFact, type WaitingFact } 
 export { dueId, sourceOf, type Due, type DueRule, type Walk } from './thing.ts';
 export type { DueDone, DueSkipped, DueSnoozed, TodayEntries } from './entries.ts';
 export { LONGEST_SNOOZE_MS, todayRules } from './rules.ts';
+export { TODAY_REFUSALS } from './refusals.ts';
+export type { TodayState } from './state.ts';

@@ -1,13 +1,14 @@
 // When a due thing may be called done, put off or left out.
-import { refuse, type Refusal } from '../journal/refusal.ts';
-import type { Context, Rules } from '../journal/rule.ts';
-import { sourceOf } from './thing.ts';
+import { refuse, type Refusal, type Context, type Rules } from '../journal/index.ts';
+import { DAY_MS } from '../time/index.ts';
 import type { TodayEntries } from './entries.ts';
+import type { TodayState } from './state.ts';
+import { sourceOf } from './thing.ts';
 
 /** Nothing is put off for longer than this, ms. */
-export const LONGEST_SNOOZE_MS = 7 * 86_400_000;
+export const LONGEST_SNOOZE_MS = 7 * DAY_MS;
 
-export const todayRules: Rules<TodayEntries> = {
+export const todayRules: Rules<TodayEntries, TodayState> = {
   'due.done': { decide: ({ payload }, context) => sourceKnown(payload.due, context) },
   'due.snoozed': {
     decide({ payload, occurredAtMs }, context) {
@@ -20,6 +21,6 @@ export const todayRules: Rules<TodayEntries> = {
   'due.skipped': { decide: ({ payload }, context) => sourceKnown(payload.due, context) },
 };
 
-function sourceKnown(due: string, { state }: Context): Refusal[] {
+function sourceKnown(due: string, { state }: Context<TodayState>): Refusal[] {
   return state.hasEntry(sourceOf(due)) ? [] : refuse('unknown', 'due', { what: 'due thing', id: due });
 }

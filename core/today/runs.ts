@@ -1,8 +1,7 @@
 // What is due of runs, and of rooms kept dark after them.
-import type { RunDue } from '../runs/due.ts';
+import type { RunDue } from '../runs/index.ts';
+import { MINUTE_MS } from '../time/index.ts';
 import { dueId, type Due, type Walk } from './thing.ts';
-
-const MINUTE = 60_000;
 
 export type RunFact = {
   entry: string;
@@ -18,7 +17,7 @@ export type RunFact = {
 export type DarkFact = { entry: string; tank: string; tankCode: string; untilMs: number; walk: Walk };
 
 /** Light comes back within so long of its hour. */
-const LIGHT_GRACE_MS = 30 * MINUTE;
+const LIGHT_GRACE_MS = 30 * MINUTE_MS;
 
 export function runsDue(runs: readonly RunFact[]): Due[] {
   return runs.flatMap(({ entry, run, tankCode, what, n, sinceMs, dues, walk }) =>

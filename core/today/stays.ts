@@ -1,15 +1,13 @@
 // What is due in the room: fish out of temporary places, arrangements grown out of, fish to be looked for, what a slip waited for.
-import { atLocal, houseDay } from '../time/index.ts';
+import { DAY_MS, HOUR_MS, atLocal, houseDay } from '../time/index.ts';
 import { dueId, type Due, type Settled, type Walk } from './thing.ts';
 
-const HOUR = 3_600_000;
-const DAY = 24 * HOUR;
 /** A box or bucket comes up this long before its hour. */
-const AHEAD_OF_END_MS = HOUR / 2;
+const AHEAD_OF_END_MS = HOUR_MS / 2;
 /** Growing fish are measured so often, days, and a measure counts for so long. */
 const MEASURE_EVERY_DAYS = 7;
 /** Nobody looks for a missing fish longer than this. */
-export const MISSING_LAPSES_MS = 14 * DAY;
+export const MISSING_LAPSES_MS = 14 * DAY_MS;
 /** Nobody is asked about the end of a day longer ago. */
 const DAYS_BACK = 14;
 /** The wall hour from which the day is said to end, with nobody in a bucket. */
@@ -73,7 +71,7 @@ export function stayDue(
         rule: 'day-end',
         step: `day-${day}`,
         fromMs: dayEnds,
-        byMs: dayEnds + HOUR,
+        byMs: dayEnds + HOUR_MS,
         walk,
         facts,
       });
@@ -85,14 +83,14 @@ export function stayDue(
         rule: 'grown-out',
         step: 'size',
         fromMs: grownMs,
-        byMs: grownMs + DAY,
+        byMs: grownMs + DAY_MS,
         walk,
         facts,
       });
     } else {
-      const nextMs = Math.max(sinceMs, measuredMs ?? 0) + MEASURE_EVERY_DAYS * DAY;
+      const nextMs = Math.max(sinceMs, measuredMs ?? 0) + MEASURE_EVERY_DAYS * DAY_MS;
       const step = `day-${houseDay(nextMs, zone)}`;
-      due.push({ id: dueId(entry, 'measure', step), rule: 'measure', step, fromMs: nextMs, byMs: nextMs + DAY, walk, facts });
+      due.push({ id: dueId(entry, 'measure', step), rule: 'measure', step, fromMs: nextMs, byMs: nextMs + DAY_MS, walk, facts });
     }
     return due;
   });
@@ -107,7 +105,7 @@ export function missingDue(missing: readonly MissingFact[], now: number): Due[] 
       rule: 'missing',
       step: 'look',
       fromMs: atMs,
-      byMs: atMs + DAY,
+      byMs: atMs + DAY_MS,
       walk,
       facts: { tank, tankCode, what, n, sinceMs: atMs },
     }));
@@ -120,7 +118,7 @@ export function waitingDue(waiting: readonly WaitingFact[]): Due[] {
     rule: 'slip-waits',
     step: stepOf(slip),
     fromMs: untilMs,
-    byMs: untilMs + DAY,
+    byMs: untilMs + DAY_MS,
     walk,
     facts: { tank, tankCode, what },
   }));

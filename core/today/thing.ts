@@ -1,6 +1,6 @@
 // What a due thing is: an id that follows from its cause, an instant from which it is open, one until which it is in time.
 
-import type { RunRule } from '../runs/due.ts';
+import type { RunRule } from '../runs/index.ts';
 
 export type DueRule =
   | 'bags-waiting'

@@ -1,7 +1,7 @@
+import { HOUR_MS, MINUTE_MS } from '../time/index.ts';
 import { deriveDue, stateOf, type DueFacts } from './index.ts';
 import { NO_FACTS } from './noFacts.ts';
 
-const HOUR = 3_600_000;
 const NOW = Date.UTC(2026, 2, 3, 12);
 const at = { now: NOW, zone: 'Europe/Lisbon', lateAfterH: 6, eveningFromHour: 14 };
 const release = {
@@ -10,7 +10,7 @@ const release = {
   tank: 't',
   tankCode: 'G1',
   what: 'firefish',
-  atMs: NOW - HOUR,
+  atMs: NOW - HOUR_MS,
   walk: [70, 0, 0] as const,
 };
 const say = (facts: Partial<DueFacts>, when = at) =>
@@ -18,26 +18,26 @@ const say = (facts: Partial<DueFacts>, when = at) =>
 
 it('asks for a look 1, 4 and 24 hours after a release, open a quarter of that time before and after', () => {
   expect(say({ after: [release] })).toEqual(['after-release 1h now', 'after-release 4h next', 'after-release 24h next']);
-  expect(say({ after: [release] }, { ...at, now: NOW + 16 * 60_000 })[0]).toBe('after-release 1h overdue');
-  expect(say({ after: [release] }, { ...at, now: NOW - 16 * 60_000 })[0]).toBe('after-release 1h next');
+  expect(say({ after: [release] }, { ...at, now: NOW + 16 * MINUTE_MS })[0]).toBe('after-release 1h overdue');
+  expect(say({ after: [release] }, { ...at, now: NOW - 16 * MINUTE_MS })[0]).toBe('after-release 1h next');
 });
 
 it('takes a look at the tank for the follow-up, and a later one for those before it', () => {
-  expect(say({ after: [{ ...release, lookedAtMs: NOW - 10 * 60_000 }] })).toEqual(['after-release 4h next', 'after-release 24h next']);
-  expect(say({ after: [{ ...release, lookedAtMs: NOW - 20 * 60_000 }] })).toHaveLength(3);
-  expect(say({ after: [{ ...release, atMs: NOW - 5 * HOUR, lookedAtMs: NOW - HOUR }] })).toEqual(['after-release 24h next']);
+  expect(say({ after: [{ ...release, lookedAtMs: NOW - 10 * MINUTE_MS }] })).toEqual(['after-release 4h next', 'after-release 24h next']);
+  expect(say({ after: [{ ...release, lookedAtMs: NOW - 20 * MINUTE_MS }] })).toHaveLength(3);
+  expect(say({ after: [{ ...release, atMs: NOW - 5 * HOUR_MS, lookedAtMs: NOW - HOUR_MS }] })).toEqual(['after-release 24h next']);
 });
 
 it('what was seen at 18 hours is no look after a day, which is due at its own hour', () => {
-  const day = { ...release, atMs: NOW - 18 * HOUR, lookedAtMs: NOW };
+  const day = { ...release, atMs: NOW - 18 * HOUR_MS, lookedAtMs: NOW };
   expect(say({ after: [day] })).toEqual(['after-release 24h next']);
-  expect(deriveDue({ ...NO_FACTS, after: [day] }, at)[0]).toMatchObject({ atMs: NOW + 6 * HOUR, fromMs: NOW + 5 * HOUR });
-  expect(say({ after: [{ ...day, lookedAtMs: NOW + 5 * HOUR }] })).toEqual([]);
+  expect(deriveDue({ ...NO_FACTS, after: [day] }, at)[0]).toMatchObject({ atMs: NOW + 6 * HOUR_MS, fromMs: NOW + 5 * HOUR_MS });
+  expect(say({ after: [{ ...day, lookedAtMs: NOW + 5 * HOUR_MS }] })).toEqual([]);
 });
 
 it('lets a follow-up go two days after its time', () => {
-  expect(say({ after: [{ ...release, atMs: NOW - 50 * HOUR }] })).toEqual(['after-release 4h overdue', 'after-release 24h overdue']);
-  expect(say({ after: [{ ...release, atMs: NOW - 73 * HOUR }] })).toEqual([]);
+  expect(say({ after: [{ ...release, atMs: NOW - 50 * HOUR_MS }] })).toEqual(['after-release 4h overdue', 'after-release 24h overdue']);
+  expect(say({ after: [{ ...release, atMs: NOW - 73 * HOUR_MS }] })).toEqual([]);
 });
 
 it('leaves out what was done or skipped, and shows what was put off when its time has come', () => {
@@ -45,15 +45,15 @@ it('leaves out what was done or skipped, and shows what was put off when its tim
   const settle = (kind: 'done' | 'skipped' | 'snoozed', untilMs?: number) => new Map([['e1:after-release:1h', { kind, untilMs }]]);
   expect(say({ after, settled: settle('done') })).toHaveLength(2);
   expect(say({ after, settled: settle('skipped') })).toHaveLength(2);
-  expect(say({ after, settled: settle('snoozed', NOW + HOUR) })[0]).toBe('after-release 1h next');
+  expect(say({ after, settled: settle('snoozed', NOW + HOUR_MS) })[0]).toBe('after-release 1h next');
   expect(say({ after, settled: settle('snoozed', NOW - 1) })[0]).toBe('after-release 1h now');
 });
 
 it('walks the dock first, then the round, then rack by rack; by time where the place is the same', () => {
   const facts: Partial<DueFacts> = {
     arrivals: [{ entry: 'a', crate: 'c', crateLabel: 'c', waiting: 3, sinceMs: NOW, pressing: false }],
-    expected: [{ entry: 'x', crate: 'd', crateLabel: 'd', promisedAtMs: NOW + HOUR }],
-    floats: [{ entry: 'f', bag: 'b', bagLabel: 'bag 1', tankCode: 'A1', lotLabel: 'comet', dueAtMs: NOW - HOUR, walk: [10, 0, 0] }],
+    expected: [{ entry: 'x', crate: 'd', crateLabel: 'd', promisedAtMs: NOW + HOUR_MS }],
+    floats: [{ entry: 'f', bag: 'b', bagLabel: 'bag 1', tankCode: 'A1', lotLabel: 'comet', dueAtMs: NOW - HOUR_MS, walk: [10, 0, 0] }],
     after: [release],
     rounds: { day: 20515, left: { morning: 2, evening: 40 } },
   };
@@ -74,7 +74,7 @@ it('calls a pressing crate overdue at once, and drops what is further off than a
     'bags-waiting all overdue',
   ]);
   expect(say({ arrivals: [{ entry: 'a', crate: 'c', crateLabel: 'c', waiting: 0, sinceMs: NOW, pressing: true }] })).toEqual([]);
-  expect(say({ expected: [{ entry: 'x', crate: 'd', crateLabel: 'd', promisedAtMs: NOW + 25 * HOUR }] })).toEqual([]);
+  expect(say({ expected: [{ entry: 'x', crate: 'd', crateLabel: 'd', promisedAtMs: NOW + 25 * HOUR_MS }] })).toEqual([]);
 });
 
 it('keeps the rounds of a day whose clock changes to wall hours', () => {

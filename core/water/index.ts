@@ -70,3 +70,8 @@ export {
 } from './units.ts';
 export type { ReadingTaken, WaterEntries } from './entries.ts';
 export { waterRules } from './rules.ts';
+export { WATER_REFUSALS } from './refusals.ts';
+export type { WaterState } from './state.ts';
+export { CO2_MG_PER_MMOL, co2AtEquilibrium, dicOfShared, dicWith, speciate } from './carbonate.ts';
+export { type Constants, carbonateConstants } from './constants.ts';
+export { O2_MG_PER_MMOL, OXYGEN_IN_AIR, gasMmolPerL, oxygenHenry, vapourPressure } from './oxygen.ts';

@@ -2,7 +2,7 @@
 import { v7 } from 'uuid';
 import { MAKER_HEADER, paths } from '#contract/paths.ts';
 import { versionOf } from '#contract/permits.ts';
-import type { Act, Kind } from '#core/journal/index.ts';
+import type { Act, Kind } from '#core/catalogue/index.ts';
 import type { KeptAct } from '../../web/data/actStore.ts';
 import { getJson, postJson } from '../../web/data/api.ts';
 import { makeOutbox } from '../../web/data/outbox.ts';

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '#core/time/index.ts';
 import { setMeta } from '../db/open.ts';
 import { furnish, makeTestHouse, T0 } from '../testHouse.ts';
 import { makeClock } from './clock.ts';
@@ -35,9 +36,9 @@ describe('the time a house opens at', () => {
     setMeta(house.client, 'demo', '1');
     setMeta(house.client, 'houseNow', String(T0 + 5000));
     expect(clockOf(house, { freeze: true }).now()).toBe(T0 + 5000);
-    setMeta(house.client, 'houseNow', String(T0 - 60_000));
+    setMeta(house.client, 'houseNow', String(T0 - MINUTE_MS));
     expect(clockOf(house, { freeze: true }).now()).toBe(T0);
-    expect(clockOf(house, { clock: '2026-03-03T08:00', freeze: true }).now()).toBe(T0 + 20 * 60_000);
+    expect(clockOf(house, { clock: '2026-03-03T08:00', freeze: true }).now()).toBe(T0 + 20 * MINUTE_MS);
     expect(() => clockOf(house, { clock: '2026-03-03T07:00', freeze: true })).toThrow(/--fresh/);
     expect(() => clockOf(house, { clock: 'noon', freeze: true })).toThrow(RangeError);
   });

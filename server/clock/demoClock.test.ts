@@ -1,12 +1,11 @@
 import request from 'supertest';
-import { formatDay, formatTime, houseDay } from '#core/time/index.ts';
+import { MINUTE_MS, formatDay, formatTime, houseDay } from '#core/time/index.ts';
 import { makeApp, type App } from '../app.ts';
 import { makeCredentials } from '../people/credentials.ts';
 import { assign, bringCrate, float, furnish, KEEPER, land, makeTestHouse, T0, type TestHouse } from '../testHouse.ts';
 import { momentOf } from './demoClock.ts';
 
 const HOST = '127.0.0.1:4600';
-const MINUTE = 60_000;
 let house: TestHouse;
 let app: App;
 /** A house in which a float of 20 minutes has just begun. */
@@ -29,7 +28,7 @@ const say = (ms: number) => `${formatDay(houseDay(ms, 'Europe/Lisbon'))} ${forma
 it('moves to when the next due thing opens, then to the morning after, and what is written then is of then', async () => {
   const agent = await open(true);
   const { body } = await agent.post('/api/demo/clock').send({ to: 'next' }).expect(200);
-  expect(body.nowMs).toBe(T0 + 20 * MINUTE);
+  expect(body.nowMs).toBe(T0 + 20 * MINUTE_MS);
   expect(house.view('today').due.find(({ rule }) => rule === 'float')).toMatchObject({ fromMs: body.nowMs });
   const next = await agent.post('/api/demo/clock').send({ to: 'morning' }).expect(200);
   expect(say(next.body.nowMs)).toBe('Wed 4 Mar 07:30');

@@ -1,16 +1,15 @@
 // The simulated bench meter obeys the physics of what it is dipped into; the pager calls once, whatever is restarted.
-import { METER } from '#contract/devices.ts';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { METER } from '#contract/devices.ts';
 import { courseOf, corrected, isOut, runFactsOf } from '#core/runs/index.ts';
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { assign, bringCrate, furnish, hold, KEEPER, land, LEAD, makeTestHouse, release, TRAINEE, type TestHouse } from '../testHouse.ts';
 import { deed, startRun } from '../testRuns.ts';
 import { makeMeter, truthOf } from './meter.ts';
 import { makePager } from './pager.ts';
 
-const HOUR = 3_600_000;
-const MINUTE = 60_000;
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-devices-'));
 afterAll(() => fs.rmSync(folder, { recursive: true, force: true }));
 
@@ -42,14 +41,14 @@ describe('the meter', () => {
     const meter = makeMeter(house);
     const read = () => meter.read({ subject: { kind: 'run', id: 'run-a' }, quantity: 'salinity', way: 'probe', now: house.now() })!;
     meter.setRight('salinity', house.now());
-    house.wait(2 * HOUR);
+    house.wait(2 * HOUR_MS);
     const truly = () =>
       courseOf({ ...runFactsOf(house.view('bench').runs[0]!), readings: [] }, { now: house.now(), differs: truthOf('run-a') }).now.salinity;
     const first = read();
     expect(first).toMatchObject({ method: 'meter', instrument: METER });
     expect(first.typed).toMatch(/mS comp$/);
     expect(Math.abs(first.value - truly())).toBeLessThan(0.6);
-    house.wait(20 * HOUR);
+    house.wait(20 * HOUR_MS);
     const drifted = read().value - truly();
     expect(drifted).toBeGreaterThan(1.2);
     const { shown, truth } = meter.reference('salinity', house.now())!;
@@ -84,7 +83,7 @@ describe('the meter', () => {
     const house = running();
     onItsWay(house);
     const meter = makeMeter(house);
-    house.wait(10 * HOUR);
+    house.wait(10 * HOUR_MS);
     const tank = meter.read({ subject: { kind: 'water', id: 'salt' }, quantity: 'salinity', way: 'probe', now: house.now() })!;
     expect(tank.value - 32).toBeGreaterThan(1.5);
     expect(
@@ -108,15 +107,15 @@ describe('the pager', () => {
     onItsWay(house, { watcher: 'pia', checkEveryMin: 60 });
     const call = makePager(house);
     expect(call()).toBe(0);
-    house.wait(63 * MINUTE);
+    house.wait(63 * MINUTE_MS);
     expect(call()).toBe(1);
     expect(call()).toBe(0);
     expect(house.view('running').vessels[0]).toMatchObject({ paged: 'Pia', next: { rule: 'run-check' } });
     house.close();
     const again = makeTestHouse(file);
-    again.wait(63 * MINUTE);
+    again.wait(63 * MINUTE_MS);
     expect(makePager(again)()).toBe(0);
-    again.wait(10 * MINUTE);
+    again.wait(10 * MINUTE_MS);
     expect(makePager(again)()).toBe(1);
     expect(again.view('bench').runs[0]!.pages.map(({ stage, toName }) => [stage, toName])).toEqual([
       [1, 'Pia'],
@@ -134,11 +133,11 @@ it('a run survives the house’s restart: its clock, its readings and its end ar
   const file = path.join(folder, 'restart.db');
   const house = running(file);
   onItsWay(house, { watcher: 'pia' });
-  house.wait(3 * HOUR);
+  house.wait(3 * HOUR_MS);
   const [before] = house.view('bench').runs;
   house.close();
   const again = makeTestHouse(file);
-  again.wait(3 * HOUR);
+  again.wait(3 * HOUR_MS);
   const [after] = again.view('bench').runs;
   expect(after).toEqual(before);
   expect(after!.end!.atMs).toBeGreaterThan(again.now());

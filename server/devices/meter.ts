@@ -1,15 +1,15 @@
 // The bench meter that ships with the house, simulated: dipped into a run's vessel or a tank it shows what is truly there by the same
 // physics, with its own noise, its error, and the drift of its probes. What it hides: how each vessel differs from the book.
 import { METER, type MeterShown, type MeterSubject, type MeterWay } from '#contract/devices.ts';
-import { normal } from '#core/chance.ts';
+import { normal } from '#core/chance/index.ts';
 import { AS_RECKONED, courseOf, REFERENCES_OF, runFactsOf, type Differs, type Fitted } from '#core/runs/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { conductivityFromSalinity, type Method } from '#core/water/index.ts';
-import { WATER_NOW } from '../journal/pieces.ts';
 import { findMeta, setMeta } from '../db/open.ts';
 import type { RunningHouse } from '../house.ts';
+import { WATER_NOW } from '../journal/pieces.ts';
 import { prepareKnown } from '../runs/known.ts';
 
-const HOUR_MS = 3_600_000;
 /** What a probe shows too much for each hour since it was set right, and how unsteady it is. SI. */
 const DRIFTS: Record<Fitted, { perH: number; noise: number; offset: number; decimals: number }> = {
   temperature: { perH: 0, noise: 0.05, offset: 0.1, decimals: 1 },

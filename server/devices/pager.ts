@@ -2,12 +2,14 @@
 // from the due thing and the stage, so it is made once, whatever is restarted.
 import { v5 } from 'uuid';
 import { versionOf } from '#contract/permits.ts';
-import { HOUSE_ACTOR, type Entry } from '#core/journal/index.ts';
-import { callsFor, type RunPolicy } from '#core/runs/index.ts';
 import type { RunCard } from '#contract/views.ts';
+import type { Entry } from '#core/catalogue/index.ts';
+import { HOUSE_ACTOR } from '#core/journal/index.ts';
+import { callsFor, type RunPolicy } from '#core/runs/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import type { RunningHouse } from '../house.ts';
-import type { Log } from '../log.ts';
 import { IN_HOUSE } from '../journal/pieces.ts';
+import type { Log } from '../log.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeadCalls } from './leadCalls.ts';
 
@@ -15,7 +17,7 @@ import { prepareLeadCalls } from './leadCalls.ts';
 const PAGES = 'b3f6f0a2-5d3c-4b1e-9a57-2f1d6c0e8a41';
 const LOOKS_EVERY_MS = 5_000;
 /** Calls are dated when they were due, unless the house was away for longer. */
-const LATEST_MS = 86_400_000;
+const LATEST_MS = DAY_MS;
 
 export const pageId = (due: string, stage: number): string => v5(`${due} ${stage}`, PAGES);
 

@@ -1,16 +1,16 @@
 // The journal as JSON Lines: a heading line, then one entry a line in order of record, just as it was written.
+import type Database from 'better-sqlite3';
 import readline from 'node:readline';
 import type { Readable } from 'node:stream';
-import type Database from 'better-sqlite3';
-import { kinds, isKind } from '#contract/kinds.ts';
 import { lift } from '#contract/act.ts';
-import type { Recorded } from '#core/journal/index.ts';
+import { kinds, isKind } from '#contract/kinds.ts';
+import type { RecordedEntry } from '#core/catalogue/index.ts';
 
 export const FORMAT = 'daily-crate journal';
 export const FORMAT_VERSION = 1;
 const PAGE = 1000;
 
-type Row = Omit<Recorded, 'payload' | 'overrules'> & { payload: string; overrules: string | null; corrects: string | null };
+type Row = Omit<RecordedEntry, 'payload' | 'overrules'> & { payload: string; overrules: string | null; corrects: string | null };
 
 /** The lines, read a page at a time so that the house goes on writing meanwhile. What comes in later is not in them. */
 export function* journalLines(client: Database.Database, nowMs: number): Generator<string> {
@@ -36,7 +36,7 @@ export function* journalLines(client: Database.Database, nowMs: number): Generat
 }
 
 /** The entries of a journal file in order. Throws an Error that names the line and what was expected there. */
-export async function* readJournalLines(input: Readable): AsyncGenerator<Recorded> {
+export async function* readJournalLines(input: Readable): AsyncGenerator<RecordedEntry> {
   const lines = readline.createInterface({ input, crlfDelay: Infinity });
   let line = 0;
   let seq = 0;
@@ -68,7 +68,7 @@ export async function* readJournalLines(input: Readable): AsyncGenerator<Recorde
   if (read !== promised) throw new Error(`the file breaks off: ${read} entries of ${promised}`);
 }
 
-function checkEntry(value: Record<string, unknown>, fail: (expected: string) => Error): Recorded {
+function checkEntry(value: Record<string, unknown>, fail: (expected: string) => Error): RecordedEntry {
   const { kind, version, payload } = value as { kind: string; version: number; payload: unknown };
   for (const name of ['seq', 'version', 'occurredAtMs', 'recordedAtMs'])
     if (!Number.isSafeInteger(value[name])) throw fail(`a whole number ${name}`);
@@ -80,5 +80,5 @@ function checkEntry(value: Record<string, unknown>, fail: (expected: string) => 
   } catch (error) {
     throw fail(`a payload of ${kind} (${(error as Error).message})`);
   }
-  return value as unknown as Recorded;
+  return value as unknown as RecordedEntry;
 }

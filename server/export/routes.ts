@@ -1,8 +1,8 @@
 // Everything out, for a lead: the journal as JSON Lines, the books as CSV.
-import { Readable } from 'node:stream';
 import { Router } from 'express';
+import { Readable } from 'node:stream';
 import { paths } from '#contract/paths.ts';
-import { atLeast } from '#core/people/index.ts';
+import { atLeast } from '#core/roles/index.ts';
 import type { RunningHouse } from '../house.ts';
 import { actorOf, type SignedIn } from '../people/signedIn.ts';
 import { journalLines } from './journalLines.ts';

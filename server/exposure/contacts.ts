@@ -1,9 +1,9 @@
 // What went straight from one tank to another: wet tools, and water. The clocks and the tank pages read it alike.
 import type Database from 'better-sqlite3';
 import { meetingsByTool, type Disinfection, type ToolUse } from '#core/exposure/index.ts';
-import type { HoldRows } from '#core/holds/index.ts';
+import type { HoldRows } from '#core/quarantine/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 
-const HOUR_MS = 3_600_000;
 /** SQL of what every tool is called, and everybody's hands. */
 const TOOL_NAMES = "select id, name from p_tool union all select 'hands-' || id, 'hands of ' || name from p_person";
 type ExchangeRow = { entry: string; atMs: number; tank: string; fromTank: string };

@@ -1,6 +1,6 @@
 // Every hold's clock as it stands now: rows read, gathered, judged by core. Nothing of it is stored.
 import type Database from 'better-sqlite3';
-import { gatherFacts, holdClock, type HoldClock } from '#core/holds/index.ts';
+import { gatherFacts, holdClock, type HoldClock } from '#core/quarantine/index.ts';
 import { prepareHoldRows, prepareOpenHolds, type OpenHold } from './rows.ts';
 
 export type RunningHold = OpenHold & { clock: HoldClock };

@@ -1,7 +1,8 @@
 // Hold clocks against a ledger that shares no code with them, and each read alone against all at once, over random histories with contacts of every sort.
+import { MINUTE_MS } from '#core/time/index.ts';
 import { prepareClocks } from './clocks.ts';
 import { narrowDiffers } from './narrow.ts';
-import { MINUTE_MS, RULES, setUp, TANKS, tell } from './testHistories.ts';
+import { RULES, setUp, TANKS, tell } from './testHistories.ts';
 import { walk } from './testLedger.ts';
 
 /** 2,000 with `LEDGER_HISTORIES=2000`; fewer where every push waits for them. */

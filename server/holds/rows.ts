@@ -1,7 +1,8 @@
 // The rows that hold clocks are told, read from the projections: only of the waters that matter, only since their holds began.
 import type Database from 'better-sqlite3';
-import { kinOf, lookKey, type Course, type HoldPolicy, type HoldRows, type HoldZero } from '#core/holds/index.ts';
+import { kinOf, lookKey, type Course, type HoldPolicy, type HoldRows, type HoldZero } from '#core/quarantine/index.ts';
 import { SETTLING_MS, type Cause, type Sign } from '#core/rounds/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import { prepareContacts } from '../exposure/contacts.ts';
 import { STILL_OPEN } from '../journal/pieces.ts';
 
@@ -172,7 +173,7 @@ function looksOf(rows: readonly [string, string | null][]): HoldRows['looks'] {
 }
 
 /** A day number that no look of the window can come before, whatever the zone. */
-const dayFloor = (ms: number) => Math.floor(ms / 86_400_000) - 1;
+const dayFloor = (ms: number) => Math.floor(ms / DAY_MS) - 1;
 
 /** With the systems that contacts into these tanks came from. */
 function withSources(tanks: readonly string[], touched: HoldRows['contacts'], pipes: HoldRows['plumbing']): string[] {

@@ -1,13 +1,12 @@
 // Random histories of a small house for tests: told to the house as they happen, some of it late, and kept in order for the ledger.
-import { makeChance } from '#core/chance.ts';
-import { RESTARTS_ON_ALL, type HoldPolicy } from '#core/holds/index.ts';
+import { makeChance } from '#core/chance/index.ts';
 import type { Overrule, RefusalCode } from '#core/journal/index.ts';
+import { RESTARTS_ON_ALL, type HoldPolicy } from '#core/quarantine/index.ts';
+import { DAY_MS, MINUTE_MS, HOUR_MS } from '#core/time/index.ts';
 import { furnish, LEAD, makeTestHouse, type Said, type TestHouse } from '../testHouse.ts';
 import type { Happened } from './testLedger.ts';
 
 const DAYS = 16;
-export const MINUTE_MS = 60_000;
-const DAY_MS = 1440 * MINUTE_MS;
 export const RULES = { days: 6, afterRemedy: 3, driesMin: 24 * 60, settlesMin: 48 * 60 };
 const POLICY: HoldPolicy = { days: RULES.days, daysAfterRemedy: RULES.afterRemedy, countsUnderRemedy: false, restartsOn: RESTARTS_ON_ALL };
 const WATERS = ['w1', 'w2', 'w3'] as const;
@@ -201,7 +200,7 @@ export function tell(house: TestHouse, seed: number) {
           crate,
           label: crate,
           supplier: 'yard',
-          packedAtMs: at(minute) - 3_600_000,
+          packedAtMs: at(minute) - HOUR_MS,
           promisedAtMs: at(minute),
           told: { temperatureC: 25, salinityPpt: 32 },
           lots: [{ lot, label: lot, species: 'green-chromis', origin: 'bred', sizeCm: 3 }],

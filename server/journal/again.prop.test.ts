@@ -1,12 +1,12 @@
 // Who the house asks about, held against a little model of its own: tanks on waters, lots in tanks, a net with what it was wet in. It shares no code with the rule.
-import { plainPolicy } from '#core/holds/index.ts';
+import { makeChance } from '#core/chance/index.ts';
 import { passingOver, takenAs } from '#core/journal/index.ts';
-import { makeChance } from '#core/chance.ts';
+import { plainPolicy } from '#core/quarantine/index.ts';
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { furnish, KEEPER, LEAD, makeTestHouse, stock, type Said } from '../testHouse.ts';
 
 const HOUSES = Number(process.env.AGAIN_HOUSES ?? 6);
 const DEEDS = 60;
-const HOUR_MS = 3_600_000;
 const DRIES_MS = 24 * HOUR_MS;
 const WATER_OF: Record<string, string> = { G1: 'salt', G2: 'salt', C1: 'reef', X1: 'x', X2: 'x', Y1: 'y' };
 const TANKS = Object.keys(WATER_OF);
@@ -80,7 +80,7 @@ function live(seed: number): { compared: number; asked: number } {
   let compared = 0;
   let asked = 0;
   for (let no = 0; no < DEEDS; no += 1) {
-    house.wait(upTo(9) * HOUR_MS + 60_000);
+    house.wait(upTo(9) * HOUR_MS + MINUTE_MS);
     const id = pick([...model.lots.keys()]);
     const lot = model.lots.get(id)!;
     const choice = random();

@@ -1,6 +1,6 @@
 // The house asks by itself who was cleared and meets fish on hold: by a move, a release, a wet tool, water, a pipe. Screens answer it before it is asked.
-import { plainPolicy } from '#core/holds/index.ts';
 import { passingOver, takenAs } from '#core/journal/index.ts';
+import { plainPolicy } from '#core/quarantine/index.ts';
 import {
   assign,
   bringCrate,

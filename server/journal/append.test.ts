@@ -1,6 +1,8 @@
 import { v7 } from 'uuid';
 import { checkAct } from '#contract/act.ts';
 import { STAGES } from '#core/stock/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
+import { makeHealth } from '../health.ts';
 import {
   assign,
   bringCrate,
@@ -17,10 +19,8 @@ import {
   type TestHouse,
   stock,
 } from '../testHouse.ts';
-import { makeHealth } from '../health.ts';
 import { checkReplay } from './replay.ts';
 
-const DAY_MS = 86_400_000;
 let house: TestHouse;
 beforeEach(() => {
   house = furnish(makeTestHouse());

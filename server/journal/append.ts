@@ -5,26 +5,24 @@ import { isDeepStrictEqual } from 'node:util';
 import { kinds, undoOf } from '#contract/kinds.ts';
 import type { Topic } from '#contract/topics.ts';
 import {
-  BEFORE_ALLOWED_MS,
   decide,
-  HOUSE_ACTOR,
   type Act,
-  type Actor,
   type Entry,
   type HouseState,
-  type Overrule,
-  type Recorded,
-  type Refusal,
-} from '#core/journal/index.ts';
-import { clearedMet, leftCleared, type Met } from '#core/holds/index.ts';
-import { atLeast } from '#core/people/index.ts';
-import { isOutside, type Leg } from '#core/stock/index.ts';
+  clearedMet,
+  leftCleared,
+  type Met,
+  type RecordedEntry,
+} from '#core/catalogue/index.ts';
+import { BEFORE_ALLOWED_MS, HOUSE_ACTOR, type Actor, type Overrule, type Refusal, type Leg } from '#core/journal/index.ts';
+import { atLeast } from '#core/roles/index.ts';
+import { isOutside } from '#core/stock/index.ts';
 import type { HouseClock } from '../clock/clock.ts';
 import type { Project } from './project/index.ts';
 import type { JournalStore } from './store.ts';
 
 export type Outcome =
-  /** Recorded now, or (`repeated`) found recorded before with the same content. */
+  /** RecordedEntry now, or (`repeated`) found recorded before with the same content. */
   { ok: true; seq: number; repeated: boolean } | { ok: false; refusals: Refusal[] };
 export type Appended = { seq: number; topics: Topic[] };
 export type Append = (act: Act, actor: Actor) => Outcome;
@@ -105,7 +103,7 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
   }
 
   /** Nobody took, then, what came only later; a lead sets right what was written down in the wrong order. */
-  function notYet({ kind, occurredAtMs, recordedAtMs }: Recorded, legs: readonly Leg[], { role }: Actor): Refusal[] {
+  function notYet({ kind, occurredAtMs, recordedAtMs }: RecordedEntry, legs: readonly Leg[], { role }: Actor): Refusal[] {
     const until = occurredAtMs + BEFORE_ALLOWED_MS;
     if (kind === 'entry.reversed' || until >= recordedAtMs || atLeast(role, 'lead')) return [];
     return legs.flatMap(({ lot, place, n }): Refusal[] => {
@@ -166,7 +164,7 @@ const within = (entry: string, refusal: Refusal): Refusal => ({
   path: `${entry}.${refusal.path.includes('AtMs') || refusal.path === 'kind' ? '' : 'payload.'}${refusal.path}`,
 });
 
-function isSame(known: Recorded, sent: Entry): boolean {
+function isSame(known: RecordedEntry, sent: Entry): boolean {
   // Not by its version: recorded before an update and sent again after it, it is the same act.
   const { id, kind, occurredAtMs, payload, overrules, corrects } = known;
   const plain = (value: unknown) => JSON.parse(JSON.stringify(value ?? null)) as unknown;

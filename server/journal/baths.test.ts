@@ -1,5 +1,5 @@
 // First-aid baths as runs: in water like the fish's own, for nothing without a backbone, and back where they came from.
-import { dyeBath } from '#core/runs/cases.ts';
+import { dyeBath } from '#core/runs/testCases.ts';
 import { assign, bringCrate, furnish, KEEPER, land, LEAD, makeTestHouse, stock, type TestHouse } from '../testHouse.ts';
 import { endRun, startRun } from '../testRuns.ts';
 

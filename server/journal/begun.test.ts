@@ -1,5 +1,6 @@
 // What a vessel's plan does to its fish is asked when it is begun, by what the house knows: not by what a client says of it, nor by a method chosen before.
 import type { Overrule } from '#core/journal/index.ts';
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { assign, bringCrate, furnish, KEEPER, land, LEAD, makeTestHouse, stock, type Said, type TestHouse } from '../testHouse.ts';
 import { endRun, startRun } from '../testRuns.ts';
 
@@ -55,7 +56,7 @@ it('a water that nobody knows is no water to pour from', () => {
         crate: 'monos-crate',
         label: 'monos',
         supplier: 'yard',
-        packedAtMs: house.now() - 10 * 3_600_000,
+        packedAtMs: house.now() - 10 * HOUR_MS,
         promisedAtMs: house.now(),
         told: {},
         lots: [{ lot, label: 'silver mono', species: 'silver-mono', origin: 'bred', sizeCm: 4.5 }],
@@ -74,7 +75,7 @@ it('a water that nobody knows is no water to pour from', () => {
   // Measured fresh it is far over what they bear; at 31 ppt it is begun.
   house.must(KEEPER, measured('bag', bag, 0.3));
   expect(house.codes(KEEPER, siphon(0.3))).toEqual(['method.overTolerance']);
-  house.wait(60_000);
+  house.wait(MINUTE_MS);
   house.must(KEEPER, measured('bag', bag, 31));
   house.must(KEEPER, siphon(31));
 });
@@ -104,11 +105,11 @@ describe('chosen by a lead over tolerance', () => {
     house.must(LEAD, choose(1, 'drip', knowing(times())));
     house.must(KEEPER, measured('bag', 'crate-1-bag2', 26));
     expect(house.codes(KEEPER, startRun([1, 2], {}, { bagPpt: 26 }))).toEqual(['method.overTolerance']);
-    house.wait(60_000);
+    house.wait(MINUTE_MS);
     house.must(LEAD, assign(1, 'G2', [{ code: 'fit.noLid', reason: 'net over it' }]));
     expect(house.codes(KEEPER, startRun([1], { tank: 'G2' }, { bagPpt: 26 }))).toEqual(['method.overTolerance']);
     house.must(KEEPER, assign(1));
-    house.wait(60_000);
+    house.wait(MINUTE_MS);
     house.must(LEAD, choose(1, 'drip', knowing(times())));
     house.must(KEEPER, measured('water', 'salt', 36));
     expect(house.codes(KEEPER, startRun([1], {}, { bagPpt: 26, tankPpt: 36 }))).toEqual(['method.overTolerance']);

@@ -1,16 +1,15 @@
 // The books under 2,000 random valid acts: moves counted at both ends, lots cut and joined, temporary places, late entries and
 // reversals. Balanced after each, no fish in two places, and equal to their replay.
-import { makeChance } from '#core/chance.ts';
+import { makeChance } from '#core/chance/index.ts';
 import type { RefusalCode } from '#core/journal/index.ts';
-import { houseDay } from '#core/time/index.ts';
+import { HOUR_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { makeHealth } from '../health.ts';
+import { narrowDiffers } from '../holds/narrow.ts';
 import { bringCrate, furnish, hold, KEEPER, LEAD, makeTestHouse, undo, type Said } from '../testHouse.ts';
 import { STILL_OPEN } from './pieces.ts';
-import { narrowDiffers } from '../holds/narrow.ts';
 import { checkReplay } from './replay.ts';
 
 const ACTS = 1000;
-const HOUR_MS = 3_600_000;
 /** What a valid act may meet all the same: somebody was quicker, or something rests on it. Any other refusal is a fault here. */
 const EXPECTED: RefusalCode[] = ['out.onHold', 'stock.notYet', 'stock.short', 'time.before', 'undo.needed', 'undo.twice'];
 const KINDS_MET = ['lot.split', 'lot.joined', 'stay.limited', 'stock.moved', 'entry.reversed'];
@@ -179,7 +178,7 @@ it.each([1, 20260303])(
     );
     let refused = 0;
     for (let written = 0; written < ACTS;) {
-      house.wait(upTo(60) * 60_000);
+      house.wait(upTo(60) * MINUTE_MS);
       const said = acts.length < 5 ? [landSome()] : pick(choices)();
       // One in five is entered late: it happened up to two days ago, and is judged on the books as they are.
       const late = said[0]!.kind !== 'tank.looked' && chance() < 0.2 ? Math.floor(chance() * 48) * HOUR_MS : 0;
@@ -209,5 +208,5 @@ it.each([1, 20260303])(
     expect(checkReplay(house)).toEqual({ entries: house.store.latestSeq(), differences: [] });
     house.close();
   },
-  60_000,
+  MINUTE_MS,
 );

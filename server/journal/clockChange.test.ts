@@ -1,9 +1,8 @@
 // The two days a year on which a wall clock in Lisbon has 23 or 25 hours.
-import { formatTime, houseDay } from '#core/time/index.ts';
+import { HOUR_MS, formatTime, houseDay } from '#core/time/index.ts';
 import { furnish, KEEPER, LEAD, look, makeTestHouse, stock, T0, type TestHouse } from '../testHouse.ts';
 
 const zone = 'Europe/Lisbon';
-const HOUR = 3_600_000;
 let house: TestHouse;
 beforeEach(() => void (house = furnish(makeTestHouse())));
 afterEach(() => house.close());
@@ -19,7 +18,7 @@ it.each([
   at(start);
   const seen: string[] = [];
   for (let hour = 0; hour <= hours + 1; hour += 1) {
-    at(start + hour * HOUR);
+    at(start + hour * HOUR_MS);
     const { day, current, left } = rounds();
     const name = `${day} ${current}`;
     if (seen.at(-1) !== name) {

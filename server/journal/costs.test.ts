@@ -1,6 +1,7 @@
 // What a place costs, asked of the house: one answer for all bags of a lot, from the choice to the release, and asked again only when it grew.
-import { STARTING_RULES } from '#core/room/index.ts';
 import { takenAs } from '#core/journal/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import {
   assign,
   bringCrate,
@@ -90,7 +91,7 @@ it('weak fish are asked about where the flow is strong: by their bag, and by wha
   const lots = [{ lot: 'old', expected: 2, seen: 2, signs: [{ sign: 'gasping' as const, n: 1 }] }];
   house.must(KEEPER, look('G1', { allWell: false, lots }));
   expect(flow()).toBe(true);
-  house.wait(49 * 3_600_000);
+  house.wait(49 * HOUR_MS);
   expect(flow()).toBe(false);
 });
 
@@ -103,7 +104,7 @@ it('fish that came in poor shape are weak for two days, out of a vessel as out o
   house.must(LEAD, startRun([3], { lot: bag.lot, from: [{ place: bag.bag, n: 6 }] }), hold(bag.lot));
   const out = endRun({ lot: bag.lot, into: [{ tank: 'G2', n: 6 }] });
   expect(house.costs(KEEPER, out)).toContain('cost.strongFlow');
-  house.wait(49 * 3_600_000);
+  house.wait(49 * HOUR_MS);
   expect(house.costs(KEEPER, out)).not.toContain('cost.strongFlow');
 });
 

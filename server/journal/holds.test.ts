@@ -1,8 +1,7 @@
-import { houseDay } from '#core/time/index.ts';
+import { DAY_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { furnish, hold, KEEPER, LEAD, look, makeTestHouse, stock, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
 import { checkReplay } from './replay.ts';
 
-const DAY_MS = 86_400_000;
 const ZONE = 'Europe/Lisbon';
 const signOff = (more: Partial<Said> = {}): Said =>
   ({ kind: 'hold.signedOff', payload: { hold: 'hold-fish', lot: 'fish' }, ...more }) as Said;
@@ -121,7 +120,7 @@ it('goes on in a lot that is cut out, with the same clock, and each then has its
   });
   expect(clock('one')).toMatchObject({ clean: clock().clean, openedDay: clock().openedDay });
   house.must(LEAD, stock('ill', 'F1', 'honey-gourami'), hold('ill'));
-  house.wait(60_000);
+  house.wait(MINUTE_MS);
   house.must(LEAD, {
     kind: 'stock.moved',
     payload: { moves: [{ lot: 'one', from: 'G1', to: 'F1', n: 1 }] },

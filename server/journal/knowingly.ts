@@ -1,6 +1,7 @@
 // An act written by the demo or a test: what a place costs is taken knowingly, as a keeper's tap does on a screen; anything else stands.
-import type { Act, Actor } from '#core/journal/index.ts';
-import { takenKnowingly } from '#core/room/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
+import type { Actor } from '#core/journal/index.ts';
+import { takenKnowingly } from '#core/placement/index.ts';
 import type { RunningHouse } from '../house.ts';
 
 /** A place has no more kinds of cost than this. */

@@ -1,17 +1,17 @@
 // Core's questions about waters: what is known of a bag's and of a tank's, and how long a bag has been afloat.
 import type Database from 'better-sqlite3';
 import { knownBagOf } from '#contract/known.ts';
-import type { KnownTank } from '#core/bench/index.ts';
-import type { Chosen, HouseState } from '#core/journal/index.ts';
-import { CALM_SYSTEM } from '#core/room/index.ts';
+import type { KnownTank, Chosen } from '#core/bench/index.ts';
+import type { HouseState } from '#core/catalogue/index.ts';
+import { CALM_SYSTEM } from '#core/placement/index.ts';
 import { runFactsOf, vesselWater } from '#core/runs/index.ts';
 import type { Method } from '#core/water/index.ts';
 import { prepareSystems } from '../room/systems.ts';
 import { FRAIL_MS, prepareWeak, WEAK_SIGNS } from '../room/weak.ts';
 import { prepareKnown } from '../runs/known.ts';
 import { bagCard, prepareBags } from '../views/bags.ts';
-import { prepareSuspects } from '../views/suspects.ts';
 import { prepareBenchBag, prepareTankWater } from '../views/bench.ts';
+import { prepareSuspects } from '../views/suspects.ts';
 
 type FloatRow = { startedAtMs: number; bagC: number; bagMethod: Method; tankC: number; waterL: number };
 

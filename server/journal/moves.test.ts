@@ -1,8 +1,8 @@
 import type { Slip } from '#core/moves/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import { furnish, hold, KEEPER, LEAD, makeTestHouse, stock, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
 import { checkReplay } from './replay.ts';
 
-const DAY_MS = 86_400_000;
 let house: TestHouse;
 beforeEach(() => {
   house = furnish(makeTestHouse());

@@ -6,13 +6,14 @@ import { KINDS } from '#contract/kinds.ts';
 import { paths } from '#contract/paths.ts';
 import { versionOf } from '#contract/permits.ts';
 import { VIEW_NAMES } from '#contract/views.ts';
-import { makeChance } from '#core/chance.ts';
+import { makeChance } from '#core/chance/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { makeApp } from '../app.ts';
 import { makeHealth } from '../health.ts';
 import { makeCredentials } from '../people/credentials.ts';
 import { bringCrate, furnish, makeTestHouse } from '../testHouse.ts';
-import { checkReplay } from './replay.ts';
 import { makeTestLog } from '../testLog.ts';
+import { checkReplay } from './replay.ts';
 
 /** For each seed; `npm run knocks` sends ten times as many. */
 const REQUESTS = Number(process.env.MUTATED_REQUESTS ?? 300);
@@ -111,5 +112,5 @@ it.each([3, 77])(
     app.close();
     house.close();
   },
-  60_000 + REQUESTS * 60,
+  MINUTE_MS + REQUESTS * 60,
 );

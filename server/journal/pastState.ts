@@ -1,7 +1,7 @@
 // Core's questions about what was: what was made when, which rules held, where fish stood at an instant.
 import type Database from 'better-sqlite3';
-import type { HouseState } from '#core/journal/index.ts';
-import type { HouseRules } from '#core/room/index.ts';
+import type { HouseState } from '#core/catalogue/index.ts';
+import type { HouseRules } from '#core/settings/index.ts';
 import type { WaterType } from '#core/species/index.ts';
 import { OUTSIDE_PLACES } from '#core/stock/index.ts';
 import { COMING, IN_HOUSE } from './pieces.ts';

@@ -1,11 +1,9 @@
 // No way round the rules by a legal rank: one name space, the house's own holds, counts and dates that cannot have been.
-import { plainPolicy, STARTING_HOLDS, type HoldPolicy } from '#core/holds/index.ts';
-import { STARTING_RULES } from '#core/room/index.ts';
+import { plainPolicy, STARTING_HOLDS, type HoldPolicy } from '#core/quarantine/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { bringCrate, furnish, KEEPER, land, LEAD, makeTestHouse, stock, TRAINEE, type Said, type TestHouse } from '../testHouse.ts';
 
-const MINUTE_MS = 60_000;
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
 let house: TestHouse;
 beforeEach(() => {
   house = furnish(makeTestHouse());

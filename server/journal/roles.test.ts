@@ -1,11 +1,10 @@
-import { KINDS, kinds } from '#contract/kinds.ts';
 import { fixtures } from '#contract/fixtures.ts';
-import { rules, type Kind } from '#core/journal/index.ts';
-import { atLeast, ROLES } from '#core/people/index.ts';
-import { refusalWords } from '../../web/words/refusals.ts';
+import { KINDS, kinds } from '#contract/kinds.ts';
+import { rules, type Kind, REFUSAL_CODES } from '#core/catalogue/index.ts';
+import { atLeast, ROLES } from '#core/roles/index.ts';
 import { METRIC_UNITS } from '../../web/data/units.ts';
 import { entryWords, sayEntry } from '../../web/words/entries.ts';
-import { REFUSAL_CODES } from '#core/journal/index.ts';
+import { refusalWords } from '../../web/words/refusals.ts';
 import { furnish, makeTestHouse, type Said } from '../testHouse.ts';
 import { makeAreaProjectors } from './project/index.ts';
 

@@ -1,9 +1,11 @@
 // Core's questions about how the house stands and what is planned in it: racks, tanks, tools, slips, remedies.
 import type Database from 'better-sqlite3';
+import type { HouseState } from '#core/catalogue/index.ts';
 import { wetFrom, type Disinfection, type ToolFacts, type ToolFields, type ToolUse } from '#core/exposure/index.ts';
-import type { HouseState } from '#core/journal/index.ts';
 import type { Slip, SlipFacts } from '#core/moves/index.ts';
-import { STARTING_RULES, type Flow, type HouseRules, type RackFacts, type TankFacts } from '#core/room/index.ts';
+import { type Flow, type RackFacts, type TankFacts } from '#core/room/index.ts';
+import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { COMING, IN_HOUSE, personName } from './pieces.ts';
 
 type Asked =
@@ -16,6 +18,7 @@ type Asked =
   | 'hangingIn'
   | 'comingTo'
   | 'findTool'
+  | 'isTool'
   | 'wetFrom'
   | 'findSlip'
   | 'openCourses'
@@ -86,10 +89,11 @@ export function makeRoomState(client: Database.Database): Pick<HouseState, Asked
       const row = tool.get(id) as { id: string; facts: string } | undefined;
       return row && ({ id, ...(JSON.parse(row.facts) as ToolFields) } satisfies ToolFacts);
     },
+    isTool: (id) => tool.get(id) !== undefined,
     wetFrom(of, atMs) {
       const house = rules.get() as string | null | undefined;
       const { toolDriesH } = house ? (JSON.parse(house) as HouseRules) : STARTING_RULES;
-      const driesMs = toolDriesH * 3_600_000;
+      const driesMs = toolDriesH * HOUR_MS;
       const within = { tool: of, since: atMs - driesMs, atMs };
       return wetFrom(uses.all(within) as ToolUse[], cleaned.all(within) as Disinfection[], { now: atMs, driesMs }).map(
         ({ tank: wet }) => wet,

@@ -1,6 +1,7 @@
 // Core's question about a run: whose fish, for which tank, and whether it is over.
 import type Database from 'better-sqlite3';
-import type { Mark, RunKnown } from '#core/journal/index.ts';
+import type { Mark } from '#core/journal/index.ts';
+import type { RunKnown } from '#core/runs/index.ts';
 import { personName, STILL_OPEN } from './pieces.ts';
 
 type Row = {

@@ -1,5 +1,6 @@
 // Runs in the books: fish in exactly one place, begun once, let go with counts that add up, taken back in order.
-import type { Payloads } from '#core/journal/index.ts';
+import type { Payloads } from '#core/catalogue/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { makeHealth } from '../health.ts';
 import { assign, bringCrate, furnish, hold, KEEPER, land, LEAD, makeTestHouse, TRAINEE, undo, type TestHouse } from '../testHouse.ts';
 import { deed, endRun, readIn, startRun } from '../testRuns.ts';
@@ -196,10 +197,10 @@ it('pages are the house’s own: nobody else may send one', () => {
 });
 
 it('lights go down for hours, not for days', () => {
-  expect(house.codes(KEEPER, { kind: 'lights.dimmed', payload: { tank: 'G1', untilMs: house.now() + 60 * 3_600_000 } })).toEqual([
+  expect(house.codes(KEEPER, { kind: 'lights.dimmed', payload: { tank: 'G1', untilMs: house.now() + 60 * HOUR_MS } })).toEqual([
     'lights.badEnd',
   ]);
   expect(house.codes(KEEPER, { kind: 'lights.dimmed', payload: { tank: 'G1', untilMs: house.now() - 1000 } })).toEqual(['lights.badEnd']);
-  house.must(KEEPER, { kind: 'lights.dimmed', payload: { tank: 'G1', untilMs: house.now() + 4 * 3_600_000 } });
+  house.must(KEEPER, { kind: 'lights.dimmed', payload: { tank: 'G1', untilMs: house.now() + 4 * HOUR_MS } });
   expect(house.view('today').due.find(({ rule }) => rule === 'lights-on')).toMatchObject({ facts: { tankCode: 'G1' } });
 });

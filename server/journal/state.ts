@@ -1,16 +1,18 @@
 // Answers core's questions about the house from the projections, inside the transaction of the act being judged.
 // Plain prepared statements: each is asked many times an act, and some join what drizzle would fetch in five turns.
 import type Database from 'better-sqlite3';
-import type { HouseState, Mark } from '#core/journal/index.ts';
+import type { HouseState } from '#core/catalogue/index.ts';
+import type { Mark } from '#core/journal/index.ts';
+import type { LotFacts } from '#core/lots/index.ts';
 import type { PersonFacts } from '#core/people/index.ts';
-import { STARTING_RULES, type HouseRules, type WaterFacts } from '#core/room/index.ts';
+import { type WaterFacts } from '#core/room/index.ts';
+import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
 import type { SpeciesFacts } from '#core/species/index.ts';
-import type { LotFacts } from '#core/stock/index.ts';
 import { prepareClocks } from '../holds/clocks.ts';
 import { prepareOpenHolds } from '../holds/rows.ts';
-import { IN_HOUSE, personName, PROMISED, SIZE_NOW, WATER_NOW } from './pieces.ts';
 import { makeKnownState } from './knownState.ts';
 import { makePastState } from './pastState.ts';
+import { IN_HOUSE, personName, PROMISED, SIZE_NOW, WATER_NOW } from './pieces.ts';
 import { makeRoomState } from './roomState.ts';
 import { prepareRunKnown } from './runState.ts';
 import { lifted, type JournalStore, type Row } from './store.ts';
@@ -74,6 +76,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
   const lot = get<{ [F in keyof LotFacts]: LotFacts[F] | null }>(
     `select id, label, species, heard_as heardAs, ${SIZE_NOW('p_lot')} sizeCm, origin, supplier from p_lot where id = ? and voided_by is null`,
   );
+  const system = get<WaterFacts>(`${WATER_NOW} where w.id = ?`);
   const openHolds = prepareOpenHolds(client);
   const clocks = prepareClocks(client);
   const room = makeRoomState(client);
@@ -118,7 +121,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     worksHere: (id) => present(id) !== undefined,
     leads: () => leads().map(({ id }) => id),
     findSupplier: named('p_supplier'),
-    findWater: get<WaterFacts>(`${WATER_NOW} where w.id = ?`),
+    findWater: system,
     findSpecies(id) {
       const row = species(id);
       return row && ({ id: row.id, ...JSON.parse(row.facts) } as SpeciesFacts);
@@ -149,6 +152,9 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
       return row && (Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as LotFacts);
     },
     findRun: (id) => runKnown(id),
+    hasRun: (id) => runKnown(id) !== undefined,
+    hasSystem: (id) => system(id) !== undefined,
+    isInQuarantine: (id) => openHolds([id]).length > 0,
     findOpenHold(lotId) {
       const [hold] = openHolds([lotId]);
       return hold && { id: hold.id, lot: hold.lot, policy: hold.policy, openedAtMs: hold.openedAtMs };

@@ -1,7 +1,7 @@
 // The journal table itself: rows in, entries out, lifted to today's versions. Knows nothing of rules or projections.
 import { asc, eq, gt, sql } from 'drizzle-orm';
 import { lift } from '#contract/act.ts';
-import type { Entry, Recorded } from '#core/journal/index.ts';
+import type { Entry, RecordedEntry } from '#core/catalogue/index.ts';
 import { prepareInsert } from '../db/insert.ts';
 import { entry as table } from '../db/journalTables.ts';
 import type { Drizzle } from '../db/open.ts';
@@ -36,7 +36,7 @@ export function makeJournalStore(db: Drizzle) {
     .prepare();
 
   return {
-    insert(entry: Entry, record: Omit<Recorded, keyof Entry | 'seq'>): number {
+    insert(entry: Entry, record: Omit<RecordedEntry, keyof Entry | 'seq'>): number {
       const { overrules, corrects, payload, ...rest } = entry;
       return insert({
         ...rest,
@@ -47,13 +47,13 @@ export function makeJournalStore(db: Drizzle) {
       });
     },
     latestSeq: (): number => latest.get()?.seq ?? 0,
-    ofAct: (actId: string): Recorded[] => byAct.all({ actId }).map(lifted),
-    find(id: string): Recorded | undefined {
+    ofAct: (actId: string): RecordedEntry[] => byAct.all({ actId }).map(lifted),
+    find(id: string): RecordedEntry | undefined {
       const row = byId.get({ id });
       return row && lifted(row);
     },
     /** The whole journal in order of record, a page at a time. */
-    *all(): Generator<Recorded> {
+    *all(): Generator<RecordedEntry> {
       let seq = 0;
       for (;;) {
         const rows = after.all({ seq });
@@ -66,12 +66,12 @@ export function makeJournalStore(db: Drizzle) {
 }
 
 /** A row as the entry it holds, with a payload of today's version. */
-export function lifted(row: Row): Recorded {
+export function lifted(row: Row): RecordedEntry {
   const { overrules, corrects, payload, ...rest } = row;
   return {
     ...rest,
     payload: lift(row.kind as Entry['kind'], row.version, JSON.parse(payload) as unknown),
     ...(overrules ? { overrules: JSON.parse(overrules) as unknown } : {}),
     ...(corrects ? { corrects } : {}),
-  } as Recorded;
+  } as RecordedEntry;
 }

@@ -1,4 +1,5 @@
 // Remedies and changes of water are judged by who lives there: by the same table as fish that are moved into them.
+import { HOUR_MS } from '#core/time/index.ts';
 import { furnish, KEEPER, LEAD, makeTestHouse, stock, type Said, type TestHouse } from '../testHouse.ts';
 
 let house: TestHouse;
@@ -35,12 +36,12 @@ it('a second within a day, and fish that are weak or have not eaten, are asked a
   });
   expect(house.codes(KEEPER, begun('dye'))).toEqual(['remedy.frail']);
   house.must(KEEPER, fed('fish'), begun('dye'), ended('dye'));
-  house.wait(20 * 3_600_000);
+  house.wait(20 * HOUR_MS);
   expect(house.codes(KEEPER, begun('copper'))).toEqual(['remedy.second']);
   house.must(KEEPER, taken(begun('copper'), 'remedy.second'));
-  house.wait(60 * 3_600_000);
+  house.wait(60 * HOUR_MS);
   house.must(KEEPER, ended('copper'));
-  house.wait(30 * 3_600_000);
+  house.wait(30 * HOUR_MS);
   expect(house.codes(KEEPER, begun('dye', 'third'))).toEqual(['remedy.frail']);
   house.must(KEEPER, taken(begun('dye', 'third'), 'remedy.frail'));
 });

@@ -1,4 +1,6 @@
 import { v7 } from 'uuid';
+import { DAY_MS } from '#core/time/index.ts';
+import { makeHealth } from '../health.ts';
 import {
   assign,
   bringCrate,
@@ -15,10 +17,8 @@ import {
   undo,
   type TestHouse,
 } from '../testHouse.ts';
-import { makeHealth } from '../health.ts';
 import { checkReplay } from './replay.ts';
 
-const DAY_MS = 86_400_000;
 let house: TestHouse;
 beforeEach(() => {
   house = furnish(makeTestHouse());

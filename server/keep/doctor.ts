@@ -1,12 +1,12 @@
 // `npm run doctor`: is this house well? One page, read beside a running server too; it looks and changes nothing.
+import type Database from 'better-sqlite3';
 import fs from 'node:fs';
 import path from 'node:path';
-import type Database from 'better-sqlite3';
-import { formatWall } from '#core/time/index.ts';
+import { DAY_MS, formatWall } from '#core/time/index.ts';
 import { findMeta, mustBeWhole, openAsIs, type House } from '../db/open.ts';
 import { PROJECTION_VERSION } from '../db/projectionTables.ts';
-import { checkReplay } from '../journal/replay.ts';
 import { IN_HOUSE } from '../journal/pieces.ts';
+import { checkReplay } from '../journal/replay.ts';
 import { LEAST_ROOM_MB, roomIn } from '../watch.ts';
 import { houseFile, lookInto } from './directory.ts';
 import { heldBy, isHeld } from './lease.ts';
@@ -15,7 +15,6 @@ import { heldBy, isHeld } from './lease.ts';
 export type Finding = { what: string; says: string; well?: boolean };
 
 const MB = 1024 * 1024;
-const DAY_MS = 86_400_000;
 /** A copy older than this is told of. */
 const COPY_DAYS = 7;
 const good = (what: string, says: string): Finding => ({ what, says, well: true });

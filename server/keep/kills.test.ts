@@ -1,10 +1,10 @@
 // Every command, on a directory in every state, killed at any step: afterwards nothing of a house is lost, none is half there, and no door stands open.
+import Database from 'better-sqlite3';
 import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import Database from 'better-sqlite3';
-import { makeChance } from '#core/chance.ts';
+import { makeChance } from '#core/chance/index.ts';
 import { setMeta } from '../db/open.ts';
 import { journalLines } from '../export/journalLines.ts';
 import { makeCredentials } from '../people/credentials.ts';

@@ -1,11 +1,12 @@
 // Devices on which a person has signed in before: a random cookie, kept here only as its hash. It lets nobody in; it only gives their tries counts of their own.
-import { createHash, randomBytes } from 'node:crypto';
 import type Database from 'better-sqlite3';
 import { parse } from 'cookie';
 import type { Request, Response } from 'express';
+import { createHash, randomBytes } from 'node:crypto';
+import { DAY_MS } from '#core/time/index.ts';
 
 const COOKIE = 'crate-device';
-const KEPT_MS = 365 * 86_400_000;
+const KEPT_MS = 365 * DAY_MS;
 const VALUE = /^[A-Za-z0-9_-]{22}$/;
 
 export type Devices = ReturnType<typeof makeDevices>;

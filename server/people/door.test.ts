@@ -1,14 +1,14 @@
 // Guessing at PINs, and how sign-ins end.
 import { jest } from '@jest/globals';
 import request from 'supertest';
-import type { Payloads } from '#core/journal/index.ts';
+import type { Payloads } from '#core/catalogue/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { makeApp, type App } from '../app.ts';
 import { furnish, KEEPER, LEAD, makeTestHouse, type Said, type TestHouse } from '../testHouse.ts';
 import { makeCredentials } from './credentials.ts';
 import { makeThrottle, TELL_AFTER } from './throttle.ts';
 
 const HOST = 'localhost:4600';
-const HOUR_MS = 3_600_000;
 const PINS = { ines: '4711', bram: '2020', pia: '1234' };
 let house: TestHouse;
 let app: App;

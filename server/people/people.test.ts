@@ -1,8 +1,9 @@
 import type { SessionData } from 'express-session';
-import { furnish, KEEPER, LEAD, makeTestHouse, TRAINEE, type TestHouse } from '../testHouse.ts';
-import { makePeople } from './people.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { readOptions } from '../options.ts';
+import { furnish, KEEPER, LEAD, makeTestHouse, TRAINEE, type TestHouse } from '../testHouse.ts';
 import { hashPin, makeCredentials, PIN_PATTERN } from './credentials.ts';
+import { makePeople } from './people.ts';
 import { SessionStore } from './sessionStore.ts';
 
 let house: TestHouse;
@@ -83,7 +84,7 @@ it('each says their own units, and the latest word counts in whatever order it c
   house.must(KEEPER, prefers('bram', '°C'));
   expect(people.prefers('pia')).toEqual({ temperature: '°F', volume: 'L' });
   // A tablet that was away brings in what was said before.
-  house.wait(3_600_000);
+  house.wait(HOUR_MS);
   const late = house.actOf([prefers('pia', '°C')]);
   late.entries[0]!.occurredAtMs -= 7_200_000;
   expect(house.append(late, TRAINEE).ok).toBe(true);

@@ -1,11 +1,12 @@
 // Sign-ins, kept beside the journal so that a restart signs nobody out. Real time: a shifted demo clock ends no session.
 import { eq, lt, sql } from 'drizzle-orm';
 import { Store, type SessionData } from 'express-session';
+import { HOUR_MS } from '#core/time/index.ts';
 import { session } from '../db/journalTables.ts';
 import type { Drizzle } from '../db/open.ts';
 
 /** A sign-in lasts for a shift, used or not. */
-export const SESSION_MS = 12 * 3_600_000;
+export const SESSION_MS = 12 * HOUR_MS;
 
 export class SessionStore extends Store {
   readonly #db: Drizzle;

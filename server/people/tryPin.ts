@@ -2,15 +2,15 @@
 import { v5 } from 'uuid';
 import { versionOf } from '#contract/permits.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import type { RunningHouse } from '../house.ts';
 import type { Log } from '../log.ts';
-import type { People } from './people.ts';
 import type { Credentials } from './credentials.ts';
+import type { People } from './people.ts';
 import { TELL_AFTER, type Asked, type Asking } from './throttle.ts';
 
 /** A name space of our own for ids that follow from something. */
 const TOLD = '5e0f3a34-6f5b-4c8e-8c55-0d3b6f1c7a92';
-const HOUR_MS = 3_600_000;
 
 export type Tried = { ok: true } | { ok: false; status: 401 | 429; says: { code: string; left?: number; waitMs?: number } };
 export type TryPin = (asking: Asking & { pin: string }) => Promise<Tried>;

@@ -1,6 +1,6 @@
 // What each system is under, what it has held, and whether somebody was ill on it within a quarantine that is still open: read for the rules and the racks alike.
 import type Database from 'better-sqlite3';
-import { CALM_SYSTEM, type Held, type SystemFacts } from '#core/room/index.ts';
+import { CALM_SYSTEM, type Held, type SystemFacts } from '#core/placement/index.ts';
 import { SIGN_CLASS, type Sign } from '#core/rounds/index.ts';
 import type { RemedyFamily } from '#core/species/index.ts';
 import { STILL_OPEN } from '../journal/pieces.ts';

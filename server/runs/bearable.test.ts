@@ -1,7 +1,8 @@
 // Accepted means bearable: a vessel that nobody can calculate, and waters at every limit of what is taken, stop no view and no pager.
 import { checkAct } from '#contract/act.ts';
 import { VIEW_NAMES } from '#contract/views.ts';
-import type { Payloads } from '#core/journal/index.ts';
+import type { Payloads } from '#core/catalogue/index.ts';
+import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
 import { PLAUSIBLE, type Quantity } from '#core/water/index.ts';
 import { makePager } from '../devices/pager.ts';
 import { assign, bringCrate, furnish, KEEPER, land, LEAD, makeTestHouse, type Said, type TestHouse } from '../testHouse.ts';
@@ -28,7 +29,7 @@ it('a run whose numbers no model knows is a card that says so; the others, the s
   expect([well!.cannot, well!.end !== undefined]).toEqual([undefined, true]);
   // Somebody looks at it by eye, and is called when nobody does.
   expect(lost!.dues).toMatchObject([{ rule: 'run-check', step: 'look-1' }]);
-  house.wait(2 * 3_600_000);
+  house.wait(2 * HOUR_MS);
   expect(makePager(house)()).toBeGreaterThan(0);
   expect(house.view('bench').runs.find(({ run }) => run === 'run-a')!.pages.length).toBeGreaterThan(0);
   everyView();
@@ -55,9 +56,9 @@ it('what the schema takes the model knows: −5 °C and 60 ppt are no water of a
 
 it('a vessel that was forgotten is followed for a week and no longer', () => {
   house.must(KEEPER, startRun([1]));
-  house.wait(6 * 86_400_000);
+  house.wait(6 * DAY_MS);
   expect(house.view('bench').runs[0]!.cannot).toBeUndefined();
-  house.wait(2 * 86_400_000);
+  house.wait(2 * DAY_MS);
   expect(house.view('bench').runs[0]!.cannot).toBe('it began more than 7 days ago');
   expect(house.view('today').due.some(({ rule }) => rule === 'run-check')).toBe(true);
 });
@@ -94,6 +95,6 @@ it.each(Array.from({ length: CASES }, (_, index) => (index * 13) % 64))('bag and
   // Refused or taken: never broken.
   expect(Array.isArray(house.codes(KEEPER, choose))).toBe(true);
   expect(Array.isArray(house.codes(LEAD, startRun([3], { lot: 'crate-1-chromis' })))).toBe(true);
-  house.wait(3_600_000);
+  house.wait(HOUR_MS);
   everyView();
 });

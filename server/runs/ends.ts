@@ -3,8 +3,8 @@
 import type Database from 'better-sqlite3';
 import type { RunEnd } from '#contract/views.ts';
 import { endOf, fitOf, mustBeFollowed, runFactsOf, type Fit, type KnownRun } from '#core/runs/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 
-const MINUTE_MS = 60_000;
 const KEPT_MS = 5 * MINUTE_MS;
 const MOST_KEPT = 200;
 

@@ -2,7 +2,7 @@
 import type Database from 'better-sqlite3';
 import type { Afloat, BagCard } from '#contract/views.ts';
 import type { BagState, Condition } from '#core/dock/index.ts';
-import type { Origin } from '#core/stock/index.ts';
+import type { Origin } from '#core/lots/index.ts';
 import type { Method } from '#core/water/index.ts';
 import { OPEN_FLOAT, personName, present, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
 

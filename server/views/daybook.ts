@@ -1,7 +1,8 @@
 // The daybook: the latest acts as they were written, newest first, with what to call everything they name.
-import type { DaybookAct, DaybookEntry } from '#contract/views.ts';
 import { lift } from '#contract/act.ts';
-import type { Kind, Overrule } from '#core/journal/index.ts';
+import type { DaybookAct, DaybookEntry } from '#contract/views.ts';
+import type { Kind } from '#core/catalogue/index.ts';
+import type { Overrule } from '#core/journal/index.ts';
 import { prepareNames } from './called.ts';
 import { personName } from './names.ts';
 import type { MakeView } from './view.ts';

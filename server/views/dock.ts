@@ -1,12 +1,13 @@
 // The dock: crates on their way and crates open here, with every bag.
 import type { CrateCard } from '#contract/views.ts';
 import type { Carton } from '#core/dock/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { bagCard, prepareBags } from './bags.ts';
 import { CRATE_WINDOW_MS, personName, prepareSpeciesNames, RECENT_CRATE } from './names.ts';
 import type { MakeView } from './view.ts';
 
 /** A crate that is wholly worked off leaves the dock this long after it came. */
-const DONE_STAYS_MS = 12 * 3_600_000;
+const DONE_STAYS_MS = 12 * HOUR_MS;
 
 type Row = {
   crate: string;

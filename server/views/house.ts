@@ -1,8 +1,8 @@
 // What the house is set up with: its people, waters, racks with their tanks, suppliers, and how much stock was opened.
 import type { HouseView } from '#contract/views.ts';
-import type { HouseRules } from '#core/room/index.ts';
 import type { ToolFields } from '#core/exposure/index.ts';
 import type { Flow } from '#core/room/index.ts';
+import type { HouseRules } from '#core/settings/index.ts';
 import { IN_HOUSE, WATER_NOW } from '../journal/pieces.ts';
 import { personName, prepareSpeciesNames } from './names.ts';
 import type { MakeView } from './view.ts';

@@ -1,3 +1,4 @@
+import { HOUR_MS } from '#core/time/index.ts';
 import { bringCrate, furnish, KEEPER, LEAD, makeTestHouse, T0, TRAINEE, type Said, type TestHouse } from '../testHouse.ts';
 
 let house: TestHouse;
@@ -41,7 +42,7 @@ it('expects fish that nobody could name, without length or water, and free heads
       crate: 'c',
       label: 'Foreign list',
       supplier: 'yard',
-      packedAtMs: T0 - 3_600_000,
+      packedAtMs: T0 - HOUR_MS,
       promisedAtMs: T0,
       told: {},
       lots: [{ lot: 'l', label: 'red gobi mix', heardAs: 'red gobi mix', origin: 'unknown' }],

@@ -1,7 +1,8 @@
 // One lot, whole: where it is and everywhere it has been, who shared water with it, what it comes of, its clock, what happened.
 import type { LotView, Sharing } from '#contract/views.ts';
-import { kinOf, plumber, staysByLot, type HoldRows } from '#core/holds/index.ts';
-import { isOutside, spansOf } from '#core/stock/index.ts';
+import { kinOf, plumber, staysByLot, type HoldRows } from '#core/quarantine/index.ts';
+import { isOutside } from '#core/stock/index.ts';
+import { spansOf } from '#core/time/index.ts';
 import { PROMISED, SIZE_NOW } from '../journal/pieces.ts';
 import { prepareHoldCards } from './holds.ts';
 import { grouped, present, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';

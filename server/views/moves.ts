@@ -4,12 +4,12 @@ import type { MovesView, SlipCard, StayCard, TemporaryStay, ToolCard } from '#co
 import { wetFrom, type ToolFields, type ToolUse } from '#core/exposure/index.ts';
 import type { Slip } from '#core/moves/index.ts';
 import type { Vessel } from '#core/room/index.ts';
+import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
 import { IN_HOUSE, SIZE_NOW } from '../journal/pieces.ts';
 import { OPEN_STAYS, personName } from './names.ts';
 import type { MakeView } from './view.ts';
 
-const SHOWN_AFTER_MS = 2 * 86_400_000;
-const HOUR_MS = 3_600_000;
+const SHOWN_AFTER_MS = 2 * DAY_MS;
 type StayRow = Omit<StayCard, 'untilMs' | 'untilCm' | 'sizeCm'> & { untilMs: number | null; untilCm: number | null; sizeCm: number | null };
 
 /** Arrangements with an end whose fish are there still; the latest for a lot in a place counts. */

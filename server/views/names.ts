@@ -2,6 +2,7 @@
 import type Database from 'better-sqlite3';
 
 import { STILL_OPEN } from '../journal/pieces.ts';
+import { DAY_MS } from '#core/time/index.ts';
 
 export { personName } from '../journal/pieces.ts';
 
@@ -18,7 +19,7 @@ export function present<T>(value: T | null): T | undefined {
 }
 
 /** How far back a crate still counts as on its way or open on the dock. */
-export const CRATE_WINDOW_MS = 30 * 86_400_000;
+export const CRATE_WINDOW_MS = 30 * DAY_MS;
 /** Crate `c` is recent: promised, or written down, since the instant that is given twice. An old list taken in today is of today. */
 export const RECENT_CRATE = '(c.promised_at_ms > ? or (select recorded_at_ms from entry where id = c.entry) > ?)';
 

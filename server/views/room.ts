@@ -1,26 +1,17 @@
 // The room: racks as they stand with who lives where; with a bag in hand also every tank's reasons against it.
 import type { RackCard, TankCard, WaterCard } from '#contract/views.ts';
-import { whoRestarts, type Placed } from '#core/holds/index.ts';
-import {
-  CALM_SYSTEM,
-  fit,
-  STARTING_RULES,
-  type Flow,
-  type HouseRules,
-  type Meetings,
-  type Newcomer,
-  type SystemFacts,
-  type Purpose,
-  type Vessel,
-} from '#core/room/index.ts';
+import { CALM_SYSTEM, fit, type Meetings, type Newcomer, type SystemFacts } from '#core/placement/index.ts';
+import { whoRestarts, type Placed } from '#core/quarantine/index.ts';
+import { type Flow, type Purpose, type Vessel } from '#core/room/index.ts';
+import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
 import type { SpeciesAdded } from '#core/species/index.ts';
 import { IN_HOUSE, WATER_NOW } from '../journal/pieces.ts';
+import { prepareComing, type ComingLot } from '../room/coming.ts';
+import { prepareSystems } from '../room/systems.ts';
+import { prepareWeak } from '../room/weak.ts';
 import { bagCard, prepareBags } from './bags.ts';
 import { prepareBenchBag } from './bench.ts';
 import { prepareOccupants, type Living } from './occupants.ts';
-import { prepareComing, type ComingLot } from '../room/coming.ts';
-import { prepareWeak } from '../room/weak.ts';
-import { prepareSystems } from '../room/systems.ts';
 import { prepareSuspects } from './suspects.ts';
 import type { MakeView } from './view.ts';
 

@@ -1,5 +1,5 @@
 import type { RoundTank } from '#contract/views.ts';
-import { parseLocal } from '#core/time/index.ts';
+import { DAY_MS, HOUR_MS, parseLocal } from '#core/time/index.ts';
 import {
   assign,
   bringCrate,
@@ -19,8 +19,6 @@ import {
   type TestHouse,
 } from '../testHouse.ts';
 
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
 let house: TestHouse;
 beforeEach(() => (house = furnish(makeTestHouse())));
 afterEach(() => house.close());

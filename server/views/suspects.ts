@@ -2,9 +2,10 @@
 import type Database from 'better-sqlite3';
 import type { Oddity } from '#contract/views.ts';
 import { makesSuspect, type Sign } from '#core/rounds/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
 
-const SUSPECT_FOR_MS = 7 * 86_400_000;
-const SHOWN_FOR_MS = 2 * 86_400_000;
+const SUSPECT_FOR_MS = 7 * DAY_MS;
+const SHOWN_FOR_MS = 2 * DAY_MS;
 
 type OddRow = {
   tank: string;

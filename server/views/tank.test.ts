@@ -1,7 +1,6 @@
+import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
 import { bringCrate, furnish, hold, KEEPER, LEAD, look, makeTestHouse, stock, T0, type Said, type TestHouse } from '../testHouse.ts';
 
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
 let house: TestHouse;
 beforeEach(() => {
   house = furnish(makeTestHouse());

@@ -1,7 +1,7 @@
 // One tank, whole: who is here and since when, its water, readings, looks, meals, losses, what met it, what happened.
 import type { Meeting, TankView } from '#contract/views.ts';
-import { inOrder, spansOf } from '#core/stock/index.ts';
 import type { HoldsView, RoomView } from '#contract/views.ts';
+import { DAY_MS, inOrder, spansOf } from '#core/time/index.ts';
 import { prepareContacts } from '../exposure/contacts.ts';
 import { IN_HOUSE } from '../journal/pieces.ts';
 import { prepareHoldCards } from './holds.ts';
@@ -11,7 +11,6 @@ import { makeRoomView } from './room.ts';
 import { prepareTimeline } from './timeline.ts';
 import type { MakeView } from './view.ts';
 
-const DAY_MS = 86_400_000;
 const MET_WITHIN_MS = 30 * DAY_MS;
 const LOSSES_SHOWN = 20;
 type LegRow = { lot: string; label: string; entry: string; atMs: number; n: number };

@@ -1,3 +1,6 @@
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
+import { stateOf } from '#core/today/index.ts';
+import { checkReplay } from '../journal/replay.ts';
 import {
   assign,
   bringCrate,
@@ -14,10 +17,7 @@ import {
   undo,
   type TestHouse,
 } from '../testHouse.ts';
-import { checkReplay } from '../journal/replay.ts';
-import { stateOf } from '#core/today/index.ts';
 
-const HOUR = 3_600_000;
 let house: TestHouse;
 beforeEach(() => {
   house = furnish(makeTestHouse());
@@ -38,7 +38,7 @@ it('follows a bag from the box to the looks after its release', () => {
   house.must(KEEPER, land(1), assign(1), float(1));
   expect(due().find(({ rule }) => rule === 'bags-waiting')?.facts.n).toBe(2);
   expect(say()).toContain('float end next');
-  house.wait(21 * 60_000);
+  house.wait(21 * MINUTE_MS);
   expect(say()).toContain('float end now');
   house.must(KEEPER, hold(), release(1));
   expect(say().filter((one) => one.startsWith('after-release'))).toEqual([
@@ -46,7 +46,7 @@ it('follows a bag from the box to the looks after its release', () => {
     'after-release 4h next',
     'after-release 24h next',
   ]);
-  house.wait(HOUR);
+  house.wait(HOUR_MS);
   expect(say()).toContain('after-release 1h now');
   house.must(KEEPER, look('G1'));
   expect(say()).not.toContain('after-release 1h now');
@@ -65,10 +65,10 @@ it('forgets what was taken back, and fish that are no longer there', () => {
 
 it('keeps what people decide of a due thing, and takes it back with their entry', () => {
   releaseOne();
-  house.wait(HOUR);
+  house.wait(HOUR_MS);
   const id = idOf('after-release', '1h');
-  const later = house.must(TRAINEE, { kind: 'due.snoozed', payload: { due: id, untilMs: house.now() + 2 * HOUR, why: 'van' } });
-  expect(due().find((one) => one.id === id)).toMatchObject({ fromMs: house.now() + 2 * HOUR, snoozed: true });
+  const later = house.must(TRAINEE, { kind: 'due.snoozed', payload: { due: id, untilMs: house.now() + 2 * HOUR_MS, why: 'van' } });
+  expect(due().find((one) => one.id === id)).toMatchObject({ fromMs: house.now() + 2 * HOUR_MS, snoozed: true });
   house.wait(1);
   house.must(KEEPER, { kind: 'due.done', payload: { due: id } });
   expect(due().some((one) => one.id === id)).toBe(false);
@@ -84,8 +84,8 @@ it('refuses what cannot be put off, and due things of nothing', () => {
   const id = idOf('after-release', '1h');
   const snooze = (untilMs: number, of = id) => house.codes(KEEPER, { kind: 'due.snoozed', payload: { due: of, untilMs, why: 'x' } });
   expect(snooze(house.now())).toEqual(['due.badSnooze']);
-  expect(snooze(house.now() + 8 * 24 * HOUR)).toEqual(['due.badSnooze']);
-  expect(snooze(house.now() + HOUR, 'no-such-entry:after-release:1h')).toEqual(['unknown']);
+  expect(snooze(house.now() + 8 * 24 * HOUR_MS)).toEqual(['due.badSnooze']);
+  expect(snooze(house.now() + HOUR_MS, 'no-such-entry:after-release:1h')).toEqual(['unknown']);
   expect(house.codes(TRAINEE, { kind: 'due.skipped', payload: { due: id, why: 'x' } })).toEqual(['role']);
 });
 
@@ -93,7 +93,7 @@ it('shows the round while tanks are left, and a crate that is to come', () => {
   releaseOne();
   expect(say()).toContain('round morning now');
   bringCrate(house, 'crate-2', false);
-  expect(due().find(({ rule }) => rule === 'crate-due')).toMatchObject({ fromMs: T0 - HOUR, facts: { crateLabel: 'crate-2' } });
+  expect(due().find(({ rule }) => rule === 'crate-due')).toMatchObject({ fromMs: T0 - HOUR_MS, facts: { crateLabel: 'crate-2' } });
   house.must(KEEPER, look('G1'));
   expect(say()).not.toContain('round morning now');
 });

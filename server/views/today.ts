@@ -1,6 +1,8 @@
 // What is due: the facts that due things are derived from, read in a few indexed queries. Nothing here is stored as due.
 import { transit } from '#core/dock/index.ts';
 import { roundAt } from '#core/rounds/index.ts';
+import { CONVERSION_HOURS, CONVERSION_PPT } from '#core/runs/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import {
   deriveDue,
   FOLLOW_UP_HOURS,
@@ -12,7 +14,6 @@ import {
   type WaitingFact,
   type Walk,
 } from '#core/today/index.ts';
-import { CONVERSION_HOURS, CONVERSION_PPT } from '#core/runs/index.ts';
 import { SIZE_NOW } from '../journal/pieces.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { CRATE_WINDOW_MS, OPEN_FLOAT, OPEN_STAYS, RECENT_CRATE } from './names.ts';
@@ -20,8 +21,8 @@ import { prepareLeft } from './rounds.ts';
 import type { MakeView } from './view.ts';
 
 /** The last follow-up and the time after which it is let go. */
-const FOLLOWED_MS = (FOLLOW_UP_HOURS.at(-1)! + 48) * 3_600_000;
-const CONVERTED_MS = CONVERSION_HOURS.at(-1)! * 3_600_000 + FOLLOW_UP_LAPSES_MS;
+const FOLLOWED_MS = (FOLLOW_UP_HOURS.at(-1)! + 48) * HOUR_MS;
+const CONVERTED_MS = CONVERSION_HOURS.at(-1)! * HOUR_MS + FOLLOW_UP_LAPSES_MS;
 /** SQL of whether run `e` was a conversion, as core says it (isConversion). */
 const CONVERSION = `(e.method in ('long conversion', 'overnight conversion') or abs(json_extract(e.facts, '$.water.salinity') - json_extract(e.facts, '$.start.salinity')) >= ${CONVERSION_PPT})`;
 type Placed = { walk: number; row: number; column: number };

@@ -1,6 +1,7 @@
-import { TOPICS } from '#contract/topics.ts';
 import { kinds, KINDS } from '#contract/kinds.ts';
+import { TOPICS } from '#contract/topics.ts';
 import { VIEW_TOPICS } from '#contract/views.ts';
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import {
   assign,
   bringCrate,
@@ -20,8 +21,6 @@ import {
   type TestHouse,
 } from '../testHouse.ts';
 
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
 let house: TestHouse;
 beforeEach(() => (house = furnish(makeTestHouse())));
 afterEach(() => house.close());
@@ -143,7 +142,7 @@ describe('dock', () => {
       landed: { by: 'Bram', alive: 4 },
     });
     expect(house.view('running').floats).toEqual([
-      expect.objectContaining({ bag: 'crate-1-bag1', n: 4, tankCode: 'G1', startedAtMs: T0, dueAtMs: T0 + 20 * 60_000 }),
+      expect.objectContaining({ bag: 'crate-1-bag1', n: 4, tankCode: 'G1', startedAtMs: T0, dueAtMs: T0 + 20 * MINUTE_MS }),
     ]);
     expect(house.view('bench').bags[0]).toMatchObject({
       alive: 4,
@@ -184,13 +183,13 @@ describe('room', () => {
         payload: { moves: [{ lot: 'comets', from, to, n }] },
         overrules: [{ code: 'fit.noLid', reason: 'net' }],
       });
-    house.wait(86_400_000);
+    house.wait(DAY_MS);
     move('G1', 'G2', 1);
-    house.wait(86_400_000);
+    house.wait(DAY_MS);
     move('G2', 'G1', 1);
     expect(since()).toBe(first);
     move('G1', 'G2', 2);
-    house.wait(86_400_000);
+    house.wait(DAY_MS);
     move('G2', 'G1', 2);
     expect(since()).toBe(house.now());
   });

@@ -2,15 +2,12 @@
 import type { Chart, ChartConfiguration } from 'chart.js';
 import type { AnnotationOptions } from 'chartjs-plugin-annotation';
 import { useEffect, useRef, useState } from 'react';
-import type { Comparison } from '#core/bench/compare.ts';
-import type { Bands, Curve } from '#core/bench/draws.ts';
-import type { Tolerances } from '#core/bench/figures.ts';
-import type { Method } from '#core/bench/methods.ts';
+import type { Comparison, Bands, Curve, Tolerances, Method } from '#core/bench/index.ts';
 import { AMMONIA_BANDS } from '#core/water/index.ts';
 import { useLook } from '../data/look.ts';
 import { useUnits } from '../data/units.ts';
-import { CurveTabs } from './CurveTabs.tsx';
 import { chartParts, datasetsOf, drawnMethods, type Dot } from './chart.ts';
+import { CurveTabs } from './CurveTabs.tsx';
 
 const CURVE_WORDS: Record<Curve, string> = {
   nh3: 'toxic ammonia',

@@ -2,8 +2,7 @@
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { BenchBag } from '#contract/views.ts';
-import type { Fact } from '#core/bench/facts.ts';
-import type { InputFault } from '#core/bench/input.ts';
+import type { Fact, InputFault } from '#core/bench/index.ts';
 import type { Method, Quantity } from '#core/water/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { useUnits } from '../data/units.ts';

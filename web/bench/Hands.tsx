@@ -1,8 +1,7 @@
 // What hands can still change: the picture follows.
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { AIR_LEVELS } from '#core/bench/air.ts';
-import { STARTING_CONTROLS, type BagState, type Controls, type InputFault } from '#core/bench/input.ts';
+import { AIR_LEVELS, STARTING_CONTROLS, type BagState, type Controls, type InputFault } from '#core/bench/index.ts';
 import { useUnits } from '../data/units.ts';
 import { FAULT_WORDS } from '../words/bench.ts';
 

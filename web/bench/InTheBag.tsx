@@ -1,7 +1,6 @@
 // What the bag's water is now, and how long it lasts closed: from what was measured where somebody measured, else an estimate.
 import type { BenchBag } from '#contract/views.ts';
-import type { BenchInput, Comparison } from '#core/bench/compare.ts';
-import { sayTime } from '#core/bench/sentence.ts';
+import { type BenchInput, type Comparison, sayTime } from '#core/bench/index.ts';
 import { ammoniaBand } from '#core/water/index.ts';
 import { useUnits } from '../data/units.ts';
 import { Caution } from '../parts/Caution.tsx';

@@ -1,13 +1,12 @@
 // While a bag floats: how far it is, and the net when it is due (or before, if hands decide so).
 import type { Afloat, BenchBag } from '#contract/views.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { isSurfaceReading, temperatureAfloat } from '#core/water/index.ts';
 import { useTimes } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
 import { countdown } from '../frame/RunningStrip.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { ReleaseForm, type DueFloat } from './ReleaseForm.tsx';
-import { useUnits } from '../data/units.ts';
-
-const MINUTE_MS = 60_000;
 
 type Props = {
   bag: BenchBag;

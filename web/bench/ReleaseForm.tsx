@@ -3,19 +3,19 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { BenchBag } from '#contract/views.ts';
 import { RELEASE_BY, type ReleaseBy } from '#core/bench/index.ts';
-import { holdClassOf } from '#core/holds/index.ts';
+import { holdClassOf } from '#core/quarantine/index.ts';
 import type { Mishap } from '#core/rounds/index.ts';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
+import { capital } from '../frame/RunningStrip.tsx';
+import { useHoldAgain } from '../moves/useHoldAgain.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
-import { useHoldAgain } from '../moves/useHoldAgain.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { MishapChips } from '../parts/MishapChips.tsx';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
-import { capital } from '../frame/RunningStrip.tsx';
 
 /** `early` = the float is not due: it takes a press on the button itself, not any Enter. */
 type Props = { bag: BenchBag; run?: string; early?: boolean; onBack?: () => void; others?: readonly DueFloat[] };

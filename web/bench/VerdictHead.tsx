@@ -2,10 +2,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { BenchBag } from '#contract/views.ts';
-import type { MethodResult } from '#core/bench/compare.ts';
-import type { Bands } from '#core/bench/draws.ts';
-import type { Controls } from '#core/bench/input.ts';
-import type { Verdict } from '#core/bench/verdict.ts';
+import type { MethodResult, Bands, Controls, Verdict } from '#core/bench/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { useUnits } from '../data/units.ts';
 import { ActButton } from '../parts/ActButton.tsx';

@@ -4,22 +4,27 @@ import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
-import type { BenchBag } from '#contract/views.ts';
 import { knownOf } from '#contract/known.ts';
-import { inputOf } from '#core/bench/facts.ts';
-import { tolerancesOf } from '#core/bench/figures.ts';
-import type { Controls } from '#core/bench/input.ts';
-import type { Method } from '#core/bench/methods.ts';
-import { houseMethod } from '#core/bench/schools.ts';
-import { sentenceOf, sayTime } from '#core/bench/sentence.ts';
-import { needsLead, verdictOf } from '#core/bench/verdict.ts';
+import type { BenchBag } from '#contract/views.ts';
+import {
+  inputOf,
+  tolerancesOf,
+  type Controls,
+  type Method,
+  houseMethod,
+  sentenceOf,
+  sayTime,
+  needsLead,
+  verdictOf,
+} from '#core/bench/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { useMay, useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
-import { CannotBe } from '../parts/CannotBe.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
+import { CannotBe } from '../parts/CannotBe.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayTurn } from '../words/bench.ts';
@@ -32,7 +37,6 @@ import { VerdictHead } from './VerdictHead.tsx';
 import { HouseMethod, Ways } from './Ways.tsx';
 
 const DRAWS = 200;
-const MINUTE_MS = 60_000;
 /** The bag ages while it is looked at, but a picture that jumps each minute helps nobody. */
 const AGE_STEP_MS = 10 * MINUTE_MS;
 const TURNS_SHOWN = 2;

@@ -1,7 +1,5 @@
 // The methods in the order of their numbers: stress against tolerance, what limits each, which is advised, which only a lead goes on with.
-import type { MethodResult } from '#core/bench/compare.ts';
-import type { Bands } from '#core/bench/draws.ts';
-import type { Method } from '#core/bench/methods.ts';
+import type { MethodResult, Bands, Method } from '#core/bench/index.ts';
 import { useUnits } from '../data/units.ts';
 import { NOT_OFFERED_WORDS, sayStrainFigure, strainWord } from '../words/bench.ts';
 

@@ -2,8 +2,8 @@
 import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import type { Afloat, BenchBag } from '#contract/views.ts';
-import { plainPolicy } from '#core/holds/index.ts';
-import type { Act } from '#core/journal/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
+import { plainPolicy } from '#core/quarantine/index.ts';
 import type { Preference } from '#core/water/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';

@@ -1,9 +1,7 @@
 // The chart's parts, registered once: only what a line chart needs is loaded.
 import { Chart, Filler, LinearScale, LineController, LineElement, PointElement, type ChartDataset, type Plugin } from 'chart.js';
 import annotation from 'chartjs-plugin-annotation';
-import type { Comparison, MethodResult } from '#core/bench/compare.ts';
-import type { Bands, Curve } from '#core/bench/draws.ts';
-import type { Method } from '#core/bench/methods.ts';
+import type { Comparison, MethodResult, Bands, Curve, Method } from '#core/bench/index.ts';
 
 const FARTHEST_PX = 40;
 

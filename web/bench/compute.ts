@@ -1,12 +1,29 @@
 // What the worker does with a question: point values at once, then draws in handfuls, then what would turn the order. Each step is handed out
 // as it is ready; between steps the caller may stop.
-import type { FactOf } from '#core/bench/facts.ts';
-import { helpsOf, possibleOf, type Help } from '#core/bench/verdict.ts';
-import type { Method } from '#core/bench/methods.ts';
-import { BenchFault, compareMethods, rank, reckon, type BenchInput, type Comparison } from '#core/bench/compare.ts';
-import { bandsOf, drawOne, gridOf, type Bands, type Doubt, type Draw } from '#core/bench/draws.ts';
-import { turnsOf, type Turn } from '#core/bench/settle.ts';
-import { faultsOf, STARTING_CONTROLS, type InputFault } from '#core/bench/input.ts';
+import {
+  type FactOf,
+  helpsOf,
+  possibleOf,
+  type Help,
+  type Method,
+  BenchFault,
+  compareMethods,
+  rank,
+  reckon,
+  type BenchInput,
+  type Comparison,
+  bandsOf,
+  drawOne,
+  gridOf,
+  type Bands,
+  type Doubt,
+  type Draw,
+  turnsOf,
+  type Turn,
+  faultsOf,
+  STARTING_CONTROLS,
+  type InputFault,
+} from '#core/bench/index.ts';
 
 export type Question = { input: Required<BenchInput>; doubts: readonly Doubt[]; measureFirst: readonly FactOf[]; draws: number };
 export type Answer =

@@ -1,7 +1,8 @@
-import type { BenchBag, BenchView } from '#contract/views.ts';
-import { fixtures } from '#contract/fixtures.ts';
-import type { Act, Entry } from '#core/journal/index.ts';
 import { v7 } from 'uuid';
+import { fixtures } from '#contract/fixtures.ts';
+import type { BenchBag, BenchView } from '#contract/views.ts';
+import type { Act, Entry } from '#core/catalogue/index.ts';
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { withPending } from './pending.ts';
 
@@ -35,7 +36,7 @@ const act = (kind: 'float.started' | 'fish.released'): Act => ({
 it('a float runs, and is over, before the server has answered', () => {
   const afloat = withPending(view, [act('float.started')], 'Bram');
   expect(afloat.floats).toEqual([
-    expect.objectContaining({ bag: 'bag-1', tankCode: 'G1', by: 'Bram', dueAtMs: 1_000_000 + Math.round(30.9 * 60_000) }),
+    expect.objectContaining({ bag: 'bag-1', tankCode: 'G1', by: 'Bram', dueAtMs: 1_000_000 + Math.round(30.9 * MINUTE_MS) }),
   ]);
   expect(withPending(afloat, [act('float.started')], 'Bram').floats).toHaveLength(1);
   expect(withPending(view, [act('float.started'), act('fish.released')], 'Bram')).toEqual({
@@ -53,7 +54,7 @@ it.each([
   [1, '00:01'],
   [250_000, '04:10'],
   [3_599_000, '59:59'],
-  [3_600_000, '1:00 h'],
+  [HOUR_MS, '1:00 h'],
   [-5, '00:00'],
 ])('%d ms is %s', (ms, said) => expect(countdown(ms)).toBe(said));
 it('writes the first letter large', () => expect(capital('bag 1')).toBe('Bag 1'));

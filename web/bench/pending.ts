@@ -1,6 +1,7 @@
 // The bench as this screen's own unanswered acts make it: a float runs and a reading counts at once, let-go fish are gone at once.
 import type { Afloat, BenchBag, BenchView } from '#contract/views.ts';
-import type { Act, Entry } from '#core/journal/index.ts';
+import type { Act, Entry } from '#core/catalogue/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { withRun } from '../runs/pending.ts';
 
 export function withPending(view: BenchView, acts: readonly Act[], by: string): BenchView {
@@ -38,7 +39,7 @@ function apply(view: BenchView, entry: Entry, by: string): BenchView {
     tankCode: card.tank?.code ?? tank,
     by,
     startedAtMs: entry.occurredAtMs,
-    dueAtMs: entry.occurredAtMs + Math.round(minutes * 60_000),
+    dueAtMs: entry.occurredAtMs + Math.round(minutes * MINUTE_MS),
     bagC: bagTemperature.value,
     bagMethod: bagTemperature.method,
     tankC: tankTemperature.value,

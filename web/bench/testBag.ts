@@ -1,5 +1,6 @@
 // A bag in hand that tests of the bench begin from.
 import type { BenchBag } from '#contract/views.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { NOW } from '../testScreen.tsx';
 
 export const benchBag = (more: Partial<BenchBag> = {}): BenchBag => ({
@@ -20,7 +21,7 @@ export const benchBag = (more: Partial<BenchBag> = {}): BenchBag => ({
   tank: { id: 'G1', code: 'G1' },
   landed: { by: 'Bram', atMs: NOW, actId: 'a', alive: 4, dead: 0, condition: 'fit', bagState: 'sound', wrong: false },
   water: { id: 'salt', type: 'marine', temperatureC: 25, salinityPpt: 31, purpose: 'hold', volumeL: 300, readings: {} },
-  packedAtMs: NOW - 30 * 3_600_000,
+  packedAtMs: NOW - 30 * HOUR_MS,
   transit: 'overnight',
   lotBags: 1,
   kind: { is: 'fish', water: ['marine'], salinityPpt: { min: 30, max: 36 }, temperatureC: { min: 22, max: 28 } },

@@ -1,11 +1,6 @@
 // The comparison for the question in hand. While a new one is under way, and when the question is at fault, the last good picture stays.
 import { useCallback, useMemo, useState } from 'react';
-import type { Comparison } from '#core/bench/compare.ts';
-import type { Bands } from '#core/bench/draws.ts';
-import type { InputFault } from '#core/bench/input.ts';
-import type { Method } from '#core/bench/methods.ts';
-import type { Turn } from '#core/bench/settle.ts';
-import type { Help } from '#core/bench/verdict.ts';
+import type { Comparison, Bands, InputFault, Method, Turn, Help } from '#core/bench/index.ts';
 import { useAsker, type Asking } from '../data/useAsker.ts';
 import type { Answer, Question } from './compute.ts';
 

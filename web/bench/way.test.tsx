@@ -2,15 +2,16 @@
 import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { checkAct } from '#contract/act.ts';
+import { knownOf } from '#contract/known.ts';
 import type { BenchBag } from '#contract/views.ts';
-import { STARTING_RULES } from '#core/room/index.ts';
-import type { Act } from '#core/journal/index.ts';
+import { inputOf } from '#core/bench/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW } from '../testScreen.tsx';
 import { answersTo, type Answer, type Question } from './compute.ts';
-import { knownOf } from '#contract/known.ts';
-import { inputOf } from '#core/bench/facts.ts';
 import { benchBag } from './testBag.ts';
 import { WayCard } from './WayCard.tsx';
 
@@ -34,7 +35,7 @@ const bag: BenchBag = benchBag({
   lotLabel: 'banggai cardinalfish',
   sizeCm: 4,
   water: { id: 'salt', type: 'marine', temperatureC: 25.4, salinityPpt: 31, purpose: 'hold', volumeL: 300, readings: {} },
-  packedAtMs: NOW - 34 * 3_600_000,
+  packedAtMs: NOW - 34 * HOUR_MS,
   lotBags: 2,
 });
 

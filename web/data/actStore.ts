@@ -1,6 +1,7 @@
 // Acts that have not been answered yet, kept in the browser so that a reload or a dead battery loses nothing.
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { Act, Refusal } from '#core/journal/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
+import type { Refusal } from '#core/journal/index.ts';
 
 export type KeptAct = { ord?: number; person: string; act: Act; refused?: { refusals: Refusal[]; code: string } };
 interface Schema extends DBSchema {

@@ -1,8 +1,9 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { jest } from '@jest/globals';
-import { Profiler } from 'react';
 import { act, screen } from '@testing-library/react';
+import { Profiler } from 'react';
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { draw, NOW } from '../testScreen.tsx';
 import { hearHouseTime, onClockSet } from './clock.ts';
 import { useTimes } from './me.ts';
@@ -26,7 +27,7 @@ it('an hour of today gets its day once that is over, and nothing is drawn anew b
     const before = drawn();
     const later = (hours: number) =>
       act(() => {
-        hearHouseTime(NOW + hours * 3_600_000);
+        hearHouseTime(NOW + hours * HOUR_MS);
         jest.advanceTimersByTime(6_000);
       });
     later(15);
@@ -44,9 +45,9 @@ it('a clock of this device that was set is noticed, once, and time that passes i
   const heard = jest.fn();
   const stop = onClockSet(heard);
   try {
-    jest.advanceTimersByTime(60_000);
+    jest.advanceTimersByTime(MINUTE_MS);
     expect(heard).not.toHaveBeenCalled();
-    jest.setSystemTime(Date.now() - 3_600_000);
+    jest.setSystemTime(Date.now() - HOUR_MS);
     jest.advanceTimersByTime(9_000);
     expect(heard).toHaveBeenCalledTimes(1);
   } finally {

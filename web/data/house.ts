@@ -2,15 +2,16 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import useSWR, { mutate, useSWRConfig, type Cache } from 'swr';
 import { v7 } from 'uuid';
-import { permits, versionOf } from '#contract/permits.ts';
 import { MAKER_HEADER, paths, viewPath } from '#contract/paths.ts';
+import { permits, versionOf } from '#contract/permits.ts';
 import { VIEW_TOPICS, type LiveMessage, type ViewName, type Views } from '#contract/views.ts';
-import type { Act, Kind, Overrule, Payloads } from '#core/journal/index.ts';
+import type { Act, Kind, Payloads } from '#core/catalogue/index.ts';
+import type { Overrule } from '#core/journal/index.ts';
 import { actStore } from './actStore.ts';
 import { getJson, postJson } from './api.ts';
 import { hearHouseTime, houseNow, onClockSet } from './clock.ts';
-import { onSavedElsewhere, tellSaved } from './tabs.ts';
 import { makeOutbox, type OutboxState, type SendOutcome } from './outbox.ts';
+import { onSavedElsewhere, tellSaved } from './tabs.ts';
 
 /** Views that meet a change are read again at most this often. */
 const REVALIDATE_EVERY_MS = 150;

@@ -1,7 +1,7 @@
 // Who is signed in on this screen, with the house's name, zone and rules.
 import { createContext, use, useMemo } from 'react';
 import type { MeView } from '#contract/views.ts';
-import { atLeast, type Role } from '#core/people/index.ts';
+import { atLeast, type Role } from '#core/roles/index.ts';
 import { formatDay, formatTime, houseDay } from '#core/time/index.ts';
 import { useHouseDay } from './clock.ts';
 

@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { jest } from '@jest/globals';
 import { v7 } from 'uuid';
-import type { Act } from '#core/journal/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
 import { actStore } from './actStore.ts';
 import { Refusal, ServerAway, type Away } from './api.ts';
 import { makeOutbox } from './outbox.ts';

@@ -1,5 +1,6 @@
 // The outbox: every act is kept, shown, sent in order and taken out when answered. Knows no screen and no React.
-import type { Act, Refusal as CoreRefusal } from '#core/journal/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
+import type { Refusal as CoreRefusal } from '#core/journal/index.ts';
 import type { KeptAct } from './actStore.ts';
 import { Refusal, ServerAway, type Away } from './api.ts';
 

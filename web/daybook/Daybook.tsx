@@ -2,11 +2,11 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { DaybookAct } from '#contract/views.ts';
-import type { Entry } from '#core/journal/index.ts';
+import type { Entry } from '#core/catalogue/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { outbox, useOutbox, useView } from '../data/house.ts';
-import type { OutboxAct } from '../data/outbox.ts';
 import { useMe } from '../data/me.ts';
+import type { OutboxAct } from '../data/outbox.ts';
 import { useUnits } from '../data/units.ts';
 import { useVoice } from '../data/voice.ts';
 import { SignOut } from '../frame/SignOut.tsx';

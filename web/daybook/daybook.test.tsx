@@ -2,13 +2,13 @@
 import 'fake-indexeddb/auto';
 import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import type { DaybookAct, DaybookView } from '#contract/views.ts';
-import type { Role } from '#core/people/index.ts';
+import type { Role } from '#core/roles/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox, record } from '../data/house.ts';
 import { answer, draw, NOW, press } from '../testScreen.tsx';
 import Daybook from './Daybook.tsx';
 
-const MINUTE = 60_000;
 const act = (no: number, more: Partial<DaybookAct> = {}): DaybookAct => ({
   actId: `act-${no}`,
   seq: no,
@@ -18,8 +18,8 @@ const act = (no: number, more: Partial<DaybookAct> = {}): DaybookAct => ({
     {
       id: `e-${no}`,
       kind: 'tool.disinfected',
-      occurredAtMs: NOW - no * MINUTE,
-      recordedAtMs: NOW - no * MINUTE,
+      occurredAtMs: NOW - no * MINUTE_MS,
+      recordedAtMs: NOW - no * MINUTE_MS,
       payload: { tool: 'fern-net' },
     },
   ],

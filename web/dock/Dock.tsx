@@ -4,23 +4,24 @@ import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
 import type { BagCard, CrateCard, DockView } from '#contract/views.ts';
 import { CARTONS, transit, type Carton } from '#core/dock/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useMay, useMe, useTimes } from '../data/me.ts';
-import { useKey } from '../keys/useKey.ts';
 import { useUnits } from '../data/units.ts';
+import { capital } from '../frame/RunningStrip.tsx';
+import { Key } from '../keys/Key.tsx';
+import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
-import { capital } from '../frame/RunningStrip.tsx';
 import { CrateSide, Pouches } from './CrateSide.tsx';
 import { landingLike, landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
 import { withPending } from './pending.ts';
 import { SurpriseBox } from './SurpriseBox.tsx';
-import { Key } from '../keys/Key.tsx';
 
 /** Bag water nobody weighed or measured, litres: a bag on no list is taken for an ordinary one. */
 const UNLISTED_BAG_L = 1.5;
@@ -129,7 +130,7 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
   const [surprise, setSurprise] = useState(false);
   const { house } = useMe();
   const units = useUnits();
-  const now = useHouseNow(60_000);
+  const now = useHouseNow(MINUTE_MS);
   useKey('dock.surprise', () => setSurprise(true));
   const next = crate.bags.find(({ landed, absent }) => !landed && !absent);
   const index = next ? crate.bags.indexOf(next) : -1;

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
 import { CARTONS, type Carton } from '#core/dock/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { houseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, useView } from '../data/house.ts';
@@ -10,7 +11,6 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 
-const HOUR_MS = 3_600_000;
 /** An overnight parcel, when nobody says otherwise. */
 const USUAL_H = 24;
 const LONGEST_H = 240;

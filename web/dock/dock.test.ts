@@ -1,9 +1,9 @@
-import type { BagCard, DockView } from '#contract/views.ts';
-import { checkAct } from '#contract/act.ts';
-import type { Act, Entry } from '#core/journal/index.ts';
 import { v7 } from 'uuid';
-import { asListed, isAsListed, landingOf, sayFish } from './draft.ts';
+import { checkAct } from '#contract/act.ts';
+import type { BagCard, DockView } from '#contract/views.ts';
+import type { Act, Entry } from '#core/catalogue/index.ts';
 import { METRIC_UNITS } from '../data/units.ts';
+import { asListed, isAsListed, landingOf, sayFish } from './draft.ts';
 import { withPending } from './pending.ts';
 
 const bag = (no: number): BagCard => ({

@@ -1,6 +1,6 @@
 // The dock as this screen's own unanswered acts make it: a landed bag is landed at once, whatever the network does.
 import type { BagCard, CrateCard, DockView } from '#contract/views.ts';
-import type { Act, Entry } from '#core/journal/index.ts';
+import type { Act, Entry } from '#core/catalogue/index.ts';
 
 /** `by` = the name shown for acts that the server has not named yet. */
 export function withPending(view: DockView, acts: readonly Act[], by: string): DockView {

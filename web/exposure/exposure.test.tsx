@@ -3,13 +3,14 @@ import 'fake-indexeddb/auto';
 import { screen } from '@testing-library/react';
 import type { MovesView, ToolCard } from '#contract/views.ts';
 import { handsOf } from '#core/exposure/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
 import { ToolList } from './ToolList.tsx';
 import { ToolTaps } from './ToolTaps.tsx';
 
-const wet = (tank: string) => ({ tank, code: tank, atMs: NOW - 3_600_000 });
+const wet = (tank: string) => ({ tank, code: tank, atMs: NOW - HOUR_MS });
 const tool = (id: string, more: Partial<ToolCard> = {}): ToolCard => ({
   id,
   name: `${id} net`,

@@ -1,24 +1,25 @@
 // Leaves the house on this screen; what still waits to be sent stays here for its maker.
 import { LogOut } from 'lucide-react';
-import { tellTabs } from '../data/tabs.ts';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { postJson } from '../data/api.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
+import { tellTabs } from '../data/tabs.ts';
 
 /** Who is to be out later than this has a plan: the list of the day asks about them in the evening. */
-const TONIGHT_MS = 12 * 3_600_000;
+const TONIGHT_MS = 12 * HOUR_MS;
 
 export function SignOut() {
   const [away, setAway] = useState(false);
   const [asked, setAsked] = useState(false);
   // No quiet end of a day while fish stand in a bucket.
-  const now = useHouseNow(60_000);
+  const now = useHouseNow(MINUTE_MS);
   const { person } = useMe();
   const { data } = useView('running');
   const stays = (data?.stays ?? []).filter(({ untilMs }) => untilMs - now < TONIGHT_MS);

@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { act, screen } from '@testing-library/react';
 import type { Afloat, StreamView } from '#contract/views.ts';
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { hearHouseTime, houseNow, setHouseClock } from '../data/clock.ts';
 import { answer, draw, NOW } from '../testScreen.tsx';
 import { Guard } from './Guard.tsx';
@@ -78,8 +79,8 @@ it('the clock on this screen follows the house, whatever this device’s own say
   setHouseClock({ nowMs: NOW, frozen: true });
   expect(houseNow()).toBe(NOW);
   // Moved on while it stands.
-  hearHouseTime(NOW + 60_000);
-  expect(houseNow()).toBe(NOW + 60_000);
+  hearHouseTime(NOW + MINUTE_MS);
+  expect(houseNow()).toBe(NOW + MINUTE_MS);
   // Half of an odd answer time is no whole millisecond; the house’s instants are.
   setHouseClock({ nowMs: NOW, frozen: false }, 200.5);
   expect(Number.isInteger(houseNow())).toBe(true);
@@ -89,6 +90,6 @@ it('the clock on this screen follows the house, whatever this device’s own say
   // What comes late by the length of the way is not followed; a clock that was moved is.
   hearHouseTime(houseNow() - 150);
   expect(off()).toBeGreaterThanOrEqual(200);
-  hearHouseTime(NOW + 3_600_000);
-  expect(Math.abs(off() - 3_600_000)).toBeLessThan(1000);
+  hearHouseTime(NOW + HOUR_MS);
+  expect(Math.abs(off() - HOUR_MS)).toBeLessThan(1000);
 });

@@ -1,7 +1,7 @@
 // The end of a hold: by a keeper when its clock allows it, before that by a lead with a reason.
 import Button from 'react-bootstrap/Button';
 import type { HoldCard } from '#contract/views.ts';
-import { againstSignOff } from '#core/holds/index.ts';
+import { againstSignOff } from '#core/quarantine/index.ts';
 import { useMay } from '../data/me.ts';
 import { useOverrule, type Attempt } from '../parts/useOverrule.tsx';
 

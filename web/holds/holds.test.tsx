@@ -2,14 +2,14 @@
 import 'fake-indexeddb/auto';
 import { fireEvent, screen, within } from '@testing-library/react';
 import type { HoldCard } from '#contract/views.ts';
-import { STARTING_HOLDS } from '#core/holds/index.ts';
-import type { Role } from '#core/people/index.ts';
+import { STARTING_HOLDS } from '#core/quarantine/index.ts';
+import type { Role } from '#core/roles/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
 import { HoldClock } from './HoldClock.tsx';
 
-const DAY_MS = 86_400_000;
 const TODAY = Math.floor(NOW / DAY_MS);
 const hold = (clock: Partial<HoldCard['clock']> = {}): HoldCard => ({
   hold: 'hold-1',

@@ -2,8 +2,8 @@
 import { useState } from 'react';
 import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
-import { HOLD_CLASSES, LONGEST_HOLD_DAYS, type HoldClass, type HoldPolicy } from '#core/holds/index.ts';
-import type { HouseRules } from '#core/room/index.ts';
+import { HOLD_CLASSES, LONGEST_HOLD_DAYS, type HoldClass, type HoldPolicy } from '#core/quarantine/index.ts';
+import type { HouseRules } from '#core/settings/index.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { Chips } from '../parts/Chips.tsx';
 import { numberOf, PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';

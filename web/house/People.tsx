@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { mutate } from 'swr';
 import { paths, viewPath } from '#contract/paths.ts';
-import { ROLES, type Role } from '#core/people/index.ts';
+import { ROLES, type Role } from '#core/roles/index.ts';
 import { postJson, Refusal } from '../data/api.ts';
 import { newId } from '../data/house.ts';
 import { useMe } from '../data/me.ts';

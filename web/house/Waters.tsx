@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { HouseView } from '#contract/views.ts';
-import { whoMeets } from '#core/holds/index.ts';
+import { whoMeets } from '#core/quarantine/index.ts';
 import { newId, useView } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
 import { placedIn } from '../moves/Meeting.tsx';

@@ -1,9 +1,9 @@
-import { METRIC_UNITS } from '../data/units.ts';
+import { v7 } from 'uuid';
 import { checkAct } from '#contract/act.ts';
 import { versionOf } from '#contract/permits.ts';
-import { STARTING_RULES } from '#core/room/index.ts';
-import { v7 } from 'uuid';
+import { STARTING_RULES } from '#core/settings/index.ts';
 import type { Draft } from '../data/house.ts';
+import { METRIC_UNITS } from '../data/units.ts';
 import { faultOf, type FormField } from '../parts/PlainForm.tsx';
 import { codesOf, MAX_TANKS, openingOf, OWN_WATER, rackOf, supplierOf, tanksOf, waterOf } from './forms.ts';
 import { rulesOf, ruleValues } from './ruleForm.ts';

@@ -1,9 +1,9 @@
 // What the forms of the house ask, and the entries that their answers become. No screen in here.
 import type { HouseView } from '#contract/views.ts';
-import { plainPolicy } from '#core/holds/index.ts';
+import { ORIGINS, type Origin } from '#core/lots/index.ts';
+import { plainPolicy } from '#core/quarantine/index.ts';
 import { PURPOSES, type Purpose, type WaterFields } from '#core/room/index.ts';
 import { WATER_TYPES, type WaterType } from '#core/species/index.ts';
-import { ORIGINS, type Origin } from '#core/stock/index.ts';
 import type { Draft } from '../data/house.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
 

@@ -1,11 +1,12 @@
 // The house's rules as a form: what is asked, and the entry that the answers become. Holds have a form of their own (HoldRules).
 import { SCHOOL_CLASSES, SCHOOLS, type Schools } from '#core/bench/index.ts';
-import { COST_CODES, type HouseRules } from '#core/room/index.ts';
+import { COST_CODES } from '#core/placement/index.ts';
+import type { HouseRules } from '#core/settings/index.ts';
 import { WATER_TYPES } from '#core/species/index.ts';
 import type { Draft } from '../data/house.ts';
 import { capital } from '../frame/RunningStrip.tsx';
-import { shortFit } from '../words/placeRefusals.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
+import { shortFit } from '../words/placeRefusals.ts';
 
 type Number = Extract<FormField, { type: 'number' }>;
 const number = (name: string, label: string, [min, max]: readonly [number, number], more: Partial<Number> = {}): FormField => ({

@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { checkAct } from '#contract/act.ts';
 import type { RoomView } from '#contract/views.ts';
-import type { Act } from '#core/journal/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw } from '../testScreen.tsx';

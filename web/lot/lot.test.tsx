@@ -3,14 +3,14 @@ import 'fake-indexeddb/auto';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { Route, Routes } from 'react-router';
 import type { LotView, RoomView } from '#contract/views.ts';
-import type { Role } from '#core/people/index.ts';
+import type { Role } from '#core/roles/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import { DeedProvider } from '../data/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct, tankCard } from '../testScreen.tsx';
-import LotPage from './LotPage.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
+import LotPage from './LotPage.tsx';
 
-const DAY_MS = 86_400_000;
 const barb = { id: 'cherry-barb', common: 'cherry barb', scientific: 'Puntius titteya' };
 const lot: NonNullable<LotView['lot']> = {
   id: 'barbs',

@@ -1,6 +1,6 @@
 // Whose clock a move would begin anew, said before it is saved.
 import type { HoldCard, RoomView } from '#contract/views.ts';
-import { whoRestarts, type Meeting as Who, type Placed } from '#core/holds/index.ts';
+import { whoRestarts, type Meeting as Who, type Placed } from '#core/quarantine/index.ts';
 import { Caution } from '../parts/Caution.tsx';
 
 /** Everybody who lives in a tank of the house, as the clocks see them. */

@@ -4,9 +4,11 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import type { HoldCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
-import { holdClassOf, type HoldPolicy } from '#core/holds/index.ts';
 import { netFor, waterStep } from '#core/moves/index.ts';
-import { isTaken, isTemporary } from '#core/room/index.ts';
+import { isTaken } from '#core/placement/index.ts';
+import { holdClassOf, type HoldPolicy } from '#core/quarantine/index.ts';
+import { isTemporary } from '#core/room/index.ts';
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId } from '../data/house.ts';
@@ -19,12 +21,11 @@ import { CountField } from '../parts/CountField.tsx';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 import { sayRefusal } from '../words/refusals.ts';
 import { carriedOut, planned } from './draft.ts';
-import { Step } from './Step.tsx';
-import { detailsOf, SlipDetails, type Details } from './SlipDetails.tsx';
 import { Meeting, meetingOf, meets } from './Meeting.tsx';
+import { detailsOf, SlipDetails, type Details } from './SlipDetails.tsx';
+import { Step } from './Step.tsx';
 import { leftCleared } from './useHoldAgain.tsx';
 
-const HOUR_MS = 3_600_000;
 type Props = {
   view: RoomView;
   hand: { lot: string; from: string };
@@ -40,7 +41,7 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
   const { house } = useMe();
   const { time } = useTimes();
   const voice = useVoice();
-  const now = useHouseNow(60_000);
+  const now = useHouseNow(MINUTE_MS);
   const { doIt } = useDeeds();
   const overrule = useOverrule();
   const tanks = view.racks.flatMap((rack) => rack.tanks);

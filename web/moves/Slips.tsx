@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { SlipCard } from '#contract/views.ts';
 import { blocksOf, inDoingOrder } from '#core/moves/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { useView } from '../data/house.ts';
@@ -57,7 +58,7 @@ function Plan({ slips, all }: { slips: readonly SlipCard[]; all: readonly SlipCa
 function SlipRow({ slip, all }: { slip: SlipCard; all: readonly SlipCard[] }) {
   const { house } = useMe();
   const { when } = useTimes();
-  const now = useHouseNow(60_000);
+  const now = useHouseNow(MINUTE_MS);
   const { doIt } = useDeeds();
   const keeper = useMay('keeper');
   const [dropping, setDropping] = useState(false);

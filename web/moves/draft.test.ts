@@ -1,7 +1,7 @@
 import { v7 } from 'uuid';
 import { checkAct } from '#contract/act.ts';
 import { versionOf } from '#contract/permits.ts';
-import { plainPolicy } from '#core/holds/index.ts';
+import { plainPolicy } from '#core/quarantine/index.ts';
 import type { Draft } from '../data/house.ts';
 import { carriedOut, planned, type Carried } from './draft.ts';
 

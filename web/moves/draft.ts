@@ -1,6 +1,6 @@
 // What a catch slip becomes: the entries of a move carried out, or of one planned. No screen in here.
-import type { HoldPolicy } from '#core/holds/index.ts';
 import type { Slip } from '#core/moves/index.ts';
+import type { HoldPolicy } from '#core/quarantine/index.ts';
 import type { Draft } from '../data/house.ts';
 
 type Id = () => string;

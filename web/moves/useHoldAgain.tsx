@@ -2,7 +2,7 @@
 import { useId, useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { RoomView } from '#contract/views.ts';
-import { holdClassOf, whoRestarts, type Placed } from '#core/holds/index.ts';
+import { holdClassOf, whoRestarts, type Placed } from '#core/quarantine/index.ts';
 import { newId, useView, type Draft } from '../data/house.ts';
 import { useMay, useMe } from '../data/me.ts';
 import { placedIn } from './Meeting.tsx';

@@ -4,11 +4,11 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
 import { WITHOUT_LEAD, type Overrule, type Refusal } from '#core/journal/index.ts';
+import { isTaken, KNOWINGLY, type FitCode } from '#core/placement/index.ts';
 import { useMay } from '../data/me.ts';
-import { isTaken, KNOWINGLY, type FitCode } from '#core/room/index.ts';
+import { useVoice } from '../data/voice.ts';
 import { sayRefusal } from '../words/refusals.ts';
 import { Chips } from './Chips.tsx';
-import { useVoice } from '../data/voice.ts';
 
 type Props = {
   title: string;

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { fireEvent, screen } from '@testing-library/react';
-import type { DayMark, HoldClock } from '#core/holds/index.ts';
+import type { DayMark, HoldClock } from '#core/quarantine/index.ts';
 import { draw } from '../testScreen.tsx';
 import { TallyLine, TallyMarks } from './TallyMarks.tsx';
 

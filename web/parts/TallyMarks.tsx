@@ -1,7 +1,7 @@
 // Clean days as tally marks in fives against the days asked for: hollow for days that do not count, dots for days to come,
 // a break with its cause where the count began anew.
 import { useState } from 'react';
-import type { DayMark, HoldClock, Restart } from '#core/holds/index.ts';
+import type { DayMark, HoldClock, Restart } from '#core/quarantine/index.ts';
 import { formatDay } from '#core/time/index.ts';
 import { sayCause } from '../words/holds.ts';
 

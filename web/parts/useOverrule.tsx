@@ -2,8 +2,8 @@
 // to the frame: what was tried may have taken its own form off the screen already, and what stands against it must be said all the same.
 import { useSyncExternalStore } from 'react';
 import { passingOver, takenAs, type Overrule, type Refusal } from '#core/journal/index.ts';
-import { holdClassOf } from '#core/holds/index.ts';
-import { KNOWINGLY } from '#core/room/index.ts';
+import { KNOWINGLY } from '#core/placement/index.ts';
+import { holdClassOf } from '#core/quarantine/index.ts';
 import type { WaterType } from '#core/species/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, outbox, type Draft } from '../data/house.ts';

@@ -1,18 +1,18 @@
 // The bag in hand beside the racks: the tank that was tapped, its reasons, and the choice.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import type { BagCard, BenchBag, HoldCard, TankCard } from '#contract/views.ts';
 import { Link } from 'react-router';
-import { isTaken, type FitReason } from '#core/room/index.ts';
-import { capital } from '../frame/RunningStrip.tsx';
+import type { BagCard, BenchBag, HoldCard, TankCard } from '#contract/views.ts';
+import { isTaken, type FitReason } from '#core/placement/index.ts';
 import { useOutbox, useView } from '../data/house.ts';
+import { useVoice } from '../data/voice.ts';
+import { capital } from '../frame/RunningStrip.tsx';
+import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { knowing, useOverrule, type Attempt } from '../parts/useOverrule.tsx';
 import { sayRefusal } from '../words/refusals.ts';
-import { useVoice } from '../data/voice.ts';
-import { Key } from '../keys/Key.tsx';
 
 type Props = {
   bag: BenchBag;

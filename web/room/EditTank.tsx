@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import type { RoomView, TankCard } from '#contract/views.ts';
-import { whoMeets } from '#core/holds/index.ts';
+import { whoMeets } from '#core/quarantine/index.ts';
 import { FLOWS, PURPOSES, type Flow, type TankFields } from '#core/room/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';

@@ -2,12 +2,12 @@
 import { memo } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { HoldCard, RackCard, TankCard, WaterCard } from '#contract/views.ts';
+import { isTaken } from '#core/placement/index.ts';
 import { useVoice } from '../data/voice.ts';
 import { Tank } from '../parts/Tank.tsx';
-import { isTaken } from '#core/room/index.ts';
-import { forbids } from './forbids.ts';
 import { sayRefusal, shortFit } from '../words/refusals.ts';
 import { slowest } from './filter.ts';
+import { forbids } from './forbids.ts';
 
 type Props = {
   rack: RackCard;

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import type { HoldCard, RackCard, RoomView } from '#contract/views.ts';
-import { houseDay } from '#core/time/index.ts';
+import { MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { useMay, useMe, useTimes } from '../data/me.ts';
@@ -36,7 +36,7 @@ export default function Room() {
   const { data: moves } = useView('moves');
   const { house } = useMe();
   const { time } = useTimes();
-  const now = useHouseNow(60_000);
+  const now = useHouseNow(MINUTE_MS);
   const navigate = useNavigate();
   const lead = useMay('lead');
   const [opened, setOpened] = useState<readonly string[]>([]);

@@ -1,7 +1,8 @@
 // What is due in each tank, in the few words that fit into its picture.
 import type { MovesView } from '#contract/views.ts';
+import { DAY_MS } from '#core/time/index.ts';
 
-const SHOWN_AHEAD_MS = 24 * 3_600_000;
+const SHOWN_AHEAD_MS = DAY_MS;
 
 export function dueByTank(moves: MovesView | undefined, now: number, time: (ms: number) => string): Map<string, string> {
   const due = new Map<string, string>();

@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import type { HoldCard, RoomView } from '#contract/views.ts';
-import { plainPolicy } from '#core/holds/index.ts';
+import { plainPolicy } from '#core/quarantine/index.ts';
 import { tankCard } from '../testScreen.tsx';
 import { filtered, filterOf, slowest } from './filter.ts';
 

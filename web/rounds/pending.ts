@@ -1,7 +1,7 @@
 // The round as this screen's own unanswered acts make it: a looked-at tank is done at once.
 import type { RoundsView, RoundTank } from '#contract/views.ts';
+import type { Act, Entry } from '#core/catalogue/index.ts';
 import { isMeal } from '#core/feeding/index.ts';
-import type { Act, Entry } from '#core/journal/index.ts';
 
 export function withPending(view: RoundsView, acts: readonly Act[], by: string): RoundsView {
   return acts.reduce((now, act) => act.entries.reduce((round, entry) => apply(round, entry, by), now), view);

@@ -1,7 +1,7 @@
-import type { RoundsView, RoundTank } from '#contract/views.ts';
-import { checkAct } from '#contract/act.ts';
-import type { Act, Entry } from '#core/journal/index.ts';
 import { v7 } from 'uuid';
+import { checkAct } from '#contract/act.ts';
+import type { RoundsView, RoundTank } from '#contract/views.ts';
+import type { Act, Entry } from '#core/catalogue/index.ts';
 import { entriesOf, isOdd, isUntouched, lacksFood, untouched } from './draft.ts';
 import { withPending } from './pending.ts';
 

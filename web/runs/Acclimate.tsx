@@ -1,19 +1,18 @@
 // Fish of the house on their way to another water: compared as a bag is, and begun as one. Which fish and which tank came with the address.
 import { useState } from 'react';
-import { CannotBe } from '../parts/CannotBe.tsx';
 import { Link, useSearchParams } from 'react-router';
-import type { BenchView, RoomView, ShelfView } from '#contract/views.ts';
-import { inputOf } from '#core/bench/facts.ts';
-import type { Method } from '#core/bench/methods.ts';
-import { needsLead, verdictOf } from '#core/bench/verdict.ts';
-import { isRunMethod } from '#core/runs/index.ts';
 import { knownOf } from '#contract/known.ts';
-import { Ways } from '../bench/Ways.tsx';
+import type { BenchView, RoomView, ShelfView } from '#contract/views.ts';
+import { inputOf, type Method, needsLead, verdictOf } from '#core/bench/index.ts';
+import { isRunMethod } from '#core/runs/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { useComparison } from '../bench/useComparison.ts';
+import { Ways } from '../bench/Ways.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { newId, useView, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
+import { CannotBe } from '../parts/CannotBe.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
@@ -21,7 +20,6 @@ import { Begin } from './Begin.tsx';
 import { housedBag } from './housed.ts';
 
 const DRAWS = 60;
-const MINUTE_MS = 60_000;
 const STANDING = { state: { is: 'tub' as const }, fed: false };
 
 export default function Acclimate() {

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RunCard } from '#contract/views.ts';
-import { AIR_LEVELS, type AirLevel } from '#core/bench/air.ts';
+import { AIR_LEVELS, type AirLevel } from '#core/bench/index.ts';
 import { standingOf } from '#core/runs/index.ts';
 import { useUnits } from '../data/units.ts';
 import { Caution } from '../parts/Caution.tsx';

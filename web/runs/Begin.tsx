@@ -4,15 +4,15 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
 import type { BenchBag, BenchView } from '#contract/views.ts';
-import { AIR_LEVELS } from '#core/bench/air.ts';
-import { STARTING_CONTROLS, type Controls } from '#core/bench/input.ts';
-import type { Method } from '#core/bench/methods.ts';
+import { AIR_LEVELS, STARTING_CONTROLS, type Controls, type Method } from '#core/bench/index.ts';
 import { isConversionMethod, OVERFLOWS, sheetOf, type Overflow, type RunStarted } from '#core/runs/index.ts';
-import { beginGroup, isNight, startingL, type Begun } from './begun.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
+import { ChosenWay } from '../bench/ChosenWay.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
+import { capital } from '../frame/RunningStrip.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
@@ -20,15 +20,13 @@ import { PersonPicker } from '../parts/PersonPicker.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
-import { ChosenWay } from '../bench/ChosenWay.tsx';
-import { capital } from '../frame/RunningStrip.tsx';
 import { NOT_OFFERED_WORDS } from '../words/bench.ts';
 import { METHOD_TITLES, sayFlow, sayLine, sayMinutes } from '../words/runs.ts';
+import { beginGroup, isNight, startingL, type Begun } from './begun.ts';
 
 const HOW = ['this bag', 'all poured together', 'each by itself'] as const;
 type How = (typeof HOW)[number];
 const YES_NO = ['no', 'yes'] as const;
-const MINUTE_MS = 60_000;
 
 const usualVessel = (method: Method): { name: string; overflow: Overflow } =>
   isConversionMethod(method)

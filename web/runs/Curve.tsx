@@ -4,8 +4,9 @@ import type { AnnotationOptions } from 'chartjs-plugin-annotation';
 import { useEffect, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RunCard } from '#contract/views.ts';
+import { tolerancesOf } from '#core/bench/index.ts';
 import { correctedOf, runFactsOf, tankBy, type Followed, type RunPolicy } from '#core/runs/index.ts';
-import { tolerancesOf } from '#core/bench/figures.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { chartParts, type Dot } from '../bench/chart.ts';
 import { CurveTabs } from '../bench/CurveTabs.tsx';
 import { useLook } from '../data/look.ts';
@@ -24,7 +25,6 @@ const WORDS: Record<RunCurve, string> = {
   oxygen: 'oxygen',
 };
 const valueAt = (sample: Followed['now'], curve: RunCurve): number => (curve === 'ammonia' ? sample.tan : sample[curve]);
-const MINUTE_MS = 60_000;
 
 export function Curve({ run, followed }: { run: RunCard; followed?: Followed }) {
   const units = useUnits();

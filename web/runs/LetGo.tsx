@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { RunCard } from '#contract/views.ts';
-import { holdClassOf } from '#core/holds/index.ts';
+import { holdClassOf } from '#core/quarantine/index.ts';
 import type { Mishap } from '#core/rounds/index.ts';
 import {
   courseOf,
@@ -18,20 +18,20 @@ import {
   type RunReleaseBy,
   type VesselWater,
 } from '#core/runs/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { houseNow } from '../data/clock.ts';
 import { useView, newId, type Draft } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
+import { useHoldAgain } from '../moves/useHoldAgain.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
-import { useHoldAgain } from '../moves/useHoldAgain.tsx';
 import { MishapChips } from '../parts/MishapChips.tsx';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 
 type Props = { run: RunCard; followed?: Followed; now: number; onBack: () => void; onRead: () => void };
-const HOUR_MS = 3_600_000;
 const DARK = ['not', '2 h', '4 h', 'overnight'] as const;
 const DARK_H: Record<(typeof DARK)[number], number> = { not: 0, '2 h': 2, '4 h': 4, overnight: 12 };
 

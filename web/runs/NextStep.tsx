@@ -1,6 +1,7 @@
 // The one main action of a run: the next motion of the hand, which may tick off several lines, or letting the fish go.
 import type { RunCard } from '#contract/views.ts';
 import { deedOf, motionOf, type Next, type SheetLine } from '#core/runs/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import type { Draft } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
@@ -26,7 +27,7 @@ export function NextStep({ run, lines, next, now, done, onLetGo }: Props) {
     .map((line) => sayLine(line, units))
     .map((text, index) => (index === 0 ? text : text.charAt(0).toLowerCase() + text.slice(1)))
     .join(', ');
-  const left = run.startedAtMs + next.dueMinute * 60_000 - now;
+  const left = run.startedAtMs + next.dueMinute * MINUTE_MS - now;
   const due = left <= 0;
   const tickOff = () => void doIt(`${capital(run.started.vessel.name)}: ${says}`, ...motionDrafts(run.run, motion));
   if (done || motion.length === 0)

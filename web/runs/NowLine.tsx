@@ -1,12 +1,12 @@
 // The vessel now: when it is reckoned to be near enough to its tank, with the band; and beside it what its water is.
 import type { RunCard } from '#contract/views.ts';
 import { openedAtMs, runFactsOf, standingOf, tankBy, type Followed } from '#core/runs/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { ammoniaBand } from '#core/water/index.ts';
 import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { countdown } from '../frame/RunningStrip.tsx';
 
-const MINUTE_MS = 60_000;
 /** From here on toxic ammonia is no longer calm, mg/L N. */
 const WATCH_FROM = 0.05;
 

@@ -4,25 +4,26 @@ import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { BenchView, RunCard } from '#contract/views.ts';
 import { nextOf, runFactsOf, sheetOf, type Followed, type Parted } from '#core/runs/index.ts';
-import { useKey } from '../keys/useKey.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { useTimes } from '../data/me.ts';
 import { capital } from '../frame/RunningStrip.tsx';
+import { useKey } from '../keys/useKey.ts';
+import { CannotBe } from '../parts/CannotBe.tsx';
 import { METHOD_TITLES } from '../words/runs.ts';
 import { Also } from './Also.tsx';
+import { Apart } from './Apart.tsx';
 import { BathNote } from './BathNote.tsx';
 import { Curve } from './Curve.tsx';
 import { useHappened } from './happened.ts';
 import { LetGo } from './LetGo.tsx';
 import { NextStep } from './NextStep.tsx';
 import { Figures, NowLine } from './NowLine.tsx';
-import { Apart } from './Apart.tsx';
 import { Reads } from './Reads.tsx';
 import { Sheet } from './Sheet.tsx';
 import { Signs } from './Signs.tsx';
 import { TapPad } from './TapPad.tsx';
 import { TooFast } from './TooFast.tsx';
 import { useFollowed } from './useFollowed.ts';
-import { CannotBe } from '../parts/CannotBe.tsx';
 import { Watch } from './Watch.tsx';
 
 // Drawn anew when something of the run changed, not with every second of its clock.
@@ -133,7 +134,7 @@ export function RunPage({ run, people, now }: Props) {
 
 /** Near enough to its tank, as reckoned; a bath when its time is over. */
 function isDone({ startedAtMs, end }: RunCard, followed: Followed | undefined, now: number): boolean {
-  const atMs = followed?.end ? startedAtMs + followed.end.atMinute * 60_000 : end?.atMs;
+  const atMs = followed?.end ? startedAtMs + followed.end.atMinute * MINUTE_MS : end?.atMs;
   return atMs !== undefined && atMs <= now;
 }
 

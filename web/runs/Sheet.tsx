@@ -2,6 +2,7 @@
 import { Check, ChevronRight, Circle } from 'lucide-react';
 import type { RunCard } from '#contract/views.ts';
 import { reachedLine, runFactsOf, tickedOf, type Next, type SheetLine } from '#core/runs/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { CAUTION_WORDS, sayLine } from '../words/runs.ts';
@@ -63,7 +64,7 @@ function Line({ run, line, state, cautions = true }: LineProps) {
           </span>
         )}
       </span>
-      <span className="num soft">{when(done?.atMs ?? run.startedAtMs + line.atMinute * 60_000)}</span>
+      <span className="num soft">{when(done?.atMs ?? run.startedAtMs + line.atMinute * MINUTE_MS)}</span>
     </li>
   );
 }

@@ -1,18 +1,18 @@
 // The run sheet on paper: whose fish, which vessel, the lines to tick off with their cautions, and room for readings and looks.
-import { Link, useParams } from 'react-router';
 import Button from 'react-bootstrap/Button';
+import { Link, useParams } from 'react-router';
 import type { RunCard } from '#contract/views.ts';
 import { bathDose, courseOf, fitOf, looksEvery, runFactsOf, sampleAt, sheetOf, tickedOf } from '#core/runs/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
+import { houseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { houseNow } from '../data/clock.ts';
-import { Waiting } from '../parts/Waiting.tsx';
 import { capital } from '../frame/RunningStrip.tsx';
+import { Waiting } from '../parts/Waiting.tsx';
 import { CAUTION_WORDS, METHOD_TITLES, sayLine } from '../words/runs.ts';
 import { happenedTo } from './happened.ts';
 
-const MINUTE_MS = 60_000;
 const ROWS = 10;
 
 export default function SheetPage() {

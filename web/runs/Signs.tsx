@@ -15,17 +15,17 @@ import {
   type RunDeed,
   type RunSign,
 } from '#core/runs/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { useMe, useTimes } from '../data/me.ts';
+import { useUnits } from '../data/units.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { DO_NOW_WORDS, sayBack } from '../words/runs.ts';
-import { useUnits } from '../data/units.ts';
 import { useRunDeed } from './useRunDeed.ts';
 
 type Props = { run: RunCard; followed?: Followed; now: number; onLetGo: () => void; onRead: () => void };
-const MINUTE_MS = 60_000;
 
 export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
   const { doIt } = useDeeds();

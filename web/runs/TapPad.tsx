@@ -18,24 +18,24 @@ import {
   type RunDeed,
   type SheetLine,
 } from '#core/runs/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { houseNow } from '../data/clock.ts';
 import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { countdown } from '../frame/RunningStrip.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
-import { Chips } from '../parts/Chips.tsx';
 import { Caution } from '../parts/Caution.tsx';
+import { Chips } from '../parts/Chips.tsx';
+import { CAUTION_WORDS, FLOW_FROM_WORDS, sayFlow } from '../words/runs.ts';
 import { TooFast } from './TooFast.tsx';
 import { useRunDeed } from './useRunDeed.ts';
-import { CAUTION_WORDS, FLOW_FROM_WORDS, sayFlow } from '../words/runs.ts';
 
 type Flow = Extract<RunDeed, { do: 'flow' }>;
 type Props = { run: RunCard; followed?: Followed; lines: readonly SheetLine[]; now: number };
 const SECONDS = ['30', '60', '120'] as const;
 /** A pause this long begins a new count, ms. */
 const FORGET_MS = 8_000;
-const MINUTE_MS = 60_000;
 
 export function TapPad({ run, followed, lines, now }: Props) {
   const worked = useRunDeed(run);

@@ -1,13 +1,9 @@
 // What a run begins from: its bags made into one water, its plan, and which of its steps fall in the night. No screen in here.
 import { knownOf } from '#contract/known.ts';
 import type { BenchBag } from '#contract/views.ts';
-import { STARTING_AROUND } from '#core/bench/around.ts';
-import type { Compared } from '#core/bench/entries.ts';
-import { inputOf } from '#core/bench/facts.ts';
-import type { Controls } from '#core/bench/input.ts';
-import { recipesFor, type Method, type Recipe } from '#core/bench/methods.ts';
-import type { HouseRules } from '#core/room/index.ts';
+import { STARTING_AROUND, type Compared, inputOf, type Controls, recipesFor, type Method, type Recipe } from '#core/bench/index.ts';
 import { beginOf, pooledBag } from '#core/runs/index.ts';
+import type { HouseRules } from '#core/settings/index.ts';
 import { atLocal, houseDay } from '#core/time/index.ts';
 
 /** Litres in the bags: where an overnight vessel overflows. */

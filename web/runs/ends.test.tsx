@@ -2,17 +2,18 @@
 import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import type { BenchBag } from '#contract/views.ts';
-import type { Entry } from '#core/journal/index.ts';
-import type { Role } from '#core/people/index.ts';
-import { STARTING_RULES } from '#core/room/index.ts';
-import { MeContext } from '../data/me.ts';
+import type { Entry } from '#core/catalogue/index.ts';
+import type { Role } from '#core/roles/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { outbox } from '../data/house.ts';
+import { MeContext } from '../data/me.ts';
 import { answer, meAs, NOW, press, sentAct } from '../testScreen.tsx';
-import { answers, bag, card, followed, show } from './testRun.tsx';
 import { BathForm } from './BathForm.tsx';
 import { Begin } from './Begin.tsx';
-import { patientOfBag } from './patient.ts';
 import { LetGo } from './LetGo.tsx';
+import { patientOfBag } from './patient.ts';
+import { answers, bag, card, followed, show } from './testRun.tsx';
 
 let asked: ReturnType<typeof answer>;
 beforeEach(async () => {
@@ -23,7 +24,7 @@ const sent = () => sentAct(asked);
 
 const READ = {
   entry: 'r',
-  atMs: NOW - 60_000,
+  atMs: NOW - MINUTE_MS,
   by: 'Bram',
   quantity: 'salinity' as const,
   value: 29.4,
@@ -66,7 +67,7 @@ describe('letting go', () => {
       card({
         readings: [{ ...READ, value: 30.9 }],
         tankSince: [{ atMs: NOW - 30_000, water: { salinity: 31.5 }, instrument: 'bench meter' }],
-        meterChecks: [{ ...out, atMs: NOW - 3_600_000 }],
+        meterChecks: [{ ...out, atMs: NOW - HOUR_MS }],
       }),
     );
     expect(screen.getByText(/29\.6 ppt here, 30\.2 ppt in D5 \(bench meter\)/)).toBeTruthy();
@@ -112,7 +113,7 @@ describe('letting go', () => {
   });
 
   it('says when its tank is not as it was', () => {
-    letGo(card({ tankTouched: { what: 'water changed: 20 L', atMs: NOW - 60_000, by: 'Wim' } }));
+    letGo(card({ tankTouched: { what: 'water changed: 20 L', atMs: NOW - MINUTE_MS, by: 'Wim' } }));
     expect(screen.getByText(/water changed: 20 L.*read it again before they go in/)).toBeTruthy();
   });
 });

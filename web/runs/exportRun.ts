@@ -1,9 +1,9 @@
 // A run as a table and as data, with units in every heading: what was read, what was done, what is reckoned.
 import type { RunCard } from '#contract/views.ts';
-import { writeCsv } from '#core/text/index.ts';
 import { correctedOf, type Followed } from '#core/runs/index.ts';
+import { writeCsv } from '#core/text/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 
-const MINUTE_MS = 60_000;
 const UNITS = {
   salinity: 'ppt',
   temperature: '°C',

@@ -1,10 +1,8 @@
 // Whose fish a bath is for: those of a bag in hand, or of a tank.
-import type { BenchBag, TankView } from '#contract/views.ts';
-import type { BenchInput } from '#core/bench/compare.ts';
-import type { Around } from '#core/bench/around.ts';
-import { inputOf, type Fact } from '#core/bench/facts.ts';
-import type { Condition } from '#core/dock/index.ts';
 import { knownOf } from '#contract/known.ts';
+import type { BenchBag, TankView } from '#contract/views.ts';
+import { type BenchInput, type Around, inputOf, type Fact } from '#core/bench/index.ts';
+import type { Condition } from '#core/dock/index.ts';
 
 export type Patient = {
   place: string;

@@ -1,6 +1,6 @@
 // The bench's runs as this screen's own unanswered acts make them: begun, worked on, read and let go at once.
 import type { BenchView, RunCard } from '#contract/views.ts';
-import type { Entry } from '#core/journal/index.ts';
+import type { Entry } from '#core/catalogue/index.ts';
 import { runDues, watchOf, type Fewer, type RunEvent, type RunReleased } from '#core/runs/index.ts';
 
 export function withRun(view: BenchView, entry: Entry, by: string): BenchView {

@@ -2,15 +2,16 @@
 import 'fake-indexeddb/auto';
 import { screen } from '@testing-library/react';
 import type { BenchView } from '#contract/views.ts';
-import type { Entry } from '#core/journal/index.ts';
+import type { Entry } from '#core/catalogue/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { outbox } from '../data/house.ts';
 import { METRIC_UNITS } from '../data/units.ts';
 import { answer, NOW } from '../testScreen.tsx';
-import { answers, bag, card, followed, show } from './testRun.tsx';
 import { Board } from './Board.tsx';
 import { runData, runRows } from './exportRun.ts';
 import { happenedTo } from './happened.ts';
 import { withRun } from './pending.ts';
+import { answers, bag, card, followed, show } from './testRun.tsx';
 
 beforeEach(async () => {
   answer(answers);
@@ -24,7 +25,7 @@ it('vessels side by side: what is due first stands first', () => {
       started: { ...card().started, vessel: { name: run, holdsL: 10, overflow: 'waste tub' } },
       dues: [{ rule: 'run-step', step: 'line-5', dueAtMs: NOW + inMs, byMs: NOW + inMs }],
     });
-  show(<Board runs={[due('slow tub', 60_000), due('late tub', -1000), due('next tub', 30_000)]} />);
+  show(<Board runs={[due('slow tub', MINUTE_MS), due('late tub', -1000), due('next tub', 30_000)]} />);
   expect(screen.getAllByRole('link').map(({ textContent }) => /^(\w+)/.exec(textContent ?? '')![1])).toEqual(['Late', 'Next', 'Slow']);
   expect(screen.getByText('due')).toBeTruthy();
 });

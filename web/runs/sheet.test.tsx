@@ -3,13 +3,13 @@ import 'fake-indexeddb/auto';
 import { fireEvent, screen, within } from '@testing-library/react';
 import { Navigate, Route, Routes } from 'react-router';
 import { nextOf, runFactsOf, sheetOf } from '#core/runs/index.ts';
-import { formatTime } from '#core/time/index.ts';
+import { HOUR_MS, MINUTE_MS, formatTime } from '#core/time/index.ts';
+import { outbox } from '../data/house.ts';
+import { METRIC_UNITS } from '../data/units.ts';
 import { RunningStrip } from '../frame/RunningStrip.tsx';
 import { SignOut } from '../frame/SignOut.tsx';
-import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
 import { sayDue } from '../words/due.ts';
-import { METRIC_UNITS } from '../data/units.ts';
 import { sayDeed, sayLine } from '../words/runs.ts';
 import { BathNote } from './BathNote.tsx';
 import { NextStep } from './NextStep.tsx';
@@ -56,7 +56,7 @@ describe('the sheet on the screen', () => {
 
   it('says how long until the next is planned; when it is there the action is to let go', async () => {
     const parts = partsOf();
-    const { unmount } = show(<NextStep {...parts} now={parts.run.startedAtMs + 61 * 60_000} done={false} onLetGo={() => undefined} />);
+    const { unmount } = show(<NextStep {...parts} now={parts.run.startedAtMs + 61 * MINUTE_MS} done={false} onLetGo={() => undefined} />);
     expect(screen.getByRole('button', { name: /^Open up to 2\.9 mL\/min/ }).textContent).toMatch(/planned in 2:00 h/);
     unmount();
     let went = false;
@@ -78,17 +78,17 @@ describe('the vessel now', () => {
   });
 
   it('says until when a binder holds, and since when it is spent', () => {
-    const binder = { entry: 'b', atMs: NOW - 3_600_000, by: 'Odalys', what: 'worked' as const, did: { do: 'binder' as const } };
+    const binder = { entry: 'b', atMs: NOW - HOUR_MS, by: 'Odalys', what: 'worked' as const, did: { do: 'binder' as const } };
     const run = card({ events: [binder] });
     const { unmount } = show(<Figures run={run} followed={followed(run)} now={NOW} />);
     expect(screen.getByText(/^binder holds until/)).toBeTruthy();
     unmount();
-    show(<Figures run={run} followed={followed(run)} now={NOW + 23 * 3_600_000} />);
+    show(<Figures run={run} followed={followed(run)} now={NOW + 23 * HOUR_MS} />);
     expect(screen.getByText(/^binder spent since/).className).toContain('warn');
   });
 
   it('a bath counts down to out, and shows its arithmetic', () => {
-    show(<NowLine run={inBath({ end: { atMs: NOW + 60_000 } })} now={NOW} />);
+    show(<NowLine run={inBath({ end: { atMs: NOW + MINUTE_MS } })} now={NOW} />);
     expect(screen.getByText(/until the bath is over.*somebody stays beside it/)).toBeTruthy();
     show(<BathNote bath={BATH} />);
     expect(screen.getByText(/1 mL × 5 L ÷ 10 L = 0\.5 mL, by the label as it was entered/)).toBeTruthy();
@@ -118,7 +118,7 @@ describe('the sheet on paper', () => {
     const rows = screen.getAllByRole('row').slice(1);
     expect(rows.length).toBeGreaterThan(5);
     // Begun 3 h 12 min ago and looked at every two hours: the first look to come is that of four hours.
-    expect(within(rows[0]!).getAllByRole('cell')[0]!.textContent).toContain(formatTime(NOW + 48 * 60_000, 'Europe/Lisbon'));
+    expect(within(rows[0]!).getAllByRole('cell')[0]!.textContent).toContain(formatTime(NOW + 48 * MINUTE_MS, 'Europe/Lisbon'));
     const salt = rows.map((row) => Number(within(row).getAllByRole('cell')[1]!.textContent));
     expect(salt).toEqual(salt.toSorted((one, other) => one - other));
   });
@@ -126,7 +126,7 @@ describe('the sheet on paper', () => {
   it('goes by what was read, as the screen does', async () => {
     const reading = {
       entry: 'r',
-      atMs: NOW - 60_000,
+      atMs: NOW - MINUTE_MS,
       by: 'Bram',
       quantity: 'salinity' as const,
       value: 16,
@@ -134,7 +134,7 @@ describe('the sheet on paper', () => {
       method: 'meter' as const,
     };
     const run = card({ readings: [reading] });
-    const end = (of: typeof run) => formatTime(of.startedAtMs + followed(of).end!.atMinute * 60_000, 'Europe/Lisbon');
+    const end = (of: typeof run) => formatTime(of.startedAtMs + followed(of).end!.atMinute * MINUTE_MS, 'Europe/Lisbon');
     expect(end(run)).not.toBe(end(card()));
     asked = answer(bench([run]));
     paper();
@@ -170,7 +170,7 @@ it('the strip tells what a vessel wants next, and who was called when nobody cam
 
 it('who watches a vessel is asked before signing out', async () => {
   const vessel = { run: 'r', vessel: 'the tub', method: 'drip', lotLabel: 'x', n: 1, tankCode: 'D5', startedAtMs: NOW, watcher: 'p' };
-  const next = { rule: 'run-step', step: 'line-1', dueAtMs: NOW + 60_000, byMs: NOW + 90_000 };
+  const next = { rule: 'run-step', step: 'line-1', dueAtMs: NOW + MINUTE_MS, byMs: NOW + 90_000 };
   asked = answer({ '/api/views/running': { body: { seq: 1, floats: [], stays: [], vessels: [{ ...vessel, next }] } } });
   draw(<SignOut />);
   await screen.findByTitle('Sign out');

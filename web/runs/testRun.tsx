@@ -1,18 +1,19 @@
 // A run and a bag that tests of runs begin from, and a place where deeds go.
 import type { ReactNode } from 'react';
 import type { BenchBag, RunCard } from '#contract/views.ts';
-import type { Act } from '#core/journal/index.ts';
-import type { Role } from '#core/people/index.ts';
-import { dyeBath, runningFacts, T0 } from '#core/runs/cases.ts';
+import type { Act } from '#core/catalogue/index.ts';
+import type { Role } from '#core/roles/index.ts';
 import { follow, runDues, runFactsOf } from '#core/runs/index.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { dyeBath, runningFacts, T0 } from '#core/runs/testCases.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import { benchBag } from '../bench/testBag.ts';
+import { DeedProvider } from '../data/deed.tsx';
 import { draw, NOW } from '../testScreen.tsx';
 
 export const facts = runningFacts({ method: 'long conversion' });
 export const FIRST_RUN = facts.started.plan.findIndex((step) => step.do === 'run');
 /** The monos, begun so long before 07:40 that one stretch of drip is over. */
-const STARTED = NOW - 3.2 * 3_600_000;
+const STARTED = NOW - 3.2 * HOUR_MS;
 export const card = (more: Partial<RunCard> = {}): RunCard => {
   const run: RunCard = {
     entry: 'entry-1',

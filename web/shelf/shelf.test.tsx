@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { ShelfSpecies } from '#contract/views.ts';
-import type { Role } from '#core/people/index.ts';
+import type { Role } from '#core/roles/index.ts';
 import { SHELF_COLUMNS, shelfRow, type SpeciesAdded } from '#core/species/index.ts';
 import { writeCsv } from '#core/text/index.ts';
 import { DeedProvider } from '../data/deed.tsx';

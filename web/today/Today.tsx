@@ -3,8 +3,8 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
+import { MINUTE_MS, atLocal, houseDay } from '#core/time/index.ts';
 import { isSettledByHand, type DueState } from '#core/today/index.ts';
-import { atLocal, houseDay } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useDeeds } from '../data/deed.tsx';
 import { unseenActs, useOutbox, useView, type Draft } from '../data/house.ts';
@@ -13,7 +13,6 @@ import { Waiting } from '../parts/Waiting.tsx';
 import { sayDue } from '../words/due.ts';
 import { rowsOf, shownAt, STATES, withPending, type DueRow } from './group.ts';
 
-const MINUTE = 60_000;
 const STATE_WORDS: Record<DueState, string> = { overdue: 'Overdue', now: 'Now', next: 'Next' };
 
 export default function Today() {
@@ -139,7 +138,7 @@ function saySince(row: DueRow, { now, when }: { now: number; when: (ms: number) 
 
 /** `4 min late`, `3 h late`. */
 function sayLate(ms: number): string {
-  const minutes = Math.max(0, Math.floor(ms / MINUTE));
+  const minutes = Math.max(0, Math.floor(ms / MINUTE_MS));
   return `${minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h`} late`;
 }
 
@@ -148,9 +147,9 @@ function Later({ onChoose, now }: { onChoose: (untilMs: number, why: string) => 
   const [why, setWhy] = useState('busy at the dock');
   const tomorrow = atLocal(houseDay(now, house.zone) + 1, { hour: 8, minute: 0 }, house.zone);
   const choices = [
-    ['in 15 min', now + 15 * MINUTE],
-    ['in 1 h', now + 60 * MINUTE],
-    ['in 4 h', now + 240 * MINUTE],
+    ['in 15 min', now + 15 * MINUTE_MS],
+    ['in 1 h', now + 60 * MINUTE_MS],
+    ['in 4 h', now + 240 * MINUTE_MS],
     ['tomorrow at 8', tomorrow],
   ] as const;
   return (

@@ -1,4 +1,4 @@
-import type { Act, Entry } from '#core/journal/index.ts';
+import type { Act, Entry } from '#core/catalogue/index.ts';
 import type { Due } from '#core/today/index.ts';
 import { sayDue } from '../words/due.ts';
 import { rowsOf, withPending } from './group.ts';

@@ -1,6 +1,6 @@
 // Due things as rows: follow-ups of one tank and hour are one walk, so they are one row. And what this screen has settled already.
 import type { TodayView } from '#contract/views.ts';
-import type { Act } from '#core/journal/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
 import { stateOf, type Due, type DueState } from '#core/today/index.ts';
 
 export type DueRow = Due & { ids: string[] };

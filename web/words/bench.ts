@@ -1,11 +1,17 @@
 // What the bench says: methods, why one is not to be had, what is wrong with an input, what would turn the order.
-import type { Advice } from '#core/bench/advice.ts';
-import type { FactOf, FactSource } from '#core/bench/facts.ts';
-import type { Controls } from '#core/bench/input.ts';
-import type { InputFault } from '#core/bench/input.ts';
-import type { Method, NotOffered } from '#core/bench/methods.ts';
-import type { Strain, StrainName } from '#core/bench/figures.ts';
-import type { SettleBy, Turn } from '#core/bench/settle.ts';
+import type {
+  Advice,
+  FactOf,
+  FactSource,
+  Controls,
+  InputFault,
+  Method,
+  NotOffered,
+  Strain,
+  StrainName,
+  SettleBy,
+  Turn,
+} from '#core/bench/index.ts';
 import type { Quantity } from '#core/water/index.ts';
 import type { Units } from '../data/units.ts';
 

@@ -1,5 +1,5 @@
 // Every kind of entry as a sentence for the daybook. `name` tells what to call an id.
-import type { Entry } from '#core/journal/index.ts';
+import type { Entry } from '#core/catalogue/index.ts';
 import { SIGN_CLASS } from '#core/rounds/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
 import type { Units } from '../data/units.ts';

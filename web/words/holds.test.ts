@@ -1,4 +1,4 @@
-import type { HoldClock, Restart } from '#core/holds/index.ts';
+import type { HoldClock, Restart } from '#core/quarantine/index.ts';
 import { countDays, sayBlocker, sayCause, sayDays, sayEarliest, sayZero } from './holds.ts';
 
 const DAY = 20_510;

@@ -1,5 +1,5 @@
 // A hold's clock in words that a customer would understand.
-import type { Blocker, HoldClock, HoldZero, Restart, RestartCause } from '#core/holds/index.ts';
+import type { Blocker, HoldClock, HoldZero, Restart, RestartCause } from '#core/quarantine/index.ts';
 import { formatDay } from '#core/time/index.ts';
 
 const days = (n: number) => `${n} ${n === 1 ? 'day' : 'days'}`;

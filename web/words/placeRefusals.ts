@@ -1,5 +1,5 @@
 // What stands against a place, in words: forbidden, and what it costs.
-import type { FitCode } from '#core/room/index.ts';
+import type { FitCode } from '#core/placement/index.ts';
 import type { RefusalWords, Told } from './told.ts';
 
 const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,5 +1,5 @@
 // How an entry is said: its payload, what to call its ids, and units.
-import type { Kind, Payloads } from '#core/journal/index.ts';
+import type { Kind, Payloads } from '#core/catalogue/index.ts';
 import type { Units } from '../data/units.ts';
 
 export type Name = (id: string) => string;

@@ -1,6 +1,6 @@
 // Rows of the bench: the way chosen, floats, releases, readings.
-import type { BenchEntries } from '#core/bench/index.ts';
-import type { Chosen, Overrule } from '#core/journal/index.ts';
+import type { BenchEntries, Chosen } from '#core/bench/index.ts';
+import type { Overrule } from '#core/journal/index.ts';
 import type { WaterEntries } from '#core/water/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';

@@ -1,6 +1,6 @@
 // Rows of the dock: suppliers, crates with their lots and bags, arrivals, landings, chosen tanks.
 import type { DockEntries } from '#core/dock/index.ts';
-import { passedAs } from '#core/room/index.ts';
+import { passedAs } from '#core/placement/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from './projector.ts';

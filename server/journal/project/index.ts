@@ -1,7 +1,7 @@
 // All projectors in one table, and the one way to project an entry, its stock and its reversal.
 import type Database from 'better-sqlite3';
-import type { JournalEntries, Kind, Payloads, Recorded } from '#core/journal/index.ts';
-import type { Leg } from '#core/stock/index.ts';
+import type { JournalEntries, Kind, Payloads, RecordedEntry } from '#core/catalogue/index.ts';
+import type { Leg } from '#core/journal/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import type { Drizzle } from '../../db/open.ts';
 import * as tables from '../../db/projectionTables.ts';
@@ -9,8 +9,8 @@ import { benchProjectors } from './bench.ts';
 import { dockProjectors } from './dock.ts';
 import { lotProjectors } from './lots.ts';
 import { moveProjectors } from './moves.ts';
-import type { Projector, Projectors } from './projector.ts';
 import { peopleProjectors } from './people.ts';
+import type { Projector, Projectors } from './projector.ts';
 import { roomProjectors } from './room.ts';
 import { roundProjectors } from './rounds.ts';
 import { runProjectors } from './runs.ts';
@@ -20,7 +20,7 @@ import { makeStockProjector } from './stock.ts';
 /** Void with the facts of every kind. */
 const SHARED_VOIDS = ['p_leg', 'p_need'];
 
-export type Project = (entry: Recorded, actEntries: (actId: string) => Recorded[]) => Leg[];
+export type Project = (entry: RecordedEntry, actEntries: (actId: string) => RecordedEntry[]) => Leg[];
 
 export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof JournalEntries>> {
   return {

@@ -1,7 +1,7 @@
 // Rows of stock's own entries and of holds: lots on the books, cut, joined and measured, promises, arrangements with an end.
-import type { HoldEntries } from '#core/holds/index.ts';
-import type { StockEntries } from '#core/stock/index.ts';
 import { eq } from 'drizzle-orm';
+import type { HoldEntries } from '#core/quarantine/index.ts';
+import type { StockEntries } from '#core/stock/index.ts';
 import { clientOf, prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import { STILL_OPEN } from '../pieces.ts';

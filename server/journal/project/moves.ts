@@ -2,7 +2,7 @@
 import { eq } from 'drizzle-orm';
 import type { ExposureEntries, ToolFields } from '#core/exposure/index.ts';
 import type { MoveEntries } from '#core/moves/index.ts';
-import type { RemedyEntries } from '#core/remedies/index.ts';
+import type { RemedyEntries } from '#core/treatments/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import { factOf, noteChange, type MakeProjectors } from './projector.ts';

@@ -1,11 +1,12 @@
 // Rows of the house: its rules, racks, waters, tanks, which tank is on which water since when, what is gone.
 import { eq } from 'drizzle-orm';
 import type { RoomEntries } from '#core/room/index.ts';
+import type { SettingsEntries } from '#core/settings/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';
 import { factOf, isLater, noteChange, type MakeProjectors } from './projector.ts';
 
-export const roomProjectors: MakeProjectors<RoomEntries> = (db) => {
+export const roomProjectors: MakeProjectors<RoomEntries & SettingsEntries> = (db) => {
   const rack = prepareInsert(db, tables.rack);
   const water = prepareInsert(db, tables.water);
   const tank = prepareInsert(db, tables.tank);

@@ -1,5 +1,5 @@
 // Rows of runs.
-import { passedAs } from '#core/room/index.ts';
+import { passedAs } from '#core/placement/index.ts';
 import type { RunEntries } from '#core/runs/index.ts';
 import { prepareInsert } from '../../db/insert.ts';
 import * as tables from '../../db/projectionTables.ts';

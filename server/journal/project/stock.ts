@@ -1,9 +1,10 @@
 // Legs and balances: commutative sums over whatever the entries move. Shared by all kinds, so no kind can forget them.
-import { legsOf, linksOf, type Recorded } from '#core/journal/index.ts';
-import { findUnbalancedLot, isOutside, negate, type Leg } from '#core/stock/index.ts';
+import { legsOf, linksOf, type RecordedEntry } from '#core/catalogue/index.ts';
+import { findUnbalancedLot, negate, type Leg } from '#core/journal/index.ts';
+import { isOutside } from '#core/stock/index.ts';
 import { clientOf, prepareInsert } from '../../db/insert.ts';
-import * as tables from '../../db/projectionTables.ts';
 import type { Drizzle } from '../../db/open.ts';
+import * as tables from '../../db/projectionTables.ts';
 
 export function makeStockProjector(db: Drizzle) {
   const leg = prepareInsert(db, tables.leg);
@@ -17,7 +18,7 @@ export function makeStockProjector(db: Drizzle) {
 
   return {
     /** Posts the legs and notes what the entry rests on. Gives the legs, for judging the balances after the act. */
-    post(entry: Recorded) {
+    post(entry: RecordedEntry) {
       const legs = legsOf(entry);
       const unbalanced = findUnbalancedLot(legs);
       if (unbalanced) throw new Error(`the legs of ${entry.kind} ${entry.id} make or lose fish of lot ${unbalanced}`);
@@ -31,7 +32,7 @@ export function makeStockProjector(db: Drizzle) {
       return legs;
     },
     /** Takes back what `post` did for an entry; its legs and needs are voided with its facts, what it made by name: an index by entry would cost each act. */
-    takeBack(entry: Recorded, by: string) {
+    takeBack(entry: RecordedEntry, by: string) {
       for (const ref of new Set(linksOf(entry).makes)) voidMade.run(by, ref, entry.id);
       const legs = negate(legsOf(entry));
       legs.forEach(addToBalance);

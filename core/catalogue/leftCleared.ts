@@ -1,0 +1,111 @@
+// The house's own question of an act: who was cleared before it, meets fish on hold by it, and is not put on hold again by it. A screen opens such holds
+// itself; one line, another client, a page that had not loaded may not have known.
+import { refuse, type Refusal } from '../journal/index.ts';
+import { whoMeets, whoRestarts, type Placed } from '../quarantine/index.ts';
+import type { Role } from '../roles/index.ts';
+import type { Entry } from './payloads.ts';
+import type { HouseState } from './state.ts';
+
+/** A cleared lot, and the water in which it meets fish on hold. */
+export type Met = { lot: string; label: string; water: string };
+
+/** Cleared fish that meet fish on hold by one entry. What was so before the act decides: `state` is asked before any of it is written. */
+export function clearedMet(entry: Entry, act: readonly Entry[], state: HouseState): Met[] {
+  const stands = new Map(act.flatMap((one) => (one.kind === 'lot.split' ? [[one.payload.child, one.payload.lot] as const] : [])));
+  const going = (lot: string, into: readonly string[], onHold: boolean) =>
+    into.flatMap((tank) => metByNewcomer({ lot, known: stands.get(lot) ?? lot, onHold, tank }, state));
+  switch (entry.kind) {
+    case 'stock.moved':
+      return entry.payload.moves.flatMap(({ lot, to }) => going(lot, [to], isOnHold(stands.get(lot) ?? lot, state)));
+    case 'fish.released':
+      return going(entry.payload.lot, [entry.payload.tank], isOnHold(entry.payload.lot, state));
+    case 'run.released': {
+      const { lot, into, run } = entry.payload;
+      const known = state.findRun(run);
+      const homes = (known?.home ?? []).map((tank) => state.findTank(tank)?.water);
+      const elsewhere = into.map(({ tank }) => tank).filter((tank) => !homes.includes(state.findTank(tank)?.water));
+      return going(lot, elsewhere, !known?.cleared || state.findOpenHold(lot) !== undefined);
+    }
+    case 'tool.used':
+      return metByTool(entry.payload, entry.occurredAtMs, state);
+    case 'water.exchanged': {
+      const { tank, fromTank } = entry.payload;
+      return fromTank === undefined ? [] : metByWater(fromTank, tank, state);
+    }
+    case 'tank.changed': {
+      const tank = state.findTank(entry.payload.tank);
+      const to = entry.payload.fields.water;
+      return !tank || to === undefined || to === tank.water
+        ? []
+        : metByJoining([livingIn([tank.id], tank.water, state), livingOf(to, state)]);
+    }
+    case 'waters.joined':
+      return metByJoining([livingOf(entry.payload.from, state), livingOf(entry.payload.into, state)]);
+    default:
+      return [];
+  }
+}
+
+/** Of those met, whom the act does not put on hold again. Whoever may write the entry may leave them cleared, knowingly. */
+export function leftCleared(
+  met: readonly Met[],
+  { act, state, rank }: { act: readonly Entry[]; state: HouseState; rank: Role },
+): Refusal[] {
+  const opened = new Set(act.flatMap((one) => (one.kind === 'hold.opened' ? [one.payload.lot] : [])));
+  const left = [...new Map(met.map((one) => [one.lot, one])).values()].filter(({ lot }) => !opened.has(lot));
+  return left.flatMap(({ lot, label, water }) =>
+    refuse('cost.leftCleared', 'again', { who: label, lot, type: state.findWater(water)!.type, size: left.length }, rank),
+  );
+}
+
+const isOnHold = (lot: string, state: HouseState): boolean => state.findOpenHold(lot) !== undefined || !state.isInTank(lot);
+
+function livingIn(tanks: readonly string[], water: string, state: HouseState): Placed[] {
+  return tanks.flatMap((tank) =>
+    state.occupants(tank).map(({ lot }) => ({
+      lot,
+      label: state.findLot(lot)?.label ?? lot,
+      tank,
+      water,
+      onHold: state.findOpenHold(lot) !== undefined,
+    })),
+  );
+}
+const livingOf = (water: string, state: HouseState): Placed[] => livingIn(state.tanksOn(water), water, state);
+
+function metByNewcomer(
+  { lot, known, onHold, tank }: { lot: string; known: string; onHold: boolean; tank: string },
+  state: HouseState,
+): Met[] {
+  const facts = state.findTank(tank);
+  // In a customer's tank nobody of the house is met.
+  if (!facts || facts.purpose === 'customer') return [];
+  const living = livingOf(facts.water, state);
+  if (living.some((one) => one.lot === known)) return [];
+  const who = whoRestarts({ lot: known, onHold, fromWater: '', toWater: facts.water }, living);
+  const itself = who.newcomerExposed ? [{ lot, label: state.findLot(known)?.label ?? lot, water: facts.water }] : [];
+  return [...who.exposed, ...itself];
+}
+
+/** Wet from elsewhere when it went in, or from a tank before in the same deed. */
+function metByTool({ tool, tanks }: { tool: string; tanks: readonly string[] }, atMs: number, state: HouseState): Met[] {
+  const wet = new Set(state.wetFrom(tool, atMs));
+  return tanks.flatMap((tank) => {
+    const met = [...wet].flatMap((from) => metByWater(from, tank, state));
+    wet.add(tank);
+    return met;
+  });
+}
+
+function metByWater(fromTank: string, toTank: string, state: HouseState): Met[] {
+  const [from, to] = [state.findTank(fromTank), state.findTank(toTank)];
+  if (!from || !to || from.water === to.water || to.purpose === 'customer') return [];
+  if (!livingOf(from.water, state).some(({ onHold }) => onHold)) return [];
+  return livingOf(to.water, state).filter(({ onHold }) => !onHold);
+}
+
+function metByJoining([one, other]: [Placed[], Placed[]]): Met[] {
+  const apart = [one.map((placed) => ({ ...placed, water: 'one' })), other.map((placed) => ({ ...placed, water: 'other' }))];
+  const waters = new Map([...one, ...other].map(({ lot, water }) => [lot, water]));
+  return whoMeets(['one', 'other'], apart.flat()).exposed.map((met) => ({ ...met, water: waters.get(met.lot)! }));
+}

@@ -1,0 +1,1 @@
+export { makeChance, normal } from './chance.ts';

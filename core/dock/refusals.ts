@@ -1,0 +1,18 @@
+// Why entries about what comes in may not be written; their words stand in web.
+
+export const DOCK_REFUSALS = [
+  'crate.alreadyArrived',
+  'crate.notArrived',
+  'crate.badList',
+  'bag.alreadyLanded',
+  'bag.alreadyAbsent',
+  'bag.notLanded',
+  'bag.otherLot',
+  'bag.empty',
+  'bag.alreadyReleased',
+  'bag.notAssigned',
+] as const;
+
+declare module '../journal/refusal.ts' {
+  interface RefusalCodes extends Record<(typeof DOCK_REFUSALS)[number], true> {}
+}

@@ -1,0 +1,28 @@
+import type { Mark } from '../journal/index.ts';
+import type { PlacementState } from '../placement/index.ts';
+
+export type CrateFacts = { id: string; label: string; arrived?: Mark };
+export type BagFacts = {
+  id: string;
+  crate: string;
+  label: string;
+  lot: string;
+  listed: number;
+  landing?: Mark & { lot: string; condition: string; bagState: string };
+  absence?: Mark;
+  assignment?: Mark & { tank: string; overruled: string[] };
+  /** Afloat. */
+  run?: Mark & { id: string };
+  /** Poured into the vessel of a run. */
+  taken?: Mark & { run: string };
+  release?: Mark;
+};
+
+export interface DockState extends PlacementState {
+  findSupplier(id: string): { id: string; name: string } | undefined;
+  findCrate(id: string): CrateFacts | undefined;
+  hasBag(id: string): boolean;
+  findBag(id: string): BagFacts | undefined;
+  /** What was passed over when a tank was chosen for other bags of a lot. */
+  passedFor(lot: string, tank: string): string[];
+}

@@ -1,0 +1,15 @@
+// Why entries about tools and water that is carried may not be written; their words stand in web.
+
+export const EXPOSURE_REFUSALS = [
+  'tool.notYourHands',
+  'tool.usedSince',
+  'water.tooMuch',
+  'water.twoSources',
+  'water.fromHold',
+  'water.treated',
+  'water.notRead',
+] as const;
+
+declare module '../journal/refusal.ts' {
+  interface RefusalCodes extends Record<(typeof EXPOSURE_REFUSALS)[number], true> {}
+}

@@ -1,0 +1,21 @@
+import type { BenchSettings, StepState } from '../bench/index.ts';
+import type { ChangeState } from '../journal/index.ts';
+import type { PeopleState } from '../people/index.ts';
+import type { PlacementSettings, PlacementState } from '../placement/index.ts';
+import type { RoomState } from '../room/index.ts';
+import type { ToolFacts } from './entries.ts';
+
+export interface ExposureState
+  extends
+    ChangeState,
+    Omit<StepState, 'findRules'>,
+    Pick<PeopleState, 'findPerson'>,
+    Pick<RoomState, 'findRack'>,
+    Pick<PlacementState, 'findTank' | 'findWater' | 'tanksOn' | 'occupants' | 'findOpenHold' | 'systemOf'> {
+  findRules(): (BenchSettings & PlacementSettings) | undefined;
+  findTool(id: string): ToolFacts | undefined;
+  /** Tanks from which a tool, or hands, are wet still at an instant, since they were last clean. */
+  wetFrom(tool: string, atMs: number): string[];
+  /** When a tool, or hands, were wet last. */
+  lastUseOf(tool: string): number | undefined;
+}

@@ -1,0 +1,2 @@
+export { ORIGINS, type LotFacts, type Origin } from './facts.ts';
+export type { LotState } from './state.ts';

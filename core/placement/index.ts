@@ -1,0 +1,24 @@
+export { fit } from './fit.ts';
+export type { Meetings } from './costs.ts';
+export {
+  CALM_SYSTEM,
+  COST_CODES,
+  isCost,
+  isTaken,
+  type CostCode,
+  type FitCode,
+  type FitReason,
+  type FitTank,
+  type Held,
+  type Newcomer,
+  type Resident,
+  type SystemFacts,
+} from './placeFacts.ts';
+export { KNOWINGLY, takenKnowingly } from './knowingly.ts';
+export { STARTING_PLACES, type PlaceRules } from './placeRules.ts';
+export { passedAs, refuseUnfit } from './placing.ts';
+export { livingOn, type Living } from './living.ts';
+export { PLACEMENT_REFUSALS } from './refusals.ts';
+export type { LivingState, PlacementState } from './state.ts';
+export { STARTING_PLACEMENT, type PlacementSettings } from './settings.ts';
+export { fitTreatments, shyOf } from './fit.ts';

@@ -1,0 +1,13 @@
+// Who lives on a system, with what is known of their kind.
+import type { SpeciesFacts } from '../species/index.ts';
+import type { LivingState } from './state.ts';
+
+export type Living = { lot: string; label: string; species?: SpeciesFacts };
+
+export const livingOn = (water: string, state: LivingState): Living[] =>
+  state.tanksOn(water).flatMap((tank) =>
+    state.occupants(tank).map(({ lot }) => {
+      const { species, label = lot } = state.findLot(lot) ?? {};
+      return { lot, label, species: species === undefined ? undefined : state.findSpecies(species) };
+    }),
+  );

@@ -1,0 +1,78 @@
+// What a place is judged by, and how a reason against it is written: the newcomer, who lives there, the tank and its system.
+import type { TankFacts, WaterFacts } from '../room/index.ts';
+import type { RemedyFamily, SpeciesFacts } from '../species/index.ts';
+
+export const COST_CODES = [
+  'cost.restarts',
+  'cost.newcomerMeets',
+  'cost.crowded',
+  'cost.crowdedGrown',
+  'cost.ownKind',
+  'cost.bold',
+  'cost.strongFlow',
+  'cost.feedingRace',
+  'cost.otherSupplier',
+  'cost.suspect',
+  'cost.promised',
+  'cost.breeding',
+  'cost.coming',
+  'cost.unknownKind',
+  'cost.unknownCompany',
+] as const;
+export type CostCode = (typeof COST_CODES)[number];
+export const FORBIDDEN_CODES = [
+  'fit.wrongWater',
+  'fit.tooCold',
+  'fit.tooWarm',
+  'fit.noLid',
+  'fit.eatsResidents',
+  'fit.eatenByResidents',
+  'fit.neverWith',
+  'fit.keptAlone',
+  'fit.saleBeforeHold',
+  'fit.shyOfTreatment',
+  'fit.heldTreatment',
+  'fit.illHere',
+  'fit.awayFromHome',
+] as const;
+export type ForbiddenCode = (typeof FORBIDDEN_CODES)[number];
+export type FitCode = ForbiddenCode | CostCode;
+/** `facts.size` = how much of a cost; one that was taken is asked about again only when it grew. `lead` = a cost that only a lead takes in this house. */
+export type FitReason = { code: FitCode; facts: Record<string, string | number | boolean>; lead?: true };
+export const isCost = (code: string): code is CostCode => code.startsWith('cost.');
+/** A cost that a keeper's tap takes. */
+export const isTaken = ({ code, lead }: Pick<FitReason, 'code' | 'lead'>): boolean => isCost(code) && !lead;
+
+export type Newcomer = {
+  species?: SpeciesFacts;
+  sizeCm?: number;
+  lot: string;
+  n: number;
+  /** As many as could come at most, where less than all of them may be taken; else `n`. */
+  atMost?: number;
+  holdDone: boolean;
+  supplier?: string;
+  /** Heads of its lot that are to come to the same tank after them. */
+  more?: number;
+  /** How it came or how it is: poor fish bear no bold company. */
+  weak?: boolean;
+};
+export type Resident = {
+  species?: SpeciesFacts;
+  sizeCm?: number;
+  lot: string;
+  label?: string;
+  n?: number;
+  supplier?: string;
+  onHold?: boolean;
+  promised?: boolean;
+};
+/** A treatment that is over: what it left stays until a test finds none, or it is long enough ago. */
+export type Held = { family: RemedyFamily; endedAtMs: number; zeroTested: boolean };
+/** What a system is under, has held, and who was ill on it within a quarantine that is still open. */
+export type SystemFacts = { courses: readonly RemedyFamily[]; held: readonly Held[]; ill?: { what: string; lots: readonly string[] } };
+export const CALM_SYSTEM: SystemFacts = { courses: [], held: [] };
+
+/** `temperatureC` and `salinityPpt` of the water: the latest reading where there is one, else what it is set to; `volumeL` the tank's own. */
+export type FitTank = Pick<TankFacts, 'purpose' | 'lid' | 'volumeL' | 'vessel' | 'flow'> &
+  Pick<WaterFacts, 'type' | 'temperatureC' | 'salinityPpt'> & { system: SystemFacts; suspect?: boolean };

@@ -1,0 +1,109 @@
+// The fit of a lot and a tank as refusals, asked of the house's present state: the same for a bag, a release, a move. A lead passes over what is forbidden
+// with a reason; a keeper takes a cost knowingly, and what was taken is asked about again only when it grew.
+import { type Refusal, refuse, type Context } from '../journal/index.ts';
+import { whoRestarts } from '../quarantine/index.ts';
+import type { TankFacts } from '../room/index.ts';
+import type { SpeciesFacts } from '../species/index.ts';
+import type { Meetings } from './costs.ts';
+import { fit } from './fit.ts';
+import { isTaken, type FitReason } from './placeFacts.ts';
+import { STARTING_PLACEMENT } from './settings.ts';
+import type { PlacementState } from './state.ts';
+
+type Placing = {
+  lot: string;
+  n?: number;
+  tank: TankFacts;
+  path: string;
+  passed?: readonly string[];
+  atMs: number;
+  /** Not in good shape; left out, by what was seen of the lot. */ weak?: boolean;
+  /** As if they were these. */ as?: SpeciesFacts;
+  /** The bag or vessel that they come out of. */ out?: string;
+  /** Their hold is over, where they stand in no tank to tell it by. */ holdDone?: boolean;
+};
+
+export function refuseUnfit(placing: Placing, { state }: Context<PlacementState>): Refusal[] {
+  if (placing.tank.retired) return refuse('tank.retired', placing.path, { code: placing.tank.code });
+  return fitOf(placing, state)
+    .filter((reason) => !isPassed(reason, placing.passed ?? []))
+    .map((reason) => (reason.code === 'cost.restarts' ? withDays(reason, placing, state) : reason))
+    .flatMap(({ lead, code, facts }) =>
+      refuse(code, placing.path, { ...facts, tank: placing.tank.code }, isTaken({ code, lead }) ? 'keeper' : 'lead'),
+    );
+}
+
+/** `cost.crowded:1.4` = taken up to that size; a forbidden code as it is. */
+export const passedAs = (code: string, size?: number): string => (size === undefined ? code : `${code}:${size}`);
+const ROUNDING = 1e-9;
+function isPassed({ code, facts }: FitReason, passed: readonly string[]): boolean {
+  return passed.some((one) => {
+    const [taken, size] = one.split(':');
+    return taken === code && (typeof facts.size !== 'number' || facts.size <= Number(size ?? 0) + ROUNDING);
+  });
+}
+
+function fitOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: PlacementState): FitReason[] {
+  const facts = state.findLot(lot);
+  const water = state.findWater(tank.water);
+  if (!facts || !water) throw new Error(`lot ${lot} or water ${tank.water} vanished between checks`);
+  const species = said.as ?? (facts.species ? state.findSpecies(facts.species) : undefined);
+  // Some of it lives in a tank and no hold is open: the hold is over, or was before the books began.
+  const onHold = state.findOpenHold(lot) !== undefined;
+  const holdDone = said.holdDone ?? (state.isInTank(lot) && !onHold);
+  const known = (here: { lot: string; n: number }) => {
+    const other = state.findLot(here.lot);
+    return {
+      lot: here.lot,
+      label: other?.label,
+      n: here.n,
+      sizeCm: other?.sizeCm,
+      supplier: other?.supplier,
+      promised: state.lotCount(here.lot).promised > 0,
+      species: other?.species ? state.findSpecies(other.species) : undefined,
+    };
+  };
+  const coming = state.comingTo(tank.id, out);
+  const more = coming.find((one) => one.lot === lot)?.n;
+  const rules = state.findRules() ?? STARTING_PLACEMENT;
+  return fit(
+    { lot, n, species, sizeCm: facts.sizeCm, holdDone, supplier: facts.supplier, more, weak: said.weak ?? state.isWeak(lot, atMs) },
+    { ...water, ...tank, system: state.systemOf(tank.water), suspect: state.isSuspect(tank.water, atMs) },
+    {
+      residents: state.occupants(tank.id).map(known),
+      coming: coming.filter((one) => one.lot !== lot).map(known),
+      meets: holdDone && tank.purpose === 'customer' ? undefined : meetingsOf({ lot, onHold: !holdDone, tank, atMs }, state),
+      rules: rules.places,
+      now: atMs,
+    },
+  );
+}
+
+/** How many clear days each loses: clocks are read only where it is still to be asked. */
+function withDays(reason: FitReason, { tank, atMs }: Placing, state: PlacementState): FitReason {
+  const lots = [...new Set(state.tanksOn(tank.water).flatMap((id) => state.occupants(id).map(({ lot }) => lot)))];
+  const clear = [...state.clocksOf(lots, atMs)].map(([lot, clock]) => ({ label: state.findLot(lot)?.label ?? lot, days: clock.clean }));
+  if (clear.length === 0) return reason;
+  const lost = clear.reduce((sum, { days }) => sum + days, 0);
+  return { ...reason, facts: { ...reason.facts, lost, who: clear.map(({ label, days }) => `${label} (${days} clear days)`).join(', ') } };
+}
+
+/** Who of the system loses clear days by it. Of a tank whose system the lot lives on already nobody does. */
+function meetingsOf(of: { lot: string; onHold: boolean; tank: TankFacts; atMs: number }, state: PlacementState): Meetings | undefined {
+  const living = state.tanksOn(of.tank.water).flatMap((tank) =>
+    state.occupants(tank).map(({ lot }) => ({
+      lot,
+      label: state.findLot(lot)?.label ?? lot,
+      tank,
+      water: of.tank.water,
+      onHold: state.findOpenHold(lot) !== undefined,
+    })),
+  );
+  if (living.some(({ lot }) => lot === of.lot)) return undefined;
+  const who = whoRestarts({ lot: of.lot, onHold: of.onHold, fromWater: '', toWater: of.tank.water }, living);
+  return {
+    restarted: [...new Map(who.restarted.map(({ lot, label }) => [lot, { lot, label }])).values()],
+    exposed: [...new Set(who.exposed.map(({ label }) => label))],
+    newcomerMeets: who.newcomerExposed,
+  };
+}

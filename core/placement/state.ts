@@ -1,0 +1,24 @@
+import type { LotState } from '../lots/index.ts';
+import type { QuarantineState } from '../quarantine/index.ts';
+import type { RoomState } from '../room/index.ts';
+import type { SpeciesState } from '../species/index.ts';
+import type { SystemFacts } from './placeFacts.ts';
+import type { PlacementSettings } from './settings.ts';
+
+/** Who lives on a system. */
+export type LivingState = Pick<RoomState, 'tanksOn'> & Pick<LotState, 'occupants' | 'findLot'> & Pick<SpeciesState, 'findSpecies'>;
+
+export interface PlacementState
+  extends
+    LotState,
+    Pick<SpeciesState, 'findSpecies'>,
+    Pick<RoomState, 'findTank' | 'findWater' | 'tanksOn' | 'comingTo'>,
+    Pick<QuarantineState, 'findOpenHold' | 'clocksOf'> {
+  findRules(): PlacementSettings | undefined;
+  /** What a system is under, has held, and who was ill on it within a quarantine that is open. */
+  systemOf(water: string): SystemFacts;
+  /** It came in poor shape, or a sign of weakness was seen on it, in the last two days. */
+  isWeak(lot: string, atMs: number): boolean;
+  /** Something was odd on a system of late. */
+  isSuspect(water: string, atMs: number): boolean;
+}

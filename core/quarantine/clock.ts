@@ -1,0 +1,234 @@
+// The hold clock: from facts, policy and now to days counted, restarts with their causes, what stands before release.
+import { SIGN_CLASS, SETTLING_MS } from '../rounds/index.ts';
+import { inOrder, houseDay, startOfHouseDay } from '../time/index.ts';
+import { courseIn, isOwn, markOf, scopeOf, shortDays, wasThere, type DayMark, type Scope } from './days.ts';
+import { lookKey, outsideOf, type ClockEvent, type ClockFacts, type HoldZero } from './facts.ts';
+import type { HoldPolicy } from './policy.ts';
+
+export type RestartCause =
+  | 'illness'
+  | 'illness in the water'
+  | 'unexplained death'
+  | 'lasting stress'
+  | 'newcomer'
+  | 'came to fish on hold'
+  | 'shared tool'
+  | 'shared water'
+  | 'remedy ended';
+
+/** Why the count began anew, and the entry that says so. `what` = the sign, remedy or tool; `who` = the fish; `place` = where. */
+export type Restart = { cause: RestartCause; entry: string; atMs: number; day: number; what?: string; who?: string; place?: string };
+
+export type Blocker =
+  | { why: 'days'; left: number }
+  /** `atMs` = when it was last seen to eat. */
+  | { why: 'not eating'; atMs: number }
+  | { why: 'never ate' }
+  | { why: 'unseen'; n: number; atMs: number }
+  | { why: 'remedy'; family: string };
+
+export type HoldClock = {
+  zero: { cause: HoldZero | RestartCause; entry: string; atMs: number; day: number };
+  /** Oldest first; the last one is the zero. */
+  restarts: readonly Restart[];
+  /** One mark a house day, from the day that the hold opened to today. */
+  openedDay: number;
+  days: readonly DayMark[];
+  /** Clean days since the zero, and how many are asked for. */
+  clean: number;
+  required: number;
+  /** Everything that stands between now and release; empty = it may be signed off. */
+  blockers: readonly Blocker[];
+  /** The house day on which its days can be over if all goes well; unknown while a remedy runs that does not count. */
+  earliestDay?: number;
+};
+
+/**
+ * Where a hold stands at `now` (UTC ms). Pure, and independent of the order in which facts arrived. A day counts when it is over,
+ * lies after the zero's day, every place where the lot stood at its end was looked at, and nobody was missed without a word.
+ * So `clean` + days not counted + the zero's day + today always make up the days since the zero. Policy days run from 1 to 365.
+ * Cost: one pass over the days and over the events of its waters. Throws a RangeError on a zone that is none (core/time).
+ */
+export function holdClock(facts: ClockFacts, policy: HoldPolicy, now: number): HoldClock {
+  const { zone, opened } = facts;
+  const openedDay = houseDay(opened.atMs, zone);
+  const today = houseDay(now, zone);
+  const scope = scopeOf(facts);
+  const restarts = restartsOf(facts, policy, { ...scope, now, openedDay });
+  const last = restarts.at(-1);
+  const opening = { cause: opened.zero, entry: opened.entry, atMs: opened.atMs, day: openedDay };
+  const zeroDays = new Set([openedDay, ...restarts.map(({ day }) => day)]);
+  const short = shortDays(facts, scope, now);
+  const days: DayMark[] = [];
+  for (let day = openedDay; day <= today; day += 1) {
+    const mark = zeroDays.has(day) ? 'zero' : day === today ? 'today' : markOf(day, facts, policy, { short, hasCourses: scope.hasCourses });
+    days.push(mark);
+  }
+  // The end of a treatment asks for days of its own, and shortens nothing of what the last illness asks: the later date holds.
+  const asked = [
+    restarts.findLast(({ cause }) => cause !== 'remedy ended') ?? opening,
+    ...(last?.cause === 'remedy ended' ? [last] : []),
+  ].map((since) => {
+    const count = cleanSince(days, { since: since.day, openedDay });
+    const wants = since.cause === 'remedy ended' ? policy.daysAfterRemedy : policy.days;
+    return { since, clean: count, required: wants, left: Math.max(0, wants - count) };
+  });
+  const binding = asked.reduce((most, one) => (one.left >= most.left ? one : most));
+  const { since: zero, clean, required, left } = binding;
+  const under = scope.hasCourses && !policy.countsUnderRemedy ? courseIn(facts, now, now + 1) : undefined;
+  // Today can still be a clean day unless the count began on it; the day after it is over is the first on which it counts.
+  const lostToday = today === zero.day || short.has(today) ? 1 : 0;
+  return {
+    zero: { cause: zero.cause, entry: zero.entry, atMs: zero.atMs, day: zero.day },
+    restarts,
+    openedDay,
+    days,
+    clean,
+    required,
+    blockers: blockersOf(facts, { now, left, under, short, own: scope.own }),
+    ...(under ? {} : { earliestDay: left === 0 ? today : today + left + lostToday }),
+  };
+}
+
+const cleanSince = (days: readonly DayMark[], { since, openedDay }: { since: number; openedDay: number }): number =>
+  days.reduce((count, mark, index) => (mark === 'clean' && openedDay + index > since ? count + 1 : count), 0);
+
+/** It was seen to eat today or yesterday. */
+const EATEN_WITHIN_DAYS = 1;
+
+function restartsOf(
+  facts: ClockFacts,
+  policy: HoldPolicy,
+  { now, waters, openedDay }: Scope & { now: number; openedDay: number },
+): Restart[] {
+  const found: Restart[] = [];
+  // What came on the very day that the hold opened is part of its beginning: that day is the zero anyway.
+  const firstMs = startOfHouseDay(openedDay + 1, facts.zone);
+  for (const water of waters) {
+    const stays = waters.length === 1 ? facts.stays : facts.stays.filter((stay) => stay.water === water);
+    // A plain loop: this is asked for every event of a water, for every lot on it.
+    const stoodThere = (atMs: number) => {
+      if (atMs < firstMs || atMs > now) return false;
+      for (const stay of stays) if (wasThere(stay, atMs)) return true;
+      return false;
+    };
+    for (const event of facts.events.get(water) ?? []) {
+      // What happened to the lot itself counts wherever it was.
+      const counts =
+        isOwn(event, facts.kin) && event.kind !== 'arrival' ? event.atMs >= firstMs && event.atMs <= now : stoodThere(event.atMs);
+      if (!counts) continue;
+      const cause = causeOf(event, facts, policy);
+      if (cause) found.push({ ...cause, entry: event.entry, atMs: event.atMs, day: houseDay(event.atMs, facts.zone) });
+    }
+    // Days that count under a treatment are not lost when it ends.
+    for (const { untilMs, endEntry, entry, family } of policy.countsUnderRemedy ? [] : (facts.courses.get(water) ?? []))
+      if (untilMs !== undefined && stoodThere(untilMs))
+        found.push({
+          cause: 'remedy ended',
+          entry: endEntry ?? entry,
+          atMs: untilMs,
+          day: houseDay(untilMs, facts.zone),
+          what: family,
+        });
+  }
+  for (const lot of facts.kin.keys())
+    for (const event of facts.events.get(outsideOf(lot)) ?? []) {
+      if (event.atMs < firstMs || event.atMs > now || !isOwn(event, facts.kin)) continue;
+      const cause = causeOf(event, facts, policy);
+      if (cause) found.push({ ...cause, entry: event.entry, atMs: event.atMs, day: houseDay(event.atMs, facts.zone) });
+    }
+  if (found.length < 2) return found;
+  return found
+    .sort((one, other) => inOrder(one, other) || (keyOf(one) < keyOf(other) ? -1 : 1))
+    .filter((one, index, all) => one.entry !== all[index - 1]?.entry || keyOf(one) !== keyOf(all[index - 1]!));
+}
+
+const keyOf = ({ entry, cause, who = '', place = '' }: Restart) => `${entry}|${cause}|${who}|${place}`;
+
+type Cause = Pick<Restart, 'cause' | 'what' | 'who' | 'place'>;
+
+function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolicy): Cause | undefined {
+  const own = isOwn(event, facts.kin);
+  const { label: who, place } = event;
+  switch (event.kind) {
+    case 'sign': {
+      const { sign: what } = event;
+      const kind = SIGN_CLASS[what];
+      if (kind === 'illness')
+        return own
+          ? { cause: 'illness', what, who, place }
+          : restartsOn.illnessInWater
+            ? { cause: 'illness in the water', what, who, place }
+            : undefined;
+      return own && kind === 'stress' && !isSettling(facts, event) ? { cause: 'lasting stress', what, who, place } : undefined;
+    }
+    case 'death':
+      if (event.cause === 'illness')
+        return own
+          ? { cause: 'illness', what: 'a death', who, place }
+          : restartsOn.illnessInWater
+            ? { cause: 'illness in the water', what: 'a death', who, place }
+            : undefined;
+      return own && event.cause === 'not known' ? { cause: 'unexplained death', who, place } : undefined;
+    case 'arrival': {
+      if (!restartsOn.newcomer) return undefined;
+      if (!own) return event.clear || event.along.some((one) => facts.kin.has(one)) ? undefined : { cause: 'newcomer', who, place };
+      const met = event.met.filter(({ lot }) => !facts.kin.has(lot));
+      return met.length > 0
+        ? { cause: 'came to fish on hold', who: [...new Set(met.map(({ label }) => label))].join(', '), place }
+        : undefined;
+    }
+    case 'contact': {
+      if (!restartsOn.contact || event.sources.every((lot) => facts.kin.has(lot))) return undefined;
+      return { cause: event.by === 'tool' ? 'shared tool' : 'shared water', what: event.label, who: event.from, place };
+    }
+    case 'unseen':
+      return undefined;
+  }
+}
+
+/** Stress is expected for two days after fish came to the place where it was seen; a tank that came to another system moved nobody. */
+function isSettling({ stays }: ClockFacts, { place, atMs }: ClockEvent): boolean {
+  let since = stays.find((stay) => stay.place === place && wasThere(stay, atMs))?.fromMs;
+  for (let before = since; before !== undefined;) {
+    since = before;
+    before = stays.find((stay) => stay.place === place && stay.untilMs === since && stay.fromMs < since!)?.fromMs;
+  }
+  return since !== undefined && atMs - since <= SETTLING_MS;
+}
+
+type Standing = {
+  now: number;
+  left: number;
+  under: { family: string } | undefined;
+  short: ReadonlyMap<number, { n: number; atMs: number }>;
+  own: readonly ClockEvent[];
+};
+
+function blockersOf(facts: ClockFacts, { now, left, under, short, own }: Standing): Blocker[] {
+  const blockers: Blocker[] = [];
+  if (left > 0) blockers.push({ why: 'days', left });
+  if (under) blockers.push({ why: 'remedy', family: under.family });
+  const { ateMs, zone } = facts;
+  if (ateMs === undefined) blockers.push({ why: 'never ate' });
+  else if (houseDay(now, zone) - houseDay(ateMs, zone) > EATEN_WITHIN_DAYS || refusedSince(own, ateMs, now))
+    blockers.push({ why: 'not eating', atMs: ateMs });
+  const missed = [...short.values()].sort((one, other) => other.atMs - one.atMs)[0];
+  const today = houseDay(now, facts.zone);
+  const lookedSince = missed && seenAfter(facts, { day: houseDay(missed.atMs, facts.zone), today, short });
+  if (missed && !lookedSince) blockers.push({ why: 'unseen', n: missed.n, atMs: missed.atMs });
+  return blockers;
+}
+
+/** A look since its last meal said that it does not eat. */
+function refusedSince(own: readonly ClockEvent[], ateMs: number, now: number): boolean {
+  return own.some((event) => event.kind === 'sign' && event.sign === 'not eating' && event.atMs > ateMs && event.atMs <= now);
+}
+
+/** A later day was looked at and nobody was missed on it: the fish are there after all. */
+function seenAfter(facts: ClockFacts, { day, today, short }: { day: number; today: number; short: ReadonlyMap<number, unknown> }): boolean {
+  const places = facts.stays.filter(({ untilMs }) => untilMs === undefined).map(({ place }) => place);
+  for (let later = day + 1; later <= today; later += 1)
+    if (!short.has(later) && places.every((place) => facts.looks.has(lookKey(place, later)))) return true;
+  return false;
+}

@@ -1,0 +1,199 @@
+// From the house's rows to what each hold clock is told. Pure: whoever reads the rows reads enough of them (server/holds).
+import { spansOf } from '../time/index.ts';
+import { clearings, type Clearings } from './clear.ts';
+import { outsideOf, type ClockEvent, type ClockFacts, type Course, type HoldRows, type Stay } from './facts.ts';
+
+const FOREVER = Number.POSITIVE_INFINITY;
+
+/** What the clocks of these lots are told, by lot; a lot without an open hold has none. */
+export function gatherFacts(rows: HoldRows, wanted: ReadonlySet<string>): Map<string, ClockFacts> {
+  const waterAt = plumber(rows.plumbing);
+  const stays = staysByLot(rows, waterAt);
+  const living = byWater(stays);
+  const clear = clearings(rows, stays);
+  const events = eventsByWater(rows, { stays, living, clear, waterAt });
+  const courses = new Map<string, Course[]>();
+  for (const { water, ...course } of rows.courses) push(courses, water, course);
+  const facts = new Map<string, ClockFacts>();
+  for (const { lot, entry, openedAtMs, endedAtMs, zero } of rows.holds) {
+    if (!wanted.has(lot) || endedAtMs !== undefined) continue;
+    const kin = kinOf(lot, rows.lineage);
+    facts.set(lot, {
+      lot,
+      kin,
+      zone: rows.zone,
+      opened: { entry, atMs: openedAtMs, zero },
+      stays: [...kin].flatMap(([one, untilMs]) => clipped(stays.get(one) ?? [], untilMs)),
+      looks: rows.looks,
+      events,
+      courses,
+      ...(rows.ate.has(lot) ? { ateMs: rows.ate.get(lot)! } : {}),
+    });
+  }
+  return facts;
+}
+
+export type WaterAt = (tank: string, atMs: number) => string | undefined;
+
+/** Which water a tank was on at an instant: the latest that it came to by then, else its first. */
+export function plumber(plumbing: HoldRows['plumbing']): WaterAt {
+  const byTank = new Map<string, { water: string; atMs: number }[]>();
+  for (const { tank, water, atMs } of plumbing) push(byTank, tank, { water, atMs });
+  for (const list of byTank.values()) list.sort((one, other) => one.atMs - other.atMs || (one.water < other.water ? -1 : 1));
+  return (tank, atMs) => {
+    const list = byTank.get(tank);
+    if (!list || list.length === 0) return undefined;
+    for (let index = list.length - 1; index > 0; index -= 1) if (list[index]!.atMs <= atMs) return list[index]!.water;
+    return list[0]!.water;
+  };
+}
+
+/** When each lot stood where, on which water. */
+export function staysByLot(rows: Pick<HoldRows, 'balances' | 'legs' | 'plumbing' | 'sinceMs'>, waterAt: WaterAt): Map<string, Stay[]> {
+  type Books = { now: number; legs: { atMs: number; entry: string; n: number }[] };
+  const places = new Map<string, Map<string, Books>>();
+  const at = (lot: string, place: string) => {
+    let ofLot = places.get(lot);
+    if (!ofLot) places.set(lot, (ofLot = new Map<string, Books>()));
+    let one = ofLot.get(place);
+    if (!one) ofLot.set(place, (one = { now: 0, legs: [] }));
+    return one;
+  };
+  for (const { lot, place, n } of rows.balances) at(lot, place).now = n;
+  for (const leg of rows.legs) at(leg.lot, leg.place).legs.push(leg);
+  const moves = new Map<string, number[]>();
+  for (const { tank, atMs } of rows.plumbing) if (atMs > rows.sinceMs) push(moves, tank, atMs);
+  const stays = new Map<string, Stay[]>();
+  for (const [lot, ofLot] of places) {
+    for (const [place, { now, legs }] of ofLot) {
+      const before = now - legs.reduce((sum, { n }) => sum + n, 0);
+      const { spans } = spansOf(legs, { before, sinceMs: rows.sinceMs });
+      for (const span of spans) for (const stay of onEachWater(place, span, moves.get(place) ?? [], waterAt)) push(stays, lot, stay);
+    }
+  }
+  return stays;
+}
+
+/** A stay is cut where its tank came to another water. */
+function onEachWater(place: string, span: { fromMs: number; untilMs?: number }, moves: readonly number[], waterAt: WaterAt): Stay[] {
+  const cuts = moves.filter((atMs) => atMs > span.fromMs && atMs < (span.untilMs ?? FOREVER)).sort((one, other) => one - other);
+  const starts = [span.fromMs, ...cuts];
+  return starts.map((fromMs, index) => {
+    const untilMs = starts[index + 1] ?? span.untilMs;
+    return { place, water: waterAt(place, fromMs) ?? place, fromMs, ...(untilMs === undefined ? {} : { untilMs }) };
+  });
+}
+
+type Living = Map<string, (Stay & { lot: string })[]>;
+
+function byWater(stays: ReadonlyMap<string, Stay[]>): Living {
+  const living: Living = new Map();
+  for (const [lot, list] of stays) for (const stay of list) push(living, stay.water, { ...stay, lot });
+  return living;
+}
+
+const standsAt = ({ fromMs, untilMs }: Stay, atMs: number) => fromMs <= atMs && (untilMs === undefined || atMs < untilMs);
+const stoodBefore = ({ fromMs, untilMs }: Stay, atMs: number) => fromMs < atMs && (untilMs === undefined || atMs <= untilMs);
+
+function eventsByWater(
+  rows: HoldRows,
+  house: { stays: ReadonlyMap<string, Stay[]>; living: Living; clear: Clearings; waterAt: WaterAt },
+): Map<string, ClockEvent[]> {
+  const { stays, living, clear, waterAt } = house;
+  const events = new Map<string, ClockEvent[]>();
+  const label = (lot: string) => rows.labels.get(lot) ?? lot;
+  const add = (event: ClockEvent) => {
+    const water = waterAt(event.place, event.atMs);
+    push(events, water ?? outsideOf(event.lot), event);
+  };
+  for (const sign of rows.signs) add({ kind: 'sign', ...sign, label: label(sign.lot) });
+  for (const death of rows.deaths) add({ kind: 'death', ...death, label: label(death.lot) });
+  for (const one of rows.unseen) add({ kind: 'unseen', ...one, label: label(one.lot) });
+  const arrivedBy = new Map<string, string>();
+  for (const { entry, lot, place, atMs, n } of rows.legs) {
+    const key = `${lot}|${place}|${atMs}`;
+    if (n > 0 && (arrivedBy.get(key) ?? '~') > entry) arrivedBy.set(key, entry);
+  }
+  for (const [lot, own] of stays) {
+    // A lot that was cut out where it stood, or joined there, did not arrive: its kin stood there before.
+    const kin = [...kinOf(lot, rows.lineage).keys()].filter((one) => one !== lot);
+    const list = kin.length === 0 ? own : [...own, ...kin.flatMap((one) => stays.get(one) ?? [])];
+    for (const stay of own) {
+      const { water, place, fromMs: atMs } = stay;
+      // From tank to tank on one water nobody arrives; what stood there when the window began came before it.
+      if (atMs <= rows.sinceMs || list.some((other) => other.water === water && stoodBefore(other, atMs))) continue;
+      const met = [
+        ...new Set(
+          (living.get(water) ?? [])
+            .filter((other) => other.lot !== lot && stoodBefore(other, atMs) && standsAt(other, atMs) && !clear(other.lot, atMs))
+            .map((other) => other.lot),
+        ),
+      ];
+      // Those that lived with it until then and came along are no newcomers to each other.
+      const left = new Set(list.filter((other) => stoodBefore(other, atMs)).map((other) => other.water));
+      const along = (living.get(water) ?? []).filter(
+        (other) =>
+          other.lot !== lot &&
+          other.fromMs === atMs &&
+          (stays.get(other.lot) ?? []).some((was) => left.has(was.water) && stoodBefore(was, atMs)),
+      );
+      push(events, water, {
+        kind: 'arrival',
+        entry: arrivedBy.get(`${lot}|${place}|${atMs}`) ?? `${place} ${atMs}`,
+        atMs,
+        place,
+        lot,
+        label: label(lot),
+        clear: clear(lot, atMs),
+        along: along.map((other) => other.lot),
+        met: met.sort().map((one) => ({ lot: one, label: label(one) })),
+      });
+    }
+  }
+  for (const { entry, atMs, from, fromMs, to, by, name } of rows.contacts) {
+    const [source, water] = [waterAt(from, fromMs), waterAt(to, atMs)];
+    if (source === undefined || water === undefined || source === water) continue;
+    const sources = [
+      ...new Set((living.get(source) ?? []).filter((stay) => standsAt(stay, fromMs) && !clear(stay.lot, fromMs)).map(({ lot }) => lot)),
+    ];
+    if (sources.length > 0)
+      push(events, water, {
+        kind: 'contact',
+        entry,
+        atMs,
+        place: to,
+        lot: name,
+        label: name,
+        by,
+        from: rows.codes.get(from) ?? from,
+        sources,
+      });
+  }
+  return events;
+}
+
+/** The lot and those it comes of, each with the instant until which its history counts; a lot cut off and joined again is itself. */
+export function kinOf(lot: string, lineage: HoldRows['lineage']): Map<string, number> {
+  const kin = new Map<string, number>([[lot, FOREVER]]);
+  const open = [lot];
+  for (let one = open.pop(); one !== undefined; one = open.pop()) {
+    for (const { from, atMs } of lineage.filter((row) => row.lot === one)) {
+      const until = Math.min(kin.get(one)!, atMs);
+      if ((kin.get(from) ?? -1) >= until) continue;
+      kin.set(from, until);
+      open.push(from);
+    }
+  }
+  return kin;
+}
+
+function clipped(stays: readonly Stay[], until: number): Stay[] {
+  if (until === FOREVER) return [...stays];
+  return stays.filter(({ fromMs }) => fromMs < until).map((stay) => ({ ...stay, untilMs: Math.min(stay.untilMs ?? FOREVER, until) }));
+}
+
+function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {
+  const list = map.get(key);
+  if (list) list.push(value);
+  else map.set(key, [value]);
+}

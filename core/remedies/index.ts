@@ -1,2 +1,0 @@
-export type { CourseFacts, RemedyBegun, RemedyEnded, RemedyEntries } from './entries.ts';
-export { remedyRules } from './rules.ts';

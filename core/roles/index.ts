@@ -1,0 +1,1 @@
+export { atLeast, ROLES, type Role } from './roles.ts';

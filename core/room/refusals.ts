@@ -1,0 +1,19 @@
+// Why entries about racks, systems and tanks may not be written; their words stand in web.
+
+export const ROOM_REFUSALS = [
+  'tank.retired',
+  'tank.notEmpty',
+  'tank.hasVessels',
+  'tank.expected',
+  'tank.placeTaken',
+  'thing.inUse',
+  'vessel.otherWater',
+  'vessel.needsTank',
+  'water.itself',
+  'water.otherType',
+  'water.tanksMoved',
+] as const;
+
+declare module '../journal/refusal.ts' {
+  interface RefusalCodes extends Record<(typeof ROOM_REFUSALS)[number], true> {}
+}

@@ -1,0 +1,20 @@
+import type { ChangeState } from '../journal/index.ts';
+import type { LotState } from '../lots/index.ts';
+import type { RackFacts, TankFacts, WaterFacts } from './entries.ts';
+
+export interface RoomState extends ChangeState, Pick<LotState, 'occupants'> {
+  findRack(id: string): RackFacts | undefined;
+  findWater(id: string): WaterFacts | undefined;
+  findTank(id: string): TankFacts | undefined;
+  findTankByCode(code: string): TankFacts | undefined;
+  findTankAt(rack: string, row: number, column: number): TankFacts | undefined;
+  /** Ids of the tanks on a system, or on a rack, that are in the house still. */
+  tanksOn(water: string): string[];
+  tanksOnRack(rack: string): string[];
+  /** Codes of the boxes and dividers in a tank. */
+  hangingIn(tank: string): string[];
+  /** What is in hand and to go to a tank, by lot: heads, and bags or vessels; `except` = without that bag or run. */
+  comingTo(tank: string, except?: string): { lot: string; n: number; bags: number }[];
+  isInQuarantine(lot: string): boolean;
+  isTool(id: string): boolean;
+}

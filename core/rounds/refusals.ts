@@ -1,0 +1,7 @@
+// Why entries about what was seen on a round may not be written; their words stand in web.
+
+export const ROUNDS_REFUSALS = ['look.contradicts', 'look.otherDay', 'fed.contradicts'] as const;
+
+declare module '../journal/refusal.ts' {
+  interface RefusalCodes extends Record<(typeof ROUNDS_REFUSALS)[number], true> {}
+}

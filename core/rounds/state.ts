@@ -1,0 +1,9 @@
+import type { LotState } from '../lots/index.ts';
+import type { RoomState } from '../room/index.ts';
+
+export interface RoundState extends Pick<RoomState, 'findTank'>, Pick<LotState, 'findLot'> {
+  findZone(): string | undefined;
+  hasBag(id: string): boolean;
+  hasRun(id: string): boolean;
+  hasLoss(entry: string): boolean;
+}

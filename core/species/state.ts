@@ -1,0 +1,6 @@
+import type { ChangeState } from '../journal/index.ts';
+import type { SpeciesFacts } from './entries.ts';
+
+export interface SpeciesState extends ChangeState {
+  findSpecies(id: string): SpeciesFacts | undefined;
+}

@@ -1,0 +1,3 @@
+export interface TodayState {
+  hasEntry(id: string): boolean;
+}

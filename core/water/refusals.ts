@@ -1,0 +1,7 @@
+// Why entries about readings may not be written; their words stand in web.
+
+export const WATER_REFUSALS = ['reading.implausible'] as const;
+
+declare module '../journal/refusal.ts' {
+  interface RefusalCodes extends Record<(typeof WATER_REFUSALS)[number], true> {}
+}
