@@ -8,7 +8,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { v7 } from 'uuid';
 import type { Act } from '#core/catalogue/index.ts';
-import { makeCredentials } from '#server/people/credentials.ts';
+import { makeCredentials } from '#server/door/credentials.ts';
 import { furnish, KEEPER, makeTestHouse } from '#server/testHouse.ts';
 import { makeConnection, ms, quantile } from './measure.ts';
 

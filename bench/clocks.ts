@@ -6,10 +6,10 @@ import { gatherFacts, holdClock, plainPolicy } from '#core/quarantine/index.ts';
 import type { Sign } from '#core/rounds/index.ts';
 import { DAY_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { makeClock } from '#server/clock/clock.ts';
-import { prepareClocks } from '#server/holds/clocks.ts';
-import { prepareHoldRows, prepareOpenHolds } from '#server/holds/rows.ts';
-import { startHouse } from '#server/house.ts';
+import { startHouse } from '#server/house/house.ts';
 import { houseFile } from '#server/journal/replay.ts';
+import { prepareClocks } from '#server/quarantine/clocks.ts';
+import { prepareHoldRows, prepareOpenHolds } from '#server/quarantine/rows.ts';
 import { makeLarge, TANKS } from './large.ts';
 import { makeFiller, ms, quantile } from './measure.ts';
 

@@ -4,9 +4,9 @@ import { STARTING_RULES } from '#core/settings/index.ts';
 import { HOUR_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { SPECIES } from '#demo/species.ts';
 import { makeClock } from '#server/clock/clock.ts';
-import { startHouse } from '#server/house.ts';
+import { makeCredentials } from '#server/door/credentials.ts';
+import { startHouse } from '#server/house/house.ts';
 import { houseFile } from '#server/journal/replay.ts';
-import { makeCredentials } from '#server/people/credentials.ts';
 import { makeFiller } from './measure.ts';
 
 export const TANKS = 400;

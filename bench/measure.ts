@@ -4,8 +4,8 @@ import { v7 } from 'uuid';
 import { kinds } from '#contract/kinds.ts';
 import type { Entry, Kind, Payloads } from '#core/catalogue/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
-import type { RunningHouse } from '#server/house.ts';
-import { makeProject } from '#server/journal/project/index.ts';
+import type { RunningHouse } from '#server/house/house.ts';
+import { makeProject } from '#server/journal/project.ts';
 
 export function quantile(values: readonly number[], share: number): number {
   const sorted = [...values].sort((one, other) => one - other);

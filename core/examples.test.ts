@@ -2,7 +2,7 @@
 import fs from 'node:fs';
 import path from 'node:path';
 
-const FOLDERS = ['core/water', 'core/bench', 'core/holds'];
+const FOLDERS = ['core/water', 'core/bench', 'core/quarantine'];
 const files = FOLDERS.flatMap((folder) => fs.readdirSync(folder).map((file) => path.join(folder, file))).filter(
   (file) => file.endsWith('.ts') && !file.includes('.test.'),
 );

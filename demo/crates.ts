@@ -5,7 +5,7 @@ import { STARTING_RULES } from '#core/settings/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { floatTime } from '#core/water/index.ts';
 import type { Reading } from '#core/water/index.ts';
-import { prepareSystems } from '#server/room/systems.ts';
+import { prepareSystems } from '#server/placement/systems.ts';
 import { TANKS, WATERS } from './rooms.ts';
 import { SPECIES } from './species.ts';
 import type { StoryBag, StoryCrate } from './stock.ts';

@@ -3,7 +3,7 @@ import type { RoomView, TankCard } from '#contract/views.ts';
 import { CALM_SYSTEM, fit, isCost, STARTING_PLACES } from '#core/placement/index.ts';
 import type { Sign } from '#core/rounds/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
-import { prepareSystems } from '#server/room/systems.ts';
+import { prepareSystems } from '#server/placement/systems.ts';
 import { speciesOf } from './crates.ts';
 import { TANKS, WATERS } from './rooms.ts';
 import type { StoryBag, StoryCrate } from './stock.ts';

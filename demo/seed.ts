@@ -2,10 +2,10 @@
 import fs from 'node:fs';
 import { atLocal, houseDay, parseLocal } from '#core/time/index.ts';
 import { findMeta, openAsIs, setMeta } from '#server/db/open.ts';
-import { houseFile } from '#server/keep/directory.ts';
-import { takeLease } from '#server/keep/lease.ts';
+import { houseFile } from '#server/directory/directory.ts';
+import { takeLease } from '#server/directory/lease.ts';
+import { makeCredentials } from '#server/door/credentials.ts';
 import { readOptions } from '#server/options.ts';
-import { makeCredentials } from '#server/people/credentials.ts';
 import { PEOPLE, ZONE } from './rooms.ts';
 import { tellStory } from './story.ts';
 

@@ -7,8 +7,8 @@ import { makeChance } from '#core/chance/index.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import { makeClock } from '#server/clock/clock.ts';
-import { startHouse, type RunningHouse } from '#server/house.ts';
-import { appendKnowingly } from '#server/journal/knowingly.ts';
+import { startHouse, type RunningHouse } from '#server/house/house.ts';
+import { appendKnowingly } from '#server/house/knowingly.ts';
 
 export type Said = { [K in Kind]: { kind: K; payload: Payloads[K]; overrules?: Entry['overrules'] } }[Kind];
 export type Teller = {

@@ -1,12 +1,12 @@
-import { v7 } from 'uuid';
 import { gzipSync } from 'node:zlib';
 import request from 'supertest';
+import { v7 } from 'uuid';
 import { fixtures } from '#contract/fixtures.ts';
 import { VIEW_NAMES } from '#contract/views.ts';
 import { makeApp, type App } from './app.ts';
-import { makeCredentials } from './people/credentials.ts';
+import { makeCredentials } from './door/credentials.ts';
+import { makeTestLog } from './log/testLog.ts';
 import { bringCrate, furnish, KEEPER, land, makeTestHouse, type TestHouse } from './testHouse.ts';
-import { makeTestLog } from './testLog.ts';
 
 let house: TestHouse;
 let app: App;

@@ -6,9 +6,9 @@ import request from 'supertest';
 import { makeApp, type App } from './app.ts';
 import { makeBeginning } from './beginning.ts';
 import { makeClock } from './clock/clock.ts';
-import { startHouse, type RunningHouse } from './house.ts';
-import { houseFile } from './keep/directory.ts';
-import { FIRST_CODE_HEADER, makeFirstCode } from './people/firstCode.ts';
+import { houseFile } from './directory/directory.ts';
+import { FIRST_CODE_HEADER, makeFirstCode } from './door/firstCode.ts';
+import { startHouse, type RunningHouse } from './house/house.ts';
 import { furnish, makeTestHouse } from './testHouse.ts';
 
 const HOST = '127.0.0.1:4600';

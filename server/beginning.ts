@@ -1,11 +1,11 @@
 // A directory with nothing of any house in it: the pages ask whether one is to begin here. Nothing is written before somebody says so.
-import path from 'node:path';
 import express, { type Express } from 'express';
+import path from 'node:path';
 import { paths } from '#contract/paths.ts';
 import type { DoorView, Health } from '#contract/views.ts';
+import { needsCode, type FirstCode } from './door/firstCode.ts';
 import { guard } from './guard.ts';
 import { safeHeaders } from './headers.ts';
-import { needsCode, type FirstCode } from './people/firstCode.ts';
 
 type Options = { data: string; dist?: string; hostNames?: readonly string[]; code: FirstCode; begin: () => Express };
 

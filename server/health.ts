@@ -2,8 +2,8 @@
 // its file is whole.
 import type { Health } from '#contract/views.ts';
 import { STAGES } from '#core/stock/index.ts';
-import type { RunningHouse } from './house.ts';
-import { LEAST_ROOM_MB, type Watched } from './watch.ts';
+import type { RunningHouse } from './house/house.ts';
+import { LEAST_ROOM_MB, type Watched } from './keep/watch.ts';
 
 /** How often a server that is asked all day sums up years of balances: it costs more than all the rest. */
 export const SUM_EVERY_MS = 10_000;

@@ -3,11 +3,11 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { makeCredentials } from './people/credentials.ts';
-import { makeHealth } from './health.ts';
-import { bringCrate, furnish, LEAD, makeTestHouse } from './testHouse.ts';
-import { checkReplay, houseFile } from './journal/replay.ts';
 import { v7 } from 'uuid';
+import { makeCredentials } from './door/credentials.ts';
+import { makeHealth } from './health.ts';
+import { checkReplay, houseFile } from './journal/replay.ts';
+import { bringCrate, furnish, LEAD, makeTestHouse } from './testHouse.ts';
 
 const ANSWERS_BEFORE_KILL = 40;
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-killed-'));

@@ -1,18 +1,18 @@
 // Starts the house: takes its data directory for itself, opens it, serves it, and closes cleanly. `--help` is the README.
+import type { Express } from 'express';
 import fs from 'node:fs';
 import http from 'node:http';
 import path from 'node:path';
-import type { Express } from 'express';
 import { makeApp, type App } from './app.ts';
 import { makeBeginning } from './beginning.ts';
 import { clockOf } from './clock/startClock.ts';
 import { setMeta } from './db/open.ts';
-import { startHouse, type RunningHouse } from './house.ts';
-import { houseFile, lookInto, mustNotBeRemains } from './keep/directory.ts';
-import { takeLease, type Lease } from './keep/lease.ts';
-import { makeLog, type Log } from './log.ts';
+import { houseFile, lookInto, mustNotBeRemains } from './directory/directory.ts';
+import { takeLease, type Lease } from './directory/lease.ts';
+import { makeFirstCode, type FirstCode } from './door/firstCode.ts';
+import { startHouse, type RunningHouse } from './house/house.ts';
+import { makeLog, type Log } from './log/log.ts';
 import { readOptions, type Options } from './options.ts';
-import { makeFirstCode, type FirstCode } from './people/firstCode.ts';
 
 const KEEP_CLOCK_EVERY_MS = 30_000;
 

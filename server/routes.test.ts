@@ -3,7 +3,7 @@ import request, { type Agent } from 'supertest';
 import { paths } from '#contract/paths.ts';
 import { VIEW_NAMES } from '#contract/views.ts';
 import { makeApp, type App } from './app.ts';
-import { makeCredentials } from './people/credentials.ts';
+import { makeCredentials } from './door/credentials.ts';
 import { furnish, makeTestHouse, type TestHouse } from './testHouse.ts';
 
 const HOST = '127.0.0.1:4600';

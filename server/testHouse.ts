@@ -10,8 +10,8 @@ import { HOUR_MS } from '#core/time/index.ts';
 import { SPECIES } from '#demo/species.ts';
 import { makeClock } from './clock/clock.ts';
 import { setMeta } from './db/open.ts';
-import { startHouse } from './house.ts';
-import { appendKnowingly } from './journal/knowingly.ts';
+import { startHouse } from './house/house.ts';
+import { appendKnowingly } from './house/knowingly.ts';
 
 export const T0 = Date.UTC(2026, 2, 3, 7, 40);
 export const LEAD: Actor = { id: 'ines', role: 'lead' };

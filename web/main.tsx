@@ -3,7 +3,7 @@ import '@fontsource-variable/atkinson-hyperlegible-next';
 import './theme/theme.scss';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { App } from './frame/App.tsx';
+import { App } from './app/App.tsx';
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -1,4 +1,4 @@
-// From the house's rows to what each hold clock is told. Pure: whoever reads the rows reads enough of them (server/holds).
+// From the house's rows to what each hold clock is told. Pure: whoever reads the rows reads enough of them (server/quarantine).
 import { spansOf } from '../time/index.ts';
 import { clearings, type Clearings } from './clear.ts';
 import { outsideOf, type ClockEvent, type ClockFacts, type Course, type HoldRows, type Stay } from './facts.ts';

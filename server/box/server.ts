@@ -6,9 +6,9 @@ import path from 'node:path';
 import { makeApp, type App } from '../app.ts';
 import { makeClock } from '../clock/clock.ts';
 import { setMeta } from '../db/open.ts';
-import { startHouse, type RunningHouse } from '../house.ts';
-import { houseFile } from '../keep/directory.ts';
-import { makeTestLog } from '../testLog.ts';
+import { houseFile } from '../directory/directory.ts';
+import { startHouse, type RunningHouse } from '../house/house.ts';
+import { makeTestLog } from '../log/testLog.ts';
 
 export type Boxed = ReturnType<typeof makeBoxed>;
 

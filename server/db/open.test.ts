@@ -1,10 +1,10 @@
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { makeHealth } from '../health.ts';
-import { startHouse } from '../house.ts';
-import { checkReplay, remakeProjections } from '../journal/replay.ts';
 import { makeClock } from '../clock/clock.ts';
+import { makeHealth } from '../health.ts';
+import { startHouse } from '../house/house.ts';
+import { checkReplay, remakeProjections } from '../journal/replay.ts';
 import { assign, bringCrate, float, furnish, KEEPER, land, makeTestHouse, T0, undo } from '../testHouse.ts';
 import { findMeta, openHouse, setMeta } from './open.ts';
 import { PROJECTION_VERSION } from './projectionTables.ts';

@@ -6,8 +6,8 @@ import { AS_RECKONED, courseOf, REFERENCES_OF, runFactsOf, type Differs, type Fi
 import { HOUR_MS } from '#core/time/index.ts';
 import { conductivityFromSalinity, type Method } from '#core/water/index.ts';
 import { findMeta, setMeta } from '../db/open.ts';
-import type { RunningHouse } from '../house.ts';
-import { WATER_NOW } from '../journal/pieces.ts';
+import type { RunningHouse } from '../house/house.ts';
+import { WATER_NOW } from '../now/sqlFragments.ts';
 import { prepareKnown } from '../runs/known.ts';
 
 /** What a probe shows too much for each hour since it was set right, and how unsteady it is. SI. */

@@ -7,9 +7,9 @@ import type { Entry } from '#core/catalogue/index.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { callsFor, type RunPolicy } from '#core/runs/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
-import type { RunningHouse } from '../house.ts';
-import { IN_HOUSE } from '../journal/pieces.ts';
-import type { Log } from '../log.ts';
+import type { RunningHouse } from '../house/house.ts';
+import type { Log } from '../log/log.ts';
+import { IN_HOUSE } from '../now/sqlFragments.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeadCalls } from './leadCalls.ts';
 

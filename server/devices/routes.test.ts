@@ -2,7 +2,7 @@
 import request, { type Agent } from 'supertest';
 import { paths } from '#contract/paths.ts';
 import { makeApp, type App } from '../app.ts';
-import { makeCredentials } from '../people/credentials.ts';
+import { makeCredentials } from '../door/credentials.ts';
 import { assign, bringCrate, furnish, KEEPER, land, makeTestHouse, type TestHouse } from '../testHouse.ts';
 import { startRun } from '../testRuns.ts';
 

@@ -2,11 +2,11 @@
 import { Router } from 'express';
 import { boolean, object, string } from 'yup';
 import { METER, METER_WAYS } from '#contract/devices.ts';
-import { paths } from '#contract/paths.ts';
 import { id } from '#contract/fields.ts';
+import { paths } from '#contract/paths.ts';
 import { FITTED } from '#core/runs/index.ts';
-import type { RunningHouse } from '../house.ts';
-import type { SignedIn } from '../people/signedIn.ts';
+import type { SignedIn } from '../door/signedIn.ts';
+import type { RunningHouse } from '../house/house.ts';
 import { makeMeter } from './meter.ts';
 
 const readSchema = object({

@@ -1,7 +1,7 @@
 import request from 'supertest';
 import { parseCsv, writeCsv } from '#core/text/index.ts';
 import { makeApp, type App } from '../app.ts';
-import { makeCredentials } from '../people/credentials.ts';
+import { makeCredentials } from '../door/credentials.ts';
 import { assign, bringCrate, float, furnish, hold, KEEPER, land, makeTestHouse, release, type TestHouse } from '../testHouse.ts';
 import { startRun } from '../testRuns.ts';
 import { journalLines } from './journalLines.ts';

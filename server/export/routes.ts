@@ -3,8 +3,8 @@ import { Router } from 'express';
 import { Readable } from 'node:stream';
 import { paths } from '#contract/paths.ts';
 import { atLeast } from '#core/roles/index.ts';
-import type { RunningHouse } from '../house.ts';
-import { actorOf, type SignedIn } from '../people/signedIn.ts';
+import { actorOf, type SignedIn } from '../door/signedIn.ts';
+import type { RunningHouse } from '../house/house.ts';
 import { journalLines } from './journalLines.ts';
 import { isTable, tableCsv } from './tables.ts';
 

@@ -1,9 +1,9 @@
 // The books as tables for a spreadsheet: one CSV each, every heading with its unit. Times are wall times of the house.
-import { PLAUSIBLE, QUANTITIES } from '#core/water/index.ts';
 import type Database from 'better-sqlite3';
 import { writeCsv } from '#core/text/index.ts';
 import { formatWall } from '#core/time/index.ts';
-import { personName } from '../journal/pieces.ts';
+import { PLAUSIBLE, QUANTITIES } from '#core/water/index.ts';
+import { personName } from '../now/sqlFragments.ts';
 
 type Table = { about: string; headings: readonly string[]; sql: string };
 /** A column whose heading says `(house time)` holds UTC ms and is written as wall time. */

@@ -18,7 +18,7 @@ import { BEFORE_ALLOWED_MS, HOUSE_ACTOR, type Actor, type Overrule, type Refusal
 import { atLeast } from '#core/roles/index.ts';
 import { isOutside } from '#core/stock/index.ts';
 import type { HouseClock } from '../clock/clock.ts';
-import type { Project } from './project/index.ts';
+import type { Project } from './project.ts';
 import type { JournalStore } from './store.ts';
 
 export type Outcome =

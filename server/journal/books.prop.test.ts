@@ -4,9 +4,9 @@ import { makeChance } from '#core/chance/index.ts';
 import type { RefusalCode } from '#core/journal/index.ts';
 import { HOUR_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { makeHealth } from '../health.ts';
-import { narrowDiffers } from '../holds/narrow.ts';
+import { STILL_OPEN } from '../now/sqlFragments.ts';
+import { narrowDiffers } from '../quarantine/narrow.ts';
 import { bringCrate, furnish, hold, KEEPER, LEAD, makeTestHouse, undo, type Said } from '../testHouse.ts';
-import { STILL_OPEN } from './pieces.ts';
 import { checkReplay } from './replay.ts';
 
 const ACTS = 1000;

@@ -9,10 +9,10 @@ import { VIEW_NAMES } from '#contract/views.ts';
 import { makeChance } from '#core/chance/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { makeApp } from '../app.ts';
+import { makeCredentials } from '../door/credentials.ts';
 import { makeHealth } from '../health.ts';
-import { makeCredentials } from '../people/credentials.ts';
+import { makeTestLog } from '../log/testLog.ts';
 import { bringCrate, furnish, makeTestHouse } from '../testHouse.ts';
-import { makeTestLog } from '../testLog.ts';
 import { checkReplay } from './replay.ts';
 
 /** For each seed; `npm run knocks` sends ten times as many. */

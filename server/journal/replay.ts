@@ -2,7 +2,7 @@
 import type Database from 'better-sqlite3';
 import { makeProjectionTables, openHouse, setMeta, type House } from '../db/open.ts';
 import { PROJECTION_VERSION } from '../db/projectionTables.ts';
-import { makeProject } from './project/index.ts';
+import { makeProject } from './project.ts';
 import { makeJournalStore } from './store.ts';
 
 export type Progress = (done: number) => void;
@@ -64,4 +64,4 @@ function compare(table: string, house: Database.Database, replay: Database.Datab
   return { table, onlyInHouse: missing(left, right), onlyInReplay: missing(right, left) };
 }
 
-export { houseFile } from '../keep/directory.ts';
+export { houseFile } from '../directory/directory.ts';

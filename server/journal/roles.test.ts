@@ -6,7 +6,7 @@ import { METRIC_UNITS } from '../../web/data/units.ts';
 import { entryWords, sayEntry } from '../../web/words/entries.ts';
 import { refusalWords } from '../../web/words/refusals.ts';
 import { furnish, makeTestHouse, type Said } from '../testHouse.ts';
-import { makeAreaProjectors } from './project/index.ts';
+import { makeAreaProjectors } from './project.ts';
 
 const house = furnish(makeTestHouse());
 const projectors = makeAreaProjectors(house.db);

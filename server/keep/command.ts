@@ -2,9 +2,9 @@
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { openAsIs } from '../db/open.ts';
-import { houseFile, lookInto } from './directory.ts';
+import { houseFile, lookInto } from '../directory/directory.ts';
+import { makeCredentials, PIN_PATTERN } from '../door/credentials.ts';
 import { examine, sayFindings } from './doctor.ts';
-import { makeCredentials, PIN_PATTERN } from '../people/credentials.ts';
 import { backUp, importJournal, restore } from './keep.ts';
 
 const USAGE = `npm run backup  -- DIRECTORY [--data data/house]       a checked copy while the house runs

@@ -5,11 +5,11 @@ import path from 'node:path';
 import { DAY_MS, formatWall } from '#core/time/index.ts';
 import { findMeta, mustBeWhole, openAsIs, type House } from '../db/open.ts';
 import { PROJECTION_VERSION } from '../db/projectionTables.ts';
-import { IN_HOUSE } from '../journal/pieces.ts';
+import { houseFile, lookInto } from '../directory/directory.ts';
+import { heldBy, isHeld } from '../directory/lease.ts';
 import { checkReplay } from '../journal/replay.ts';
-import { LEAST_ROOM_MB, roomIn } from '../watch.ts';
-import { houseFile, lookInto } from './directory.ts';
-import { heldBy, isHeld } from './lease.ts';
+import { IN_HOUSE } from '../now/sqlFragments.ts';
+import { LEAST_ROOM_MB, roomIn } from './watch.ts';
 
 /** `well` undefined = told, nothing to judge. */
 export type Finding = { what: string; says: string; well?: boolean };

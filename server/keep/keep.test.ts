@@ -1,8 +1,8 @@
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { houseFile } from '../directory/directory.ts';
 import { journalLines } from '../export/journalLines.ts';
-import { houseFile } from './directory.ts';
 import {
   assign,
   bringCrate,

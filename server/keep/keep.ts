@@ -1,16 +1,16 @@
 // Keeping the house: a copy beside it while it runs, a copy back into an empty place, a journal into an empty house.
 // Each is checked before it is called done: whole as a file, replayed as a journal, and once more where it stands in the end.
+import Database from 'better-sqlite3';
 import { createHash } from 'node:crypto';
 import fs from 'node:fs';
 import path from 'node:path';
-import Database from 'better-sqlite3';
-import { mustBeWhole, openAsIs, openHouse, type House } from '../db/open.ts';
 import { prepareInsert } from '../db/insert.ts';
 import { entry as entryTable } from '../db/journalTables.ts';
+import { mustBeWhole, openAsIs, openHouse, type House } from '../db/open.ts';
+import { houseFile, lookInto, mustBeFree } from '../directory/directory.ts';
+import { withLease } from '../directory/lease.ts';
 import { readJournalLines } from '../export/journalLines.ts';
 import { checkReplay, remakeProjections } from '../journal/replay.ts';
-import { houseFile, lookInto, mustBeFree } from './directory.ts';
-import { withLease } from './lease.ts';
 
 /** `replayed` = not only whole as a file: its journal gives the same views, and the books balance. */
 export type Kept = { file: string; entries: number; replayed: boolean };

@@ -6,10 +6,10 @@ import os from 'node:os';
 import path from 'node:path';
 import { makeChance } from '#core/chance/index.ts';
 import { setMeta } from '../db/open.ts';
+import { houseFile, lookInto } from '../directory/directory.ts';
+import { makeCredentials } from '../door/credentials.ts';
 import { journalLines } from '../export/journalLines.ts';
-import { makeCredentials } from '../people/credentials.ts';
 import { bringCrate, furnish, KEEPER, land, makeTestHouse, T0 } from '../testHouse.ts';
-import { houseFile, lookInto } from './directory.ts';
 import { backUp } from './keep.ts';
 
 /** Kills for each pair of command and state; `KILLS=all` kills at every step there is. */
@@ -53,8 +53,8 @@ const COMMANDS: Record<string, (data: string) => string[]> = {
   import: (data) => [KEEP, 'import', at('journal.jsonl'), '--data', data],
   pin: (data) => [KEEP, 'pin', 'Ines', '5151', '--data', data],
   doctor: (data) => [KEEP, 'doctor', '--data', data],
-  replay: (data) => ['server/journal/replayCommand.ts', '--data', data],
-  remake: (data) => ['server/journal/replayCommand.ts', '--remake', '--data', data],
+  replay: (data) => ['server/keep/replayCommand.ts', '--data', data],
+  remake: (data) => ['server/keep/replayCommand.ts', '--remake', '--data', data],
 };
 const PAIRS = Object.keys(COMMANDS).flatMap((command) => (Object.keys(STATES) as State[]).map((state) => [command, state] as const));
 

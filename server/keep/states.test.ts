@@ -1,16 +1,16 @@
 // Every command on a directory in every state that it may be found in: what is refused is refused in words, and nothing of a house is lost by it.
+import Database from 'better-sqlite3';
 import { spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import Database from 'better-sqlite3';
 import { setMeta } from '../db/open.ts';
-import { makeCredentials } from '../people/credentials.ts';
+import { houseFile, lookInto } from '../directory/directory.ts';
+import { takeLease } from '../directory/lease.ts';
+import { makeCredentials } from '../door/credentials.ts';
 import { bringCrate, furnish, KEEPER, land, makeTestHouse, T0 } from '../testHouse.ts';
-import { backUp, importJournal, restore } from './keep.ts';
-import { houseFile, lookInto } from './directory.ts';
 import { examine, sayFindings } from './doctor.ts';
-import { takeLease } from './lease.ts';
+import { backUp, importJournal, restore } from './keep.ts';
 
 let folder: string;
 let entries: number;
@@ -135,7 +135,7 @@ it('a PIN, a copy and a check leave a house of another version as it is: nothing
   const rows = client.prepare('select count(*) from p_balance').pluck();
   const before = rows.get();
   expect(run('server/keep/command.ts', 'pin', 'Ines', '8642', '--data', at('house'))).toMatchObject({ status: 0 });
-  expect(run('server/journal/replayCommand.ts', '--check', '--data', at('house')).said).toMatch(/of another version/);
+  expect(run('server/keep/replayCommand.ts', '--check', '--data', at('house')).said).toMatch(/of another version/);
   const { entries: copied, replayed } = await backUp(at('house'), at('old'), new Date(T0));
   expect([copied, replayed]).toEqual([entries, false]);
   expect(rows.get()).toBe(before);

@@ -2,7 +2,7 @@
 import type { Response } from 'express';
 import { TOPICS } from '#contract/topics.ts';
 import type { LiveMessage } from '#contract/views.ts';
-import type { RunningHouse } from '../house.ts';
+import type { RunningHouse } from '../house/house.ts';
 
 const HEARTBEAT_MS = 20_000;
 

@@ -2,7 +2,7 @@
 import type Database from 'better-sqlite3';
 import type { PageCard, RunCard, VesselTimer } from '#contract/views.ts';
 import { dueByEye, runDues, soonest, watchOf, type RunDue } from '#core/runs/index.ts';
-import { personName } from '../views/names.ts';
+import { personName } from '../now/rows.ts';
 import { endsOf, type Ended } from './ends.ts';
 import { prepareKnown, type Known } from './known.ts';
 

@@ -2,7 +2,7 @@
 import type Database from 'better-sqlite3';
 import type { RunCard } from '#contract/views.ts';
 import type { Check, Fewer, KnownRun, RunEvent, RunReading, RunStarted, TankSince } from '#core/runs/index.ts';
-import { HOLD_OPEN, personName } from '../views/names.ts';
+import { HOLD_OPEN, personName } from '../now/rows.ts';
 
 type Row = {
   entry: string;

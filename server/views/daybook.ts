@@ -3,8 +3,8 @@ import { lift } from '#contract/act.ts';
 import type { DaybookAct, DaybookEntry } from '#contract/views.ts';
 import type { Kind } from '#core/catalogue/index.ts';
 import type { Overrule } from '#core/journal/index.ts';
-import { prepareNames } from './called.ts';
-import { personName } from './names.ts';
+import { prepareNames } from '../now/names.ts';
+import { personName } from '../now/rows.ts';
 import type { MakeView } from './view.ts';
 
 const PAGE_ACTS = 60;

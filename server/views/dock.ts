@@ -2,8 +2,8 @@
 import type { CrateCard } from '#contract/views.ts';
 import type { Carton } from '#core/dock/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
-import { bagCard, prepareBags } from './bags.ts';
-import { CRATE_WINDOW_MS, personName, prepareSpeciesNames, RECENT_CRATE } from './names.ts';
+import { bagCard, prepareBags } from '../dock/bags.ts';
+import { CRATE_WINDOW_MS, personName, prepareSpeciesNames, RECENT_CRATE } from '../now/rows.ts';
 import type { MakeView } from './view.ts';
 
 /** A crate that is wholly worked off leaves the dock this long after it came. */

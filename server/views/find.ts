@@ -1,8 +1,8 @@
 // Find a fish: by what it is called, its lot, its supplier, its crate, its tank, the water, or whoever it is promised to.
 import type { FindView, Hit } from '#contract/views.ts';
 import { makeLookUp, type LookUp, type Named } from '#core/species/index.ts';
-import { IN_HOUSE, PROMISED } from '../journal/pieces.ts';
-import { grouped, prepareSpeciesNames } from './names.ts';
+import { grouped, prepareSpeciesNames } from '../now/rows.ts';
+import { IN_HOUSE, PROMISED } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 
 const HITS = 12;

@@ -1,8 +1,8 @@
 // Every hold of the house with its clock as it stands.
 import type Database from 'better-sqlite3';
 import type { HoldCard } from '#contract/views.ts';
-import { prepareClocks, type RunningHold } from '../holds/clocks.ts';
-import { SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
+import { SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from '../now/rows.ts';
+import { prepareClocks, type RunningHold } from '../quarantine/clocks.ts';
 import type { MakeView, ViewRequest } from './view.ts';
 
 type Row = SpeciesColumns & { label: string; places: string };

@@ -3,8 +3,8 @@ import type { HouseView } from '#contract/views.ts';
 import type { ToolFields } from '#core/exposure/index.ts';
 import type { Flow } from '#core/room/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
-import { IN_HOUSE, WATER_NOW } from '../journal/pieces.ts';
-import { personName, prepareSpeciesNames } from './names.ts';
+import { personName, prepareSpeciesNames } from '../now/rows.ts';
+import { IN_HOUSE, WATER_NOW } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 
 export const makeHouseView: MakeView<'house'> = (client) => {

@@ -1,7 +1,7 @@
 // What reading a packing list needs: the suppliers, how each of them writes, and every name on the shelf.
 import type { SupplierCard } from '#contract/views.ts';
 import { headingKey, nameKey, type TaughtColumn, type TaughtName } from '#core/intake/index.ts';
-import { prepareSpeciesNames } from './names.ts';
+import { prepareSpeciesNames } from '../now/rows.ts';
 import type { MakeView } from './view.ts';
 
 export const makeIntakeView: MakeView<'intake'> = (client) => {

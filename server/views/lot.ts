@@ -3,9 +3,9 @@ import type { LotView, Sharing } from '#contract/views.ts';
 import { kinOf, plumber, staysByLot, type HoldRows } from '#core/quarantine/index.ts';
 import { isOutside } from '#core/stock/index.ts';
 import { spansOf } from '#core/time/index.ts';
-import { PROMISED, SIZE_NOW } from '../journal/pieces.ts';
+import { grouped, present, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from '../now/rows.ts';
+import { PROMISED, SIZE_NOW } from '../now/sqlFragments.ts';
 import { prepareHoldCards } from './holds.ts';
-import { grouped, present, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
 import { prepareTimeline } from './timeline.ts';
 import type { MakeView } from './view.ts';
 

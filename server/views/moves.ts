@@ -5,8 +5,8 @@ import { wetFrom, type ToolFields, type ToolUse } from '#core/exposure/index.ts'
 import type { Slip } from '#core/moves/index.ts';
 import type { Vessel } from '#core/room/index.ts';
 import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
-import { IN_HOUSE, SIZE_NOW } from '../journal/pieces.ts';
-import { OPEN_STAYS, personName } from './names.ts';
+import { OPEN_STAYS, personName } from '../now/rows.ts';
+import { IN_HOUSE, SIZE_NOW } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 
 const SHOWN_AFTER_MS = 2 * DAY_MS;

@@ -1,7 +1,7 @@
 // Who lives where: every living lot in every tank, in one read.
 import type Database from 'better-sqlite3';
-import { PROMISED, SIZE_NOW, STILL_OPEN } from '../journal/pieces.ts';
-import { SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from './names.ts';
+import { SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from '../now/rows.ts';
+import { PROMISED, SIZE_NOW, STILL_OPEN } from '../now/sqlFragments.ts';
 
 type Row = SpeciesColumns & {
   tank: string;

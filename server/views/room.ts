@@ -5,14 +5,14 @@ import { whoRestarts, type Placed } from '#core/quarantine/index.ts';
 import { type Flow, type Purpose, type Vessel } from '#core/room/index.ts';
 import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
 import type { SpeciesAdded } from '#core/species/index.ts';
-import { IN_HOUSE, WATER_NOW } from '../journal/pieces.ts';
-import { prepareComing, type ComingLot } from '../room/coming.ts';
-import { prepareSystems } from '../room/systems.ts';
-import { prepareWeak } from '../room/weak.ts';
-import { bagCard, prepareBags } from './bags.ts';
-import { prepareBenchBag } from './bench.ts';
+import { prepareBenchBag } from '../bench/known.ts';
+import { bagCard, prepareBags } from '../dock/bags.ts';
+import { IN_HOUSE, WATER_NOW } from '../now/sqlFragments.ts';
+import { prepareComing, type ComingLot } from '../placement/coming.ts';
+import { prepareSystems } from '../placement/systems.ts';
+import { prepareWeak } from '../placement/weak.ts';
+import { prepareSuspects } from '../rounds/suspects.ts';
 import { prepareOccupants, type Living } from './occupants.ts';
-import { prepareSuspects } from './suspects.ts';
 import type { MakeView } from './view.ts';
 
 type TankRow = {

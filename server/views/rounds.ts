@@ -1,13 +1,13 @@
 // The round that the clock is in: tanks with fish in walking order, what was odd, what has been looked at.
 import type Database from 'better-sqlite3';
 import type { RoundTank } from '#contract/views.ts';
-import { walkingOrder, type Purpose } from '#core/room/index.ts';
 import { fastOf } from '#core/feeding/index.ts';
-import type { SpeciesFields } from '#core/species/index.ts';
+import { walkingOrder, type Purpose } from '#core/room/index.ts';
 import { roundAt, ROUNDS, type Response, type RoundName } from '#core/rounds/index.ts';
-import { personName } from './names.ts';
+import type { SpeciesFields } from '#core/species/index.ts';
+import { personName } from '../now/rows.ts';
+import { prepareSuspects } from '../rounds/suspects.ts';
 import { prepareOccupants, type Living } from './occupants.ts';
-import { prepareSuspects } from './suspects.ts';
 import type { MakeView } from './view.ts';
 
 /** Tank `t` is on the walk: fish live in it, and it is ours. */

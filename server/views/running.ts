@@ -1,6 +1,6 @@
 // The running strip: every timer in the house.
+import { prepareFloats } from '../dock/bags.ts';
 import { prepareRunCards, timersOf } from '../runs/cards.ts';
-import { prepareFloats } from './bags.ts';
 import { prepareStays, temporaryOnly } from './moves.ts';
 import type { MakeView } from './view.ts';
 

@@ -1,8 +1,8 @@
 // The stream bar: heads at each stage, heads expected, heads lost in a week.
 import { stageCounts, type Standing } from '#core/stock/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
-import { PROMISED } from '../journal/pieces.ts';
-import { CRATE_WINDOW_MS, HOLD_OPEN, OPEN_FLOAT, RECENT_CRATE } from './names.ts';
+import { CRATE_WINDOW_MS, HOLD_OPEN, OPEN_FLOAT, RECENT_CRATE } from '../now/rows.ts';
+import { PROMISED } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 
 const WEEK_MS = 7 * DAY_MS;

@@ -4,8 +4,8 @@ import type Database from 'better-sqlite3';
 import { lift } from '#contract/act.ts';
 import type { TimelineEntry } from '#contract/views.ts';
 import type { Overrule } from '#core/journal/index.ts';
-import { prepareNames } from './called.ts';
-import { personName } from './names.ts';
+import { prepareNames } from '../now/names.ts';
+import { personName } from '../now/rows.ts';
 
 const SHOWN = 150;
 type Row = Omit<TimelineEntry, 'payload' | 'overrules'> & { version: number; payload: string; overrules: string | null };

@@ -14,9 +14,9 @@ import {
   type WaitingFact,
   type Walk,
 } from '#core/today/index.ts';
-import { SIZE_NOW } from '../journal/pieces.ts';
+import { CRATE_WINDOW_MS, OPEN_FLOAT, OPEN_STAYS, RECENT_CRATE } from '../now/rows.ts';
+import { SIZE_NOW } from '../now/sqlFragments.ts';
 import { prepareRunCards } from '../runs/cards.ts';
-import { CRATE_WINDOW_MS, OPEN_FLOAT, OPEN_STAYS, RECENT_CRATE } from './names.ts';
 import { prepareLeft } from './rounds.ts';
 import type { MakeView } from './view.ts';
 

@@ -6,22 +6,22 @@ import { triage } from '#core/dock/index.ts';
 import { isRunMethod, soonest } from '#core/runs/index.ts';
 import { houseNow, useHouseNow } from '../data/clock.ts';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
-import { useKey } from '../keys/useKey.ts';
 import { useMe } from '../data/me.ts';
+import { Guard } from '../frame/Guard.tsx';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
-import { Waiting } from '../parts/Waiting.tsx';
+import { useKey } from '../keys/useKey.ts';
+import { WayCard } from '../methods/WayCard.tsx';
 import { useKept } from '../parts/useKept.ts';
+import { Waiting } from '../parts/Waiting.tsx';
 import { BathForm } from '../runs/BathForm.tsx';
 import { Begin } from '../runs/Begin.tsx';
 import { Board } from '../runs/Board.tsx';
 import { patientOfBag } from '../runs/patient.ts';
-import { Guard } from '../frame/Guard.tsx';
 import { RunPage } from '../runs/RunPage.tsx';
 import { METHOD_TITLES, RULE_SAYS } from '../words/runs.ts';
 import { FloatCard } from './FloatCard.tsx';
 import { withPending } from './pending.ts';
 import { ReleaseCard } from './ReleaseCard.tsx';
-import { WayCard } from './WayCard.tsx';
 
 export default function Bench() {
   const { data, error, mutate } = useView('bench');

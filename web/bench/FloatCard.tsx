@@ -5,16 +5,16 @@ import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import type { BenchBag } from '#contract/views.ts';
 import { floatTime, isSurfaceReading, TEMPERATURE_METHODS, type Method, type Parsed, type Reading } from '#core/water/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
+import { ChosenWay } from '../methods/ChosenWay.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
-import { ChosenWay } from './ChosenWay.tsx';
 import { SalinityStep, Urgency } from './FloatSays.tsx';
 import { ReleaseForm } from './ReleaseForm.tsx';
 

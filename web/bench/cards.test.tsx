@@ -5,12 +5,12 @@ import type { Afloat, BenchBag } from '#contract/views.ts';
 import type { Act } from '#core/catalogue/index.ts';
 import { plainPolicy } from '#core/quarantine/index.ts';
 import type { Preference } from '#core/water/index.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { DeedProvider } from '../actions/deed.tsx';
 import { outbox } from '../data/house.ts';
+import { benchBag } from '../methods/testBag.ts';
 import { answer, draw, NOW, press, sentAct, tankCard } from '../testScreen.tsx';
 import { FloatCard } from './FloatCard.tsx';
 import { ReleaseCard } from './ReleaseCard.tsx';
-import { benchBag } from './testBag.ts';
 
 const bag: BenchBag = benchBag({ temperature: { value: 22, method: 'folded' } });
 const run: Afloat = {

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { DaybookAct } from '#contract/views.ts';
 import type { Entry } from '#core/catalogue/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { outbox, useOutbox, useView } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import type { OutboxAct } from '../data/outbox.ts';

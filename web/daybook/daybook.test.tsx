@@ -4,7 +4,7 @@ import { cleanup, screen, waitFor, within } from '@testing-library/react';
 import type { DaybookAct, DaybookView } from '#contract/views.ts';
 import type { Role } from '#core/roles/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { DeedProvider } from '../actions/deed.tsx';
 import { outbox, record } from '../data/house.ts';
 import { answer, draw, NOW, press } from '../testScreen.tsx';
 import Daybook from './Daybook.tsx';

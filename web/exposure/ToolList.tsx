@@ -1,7 +1,7 @@
 // Tools that are wet, and where they were; disinfected in one tap.
 import Button from 'react-bootstrap/Button';
 import type { MovesView } from '#contract/views.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { useTimes } from '../data/me.ts';
 
 export function ToolList({ moves }: { moves: MovesView | undefined }) {

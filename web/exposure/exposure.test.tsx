@@ -4,7 +4,7 @@ import { screen } from '@testing-library/react';
 import type { MovesView, ToolCard } from '#contract/views.ts';
 import { handsOf } from '#core/exposure/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { DeedProvider } from '../actions/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
 import { ToolList } from './ToolList.tsx';

@@ -1,11 +1,11 @@
 // What was just done on this screen, with its undo; and what the house refused.
 import { Moon, Undo2 } from 'lucide-react';
 import Button from 'react-bootstrap/Button';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { outbox, useOutbox } from '../data/house.ts';
-import { useKey } from '../keys/useKey.ts';
 import { setLook, useLook } from '../data/look.ts';
 import { Key } from '../keys/Key.tsx';
+import { useKey } from '../keys/useKey.ts';
 
 export function DeedBar() {
   const { deed, undo, clear } = useDeeds();

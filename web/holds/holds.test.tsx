@@ -5,7 +5,7 @@ import type { HoldCard } from '#contract/views.ts';
 import { STARTING_HOLDS } from '#core/quarantine/index.ts';
 import type { Role } from '#core/roles/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { DeedProvider } from '../actions/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
 import { HoldClock } from './HoldClock.tsx';

@@ -2,9 +2,10 @@
 import { useCallback, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { HouseView } from '#contract/views.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { useView } from '../data/house.ts';
 import { useMay } from '../data/me.ts';
+import { useVoice } from '../data/voice.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
@@ -18,7 +19,6 @@ import { Rules } from './Rules.tsx';
 import { Suppliers } from './Suppliers.tsx';
 import { Tools } from './Tools.tsx';
 import { Waters } from './Waters.tsx';
-import { useVoice } from '../data/voice.ts';
 
 const PARTS = [
   { id: 'shelf', name: 'Species on the shelf', to: '/shelf', count: ({ species }: HouseView) => species.length },

@@ -1,10 +1,10 @@
 /** @jest-environment jsdom */
-import { readdirSync, readFileSync } from 'node:fs';
 import { fireEvent, render, screen } from '@testing-library/react';
+import { readdirSync, readFileSync } from 'node:fs';
 import { useState } from 'react';
-import { setLineOpen } from '../line/open.ts';
-import { KEYS, type KeyName } from './table.ts';
 import { KeyList } from './KeyList.tsx';
+import { setLineOpen } from './lineOpen.ts';
+import { KEYS, type KeyName } from './table.ts';
 import { useKey } from './useKey.ts';
 
 const press = (key: string, on: Element = document.body, more: KeyboardEventInit = {}) =>

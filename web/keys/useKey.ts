@@ -1,6 +1,6 @@
 // The one way to listen to a key. Keys rest while somebody types, while a dialog is open, and when a button takes its own Enter.
 import { useHotkeys } from 'react-hotkeys-hook';
-import { isLineOpen } from '../line/open.ts';
+import { isLineOpen } from './lineOpen.ts';
 import { KEYS, type KeyName } from './table.ts';
 
 type Options = {

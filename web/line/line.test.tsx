@@ -4,7 +4,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { checkAct } from '#contract/act.ts';
 import type { RoomView } from '#contract/views.ts';
 import type { Act } from '#core/catalogue/index.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { DeedProvider } from '../actions/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw } from '../testScreen.tsx';
 import { LineBar } from './LineBar.tsx';

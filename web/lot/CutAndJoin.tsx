@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { LotView } from '#contract/views.ts';
 import { SPLIT_WHYS, type SplitWhy } from '#core/stock/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { newId, useView } from '../data/house.ts';
 import { useVoice } from '../data/voice.ts';
 import { ActButton } from '../parts/ActButton.tsx';

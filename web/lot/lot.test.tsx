@@ -5,7 +5,7 @@ import { Route, Routes } from 'react-router';
 import type { LotView, RoomView } from '#contract/views.ts';
 import type { Role } from '#core/roles/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { DeedProvider } from '../actions/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct, tankCard } from '../testScreen.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';

@@ -4,11 +4,11 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { RoomView } from '#contract/views.ts';
 import { findRound, type Slip } from '#core/moves/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { newId } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
-import { readWall } from '../data/wallTime.ts';
 import { useVoice } from '../data/voice.ts';
+import { readWall } from '../data/wallTime.ts';
 import { numberOf, PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
 import { sayAll } from '../words/refusals.ts';
 

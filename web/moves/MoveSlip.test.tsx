@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { MovesView, RoomView, TankCard } from '#contract/views.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { DeedProvider } from '../actions/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, press, sentAct, tankCard } from '../testScreen.tsx';
 import { MoveSlip } from './MoveSlip.tsx';

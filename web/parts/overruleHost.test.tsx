@@ -4,7 +4,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { Act } from '#core/catalogue/index.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { DeedProvider } from '../actions/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw } from '../testScreen.tsx';
 import { useOverrule } from './useOverrule.tsx';

@@ -5,7 +5,7 @@ import { passingOver, takenAs, type Overrule, type Refusal } from '#core/journal
 import { KNOWINGLY } from '#core/placement/index.ts';
 import { holdClassOf } from '#core/quarantine/index.ts';
 import type { WaterType } from '#core/species/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { newId, outbox, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { OverruleDialog } from './OverruleDialog.tsx';

@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import type { RoomView, TankCard } from '#contract/views.ts';
 import { whoMeets } from '#core/quarantine/index.ts';
 import { FLOWS, PURPOSES, type Flow, type TankFields } from '#core/room/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
 import { useVoice } from '../data/voice.ts';

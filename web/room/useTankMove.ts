@@ -1,7 +1,7 @@
 // A tank put to another place on the racks, by drag or by two taps.
 import { useCallback } from 'react';
 import type { RoomView } from '#contract/views.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 
 export function useTankMove(view: RoomView | undefined): (tank: string, cell: string) => void {
   const { doIt } = useDeeds();

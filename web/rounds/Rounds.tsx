@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import { useSearchParams } from 'react-router';
 import type { Oddity, RoundsView, RoundTank } from '#contract/views.ts';
 import { progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { useKey } from '../keys/useKey.ts';

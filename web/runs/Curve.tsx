@@ -7,11 +7,11 @@ import type { RunCard } from '#contract/views.ts';
 import { tolerancesOf } from '#core/bench/index.ts';
 import { correctedOf, runFactsOf, tankBy, type Followed, type RunPolicy } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
-import { chartParts, type Dot } from '../bench/chart.ts';
-import { CurveTabs } from '../bench/CurveTabs.tsx';
 import { useLook } from '../data/look.ts';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
+import { chartParts, type Dot } from '../methods/chart.ts';
+import { CurveTabs } from '../methods/CurveTabs.tsx';
 import { saveBlob } from './save.ts';
 
 const CURVES = ['salinity', 'temperature', 'pH', 'nh3', 'ammonia', 'oxygen'] as const;

@@ -2,7 +2,7 @@
 import type { RunCard } from '#contract/views.ts';
 import { deedOf, motionOf, type Next, type SheetLine } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import type { Draft } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';

@@ -6,7 +6,7 @@ import { METER, type MeterSubject, type MeterWay } from '#contract/devices.ts';
 import type { RunCard } from '#contract/views.ts';
 import { askOf, FITTED, valueOf, type Fitted, type Followed } from '#core/runs/index.ts';
 import { METHODS, type Method } from '#core/water/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';

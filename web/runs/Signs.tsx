@@ -16,7 +16,7 @@ import {
   type RunSign,
 } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';

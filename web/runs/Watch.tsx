@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form';
 import type { BenchView, RunCard } from '#contract/views.ts';
 import { looksEvery, type RunCheck } from '#core/runs/index.ts';
 import { CHECKS } from '#core/runs/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { useTimes } from '../data/me.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { ActButton } from '../parts/ActButton.tsx';

@@ -2,15 +2,15 @@
 import 'fake-indexeddb/auto';
 import { createEvent, fireEvent, screen, waitFor } from '@testing-library/react';
 import { sheetOf } from '#core/runs/index.ts';
-import { outbox } from '../data/house.ts';
 import { METRIC } from '#core/water/index.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { DeedProvider } from '../actions/deed.tsx';
+import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
-import { answers, card, FIRST_RUN, followed, payloads, show } from './testRun.tsx';
 import { MeterCheck } from './MeterCheck.tsx';
 import { Reads } from './Reads.tsx';
 import { Signs } from './Signs.tsx';
 import { TapPad } from './TapPad.tsx';
+import { answers, card, FIRST_RUN, followed, payloads, show } from './testRun.tsx';
 import { Watch } from './Watch.tsx';
 
 let asked: ReturnType<typeof answer>;

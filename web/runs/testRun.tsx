@@ -6,8 +6,8 @@ import type { Role } from '#core/roles/index.ts';
 import { follow, runDues, runFactsOf } from '#core/runs/index.ts';
 import { dyeBath, runningFacts, T0 } from '#core/runs/testCases.ts';
 import { HOUR_MS } from '#core/time/index.ts';
-import { benchBag } from '../bench/testBag.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { DeedProvider } from '../actions/deed.tsx';
+import { benchBag } from '../methods/testBag.ts';
 import { draw, NOW } from '../testScreen.tsx';
 
 export const facts = runningFacts({ method: 'long conversion' });

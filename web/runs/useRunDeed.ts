@@ -1,7 +1,7 @@
 // Writes what hands did to a vessel, shown at once; `line` = of its sheet, when that ticks it off.
 import type { RunCard } from '#contract/views.ts';
 import type { RunDeed } from '#core/runs/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { sayDeed } from '../words/runs.ts';

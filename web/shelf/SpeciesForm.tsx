@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { diffShelf, readShelf, SHELF_COLUMNS, SHELF_FIELDS, shelfRow, type OnShelf, type SpeciesAdded } from '#core/species/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 
 type Props = { of?: OnShelf; shelf: readonly OnShelf[]; onDone: (id?: string) => void };
 type Cells = Record<string, string>;

@@ -5,7 +5,7 @@ import type { ShelfSpecies } from '#contract/views.ts';
 import type { Role } from '#core/roles/index.ts';
 import { SHELF_COLUMNS, shelfRow, type SpeciesAdded } from '#core/species/index.ts';
 import { writeCsv } from '#core/text/index.ts';
-import { DeedProvider } from '../data/deed.tsx';
+import { DeedProvider } from '../actions/deed.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, press, sentAct } from '../testScreen.tsx';
 import Shelf from './Shelf.tsx';

@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { TankView } from '#contract/views.ts';
 import { CAUSES, type Cause } from '#core/rounds/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { useMay, useTimes } from '../data/me.ts';
 
 export function Losses({ losses }: { losses: TankView['losses'] }) {

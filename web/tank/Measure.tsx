@@ -2,11 +2,11 @@
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { StayCard, TankCard } from '#contract/views.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { newId } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
-import { readWall } from '../data/wallTime.ts';
 import { useVoice } from '../data/voice.ts';
+import { readWall } from '../data/wallTime.ts';
 import { numberOf, PlainForm } from '../parts/PlainForm.tsx';
 import { sayAll } from '../words/refusals.ts';
 

@@ -1,10 +1,10 @@
 // A count by hand: what is found other than the books say is posted as a difference.
 import { useState } from 'react';
 import type { TankCard } from '#contract/views.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
+import type { Draft } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { CountField } from '../parts/CountField.tsx';
-import type { Draft } from '../data/house.ts';
 
 export function Recount({ tank, onDone }: { tank: TankCard; onDone: () => void }) {
   const { doIt } = useDeeds();

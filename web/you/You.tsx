@@ -1,9 +1,9 @@
 // The one at this screen: the units they read and type in, and how the screen looks. Kept for the person, on every device.
-import { mutate } from 'swr';
 import { Link } from 'react-router';
+import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
 import { TEMPERATURE_UNITS, VOLUME_UNITS, type Preference } from '#core/water/index.ts';
-import { useDeeds } from '../data/deed.tsx';
+import { useDeeds } from '../actions/deed.tsx';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { LookSwitch } from '../frame/LookSwitch.tsx';

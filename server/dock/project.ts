@@ -1,0 +1,96 @@
+// Rows of the dock: suppliers, crates with their lots and bags, arrivals, landings, chosen tanks.
+import type { DockEntries } from '#core/dock/index.ts';
+import { passedAs } from '#core/placement/index.ts';
+import { prepareInsert } from '../db/insert.ts';
+import * as tables from '../db/projectionTables.ts';
+import { factOf, type MakeProjectors } from '../db/projector.ts';
+
+export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
+  const supplier = prepareInsert(db, tables.supplier);
+  const taught = prepareInsert(db, tables.taught);
+  const crate = prepareInsert(db, tables.crate);
+  const lot = prepareInsert(db, tables.lot);
+  const bag = prepareInsert(db, tables.bag);
+  const arrival = prepareInsert(db, tables.arrival);
+  const landing = prepareInsert(db, tables.landing);
+  const absence = prepareInsert(db, tables.absence);
+  const assignment = prepareInsert(db, tables.assignment);
+  const findSupplierOf = db.query.crate
+    .findFirst({ columns: { supplier: true }, where: (row, { eq, sql }) => eq(row.id, sql.placeholder('id')) })
+    .prepare();
+  return {
+    'supplier.added': {
+      voids: [],
+      project: ({ id, payload }) => supplier({ id: payload.supplier, entry: id, name: payload.name, transit: payload.transit }),
+    },
+    'supplier.taught': {
+      voids: ['p_taught'],
+      project(entry) {
+        const { supplier: of, columns, names } = entry.payload;
+        taught({ ...factOf(entry), supplier: of, columns: JSON.stringify(columns), names: JSON.stringify(names) });
+      },
+    },
+    'crate.expected': {
+      voids: ['p_crate', 'p_lot', 'p_bag'],
+      project({ id, payload }) {
+        const { label, supplier: from, packedAtMs, promisedAtMs } = payload;
+        crate({ id: payload.crate, entry: id, label, supplier: from, packedAtMs, promisedAtMs, told: JSON.stringify(payload.told) });
+        for (const one of payload.lots) {
+          lot({
+            id: one.lot,
+            entry: id,
+            label: one.label,
+            species: one.species,
+            heardAs: one.heardAs,
+            sizeCm: one.sizeCm,
+            origin: one.origin,
+            supplier: from,
+            crate: payload.crate,
+          });
+        }
+        for (const [ord, one] of payload.bags.entries()) {
+          bag({
+            id: one.bag,
+            entry: id,
+            crate: payload.crate,
+            label: one.label,
+            box: one.box,
+            ord,
+            lot: one.lot,
+            listed: one.n,
+            free: one.free ?? 0,
+            waterL: one.waterL,
+          });
+        }
+      },
+    },
+    'crate.arrived': {
+      voids: ['p_arrival'],
+      project: (entry) => arrival({ ...factOf(entry), crate: entry.payload.crate, carton: entry.payload.carton }),
+    },
+    'bag.landed': {
+      voids: ['p_landing', 'p_lot', 'p_bag'],
+      project(entry) {
+        const { newBag, newLot, ...payload } = entry.payload;
+        if (newLot) {
+          const from = findSupplierOf.execute({ id: payload.crate }).sync();
+          lot({ id: payload.lot, entry: entry.id, ...newLot, supplier: from?.supplier, crate: payload.crate });
+        }
+        if (newBag)
+          bag({ id: payload.bag, entry: entry.id, crate: payload.crate, ...newBag, ord: 100_000, lot: payload.lot, listed: 0, free: 0 });
+        landing({ ...factOf(entry), ...payload });
+      },
+    },
+    'bag.absent': { voids: ['p_absence'], project: (entry) => absence({ ...factOf(entry), bag: entry.payload.bag }) },
+    'bag.assigned': {
+      voids: ['p_assignment'],
+      project: (entry) =>
+        assignment({
+          ...factOf(entry),
+          bag: entry.payload.bag,
+          tank: entry.payload.tank,
+          overruled: JSON.stringify((entry.overrules ?? []).map(({ code, size }) => passedAs(code, size))),
+        }),
+    },
+  };
+};

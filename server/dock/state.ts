@@ -1,0 +1,63 @@
+// Suppliers, crates and bags, for core's questions.
+import type Database from 'better-sqlite3';
+import type { HouseState } from '#core/catalogue/index.ts';
+import { makeAsk, parsed } from '../db/ask.ts';
+import { personName } from '../now/sqlFragments.ts';
+
+type BagRow = {
+  id: string;
+  crate: string;
+  label: string;
+  lot: string;
+  listed: number;
+  landing: string | null;
+  absence: string | null;
+  assignment: string | null;
+  run: string | null;
+  taken: string | null;
+  release: string | null;
+};
+
+export function dockState(client: Database.Database): Pick<HouseState, 'findSupplier' | 'findCrate' | 'hasBag' | 'findBag' | 'passedFor'> {
+  const ask = makeAsk(client);
+  const crate = ask.get<{ id: string; label: string; arrived: string | null }>(`
+    select id, label, (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
+    from p_crate where id = ? and voided_by is null`);
+  const fact = (table: string, where: string, more = '') =>
+    `(select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms ${more}) from ${table} where ${where} and voided_by is null order by at_ms desc, entry desc limit 1)`;
+  const bag = ask.get<BagRow>(`
+    select b.id, b.crate, b.label, b.lot, b.listed,
+      ${fact('p_landing', 'bag = b.id', ", 'lot', lot, 'condition', condition, 'bagState', bag_state")} landing,
+      ${fact('p_absence', 'bag = b.id')} absence,
+      ${fact('p_assignment', 'bag = b.id', ", 'tank', tank, 'overruled', json(overruled)")} assignment,
+      ${fact('p_float r', 'bag = b.id and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)', ", 'id', r.id")} run,
+      ${fact('p_run_from', 'place = b.id', ", 'run', run")} taken,
+      ${fact('p_release', 'bag = b.id')} release
+    from p_bag b where b.id = ? and b.voided_by is null`);
+  const passed = ask.values<string>(
+    'select a.overruled from p_assignment a join p_bag g on g.id = a.bag left join p_landing l on l.bag = g.id and l.voided_by is null where coalesce(l.lot, g.lot) = ? and a.tank = ? and a.voided_by is null',
+  );
+  return {
+    findSupplier: ask.get<{ id: string; name: string }>('select id, name from p_supplier where id = ? and voided_by is null'),
+    findCrate(id) {
+      const row = crate(id);
+      return row && { id: row.id, label: row.label, arrived: parsed(row.arrived) };
+    },
+    hasBag: ask.is('select 1 from p_bag where id = ? and voided_by is null'),
+    findBag(id) {
+      const row = bag(id);
+      if (!row) return undefined;
+      const { landing, absence, assignment, run, taken, release, ...rest } = row;
+      return {
+        ...rest,
+        landing: parsed(landing),
+        absence: parsed(absence),
+        assignment: parsed(assignment),
+        run: parsed(run),
+        taken: parsed(taken),
+        release: parsed(release),
+      };
+    },
+    passedFor: (lot, tank) => passed(lot, tank).flatMap((list) => JSON.parse(list) as string[]),
+  };
+}

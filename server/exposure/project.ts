@@ -1,0 +1,46 @@
+// Rows of tools and of water that goes from tank to tank.
+import { eq } from 'drizzle-orm';
+import type { ExposureEntries, ToolFields } from '#core/exposure/index.ts';
+import { prepareInsert } from '../db/insert.ts';
+import * as tables from '../db/projectionTables.ts';
+import { factOf, noteChange, type MakeProjectors } from '../db/projector.ts';
+
+export const exposureProjectors: MakeProjectors<ExposureEntries> = (db) => {
+  const tool = prepareInsert(db, tables.tool);
+  const change = noteChange(db);
+  const use = prepareInsert(db, tables.toolUse);
+  const disinfection = prepareInsert(db, tables.disinfection);
+  const exchange = prepareInsert(db, tables.exchange);
+  return {
+    'tool.added': {
+      voids: [],
+      project: ({ id, payload: { tool: key, ...facts } }) => tool({ id: key, entry: id, name: facts.name, facts: JSON.stringify(facts) }),
+    },
+    'tool.changed': {
+      voids: [],
+      project(entry) {
+        const { tool: key, fields } = entry.payload;
+        const row = db.select().from(tables.tool).where(eq(tables.tool.id, key)).get()!;
+        const facts = { ...(JSON.parse(row.facts) as ToolFields), ...fields };
+        db.update(tables.tool)
+          .set({ entry: entry.id, name: facts.name, facts: JSON.stringify(facts) })
+          .where(eq(tables.tool.id, key))
+          .run();
+        change(entry, `tool:${key}`, fields);
+      },
+    },
+    'tool.used': {
+      voids: ['p_tool_use'],
+      project: (entry) => entry.payload.tanks.forEach((tank, ord) => use({ ...factOf(entry), ord, tool: entry.payload.tool, tank })),
+    },
+    'tool.disinfected': {
+      voids: ['p_disinfection'],
+      project: (entry) => disinfection({ ...factOf(entry), tool: entry.payload.tool }),
+    },
+    'water.exchanged': {
+      voids: ['p_exchange'],
+      project: (entry) =>
+        exchange({ ...factOf(entry), tank: entry.payload.tank, litres: entry.payload.litres, fromTank: entry.payload.fromTank }),
+    },
+  };
+};

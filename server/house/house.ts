@@ -1,0 +1,65 @@
+// One open house: database, clock, journal and views put together. No HTTP here; seeding, tests and the app share it.
+import type { Topic } from '#contract/topics.ts';
+import type { House as HouseView, MeView } from '#contract/views.ts';
+import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
+import type { HouseClock } from '../clock/clock.ts';
+import { findMeta, openHouse, type House } from '../db/open.ts';
+import { makeAppend, type Appended } from '../journal/append.ts';
+import { makeProject } from '../journal/project.ts';
+import { remakeProjections } from '../journal/replay.ts';
+import { makeHouseState } from '../journal/state.ts';
+import { makeJournalStore } from '../journal/store.ts';
+import { makeReadView } from '../views/index.ts';
+
+export type RunningHouse = ReturnType<typeof startHouse>;
+/** `makeClock` gets the open house: a demo's clock goes on from what the house remembers. */
+type Options = { file: string; makeClock: (house: House) => HouseClock; log?: (line: string) => void };
+
+/** Opens the house, remakes its projections when they are of another version, and gives all that may be done with it. */
+export function startHouse({ file, makeClock, log = () => undefined }: Options) {
+  const house = openHouse(file);
+  if (house.stale) {
+    const done = remakeProjections(house, (n) => log(`remaking views from the journal: ${n} entries`));
+    if (done > 0) log(`remade views from ${done} entries`);
+  }
+  const { client, db } = house;
+  const clock = makeClock(house);
+  const store = makeJournalStore(db);
+  const listeners = new Set<(what: Appended) => void>();
+  const append = makeAppend({
+    client,
+    store,
+    clock,
+    state: makeHouseState(client, store),
+    project: makeProject(client, db),
+    onAppended: (what) => listeners.forEach((listener) => listener(what)),
+  });
+  const settings = client.prepare('select name, zone, rules from p_house');
+  const demo = findMeta(client, 'demo') !== undefined;
+
+  function settingsNow(): HouseView {
+    const row = settings.get() as { name: string; zone: string; rules: string } | undefined;
+    const rules = row ? (JSON.parse(row.rules) as HouseRules) : STARTING_RULES;
+    return { name: row?.name ?? 'A new house', zone: row?.zone ?? 'UTC', rules, demo };
+  }
+
+  const readView = makeReadView(client);
+  return {
+    ...house,
+    store,
+    clock,
+    append,
+    settings: settingsNow,
+    view: <V extends Parameters<typeof readView>[0]>(name: V, query: Record<string, string | undefined> = {}) => {
+      const { zone, rules } = settingsNow();
+      return readView(name, { now: clock.now(), zone, rules, query });
+    },
+    clockView: (): MeView['clock'] => ({ nowMs: clock.now(), frozen: clock.frozen }),
+    /** Calls back after each commit; gives the way to stop. */
+    onAppended(listener: (what: { seq: number; topics: Topic[] }) => void): () => void {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+    close: () => void client.close(),
+  };
+}

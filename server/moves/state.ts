@@ -1,0 +1,32 @@
+// Catch slips and what became of them, for core's questions.
+import type Database from 'better-sqlite3';
+import type { HouseState } from '#core/catalogue/index.ts';
+import type { Slip } from '#core/moves/index.ts';
+import { makeAsk } from '../db/ask.ts';
+import { personName } from '../now/sqlFragments.ts';
+
+type MarkRow = { what: 'tried' | 'freed' | 'dropped' | 'done'; atMs: number; by: string };
+
+export function moveState(client: Database.Database): Pick<HouseState, 'findSlip'> {
+  const ask = makeAsk(client);
+  const slip = ask.get<{ plan: string; facts: string }>('select plan, facts from p_slip where id = ? and voided_by is null');
+  const marks = ask.all<MarkRow>(
+    `select what, at_ms atMs, ${personName('"by"')} by from p_slip_mark where slip = ? and voided_by is null order by at_ms, entry`,
+  );
+  return {
+    findSlip(id) {
+      const row = slip(id);
+      if (!row) return undefined;
+      const of = marks(id);
+      const latest = (what: MarkRow['what']) => of.findLast((one) => one.what === what);
+      return {
+        ...(JSON.parse(row.facts) as Slip),
+        plan: row.plan,
+        tries: of.filter(({ what }) => what === 'tried').map(({ atMs }) => atMs),
+        done: latest('done'),
+        dropped: latest('dropped'),
+        freed: latest('freed'),
+      };
+    },
+  };
+}

@@ -1,0 +1,58 @@
+// Small pieces of SQL that several views share: names of people, species as the screens name them, fish that are where.
+import type Database from 'better-sqlite3';
+
+import { STILL_OPEN } from './sqlFragments.ts';
+import { DAY_MS } from '#core/time/index.ts';
+
+export { personName } from './sqlFragments.ts';
+
+export type SpeciesColumns = { speciesId: string | null; common: string | null; scientific: string | null };
+export const SPECIES_COLUMNS = 's.id speciesId, s.common, s.scientific';
+
+export function speciesOf(row: SpeciesColumns) {
+  return row.speciesId === null ? undefined : { id: row.speciesId, common: row.common!, scientific: row.scientific! };
+}
+
+/** Drops the nulls of a row: what SQL calls null the views call absent. */
+export function present<T>(value: T | null): T | undefined {
+  return value ?? undefined;
+}
+
+/** How far back a crate still counts as on its way or open on the dock. */
+export const CRATE_WINDOW_MS = 30 * DAY_MS;
+/** Crate `c` is recent: promised, or written down, since the instant that is given twice. An old list taken in today is of today. */
+export const RECENT_CRATE = '(c.promised_at_ms > ? or (select recorded_at_ms from entry where id = c.entry) > ?)';
+
+/** Bag `b` has been floated and its fish not yet let go. */
+export const OPEN_FLOAT = (bag: string) => `exists (select 1 from p_float r where r.bag = ${bag} and r.voided_by is null
+  and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null))`;
+export const HOLD_OPEN = (lot: string) => `exists (select 1 from p_hold h where h.lot = ${lot} and ${STILL_OPEN})`;
+
+/** Every species with all its names. */
+export function prepareSpeciesNames(client: Database.Database) {
+  const all = client.prepare(
+    "select id, common, scientific, json_extract(facts, '$.alsoCalled') alsoCalled from p_species order by common",
+  );
+  return () =>
+    (all.all() as { id: string; common: string; scientific: string; alsoCalled: string }[]).map(({ alsoCalled, ...rest }) => ({
+      ...rest,
+      alsoCalled: JSON.parse(alsoCalled) as string[],
+    }));
+}
+
+/** Rows by what they have in common, in the order in which they came. */
+export function grouped<T, K>(rows: readonly T[], keyOf: (row: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const row of rows) {
+    const key = keyOf(row);
+    const group = groups.get(key);
+    if (group) group.push(row);
+    else groups.set(key, [row]);
+  }
+  return groups;
+}
+
+/** Arrangements with an end whose fish are there still; the latest for a lot in a place counts. `s`, `b`, `l`, `t` as joined here. */
+export const OPEN_STAYS = `p_stay s join p_balance b on b.lot = s.lot and b.place = s.place and b.n > 0
+  and s.voided_by is null and s.entry = (select entry from p_stay x where x.place = s.place and x.lot = s.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)
+  join p_lot l on l.id = s.lot join p_tank t on t.id = s.place`;

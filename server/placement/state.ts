@@ -1,0 +1,17 @@
+// What a place is judged by besides its tank: its system, what was odd there, how weak a lot is.
+import type Database from 'better-sqlite3';
+import type { HouseState } from '#core/catalogue/index.ts';
+import { CALM_SYSTEM } from '#core/placement/index.ts';
+import { prepareSuspects } from '../rounds/suspects.ts';
+import { prepareSystems } from './systems.ts';
+import { prepareWeak } from './weak.ts';
+
+export function placementState(client: Database.Database): Pick<HouseState, 'systemOf' | 'isWeak' | 'isSuspect'> {
+  const systems = prepareSystems(client);
+  const suspects = prepareSuspects(client);
+  return {
+    systemOf: (id) => systems(id).get(id) ?? CALM_SYSTEM,
+    isWeak: prepareWeak(client),
+    isSuspect: (id, atMs) => suspects(atMs).waters.has(id),
+  };
+}

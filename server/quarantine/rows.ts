@@ -1,0 +1,189 @@
+// The rows that hold clocks are told, read from the projections: only of the waters that matter, only since their holds began.
+import type Database from 'better-sqlite3';
+import { kinOf, lookKey, type Course, type HoldPolicy, type HoldRows, type HoldZero } from '#core/quarantine/index.ts';
+import { SETTLING_MS, type Cause, type Sign } from '#core/rounds/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
+import { prepareContacts } from '../exposure/contacts.ts';
+import { STILL_OPEN } from '../now/sqlFragments.ts';
+
+export type OpenHold = { id: string; lot: string; entry: string; policy: HoldPolicy; openedAtMs: number; zero: HoldZero };
+type HoldRow = Omit<OpenHold, 'policy'> & { policy: string };
+
+/** Open holds: of one lot, or all of lots that have fish in a tank. */
+export function prepareOpenHolds(client: Database.Database): (lots?: readonly string[]) => OpenHold[] {
+  const columns = 'h.id, h.lot, h.entry, h.policy, h.at_ms openedAtMs, h.zero';
+  const one = client.prepare(
+    `select ${columns} from p_hold h where h.lot = ? and ${STILL_OPEN} order by h.at_ms desc, h.entry desc limit 1`,
+  );
+  const all = client.prepare(`
+    select ${columns} from p_hold h where ${STILL_OPEN}
+      and exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = h.lot and b.inside = 1 and b.n > 0)`);
+  return (lots) =>
+    ((lots === undefined ? all.all() : lots.flatMap((lot) => one.all(lot))) as HoldRow[]).map((row) => ({
+      ...row,
+      policy: JSON.parse(row.policy) as HoldPolicy,
+    }));
+}
+
+/**
+ * Everything that the clocks of these holds are told. `only` = read no other waters than those that these lots stood in, and those that water, tools or hands
+ * came from: a contact restarts a clock by who was in quarantine where it came from, a newcomer by who was beside it at its sign-off.
+ */
+export function prepareHoldRows(
+  client: Database.Database,
+): (holds: readonly OpenHold[], at: { zone: string; toolDriesH: number; only?: readonly string[] }) => HoldRows {
+  const plumbing = client.prepare('select tank, water, at_ms atMs from p_plumbing');
+  const codes = client.prepare('select id, code from p_tank').raw();
+  const placesOf = client
+    .prepare('select distinct g.place from json_each(?) j cross join p_leg g on g.lot = j.value where g.voided_by is null')
+    .pluck();
+  const among = 'from json_each(?) j cross join';
+  const legs = client.prepare(
+    `select l.entry, l.lot, l.place, l.n, l.at_ms atMs ${among} p_leg l on l.place = j.value and l.at_ms > ? where l.voided_by is null`,
+  );
+  const balances = client.prepare(`select b.lot, b.place, b.n ${among} p_balance b on b.place = j.value and b.inside = 1 and b.n <> 0`);
+  // One row a tank, its days in one text: a row a look would cost more to hand over than to find.
+  const looks = client
+    .prepare(
+      `select j.value, (select group_concat(l.day || ':' || l.at_ms) from p_look l where l.tank = j.value and l.day >= ? and l.voided_by is null)
+       from json_each(?) j`,
+    )
+    .raw();
+  const odd = client.prepare(`
+    select o.entry, o.at_ms atMs, o.tank place, o.lot, o.expected, o.seen, o.signs, k.note is not null noted
+    from p_odd o join p_look k on k.entry = o.entry where o.at_ms > ? and o.voided_by is null`);
+  const deaths = client.prepare(`
+    select x.entry, x.at_ms atMs, x.place, x.lot, x.n,
+      coalesce((select cause from p_loss_class c where c.loss = x.entry and c.voided_by is null order by c.at_ms desc, c.entry desc limit 1), x.cause) cause
+    from p_loss x where x.at_ms > ? and x.voided_by is null`);
+  const spans = client.prepare(`
+    select h.lot, h.entry, h.at_ms openedAtMs, h.zero, x.at_ms endedAtMs
+    from p_hold h left join p_sign_off x on x.hold = h.id and x.voided_by is null
+    where h.voided_by is null`);
+  // Every quarantine that ever was: what was finished long ago still makes a newcomer clear.
+  const opening = client.prepare("select distinct lot from p_leg where place = 'opening' and voided_by is null").pluck();
+  const labels = client.prepare(`select l.id, l.label ${among} p_lot l on l.id = j.value`).raw();
+  const lineage = client.prepare('select lot, from_lot "from", at_ms atMs from p_lineage where voided_by is null');
+  const contacts = prepareContacts(client);
+  const courses = client.prepare(`
+    select c.entry, c.water, c.family, c.at_ms fromMs, x.at_ms untilMs, x.entry endEntry
+    from p_course c left join p_course_end x on x.course = c.id and x.voided_by is null
+    where c.voided_by is null and (x.at_ms is null or x.at_ms > ?)`);
+  const meal = client
+    .prepare(
+      `select at_ms from p_feed where lot = ? and response in ('ate', 'charged') and at_ms <= ? and voided_by is null order by at_ms desc limit 1`,
+    )
+    .pluck();
+
+  /** With the systems where lots that came through these tanks stood: who was beside them at their sign-off tells whether they were clear. */
+  const withSignOffs = (
+    tanks: readonly string[],
+    told: Pick<HoldRows, 'sinceMs' | 'lineage' | 'plumbing'> & { ended: ReadonlySet<string> },
+  ) => {
+    const json = JSON.stringify(tanks);
+    const passing = [...(legs.all(json, told.sinceMs) as HoldRows['legs']), ...(balances.all(json) as HoldRows['balances'])];
+    const lots = new Set([...new Set(passing.map(({ lot }) => lot))].flatMap((lot) => [...kinOf(lot, told.lineage).keys()]));
+    const signedOff = [...lots].filter((lot) => told.ended.has(lot));
+    return [...new Set([...tanks, ...onSameWaters(placesOf.all(JSON.stringify(signedOff)) as string[], told.plumbing)])];
+  };
+
+  return (holds, { zone, toolDriesH, only }) => {
+    const onHold = spans.all() as (HoldRows['holds'][number] & { endedAtMs: number | null })[];
+    // Who was clear is told by sign-offs, and those by who was in quarantine beside them: as far back as a quarantine began that ran on into these. Fish that
+    // came in the two days before are settling yet.
+    const firstMs = Math.min(...holds.map(({ openedAtMs }) => openedAtMs));
+    const reaching = onHold.filter(({ endedAtMs }) => (endedAtMs ?? Infinity) >= firstMs);
+    const sinceMs = reaching.reduce((least, { openedAtMs }) => Math.min(least, openedAtMs), firstMs) - SETTLING_MS - 1;
+    const pipes = plumbing.all() as HoldRows['plumbing'];
+    const codeOf = new Map(codes.all() as [string, string][]);
+    const families = lineage.all() as HoldRows['lineage'];
+    const touched = contacts({ sinceMs, toolDriesH });
+    const ended = new Set(onHold.flatMap(({ lot, endedAtMs }) => (endedAtMs === null ? [] : [lot])));
+    const own = (lots: readonly string[]) =>
+      placesOf.all(JSON.stringify(lots.flatMap((lot) => [...kinOf(lot, families).keys()]))) as string[];
+    const tanks =
+      only === undefined
+        ? [...codeOf.keys()]
+        : withSignOffs(withSources(onSameWaters(own(only), pipes), touched, pipes), { sinceMs, lineage: families, plumbing: pipes, ended });
+    const json = JSON.stringify(tanks);
+    const moved = legs.all(json, sinceMs) as HoldRows['legs'];
+    const standing = balances.all(json) as HoldRows['balances'];
+    const oddRows = odd.all(sinceMs) as OddRow[];
+    const deadRows = deaths.all(sinceMs) as (HoldRows['deaths'][number] & { cause: Cause })[];
+    const named = new Set([...onHold, ...families, ...oddRows, ...deadRows].map(({ lot }) => lot));
+    return {
+      zone,
+      sinceMs,
+      holds: onHold.map(({ endedAtMs, ...hold }) => ({ ...hold, ...(endedAtMs === null ? {} : { endedAtMs }) })),
+      labels: new Map(labels.all(JSON.stringify([...named])) as [string, string][]),
+      balances: standing,
+      legs: moved,
+      plumbing: pipes,
+      codes: codeOf,
+      lineage: families,
+      looks: looksOf(looks.all(dayFloor(sinceMs), json) as [string, string | null][]),
+      signs: oddRows.flatMap(({ signs, expected: _expected, seen: _seen, noted: _noted, ...row }) =>
+        (JSON.parse(signs) as { sign: Sign }[]).map(({ sign }) => ({ ...row, sign })),
+      ),
+      unseen: oddRows.flatMap(({ signs: _signs, expected, seen, noted, ...row }) =>
+        seen !== null && seen < expected ? [{ ...row, n: expected - seen, noted: noted === 1, all: seen === 0 }] : [],
+      ),
+      deaths: deadRows,
+      contacts: touched,
+      courses: (courses.all(sinceMs) as (Course & { water: string; untilMs: number | null; endEntry: string | null })[]).map(
+        ({ untilMs, endEntry, ...course }) => ({ ...course, ...(untilMs === null ? {} : { untilMs, endEntry }) }),
+      ),
+      ate: new Map(
+        holds.flatMap(({ lot }) => {
+          const times = [...kinOf(lot, families)].flatMap(([one, untilMs]) => {
+            const atMs = meal.get(one, Math.min(untilMs, Number.MAX_SAFE_INTEGER)) as number | undefined;
+            return atMs === undefined ? [] : [atMs];
+          });
+          return times.length === 0 ? [] : [[lot, Math.max(...times)] as const];
+        }),
+      ),
+      opening: new Set(opening.all() as string[]),
+    };
+  };
+}
+
+type OddRow = {
+  entry: string;
+  atMs: number;
+  place: string;
+  lot: string;
+  expected: number;
+  seen: number | null;
+  signs: string;
+  noted: number;
+};
+
+/** Instants of looks by tank and house day. */
+function looksOf(rows: readonly [string, string | null][]): HoldRows['looks'] {
+  const looks = new Map<string, number[]>();
+  for (const [tank, times] of rows)
+    for (const one of times?.split(',') ?? []) {
+      const [day, atMs] = one.split(':').map(Number) as [number, number];
+      const key = lookKey(tank, day);
+      const known = looks.get(key);
+      if (known) known.push(atMs);
+      else looks.set(key, [atMs]);
+    }
+  return looks;
+}
+
+/** A day number that no look of the window can come before, whatever the zone. */
+const dayFloor = (ms: number) => Math.floor(ms / DAY_MS) - 1;
+
+/** With the systems that contacts into these tanks came from. */
+function withSources(tanks: readonly string[], touched: HoldRows['contacts'], pipes: HoldRows['plumbing']): string[] {
+  const here = new Set(tanks);
+  const sources = touched.filter(({ to }) => here.has(to)).map(({ from }) => from);
+  return sources.length === 0 ? [...tanks] : [...new Set([...tanks, ...onSameWaters(sources, pipes)])];
+}
+
+/** The tanks that were ever on a water that one of these tanks was ever on. */
+function onSameWaters(tanks: readonly string[], pipes: HoldRows['plumbing']): string[] {
+  const waters = new Set(pipes.filter(({ tank }) => tanks.includes(tank)).map(({ water }) => water));
+  return [...new Set(pipes.filter(({ water }) => waters.has(water)).map(({ tank }) => tank))];
+}

@@ -1,0 +1,48 @@
+// Open quarantines and their clocks, for core's questions.
+import type Database from 'better-sqlite3';
+import type { HouseState } from '#core/catalogue/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
+import type { WaterType } from '#core/species/index.ts';
+import { OUTSIDE_PLACES } from '#core/stock/index.ts';
+import { makeAsk } from '../db/ask.ts';
+import { COMING } from '../now/sqlFragments.ts';
+import { prepareClocks } from './clocks.ts';
+import { prepareOpenHolds } from './rows.ts';
+
+const OUTSIDE = OUTSIDE_PLACES.map((place) => `'${place}'`).join(', ');
+
+type Asked = 'findOpenHold' | 'isInQuarantine' | 'clockOf' | 'clocksOf' | 'firstSeenOf' | 'waterTypesOf';
+
+export function quarantineState(
+  client: Database.Database,
+  { findRules, findZone }: Pick<HouseState, 'findRules' | 'findZone'>,
+): Pick<HouseState, Asked> {
+  const ask = makeAsk(client);
+  const openHolds = prepareOpenHolds(client);
+  const clocks = prepareClocks(client);
+  const types = ask.values<WaterType>(
+    `select distinct w.type from p_tank t join p_water w on w.id = t.water where t.id in
+     (select place from p_balance where lot = @lot and inside = 1 and n > 0 union select tank from (${COMING}) where lot = @lot) order by 1`,
+  );
+  const clocksOf: HouseState['clocksOf'] = (lots, atMs) => {
+    const at = { now: atMs, zone: findZone()!, toolDriesH: (findRules() ?? STARTING_RULES).toolDriesH };
+    return new Map([...clocks({ ...at, only: lots })].map(([lot, { clock }]) => [lot, clock]));
+  };
+  return {
+    findOpenHold(lot) {
+      const [hold] = openHolds([lot]);
+      return hold && { id: hold.id, lot: hold.lot, policy: hold.policy, openedAtMs: hold.openedAtMs };
+    },
+    isInQuarantine: (lot) => openHolds([lot]).length > 0,
+    clockOf(lot, atMs) {
+      const clock = clocksOf([lot], atMs).get(lot);
+      if (!clock) throw new Error(`lot ${lot} has no open quarantine to read the clock of`);
+      return clock;
+    },
+    clocksOf,
+    firstSeenOf: ask.value<number>(
+      `select min(at_ms) from p_leg where lot = ? and n > 0 and voided_by is null and place not in (${OUTSIDE})`,
+    ),
+    waterTypesOf: (lot) => types({ lot }),
+  };
+}

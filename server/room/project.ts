@@ -1,0 +1,77 @@
+// Rows of the room: racks, systems, tanks, which tank is on which system since when, what is gone.
+import { eq } from 'drizzle-orm';
+import type { RoomEntries } from '#core/room/index.ts';
+import { prepareInsert } from '../db/insert.ts';
+import * as tables from '../db/projectionTables.ts';
+import { factOf, noteChange, type MakeProjectors } from '../db/projector.ts';
+
+export const roomProjectors: MakeProjectors<RoomEntries> = (db) => {
+  const rack = prepareInsert(db, tables.rack);
+  const water = prepareInsert(db, tables.water);
+  const tank = prepareInsert(db, tables.tank);
+  const plumbing = prepareInsert(db, tables.plumbing);
+  const retirement = prepareInsert(db, tables.retirement);
+  const change = noteChange(db);
+  return {
+    'rack.added': { voids: [], project: ({ id, payload: { rack: key, ...rest } }) => rack({ id: key, entry: id, ...rest }) },
+    'water.added': { voids: [], project: ({ id, payload: { water: key, ...rest } }) => water({ id: key, entry: id, ...rest }) },
+    'tank.added': {
+      voids: [],
+      project({ id, occurredAtMs, payload: { tank: key, ...rest } }) {
+        tank({ id: key, entry: id, ...rest, vessel: rest.vessel ?? 'tank' });
+        plumbing({ entry: id, tank: key, water: rest.water, atMs: occurredAtMs });
+      },
+    },
+    'rack.changed': {
+      voids: [],
+      project(entry) {
+        const { rack: key, fields } = entry.payload;
+        db.update(tables.rack)
+          .set({ entry: entry.id, ...fields })
+          .where(eq(tables.rack.id, key))
+          .run();
+        change(entry, `rack:${key}`, fields);
+      },
+    },
+    'water.changed': {
+      voids: [],
+      project(entry) {
+        const { water: key, fields } = entry.payload;
+        db.update(tables.water)
+          .set({ entry: entry.id, ...fields })
+          .where(eq(tables.water.id, key))
+          .run();
+        change(entry, `water:${key}`, fields);
+      },
+    },
+    'waters.joined': {
+      voids: [],
+      project(entry) {
+        const { into, tanks, volumeL } = entry.payload;
+        db.update(tables.water).set({ entry: entry.id, volumeL }).where(eq(tables.water.id, into)).run();
+        change(entry, `water:${into}`, { volumeL });
+        for (const key of tanks) {
+          db.update(tables.tank).set({ entry: entry.id, water: into }).where(eq(tables.tank.id, key)).run();
+          plumbing({ entry: entry.id, tank: key, water: into, atMs: entry.occurredAtMs });
+          change(entry, `tank:${key}`, { water: into });
+        }
+      },
+    },
+    'tank.changed': {
+      voids: [],
+      project(entry) {
+        const { tank: key, fields } = entry.payload;
+        db.update(tables.tank)
+          .set({ entry: entry.id, ...fields })
+          .where(eq(tables.tank.id, key))
+          .run();
+        if (fields.water !== undefined) plumbing({ entry: entry.id, tank: key, water: fields.water, atMs: entry.occurredAtMs });
+        change(entry, `tank:${key}`, fields);
+      },
+    },
+    'thing.retired': {
+      voids: ['p_retirement'],
+      project: (entry) => retirement({ ...factOf(entry), what: entry.payload.what, thing: entry.payload.id }),
+    },
+  };
+};

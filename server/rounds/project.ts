@@ -1,0 +1,54 @@
+// Rows of the walk: checks, oddities, meals, losses.
+import type { RoundEntries } from '#core/rounds/index.ts';
+import { prepareInsert } from '../db/insert.ts';
+import * as tables from '../db/projectionTables.ts';
+import { factOf, type MakeProjectors } from '../db/projector.ts';
+
+export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
+  const look = prepareInsert(db, tables.look);
+  const odd = prepareInsert(db, tables.odd);
+  const feed = prepareInsert(db, tables.feed);
+  const loss = prepareInsert(db, tables.loss);
+  const mishap = prepareInsert(db, tables.mishap);
+  const lossClass = prepareInsert(db, tables.lossClass);
+  return {
+    'tank.looked': {
+      voids: ['p_look', 'p_odd'],
+      project(entry) {
+        const { tank, day, round, allWell, lots, note } = entry.payload;
+        look({ ...factOf(entry), tank, day, round, allWell, note });
+        for (const one of lots) {
+          if (one.signs.length === 0 && (one.seen === null || one.seen === one.expected)) continue;
+          odd({
+            entry: entry.id,
+            tank,
+            lot: one.lot,
+            atMs: entry.occurredAtMs,
+            expected: one.expected,
+            seen: one.seen,
+            signs: JSON.stringify(one.signs),
+          });
+        }
+      },
+    },
+    'lot.fed': { voids: ['p_feed'], project: (entry) => feed({ ...factOf(entry), ...entry.payload }) },
+    'loss.recorded': {
+      voids: ['p_loss'],
+      project(entry) {
+        const { note: _said, ...payload } = entry.payload;
+        loss({ ...factOf(entry), ...payload });
+      },
+    },
+    'loss.classed': {
+      voids: ['p_loss_class'],
+      project: (entry) => lossClass({ ...factOf(entry), loss: entry.payload.loss, cause: entry.payload.cause }),
+    },
+    'mishap.recorded': {
+      voids: ['p_mishap'],
+      project(entry) {
+        const { note: _said, ...payload } = entry.payload;
+        mishap({ ...factOf(entry), ...payload });
+      },
+    },
+  };
+};

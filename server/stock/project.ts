@@ -1,0 +1,83 @@
+// Rows of stock's own entries: lots on record, cut, joined and measured, promises, arrangements with an end.
+import { eq } from 'drizzle-orm';
+import type { StockEntries } from '#core/stock/index.ts';
+import { clientOf, prepareInsert } from '../db/insert.ts';
+import * as tables from '../db/projectionTables.ts';
+import { factOf, type MakeProjectors } from '../db/projector.ts';
+import { STILL_OPEN } from '../now/sqlFragments.ts';
+
+type LotRow = typeof tables.lot.$inferSelect;
+
+export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
+  const lot = prepareInsert(db, tables.lot);
+  const promise = prepareInsert(db, tables.promise);
+  const promiseEnd = prepareInsert(db, tables.promiseEnd);
+  const hold = prepareInsert(db, tables.hold);
+  const lineage = prepareInsert(db, tables.lineage);
+  const measure = prepareInsert(db, tables.measure);
+  const stay = prepareInsert(db, tables.stay);
+  const slipMark = prepareInsert(db, tables.slipMark);
+  const findLot = db.query.lot.findFirst({ where: (row, { eq, sql }) => eq(row.id, sql.placeholder('id')) }).prepare();
+  const openHold = clientOf(db).prepare(
+    `select policy, zero, at_ms atMs from p_hold h where lot = ? and ${STILL_OPEN} order by at_ms desc, entry desc limit 1`,
+  );
+  return {
+    'lot.opened': {
+      voids: ['p_lot'],
+      project({ id, payload: { lot: key, species, label, sizeCm, origin, supplier } }) {
+        lot({ id: key, entry: id, label, species, sizeCm, origin, supplier });
+      },
+    },
+    'stock.moved': {
+      voids: ['p_slip_mark'],
+      project(entry) {
+        if (entry.payload.slip) slipMark({ ...factOf(entry), slip: entry.payload.slip, what: 'done' });
+      },
+    },
+    'stock.counted': { voids: [], project: () => undefined },
+    'lot.promised': {
+      voids: ['p_promise'],
+      project(entry) {
+        const { promise: id, ...payload } = entry.payload;
+        promise({ ...factOf(entry), id, ...payload });
+      },
+    },
+    'promise.lifted': {
+      voids: ['p_promise_end'],
+      project: (entry) => promiseEnd({ ...factOf(entry), promise: entry.payload.promise }),
+    },
+    'lot.split': {
+      voids: ['p_lot', 'p_lineage', 'p_hold'],
+      project(entry) {
+        const { lot: parent, child, label, n, hold: id } = entry.payload;
+        const { entry: _made, voidedBy: _void, ...facts } = findLot.execute({ id: parent }).sync() as LotRow;
+        lot({ ...facts, id: child, entry: entry.id, label });
+        lineage({ ...factOf(entry), lot: child, from: parent, how: 'cut', n });
+        // The child's clock goes on from where its parent's stands, by the same policy.
+        if (id) hold({ ...factOf(entry), ...(openHold.get(parent) as { policy: string; zero: string; atMs: number }), id, lot: child });
+      },
+    },
+    'lot.joined': {
+      voids: ['p_lineage'],
+      project: (entry) =>
+        lineage({ ...factOf(entry), lot: entry.payload.into, from: entry.payload.lot, how: 'joined', n: entry.payload.n }),
+    },
+    'lot.named': {
+      voids: [],
+      project({ payload: { lot: id, species, label } }) {
+        db.update(tables.lot).set({ species, label }).where(eq(tables.lot.id, id)).run();
+      },
+    },
+    'lot.measured': {
+      voids: ['p_measure'],
+      project: (entry) => measure({ ...factOf(entry), lot: entry.payload.lot, sizeCm: entry.payload.sizeCm }),
+    },
+    'stay.limited': {
+      voids: ['p_stay'],
+      project(entry) {
+        const { stay: id, ...payload } = entry.payload;
+        stay({ ...factOf(entry), id, ...payload });
+      },
+    },
+  };
+};

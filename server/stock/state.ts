@@ -1,0 +1,63 @@
+// Lots, where their fish stand, and what is promised and arranged, for core's questions.
+import type Database from 'better-sqlite3';
+import type { HouseState } from '#core/catalogue/index.ts';
+import type { Mark } from '#core/journal/index.ts';
+import type { LotFacts } from '#core/lots/index.ts';
+import { makeAsk } from '../db/ask.ts';
+import { IN_HOUSE, personName, PROMISED, SIZE_NOW } from '../now/sqlFragments.ts';
+
+type Asked =
+  | 'findLot'
+  | 'balance'
+  | 'balanceAt'
+  | 'tanksOf'
+  | 'isInTank'
+  | 'occupants'
+  | 'lotCount'
+  | 'lastMove'
+  | 'isPlace'
+  | 'wasIn'
+  | 'hasStay'
+  | 'isPromiseOpen';
+
+export function stockState(client: Database.Database): Pick<HouseState, Asked> {
+  const ask = makeAsk(client);
+  const lot = ask.get<{ [F in keyof LotFacts]: LotFacts[F] | null }>(
+    `select id, label, species, heard_as heardAs, ${SIZE_NOW('p_lot')} sizeCm, origin, supplier from p_lot where id = ? and voided_by is null`,
+  );
+  const balance = ask.value<number>('select n from p_balance where lot = ? and place = ?');
+  const balanceAt = ask.value<number>('select sum(n) from p_leg where place = ? and lot = ? and at_ms <= ? and voided_by is null');
+  const lotCount = ask.get<{ inHouse: number; promised: number }>(`
+    select coalesce((select sum(b.n) from p_balance b left join p_tank t on t.id = b.place
+      where b.lot = @lot and b.inside = 1 and (t.id is null or t.purpose <> 'customer')), 0) inHouse,
+    coalesce((select sum(p.n) from p_promise p where p.lot = @lot and ${PROMISED}), 0) promised`);
+  const lastMove = ask.get<Mark>(
+    `select entry, ${personName('by')} by, at_ms atMs from p_leg where place = ? and voided_by is null and entry not in (select id from entry where act_id = ?) order by at_ms desc, entry desc limit 1`,
+  );
+  const place = ask.is(
+    `select 1 from p_tank t where id = ? and ${IN_HOUSE('t')} union all select 1 from p_bag where id = ? and voided_by is null union all select 1 from p_bench_run where id = ? and voided_by is null`,
+  );
+  const was = ask.is('select 1 from p_leg where place = ? and lot = ? and n > 0 and voided_by is null limit 1');
+  const stay = ask.is('select 1 from p_stay where place = ? and lot = ? and at_ms = coalesce(?, at_ms) and voided_by is null limit 1');
+  return {
+    findLot(id) {
+      const row = lot(id);
+      return row && (Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as LotFacts);
+    },
+    balance: (of, at) => balance(of, at) ?? 0,
+    balanceAt: (of, at, atMs) => balanceAt(at, of, atMs) ?? 0,
+    tanksOf: ask.values<string>(
+      'select b.place from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.inside = 1 and b.n > 0 order by t.code',
+    ),
+    isInTank: ask.is(
+      "select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.n > 0 and t.purpose <> 'customer' limit 1",
+    ),
+    occupants: ask.all<{ lot: string; n: number }>('select lot, n from p_balance where place = ? and inside = 1 and n <> 0 order by lot'),
+    lotCount: (of) => lotCount({ lot: of })!,
+    lastMove: (at, exceptAct = '') => lastMove(at, exceptAct),
+    isPlace: (id) => place(id, id, id),
+    wasIn: (of, at) => was(at, of),
+    hasStay: (of, at, atMs) => stay(at, of, atMs ?? null),
+    isPromiseOpen: ask.is(`select 1 from p_promise p where p.id = ? and p.lot = ? and ${PROMISED}`),
+  };
+}

@@ -1,0 +1,17 @@
+// Rows of what was decided of due things.
+import type { TodayEntries } from '#core/today/index.ts';
+import { prepareInsert } from '../db/insert.ts';
+import * as tables from '../db/projectionTables.ts';
+import { factOf, type MakeProjectors } from '../db/projector.ts';
+
+export const todayProjectors: MakeProjectors<TodayEntries> = (db) => {
+  const due = prepareInsert(db, tables.due);
+  return {
+    'due.done': {
+      voids: ['p_due'],
+      project: (entry) => due({ ...factOf(entry), due: entry.payload.due, kind: 'done', why: entry.payload.note }),
+    },
+    'due.snoozed': { voids: ['p_due'], project: (entry) => due({ ...factOf(entry), ...entry.payload, kind: 'snoozed' }) },
+    'due.skipped': { voids: ['p_due'], project: (entry) => due({ ...factOf(entry), ...entry.payload, kind: 'skipped' }) },
+  };
+};

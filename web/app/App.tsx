@@ -1,0 +1,59 @@
+// The way in: the door until somebody is signed in, then the frame with one lazily loaded station at a time.
+import { useEffect } from 'react';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import useSWR, { useSWRConfig } from 'swr';
+import { paths } from '#contract/paths.ts';
+import type { MeView } from '#contract/views.ts';
+import { getJson, Refusal } from '../data/api.ts';
+import { setHouseClock } from '../data/clock.ts';
+import { preloadViews } from '../data/house.ts';
+import { MeContext } from '../data/me.ts';
+import { onOtherTab } from '../data/tabs.ts';
+import { Door } from '../door/Door.tsx';
+import { Waiting } from '../parts/Waiting.tsx';
+import { Frame } from './Frame.tsx';
+import { More } from './More.tsx';
+import { PAGES, STATIONS } from './stations.ts';
+
+/** The other stations are fetched once the first one stands, so that they open although the house may be away by then. */
+const FETCH_REST_AFTER_MS = 1500;
+
+/** The house clock is set before anything is drawn by it: a float must not look due for a blink. */
+async function readMe(path: string): Promise<MeView> {
+  const askedAtMs = Date.now();
+  const me = await getJson<MeView>(path);
+  setHouseClock(me.clock, (Date.now() - askedAtMs) / 2);
+  return me;
+}
+
+export function App() {
+  const { data: me, error, mutate } = useSWR<MeView, Error>(paths.me, readMe, { revalidateOnFocus: false, shouldRetryOnError: false });
+  const { cache } = useSWRConfig();
+  useEffect(() => onOtherTab(() => void mutate()), [mutate]);
+  const who = me?.person.id;
+  useEffect(() => {
+    if (who === undefined) return;
+    const rest = setTimeout(() => {
+      [...STATIONS, ...PAGES].forEach(({ load }) => void load());
+      preloadViews(cache);
+    }, FETCH_REST_AFTER_MS);
+    return () => clearTimeout(rest);
+  }, [who, cache]);
+  if (error instanceof Refusal && error.status === 401) return <Door />;
+  if (!me) return <Waiting error={error} retry={() => void mutate()} />;
+  return (
+    <MeContext value={me}>
+      <BrowserRouter>
+        <Routes>
+          <Route element={<Frame />}>
+            {[...STATIONS, ...PAGES].map(({ to, Page }) => (
+              <Route key={to} path={to} element={<Page />} />
+            ))}
+            <Route path="/more" element={<More />} />
+            <Route path="*" element={<Navigate to="/dock" replace />} />
+          </Route>
+        </Routes>
+      </BrowserRouter>
+    </MeContext>
+  );
+}

@@ -1,0 +1,129 @@
+// The frame around every station: stream bar above, links under it, deed and running strip at the foot.
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { Link, matchPath, NavLink, Outlet, useLocation } from 'react-router';
+import { DeedProvider } from '../actions/deed.tsx';
+import type { Away } from '../data/api.ts';
+import { outbox, useLive, useOutbox } from '../data/house.ts';
+import { useMe } from '../data/me.ts';
+import { DeedBar } from '../frame/DeedBar.tsx';
+import { DemoClock } from '../frame/DemoClock.tsx';
+import { Guard } from '../frame/Guard.tsx';
+import { LookSwitch } from '../frame/LookSwitch.tsx';
+import { RunningStrip } from '../frame/RunningStrip.tsx';
+import { SignOut } from '../frame/SignOut.tsx';
+import { StreamBar } from '../frame/StreamBar.tsx';
+import { KeyList } from '../keys/KeyList.tsx';
+import { OverruleHost } from '../parts/useOverrule.tsx';
+import { Waiting } from '../parts/Waiting.tsx';
+import { FindLink, FrameKeys, LineButton } from './FrameKeys.tsx';
+import { PAGES, STATIONS } from './stations.ts';
+
+// Fetched beside the first screen, not with it.
+const Sums = lazy(() => import('../sums/Sums.tsx'));
+
+export function Frame() {
+  const { person } = useMe();
+  const [connected, setConnected] = useState(true);
+  const { pathname } = useLocation();
+  useLive(setConnected);
+  useEffect(() => {
+    const station = [...STATIONS, ...PAGES].find(({ to }) => matchPath(to, pathname))?.name;
+    document.title = station ? `${station} · Daily Crate` : 'Daily Crate';
+  }, [pathname]);
+  useEffect(() => {
+    void outbox.signIn(person.id);
+    return () => outbox.signOut();
+  }, [person.id]);
+  return (
+    <DeedProvider>
+      <div className="frame">
+        <StreamBar />
+        <nav className="links" aria-label="Stations">
+          {STATIONS.map(({ to, name }) => (
+            <NavLink key={to} to={to}>
+              {name}
+            </NavLink>
+          ))}
+          <span className="who">
+            <DemoClock />
+            <Waits connected={connected} />
+            <FindLink />
+            <LineButton />
+            <Suspense fallback={null}>
+              <Sums />
+            </Suspense>
+            <KeyList />
+            <LookSwitch />
+            <NavLink to="/you">{person.name}</NavLink>
+            <SignOut />
+          </span>
+        </nav>
+        <FrameKeys />
+        <main className="station">
+          <Guard key={pathname}>
+            <Suspense fallback={<Waiting retry={() => location.reload()} />}>
+              <Outlet />
+            </Suspense>
+          </Guard>
+        </main>
+        <div className="foot">
+          <DeedBar />
+          <RunningStrip />
+          <nav className="foot-links" aria-label="Stations at the foot">
+            {STATIONS.filter(({ foot }) => foot).map(({ to, name }) => (
+              <NavLink key={to} to={to}>
+                {name}
+              </NavLink>
+            ))}
+            <NavLink to="/more">
+              More
+              <FootMark />
+            </NavLink>
+          </nav>
+        </div>
+      </div>
+      <OverruleHost />
+    </DeedProvider>
+  );
+}
+
+const AWAY_WORDS: Record<Away, string> = {
+  away: 'house away',
+  cannotWrite: 'the house cannot write: kept here',
+  full: 'the house’s disk is full: kept here',
+};
+
+/** What lies between this screen and the house: nothing, acts that wait, acts that were refused. */
+function Waits({ connected }: { connected: boolean }) {
+  const { acts, away, unkept } = useOutbox();
+  const waiting = acts.filter(({ state }) => state === 'waiting').length;
+  const refused = acts.filter(({ state }) => state === 'refused').length;
+  return (
+    <>
+      {refused > 0 && (
+        <Link to="/daybook" className="waiting refused">
+          {refused} refused
+        </Link>
+      )}
+      {(away || !connected || waiting > 1) && (
+        <span className="waiting" role="status">
+          {away ? AWAY_WORDS[away] : connected ? 'sending' : AWAY_WORDS.away}
+          {waiting > 0 && ` · ${waiting} waiting`}
+          {waiting > 0 && unkept && ' · this browser keeps nothing, do not reload'}
+        </span>
+      )}
+    </>
+  );
+}
+
+/** What waits or was refused lies in the daybook, which is behind More on a phone. */
+function FootMark() {
+  const { acts, away } = useOutbox();
+  const open = acts.filter(({ state }) => state !== 'saved').length;
+  return open > 0 ? (
+    <span className="waiting">
+      {open}
+      {away ? ' waiting' : ''}
+    </span>
+  ) : null;
+}
