@@ -1,13 +1,13 @@
 // What it costs to refuse: bodies made to be dear, each as JSON, parsed and judged by the contract alone. `npm run bench refusals`.
 import { checkAct } from '#contract/act.ts';
 import { isDeep } from '#contract/bounds.ts';
-import { fixtures } from '#contract/fixtures.ts';
+import { examples } from '#contract/kinds.ts';
 
 const id = '019cb270-7380-7000-8036-9ee768e6d3a5';
 const entry = (payload: unknown, kind = 'tank.looked', more: object = {}) => ({ id, kind, version: 1, occurredAtMs: 1, payload, ...more });
 const act = (entries: unknown) => ({ actId: id, entries });
 const nested = (levels: number): string => '['.repeat(levels) + ']'.repeat(levels);
-const bag = fixtures['crate.expected'].bags[0]!;
+const bag = examples['crate.expected'].bags[0]!;
 const BODIES: Record<string, string> = {
   'a megabyte of brackets': nested(500_000),
   'a text of a megabyte': JSON.stringify(act([entry({ note: 'x'.repeat(1_000_000) })])),
@@ -15,7 +15,7 @@ const BODIES: Record<string, string> = {
   '2,000 bags, each wrong': JSON.stringify(
     act([
       entry(
-        { ...fixtures['crate.expected'], bags: Array.from({ length: 2000 }, () => ({ ...bag, n: -1, label: 5, x: 1 })) },
+        { ...examples['crate.expected'], bags: Array.from({ length: 2000 }, () => ({ ...bag, n: -1, label: 5, x: 1 })) },
         'crate.expected',
       ),
     ]),
@@ -24,7 +24,7 @@ const BODIES: Record<string, string> = {
     act([
       entry(
         {
-          ...fixtures['crate.expected'],
+          ...examples['crate.expected'],
           bags: Array.from({ length: 2000 }, (_, no) => ({ ...bag, bag: `b${no}`, n: no === 1999 ? -1 : 2 })),
         },
         'crate.expected',
@@ -32,7 +32,7 @@ const BODIES: Record<string, string> = {
     ]),
   ),
   '3,000 overrules': JSON.stringify(
-    act([entry(fixtures['tank.looked'], 'tank.looked', { overrules: Array(3000).fill({ code: 'nonsense' }) })]),
+    act([entry(examples['tank.looked'], 'tank.looked', { overrules: Array(3000).fill({ code: 'nonsense' }) })]),
   ),
   '50,000 numbers in lists': JSON.stringify(act([entry({ lots: Array(16).fill(Array(3000).fill(7)) })])),
 };

@@ -1,8 +1,7 @@
 import { v7 } from 'uuid';
 import type { Kind } from '#core/catalogue/index.ts';
 import { checkAct, lift } from './act.ts';
-import { fixtures } from './fixtures.ts';
-import { KINDS, kinds } from './kinds.ts';
+import { examples, KINDS, kinds } from './kinds.ts';
 
 const entry = (kind: string, payload: unknown, more: object = {}) => ({
   id: v7(),
@@ -19,12 +18,12 @@ const faultsOf = (body: unknown) => {
 };
 
 it.each(KINDS)('%s: the fixture is taken as it is', (kind) => {
-  const body = act(entry(kind, fixtures[kind], { version: kinds[kind].version }));
+  const body = act(entry(kind, examples[kind], { version: kinds[kind].version }));
   expect(checkAct(body)).toEqual({ ok: true, act: body });
 });
 
 it.each(KINDS)('%s: every field is typed, and none may be added', (kind) => {
-  const payload = fixtures[kind] as unknown as Record<string, unknown>;
+  const payload = examples[kind] as unknown as Record<string, unknown>;
   expect(faultsOf(act(entry(kind, { ...payload, extra: 1 }, { version: kinds[kind].version })))).toEqual(['entries.0.payload']);
   for (const field of Object.keys(payload)) {
     expect(faultsOf(act(entry(kind, { ...payload, [field]: { wrong: true } }, { version: kinds[kind].version })))).toContainEqual(
@@ -52,11 +51,11 @@ it.each<[Kind, string, unknown]>([
   ['stock.moved', 'moves', [{ lot: 'l', from: 'G1', to: 'supplier', n: 1 }]],
   ['stock.moved', 'moves', [{ lot: 'l', from: 'sold', to: 'G1', n: 1 }]],
 ])('%s.%s = %p is a fault', (kind, field, value) => {
-  expect(faultsOf(act(entry(kind, { ...fixtures[kind], [field]: value })))[0]).toMatch(new RegExp(`^entries\\.0\\.payload\\.${field}`));
+  expect(faultsOf(act(entry(kind, { ...examples[kind], [field]: value })))[0]).toMatch(new RegExp(`^entries\\.0\\.payload\\.${field}`));
 });
 
 it('names what is missing', () => {
-  const { bag: _bag, ...rest } = fixtures['bag.absent'];
+  const { bag: _bag, ...rest } = examples['bag.absent'];
   expect(checkAct(act(entry('bag.absent', rest)))).toEqual({
     ok: false,
     code: 'bad',
@@ -67,19 +66,19 @@ it('names what is missing', () => {
 it.each([
   ['no object', null],
   ['no entries', { actId: v7(), entries: [] }],
-  ['no act id', { entries: [entry('bag.absent', fixtures['bag.absent'])] }],
+  ['no act id', { entries: [entry('bag.absent', examples['bag.absent'])] }],
   ['an unknown kind', act(entry('bag.eaten', {}))],
-  ['an id that is none', act(entry('bag.absent', fixtures['bag.absent'], { id: 'x' }))],
-  ['more in the envelope', act(entry('bag.absent', fixtures['bag.absent'], { seq: 4 }))],
-  ['an overrule without reason', act(entry('bag.assigned', fixtures['bag.assigned'], { overrules: [{ code: 'fit.noLid', reason: '' }] }))],
-  ['a time that is none', act(entry('bag.absent', fixtures['bag.absent'], { occurredAtMs: 12 }))],
+  ['an id that is none', act(entry('bag.absent', examples['bag.absent'], { id: 'x' }))],
+  ['more in the envelope', act(entry('bag.absent', examples['bag.absent'], { seq: 4 }))],
+  ['an overrule without reason', act(entry('bag.assigned', examples['bag.assigned'], { overrules: [{ code: 'fit.noLid', reason: '' }] }))],
+  ['a time that is none', act(entry('bag.absent', examples['bag.absent'], { occurredAtMs: 12 }))],
   ['an object by its prototype', act(entry('constructor', {}))],
 ])('refuses %s', (_name, body) => {
   expect(checkAct(body)).toMatchObject({ ok: false, code: 'bad' });
 });
 
 it('tells a newer client that it is newer', () => {
-  expect(checkAct(act(entry('bag.absent', fixtures['bag.absent'], { version: 2 })))).toMatchObject({
+  expect(checkAct(act(entry('bag.absent', examples['bag.absent'], { version: 2 })))).toMatchObject({
     ok: false,
     code: 'client.newer',
     faults: [{ path: 'entries.0.version' }],
@@ -87,7 +86,7 @@ it('tells a newer client that it is newer', () => {
 });
 
 it('lifts a house that was configured before there were rules for meals, and holds of plain days', () => {
-  const { rules, ...rest } = fixtures['house.configured'];
+  const { rules, ...rest } = examples['house.configured'];
   const {
     hungryAfterDays,
     schools: _schools,
@@ -100,16 +99,16 @@ it('lifts a house that was configured before there were rules for meals, and hol
     ...older
   } = rules;
   const holdDays = { fresh: holds.fresh.days, brackish: holds.brackish.days, marine: holds.marine.days };
-  expect(lift('house.configured', 1, { ...rest, rules: { ...older, holdDays } })).toEqual(fixtures['house.configured']);
+  expect(lift('house.configured', 1, { ...rest, rules: { ...older, holdDays } })).toEqual(examples['house.configured']);
   expect([hungryAfterDays.fry, runs.equalPpt, around.roomC]).toEqual([1, 0.5, 23]);
   expect(checkAct(act(entry('house.configured', { name: 'x' }))).ok).toBe(false);
-  const { policy: _policy, ...hold } = fixtures['hold.opened'];
-  expect(lift('hold.opened', 1, { ...hold, days: 28 })).toEqual(fixtures['hold.opened']);
+  const { policy: _policy, ...hold } = examples['hold.opened'];
+  expect(lift('hold.opened', 1, { ...hold, days: 28 })).toEqual(examples['hold.opened']);
   expect(lift('hold.opened', 1, { ...hold, days: 0 })).toMatchObject({ policy: { days: 1 } });
 });
 
 it.each([0, 366, 10_000, 2.5])('a hold of %p days is a fault', (days) => {
-  const { policy, ...hold } = fixtures['hold.opened'];
+  const { policy, ...hold } = examples['hold.opened'];
   const faults = faultsOf(act(entry('hold.opened', { ...hold, policy: { ...policy, days } }, { version: 2 })));
   expect(faults).toEqual(['entries.0.payload.policy.days']);
 });
@@ -117,6 +116,6 @@ it.each([0, 366, 10_000, 2.5])('a hold of %p days is a fault', (days) => {
 it('has an upcaster for every step to the present version', () => {
   for (const kind of KINDS) {
     expect(kinds[kind].upcasters).toHaveLength(kinds[kind].version - 1);
-    expect(lift(kind, kinds[kind].version, fixtures[kind])).toBe(fixtures[kind]);
+    expect(lift(kind, kinds[kind].version, examples[kind])).toBe(examples[kind]);
   }
 });

@@ -2,8 +2,8 @@
 import { array, number, object, string, ValidationError } from 'yup';
 import { REFUSAL_CODES, type Act, type Entry, type Kind } from '#core/catalogue/index.ts';
 import { WITHOUT_LEAD, type RefusalCode } from '#core/journal/index.ts';
+import { choice, closed, finite, instant, text, uuid } from './basics/fields.ts';
 import { SMALL_NODES, sizeOf } from './bounds.ts';
-import { choice, closed, finite, instant, text, uuid } from './fields.ts';
 import { isKind, kinds } from './kinds.ts';
 
 export const MAX_ENTRIES = 200;

@@ -1,7 +1,6 @@
 import { checkAct } from './act.ts';
 import { BOUNDS, isDeep, sizeOf } from './bounds.ts';
-import { fixtures } from './fixtures.ts';
-import { versionOf } from './permits.ts';
+import { examples, versionOf } from './kinds.ts';
 
 const nested = (levels: number, leaf: unknown = 1): unknown => Array.from({ length: levels }).reduce((inner) => [inner], leaf);
 const act = (entries: unknown) => ({ actId: '019cb270-7380-7000-8036-9ee768e6d3a5', entries });
@@ -33,7 +32,7 @@ it.each<[string, unknown, string | undefined]>([
 });
 
 it('the longest packing list that is taken is well within', () => {
-  const { lots, bags, ...crate } = fixtures['crate.expected'];
+  const { lots, bags, ...crate } = examples['crate.expected'];
   const many = { ...crate, lots, bags: Array.from({ length: 2000 }, (_, no) => ({ ...bags[0]!, bag: `bag-${no}`, label: `bag ${no}` })) };
   expect(sizeOf(act([entry(many, 'crate.expected')])).beyond).toBeUndefined();
 });
@@ -49,10 +48,10 @@ it.each<[string, unknown]>([
     'a payload of everything unknown',
     act([entry(Object.fromEntries(Array.from({ length: 90 }, (_, n) => [`unknown-${n}-${'z'.repeat(3000)}`, n])))]),
   ],
-  ['lists of wrong things', act([entry({ ...fixtures['tank.looked'], lots: Array(3000).fill({ a: [1, 2, 3] }) })])],
+  ['lists of wrong things', act([entry({ ...examples['tank.looked'], lots: Array(3000).fill({ a: [1, 2, 3] }) })])],
   [
     'overrules without end',
-    act([entry(fixtures['tank.looked'], 'tank.looked', { overrules: Array(3000).fill({ code: 'w'.repeat(3000).slice(0, 15) }) })]),
+    act([entry(examples['tank.looked'], 'tank.looked', { overrules: Array(3000).fill({ code: 'w'.repeat(3000).slice(0, 15) }) })]),
   ],
   ['its prototype', act([JSON.parse('{"__proto__":{"kind":"tank.looked"},"constructor":1}')])],
   ['a text as big as all of it', act([entry({ note: LONG })])],

@@ -1,7 +1,6 @@
-// The contract in words: docs/journal.md as text, made from the table of kinds, the schemas and the fixtures.
+// The contract in words: docs/journal.md as text, made from the table of kinds, the schemas and the examples.
 import type { Kind } from '#core/catalogue/index.ts';
-import { fixtures } from './fixtures.ts';
-import { KINDS, kinds } from './kinds.ts';
+import { examples, KINDS, kinds } from './kinds.ts';
 
 const UNDO = { self: 'its maker within a day, or a lead', lead: 'a lead', never: 'nobody: a further entry sets it right' } as const;
 
@@ -41,7 +40,7 @@ Version ${version}. Written by a ${minRole}${minRole === 'lead' ? '' : ' or abov
 ${fieldLines(fields, 0)}
 
 \`\`\`json
-${JSON.stringify(fixtures[kind])}
+${JSON.stringify(examples[kind])}
 \`\`\`
 `;
 }

@@ -1,7 +1,7 @@
 import { gzipSync } from 'node:zlib';
 import request from 'supertest';
 import { v7 } from 'uuid';
-import { fixtures } from '#contract/fixtures.ts';
+import { examples } from '#contract/kinds.ts';
 import { VIEW_NAMES } from '#contract/views.ts';
 import { makeApp, type App } from './app.ts';
 import { makeCredentials } from './door/credentials.ts';
@@ -128,7 +128,7 @@ describe('writing', () => {
       .expect(400);
     await agent.get('/api/views/nothing').expect(404);
     await agent.get('/api/nothing').expect(404);
-    const person = { id: v7(), kind: 'person.added', version: 1, occurredAtMs: house.now(), payload: fixtures['person.added'] };
+    const person = { id: v7(), kind: 'person.added', version: 1, occurredAtMs: house.now(), payload: examples['person.added'] };
     const refused = await agent
       .post('/api/journal')
       .send({ actId: v7(), entries: [person] })

@@ -1,8 +1,6 @@
 // Acts made from the schemas themselves: at their limits, with ids out of every name space of a house, lists with doubles, fields left out.
 import { v7 } from 'uuid';
-import { fixtures } from '#contract/fixtures.ts';
-import { KINDS, kinds } from '#contract/kinds.ts';
-import { versionOf } from '#contract/permits.ts';
+import { examples, KINDS, kinds, versionOf } from '#contract/kinds.ts';
 import { linksOf, type Kind, type Payloads } from '#core/catalogue/index.ts';
 import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import type { TestHouse } from './testHouse.ts';
@@ -144,7 +142,7 @@ export function makeActs(house: TestHouse, chance: () => number) {
 
   return function makeEntry(kind: Kind = pick(KINDS)) {
     const described = kinds[kind].schema.describe() as unknown as Described;
-    const sample = fixtures[kind];
+    const sample = examples[kind];
     const payload = chance() < 0.5 ? valueFor({ ...described, optional: false }, '', sample) : mutated(described, '', sample);
     const ago = chance() < 0.7 ? 0 : pick(SPANS_MS.slice(1, 5));
     let named = payload;

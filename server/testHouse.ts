@@ -1,6 +1,6 @@
 // A small furnished house for tests: real SQLite, real append, a clock that stands until it is moved.
 import { v7 } from 'uuid';
-import { versionOf } from '#contract/permits.ts';
+import { versionOf } from '#contract/kinds.ts';
 import type { Act, Kind, Payloads } from '#core/catalogue/index.ts';
 import type { Actor, Overrule } from '#core/journal/index.ts';
 import { plainPolicy } from '#core/quarantine/index.ts';

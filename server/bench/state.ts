@@ -1,6 +1,6 @@
 // What is known of a bag's water and of a tank's, the method chosen, and how long a bag has been afloat, for core's questions.
 import type Database from 'better-sqlite3';
-import { knownBagOf } from '#contract/known.ts';
+import { knownBagOf } from '#contract/bench/known.ts';
 import type { Chosen } from '#core/bench/index.ts';
 import type { HouseState } from '#core/catalogue/index.ts';
 import type { Method } from '#core/water/index.ts';

@@ -1,7 +1,7 @@
 // The tablets of the box: real outboxes over a store that fails or hangs, two tabs of one browser, people who come and go, clocks of their own.
 import { v7 } from 'uuid';
+import { versionOf } from '#contract/kinds.ts';
 import { MAKER_HEADER, paths } from '#contract/paths.ts';
-import { versionOf } from '#contract/permits.ts';
 import type { Act, Kind } from '#core/catalogue/index.ts';
 import type { KeptAct } from '../../web/data/actStore.ts';
 import { getJson, postJson } from '../../web/data/api.ts';

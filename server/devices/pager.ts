@@ -1,7 +1,7 @@
 // The pager stand-in: when nobody comes to a run that is due, it calls whoever watches it, then a lead. Each call is an entry whose id follows
 // from the due thing and the stage, so it is made once, whatever is restarted.
 import { v5 } from 'uuid';
-import { versionOf } from '#contract/permits.ts';
+import { versionOf } from '#contract/kinds.ts';
 import type { RunCard } from '#contract/views.ts';
 import type { Entry } from '#core/catalogue/index.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';

@@ -1,8 +1,8 @@
 // The simulated bench meter over HTTP. Only in a demo house: what it shows is made up, and must not stand in a real house's books.
 import { Router } from 'express';
 import { boolean, object, string } from 'yup';
+import { id } from '#contract/basics/fields.ts';
 import { METER, METER_WAYS } from '#contract/devices.ts';
-import { id } from '#contract/fields.ts';
 import { paths } from '#contract/paths.ts';
 import { FITTED } from '#core/runs/index.ts';
 import type { SignedIn } from '../door/signedIn.ts';

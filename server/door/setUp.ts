@@ -2,8 +2,8 @@
 import { Router } from 'express';
 import { v7 } from 'uuid';
 import { object, string } from 'yup';
+import { versionOf } from '#contract/kinds.ts';
 import { paths } from '#contract/paths.ts';
-import { versionOf } from '#contract/permits.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { atLeast } from '#core/roles/index.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';

@@ -1,6 +1,6 @@
 // One try at a PIN, wherever it is asked for: throttled first, hashed after, and when somebody goes on guessing a lead is told.
 import { v5 } from 'uuid';
-import { versionOf } from '#contract/permits.ts';
+import { versionOf } from '#contract/kinds.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import type { RunningHouse } from '../house/house.ts';

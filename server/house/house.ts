@@ -1,5 +1,5 @@
 // One open house: database, clock, journal and views put together. No HTTP here; seeding, tests and the app share it.
-import type { Topic } from '#contract/topics.ts';
+import type { Topic } from '#contract/basics/topics.ts';
 import type { House as HouseView, MeView } from '#contract/views.ts';
 import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
 import type { HouseClock } from '../clock/clock.ts';

@@ -2,8 +2,8 @@
 // Telling the other screens is left to whoever listens (`onAppended`), after the commit.
 import type Database from 'better-sqlite3';
 import { isDeepStrictEqual } from 'node:util';
+import type { Topic } from '#contract/basics/topics.ts';
 import { kinds, undoOf } from '#contract/kinds.ts';
-import type { Topic } from '#contract/topics.ts';
 import {
   decide,
   type Act,

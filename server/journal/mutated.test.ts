@@ -1,10 +1,8 @@
 // Seeded random and mutated requests: never a 500, never an unbalanced book, whatever comes.
 import request from 'supertest';
 import { v7 } from 'uuid';
-import { fixtures } from '#contract/fixtures.ts';
-import { KINDS } from '#contract/kinds.ts';
+import { examples, KINDS, versionOf } from '#contract/kinds.ts';
 import { paths } from '#contract/paths.ts';
-import { versionOf } from '#contract/permits.ts';
 import { VIEW_NAMES } from '#contract/views.ts';
 import { makeChance } from '#core/chance/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
@@ -84,7 +82,7 @@ it.each([3, 77])(
           kind,
           version: versionOf(kind),
           occurredAtMs: house.now() - Math.floor(chance() * 1e7),
-          payload: structuredClone(fixtures[kind]),
+          payload: structuredClone(examples[kind]),
         };
       });
       const act: unknown = { actId: v7(), entries };

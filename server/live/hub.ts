@@ -1,6 +1,6 @@
 // Live updates: after each commit every open screen hears which topics changed. No data goes this way.
 import type { Response } from 'express';
-import { TOPICS } from '#contract/topics.ts';
+import { TOPICS } from '#contract/basics/topics.ts';
 import type { LiveMessage } from '#contract/views.ts';
 import type { RunningHouse } from '../house/house.ts';
 

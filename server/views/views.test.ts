@@ -1,5 +1,5 @@
+import { TOPICS } from '#contract/basics/topics.ts';
 import { kinds, KINDS } from '#contract/kinds.ts';
-import { TOPICS } from '#contract/topics.ts';
 import { VIEW_TOPICS } from '#contract/views.ts';
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import {

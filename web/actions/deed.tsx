@@ -1,6 +1,6 @@
 // The last deed on this screen: what was just written, how it was taken, and its undo.
 import { createContext, use, useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { isUndoable } from '#contract/permits.ts';
+import { isUndoable } from '#contract/kinds.ts';
 import { record, type Draft } from '../data/house.ts';
 import type { SendOutcome } from '../data/outbox.ts';
 import { useVoice } from '../data/voice.ts';

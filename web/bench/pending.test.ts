@@ -1,5 +1,5 @@
 import { v7 } from 'uuid';
-import { fixtures } from '#contract/fixtures.ts';
+import { examples } from '#contract/kinds.ts';
 import type { BenchBag, BenchView } from '#contract/views.ts';
 import type { Act, Entry } from '#core/catalogue/index.ts';
 import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
@@ -30,7 +30,7 @@ const bag: BenchBag = {
 const view: BenchView = { seq: 1, bags: [bag], floats: [], runs: [], people: [] };
 const act = (kind: 'float.started' | 'fish.released'): Act => ({
   actId: v7(),
-  entries: [{ id: v7(), kind, version: 1, occurredAtMs: 1_000_000, payload: fixtures[kind] } as Entry],
+  entries: [{ id: v7(), kind, version: 1, occurredAtMs: 1_000_000, payload: examples[kind] } as Entry],
 });
 
 it('a float runs, and is over, before the server has answered', () => {

@@ -2,8 +2,8 @@
 import { useEffect, useSyncExternalStore } from 'react';
 import useSWR, { mutate, useSWRConfig, type Cache } from 'swr';
 import { v7 } from 'uuid';
+import { kinds, versionOf } from '#contract/kinds.ts';
 import { MAKER_HEADER, paths, viewPath } from '#contract/paths.ts';
-import { permits, versionOf } from '#contract/permits.ts';
 import { VIEW_TOPICS, type LiveMessage, type ViewName, type Views } from '#contract/views.ts';
 import type { Act, Kind, Payloads } from '#core/catalogue/index.ts';
 import type { Overrule } from '#core/journal/index.ts';
@@ -54,7 +54,7 @@ export const outbox = makeOutbox({
   send: (act, maker) => postJson<{ seq: number }>(paths.journal, act, { [MAKER_HEADER]: maker }),
   onSaved: (_seq, { actId, entries }) => {
     tellSaved(actId);
-    revalidate(entries.flatMap(({ kind }) => permits[kind].topics));
+    revalidate(entries.flatMap(({ kind }) => kinds[kind].topics));
   },
   onSignedOut: () => void mutate(paths.me),
 });

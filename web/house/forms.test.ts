@@ -1,6 +1,6 @@
 import { v7 } from 'uuid';
 import { checkAct } from '#contract/act.ts';
-import { versionOf } from '#contract/permits.ts';
+import { versionOf } from '#contract/kinds.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';
 import type { Draft } from '../data/house.ts';
 import { METRIC_UNITS } from '../data/units.ts';

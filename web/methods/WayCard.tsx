@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
-import { knownOf } from '#contract/known.ts';
+import { knownOf } from '#contract/bench/known.ts';
 import type { BenchBag } from '#contract/views.ts';
 import {
   inputOf,

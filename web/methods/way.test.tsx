@@ -2,7 +2,7 @@
 import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { checkAct } from '#contract/act.ts';
-import { knownOf } from '#contract/known.ts';
+import { knownOf } from '#contract/bench/known.ts';
 import type { BenchBag } from '#contract/views.ts';
 import { inputOf } from '#core/bench/index.ts';
 import type { Act } from '#core/catalogue/index.ts';

@@ -1,6 +1,6 @@
 import { v7 } from 'uuid';
 import { checkAct } from '#contract/act.ts';
-import { versionOf } from '#contract/permits.ts';
+import { versionOf } from '#contract/kinds.ts';
 import { plainPolicy } from '#core/quarantine/index.ts';
 import type { Draft } from '../data/house.ts';
 import { carriedOut, planned, type Carried } from './draft.ts';

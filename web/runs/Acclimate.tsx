@@ -1,7 +1,7 @@
 // Fish of the house on their way to another water: compared as a bag is, and begun as one. Which fish and which tank came with the address.
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { knownOf } from '#contract/known.ts';
+import { knownOf } from '#contract/bench/known.ts';
 import type { BenchView, RoomView, ShelfView } from '#contract/views.ts';
 import { inputOf, type Method, needsLead, verdictOf } from '#core/bench/index.ts';
 import { isRunMethod } from '#core/runs/index.ts';

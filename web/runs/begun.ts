@@ -1,5 +1,5 @@
 // What a run begins from: its bags made into one water, its plan, and which of its steps fall in the night. No screen in here.
-import { knownOf } from '#contract/known.ts';
+import { knownOf } from '#contract/bench/known.ts';
 import type { BenchBag } from '#contract/views.ts';
 import { STARTING_AROUND, type Compared, inputOf, type Controls, recipesFor, type Method, type Recipe } from '#core/bench/index.ts';
 import { beginOf, pooledBag } from '#core/runs/index.ts';

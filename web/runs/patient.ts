@@ -1,5 +1,5 @@
 // Whose fish a bath is for: those of a bag in hand, or of a tank.
-import { knownOf } from '#contract/known.ts';
+import { knownOf } from '#contract/bench/known.ts';
 import type { BenchBag, TankView } from '#contract/views.ts';
 import { type BenchInput, type Around, inputOf, type Fact } from '#core/bench/index.ts';
 import type { Condition } from '#core/dock/index.ts';

@@ -1,9 +1,10 @@
-// What the screens show of runs: vessels in which fish are brought to their tank. Instants are UTC ms, quantities SI.
+// What the screens read of acclimations that run. Instants are UTC ms, quantities SI.
 import type { Purpose } from '#core/room/index.ts';
 import type { KnownRun, RunDue, RunMethod } from '#core/runs/index.ts';
 import type { SpeciesAdded, WaterType } from '#core/species/index.ts';
 
 export type RunEnd = { atMs: number; earlyMs?: number; lateMs?: number };
+
 /** Sent by the pager stand-in. */
 export type PageCard = { due: string; stage: number; to: string; toName: string; atMs: number };
 

@@ -1,6 +1,6 @@
 // A bag of the bench view as the computation knows it: the same on a screen and where the house judges.
 import type { KnownBag, KnownTank } from '#core/bench/index.ts';
-import type { BenchBag } from './cards.ts';
+import type { BenchBag } from './views.ts';
 
 export function knownOf(bag: BenchBag): { bag: KnownBag; tank: KnownTank } {
   const { water } = bag;

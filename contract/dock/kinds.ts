@@ -1,0 +1,146 @@
+// Kinds of entries about suppliers, crates, bags.
+import { string } from 'yup';
+import { BAG_STATES, CARTONS, CONDITIONS, type ListedBag, type ListedLot, type DockEntries } from '#core/dock/index.ts';
+import { LIST_FIELDS } from '#core/intake/index.ts';
+import { ORIGINS } from '#core/lots/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
+import { defineKind, type Kinds } from '../basics/define.ts';
+import { AT } from '../basics/example.ts';
+import { choice, closed, count, finite, id, instant, list, maybe, note, text } from '../basics/fields.ts';
+import { centimetres, litres, schemaOf } from '../basics/shapes.ts';
+
+export const dockKinds: Kinds<DockEntries> = {
+  'supplier.added': defineKind({
+    minRole: 'lead',
+    undo: 'never',
+    topics: ['dock'],
+    schema: {
+      supplier: id(),
+      name: text(),
+      transit: choice(['overnight', 'van', 'local', 'slow courier'] as const),
+      note: note(),
+    },
+    example: { supplier: 'pelican-yard', name: 'Pelican Yard Imports', transit: 'overnight', note: 'ships low' },
+  }),
+  'supplier.taught': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['dock'],
+    schema: {
+      supplier: id(),
+      columns: list(closed({ heading: text(), field: choice([...LIST_FIELDS, 'nothing'] as const) }), { max: 60 }),
+      names: list(closed({ heard: text(), species: id() }), { max: 1000 }),
+    },
+    example: {
+      supplier: 'pelican-yard',
+      columns: [{ heading: 'Stück', field: 'count' }],
+      names: [{ heard: 'red gobi', species: 'firefish' }],
+    },
+  }),
+  'crate.expected': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['dock', 'stock'],
+    schema: {
+      crate: id(),
+      label: text(),
+      supplier: id(),
+      packedAtMs: instant(),
+      promisedAtMs: instant(),
+      told: closed({ temperatureC: finite(0, 50).optional(), salinityPpt: finite(0, 50).optional() }),
+      lots: list(
+        schemaOf<ListedLot>({
+          lot: id(),
+          label: text(),
+          species: id().optional(),
+          heardAs: text().optional(),
+          origin: choice(ORIGINS),
+          sizeCm: centimetres().optional(),
+        }),
+        { max: 1000 },
+      ),
+      bags: list(
+        schemaOf<ListedBag>({
+          bag: id(),
+          label: text(20),
+          box: count(1, 500),
+          lot: id(),
+          n: count(1),
+          free: count().optional(),
+          waterL: litres().optional(),
+        }),
+        // None in a box that stands on nobody's list.
+        { max: 2000 },
+      ),
+    },
+    example: {
+      crate: 'pelican-0',
+      label: 'Pelican Yard, marine',
+      supplier: 'pelican-yard',
+      packedAtMs: AT - 34 * HOUR_MS,
+      promisedAtMs: AT - 10 * HOUR_MS,
+      told: { temperatureC: 24, salinityPpt: 28 },
+      lots: [{ lot: 'lot-1', label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 6 }],
+      bags: [{ bag: 'bag-1', label: 'bag 1', box: 1, lot: 'lot-1', n: 2, waterL: 1.4 }],
+    },
+  }),
+  'crate.arrived': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['dock'],
+    schema: { crate: id(), carton: choice(CARTONS), note: note() },
+    example: { crate: 'pelican-0', carton: 'damp', note: 'heat pack cold' },
+  }),
+  'bag.landed': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['dock', 'stock', 'bench'],
+    schema: {
+      bag: id(),
+      crate: id(),
+      lot: id(),
+      alive: count(),
+      dead: count(),
+      quality: choice(['looked', 'counted', 'listed'] as const),
+      condition: choice(CONDITIONS),
+      bagState: choice(BAG_STATES),
+      newBag: maybe({ label: text(20), box: count(0, 500), waterL: litres() }),
+      newLot: maybe({
+        label: text(),
+        species: string().max(64).optional(),
+        heardAs: text(),
+        sizeCm: finite(0.1, 300).optional(),
+        origin: choice(ORIGINS),
+        insteadOf: string().max(64).optional(),
+      }),
+      note: note(),
+    },
+    example: {
+      bag: 'bag-2',
+      crate: 'pelican-0',
+      lot: 'lot-2',
+      alive: 2,
+      dead: 0,
+      quality: 'counted',
+      condition: 'fit',
+      bagState: 'sound',
+      newBag: { label: 'bag +1', box: 0, waterL: 1.5 },
+      newLot: { label: 'six lines', heardAs: 'six lines', origin: 'unknown' },
+      note: 'not on the list',
+    },
+  }),
+  'bag.absent': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['dock', 'stock'],
+    schema: { bag: id(), crate: id() },
+    example: { bag: 'bag-1', crate: 'pelican-0' },
+  }),
+  'bag.assigned': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['dock', 'bench'],
+    schema: { bag: id(), lot: id(), tank: id() },
+    example: { bag: 'bag-1', lot: 'lot-1', tank: 'G1' },
+  }),
+};

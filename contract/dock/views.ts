@@ -1,0 +1,57 @@
+// What the screens read of crates, their bags, and what reading a packing list needs. Instants are UTC ms, quantities SI.
+import type { BagState, Carton, Condition } from '#core/dock/index.ts';
+import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
+import type { Origin } from '#core/lots/index.ts';
+import type { Method } from '#core/water/index.ts';
+import type { TopicsOf } from '../basics/topics.ts';
+import type { Done } from '../notebook/views.ts';
+import type { SpeciesName } from '../species/views.ts';
+
+export type DockView = { seq: number; crates: CrateCard[]; species: (SpeciesName & { alsoCalled: string[] })[] };
+
+/** What reading a packing list needs: who sends them, how each of them writes, what can be named. */
+export type SupplierCard = { id: string; name: string; transit: string; taught: { columns: TaughtColumn[]; names: TaughtName[] } };
+
+export type IntakeView = { seq: number; suppliers: SupplierCard[]; species: (SpeciesName & { alsoCalled: string[] })[] };
+
+export type BagCard = {
+  bag: string;
+  label: string;
+  box: number;
+  listed: number;
+  /** Of `listed`, sent free. */
+  free?: number;
+  /** Missing when the list does not say it. */
+  waterL?: number;
+  lot: string;
+  lotLabel: string;
+  species?: SpeciesName;
+  heardAs?: string;
+  origin: Origin;
+  sizeCm?: number;
+  landed?: Done & { alive: number; dead: number; condition: Condition; bagState: BagState; wrong: boolean; note?: string };
+  absent?: Done;
+  temperature?: { value: number; method: Method };
+  tank?: { id: string; code: string };
+  afloat: boolean;
+  /** Poured into the vessel of a run. */
+  inRun?: string;
+  released?: { atMs: number };
+};
+
+export type CrateCard = {
+  crate: string;
+  label: string;
+  supplier: string;
+  packedAtMs: number;
+  promisedAtMs: number;
+  told: { temperatureC?: number; salinityPpt?: number };
+  arrived?: { atMs: number; by: string; carton: Carton };
+  bags: BagCard[];
+};
+
+export type DockViews = { dock: DockView; intake: IntakeView };
+export const dockViewTopics: TopicsOf<DockViews> = {
+  dock: ['dock', 'bench', 'water', 'shelf'],
+  intake: ['dock', 'shelf'],
+};

@@ -1,0 +1,81 @@
+// What the screens read of racks, tanks, and one tank with its history. Instants are UTC ms, quantities SI.
+import type { FitReason } from '#core/placement/index.ts';
+import type { Flow, Purpose, Vessel } from '#core/room/index.ts';
+import type { Cause, Response } from '#core/rounds/index.ts';
+import type { RemedyFamily } from '#core/species/index.ts';
+import type { Gap } from '#core/time/index.ts';
+import type { Quantity } from '#core/water/index.ts';
+import type { TopicsOf } from '../basics/topics.ts';
+import type { BenchBag } from '../bench/views.ts';
+import type { Meeting } from '../exposure/views.ts';
+import type { TimelineEntry } from '../notebook/views.ts';
+import type { HoldCard } from '../quarantine/views.ts';
+import type { Oddity } from '../rounds/views.ts';
+import type { SpeciesName } from '../species/views.ts';
+import type { StayCard } from '../stock/views.ts';
+import type { Readings, WaterCard } from '../water/views.ts';
+
+export type Occupant = {
+  lot: string;
+  label: string;
+  species?: SpeciesName;
+  n: number;
+  /** Its hold, while it is open. */
+  hold?: { id: string; days: number; openedAtMs: number };
+  promised: boolean;
+  sinceMs?: number;
+  sizeCm?: number;
+};
+
+export type TankCard = {
+  /** The latest entry on it, to base a change on. */
+  entry: string;
+  vessel: Vessel;
+  hangsIn?: string;
+  flow?: Flow;
+  /** What was odd here in the last two days, latest first. */
+  odd: Oddity[];
+  id: string;
+  code: string;
+  row: number;
+  column: number;
+  volumeL: number;
+  purpose: Purpose;
+  lid: boolean;
+  water: string;
+  occupants: Occupant[];
+  suspect: boolean;
+  /** Bags on the dock that are to go here. */
+  coming: number;
+  /** With a bag in hand: every hard reason against this tank. */
+  reasons?: FitReason[];
+};
+
+export type RackCard = { id: string; name: string; room: string; walk: number; tanks: TankCard[] };
+
+/** `bag` or `lot` = what is in hand, for which every tank says what stands against it. */
+export type RoomView = { seq: number; racks: RackCard[]; waters: WaterCard[]; bag?: BenchBag; lot?: { lot: string; from: string } };
+
+export type TankView = {
+  seq: number;
+  tank?: TankCard & { rack: string; rackName: string; room: string };
+  water?: WaterCard & { others: { id: string; code: string }[]; courses: { course: string; family: RemedyFamily; begunAtMs: number }[] };
+  readings: (Readings[Quantity] & { quantity: Quantity; by: string })[];
+  holds: HoldCard[];
+  stays: StayCard[];
+  lastLook?: { atMs: number; by: string; allWell: boolean };
+  /** Looks in the last 14 days. */
+  looks14: number;
+  meals: { lot: string; label: string; food: string; response: Response; atMs: number }[];
+  losses: { entry: string; lot: string; label: string; n: number; cause: Cause; said: Cause; atMs: number }[];
+  meetings: Meeting[];
+  gaps: (Gap & { lot: string; label: string })[];
+  timeline: TimelineEntry[];
+  names: Record<string, string>;
+};
+
+export type RoomViews = { room: RoomView; tank: TankView };
+export const roomViewTopics: TopicsOf<RoomViews> = {
+  room: ['house', 'stock', 'water', 'dock', 'rounds'],
+  tank: ['house', 'stock', 'rounds', 'water', 'moves', 'exposure', 'dock', 'bench'],
+};

@@ -1,0 +1,82 @@
+// Kinds of entries about health checks, meals, losses.
+import { array, boolean } from 'yup';
+import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, ROUNDS, SIGNS, SURENESS, type LotLook, type RoundEntries } from '#core/rounds/index.ts';
+import { defineKind, type Kinds } from '../basics/define.ts';
+import { choice, closed, count, finite, id, list, note, text, uuid, MAX_HEADS } from '../basics/fields.ts';
+import { schemaOf } from '../basics/shapes.ts';
+
+export const roundsKinds: Kinds<RoundEntries> = {
+  'tank.looked': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['rounds'],
+    schema: {
+      tank: id(),
+      day: count(0, MAX_HEADS),
+      round: choice(ROUNDS),
+      allWell: boolean().required(),
+      lots: list(
+        schemaOf<LotLook>({
+          lot: id(),
+          expected: count(),
+          seen: count().nullable().defined(),
+          signs: array()
+            .of(closed({ sign: choice(SIGNS), n: finite(1, MAX_HEADS).integer().optional() }))
+            .max(20)
+            .required(),
+        }),
+        { max: 100 },
+      ),
+      note: note(),
+    },
+    example: {
+      tank: 'G1',
+      day: 20515,
+      round: 'morning',
+      allWell: false,
+      lots: [{ lot: 'lot-3', expected: 3, seen: 2, signs: [{ sign: 'hiding', n: 1 }] }],
+    },
+  }),
+  'lot.fed': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['rounds'],
+    schema: {
+      tank: id(),
+      lot: id(),
+      food: text(60),
+      response: choice(RESPONSES),
+      ate: count().optional(),
+      leftovers: choice(LEFTOVERS).optional(),
+    },
+    example: { tank: 'G1', lot: 'lot-3', food: 'frozen mysis', response: 'ate', ate: 2, leftovers: 'some' },
+  }),
+  'mishap.recorded': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['rounds'],
+    schema: { lot: id(), tank: id(), n: count(1), what: choice(MISHAPS), note: note() },
+    example: { lot: 'lot-3', tank: 'G1', n: 1, what: 'jumped', note: 'back in within a minute' },
+  }),
+  'loss.recorded': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['rounds', 'stock'],
+    schema: {
+      lot: id(),
+      place: id(),
+      n: count(1),
+      cause: choice(CAUSES),
+      sure: choice(SURENESS),
+      note: note(),
+    },
+    example: { lot: 'lot-3', place: 'G1', n: 1, cause: 'jumped', sure: 'likely', note: 'on the floor behind the bench' },
+  }),
+  'loss.classed': defineKind({
+    minRole: 'lead',
+    undo: 'lead',
+    topics: ['rounds'],
+    schema: { loss: uuid(), cause: choice(CAUSES), sure: choice(SURENESS), why: text(300) },
+    example: { loss: '019cb270-7380-7000-8036-9ee768e6d3a5', cause: 'bullied', sure: 'likely', why: 'seen chased the evening before' },
+  }),
+};

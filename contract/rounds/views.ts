@@ -1,0 +1,50 @@
+// What the screens read of the walk. Instants are UTC ms, quantities SI.
+import type { Fast } from '#core/feeding/index.ts';
+import type { Purpose } from '#core/room/index.ts';
+import type { Response, RoundName, Sign } from '#core/rounds/index.ts';
+import type { SpeciesAdded } from '#core/species/index.ts';
+import type { TopicsOf } from '../basics/topics.ts';
+import type { SpeciesName } from '../species/views.ts';
+
+export type RoundTank = {
+  id: string;
+  code: string;
+  rack: string;
+  water: string;
+  suspect: boolean;
+  purpose: Purpose;
+  lots: {
+    lot: string;
+    label: string;
+    species?: SpeciesName;
+    n: number;
+    sinceMs?: number;
+    /** Fish, shrimp, snail …: what is looked for in it. */
+    is?: SpeciesAdded['is'];
+    lastFed?: { food: string; response: Response; atMs: number };
+    /** Since its last meal, or its release. */
+    fast?: Fast;
+  }[];
+  lookedBy?: string;
+  lookedAtMs?: number;
+  allWell?: boolean;
+  /** What was odd here in the last two days, latest first. */
+  odd: Oddity[];
+};
+
+/** `left` = tanks still to be looked at today, by round; `current` = the round that the clock is in. */
+export type RoundsView = {
+  seq: number;
+  day: number;
+  round: RoundName;
+  current: RoundName;
+  left: Record<RoundName, number>;
+  tanks: RoundTank[];
+};
+
+export type Oddity = { lot: string; what: string; atMs: number; signs: Sign[]; missing: number; died: number };
+
+export type RoundsViews = { rounds: RoundsView };
+export const roundsViewTopics: TopicsOf<RoundsViews> = {
+  rounds: ['rounds', 'stock', 'house'],
+};

@@ -1,0 +1,12 @@
+// What the running strip shows: whatever has an end that hands must not miss. Instants are UTC ms.
+import type { TopicsOf } from '../basics/topics.ts';
+import type { Afloat } from '../bench/views.ts';
+import type { VesselTimer } from '../runs/views.ts';
+import type { TemporaryStay } from '../stock/views.ts';
+
+export type RunningView = { seq: number; floats: Afloat[]; vessels: VesselTimer[]; stays: TemporaryStay[] };
+
+export type RunningViews = { running: RunningView };
+export const runningViewTopics: TopicsOf<RunningViews> = {
+  running: ['bench', 'stock', 'water'],
+};

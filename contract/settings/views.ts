@@ -1,0 +1,37 @@
+// What the screens read of the house, its rules and what it is furnished with. Instants are UTC ms, quantities SI.
+import type { ToolFields } from '#core/exposure/index.ts';
+import type { TankFields } from '#core/room/index.ts';
+import type { HouseRules } from '#core/settings/index.ts';
+import type { Preference } from '#core/water/index.ts';
+import type { TopicsOf } from '../basics/topics.ts';
+import type { Person } from '../people/views.ts';
+import type { SpeciesName } from '../species/views.ts';
+import type { WaterCard } from '../water/views.ts';
+
+export type House = { name: string; zone: string; rules: HouseRules; demo: boolean };
+
+/** Who is signed in, where, and what time the house has. */
+export type MeView = { person: Person; prefers: Preference; house: House; clock: { nowMs: number; frozen: boolean } };
+
+/** What a house is set up with. */
+export type HouseView = {
+  seq: number;
+  /** `leftAct` = the act by which they left; taken back when they return. */
+  people: (Person & { entry: string; hasPin: boolean; leftAct?: string })[];
+  /** `set` = what it is set to, whatever was measured since. */
+  waters: (WaterCard & { set: { temperatureC: number; salinityPpt: number } })[];
+  racks: { id: string; entry: string; name: string; room: string; walk: number; tanks: string[] }[];
+  tanks: ({ id: string; entry: string; heads: number } & TankFields)[];
+  tools: ({ id: string; entry: string } & ToolFields)[];
+  /** Latest first. */
+  ruleVersions: { entry: string; atMs: number; by: string; rules: HouseRules }[];
+  suppliers: { id: string; name: string; transit: string }[];
+  species: (SpeciesName & { alsoCalled: string[] })[];
+  /** Lots that were here when the books began. */
+  opened: number;
+};
+
+export type SettingsViews = { house: HouseView };
+export const settingsViewTopics: TopicsOf<SettingsViews> = {
+  house: ['house', 'people', 'shelf', 'stock', 'dock', 'water', 'exposure'],
+};

@@ -1,0 +1,15 @@
+// What the screens read of species. Instants are UTC ms, quantities SI.
+import type { SpeciesAdded } from '#core/species/index.ts';
+import type { TopicsOf } from '../basics/topics.ts';
+
+/** `entry` = the latest entry on it, to base a change on. */
+export type ShelfSpecies = SpeciesAdded & { entry: string; /** Living heads in the house. */ heads: number };
+
+export type ShelfView = { seq: number; species: ShelfSpecies[] };
+
+export type SpeciesName = { id: string; common: string; scientific: string };
+
+export type SpeciesViews = { shelf: ShelfView };
+export const speciesViewTopics: TopicsOf<SpeciesViews> = {
+  shelf: ['shelf', 'stock'],
+};

@@ -1,0 +1,73 @@
+// What the screens read of how many fish stand in which stage, and one lot with all that became of it. Instants are UTC ms, quantities SI.
+import type { Origin } from '#core/lots/index.ts';
+import type { Vessel } from '#core/room/index.ts';
+import type { StageCounts } from '#core/stock/index.ts';
+import type { Gap } from '#core/time/index.ts';
+import type { TopicsOf } from '../basics/topics.ts';
+import type { TimelineEntry } from '../notebook/views.ts';
+import type { HoldCard } from '../quarantine/views.ts';
+import type { SpeciesName } from '../species/views.ts';
+
+export type StreamView = StageCounts & { seq: number; expected: number; /** Died or put down in the last 7 days. */ lost7: number };
+
+/** An arrangement with an end whose fish are still there. */
+export type StayCard = {
+  stay: string;
+  lot: string;
+  lotLabel: string;
+  n: number;
+  tank: string;
+  tankCode: string;
+  vessel: Vessel;
+  sinceMs: number;
+  untilMs?: number;
+  untilCm?: number;
+  sizeCm?: number;
+  why: string;
+};
+
+/** Fish in a bucket, box or behind a divider, with the hour at which they are to be out. */
+export type TemporaryStay = {
+  stay: string;
+  lot: string;
+  lotLabel: string;
+  n: number;
+  tank: string;
+  tankCode: string;
+  sinceMs: number;
+  untilMs: number;
+};
+
+export type Sharing = { lot: string; label: string; place: string; fromMs: number; untilMs?: number };
+
+export type LotView = {
+  seq: number;
+  lot?: {
+    id: string;
+    label: string;
+    species?: SpeciesName;
+    origin: Origin;
+    supplier?: string;
+    crate?: string;
+    sizeCm?: number;
+    inHouse: number;
+    promised: { promise: string; n: number; forWhom: string }[];
+    cutFrom: { lot: string; label: string; n: number; atMs: number; how: 'cut' | 'joined' }[];
+    cutInto: { lot: string; label: string; n: number; atMs: number; how: 'cut' | 'joined' }[];
+  };
+  now: { place: string; name: string; tank: boolean; n: number }[];
+  /** `as` = while it was part of that lot still. */
+  been: { place: string; name: string; tank: boolean; fromMs: number; untilMs?: number; peak: number; as?: string }[];
+  left: { place: string; n: number }[];
+  shared: Sharing[];
+  holds: HoldCard[];
+  gaps: (Gap & { place: string })[];
+  timeline: TimelineEntry[];
+  names: Record<string, string>;
+};
+
+export type StockViews = { stream: StreamView; lot: LotView };
+export const stockViewTopics: TopicsOf<StockViews> = {
+  stream: ['stock', 'dock', 'bench', 'house'],
+  lot: ['stock', 'rounds', 'dock', 'bench', 'moves', 'exposure', 'house'],
+};

@@ -1,0 +1,36 @@
+// Kinds of entries about what is decided of due things.
+import { string } from 'yup';
+import type { TodayEntries } from '#core/today/index.ts';
+import { defineKind, type Kinds } from '../basics/define.ts';
+import { AT } from '../basics/example.ts';
+import { instant, note, text } from '../basics/fields.ts';
+
+/** Entry, rule, step. */
+const dueId = () =>
+  string()
+    .matches(/^[A-Za-z0-9-]{1,64}:[a-z-]{1,30}:[a-z0-9-]{1,30}$/, 'must be the id of a due thing')
+    .required();
+
+export const todayKinds: Kinds<TodayEntries> = {
+  'due.done': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['today'],
+    schema: { due: dueId(), note: note() },
+    example: { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:1h' },
+  }),
+  'due.snoozed': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['today'],
+    schema: { due: dueId(), untilMs: instant(), why: text(300) },
+    example: { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:1h', untilMs: AT + 1_800_000, why: 'the van is here' },
+  }),
+  'due.skipped': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['today'],
+    schema: { due: dueId(), why: text(300) },
+    example: { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:4h', why: 'seen from the door' },
+  }),
+};
