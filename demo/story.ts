@@ -46,11 +46,12 @@ type Story = {
   monos?: Monos;
 };
 
-/** Writes the whole story into an empty `file`. The same `opensAtMs` gives the same journal. Returns the open house. */
-export function tellStory(file: string, opensAtMs: number) {
+/** Writes the whole story into an empty `file`. The same `opensAtMs` gives the same journal. `meet` sees the house before the first act. Returns the open house. */
+export function tellStory(file: string, opensAtMs: number, meet: (house: Teller['house']) => void = () => undefined) {
   const today = houseDay(opensAtMs, ZONE);
   const at = (daysAgo: number, hour: number, minute = 0) => atLocal(today - daysAgo, { hour, minute }, ZONE);
   const teller = makeTeller(file, SEED, at(DAYS, 6));
+  meet(teller.house);
   const story: Story = { teller, today, opensAtMs, at, risks: new Map(), troubles: troubles(today), matching: makeMatching(teller) };
   tellSetUp(story);
   tellOpening(story);

@@ -65,5 +65,5 @@ export type BenchBag = BagCard & {
 
 export type BenchViews = { bench: BenchView };
 export const benchViewTopics: TopicsOf<BenchViews> = {
-  bench: ['dock', 'bench', 'stock', 'water'],
+  bench: ['dock', 'bench', 'stock', 'water', 'people'],
 };

@@ -23,5 +23,5 @@ export type MovesView = { seq: number; slips: SlipCard[]; stays: StayCard[]; too
 
 export type MovesViews = { moves: MovesView };
 export const movesViewTopics: TopicsOf<MovesViews> = {
-  moves: ['moves', 'stock', 'exposure', 'house'],
+  moves: ['moves', 'stock', 'exposure', 'house', 'people'],
 };
