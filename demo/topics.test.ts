@@ -32,8 +32,8 @@ function readAll(house: RunningHouse, act: Act): Reading[] {
   const known = (table: string) => ids.filter((id) => house.client.prepare(`select 1 from ${table} where id = ?`).get(id)).slice(0, 4);
   const queries: { view: ViewName; query: Record<string, string> }[] = [
     ...VIEW_NAMES.filter((view) => !['tank', 'lot', 'find'].includes(view)).map((view) => ({ view, query: {} })),
-    ...known('p_tank').map((id) => ({ view: 'tank' as const, query: { id } })),
-    ...known('p_lot').map((id) => ({ view: 'lot' as const, query: { id } })),
+    ...known('p_tank').map((id) => ({ view: 'tank' as const, query: { tank: id } })),
+    ...known('p_lot').map((id) => ({ view: 'lot' as const, query: { lot: id } })),
     { view: 'find', query: { q: 'clown' } },
   ];
   return queries.map(({ view, query }) => {
@@ -78,9 +78,27 @@ function watch(house: RunningHouse): void {
     seen.set(name, nth);
     written.forEach((kind) => takenKinds.add(kind));
     noteUntold(written, changedViews(before, readAll(house, act)));
+    if (nth === 1) noteMissing(house, act);
     if (nth === 1) noteUndoing(house, act, append);
     return outcome;
   };
+}
+
+const missing = new Set<string>();
+/** A tank or a lot that an entry names has it in its history, unless its kind says why not. */
+function noteMissing(house: RunningHouse, act: Act): void {
+  for (const { id: entry, kind, payload } of act.entries)
+    for (const [table, view] of [
+      ['p_tank', 'tank'],
+      ['p_lot', 'lot'],
+    ] as const)
+      for (const id of new Set(idsIn(payload)).values()) {
+        if (!house.client.prepare(`select 1 from ${table} where id = ?`).get(id)) continue;
+        const { timeline, names } = house.view(view, { [view]: id });
+        const told = timeline.some((one) => one.id === entry);
+        if (!told && !kinds[kind].notInHistory) missing.add(`${kind} in the history of a ${view}`);
+        if (told && names[id] === undefined) missing.add(`the name of a ${view} in ${kind}`);
+      }
 }
 
 /** Taken back and looked at, then the taking back taken back by the database: the story goes on as if nothing had been. */
@@ -168,6 +186,8 @@ it('no view changes by an act without being told', () => {
   expect([...untold].sort()).toEqual([]);
 });
 
+it('what a kind names has it in its history, or the kind says why not', () => expect([...missing].sort()).toEqual([]));
+
 it('nor by one of the kinds that the story does not tell', () => {
   const chance = makeChance(7);
   const makeEntry = makeActs(Object.assign(house, { now: () => house.clock.now() }) as unknown as TestHouse, chance);
@@ -180,4 +200,5 @@ it('nor by one of the kinds that the story does not tell', () => {
     }
   expect(left()).toEqual([]);
   expect([...untold].sort()).toEqual([]);
+  expect([...missing].sort()).toEqual([]);
 });

@@ -18,6 +18,8 @@ export type KindDefinition<Payload extends object> = {
   schema: Shape<Payload>;
   /** One payload that can be true: for docs/journal.md, and the seed of every test of all kinds. */
   example: Payload;
+  /** Why it does not stand in the history of the tanks and lots that it names; left out, it stands there. */
+  notInHistory?: string;
   /** How older payloads are lifted, oldest first; none for a kind whose payload never changed. */
   upcasters?: readonly Upcaster[];
 };

@@ -34,6 +34,7 @@ export const benchKinds: Kinds<BenchEntries> = {
     minRole: 'keeper',
     undo: 'self',
     topics: ['bench', 'stock', 'dock'],
+    notInHistory: 'the release tells it',
     schema: {
       run: id(),
       bag: id(),

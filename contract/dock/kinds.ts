@@ -41,6 +41,7 @@ export const dockKinds: Kinds<DockEntries> = {
     minRole: 'keeper',
     undo: 'self',
     topics: ['dock', 'stock'],
+    notInHistory: 'the landing of its bags tells it',
     schema: {
       crate: id(),
       label: text(),
@@ -140,6 +141,7 @@ export const dockKinds: Kinds<DockEntries> = {
     minRole: 'keeper',
     undo: 'self',
     topics: ['dock', 'bench'],
+    notInHistory: 'the release tells where they went',
     schema: { bag: id(), lot: id(), tank: id() },
     example: { bag: 'bag-1', lot: 'lot-1', tank: 'G1' },
   }),

@@ -12,6 +12,7 @@ export const movesKinds: Kinds<MoveEntries> = {
     minRole: 'keeper',
     undo: 'self',
     topics: ['moves'],
+    notInHistory: 'carried out, the move tells it',
     schema: {
       plan: id(),
       name: text(),

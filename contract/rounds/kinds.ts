@@ -10,6 +10,7 @@ export const roundsKinds: Kinds<RoundEntries> = {
     minRole: 'trainee',
     undo: 'self',
     topics: ['rounds'],
+    notInHistory: 'told by their number, one by one only when something was odd',
     schema: {
       tank: id(),
       day: count(0, MAX_HEADS),
@@ -41,6 +42,7 @@ export const roundsKinds: Kinds<RoundEntries> = {
     minRole: 'trainee',
     undo: 'self',
     topics: ['rounds'],
+    notInHistory: 'told by the latest meals',
     schema: {
       tank: id(),
       lot: id(),

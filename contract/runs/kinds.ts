@@ -26,6 +26,7 @@ export const runsKinds: Kinds<RunEntries> = {
     minRole: 'keeper',
     undo: 'self',
     topics: ['bench', 'stock', 'dock', 'rounds'],
+    notInHistory: 'the tank tells it by the release, the lot by its start',
     schema: {
       run: id(),
       method: choice(METHODS),
@@ -178,7 +179,7 @@ export const runsKinds: Kinds<RunEntries> = {
   'lights.dimmed': defineKind({
     minRole: 'trainee',
     undo: 'self',
-    topics: ['today'],
+    topics: ['today', 'rounds'],
     schema: { tank: id(), untilMs: instant() },
     example: { tank: 'D5', untilMs: AT + 4 * HOUR_MS },
   }),

@@ -103,6 +103,7 @@ export const stockKinds: Kinds<StockEntries> = {
     minRole: 'trainee',
     undo: 'self',
     topics: ['stock'],
+    notInHistory: 'it is told of the lot, not of the tank in which it was measured',
     schema: { lot: id(), place: id(), sizeCm: centimetres(), n: count(1).optional(), note: note() },
     example: { lot: 'lot-3', place: 'G1', sizeCm: 6.2, n: 2, note: 'against the ruler on the glass' },
   }),

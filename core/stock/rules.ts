@@ -42,7 +42,7 @@ export const stockRules: Rules<StockEntries, StockState> = {
     },
     legs: ({ lot, place, found, book, against }) =>
       found < book ? move(lot, { from: place, to: against, n: book - found }) : move(lot, { from: against, to: place, n: found - book }),
-    links: ({ lot }) => ({ needs: [lot] }),
+    links: ({ lot, place }) => ({ needs: [lot, place] }),
   },
   'lot.promised': {
     decide({ payload }, { state }) {

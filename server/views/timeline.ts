@@ -3,12 +3,17 @@
 import type Database from 'better-sqlite3';
 import { lift } from '#contract/act.ts';
 import type { TimelineEntry } from '#contract/views.ts';
+import type { Kind } from '#core/catalogue/index.ts';
 import type { Overrule } from '#core/journal/index.ts';
 import { prepareNames } from '../now/names.ts';
 import { personName } from '../now/rows.ts';
 
 const SHOWN = 150;
 type Row = Omit<TimelineEntry, 'payload' | 'overrules'> & { version: number; payload: string; overrules: string | null };
+
+/** Entries of kinds that leave no row of their own, by what they rest on. */
+const resting = (...kinds: readonly Kind[]) =>
+  `select n.entry, e.occurred_at_ms at_ms from p_need n join entry e on e.id = n.entry where n.ref = @id and n.voided_by is null and e.kind in (${kinds.map((kind) => `'${kind}'`).join(', ')})`;
 
 const ABOUT_TANK = `
   select entry, at_ms from p_leg where place = @id and voided_by is null
@@ -22,6 +27,8 @@ const ABOUT_TANK = `
   union select entry, at_ms from p_change where of = 'tank:' || @id
   union select entry, at_ms from p_plumbing where tank = @id
   union select entry, at_ms from p_stay where place = @id and voided_by is null
+  union select entry, at_ms from p_dim where tank = @id and voided_by is null
+  union ${resting('stock.counted')}
   union select c.entry, c.at_ms from p_loss_class c join p_loss l on l.entry = c.loss where l.place = @id and c.voided_by is null`;
 
 const ABOUT_LOT = `
@@ -32,6 +39,7 @@ const ABOUT_LOT = `
   union select entry, at_ms from p_sign_off where lot = @id and voided_by is null
   union select entry, at_ms from p_promise where lot = @id and voided_by is null
   union select e.entry, e.at_ms from p_promise_end e join p_promise p on p.id = e.promise where p.lot = @id and e.voided_by is null
+  union ${resting('stock.counted', 'lot.named')}
   union select entry, at_ms from p_measure where lot = @id and voided_by is null
   union select entry, at_ms from p_lineage where (lot = @id or from_lot = @id) and voided_by is null
   union select entry, at_ms from p_stay where lot = @id and voided_by is null
