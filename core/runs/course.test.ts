@@ -3,7 +3,7 @@ import { HOUR_MS, MINUTE_MS } from '../time/index.ts';
 import { mixedGrowing } from '../water/index.ts';
 import { AS_RECKONED, courseOf } from './course.ts';
 import { fitOf } from './fit.ts';
-import { endOf, follow } from './follow.ts';
+import { forecastOf, follow } from './follow.ts';
 import { D5, MONO_BAG, runningFacts, T0 } from './testCases.ts';
 
 it('a run done as planned is the simulation of its method', () => {
@@ -76,15 +76,19 @@ it('what was used and borne until now does not know what is reckoned ahead', () 
   expect(ahead.exposure).toBeCloseTo(past.exposure, 9);
 });
 
-it('its end alone is the end of following it', () => {
+it('its end is one forecast, whoever asks for it within five minutes', () => {
   const facts = runningFacts({ method: 'long conversion' });
   const now = T0 + 6 * HOUR_MS;
   const past = { ...facts, deeds: facts.deeds.filter(({ atMs }) => atMs <= now) };
   const fit = fitOf(past);
-  const { end, endBand } = endOf(past, now, fit);
-  const whole = follow(past, now, fit);
-  expect(Math.abs(end!.atMinute - whole.end!.atMinute)).toBeLessThan(2);
-  expect(Math.abs(endBand!.late! - whole.endBand!.late!)).toBeLessThan(20);
+  const { end, endBand } = forecastOf(past, now, fit);
+  const [whole, later] = [follow(past, now, fit), follow(past, now + 4 * MINUTE_MS, fit)];
+  expect([whole.end, whole.endBand]).toEqual([end, endBand]);
+  expect([later.end, later.endBand]).toEqual([end, endBand]);
+  // And it is the end of the course that is drawn, to two minutes.
+  const drawn = courseOf(past, { now, differs: fit.differs });
+  expect(Math.abs(drawn.end!.atMinute - end!.atMinute)).toBeLessThan(2);
+  expect(forecastOf(past, now + 6 * MINUTE_MS, fit).endBand).not.toEqual(endBand);
 });
 
 it('gives the water at each reading, in their order, and starts as the bag was', () => {

@@ -1,10 +1,13 @@
 // A run as it is followed: its course by the factors that its readings tell, with bands from what is still in doubt of them.
 import type { Sample } from '../bench/index.ts';
 import { courseOf, type Course, type Differs } from './course.ts';
+import { MINUTE_MS } from '../time/index.ts';
 import type { RunFacts } from './facts.ts';
 import { DIFFERS, FIT_COARSE, FIT_TOLERANCE, FITTED, fitOf, NINE_IN_TEN, STEP, valueOf, type Fit, type Fitted } from './fit.ts';
 import { asDiffers, thetaOf } from './unknowns.ts';
 
+/** A forecast holds for so long, or until something more is written: whoever asks within it is told the same minute. */
+const FORECAST_EVERY_MS = 5 * MINUTE_MS;
 /** An end lies between two samples, which may be further apart than those of a curve. */
 const END_COARSE = 4;
 
@@ -71,12 +74,19 @@ export function follow(facts: RunFacts, now: number, fit: Fit = fitOf(facts)): F
     ...Object.fromEntries(FITTED.map((quantity) => [quantity, bandOf((sample) => valueOf(sample, quantity))])),
     nh3: bandOf((sample) => sample.nh3),
   } as CurveBand;
-  return { ...course, fit, band, endBand: endBandOf(course, moved, spread) };
+  return { ...course, ...forecastOf(facts, now, fit), fit, band };
 }
 
-/** Only its end with the band: a fifth of the work of following it. */
-export function endOf(facts: RunFacts, now: number, fit: Fit): Pick<Followed, 'end' | 'endBand'> {
-  const by = { now, tolerance: FIT_TOLERANCE, coarse: END_COARSE };
+/** From when it is forecast: the same for everybody within five minutes, and never before what was written last. */
+function forecastFrom({ startedAtMs, deeds, readings, tankSince, fewer }: RunFacts, now: number): number {
+  const written = [deeds, readings, tankSince, fewer].flatMap((list: readonly { atMs: number }[]) => list.map(({ atMs }) => atMs));
+  const latest = Math.max(startedAtMs, ...written.filter((atMs) => atMs <= now));
+  return Math.max(latest, Math.floor(now / FORECAST_EVERY_MS) * FORECAST_EVERY_MS);
+}
+
+/** Its end with the band, the one forecast that board, page, due things and pager have: a fifth of the work of following it. */
+export function forecastOf(facts: RunFacts, now: number, fit: Fit): Pick<Followed, 'end' | 'endBand'> {
+  const by = { now: forecastFrom(facts, now), tolerance: FIT_TOLERANCE, coarse: END_COARSE };
   const course = courseOf(facts, { ...by, differs: fit.differs });
   const moved = movedOf(fit, (differs) => courseOf(facts, { ...by, differs }));
   return { end: course.end, endBand: endBandOf(course, moved, spreadBy(fit)) };

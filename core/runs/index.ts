@@ -49,7 +49,7 @@ export {
 } from './facts.ts';
 export { STARTING_RUN_POLICY, type RunPolicy } from './policy.ts';
 export { fitOf, FITTED, isFitted, valueOf, type Fit, type Fitted } from './fit.ts';
-export { endOf, follow, sampleAt, type Followed } from './follow.ts';
+export { follow, forecastOf, sampleAt, type Followed } from './follow.ts';
 export { BEARS, corrected, isOut, REFERENCES_OF, type Check, type Corrected } from './meter.ts';
 export { partedOf, type Meaning, type Parted } from './parted.ts';
 export { runRules } from './rules.ts';

@@ -4,7 +4,7 @@ import { CONVERSION_HOURS } from '../runs/index.ts';
 import { HOUR_MS, MINUTE_MS, atLocal } from '../time/index.ts';
 import { lightsDue, runsDue, type DarkFact, type RunFact } from './runs.ts';
 import { missingDue, stayDue, waitingDue, type MissingFact, type StayFact, type WaitingFact } from './stays.ts';
-import { dueId, type Due, type DueRule, type Settled, type Walk } from './thing.ts';
+import { dueId, type Due, type DueRule, type Settled, type SettledBy, type Walk } from './thing.ts';
 
 const DOCK: Walk = [-2, 0, 0];
 const ROUND: Walk = [-1, 0, 0];
@@ -50,7 +50,8 @@ export type DueFacts = {
   /** What a lead is called to look at: what a keeper did past a stop because none could be reached, and that somebody guesses at a PIN. */
   calls: { due: string; what: string; atMs: number }[];
   waiting: WaitingFact[];
-  settled: ReadonlyMap<string, Settled>;
+  /** What was decided of a due thing last, by its id, however long ago. */
+  settled: SettledBy;
 };
 
 /** Whether a person may call it done or leave it out; the others end by being done: bags by landing, rounds by looking. */

@@ -1,6 +1,6 @@
 // What is due in the room: fish out of temporary places, arrangements grown out of, fish to be looked for, what a slip waited for.
 import { DAY_MS, HOUR_MS, atLocal, houseDay } from '../time/index.ts';
-import { dueId, type Due, type Settled, type Walk } from './thing.ts';
+import { dueId, type Due, type SettledBy, type Walk } from './thing.ts';
 
 /** A box or bucket comes up this long before its hour. */
 const AHEAD_OF_END_MS = HOUR_MS / 2;
@@ -32,11 +32,7 @@ export type MissingFact = { entry: string; tank: string; tankCode: string; what:
 export type WaitingFact = { entry: string; slip: string; tank: string; tankCode: string; what: string; untilMs: number; walk: Walk };
 
 /** Fish whose time in a place has an end. At the end of a day a temporary place that holds fish until later is asked about. */
-export function stayDue(
-  stays: readonly StayFact[],
-  { now, zone }: { now: number; zone: string },
-  settled: ReadonlyMap<string, Settled>,
-): Due[] {
+export function stayDue(stays: readonly StayFact[], { now, zone }: { now: number; zone: string }, settled: SettledBy): Due[] {
   const endOf = (day: number) => atLocal(day, { hour: DAY_ENDS_HOUR, minute: 0 }, zone);
   /** The end of the first day since that nobody answered for: a night over it does not make it a thing of tomorrow. */
   const openDay = (entry: string, sinceMs: number): number => {

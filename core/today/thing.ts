@@ -43,6 +43,7 @@ export type Due = {
 };
 /** What somebody said of a due thing. */
 export type Settled = { kind: 'done' | 'snoozed' | 'skipped'; untilMs?: number };
+export type SettledBy = { get(due: string): Settled | undefined };
 export const dueId = (entry: string, rule: DueRule, step: string): string => `${entry}:${rule}:${step}`;
 /** The entry that a due thing comes of. */
 export const sourceOf = (due: string): string => due.split(':')[0]!;

@@ -238,5 +238,5 @@ export const mishap = sqliteTable(
 export const due = sqliteTable(
   'p_due',
   { ...fact(), due: text().notNull(), kind: text().notNull(), untilMs: integer('until_ms'), why: text() },
-  (table) => [index('p_due_at').on(table.atMs)],
+  (table) => [index('p_due_due').on(table.due)],
 );

@@ -2,7 +2,7 @@
 // reckoned anew now and then. What was found is kept for the house, not for each view of it.
 import type Database from 'better-sqlite3';
 import type { RunEnd } from '#contract/views.ts';
-import { endOf, fitOf, mustBeFollowed, runFactsOf, type Fit, type KnownRun } from '#core/runs/index.ts';
+import { fitOf, forecastOf, mustBeFollowed, runFactsOf, type Fit, type KnownRun } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 
 const KEPT_MS = 5 * MINUTE_MS;
@@ -56,7 +56,7 @@ function markOf({ events, readings, meterChecks, fewer, tankSince }: KnownRun): 
 }
 
 function sayEnd(run: KnownRun, now: number, fit: Fit): RunEnd | undefined {
-  const { end, endBand } = endOf(runFactsOf(run), now, fit);
+  const { end, endBand } = forecastOf(runFactsOf(run), now, fit);
   if (!end) return undefined;
   const at = (minute: number) => run.startedAtMs + minute * MINUTE_MS;
   return {

@@ -1,4 +1,4 @@
-import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
+import { DAY_MS, HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { stateOf } from '#core/today/index.ts';
 import { checkReplay } from '../journal/replay.ts';
 import {
@@ -77,6 +77,18 @@ it('keeps what people decide of a due thing, and takes it back with their entry'
   house.must(KEEPER, { kind: 'due.skipped', payload: { due: idOf('after-release', '4h'), why: 'seen from the door' } });
   expect(say().filter((one) => one.startsWith('after-release'))).toEqual(['after-release 24h next']);
   expect(checkReplay(house).differences).toEqual([]);
+});
+
+it('what was done does not come back, however long ago that was', () => {
+  releaseOne();
+  const place = 'G1';
+  const lot = house.client.prepare('select lot from p_balance where place = ? and n > 0').pluck().get(place) as string;
+  house.must(KEEPER, { kind: 'stay.limited', payload: { stay: 'stay-1', lot, place, untilCm: 7, why: 'until they are grown' } });
+  house.must(KEEPER, { kind: 'lot.measured', payload: { lot, place, sizeCm: 8 } });
+  house.must(KEEPER, { kind: 'due.done', payload: { due: idOf('grown-out', 'size') } });
+  expect(due().some(({ rule }) => rule === 'grown-out')).toBe(false);
+  house.wait(40 * DAY_MS);
+  expect(due().some(({ rule }) => rule === 'grown-out')).toBe(false);
 });
 
 it('refuses what cannot be put off, and due things of nothing', () => {

@@ -10,6 +10,7 @@ import {
   MISSING_LAPSES_MS,
   type DueFacts,
   type MissingFact,
+  type Settled,
   type StayFact,
   type WaitingFact,
   type Walk,
@@ -95,7 +96,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     where s.voided_by is null and json_extract(s.facts, '$.waitsFor.untilMs') is not null
       and not exists (select 1 from p_slip_mark m where m.slip = s.id and m.voided_by is null and m.what in ('done', 'dropped', 'freed'))`);
   const settled = client.prepare(
-    'select due, kind, until_ms untilMs from p_due where at_ms > ? and voided_by is null order by at_ms, entry',
+    'select kind, until_ms untilMs from p_due where due = ? and voided_by is null order by at_ms desc, entry desc limit 1',
   );
   const runs = prepareRunCards(client);
   const walkOfTank = client.prepare(`select ${WALK} from p_tank t join p_rack k on k.id = t.rack where t.id = ?`);
@@ -145,11 +146,12 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       })),
       calls: calls.all(now - FOLLOW_UP_LAPSES_MS) as DueFacts['calls'],
       waiting: (waiting.all() as (Omit<WaitingFact, 'walk'> & Placed)[]).map((row) => ({ ...row, walk: walkOf(row) })),
-      settled: new Map(
-        (settled.all(recent) as { due: string; kind: 'done' | 'snoozed' | 'skipped'; untilMs: number | null }[]).map(
-          ({ due, kind, untilMs }) => [due, { kind, untilMs: untilMs ?? undefined }],
-        ),
-      ),
+      settled: {
+        get(due) {
+          const row = settled.get(due) as { kind: Settled['kind']; untilMs: number | null } | undefined;
+          return row && { kind: row.kind, untilMs: row.untilMs ?? undefined };
+        },
+      },
     };
     return { due: deriveDue(facts, { now, zone, lateAfterH: rules.lateAfterH, eveningFromHour: rules.eveningFromHour }) };
   };

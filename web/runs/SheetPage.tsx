@@ -2,7 +2,7 @@
 import Button from 'react-bootstrap/Button';
 import { Link, useParams } from 'react-router';
 import type { RunCard } from '#contract/views.ts';
-import { bathDose, courseOf, fitOf, looksEvery, runFactsOf, sampleAt, sheetOf, tickedOf } from '#core/runs/index.ts';
+import { bathDose, courseOf, fitOf, forecastOf, looksEvery, runFactsOf, sampleAt, sheetOf, tickedOf } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { houseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
@@ -42,9 +42,11 @@ function Paper({ run }: { run: RunCard }) {
   const facts = runFactsOf(run);
   const now = houseNow();
   // By what was read, as on the screen.
-  const course = courseOf(facts, { now, differs: fitOf(facts).differs });
+  const fit = fitOf(facts);
+  const course = courseOf(facts, { now, differs: fit.differs });
+  const { end } = forecastOf(facts, now, fit);
   const every = looksEvery(run);
-  const endMinute = course.end?.atMinute ?? course.samples.at(-1)!.minute;
+  const endMinute = end?.atMinute ?? course.samples.at(-1)!.minute;
   // Where it should be at each look that is to come, or at every tenth of its way; what has been stands below.
   const nowMinute = (now - startedAtMs) / MINUTE_MS;
   const apart = every ?? endMinute / ROWS;
@@ -100,7 +102,7 @@ function Paper({ run }: { run: RunCard }) {
             <li>
               <span className="paper-box" />
               <span>Read vessel and {run.tank.code} with the same meter, then net out, count right in the net</span>
-              <span className="num">{course.end ? when(startedAtMs + course.end.atMinute * MINUTE_MS) : ''}</span>
+              <span className="num">{end ? when(startedAtMs + end.atMinute * MINUTE_MS) : ''}</span>
             </li>
           </ol>
           {cautions.length > 0 && (

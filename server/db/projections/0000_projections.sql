@@ -67,7 +67,7 @@ CREATE TABLE `p_due` (
 	`why` text
 );
 --> statement-breakpoint
-CREATE INDEX `p_due_at` ON `p_due` (`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_due_due` ON `p_due` (`due`);--> statement-breakpoint
 CREATE TABLE `p_feed` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
