@@ -1,20 +1,10 @@
-// Tells the demo house once; each test works on a copy of it. Bundles the server once, since the tests start it some fifty times.
+// Tells the demo house once; each test works on a copy of it, served by the bundle that serves in earnest.
 import { spawnSync } from 'node:child_process';
-import path from 'node:path';
-import { build } from 'vite';
-import { OPENS, SEEDED, SERVER } from './house.ts';
+import { build, SEED } from '../scripts/build.mjs';
+import { OPENS, SEEDED } from './house.ts';
 
-export default async function setup(): Promise<void> {
-  const { status } = spawnSync('node', ['--import', 'tsx', 'demo/seed.ts', '--fresh', '--clock', OPENS, '--data', SEEDED], {
-    stdio: 'inherit',
-  });
+export default function setup(): void {
+  if (build() !== 0) throw new Error('the server could not be built');
+  const { status } = spawnSync('node', [SEED, '--fresh', '--clock', OPENS, '--data', SEEDED], { stdio: 'inherit' });
   if (status !== 0) throw new Error(`seeding ended with ${status}`);
-  await build({
-    configFile: false,
-    logLevel: 'warn',
-    publicDir: false,
-    // A file finds its migrations and pages from where it stood.
-    plugins: [{ name: 'home', transform: (code, id) => code.replaceAll('import.meta.dirname', JSON.stringify(path.dirname(id))) }],
-    build: { ssr: 'server/main.ts', outDir: path.dirname(SERVER), emptyOutDir: true, target: 'node20' },
-  });
 }

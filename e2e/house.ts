@@ -6,7 +6,7 @@ import { test as base, expect, type Page } from '@playwright/test';
 
 export const OPENS = '2026-03-03T07:40';
 export const SEEDED = path.resolve('.cache/e2e-demo');
-export const SERVER = path.resolve('.cache/e2e-server/main.js');
+export const SERVER = path.resolve('dist-server/main.js');
 const PINS = { 'Ines Okafor': '4711', 'Bram Tell': '2020', 'Odalys Reyes': '3131', 'Pia Lund': '1234' } as const;
 export type Who = keyof typeof PINS;
 

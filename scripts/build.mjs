@@ -1,11 +1,21 @@
-// Builds the pages into dist/, unless nothing they are made of has changed since the last build.
+// Builds the pages into dist/ and the server into dist-server/, each unless nothing it is made of has changed since.
 import { createHash } from 'node:crypto';
 import fs from 'node:fs';
 import path from 'node:path';
 import { run } from './setup.mjs';
 
-const SOURCES = ['web', 'core', 'contract', 'vite.config.ts', 'package-lock.json'];
-const stamp = 'dist/.stamp';
+const SHARED = ['core', 'contract', 'package-lock.json'];
+const PARTS = [
+  { what: 'the pages', sources: [...SHARED, 'web', 'vite.config.ts'], config: 'vite.config.ts', into: 'dist' },
+  {
+    what: 'the server',
+    sources: [...SHARED, 'server', 'demo', 'vite.server.config.ts'],
+    config: 'vite.server.config.ts',
+    into: 'dist-server',
+  },
+];
+export const SERVER = 'dist-server/main.js';
+export const SEED = 'dist-server/seed.js';
 
 function hashOf(hash, file) {
   if (fs.statSync(file).isDirectory()) for (const name of fs.readdirSync(file).sort()) hashOf(hash, path.join(file, name));
@@ -13,13 +23,18 @@ function hashOf(hash, file) {
   return hash;
 }
 
+/** The server's bundle knows where its files stand: moved elsewhere it is built anew. */
 export function build() {
-  const want = SOURCES.reduce(hashOf, createHash('sha256')).digest('hex');
-  if (fs.existsSync(stamp) && fs.readFileSync(stamp, 'utf8') === want) return 0;
-  console.log('building the pages …');
-  const status = run('node', ['node_modules/vite/bin/vite.js', 'build', '--logLevel', 'warn']);
-  if (status === 0) fs.writeFileSync(stamp, want);
-  return status;
+  for (const { what, sources, config, into } of PARTS) {
+    const want = sources.reduce(hashOf, createHash('sha256').update(process.cwd())).digest('hex');
+    const stamp = path.join(into, '.stamp');
+    if (fs.existsSync(stamp) && fs.readFileSync(stamp, 'utf8') === want) continue;
+    console.log(`building ${what} …`);
+    const status = run('node', ['node_modules/vite/bin/vite.js', 'build', '--config', config, '--logLevel', 'warn']);
+    if (status !== 0) return status;
+    fs.writeFileSync(stamp, want);
+  }
+  return 0;
 }
 
 if (process.argv[1] === import.meta.filename) process.exit(build());

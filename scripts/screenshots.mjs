@@ -3,7 +3,7 @@
 import { spawn } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';
-import { build } from './build.mjs';
+import { build, SEED, SERVER } from './build.mjs';
 import { launchOptions, setupChromium } from './chromium.mjs';
 import { run, setup } from './setup.mjs';
 
@@ -104,8 +104,8 @@ const VIEWS = [
 ];
 const PINS = { 'Ines Okafor': '4711', 'Bram Tell': '2020', 'Odalys Reyes': '3131' };
 
-if (run('node', ['--import', 'tsx', 'demo/seed.ts', '--fresh', '--clock', CLOCK, '--data', DATA]) !== 0) process.exit(1);
-const server = spawn('node', ['--import', 'tsx', 'server/main.ts', '--data', DATA, '--port', '0', '--clock', CLOCK, '--freeze'], {
+if (run('node', [SEED, '--fresh', '--clock', CLOCK, '--data', DATA]) !== 0) process.exit(1);
+const server = spawn('node', [SERVER, '--data', DATA, '--port', '0', '--clock', CLOCK, '--freeze'], {
   stdio: ['ignore', 'pipe', 'inherit'],
   env: { ...process.env, NODE_ENV: 'production' },
 });

@@ -1,5 +1,6 @@
 // Keeps a house served: what ends it is said, and it is started again, a few times and no more. One that never came up is not tried again.
 import { spawn } from 'node:child_process';
+import { SERVER } from './build.mjs';
 
 const MOST_RESTARTS = 5;
 const WITHIN_MS = 10 * 60_000;
@@ -13,7 +14,7 @@ export function serve(args) {
   let restarts = [];
   const start = () => {
     const began = Date.now();
-    server = spawn('node', ['--import', 'tsx', 'server/main.ts', ...args], {
+    server = spawn('node', [SERVER, ...args], {
       stdio: 'inherit',
       env: { ...process.env, NODE_ENV: 'production' },
     });

@@ -1,0 +1,4 @@
+export const SERVER: string;
+export const SEED: string;
+/** The exit code: 0 when pages and server are built. */
+export function build(): number;
