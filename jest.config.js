@@ -1,8 +1,9 @@
 export default {
   testEnvironment: 'node', // a component test starts with /** @jest-environment jsdom */
   setupFiles: ['<rootDir>/jest.setup.cjs'],
-  // A busy machine is slow, not wrong: what hangs is stopped, what takes its time is let take it. How fast things are is measured in bench/.
-  testTimeout: 600_000,
+  // A busy machine is slow, not wrong: what hangs is stopped within two minutes, what takes its time is let take it; the few long ones say so themselves.
+  // How fast things are is measured in bench/.
+  testTimeout: 120_000,
   testSequencer: '<rootDir>/jest.sequencer.cjs',
   setupFilesAfterEnv: ['<rootDir>/jest.quiet.cjs'],
   roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web', '<rootDir>/demo', '<rootDir>/scripts'],

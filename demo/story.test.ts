@@ -1,4 +1,5 @@
 // The demo as it is seeded: told by the command, told once more here from the same seed, and once on a day of a clock change.
+import { jest } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
@@ -8,6 +9,10 @@ import { makeHealth } from '#server/health.ts';
 import { checkReplay } from '#server/journal/replay.ts';
 import { furnish, makeTestHouse } from '#server/testHouse.ts';
 import { tellStory } from './story.ts';
+import { kindsLeft, missingInHistory, tellTheRest, untoldChanges, watchTopics } from './testTopics.ts';
+
+// Many cases: longer than others may take.
+jest.setTimeout(600_000);
 
 const OPENS = Date.UTC(2026, 2, 3, 7, 40);
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-demo-'));
@@ -21,7 +26,7 @@ const rowsOf = ({ client }: Pick<ReturnType<typeof openHouse>, 'client'>) =>
   client.prepare('select id, act_id, kind, occurred_at_ms, payload from entry order by seq').all();
 
 it('tells the house of the scenario, the same from the same seed, balanced and equal to its replay; found the next time', () => {
-  const house = tellStory(path.join(folder, 'told.db'), OPENS);
+  const house = tellStory(path.join(folder, 'told.db'), OPENS, watchTopics);
   expect(makeHealth(house)()).toMatchObject({ ok: true, balance: 0 });
   expect(checkReplay(house).differences).toEqual([]);
   const [open] = house.view('dock').crates;
@@ -32,6 +37,9 @@ it('tells the house of the scenario, the same from the same seed, balanced and e
   expect(tanks.filter(({ vessel }) => vessel === 'tank')).toHaveLength(68);
   showsTheRoom(house);
   const told = rowsOf(house);
+  expect(kindsLeft().length).toBeLessThan(35);
+  tellTheRest();
+  expect({ left: kindsLeft(), untold: untoldChanges(), missing: missingInHistory() }).toEqual({ left: [], untold: [], missing: [] });
   house.close();
 
   const data = path.join(folder, 'demo');

@@ -13,23 +13,25 @@ setup();
 // All cores: jest would leave one to itself.
 const jest = ['--disable-warning=ExperimentalWarning', '--experimental-vm-modules', 'node_modules/jest/bin/jest.js', '--maxWorkers=100%'];
 const said = path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'crate-lint-')), 'said.txt');
-const lint = new Promise((resolve) => {
-  const file = fs.openSync(said, 'w');
-  spawn('node', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'], { stdio: ['ignore', file, file] }).once('exit', (code) =>
-    resolve(code ?? 1),
-  );
-});
+const beside = (...args) =>
+  new Promise((resolve) => {
+    const file = fs.openSync(said, 'a');
+    spawn('node', args, { stdio: ['ignore', file, file] }).once('exit', (code) => resolve(code ?? 1));
+  });
+const lint = beside('node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0').then(
+  (status) => status || beside('node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'),
+);
 const lintDone = async () => {
   const status = await lint;
   process.stdout.write(fs.readFileSync(said));
   return status;
 };
 const steps = [
-  ['types', () => run('node', ['node_modules/typescript/bin/tsc', '-p', 'tsconfig.json', '--noEmit'])],
+  ['types', () => run('node', ['node_modules/typescript/bin/tsc', '-b'])],
   ['borders', borders],
   ['build', build],
   ['unit tests', () => run('node', jest)],
-  ['lint, begun before the others', lintDone],
+  ['lint and format, begun before the others', lintDone],
   ['browser tests', () => (setupChromium(), run('node', ['node_modules/@playwright/test/cli.js', 'test']))],
 ];
 for (const [name, step] of steps) {

@@ -1,4 +1,5 @@
 // Accepted means bearable: whatever the schemas and rules let in, every view, export and the pager answer, now, an hour and a week on, and it can be taken back.
+import { jest } from '@jest/globals';
 import { v7 } from 'uuid';
 import { checkAct } from '#contract/act.ts';
 import { VIEW_NAMES, type ViewName } from '#contract/views.ts';
@@ -29,6 +30,9 @@ import {
   type TestHouse,
 } from './testHouse.ts';
 import { startRun } from './testRuns.ts';
+
+// Many cases: longer than others may take.
+jest.setTimeout(600_000);
 
 /** For each seed; `BEARABLE_ACTS=10000 BEARABLE_SEEDS=1,2,3,4,5` for fifty thousand. */
 const ACTS = Number(process.env.BEARABLE_ACTS ?? 1_000);

@@ -1,4 +1,5 @@
 // What must hold of the bench whatever the bag: more is never less, and a small change of anything changes every stress a little.
+import { jest } from '@jest/globals';
 import fc from 'fast-check';
 import { dicWith, pHOf, ROOM_PCO2, carbonateConstants, gasMmolPerL } from '../water/index.ts';
 import { closedWater, stayClosed, toxicIn } from './bag.ts';
@@ -7,6 +8,9 @@ import { TOLERANCES } from './figures.ts';
 import { massOf, type BagInput, type LotInput } from './input.ts';
 import { ratesOf } from './metabolism.ts';
 import { CASES } from './testCases.ts';
+
+// Many cases: longer than others may take.
+jest.setTimeout(600_000);
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const marine = CASES['marine, shipped low'];

@@ -1,4 +1,5 @@
 // Eight ways in which a vessel is not what was assumed, each alone: what is believed of it must hold the truth as often as it says.
+import { jest } from '@jest/globals';
 import { makeChance, normal } from '../chance/index.ts';
 import { MINUTE_MS } from '../time/index.ts';
 import { AS_RECKONED, courseOf, type Differs } from './course.ts';
@@ -6,6 +7,9 @@ import type { RunFacts, TimedReading } from './facts.ts';
 import { fitOf, spreadOf, valueOf, type Fitted } from './fit.ts';
 import { follow } from './follow.ts';
 import { runningFacts, T0 } from './testCases.ts';
+
+// Many cases: longer than others may take.
+jest.setTimeout(600_000);
 
 const SEEDS = Number(process.env.DEPARTURE_SEEDS ?? 12);
 const METHOD = { temperature: 'in the water', salinity: 'meter', pH: 'meter', ammonia: 'test', oxygen: 'meter' } as const;

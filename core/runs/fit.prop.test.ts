@@ -1,4 +1,5 @@
 // Known vessels, read with the noise that meters have: what is found again must lie in the band that is stated, as often as it says.
+import { jest } from '@jest/globals';
 import { makeChance, normal } from '../chance/index.ts';
 import { MINUTE_MS } from '../time/index.ts';
 import { AS_RECKONED, courseOf, type Differs } from './course.ts';
@@ -7,6 +8,9 @@ import { DIFFERS, FITTED, fitOf, priorOf, spreadOf, valueOf, type Fitted } from 
 import { follow } from './follow.ts';
 import { runningFacts, T0 } from './testCases.ts';
 import { fromTheta, toTheta } from './unknowns.ts';
+
+// Many cases: longer than others may take.
+jest.setTimeout(600_000);
 
 /** All 200 of the design with `FIT_VESSELS=200`. */
 const CASES = Number(process.env.FIT_VESSELS ?? 120);

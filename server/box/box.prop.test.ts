@@ -16,6 +16,9 @@ import { makeNetwork } from './network.ts';
 import { makeBoxed, type Boxed } from './server.ts';
 import { makeBrowser, PINS } from './tablets.ts';
 
+// Many cases: longer than others may take.
+jest.setTimeout(600_000);
+
 /** `BOX_SEEDS=10000` for all of them; `BOX_FIRST` = the first. */
 const SEEDS = Number(process.env.BOX_SEEDS ?? 40);
 const FIRST = Number(process.env.BOX_FIRST ?? 1);

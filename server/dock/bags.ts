@@ -40,7 +40,7 @@ type Row = SpeciesColumns & {
 };
 
 /** Bag rows joined with all that is known of them; `where` picks which. */
-export function prepareBags(client: Database.Database, where: string) {
+export function prepareBags(client: Database.Database, where: string): Database.Statement {
   return client.prepare(`
     select b.id bag, b.label, b.box, b.listed, b.free, b.water_l waterL, b.crate, l.id lot, l.label lotLabel, l.heard_as heardAs, l.origin, l.size_cm sizeCm, ${SPECIES_COLUMNS},
       ${personName('g."by"')} landedBy, g.at_ms landedAtMs, (select act_id from entry where id = g.entry) landedAct, g.alive, g.dead, g.condition, g.bag_state bagState,

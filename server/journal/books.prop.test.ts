@@ -1,5 +1,6 @@
 // The books under 2,000 random valid acts: moves counted at both ends, lots cut and joined, temporary places, late entries and
 // reversals. Balanced after each, no fish in two places, and equal to their replay.
+import { jest } from '@jest/globals';
 import { makeChance } from '#core/chance/index.ts';
 import type { RefusalCode } from '#core/journal/index.ts';
 import { HOUR_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
@@ -8,6 +9,9 @@ import { STILL_OPEN } from '../now/sqlFragments.ts';
 import { narrowDiffers } from '../quarantine/narrow.ts';
 import { bringCrate, furnish, hold, KEEPER, LEAD, makeTestHouse, undo, type Said } from '../testHouse.ts';
 import { checkReplay } from './replay.ts';
+
+// Many cases: longer than others may take.
+jest.setTimeout(600_000);
 
 const ACTS = 1000;
 /** What a valid act may meet all the same: somebody was quicker, or something rests on it. Any other refusal is a fault here. */

@@ -1,4 +1,5 @@
 // Every command, on a directory in every state, killed at any step: afterwards nothing of a house is lost, none is half there, and no door stands open.
+import { jest } from '@jest/globals';
 import Database from 'better-sqlite3';
 import { spawn } from 'node:child_process';
 import fs from 'node:fs';
@@ -11,6 +12,9 @@ import { makeCredentials } from '../door/credentials.ts';
 import { journalLines } from '../export/journalLines.ts';
 import { bringCrate, furnish, KEEPER, land, makeTestHouse, T0 } from '../testHouse.ts';
 import { backUp } from './keep.ts';
+
+// Many cases: longer than others may take.
+jest.setTimeout(600_000);
 
 /** Kills for each pair of command and state; `KILLS=all` kills at every step there is. */
 const KILLS = process.env.KILLS ?? '1';

@@ -1,9 +1,13 @@
 // Hold clocks against a ledger that shares no code with them, and each read alone against all at once, over random histories with contacts of every sort.
+import { jest } from '@jest/globals';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { prepareClocks } from './clocks.ts';
 import { narrowDiffers } from './narrow.ts';
 import { RULES, setUp, TANKS, tell } from './testHistories.ts';
 import { walk } from './testLedger.ts';
+
+// Many cases: longer than others may take.
+jest.setTimeout(600_000);
 
 /** 2,000 with `LEDGER_HISTORIES=2000`; fewer where every push waits for them. */
 const HISTORIES = Number(process.env.LEDGER_HISTORIES ?? 100);
