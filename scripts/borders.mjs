@@ -1,12 +1,12 @@
-// Who may import whom: file by file, then folder by folder.
+// Who may import whom: file by file and folder by folder, beside each other.
+import { spawn } from 'node:child_process';
 import path from 'node:path';
-import { run } from './setup.mjs';
 
 process.chdir(path.join(import.meta.dirname, '..'));
 
-export function borders() {
-  const cruise = (config) =>
-    run('node', [
+const cruise = (config) =>
+  new Promise((resolve) => {
+    const args = [
       'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
       'core',
       'contract',
@@ -15,8 +15,13 @@ export function borders() {
       'demo',
       '--config',
       config,
-    ]);
-  return cruise('.dependency-cruiser.cjs') || cruise('.dependency-cruiser.folders.cjs');
+    ];
+    spawn('node', args, { stdio: 'inherit' }).once('exit', (code) => resolve(code ?? 1));
+  });
+
+export async function borders() {
+  const [files, folders] = await Promise.all([cruise('.dependency-cruiser.cjs'), cruise('.dependency-cruiser.folders.cjs')]);
+  return files || folders;
 }
 
-if (import.meta.filename === process.argv[1]) process.exit(borders());
+if (import.meta.filename === process.argv[1]) process.exit(await borders());

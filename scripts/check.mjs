@@ -57,7 +57,7 @@ const steps = [
 ];
 for (const [name, step] of steps) {
   const began = performance.now();
-  const status = step();
+  const status = await step();
   console.log(`== ${name}: ${status === 0 ? 'passed' : 'FAILED'} in ${((performance.now() - began) / 1000).toFixed(1)} s`);
   if (status !== 0) process.exit(status);
 }
