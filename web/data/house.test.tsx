@@ -4,8 +4,10 @@ import { jest } from '@jest/globals';
 import { act, render, screen, waitFor } from '@testing-library/react';
 import { useEffect } from 'react';
 import { SWRConfig, useSWRConfig } from 'swr';
-import { preloadViews, useLive, useView } from './house.ts';
+import type { Act } from '#core/catalogue/index.ts';
 import { answer } from '../testScreen.tsx';
+import { preloadViews, unseenActs, useLive, useView } from './house.ts';
+import { useTankCodes } from './tankCodes.ts';
 
 const dock = (seq: number) => ({ '/api/views/dock': { body: { seq, crates: [], species: [] } } });
 
@@ -115,4 +117,43 @@ describe('the live stream', () => {
     expect([paths.filter((path) => path.endsWith('/dock')).length, paths.filter((path) => path.endsWith('/room')).length]).toEqual([1, 1]);
     unmount();
   });
+});
+
+describe('what a view has not seen', () => {
+  const entry = (kind: string, payload: object) => ({ id: kind, kind, version: 1, occurredAtMs: 0, payload });
+  const made = { actId: 'made', entries: [entry('tank.looked', {})] } as unknown as Act;
+  const undoing = (act: string, ...more: object[]) =>
+    ({ actId: `undoing ${act}`, entries: [entry('entry.reversed', { act }), ...more] }) as unknown as Act;
+  const unseen = (...acts: Act[]) =>
+    unseenActs(
+      { acts: acts.map((one) => ({ act: one, person: 'bram', state: 'waiting' })), away: 'away', unkept: false, lastSavedSeq: 0 },
+      0,
+    );
+
+  it('is nothing when it was taken back meanwhile, house or no house', () => {
+    expect(unseen(made)).toEqual([made]);
+    expect(unseen(made, undoing('made'))).toEqual([]);
+  });
+
+  it('is what a correction writes anew, and the taking back of what the view has seen', () => {
+    const anew = entry('tank.looked', { allWell: false });
+    expect(unseen(made, undoing('made', anew)).map(({ entries }) => entries)).toEqual([[anew]]);
+    const older = undoing('of last week');
+    expect(unseen(older)).toEqual([older]);
+  });
+});
+
+it('a tank is called by its code, from any view of the room that was read; never by its id', () => {
+  const room = { seq: 1, waters: [], racks: [{ id: 'r', name: 'r', room: 'r', walk: 1, tanks: [{ id: '019c-1', code: 'F7' }] }] };
+  function Codes() {
+    const codeOf = useTankCodes();
+    return <p>{`${codeOf('019c-1')} ${codeOf('019c-2')}`}</p>;
+  }
+  const provider = () => new Map([['/api/views/room?bag=b1', { data: room }]]);
+  render(
+    <SWRConfig value={{ provider: provider as never }}>
+      <Codes />
+    </SWRConfig>,
+  );
+  expect(screen.getByText('F7 …')).toBeTruthy();
 });

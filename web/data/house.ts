@@ -70,9 +70,20 @@ export function useOutbox(): OutboxState {
   return useSyncExternalStore(outbox.subscribe, outbox.getState);
 }
 
-/** Acts that a view has not seen yet: unanswered, or recorded later than the view was read. */
+/**
+ * Acts that a view has not seen yet: unanswered, or recorded later than the view was read. One that was taken back meanwhile is left out with its taking
+ * back, so that undone means undone on every station, house or no house.
+ */
 export function unseenActs({ acts }: OutboxState, seenSeq: number): Act[] {
-  return acts.filter((one) => one.state === 'waiting' || (one.state === 'saved' && (one.seq ?? 0) > seenSeq)).map(({ act }) => act);
+  const unseen = acts.filter((one) => one.state === 'waiting' || (one.state === 'saved' && (one.seq ?? 0) > seenSeq)).map(({ act }) => act);
+  const ids = new Set(unseen.map(({ actId }) => actId));
+  const undone = new Set(
+    unseen.flatMap(({ entries }) => entries.flatMap((entry) => (entry.kind === 'entry.reversed' ? [entry.payload.act] : []))),
+  );
+  return unseen
+    .filter(({ actId }) => !undone.has(actId))
+    .map((act) => ({ ...act, entries: act.entries.filter((entry) => entry.kind !== 'entry.reversed' || !ids.has(entry.payload.act)) }))
+    .filter(({ entries }) => entries.length > 0);
 }
 
 async function readView<V extends ViewName>(path: string): Promise<Views[V]> {

@@ -9,6 +9,7 @@ import { useDeeds } from '../actions/deed.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useMay, useMe, useTimes } from '../data/me.ts';
+import { useTankCodes } from '../data/tankCodes.ts';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { Key } from '../keys/Key.tsx';
@@ -29,12 +30,13 @@ const UNLISTED_BAG_L = 1.5;
 export default function Dock() {
   const { data, error, mutate } = useView('dock');
   const outbox = useOutbox();
+  const codeOf = useTankCodes();
   const { person } = useMe();
   const mayList = useMay('keeper');
   const [query] = useSearchParams();
   const [box, setBox] = useState(false);
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
-  const view = withPending(data, unseenActs(outbox, data.seq), person.name);
+  const view = withPending(data, unseenActs(outbox, data.seq), { by: person.name, codeOf });
   const crate = view.crates.find((one) => one.crate === query.get('crate')) ?? view.crates.find(isOpen) ?? view.crates[0];
   if (box)
     return (

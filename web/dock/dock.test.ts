@@ -26,7 +26,7 @@ const actOf = (...drafts: object[]): Act => ({
   actId: v7(),
   entries: drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs: Date.UTC(2026, 2, 3), ...draft }) as Entry),
 });
-const bags = (...acts: Act[]) => withPending(view, acts, 'Bram').crates[0]!.bags;
+const bags = (...acts: Act[]) => withPending(view, acts, { by: 'Bram', codeOf: (tank) => `code of ${tank}` }).crates[0]!.bags;
 
 it('a draft as listed is a look; any change makes it a count', () => {
   const draft = asListed(4);
@@ -104,11 +104,11 @@ describe('before the server has answered', () => {
         actOf({ kind: 'float.started', payload: { bag: 'b1' } }),
         actOf({ kind: 'fish.released', payload: { bag: 'b1' } }),
       ],
-      'Bram',
+      { by: 'Bram', codeOf: (tank) => `code of ${tank}` },
     ).crates[0]!;
     expect(all.arrived).toMatchObject({ carton: 'wet', by: 'Bram' });
     expect(all.bags[1]!.absent).toBeDefined();
-    expect(all.bags[0]).toMatchObject({ tank: { id: 'G1' }, afloat: false, released: {} });
+    expect(all.bags[0]).toMatchObject({ tank: { id: 'G1', code: 'code of G1' }, afloat: false, released: {} });
   });
 });
 

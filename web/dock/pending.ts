@@ -2,17 +2,21 @@
 import type { BagCard, CrateCard, DockView } from '#contract/views.ts';
 import type { Act, Entry } from '#core/catalogue/index.ts';
 
-/** `by` = the name shown for acts that the server has not named yet. */
-export function withPending(view: DockView, acts: readonly Act[], by: string): DockView {
+/** `by` = the name shown for acts that the server has not named yet, `codeOf` = what a tank is called. */
+export function withPending(
+  view: DockView,
+  acts: readonly Act[],
+  { by, codeOf }: { by: string; codeOf: (tank: string) => string },
+): DockView {
   return acts.reduce(
-    (now, act) => act.entries.reduce((dock, entry) => apply(dock, entry, { actId: act.actId, by, atMs: entry.occurredAtMs }), now),
+    (now, act) => act.entries.reduce((dock, entry) => apply(dock, entry, { actId: act.actId, by, atMs: entry.occurredAtMs, codeOf }), now),
     view,
   );
 }
 
 type Mark = { actId: string; by: string; atMs: number };
 
-function apply(view: DockView, entry: Entry, mark: Mark): DockView {
+function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeOf: (tank: string) => string }): DockView {
   switch (entry.kind) {
     case 'crate.arrived':
       return onCrate(view, entry.payload.crate, (crate) => ({
@@ -39,7 +43,7 @@ function apply(view: DockView, entry: Entry, mark: Mark): DockView {
     case 'bag.absent':
       return onBag(view, entry.payload.bag, (card) => ({ ...card, absent: mark }));
     case 'bag.assigned':
-      return onBag(view, entry.payload.bag, (card) => ({ ...card, tank: { id: entry.payload.tank, code: entry.payload.tank } }));
+      return onBag(view, entry.payload.bag, (card) => ({ ...card, tank: { id: entry.payload.tank, code: codeOf(entry.payload.tank) } }));
     case 'float.started':
       return onBag(view, entry.payload.bag, (card) => ({ ...card, afloat: true }));
     case 'run.started': {
