@@ -1,4 +1,7 @@
-const { afterEach, beforeEach } = require('@jest/globals');
+const { afterEach, beforeEach, jest } = require('@jest/globals');
+
+// A race of a test is told from a fault: what fails is tried once more and both are said. A fault fails twice; whoever sees a second try mends the test.
+jest.retryTimes(1, { logErrorsBeforeRetry: true });
 
 // As for a whole test (jest.config): what is waited for may come late on a busy machine.
 if (typeof document !== 'undefined') require('@testing-library/react').configure({ asyncUtilTimeout: 30_000 });

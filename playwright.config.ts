@@ -9,6 +9,8 @@ export default defineConfig({
   fullyParallel: true,
   reporter: [['list']],
   globalSetup: './e2e/globalSetup.ts',
+  // As for the unit tests (jest.quiet.cjs): told as flaky at the end.
+  retries: 1,
   // A busy machine is slow, not wrong (see jest.config.js).
   timeout: 900_000,
   expect: { timeout: 45_000 },

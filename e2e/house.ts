@@ -30,7 +30,10 @@ export class House {
       ...(clock === 'real' ? [] : ['--clock', clock]),
       ...(freeze ? ['--freeze'] : []),
     ];
-    const server = spawn('node', args, { stdio: ['ignore', 'pipe', 'inherit'], env: { ...process.env, NODE_ENV: 'production', LOG_LEVEL: 'warn' } });
+    const server = spawn('node', args, {
+      stdio: ['ignore', 'pipe', 'inherit'],
+      env: { ...process.env, NODE_ENV: 'production', LOG_LEVEL: 'warn' },
+    });
     this.#server = server;
     this.address = await new Promise<string>((resolve, reject) => {
       server.stdout.on('data', (chunk: Buffer) => {

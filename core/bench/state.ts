@@ -1,3 +1,4 @@
+// What opening a bag asks of the house, and any change of water.
 import type { DockState } from '../dock/index.ts';
 import type { PlacementSettings, PlacementState } from '../placement/index.ts';
 import type { KnownBag, KnownTank } from './facts.ts';

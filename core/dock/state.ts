@@ -1,3 +1,4 @@
+// What the dock asks of the house, and what it is told of crates and bags.
 import type { Mark } from '../journal/index.ts';
 import type { PlacementState } from '../placement/index.ts';
 

@@ -1,3 +1,4 @@
+// What tools and carried water ask of the house.
 import type { BenchSettings, StepState } from '../bench/index.ts';
 import type { ChangeState } from '../journal/index.ts';
 import type { PeopleState } from '../people/index.ts';

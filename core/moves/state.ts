@@ -1,3 +1,4 @@
+// What a catch slip asks of the house.
 import type { LotState } from '../lots/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { SlipFacts } from './entries.ts';

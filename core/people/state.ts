@@ -1,3 +1,4 @@
+// What the area asks of the house about who works here.
 import type { ChangeState } from '../journal/index.ts';
 import type { PersonFacts } from './entries.ts';
 

@@ -1,3 +1,4 @@
+// What a place is judged by, as the house answers it.
 import type { LotState } from '../lots/index.ts';
 import type { QuarantineState } from '../quarantine/index.ts';
 import type { RoomState } from '../room/index.ts';

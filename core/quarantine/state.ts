@@ -1,3 +1,4 @@
+// What quarantine asks of the house; the server answers it, the clocks included.
 import type { LotState } from '../lots/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { SpeciesState, WaterType } from '../species/index.ts';

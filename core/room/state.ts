@@ -1,3 +1,4 @@
+// What the area asks of the house about racks, systems and tanks; the last two are answered by quarantine and exposure.
 import type { ChangeState } from '../journal/index.ts';
 import type { LotState } from '../lots/index.ts';
 import type { RackFacts, TankFacts, WaterFacts } from './entries.ts';

@@ -1,3 +1,4 @@
+// What the walk asks of the house.
 import type { LotState } from '../lots/index.ts';
 import type { RoomState } from '../room/index.ts';
 

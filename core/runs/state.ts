@@ -1,3 +1,4 @@
+// What an acclimation asks of the house.
 import type { BenchState, Change } from '../bench/index.ts';
 import type { Mark } from '../journal/index.ts';
 import type { PeopleState } from '../people/index.ts';

@@ -1,3 +1,4 @@
+// What the house's own settings ask of it.
 import type { HouseRules } from './entries.ts';
 
 export interface SettingsState {

@@ -1,3 +1,4 @@
+// What the area asks of the house about species.
 import type { ChangeState } from '../journal/index.ts';
 import type { SpeciesFacts } from './entries.ts';
 

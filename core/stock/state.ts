@@ -1,3 +1,4 @@
+// What moves, counts, promises and cuts ask of the house.
 import type { BenchSettings, StepState } from '../bench/index.ts';
 import type { DockState } from '../dock/index.ts';
 import type { Mark } from '../journal/index.ts';

@@ -1,3 +1,4 @@
+// What a treatment asks of the house.
 import type { LivingState, PlacementState } from '../placement/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { CourseFacts } from './entries.ts';
