@@ -1,3 +1,4 @@
+/* global jest */
 const { afterEach, beforeEach } = require('@jest/globals');
 
 // A race of a test is told from a fault: what fails is tried once more and both are said. A fault fails twice; whoever sees a second try mends the test.
