@@ -109,7 +109,7 @@ const actFor = (bag: string): Act => {
   };
 };
 
-const server = spawn('node', ['--import', 'tsx', 'server/main.ts', '--data', folder, '--port', '0'], {
+const server = spawn('node', ['dist-server/main.js', '--data', folder, '--port', '0'], {
   stdio: ['ignore', 'pipe', 'inherit'],
   env: { ...process.env, NODE_ENV: 'production' },
 });

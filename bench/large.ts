@@ -139,7 +139,7 @@ export async function makeLarge(folder: string, entries: number, bags = 1): Prom
 
 /** The server of a house in a process of its own. */
 export async function serve(folder: string): Promise<{ port: number; stop: () => void }> {
-  const server = spawn('node', ['--import', 'tsx', 'server/main.ts', '--data', folder, '--port', '0'], {
+  const server = spawn('node', ['dist-server/main.js', '--data', folder, '--port', '0'], {
     stdio: ['ignore', 'pipe', 'inherit'],
     env: { ...process.env, NODE_ENV: 'production' },
   });

@@ -81,9 +81,12 @@ export function deriveDue(facts: DueFacts, at: { now: number; zone: string; late
     ...rounds(facts, at),
     ...inTheRoom(facts, at),
   ];
+  const isShown = ({ fromMs }: Due) => fromMs <= at.now + AHEAD_MS;
+  // Putting off moves a thing further ahead only: what is not shown yet need not be asked about.
   return all
+    .filter(isShown)
     .flatMap((due) => withSettled(due, facts.settled.get(due.id)))
-    .filter(({ fromMs }) => fromMs <= at.now + AHEAD_MS)
+    .filter(isShown)
     .sort(inWalkingOrder);
 }
 
