@@ -5,7 +5,7 @@ import globals from 'globals';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['dist', 'dist-server', 'node_modules', 'data', 'server/db/migrations', 'server/db/projections', 'test-results', '.cache'] },
+  { ignores: ['dist*', 'node_modules', 'data', 'server/db/migrations', 'server/db/projections', 'test-results', '.cache'] },
   js.configs.recommended,
   {
     files: ['**/*.{ts,tsx}'],

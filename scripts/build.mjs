@@ -30,9 +30,23 @@ export function build() {
     const stamp = path.join(into, '.stamp');
     if (fs.existsSync(stamp) && fs.readFileSync(stamp, 'utf8') === want) continue;
     console.log(`building ${what} …`);
-    const status = run('node', ['node_modules/vite/bin/vite.js', 'build', '--config', config, '--logLevel', 'warn']);
+    // Made beside and moved in whole: a house that is served from here, or started again meanwhile, never meets half of it.
+    const fresh = path.resolve(`${into}.fresh`);
+    const status = run('node', [
+      'node_modules/vite/bin/vite.js',
+      'build',
+      '--config',
+      config,
+      '--outDir',
+      fresh,
+      '--emptyOutDir',
+      '--logLevel',
+      'warn',
+    ]);
     if (status !== 0) return status;
-    fs.writeFileSync(stamp, want);
+    fs.writeFileSync(path.join(fresh, '.stamp'), want);
+    fs.rmSync(into, { recursive: true, force: true });
+    fs.renameSync(fresh, into);
   }
   return 0;
 }

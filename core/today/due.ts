@@ -4,7 +4,7 @@ import { CONVERSION_HOURS } from '../runs/index.ts';
 import { HOUR_MS, MINUTE_MS, atLocal } from '../time/index.ts';
 import { lightsDue, runsDue, type DarkFact, type RunFact } from './runs.ts';
 import { missingDue, stayDue, waitingDue, type MissingFact, type StayFact, type WaitingFact } from './stays.ts';
-import { dueId, type Due, type DueRule, type Settled, type SettledBy, type Walk } from './thing.ts';
+import { dueId, ruleOfDue, type Due, type DueRule, type Settled, type SettledBy, type Walk } from './thing.ts';
 
 const DOCK: Walk = [-2, 0, 0];
 const ROUND: Walk = [-1, 0, 0];
@@ -67,6 +67,8 @@ const BY_HAND: ReadonlySet<DueRule> = new Set([
   'pins-guessed',
 ]);
 export const isSettledByHand = (rule: DueRule): boolean => BY_HAND.has(rule);
+/** What a lead is called to: nobody else may say that it was looked at, or put it off. */
+export const isForLead = (rule: DueRule): boolean => rule === 'without-lead' || rule === 'pins-guessed';
 
 /** Everything that is open or comes within a day, in walking order. `lateAfterH` and `eveningFromHour` are house rules. */
 export function deriveDue(facts: DueFacts, at: { now: number; zone: string; lateAfterH: number; eveningFromHour: number }): Due[] {
@@ -109,7 +111,7 @@ function withSettled(due: Due, settled: Settled | undefined): Due[] {
 function leadCalled({ calls }: DueFacts): Due[] {
   return calls.map(({ due, what, atMs }) => ({
     id: due,
-    rule: due.split(':')[1] === 'pins-guessed' ? 'pins-guessed' : 'without-lead',
+    rule: ruleOfDue(due),
     step: due.split(':')[2]!,
     fromMs: atMs,
     byMs: atMs + HOUR_MS,

@@ -3,6 +3,7 @@ export {
   deriveDue,
   FOLLOW_UP_HOURS,
   FOLLOW_UP_LAPSES_MS,
+  isForLead,
   isSettledByHand,
   stateOf,
   type DueFacts,

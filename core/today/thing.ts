@@ -45,5 +45,6 @@ export type Due = {
 export type Settled = { kind: 'done' | 'snoozed' | 'skipped'; untilMs?: number };
 export type SettledBy = { get(due: string): Settled | undefined };
 export const dueId = (entry: string, rule: DueRule, step: string): string => `${entry}:${rule}:${step}`;
+export const ruleOfDue = (due: string): DueRule => due.split(':')[1] as DueRule;
 /** The entry that a due thing comes of. */
 export const sourceOf = (due: string): string => due.split(':')[0]!;

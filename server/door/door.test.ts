@@ -4,7 +4,7 @@ import request from 'supertest';
 import type { Payloads } from '#core/catalogue/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { makeApp, type App } from '../app.ts';
-import { furnish, KEEPER, LEAD, makeTestHouse, type Said, type TestHouse } from '../testHouse.ts';
+import { furnish, KEEPER, LEAD, makeTestHouse, TRAINEE, type Said, type TestHouse } from '../testHouse.ts';
 import { makeCredentials } from './credentials.ts';
 import { makeThrottle, TELL_AFTER } from './throttle.ts';
 
@@ -103,7 +103,15 @@ describe('guessing', () => {
       payload: string;
     }[];
     expect(said.map(({ actor, payload }) => [actor, (JSON.parse(payload) as Payloads['page.sent']).to])).toEqual([['house', 'ines']]);
-    house.must(LEAD, { kind: 'due.done', payload: { due: told[0]!.id } });
+    // Who guesses does not take it off the list.
+    const [of] = told;
+    for (const who of [TRAINEE, KEEPER]) {
+      expect(house.codes(who, { kind: 'due.done', payload: { due: of!.id } })).toEqual(['role']);
+      expect(house.codes(who, { kind: 'due.snoozed', payload: { due: of!.id, untilMs: house.now() + HOUR_MS, why: 'x' } })).toEqual([
+        'role',
+      ]);
+    }
+    house.must(LEAD, { kind: 'due.done', payload: { due: of!.id } });
     expect(house.view('today').due.some(({ rule }) => rule === 'pins-guessed')).toBe(false);
   });
 });

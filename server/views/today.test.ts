@@ -8,6 +8,7 @@ import {
   furnish,
   hold,
   KEEPER,
+  LEAD,
   land,
   look,
   makeTestHouse,
@@ -89,6 +90,16 @@ it('what was done does not come back, however long ago that was', () => {
   expect(due().some(({ rule }) => rule === 'grown-out')).toBe(false);
   house.wait(40 * DAY_MS);
   expect(due().some(({ rule }) => rule === 'grown-out')).toBe(false);
+});
+
+it('what ends by being done is not ticked off by anybody', () => {
+  const waits = idOf('bags-waiting', due().find(({ rule }) => rule === 'bags-waiting')!.step);
+  house.must(KEEPER, land(1), assign(1), float(1));
+  for (const id of [waits, idOf('float', 'end')]) {
+    expect(house.codes(LEAD, { kind: 'due.done', payload: { due: id } })).toEqual(['due.endsByDoing']);
+    expect(house.codes(LEAD, { kind: 'due.skipped', payload: { due: id, why: 'x' } })).toEqual(['due.endsByDoing']);
+  }
+  house.must(KEEPER, { kind: 'due.snoozed', payload: { due: waits, untilMs: house.now() + HOUR_MS, why: 'the van is here' } });
 });
 
 it('refuses what cannot be put off, and due things of nothing', () => {

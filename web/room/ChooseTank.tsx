@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { BagCard, BenchBag, HoldCard, TankCard } from '#contract/views.ts';
 import { isTaken, type FitReason } from '#core/placement/index.ts';
-import { useOutbox, useView } from '../data/house.ts';
+import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useVoice } from '../data/voice.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { Key } from '../keys/Key.tsx';
@@ -66,8 +66,10 @@ function useAlike(bag: BenchBag): BagCard[] {
 
 /** Landed is also what this screen has landed and the house has not answered yet. */
 function useIsLanded({ bag, landed }: BenchBag): boolean {
-  const { acts } = useOutbox();
-  const justNow = acts.some(({ act }) => act.entries.some((entry) => entry.kind === 'bag.landed' && entry.payload.bag === bag));
+  const outbox = useOutbox();
+  const justNow = unseenActs(outbox, 0).some(({ entries }) =>
+    entries.some((entry) => entry.kind === 'bag.landed' && entry.payload.bag === bag),
+  );
   return landed !== undefined || justNow;
 }
 

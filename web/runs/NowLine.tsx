@@ -15,7 +15,9 @@ export function NowLine({ run, followed, now }: { run: RunCard; followed?: Follo
   const { startedAtMs } = run;
   const at = (minute: number) => startedAtMs + minute * MINUTE_MS;
   const end = followed ? (followed.end ? at(followed.end.atMinute) : undefined) : run.end?.atMs;
-  const early = followed?.endBand ? at(followed.endBand.early) : run.end?.earlyMs;
+  const earliest = followed?.endBand ? at(followed.endBand.early) : run.end?.earlyMs;
+  // The forecast is some minutes old at most: what has passed since is no time that it may come at.
+  const early = earliest === undefined ? undefined : Math.max(earliest, now);
   const late = followed?.endBand?.late === undefined ? run.end?.lateMs : at(followed.endBand.late);
   const left = end === undefined ? undefined : end - now;
   const isBath = run.started.bath !== undefined;

@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import { MINUTE_MS, atLocal, houseDay } from '#core/time/index.ts';
-import { isSettledByHand, type DueState } from '#core/today/index.ts';
+import { isForLead, isSettledByHand, type DueState } from '#core/today/index.ts';
 import { useDeeds } from '../actions/deed.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { unseenActs, useOutbox, useView, type Draft } from '../data/house.ts';
@@ -55,6 +55,8 @@ export default function Today() {
 function whereOf({ rule, step, facts }: DueRow): { to: string; doing: string } {
   if (rule === 'bags-waiting' || rule === 'crate-due') return { to: `/dock?crate=${facts.crate}`, doing: 'To the dock' };
   if (rule.startsWith('run-')) return { to: `/bench?run=${facts.run}`, doing: 'To the bench' };
+  if (rule === 'without-lead') return { to: '/daybook', doing: 'To the daybook' };
+  if (rule === 'pins-guessed') return { to: '/house', doing: 'To the people' };
   if (rule === 'float') return { to: `/bench?bag=${facts.bag}`, doing: 'To the bench' };
   if (rule === 'round') return { to: `/rounds?round=${step}`, doing: 'Walk it' };
   if (rule === 'after-release' || rule === 'after-mishap')
@@ -75,7 +77,9 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
     setOpen(undefined);
     void doIt(`${said}: ${words}`, ...row.ids.map(of));
   };
-  const byHand = isSettledByHand(row.rule);
+  const mayLead = useMay('lead');
+  const mayDecide = mayLead || !isForLead(row.rule);
+  const byHand = mayDecide && isSettledByHand(row.rule);
   return (
     <li>
       <span className="due-time num">
@@ -98,7 +102,7 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
             Done
           </Button>
         )}
-        {row.rule !== 'round' && (
+        {mayDecide && row.rule !== 'round' && (
           <Button
             variant="plain"
             aria-expanded={open === 'later'}

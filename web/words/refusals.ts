@@ -108,6 +108,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     `${cap(FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? sayFields({ [field!]: 1 }))} was set anew meanwhile (${by(facts, when)}): it is ${now} now. Look again, then save.`,
   'range.upsideDown': ({ field }) => `The lowest ${FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field} is above the highest.`,
   ...placeRefusals,
+  'due.endsByDoing': () => 'This is over when it is done, not when somebody says so: it can be put off, not ticked off.',
   'due.badSnooze': () => 'Put it off to a later time, at most a week ahead.',
   'fed.contradicts': () => 'Ignored, and eaten by some, cannot both be true.',
   'undo.twice': (facts, { when }) => `This was taken back already: ${by(facts, when)}.`,
