@@ -28,8 +28,8 @@ export async function makeLarge(folder: string, entries: number, bags = 1): Prom
   for (const species of SPECIES) filler.add('species.added', species);
   for (let rack = 0; rack * 16 < TANKS; rack += 1) {
     filler.add('rack.added', { rack: `r${rack}`, room: 'Hall', name: `Rack ${rack + 1}`, walk: rack });
-    filler.add('water.added', {
-      water: `w${rack}`,
+    filler.add('system.added', {
+      system: `w${rack}`,
       name: `Water ${rack + 1}`,
       type: rack % 2 ? 'marine' : 'fresh',
       temperatureC: 25,
@@ -43,7 +43,7 @@ export async function makeLarge(folder: string, entries: number, bags = 1): Prom
     filler.add('tank.added', {
       tank: `t${no}`,
       rack: `r${rack}`,
-      water: `w${rack}`,
+      system: `w${rack}`,
       code: `T${no + 1}`,
       volumeL: 60,
       purpose: rack % 3 ? 'hold' : 'sale',
@@ -90,7 +90,7 @@ export async function makeLarge(folder: string, entries: number, bags = 1): Prom
         filler.add(
           'reading.taken',
           {
-            subject: { kind: 'water', id: `w${Math.floor(no / 16)}` },
+            subject: { kind: 'system', id: `w${Math.floor(no / 16)}` },
             quantity: 'temperature',
             reading: { value: 25, typed: '25', method: 'in the water', source: 'measured' },
           },

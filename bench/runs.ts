@@ -68,8 +68,8 @@ async function houseWithRuns(folder: string): Promise<void> {
   filler.add('supplier.added', { supplier: 'yard', name: 'Yard', transit: 'overnight' });
   for (const species of SPECIES) filler.add('species.added', species);
   filler.add('rack.added', { rack: 'r', room: 'Hall', name: 'Rack', walk: 1 });
-  filler.add('water.added', { water: 'w', name: 'Water', type: 'brackish', temperatureC: 26, salinityPpt: 30, volumeL: 900 });
-  filler.add('tank.added', { tank: 't', rack: 'r', water: 'w', code: 'T1', volumeL: 60, purpose: 'hold', lid: true, row: 0, column: 0 });
+  filler.add('system.added', { system: 'w', name: 'Water', type: 'brackish', temperatureC: 26, salinityPpt: 30, volumeL: 900 });
+  filler.add('tank.added', { tank: 't', rack: 'r', system: 'w', code: 'T1', volumeL: 60, purpose: 'hold', lid: true, row: 0, column: 0 });
   const now = house.clock.now();
   filler.setTime(now - 0.3 * HOUR_MS);
   const bags = Array.from({ length: RUNS }, (_, no) => ({ bag: `b${no}`, label: `bag ${no + 1}`, box: 1, lot: 'monos', n: 6, waterL: 3 }));

@@ -6,5 +6,5 @@ export const METER = 'bench meter';
 /** The probe in the water, or the infrared eye on the vessel's skin; the strip for ammonia. */
 export const METER_WAYS = ['probe', 'infrared', 'strip'] as const;
 export type MeterWay = (typeof METER_WAYS)[number];
-export type MeterSubject = { kind: 'run' | 'water'; id: string };
+export type MeterSubject = { kind: 'run' | 'system'; id: string };
 export type MeterShown = { quantity: Fitted; value: number; typed: string; method: Method; instrument: string; atMs: number };

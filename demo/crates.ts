@@ -6,7 +6,7 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import { floatTime } from '#core/water/index.ts';
 import type { Reading } from '#core/water/index.ts';
 import { prepareSystems } from '#server/placement/systems.ts';
-import { TANKS, WATERS } from './rooms.ts';
+import { TANKS, SYSTEMS } from './rooms.ts';
 import { SPECIES } from './species.ts';
 import type { StoryBag, StoryCrate } from './stock.ts';
 import type { Said, Teller } from './teller.ts';
@@ -96,11 +96,11 @@ export function tellFloat(
   at: { atMs: number; who: string; bagC: number; n: number },
 ): { run: string; dueAtMs: number } {
   const tank = TANKS.find(({ tank: id }) => id === bag.tank)!;
-  const tankC = WATERS.find(({ water }) => water === tank.water)!.temperatureC;
+  const tankC = SYSTEMS.find(({ system }) => system === tank.system)!.temperatureC;
   const { minutes } = floatTime({ bagC: at.bagC, tankC, volumeL: bag.waterL, withinC: STARTING_RULES.floatWithinC });
   const run = teller.id();
   // The racks are full some nights: then the lead says so, and it is kept.
-  const ill = prepareSystems(teller.house.client)(tank.water).get(tank.water)?.ill;
+  const ill = prepareSystems(teller.house.client)(tank.system).get(tank.system)?.ill;
   const passes = ill !== undefined && !ill.lots.includes(bag.lot);
   teller.tell(at.atMs, passes ? 'ines' : at.who, {
     kind: 'bag.assigned',
@@ -131,7 +131,7 @@ export function tellRelease(
   at: { atMs: number; who: string; alive: number; run?: string; holdOpen: boolean },
 ): void {
   const tank = TANKS.find(({ tank: id }) => id === bag.tank)!;
-  const { type } = WATERS.find(({ water }) => water === tank.water)!;
+  const { type } = SYSTEMS.find(({ system }) => system === tank.system)!;
   const hold: Said[] = at.holdOpen
     ? []
     : [

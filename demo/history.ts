@@ -5,7 +5,7 @@ import type { Sign } from '#core/rounds/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { prepareSystems } from '#server/placement/systems.ts';
 import { speciesOf } from './crates.ts';
-import { TANKS, WATERS } from './rooms.ts';
+import { TANKS, SYSTEMS } from './rooms.ts';
 import type { StoryBag, StoryCrate } from './stock.ts';
 import type { Sender } from './suppliers.ts';
 import type { Teller } from './teller.ts';
@@ -38,14 +38,14 @@ export function planCrate(
   sender: Sender,
   daysAgo: number,
 ): { crate: StoryCrate; packedHours: number; lateHours: number } | undefined {
-  const systems = prepareSystems(teller.house.client)();
+  const systemStates = prepareSystems(teller.house.client)();
   const empty = tanksOf(teller.house.view('room')).filter(({ code, occupants }) => occupants.length === 0 && !SPOKEN_FOR.includes(code));
   const free = [...empty.filter(({ purpose }) => purpose === 'hold'), ...empty.filter(({ purpose }) => purpose === 'treatment')];
   const offers = [...sender.offers];
   const bags: StoryBag[] = [];
   for (let lines = wholeWithin(teller, sender.lines); lines > 0 && offers.length > 0; lines -= 1) {
     const [offer] = offers.splice(Math.floor(teller.chance() * offers.length), 1);
-    const at = free.findIndex((tank) => fits(offer!.species, offer!.sizeCm, tank, systems.get(tank.water)));
+    const at = free.findIndex((tank) => fits(offer!.species, offer!.sizeCm, tank, systemStates.get(tank.system)));
     if (at < 0) continue;
     const [tank] = free.splice(at, 1);
     for (let bag = wholeWithin(teller, offer!.line); bag > 0; bag -= 1) bags.push(bagOf(teller, sender, offer!, tank!.code));
@@ -96,11 +96,11 @@ export function clearHolds(teller: Teller, atMs: number): void {
   let minute = atMs;
   // What still climbs back from a match waits until it is near to the sale racks.
   const climbing = new Set(
-    room.waters
-      .filter(({ id, salinityPpt }) => (WATERS.find(({ water }) => water === id)?.salinityPpt ?? salinityPpt) - salinityPpt > NEAR_PPT)
+    room.systems
+      .filter(({ id, salinityPpt }) => (SYSTEMS.find(({ system }) => system === id)?.salinityPpt ?? salinityPpt) - salinityPpt > NEAR_PPT)
       .map(({ id }) => id),
   );
-  for (const tank of tanks.filter(({ purpose, water }) => (purpose === 'hold' || purpose === 'treatment') && !climbing.has(water))) {
+  for (const tank of tanks.filter(({ purpose, system }) => (purpose === 'hold' || purpose === 'treatment') && !climbing.has(system))) {
     for (const { lot, species, n, hold, label } of tank.occupants) {
       const clock = clocks.get(lot);
       if (!hold || !species || !clock) continue;
@@ -166,12 +166,12 @@ export function sellSome(teller: Teller, at: (slot: number) => number): void {
 /** The tanks proper, without buckets, boxes and dividers. */
 export const tanksOf = (room: RoomView): TankCard[] => room.racks.flatMap(({ tanks }) => tanks.filter(({ vessel }) => vessel === 'tank'));
 
-function fits(species: string, sizeCm: number, tank: TankCard, system = CALM_SYSTEM): boolean {
-  const water = WATERS.find((one) => one.water === TANKS.find(({ tank: id }) => id === tank.id)!.water)!;
+function fits(species: string, sizeCm: number, tank: TankCard, systemState = CALM_SYSTEM): boolean {
+  const system = SYSTEMS.find((one) => one.system === TANKS.find(({ tank: id }) => id === tank.id)!.system)!;
   const { species: id, ...fields } = speciesOf(species);
   const against = fit(
     { lot: '', n: 1, sizeCm, species: { id, ...fields }, holdDone: true },
-    { ...water, ...tank, system },
+    { ...system, ...tank, systemState },
     { residents: [], rules: STARTING_PLACES, now: 0 },
   );
   return against.every(({ code }) => isCost(code));

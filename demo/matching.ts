@@ -1,5 +1,5 @@
 // Marine crates come in less salt than the house keeps: the hold system is brought down to the bags before they are opened, and climbs back day by day.
-import { WATERS } from './rooms.ts';
+import { SYSTEMS } from './rooms.ts';
 import type { Teller } from './teller.ts';
 
 /** Bags within so much of the system are let in as they are, ppt. */
@@ -10,33 +10,33 @@ const CLIMB_PER_DAY = 1;
 
 export type Matching = {
   /** Brings the system down for bags of this salinity, where it stands too far above them. */
-  matchTo(water: string, ppt: number | undefined, atMs: number): void;
+  matchTo(system: string, ppt: number | undefined, atMs: number): void;
   /** The morning's reading of every system that climbs back. */
   climb(atMs: number): void;
 };
 
 export function makeMatching(teller: Teller): Matching {
   const now = new Map<string, number>();
-  const setTo = (water: string) => WATERS.find((one) => one.water === water)!.salinityPpt;
-  const read = (water: string, value: number, at: { atMs: number; who: string }) => {
-    now.set(water, value);
+  const setTo = (system: string) => SYSTEMS.find((one) => one.system === system)!.salinityPpt;
+  const read = (system: string, value: number, at: { atMs: number; who: string }) => {
+    now.set(system, value);
     teller.tell(at.atMs, at.who, {
       kind: 'reading.taken',
       payload: {
-        subject: { kind: 'water', id: water },
+        subject: { kind: 'system', id: system },
         quantity: 'salinity',
         reading: { value, typed: `${value} ppt`, method: 'meter', source: 'measured' },
       },
     });
   };
   return {
-    matchTo(water, ppt, atMs) {
-      if (ppt === undefined || (now.get(water) ?? setTo(water)) - ppt <= NEAR_ENOUGH) return;
-      read(water, ppt + ABOVE, { atMs, who: 'bram' });
+    matchTo(system, ppt, atMs) {
+      if (ppt === undefined || (now.get(system) ?? setTo(system)) - ppt <= NEAR_ENOUGH) return;
+      read(system, ppt + ABOVE, { atMs, who: 'bram' });
     },
     climb(atMs) {
-      for (const [water, value] of [...now])
-        if (value < setTo(water)) read(water, Math.min(setTo(water), Math.round((value + CLIMB_PER_DAY) * 10) / 10), { atMs, who: 'wim' });
+      for (const [system, value] of [...now])
+        if (value < setTo(system)) read(system, Math.min(setTo(system), Math.round((value + CLIMB_PER_DAY) * 10) / 10), { atMs, who: 'wim' });
     },
   };
 }

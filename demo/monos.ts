@@ -43,7 +43,7 @@ export function beginMonos(teller: Teller, at: At): Monos {
     now: startMs,
     around: teller.house.settings().rules.around,
     controls,
-    tank: card.water!,
+    tank: card.system!,
     bag: {
       n: 6,
       lotBags: 1,

@@ -47,7 +47,7 @@ const DAYS: Readonly<Record<number, (day: Day) => void>> = {
   },
   38({ teller, at }) {
     // Buckets stand by the hold benches; fish are only put in them for a time.
-    for (const [code, rack, water] of [
+    for (const [code, rack, system] of [
       ['Bucket 1', 'fern', { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 }],
       ['Bucket 2', 'quarter', { type: 'marine', temperatureC: 25, salinityPpt: 32 }],
     ] as const) {
@@ -55,13 +55,13 @@ const DAYS: Readonly<Record<number, (day: Day) => void>> = {
       teller.tell(
         at(16, 55),
         'ines',
-        { kind: 'water.added', payload: { water: `${id}-water`, name: `water of ${code}`, volumeL: 12, ...water } },
+        { kind: 'system.added', payload: { system: `${id}-water`, name: `water of ${code}`, volumeL: 12, ...system } },
         {
           kind: 'tank.added',
           payload: {
             tank: id,
             rack,
-            water: `${id}-water`,
+            system: `${id}-water`,
             code,
             volumeL: 12,
             purpose: 'hold',
@@ -96,7 +96,7 @@ const DAYS: Readonly<Record<number, (day: Day) => void>> = {
   2({ teller, at, find }) {
     const copper = (tank: string): Said => ({
       kind: 'remedy.begun',
-      payload: { course: teller.id(), water: find(tank).water, family: 'copper', note: 'half on arrival of the kit, by the label' },
+      payload: { course: teller.id(), system: find(tank).system, family: 'copper', note: 'half on arrival of the kit, by the label' },
     });
     teller.tell(at(16, 55), 'ines', copper('Q1'), copper('Q2'));
     const { lot } = first(find('B1'));
@@ -128,7 +128,7 @@ function setApart({ teller, at, find }: Day): void {
     payload: {
       tank: 'C4-side',
       rack: 'cove',
-      water: tank.water,
+      system: tank.system,
       code: 'C4 side',
       volumeL: 20,
       purpose: 'sale',

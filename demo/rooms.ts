@@ -1,7 +1,7 @@
 // The rooms of Saltgrass Lane: racks, waters and the 68 tanks, where they stand, and who works there.
 import type { ToolAdded } from '#core/exposure/index.ts';
 import type { PersonAdded } from '#core/people/index.ts';
-import type { Purpose, RackAdded, TankAdded, WaterAdded } from '#core/room/index.ts';
+import type { Purpose, RackAdded, TankAdded, SystemAdded } from '#core/room/index.ts';
 import type { SupplierAdded } from '#core/dock/index.ts';
 
 export const HOUSE_NAME = 'Saltgrass Lane Fish Room';
@@ -44,7 +44,7 @@ type Bank = {
   volumeL: number | number[];
   purpose: Purpose;
   /** One water for all (its name), several (tanks a water), or each alone. */
-  water: Omit<WaterAdded, 'water' | 'name' | 'volumeL'> & { shared?: { name: string; volumeL: number; tanks: number }[] };
+  system: Omit<SystemAdded, 'system' | 'name' | 'volumeL'> & { shared?: { name: string; volumeL: number; tanks: number }[] };
   lids: 'all' | number[];
   /** Salinity of single tanks that differ. */
   salt?: Record<number, number>;
@@ -58,7 +58,7 @@ const banks: Bank[] = [
     columns: 4,
     volumeL: 45,
     purpose: 'sale',
-    water: { type: 'fresh', temperatureC: 26, salinityPpt: 0.2, shared: [{ name: 'Alder water', volumeL: 600, tanks: 12 }] },
+    system: { type: 'fresh', temperatureC: 26, salinityPpt: 0.2, shared: [{ name: 'Alder water', volumeL: 600, tanks: 12 }] },
     lids: [2, 7],
   },
   {
@@ -68,7 +68,7 @@ const banks: Bank[] = [
     columns: 4,
     volumeL: 60,
     purpose: 'home',
-    water: { type: 'fresh', temperatureC: 25, salinityPpt: 0.4, shared: [{ name: 'Birch water', volumeL: 560, tanks: 8 }] },
+    system: { type: 'fresh', temperatureC: 25, salinityPpt: 0.4, shared: [{ name: 'Birch water', volumeL: 560, tanks: 8 }] },
     lids: [1],
   },
   {
@@ -78,7 +78,7 @@ const banks: Bank[] = [
     columns: 5,
     volumeL: 70,
     purpose: 'sale',
-    water: { type: 'marine', temperatureC: 25, salinityPpt: 34, shared: [{ name: 'Cove water', volumeL: 1150, tanks: 10 }] },
+    system: { type: 'marine', temperatureC: 25, salinityPpt: 34, shared: [{ name: 'Cove water', volumeL: 1150, tanks: 10 }] },
     lids: [4, 9, 10],
   },
   {
@@ -88,7 +88,7 @@ const banks: Bank[] = [
     columns: 5,
     volumeL: [90, 160, 90, 90, 120],
     purpose: 'home',
-    water: { type: 'brackish', temperatureC: 26, salinityPpt: 6 },
+    system: { type: 'brackish', temperatureC: 26, salinityPpt: 6 },
     lids: [2, 5],
     salt: { 2: 8, 5: 30 },
   },
@@ -99,7 +99,7 @@ const banks: Bank[] = [
     columns: 2,
     volumeL: [80, 120],
     purpose: 'home',
-    water: { type: 'fresh', temperatureC: 22, salinityPpt: 0.2 },
+    system: { type: 'fresh', temperatureC: 22, salinityPpt: 0.2 },
     lids: 'all',
   },
   {
@@ -109,7 +109,7 @@ const banks: Bank[] = [
     columns: 6,
     volumeL: 45,
     purpose: 'hold',
-    water: { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 },
+    system: { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 },
     lids: [3, 4, 5, 6, 10, 11, 12],
   },
   {
@@ -119,7 +119,7 @@ const banks: Bank[] = [
     columns: 4,
     volumeL: 60,
     purpose: 'hold',
-    water: {
+    system: {
       type: 'marine',
       temperatureC: 25.4,
       salinityPpt: 33.5,
@@ -137,7 +137,7 @@ const banks: Bank[] = [
     columns: 2,
     volumeL: 110,
     purpose: 'observation',
-    water: { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 },
+    system: { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 },
     lids: 'all',
   },
   {
@@ -147,7 +147,7 @@ const banks: Bank[] = [
     columns: 4,
     volumeL: [40, 40, 60, 60, 50, 50, 75, 75],
     purpose: 'treatment',
-    water: { type: 'marine', temperatureC: 25.5, salinityPpt: 33.5 },
+    system: { type: 'marine', temperatureC: 25.5, salinityPpt: 33.5 },
     lids: 'all',
   },
   {
@@ -157,44 +157,44 @@ const banks: Bank[] = [
     columns: 1,
     volumeL: 900,
     purpose: 'customer',
-    water: { type: 'marine', temperatureC: 25, salinityPpt: 34 },
+    system: { type: 'marine', temperatureC: 25, salinityPpt: 34 },
     lids: 'all',
   },
 ];
 
 /** Single waters that are of another kind than their bench. */
-const UNLIKE: Record<string, Partial<WaterAdded>> = {
+const UNLIKE: Record<string, Partial<SystemAdded>> = {
   K2: { type: 'marine', temperatureC: 23, salinityPpt: 34 },
   S2: { type: 'marine', temperatureC: 25, salinityPpt: 33 },
   D5: { type: 'brackish', salinityPpt: 30, temperatureC: 26 },
 };
 
 export const RACKS: readonly RackAdded[] = banks.map(({ rack }) => rack);
-export const WATERS: readonly WaterAdded[] = banks.flatMap(watersOf);
+export const SYSTEMS: readonly SystemAdded[] = banks.flatMap(systemsOf);
 export const TANKS: readonly TankAdded[] = banks.flatMap(tanksOf);
 
 function volumeOf({ volumeL }: Bank, number: number): number {
   return typeof volumeL === 'number' ? volumeL : volumeL[number - 1]!;
 }
 
-function watersOf(bank: Bank): WaterAdded[] {
-  const { shared, ...water } = bank.water;
-  if (shared) return shared.map(({ name, volumeL }, index) => ({ water: `${bank.rack.rack}-${index + 1}`, name, volumeL, ...water }));
+function systemsOf(bank: Bank): SystemAdded[] {
+  const { shared, ...system } = bank.system;
+  if (shared) return shared.map(({ name, volumeL }, index) => ({ system: `${bank.rack.rack}-${index + 1}`, name, volumeL, ...system }));
   return numbers(bank).map((number) => {
     const code = `${bank.prefix}${number}`;
-    const salinityPpt = bank.salt?.[number] ?? water.salinityPpt;
-    return { water: `water-${code}`, name: `${code} alone`, volumeL: volumeOf(bank, number), ...water, salinityPpt, ...UNLIKE[code] };
+    const salinityPpt = bank.salt?.[number] ?? system.salinityPpt;
+    return { system: `water-${code}`, name: `${code} alone`, volumeL: volumeOf(bank, number), ...system, salinityPpt, ...UNLIKE[code] };
   });
 }
 
 function tanksOf(bank: Bank): TankAdded[] {
-  const sharing = bank.water.shared?.flatMap(({ tanks }, index) => Array.from({ length: tanks }, () => `${bank.rack.rack}-${index + 1}`));
+  const sharing = bank.system.shared?.flatMap(({ tanks }, index) => Array.from({ length: tanks }, () => `${bank.rack.rack}-${index + 1}`));
   return numbers(bank).map((number) => {
     const code = `${bank.prefix}${number}`;
     return {
       tank: code,
       rack: bank.rack.rack,
-      water: sharing?.[number - 1] ?? `water-${code}`,
+      system: sharing?.[number - 1] ?? `water-${code}`,
       code,
       volumeL: volumeOf(bank, number),
       purpose: bank.purpose,

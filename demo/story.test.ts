@@ -92,5 +92,5 @@ function showsTheRoom(house: ReturnType<typeof tellStory>): void {
   const { slips, stays } = house.view('moves');
   expect(slips).toHaveLength(4);
   expect(stays.map(({ tankCode }) => tankCode)).toEqual(['C4 side', 'B1']);
-  expect(house.view('tank', { tank: 'Q1' }).water!.courses).toMatchObject([{ family: 'copper' }]);
+  expect(house.view('tank', { tank: 'Q1' }).system!.courses).toMatchObject([{ family: 'copper' }]);
 }

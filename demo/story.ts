@@ -8,7 +8,7 @@ import { makeMatching, type Matching } from './matching.ts';
 import { beginMonos, wakeMonos, watchMonos, type Monos } from './monos.ts';
 import { PAST } from './pastCrates.ts';
 import { isPassedBy, tellRoomDay } from './roomDays.ts';
-import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, WATERS, ZONE } from './rooms.ts';
+import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, SYSTEMS, ZONE } from './rooms.ts';
 import { tellRound, type Trouble } from './rounds.ts';
 import { SPECIES } from './species.ts';
 import { EXPECTED_CRATE, OPEN_CRATE, OPEN_LANDED, OPENING } from './stock.ts';
@@ -28,7 +28,7 @@ const MATCHED_BY_HAND_C = 25;
 const MATCHED_BY_HAND_PPT = 32.6;
 const AS_PACKED_PPT = 28.4;
 const DAYS = 120;
-const waterOf = (id: string): string => TANKS.find(({ tank }) => tank === id)!.water;
+const systemOf = (id: string): string => TANKS.find(({ tank }) => tank === id)!.system;
 const SEED = 20260303;
 const RISK_DAYS = 3;
 const HOME_RISK = 0.0002;
@@ -72,7 +72,7 @@ function tellSetUp({ teller, at }: Story): void {
     atMs,
     'ines',
     ...RACKS.map((payload) => ({ kind: 'rack.added' as const, payload })),
-    ...WATERS.map((payload) => ({ kind: 'water.added' as const, payload })),
+    ...SYSTEMS.map((payload) => ({ kind: 'system.added' as const, payload })),
   );
   teller.tell(atMs, 'ines', ...TANKS.map((payload) => ({ kind: 'tank.added' as const, payload })));
   teller.tell(
@@ -167,8 +167,8 @@ function tellPastCrate(
     const alive = bag.landed?.alive ?? bag.n;
     return { bag, alive, ...tellFloat(teller, bag, { atMs, who: 'bram', bagC, n: alive }) };
   });
-  for (const water of new Set(floats.map(({ bag }) => waterOf(bag.tank!))))
-    matching.matchTo(water, crate.told.salinityPpt, atMs + MINUTE_MS);
+  for (const system of new Set(floats.map(({ bag }) => systemOf(bag.tank!))))
+    matching.matchTo(system, crate.told.salinityPpt, atMs + MINUTE_MS);
   const holdOpen = new Set<string>();
   for (const { bag, alive, run, dueAtMs } of floats.toSorted((one, other) => one.dueAtMs - other.dueAtMs)) {
     atMs = Math.max(atMs, dueAtMs) + MINUTE_MS;

@@ -133,9 +133,9 @@ const BY_HAND: { [K in Kind]?: () => Payloads[K] } = {
   'due.done': () => ({ due: aDue() }),
   'due.snoozed': () => ({ due: aDue(), untilMs: house.clock.now() + HOUR_MS, why: 'the van is here' }),
   'due.skipped': () => ({ due: aDue(), why: 'seen from the door' }),
-  'waters.joined': () => {
+  'systems.joined': () => {
     const { from, into } = one<{ from: string; into: string }>(
-      'select w.id "from", v.id "into" from p_water w join p_water v on v.type = w.type and v.id > w.id order by 1, 2 limit 1',
+      'select w.id "from", v.id "into" from p_system w join p_system v on v.type = w.type and v.id > w.id order by 1, 2 limit 1',
     );
     return { from, into, tanks: house.client.prepare('select id from p_tank where water = ?').pluck().all(from) as string[], volumeL: 500 };
   },

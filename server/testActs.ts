@@ -16,9 +16,9 @@ type Described = {
 /** Tables in which what a field names is looked for. A field that is not here is given any id. */
 const SPACES: Record<string, readonly string[]> = {
   lot: ['p_lot'],
-  into: ['p_lot', 'p_water'],
+  into: ['p_lot', 'p_system'],
   tank: ['p_tank'],
-  from: ['p_tank', 'p_water'],
+  from: ['p_tank', 'p_system'],
   to: ['p_tank', 'p_person'],
   fromTank: ['p_tank'],
   hangsIn: ['p_tank'],
@@ -27,7 +27,7 @@ const SPACES: Record<string, readonly string[]> = {
   crate: ['p_crate'],
   run: ['p_bench_run', 'p_float'],
   hold: ['p_hold'],
-  water: ['p_water'],
+  system: ['p_system'],
   rack: ['p_rack'],
   racks: ['p_rack'],
   tanks: ['p_tank'],

@@ -73,22 +73,22 @@ export function furnish(house: TestHouse): TestHouse {
     { kind: 'house.configured', payload: { name: 'Test house', zone: 'Europe/Lisbon', rules: STARTING_RULES } },
     { kind: 'person.added', payload: { person: 'ines', name: 'Ines', title: 'lead', role: 'lead' } },
   );
-  const water = (id: string, type: 'fresh' | 'marine', salinityPpt: number): Said => ({
-    kind: 'water.added',
-    payload: { water: id, name: id, type, temperatureC: 25, salinityPpt, volumeL: 300 },
+  const system = (id: string, type: 'fresh' | 'marine', salinityPpt: number): Said => ({
+    kind: 'system.added',
+    payload: { system: id, name: id, type, temperatureC: 25, salinityPpt, volumeL: 300 },
   });
   house.must(
     LEAD,
     { kind: 'person.added', payload: { person: 'bram', name: 'Bram', title: 'receiver', role: 'keeper' } },
     { kind: 'person.added', payload: { person: 'pia', name: 'Pia', title: 'trainee', role: 'trainee' } },
     { kind: 'rack.added', payload: { rack: 'back', room: 'Back room', name: 'Back', walk: 1 } },
-    water('salt', 'marine', 32),
-    water('reef', 'marine', 33),
-    water('bay', 'marine', 33),
-    water('sweet', 'fresh', 0.2),
+    system('salt', 'marine', 32),
+    system('reef', 'marine', 33),
+    system('bay', 'marine', 33),
+    system('sweet', 'fresh', 0.2),
     ...TANKS.map(([code, w, purpose, lid], column): Said => ({
       kind: 'tank.added',
-      payload: { tank: code, rack: 'back', water: w, code, volumeL: 60, purpose, lid, row: 0, column },
+      payload: { tank: code, rack: 'back', system: w, code, volumeL: 60, purpose, lid, row: 0, column },
     })),
     { kind: 'supplier.added', payload: { supplier: 'yard', name: 'Yard', transit: 'overnight' } },
     ...SPECIES.map((payload): Said => ({ kind: 'species.added', payload })),

@@ -87,7 +87,7 @@ export const tankCard = (code: string, more: Partial<TankCard> = {}): TankCard =
   volumeL: 45,
   purpose: 'hold',
   lid: true,
-  water: 'w',
+  system: 'w',
   occupants: [],
   suspect: false,
   coming: 0,

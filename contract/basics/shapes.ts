@@ -30,7 +30,7 @@ export const holdPolicy = () =>
     days: count(1, LONGEST_HOLD_DAYS),
     daysAfterRemedy: count(1, LONGEST_HOLD_DAYS),
     countsUnderRemedy: boolean().required(),
-    restartsOn: closed({ newcomer: boolean().required(), illnessInWater: boolean().required(), contact: boolean().required() }),
+    restartsOn: closed({ newcomer: boolean().required(), illnessInSystem: boolean().required(), contact: boolean().required() }),
   });
 /** What stands around every vessel, in the house's rules and in each run as it began. */
 export const around = (): Shape<Around> => ({

@@ -3,9 +3,9 @@ import type { KnownBag, KnownTank } from '#core/bench/index.ts';
 import type { BenchBag } from './views.ts';
 
 export function knownOf(bag: BenchBag): { bag: KnownBag; tank: KnownTank } {
-  const { water } = bag;
-  if (!water) throw new Error(`${bag.label} has no tank yet`);
-  return { bag: knownBagOf(bag), tank: water };
+  const { system } = bag;
+  if (!system) throw new Error(`${bag.label} has no tank yet`);
+  return { bag: knownBagOf(bag), tank: system };
 }
 
 export function knownBagOf(bag: BenchBag): KnownBag {

@@ -50,7 +50,7 @@ export type BenchBag = BagCard & {
   alive: number;
   /** Some of the lot are in a tank already, or its hold is open: no further hold is to be opened. */
   holdKnown: boolean;
-  water?: {
+  system?: {
     id: string;
     type: WaterType;
     temperatureC: number;

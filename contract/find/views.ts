@@ -2,7 +2,7 @@
 import type { TopicsOf } from '../basics/topics.ts';
 
 export type Hit = {
-  what: 'lot' | 'tank' | 'crate' | 'supplier' | 'customer' | 'water';
+  what: 'lot' | 'tank' | 'crate' | 'supplier' | 'customer' | 'system';
   id: string;
   name: string;
   detail: string;

@@ -7,7 +7,7 @@ import {
   VESSELS,
   type RackFields,
   type TankFields,
-  type WaterFields,
+  type SystemFields,
   type RoomEntries,
 } from '#core/room/index.ts';
 import { WATER_TYPES } from '#core/species/index.ts';
@@ -17,7 +17,7 @@ import { type Shape, degrees, litres, salinity } from '../basics/shapes.ts';
 
 const rackFields = (): Shape<RackFields> => ({ room: text(), name: text(), walk: count(0, 10_000) });
 
-const waterFields = (): Shape<WaterFields> => ({
+const systemFields = (): Shape<SystemFields> => ({
   name: text(),
   type: choice(WATER_TYPES),
   temperatureC: degrees(),
@@ -27,7 +27,7 @@ const waterFields = (): Shape<WaterFields> => ({
 
 const tankFields = (): Shape<TankFields> => ({
   rack: id(),
-  water: id(),
+  system: id(),
   code: text(12),
   volumeL: litres(),
   purpose: choice(PURPOSES),
@@ -54,21 +54,21 @@ export const roomKinds: Kinds<RoomEntries> = {
     schema: { rack: id(), ...rackFields() },
     example: { rack: 'gull', room: 'Back room', name: 'Gull bench', walk: 70 },
   }),
-  'water.added': defineKind({
+  'system.added': defineKind({
     minRole: 'lead',
     undo: 'never',
     topics: ['house', 'water'],
-    schema: { water: id(), ...waterFields() },
-    example: { water: 'gull-1', name: 'Gull near water', type: 'marine', temperatureC: 25.4, salinityPpt: 31, volumeL: 300 },
+    schema: { system: id(), ...systemFields() },
+    example: { system: 'gull-1', name: 'Gull near water', type: 'marine', temperatureC: 25.4, salinityPpt: 31, volumeL: 300 },
   }),
-  'water.changed': defineKind({
+  'system.changed': defineKind({
     minRole: 'lead',
     undo: 'never',
     topics: ['house', 'water'],
-    schema: { water: id(), basedOn: uuid(), fields: someOf(waterFields()) },
-    example: { water: 'gull-1', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { salinityPpt: 32 } },
+    schema: { system: id(), basedOn: uuid(), fields: someOf(systemFields()) },
+    example: { system: 'gull-1', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { salinityPpt: 32 } },
   }),
-  'waters.joined': defineKind({
+  'systems.joined': defineKind({
     minRole: 'lead',
     undo: 'never',
     topics: ['house', 'water', 'stock'],
@@ -80,7 +80,7 @@ export const roomKinds: Kinds<RoomEntries> = {
     undo: 'never',
     topics: ['house'],
     schema: { tank: id(), ...tankFields() },
-    example: { tank: 'G1', rack: 'gull', water: 'gull-1', code: 'G1', volumeL: 60, purpose: 'hold', lid: true, row: 0, column: 0 },
+    example: { tank: 'G1', rack: 'gull', system: 'gull-1', code: 'G1', volumeL: 60, purpose: 'hold', lid: true, row: 0, column: 0 },
   }),
   'tank.changed': defineKind({
     minRole: 'lead',

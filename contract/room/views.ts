@@ -13,7 +13,7 @@ import type { HoldCard } from '../quarantine/views.ts';
 import type { Oddity } from '../rounds/views.ts';
 import type { SpeciesName } from '../species/views.ts';
 import type { StayCard } from '../stock/views.ts';
-import type { Readings, WaterCard } from '../water/views.ts';
+import type { Readings, SystemCard } from '../water/views.ts';
 
 export type Occupant = {
   lot: string;
@@ -42,7 +42,7 @@ export type TankCard = {
   volumeL: number;
   purpose: Purpose;
   lid: boolean;
-  water: string;
+  system: string;
   occupants: Occupant[];
   suspect: boolean;
   /** Bags on the dock that are to go here. */
@@ -54,12 +54,12 @@ export type TankCard = {
 export type RackCard = { id: string; name: string; room: string; walk: number; tanks: TankCard[] };
 
 /** `bag` or `lot` = what is in hand, for which every tank says what stands against it. */
-export type RoomView = { seq: number; racks: RackCard[]; waters: WaterCard[]; bag?: BenchBag; lot?: { lot: string; from: string } };
+export type RoomView = { seq: number; racks: RackCard[]; systems: SystemCard[]; bag?: BenchBag; lot?: { lot: string; from: string } };
 
 export type TankView = {
   seq: number;
   tank?: TankCard & { rack: string; rackName: string; room: string };
-  water?: WaterCard & { others: { id: string; code: string }[]; courses: { course: string; family: RemedyFamily; begunAtMs: number }[] };
+  system?: SystemCard & { others: { id: string; code: string }[]; courses: { course: string; family: RemedyFamily; begunAtMs: number }[] };
   readings: (Readings[Quantity] & { quantity: Quantity; by: string })[];
   holds: HoldCard[];
   stays: StayCard[];

@@ -10,7 +10,7 @@ export type RoundTank = {
   id: string;
   code: string;
   rack: string;
-  water: string;
+  system: string;
   suspect: boolean;
   purpose: Purpose;
   lots: {

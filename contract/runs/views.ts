@@ -19,7 +19,7 @@ export type RunCard = KnownRun & {
   /** Alive in it by the books. */
   n: number;
   kind?: Pick<SpeciesAdded, 'is' | 'bears' | 'salinityPpt'>;
-  tank: { id: string; code: string; purpose: Purpose; type: WaterType; water: string };
+  tank: { id: string; code: string; purpose: Purpose; type: WaterType; system: string };
   /** What was poured in: `label` of bags, code of a tank. */
   from: { place: string; label: string; n: number }[];
   holdKnown: boolean;

@@ -6,7 +6,7 @@ import type { Preference } from '#core/water/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { Person } from '../people/views.ts';
 import type { SpeciesName } from '../species/views.ts';
-import type { WaterCard } from '../water/views.ts';
+import type { SystemCard } from '../water/views.ts';
 
 export type House = { name: string; zone: string; rules: HouseRules; demo: boolean };
 
@@ -19,7 +19,7 @@ export type HouseView = {
   /** `leftAct` = the act by which they left; taken back when they return. */
   people: (Person & { entry: string; hasPin: boolean; leftAct?: string })[];
   /** `set` = what it is set to, whatever was measured since. */
-  waters: (WaterCard & { set: { temperatureC: number; salinityPpt: number } })[];
+  systems: (SystemCard & { set: { temperatureC: number; salinityPpt: number } })[];
   racks: { id: string; entry: string; name: string; room: string; walk: number; tanks: string[] }[];
   tanks: ({ id: string; entry: string; heads: number } & TankFields)[];
   tools: ({ id: string; entry: string } & ToolFields)[];

@@ -9,14 +9,14 @@ export const treatmentsKinds: Kinds<RemedyEntries> = {
     minRole: 'keeper',
     undo: 'self',
     topics: ['exposure', 'water'],
-    schema: { course: id(), water: id(), family: choice(REMEDY_FAMILIES), note: note() },
-    example: { course: 'course-1', water: 'gull-1', family: 'copper', note: 'by the label' },
+    schema: { course: id(), system: id(), family: choice(REMEDY_FAMILIES), note: note() },
+    example: { course: 'course-1', system: 'gull-1', family: 'copper', note: 'by the label' },
   }),
   'remedy.ended': defineKind({
     minRole: 'keeper',
     undo: 'self',
     topics: ['exposure', 'water'],
-    schema: { course: id(), water: id(), note: note() },
-    example: { course: 'course-1', water: 'gull-1', note: 'test at zero' },
+    schema: { course: id(), system: id(), note: note() },
+    example: { course: 'course-1', system: 'gull-1', note: 'test at zero' },
   }),
 };

@@ -13,7 +13,7 @@ export const waterKinds: Kinds<WaterEntries> = {
     topics: ['water', 'dock', 'bench'],
     upcasters: [(payload) => payload],
     schema: {
-      subject: closed({ kind: choice(['bag', 'water', 'run'] as const), id: id() }),
+      subject: closed({ kind: choice(['bag', 'system', 'run'] as const), id: id() }),
       quantity: choice(QUANTITIES),
       reading: reading(),
       instrument: string().max(60).optional(),

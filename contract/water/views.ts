@@ -5,7 +5,7 @@ import type { Method, Quantity, Source } from '#core/water/index.ts';
 /** The latest reading of each quantity. */
 export type Readings = Partial<Record<Quantity, { value: number; method: Method; source: Source; atMs: number }>>;
 
-export type WaterCard = {
+export type SystemCard = {
   id: string;
   entry: string;
   name: string;

@@ -7,7 +7,7 @@ import type { Entry } from './payloads.ts';
 import type { HouseState } from './state.ts';
 
 /** A cleared lot, and the water in which it meets fish on hold. */
-export type Met = { lot: string; label: string; water: string };
+export type Met = { lot: string; label: string; system: string };
 
 /** Cleared fish that meet fish on hold by one entry. What was so before the act decides: `state` is asked before any of it is written. */
 export function clearedMet(entry: Entry, act: readonly Entry[], state: HouseState): Met[] {
@@ -22,24 +22,24 @@ export function clearedMet(entry: Entry, act: readonly Entry[], state: HouseStat
     case 'run.released': {
       const { lot, into, run } = entry.payload;
       const known = state.findRun(run);
-      const homes = (known?.home ?? []).map((tank) => state.findTank(tank)?.water);
-      const elsewhere = into.map(({ tank }) => tank).filter((tank) => !homes.includes(state.findTank(tank)?.water));
+      const homes = (known?.home ?? []).map((tank) => state.findTank(tank)?.system);
+      const elsewhere = into.map(({ tank }) => tank).filter((tank) => !homes.includes(state.findTank(tank)?.system));
       return going(lot, elsewhere, !known?.cleared || state.findOpenHold(lot) !== undefined);
     }
     case 'tool.used':
       return metByTool(entry.payload, entry.occurredAtMs, state);
     case 'water.exchanged': {
       const { tank, fromTank } = entry.payload;
-      return fromTank === undefined ? [] : metByWater(fromTank, tank, state);
+      return fromTank === undefined ? [] : metBySystem(fromTank, tank, state);
     }
     case 'tank.changed': {
       const tank = state.findTank(entry.payload.tank);
-      const to = entry.payload.fields.water;
-      return !tank || to === undefined || to === tank.water
+      const to = entry.payload.fields.system;
+      return !tank || to === undefined || to === tank.system
         ? []
-        : metByJoining([livingIn([tank.id], tank.water, state), livingOf(to, state)]);
+        : metByJoining([livingIn([tank.id], tank.system, state), livingOf(to, state)]);
     }
-    case 'waters.joined':
+    case 'systems.joined':
       return metByJoining([livingOf(entry.payload.from, state), livingOf(entry.payload.into, state)]);
     default:
       return [];
@@ -53,25 +53,25 @@ export function leftCleared(
 ): Refusal[] {
   const opened = new Set(act.flatMap((one) => (one.kind === 'hold.opened' ? [one.payload.lot] : [])));
   const left = [...new Map(met.map((one) => [one.lot, one])).values()].filter(({ lot }) => !opened.has(lot));
-  return left.flatMap(({ lot, label, water }) =>
-    refuse('cost.leftCleared', 'again', { who: label, lot, type: state.findWater(water)!.type, size: left.length }, rank),
+  return left.flatMap(({ lot, label, system }) =>
+    refuse('cost.leftCleared', 'again', { who: label, lot, type: state.findSystem(system)!.type, size: left.length }, rank),
   );
 }
 
 const isOnHold = (lot: string, state: HouseState): boolean => state.findOpenHold(lot) !== undefined || !state.isInTank(lot);
 
-function livingIn(tanks: readonly string[], water: string, state: HouseState): Placed[] {
+function livingIn(tanks: readonly string[], system: string, state: HouseState): Placed[] {
   return tanks.flatMap((tank) =>
     state.occupants(tank).map(({ lot }) => ({
       lot,
       label: state.findLot(lot)?.label ?? lot,
       tank,
-      water,
+      system,
       onHold: state.findOpenHold(lot) !== undefined,
     })),
   );
 }
-const livingOf = (water: string, state: HouseState): Placed[] => livingIn(state.tanksOn(water), water, state);
+const livingOf = (system: string, state: HouseState): Placed[] => livingIn(state.tanksOn(system), system, state);
 
 function metByNewcomer(
   { lot, known, onHold, tank }: { lot: string; known: string; onHold: boolean; tank: string },
@@ -80,10 +80,10 @@ function metByNewcomer(
   const facts = state.findTank(tank);
   // In a customer's tank nobody of the house is met.
   if (!facts || facts.purpose === 'customer') return [];
-  const living = livingOf(facts.water, state);
+  const living = livingOf(facts.system, state);
   if (living.some((one) => one.lot === known)) return [];
-  const who = whoRestarts({ lot: known, onHold, fromWater: '', toWater: facts.water }, living);
-  const itself = who.newcomerExposed ? [{ lot, label: state.findLot(known)?.label ?? lot, water: facts.water }] : [];
+  const who = whoRestarts({ lot: known, onHold, fromSystem: '', toSystem: facts.system }, living);
+  const itself = who.newcomerExposed ? [{ lot, label: state.findLot(known)?.label ?? lot, system: facts.system }] : [];
   return [...who.exposed, ...itself];
 }
 
@@ -91,21 +91,21 @@ function metByNewcomer(
 function metByTool({ tool, tanks }: { tool: string; tanks: readonly string[] }, atMs: number, state: HouseState): Met[] {
   const wet = new Set(state.wetFrom(tool, atMs));
   return tanks.flatMap((tank) => {
-    const met = [...wet].flatMap((from) => metByWater(from, tank, state));
+    const met = [...wet].flatMap((from) => metBySystem(from, tank, state));
     wet.add(tank);
     return met;
   });
 }
 
-function metByWater(fromTank: string, toTank: string, state: HouseState): Met[] {
+function metBySystem(fromTank: string, toTank: string, state: HouseState): Met[] {
   const [from, to] = [state.findTank(fromTank), state.findTank(toTank)];
-  if (!from || !to || from.water === to.water || to.purpose === 'customer') return [];
-  if (!livingOf(from.water, state).some(({ onHold }) => onHold)) return [];
-  return livingOf(to.water, state).filter(({ onHold }) => !onHold);
+  if (!from || !to || from.system === to.system || to.purpose === 'customer') return [];
+  if (!livingOf(from.system, state).some(({ onHold }) => onHold)) return [];
+  return livingOf(to.system, state).filter(({ onHold }) => !onHold);
 }
 
 function metByJoining([one, other]: [Placed[], Placed[]]): Met[] {
-  const apart = [one.map((placed) => ({ ...placed, water: 'one' })), other.map((placed) => ({ ...placed, water: 'other' }))];
-  const waters = new Map([...one, ...other].map(({ lot, water }) => [lot, water]));
-  return whoMeets(['one', 'other'], apart.flat()).exposed.map((met) => ({ ...met, water: waters.get(met.lot)! }));
+  const apart = [one.map((placed) => ({ ...placed, system: 'one' })), other.map((placed) => ({ ...placed, system: 'other' }))];
+  const systems = new Map([...one, ...other].map(({ lot, system }) => [lot, system]));
+  return whoMeets(['one', 'other'], apart.flat()).exposed.map((met) => ({ ...met, system: systems.get(met.lot)! }));
 }

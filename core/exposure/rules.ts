@@ -70,7 +70,7 @@ function decideExchange(change: WaterExchanged, { state, atMs }: Context<Exposur
     if (fromTank) return refuse('water.twoSources', 'fromTank');
     const { salinityPpt, temperatureC } = change;
     // Not read, it counts as the worst it may be: what that would do over tolerance wants a reading, or a keeper who knows.
-    const now = state.findWater(to.water)!;
+    const now = state.findSystem(to.system)!;
     const worst = { salinityPpt: salinityPpt ?? 0, temperatureC: temperatureC ?? now.temperatureC - UNREAD_COLDER_C };
     const over = largestSteps(steps({ salinityPpt, temperatureC }));
     return over.length === 0 && steps(worst).length > 0
@@ -80,7 +80,7 @@ function decideExchange(change: WaterExchanged, { state, atMs }: Context<Exposur
   const from = fromTank === undefined ? undefined : state.findTank(fromTank);
   if (!from) return refuse('unknown', 'fromTank', { what: 'tank', id: fromTank ?? '?' });
   if (from.id === to.id) return refuse('water.itself', 'fromTank');
-  if (from.water === to.water) return [];
+  if (from.system === to.system) return [];
   const held = !CLEAN.includes(from.purpose) || state.occupants(from.id).some(({ lot }) => state.findOpenHold(lot));
   return [
     ...(held && CLEAN.includes(to.purpose) ? refuse('water.fromHold', 'fromTank', { from: from.code, to: to.code }, 'lead') : []),
@@ -99,9 +99,9 @@ function largestSteps(refusals: readonly Refusal[]): Refusal[] {
 
 /** Water under a remedy, or that may hold one still, that somebody on the other system does not bear. */
 function treated({ from, to }: { from: TankFacts; to: TankFacts }, now: number, state: ExposureState): Refusal[] {
-  const system = state.systemOf(from.water);
+  const systemState = state.systemStateOf(from.system);
   const { heldDays } = (state.findRules() ?? STARTING_PLACEMENT).places;
-  const against = livingOn(to.water, state).flatMap(({ species }) => fitTreatments({ species }, system, { heldDays, now }));
+  const against = livingOn(to.system, state).flatMap(({ species }) => fitTreatments({ species }, systemState, { heldDays, now }));
   return [...new Set(against.map(({ facts }) => facts.family!))].flatMap((family) => {
     const harmed = against.filter(({ facts }) => facts.family === family).map(({ facts }) => facts.species);
     return refuse('water.treated', 'fromTank', { from: from.code, family, species: [...new Set(harmed)].join(', ') }, 'lead').map(

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { offersFor, readLine, type LineHouse, type LineLot } from './index.ts';
 
 const lot = (id: string, n: number, label: string, ...names: string[]): LineLot => ({ lot: id, n, label, names: [label, ...names] });
-const tank = (code: string, ...lots: LineLot[]) => ({ id: `t-${code}`, code, water: `w-${code[0]}`, lots });
+const tank = (code: string, ...lots: LineLot[]) => ({ id: `t-${code}`, code, system: `w-${code[0]}`, lots });
 const house: LineHouse = {
   tanks: [
     tank('B3', lot('bos', 9, "boeseman's rainbowfish", 'Melanotaenia boesemani')),
@@ -83,7 +83,7 @@ it('reads water in any unit, into the water that the tank is on', () => {
       {
         kind: 'reading.taken',
         payload: {
-          subject: { kind: 'water', id: 'w-F' },
+          subject: { kind: 'system', id: 'w-F' },
           quantity: 'temperature',
           reading: { value: 25, typed: '77f', source: 'measured' },
         },

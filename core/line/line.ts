@@ -8,7 +8,7 @@ import type { Meaning } from './phrases.ts';
 
 /** `names` = everything these fish are called. */
 export type LineLot = { lot: string; n: number; label: string; names: readonly string[] };
-export type LineTank = { id: string; code: string; water: string; lots: readonly LineLot[] };
+export type LineTank = { id: string; code: string; system: string; lots: readonly LineLot[] };
 export type LineHouse = { tanks: readonly LineTank[]; now: number; zone: string; eveningFromHour: number; preference: Preference };
 
 type Payloads = RoundEntries & StockEntries & WaterEntries;

@@ -143,7 +143,7 @@ export function measured(line: Line, part: Extract<Part, { at: 'reading' }>): Re
     method: quantity === 'temperature' ? 'in the water' : 'meter',
     source: 'measured',
   } as const;
-  return { entries: [{ kind: 'reading.taken', payload: { subject: { kind: 'water', id: line.tank.water }, quantity, reading } }] };
+  return { entries: [{ kind: 'reading.taken', payload: { subject: { kind: 'system', id: line.tank.system }, quantity, reading } }] };
 }
 
 export function well(line: Line, house: LineHouse): Result {

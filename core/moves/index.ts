@@ -13,7 +13,7 @@ export {
 } from './entries.ts';
 export { blocksOf, findRound, inDoingOrder, netFor, restUntil, type Block, type NetAdvice } from './plan.ts';
 export { againstSlip, moveRules } from './rules.ts';
-export { waterStep, type WaterStep } from './waters.ts';
+export { systemStep, type WaterStep } from './systemStep.ts';
 export { MOVES_REFUSALS } from './refusals.ts';
 export type { MoveState } from './state.ts';
 export { STARTING_MOVES, type MoveSettings } from './settings.ts';

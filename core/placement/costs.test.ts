@@ -15,7 +15,7 @@ const tank = (more: Partial<FitTank> = {}): FitTank => ({
   temperatureC: 25,
   salinityPpt: 33,
   volumeL: 60,
-  system: CALM_SYSTEM,
+  systemState: CALM_SYSTEM,
   ...more,
 });
 const newcomer = (more: Partial<Newcomer> = {}): Newcomer => ({ species: FIRE, sizeCm: 6, lot: 'new', n: 2, holdDone: false, ...more });

@@ -17,7 +17,7 @@ const newcomer = (id: string, more: Partial<Newcomer> = {}): Newcomer => ({
   ...more,
 });
 const resident = (id: string, sizeCm: number): Resident => ({ species: species(id), sizeCm, lot: 'here' });
-const marine: FitTank = { purpose: 'hold', lid: true, type: 'marine', temperatureC: 25, salinityPpt: 33, volumeL: 60, system: CALM_SYSTEM };
+const marine: FitTank = { purpose: 'hold', lid: true, type: 'marine', temperatureC: 25, salinityPpt: 33, volumeL: 60, systemState: CALM_SYSTEM };
 const fresh: FitTank = { ...marine, type: 'fresh', salinityPpt: 0.3 };
 const judged = (who: Newcomer, tank: FitTank, residents: Resident[] = [], meets?: Meetings) =>
   fit(who, tank, { residents, meets, rules: STARTING_PLACES, now: 100 * DAY_MS });
@@ -110,7 +110,7 @@ it('judges nothing of a fish that nobody could name, but the tank itself', () =>
 });
 
 it('a fish shy of a treatment that runs, an invertebrate under nearly any, and one that nobody could name', () => {
-  const under = (family: 'copper' | 'dye'): FitTank => ({ ...marine, system: { ...CALM_SYSTEM, courses: [family] } });
+  const under = (family: 'copper' | 'dye'): FitTank => ({ ...marine, systemState: { ...CALM_SYSTEM, courses: [family] } });
   expect(codes(newcomer('six-line-wrasse'), under('copper'))).toEqual(['fit.shyOfTreatment']);
   expect(codes(newcomer('banggai-cardinalfish'), under('copper'))).toEqual([]);
   expect(codes(newcomer('cleaner-shrimp'), under('dye'))).toEqual(['fit.shyOfTreatment']);
@@ -121,7 +121,7 @@ it('copper that a system has held is gone by a test alone; others by the days of
   const now = 100;
   const after = (family: 'copper' | 'formalin', days: number, zeroTested = false): FitTank => ({
     ...marine,
-    system: { ...CALM_SYSTEM, held: [{ family, endedAtMs: (now - days) * DAY_MS, zeroTested }] },
+    systemState: { ...CALM_SYSTEM, held: [{ family, endedAtMs: (now - days) * DAY_MS, zeroTested }] },
   });
   expect(codes(newcomer('cleaner-shrimp'), after('copper', 90))).toEqual(['fit.heldTreatment']);
   expect(codes(newcomer('cleaner-shrimp'), after('copper', 90, true))).toEqual([]);
@@ -131,7 +131,7 @@ it('copper that a system has held is gone by a test alone; others by the days of
 });
 
 it('illness in its quarantine shuts a system to all but its own', () => {
-  const ill: FitTank = { ...marine, system: { ...CALM_SYSTEM, ill: { what: 'white spots', lots: ['here'] } } };
+  const ill: FitTank = { ...marine, systemState: { ...CALM_SYSTEM, ill: { what: 'white spots', lots: ['here'] } } };
   expect(codes(newcomer('firefish'), ill)).toEqual(['fit.illHere']);
   expect(codes(newcomer('firefish', { lot: 'here' }), ill)).toEqual([]);
 });

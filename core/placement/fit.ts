@@ -4,7 +4,7 @@ import type { Purpose } from '../room/index.ts';
 import { eats, type Sized, type RemedyFamily, type SpeciesFacts, packedIn } from '../species/index.ts';
 import { DAY_MS } from '../time/index.ts';
 import { costsOf, type Meetings } from './costs.ts';
-import type { CostCode, FitCode, FitReason, FitTank, Newcomer, Resident, SystemFacts } from './placeFacts.ts';
+import type { CostCode, FitCode, FitReason, FitTank, Newcomer, Resident, SystemState } from './placeFacts.ts';
 import type { PlaceRules } from './placeRules.ts';
 
 const HOLDING: readonly Purpose[] = ['hold', 'treatment', 'observation'];
@@ -23,7 +23,7 @@ export function fit(newcomer: Newcomer, tank: FitTank, { residents, coming = [],
   if (tank.purpose === 'customer' && !newcomer.holdDone) reasons.push({ code: 'fit.awayFromHome', facts: {} });
   if (CLEARED_ONLY.includes(tank.purpose) && !newcomer.holdDone)
     reasons.push({ code: 'fit.saleBeforeHold', facts: { purpose: tank.purpose } });
-  reasons.push(...fitSystem(newcomer, tank.system, { heldDays: rules.heldDays, now }));
+  reasons.push(...fitSystemState(newcomer, tank.systemState, { heldDays: rules.heldDays, now }));
   if (species) {
     reasons.push(...fitWater(species, tank));
     if (species.jumps && !tank.lid) reasons.push({ code: 'fit.noLid', facts: { species: species.common } });
@@ -66,7 +66,7 @@ export function shyOf({ species }: Pick<Newcomer, 'species'>, family: RemedyFami
 /** What a system is under, or has held and may hold still, that these fish do not bear: the same for fish that come to it and for its water that comes to them. */
 export function fitTreatments(
   newcomer: Pick<Newcomer, 'species'>,
-  { courses, held }: Pick<SystemFacts, 'courses' | 'held'>,
+  { courses, held }: Pick<SystemState, 'courses' | 'held'>,
   at: { heldDays: number; now: number },
 ): FitReason[] {
   const name = newcomer.species?.common ?? 'unnamed fish';
@@ -85,10 +85,10 @@ export function fitTreatments(
   return [...running, ...left];
 }
 
-function fitSystem(newcomer: Newcomer, system: SystemFacts, at: { heldDays: number; now: number }): FitReason[] {
-  const { ill } = system;
+function fitSystemState(newcomer: Newcomer, systemState: SystemState, at: { heldDays: number; now: number }): FitReason[] {
+  const { ill } = systemState;
   const illness: FitReason[] = ill && !ill.lots.includes(newcomer.lot) ? [{ code: 'fit.illHere', facts: { what: ill.what } }] : [];
-  return [...fitTreatments(newcomer, system, at), ...illness];
+  return [...fitTreatments(newcomer, systemState, at), ...illness];
 }
 
 /** A fish that nobody measured may be full grown when it eats, and young when it is eaten. */

@@ -12,7 +12,7 @@ export {
   type Held,
   type Newcomer,
   type Resident,
-  type SystemFacts,
+  type SystemState,
 } from './placeFacts.ts';
 export { KNOWINGLY, takenKnowingly } from './knowingly.ts';
 export { STARTING_PLACES, type PlaceRules } from './placeRules.ts';

@@ -4,8 +4,8 @@ import type { LivingState } from './state.ts';
 
 export type Living = { lot: string; label: string; species?: SpeciesFacts };
 
-export const livingOn = (water: string, state: LivingState): Living[] =>
-  state.tanksOn(water).flatMap((tank) =>
+export const livingOn = (system: string, state: LivingState): Living[] =>
+  state.tanksOn(system).flatMap((tank) =>
     state.occupants(tank).map(({ lot }) => {
       const { species, label = lot } = state.findLot(lot) ?? {};
       return { lot, label, species: species === undefined ? undefined : state.findSpecies(species) };

@@ -1,5 +1,5 @@
 // What a place is judged by, and how a reason against it is written: the newcomer, who lives there, the tank and its system.
-import type { TankFacts, WaterFacts } from '../room/index.ts';
+import type { TankFacts, SystemFacts } from '../room/index.ts';
 import type { RemedyFamily, SpeciesFacts } from '../species/index.ts';
 
 export const COST_CODES = [
@@ -70,9 +70,9 @@ export type Resident = {
 /** A treatment that is over: what it left stays until a test finds none, or it is long enough ago. */
 export type Held = { family: RemedyFamily; endedAtMs: number; zeroTested: boolean };
 /** What a system is under, has held, and who was ill on it within a quarantine that is still open. */
-export type SystemFacts = { courses: readonly RemedyFamily[]; held: readonly Held[]; ill?: { what: string; lots: readonly string[] } };
-export const CALM_SYSTEM: SystemFacts = { courses: [], held: [] };
+export type SystemState = { courses: readonly RemedyFamily[]; held: readonly Held[]; ill?: { what: string; lots: readonly string[] } };
+export const CALM_SYSTEM: SystemState = { courses: [], held: [] };
 
 /** `temperatureC` and `salinityPpt` of the water: the latest reading where there is one, else what it is set to; `volumeL` the tank's own. */
 export type FitTank = Pick<TankFacts, 'purpose' | 'lid' | 'volumeL' | 'vessel' | 'flow'> &
-  Pick<WaterFacts, 'type' | 'temperatureC' | 'salinityPpt'> & { system: SystemFacts; suspect?: boolean };
+  Pick<SystemFacts, 'type' | 'temperatureC' | 'salinityPpt'> & { systemState: SystemState; suspect?: boolean };

@@ -45,8 +45,8 @@ function isPassed({ code, facts }: FitReason, passed: readonly string[]): boolea
 
 function fitOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: PlacementState): FitReason[] {
   const facts = state.findLot(lot);
-  const water = state.findWater(tank.water);
-  if (!facts || !water) throw new Error(`lot ${lot} or water ${tank.water} vanished between checks`);
+  const system = state.findSystem(tank.system);
+  if (!facts || !system) throw new Error(`lot ${lot} or water ${tank.system} vanished between checks`);
   const species = said.as ?? (facts.species ? state.findSpecies(facts.species) : undefined);
   // Some of it lives in a tank and no hold is open: the hold is over, or was before the books began.
   const onHold = state.findOpenHold(lot) !== undefined;
@@ -68,7 +68,7 @@ function fitOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: Placeme
   const rules = state.findRules() ?? STARTING_PLACEMENT;
   return fit(
     { lot, n, species, sizeCm: facts.sizeCm, holdDone, supplier: facts.supplier, more, weak: said.weak ?? state.isWeak(lot, atMs) },
-    { ...water, ...tank, system: state.systemOf(tank.water), suspect: state.isSuspect(tank.water, atMs) },
+    { ...system, ...tank, systemState: state.systemStateOf(tank.system), suspect: state.isSuspect(tank.system, atMs) },
     {
       residents: state.occupants(tank.id).map(known),
       coming: coming.filter((one) => one.lot !== lot).map(known),
@@ -81,7 +81,7 @@ function fitOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: Placeme
 
 /** How many clear days each loses: clocks are read only where it is still to be asked. */
 function withDays(reason: FitReason, { tank, atMs }: Placing, state: PlacementState): FitReason {
-  const lots = [...new Set(state.tanksOn(tank.water).flatMap((id) => state.occupants(id).map(({ lot }) => lot)))];
+  const lots = [...new Set(state.tanksOn(tank.system).flatMap((id) => state.occupants(id).map(({ lot }) => lot)))];
   const clear = [...state.clocksOf(lots, atMs)].map(([lot, clock]) => ({ label: state.findLot(lot)?.label ?? lot, days: clock.clean }));
   if (clear.length === 0) return reason;
   const lost = clear.reduce((sum, { days }) => sum + days, 0);
@@ -90,17 +90,17 @@ function withDays(reason: FitReason, { tank, atMs }: Placing, state: PlacementSt
 
 /** Who of the system loses clear days by it. Of a tank whose system the lot lives on already nobody does. */
 function meetingsOf(of: { lot: string; onHold: boolean; tank: TankFacts; atMs: number }, state: PlacementState): Meetings | undefined {
-  const living = state.tanksOn(of.tank.water).flatMap((tank) =>
+  const living = state.tanksOn(of.tank.system).flatMap((tank) =>
     state.occupants(tank).map(({ lot }) => ({
       lot,
       label: state.findLot(lot)?.label ?? lot,
       tank,
-      water: of.tank.water,
+      system: of.tank.system,
       onHold: state.findOpenHold(lot) !== undefined,
     })),
   );
   if (living.some(({ lot }) => lot === of.lot)) return undefined;
-  const who = whoRestarts({ lot: of.lot, onHold: of.onHold, fromWater: '', toWater: of.tank.water }, living);
+  const who = whoRestarts({ lot: of.lot, onHold: of.onHold, fromSystem: '', toSystem: of.tank.system }, living);
   return {
     restarted: [...new Map(who.restarted.map(({ lot, label }) => [lot, { lot, label }])).values()],
     exposed: [...new Set(who.exposed.map(({ label }) => label))],

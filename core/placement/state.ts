@@ -3,7 +3,7 @@ import type { LotState } from '../lots/index.ts';
 import type { QuarantineState } from '../quarantine/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { SpeciesState } from '../species/index.ts';
-import type { SystemFacts } from './placeFacts.ts';
+import type { SystemState } from './placeFacts.ts';
 import type { PlacementSettings } from './settings.ts';
 
 /** Who lives on a system. */
@@ -13,13 +13,13 @@ export interface PlacementState
   extends
     LotState,
     Pick<SpeciesState, 'findSpecies'>,
-    Pick<RoomState, 'findTank' | 'findWater' | 'tanksOn' | 'comingTo'>,
+    Pick<RoomState, 'findTank' | 'findSystem' | 'tanksOn' | 'comingTo'>,
     Pick<QuarantineState, 'findOpenHold' | 'clocksOf'> {
   findRules(): PlacementSettings | undefined;
   /** What a system is under, has held, and who was ill on it within a quarantine that is open. */
-  systemOf(water: string): SystemFacts;
+  systemStateOf(system: string): SystemState;
   /** It came in poor shape, or a sign of weakness was seen on it, in the last two days. */
   isWeak(lot: string, atMs: number): boolean;
   /** Something was odd on a system of late. */
-  isSuspect(water: string, atMs: number): boolean;
+  isSuspect(system: string, atMs: number): boolean;
 }

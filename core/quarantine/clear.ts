@@ -18,19 +18,19 @@ export function clearings(rows: Pick<HoldRows, 'holds' | 'lineage' | 'opening'>,
   const parents = new Map<string, { from: string; atMs: number }[]>();
   for (const { lot, from, atMs } of rows.lineage) parents.set(lot, [...(parents.get(lot) ?? []), { from, atMs }]);
   const all = [...byLot.values()].flat();
-  const watersAt = (lot: string, atMs: number) =>
-    new Set((stays.get(lot) ?? []).filter((stay) => stood(stay, atMs)).map(({ water }) => water));
+  const systemsAt = (lot: string, atMs: number) =>
+    new Set((stays.get(lot) ?? []).filter((stay) => stood(stay, atMs)).map(({ system }) => system));
 
   /** Others on its system were in quarantine when it was signed off, and are still. */
   const amongOthers = ({ lot, endedAtMs }: Hold, atMs: number): boolean => {
-    const waters = watersAt(lot, endedAtMs);
+    const systems = systemsAt(lot, endedAtMs);
     return all.some(
       (other) =>
         other.lot !== lot &&
         other.openedAtMs < endedAtMs &&
         other.endedAtMs > endedAtMs &&
         other.endedAtMs >= atMs &&
-        (stays.get(other.lot) ?? []).some((stay) => waters.has(stay.water) && stood(stay, endedAtMs)),
+        (stays.get(other.lot) ?? []).some((stay) => systems.has(stay.system) && stood(stay, endedAtMs)),
     );
   };
 

@@ -51,13 +51,13 @@ const rows = fc
       }),
       { maxLength: 6 },
     ),
-    plumbing: fc.array(fc.record({ tank: place, atMs: instant, water: fc.constantFrom('w', 'v') }), { maxLength: 3 }),
+    plumbing: fc.array(fc.record({ tank: place, atMs: instant, system: fc.constantFrom('w', 'v') }), { maxLength: 3 }),
     courses: fc.array(
       fc
         .tuple(entry, instant, fc.option(fc.integer({ min: 1, max: 200 }), { nil: undefined }), fc.constantFrom('w', 'v'))
-        .map(([id, fromMs, hours, water]) => ({
+        .map(([id, fromMs, hours, system]) => ({
           entry: id,
-          water,
+          system,
           family: 'copper',
           fromMs,
           ...(hours === undefined ? {} : { untilMs: fromMs + hours * HOUR_MS, endEntry: `${id}-end` }),
@@ -98,7 +98,7 @@ function rowsOf(from: {
     labels: new Map(),
     balances: [...balances].map(([key, n]) => ({ lot: key.split('|')[0]!, place: key.split('|')[1]!, n })),
     legs,
-    plumbing: [...TANKS.map((tank, index) => ({ tank, water: index < 2 ? 'w' : 'v', atMs: 0 })), ...from.plumbing],
+    plumbing: [...TANKS.map((tank, index) => ({ tank, system: index < 2 ? 'w' : 'v', atMs: 0 })), ...from.plumbing],
     codes: new Map(),
     lineage: [],
     looks: new Map(

@@ -22,7 +22,7 @@ it('a short treatment shortens nothing of what the last illness asks: the later 
   const policy = { ...POLICY, daysAfterRemedy: 3 };
   const rows = house({
     signs: [sign('s', 2, 'white spots')],
-    courses: [{ entry: 'c', water: 'w', family: 'copper', fromMs: at(3), untilMs: at(4), endEntry: 'e' }],
+    courses: [{ entry: 'c', system: 'w', family: 'copper', fromMs: at(3), untilMs: at(4), endEntry: 'e' }],
   });
   const now = clock(rows, at(9), policy);
   // By hand: illness on day 2, days 3 and 4 under treatment, 5 to 8 clear: four of fourteen, and not over after three.
@@ -33,7 +33,7 @@ it('a short treatment shortens nothing of what the last illness asks: the later 
 it('where days under a treatment count, they count, its end is no restart, and its date is true', () => {
   const policy = { ...POLICY, countsUnderRemedy: true };
   const rows = (untilMs?: number) =>
-    house({ courses: [{ entry: 'c', water: 'w', family: 'copper', fromMs: at(3), ...(untilMs ? { untilMs, endEntry: 'e' } : {}) }] });
+    house({ courses: [{ entry: 'c', system: 'w', family: 'copper', fromMs: at(3), ...(untilMs ? { untilMs, endEntry: 'e' } : {}) }] });
   const running = clock(rows(), at(6), policy);
   expect([marks(running.days), running.earliestDay! - DAY0]).toEqual(['zccccct', 15]);
   expect(clock(rows(at(5)), at(15, 9), policy)).toMatchObject({ restarts: [], clean: 14, required: 14 });
@@ -73,7 +73,7 @@ it('counts a day of a split lot only when each of its tanks was looked at', () =
 });
 
 it('asks the policy what counts', () => {
-  const never: HoldPolicy = { ...POLICY, restartsOn: { newcomer: false, illnessInWater: false, contact: false } };
+  const never: HoldPolicy = { ...POLICY, restartsOn: { newcomer: false, illnessInSystem: false, contact: false } };
   const rows = house({ ...otherIn('F2', 2), signs: [sign('s', 3, 'fungus', { lot: 'other', place: 'F2' })] });
   expect(clock(rows, at(6)).restarts).toHaveLength(2);
   expect(clock(rows, at(6), never).restarts).toEqual([]);
@@ -81,7 +81,7 @@ it('asks the policy what counts', () => {
 
 it('follows a lot that comes to fish on hold, and one whose tank is put on their water', () => {
   const rows = house(otherIn('G1', 1));
-  const joined = { ...rows, plumbing: [...rows.plumbing, { tank: 'G1', water: 'w', atMs: at(5) }] };
+  const joined = { ...rows, plumbing: [...rows.plumbing, { tank: 'G1', system: 'w', atMs: at(5) }] };
   expect(clock(rows, at(8)).restarts).toEqual([]);
   expect(clock(joined, at(8)).restarts.map(({ cause, day }) => [cause, day - DAY0])).toEqual([['newcomer', 5]]);
 });
@@ -132,12 +132,12 @@ it('does not take what happens to its parent after the cut for its own', () => {
 
 it('under a remedy days do not count, its end begins a count of its own length, and no date is promised while it runs', () => {
   const policy = { ...POLICY, days: 7, daysAfterRemedy: 7 };
-  const running = house({ courses: [{ entry: 'c', water: 'w', family: 'copper', fromMs: at(3) }] });
+  const running = house({ courses: [{ entry: 'c', system: 'w', family: 'copper', fromMs: at(3) }] });
   const now = clock(running, at(6), policy);
   expect([marks(now.days), now.clean, now.earliestDay]).toEqual(['zccrrrt', 2, undefined]);
   expect(now.blockers.map(({ why }) => why)).toEqual(['days', 'remedy']);
   expect(marks(clock(running, at(6), { ...policy, countsUnderRemedy: true }).days)).toBe('zccccct');
-  const over = house({ courses: [{ entry: 'c', water: 'w', family: 'copper', fromMs: at(3), untilMs: at(5), endEntry: 'e' }] });
+  const over = house({ courses: [{ entry: 'c', system: 'w', family: 'copper', fromMs: at(3), untilMs: at(5), endEntry: 'e' }] });
   expect(clock(over, at(9), policy)).toMatchObject({ required: 7, clean: 3, zero: { cause: 'remedy ended' } });
 });
 

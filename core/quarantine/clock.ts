@@ -99,20 +99,20 @@ const EATEN_WITHIN_DAYS = 1;
 function restartsOf(
   facts: ClockFacts,
   policy: HoldPolicy,
-  { now, waters, openedDay }: Scope & { now: number; openedDay: number },
+  { now, systems, openedDay }: Scope & { now: number; openedDay: number },
 ): Restart[] {
   const found: Restart[] = [];
   // What came on the very day that the hold opened is part of its beginning: that day is the zero anyway.
   const firstMs = startOfHouseDay(openedDay + 1, facts.zone);
-  for (const water of waters) {
-    const stays = waters.length === 1 ? facts.stays : facts.stays.filter((stay) => stay.water === water);
+  for (const system of systems) {
+    const stays = systems.length === 1 ? facts.stays : facts.stays.filter((stay) => stay.system === system);
     // A plain loop: this is asked for every event of a water, for every lot on it.
     const stoodThere = (atMs: number) => {
       if (atMs < firstMs || atMs > now) return false;
       for (const stay of stays) if (wasThere(stay, atMs)) return true;
       return false;
     };
-    for (const event of facts.events.get(water) ?? []) {
+    for (const event of facts.events.get(system) ?? []) {
       // What happened to the lot itself counts wherever it was.
       const counts =
         isOwn(event, facts.kin) && event.kind !== 'arrival' ? event.atMs >= firstMs && event.atMs <= now : stoodThere(event.atMs);
@@ -121,7 +121,7 @@ function restartsOf(
       if (cause) found.push({ ...cause, entry: event.entry, atMs: event.atMs, day: houseDay(event.atMs, facts.zone) });
     }
     // Days that count under a treatment are not lost when it ends.
-    for (const { untilMs, endEntry, entry, family } of policy.countsUnderRemedy ? [] : (facts.courses.get(water) ?? []))
+    for (const { untilMs, endEntry, entry, family } of policy.countsUnderRemedy ? [] : (facts.courses.get(system) ?? []))
       if (untilMs !== undefined && stoodThere(untilMs))
         found.push({
           cause: 'remedy ended',
@@ -157,7 +157,7 @@ function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolic
       if (kind === 'illness')
         return own
           ? { cause: 'illness', what, who, place }
-          : restartsOn.illnessInWater
+          : restartsOn.illnessInSystem
             ? { cause: 'illness in the water', what, who, place }
             : undefined;
       return own && kind === 'stress' && !isSettling(facts, event) ? { cause: 'lasting stress', what, who, place } : undefined;
@@ -166,7 +166,7 @@ function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolic
       if (event.cause === 'illness')
         return own
           ? { cause: 'illness', what: 'a death', who, place }
-          : restartsOn.illnessInWater
+          : restartsOn.illnessInSystem
             ? { cause: 'illness in the water', what: 'a death', who, place }
             : undefined;
       return own && event.cause === 'not known' ? { cause: 'unexplained death', who, place } : undefined;

@@ -120,7 +120,7 @@ it.each<[string, Partial<Rows>, string[]]>([
   [
     'stress after their tank came to another system: nobody was moved',
     {
-      plumbing: [...house().plumbing, { tank: 'F1', water: 'far', atMs: at(3) }],
+      plumbing: [...house().plumbing, { tank: 'F1', system: 'far', atMs: at(3) }],
       signs: [sign('s', 4, 'clamped fins')],
     },
     ['lasting stress clamped fins 4'],
@@ -148,7 +148,7 @@ it.each<[string, Partial<Rows>, string[]]>([
   ],
   [
     'the end of a remedy',
-    { courses: [{ entry: 'c', water: 'w', family: 'copper', fromMs: at(2), untilMs: at(4), endEntry: 'ce' }] },
+    { courses: [{ entry: 'c', system: 'w', family: 'copper', fromMs: at(2), untilMs: at(4), endEntry: 'ce' }] },
     ['remedy ended copper 4'],
   ],
 ])('%s', (_name, more, expected) => {

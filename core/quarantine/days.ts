@@ -17,17 +17,17 @@ export const wasThere = (stay: Stay, atMs: number) =>
   stay.fromMs <= atMs && (stay.untilMs === undefined || atMs < stay.untilMs + SAME_MINUTE_MS);
 
 /** What concerns a lot of all that it is told: the waters that it stood in, and the events of itself and its kin there. */
-export type Scope = { waters: readonly string[]; own: readonly ClockEvent[]; hasCourses: boolean };
+export type Scope = { systems: readonly string[]; own: readonly ClockEvent[]; hasCourses: boolean };
 
 /** It happened to the lot, or to one that it comes of while they were one still. */
 export const isOwn = ({ lot, atMs }: Pick<ClockEvent, 'lot' | 'atMs'>, kin: ClockFacts['kin']) => atMs <= (kin.get(lot) ?? -Infinity);
 
 export function scopeOf({ stays, events, kin, courses }: ClockFacts): Scope {
-  const waters = [...new Set(stays.map(({ water }) => water))];
-  const own = [...waters, ...[...kin.keys()].map(outsideOf)].flatMap(
-    (water) => events.get(water)?.filter((event) => isOwn(event, kin)) ?? [],
+  const systems = [...new Set(stays.map(({ system }) => system))];
+  const own = [...systems, ...[...kin.keys()].map(outsideOf)].flatMap(
+    (system) => events.get(system)?.filter((event) => isOwn(event, kin)) ?? [],
   );
-  return { waters, own, hasCourses: waters.some((water) => courses.has(water)) };
+  return { systems, own, hasCourses: systems.some((system) => courses.has(system)) };
 }
 
 /** Days on which fish were not seen and nobody said why, with how many. */
@@ -83,7 +83,7 @@ export function courseIn({ courses, stays }: ClockFacts, from: number, until: nu
   for (const stay of stays) {
     const [begin, end] = [Math.max(from, stay.fromMs), Math.min(until, stay.untilMs ?? until)];
     if (begin >= end) continue;
-    for (const course of courses.get(stay.water) ?? [])
+    for (const course of courses.get(stay.system) ?? [])
       if (course.fromMs < end && (course.untilMs === undefined || course.untilMs > begin)) return course;
   }
   return undefined;

@@ -2,7 +2,7 @@
 import type { Cause, Sign } from '../rounds/index.ts';
 
 /** A stretch of time in which some of the lot stood in a place. Without `untilMs` it stands there still. */
-export type Stay = { place: string; water: string; fromMs: number; untilMs?: number };
+export type Stay = { place: string; system: string; fromMs: number; untilMs?: number };
 
 type Event = { entry: string; atMs: number; place: string; lot: string; label: string };
 export type ClockEvent =
@@ -55,7 +55,7 @@ export type HoldRows = {
   balances: readonly { lot: string; place: string; n: number }[];
   legs: readonly { entry: string; lot: string; place: string; n: number; atMs: number }[];
   /** When each tank came to a water. */
-  plumbing: readonly { tank: string; water: string; atMs: number }[];
+  plumbing: readonly { tank: string; system: string; atMs: number }[];
   codes: ReadonlyMap<string, string>;
   /** A lot was cut from, or joined of, another: until then the other's history is its own. */
   lineage: readonly { lot: string; from: string; atMs: number }[];
@@ -65,7 +65,7 @@ export type HoldRows = {
   deaths: readonly { entry: string; atMs: number; place: string; lot: string; cause: Cause; n: number }[];
   /** A tool or some water went from one tank to another. */
   contacts: readonly { entry: string; atMs: number; from: string; fromMs: number; to: string; by: 'tool' | 'water'; name: string }[];
-  courses: readonly (Course & { water: string })[];
+  courses: readonly (Course & { system: string })[];
   /** When each lot on hold was last seen to eat, as itself or as what it was cut from until then. */
   ate: ReadonlyMap<string, number>;
   /** Lots that a lead entered as cleared when the house was set up. */

@@ -7,13 +7,13 @@ const FOREVER = Number.POSITIVE_INFINITY;
 
 /** What the clocks of these lots are told, by lot; a lot without an open hold has none. */
 export function gatherFacts(rows: HoldRows, wanted: ReadonlySet<string>): Map<string, ClockFacts> {
-  const waterAt = plumber(rows.plumbing);
-  const stays = staysByLot(rows, waterAt);
-  const living = byWater(stays);
+  const systemAt = plumber(rows.plumbing);
+  const stays = staysByLot(rows, systemAt);
+  const living = bySystem(stays);
   const clear = clearings(rows, stays);
-  const events = eventsByWater(rows, { stays, living, clear, waterAt });
+  const events = eventsBySystem(rows, { stays, living, clear, systemAt });
   const courses = new Map<string, Course[]>();
-  for (const { water, ...course } of rows.courses) push(courses, water, course);
+  for (const { system, ...course } of rows.courses) push(courses, system, course);
   const facts = new Map<string, ClockFacts>();
   for (const { lot, entry, openedAtMs, endedAtMs, zero } of rows.holds) {
     if (!wanted.has(lot) || endedAtMs !== undefined) continue;
@@ -33,23 +33,23 @@ export function gatherFacts(rows: HoldRows, wanted: ReadonlySet<string>): Map<st
   return facts;
 }
 
-export type WaterAt = (tank: string, atMs: number) => string | undefined;
+export type SystemAt = (tank: string, atMs: number) => string | undefined;
 
 /** Which water a tank was on at an instant: the latest that it came to by then, else its first. */
-export function plumber(plumbing: HoldRows['plumbing']): WaterAt {
-  const byTank = new Map<string, { water: string; atMs: number }[]>();
-  for (const { tank, water, atMs } of plumbing) push(byTank, tank, { water, atMs });
-  for (const list of byTank.values()) list.sort((one, other) => one.atMs - other.atMs || (one.water < other.water ? -1 : 1));
+export function plumber(plumbing: HoldRows['plumbing']): SystemAt {
+  const byTank = new Map<string, { system: string; atMs: number }[]>();
+  for (const { tank, system, atMs } of plumbing) push(byTank, tank, { system, atMs });
+  for (const list of byTank.values()) list.sort((one, other) => one.atMs - other.atMs || (one.system < other.system ? -1 : 1));
   return (tank, atMs) => {
     const list = byTank.get(tank);
     if (!list || list.length === 0) return undefined;
-    for (let index = list.length - 1; index > 0; index -= 1) if (list[index]!.atMs <= atMs) return list[index]!.water;
-    return list[0]!.water;
+    for (let index = list.length - 1; index > 0; index -= 1) if (list[index]!.atMs <= atMs) return list[index]!.system;
+    return list[0]!.system;
   };
 }
 
 /** When each lot stood where, on which water. */
-export function staysByLot(rows: Pick<HoldRows, 'balances' | 'legs' | 'plumbing' | 'sinceMs'>, waterAt: WaterAt): Map<string, Stay[]> {
+export function staysByLot(rows: Pick<HoldRows, 'balances' | 'legs' | 'plumbing' | 'sinceMs'>, systemAt: SystemAt): Map<string, Stay[]> {
   type Books = { now: number; legs: { atMs: number; entry: string; n: number }[] };
   const places = new Map<string, Map<string, Books>>();
   const at = (lot: string, place: string) => {
@@ -68,43 +68,43 @@ export function staysByLot(rows: Pick<HoldRows, 'balances' | 'legs' | 'plumbing'
     for (const [place, { now, legs }] of ofLot) {
       const before = now - legs.reduce((sum, { n }) => sum + n, 0);
       const { spans } = spansOf(legs, { before, sinceMs: rows.sinceMs });
-      for (const span of spans) for (const stay of onEachWater(place, span, moves.get(place) ?? [], waterAt)) push(stays, lot, stay);
+      for (const span of spans) for (const stay of onEachSystem(place, span, moves.get(place) ?? [], systemAt)) push(stays, lot, stay);
     }
   }
   return stays;
 }
 
 /** A stay is cut where its tank came to another water. */
-function onEachWater(place: string, span: { fromMs: number; untilMs?: number }, moves: readonly number[], waterAt: WaterAt): Stay[] {
+function onEachSystem(place: string, span: { fromMs: number; untilMs?: number }, moves: readonly number[], systemAt: SystemAt): Stay[] {
   const cuts = moves.filter((atMs) => atMs > span.fromMs && atMs < (span.untilMs ?? FOREVER)).sort((one, other) => one - other);
   const starts = [span.fromMs, ...cuts];
   return starts.map((fromMs, index) => {
     const untilMs = starts[index + 1] ?? span.untilMs;
-    return { place, water: waterAt(place, fromMs) ?? place, fromMs, ...(untilMs === undefined ? {} : { untilMs }) };
+    return { place, system: systemAt(place, fromMs) ?? place, fromMs, ...(untilMs === undefined ? {} : { untilMs }) };
   });
 }
 
 type Living = Map<string, (Stay & { lot: string })[]>;
 
-function byWater(stays: ReadonlyMap<string, Stay[]>): Living {
+function bySystem(stays: ReadonlyMap<string, Stay[]>): Living {
   const living: Living = new Map();
-  for (const [lot, list] of stays) for (const stay of list) push(living, stay.water, { ...stay, lot });
+  for (const [lot, list] of stays) for (const stay of list) push(living, stay.system, { ...stay, lot });
   return living;
 }
 
 const standsAt = ({ fromMs, untilMs }: Stay, atMs: number) => fromMs <= atMs && (untilMs === undefined || atMs < untilMs);
 const stoodBefore = ({ fromMs, untilMs }: Stay, atMs: number) => fromMs < atMs && (untilMs === undefined || atMs <= untilMs);
 
-function eventsByWater(
+function eventsBySystem(
   rows: HoldRows,
-  house: { stays: ReadonlyMap<string, Stay[]>; living: Living; clear: Clearings; waterAt: WaterAt },
+  house: { stays: ReadonlyMap<string, Stay[]>; living: Living; clear: Clearings; systemAt: SystemAt },
 ): Map<string, ClockEvent[]> {
-  const { stays, living, clear, waterAt } = house;
+  const { stays, living, clear, systemAt } = house;
   const events = new Map<string, ClockEvent[]>();
   const label = (lot: string) => rows.labels.get(lot) ?? lot;
   const add = (event: ClockEvent) => {
-    const water = waterAt(event.place, event.atMs);
-    push(events, water ?? outsideOf(event.lot), event);
+    const system = systemAt(event.place, event.atMs);
+    push(events, system ?? outsideOf(event.lot), event);
   };
   for (const sign of rows.signs) add({ kind: 'sign', ...sign, label: label(sign.lot) });
   for (const death of rows.deaths) add({ kind: 'death', ...death, label: label(death.lot) });
@@ -119,25 +119,25 @@ function eventsByWater(
     const kin = [...kinOf(lot, rows.lineage).keys()].filter((one) => one !== lot);
     const list = kin.length === 0 ? own : [...own, ...kin.flatMap((one) => stays.get(one) ?? [])];
     for (const stay of own) {
-      const { water, place, fromMs: atMs } = stay;
+      const { system, place, fromMs: atMs } = stay;
       // From tank to tank on one water nobody arrives; what stood there when the window began came before it.
-      if (atMs <= rows.sinceMs || list.some((other) => other.water === water && stoodBefore(other, atMs))) continue;
+      if (atMs <= rows.sinceMs || list.some((other) => other.system === system && stoodBefore(other, atMs))) continue;
       const met = [
         ...new Set(
-          (living.get(water) ?? [])
+          (living.get(system) ?? [])
             .filter((other) => other.lot !== lot && stoodBefore(other, atMs) && standsAt(other, atMs) && !clear(other.lot, atMs))
             .map((other) => other.lot),
         ),
       ];
       // Those that lived with it until then and came along are no newcomers to each other.
-      const left = new Set(list.filter((other) => stoodBefore(other, atMs)).map((other) => other.water));
-      const along = (living.get(water) ?? []).filter(
+      const left = new Set(list.filter((other) => stoodBefore(other, atMs)).map((other) => other.system));
+      const along = (living.get(system) ?? []).filter(
         (other) =>
           other.lot !== lot &&
           other.fromMs === atMs &&
-          (stays.get(other.lot) ?? []).some((was) => left.has(was.water) && stoodBefore(was, atMs)),
+          (stays.get(other.lot) ?? []).some((was) => left.has(was.system) && stoodBefore(was, atMs)),
       );
-      push(events, water, {
+      push(events, system, {
         kind: 'arrival',
         entry: arrivedBy.get(`${lot}|${place}|${atMs}`) ?? `${place} ${atMs}`,
         atMs,
@@ -151,13 +151,13 @@ function eventsByWater(
     }
   }
   for (const { entry, atMs, from, fromMs, to, by, name } of rows.contacts) {
-    const [source, water] = [waterAt(from, fromMs), waterAt(to, atMs)];
-    if (source === undefined || water === undefined || source === water) continue;
+    const [source, system] = [systemAt(from, fromMs), systemAt(to, atMs)];
+    if (source === undefined || system === undefined || source === system) continue;
     const sources = [
       ...new Set((living.get(source) ?? []).filter((stay) => standsAt(stay, fromMs) && !clear(stay.lot, fromMs)).map(({ lot }) => lot)),
     ];
     if (sources.length > 0)
-      push(events, water, {
+      push(events, system, {
         kind: 'contact',
         entry,
         atMs,

@@ -13,7 +13,7 @@ export type HoldPolicy = {
     /** Fish on hold that come to the same water. */
     newcomer: boolean;
     /** Illness in other fish of the same water. */
-    illnessInWater: boolean;
+    illnessInSystem: boolean;
     /** A wet tool, or water, that came from fish on hold. */
     contact: boolean;
   };
@@ -24,7 +24,7 @@ export type HoldClass = (typeof HOLD_CLASSES)[number];
 export type HoldPolicies = Record<HoldClass, HoldPolicy>;
 
 export const LONGEST_HOLD_DAYS = 365;
-export const RESTARTS_ON_ALL: HoldPolicy['restartsOn'] = { newcomer: true, illnessInWater: true, contact: true };
+export const RESTARTS_ON_ALL: HoldPolicy['restartsOn'] = { newcomer: true, illnessInSystem: true, contact: true };
 
 /** A plain policy of so many days, restarted by everything; what holds were opened with before classes had policies of their own. */
 export function plainPolicy(days: number): HoldPolicy {
@@ -36,14 +36,14 @@ export const STARTING_HOLDS: HoldPolicies = {
   fresh: plainPolicy(14),
   brackish: plainPolicy(14),
   marine: plainPolicy(28),
-  invertebrates: { ...plainPolicy(14), restartsOn: { newcomer: true, illnessInWater: false, contact: false } },
+  invertebrates: { ...plainPolicy(14), restartsOn: { newcomer: true, illnessInSystem: false, contact: false } },
 };
 
 /** The same asked of them in every point. */
 export function isSamePolicy(one: HoldPolicy, other: HoldPolicy): boolean {
   const points = ({ days, daysAfterRemedy, countsUnderRemedy, restartsOn }: HoldPolicy) => [
     ...[days, daysAfterRemedy, countsUnderRemedy],
-    ...[restartsOn.newcomer, restartsOn.illnessInWater, restartsOn.contact],
+    ...[restartsOn.newcomer, restartsOn.illnessInSystem, restartsOn.contact],
   ];
   return points(one).every((point, index) => point === points(other)[index]);
 }

@@ -1,8 +1,8 @@
 import { whoMeets, whoRestarts, type Placed } from './index.ts';
 
-const one = (lot: string, water: string, onHold: boolean): Placed => ({ lot, label: lot, tank: `${water}-1`, water, onHold });
+const one = (lot: string, system: string, onHold: boolean): Placed => ({ lot, label: lot, tank: `${system}-1`, system, onHold });
 const living = [one('held', 'w', true), one('clear', 'w', false), one('mover', 'v', true), one('far', 'x', true)];
-const move = (lot: string, onHold: boolean, toWater = 'w') => whoRestarts({ lot, onHold, fromWater: 'v', toWater }, living);
+const move = (lot: string, onHold: boolean, toSystem = 'w') => whoRestarts({ lot, onHold, fromSystem: 'v', toSystem }, living);
 const lots = (list: readonly Placed[]) => list.map(({ lot }) => lot);
 
 it('fish on hold that come to a water begin its clocks anew, and their own', () => {
@@ -21,7 +21,7 @@ it('within one water, and to an empty one, nothing begins anew', () => {
 });
 
 it('is no newcomer to its own lot', () => {
-  const { restarted } = whoRestarts({ lot: 'held', onHold: true, fromWater: 'v', toWater: 'w' }, living);
+  const { restarted } = whoRestarts({ lot: 'held', onHold: true, fromSystem: 'v', toSystem: 'w' }, living);
   expect(restarted).toEqual([]);
 });
 

@@ -28,9 +28,9 @@ export function house(more: Partial<Rows> = {}): HoldRows {
     balances: [{ lot: 'fish', place: 'F1', n: 6 }],
     legs: [{ entry: 'in', lot: 'fish', place: 'F1', n: 6, atMs: at(0) }],
     plumbing: [
-      { tank: 'F1', water: 'w', atMs: at(-99) },
-      { tank: 'F2', water: 'w', atMs: at(-99) },
-      { tank: 'G1', water: 'far', atMs: at(-99) },
+      { tank: 'F1', system: 'w', atMs: at(-99) },
+      { tank: 'F2', system: 'w', atMs: at(-99) },
+      { tank: 'G1', system: 'far', atMs: at(-99) },
     ],
     codes: new Map(['F1', 'F2', 'G1'].map((code) => [code, code])),
     lineage: [],

@@ -6,11 +6,11 @@ export type RackFields = { room: string; name: string; /** Place in the walk; su
 export type RackAdded = { rack: string } & RackFields;
 export type RackChanged = { rack: string } & Change<RackFields>;
 
-export type WaterFields = { name: string; type: WaterType; temperatureC: number; salinityPpt: number; volumeL: number };
-export type WaterAdded = { water: string } & WaterFields;
-export type WaterChanged = { water: string } & Change<WaterFields>;
+export type SystemFields = { name: string; type: WaterType; temperatureC: number; salinityPpt: number; volumeL: number };
+export type SystemAdded = { system: string } & SystemFields;
+export type SystemChanged = { system: string } & Change<SystemFields>;
 /** Two waters become one: every tank of `from` is on `into` from here on, which then holds `volumeL`. */
-export type WatersJoined = { from: string; into: string; tanks: string[]; volumeL: number };
+export type SystemsJoined = { from: string; into: string; tanks: string[]; volumeL: number };
 
 export type Purpose = 'sale' | 'home' | 'hold' | 'treatment' | 'observation' | 'breeding' | 'customer';
 export const PURPOSES: readonly Purpose[] = ['sale', 'home', 'hold', 'treatment', 'observation', 'breeding', 'customer'];
@@ -26,7 +26,7 @@ export const isTemporary = ({ vessel }: { vessel?: Vessel }): boolean => vessel 
 
 export type TankFields = {
   rack: string;
-  water: string;
+  system: string;
   code: string;
   volumeL: number;
   purpose: Purpose;
@@ -44,20 +44,20 @@ export type TankAdded = { tank: string } & TankFields;
 export type TankChanged = { tank: string } & Change<TankFields>;
 
 /** It is gone from the house: an empty tank or bucket, a rack without tanks, a water without tanks, a tool. */
-export const THINGS = ['tank', 'rack', 'water', 'tool'] as const;
+export const THINGS = ['tank', 'rack', 'system', 'tool'] as const;
 export type ThingRetired = { what: (typeof THINGS)[number]; id: string; why?: string };
 
 export interface RoomEntries {
   'rack.added': RackAdded;
   'rack.changed': RackChanged;
-  'water.added': WaterAdded;
-  'water.changed': WaterChanged;
-  'waters.joined': WatersJoined;
+  'system.added': SystemAdded;
+  'system.changed': SystemChanged;
+  'systems.joined': SystemsJoined;
   'tank.added': TankAdded;
   'tank.changed': TankChanged;
   'thing.retired': ThingRetired;
 }
 
 export type RackFacts = { id: string } & RackFields;
-export type WaterFacts = { id: string } & WaterFields;
+export type SystemFacts = { id: string } & SystemFields;
 export type TankFacts = { id: string; retired?: boolean } & TankFields;

@@ -17,11 +17,11 @@ export {
   type TankFields,
   type ThingRetired,
   type Vessel,
-  type WaterAdded,
-  type WaterChanged,
-  type WaterFacts,
-  type WaterFields,
-  type WatersJoined,
+  type SystemAdded,
+  type SystemChanged,
+  type SystemFacts,
+  type SystemFields,
+  type SystemsJoined,
 } from './entries.ts';
 export { roomRules } from './rules.ts';
 export { walkingOrder, type Walked } from './walk.ts';

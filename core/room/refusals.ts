@@ -7,11 +7,11 @@ export const ROOM_REFUSALS = [
   'tank.expected',
   'tank.placeTaken',
   'thing.inUse',
-  'vessel.otherWater',
+  'vessel.otherSystem',
   'vessel.needsTank',
   'water.itself',
-  'water.otherType',
-  'water.tanksMoved',
+  'system.otherType',
+  'system.tanksMoved',
 ] as const;
 
 declare module '../journal/refusal.ts' {

@@ -19,30 +19,30 @@ export const roomRules: Rules<RoomEntries, RoomState> = {
     },
     links: ({ rack }) => ({ needs: [rack] }),
   },
-  'water.added': {
+  'system.added': {
     decide({ payload }, { state }) {
-      return state.findWater(payload.water) ? refuse('exists', 'water', { what: 'water', name: payload.name }) : [];
+      return state.findSystem(payload.system) ? refuse('exists', 'system', { what: 'system', name: payload.name }) : [];
     },
-    links: ({ water }) => ({ makes: [water] }),
+    links: ({ system }) => ({ makes: [system] }),
   },
-  'water.changed': {
+  'system.changed': {
     decide({ payload }, { state }) {
-      const known = state.findWater(payload.water);
-      return known ? againstChange({ ...payload, of: `water:${payload.water}` }, known, state) : unknown('water', 'water', payload.water);
+      const known = state.findSystem(payload.system);
+      return known ? againstChange({ ...payload, of: `system:${payload.system}` }, known, state) : unknown('system', 'system', payload.system);
     },
-    links: ({ water }) => ({ needs: [water] }),
+    links: ({ system }) => ({ needs: [system] }),
   },
-  'waters.joined': {
+  'systems.joined': {
     decide({ payload: { from, into, tanks } }, { state }) {
       if (from === into) return refuse('water.itself', 'into');
-      const [one, other] = [state.findWater(from), state.findWater(into)];
-      if (!one) return unknown('water', 'from', from);
-      if (!other) return unknown('water', 'into', into);
-      if (one.type !== other.type) return refuse('water.otherType', 'into', { from: one.type, into: other.type });
+      const [one, other] = [state.findSystem(from), state.findSystem(into)];
+      if (!one) return unknown('system', 'from', from);
+      if (!other) return unknown('system', 'into', into);
+      if (one.type !== other.type) return refuse('system.otherType', 'into', { from: one.type, into: other.type });
       const on = state.tanksOn(from);
       return on.length === tanks.length && on.every((tank) => tanks.includes(tank))
         ? []
-        : refuse('water.tanksMoved', 'tanks', { water: one.name });
+        : refuse('system.tanksMoved', 'tanks', { system: one.name });
     },
     links: ({ from, into, tanks }) => ({ needs: [from, into, ...tanks] }),
   },
@@ -51,7 +51,7 @@ export const roomRules: Rules<RoomEntries, RoomState> = {
       if (state.findTank(payload.tank)) return refuse('exists', 'tank', { what: 'tank', name: payload.code });
       return tankStands(payload, payload.tank, state);
     },
-    links: ({ tank, rack, water }) => ({ makes: [tank], needs: [rack, water] }),
+    links: ({ tank, rack, system }) => ({ makes: [tank], needs: [rack, system] }),
   },
   'tank.changed': {
     decide({ payload }, { state }) {
@@ -73,13 +73,13 @@ export const roomRules: Rules<RoomEntries, RoomState> = {
 /** Its rack and water are there, its code and its place on the rack are free, and what hangs in a tank is that tank's water. */
 function tankStands(tank: TankFields, id: string, state: RoomState): Refusal[] {
   if (!state.findRack(tank.rack)) return unknown('rack', 'rack', tank.rack);
-  if (!state.findWater(tank.water)) return unknown('water', 'water', tank.water);
+  if (!state.findSystem(tank.system)) return unknown('system', 'system', tank.system);
   const namesake = state.findTankByCode(tank.code);
   if (namesake && namesake.id !== id) return refuse('exists', 'code', { what: 'tank', name: tank.code });
   if (tank.hangsIn !== undefined) {
     const around = state.findTank(tank.hangsIn);
     if (!around || around.retired || isTemporary(around) || around.id === id) return unknown('tank', 'hangsIn', tank.hangsIn);
-    return around.water === tank.water ? [] : refuse('vessel.otherWater', 'water', { tank: around.code });
+    return around.system === tank.system ? [] : refuse('vessel.otherSystem', 'system', { tank: around.code });
   }
   if (tank.vessel === 'box' || tank.vessel === 'divider') return refuse('vessel.needsTank', 'hangsIn', { vessel: tank.vessel });
   if (isTemporary(tank)) return [];
@@ -95,8 +95,8 @@ function saleOnlyCleared({ tank, fields }: { tank: string; fields: Partial<TankF
 
 function decideRetired({ what, id }: ThingRetired, { state }: Context<RoomState>): Refusal[] {
   if (what === 'tool') return state.isTool(id) ? [] : unknown('tool', 'id', id);
-  if (what === 'rack' || what === 'water') {
-    const known = what === 'rack' ? state.findRack(id) : state.findWater(id);
+  if (what === 'rack' || what === 'system') {
+    const known = what === 'rack' ? state.findRack(id) : state.findSystem(id);
     if (!known) return unknown(what, 'id', id);
     const tanks = what === 'rack' ? state.tanksOnRack(id) : state.tanksOn(id);
     return tanks.length > 0 ? refuse('thing.inUse', 'id', { name: known.name, tanks: tanks.length }) : [];

@@ -19,7 +19,7 @@ import type { RunState } from './state.ts';
 
 type FromHere = { label: string; place: string } & ReturnType<typeof inputOf>;
 /** What the house knows of the water that each of them comes from. */
-function watersOf(start: RunStarted, now: number, state: RunState): FromHere[] {
+function systemsOf(start: RunStarted, now: number, state: RunState): FromHere[] {
   const tank = state.findKnownTank(start.tank);
   if (!tank) return [];
   const around = state.findRules()?.around ?? STARTING_AROUND;
@@ -39,11 +39,11 @@ function watersOf(start: RunStarted, now: number, state: RunState): FromHere[] {
 const IN_A_BATH: ReadonlySet<Step['do']> = new Set(['air', 'wait']);
 /** Nearer than this to what the house believes it is the same water, rounded on its way. */
 const SAME = { salinity: 0.5, temperature: 1 } as const;
-type Waters = { bag: Pick<BagInput, 'salinity' | 'temperature'>; tank: Pick<BagInput, 'salinity' | 'temperature'> };
+type Systems = { bag: Pick<BagInput, 'salinity' | 'temperature'>; tank: Pick<BagInput, 'salinity' | 'temperature'> };
 
 /** By what it begins from its release is judged: a sender whose page is old, or who makes it up, begins anew from what the house knows. */
-function againstOther({ start, water }: RunStarted, known: Waters): Refusal[] {
-  const differs = (one: Waters['bag'], other: Waters['bag'], of: 'salinity' | 'temperature') => Math.abs(one[of] - other[of]) > SAME[of];
+function againstOther({ start, water }: RunStarted, known: Systems): Refusal[] {
+  const differs = (one: Systems['bag'], other: Systems['bag'], of: 'salinity' | 'temperature') => Math.abs(one[of] - other[of]) > SAME[of];
   return (['salinity', 'temperature'] as const).flatMap((of) =>
     differs(start, known.bag, of)
       ? refuse('run.otherStart', `start.${of}`, { quantity: of, given: start[of], known: known.bag[of] })
@@ -59,7 +59,7 @@ function againstOther({ start, water }: RunStarted, known: Waters): Refusal[] {
  * grew.
  */
 export function refusePlan(start: RunStarted, now: number, state: RunState): Refusal[] {
-  const waters = watersOf(start, now, state);
+  const waters = systemsOf(start, now, state);
   const [first] = waters;
   if (!first) return [];
   const of = { method: start.method, path: 'method', tank: start.tank, chosen: waters.map(({ place }) => state.findChosen(place)) };

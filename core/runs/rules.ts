@@ -128,7 +128,7 @@ function decideFrom({ place, n, path }: From, { start, state }: { start: RunStar
 /** A binder lets copper loose from what holds it: water that drips in from a tank under copper takes none, and nobody may overrule that. */
 function againstBinder(tank: string | undefined, path: string, state: RunState): Refusal[] {
   const facts = tank === undefined ? undefined : state.findTank(tank);
-  const copper = facts && state.openCourses(facts.water).find(({ family }) => family === 'copper');
+  const copper = facts && state.openCourses(facts.system).find(({ family }) => family === 'copper');
   return copper ? refuse('run.binderInCopper', path, { tank: facts.code, atMs: copper.begunAtMs }) : [];
 }
 

@@ -116,7 +116,7 @@ function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, c
   const from = state.findTank(one.from)!;
   return [
     ...refuseUnfit({ lot: one.lot, n: one.n, tank, path: `${path}.to`, atMs }, context),
-    ...(from.water === tank.water ? [] : refuseSteps({ lot: one.lot, from: { tank: one.from }, into: tank, path: `${path}.to` }, state)),
+    ...(from.system === tank.system ? [] : refuseSteps({ lot: one.lot, from: { tank: one.from }, into: tank, path: `${path}.to` }, state)),
   ];
 }
 

@@ -8,18 +8,18 @@ import type { TreatmentState } from './state.ts';
 
 export const remedyRules: Rules<RemedyEntries, TreatmentState> = {
   'remedy.begun': {
-    decide({ payload: { water, family }, occurredAtMs }, { state }) {
-      if (!state.findWater(water)) return refuse('unknown', 'water', { what: 'water', id: water });
-      const open = state.openCourses(water);
+    decide({ payload: { system, family }, occurredAtMs }, { state }) {
+      if (!state.findSystem(system)) return refuse('unknown', 'system', { what: 'system', id: system });
+      const open = state.openCourses(system);
       const same = open.find((one) => one.family === family);
       if (same) return refuse('remedy.running', 'family', { family, atMs: same.begunAtMs });
-      return [...harmed(livingOn(water, state), family), ...hardened({ water, family, atMs: occurredAtMs }, state)];
+      return [...harmed(livingOn(system, state), family), ...hardened({ system, family, atMs: occurredAtMs }, state)];
     },
-    links: ({ course, water }) => ({ makes: [course], needs: [water] }),
+    links: ({ course, system }) => ({ makes: [course], needs: [system] }),
   },
   'remedy.ended': {
     decide({ payload }, { state }) {
-      return state.openCourses(payload.water).some(({ id }) => id === payload.course) ? [] : refuse('remedy.notRunning', 'course');
+      return state.openCourses(payload.system).some(({ id }) => id === payload.course) ? [] : refuse('remedy.notRunning', 'course');
     },
     links: ({ course }) => ({ needs: [course] }),
   },
@@ -50,13 +50,13 @@ function harmed(living: readonly Living[], family: RemedyFamily): Refusal[] {
 const SECOND_WITHIN_MS = DAY_MS;
 
 /** What makes it harder to bear: another remedy at the same time or a day before, fish that are weak or have not eaten. Asked, not forbidden. */
-function hardened({ water, family, atMs }: { water: string; family: RemedyFamily; atMs: number }, state: TreatmentState): Refusal[] {
-  const { courses, held } = state.systemOf(water);
+function hardened({ system, family, atMs }: { system: string; family: RemedyFamily; atMs: number }, state: TreatmentState): Refusal[] {
+  const { courses, held } = state.systemStateOf(system);
   const others = [
     ...courses.filter((one) => one !== family),
     ...held.filter(({ endedAtMs }) => atMs - endedAtMs < SECOND_WITHIN_MS).map((one) => one.family),
   ];
-  const frail = state.frailOn(water, atMs);
+  const frail = state.frailOn(system, atMs);
   return [
     ...(others.length > 0 ? refuse('remedy.second', 'family', { family, other: [...new Set(others)].join(', ') }, 'keeper') : []),
     ...(frail.length > 0 ? refuse('remedy.frail', 'family', { family, who: [...new Set(frail)].join(', ') }, 'keeper') : []),

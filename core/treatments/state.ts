@@ -3,9 +3,9 @@ import type { LivingState, PlacementState } from '../placement/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { CourseFacts } from './entries.ts';
 
-export interface TreatmentState extends LivingState, Pick<PlacementState, 'systemOf'>, Pick<RoomState, 'findWater'> {
+export interface TreatmentState extends LivingState, Pick<PlacementState, 'systemStateOf'>, Pick<RoomState, 'findSystem'> {
   /** Treatments that run in a system now. */
-  openCourses(water: string): CourseFacts[];
+  openCourses(system: string): CourseFacts[];
   /** Lots of a system, by label, that were weak or did not eat in the last two days. */
-  frailOn(water: string, atMs: number): string[];
+  frailOn(system: string, atMs: number): string[];
 }

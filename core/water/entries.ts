@@ -3,7 +3,7 @@ import type { Quantity, Reading } from './units.ts';
 
 /** A value read at a bag, of a water (all tanks on one sump are one water) or in the vessel of a run; `instrument` = the meter that showed it. */
 export type ReadingTaken = {
-  subject: { kind: 'bag' | 'water' | 'run'; id: string };
+  subject: { kind: 'bag' | 'system' | 'run'; id: string };
   quantity: Quantity;
   reading: Reading;
   instrument?: string;

@@ -6,7 +6,7 @@ import type { WaterType } from '#core/species/index.ts';
 import type { Method, Quantity } from '#core/water/index.ts';
 import type { bagCard } from '../dock/bags.ts';
 import { HOLD_OPEN, personName } from '../now/rows.ts';
-import { WATER_NOW } from '../now/sqlFragments.ts';
+import { SYSTEM_NOW } from '../now/sqlFragments.ts';
 
 type Extra = {
   crateLabel: string;
@@ -19,7 +19,7 @@ type Extra = {
   kind: string | null;
   chosen: string | null;
 };
-type WaterRow = {
+type SystemRow = {
   id: string;
   type: WaterType;
   temperatureC: number;
@@ -46,14 +46,14 @@ function prepareReadings(client: Database.Database): (subject: string) => Readin
 }
 
 /** The water of a tank, with all that was read of it. */
-export function prepareTankWater(client: Database.Database): (tank: string) => BenchBag['water'] {
-  const water = client.prepare(`
+export function prepareTankSystem(client: Database.Database): (tank: string) => BenchBag['system'] {
+  const system = client.prepare(`
     select w.id, w.type, w.temperatureC, w.salinityPpt, w.volumeL, t.purpose,
       (select method from p_reading where subject = w.id and quantity = 'temperature' and voided_by is null order by at_ms desc, entry desc limit 1) temperatureMethod
-    from p_tank t join (${WATER_NOW}) w on w.id = t.water where t.id = ?`);
+    from p_tank t join (${SYSTEM_NOW}) w on w.id = t.system where t.id = ?`);
   const readingsOf = prepareReadings(client);
   return (tank) => {
-    const row = water.get(tank) as WaterRow | undefined;
+    const row = system.get(tank) as SystemRow | undefined;
     return row && { ...row, temperatureMethod: row.temperatureMethod ?? undefined, readings: readingsOf(row.id) };
   };
 }
@@ -70,7 +70,7 @@ export function prepareBenchBag(client: Database.Database): (bag: ReturnType<typ
       coalesce((select n from p_balance where lot = @lot and place = @bag), 0) alive,
       ${HOLD_OPEN('@lot')} or exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = @lot and b.inside = 1 and b.n > 0) holdKnown
     from p_bag g join p_crate c on c.id = g.crate join p_supplier s on s.id = c.supplier where g.id = @bag`);
-  const waterOf = prepareTankWater(client);
+  const systemOf = prepareTankSystem(client);
   const readingsOf = prepareReadings(client);
   // What other bags of the lot were measured at first in this delivery (later they may have been matched by hand), and what bags of its kind from its supplier were before.
   const siblings = client.prepare(`
@@ -101,7 +101,7 @@ export function prepareBenchBag(client: Database.Database): (bag: ReturnType<typ
       readings: readingsOf(card.bag),
       siblings: rest.lotBags > 1 || card.landed ? byQuantity(siblings.all({ lot: card.lot, bag: card.bag })) : undefined,
       usualPpt: usualOf(card.lot),
-      water: card.tank && waterOf(card.tank.id),
+      system: card.tank && systemOf(card.tank.id),
     };
   };
 }

@@ -6,7 +6,7 @@ import type { HouseState } from '#core/catalogue/index.ts';
 import type { Method } from '#core/water/index.ts';
 import { makeAsk } from '../db/ask.ts';
 import { bagCard, prepareBags } from '../dock/bags.ts';
-import { prepareBenchBag, prepareTankWater } from './known.ts';
+import { prepareBenchBag, prepareTankSystem } from './known.ts';
 
 type FloatRow = { startedAtMs: number; bagC: number; bagMethod: Method; tankC: number; waterL: number };
 
@@ -14,7 +14,7 @@ export function benchState(client: Database.Database): Pick<HouseState, 'findKno
   const ask = makeAsk(client);
   const bag = prepareBags(client, 'b.id = ?');
   const complete = prepareBenchBag(client);
-  const water = prepareTankWater(client);
+  const system = prepareTankSystem(client);
   const chosen = ask.get<{ method: string; passed: string; tank: string | null }>(`
     select m.method, m.overruled passed,
       (select a.tank from p_assignment a where a.bag = m.bag and a.voided_by is null and a.at_ms <= m.at_ms order by a.at_ms desc, a.entry desc limit 1) tank
@@ -27,7 +27,7 @@ export function benchState(client: Database.Database): Pick<HouseState, 'findKno
       const row = bag.get(id);
       return row === undefined ? undefined : knownBagOf(complete(bagCard(row)));
     },
-    findKnownTank: (id) => water(id),
+    findKnownTank: (id) => system(id),
     findChosen(id) {
       const row = chosen(id);
       return row && { method: row.method, tank: row.tank ?? undefined, passed: JSON.parse(row.passed) as Chosen['passed'] };

@@ -22,7 +22,7 @@ export const preference = sqliteTable('p_preference', {
   volume: text().notNull(),
 });
 export const rack = sqliteTable('p_rack', { ...record(), room: text().notNull(), name: text().notNull(), walk: integer().notNull() });
-export const water = sqliteTable('p_water', {
+export const system = sqliteTable('p_system', {
   ...record(),
   name: text().notNull(),
   type: text().notNull(),
@@ -35,7 +35,7 @@ export const tank = sqliteTable(
   {
     ...record(),
     rack: text().notNull(),
-    water: text().notNull(),
+    system: text().notNull(),
     code: text().notNull(),
     volumeL: real('volume_l').notNull(),
     purpose: text().notNull(),
@@ -46,12 +46,12 @@ export const tank = sqliteTable(
     hangsIn: text('hangs_in'),
     flow: text(),
   },
-  (table) => [index('p_tank_code').on(table.code), index('p_tank_water').on(table.water)],
+  (table) => [index('p_tank_code').on(table.code), index('p_tank_system').on(table.system)],
 );
 /** Since when a tank is on a water: its first, and each that it came to later. */
 export const plumbing = sqliteTable(
   'p_plumbing',
-  { entry: text().notNull(), tank: text().notNull(), water: text().notNull(), atMs: integer('at_ms').notNull() },
+  { entry: text().notNull(), tank: text().notNull(), system: text().notNull(), atMs: integer('at_ms').notNull() },
   (table) => [primaryKey({ columns: [table.entry, table.tank] })],
 );
 /** What is gone from the house. */

@@ -134,8 +134,8 @@ export const exchange = sqliteTable(
 );
 export const course = sqliteTable(
   'p_course',
-  { ...fact(), id: text().notNull().unique(), water: text().notNull(), family: text().notNull() },
-  (table) => [index('p_course_water').on(table.water)],
+  { ...fact(), id: text().notNull().unique(), system: text().notNull(), family: text().notNull() },
+  (table) => [index('p_course_system').on(table.system)],
 );
 export const courseEnd = sqliteTable('p_course_end', { ...fact(), course: text().notNull() }, (table) => [
   index('p_course_end_course').on(table.course),

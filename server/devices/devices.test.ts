@@ -84,10 +84,10 @@ describe('the meter', () => {
     onItsWay(house);
     const meter = makeMeter(house);
     house.wait(10 * HOUR_MS);
-    const tank = meter.read({ subject: { kind: 'water', id: 'salt' }, quantity: 'salinity', way: 'probe', now: house.now() })!;
+    const tank = meter.read({ subject: { kind: 'system', id: 'salt' }, quantity: 'salinity', way: 'probe', now: house.now() })!;
     expect(tank.value - 32).toBeGreaterThan(1.5);
     expect(
-      meter.read({ subject: { kind: 'water', id: 'no-water' }, quantity: 'salinity', way: 'probe', now: house.now() }),
+      meter.read({ subject: { kind: 'system', id: 'no-water' }, quantity: 'salinity', way: 'probe', now: house.now() }),
     ).toBeUndefined();
     expect(meter.read({ subject: { kind: 'run', id: 'no-run' }, quantity: 'salinity', way: 'probe', now: house.now() })).toBeUndefined();
     expect(meter.reference('ammonia', house.now())).toBeUndefined();

@@ -7,7 +7,7 @@ import { HOUR_MS } from '#core/time/index.ts';
 import { conductivityFromSalinity, type Method } from '#core/water/index.ts';
 import { findMeta, setMeta } from '../db/open.ts';
 import type { RunningHouse } from '../house/house.ts';
-import { WATER_NOW } from '../now/sqlFragments.ts';
+import { SYSTEM_NOW } from '../now/sqlFragments.ts';
 import { prepareKnown } from '../runs/known.ts';
 
 /** What a probe shows too much for each hour since it was set right, and how unsteady it is. SI. */
@@ -62,7 +62,7 @@ export type Meter = {
 
 export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 'settings'>): Meter {
   const known = prepareKnown(client);
-  const water = client.prepare(`select temperatureC, salinityPpt from (${WATER_NOW}) w where w.id = ?`);
+  const system = client.prepare(`select temperatureC, salinityPpt from (${SYSTEM_NOW}) w where w.id = ?`);
   const state = (): State => JSON.parse(findMeta(client, 'device.meter') ?? '{"setAtMs":{},"dips":0}') as State;
   const keep = (next: State) => setMeta(client, 'device.meter', JSON.stringify(next));
 
@@ -76,7 +76,7 @@ export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 's
         quantity
       ];
     }
-    const row = water.get(subject.id) as { temperatureC: number; salinityPpt: number } | undefined;
+    const row = system.get(subject.id) as { temperatureC: number; salinityPpt: number } | undefined;
     if (!row) return undefined;
     return { temperature: row.temperatureC, salinity: row.salinityPpt, pH: row.salinityPpt > 5 ? 8.1 : 7.2, ammonia: 0, oxygen: 6.8 }[
       quantity

@@ -30,7 +30,7 @@ it('reads a vessel and its tank, and dips into its reference', async () => {
   expect(body).toMatchObject({ quantity: 'salinity', method: 'meter', instrument: 'bench meter', atMs: house.now() });
   await agent
     .post(paths.meter)
-    .send({ ...inRun, subject: { kind: 'water', id: 'salt' }, quantity: 'temperature' })
+    .send({ ...inRun, subject: { kind: 'system', id: 'salt' }, quantity: 'temperature' })
     .expect(200);
   // Never set right it is a day out; set right it is not.
   const before = await agent.post(paths.meterReference).send({ quantity: 'salinity', setRight: true }).expect(200);

@@ -12,7 +12,7 @@ import { makeMeter } from './meter.ts';
 const readSchema = object({
   subject: object({
     kind: string()
-      .oneOf(['run', 'water'] as const)
+      .oneOf(['run', 'system'] as const)
       .required(),
     id: id(),
   })

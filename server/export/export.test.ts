@@ -20,7 +20,7 @@ beforeAll(async () => {
   house.must(KEEPER, {
     kind: 'reading.taken',
     payload: {
-      subject: { kind: 'water', id: 'salt' },
+      subject: { kind: 'system', id: 'salt' },
       quantity: 'temperature',
       reading: { value: 25.5, typed: '25,5', method: 'meter', source: 'measured' },
     },

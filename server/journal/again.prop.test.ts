@@ -17,11 +17,11 @@ type Wet = { tank: string; atMs: number };
 class Model {
   readonly lots = new Map<string, Lot>();
   net: Wet[] = [];
-  waters(lot: Lot): Set<string> {
+  systems(lot: Lot): Set<string> {
     return new Set([...lot.heads].filter(([, n]) => n > 0).map(([tank]) => WATER_OF[tank]!));
   }
-  in(water: string): [string, Lot][] {
-    return [...this.lots].filter(([, lot]) => this.waters(lot).has(water));
+  in(system: string): [string, Lot][] {
+    return [...this.lots].filter(([, lot]) => this.systems(lot).has(system));
   }
   isDirty(tank: string): boolean {
     return this.in(WATER_OF[tank]!).some(([, { held }]) => held);
@@ -33,9 +33,9 @@ class Model {
   }
   moved(id: string, to: string): string[] {
     const lot = this.lots.get(id)!;
-    const water = WATER_OF[to]!;
-    if (this.waters(lot).has(water)) return [];
-    const others = this.in(water);
+    const system = WATER_OF[to]!;
+    if (this.systems(lot).has(system)) return [];
+    const others = this.in(system);
     if (lot.held) return others.flatMap(([other, { held }]) => (held ? [] : [other]));
     return others.some(([, { held }]) => held) ? [id] : [];
   }
@@ -55,15 +55,15 @@ function live(seed: number): { compared: number; asked: number } {
   const upTo = (n: number) => Math.floor(random() * n);
   const pick = <T>(list: readonly T[]): T => list[upTo(list.length)]!;
   const house = furnish(makeTestHouse());
-  for (const water of ['x', 'y'])
+  for (const system of ['x', 'y'])
     house.must(LEAD, {
-      kind: 'water.added',
-      payload: { water, name: water, type: 'marine', temperatureC: 25, salinityPpt: 33, volumeL: 900 },
+      kind: 'system.added',
+      payload: { system, name: system, type: 'marine', temperatureC: 25, salinityPpt: 33, volumeL: 900 },
     });
   TANKS.slice(3).forEach((code, column) =>
     house.must(LEAD, {
       kind: 'tank.added',
-      payload: { tank: code, rack: 'back', water: WATER_OF[code]!, code, volumeL: 300, purpose: 'hold', lid: true, row: 5, column },
+      payload: { tank: code, rack: 'back', system: WATER_OF[code]!, code, volumeL: 300, purpose: 'hold', lid: true, row: 5, column },
     }),
   );
   house.must(LEAD, { kind: 'tool.added', payload: { tool: 'net', name: 'Net', what: 'net', racks: [] } });

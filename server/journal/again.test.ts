@@ -97,7 +97,7 @@ it('a trainee writes down what happened and leaves the hold to others', () => {
 
 it('water of fish on hold, and a tank hung onto their system', () => {
   expect(left({ kind: 'water.exchanged', payload: { tank: 'G1', litres: 3, source: 'tank', fromTank: 'C1' } })).toEqual([LEFT]);
-  const change: Said = { kind: 'tank.changed', payload: { tank: 'G1', basedOn: house.actOf([]).actId, fields: { water: 'reef' } } };
+  const change: Said = { kind: 'tank.changed', payload: { tank: 'G1', basedOn: house.actOf([]).actId, fields: { system: 'reef' } } };
   const entry = house.view('house').tanks.find(({ id }) => id === 'G1')!.entry;
   const now = { ...change, payload: { ...change.payload, basedOn: entry } } as Said;
   expect(house.costs(LEAD, now)).toEqual([LEFT]);

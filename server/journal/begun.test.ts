@@ -13,7 +13,7 @@ beforeEach(() => {
 afterEach(() => house.close());
 const entryOf = (tank: string) => house.view('house').tanks.find(({ id }) => id === tank)!.entry;
 
-const measured = (kind: 'bag' | 'water', id: string, value: number): Said => ({
+const measured = (kind: 'bag' | 'system', id: string, value: number): Said => ({
   kind: 'reading.taken',
   payload: {
     subject: { kind, id },
@@ -111,7 +111,7 @@ describe('chosen by a lead over tolerance', () => {
     house.must(KEEPER, assign(1));
     house.wait(MINUTE_MS);
     house.must(LEAD, choose(1, 'drip', knowing(times())));
-    house.must(KEEPER, measured('water', 'salt', 36));
+    house.must(KEEPER, measured('system', 'salt', 36));
     expect(house.codes(KEEPER, startRun([1], {}, { bagPpt: 26, tankPpt: 36 }))).toEqual(['method.overTolerance']);
   });
 });
@@ -121,12 +121,12 @@ it('fish of a tank are judged by its water', () => {
   const run = (more: object, bagPpt = 32): Said =>
     startRun([1], { lot: 'old', tank: 'G1', from: [{ place: 'G1', n: 3 }], ...more }, { bagPpt, bagC: 25 });
   house.must(KEEPER, run({ run: 'run-home' }));
-  house.must(LEAD, stock('others', 'C1', 'firefish', 3), measured('water', 'reef', 18));
+  house.must(LEAD, stock('others', 'C1', 'firefish', 3), measured('system', 'reef', 18));
   expect(house.codes(KEEPER, run({ lot: 'others', from: [{ place: 'C1', n: 3 }] }, 18))).toContain('method.overTolerance');
 });
 
 it('out of a tank their new place is judged when they are begun for it, and what was passed over is not asked again at the end', () => {
-  house.must(LEAD, stock('old', 'C1', 'firefish', 3), measured('water', 'reef', 32));
+  house.must(LEAD, stock('old', 'C1', 'firefish', 3), measured('system', 'reef', 32));
   // G2 has no lid, and firefish jump.
   const out = startRun([1], { lot: 'old', tank: 'G2', from: [{ place: 'C1', n: 3 }] }, { bagPpt: 32, bagC: 25 });
   expect(house.codes(KEEPER, out)).toEqual(['fit.noLid']);

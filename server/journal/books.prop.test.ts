@@ -33,7 +33,7 @@ it.each([1, 20260303])(
       payload: {
         tank: 'B1',
         rack: 'back',
-        water: 'salt',
+        system: 'salt',
         code: 'B1',
         volumeL: 12,
         purpose: 'hold',

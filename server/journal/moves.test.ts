@@ -144,7 +144,7 @@ describe('the house edited', () => {
       payload: {
         tank: 'box',
         rack: 'back',
-        water: 'salt',
+        system: 'salt',
         code: 'Box',
         volumeL: 3,
         purpose: 'hold',
@@ -156,7 +156,7 @@ describe('the house edited', () => {
       },
     });
     expect(house.codes(LEAD, box({}))).toEqual(['vessel.needsTank']);
-    expect(house.codes(LEAD, box({ hangsIn: 'C1' }))).toEqual(['vessel.otherWater']);
+    expect(house.codes(LEAD, box({ hangsIn: 'C1' }))).toEqual(['vessel.otherSystem']);
     house.must(LEAD, box({ hangsIn: 'G2' }));
     expect(house.codes(LEAD, { kind: 'thing.retired', payload: { what: 'tank', id: 'G2' } })).toEqual(['tank.hasVessels']);
   });
@@ -165,18 +165,18 @@ describe('the house edited', () => {
     house.must(LEAD, hold('a'), hold('b'));
     house.wait(3 * DAY_MS);
     const join = (tanks: string[], into = 'salt'): Said => ({
-      kind: 'waters.joined',
+      kind: 'systems.joined',
       payload: { from: 'reef', into, tanks, volumeL: 600 },
     });
-    expect(house.codes(LEAD, join([]))).toEqual(['water.tanksMoved']);
-    expect(house.codes(LEAD, join(['C1'], 'sweet'))).toEqual(['water.otherType']);
+    expect(house.codes(LEAD, join([]))).toEqual(['system.tanksMoved']);
+    expect(house.codes(LEAD, join(['C1'], 'sweet'))).toEqual(['system.otherType']);
     house.must(LEAD, join(['C1']));
-    expect(house.view('tank', { tank: 'C1' }).water).toMatchObject({ id: 'salt', volumeL: 600 });
+    expect(house.view('tank', { tank: 'C1' }).system).toMatchObject({ id: 'salt', volumeL: 600 });
     expect(house.view('holds').holds.map(({ clock }) => clock.restarts.map(({ cause }) => cause))).toEqual([
       ['newcomer'],
       ['came to fish on hold'],
     ]);
-    house.must(LEAD, { kind: 'thing.retired', payload: { what: 'water', id: 'reef' } });
+    house.must(LEAD, { kind: 'thing.retired', payload: { what: 'system', id: 'reef' } });
   });
 });
 

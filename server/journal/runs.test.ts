@@ -137,13 +137,13 @@ it('takes no ammonia binder where copper runs in, whoever says so', () => {
   const binder = { do: 'binder' } as const;
   const { plan } = startRun([1]).payload as Payloads['run.started'];
   const withBinder = startRun([1], { plan: [binder, ...plan] });
-  house.must(KEEPER, { kind: 'remedy.begun', payload: { course: 'half dose', water: 'salt', family: 'copper' } });
+  house.must(KEEPER, { kind: 'remedy.begun', payload: { course: 'half dose', system: 'salt', family: 'copper' } });
   expect(house.codes(LEAD, { ...withBinder, overrules: [{ code: 'run.binderInCopper', reason: 'it gasps' }] })).toEqual([
     'run.binderInCopper',
   ]);
   house.must(KEEPER, startRun([1]));
   expect(house.codes(LEAD, deed(binder))).toEqual(['run.binderInCopper']);
-  house.must(KEEPER, deed({ do: 'air', level: 'gentle' }), { kind: 'remedy.ended', payload: { course: 'half dose', water: 'salt' } });
+  house.must(KEEPER, deed({ do: 'air', level: 'gentle' }), { kind: 'remedy.ended', payload: { course: 'half dose', system: 'salt' } });
   house.must(KEEPER, deed(binder));
 });
 

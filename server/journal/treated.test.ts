@@ -9,9 +9,9 @@ afterEach(() => house.close());
 const fed = (lot: string, tank = 'G1'): Said => ({ kind: 'lot.fed', payload: { tank, lot, food: 'mysis', response: 'ate' } });
 const begun = (family: 'copper' | 'dye', course: string = family): Said => ({
   kind: 'remedy.begun',
-  payload: { course, water: 'salt', family },
+  payload: { course, system: 'salt', family },
 });
-const ended = (course: string): Said => ({ kind: 'remedy.ended', payload: { course, water: 'salt' } });
+const ended = (course: string): Said => ({ kind: 'remedy.ended', payload: { course, system: 'salt' } });
 
 it('a remedy is asked about where it harms who lives there, runs once, and ends', () => {
   house.must(LEAD, stock('wrasse', 'G1', 'six-line-wrasse', 1), fed('wrasse'));
@@ -71,10 +71,10 @@ describe('a change of water', () => {
   it('from a tank of another water, or of one under a remedy that they do not bear, is stopped', () => {
     house.must(LEAD, stock('fish', 'G1', 'six-line-wrasse', 2));
     expect(house.codes(KEEPER, from('F1', 30))).toContain('release.salinity');
-    house.must(KEEPER, from('C1', 10), { kind: 'remedy.begun', payload: { course: 'c', water: 'reef', family: 'copper' } });
+    house.must(KEEPER, from('C1', 10), { kind: 'remedy.begun', payload: { course: 'c', system: 'reef', family: 'copper' } });
     expect(house.codes(KEEPER, from('C1', 10))).toEqual(['water.treated']);
     // Copper stays in what it touched until a test shows zero.
-    house.must(KEEPER, { kind: 'remedy.ended', payload: { course: 'c', water: 'reef' } });
+    house.must(KEEPER, { kind: 'remedy.ended', payload: { course: 'c', system: 'reef' } });
     expect(house.codes(KEEPER, from('C1', 10))).toEqual(['water.treated']);
     house.must(KEEPER, { ...from('C1', 10), overrules: [{ code: 'water.treated', reason: 'hose', without: 'done already' }] });
   });

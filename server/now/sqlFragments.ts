@@ -4,11 +4,11 @@
 export const personName = (column: string) => `coalesce((select name from p_person where id = ${column}), ${column})`;
 
 /** SQL of a water as it is now: the latest reading of temperature and salinity where there is one, else what it is set to. */
-export const WATER_NOW = `
+export const SYSTEM_NOW = `
   select w.id, w.entry, w.name, w.type, w.volume_l volumeL,
     coalesce((select value from p_reading where subject = w.id and quantity = 'temperature' and voided_by is null order by at_ms desc, entry desc limit 1), w.temperature_c) temperatureC,
     coalesce((select value from p_reading where subject = w.id and quantity = 'salinity' and voided_by is null order by at_ms desc, entry desc limit 1), w.salinity_ppt) salinityPpt
-  from p_water w`;
+  from p_system w`;
 
 /** SQL of a promise `p` that stands: neither void nor lifted. */
 export const PROMISED = 'p.voided_by is null and not exists (select 1 from p_promise_end e where e.promise = p.id and e.voided_by is null)';

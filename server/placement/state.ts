@@ -6,12 +6,12 @@ import { prepareSuspects } from '../rounds/suspects.ts';
 import { prepareSystems } from './systems.ts';
 import { prepareWeak } from './weak.ts';
 
-export function placementState(client: Database.Database): Pick<HouseState, 'systemOf' | 'isWeak' | 'isSuspect'> {
-  const systems = prepareSystems(client);
+export function placementState(client: Database.Database): Pick<HouseState, 'systemStateOf' | 'isWeak' | 'isSuspect'> {
+  const systemStates = prepareSystems(client);
   const suspects = prepareSuspects(client);
   return {
-    systemOf: (id) => systems(id).get(id) ?? CALM_SYSTEM,
+    systemStateOf: (id) => systemStates(id).get(id) ?? CALM_SYSTEM,
     isWeak: prepareWeak(client),
-    isSuspect: (id, atMs) => suspects(atMs).waters.has(id),
+    isSuspect: (id, atMs) => suspects(atMs).systems.has(id),
   };
 }

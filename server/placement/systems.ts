@@ -1,59 +1,59 @@
 // What each system is under, what it has held, and whether somebody was ill on it within a quarantine that is still open: read for the rules and the racks alike.
 import type Database from 'better-sqlite3';
-import { CALM_SYSTEM, type Held, type SystemFacts } from '#core/placement/index.ts';
+import { CALM_SYSTEM, type Held, type SystemState } from '#core/placement/index.ts';
 import { SIGN_CLASS, type Sign } from '#core/rounds/index.ts';
 import type { RemedyFamily } from '#core/species/index.ts';
 import { STILL_OPEN } from '../now/sqlFragments.ts';
 
-type CourseRow = { water: string; family: RemedyFamily; endedAtMs: number | null };
-type OddRow = { water: string; lot: string; signs: string };
+type CourseRow = { system: string; family: RemedyFamily; endedAtMs: number | null };
+type OddRow = { system: string; lot: string; signs: string };
 
 /** A copper test that shows no more than this is a zero, mg/L: what a test cannot tell from nothing. */
 const ZERO_MG_L = 0.02;
 
 /** By system; `only` = of one. A system of which there is nothing to say is missing. */
-export function prepareSystems(client: Database.Database): (only?: string) => Map<string, SystemFacts> {
+export function prepareSystems(client: Database.Database): (only?: string) => Map<string, SystemState> {
   const courses = client.prepare(`
-    select c.water, c.family, max(coalesce(x.at_ms, 9e15)) endedAtMs from p_course c left join p_course_end x on x.course = c.id and x.voided_by is null
-    where c.voided_by is null and c.water = coalesce(?, c.water) group by c.water, c.family`);
+    select c.system, c.family, max(coalesce(x.at_ms, 9e15)) endedAtMs from p_course c left join p_course_end x on x.course = c.id and x.voided_by is null
+    where c.voided_by is null and c.system = coalesce(?, c.system) group by c.system, c.family`);
   const zeros = client.prepare(`
-    select subject water, max(at_ms) atMs from p_reading where quantity = 'copper' and source = 'measured' and value <= ${ZERO_MG_L} and voided_by is null
+    select subject system, max(at_ms) atMs from p_reading where quantity = 'copper' and source = 'measured' and value <= ${ZERO_MG_L} and voided_by is null
       and subject = coalesce(?, subject) group by subject`);
   const odd = client.prepare(`
-    with open as (select t.water, min(h.at_ms) sinceMs from p_balance b cross join p_hold h on h.lot = b.lot
-      join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.water = coalesce(?, t.water) group by t.water)
-    select open.water, o.lot, o.signs from open join p_tank t on t.water = open.water
+    with open as (select t.system, min(h.at_ms) sinceMs from p_balance b cross join p_hold h on h.lot = b.lot
+      join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.system = coalesce(?, t.system) group by t.system)
+    select open.system, o.lot, o.signs from open join p_tank t on t.system = open.system
       cross join p_odd o on o.tank = t.id and o.at_ms >= open.sinceMs and o.signs <> '[]' and o.voided_by is null`);
   const deaths = client.prepare(`
-    with open as (select t.water, min(h.at_ms) sinceMs from p_balance b cross join p_hold h on h.lot = b.lot
-      join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.water = coalesce(?, t.water) group by t.water)
-    select open.water, x.lot from open join p_tank t on t.water = open.water
+    with open as (select t.system, min(h.at_ms) sinceMs from p_balance b cross join p_hold h on h.lot = b.lot
+      join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.system = coalesce(?, t.system) group by t.system)
+    select open.system, x.lot from open join p_tank t on t.system = open.system
       cross join p_loss x on x.place = t.id and x.at_ms >= open.sinceMs and x.cause = 'illness' and x.voided_by is null`);
   const lots = client
-    .prepare('select distinct b.lot from p_balance b join p_tank t on t.id = b.place where t.water = ? and b.inside = 1 and b.n <> 0')
+    .prepare('select distinct b.lot from p_balance b join p_tank t on t.id = b.place where t.system = ? and b.inside = 1 and b.n <> 0')
     .pluck();
 
   return (only) => {
     const one = only ?? null;
-    const systems = new Map<string, SystemFacts>();
-    const set = (water: string, more: Partial<SystemFacts>) => systems.set(water, { ...(systems.get(water) ?? CALM_SYSTEM), ...more });
-    const zeroAt = new Map((zeros.all(one) as { water: string; atMs: number }[]).map(({ water, atMs }) => [water, atMs]));
-    for (const { water, family, endedAtMs } of courses.all(one) as CourseRow[]) {
-      const known = systems.get(water) ?? CALM_SYSTEM;
+    const systemStates = new Map<string, SystemState>();
+    const set = (system: string, more: Partial<SystemState>) => systemStates.set(system, { ...(systemStates.get(system) ?? CALM_SYSTEM), ...more });
+    const zeroAt = new Map((zeros.all(one) as { system: string; atMs: number }[]).map(({ system, atMs }) => [system, atMs]));
+    for (const { system, family, endedAtMs } of courses.all(one) as CourseRow[]) {
+      const known = systemStates.get(system) ?? CALM_SYSTEM;
       if (endedAtMs === null || endedAtMs > 8e15) {
-        set(water, { courses: [...known.courses, family] });
+        set(system, { courses: [...known.courses, family] });
         continue;
       }
-      const held: Held = { family, endedAtMs, zeroTested: family === 'copper' && (zeroAt.get(water) ?? -1) > endedAtMs };
-      set(water, { held: [...known.held, held] });
+      const held: Held = { family, endedAtMs, zeroTested: family === 'copper' && (zeroAt.get(system) ?? -1) > endedAtMs };
+      set(system, { held: [...known.held, held] });
     }
     const ill = new Map<string, string>();
-    for (const { water, signs } of odd.all(one) as OddRow[]) {
+    for (const { system, signs } of odd.all(one) as OddRow[]) {
       const sign = (JSON.parse(signs) as { sign: Sign }[]).find((each) => SIGN_CLASS[each.sign] === 'illness');
-      if (sign) ill.set(water, sign.sign);
+      if (sign) ill.set(system, sign.sign);
     }
-    for (const { water } of deaths.all(one) as { water: string }[]) ill.set(water, ill.get(water) ?? 'a death by illness');
-    for (const [water, what] of ill) set(water, { ill: { what, lots: lots.all(water) as string[] } });
-    return systems;
+    for (const { system } of deaths.all(one) as { system: string }[]) ill.set(system, ill.get(system) ?? 'a death by illness');
+    for (const [system, what] of ill) set(system, { ill: { what, lots: lots.all(system) as string[] } });
+    return systemStates;
   };
 }

@@ -23,7 +23,7 @@ it(`${HISTORIES} histories: the clock says what the ledger says, and the same re
     house.client.exec('begin');
     const { happened, until, now, zeroMs } = tell(house, seed);
 
-    const expected = walk(happened, { waterOf: TANKS, rules: RULES, until });
+    const expected = walk(happened, { systemOf: TANKS, rules: RULES, until });
     const whole = clocks({ now, zone, toolDriesH: RULES.driesMin / 60 });
     const said = [...whole].map(([lot, { clock }]) => [
       lot,

@@ -32,7 +32,7 @@ export function prepareOpenHolds(client: Database.Database): (lots?: readonly st
 export function prepareHoldRows(
   client: Database.Database,
 ): (holds: readonly OpenHold[], at: { zone: string; toolDriesH: number; only?: readonly string[] }) => HoldRows {
-  const plumbing = client.prepare('select tank, water, at_ms atMs from p_plumbing');
+  const plumbing = client.prepare('select tank, system, at_ms atMs from p_plumbing');
   const codes = client.prepare('select id, code from p_tank').raw();
   const placesOf = client
     .prepare('select distinct g.place from json_each(?) j cross join p_leg g on g.lot = j.value where g.voided_by is null')
@@ -66,7 +66,7 @@ export function prepareHoldRows(
   const lineage = client.prepare('select lot, from_lot "from", at_ms atMs from p_lineage where voided_by is null');
   const contacts = prepareContacts(client);
   const courses = client.prepare(`
-    select c.entry, c.water, c.family, c.at_ms fromMs, x.at_ms untilMs, x.entry endEntry
+    select c.entry, c.system, c.family, c.at_ms fromMs, x.at_ms untilMs, x.entry endEntry
     from p_course c left join p_course_end x on x.course = c.id and x.voided_by is null
     where c.voided_by is null and (x.at_ms is null or x.at_ms > ?)`);
   const meal = client
@@ -84,7 +84,7 @@ export function prepareHoldRows(
     const passing = [...(legs.all(json, told.sinceMs) as HoldRows['legs']), ...(balances.all(json) as HoldRows['balances'])];
     const lots = new Set([...new Set(passing.map(({ lot }) => lot))].flatMap((lot) => [...kinOf(lot, told.lineage).keys()]));
     const signedOff = [...lots].filter((lot) => told.ended.has(lot));
-    return [...new Set([...tanks, ...onSameWaters(placesOf.all(JSON.stringify(signedOff)) as string[], told.plumbing)])];
+    return [...new Set([...tanks, ...onSameSystems(placesOf.all(JSON.stringify(signedOff)) as string[], told.plumbing)])];
   };
 
   return (holds, { zone, toolDriesH, only }) => {
@@ -104,7 +104,7 @@ export function prepareHoldRows(
     const tanks =
       only === undefined
         ? [...codeOf.keys()]
-        : withSignOffs(withSources(onSameWaters(own(only), pipes), touched, pipes), { sinceMs, lineage: families, plumbing: pipes, ended });
+        : withSignOffs(withSources(onSameSystems(own(only), pipes), touched, pipes), { sinceMs, lineage: families, plumbing: pipes, ended });
     const json = JSON.stringify(tanks);
     const moved = legs.all(json, sinceMs) as HoldRows['legs'];
     const standing = balances.all(json) as HoldRows['balances'];
@@ -130,7 +130,7 @@ export function prepareHoldRows(
       ),
       deaths: deadRows,
       contacts: touched,
-      courses: (courses.all(sinceMs) as (Course & { water: string; untilMs: number | null; endEntry: string | null })[]).map(
+      courses: (courses.all(sinceMs) as (Course & { system: string; untilMs: number | null; endEntry: string | null })[]).map(
         ({ untilMs, endEntry, ...course }) => ({ ...course, ...(untilMs === null ? {} : { untilMs, endEntry }) }),
       ),
       ate: new Map(
@@ -179,11 +179,11 @@ const dayFloor = (ms: number) => Math.floor(ms / DAY_MS) - 1;
 function withSources(tanks: readonly string[], touched: HoldRows['contacts'], pipes: HoldRows['plumbing']): string[] {
   const here = new Set(tanks);
   const sources = touched.filter(({ to }) => here.has(to)).map(({ from }) => from);
-  return sources.length === 0 ? [...tanks] : [...new Set([...tanks, ...onSameWaters(sources, pipes)])];
+  return sources.length === 0 ? [...tanks] : [...new Set([...tanks, ...onSameSystems(sources, pipes)])];
 }
 
 /** The tanks that were ever on a water that one of these tanks was ever on. */
-function onSameWaters(tanks: readonly string[], pipes: HoldRows['plumbing']): string[] {
-  const waters = new Set(pipes.filter(({ tank }) => tanks.includes(tank)).map(({ water }) => water));
-  return [...new Set(pipes.filter(({ water }) => waters.has(water)).map(({ tank }) => tank))];
+function onSameSystems(tanks: readonly string[], pipes: HoldRows['plumbing']): string[] {
+  const systems = new Set(pipes.filter(({ tank }) => tanks.includes(tank)).map(({ system }) => system));
+  return [...new Set(pipes.filter(({ system }) => systems.has(system)).map(({ tank }) => tank))];
 }

@@ -21,7 +21,7 @@ export function quarantineState(
   const openHolds = prepareOpenHolds(client);
   const clocks = prepareClocks(client);
   const types = ask.values<WaterType>(
-    `select distinct w.type from p_tank t join p_water w on w.id = t.water where t.id in
+    `select distinct w.type from p_tank t join p_system w on w.id = t.system where t.id in
      (select place from p_balance where lot = @lot and inside = 1 and n > 0 union select tank from (${COMING}) where lot = @lot) order by 1`,
   );
   const clocksOf: HouseState['clocksOf'] = (lots, atMs) => {

@@ -9,7 +9,7 @@ import type { Happened } from './testLedger.ts';
 const DAYS = 16;
 export const RULES = { days: 6, afterRemedy: 3, driesMin: 24 * 60, settlesMin: 48 * 60 };
 const POLICY: HoldPolicy = { days: RULES.days, daysAfterRemedy: RULES.afterRemedy, countsUnderRemedy: false, restartsOn: RESTARTS_ON_ALL };
-const WATERS = ['w1', 'w2', 'w3'] as const;
+const SYSTEMS = ['w1', 'w2', 'w3'] as const;
 export const TANKS = { a: 'w1', b: 'w1', c: 'w2', d: 'w2', e: 'w3', f: 'w3' } as const;
 const TANK_IDS = Object.keys(TANKS) as (keyof typeof TANKS)[];
 const TOOLS = ['net', 'hose'] as const;
@@ -32,13 +32,13 @@ export function setUp(): TestHouse {
   const house = furnish(makeTestHouse());
   house.must(
     LEAD,
-    ...WATERS.map((water): Said => ({
-      kind: 'water.added',
-      payload: { water, name: water, type: 'marine', temperatureC: 25, salinityPpt: 32, volumeL: 4000 },
+    ...SYSTEMS.map((system): Said => ({
+      kind: 'system.added',
+      payload: { system, name: system, type: 'marine', temperatureC: 25, salinityPpt: 32, volumeL: 4000 },
     })),
     ...TANK_IDS.map((tank, column): Said => ({
       kind: 'tank.added',
-      payload: { tank, rack: 'back', water: TANKS[tank], code: `Z${tank}`, volumeL: 2000, purpose: 'hold', lid: true, row: 2, column },
+      payload: { tank, rack: 'back', system: TANKS[tank], code: `Z${tank}`, volumeL: 2000, purpose: 'hold', lid: true, row: 2, column },
     })),
     ...TOOLS.map((tool): Said => ({ kind: 'tool.added', payload: { tool, name: tool, what: 'net', racks: [] } })),
   );
@@ -57,7 +57,7 @@ export function tell(house: TestHouse, seed: number) {
   const at = (minute: number) => zeroMs + minute * MINUTE_MS;
   const lots: string[] = [];
   const tankOf = new Map<string, string>();
-  const water: Record<string, string> = { ...TANKS };
+  const system: Record<string, string> = { ...TANKS };
   const status = new Map<string, 'cleared' | 'on hold'>();
   const running = new Map<string, string>();
   const holds = new Map<string, string>();
@@ -147,16 +147,16 @@ export function tell(house: TestHouse, seed: number) {
       ]);
     },
     (minute) => {
-      const system = pick(WATERS);
+      const system = pick(SYSTEMS);
       const course = running.get(system);
       running.set(system, course ? '' : id('course'));
       noteDown(
         minute,
-        { at: minute, is: course ? 'remedy ends' : 'remedy begins', water: system },
+        { at: minute, is: course ? 'remedy ends' : 'remedy begins', system: system },
         [
           course
-            ? { kind: 'remedy.ended', payload: { course, water: system } }
-            : { kind: 'remedy.begun', payload: { course: running.get(system)!, water: system, family: 'dye' } },
+            ? { kind: 'remedy.ended', payload: { course, system: system } }
+            : { kind: 'remedy.begun', payload: { course: running.get(system)!, system: system, family: 'dye' } },
         ],
         false,
       );
@@ -174,14 +174,14 @@ export function tell(house: TestHouse, seed: number) {
     },
     (minute) => {
       const tank = pick(TANK_IDS);
-      const to = pick(WATERS);
-      if (to === water[tank]) return;
-      water[tank] = to;
+      const to = pick(SYSTEMS);
+      if (to === system[tank]) return;
+      system[tank] = to;
       const basedOn = house.client.prepare('select entry from p_tank where id = ?').pluck().get(tank) as string;
       noteDown(
         minute,
-        { at: minute, is: 'replumbed', tank, water: to },
-        [{ kind: 'tank.changed', payload: { tank, basedOn, fields: { water: to } } }],
+        { at: minute, is: 'replumbed', tank, system: to },
+        [{ kind: 'tank.changed', payload: { tank, basedOn, fields: { system: to } } }],
         false,
       );
     },

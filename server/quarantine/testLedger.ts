@@ -7,13 +7,13 @@ export type Happened = { at: number } & (
   | { is: 'arrives'; lot: string; tank: string }
   | { is: 'on hold again'; lot: string }
   | { is: 'moves'; lot: string; tank: string }
-  | { is: 'replumbed'; tank: string; water: string }
+  | { is: 'replumbed'; tank: string; system: string }
   | { is: 'looked'; tank: string; missed?: string; ill?: string; stressed?: string }
   | { is: 'dies'; lot: string; ill: boolean }
   | { is: 'wets'; tool: string; tank: string }
   | { is: 'disinfects'; tool: string }
   | { is: 'pours'; from: string; to: string }
-  | { is: 'remedy begins' | 'remedy ends'; water: string }
+  | { is: 'remedy begins' | 'remedy ends'; system: string }
   | { is: 'signed off'; lot: string }
 );
 export type Rules = { days: number; afterRemedy: number; driesMin: number; settlesMin: number };
@@ -30,19 +30,19 @@ type Lot = {
   restarts: { at: number; why: string }[];
   days: { seen: Set<string>; came: boolean; missed: boolean; remedy: boolean; last: string }[];
 };
-type Wet = { tank: string; at: number; water: string; dirty: string[] };
+type Wet = { tank: string; at: number; system: string; dirty: string[] };
 
 export function walk(
   happened: readonly Happened[],
-  { waterOf, rules, until }: { waterOf: Record<string, string>; rules: Rules; until: number },
+  { systemOf, rules, until }: { systemOf: Record<string, string>; rules: Rules; until: number },
 ): Map<string, Reckoned> {
-  const water = { ...waterOf };
+  const systemNow = { ...systemOf };
   const lots = new Map<string, Lot>();
   const wet = new Map<string, Wet[]>();
   const remedies = new Set<string>();
   let day = 0;
   const get = (lot: string) => lots.get(lot)!;
-  const where = (lot: string) => water[get(lot).tank]!;
+  const where = (lot: string) => systemNow[get(lot).tank]!;
   const on = (system: string) => [...lots.keys()].filter((lot) => where(lot) === system);
   const isClear = (lot: string): boolean => {
     const { status, among } = get(lot);
@@ -99,7 +99,7 @@ export function walk(
           restarts: [],
           days: [],
         });
-        comeTo(water[one.tank]!, [one.lot], at)();
+        comeTo(systemNow[one.tank]!, [one.lot], at)();
         page(one.lot).came = true;
         markRemedies();
         break;
@@ -108,7 +108,7 @@ export function walk(
         Object.assign(get(one.lot), { status: 'on hold', openedDay: day, restarts: [] });
         break;
       case 'moves': {
-        const to = water[one.tank]!;
+        const to = systemNow[one.tank]!;
         const meet = to === where(one.lot) ? () => undefined : comeTo(to, [one.lot], at);
         put(one.lot, one.tank, at);
         meet();
@@ -117,8 +117,8 @@ export function walk(
       }
       case 'replumbed': {
         const moved = [...lots.keys()].filter((lot) => get(lot).tank === one.tank);
-        const meet = one.water === water[one.tank] ? () => undefined : comeTo(one.water, moved, at);
-        water[one.tank] = one.water;
+        const meet = one.system === systemNow[one.tank] ? () => undefined : comeTo(one.system, moved, at);
+        systemNow[one.tank] = one.system;
         meet();
         markRemedies();
         break;
@@ -137,7 +137,7 @@ export function walk(
         const list = wet.get(one.tool) ?? [];
         const from = list.filter(({ tank, at: when }) => tank !== one.tank && at - when <= rules.driesMin);
         for (const source of from) carried(source, one.tank, at, 'shared tool');
-        const now: Wet = { tank: one.tank, at, water: water[one.tank]!, dirty: on(water[one.tank]!).filter((lot) => !isClear(lot)) };
+        const now: Wet = { tank: one.tank, at, system: systemNow[one.tank]!, dirty: on(systemNow[one.tank]!).filter((lot) => !isClear(lot)) };
         wet.set(one.tool, [...list.filter(({ tank }) => tank !== one.tank), now]);
         break;
       }
@@ -145,18 +145,18 @@ export function walk(
         wet.delete(one.tool);
         break;
       case 'pours': {
-        const system = water[one.from]!;
-        carried({ tank: one.from, at, water: system, dirty: on(system).filter((lot) => !isClear(lot)) }, one.to, at, 'shared water');
+        const system = systemNow[one.from]!;
+        carried({ tank: one.from, at, system, dirty: on(system).filter((lot) => !isClear(lot)) }, one.to, at, 'shared water');
         break;
       }
       case 'remedy begins':
-        remedies.add(one.water);
+        remedies.add(one.system);
         markRemedies();
         break;
       case 'remedy ends':
         markRemedies();
-        remedies.delete(one.water);
-        for (const lot of on(one.water)) restart(lot, at, 'remedy ended');
+        remedies.delete(one.system);
+        for (const lot of on(one.system)) restart(lot, at, 'remedy ended');
         break;
       case 'signed off': {
         const others = on(where(one.lot)).filter((lot) => lot !== one.lot && get(lot).status === 'on hold');
@@ -174,8 +174,8 @@ export function walk(
     for (const other of on(where(lot))) if (other !== lot) restart(other, at, 'illness in the water');
   }
   function carried(source: Wet, tank: string, at: number, why: string) {
-    if (source.water === water[tank]) return;
-    for (const lot of on(water[tank]!)) if (source.dirty.some((other) => other !== lot)) restart(lot, at, why);
+    if (source.system === systemNow[tank]) return;
+    for (const lot of on(systemNow[tank]!)) if (source.dirty.some((other) => other !== lot)) restart(lot, at, why);
   }
   function reckoned({ restarts, openedDay, days }: Lot): Reckoned {
     const dayOf = ({ at }: { at: number }) => Math.floor(at / DAY);

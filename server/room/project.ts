@@ -7,19 +7,19 @@ import { factOf, noteChange, type MakeProjectors } from '../db/projector.ts';
 
 export const roomProjectors: MakeProjectors<RoomEntries> = (db) => {
   const rack = prepareInsert(db, tables.rack);
-  const water = prepareInsert(db, tables.water);
+  const system = prepareInsert(db, tables.system);
   const tank = prepareInsert(db, tables.tank);
   const plumbing = prepareInsert(db, tables.plumbing);
   const retirement = prepareInsert(db, tables.retirement);
   const change = noteChange(db);
   return {
     'rack.added': { voids: [], project: ({ id, payload: { rack: key, ...rest } }) => rack({ id: key, entry: id, ...rest }) },
-    'water.added': { voids: [], project: ({ id, payload: { water: key, ...rest } }) => water({ id: key, entry: id, ...rest }) },
+    'system.added': { voids: [], project: ({ id, payload: { system: key, ...rest } }) => system({ id: key, entry: id, ...rest }) },
     'tank.added': {
       voids: [],
       project({ id, occurredAtMs, payload: { tank: key, ...rest } }) {
         tank({ id: key, entry: id, ...rest, vessel: rest.vessel ?? 'tank' });
-        plumbing({ entry: id, tank: key, water: rest.water, atMs: occurredAtMs });
+        plumbing({ entry: id, tank: key, system: rest.system, atMs: occurredAtMs });
       },
     },
     'rack.changed': {
@@ -33,27 +33,27 @@ export const roomProjectors: MakeProjectors<RoomEntries> = (db) => {
         change(entry, `rack:${key}`, fields);
       },
     },
-    'water.changed': {
+    'system.changed': {
       voids: [],
       project(entry) {
-        const { water: key, fields } = entry.payload;
-        db.update(tables.water)
+        const { system: key, fields } = entry.payload;
+        db.update(tables.system)
           .set({ entry: entry.id, ...fields })
-          .where(eq(tables.water.id, key))
+          .where(eq(tables.system.id, key))
           .run();
         change(entry, `water:${key}`, fields);
       },
     },
-    'waters.joined': {
+    'systems.joined': {
       voids: [],
       project(entry) {
         const { into, tanks, volumeL } = entry.payload;
-        db.update(tables.water).set({ entry: entry.id, volumeL }).where(eq(tables.water.id, into)).run();
+        db.update(tables.system).set({ entry: entry.id, volumeL }).where(eq(tables.system.id, into)).run();
         change(entry, `water:${into}`, { volumeL });
         for (const key of tanks) {
-          db.update(tables.tank).set({ entry: entry.id, water: into }).where(eq(tables.tank.id, key)).run();
-          plumbing({ entry: entry.id, tank: key, water: into, atMs: entry.occurredAtMs });
-          change(entry, `tank:${key}`, { water: into });
+          db.update(tables.tank).set({ entry: entry.id, system: into }).where(eq(tables.tank.id, key)).run();
+          plumbing({ entry: entry.id, tank: key, system: into, atMs: entry.occurredAtMs });
+          change(entry, `tank:${key}`, { system: into });
         }
       },
     },
@@ -65,7 +65,7 @@ export const roomProjectors: MakeProjectors<RoomEntries> = (db) => {
           .set({ entry: entry.id, ...fields })
           .where(eq(tables.tank.id, key))
           .run();
-        if (fields.water !== undefined) plumbing({ entry: entry.id, tank: key, water: fields.water, atMs: entry.occurredAtMs });
+        if (fields.system !== undefined) plumbing({ entry: entry.id, tank: key, system: fields.system, atMs: entry.occurredAtMs });
         change(entry, `tank:${key}`, fields);
       },
     },

@@ -9,7 +9,7 @@ const SHOWN_FOR_MS = 2 * DAY_MS;
 
 type OddRow = {
   tank: string;
-  water: string;
+  system: string;
   lot: string;
   label: string;
   atMs: number;
@@ -18,34 +18,34 @@ type OddRow = {
   signs: string;
   arrivedMs: number | null;
 };
-type LossRow = { tank: string; water: string; lot: string; label: string; atMs: number; n: number; cause: string };
+type LossRow = { tank: string; system: string; lot: string; label: string; atMs: number; n: number; cause: string };
 
-export type Suspects = { waters: ReadonlySet<string>; oddByTank: ReadonlyMap<string, Oddity[]> };
+export type Suspects = { systems: ReadonlySet<string>; oddByTank: ReadonlyMap<string, Oddity[]> };
 
 /** Signs of the last week make a water suspect, so do deaths unexplained or by illness; the last two days are shown. */
 export function prepareSuspects(client: Database.Database): (now: number) => Suspects {
   const odd = client.prepare(`
-    select o.tank, t.water, o.lot, l.label, o.at_ms atMs, o.expected, o.seen, o.signs,
+    select o.tank, t.system, o.lot, l.label, o.at_ms atMs, o.expected, o.seen, o.signs,
       (select max(at_ms) from p_release r where r.tank = o.tank and r.at_ms <= o.at_ms and r.voided_by is null) arrivedMs
     from p_odd o join p_tank t on t.id = o.tank join p_lot l on l.id = o.lot
     where o.at_ms > ? and o.at_ms <= ? and o.voided_by is null order by o.at_ms desc, o.entry desc`);
   const losses = client.prepare(`
-    select x.place tank, t.water, x.lot, l.label, x.at_ms atMs, x.n, x.cause from p_loss x join p_tank t on t.id = x.place join p_lot l on l.id = x.lot
+    select x.place tank, t.system, x.lot, l.label, x.at_ms atMs, x.n, x.cause from p_loss x join p_tank t on t.id = x.place join p_lot l on l.id = x.lot
     where x.at_ms > ? and x.at_ms <= ? and x.voided_by is null order by x.at_ms desc, x.entry desc`);
 
   return (now) => {
-    const waters = new Set<string>();
+    const systems = new Set<string>();
     const oddByTank = new Map<string, Oddity[]>();
     const show = (tank: string, oddity: Oddity) => {
       if (oddity.atMs > now - SHOWN_FOR_MS) oddByTank.set(tank, [...(oddByTank.get(tank) ?? []), oddity]);
     };
     for (const row of losses.all(now - SUSPECT_FOR_MS, now) as LossRow[]) {
-      if (row.cause === 'illness' || row.cause === 'not known') waters.add(row.water);
+      if (row.cause === 'illness' || row.cause === 'not known') systems.add(row.system);
       show(row.tank, { lot: row.lot, what: row.label, atMs: row.atMs, signs: [], missing: 0, died: row.n });
     }
     for (const row of odd.all(now - SUSPECT_FOR_MS, now) as OddRow[]) {
       const signs = (JSON.parse(row.signs) as { sign: Sign }[]).map(({ sign }) => sign);
-      if (signs.some((sign) => makesSuspect(sign, row.atMs, row.arrivedMs ?? undefined))) waters.add(row.water);
+      if (signs.some((sign) => makesSuspect(sign, row.atMs, row.arrivedMs ?? undefined))) systems.add(row.system);
       show(row.tank, {
         lot: row.lot,
         what: row.label,
@@ -55,6 +55,6 @@ export function prepareSuspects(client: Database.Database): (now: number) => Sus
         died: 0,
       });
     }
-    return { waters, oddByTank };
+    return { systems, oddByTank };
   };
 }

@@ -37,20 +37,20 @@ it('a run whose numbers no model knows is a card that says so; the others, the s
 
 it('what the schema takes the model knows: −5 °C and 60 ppt are no water of a vessel, a tank or a bag', () => {
   const run = startRun([1]).payload as Payloads['run.started'];
-  const water: Said = {
-    kind: 'water.added',
-    payload: { water: 'w', name: 'w', type: 'marine', temperatureC: 25, salinityPpt: 33, volumeL: 60 },
+  const system: Said = {
+    kind: 'system.added',
+    payload: { system: 'w', name: 'w', type: 'marine', temperatureC: 25, salinityPpt: 33, volumeL: 60 },
   };
   const started = (start: object, tank: object): Said => ({
     kind: 'run.started',
     payload: { ...run, start: { ...run.start, ...start }, water: { ...run.water, ...tank } },
   });
   const check = (said: Said) => checkAct(JSON.parse(JSON.stringify(house.actOf([said]))));
-  expect([check(started({}, {})).ok, check(water).ok]).toEqual([true, true]);
+  expect([check(started({}, {})).ok, check(system).ok]).toEqual([true, true]);
   for (const bad of [{ temperature: -5 }, { salinity: 60 }])
     expect([check(started(bad, {})).ok, check(started({}, bad)).ok]).toEqual([false, false]);
   for (const bad of [{ temperatureC: -5 }, { salinityPpt: 60 }])
-    expect(check({ ...water, payload: { ...water.payload, ...bad } }).ok).toBe(false);
+    expect(check({ ...system, payload: { ...system.payload, ...bad } }).ok).toBe(false);
   expect(house.codes(KEEPER, read('bag', 'crate-1-bag1', 'salinity', 60))).toEqual(['reading.implausible']);
 });
 
@@ -64,7 +64,7 @@ it('a vessel that was forgotten is followed for a week and no longer', () => {
 });
 
 const QUANTITIES: readonly Quantity[] = ['temperature', 'salinity', 'pH', 'alkalinity', 'hardness', 'ammonia', 'oxygen'];
-const read = (kind: 'bag' | 'water', id: string, quantity: Quantity, value: number): Said => ({
+const read = (kind: 'bag' | 'system', id: string, quantity: Quantity, value: number): Said => ({
   kind: 'reading.taken',
   payload: { subject: { kind, id }, quantity, reading: { value, typed: String(value), method: 'meter', source: 'measured' } },
 });
@@ -79,7 +79,7 @@ it.each(Array.from({ length: CASES }, (_, index) => (index * 13) % 64))('bag and
   };
   for (let index = 0; index < QUANTITIES.length; index += 1) {
     house.codes(KEEPER, read('bag', 'crate-1-bag3', ...at(index)));
-    house.codes(KEEPER, read('water', 'salt', ...at(index + 1)));
+    house.codes(KEEPER, read('system', 'salt', ...at(index + 1)));
   }
   everyView();
   const choose: Said = {

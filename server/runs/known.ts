@@ -18,7 +18,7 @@ type Row = {
   code: string;
   purpose: RunCard['tank']['purpose'];
   type: RunCard['tank']['type'];
-  water: string;
+  system: string;
   holdKnown: number;
   onHold: number;
 };
@@ -33,11 +33,11 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
     r.entry, r.id run, r.at_ms startedAtMs, ${personName('r."by"')} by, r.facts, r.lot, l.label lotLabel,
     coalesce((select n from p_balance b where b.lot = r.lot and b.place = r.id), 0) n,
     (select json_object('is', json_extract(k.facts, '$.is'), 'bears', json_extract(k.facts, '$.bears'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt')) from p_species k where k.id = l.species) kind,
-    t.id tank, t.code, t.purpose, t.water, w.type,
+    t.id tank, t.code, t.purpose, t.system, w.type,
     ${HOLD_OPEN('r.lot')} onHold,
     ${HOLD_OPEN('r.lot')} or exists (select 1 from p_run_from f join p_tank o on o.id = f.place where f.run = r.id)
       or exists (select 1 from p_balance b join p_tank o on o.id = b.place where b.lot = r.lot and b.inside = 1 and b.n > 0) holdKnown`;
-  const joined = 'join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_water w on w.id = t.water';
+  const joined = 'join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_system w on w.id = t.system';
   // `n <> 0` is what the index of balances that are not empty is made by.
   const open = client.prepare(`
     select ${columns} from p_balance o join p_bench_run r on r.id = o.place and r.lot = o.lot ${joined}
@@ -59,8 +59,8 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
   const touched = client.prepare(`
     select what, atMs, by from (
       select 'water changed: ' || round(x.litres, 1) || ' L' what, x.at_ms atMs, ${personName('x."by"')} by from p_exchange x join p_tank t on t.id = x.tank
-        where t.water = @water and x.at_ms > @sinceMs and x.voided_by is null
-      union all select 'a remedy begun: ' || c.family, c.at_ms, ${personName('c."by"')} from p_course c where c.water = @water and c.at_ms > @sinceMs and c.voided_by is null
+        where t.system = @system and x.at_ms > @sinceMs and x.voided_by is null
+      union all select 'a remedy begun: ' || c.family, c.at_ms, ${personName('c."by"')} from p_course c where c.system = @system and c.at_ms > @sinceMs and c.voided_by is null
     ) order by atMs desc limit 1`);
   const fewer = client.prepare(`
     select entry, atMs, by, n, how from (
@@ -74,14 +74,14 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
 
   return (only) =>
     ((only === undefined ? open.all() : one.all(only)) as Row[]).map((row): Known => {
-      const { facts, kind, tank, code, purpose, type, water, holdKnown, onHold, ...rest } = row;
+      const { facts, kind, tank, code, purpose, type, system, holdKnown, onHold, ...rest } = row;
       const started = JSON.parse(facts) as RunStarted;
       return {
         ...rest,
         started,
         method: started.method,
         kind: parsed<RunCard['kind']>(kind),
-        tank: { id: tank, code, purpose, type, water },
+        tank: { id: tank, code, purpose, type, system },
         holdKnown: holdKnown === 1,
         onHold: onHold === 1,
         from: from.all(row.run) as RunCard['from'],
@@ -94,17 +94,17 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
             ...(instrument === null ? {} : { instrument }),
           }),
         ),
-        meterChecks: (checks.all(row.run, water) as (Omit<Check, 'adjusted'> & { adjusted: number })[]).map((check) => ({
+        meterChecks: (checks.all(row.run, system) as (Omit<Check, 'adjusted'> & { adjusted: number })[]).map((check) => ({
           ...check,
           adjusted: check.adjusted === 1,
         })),
-        tankSince: (since.all(water, row.startedAtMs) as SinceRow[]).map(({ quantity, value, atMs, instrument }): TankSince => ({
+        tankSince: (since.all(system, row.startedAtMs) as SinceRow[]).map(({ quantity, value, atMs, instrument }): TankSince => ({
           atMs,
           water: { [quantity]: value },
           ...(instrument === null ? {} : { instrument }),
         })),
         fewer: fewer.all({ run: row.run }) as Fewer[],
-        tankTouched: touched.get({ water, sinceMs: row.startedAtMs }) as RunCard['tankTouched'],
+        tankTouched: touched.get({ system, sinceMs: row.startedAtMs }) as RunCard['tankTouched'],
       };
     });
 }

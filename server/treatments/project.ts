@@ -10,7 +10,7 @@ export const treatmentProjectors: MakeProjectors<RemedyEntries> = (db) => {
   return {
     'remedy.begun': {
       voids: ['p_course'],
-      project: (entry) => course({ ...factOf(entry), id: entry.payload.course, water: entry.payload.water, family: entry.payload.family }),
+      project: (entry) => course({ ...factOf(entry), id: entry.payload.course, system: entry.payload.system, family: entry.payload.family }),
     },
     'remedy.ended': {
       voids: ['p_course_end'],

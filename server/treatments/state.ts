@@ -9,7 +9,7 @@ export function treatmentState(client: Database.Database): Pick<HouseState, 'ope
   const ask = makeAsk(client);
   const frail = ask.values<string>(
     `select distinct l.label from p_tank t join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0 and b.n > 0 join p_lot l on l.id = b.lot
-      where t.water = @water and (
+      where t.system = @system and (
         not exists (select 1 from p_feed f where f.lot = b.lot and f.response in ('ate', 'charged') and f.at_ms between @since and @now and f.voided_by is null)
         or exists (select 1 from p_odd o join json_each(o.signs) j where o.lot = b.lot and o.at_ms between @since and @now and o.voided_by is null
           and json_extract(j.value, '$.sign') in (select value from json_each(@weak))))
@@ -17,8 +17,8 @@ export function treatmentState(client: Database.Database): Pick<HouseState, 'ope
   );
   return {
     openCourses: ask.all<CourseFacts>(`
-      select c.id, c.water, c.family, c.at_ms begunAtMs from p_course c
-      where c.water = ? and c.voided_by is null and not exists (select 1 from p_course_end x where x.course = c.id and x.voided_by is null)`),
-    frailOn: (water, atMs) => frail({ water, now: atMs, since: atMs - FRAIL_MS, weak: WEAK_SIGNS }),
+      select c.id, c.system, c.family, c.at_ms begunAtMs from p_course c
+      where c.system = ? and c.voided_by is null and not exists (select 1 from p_course_end x where x.course = c.id and x.voided_by is null)`),
+    frailOn: (system, atMs) => frail({ system, now: atMs, since: atMs - FRAIL_MS, weak: WEAK_SIGNS }),
   };
 }

@@ -26,14 +26,14 @@ export const makeFindView: MakeView<'find'> = (client) => {
   const ofSupplier = lotsWhere('l.supplier = ?');
   const ofCrate = lotsWhere('l.crate = ?');
   const inTank = lotsWhere('exists (select 1 from p_balance b where b.lot = l.id and b.place = ? and b.n > 0)');
-  const onWater = lotsWhere(
-    'exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = l.id and t.water = ? and b.n > 0)',
+  const onSystem = lotsWhere(
+    'exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = l.id and t.system = ? and b.n > 0)',
   );
   const forCustomer = lotsWhere(`exists (select 1 from p_promise p where p.lot = l.id and p.for_whom = ? and ${PROMISED})`);
   const tanks = client.prepare(
     `select id, code name from p_tank t where (code like @like or id = @text) and ${IN_HOUSE('t')} order by length(code), code limit 6`,
   );
-  const waters = client.prepare(`select id, name from p_water t where name like @like and ${IN_HOUSE('t')} order by name limit 4`);
+  const systems = client.prepare(`select id, name from p_system t where name like @like and ${IN_HOUSE('t')} order by name limit 4`);
   const suppliers = client.prepare('select id, name from p_supplier where name like @like and voided_by is null order by name limit 4');
   const crates = client.prepare(
     'select c.id, c.label name, s.name detail from p_crate c join p_supplier s on s.id = c.supplier where (c.label like @like or c.id = @text) and c.voided_by is null order by c.promised_at_ms desc limit 5',
@@ -75,7 +75,7 @@ export const makeFindView: MakeView<'find'> = (client) => {
       ...named('customer', customers.all(asked), forCustomer, 'promised to'),
       ...named('crate', crates.all(asked), ofCrate),
       ...named('supplier', suppliers.all(asked), ofSupplier),
-      ...named('water', waters.all(asked), onWater),
+      ...named('system', systems.all(asked), onSystem),
     ];
     // A tank called just so is what was meant.
     const exact = (hit: Hit) => hit.name.toLowerCase() === text.toLowerCase();

@@ -4,7 +4,7 @@ import type { ToolFields } from '#core/exposure/index.ts';
 import type { Flow } from '#core/room/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
 import { personName, prepareSpeciesNames } from '../now/rows.ts';
-import { IN_HOUSE, WATER_NOW } from '../now/sqlFragments.ts';
+import { IN_HOUSE, SYSTEM_NOW } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 
 export const makeHouseView: MakeView<'house'> = (client) => {
@@ -12,12 +12,12 @@ export const makeHouseView: MakeView<'house'> = (client) => {
     select p.id, p.entry, p.name, p.title, p.role, c.person is not null hasPin,
       (select e.act_id from p_retirement x join entry e on e.id = x.entry where x.thing = p.id and x.voided_by is null) leftAct
     from p_person p left join credential c on c.person = p.id where p.voided_by is null order by leftAct is not null, p.name`);
-  const waters = client.prepare(`
-    select n.*, w.temperature_c setC, w.salinity_ppt setPpt, (select count(*) from p_tank t where t.water = n.id and ${IN_HOUSE('t')}) tanks
-    from (${WATER_NOW}) n join p_water w on w.id = n.id where ${IN_HOUSE('n')} order by n.name`);
+  const systems = client.prepare(`
+    select n.*, w.temperature_c setC, w.salinity_ppt setPpt, (select count(*) from p_tank t where t.system = n.id and ${IN_HOUSE('t')}) tanks
+    from (${SYSTEM_NOW}) n join p_system w on w.id = n.id where ${IN_HOUSE('n')} order by n.name`);
   const racks = client.prepare(`select id, entry, name, room, walk from p_rack t where ${IN_HOUSE('t')} order by walk, name`);
   const tanks = client.prepare(`
-    select id, entry, code, rack, water, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn, flow,
+    select id, entry, code, rack, system, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn, flow,
       coalesce((select sum(n) from p_balance b where b.place = t.id and b.inside = 1 and b.n <> 0), 0) heads
     from p_tank t where ${IN_HOUSE('t')} order by "row", "column", code`);
   const tools = client.prepare(`select id, entry, facts from p_tool t where ${IN_HOUSE('t')} order by name`);
@@ -44,8 +44,8 @@ export const makeHouseView: MakeView<'house'> = (client) => {
       people: (people.all() as (HouseView['people'][number] & { hasPin: number | boolean; leftAct: string | null })[]).map(
         ({ leftAct, ...one }) => ({ ...one, hasPin: Boolean(one.hasPin), ...(leftAct === null ? {} : { leftAct }) }),
       ),
-      waters: (waters.all() as (HouseView['waters'][number] & { setC: number; setPpt: number })[]).map(({ setC, setPpt, ...water }) => ({
-        ...water,
+      systems: (systems.all() as (HouseView['systems'][number] & { setC: number; setPpt: number })[]).map(({ setC, setPpt, ...system }) => ({
+        ...system,
         set: { temperatureC: setC, salinityPpt: setPpt },
       })),
       racks: (racks.all() as Omit<HouseView['racks'][number], 'tanks'>[]).map((rack) => ({

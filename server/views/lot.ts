@@ -107,7 +107,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
 const SHOWN = 60;
 
 function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
-  const plumbing = client.prepare('select tank, water, at_ms atMs from p_plumbing');
+  const plumbing = client.prepare('select tank, system, at_ms atMs from p_plumbing');
   const legs = client.prepare(
     'select l.entry, l.lot, l.place, l.n, l.at_ms atMs from json_each(?) j cross join p_leg l on l.place = j.value and l.at_ms >= ? where l.voided_by is null',
   );
@@ -125,8 +125,8 @@ function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
     if (stood.length === 0 || firstMs === undefined) return [];
     const sinceMs = Math.min(...kin.map(({ lot }) => (firstOf.get(lot) as number | null) ?? firstMs)) - 1;
     const pipes = plumbing.all() as HoldRows['plumbing'];
-    const waters = new Set(pipes.filter(({ tank }) => stood.includes(tank)).map(({ water }) => water));
-    const json = JSON.stringify([...new Set(pipes.filter(({ water }) => waters.has(water)).map(({ tank }) => tank))]);
+    const systems = new Set(pipes.filter(({ tank }) => stood.includes(tank)).map(({ system }) => system));
+    const json = JSON.stringify([...new Set(pipes.filter(({ system }) => systems.has(system)).map(({ tank }) => tank))]);
     const rows = {
       sinceMs,
       plumbing: pipes,
@@ -145,7 +145,7 @@ function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
         ? []
         : list.flatMap((stay) =>
             own.flatMap((mine): Omit<Sharing, 'label'>[] => {
-              if (mine.water !== stay.water) return [];
+              if (mine.system !== stay.system) return [];
               const fromMs = Math.max(mine.fromMs, stay.fromMs);
               const untilMs = Math.min(mine.untilMs, stay.untilMs ?? Infinity);
               return fromMs < untilMs ? [{ lot: other, place: stay.place, fromMs, ...(untilMs === Infinity ? {} : { untilMs }) }] : [];

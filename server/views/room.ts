@@ -1,13 +1,13 @@
 // The room: racks as they stand with who lives where; with a bag in hand also every tank's reasons against it.
-import type { RackCard, TankCard, WaterCard } from '#contract/views.ts';
-import { CALM_SYSTEM, fit, type Meetings, type Newcomer, type SystemFacts } from '#core/placement/index.ts';
+import type { RackCard, TankCard, SystemCard } from '#contract/views.ts';
+import { CALM_SYSTEM, fit, type Meetings, type Newcomer, type SystemState } from '#core/placement/index.ts';
 import { whoRestarts, type Placed } from '#core/quarantine/index.ts';
 import { type Flow, type Purpose, type Vessel } from '#core/room/index.ts';
 import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
 import type { SpeciesAdded } from '#core/species/index.ts';
 import { prepareBenchBag } from '../bench/known.ts';
 import { bagCard, prepareBags } from '../dock/bags.ts';
-import { IN_HOUSE, WATER_NOW } from '../now/sqlFragments.ts';
+import { IN_HOUSE, SYSTEM_NOW } from '../now/sqlFragments.ts';
 import { prepareComing, type ComingLot } from '../placement/coming.ts';
 import { prepareSystems } from '../placement/systems.ts';
 import { prepareWeak } from '../placement/weak.ts';
@@ -18,7 +18,7 @@ import type { MakeView } from './view.ts';
 type TankRow = {
   id: string;
   rack: string;
-  water: string;
+  system: string;
   code: string;
   volumeL: number;
   purpose: Purpose;
@@ -34,11 +34,11 @@ type TankRow = {
 export const makeRoomView: MakeView<'room'> = (client) => {
   const racks = client.prepare(`select id, name, room, walk from p_rack t where ${IN_HOUSE('t')} order by walk, name`);
   const tanks = client.prepare(
-    `select id, entry, rack, water, code, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn, flow
+    `select id, entry, rack, system, code, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn, flow
      from p_tank t where ${IN_HOUSE('t')} order by "row", "column", code`,
   );
-  const waters = client.prepare(
-    `select w.*, (select count(*) from p_tank t where t.water = w.id and ${IN_HOUSE('t')}) tanks from (${WATER_NOW}) w order by w.name`,
+  const systems = client.prepare(
+    `select w.*, (select count(*) from p_tank t where t.system = w.id and ${IN_HOUSE('t')}) tanks from (${SYSTEM_NOW}) w order by w.name`,
   );
   const species = client.prepare('select id, facts from p_species');
   const coming = prepareComing(client);
@@ -46,7 +46,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
   const complete = prepareBenchBag(client);
   const occupants = prepareOccupants(client);
   const suspects = prepareSuspects(client);
-  const systems = prepareSystems(client);
+  const systemStates = prepareSystems(client);
   const isWeak = prepareWeak(client);
   const rulesNow = client.prepare('select rules from p_house').pluck();
   const suppliers = client
@@ -55,8 +55,8 @@ export const makeRoomView: MakeView<'room'> = (client) => {
 
   return ({ now, query }) => {
     const living = occupants();
-    const waterById = new Map((waters.all() as WaterCard[]).map((water) => [water.id, water]));
-    const { waters: suspect, oddByTank } = suspects(now);
+    const waterById = new Map((systems.all() as SystemCard[]).map((system) => [system.id, system]));
+    const { systems: suspect, oddByTank } = suspects(now);
     const comingTo = coming.byTank();
     const found = query.bag ? oneBag.get(query.bag) : undefined;
     const bag = found ? complete(bagCard(found)) : undefined;
@@ -97,12 +97,12 @@ export const makeRoomView: MakeView<'room'> = (client) => {
       // Landed it is among them itself, unless it goes elsewhere.
       return untanked + chosen - (bag.landed && (bag.tank === undefined || bag.tank.id === tank) ? n : 0);
     };
-    const judged = newcomer ? systems() : new Map<string, SystemFacts>();
+    const judged = newcomer ? systemStates() : new Map<string, SystemState>();
     const rules = (JSON.parse((rulesNow.get() as string | undefined) ?? 'null') as HouseRules | null) ?? STARTING_RULES;
     const placed = newcomer ? placedIn(tankRows, living) : [];
     const cards = tankRows.map(({ rack, lid, hangsIn, flow, ...tank }): [string, TankCard] => {
       const here = living.get(tank.id) ?? [];
-      const water = waterById.get(tank.water)!;
+      const system = waterById.get(tank.system)!;
       const toCome = comingTo.get(tank.id) ?? [];
       const residents = here.map(({ lot, label, n, sizeCm, promised, species: kind }) => ({
         lot,
@@ -114,21 +114,21 @@ export const makeRoomView: MakeView<'room'> = (client) => {
         species: kind && shelf.get(kind.id),
       }));
       const place = {
-        ...water,
+        ...system,
         purpose: tank.purpose,
         lid: lid === 1,
         volumeL: tank.volumeL,
         vessel: tank.vessel,
         ...(flow === null ? {} : { flow }),
-        system: judged.get(tank.water) ?? CALM_SYSTEM,
-        suspect: suspect.has(tank.water),
+        systemState: judged.get(tank.system) ?? CALM_SYSTEM,
+        suspect: suspect.has(tank.system),
       };
       return [
         rack,
         {
           ...tank,
           lid: lid === 1,
-          suspect: suspect.has(tank.water),
+          suspect: suspect.has(tank.system),
           coming: toCome.reduce((sum, { bags }) => sum + bags, 0),
           ...(hangsIn === null ? {} : { hangsIn }),
           ...(flow === null ? {} : { flow }),
@@ -141,7 +141,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
               coming: toCome
                 .filter(({ lot }) => lot !== newcomer.lot)
                 .map(({ species: kind, ...one }) => ({ ...one, species: kind === null ? undefined : shelf.get(kind) })),
-              meets: meetingsAt(tank.water, newcomer, placed),
+              meets: meetingsAt(tank.system, newcomer, placed),
               rules: rules.places,
               now,
             }),
@@ -153,7 +153,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
         ...rack,
         tanks: cards.filter(([id]) => id === rack.id).map(([, card]) => card),
       })),
-      waters: [...waterById.values()],
+      systems: [...waterById.values()],
       bag,
       ...(inHand ? { lot: { lot: inHand.lot, from: query.from! } } : {}),
     };
@@ -163,14 +163,14 @@ export const makeRoomView: MakeView<'room'> = (client) => {
 const placedIn = (tanks: readonly TankRow[], living: ReadonlyMap<string, Living[]>): Placed[] =>
   tanks
     .filter(({ purpose }) => purpose !== 'customer')
-    .flatMap(({ id, water }) =>
-      (living.get(id) ?? []).map(({ lot, label, hold }) => ({ lot, label, tank: id, water, onHold: hold !== undefined })),
+    .flatMap(({ id, system }) =>
+      (living.get(id) ?? []).map(({ lot, label, hold }) => ({ lot, label, tank: id, system, onHold: hold !== undefined })),
     );
 
 /** Who of a system loses clear days; how many each loses is the clocks' to say. */
-function meetingsAt(water: string, { lot, holdDone }: Newcomer, placed: readonly Placed[]): Meetings | undefined {
-  if (placed.some((one) => one.lot === lot && one.water === water)) return undefined;
-  const { restarted, exposed, newcomerExposed } = whoRestarts({ lot, onHold: !holdDone, fromWater: '', toWater: water }, placed);
+function meetingsAt(system: string, { lot, holdDone }: Newcomer, placed: readonly Placed[]): Meetings | undefined {
+  if (placed.some((one) => one.lot === lot && one.system === system)) return undefined;
+  const { restarted, exposed, newcomerExposed } = whoRestarts({ lot, onHold: !holdDone, fromSystem: '', toSystem: system }, placed);
   return {
     restarted: [...new Map(restarted.map(({ lot: id, label }) => [id, { label }])).values()],
     exposed: [...new Set(exposed.map(({ label }) => label))],

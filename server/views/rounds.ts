@@ -13,7 +13,7 @@ import type { MakeView } from './view.ts';
 /** Tank `t` is on the walk: fish live in it, and it is ours. */
 const WALKED = `t.purpose <> 'customer' and exists (select 1 from p_balance b where b.place = t.id and b.inside = 1 and b.n <> 0)`;
 
-type TankRow = { id: string; code: string; rack: string; walk: number; row: number; column: number; water: string; purpose: Purpose };
+type TankRow = { id: string; code: string; rack: string; walk: number; row: number; column: number; system: string; purpose: Purpose };
 type LookRow = { tank: string; by: string; atMs: number; allWell: number };
 type FeedRow = { tank: string; lot: string; food: string; response: Response; atMs: number };
 
@@ -33,7 +33,7 @@ export function prepareLeft(client: Database.Database): (day: number) => Record<
 
 export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const tanks = client.prepare(`
-    select t.id, t.code, r.name rack, r.walk, t."row", t."column", t.water, t.purpose from p_tank t join p_rack r on r.id = t.rack
+    select t.id, t.code, r.name rack, r.walk, t."row", t."column", t.system, t.purpose from p_tank t join p_rack r on r.id = t.rack
     where ${WALKED}`);
   const looks = client.prepare(`
     select tank, ${personName('"by"')} by, max(at_ms) atMs, min(all_well) allWell from p_look where day = ? and round = ? and voided_by is null group by tank`);
@@ -52,7 +52,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const current = roundAt(now, zone, rules.eveningFromHour);
     const round = (ROUNDS as readonly string[]).includes(query.round ?? '') ? (query.round as RoundName) : current.round;
     const living = occupants();
-    const { waters, oddByTank } = suspects(now);
+    const { systems, oddByTank } = suspects(now);
     const lookOf = new Map((looks.all(current.day, round) as LookRow[]).map((look) => [look.tank, look]));
     const meals = new Map((fed.all() as FeedRow[]).map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
     const lastMeals = new Map(
@@ -70,7 +70,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         { lastMealMs: lastMeals.get(`${tank}|${lot}`), releasedMs: sinceMs },
         { now, zone, rules: rules.hungryAfterDays },
       );
-    const ordered = walkingOrder((tanks.all() as TankRow[]).map((tank) => ({ ...tank, suspect: waters.has(tank.water) })));
+    const ordered = walkingOrder((tanks.all() as TankRow[]).map((tank) => ({ ...tank, suspect: systems.has(tank.system) })));
     return {
       day: current.day,
       round,

@@ -27,7 +27,7 @@ it('tells what happened in it, with what to call everything, but not every plain
   house.must(KEEPER, {
     kind: 'reading.taken',
     payload: {
-      subject: { kind: 'water', id: 'salt' },
+      subject: { kind: 'system', id: 'salt' },
       quantity: 'temperature',
       reading: { value: 25.1, typed: '25.1', method: 'in the water', source: 'measured' },
     },
@@ -74,13 +74,13 @@ describe('a bucket', () => {
   beforeEach(() => {
     house.must(
       LEAD,
-      { kind: 'water.added', payload: { water: 'pail', name: 'pail', type: 'marine', temperatureC: 25, salinityPpt: 33, volumeL: 12 } },
+      { kind: 'system.added', payload: { system: 'pail', name: 'pail', type: 'marine', temperatureC: 25, salinityPpt: 33, volumeL: 12 } },
       {
         kind: 'tank.added',
         payload: {
           tank: 'B1',
           rack: 'back',
-          water: 'pail',
+          system: 'pail',
           code: 'B1',
           volumeL: 12,
           purpose: 'hold',

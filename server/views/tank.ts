@@ -38,7 +38,7 @@ export const makeTankView: MakeView<'tank'> = (client) => {
     from p_leg g join p_loss x on x.entry = g.entry join p_lot l on l.id = x.lot
     where g.place = ? and g.n < 0 and x.voided_by is null order by x.at_ms desc, x.entry desc limit ${LOSSES_SHOWN}`);
   const courses = client.prepare(`
-    select id course, family, at_ms begunAtMs from p_course c where water = ? and voided_by is null
+    select id course, family, at_ms begunAtMs from p_course c where system = ? and voided_by is null
       and not exists (select 1 from p_course_end x where x.course = c.id and x.voided_by is null) order by at_ms`);
   const legs = client.prepare(`
     select g.lot, l.label, g.entry, g.at_ms atMs, g.n from p_leg g join p_lot l on l.id = g.lot where g.place = ? and g.voided_by is null`);
@@ -62,18 +62,18 @@ export const makeTankView: MakeView<'tank'> = (client) => {
     const whole = room({ ...request, query: {} }) as RoomView;
     const rack = whole.racks.find(({ tanks }) => tanks.some((tank) => tank.id === id))!;
     const tank = rack.tanks.find((one) => one.id === id)!;
-    const water = whole.waters.find((one) => one.id === tank.water)!;
+    const system = whole.systems.find((one) => one.id === tank.system)!;
     const look = lastLook.get(id) as { atMs: number; by: string; allWell: number } | undefined;
     return {
       tank: { ...tank, rack: rack.id, rackName: rack.name, room: rack.room },
-      water: {
-        ...water,
+      system: {
+        ...system,
         others: whole.racks.flatMap(({ tanks }) =>
-          tanks.filter((one) => one.water === water.id && one.id !== id).map((one) => ({ id: one.id, code: one.code })),
+          tanks.filter((one) => one.system === system.id && one.id !== id).map((one) => ({ id: one.id, code: one.code })),
         ),
-        courses: courses.all(water.id) as NonNullable<TankView['water']>['courses'],
+        courses: courses.all(system.id) as NonNullable<TankView['system']>['courses'],
       },
-      readings: readings.all(water.id) as TankView['readings'],
+      readings: readings.all(system.id) as TankView['readings'],
       holds: tank.occupants.flatMap(({ lot, hold }): HoldsView['holds'] => (hold ? holds(request, lot) : [])),
       stays: stays(id),
       ...(look ? { lastLook: { ...look, allWell: look.allWell === 1 } } : {}),

@@ -19,11 +19,11 @@ const ABOUT_TANK = `
   select entry, at_ms from p_leg where place = @id and voided_by is null
   union select entry, at_ms from p_look where tank = @id and (all_well = 0 or note is not null) and voided_by is null
   union select entry, at_ms from p_mishap where tank = @id and voided_by is null
-  union select entry, at_ms from p_reading where subject = (select water from p_tank where id = @id) and voided_by is null
+  union select entry, at_ms from p_reading where subject = (select system from p_tank where id = @id) and voided_by is null
   union select entry, at_ms from p_tool_use where tank = @id and voided_by is null
   union select entry, at_ms from p_exchange where (tank = @id or from_tank = @id) and voided_by is null
-  union select entry, at_ms from p_course where water = (select water from p_tank where id = @id) and voided_by is null
-  union select x.entry, x.at_ms from p_course_end x join p_course c on c.id = x.course where c.water = (select water from p_tank where id = @id) and x.voided_by is null
+  union select entry, at_ms from p_course where system = (select system from p_tank where id = @id) and voided_by is null
+  union select x.entry, x.at_ms from p_course_end x join p_course c on c.id = x.course where c.system = (select system from p_tank where id = @id) and x.voided_by is null
   union select entry, at_ms from p_change where of = 'tank:' || @id
   union select entry, at_ms from p_plumbing where tank = @id
   union select entry, at_ms from p_stay where place = @id and voided_by is null

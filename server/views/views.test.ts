@@ -50,7 +50,7 @@ describe('topics', () => {
         {
           kind: 'reading.taken',
           payload: {
-            subject: { kind: 'water', id: 'salt' },
+            subject: { kind: 'system', id: 'salt' },
             quantity: 'temperature',
             reading: { value: 24, typed: '24', method: 'meter', source: 'measured' },
           },
@@ -148,7 +148,7 @@ describe('dock', () => {
       alive: 4,
       holdKnown: false,
       told: { salinityPpt: 32 },
-      water: { id: 'salt', temperatureC: 25, salinityPpt: 32 },
+      system: { id: 'salt', temperatureC: 25, salinityPpt: 32 },
     });
   });
 
@@ -159,16 +159,16 @@ describe('dock', () => {
       kind: 'reading.taken',
       occurredAtMs: T0 - agoMs,
       payload: {
-        subject: { kind: 'water', id: 'salt' },
+        subject: { kind: 'system', id: 'salt' },
         quantity: 'temperature',
         reading: { value, typed: String(value), method: 'meter', source: 'measured' },
       },
     });
     const latest = house.must(KEEPER, read(24.2, HOUR_MS));
     house.must(KEEPER, read(23, 2 * HOUR_MS));
-    expect(house.view('bench').bags[0]!.water).toMatchObject({ temperatureC: 24.2, temperatureMethod: 'meter' });
+    expect(house.view('bench').bags[0]!.system).toMatchObject({ temperatureC: 24.2, temperatureMethod: 'meter' });
     house.must(KEEPER, undo(latest));
-    expect(house.view('bench').bags[0]!.water!.temperatureC).toBe(23);
+    expect(house.view('bench').bags[0]!.system!.temperatureC).toBe(23);
   });
 });
 

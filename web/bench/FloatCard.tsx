@@ -30,23 +30,23 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
   const known = {
     bagC: knownC,
     bag: degrees(knownC),
-    tank: degrees(bag.water!.temperatureC),
-    water: bag.waterL === undefined ? '' : units.bare('volume', bag.waterL),
+    tank: degrees(bag.system!.temperatureC),
+    system: bag.waterL === undefined ? '' : units.bare('volume', bag.waterL),
   };
   const [bagText, setBagText] = useState(known.bag);
   const [method, setMethod] = useState<Method>(bag.temperature?.method ?? 'folded');
   const [tankText, setTankText] = useState(known.tank);
-  const [waterText, setWaterText] = useState(known.water);
+  const [waterText, setWaterText] = useState(known.system);
   // A tank that was matched to the bag holds another salinity now: written here, it is what the release is judged by.
-  const saltWas = units.bare('salinity', bag.water!.salinityPpt);
+  const saltWas = units.bare('salinity', bag.system!.salinityPpt);
   const [saltText, setSaltText] = useState(saltWas);
-  const salt = saltText === saltWas ? asKnown(bag.water!.salinityPpt, saltText) : units.read('salinity', saltText, bag.water!.temperatureC);
+  const salt = saltText === saltWas ? asKnown(bag.system!.salinityPpt, saltText) : units.read('salinity', saltText, bag.system!.temperatureC);
   const [byHand, setByHand] = useState(false);
   const [bags, setBags] = useState(1);
   const along = others.slice(0, bags - 1);
   const bagC = bagText === known.bag ? asKnown(known.bagC, bagText) : units.read('temperature', bagText);
-  const tankC = tankText === known.tank ? asKnown(bag.water!.temperatureC, tankText) : units.read('temperature', tankText);
-  const water = waterText === known.water ? asKnown(bag.waterL, waterText) : units.read('volume', waterText);
+  const tankC = tankText === known.tank ? asKnown(bag.system!.temperatureC, tankText) : units.read('temperature', tankText);
+  const water = waterText === known.system ? asKnown(bag.waterL, waterText) : units.read('volume', waterText);
   const time =
     bagC.ok && tankC.ok && water.ok && water.value > 0
       ? floatTime({ bagC: bagC.value, tankC: tankC.value, volumeL: water.value, withinC: house.rules.floatWithinC })
@@ -66,8 +66,8 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
     const tankReading: Reading = {
       value: tankC.value,
       typed: tankC.typed,
-      method: isSetPoint ? (bag.water!.temperatureMethod ?? 'label') : 'in the water',
-      source: isSetPoint && !bag.water!.temperatureMethod ? 'told' : 'measured',
+      method: isSetPoint ? (bag.system!.temperatureMethod ?? 'label') : 'in the water',
+      source: isSetPoint && !bag.system!.temperatureMethod ? 'told' : 'measured',
     };
     const readings: Draft[] = [];
     if (told ? !isTold : bagText !== known.bag)
@@ -78,13 +78,13 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
     if (!isSetPoint)
       readings.push({
         kind: 'reading.taken',
-        payload: { subject: { kind: 'water', id: bag.water!.id }, quantity: 'temperature', reading: tankReading },
+        payload: { subject: { kind: 'system', id: bag.system!.id }, quantity: 'temperature', reading: tankReading },
       });
     if (salt.ok && saltText !== saltWas)
       readings.push({
         kind: 'reading.taken',
         payload: {
-          subject: { kind: 'water', id: bag.water!.id },
+          subject: { kind: 'system', id: bag.system!.id },
           quantity: 'salinity',
           reading: {
             value: salt.value,
@@ -165,7 +165,7 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
               <span className="soft">Give both temperatures and the water in the bag.</span>
             )}
           </div>
-          <SalinityStep bag={bag} tankPpt={salt.ok ? salt.value : bag.water!.salinityPpt} />
+          <SalinityStep bag={bag} tankPpt={salt.ok ? salt.value : bag.system!.salinityPpt} />
           <div className="waters">
             <div>
               <QuantityField
@@ -197,7 +197,7 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
                 text={tankText}
                 onChange={setTankText}
                 hint={
-                  bag.water!.temperatureMethod ? `Last reading, ${bag.water!.temperatureMethod}.` : 'What it is set to, not measured today.'
+                  bag.system!.temperatureMethod ? `Last reading, ${bag.system!.temperatureMethod}.` : 'What it is set to, not measured today.'
                 }
               />
               <QuantityField

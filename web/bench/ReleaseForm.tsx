@@ -34,7 +34,7 @@ export function ReleaseForm({ bag, run, early = false, onBack, others = [] }: Pr
   const holdAgain = useHoldAgain({ lot: bag.lot, label: bag.lotLabel, into: alive > 0 ? [bag.tank!.id] : [] });
   const found = alive + dead;
   const code = bag.tank!.code;
-  const policy = house.rules.holds[holdClassOf({ is: bag.kind?.is }, bag.water!.type)];
+  const policy = house.rules.holds[holdClassOf({ is: bag.kind?.is }, bag.system!.type)];
   const release = () => {
     const counted: Draft[] =
       found === bag.alive
@@ -46,7 +46,7 @@ export function ReleaseForm({ bag, run, early = false, onBack, others = [] }: Pr
             },
           ];
     const hold: Draft[] =
-      bag.holdKnown || alive === 0 || bag.water!.purpose === 'customer'
+      bag.holdKnown || alive === 0 || bag.system!.purpose === 'customer'
         ? []
         : [{ kind: 'hold.opened', payload: { hold: newId(), lot: bag.lot, policy, zero: 'arrival' } }];
     const drafts: Draft[] = [

@@ -106,7 +106,7 @@ describe('before the float', () => {
     ],
     [{ siblings: { salinity: { value: 29, method: 'meter', source: 'measured', atMs: 0 } } }, /29 ppt in another bag/],
     // The wrong water is said whatever kind the tank is.
-    [{ water: { ...bag.water!, type: 'fresh', salinityPpt: 0.2 } }, /down of 27\.8 ppt; they bear 6 ppt at once/],
+    [{ system: { ...bag.system!, type: 'fresh', salinityPpt: 0.2 } }, /down of 27\.8 ppt; they bear 6 ppt at once/],
   ])('salinity told %j: %s', (more, words) => {
     float(more);
     expect(
@@ -117,7 +117,7 @@ describe('before the float', () => {
   });
 
   it('equal waters need no float', () => {
-    float({ told: { salinityPpt: 0.2 }, water: { ...bag.water!, type: 'fresh', salinityPpt: 0.2, temperatureC: 22.2 } });
+    float({ told: { salinityPpt: 0.2 }, system: { ...bag.system!, type: 'fresh', salinityPpt: 0.2, temperatureC: 22.2 } });
     expect(screen.getByText(/no step/)).toBeTruthy();
     expect(screen.getByText(/nothing to wait for/)).toBeTruthy();
   });
@@ -191,11 +191,11 @@ describe('net out', () => {
 
   it('cleared residents that meet them are on hold again by the same act, unless somebody says not', async () => {
     const gramma = { lot: 'gramma', label: 'royal gramma', n: 2, promised: false };
-    const waters = [{ id: 'w', entry: 'e', name: 'Salt', type: 'marine', temperatureC: 25, salinityPpt: 31, volumeL: 300, tanks: 1 }];
+    const systems = [{ id: 'w', entry: 'e', name: 'Salt', type: 'marine', temperatureC: 25, salinityPpt: 31, volumeL: 300, tanks: 1 }];
     const tanks = [tankCard('G1', { occupants: [gramma] })];
     asked = answer({
       '/api/journal': { body: { seq: 1 } },
-      '/api/views/room': { body: { seq: 1, racks: [{ id: 'r', name: 'Gull', room: 'Back', walk: 1, tanks }], waters } },
+      '/api/views/room': { body: { seq: 1, racks: [{ id: 'r', name: 'Gull', room: 'Back', walk: 1, tanks }], systems } },
     });
     floating();
     expect(await screen.findByLabelText(/are on hold again: royal gramma/)).toBeTruthy();

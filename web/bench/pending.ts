@@ -48,7 +48,7 @@ function apply(view: BenchView, entry: Entry, by: string): BenchView {
   return { ...view, floats: [...view.floats, run], bags: view.bags.map((one) => (one.bag === bag ? { ...one, afloat: true } : one)) };
 }
 
-function readInto(bag: BenchBag, { kind, id }: { kind: 'bag' | 'water' | 'run'; id: string }, read: BenchBag['readings']): BenchBag {
+function readInto(bag: BenchBag, { kind, id }: { kind: 'bag' | 'system' | 'run'; id: string }, read: BenchBag['readings']): BenchBag {
   if (kind === 'bag') return bag.bag === id ? { ...bag, readings: { ...bag.readings, ...read } } : bag;
-  return bag.water?.id === id ? { ...bag, water: { ...bag.water, readings: { ...bag.water.readings, ...read } } } : bag;
+  return bag.system?.id === id ? { ...bag, system: { ...bag.system, readings: { ...bag.system.readings, ...read } } } : bag;
 }

@@ -144,7 +144,7 @@ describe('what a view has not seen', () => {
 });
 
 it('a tank is called by its code, from any view of the room that was read; never by its id', () => {
-  const room = { seq: 1, waters: [], racks: [{ id: 'r', name: 'r', room: 'r', walk: 1, tanks: [{ id: '019c-1', code: 'F7' }] }] };
+  const room = { seq: 1, systems: [], racks: [{ id: 'r', name: 'r', room: 'r', walk: 1, tanks: [{ id: '019c-1', code: 'F7' }] }] };
   function Codes() {
     const codeOf = useTankCodes();
     return <p>{`${codeOf('019c-1')} ${codeOf('019c-2')}`}</p>;

@@ -19,10 +19,10 @@ export function ToolTaps({ moves, tank, rack }: Props) {
   const again = useContactAgain({ from: tools.flatMap(elsewhereOf).map((one) => one.tank), to: tank.id });
   const { data: room } = useView('room');
   if (!moves) return null;
-  const onHold = new Set(room ? placedIn(room).flatMap((one) => (one.onHold ? [one.water] : [])) : []);
-  const waterOf = new Map(room?.racks.flatMap((one) => one.tanks).map(({ id, water }) => [id, water] as const));
+  const onHold = new Set(room ? placedIn(room).flatMap((one) => (one.onHold ? [one.system] : [])) : []);
+  const systemOf = new Map(room?.racks.flatMap((one) => one.tanks).map(({ id, system }) => [id, system] as const));
   // Only a tool that is wet from fish on hold puts anybody on hold again.
-  const carries = (tool: ToolCard) => elsewhereOf(tool).some((one) => onHold.has(waterOf.get(one.tank) ?? ''));
+  const carries = (tool: ToolCard) => elsewhereOf(tool).some((one) => onHold.has(systemOf.get(one.tank) ?? ''));
   const used = (tool: ToolCard) =>
     overrule.attempt(
       knowing(

@@ -33,7 +33,7 @@ export function HoldClock({ hold, full = false }: Props) {
           By the rule of {when(hold.opened.atMs)}: {policy.days} clean days, {policy.daysAfterRemedy} after a remedy
           {policy.countsUnderRemedy ? '; days under one count' : ''}. Begins anew with illness or an unexplained death
           {policy.restartsOn.newcomer && ', newcomers on hold'}
-          {policy.restartsOn.illnessInWater && ', illness in its water'}
+          {policy.restartsOn.illnessInSystem && ', illness in its water'}
           {policy.restartsOn.contact && ', tools or water from fish on hold'}.
         </p>
       )}

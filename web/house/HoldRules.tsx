@@ -23,7 +23,7 @@ export const HOLD_FIELDS: FormField[] = [
   { name: 'daysAfterRemedy', type: 'number', label: 'after a remedy has ended', min: 1, max: LONGEST_HOLD_DAYS, whole: true },
   { name: 'countsUnderRemedy', type: 'choice', label: 'Days under a remedy count', options: YES_NO },
   { name: 'newcomer', type: 'choice', label: 'Newcomers on hold begin it anew', options: YES_NO },
-  { name: 'illnessInWater', type: 'choice', label: 'Illness of others on the water begins it anew', options: YES_NO },
+  { name: 'illnessInSystem', type: 'choice', label: 'Illness of others on the water begins it anew', options: YES_NO },
   { name: 'contact', type: 'choice', label: 'A wet tool or water from fish on hold begins it anew', options: YES_NO },
 ];
 const yes = (value: boolean) => (value ? 'yes' : 'no');
@@ -32,21 +32,21 @@ export const holdValues = ({ days, daysAfterRemedy, countsUnderRemedy, restartsO
   daysAfterRemedy: String(daysAfterRemedy),
   countsUnderRemedy: yes(countsUnderRemedy),
   newcomer: yes(restartsOn.newcomer),
-  illnessInWater: yes(restartsOn.illnessInWater),
+  illnessInSystem: yes(restartsOn.illnessInSystem),
   contact: yes(restartsOn.contact),
 });
 export const policyOf = (values: Values): HoldPolicy => ({
   days: numberOf(values.days),
   daysAfterRemedy: numberOf(values.daysAfterRemedy),
   countsUnderRemedy: values.countsUnderRemedy === 'yes',
-  restartsOn: { newcomer: values.newcomer === 'yes', illnessInWater: values.illnessInWater === 'yes', contact: values.contact === 'yes' },
+  restartsOn: { newcomer: values.newcomer === 'yes', illnessInSystem: values.illnessInSystem === 'yes', contact: values.contact === 'yes' },
 });
 
 export function sayPolicy({ days, daysAfterRemedy, countsUnderRemedy, restartsOn }: HoldPolicy): string {
   const anew = [
     'illness',
     restartsOn.newcomer && 'newcomers',
-    restartsOn.illnessInWater && 'illness in the water',
+    restartsOn.illnessInSystem && 'illness in the water',
     restartsOn.contact && 'contact',
   ].filter(Boolean);
   return `${days} clean days, ${daysAfterRemedy} after a remedy${countsUnderRemedy ? ', days under one count' : ''}; anew with ${anew.join(', ')}`;

@@ -18,11 +18,11 @@ import { Racks } from './Racks.tsx';
 import { Rules } from './Rules.tsx';
 import { Suppliers } from './Suppliers.tsx';
 import { Tools } from './Tools.tsx';
-import { Waters } from './Waters.tsx';
+import { Systems } from './Systems.tsx';
 
 const PARTS = [
   { id: 'shelf', name: 'Species on the shelf', to: '/shelf', count: ({ species }: HouseView) => species.length },
-  { id: 'waters', name: 'Waters', Part: Waters, count: ({ waters }: HouseView) => waters.length },
+  { id: 'waters', name: 'Systems', Part: Systems, count: ({ systems }: HouseView) => systems.length },
   { id: 'racks', name: 'Racks and tanks', Part: Racks, count: ({ tanks }: HouseView) => tanks.length },
   { id: 'suppliers', name: 'Suppliers', Part: Suppliers, count: ({ suppliers }: HouseView) => suppliers.length },
   { id: 'people', name: 'People', Part: People, count: ({ people }: HouseView) => people.filter(({ leftAct }) => !leftAct).length },

@@ -5,16 +5,16 @@ import { Link } from 'react-router';
 import type { HouseView } from '#contract/views.ts';
 import { newId } from '../data/house.ts';
 import { numberOf, PlainForm, type Values } from '../parts/PlainForm.tsx';
-import { codesOf, MAX_TANKS, OWN_WATER, OWN_WATER_FIELDS, RACK_FIELDS, rackOf, tankFields, tanksOf } from './forms.ts';
+import { codesOf, MAX_TANKS, OWN_WATER, OWN_SYSTEM_FIELDS, RACK_FIELDS, rackOf, tankFields, tanksOf } from './forms.ts';
 import type { PartProps } from './part.ts';
 
 export function Racks({ view, write, mayEdit }: PartProps) {
-  const { waters } = view;
+  const { systems } = view;
   // A rack just added is there at once, so that its tanks can be drawn before the house has answered.
   const [added, setAdded] = useState<HouseView['racks']>([]);
   const racks = [...view.racks, ...added.filter(({ id }) => view.racks.every((rack) => rack.id !== id))];
   const [open, setOpen] = useState<string>();
-  const [own, setOwn] = useState(waters.length === 0);
+  const [own, setOwn] = useState(systems.length === 0);
   const nextWalk = Math.max(0, ...racks.map(({ walk }) => walk)) + 10;
   const draw = (values: Values) => {
     const codes = codesOf(values);
@@ -23,7 +23,7 @@ export function Racks({ view, write, mayEdit }: PartProps) {
     return write(`${sayCodes(codes)} on ${rack?.name}`, ...tanksOf(values, newId, rowsOn(values.rack!)));
   };
   const rowsOn = (rack: string) => Math.max(-1, ...view.tanks.filter((tank) => tank.rack === rack).map(({ row }) => row)) + 1;
-  const fields = tankFields({ racks, waters });
+  const fields = tankFields({ racks, systems });
   return (
     <section className="card" aria-label="Racks and tanks">
       <h2>Racks and tanks</h2>
@@ -77,7 +77,7 @@ export function Racks({ view, write, mayEdit }: PartProps) {
               type="button"
               className={`btn btn-plain${own ? '' : ' chip-on'}`}
               aria-pressed={!own}
-              disabled={waters.length === 0}
+              disabled={systems.length === 0}
               onClick={() => setOwn(false)}
             >
               They share a water
@@ -88,13 +88,13 @@ export function Racks({ view, write, mayEdit }: PartProps) {
           </div>
           <PlainForm
             key={`${own} ${added.at(-1)?.id ?? ''}`}
-            fields={own ? [...fields.filter(({ name }) => name !== 'water'), ...OWN_WATER_FIELDS] : fields.map(withoutOwn)}
-            initial={{ rack: racks.at(-1)!.id, first: '1', rows: '1', columns: '4', ...(own ? { water: OWN_WATER } : {}) }}
+            fields={own ? [...fields.filter(({ name }) => name !== 'system'), ...OWN_SYSTEM_FIELDS] : fields.map(withoutOwn)}
+            initial={{ rack: racks.at(-1)!.id, first: '1', rows: '1', columns: '4', ...(own ? { system: OWN_WATER } : {}) }}
             submit={(values) => {
               const codes = codesOf(values);
               return codes.length === 0 ? 'Draw the tanks' : `Draw ${sayCodes(codes)}`;
             }}
-            onSubmit={(values) => draw(own ? { ...values, water: OWN_WATER } : values)}
+            onSubmit={(values) => draw(own ? { ...values, system: OWN_WATER } : values)}
           />
         </>
       )}
@@ -131,7 +131,7 @@ function OneRack({ rack, write, onDone }: { rack: HouseView['racks'][number]; wr
 
 type Field = ReturnType<typeof tankFields>[number];
 const withoutOwn = (field: Field): Field =>
-  field.type === 'choice' && field.name === 'water'
+  field.type === 'choice' && field.name === 'system'
     ? { ...field, options: field.options.filter((option) => typeof option === 'string' || option.value !== OWN_WATER) }
     : field;
 

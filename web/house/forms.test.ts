@@ -5,7 +5,7 @@ import { STARTING_RULES } from '#core/settings/index.ts';
 import type { Draft } from '../data/house.ts';
 import { METRIC_UNITS } from '../data/units.ts';
 import { faultOf, type FormField } from '../parts/PlainForm.tsx';
-import { codesOf, MAX_TANKS, openingOf, OWN_WATER, rackOf, supplierOf, tanksOf, waterOf } from './forms.ts';
+import { codesOf, MAX_TANKS, openingOf, OWN_WATER, rackOf, supplierOf, tanksOf, systemOf } from './forms.ts';
 import { rulesOf, ruleValues } from './ruleForm.ts';
 
 /** Faults that the house would find in an act of these drafts. */
@@ -14,14 +14,14 @@ function faults(...drafts: Draft[]) {
   const checked = checkAct(JSON.parse(JSON.stringify({ actId: v7(), entries })));
   return checked.ok ? [] : checked.faults;
 }
-const tanks = { rack: 'r', water: 'w', prefix: ' T ', first: '1', rows: '2', columns: '3', volumeL: '70,5', purpose: 'hold', lid: 'no' };
-const water = { name: 'Reef sump', type: 'marine', temperatureC: '25,5', salinityPpt: '34', volumeL: '800' };
+const tanks = { rack: 'r', system: 'w', prefix: ' T ', first: '1', rows: '2', columns: '3', volumeL: '70,5', purpose: 'hold', lid: 'no' };
+const system = { name: 'Reef sump', type: 'marine', temperatureC: '25,5', salinityPpt: '34', volumeL: '800' };
 
 it('makes entries that the house takes', () => {
   const species = { id: 'comet', common: 'comet' };
   expect(
     faults(
-      waterOf(water, v7),
+      systemOf(system, v7),
       rackOf({ name: 'Tide rack', room: 'Shop' }, v7(), 40),
       supplierOf({ name: 'Yard', transit: 'van', note: '' }, v7),
       ...tanksOf(tanks, v7, 0),
@@ -61,10 +61,10 @@ it('draws tanks as they stand, below what is on the rack already', () => {
 });
 
 it('gives each lone tank a water of its own, as much as the tank holds', () => {
-  const drafts = tanksOf({ ...tanks, ...water, volumeL: '60', water: OWN_WATER }, v7, 0);
-  expect(drafts.map(({ kind }) => kind).slice(0, 2)).toEqual(['water.added', 'tank.added']);
-  const [own, tank] = drafts.map(({ payload }) => payload as { water: string; volumeL: number });
-  expect([own!.water === tank!.water, own!.volumeL]).toEqual([true, 60]);
+  const drafts = tanksOf({ ...tanks, ...system, volumeL: '60', system: OWN_WATER }, v7, 0);
+  expect(drafts.map(({ kind }) => kind).slice(0, 2)).toEqual(['system.added', 'tank.added']);
+  const [own, tank] = drafts.map(({ payload }) => payload as { system: string; volumeL: number });
+  expect([own!.system === tank!.system, own!.volumeL]).toEqual([true, 60]);
   expect(faults(...drafts)).toEqual([]);
 });
 

@@ -2,7 +2,7 @@
 import type { HouseView } from '#contract/views.ts';
 import { ORIGINS, type Origin } from '#core/lots/index.ts';
 import { plainPolicy } from '#core/quarantine/index.ts';
-import { PURPOSES, type Purpose, type WaterFields } from '#core/room/index.ts';
+import { PURPOSES, type Purpose, type SystemFields } from '#core/room/index.ts';
 import { WATER_TYPES, type WaterType } from '#core/species/index.ts';
 import type { Draft } from '../data/house.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
@@ -12,23 +12,23 @@ export const OWN_WATER = 'own';
 export const MAX_TANKS = 96;
 type Id = () => string;
 
-const waterFields: FormField[] = [
+const systemFields: FormField[] = [
   { name: 'type', type: 'choice', label: 'Water', options: WATER_TYPES },
   { name: 'temperatureC', type: 'quantity', quantity: 'temperature', label: 'Set to' },
   { name: 'salinityPpt', type: 'quantity', quantity: 'salinity', label: 'Salinity', hint: '0.2 for fresh, 34 for sea water' },
 ];
 export const WATER_FIELDS: FormField[] = [
   { name: 'name', type: 'text', label: 'What it is called', hint: 'All tanks on one sump are one water: what one has, all have.' },
-  ...waterFields,
+  ...systemFields,
   { name: 'volumeL', type: 'quantity', quantity: 'volume', label: 'All its water' },
 ];
 
-export function waterOf(values: Values, newId: Id): Draft {
+export function systemOf(values: Values, newId: Id): Draft {
   const { name, type, temperatureC, salinityPpt, volumeL } = values;
   return {
-    kind: 'water.added',
+    kind: 'system.added',
     payload: {
-      water: newId(),
+      system: newId(),
       name: name!,
       type: type as WaterType,
       temperatureC: numberOf(temperatureC),
@@ -39,15 +39,15 @@ export function waterOf(values: Values, newId: Id): Draft {
 }
 
 /** What a water's form sets anew; what was measured meanwhile is not what it is set to. */
-export function waterChanges(values: Values, water: Omit<HouseView['waters'][number], 'tanks'>): Partial<WaterFields> {
-  const said: WaterFields = {
+export function systemChanges(values: Values, system: Omit<HouseView['systems'][number], 'tanks'>): Partial<SystemFields> {
+  const said: SystemFields = {
     name: values.name!,
     type: values.type as WaterType,
     temperatureC: numberOf(values.temperatureC),
     salinityPpt: numberOf(values.salinityPpt),
     volumeL: numberOf(values.volumeL),
   };
-  const known: WaterFields = { ...water, ...water.set };
+  const known: SystemFields = { ...system, ...system.set };
   return Object.fromEntries(Object.entries(said).filter(([name, value]) => known[name as 'name'] !== value));
 }
 
@@ -70,14 +70,14 @@ export const rackOf = ({ name, room, walk }: Values, rack: string, last: number)
   payload: { rack, name: name!, room: room!, walk: walk ? numberOf(walk) : last },
 });
 
-export function tankFields({ racks, waters }: Pick<HouseView, 'racks' | 'waters'>): FormField[] {
+export function tankFields({ racks, systems }: Pick<HouseView, 'racks' | 'systems'>): FormField[] {
   return [
     { name: 'rack', type: 'choice', label: 'On which rack', options: racks.map(({ id, name }) => ({ value: id, label: name })) },
     {
-      name: 'water',
+      name: 'system',
       type: 'choice',
       label: 'On which water',
-      options: [...waters.map(({ id, name }) => ({ value: id, label: name })), { value: OWN_WATER, label: 'each tank its own water' }],
+      options: [...systems.map(({ id, name }) => ({ value: id, label: name })), { value: OWN_WATER, label: 'each tank its own water' }],
     },
     { name: 'prefix', type: 'text', label: 'Letter of the codes', maxLength: 6, hint: 'A gives A1, A2 …' },
     { name: 'first', type: 'number', label: 'First number', min: 0, max: 9999, whole: true },
@@ -89,7 +89,7 @@ export function tankFields({ racks, waters }: Pick<HouseView, 'racks' | 'waters'
   ];
 }
 /** Asked as well when each tank has its own water. */
-export const OWN_WATER_FIELDS = waterFields;
+export const OWN_SYSTEM_FIELDS = systemFields;
 
 export function codesOf({ prefix = '', first, rows, columns }: Values): string[] {
   const [from, n] = [numberOf(first), numberOf(rows) * numberOf(columns)];
@@ -100,14 +100,14 @@ export function tanksOf(values: Values, newId: Id, rowsAbove: number): Draft[] {
   const columns = numberOf(values.columns);
   const volumeL = numberOf(values.volumeL);
   return codesOf(values).flatMap((code, index): Draft[] => {
-    const own = values.water === OWN_WATER;
-    const water = own ? newId() : values.water!;
+    const own = values.system === OWN_WATER;
+    const system = own ? newId() : values.system!;
     const tank: Draft = {
       kind: 'tank.added',
       payload: {
         tank: newId(),
         rack: values.rack!,
-        water,
+        system,
         code,
         volumeL,
         purpose: values.purpose as Purpose,
@@ -119,7 +119,7 @@ export function tanksOf(values: Values, newId: Id, rowsAbove: number): Draft[] {
     if (!own) return [tank];
     const { type, temperatureC, salinityPpt } = values;
     const facts = { type: type as WaterType, temperatureC: numberOf(temperatureC), salinityPpt: numberOf(salinityPpt) };
-    return [{ kind: 'water.added', payload: { water, name: `${code} water`, ...facts, volumeL } }, tank];
+    return [{ kind: 'system.added', payload: { system, name: `${code} water`, ...facts, volumeL } }, tank];
   });
 }
 

@@ -129,7 +129,7 @@ export const ruleValues = (house: { name: string; zone: string; rules: HouseRule
   );
   const { cmPerL, heldDays, leadOnly = [] } = places;
   const costs = Object.fromEntries(COST_CODES.map((code) => [code, leadOnly.includes(code) ? 'a lead' : 'a keeper']));
-  const room = Object.fromEntries(Object.entries(cmPerL).map(([water, cm]) => [`cm ${water}`, String(cm)]));
+  const room = Object.fromEntries(Object.entries(cmPerL).map(([system, cm]) => [`cm ${system}`, String(cm)]));
   return { ...numbers, ...room, ...costs, heldDays: String(heldDays), ...schoolValues(schools) };
 };
 const numbersOf = (values: Values, fields: readonly FormField[]) =>

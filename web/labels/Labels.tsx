@@ -14,8 +14,8 @@ export function labelsOf(view: RoomView, racks: ReadonlySet<string>, { origin, s
   return view.racks
     .filter(({ id }) => racks.has(id))
     .flatMap(({ name, tanks }) =>
-      tanks.map(({ code, volumeL, water, purpose }): TankLabel => {
-        const { name: called, type } = view.waters.find(({ id }) => id === water)!;
+      tanks.map(({ code, volumeL, system, purpose }): TankLabel => {
+        const { name: called, type } = view.systems.find(({ id }) => id === system)!;
         return {
           code,
           lines: [`${name}, ${say('volume', volumeL)}`, `${type}, ${purpose}`, called],

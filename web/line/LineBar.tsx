@@ -38,7 +38,7 @@ export function LineBar({ onClose }: { onClose: () => void }) {
   );
 }
 
-const NO_ROOM: RoomView = { seq: 0, racks: [], waters: [] };
+const NO_ROOM: RoomView = { seq: 0, racks: [], systems: [] };
 
 type LineProps = { view: RoomView; attempt: ReturnType<typeof useOverrule>['attempt']; onClose: () => void };
 

@@ -4,10 +4,10 @@ import type { LineTank } from '#core/line/index.ts';
 
 export function tanksOf(view: RoomView): LineTank[] {
   return view.racks.flatMap(({ tanks }) =>
-    tanks.map(({ id, code, water, occupants }) => ({
+    tanks.map(({ id, code, system, occupants }) => ({
       id,
       code,
-      water,
+      system,
       lots: occupants.map(({ lot, label, n, species }) => ({
         lot,
         n,
@@ -21,7 +21,7 @@ export function tanksOf(view: RoomView): LineTank[] {
 export function namesIn(view: RoomView): (id: string) => string {
   const tanks = view.racks.flatMap((rack) => rack.tanks);
   const names = new Map<string, string>([
-    ...view.waters.map(({ id, name }): [string, string] => [id, name]),
+    ...view.systems.map(({ id, name }): [string, string] => [id, name]),
     ...tanks.map(({ id, code }): [string, string] => [id, code]),
     ...tanks.flatMap(({ occupants }) => occupants.map(({ lot, label }): [string, string] => [lot, label])),
   ]);

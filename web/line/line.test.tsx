@@ -17,7 +17,7 @@ const tank = (code: string, ...occupants: object[]) => ({
   volumeL: 45,
   purpose: 'hold',
   lid: true,
-  water: 'w',
+  system: 'w',
   occupants,
   suspect: false,
   coming: 0,
@@ -26,7 +26,7 @@ const loach = { lot: 'l', label: 'kuhli loach', n: 7, promised: false };
 const room = {
   seq: 1,
   racks: [{ id: 'r', name: 'Fern', room: 'Back', walk: 1, tanks: [tank('F2', loach), tank('F7')] }],
-  waters: [{ id: 'w', name: 'Fern water', type: 'fresh', temperatureC: 25, salinityPpt: 0.2, volumeL: 45, tanks: 2 }],
+  systems: [{ id: 'w', name: 'Fern water', type: 'fresh', temperatureC: 25, salinityPpt: 0.2, volumeL: 45, tanks: 2 }],
 } as unknown as RoomView;
 
 async function open(answers: Parameters<typeof answer>[0] = { '/api/journal': { body: { seq: 5 } } }, role: 'keeper' | 'lead' = 'keeper') {

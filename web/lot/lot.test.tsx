@@ -45,7 +45,7 @@ const view: LotView = {
 const kin = { lot: 'more-barbs', label: 'cherry barb, second crate', species: barb, n: 8, promised: false };
 const room: RoomView = {
   seq: 1,
-  waters: [],
+  systems: [],
   racks: [
     {
       id: 'fern',

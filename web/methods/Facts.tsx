@@ -56,7 +56,7 @@ function FactRow({ fact, bag, fault, reckoned }: { fact: Fact; bag: BenchBag; fa
   const shown = value === undefined || source === 'not known' ? '' : units.bare(quantity, value);
   const [text, setText] = useState(shown);
   const inBag = of.startsWith('bag.');
-  const temperatureC = inBag ? (bag.readings.temperature?.value ?? bag.told.temperatureC) : bag.water!.temperatureC;
+  const temperatureC = inBag ? (bag.readings.temperature?.value ?? bag.told.temperatureC) : bag.system!.temperatureC;
   const problem = text === shown || text.trim() === '' ? undefined : problemOf(quantity, text, { units, temperatureC });
   const write = () => {
     if (text === shown || problem) return;
@@ -68,7 +68,7 @@ function FactRow({ fact, bag, fault, reckoned }: { fact: Fact; bag: BenchBag; fa
     void doIt(`${inBag ? bag.label : bag.tank!.code}: ${units.say(quantity, si)}`, {
       kind: 'reading.taken',
       payload: {
-        subject: inBag ? { kind: 'bag', id: bag.bag } : { kind: 'water', id: bag.water!.id },
+        subject: inBag ? { kind: 'bag', id: bag.bag } : { kind: 'system', id: bag.system!.id },
         quantity,
         reading: { value: si, typed, method: how, source: 'measured', ...(reference ? { reference } : {}) },
       },

@@ -20,7 +20,7 @@ export const benchBag = (more: Partial<BenchBag> = {}): BenchBag => ({
   holdKnown: false,
   tank: { id: 'G1', code: 'G1' },
   landed: { by: 'Bram', atMs: NOW, actId: 'a', alive: 4, dead: 0, condition: 'fit', bagState: 'sound', wrong: false },
-  water: { id: 'salt', type: 'marine', temperatureC: 25, salinityPpt: 31, purpose: 'hold', volumeL: 300, readings: {} },
+  system: { id: 'salt', type: 'marine', temperatureC: 25, salinityPpt: 31, purpose: 'hold', volumeL: 300, readings: {} },
   packedAtMs: NOW - 30 * HOUR_MS,
   transit: 'overnight',
   lotBags: 1,

@@ -34,7 +34,7 @@ const bag: BenchBag = benchBag({
   waterL: 0.3,
   lotLabel: 'banggai cardinalfish',
   sizeCm: 4,
-  water: { id: 'salt', type: 'marine', temperatureC: 25.4, salinityPpt: 31, purpose: 'hold', volumeL: 300, readings: {} },
+  system: { id: 'salt', type: 'marine', temperatureC: 25.4, salinityPpt: 31, purpose: 'hold', volumeL: 300, readings: {} },
   packedAtMs: NOW - 34 * HOUR_MS,
   lotBags: 2,
 });

@@ -8,15 +8,15 @@ export function placedIn(view: RoomView): Placed[] {
   return view.racks.flatMap(({ tanks }) =>
     tanks
       .filter(({ purpose }) => purpose !== 'customer')
-      .flatMap(({ id, water, occupants }) =>
-        occupants.map(({ lot, label, hold }) => ({ lot, label, tank: id, water, onHold: hold !== undefined })),
+      .flatMap(({ id, system, occupants }) =>
+        occupants.map(({ lot, label, hold }) => ({ lot, label, tank: id, system, onHold: hold !== undefined })),
       ),
   );
 }
 
 export function meetingOf(view: RoomView, move: { lot: string; from: string; to: string; onHold: boolean }): Who {
-  const waterOf = (tank: string) => view.racks.flatMap(({ tanks }) => tanks).find(({ id }) => id === tank)!.water;
-  return whoRestarts({ lot: move.lot, onHold: move.onHold, fromWater: waterOf(move.from), toWater: waterOf(move.to) }, placedIn(view));
+  const systemOf = (tank: string) => view.racks.flatMap(({ tanks }) => tanks).find(({ id }) => id === tank)!.system;
+  return whoRestarts({ lot: move.lot, onHold: move.onHold, fromSystem: systemOf(move.from), toSystem: systemOf(move.to) }, placedIn(view));
 }
 
 export const meets = ({ restarted, exposed, newcomerExposed }: Who): boolean => restarted.length + exposed.length > 0 || newcomerExposed;

@@ -7,7 +7,7 @@ import { outbox } from '../data/house.ts';
 import { answer, draw, press, sentAct, tankCard } from '../testScreen.tsx';
 import { MoveSlip } from './MoveSlip.tsx';
 
-const tank = (code: string, more: Partial<TankCard> = {}) => tankCard(code, { water: `water-${code}`, reasons: [], ...more });
+const tank = (code: string, more: Partial<TankCard> = {}) => tankCard(code, { system: `water-${code}`, reasons: [], ...more });
 const onHold = { id: 'h', days: 14, openedAtMs: 0 };
 const barbs = { lot: 'barbs', label: 'cherry barb', n: 6, hold: onHold, promised: false, sizeCm: 3 };
 const F3 = tank('F3', { occupants: [barbs, { lot: 'snails', label: 'nerite', n: 4, promised: false }] });
@@ -16,7 +16,7 @@ const F11 = tank('F11');
 const bucket = tank('Bucket 1', { id: 'bucket-1', vessel: 'bucket' });
 const view: RoomView = {
   seq: 1,
-  waters: ['F3', 'F10', 'F11', 'Bucket 1'].map((code) => ({
+  systems: ['F3', 'F10', 'F11', 'Bucket 1'].map((code) => ({
     id: `water-${code}`,
     entry: 'e',
     name: code,
@@ -61,7 +61,7 @@ const fewer = (times: number) => {
 };
 
 it('says what another water asks of them, and what they bear at once', () => {
-  const salty = { ...view, waters: view.waters.map((water) => (water.name === 'F11' ? { ...water, salinityPpt: 8.3 } : water)) };
+  const salty = { ...view, systems: view.systems.map((system) => (system.name === 'F11' ? { ...system, salinityPpt: 8.3 } : system)) };
   slip(F11, undefined, salty);
   expect(screen.getByText(/^F11 is 8 ppt up, by what is last known of both\. Ordinary fish bear 2 ppt of that at once/)).toBeTruthy();
 });

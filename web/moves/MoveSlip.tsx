@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import type { HoldCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
-import { netFor, waterStep } from '#core/moves/index.ts';
+import { netFor, systemStep } from '#core/moves/index.ts';
 import { isTaken } from '#core/placement/index.ts';
 import { holdClassOf, type HoldPolicy } from '#core/quarantine/index.ts';
 import { isTemporary } from '#core/room/index.ts';
@@ -60,15 +60,15 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
   const end = to && to.id !== from.id ? to : undefined;
   const codes = new Map(tanks.map(({ id, code }) => [id, code]));
   const onHold = fish.hold !== undefined;
-  const otherWater = end !== undefined && end.water !== from.water;
+  const otherSystem = end !== undefined && end.system !== from.system;
   // Part of a lot in another water has another history: it is cut off, so that each keeps a clock of its own.
-  const cut = n < fish.n && otherWater && !oneLot;
+  const cut = n < fish.n && otherSystem && !oneLot;
   const who = end && meetingOf(view, { lot: fish.lot, from: from.id, to: end.id, onHold });
   const advice = netFor({ sizeCm: fish.sizeCm ?? 5, round: from.vessel === 'bucket' });
   const tools = (moves?.tools ?? []).filter(({ what }) => what !== 'hands');
   const reasons = end?.reasons ?? [];
-  const waterOf = ({ water }: TankCard) => view.waters.find(({ id }) => id === water)!;
-  const policyFor = (tank: TankCard): HoldPolicy => house.rules.holds[holdClassOf({}, waterOf(tank).type)];
+  const systemOf = ({ system }: TankCard) => view.systems.find(({ id }) => id === system)!;
+  const policyFor = (tank: TankCard): HoldPolicy => house.rules.holds[holdClassOf({}, systemOf(tank).type)];
   // Fish in a bucket, and displaced fish, have an hour at which they are out again.
   const temporary = end !== undefined && (isTemporary(end) || (slip?.comesBack ?? false));
   const total = arrived ?? n;
@@ -159,7 +159,7 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
           ))}
         </ul>
       )}
-      {end && otherWater && !temporary && <Step step={waterStep(waterOf(from), waterOf(end))} to={end.code} />}
+      {end && otherSystem && !temporary && <Step step={systemStep(systemOf(from), systemOf(end))} to={end.code} />}
       {end && who && <Meeting who={who} label={fish.label} clocks={clocks} codes={codes} />}
       {end && (
         <>
@@ -174,7 +174,7 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
               <p className="soft tight">Until {time(now + hours * HOUR_MS)}: it is timed, so that nobody is forgotten.</p>
             </>
           )}
-          {n < fish.n && otherWater && (
+          {n < fish.n && otherSystem && (
             <Form.Check
               type="checkbox"
               id="one-lot"
@@ -204,7 +204,7 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
           <ActButton
             pressKey="room.carry"
             onPress={carry}
-            hint={cut ? 'as a lot of their own' : otherWater ? 'another water: acclimate them' : 'same water'}
+            hint={cut ? 'as a lot of their own' : otherSystem ? 'another water: acclimate them' : 'same water'}
           >
             Move {n} to {end.code}
           </ActButton>
@@ -215,7 +215,7 @@ export function MoveSlip({ view, hand, to, clocks, moves, slip: slipId, onTo, on
               Another tank
             </Button>
           )}
-          {end && otherWater && !temporary && (
+          {end && otherSystem && !temporary && (
             <Link className="btn btn-plain" to={`/room/acclimate?lot=${fish.lot}&from=${from.id}&to=${end.id}&n=${n}`}>
               Acclimate first
             </Link>

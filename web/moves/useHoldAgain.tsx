@@ -23,42 +23,42 @@ export function useHoldAgain({ lot, label, into, onHold: known }: Going): Again 
   const own = living.filter((one) => one.lot === lot);
   // What lives here without a hold is cleared; what nobody has held yet is on hold from its release on.
   const onHold = known ?? own.every((one) => one.onHold);
-  const meetings = watersOf(room, into)
-    .filter((water) => !own.some((one) => one.water === water))
-    .map((water) => ({ water, ...whoRestarts({ lot, onHold, fromWater: '', toWater: water }, living) }));
+  const meetings = systemsOf(room, into)
+    .filter((system) => !own.some((one) => one.system === system))
+    .map((system) => ({ system, ...whoRestarts({ lot, onHold, fromSystem: '', toSystem: system }, living) }));
   const itself = meetings.find(({ newcomerExposed }) => newcomerExposed);
-  return useBox(room, [...meetings.flatMap(({ exposed }) => exposed), ...(itself ? [{ lot, label, water: itself.water }] : [])]);
+  return useBox(room, [...meetings.flatMap(({ exposed }) => exposed), ...(itself ? [{ lot, label, system: itself.system }] : [])]);
 }
 
 /** The same where something wet, or water, goes from tanks to another: cleared fish there meet what is on hold where it came from. */
 export function useContactAgain({ from, to }: { from: readonly string[]; to: string }): Again {
   const { data: room } = useView('room');
   const living = room ? placedIn(room) : [];
-  const [here] = watersOf(room, [to]);
-  const dirty = watersOf(room, from).some((water) => water !== here && living.some((one) => one.water === water && one.onHold));
-  return useBox(room, dirty ? living.filter(({ water, onHold }) => water === here && !onHold) : []);
+  const [here] = systemsOf(room, [to]);
+  const dirty = systemsOf(room, from).some((system) => system !== here && living.some((one) => one.system === system && one.onHold));
+  return useBox(room, dirty ? living.filter(({ system, onHold }) => system === here && !onHold) : []);
 }
 
-/** Waters of tanks of the house itself. */
-function watersOf(room: RoomView | undefined, ids: readonly string[]): string[] {
+/** Systems of tanks of the house itself. */
+function systemsOf(room: RoomView | undefined, ids: readonly string[]): string[] {
   const tanks = room?.racks.flatMap((rack) => rack.tanks).filter(({ id, purpose }) => ids.includes(id) && purpose !== 'customer') ?? [];
-  return [...new Set(tanks.map(({ water }) => water))];
+  return [...new Set(tanks.map(({ system }) => system))];
 }
 
-function useBox(room: RoomView | undefined, met: readonly Pick<Placed, 'lot' | 'label' | 'water'>[]): Again {
+function useBox(room: RoomView | undefined, met: readonly Pick<Placed, 'lot' | 'label' | 'system'>[]): Again {
   const { house } = useMe();
   const keeper = useMay('keeper');
   const [again, setAgain] = useState(true);
   const id = useId();
   const lots = [...new Map(met.map((one) => [one.lot, one])).values()];
   if (!room || lots.length === 0 || !keeper) return NOBODY;
-  const policyOn = (water: string) => house.rules.holds[holdClassOf({}, room.waters.find((one) => one.id === water)!.type)];
+  const policyOn = (system: string) => house.rules.holds[holdClassOf({}, room.systems.find((one) => one.id === system)!.type)];
   return {
     drafts: () =>
       again
-        ? lots.map(({ lot, water }): Draft => ({
+        ? lots.map(({ lot, system }): Draft => ({
             kind: 'hold.opened',
-            payload: { hold: newId(), lot, policy: policyOn(water), zero: 'contact' },
+            payload: { hold: newId(), lot, policy: policyOn(system), zero: 'contact' },
           }))
         : [],
     left: again ? [] : leftCleared(lots.length),

@@ -29,7 +29,7 @@ function withDays(
 ): FitReason {
   if (reason.code !== 'cost.restarts' || !tank) return reason;
   const there = new Map(
-    tanks.filter(({ water }) => water === tank.water).flatMap(({ occupants }) => occupants.map((one) => [one.lot, one.label])),
+    tanks.filter(({ system }) => system === tank.system).flatMap(({ occupants }) => occupants.map((one) => [one.lot, one.label])),
   );
   const losing = [...there].flatMap(([lot, label]) => {
     const clear = clocks.get(lot)?.clock.clean;

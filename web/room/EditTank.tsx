@@ -39,7 +39,7 @@ export function fieldsOf(values: Values, tank: TankCard): Partial<TankFields> {
     volumeL: numberOf(values.volumeL),
     purpose: values.purpose as TankCard['purpose'],
     lid: values.lid === 'yes',
-    water: values.water!,
+    system: values.system!,
     ...(values.flow === NOT_KNOWN ? {} : { flow: values.flow as Flow }),
   };
   return Object.fromEntries(Object.entries(said).filter(([name, value]) => tank[name as 'code'] !== value));
@@ -50,7 +50,7 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
   const voice = useVoice();
   const { bare } = useUnits();
   const overrule = useOverrule();
-  const [water, setWater] = useState(tank.water);
+  const [system, setWater] = useState(tank.system);
   const [why, setWhy] = useState('');
   const fields: FormField[] = [
     { name: 'code', type: 'text', label: 'Code', maxLength: 12 },
@@ -66,8 +66,8 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
     lid: tank.lid ? 'yes' : 'no',
     flow: tank.flow ?? NOT_KNOWN,
   };
-  const living = placedIn(view).filter((one) => one.water !== tank.water || one.tank === tank.id);
-  const met = water === tank.water ? undefined : whoMeets([tank.water, water], living);
+  const living = placedIn(view).filter((one) => one.system !== tank.system || one.tank === tank.id);
+  const met = system === tank.system ? undefined : whoMeets([tank.system, system], living);
   return (
     <>
       <h3>
@@ -75,8 +75,8 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
       </h3>
       <Form.Group className="field" controlId="edit-water">
         <Form.Label className="label">On which water</Form.Label>
-        <Form.Select value={water} disabled={tank.hangsIn !== undefined} onChange={(event) => setWater(event.target.value)}>
-          {view.waters.map(({ id, name }) => (
+        <Form.Select value={system} disabled={tank.hangsIn !== undefined} onChange={(event) => setWater(event.target.value)}>
+          {view.systems.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
             </option>
@@ -95,7 +95,7 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
         submit={`${tank.code} is so`}
         keep
         onSubmit={async (values) => {
-          const changed = fieldsOf({ ...values, water }, tank);
+          const changed = fieldsOf({ ...values, system }, tank);
           if (Object.keys(changed).length === 0) return 'Nothing is different from what the house knows.';
           const drafts = [{ kind: 'tank.changed' as const, payload: { tank: tank.id, basedOn: tank.entry, fields: changed } }];
           const outcome = await doIt(`${tank.code} changed`, ...drafts);
@@ -139,17 +139,17 @@ export function vesselOf(values: Values, view: RoomView, id: () => string): Draf
   if (!around) return `There is no tank ${values.at}: a bucket stands by one, a box hangs in one.`;
   const { rack, tank } = around;
   const bucket = values.vessel === 'bucket';
-  const own = view.waters.find((one) => one.id === tank.water)!;
-  const water = bucket ? id() : tank.water;
+  const own = view.systems.find((one) => one.id === tank.system)!;
+  const system = bucket ? id() : tank.system;
   const volumeL = numberOf(values.volumeL);
   const row = Math.max(0, ...rack.tanks.filter(({ hangsIn }) => hangsIn === undefined).map((one) => one.row)) + 1;
   const column = rack.tanks.filter((one) => one.row === row).length;
   const drafts: Draft[] = bucket
     ? [
         {
-          kind: 'water.added',
+          kind: 'system.added',
           payload: {
-            water,
+            system,
             name: `water of ${values.code}`,
             type: own.type,
             temperatureC: own.temperatureC,
@@ -166,7 +166,7 @@ export function vesselOf(values: Values, view: RoomView, id: () => string): Draf
       payload: {
         tank: id(),
         rack: rack.id,
-        water,
+        system,
         code: values.code!,
         volumeL,
         purpose: tank.purpose,

@@ -37,9 +37,9 @@ export function Filters({ view, shown, small, onSmall }: Props) {
         maxLength={60}
         onChange={(event) => set('fish', event.target.value)}
       />
-      <Form.Select aria-label="Water" value={filter.water ?? ''} onChange={(event) => set('water', event.target.value)}>
+      <Form.Select aria-label="Water" value={filter.system ?? ''} onChange={(event) => set('system', event.target.value)}>
         <option value="">Any water</option>
-        {view.waters.map(({ id, name }) => (
+        {view.systems.map(({ id, name }) => (
           <option key={id} value={id}>
             {name}
           </option>

@@ -17,7 +17,7 @@ export function Legend({ view, moves, clocks }: Props) {
   return (
     <>
       <h2>
-        {tanks.length} tanks, {view.waters.length} waters
+        {tanks.length} tanks, {view.systems.length} waters
       </h2>
       <p>Tap a tank to see who lives there. Drag fish to another tank, or tap Move and then the tank.</p>
       <ul className="plain-list">

@@ -2,11 +2,11 @@
 import { jest } from '@jest/globals';
 import { fireEvent, screen } from '@testing-library/react';
 import { useState } from 'react';
-import type { RackCard, WaterCard } from '#contract/views.ts';
+import type { RackCard, SystemCard } from '#contract/views.ts';
 import { draw, tankCard } from '../testScreen.tsx';
 import { Rack } from './Rack.tsx';
 
-const waters: WaterCard[] = [
+const systems: SystemCard[] = [
   { id: 'w', entry: 'e', name: 'Fern water', type: 'fresh', temperatureC: 25, salinityPpt: 0.3, volumeL: 90, tanks: 4 },
 ];
 const rack = (id: string, heads: number): RackCard => ({
@@ -35,7 +35,7 @@ function House() {
         <Rack
           key={one.id}
           rack={one}
-          waters={waters.map((water) => ({ ...water }))}
+          systems={systems.map((system) => ({ ...system }))}
           closed={false}
           inHand={false}
           chosen={one.tanks.some(({ id }) => id === chosen) ? chosen : undefined}

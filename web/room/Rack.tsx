@@ -1,7 +1,7 @@
 // One rack from the front: tanks where they stand, what hangs in them below, one line of what water it is. Drawn anew alone.
 import { memo } from 'react';
 import Button from 'react-bootstrap/Button';
-import type { HoldCard, RackCard, TankCard, WaterCard } from '#contract/views.ts';
+import type { HoldCard, RackCard, TankCard, SystemCard } from '#contract/views.ts';
 import { isTaken } from '#core/placement/index.ts';
 import { useVoice } from '../data/voice.ts';
 import { Tank } from '../parts/Tank.tsx';
@@ -11,7 +11,7 @@ import { forbids } from './forbids.ts';
 
 type Props = {
   rack: RackCard;
-  waters: readonly WaterCard[];
+  systems: readonly SystemCard[];
   /** Folded to a line: none of its tanks will do for what is in hand. */
   closed: boolean;
   inHand: boolean;
@@ -31,11 +31,11 @@ export const cellOf = (rack: string, row: number, column: number) => `${rack}|${
 
 /** Read anew, most racks are what they were: only one in which something changed is drawn anew. */
 function isSame(was: Props, is: Props): boolean {
-  const { rack: oldRack, clocks: oldClocks, due: oldDue, waters: oldWaters, ...old } = was;
-  const { rack, clocks, due, waters, ...rest } = is;
+  const { rack: oldRack, clocks: oldClocks, due: oldDue, systems: oldSystems, ...old } = was;
+  const { rack, clocks, due, systems, ...rest } = is;
   if ((Object.keys(rest) as (keyof typeof rest)[]).some((name) => old[name] !== rest[name])) return false;
   if (oldRack !== rack && JSON.stringify(oldRack) !== JSON.stringify(rack)) return false;
-  if (oldWaters !== waters && JSON.stringify(oldWaters) !== JSON.stringify(waters)) return false;
+  if (oldSystems !== systems && JSON.stringify(oldSystems) !== JSON.stringify(systems)) return false;
   return rack.tanks.every(
     ({ id, occupants }) =>
       oldDue.get(id) === due.get(id) && occupants.every(({ lot }) => faceOf(oldClocks.get(lot)) === faceOf(clocks.get(lot))),
@@ -46,7 +46,7 @@ const faceOf = (hold: HoldCard | undefined) =>
 
 export const Rack = memo(function Rack({
   rack,
-  waters,
+  systems,
   closed,
   inHand,
   chosen,
@@ -59,12 +59,12 @@ export const Rack = memo(function Rack({
   onOnly,
 }: Props) {
   const voice = useVoice();
-  const own = waters.filter(({ id }) => rack.tanks.some(({ water }) => water === id));
+  const own = systems.filter(({ id }) => rack.tanks.some(({ system }) => system === id));
   const standing = rack.tanks.filter(({ hangsIn }) => hangsIn === undefined || rack.tanks.every(({ id }) => id !== hangsIn));
   const columns = Math.max(0, ...standing.map(({ column }) => column)) + 1;
   const rows = Math.max(0, ...standing.map(({ row }) => row)) + 1;
   const firstReason = rack.tanks[0] && forbids(rack.tanks[0])[0];
-  const typeOf = (tank: TankCard) => waters.find(({ id }) => id === tank.water)!.type;
+  const typeOf = (tank: TankCard) => systems.find(({ id }) => id === tank.system)!.type;
   const taken = new Set(standing.map(({ row, column }) => `${row}|${column}`));
   const empty = editing
     ? Array.from({ length: (rows + 1) * (columns + 1) }, (_, index) => ({

@@ -112,7 +112,7 @@ export default function Room() {
                   key={rack.id}
                   rack={rack}
                   closed={closed}
-                  waters={data.waters}
+                  systems={data.systems}
                   inHand={inHand}
                   chosen={rack.tanks.some(({ id }) => id === chosen) ? chosen : undefined}
                   clocks={clocks}

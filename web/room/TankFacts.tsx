@@ -22,7 +22,7 @@ export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
   const { when } = useTimes();
   const { say } = useUnits();
   const keeper = useMay('keeper');
-  const water = view.waters.find(({ id }) => id === tank.water)!;
+  const system = view.systems.find(({ id }) => id === tank.system)!;
   const stays = moves?.stays.filter((one) => one.tank === tank.id) ?? [];
   useKey('room.take', () => tank.occupants[0] && onTake(tank.occupants[0].lot), { enabled: keeper && tank.occupants.length > 0 });
   return (
@@ -36,9 +36,9 @@ export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
       <p className="soft tight">
         {PURPOSE_WORDS[tank.purpose]}
         {tank.lid ? ', lid' : ', no lid'}
-        {tank.flow ? `, ${tank.flow} flow` : ''}. {water.name}
-        {water.tanks > 1 && `, one with ${water.tanks - 1} more`}: {water.type}, {say('temperature', water.temperatureC)},{' '}
-        {say('salinity', water.salinityPpt)}.
+        {tank.flow ? `, ${tank.flow} flow` : ''}. {system.name}
+        {system.tanks > 1 && `, one with ${system.tanks - 1} more`}: {system.type}, {say('temperature', system.temperatureC)},{' '}
+        {say('salinity', system.salinityPpt)}.
       </p>
       {tank.suspect && <p className="warn">Suspect: a sign of illness or an unexplained death in this water within 7 days.</p>}
       {tank.odd[0] && (

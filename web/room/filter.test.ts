@@ -14,7 +14,7 @@ const fish = (lot: string, common: string, more: object = {}) => ({
 });
 const view: RoomView = {
   seq: 1,
-  waters: [],
+  systems: [],
   racks: [
     {
       id: 'r',
@@ -28,7 +28,7 @@ const view: RoomView = {
       name: 'Alder',
       room: 'Shop',
       walk: 2,
-      tanks: [tankCard('A1', { water: 'v', suspect: true, occupants: [fish('b', 'honey gourami', { promised: true })] })],
+      tanks: [tankCard('A1', { system: 'v', suspect: true, occupants: [fish('b', 'honey gourami', { promised: true })] })],
     },
   ],
 };

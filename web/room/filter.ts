@@ -4,13 +4,13 @@ import { lookUpOf } from '../data/lookUp.ts';
 
 export const CLOCKS = ['on hold', 'may leave', 'leaves within 3 days', 'began anew within a week'] as const;
 export type ClockFilter = (typeof CLOCKS)[number];
-export type Filter = { stage?: string; water?: string; clock?: ClockFilter; fish?: string; empty?: boolean; odd?: boolean };
+export type Filter = { stage?: string; system?: string; clock?: ClockFilter; fish?: string; empty?: boolean; odd?: boolean };
 
 export function filterOf(query: URLSearchParams): Filter {
   const clock = query.get('clock');
   return {
     stage: query.get('stage') ?? undefined,
-    water: query.get('water') ?? undefined,
+    system: query.get('system') ?? undefined,
     clock: CLOCKS.find((one) => one === clock),
     fish: query.get('fish')?.trim() || undefined,
     empty: query.get('empty') === '1',
@@ -18,15 +18,15 @@ export function filterOf(query: URLSearchParams): Filter {
   };
 }
 
-export const isFiltered = ({ stage, water, clock, fish, empty, odd }: Filter): boolean =>
-  Boolean(stage ?? water ?? clock ?? fish) || Boolean(empty) || Boolean(odd);
+export const isFiltered = ({ stage, system, clock, fish, empty, odd }: Filter): boolean =>
+  Boolean(stage ?? system ?? clock ?? fish) || Boolean(empty) || Boolean(odd);
 
 /** Racks with only the tanks that are asked for, in the order of the walk; racks without any are left out. */
 export function filtered(view: RoomView, filter: Filter, at: { clocks: ReadonlyMap<string, HoldCard>; today: number }): RackCard[] {
   if (!isFiltered(filter)) return view.racks;
   const wanted = fishWanted(view, filter.fish);
   const keeps = (tank: TankCard) =>
-    (!filter.water || tank.water === filter.water) &&
+    (!filter.system || tank.system === filter.system) &&
     (!filter.empty || tank.occupants.length === 0) &&
     (!filter.odd || tank.suspect || tank.odd.length > 0) &&
     (!filter.stage || tank.occupants.some((one) => isAt(filter.stage!, one))) &&

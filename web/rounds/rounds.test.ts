@@ -9,7 +9,7 @@ const tank: RoundTank = {
   id: 'G1',
   code: 'G1',
   rack: 'Gull',
-  water: 'w',
+  system: 'w',
   suspect: false,
   purpose: 'hold',
   odd: [],

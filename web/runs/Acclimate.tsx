@@ -48,8 +48,8 @@ function Whole({ room, bench, shelf, lot, from, to, n: wanted }: Props) {
   const litres = units.read('volume', text);
   const end = (id: string) => {
     const tank = room.racks.flatMap(({ tanks }) => tanks).find((one) => one.id === id);
-    const water = tank && room.waters.find((one) => one.id === tank.water);
-    return tank && water && { tank, water };
+    const system = tank && room.systems.find((one) => one.id === tank.system);
+    return tank && system && { tank, system };
   };
   const [left, right] = [end(from), end(to)];
   const fish = left?.tank.occupants.find((one) => one.lot === lot);
@@ -97,8 +97,8 @@ function Whole({ room, bench, shelf, lot, from, to, n: wanted }: Props) {
         {fish.label}, {left.tank.code} <span className="soft">to</span> {right.tank.code}
       </h1>
       <p className="soft tight">
-        {units.say('salinity', left.water.salinityPpt)} and {units.say('temperature', left.water.temperatureC)} to{' '}
-        {units.say('salinity', right.water.salinityPpt)} and {units.say('temperature', right.water.temperatureC)}, as last known.
+        {units.say('salinity', left.system.salinityPpt)} and {units.say('temperature', left.system.temperatureC)} to{' '}
+        {units.say('salinity', right.system.salinityPpt)} and {units.say('temperature', right.system.temperatureC)}, as last known.
       </p>
       <div className="begin-fields">
         <CountField label={`Of ${fish.n}, into the vessel`} value={n} min={1} max={fish.n} onChange={setSaid} />

@@ -177,7 +177,7 @@ export function LetGo({ run, followed, now, onBack, onRead }: Props) {
         disabled={tanks.length === 0}
         onClick={() => {
           const free =
-            tanks.find((tank) => !counts.some((one) => one.tank === tank.id) && tank.water === run.tank.water) ??
+            tanks.find((tank) => !counts.some((one) => one.tank === tank.id) && tank.system === run.tank.system) ??
             tanks.find((tank) => !counts.some((one) => one.tank === tank.id));
           if (free) setCounts([...counts, { tank: free.id, n: 0 }]);
         }}

@@ -38,7 +38,7 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
   const [meter, setMeter] = useState(METER);
   const [trouble, setTrouble] = useState<string>();
   const [sure, setSure] = useState(false);
-  const subject: MeterSubject = where === 'vessel' ? { kind: 'run', id: run.run } : { kind: 'water', id: run.tank.water };
+  const subject: MeterSubject = where === 'vessel' ? { kind: 'run', id: run.run } : { kind: 'system', id: run.tank.system };
   const choose = (next: Fitted) => {
     setQuantity(next);
     setMethod(USUAL[next]);

@@ -54,7 +54,7 @@ describe('letting go', () => {
       into: [{ tank: 'D5', n: 5 }],
       dead: 1,
       by: 'poured through a net',
-      water: 'to the drain',
+      system: 'to the drain',
     });
     const { figures } = act.entries[1]!.payload as Extract<Entry, { kind: 'run.released' }>['payload'];
     expect(figures.totalMinutes).toBeCloseTo(192, 0);
@@ -108,7 +108,7 @@ describe('letting go', () => {
     expect(screen.getByText('The run goes on with 5.')).toBeTruthy();
     expect(screen.queryByText('Its water')).toBeNull();
     await press(/^Let go 1 into D5, 5 stay/);
-    expect((await sent()).entries[0]!.payload).toMatchObject({ into: [{ tank: 'D5', n: 1 }], dead: 0, stay: 5, water: 'kept for another' });
+    expect((await sent()).entries[0]!.payload).toMatchObject({ into: [{ tank: 'D5', n: 1 }], dead: 0, stay: 5, system: 'kept for another' });
     await waitFor(() => expect(back).toBe(1));
   });
 

@@ -1,12 +1,12 @@
 // Fish of a tank as the bench knows a bag: an open tub of their own water, on the way to another tank. No screen in here.
-import type { BenchBag, Occupant, Readings, ShelfSpecies, TankCard, WaterCard } from '#contract/views.ts';
+import type { BenchBag, Occupant, Readings, ShelfSpecies, TankCard, SystemCard } from '#contract/views.ts';
 import { outOfTank } from '#core/bench/index.ts';
 
 type Housed = {
   fish: Occupant;
   n: number;
-  from: { tank: TankCard; water: WaterCard };
-  to: { tank: TankCard; water: WaterCard };
+  from: { tank: TankCard; system: SystemCard };
+  to: { tank: TankCard; system: SystemCard };
   /** Litres of their own water in the vessel. */
   ownL: number;
   kind?: ShelfSpecies;
@@ -17,8 +17,8 @@ const stamped = (readings: ReturnType<typeof outOfTank>['readings'], atMs: numbe
   Object.fromEntries(Object.entries(readings).map(([quantity, reading]) => [quantity, { ...reading, atMs }]));
 
 export function housedBag({ fish, n, from, to, ownL, kind, now }: Housed): BenchBag {
-  const { tank, water } = to;
-  const own = outOfTank({ tank: { ...from.water, readings: {} }, waterL: ownL, now, n, sizeCm: fish.sizeCm, kind });
+  const { tank, system } = to;
+  const own = outOfTank({ tank: { ...from.system, readings: {} }, waterL: ownL, now, n, sizeCm: fish.sizeCm, kind });
   return {
     bag: from.tank.id,
     label: from.tank.code,
@@ -41,6 +41,6 @@ export function housedBag({ fish, n, from, to, ownL, kind, now }: Housed): Bench
     lotBags: 1,
     kind,
     readings: stamped(own.readings, now),
-    water: { ...water, purpose: tank.purpose, readings: {} },
+    system: { ...system, purpose: tank.purpose, readings: {} },
   };
 }

@@ -38,11 +38,11 @@ export function patientOfBag(bag: BenchBag, here: Here): Patient {
 }
 
 type Occupant = NonNullable<TankView['tank']>['occupants'][number];
-type Lives = Required<Pick<TankView, 'tank' | 'water'>>;
+type Lives = Required<Pick<TankView, 'tank' | 'system'>>;
 
 /** Fish of a tank: their own water is the tank's. */
-export function patientOfTank({ tank, water }: Lives, { lot, label, n, sizeCm }: Occupant, here: Here): Patient {
-  const { type, temperatureC, salinityPpt, volumeL } = water;
+export function patientOfTank({ tank, system }: Lives, { lot, label, n, sizeCm }: Occupant, here: Here): Patient {
+  const { type, temperatureC, salinityPpt, volumeL } = system;
   const own = {
     n,
     lotBags: 1,

@@ -32,11 +32,11 @@ export function withRun(view: BenchView, entry: Entry, by: string): BenchView {
     case 'reading.taken': {
       const { subject, quantity, reading, instrument } = entry.payload;
       const { value, typed, method } = reading;
-      if (subject.kind === 'water') {
+      if (subject.kind === 'system') {
         const since = { atMs: mark.atMs, water: { [quantity]: reading.value }, instrument };
         return {
           ...view,
-          runs: view.runs.map((run) => (run.tank.water === subject.id ? { ...run, tankSince: [...run.tankSince, since] } : run)),
+          runs: view.runs.map((run) => (run.tank.system === subject.id ? { ...run, tankSince: [...run.tankSince, since] } : run)),
         };
       }
       return change(subject.id, ({ readings }) => ({ readings: [...readings, { ...mark, quantity, value, typed, method, instrument }] }));
@@ -84,7 +84,7 @@ function begun(view: BenchView, entry: Extract<Entry, { kind: 'run.started' }>, 
   const taken = new Set(started.from.map(({ place }) => place));
   const bag = view.bags.find((one) => taken.has(one.bag));
   // Fish out of a tank: the house's answer tells of them.
-  if (!bag?.water || !bag.tank) return view;
+  if (!bag?.system || !bag.tank) return view;
   const run: RunCard = {
     entry: entry.id,
     run: started.run,
@@ -94,7 +94,7 @@ function begun(view: BenchView, entry: Extract<Entry, { kind: 'run.started' }>, 
     by,
     n: started.from.reduce((sum, { n }) => sum + n, 0),
     kind: bag.kind,
-    tank: { ...bag.tank, purpose: bag.water.purpose, type: bag.water.type, water: bag.water.id },
+    tank: { ...bag.tank, purpose: bag.system.purpose, type: bag.system.type, system: bag.system.id },
     from: started.from.map(({ place, n }) => ({ place, n, label: view.bags.find((one) => one.bag === place)?.label ?? place })),
     holdKnown: bag.holdKnown,
     startedAtMs: entry.occurredAtMs,

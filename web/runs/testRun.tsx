@@ -23,7 +23,7 @@ export const card = (more: Partial<RunCard> = {}): RunCard => {
     lotLabel: 'silver mono',
     by: 'Odalys',
     n: 6,
-    tank: { id: 'D5', code: 'D5', purpose: 'hold', type: 'brackish', water: 'd5' },
+    tank: { id: 'D5', code: 'D5', purpose: 'hold', type: 'brackish', system: 'd5' },
     from: [{ place: 'bag-1', label: 'bag 1', n: 6 }],
     holdKnown: false,
     startedAtMs: STARTED,
@@ -69,12 +69,12 @@ const room = {
       room: 'Back',
       walk: 1,
       tanks: [
-        { id: 'D5', code: 'D5', water: 'd5', occupants: [] },
-        { id: 'D4', code: 'D4', water: 'd4', occupants: [] },
+        { id: 'D5', code: 'D5', system: 'd5', occupants: [] },
+        { id: 'D4', code: 'D4', system: 'd4', occupants: [] },
       ],
     },
   ],
-  waters: [],
+  systems: [],
 };
 
 /** A house that takes what is written, has two tanks, and whose bench meter is out by 2 ppt. */

@@ -26,8 +26,8 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
   const source = tanks.find(({ id }) => id === from);
   const again = useContactAgain({ from: source ? [source.id] : [], to: tank.id });
   const read = { salinity: units.read('salinity', salt), temperature: units.read('temperature', warmth) };
-  const waterOf = (id: string) => room?.waters.find((one) => one.id === id);
-  const [here, there] = [waterOf(tank.water), source && waterOf(source.water)];
+  const systemOf = (id: string) => room?.systems.find((one) => one.id === id);
+  const [here, there] = [systemOf(tank.system), source && systemOf(source.system)];
   const poured = {
     salinityPpt: there?.salinityPpt ?? (read.salinity.ok ? read.salinity.value : undefined),
     temperatureC: there?.temperatureC ?? (read.temperature.ok ? read.temperature.value : undefined),

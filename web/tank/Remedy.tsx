@@ -9,14 +9,14 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
 
-export function Remedy({ water, onDone }: { water: NonNullable<TankView['water']>; onDone: () => void }) {
+export function Remedy({ system, onDone }: { system: NonNullable<TankView['system']>; onDone: () => void }) {
   const overrule = useOverrule();
   const [chosen, setChosen] = useState<RemedyFamily>();
   const { when } = useTimes();
-  const running = new Set(water.courses.map(({ family }) => family));
+  const running = new Set(system.courses.map(({ family }) => family));
   return (
     <div className="tank-form">
-      {water.courses.map(({ course, family, begunAtMs }) => (
+      {system.courses.map(({ course, family, begunAtMs }) => (
         <Button
           key={course}
           variant="plain"
@@ -24,8 +24,8 @@ export function Remedy({ water, onDone }: { water: NonNullable<TankView['water']
             overrule.attempt({
               title: `${family} ended`,
               doing: 'It ended',
-              words: `${family} in ${water.name} ended`,
-              drafts: [{ kind: 'remedy.ended', payload: { course, water: water.id } }],
+              words: `${family} in ${system.name} ended`,
+              drafts: [{ kind: 'remedy.ended', payload: { course, system: system.id } }],
               onDone,
             })
           }
@@ -34,7 +34,7 @@ export function Remedy({ water, onDone }: { water: NonNullable<TankView['water']
         </Button>
       ))}
       <div className="field">
-        <span className="label">{water.name} is under</span>
+        <span className="label">{system.name} is under</span>
         <div className="chips" role="group" aria-label="A remedy begins">
           {REMEDY_FAMILIES.filter((family) => !running.has(family)).map((family) => (
             <Button
@@ -52,20 +52,20 @@ export function Remedy({ water, onDone }: { water: NonNullable<TankView['water']
         <ActButton
           onPress={() =>
             overrule.attempt({
-              title: `${chosen} in ${water.name}`,
+              title: `${chosen} in ${system.name}`,
               doing: 'It is in all the same',
-              words: `${water.name} is under ${chosen}`,
-              drafts: [{ kind: 'remedy.begun', payload: { course: newId(), water: water.id, family: chosen } }],
+              words: `${system.name} is under ${chosen}`,
+              drafts: [{ kind: 'remedy.begun', payload: { course: newId(), system: system.id, family: chosen } }],
               onDone,
             })
           }
           hint={
-            water.others.length > 0
-              ? `all of ${water.others.length + 1} tanks share this water`
+            system.others.length > 0
+              ? `all of ${system.others.length + 1} tanks share this water`
               : 'from now on, until you say that it ended'
           }
         >
-          {water.name} is under {chosen} now
+          {system.name} is under {chosen} now
         </ActButton>
       )}
       <Caution>

@@ -22,14 +22,14 @@ import { Measure } from './Measure.tsx';
 import { Recount } from './Recount.tsx';
 import { Remedy } from './Remedy.tsx';
 
-type Full = TankView & Required<Pick<TankView, 'tank' | 'water'>>;
+type Full = TankView & Required<Pick<TankView, 'tank' | 'system'>>;
 const FORMS = ['Recount', 'Change water', 'Measure', 'Remedy'] as const;
 
 export default function TankPage() {
   const { code = '' } = useParams();
   const { data, error, mutate } = useView('tank', { tank: code });
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
-  if (!data.tank || !data.water)
+  if (!data.tank || !data.system)
     return (
       <div className="empty">
         <h1>There is no tank {code}</h1>
@@ -43,7 +43,7 @@ export default function TankPage() {
 }
 
 function Whole({ view }: { view: Full }) {
-  const { tank, water } = view;
+  const { tank, system } = view;
   const { when } = useTimes();
   const { say } = useUnits();
   const { around } = useMe().house.rules;
@@ -63,7 +63,7 @@ function Whole({ view }: { view: Full }) {
     Recount: <Recount tank={tank} onDone={done} />,
     'Change water': <ChangeWater tank={tank} onDone={done} />,
     Measure: <Measure tank={tank} stays={view.stays} onDone={done} />,
-    Remedy: <Remedy water={water} onDone={done} />,
+    Remedy: <Remedy system={system} onDone={done} />,
   };
   return (
     <div className="tank-page">
@@ -129,18 +129,18 @@ function Whole({ view }: { view: Full }) {
         ))}
       </section>
       <section className="card tank-water" aria-label="Its water">
-        <h2>{water.name}</h2>
+        <h2>{system.name}</h2>
         <p className="soft tight">
-          {water.type}, {say('volume', water.volumeL)}
-          {water.others.length === 0 ? ', alone' : ', one water with '}
-          {water.others.map(({ id, code }) => (
+          {system.type}, {say('volume', system.volumeL)}
+          {system.others.length === 0 ? ', alone' : ', one water with '}
+          {system.others.map(({ id, code }) => (
             <Link key={id} to={`/tank/${encodeURIComponent(code)}`}>
               {code}{' '}
             </Link>
           ))}
         </p>
-        <WaterClean water={water} tank={tank.id} />
-        {water.courses.map(({ course, family, begunAtMs }) => (
+        <SystemClear system={system} tank={tank.id} />
+        {system.courses.map(({ course, family, begunAtMs }) => (
           <p key={course} className="warn">
             Under {family} since {when(begunAtMs)}
           </p>
@@ -224,9 +224,9 @@ function Whole({ view }: { view: Full }) {
 }
 
 /** When everybody on the water can be clean: its slowest clock. */
-function WaterClean({ water, tank }: { water: Full['water']; tank: string }) {
+function SystemClear({ system, tank }: { system: Full['system']; tank: string }) {
   const { data } = useView('holds');
-  const tanks = new Set([tank, ...water.others.map(({ id }) => id)]);
+  const tanks = new Set([tank, ...system.others.map(({ id }) => id)]);
   const here = data?.holds.filter((hold) => hold.tanks.some(({ id }) => tanks.has(id))) ?? [];
   if (here.length === 0) return null;
   const days = here.map(({ clock }) => clock.earliestDay);

@@ -5,8 +5,8 @@ import type { Name, Words } from './say.ts';
 
 type Said =
   | 'rack.changed'
-  | 'water.changed'
-  | 'waters.joined'
+  | 'system.changed'
+  | 'systems.joined'
   | 'tank.changed'
   | 'thing.retired'
   | 'stock.moved'
@@ -49,7 +49,7 @@ const FIELDS: Record<string, string> = {
   salinityPpt: 'salinity',
   volumeL: 'volume',
   rack: 'rack',
-  water: 'water',
+  system: 'system',
   code: 'code',
   purpose: 'use',
   lid: 'lid',
@@ -78,11 +78,11 @@ function sayMove({ lot, from, to, n, arrived }: Move, name: Name): string {
 
 export const roomWords: Pick<Words, Said> = {
   'rack.changed': ({ rack, fields }, name) => `${name(rack)}: ${sayFields(fields)} set anew`,
-  'water.changed': ({ water, fields }, name) => `${name(water)}: ${sayFields(fields)} set anew`,
-  'waters.joined': ({ from, into, tanks }, name) =>
+  'system.changed': ({ system, fields }, name) => `${name(system)}: ${sayFields(fields)} set anew`,
+  'systems.joined': ({ from, into, tanks }, name) =>
     `${name(from)} joined to ${name(into)}: ${tanks.map(name).join(', ')} are on one water with it`,
   'tank.changed': ({ tank, fields }, name) =>
-    `${name(tank)}: ${fields.water === undefined ? '' : `now on ${name(fields.water)}; `}${sayFields(fields)} set anew`,
+    `${name(tank)}: ${fields.system === undefined ? '' : `now on ${name(fields.system)}; `}${sayFields(fields)} set anew`,
   'thing.retired': ({ what, id, why }, name) => `${what} ${name(id)} is gone from the house${because(why)}`,
   'stock.moved': ({ moves, why }, name) => `${moves.map((one) => sayMove(one, name)).join('; ')}${because(why)}`,
   'lot.split': ({ lot, n, place, why, note }, name) =>
@@ -105,6 +105,6 @@ export const roomWords: Pick<Words, Said> = {
   'tool.disinfected': ({ tool, note }, name) => `${name(tool)} ${tool.startsWith('hands-') ? 'washed' : 'disinfected'}${because(note)}`,
   'water.exchanged': ({ tank, litres, source, fromTank, note }, name, { say }) =>
     `${say('volume', litres)} of ${name(tank)} changed for ${source === 'mixed' || !fromTank ? 'fresh-mixed water' : `water of ${name(fromTank)}`}${because(note)}`,
-  'remedy.begun': ({ water, family, note }, name) => `${name(water)} is under ${family}${because(note)}`,
-  'remedy.ended': ({ course, water, note }, name) => `${name(course)} in ${name(water)} ended${because(note)}`,
+  'remedy.begun': ({ system, family, note }, name) => `${name(system)} is under ${family}${because(note)}`,
+  'remedy.ended': ({ course, system, note }, name) => `${name(course)} in ${name(system)} ended${because(note)}`,
 };

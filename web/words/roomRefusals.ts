@@ -6,7 +6,7 @@ const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
 
 type Code = Extract<
   RefusalCode,
-  `${'tank' | 'thing' | 'vessel' | 'water' | 'remedy' | 'move' | 'stay' | 'split' | 'join' | 'slip' | 'tool'}.${string}`
+  `${'tank' | 'thing' | 'vessel' | 'water' | 'system' | 'remedy' | 'move' | 'stay' | 'split' | 'join' | 'slip' | 'tool'}.${string}`
 >;
 
 export const roomRefusals: Record<Code, RefusalWords> = {
@@ -16,13 +16,13 @@ export const roomRefusals: Record<Code, RefusalWords> = {
   'tank.expected': ({ code, n }) => `${n} bags on the dock are to go to ${code}. Choose another tank for them first.`,
   'tank.placeTaken': ({ code }) => `${code} stands there.`,
   'thing.inUse': ({ name, tanks }) => `${name} has ${tanks} tanks. Move them first.`,
-  'vessel.otherWater': ({ tank }) => `What hangs in ${tank} is in its water.`,
+  'vessel.otherSystem': ({ tank }) => `What hangs in ${tank} is in its water.`,
   'vessel.needsTank': ({ vessel }) => `A ${vessel} is in a tank: say in which.`,
   'tool.notYourHands': ({ needs }) => `Only a ${needs} may write that about somebody else’s hands.`,
   'tool.usedSince': ({ atMs }, { when }) => `It was in water again at ${when(Number(atMs))}: disinfect it after that, or ask a lead.`,
   'water.itself': () => 'That is one water already.',
-  'water.otherType': ({ from, into }) => `One is ${from}, the other ${into}: they cannot be one water.`,
-  'water.tanksMoved': ({ water }) => `Other tanks are on ${water} than this page shows. Look again.`,
+  'system.otherType': ({ from, into }) => `One is ${from}, the other ${into}: they cannot be one water.`,
+  'system.tanksMoved': ({ system }) => `Other tanks are on ${system} than this page shows. Look again.`,
   'water.tooMuch': ({ code, litres, volumeL }, { units }) =>
     `${code} holds ${units.say('volume', Number(volumeL))}: ${units.say('volume', Number(litres))} is more than all of it.`,
   'water.twoSources': () => 'Fresh-mixed water comes from no tank.',

@@ -1,4 +1,4 @@
-import { waterStep } from './waters.ts';
+import { systemStep } from './systemStep.ts';
 
 const at = (temperatureC: number, salinityPpt: number) => ({ temperatureC, salinityPpt });
 
@@ -13,9 +13,9 @@ it.each([
   ['more is not', at(24, 1), at(21.9, 1), ['temperature 2']],
   ['a conversion is both', at(23, 8), at(26, 30), ['salinity 2', 'temperature 2']],
 ] as const)('%s: %j to %j', (_what, from, to, beyond) => {
-  expect(waterStep(from, to)?.beyond.map(({ what, bears }) => `${what} ${bears}`)).toEqual(beyond);
+  expect(systemStep(from, to)?.beyond.map(({ what, bears }) => `${what} ${bears}`)).toEqual(beyond);
 });
 
 it('says which way it goes', () => {
-  expect(waterStep(at(26, 30), at(24, 8))).toMatchObject({ temperatureC: -2, salinityPpt: -22 });
+  expect(systemStep(at(26, 30), at(24, 8))).toMatchObject({ temperatureC: -2, salinityPpt: -22 });
 });

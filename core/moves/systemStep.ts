@@ -14,7 +14,7 @@ export type WaterStep = {
 const LEAST = { temperatureC: 0.5, salinityPpt: 0.5 } as const;
 
 /** The step between two waters, or nothing where they are as good as one. °C, ppt. */
-export function waterStep(from: Known, to: Known): WaterStep | undefined {
+export function systemStep(from: Known, to: Known): WaterStep | undefined {
   const temperatureC = to.temperatureC - from.temperatureC;
   const salinityPpt = to.salinityPpt - from.salinityPpt;
   if (Math.abs(temperatureC) < LEAST.temperatureC && Math.abs(salinityPpt) < LEAST.salinityPpt) return undefined;

@@ -9,76 +9,76 @@ import { useUnits } from '../data/units.ts';
 import { placedIn } from '../moves/Meeting.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { PlainForm, type Values } from '../parts/PlainForm.tsx';
-import { waterChanges, WATER_FIELDS, waterOf } from './forms.ts';
+import { systemChanges, WATER_FIELDS, systemOf } from './forms.ts';
 import type { PartProps } from './part.ts';
 
-type Water = HouseView['waters'][number];
+type Water = HouseView['systems'][number];
 
-export function Waters({ view, write, mayEdit }: PartProps) {
+export function Systems({ view, write, mayEdit }: PartProps) {
   const { say } = useUnits();
   const [open, setOpen] = useState<string>();
   return (
-    <section className="card" aria-label="Waters">
-      <h2>Waters</h2>
+    <section className="card" aria-label="Systems">
+      <h2>Systems</h2>
       <ul className="plain-list">
-        {view.waters.map((water) => (
-          <li key={water.id}>
-            <b>{water.name}</b>{' '}
+        {view.systems.map((system) => (
+          <li key={system.id}>
+            <b>{system.name}</b>{' '}
             <span className="soft">
-              {water.type}, {say('temperature', water.temperatureC)}, {say('salinity', water.salinityPpt)}, {say('volume', water.volumeL)},{' '}
-              {water.tanks} {water.tanks === 1 ? 'tank' : 'tanks'}
+              {system.type}, {say('temperature', system.temperatureC)}, {say('salinity', system.salinityPpt)}, {say('volume', system.volumeL)},{' '}
+              {system.tanks} {system.tanks === 1 ? 'tank' : 'tanks'}
             </span>{' '}
             {mayEdit && (
               <Button
                 variant="quiet"
                 className="btn-quiet"
-                aria-expanded={open === water.id}
-                aria-label={`Change ${water.name}`}
-                onClick={() => setOpen(open === water.id ? undefined : water.id)}
+                aria-expanded={open === system.id}
+                aria-label={`Change ${system.name}`}
+                onClick={() => setOpen(open === system.id ? undefined : system.id)}
               >
                 Change
               </Button>
             )}
-            {open === water.id && <OneWater water={water} view={view} write={write} onDone={() => setOpen(undefined)} />}
+            {open === system.id && <OneSystem system={system} view={view} write={write} onDone={() => setOpen(undefined)} />}
           </li>
         ))}
       </ul>
-      {view.waters.length === 0 && (
+      {view.systems.length === 0 && (
         <p className="soft">None yet. A tank that stands alone gets its own water when you draw it, under racks and tanks.</p>
       )}
       {mayEdit && (
         <PlainForm
           fields={WATER_FIELDS}
           submit="Add this water"
-          onSubmit={(values) => write(`Water ${values.name}`, waterOf(values, newId))}
+          onSubmit={(values) => write(`Water ${values.name}`, systemOf(values, newId))}
         />
       )}
     </section>
   );
 }
 
-function OneWater({ water, view, write, onDone }: Pick<PartProps, 'view' | 'write'> & { water: Water; onDone: () => void }) {
+function OneSystem({ system, view, write, onDone }: Pick<PartProps, 'view' | 'write'> & { system: Water; onDone: () => void }) {
   const { bare } = useUnits();
   const { data: room } = useView('room');
   const [into, setInto] = useState('');
-  const others = view.waters.filter(({ id, type, tanks }) => id !== water.id && type === water.type && tanks > 0);
+  const others = view.systems.filter(({ id, type, tanks }) => id !== system.id && type === system.type && tanks > 0);
   const other = others.find(({ id }) => id === into);
-  const met = room && other ? whoMeets([water.id, other.id], placedIn(room)) : undefined;
-  const tanks = view.tanks.filter((tank) => tank.water === water.id).map(({ id }) => id);
+  const met = room && other ? whoMeets([system.id, other.id], placedIn(room)) : undefined;
+  const tanks = view.tanks.filter((tank) => tank.system === system.id).map(({ id }) => id);
   const change = async (values: Values) => {
-    const fields = waterChanges(values, water);
+    const fields = systemChanges(values, system);
     const wrong = await write(`${values.name} changed`, {
-      kind: 'water.changed',
-      payload: { water: water.id, basedOn: water.entry, fields },
+      kind: 'system.changed',
+      payload: { system: system.id, basedOn: system.entry, fields },
     });
     if (wrong === undefined) onDone();
     return wrong;
   };
   const join = async () => {
     if (!other) return;
-    const wrong = await write(`${water.name} joined to ${other.name}`, {
-      kind: 'waters.joined',
-      payload: { from: water.id, into: other.id, tanks, volumeL: water.volumeL + other.volumeL },
+    const wrong = await write(`${system.name} joined to ${other.name}`, {
+      kind: 'systems.joined',
+      payload: { from: system.id, into: other.id, tanks, volumeL: system.volumeL + other.volumeL },
     });
     if (wrong === undefined) onDone();
   };
@@ -87,18 +87,18 @@ function OneWater({ water, view, write, onDone }: Pick<PartProps, 'view' | 'writ
       <PlainForm
         fields={WATER_FIELDS}
         initial={{
-          name: water.name,
-          type: water.type,
-          temperatureC: bare('temperature', water.set.temperatureC),
-          salinityPpt: bare('salinity', water.set.salinityPpt),
-          volumeL: bare('volume', water.volumeL),
+          name: system.name,
+          type: system.type,
+          temperatureC: bare('temperature', system.set.temperatureC),
+          salinityPpt: bare('salinity', system.set.salinityPpt),
+          volumeL: bare('volume', system.volumeL),
         }}
-        submit={`${water.name} is so`}
+        submit={`${system.name} is so`}
         keep
         onSubmit={change}
       />
       {tanks.length > 0 && others.length > 0 && (
-        <Form.Group className="field" controlId={`join-${water.id}`}>
+        <Form.Group className="field" controlId={`join-${system.id}`}>
           <Form.Label className="label">One water with</Form.Label>
           <Form.Select value={into} onChange={(event) => setInto(event.target.value)}>
             <option value="">none: it stays alone</option>
@@ -119,15 +119,15 @@ function OneWater({ water, view, write, onDone }: Pick<PartProps, 'view' | 'writ
       )}
       {other && (
         <Button variant="odd" onClick={() => void join()}>
-          Join {water.name} to {other.name}
+          Join {system.name} to {other.name}
         </Button>
       )}
       {tanks.length === 0 && (
         <Button
           variant="odd"
-          onClick={() => void write(`${water.name} is gone`, { kind: 'thing.retired', payload: { what: 'water', id: water.id } })}
+          onClick={() => void write(`${system.name} is gone`, { kind: 'thing.retired', payload: { what: 'system', id: system.id } })}
         >
-          {water.name} is gone
+          {system.name} is gone
         </Button>
       )}
     </div>
