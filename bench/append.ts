@@ -31,7 +31,7 @@ for (let crate = 0; bags.length < needed; crate += 1) {
       supplier: 'yard',
       packedAtMs: house.now() - 1e8,
       promisedAtMs: house.now() - 1e7,
-      told: {},
+      stated: {},
       lots: [{ lot: `c${crate}-l`, label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 5 }],
       bags: of.map((bag) => ({ bag, label: bag, box: 1, lot: `c${crate}-l`, n: 4, waterL: 1 })),
     },
@@ -56,7 +56,7 @@ const statements = {
     'insert into entry (id, act_id, kind, version, occurred_at_ms, recorded_at_ms, actor, payload) values (?, ?, ?, 1, ?, ?, ?, ?)',
   ),
   landing: bare.prepare(
-    'insert into p_landing (entry, at_ms, by, bag, crate, lot, alive, dead, quality, condition, bag_state) values (?, ?, ?, ?, ?, ?, 4, 0, ?, ?, ?)',
+    'insert into p_landing (entry, at_ms, by, bag, crate, lot, alive, dead, quality, condition, bag_condition) values (?, ?, ?, ?, ?, ?, 4, 0, ?, ?, ?)',
   ),
   leg: bare.prepare('insert into p_leg (entry, ord, lot, place, n, at_ms, by) values (?, ?, ?, ?, ?, ?, ?)'),
   balance: bare.prepare(
@@ -92,7 +92,7 @@ const actFor = (bag: string): Act => {
         kind: 'bag.landed',
         version: 1,
         occurredAtMs,
-        payload: { bag, crate, lot: `${crate}-l`, alive: 4, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound' },
+        payload: { bag, crate, lot: `${crate}-l`, alive: 4, dead: 0, quality: 'looked', condition: 'fit', bagCondition: 'sound' },
       },
       {
         id: v7(),

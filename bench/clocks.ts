@@ -1,15 +1,15 @@
-// Clocks of every lot on hold in a 400-tank house with two looks a day behind them: core alone, and with its queries.
+// Clocks of every lot in quarantine in a 400-tank house with two looks a day behind them: core alone, and with its queries.
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { gatherFacts, holdClock, plainPolicy } from '#core/quarantine/index.ts';
+import { gatherFacts, quarantineClock, plainPolicy } from '#core/quarantine/index.ts';
 import type { Sign } from '#core/rounds/index.ts';
 import { DAY_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { makeClock } from '#server/clock/clock.ts';
 import { startHouse } from '#server/house/house.ts';
 import { houseFile } from '#server/journal/replay.ts';
 import { prepareClocks } from '#server/quarantine/clocks.ts';
-import { prepareHoldRows, prepareOpenHolds } from '#server/quarantine/rows.ts';
+import { prepareQuarantineRows, prepareOpenQuarantines } from '#server/quarantine/rows.ts';
 import { makeLarge, TANKS } from './large.ts';
 import { makeFiller, ms, quantile } from './measure.ts';
 
@@ -29,7 +29,8 @@ try {
   const living = house.view('room').racks.flatMap(({ tanks }) => tanks);
   filler.setTime(now - HOLD_DAYS * DAY_MS);
   for (const { occupants } of living)
-    for (const { lot } of occupants) filler.add('hold.opened', { hold: `h-${lot}`, lot, policy: plainPolicy(28), zero: 'arrival' });
+    for (const { lot } of occupants)
+      filler.add('quarantine.opened', { quarantine: `h-${lot}`, lot, policy: plainPolicy(28), zero: 'arrival' });
   for (let half = 0; half < HOLD_DAYS * 2; half += 1) {
     filler.setTime(now - HOLD_DAYS * DAY_MS + (half + 1) * (DAY_MS / 2) - MINUTE_MS * TANKS);
     for (const [no, { id, occupants }] of living.entries()) {
@@ -41,7 +42,7 @@ try {
         signs: odd && index === 0 ? [{ sign: SIGNS[(no + half) % SIGNS.length]! }] : [],
       }));
       const day = houseDay(filler.atMs(), ZONE);
-      filler.add('tank.looked', { tank: id, day, round: half % 2 ? 'evening' : 'morning', allWell: !odd, lots }, 1000);
+      filler.add('tank.checked', { tank: id, day, round: half % 2 ? 'evening' : 'morning', allWell: !odd, lots }, 1000);
       if (half % 2 === 0)
         for (const { lot } of occupants) filler.add('lot.fed', { tank: id, lot, food: 'micro pellets', response: 'ate' }, 10);
     }
@@ -49,22 +50,22 @@ try {
   house.client.exec('commit');
 
   const at = { zone: ZONE, toolDriesH: 24 };
-  const holds = prepareOpenHolds(house.client)();
-  const rowsOf = prepareHoldRows(house.client);
-  const wanted = new Set(holds.map(({ lot }) => lot));
-  const rows = rowsOf(holds, at);
+  const quarantines = prepareOpenQuarantines(house.client)();
+  const rowsOf = prepareQuarantineRows(house.client);
+  const wanted = new Set(quarantines.map(({ lot }) => lot));
+  const rows = rowsOf(quarantines, at);
   const core = times(() => {
     const facts = gatherFacts(rows, wanted);
-    for (const hold of holds) holdClock(facts.get(hold.lot)!, hold.policy, now);
+    for (const quarantine of quarantines) quarantineClock(facts.get(quarantine.lot)!, quarantine.policy, now);
   });
   const clocks = prepareClocks(house.client);
   const whole = times(() => clocks({ ...at, now }));
-  const view = times(() => JSON.stringify(house.view('holds')));
-  const one = times(() => clocks({ ...at, now, only: [holds[0]!.lot] }));
+  const view = times(() => JSON.stringify(house.view('quarantine')));
+  const one = times(() => clocks({ ...at, now, only: [quarantines[0]!.lot] }));
   const restarts = [...clocks({ ...at, now }).values()].reduce((sum, { clock }) => sum + clock.restarts.length, 0);
   const says = (values: number[]) => `median ${ms(quantile(values, 0.5))}, p95 ${ms(quantile(values, 0.95))}`;
   console.log(
-    `${holds.length} lots on hold in ${living.length} tanks, ${rows.looks.size} days looked at, ${restarts} restarts, ${house.store.latestSeq()} entries`,
+    `${quarantines.length} lots in quarantine in ${living.length} tanks, ${rows.checks.size} days looked at, ${restarts} restarts, ${house.store.latestSeq()} entries`,
   );
   console.log(`core: ${says(core)}`);
   console.log(`with its queries: ${says(whole)}`);

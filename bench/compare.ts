@@ -3,7 +3,7 @@ import { createRequire } from 'node:module';
 import {
   compareMethods,
   rank,
-  reckon,
+  calculate,
   bandsOf,
   drawOne,
   gridOf,
@@ -55,7 +55,7 @@ say(
   time(() => compareMethods(marine), { turns: 60, warm: 80 }),
 );
 
-const grids = new Map(rank(reckon(marine).results).map((one) => [one.method, gridOf(one)]));
+const grids = new Map(rank(calculate(marine).results).map((one) => [one.method, gridOf(one)]));
 const doubts = [
   { of: 'bag.waterL', low: 0.18, high: 0.42 },
   { of: 'bag.salinity', low: 26.5, high: 29.5 },
@@ -78,8 +78,8 @@ say(
   time(() => turnsOf(marine, doubts, draws(20)), { turns: 3, warm: 1 }),
 );
 
-const options = { around: mono.tank };
-const vessel = { ...startVessel(mono.bag, mono.lot, options), closed: undefined, inRoom: true, holdsL: mono.bag.waterL };
+const options = { ambient: mono.tank };
+const vessel = { ...startVessel(mono.bag, mono.lot, options), closed: undefined, inRoom: true, capacityL: mono.bag.waterL };
 say(
   'a day of overflow',
   time(() => simulate(vessel, tankWater(mono.tank), [{ do: 'run', mLPerMin: 5, minutes: 1440 }], options), { turns: 60, warm: 60 }),

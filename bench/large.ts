@@ -46,15 +46,15 @@ export async function makeLarge(folder: string, entries: number, bags = 1): Prom
       system: `w${rack}`,
       code: `T${no + 1}`,
       volumeL: 60,
-      purpose: rack % 3 ? 'hold' : 'sale',
+      purpose: rack % 3 ? 'quarantine' : 'sale',
       lid: no % 2 === 0,
       row: Math.floor((no % 16) / 4),
       column: no % 4,
     });
-    const shelf = rack % 2 ? MARINE : FRESH;
+    const allSpecies = rack % 2 ? MARINE : FRESH;
     lots.push(
       [0, 1].map((second) => {
-        const species = shelf[(no + second * 3) % shelf.length]!;
+        const species = allSpecies[(no + second * 3) % allSpecies.length]!;
         filler.add('lot.opened', {
           lot: `l${no}-${second}`,
           species: species.species,
@@ -75,7 +75,7 @@ export async function makeLarge(folder: string, entries: number, bags = 1): Prom
       const lot = lots[no]![round % 2]!;
       const day = houseDay(filler.atMs(), 'Europe/Lisbon');
       filler.add(
-        'tank.looked',
+        'tank.checked',
         {
           tank: `t${no}`,
           day,
@@ -100,8 +100,8 @@ export async function makeLarge(folder: string, entries: number, bags = 1): Prom
         // Stock turns over: an old lot goes out, a new one comes in, so that empty balances grow with history.
         filler.add('stock.moved', { moves: [{ lot, from: `t${no}`, to: 'sold', n: 40 }] }, step);
         const fresh = `l${no}-${round}-${round % 2}`;
-        const shelf = Math.floor(no / 16) % 2 ? MARINE : FRESH;
-        const species = shelf[(no + round) % shelf.length]!;
+        const allSpecies = Math.floor(no / 16) % 2 ? MARINE : FRESH;
+        const species = allSpecies[(no + round) % allSpecies.length]!;
         filler.add(
           'lot.opened',
           { lot: fresh, species: species.species, label: species.common, tank: `t${no}`, n: 40, sizeCm: 4, origin: 'bred' },
@@ -119,7 +119,7 @@ export async function makeLarge(folder: string, entries: number, bags = 1): Prom
     supplier: 'yard',
     packedAtMs: now - 1e8,
     promisedAtMs: now - 1e6,
-    told: {},
+    stated: {},
     lots: [{ lot: 'new', label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 6 }],
     bags: Array.from({ length: bags }, (_, no) => ({
       bag: no === 0 ? 'b' : `b${no}`,
@@ -131,7 +131,16 @@ export async function makeLarge(folder: string, entries: number, bags = 1): Prom
     })),
   });
   filler.add('crate.arrived', { crate: 'c', carton: 'dry' });
-  filler.add('bag.landed', { bag: 'b', crate: 'c', lot: 'new', alive: 4, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound' });
+  filler.add('bag.landed', {
+    bag: 'b',
+    crate: 'c',
+    lot: 'new',
+    alive: 4,
+    dead: 0,
+    quality: 'looked',
+    condition: 'fit',
+    bagCondition: 'sound',
+  });
   house.client.exec('commit');
   await makeCredentials(house.db).set('ines', PIN);
   house.close();

@@ -13,17 +13,22 @@ const TYPED = ['Royal gramma', 'Nemateleotris magnifca', 'harleqin rasbora', 'si
 
 const chance = makeChance(7);
 const word = () => Array.from({ length: 2 + Math.floor(chance() * 3) }, () => SYLLABLES[Math.floor(chance() * SYLLABLES.length)]).join('');
-const shelf: Named[] = SPECIES.map(({ species, ...rest }) => ({ id: species, ...rest }));
-let names = shelf.reduce((sum, { alsoCalled }) => sum + 2 + alsoCalled.length, 0);
+const allSpecies: Named[] = SPECIES.map(({ species, ...rest }) => ({ id: species, ...rest }));
+let names = allSpecies.reduce((sum, { alsoCalled }) => sum + 2 + alsoCalled.length, 0);
 for (let at = 0; names < NAMES; at += 1, names += 3)
-  shelf.push({ id: `made-${at}`, scientific: `${word()} ${word()}`, common: `${word()} ${word()}`, alsoCalled: [`${word()} ${word()}`] });
+  allSpecies.push({
+    id: `made-${at}`,
+    scientific: `${word()} ${word()}`,
+    common: `${word()} ${word()}`,
+    alsoCalled: [`${word()} ${word()}`],
+  });
 
 const timed = <T>(work: () => T): { ms: number; value: T } => {
   const began = performance.now();
   const value = work();
   return { ms: performance.now() - began, value };
 };
-const built = timed(() => makeLookUp(shelf));
+const built = timed(() => makeLookUp(allSpecies));
 const keys: number[] = [];
 for (let round = 0; round < ROUNDS; round += 1)
   for (const text of TYPED)
@@ -38,7 +43,7 @@ console.log(
 const misspelt = (name: string) => name.slice(0, 3) + name.slice(4);
 for (const wrong of [0, 0.1]) {
   const lines = Array.from({ length: LINES }, (_, index) => {
-    const { common } = shelf[Math.floor(chance() * shelf.length)]!;
+    const { common } = allSpecies[Math.floor(chance() * allSpecies.length)]!;
     return `${1 + Math.floor(index / 40)},${index + 1},${chance() < wrong ? misspelt(common) : common},4 cm,6+1,1.2`;
   });
   const text = ['box,bag,name,size,qty,water', ...lines].join('\n');
@@ -49,7 +54,7 @@ for (const wrong of [0, 0.1]) {
       heading: rows[index]!,
       rows: rows.slice(index + 1),
       columns: guessColumns(rows[index]!.cells),
-      shelf,
+      allSpecies,
       lookUp: built.value,
     });
   });

@@ -4,7 +4,7 @@ import { isDeep } from '#contract/bounds.ts';
 import { examples } from '#contract/kinds.ts';
 
 const id = '019cb270-7380-7000-8036-9ee768e6d3a5';
-const entry = (payload: unknown, kind = 'tank.looked', more: object = {}) => ({ id, kind, version: 1, occurredAtMs: 1, payload, ...more });
+const entry = (payload: unknown, kind = 'tank.checked', more: object = {}) => ({ id, kind, version: 1, occurredAtMs: 1, payload, ...more });
 const act = (entries: unknown) => ({ actId: id, entries });
 const nested = (levels: number): string => '['.repeat(levels) + ']'.repeat(levels);
 const bag = examples['crate.expected'].bags[0]!;
@@ -32,7 +32,7 @@ const BODIES: Record<string, string> = {
     ]),
   ),
   '3,000 overrules': JSON.stringify(
-    act([entry(examples['tank.looked'], 'tank.looked', { overrules: Array(3000).fill({ code: 'nonsense' }) })]),
+    act([entry(examples['tank.checked'], 'tank.checked', { overrules: Array(3000).fill({ code: 'nonsense' }) })]),
   ),
   '50,000 numbers in lists': JSON.stringify(act([entry({ lots: Array(16).fill(Array(3000).fill(7)) })])),
 };

@@ -32,7 +32,7 @@ const views = [
   '/api/views/stream',
   '/api/views/dock',
   '/api/views/today',
-  '/api/views/shelf',
+  '/api/views/species',
   '/api/views/house',
   '/api/health',
 ];

@@ -3,7 +3,17 @@ import type { Page } from '@playwright/test';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { AS_RECKONED, courseOf, fitOf, FITTED, follow, partedOf, valueOf, type RunFacts, type TimedReading } from '#core/runs/index.ts';
+import {
+  AS_CALCULATED,
+  trajectoryOf,
+  estimateOf,
+  FOLLOWED_QUANTITIES,
+  follow,
+  disagreementsOf,
+  valueOf,
+  type RunFacts,
+  type TimedReading,
+} from '#core/runs/index.ts';
 import { runningFacts, T0 } from '#core/runs/testCases.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
@@ -25,11 +35,11 @@ const TICKED_MS = 15_000;
 function read(times: number): { facts: RunFacts; now: number } {
   const now = T0 + 20 * HOUR_MS;
   const base = runningFacts({ method: 'long conversion' });
-  const deeds = base.deeds.filter(({ atMs }) => atMs <= now);
-  const truth = { ...AS_RECKONED, tau: 1.2, flow: 0.85, exchange: 1.4, tan: 1.3, dic: 1.05 };
+  const actions = base.actions.filter(({ atMs }) => atMs <= now);
+  const truth = { ...AS_CALCULATED, tau: 1.2, flow: 0.85, exchange: 1.4, tan: 1.3, dic: 1.05 };
   const readings = Array.from({ length: times }, (_, index) => T0 + ((index + 1) / times) * 20 * HOUR_MS).flatMap((atMs, index) => {
-    const sample = courseOf({ ...base, deeds }, { now: atMs, differs: truth, pastOnly: true }).now;
-    return FITTED.slice(0, 4).map((quantity): TimedReading => ({
+    const sample = trajectoryOf({ ...base, actions }, { now: atMs, parameters: truth, pastOnly: true }).now;
+    return FOLLOWED_QUANTITIES.slice(0, 4).map((quantity): TimedReading => ({
       entry: `${index} ${quantity}`,
       atMs,
       quantity,
@@ -37,7 +47,7 @@ function read(times: number): { facts: RunFacts; now: number } {
       method: 'meter',
     }));
   });
-  return { facts: { ...base, deeds, readings }, now };
+  return { facts: { ...base, actions, readings }, now };
 }
 
 function took(what: () => unknown): string {
@@ -52,10 +62,10 @@ function took(what: () => unknown): string {
 
 for (const times of [3, 10]) {
   const { facts, now } = read(times);
-  const fit = fitOf(facts);
-  console.log(`a day's conversion read ${times} times in 4 quantities: refit ${took(() => fitOf(facts))}`);
-  console.log(`  its course with bands: ${took(() => follow(facts, now, fit))}`);
-  console.log(`  whether reading and reckoning have parted: ${took(() => partedOf(facts))}`);
+  const estimate = estimateOf(facts);
+  console.log(`a day's conversion read ${times} times in 4 quantities: refit ${took(() => estimateOf(facts))}`);
+  console.log(`  its course with bands: ${took(() => follow(facts, now, estimate))}`);
+  console.log(`  whether reading and reckoning have parted: ${took(() => disagreementsOf(facts))}`);
 }
 
 /** A house of its own with ten drips under way since a quarter of an hour. */
@@ -69,7 +79,17 @@ async function houseWithRuns(folder: string): Promise<void> {
   for (const species of SPECIES) filler.add('species.added', species);
   filler.add('rack.added', { rack: 'r', room: 'Hall', name: 'Rack', walk: 1 });
   filler.add('system.added', { system: 'w', name: 'Water', type: 'brackish', temperatureC: 26, salinityPpt: 30, volumeL: 900 });
-  filler.add('tank.added', { tank: 't', rack: 'r', system: 'w', code: 'T1', volumeL: 60, purpose: 'hold', lid: true, row: 0, column: 0 });
+  filler.add('tank.added', {
+    tank: 't',
+    rack: 'r',
+    system: 'w',
+    code: 'T1',
+    volumeL: 60,
+    purpose: 'quarantine',
+    lid: true,
+    row: 0,
+    column: 0,
+  });
   const now = house.clock.now();
   filler.setTime(now - 0.3 * HOUR_MS);
   const bags = Array.from({ length: RUNS }, (_, no) => ({ bag: `b${no}`, label: `bag ${no + 1}`, box: 1, lot: 'monos', n: 6, waterL: 3 }));
@@ -80,17 +100,26 @@ async function houseWithRuns(folder: string): Promise<void> {
     supplier: 'yard',
     packedAtMs: now - 5 * HOUR_MS,
     promisedAtMs: now - HOUR_MS,
-    told: { salinityPpt: 8 },
+    stated: { salinityPpt: 8 },
     lots,
     bags,
   });
   filler.add('crate.arrived', { crate: 'c', carton: 'dry' });
-  const { started, deeds } = runningFacts({ method: 'long conversion' });
+  const { started, actions } = runningFacts({ method: 'long conversion' });
   for (const { bag } of bags) {
-    filler.add('bag.landed', { bag, crate: 'c', lot: 'monos', alive: 6, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound' });
+    filler.add('bag.landed', {
+      bag,
+      crate: 'c',
+      lot: 'monos',
+      alive: 6,
+      dead: 0,
+      quality: 'looked',
+      condition: 'fit',
+      bagCondition: 'sound',
+    });
     filler.add('bag.assigned', { bag, lot: 'monos', tank: 't' });
     const vessel = { ...started.vessel, name: `bucket ${bag.slice(1)}` };
-    filler.add('run.started', {
+    filler.add('acclimation.started', {
       ...started,
       run: `run-${bag}`,
       lot: 'monos',
@@ -101,7 +130,7 @@ async function houseWithRuns(folder: string): Promise<void> {
       // A timer of minutes and seconds.
       checkEveryMin: 30,
     });
-    for (const { line, did } of deeds.slice(0, 5)) filler.add('run.worked', { run: `run-${bag}`, line, did });
+    for (const { line, did } of actions.slice(0, 5)) filler.add('acclimation.actionTaken', { run: `run-${bag}`, line, did });
   }
   house.client.exec('commit');
   await makeCredentials(house.db).set('ines', PIN);

@@ -85,31 +85,15 @@ it('tells a newer client that it is newer', () => {
   });
 });
 
-it('lifts a house that was configured before there were rules for meals, and holds of plain days', () => {
-  const { rules, ...rest } = examples['house.configured'];
-  const {
-    hungryAfterDays,
-    schools: _schools,
-    holds,
-    triesBeforeRest: _tries,
-    temporaryH: _hours,
-    toolDriesH: _dries,
-    runs,
-    around,
-    ...older
-  } = rules;
-  const holdDays = { fresh: holds.fresh.days, brackish: holds.brackish.days, marine: holds.marine.days };
-  expect(lift('house.configured', 1, { ...rest, rules: { ...older, holdDays } })).toEqual(examples['house.configured']);
-  expect([hungryAfterDays.fry, runs.equalPpt, around.roomC]).toEqual([1, 0.5, 23]);
-  expect(checkAct(act(entry('house.configured', { name: 'x' }))).ok).toBe(false);
-  const { policy: _policy, ...hold } = examples['hold.opened'];
-  expect(lift('hold.opened', 1, { ...hold, days: 28 })).toEqual(examples['hold.opened']);
-  expect(lift('hold.opened', 1, { ...hold, days: 0 })).toMatchObject({ policy: { days: 1 } });
+it('lifts a quarantine that was opened when there was nothing but days', () => {
+  const { policy: _policy, ...opened } = examples['quarantine.opened'];
+  expect(lift('quarantine.opened', 1, { ...opened, days: 28 })).toEqual(examples['quarantine.opened']);
+  expect(lift('quarantine.opened', 1, { ...opened, days: 0 })).toMatchObject({ policy: { days: 1 } });
 });
 
-it.each([0, 366, 10_000, 2.5])('a hold of %p days is a fault', (days) => {
-  const { policy, ...hold } = examples['hold.opened'];
-  const faults = faultsOf(act(entry('hold.opened', { ...hold, policy: { ...policy, days } }, { version: 2 })));
+it.each([0, 366, 10_000, 2.5])('a quarantine of %p days is a fault', (days) => {
+  const { policy, ...quarantine } = examples['quarantine.opened'];
+  const faults = faultsOf(act(entry('quarantine.opened', { ...quarantine, policy: { ...policy, days } }, { version: 2 })));
   expect(faults).toEqual(['entries.0.payload.policy.days']);
 });
 

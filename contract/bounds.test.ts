@@ -4,10 +4,10 @@ import { examples, versionOf } from './kinds.ts';
 
 const nested = (levels: number, leaf: unknown = 1): unknown => Array.from({ length: levels }).reduce((inner) => [inner], leaf);
 const act = (entries: unknown) => ({ actId: '019cb270-7380-7000-8036-9ee768e6d3a5', entries });
-const entry = (payload: unknown, kind = 'tank.looked', more: object = {}) => ({
+const entry = (payload: unknown, kind = 'tank.checked', more: object = {}) => ({
   id: '019cb270-7380-7000-8036-9ee768e6d3a6',
   kind,
-  version: versionOf('tank.looked'),
+  version: versionOf('tank.checked'),
   occurredAtMs: 1,
   payload,
   ...more,
@@ -48,12 +48,12 @@ it.each<[string, unknown]>([
     'a payload of everything unknown',
     act([entry(Object.fromEntries(Array.from({ length: 90 }, (_, n) => [`unknown-${n}-${'z'.repeat(3000)}`, n])))]),
   ],
-  ['lists of wrong things', act([entry({ ...examples['tank.looked'], lots: Array(3000).fill({ a: [1, 2, 3] }) })])],
+  ['lists of wrong things', act([entry({ ...examples['tank.checked'], lots: Array(3000).fill({ a: [1, 2, 3] }) })])],
   [
     'overrules without end',
-    act([entry(examples['tank.looked'], 'tank.looked', { overrules: Array(3000).fill({ code: 'w'.repeat(3000).slice(0, 15) }) })]),
+    act([entry(examples['tank.checked'], 'tank.checked', { overrules: Array(3000).fill({ code: 'w'.repeat(3000).slice(0, 15) }) })]),
   ],
-  ['its prototype', act([JSON.parse('{"__proto__":{"kind":"tank.looked"},"constructor":1}')])],
+  ['its prototype', act([JSON.parse('{"__proto__":{"kind":"tank.checked"},"constructor":1}')])],
   ['a text as big as all of it', act([entry({ note: LONG })])],
 ])('what is wrong with %s is said in few words', (_name, body) => {
   const checked = checkAct(body);

@@ -35,7 +35,7 @@ function kindDoc(kind: Kind): string {
   const { fields = {} } = schema.describe() as unknown as Described;
   return `## ${kind}
 
-Version ${version}. Written by a ${minRole}${minRole === 'lead' ? '' : ' or above'}. Taken back by ${UNDO[undo]}. Touches ${topics.join(', ')}.
+Version ${version}. Written by a ${minRole}${minRole === 'lead' ? '' : ' or above'}. Undone by ${UNDO[undo]}. Touches ${topics.join(', ')}.
 
 ${fieldLines(fields, 0)}
 

@@ -47,7 +47,7 @@ export function isKind(kind: string): kind is Kind {
 export const undoOf = (kind: Kind): Undo => kinds[kind].undo;
 export const versionOf = (kind: Kind): number => kinds[kind].version;
 
-/** True when acts of these kinds are taken back, by whoever may, and not set right by a further entry. */
+/** True when acts of these kinds are undone, by whoever may, and not set right by a further entry. */
 export const isUndoable = (written: readonly Kind[]): boolean => written.every((kind) => kinds[kind].undo !== 'never');
 
 /** One payload that can be true of each kind. */

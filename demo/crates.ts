@@ -1,6 +1,6 @@
-// How a crate goes through the house in the story: listed, arrived, landed bag by bag, floated, let go.
+// How a crate goes through the house in the story: listed, arrived, landed bag by bag, floated, released.
 import { massOf } from '#core/bench/index.ts';
-import { holdClassOf, STARTING_HOLDS } from '#core/quarantine/index.ts';
+import { quarantineClassOf, STARTING_QUARANTINES } from '#core/quarantine/index.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { floatTime } from '#core/water/index.ts';
@@ -15,7 +15,7 @@ export type ToldBag = StoryBag & { bag: string; lot: string; label: string; wate
 /** A bag holds no less than a cup, however small its fish. */
 const LEAST_BAG_L = 0.3;
 
-/** Litres that a supplier gives so many fish, to a tenth; mass from length as core/bench reckons it. */
+/** Litres that a supplier gives so many fish, to a tenth; mass from length as core/bench calculates it. */
 function waterFor({ n, sizeCm }: StoryBag, { gPerL }: StoryCrate): number {
   return Math.max(LEAST_BAG_L, Math.round((10 * massOf({ n, lengthCm: sizeCm, massA: 0.015, massB: 3 })) / gPerL) / 10);
 }
@@ -40,7 +40,7 @@ export function tellList(teller: Teller, crate: StoryCrate, times: { atMs: numbe
       supplier: crate.supplier,
       packedAtMs: times.packedAtMs,
       promisedAtMs: times.promisedAtMs,
-      told: crate.told,
+      stated: crate.stated,
       lots: [...lots].map(([species, lot]) => ({
         lot,
         label: speciesOf(species).common,
@@ -56,7 +56,7 @@ export function tellList(teller: Teller, crate: StoryCrate, times: { atMs: numbe
 
 /** One bag lands as the story has it, with its folded temperature. The lot may turn out another than listed. */
 export function tellLanding(teller: Teller, crate: StoryCrate, bag: ToldBag, at: { atMs: number; who: string; bagC: number }): ToldBag {
-  const { alive = bag.n, dead = 0, condition = 'fit', bagState = 'sound', instead, note } = bag.landed ?? { alive: bag.n };
+  const { alive = bag.n, dead = 0, condition = 'fit', bagCondition = 'sound', instead, note } = bag.landed ?? { alive: bag.n };
   const lot = instead ? teller.id() : bag.lot;
   const asListed = !bag.landed;
   teller.tell(
@@ -72,7 +72,7 @@ export function tellLanding(teller: Teller, crate: StoryCrate, bag: ToldBag, at:
         dead,
         quality: asListed ? 'looked' : 'counted',
         condition,
-        bagState,
+        bagCondition,
         ...(note ? { note } : {}),
         ...(instead ? { newLot: { label: speciesOf(instead.species).common, ...instead, origin: crate.origin, insteadOf: bag.lot } } : {}),
       },
@@ -82,7 +82,7 @@ export function tellLanding(teller: Teller, crate: StoryCrate, bag: ToldBag, at:
       payload: {
         subject: { kind: 'bag', id: bag.bag },
         quantity: 'temperature',
-        reading: measured(at.bagC, bagState === 'soft' ? 'on the bag' : 'folded'),
+        reading: measured(at.bagC, bagCondition === 'soft' ? 'on the bag' : 'folded'),
       },
     },
   );
@@ -110,7 +110,7 @@ export function tellFloat(
   teller.tell(at.atMs, at.who, {
     kind: 'float.started',
     payload: {
-      run,
+      floatId: run,
       bag: bag.bag,
       lot: bag.lot,
       tank: tank.tank,
@@ -124,29 +124,34 @@ export function tellFloat(
   return { run, dueAtMs: at.atMs + Math.round(minutes * MINUTE_MS) };
 }
 
-/** Net out: the hold of the lot is opened with its first fish. */
+/** Net out: the quarantine of the lot is opened with its first fish. */
 export function tellRelease(
   teller: Teller,
   bag: ToldBag,
-  at: { atMs: number; who: string; alive: number; run?: string; holdOpen: boolean },
+  at: { atMs: number; who: string; alive: number; run?: string; quarantineOpen: boolean },
 ): void {
   const tank = TANKS.find(({ tank: id }) => id === bag.tank)!;
   const { type } = SYSTEMS.find(({ system }) => system === tank.system)!;
-  const hold: Said[] = at.holdOpen
+  const quarantine: Said[] = at.quarantineOpen
     ? []
     : [
         {
-          kind: 'hold.opened',
-          payload: { hold: teller.id(), lot: bag.lot, policy: STARTING_HOLDS[holdClassOf(speciesOf(bag.species), type)], zero: 'arrival' },
+          kind: 'quarantine.opened',
+          payload: {
+            quarantine: teller.id(),
+            lot: bag.lot,
+            policy: STARTING_QUARANTINES[quarantineClassOf(speciesOf(bag.species), type)],
+            zero: 'arrival',
+          },
         },
       ];
-  teller.tell(at.atMs, at.who, ...hold, {
+  teller.tell(at.atMs, at.who, ...quarantine, {
     kind: 'fish.released',
     payload: {
       bag: bag.bag,
       lot: bag.lot,
       tank: tank.tank,
-      ...(at.run ? { run: at.run } : {}),
+      ...(at.run ? { floatId: at.run } : {}),
       alive: at.alive,
       dead: 0,
       by: 'net',
@@ -156,6 +161,6 @@ export function tellRelease(
 
 export function speciesOf(key: string) {
   const species = SPECIES.find((one) => one.species === key);
-  if (!species) throw new Error(`the demo shelf has no ${key}`);
+  if (!species) throw new Error(`the demo list has no ${key}`);
   return species;
 }

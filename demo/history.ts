@@ -1,6 +1,6 @@
 // Months at Saltgrass Lane: crates as their senders send them, into hold tanks that stand empty; holds signed off; the shop sells.
 import type { RoomView, TankCard } from '#contract/views.ts';
-import { CALM_SYSTEM, fit, isCost, STARTING_PLACES } from '#core/placement/index.ts';
+import { CALM_SYSTEM, compatibilityOf, isCost, STARTING_PLACES } from '#core/placement/index.ts';
 import type { Sign } from '#core/rounds/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { prepareSystems } from '#server/placement/systems.ts';
@@ -32,7 +32,7 @@ const HEADS_FOR_A_SURE_SALE = 420;
 const within = (teller: Teller, [low, high]: readonly [number, number]) => low + teller.chance() * (high - low);
 const wholeWithin = (teller: Teller, [low, high]: readonly [number, number]) => low + Math.floor(teller.chance() * (high - low + 1));
 
-/** A crate of a sender, each species into a hold tank of its own that stands empty; undefined when none does. */
+/** A crate of a sender, each species into a quarantine tank of its own that stands empty; undefined when none does. */
 export function planCrate(
   teller: Teller,
   sender: Sender,
@@ -40,7 +40,7 @@ export function planCrate(
 ): { crate: StoryCrate; packedHours: number; lateHours: number } | undefined {
   const systemStates = prepareSystems(teller.house.client)();
   const empty = tanksOf(teller.house.view('room')).filter(({ code, occupants }) => occupants.length === 0 && !SPOKEN_FOR.includes(code));
-  const free = [...empty.filter(({ purpose }) => purpose === 'hold'), ...empty.filter(({ purpose }) => purpose === 'treatment')];
+  const free = [...empty.filter(({ purpose }) => purpose === 'quarantine'), ...empty.filter(({ purpose }) => purpose === 'treatment')];
   const offers = [...sender.offers];
   const bags: StoryBag[] = [];
   for (let lines = wholeWithin(teller, sender.lines); lines > 0 && offers.length > 0; lines -= 1) {
@@ -51,9 +51,9 @@ export function planCrate(
     for (let bag = wholeWithin(teller, offer!.line); bag > 0; bag -= 1) bags.push(bagOf(teller, sender, offer!, tank!.code));
   }
   if (bags.length === 0) return undefined;
-  const { supplier, label, origin, told, gPerL, lossRisk } = sender;
+  const { supplier, label, origin, stated, gPerL, lossRisk } = sender;
   return {
-    crate: { key: `${sender.short}-${daysAgo}`, label, supplier, origin, told, gPerL, lossRisk, bags },
+    crate: { key: `${sender.short}-${daysAgo}`, label, supplier, origin, stated, gPerL, lossRisk, bags },
     packedHours: within(teller, sender.packedHours),
     lateHours: Math.round(within(teller, sender.lateHours)),
   };
@@ -72,7 +72,7 @@ function bagOf(teller: Teller, sender: Sender, { species, bag, sizeCm }: Sender[
     box: 1,
     sizeCm,
     tank,
-    ...(asListed ? {} : { landed: { alive: bag - dead, dead, condition, bagState: foul ? ('foul' as const) : ('sound' as const) } }),
+    ...(asListed ? {} : { landed: { alive: bag - dead, dead, condition, bagCondition: foul ? ('foul' as const) : ('sound' as const) } }),
   };
 }
 
@@ -89,9 +89,9 @@ export function fallIll(
 const NEAR_PPT = 0.4;
 
 /** Lots whose clock allows it leave their hold for a sale tank; a few leave early because a lead says so. */
-export function clearHolds(teller: Teller, atMs: number): void {
+export function clearQuarantines(teller: Teller, atMs: number): void {
   const room = teller.house.view('room');
-  const clocks = new Map(teller.house.view('holds').holds.map(({ lot, clock }) => [lot, clock]));
+  const clocks = new Map(teller.house.view('quarantine').quarantines.map(({ lot, clock }) => [lot, clock]));
   const tanks = tanksOf(room);
   let minute = atMs;
   // What still climbs back from a match waits until it is near to the sale racks.
@@ -100,26 +100,28 @@ export function clearHolds(teller: Teller, atMs: number): void {
       .filter(({ id, salinityPpt }) => (SYSTEMS.find(({ system }) => system === id)?.salinityPpt ?? salinityPpt) - salinityPpt > NEAR_PPT)
       .map(({ id }) => id),
   );
-  for (const tank of tanks.filter(({ purpose, system }) => (purpose === 'hold' || purpose === 'treatment') && !climbing.has(system))) {
-    for (const { lot, species, n, hold, label } of tank.occupants) {
+  for (const tank of tanks.filter(
+    ({ purpose, system }) => (purpose === 'quarantine' || purpose === 'treatment') && !climbing.has(system),
+  )) {
+    for (const { lot, species, n, quarantine, label } of tank.occupants) {
       const clock = clocks.get(lot);
-      if (!hold || !species || !clock) continue;
+      if (!quarantine || !species || !clock) continue;
       const over = clock.blockers.length === 0;
       const onlyDays = clock.blockers.every(({ why }) => why === 'days');
-      const early = !over && onlyDays && clock.clean === clock.required - EARLY_BY_DAYS && teller.chance() < EARLY_CHANCE;
+      const early = !over && onlyDays && clock.clear === clock.required - EARLY_BY_DAYS && teller.chance() < EARLY_CHANCE;
       if (!early && !over) continue;
       minute += MINUTE_MS;
-      const overrules = early ? [{ code: 'hold.notOver' as const, reason: teller.pick(EARLY) }] : undefined;
+      const overrules = early ? [{ code: 'quarantine.notOver' as const, reason: teller.pick(EARLY) }] : undefined;
       teller.tell(minute, early ? 'ines' : 'odalys', {
-        kind: 'hold.signedOff',
-        payload: { hold: hold.id, lot },
+        kind: 'quarantine.signedOff',
+        payload: { quarantine: quarantine.id, lot },
         ...(overrules ? { overrules } : {}),
       });
       const missing = teller.chance() < RECOUNT_CHANCE && n > 2;
       if (missing)
         teller.tell(minute, 'odalys', {
           kind: 'stock.counted',
-          payload: { place: tank.id, lot, found: n - 1, book: n, against: 'missing', note: 'tank emptied, no body found' },
+          payload: { place: tank.id, lot, found: n - 1, onRecord: n, against: 'missing', note: 'tank emptied, no body found' },
         });
       moveOut(teller, minute, tanks, { tank, lot, label, n: missing ? n - 1 : n, species: species.id });
     }
@@ -150,7 +152,7 @@ export function sellSome(teller: Teller, at: (slot: number) => number): void {
   const stand = tanksOf(teller.house.view('room'))
     .filter(({ purpose }) => purpose === 'sale')
     .flatMap(({ id, code, occupants }) =>
-      occupants.map(({ lot, n, hold }, index) => ({ tank: id, lot, n: hold ? 0 : n - (index === 0 ? (KEPT[code] ?? 0) : 0) })),
+      occupants.map(({ lot, n, quarantine }, index) => ({ tank: id, lot, n: quarantine ? 0 : n - (index === 0 ? (KEPT[code] ?? 0) : 0) })),
     );
   for (let slot = 0; slot < SALE_SLOTS; slot += 1) {
     const open = stand.filter(({ n }) => n > 0);
@@ -169,8 +171,8 @@ export const tanksOf = (room: RoomView): TankCard[] => room.racks.flatMap(({ tan
 function fits(species: string, sizeCm: number, tank: TankCard, systemState = CALM_SYSTEM): boolean {
   const system = SYSTEMS.find((one) => one.system === TANKS.find(({ tank: id }) => id === tank.id)!.system)!;
   const { species: id, ...fields } = speciesOf(species);
-  const against = fit(
-    { lot: '', n: 1, sizeCm, species: { id, ...fields }, holdDone: true },
+  const against = compatibilityOf(
+    { lot: '', n: 1, sizeCm, species: { id, ...fields }, quarantineDone: true },
     { ...system, ...tank, systemState },
     { residents: [], rules: STARTING_PLACES, now: 0 },
   );

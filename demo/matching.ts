@@ -1,4 +1,4 @@
-// Marine crates come in less salt than the house keeps: the hold system is brought down to the bags before they are opened, and climbs back day by day.
+// Marine crates come in less salt than the house keeps: the quarantine system is brought down to the bags before they are opened, and climbs back day by day.
 import { SYSTEMS } from './rooms.ts';
 import type { Teller } from './teller.ts';
 
@@ -36,7 +36,8 @@ export function makeMatching(teller: Teller): Matching {
     },
     climb(atMs) {
       for (const [system, value] of [...now])
-        if (value < setTo(system)) read(system, Math.min(setTo(system), Math.round((value + CLIMB_PER_DAY) * 10) / 10), { atMs, who: 'wim' });
+        if (value < setTo(system))
+          read(system, Math.min(setTo(system), Math.round((value + CLIMB_PER_DAY) * 10) / 10), { atMs, who: 'wim' });
     },
   };
 }

@@ -1,8 +1,8 @@
 // Six silver monos on their way from 8 to 30 ppt: begun yesterday in the overflow bucket, watched through the night, still at it this morning.
 import { STARTING_CONTROLS, inputOf, recipesFor } from '#core/bench/index.ts';
-import { beginOf, STARTING_RUN_POLICY, type Fitted, type RunDeed } from '#core/runs/index.ts';
+import { beginOf, STARTING_RUN_POLICY, type FollowedQuantity, type RunAction } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
-import { setMeta } from '#server/db/open.ts';
+import { setMeta } from '#server/db/meta.ts';
 import { makeMeter } from '#server/devices/meter.ts';
 import { tellLanding, tellList } from './crates.ts';
 import type { StoryCrate } from './stock.ts';
@@ -13,7 +13,7 @@ const CRATE: StoryCrate = {
   label: 'Dun Cow, monos',
   supplier: 'dun-cow',
   origin: 'bred',
-  told: { temperatureC: 24.5, salinityPpt: 8 },
+  stated: { temperatureC: 24.5, salinityPpt: 8 },
   gPerL: 3,
   bags: [{ species: 'silver-mono', n: 6, box: 1, sizeCm: 4.5, tank: 'D5' }],
 };
@@ -34,14 +34,14 @@ export function beginMonos(teller: Teller, at: At): Monos {
   teller.tell(at(1, 17, 16), 'ines', {
     kind: 'bag.assigned',
     payload: { bag: landed.bag, lot: landed.lot, tank: 'D5' },
-    overrules: [{ code: 'fit.saleBeforeHold', reason: 'D5 shares no water and stands empty: they sit out their quarantine there' }],
+    overrules: [{ code: 'fit.saleBeforeQuarantine', reason: 'D5 shares no water and stands empty: they sit out their quarantine there' }],
   });
   const startMs = at(1, 17, 18);
   const card = teller.house.view('bench').bags.find((one) => one.bag === landed.bag)!;
   const controls = { ...STARTING_CONTROLS, floatFirst: false, bucketL: 12, air: 'gentle' as const };
   const { input } = inputOf({
     now: startMs,
-    around: teller.house.settings().rules.around,
+    ambient: teller.house.settings().rules.ambient,
     controls,
     tank: card.system!,
     bag: {
@@ -53,7 +53,7 @@ export function beginMonos(teller: Teller, at: At): Monos {
       soft: false,
       foul: false,
       transit: card.transit,
-      told: card.told,
+      stated: card.stated,
       readings: card.readings,
       kind: card.kind,
     },
@@ -73,18 +73,18 @@ export function beginMonos(teller: Teller, at: At): Monos {
     kind: 'method.chosen',
     payload: { bag: landed.bag, lot: landed.lot, method: 'long conversion', advised: 'long conversion' },
   });
-  const worked = (line: number, did: RunDeed): Said => ({ kind: 'run.worked', payload: { run, line, did } });
+  const worked = (line: number, did: RunAction): Said => ({ kind: 'acclimation.actionTaken', payload: { run, line, did } });
   teller.tell(
     startMs,
     'odalys',
     {
-      kind: 'run.started',
+      kind: 'acclimation.started',
       payload: {
         run,
         lot: landed.lot,
         tank: 'D5',
         from: [{ place: landed.bag, n: 6 }],
-        vessel: { name: 'the overflow bucket', holdsL: 12, overflow: 'waste tub' },
+        vessel: { name: 'the overflow bucket', capacityL: 12, overflow: 'waste tub' },
         ...begun,
         watcher: 'odalys',
         checkEveryMin: 180,
@@ -107,7 +107,7 @@ function open(teller: Teller, { run }: Monos, { stretch, atMs, who }: { stretch:
   if (step.do !== 'run') throw new Error(`line ${line} of the monos' plan is no drip`);
   const mLPerMin = Math.round(step.mLPerMin * (0.96 + 0.08 * teller.chance()) * 10) / 10;
   teller.tell(atMs, who, {
-    kind: 'run.worked',
+    kind: 'acclimation.actionTaken',
     payload: { run, line, did: { do: 'flow', mLPerMin, low: mLPerMin * 0.7, high: mLPerMin * 1.3, from: 'taps' } },
   });
 }
@@ -115,7 +115,7 @@ function open(teller: Teller, { run }: Monos, { stretch, atMs, who }: { stretch:
 function read(
   teller: Teller,
   { run }: Monos,
-  { atMs, who, quantities }: { atMs: number; who: string; quantities: readonly Fitted[] },
+  { atMs, who, quantities }: { atMs: number; who: string; quantities: readonly FollowedQuantity[] },
 ): void {
   const meter = makeMeter(teller.house);
   const said = quantities.flatMap((quantity): Said[] => {
@@ -137,19 +137,19 @@ export function watchMonos(teller: Teller, monos: Monos, at: At): void {
   open(teller, monos, { stretch: 1, atMs: at(1, 20, 19), who: 'odalys' });
   read(teller, monos, { atMs: at(1, 20, 22), who: 'odalys', quantities: ['salinity', 'temperature'] });
   teller.tell(at(1, 21, 48), 'odalys', {
-    kind: 'run.handed',
+    kind: 'acclimation.handedOver',
     payload: { run: monos.run, to: 'wim', note: 'two sit on the bottom, as expected on the first day' },
   });
   open(teller, monos, { stretch: 2, atMs: at(1, 23, 19), who: 'wim' });
   open(teller, monos, { stretch: 3, atMs: at(0, 2, 19), who: 'wim' });
-  teller.tell(at(0, 2, 21), 'wim', { kind: 'run.noticed', payload: { run: monos.run, sign: 'sitting on the bottom', n: 2 } });
+  teller.tell(at(0, 2, 21), 'wim', { kind: 'acclimation.signSeen', payload: { run: monos.run, sign: 'sitting on the bottom', n: 2 } });
   open(teller, monos, { stretch: 4, atMs: at(0, 5, 19), who: 'wim' });
 }
 
 /** This morning: opened up once more, looked at, handed back. */
 export function wakeMonos(teller: Teller, monos: Monos, atMs: number): void {
   teller.tell(atMs, 'wim', {
-    kind: 'run.checked',
+    kind: 'acclimation.checked',
     payload: {
       run: monos.run,
       fine: ['fish calm', 'air on', 'lid on', 'hose fast', 'tub not full'],
@@ -157,5 +157,5 @@ export function wakeMonos(teller: Teller, monos: Monos, atMs: number): void {
       note: 'all six up and looking',
     },
   });
-  teller.tell(atMs + MINUTE_MS, 'wim', { kind: 'run.handed', payload: { run: monos.run, to: 'odalys' } });
+  teller.tell(atMs + MINUTE_MS, 'wim', { kind: 'acclimation.handedOver', payload: { run: monos.run, to: 'odalys' } });
 }

@@ -13,7 +13,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       label: 'Pelican Yard, marine',
       supplier: 'pelican-yard',
       origin: 'wild',
-      told: { temperatureC: 24, salinityPpt: 28 },
+      stated: { temperatureC: 24, salinityPpt: 28 },
       gPerL: 14,
       kept: true,
       bags: [
@@ -41,7 +41,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       label: 'Kestrel Quay, gobies',
       supplier: 'kestrel-quay',
       origin: 'bred',
-      told: { temperatureC: 25, salinityPpt: 32 },
+      stated: { temperatureC: 25, salinityPpt: 32 },
       gPerL: 10,
       kept: true,
       bags: [{ species: 'yellow-watchman-goby', n: 2, box: 1, sizeCm: 6, tank: 'Q5' }],
@@ -57,7 +57,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       label: 'Fernhollow, barbs and loaches',
       supplier: 'fernhollow',
       origin: 'bred',
-      told: { temperatureC: 24.5, salinityPpt: 0.3 },
+      stated: { temperatureC: 24.5, salinityPpt: 0.3 },
       gPerL: 7,
       kept: true,
       bags: [
@@ -77,7 +77,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       label: 'Dun Cow, barbs and gouramis',
       supplier: 'dun-cow',
       origin: 'bred',
-      told: { temperatureC: 25, salinityPpt: 0.3 },
+      stated: { temperatureC: 25, salinityPpt: 0.3 },
       gPerL: 5,
       lossRisk: 0.004,
       bags: [
@@ -96,7 +96,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       label: 'Marl & Sedge, hatchets and loaches',
       supplier: 'marl-sedge',
       origin: 'wild',
-      told: { temperatureC: 24, salinityPpt: 0.3 },
+      stated: { temperatureC: 24, salinityPpt: 0.3 },
       gPerL: 17,
       lossRisk: 0.07,
       bags: [
@@ -114,7 +114,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
           box: 1,
           sizeCm: 2.8,
           tank: 'F5',
-          landed: { alive: 5, dead: 3, condition: 'poor', bagState: 'foul', note: 'smelled of ammonia on opening' },
+          landed: { alive: 5, dead: 3, condition: 'poor', bagCondition: 'foul', note: 'smelled of ammonia on opening' },
         },
         ...same(2, { species: 'marbled-hatchetfish', n: 8, box: 1, sizeCm: 2.8, tank: 'F6' }),
         ...same(3, { species: 'kuhli-loach', n: 6, box: 2, sizeCm: 5.5, tank: 'F7' }),
@@ -131,7 +131,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       label: 'Kestrel Quay, banggais',
       supplier: 'kestrel-quay',
       origin: 'bred',
-      told: { temperatureC: 25, salinityPpt: 32 },
+      stated: { temperatureC: 25, salinityPpt: 32 },
       gPerL: 10,
       lossRisk: 0.006,
       bags: [
@@ -150,7 +150,7 @@ export const PAST: readonly { daysAgo: number; at: [number, number]; packedHours
       label: 'Fernhollow, rasboras and gouramis',
       supplier: 'fernhollow',
       origin: 'bred',
-      told: { temperatureC: 24.5, salinityPpt: 0.3 },
+      stated: { temperatureC: 24.5, salinityPpt: 0.3 },
       gPerL: 7,
       lossRisk: 0.008,
       bags: [

@@ -46,7 +46,7 @@ const DAYS: Readonly<Record<number, (day: Day) => void>> = {
     tellWet(teller, at(16, 55), { tool: 'gull-near-net', tanks: [find('G1').id, find('G5').id], note: 'the far net was in the sink' });
   },
   38({ teller, at }) {
-    // Buckets stand by the hold benches; fish are only put in them for a time.
+    // Buckets stand by the quarantine benches; fish are only put in them for a time.
     for (const [code, rack, system] of [
       ['Bucket 1', 'fern', { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 }],
       ['Bucket 2', 'quarter', { type: 'marine', temperatureC: 25, salinityPpt: 32 }],
@@ -64,7 +64,7 @@ const DAYS: Readonly<Record<number, (day: Day) => void>> = {
             system: `${id}-water`,
             code,
             volumeL: 12,
-            purpose: 'hold',
+            purpose: 'quarantine',
             lid: true,
             row: 2,
             column: 0,
@@ -80,7 +80,10 @@ const DAYS: Readonly<Record<number, (day: Day) => void>> = {
       at(16, 55),
       'ines',
       { kind: 'lot.measured', payload: { lot, place: find('B1').id, sizeCm: 5.5, n: 3 } },
-      { kind: 'stay.limited', payload: { stay: teller.id(), lot, place: find('B1').id, untilCm: 6, why: '60 L only while under 6 cm' } },
+      {
+        kind: 'stay.limited',
+        payload: { stayLimit: teller.id(), lot, place: find('B1').id, untilCm: 6, why: '60 L only while under 6 cm' },
+      },
     );
   },
   // A transfer series against white spots: every third day into the other, clean tank.
@@ -95,8 +98,8 @@ const DAYS: Readonly<Record<number, (day: Day) => void>> = {
   },
   2({ teller, at, find }) {
     const copper = (tank: string): Said => ({
-      kind: 'remedy.begun',
-      payload: { course: teller.id(), system: find(tank).system, family: 'copper', note: 'half on arrival of the kit, by the label' },
+      kind: 'treatment.begun',
+      payload: { treatment: teller.id(), system: find(tank).system, family: 'copper', note: 'half on arrival of the kit, by the label' },
     });
     teller.tell(at(16, 55), 'ines', copper('Q1'), copper('Q2'));
     const { lot } = first(find('B1'));
@@ -146,7 +149,7 @@ function setApart({ teller, at, find }: Day): void {
     { kind: 'lot.split', payload: { lot, child, label, place: tank.id, n: 1, why: 'followed singly', note: 'the chased one' } },
     {
       kind: 'stay.limited',
-      payload: { stay: teller.id(), lot: child, place: 'C4-side', untilMs: at(10, 0) + 3 * DAY_MS, why: 'chased by the other two' },
+      payload: { stayLimit: teller.id(), lot: child, place: 'C4-side', untilMs: at(10, 0) + 3 * DAY_MS, why: 'chased by the other two' },
     },
     { kind: 'stock.moved', payload: { moves: [{ lot: child, from: tank.id, to: 'C4-side', n: 1 }], why: 'chased by the other two' } },
   );
@@ -155,10 +158,10 @@ function setApart({ teller, at, find }: Day): void {
 /** A family of moves that waits for caves, and a bully that would not be caught. */
 function planCaves({ teller, at, find, tanks }: Day): void {
   const spare = tanks.find(({ code, occupants }) => code.startsWith('C') && occupants.length === 0)?.code ?? 'C9';
-  const slip = (id: string, from: string, to: string, more: { after?: string[]; waitsFor?: { what: string; untilMs: number } } = {}) => {
+  const task = (id: string, from: string, to: string, more: { after?: string[]; waitsFor?: { what: string; untilMs: number } } = {}) => {
     const { lot, n } = first(find(from));
     return {
-      slip: id,
+      task: id,
       lot,
       from: find(from).id,
       to: find(to).id,
@@ -178,10 +181,10 @@ function planCaves({ teller, at, find, tanks }: Day): void {
     payload: {
       plan: teller.id(),
       name: 'Caves for the grammas',
-      slips: [
-        slip(one, 'C2', spare, { waitsFor: { what: 'caves', untilMs: at(10, 0) + 2 * DAY_MS } }),
-        slip(two, 'C8', 'C2', { after: [one] }),
-        slip(three, 'C6', 'C8', { after: [two] }),
+      tasks: [
+        task(one, 'C2', spare, { waitsFor: { what: 'caves', untilMs: at(10, 0) + 2 * DAY_MS } }),
+        task(two, 'C8', 'C2', { after: [one] }),
+        task(three, 'C6', 'C8', { after: [two] }),
       ],
     },
   });
@@ -191,9 +194,9 @@ function planCaves({ teller, at, find, tanks }: Day): void {
     payload: {
       plan: teller.id(),
       name: 'The bully of B7',
-      slips: [
+      tasks: [
         {
-          slip: bully,
+          task: bully,
           lot: gourami.lot,
           from: find('B7').id,
           to: find('B6').id,
@@ -210,6 +213,6 @@ function planCaves({ teller, at, find, tanks }: Day): void {
       ],
     },
   });
-  teller.tell(at(17, 9), 'odalys', { kind: 'slip.tried', payload: { slip: bully, note: 'behind the heater' } });
-  teller.tell(at(17, 12), 'odalys', { kind: 'slip.tried', payload: { slip: bully } });
+  teller.tell(at(17, 9), 'odalys', { kind: 'transfer.tried', payload: { task: bully, note: 'behind the heater' } });
+  teller.tell(at(17, 12), 'odalys', { kind: 'transfer.tried', payload: { task: bully } });
 }

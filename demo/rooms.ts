@@ -1,4 +1,4 @@
-// The rooms of Saltgrass Lane: racks, waters and the 68 tanks, where they stand, and who works there.
+// The rooms of Saltgrass Lane: racks, systems and the 68 tanks, where they stand, and who works there.
 import type { ToolAdded } from '#core/exposure/index.ts';
 import type { PersonAdded } from '#core/people/index.ts';
 import type { Purpose, RackAdded, TankAdded, SystemAdded } from '#core/room/index.ts';
@@ -43,7 +43,7 @@ type Bank = {
   columns: number;
   volumeL: number | number[];
   purpose: Purpose;
-  /** One water for all (its name), several (tanks a water), or each alone. */
+  /** One water for all (its name), several (tanks a system), or each alone. */
   system: Omit<SystemAdded, 'system' | 'name' | 'volumeL'> & { shared?: { name: string; volumeL: number; tanks: number }[] };
   lids: 'all' | number[];
   /** Salinity of single tanks that differ. */
@@ -108,7 +108,7 @@ const banks: Bank[] = [
     count: 12,
     columns: 6,
     volumeL: 45,
-    purpose: 'hold',
+    purpose: 'quarantine',
     system: { type: 'fresh', temperatureC: 25, salinityPpt: 0.3 },
     lids: [3, 4, 5, 6, 10, 11, 12],
   },
@@ -118,7 +118,7 @@ const banks: Bank[] = [
     count: 8,
     columns: 4,
     volumeL: 60,
-    purpose: 'hold',
+    purpose: 'quarantine',
     system: {
       type: 'marine',
       temperatureC: 25.4,
@@ -162,7 +162,7 @@ const banks: Bank[] = [
   },
 ];
 
-/** Single waters that are of another kind than their bench. */
+/** Single systems that are of another kind than their bench. */
 const UNLIKE: Record<string, Partial<SystemAdded>> = {
   K2: { type: 'marine', temperatureC: 23, salinityPpt: 34 },
   S2: { type: 'marine', temperatureC: 25, salinityPpt: 33 },

@@ -1,6 +1,6 @@
 // The walks of the story: every tank twice a day, mostly well; meals in the morning; now and then a sign, a loss.
 import type { RoundTank } from '#contract/views.ts';
-import type { Cause, LotLook, Response, Sign } from '#core/rounds/index.ts';
+import type { Cause, LotCheck, Response, Sign } from '#core/rounds/index.ts';
 import type { Said, Teller } from './teller.ts';
 
 const KEEPERS = ['odalys', 'wim', 'ines'] as const;
@@ -40,7 +40,7 @@ function lookAt(teller: Teller, tank: RoundTank, walk: Walk, atMs: number): Said
   const trouble = walk.troubles.find((one) => one.tank === tank.code && one.day === walk.day && one.round === walk.round);
   const losses = tank.lots.flatMap(({ lot, n }) => lossOf(teller, { lot, n, tank: tank.id, risk: walk.riskOf(lot, atMs) }));
   const minor = !trouble && losses.length === 0 && teller.chance() < 0.012 ? teller.pick(MINOR_SIGNS) : undefined;
-  const lots = tank.lots.map(({ lot, n }, index): LotLook => {
+  const lots = tank.lots.map(({ lot, n }, index): LotCheck => {
     const sign = index === 0 ? (trouble?.sign ?? minor) : undefined;
     return {
       lot,
@@ -52,7 +52,7 @@ function lookAt(teller: Teller, tank: RoundTank, walk: Walk, atMs: number): Said
   const allWell = lots.every(({ signs, seen }) => signs.length === 0 && seen === null);
   const meals: Said[] =
     walk.round === 'morning' ? tank.lots.map(({ lot }) => mealOf(teller, tank, lot, trouble?.sign === 'not eating')) : [];
-  return [{ kind: 'tank.looked', payload: { tank: tank.id, day: walk.day, round: walk.round, allWell, lots } }, ...losses, ...meals];
+  return [{ kind: 'tank.checked', payload: { tank: tank.id, day: walk.day, round: walk.round, allWell, lots } }, ...losses, ...meals];
 }
 
 function lossOf(

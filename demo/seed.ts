@@ -1,7 +1,9 @@
 // `npm run demo` seeds with this: makes the demo house in its data directory unless it is there already.
 import fs from 'node:fs';
 import { atLocal, houseDay, parseLocal } from '#core/time/index.ts';
-import { findMeta, openAsIs, setMeta } from '#server/db/open.ts';
+import { mustBeReadable } from '#server/db/format.ts';
+import { findMeta, setMeta } from '#server/db/meta.ts';
+import { openAsIs } from '#server/db/open.ts';
 import { houseFile } from '#server/directory/directory.ts';
 import { takeLease } from '#server/directory/lease.ts';
 import { makeCredentials } from '#server/door/credentials.ts';
@@ -32,7 +34,8 @@ async function main(): Promise<void> {
   const file = houseFile(options.data);
   if (fs.existsSync(file)) {
     if (!isDemo(file)) throw new Error(`${options.data} holds a house that is no demo; name another directory with --data`);
-    if (!options.fresh) return console.log(`demo house found in ${options.data} (start anew with --fresh)`);
+    if (!options.fresh) mustBeToday(file);
+    if (!options.fresh) return console.log(`demo house found in ${options.data} (start over with --fresh)`);
     takeLease(options.data, 'the seeding of a demo').release();
     fs.rmSync(options.data, { recursive: true });
   }
@@ -53,6 +56,18 @@ function isDemo(file: string): boolean {
   const demo = findMeta(client, 'demo') !== undefined;
   client.close();
   return demo;
+}
+
+/** A demo of another version of this program is told again, and only when somebody says so. */
+function mustBeToday(file: string): void {
+  const { client } = openAsIs(file, { readonly: true });
+  try {
+    mustBeReadable(client, file);
+  } catch (error) {
+    throw new Error(`${(error as Error).message} Start over with --fresh.`, { cause: error });
+  } finally {
+    client.close();
+  }
 }
 
 if (process.argv[1] === import.meta.filename) {

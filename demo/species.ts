@@ -1,11 +1,11 @@
-// The shelf of the demo house: the starter shelf that every new house is offered.
+// The species list of the demo house: the starter species list that every new house is offered.
 import fs from 'node:fs';
 import path from 'node:path';
-import { readShelf, type SpeciesAdded } from '#core/species/index.ts';
+import { readSpeciesTable, type SpeciesAdded } from '#core/species/index.ts';
 import { parseCsv } from '#core/text/index.ts';
 
-const file = path.join(import.meta.dirname, '..', 'core', 'species', 'starter-shelf.csv');
-const { species, problems } = readShelf(parseCsv(fs.readFileSync(file, 'utf8')).rows);
-if (problems.length > 0) throw new Error(`the starter shelf is broken: ${JSON.stringify(problems)}`);
+const file = path.join(import.meta.dirname, '..', 'core', 'species', 'starter-species.csv');
+const { species, problems } = readSpeciesTable(parseCsv(fs.readFileSync(file, 'utf8')).rows);
+if (problems.length > 0) throw new Error(`the starter list is broken: ${JSON.stringify(problems)}`);
 
 export const SPECIES: readonly SpeciesAdded[] = species;

@@ -1,8 +1,8 @@
 // What stood in the tanks when the demo's notebook was opened, and the crates of the opening day.
-import type { BagState, Condition } from '#core/dock/index.ts';
+import type { BagOpening, Condition } from '#core/dock/index.ts';
 import type { Origin } from '#core/lots/index.ts';
 
-/** [tank, species, heads, size cm]: what lived here, its hold over, when the books began. */
+/** [tank, species, heads, size cm]: what lived here, its quarantine over, when the records began. */
 export const OPENING: readonly (readonly [string, string, number, number])[] = [
   ['A1', 'harlequin-rasbora', 24, 3],
   ['A2', 'marbled-hatchetfish', 12, 3],
@@ -42,13 +42,13 @@ export type StoryBag = {
   n: number;
   box: number;
   sizeCm: number;
-  /** Where its fish are let go; none = still on the dock when the story ends. */
+  /** Where its fish are released; none = still on the dock when the story ends. */
   tank?: string;
   landed?: {
     alive: number;
     dead?: number;
     condition?: Condition;
-    bagState?: BagState;
+    bagCondition?: BagOpening;
     instead?: { species: string; heardAs: string; sizeCm: number };
     note?: string;
   };
@@ -58,7 +58,7 @@ export type StoryCrate = {
   label: string;
   supplier: string;
   origin: Origin;
-  told: { temperatureC?: number; salinityPpt?: number };
+  stated: { temperatureC?: number; salinityPpt?: number };
   /** Fish in its bags' water: 8–20 g/L overnight, 5–10 by van. */
   gPerL: number;
   bags: StoryBag[];
@@ -77,7 +77,7 @@ export const OPEN_CRATE: StoryCrate = {
   label: 'Pelican Yard, marine',
   supplier: 'pelican-yard',
   origin: 'wild',
-  told: { temperatureC: 24, salinityPpt: 28 },
+  stated: { temperatureC: 24, salinityPpt: 28 },
   gPerL: 14,
   bags: [
     { species: 'banggai-cardinalfish', n: 4, box: 1, sizeCm: 4, tank: 'G1' },
@@ -87,7 +87,7 @@ export const OPEN_CRATE: StoryCrate = {
       box: 1,
       sizeCm: 4,
       tank: 'G1',
-      landed: { alive: 4, condition: 'tired', bagState: 'soft', note: 'pinhole at the seam' },
+      landed: { alive: 4, condition: 'tired', bagCondition: 'soft', note: 'pinhole at the seam' },
     },
     { species: 'banggai-cardinalfish', n: 4, box: 1, sizeCm: 4, landed: { alive: 3 } },
     { species: 'comet', n: 1, box: 1, sizeCm: 9, landed: { alive: 0, dead: 1 } },
@@ -105,7 +105,7 @@ export const OPEN_CRATE: StoryCrate = {
       box: 1,
       sizeCm: 6,
       tank: 'G2',
-      landed: { alive: 2, condition: 'poor', bagState: 'foul', note: 'cloudy, smells' },
+      landed: { alive: 2, condition: 'poor', bagCondition: 'foul', note: 'cloudy, smells' },
     },
     { species: 'royal-gramma', n: 1, box: 1, sizeCm: 5 },
     { species: 'orchid-dottyback', n: 1, box: 1, sizeCm: 5 },
@@ -125,7 +125,7 @@ export const EXPECTED_CRATE: StoryCrate = {
   label: 'Fernhollow, van',
   supplier: 'fernhollow',
   origin: 'bred',
-  told: { temperatureC: 24.5, salinityPpt: 0.3 },
+  stated: { temperatureC: 24.5, salinityPpt: 0.3 },
   gPerL: 7,
   bags: [
     ...same(3, { species: 'boesemans-rainbowfish', n: 6, box: 1, sizeCm: 4.5 }),

@@ -4,7 +4,8 @@ import { spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { findMeta, openHouse } from '#server/db/open.ts';
+import { findMeta } from '#server/db/meta.ts';
+import { openHouse } from '#server/db/open.ts';
 import { makeHealth } from '#server/health.ts';
 import { checkReplay } from '#server/journal/replay.ts';
 import { furnish, makeTestHouse } from '#server/testHouse.ts';
@@ -79,18 +80,21 @@ it('says what is wrong with a clock', () => {
   });
 });
 
-/** What the room has to show: clocks that began anew and why, hollow days, holds ended early, a net in the wrong tank, slips, a divider. */
+/** What the room has to show: clocks that restarted and why, hollow days, holds ended early, a net in the wrong tank, slips, a divider. */
 function showsTheRoom(house: ReturnType<typeof tellStory>): void {
-  const clocks = house.view('holds').holds.map(({ clock }) => clock);
+  const clocks = house.view('quarantine').quarantines.map(({ clock }) => clock);
   const causes = new Set(clocks.flatMap(({ restarts }) => restarts.map(({ cause }) => cause)));
   expect([...causes]).toEqual(expect.arrayContaining(['illness', 'newcomer']));
   expect(causes.size).toBeGreaterThan(2);
   expect(clocks.filter(({ days }) => days.includes('unseen')).length).toBeGreaterThan(3);
-  const early = house.client.prepare("select count(*) from entry where kind = 'hold.signedOff' and overrules is not null").pluck().get();
+  const early = house.client
+    .prepare("select count(*) from entry where kind = 'quarantine.signedOff' and overrules is not null")
+    .pluck()
+    .get();
   expect(early).toBeGreaterThan(2);
-  expect(house.view('tank', { tank: 'B3' }).meetings).toMatchObject([{ name: 'Fern net', from: { code: 'F2' } }]);
-  const { slips, stays } = house.view('moves');
-  expect(slips).toHaveLength(4);
-  expect(stays.map(({ tankCode }) => tankCode)).toEqual(['C4 side', 'B1']);
-  expect(house.view('tank', { tank: 'Q1' }).system!.courses).toMatchObject([{ family: 'copper' }]);
+  expect(house.view('tank', { tank: 'B3' }).contacts).toMatchObject([{ name: 'Fern net', from: { code: 'F2' } }]);
+  const { tasks, stayLimits } = house.view('moves');
+  expect(tasks).toHaveLength(4);
+  expect(stayLimits.map(({ tankCode }) => tankCode)).toEqual(['C4 side', 'B1']);
+  expect(house.view('tank', { tank: 'Q1' }).system!.treatments).toMatchObject([{ family: 'copper' }]);
 }

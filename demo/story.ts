@@ -3,7 +3,7 @@ import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
 import { MINUTE_MS, DAY_MS, HOUR_MS, atLocal, houseDay } from '#core/time/index.ts';
 import { speciesOf, tellFloat, tellLanding, tellList, tellRelease } from './crates.ts';
-import { clearHolds, fallIll, planCrate, sellSome } from './history.ts';
+import { clearQuarantines, fallIll, planCrate, sellSome } from './history.ts';
 import { makeMatching, type Matching } from './matching.ts';
 import { beginMonos, wakeMonos, watchMonos, type Monos } from './monos.ts';
 import { PAST } from './pastCrates.ts';
@@ -18,10 +18,10 @@ import { makeTeller, type Teller } from './teller.ts';
 /** Saltgrass Lane has its own ways, by what it is and how long it was closed. */
 const HOUSE_RULES: HouseRules = {
   ...STARTING_RULES,
-  schools: {
-    ...STARTING_RULES.schools,
-    short: { ...STARTING_RULES.schools.short, fresh: 'drip' },
-    long: { ...STARTING_RULES.schools.long, fresh: 'float and net', marine: 'match, float, net', invertebrates: 'drip' },
+  houseMethods: {
+    ...STARTING_RULES.houseMethods,
+    short: { ...STARTING_RULES.houseMethods.short, fresh: 'drip' },
+    long: { ...STARTING_RULES.houseMethods.long, fresh: 'float and net', marine: 'match, float, net', invertebrates: 'drip' },
   },
 };
 const MATCHED_BY_HAND_C = 25;
@@ -138,7 +138,7 @@ function tellDay(story: Story, daysAgo: number): void {
     tellPastCrate(story, { daysAgo, at: [10, Math.floor(teller.chance() * 40)], ...plan });
     for (const tank of new Set(plan.crate.bags.map((bag) => bag.tank!))) story.troubles.push(...fallIll(teller, tank, day));
   }
-  clearHolds(teller, at(daysAgo, 13, 5));
+  clearQuarantines(teller, at(daysAgo, 13, 5));
   sellSome(teller, (slot) => at(daysAgo, 13, 50 + slot * 29));
   tellRoomDay(teller, daysAgo, (hour, minute) => at(daysAgo, hour, minute));
   if (daysAgo === 1) story.monos = beginMonos(teller, at);
@@ -158,7 +158,7 @@ function tellPastCrate(
   teller.tell(atMs, 'bram', { kind: 'crate.arrived', payload: { crate: crate.key, carton: lateHours > 6 ? 'damp' : 'dry' } });
   const landed = bags.map((bag) => {
     atMs += MINUTE_MS;
-    const bagC = Math.round((crate.told.temperatureC! - teller.chance() * 3) * 10) / 10;
+    const bagC = Math.round((crate.stated.temperatureC! - teller.chance() * 3) * 10) / 10;
     return { bag: tellLanding(teller, crate, bag, { atMs, who: 'bram', bagC }), bagC };
   });
   const living = landed.filter(({ bag }) => bag.landed?.alive !== 0);
@@ -168,12 +168,12 @@ function tellPastCrate(
     return { bag, alive, ...tellFloat(teller, bag, { atMs, who: 'bram', bagC, n: alive }) };
   });
   for (const system of new Set(floats.map(({ bag }) => systemOf(bag.tank!))))
-    matching.matchTo(system, crate.told.salinityPpt, atMs + MINUTE_MS);
-  const holdOpen = new Set<string>();
+    matching.matchTo(system, crate.stated.salinityPpt, atMs + MINUTE_MS);
+  const quarantineOpen = new Set<string>();
   for (const { bag, alive, run, dueAtMs } of floats.toSorted((one, other) => one.dueAtMs - other.dueAtMs)) {
     atMs = Math.max(atMs, dueAtMs) + MINUTE_MS;
-    tellRelease(teller, bag, { atMs, who: 'bram', alive, run, holdOpen: holdOpen.has(bag.lot) });
-    holdOpen.add(bag.lot);
+    tellRelease(teller, bag, { atMs, who: 'bram', alive, run, quarantineOpen: quarantineOpen.has(bag.lot) });
+    quarantineOpen.add(bag.lot);
     risks.set(
       bag.lot,
       crate.kept ? { risk: 0, fromMs: atMs, after: 0 } : { risk: crate.lossRisk ?? HOME_RISK, fromMs: atMs, after: HOME_RISK },
@@ -228,7 +228,7 @@ function tellThisMorning({ teller, at, opensAtMs }: Story): void {
           reading: { value, typed: `${value} ${unit}`, method, source: 'measured' },
         },
       });
-    tellRelease(teller, bag, { atMs: at(0, 7, minute + 1), who: 'bram', alive: bag.landed!.alive, holdOpen: false });
+    tellRelease(teller, bag, { atMs: at(0, 7, minute + 1), who: 'bram', alive: bag.landed!.alive, quarantineOpen: false });
   }
   tellFloat(teller, afloat, { atMs: at(0, 7, 30), who: 'bram', bagC, n: 4 });
   tellFloat(teller, fireAfloat, { atMs: at(0, 7, 34), who: 'bram', bagC, n: 2 });

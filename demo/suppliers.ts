@@ -10,7 +10,7 @@ export type Sender = {
   short: string;
   label: string;
   origin: Origin;
-  told: { temperatureC: number; salinityPpt?: number };
+  stated: { temperatureC: number; salinityPpt?: number };
   /** Fish in its bags' water. */
   gPerL: number;
   packedHours: Span;
@@ -32,7 +32,7 @@ export const SENDERS: readonly Sender[] = [
     short: 'pelican',
     label: 'Pelican Yard, marine',
     origin: 'wild',
-    told: { temperatureC: 24, salinityPpt: 28 },
+    stated: { temperatureC: 24, salinityPpt: 28 },
     gPerL: 14,
     packedHours: [25, 34],
     lateHours: [0, 4],
@@ -56,7 +56,7 @@ export const SENDERS: readonly Sender[] = [
     short: 'kestrel',
     label: 'Kestrel Quay, bred',
     origin: 'bred',
-    told: { temperatureC: 25, salinityPpt: 32 },
+    stated: { temperatureC: 25, salinityPpt: 32 },
     gPerL: 10,
     packedHours: [17, 21],
     lateHours: [0, 1],
@@ -77,7 +77,7 @@ export const SENDERS: readonly Sender[] = [
     short: 'fern',
     label: 'Fernhollow, van',
     origin: 'bred',
-    told: { temperatureC: 24.5, salinityPpt: 0.3 },
+    stated: { temperatureC: 24.5, salinityPpt: 0.3 },
     gPerL: 7,
     packedHours: [5, 6],
     lateHours: [0, 0.5],
@@ -101,7 +101,7 @@ export const SENDERS: readonly Sender[] = [
     short: 'marl',
     label: 'Marl & Sedge, mixed fresh',
     origin: 'wild',
-    told: { temperatureC: 24, salinityPpt: 0.3 },
+    stated: { temperatureC: 24, salinityPpt: 0.3 },
     gPerL: 17,
     packedHours: [36, 46],
     lateHours: [3, 14],
@@ -123,7 +123,7 @@ export const SENDERS: readonly Sender[] = [
     short: 'dun',
     label: 'Dun Cow, picked up',
     origin: 'bred',
-    told: { temperatureC: 25, salinityPpt: 0.3 },
+    stated: { temperatureC: 25, salinityPpt: 0.3 },
     gPerL: 5,
     packedHours: [0.8, 1.5],
     lateHours: [0, 0],

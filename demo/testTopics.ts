@@ -57,7 +57,7 @@ function noteUntold(written: readonly Kind[], changed: readonly ViewName[]): voi
     if (!VIEW_TOPICS[view].some((topic) => topics.has(topic))) untold.add(`${written.join(' + ')} changes ${view}`);
 }
 
-/** Looks at acts as they are written, and at some of them being taken back. */
+/** Looks at acts as they are written, and at some of them being undone. */
 let house: RunningHouse;
 let unwatched: RunningHouse['append'];
 export function watchTopics(told: RunningHouse): void {
@@ -102,7 +102,7 @@ function noteMissing(house: RunningHouse, act: Act): void {
       }
 }
 
-/** Taken back and looked at, then the taking back taken back by the database: the story goes on as if nothing had been. */
+/** Taken back and looked at, then the taking back undone by the database: the story goes on as if nothing had been. */
 function noteUndoing(house: RunningHouse, act: Act, append: RunningHouse['append']): void {
   if (act.entries.some(({ kind }) => kinds[kind].undo === 'never')) return;
   const before = readAll(house, act);
@@ -137,11 +137,16 @@ const BY_HAND: { [K in Kind]?: () => Payloads[K] } = {
     const { from, into } = one<{ from: string; into: string }>(
       'select w.id "from", v.id "into" from p_system w join p_system v on v.type = w.type and v.id > w.id order by 1, 2 limit 1',
     );
-    return { from, into, tanks: house.client.prepare('select id from p_tank where water = ?').pluck().all(from) as string[], volumeL: 500 };
+    return {
+      from,
+      into,
+      tanks: house.client.prepare('select id from p_tank where system = ?').pluck().all(from) as string[],
+      volumeL: 500,
+    };
   },
   'lot.joined': () => {
     const { lot, place, n } = one<{ lot: string; place: string; n: number }>(
-      'select b.lot, b.place, b.n from p_balance b join p_tank t on t.id = b.place where b.n > 3 and not exists (select 1 from p_hold h where h.lot = b.lot) order by 1 limit 1',
+      'select b.lot, b.place, b.n from p_balance b join p_tank t on t.id = b.place where b.n > 3 and not exists (select 1 from p_quarantine h where h.lot = b.lot) order by 1 limit 1',
     );
     const child = v7();
     take('lot.split', { lot, child, label: 'the small ones', place, n: n - 2, why: 'followed singly' });
@@ -158,13 +163,13 @@ const BY_HAND: { [K in Kind]?: () => Payloads[K] } = {
     ...examples['loss.classed'],
     loss: one<{ entry: string }>('select entry from p_loss where voided_by is null order by at_ms desc limit 1').entry,
   }),
-  'run.released': () => {
+  'acclimation.released': () => {
     const { run, lot, tank, n } = one<{ run: string; lot: string; tank: string; n: number }>(
       'select r.id run, r.lot, r.tank, b.n from p_bench_run r join p_balance b on b.place = r.id and b.n > 0',
     );
-    if (!house.client.prepare('select 1 from p_hold where lot = ?').get(lot))
-      take('hold.opened', { hold: v7(), lot, policy: house.settings().rules.holds.marine, zero: 'arrival' });
-    return { ...examples['run.released'], run, lot, into: [{ tank, n }] };
+    if (!house.client.prepare('select 1 from p_quarantine where lot = ?').get(lot))
+      take('quarantine.opened', { quarantine: v7(), lot, policy: house.settings().rules.quarantine.marine, zero: 'arrival' });
+    return { ...examples['acclimation.released'], run, lot, into: [{ tank, n }] };
   },
 };
 const entryOf = (kind: Kind, payload: unknown) =>

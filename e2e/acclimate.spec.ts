@@ -1,7 +1,7 @@
-// Fish of the house on their way to another water: compared as a bag is, and begun as a run.
+// Fish of the house on their way to another system: compared as a bag is, and begun as a run.
 import { action, expect, test } from './house.ts';
 
-test('part of a lot is acclimated out of its tank into another water; one stays, in a lot of its own', async ({ page, house }) => {
+test('part of a lot is acclimated out of its tank into another system; one stays, in a lot of its own', async ({ page, house }) => {
   await house.signIn(page, 'Odalys Reyes');
   const room = await page.evaluate(async () => (await (await fetch('/api/views/room')).json()) as RoomLike);
   const tanks = room.racks.flatMap((rack) => rack.tanks);

@@ -11,7 +11,7 @@ const VIEWS: (readonly [string, string])[] = [
   ['rounds', '/rounds'],
   ['rounds, a suspect tank', '/rounds?tank=Q8'],
   ['room', '/room'],
-  ['room by stage', '/room?stage=hold'],
+  ['room by stage', '/room?stage=quarantine'],
   ['room, a tank chosen', '/room?tank=Q8'],
   ['room, edited', '/room?edit=1&tank=B6'],
   ['tank', '/tank/Q8'],
@@ -19,13 +19,13 @@ const VIEWS: (readonly [string, string])[] = [
   ['catch slips', '/room/moves'],
   ['tank labels', '/room/labels'],
   ['find', '/find?q=goby'],
-  ['daybook', '/daybook'],
-  ['shelf', '/shelf?species=six-line-wrasse'],
-  ['shelf, a change', '/shelf?species=comet&open=edit'],
-  ['shelf, taking in', '/shelf?open=import'],
+  ['logbook', '/logbook'],
+  ['species', '/species?species=six-line-wrasse'],
+  ['species, a change', '/species?species=comet&open=edit'],
+  ['species, taking in', '/species?open=import'],
   ['more', '/more'],
   ['you', '/you'],
-  ...['waters', 'racks', 'suppliers', 'people', 'opening', 'tools', 'holds', 'rules', 'books'].map(
+  ...['systems', 'racks', 'suppliers', 'people', 'opening', 'tools', 'quarantine', 'rules', 'data'].map(
     (part) => [`house, ${part}`, `/house?part=${part}`] as const,
   ),
   ['packing list in', '/dock/list'],
@@ -48,7 +48,7 @@ async function findings(page: Page, contrastOnly: boolean): Promise<string[]> {
   return violations.map(({ id, nodes }) => `${id} ${nodes[0]!.html}`);
 }
 
-const setLook = (page: Page, look: 'day' | 'out') => page.evaluate((to) => void (document.documentElement.dataset.look = to), look);
+const setTheme = (page: Page, theme: 'day' | 'out') => page.evaluate((to) => void (document.documentElement.dataset.theme = to), theme);
 
 /** Every address as it opens, in two halves: the longest test is what the others wait for. */
 const everyView =
@@ -90,7 +90,7 @@ const everyPart: Walk = async (page, house, { check }) => {
     await check(`a run, ${panel}`);
   }
   await page.getByRole('group', { name: 'What is in hand' }).getByRole('button', { name: 'steps', exact: true }).click();
-  await page.getByRole('button', { name: 'let go before it is there' }).click();
+  await page.getByRole('button', { name: 'release before it is there' }).click();
   await check('letting go');
   await page.getByRole('button', { name: 'read now' }).click();
   await expect(page.getByRole('textbox', { name: /^Salinity/ })).toBeVisible();
@@ -109,7 +109,7 @@ const everyPart: Walk = async (page, house, { check }) => {
   await page.getByRole('button', { name: 'Move cherry barb' }).click();
   await page.getByRole('button', { name: /^Tank F10/ }).click();
   await page.getByRole('button', { name: /^Counts/ }).click();
-  await expect(page.getByText('Clocks begin anew')).toBeVisible();
+  await expect(page.getByText('Clocks restart')).toBeVisible();
   await check('a move');
   await page.goto(`${house.address}/tank/Q8`);
   await page.getByRole('link', { name: 'banggai cardinalfish' }).first().click();
@@ -138,7 +138,7 @@ const everyPart: Walk = async (page, house, { check }) => {
   await page.getByRole('button', { name: /^drip/ }).click();
   await check('which way');
   await page.keyboard.press('m');
-  await expect(page.getByRole('heading', { name: 'Sums' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Calculators' })).toBeVisible();
   await check('sums');
   await page.keyboard.press('Escape');
   await page.keyboard.press('?');
@@ -166,9 +166,9 @@ for (const size of ['desk', 'phone'] as const)
           const found = { name, day: await findings(page, false), out: [] as string[] };
           // The looks differ in colour only, and no size changes a colour.
           if (size === 'desk') {
-            await setLook(page, 'out');
+            await setTheme(page, 'out');
             found.out = await findings(page, true);
-            await setLook(page, 'day');
+            await setTheme(page, 'day');
           }
           expect(found).toEqual({ name, day: [], out: [] });
         },

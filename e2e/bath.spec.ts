@@ -32,7 +32,7 @@ test('a first-aid bath for a fish of a tank: the label’s amount, refused for a
       .first(),
   ).toBeVisible();
   await action(page).click();
-  await expect(action(page)).toHaveText(/^Let go into C2/);
+  await expect(action(page)).toHaveText(/^Release into C2/);
   await action(page).click();
   await action(page).click();
   await expect(page.getByText(/royal gramma for C2/)).toHaveCount(0);

@@ -42,7 +42,7 @@ async function overrule(page: Page, house: House, press: Press): Promise<void> {
   await page.getByLabel(/^Why cup exchange/).fill('no bucket is free');
   await press(action(page));
   await expect(page.locator('.way-chosen')).toContainText(/Cup exchange, chosen by Bram Tell against .*: no bucket is free/i);
-  await page.goto(`${house.address}/daybook`);
+  await page.goto(`${house.address}/logbook`);
   await expect(page.getByText(/bag 3.*: cup exchange, not .* as computed \(no bucket is free\)/i).first()).toBeVisible();
 }
 

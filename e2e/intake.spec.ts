@@ -23,7 +23,7 @@ test('a foreign list: columns shown once, names told, a reload in the middle; th
     .getByRole('group', { name: /Red gobi mix/ })
     .getByRole('button', { name: 'Another …' })
     .click();
-  await page.getByLabel(/^Search the shelf/).fill('knigt gob');
+  await page.getByLabel(/^Search the species/).fill('knigt gob');
   await page
     .getByRole('group', { name: /Red gobi mix/ })
     .getByRole('button', { name: 'knight goby' })

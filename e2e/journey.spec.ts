@@ -1,5 +1,5 @@
 // The job once through, by mouse at a desk and by touch on a phone: land, choose a tank, float, net out,
-// look next morning, and the books balance.
+// look next morning, and the records balance.
 import type { Locator, Page } from '@playwright/test';
 import { expect, expectStreamAddsUp, stage, test, type House } from './house.ts';
 
@@ -21,7 +21,7 @@ const touch: Hand = {
 
 async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<void> {
   await house.signIn(page, 'Bram Tell');
-  const before = { dock: await readStage(page, 'Dock'), hold: await readStage(page, 'Hold') };
+  const before = { dock: await readStage(page, 'Dock'), quarantine: await readStage(page, 'Hold') };
 
   // Dock: one tap lands the next bag as listed; the bag after it comes to the front.
   await expect(page.getByText('6 green chromis')).toBeVisible();
@@ -51,7 +51,7 @@ async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<
   // Float: the time from the gap and the bag's water, the step in salinity.
   // Bag 28, tank 33.5 ppt: over tolerance, so the tank was matched, and what it is now is written.
   await expect(
-    page.getByRole('note').filter({ hasText: /a step up of 5\.\d ppt; they bear 2 ppt at once\. Bring tank and bag nearer/ }),
+    page.getByRole('note').filter({ hasText: /a step up of 5\.\d ppt; they tolerate 2 ppt at once\. Bring tank and bag nearer/ }),
   ).toBeVisible();
   await page.getByLabel(/^Tank G3, salinity/).fill('29');
   await expect(page.getByRole('note').filter({ hasText: 'Bring tank and bag nearer' })).toHaveCount(0);
@@ -68,7 +68,7 @@ async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<
   await page.goto(`${house.address}/bench`);
   await press(page.getByRole('link', { name: /6 green chromis.*due/ }));
   await press(page.getByRole('button', { name: /^Net out 6 into G3/ }));
-  await expect.poll(() => readStage(page, 'Hold')).toBe(before.hold + 6);
+  await expect.poll(() => readStage(page, 'Hold')).toBe(before.quarantine + 6);
   await expect(page.getByRole('link', { name: /6 green chromis/ })).toHaveCount(0);
 
   // Next morning: all well with one tap, then the tank with the newcomers and one found dead.
@@ -78,23 +78,23 @@ async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<
   const left = page.getByRole('button', { name: /^Morning/ });
   const toLookAt = Number(/\d+/.exec((await left.textContent())!)![0]);
   await press(page.getByRole('button', { name: /^All well/ }));
-  await expect(left).toContainText(`${toLookAt - 1} to look at`);
-  await press(page.getByRole('button', { name: /^G3, to look at/ }));
+  await expect(left).toContainText(`${toLookAt - 1} to check`);
+  await press(page.getByRole('button', { name: /^G3, to check/ }));
   await press(page.getByRole('button', { name: 'Something about green chromis' }));
   await press(page.getByRole('button', { name: 'clamped fins' }));
   await press(page.getByRole('button', { name: 'one dead found more' }));
   await press(page.getByRole('button', { name: 'ate', exact: true }));
   await press(page.getByRole('button', { name: /^Save what is odd/ }));
-  await expect(left).toContainText(`${toLookAt - 2} to look at`);
+  await expect(left).toContainText(`${toLookAt - 2} to check`);
   await expect(page.getByRole('button', { name: /^G3, odd/ })).toBeVisible();
-  await expect.poll(() => readStage(page, 'Hold')).toBe(before.hold + 5);
+  await expect.poll(() => readStage(page, 'Hold')).toBe(before.quarantine + 5);
   await expectStreamAddsUp(page);
 
-  // The daybook tells it in words; undo takes the look, the loss and the meal back together.
-  await go(page, 'Daybook');
+  // The logbook tells it in words; undo takes the look, the loss and the meal back together.
+  await go(page, 'Logbook');
   await expect(page.getByText('1 green chromis dead in G3, cause not known')).toBeVisible();
   await press(page.getByRole('listitem').filter({ hasText: 'Morning look at G3' }).getByRole('button', { name: 'Undo' }).first());
-  await expect.poll(() => readStage(page, 'Hold')).toBe(before.hold + 6);
+  await expect.poll(() => readStage(page, 'Hold')).toBe(before.quarantine + 6);
   expect(await house.health()).toMatchObject({ ok: true });
 }
 
@@ -130,7 +130,7 @@ test.describe('on a phone', () => {
       expect(box.y + box.height).toBeLessThanOrEqual(foot.y);
       expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
     }
-    await touch.go(page, 'Daybook');
+    await touch.go(page, 'Logbook');
     await page.getByRole('button', { name: 'Sign out' }).tap();
     await expect(page.getByText('Who is here?')).toBeVisible();
   });

@@ -39,7 +39,7 @@ test('the whole job by keys alone', async ({ page, house }) => {
   await keys.press('Enter');
   await expect(page.getByText('bag 13 of 19')).toBeVisible();
   await expect.poll(() => stage(page, 'Dock')).toBe(dock + 11);
-  // Not in the box after all was a slip: taken back, and the bag is in front again.
+  // Not in the box after all was a slip: undone, and the bag is in front again.
   await ready(page, /^Land/);
   await keys.press('b');
   await expect(page.getByText('bag 14 of 19')).toBeVisible();
@@ -88,15 +88,15 @@ test('the whole job by keys alone', async ({ page, house }) => {
   await keys.press('ArrowUp');
   await expect(card).toHaveText(second);
 
-  // All of it is on the books.
+  // All of it is on the records.
   await keys.press('8');
-  const written = page.locator('.daybook');
+  const written = page.locator('.logbook');
   await expect(written.getByText(new RegExp(`Morning look at ${second}: .*hiding`))).toBeVisible();
   await expect(written.getByText(`Morning look at ${first}: all well`)).toBeVisible();
   await expect(written.getByText(new RegExp(`is to go to ${code}`))).toBeVisible();
 });
 
-test('one line is understood, put right, written and taken back; ? lists the keys', async ({ page, house }) => {
+test('one line is understood, put right, written and undone; ? lists the keys', async ({ page, house }) => {
   await house.signIn(page, 'Bram Tell');
   const keys = page.keyboard;
   await page.locator('.stream').waitFor();
@@ -125,13 +125,13 @@ test('one line is understood, put right, written and taken back; ? lists the key
   await expect(said).toContainText('Written: 1 cherry shrimp dead in B3');
 
   await line('Q1 brine: ate 4/6');
-  await expect(said).toContainText('You say 6 green chromis, the books say 5.');
+  await expect(said).toContainText('You say 6 green chromis, on record: 5.');
   await keys.press('Enter');
   await expect(said).toContainText('Written: Green chromis in Q1: brine, ate, 4 ate');
 
   // More than there are, then more than a keeper may do: the line stays, nothing is written.
   await line('move 60 F2 > F7');
-  await expect(said).toContainText(/The books have \d+ kuhli loach there, not 60/);
+  await expect(said).toContainText(/\d+ kuhli loach are on record there, not 60/);
   await line('move 1 F2 > C9');
   await expect(said).toContainText('Understood');
   // What was written is shown before it has arrived.

@@ -83,7 +83,7 @@ test('two receivers land the same bag in the same moment: one has it, the other 
   await context.close();
 });
 
-test('ten minutes without the house in mid-crate: nothing lost, nothing doubled, each deed at its own time', async ({ page, house }) => {
+test('ten minutes without the house in mid-crate: nothing lost, nothing doubled, each action at its own time', async ({ page, house }) => {
   await house.signIn(page, 'Bram Tell');
   await expect(page.getByText('bag 11 of 19')).toBeVisible();
   const { seq } = await house.health();
@@ -100,7 +100,7 @@ test('ten minutes without the house in mid-crate: nothing lost, nothing doubled,
   await expect.poll(async () => (await house.health()).seq).toBe(seq + 5);
   await page.reload();
   await expect(page.getByText('bag 16 of 19')).toBeVisible();
-  await page.getByRole('link', { name: 'Daybook' }).first().click();
+  await page.getByRole('link', { name: 'Logbook' }).first().click();
   // Written down at 07:52 or later, but done when it was done.
   await expect(page.getByText(/Landed bag 14/).first()).toBeVisible();
   await expect(page.locator('main')).toContainText(/07:4\d/);
@@ -126,7 +126,7 @@ test('wrong on purpose: PINs, a tank that does not fit, a count that differs', a
   // The door is there when the house has answered; a page left before that would still be signed in.
   await expect(page.getByRole('button', { name: 'Ines Okafor' })).toBeVisible();
 
-  // A lead may, with a reason, which the daybook keeps.
+  // A lead may, with a reason, which the logbook keeps.
   await house.signIn(page, 'Ines Okafor');
   await page.getByRole('link', { name: 'Choose a tank for bag 9' }).click();
   await page.getByRole('button', { name: 'Show Cove rack all the same' }).click();
@@ -143,9 +143,9 @@ test('wrong on purpose: PINs, a tank that does not fit, a count that differs', a
   await expect(page.getByRole('button', { name: /^Start float/ })).toBeDisabled();
   await page.getByRole('button', { name: 'let out now without floating' }).click();
   await page.getByRole('button', { name: 'one into the tank fewer' }).click();
-  await expect(page.getByText('The books say 1. 1 will stand as missing.')).toBeVisible();
+  await expect(page.getByText('1 on record. 1 will stand as missing.')).toBeVisible();
   await expect(page.getByRole('button', { name: /none to net out/ })).toBeDisabled();
-  await page.goto(`${house.address}/daybook`);
+  await page.goto(`${house.address}/logbook`);
   await expect(page.getByText('All the same, against “only after quarantine”: collected this afternoon')).toBeVisible();
 });
 
@@ -159,7 +159,7 @@ test('a bag that is on no list lands in a few keys', async ({ page, house }) => 
   await expect(page.getByText('Landed 1 six-line wrasse, bag +1')).toBeVisible();
   await expect(page.getByLabel('The crate against its list').getByText('over').locator('..')).toContainText('1');
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(page.getByText('Took back: Landed 1 six-line wrasse, bag +1')).toBeVisible();
+  await expect(page.getByText('Undid: Landed 1 six-line wrasse, bag +1')).toBeVisible();
 });
 
 test('two tabs of one tablet: who signs in on one is who works on the other, and what waited goes under its maker', async ({

@@ -1,4 +1,4 @@
-// A lot of 24 bags through the house in a handful of taps: landed, over two tanks, afloat, let go.
+// A lot of 24 bags through the house in a handful of taps: landed, over two tanks, afloat, released.
 import { HOUR_MS } from '#core/time/index.ts';
 import { expect, test } from './house.ts';
 
@@ -24,7 +24,7 @@ test('24 bags of one lot in a handful of taps, over two tanks', async ({ page, h
         supplier: 'pelican-yard',
         packedAtMs: now - 12 * hour,
         promisedAtMs: now,
-        told: { temperatureC: 25.5, salinityPpt: 33.5 },
+        stated: { temperatureC: 25.5, salinityPpt: 33.5 },
         lots,
         bags,
       };
@@ -81,7 +81,7 @@ test('24 bags of one lot in a handful of taps, over two tanks', async ({ page, h
   );
   expect(running.filter(({ bag }) => bag.startsWith('many-'))).toHaveLength(24);
 
-  // When it is time, the fourteen of a tank are let go together.
+  // When it is time, the fourteen of a tank are released together.
   await house.close();
   await house.open('2026-03-03T08:40');
   await page.goto(`${house.address}/bench?bag=many-1`);

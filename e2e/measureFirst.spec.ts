@@ -30,7 +30,7 @@ const siphon = {
   lot: LOT,
   tank: 'Q4',
   from: [{ place: BAG, n: 1 }],
-  vessel: { name: 'a bucket', holdsL: 10, overflow: 'waste tub' },
+  vessel: { name: 'a bucket', capacityL: 10, overflow: 'waste tub' },
   start: {
     ...water,
     waterL: 1.4,
@@ -42,7 +42,7 @@ const siphon = {
     soft: false,
     fed: false,
   },
-  water: { ...water, volumeL: 400, roomC: 23, pco2: 800, freshPpt: 0, binderHoldsH: 24 },
+  water: { ...water, volumeL: 400, roomC: 23, pco2: 800, freshPpt: 0, ammoniaBinderH: 24 },
   of: { n: 1, lengthCm: 4.5, massA: 0.015, massB: 3, tolerance: 'hardy', invertebrate: false, euryhaline: true, bags: 1 },
   plan: [{ do: 'open' }, { do: 'pour', bucketL: 10 }, { do: 'run', mLPerMin: 250, minutes: 30 }],
   within: { salinity: 1, temperature: 0.5 },
@@ -52,7 +52,7 @@ test('monos of unknown salinity: measured first, locked until then, and no clien
   await house.signIn(page, 'Bram Tell');
   const now = await page.evaluate(async () => ((await (await fetch('/api/me')).json()) as { clock: { nowMs: number } }).clock.nowMs);
   const crate = 'crate-of-nobody-knows';
-  const landed = { bag: BAG, crate, lot: LOT, alive: 1, dead: 0, quality: 'counted', condition: 'fit', bagState: 'sound' };
+  const landed = { bag: BAG, crate, lot: LOT, alive: 1, dead: 0, quality: 'counted', condition: 'fit', bagCondition: 'sound' };
   const told = [
     {
       kind: 'crate.expected',
@@ -62,7 +62,7 @@ test('monos of unknown salinity: measured first, locked until then, and no clien
         supplier: 'pelican-yard',
         packedAtMs: now - 20 * HOUR_MS,
         promisedAtMs: now,
-        told: {},
+        stated: {},
         lots: [{ lot: LOT, label: 'silver mono', species: 'silver-mono', origin: 'bred', sizeCm: 4.5 }],
         bags: [{ bag: BAG, label: 'bag 1', box: 1, lot: LOT, n: 1, waterL: 1.4 }],
       },
@@ -78,7 +78,7 @@ test('monos of unknown salinity: measured first, locked until then, and no clien
   expect(await write(page, [{ kind: 'method.chosen', payload: chosen }])).toEqual({ ok: false, codes: ['method.notMeasured'] });
 
   // Nor is one that leaves the choice out and begins.
-  expect(await write(page, [{ kind: 'run.started', payload: siphon }])).toEqual({ ok: false, codes: ['method.notMeasured'] });
+  expect(await write(page, [{ kind: 'acclimation.started', payload: siphon }])).toEqual({ ok: false, codes: ['method.notMeasured'] });
 
   await page.goto(`${house.address}/bench?bag=${BAG}`);
   await expect(page.getByText('Salinity of bag 1')).toBeVisible();

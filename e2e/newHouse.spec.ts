@@ -32,8 +32,8 @@ test('from nothing to the first crate, without a word of the docs', async ({ pag
 
   // An empty dock says what is missing and leads there.
   await page.getByRole('link', { name: 'Set up the house' }).click();
-  await page.getByRole('link', { name: /^Species on the shelf/ }).click();
-  await page.getByRole('button', { name: 'Show the starter shelf' }).click();
+  await page.getByRole('link', { name: /^Species/ }).click();
+  await page.getByRole('button', { name: 'Show the starter list' }).click();
   await page.getByRole('button', { name: /^Take in 41 species/ }).click();
   await expect(page.getByRole('heading', { name: '41 species' })).toBeVisible();
 
@@ -44,10 +44,10 @@ test('from nothing to the first crate, without a word of the docs', async ({ pag
   await page.getByLabel('Set to, °C').fill('25,5');
   await page.getByLabel('Salinity, ppt').fill('340');
   await page.getByLabel('All its water, L').fill('800');
-  await page.getByRole('button', { name: 'Add this water' }).click();
+  await page.getByRole('button', { name: 'Add this system' }).click();
   await expect(page.getByText('340 ppt cannot be. Is the unit right?')).toBeVisible();
   await page.getByLabel('Salinity, ppt').fill('34');
-  await page.getByRole('button', { name: 'Add this water' }).click();
+  await page.getByRole('button', { name: 'Add this system' }).click();
   await expect(page.getByText('marine, 25.5 °C, 34 ppt, 800 L, 0 tanks')).toBeVisible();
 
   await page.getByRole('button', { name: /^Racks and tanks/ }).click();
@@ -65,7 +65,7 @@ test('from nothing to the first crate, without a word of the docs', async ({ pag
   await page.getByRole('button', { name: 'Each stands alone' }).click();
   await page.getByLabel('Letter of the codes').fill('H');
   await page.getByLabel('Each holds, L').fill('60');
-  await page.getByLabel('What they are for').selectOption('hold');
+  await page.getByLabel('What they are for').selectOption('quarantine');
   await page.getByLabel('Water', { exact: true }).selectOption('marine');
   await page.getByLabel('Set to, °C').fill('25');
   await page.getByLabel('Salinity, ppt').fill('32');
@@ -99,7 +99,7 @@ test('from nothing to the first crate, without a word of the docs', async ({ pag
   await page.getByLabel('Tank', { exact: true }).fill('t2');
   await page.getByLabel('Heads').fill('6');
   await page.getByLabel('Length, cm').fill('5');
-  await page.getByRole('button', { name: 'Put 6 banggai cardinalfish on the books' }).click();
+  await page.getByRole('button', { name: 'Put 6 banggai cardinalfish here' }).click();
   await expect(page.getByText('1 lot is counted.')).toBeVisible();
 
   await nav.getByRole('link', { name: 'Dock' }).click();

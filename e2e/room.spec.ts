@@ -1,4 +1,4 @@
-// The room by mouse and by touch: a lot is split through a bucket, a restart is warned of and avoided, a hold is signed off;
+// The room by mouse and by touch: a lot is split through a bucket, a restart is warned of and avoided, a quarantine is signed off;
 // fish dragged, a net written down in two taps, a fish found, the racks edited.
 import type { Locator, Page } from '@playwright/test';
 import { expect, expectStreamAddsUp, ready, stage, test, type House } from './house.ts';
@@ -28,45 +28,45 @@ async function splitMoveSignOff(page: Page, house: House, press: Press): Promise
   await press(page.getByRole('button', { name: /^Move 5 to Bucket 1/ }));
   await expect(page.getByRole('list', { name: 'Running now' }).getByText('Fish in Bucket 1')).toBeVisible();
 
-  // On to the hold bench: F10 has fish on hold, whose count would begin anew; F11 is empty.
+  // On to the quarantine bench: F10 has fish in quarantine, whose count would begin anew; F11 is empty.
   await press(page.getByRole('button', { name: 'Move cherry barb' }));
   await press(tank(page, 'F10'));
-  await expect(page.getByText('Clocks begin anew')).toBeVisible();
-  await expect(page.getByText(/pearl gourami in F10: 2 clean days of 14 lost/)).toBeVisible();
+  await expect(page.getByText('Clocks restart')).toBeVisible();
+  await expect(page.getByText(/pearl gourami in F10: 2 clear days of 14 lost/)).toBeVisible();
   await press(page.getByRole('button', { name: 'Another tank' }));
   await press(tank(page, 'F11'));
-  await expect(page.getByText('Clocks begin anew')).toHaveCount(0);
+  await expect(page.getByText('Clocks restart')).toHaveCount(0);
   await ready(page, /^Move 5 to F11/);
   await press(page.getByRole('button', { name: /^Move 5 to F11/ }));
   await expect(page.getByRole('list', { name: 'Running now' }).getByText('Fish in Bucket 1')).toHaveCount(0);
-  await expect(tank(page, 'F11')).toHaveAccessibleName(/5 cherry barb, on hold, 10 clean days of 14/);
+  await expect(tank(page, 'F11')).toHaveAccessibleName(/5 cherry barb, in quarantine, 10 clear days of 14/);
   await expect(tank(page, 'F3')).toHaveAccessibleName(/19 cherry barb/);
 
-  // The cut-off lot knows where it has been and what it was cut from; nobody's count began anew.
+  // The cut-off lot knows where it has been and what it was cut from; nobody's count restarted.
   await press(page.getByRole('link', { name: 'cherry barb', exact: true }).first());
   await expect(page.getByRole('region', { name: 'Where it has been' })).toContainText(/F3.*Bucket 1.*F11/s);
   await expect(page.getByRole('region', { name: 'The lot' })).toContainText('Cut from');
   await expect(await clock(page, house, 'F10')).toHaveText(/^2 of 14/);
 
-  // A hold whose days are over is signed off by a keeper; one that does not eat is not.
+  // A quarantine whose days are over is signed off by a keeper; one that does not eat is not.
   await clock(page, house, 'F2');
   await expect(page.getByText(/must be seen to eat again/)).toBeVisible();
   await expect(page.getByRole('button', { name: /Sign off the hold/ })).toHaveCount(0);
   await clock(page, house, 'F1');
   await expect(page.locator('.stream-stages b').first()).not.toHaveText('–');
   const cleared = await stage(page, 'Cleared');
-  await press(page.getByRole('button', { name: 'Sign off the hold of cherry barb' }));
+  await press(page.getByRole('button', { name: 'Sign off the quarantine of cherry barb' }));
   await expect.poll(() => stage(page, 'Cleared')).toBe(cleared + 15);
   await expectStreamAddsUp(page);
   expect((await house.health()).inHouse).toBe(before.inHouse);
 }
 
-test('split a lot through a bucket, avoid a restart, sign off a hold: by mouse', async ({ page, house }) =>
+test('split a lot through a bucket, avoid a restart, sign off a quarantine: by mouse', async ({ page, house }) =>
   splitMoveSignOff(page, house, click));
 
 test.describe('at 390 px', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
-  test('split a lot through a bucket, avoid a restart, sign off a hold: by touch', async ({ page, house }) =>
+  test('split a lot through a bucket, avoid a restart, sign off a quarantine: by touch', async ({ page, house }) =>
     splitMoveSignOff(page, house, tap));
 });
 
@@ -123,7 +123,7 @@ test('a net in two tanks in two taps, shown on both; a fish found; a tank labell
   await page.keyboard.type('banggay');
   await page.getByRole('link', { name: '2 banggai cardinalfish' }).first().click();
   await expect(page.getByRole('region', { name: 'Where it has been' })).toContainText('Q8');
-  await expect(page.getByText('began anew: white spots on banggai cardinalfish in Q8')).toBeVisible();
+  await expect(page.getByText('restarted: white spots on banggai cardinalfish in Q8')).toBeVisible();
 
   await page.goto(`${house.address}/room/labels`);
   await page.getByRole('button', { name: 'To the label printer' }).click();

@@ -94,20 +94,20 @@ async function monos(page: Page, house: House, { press, fortnight }: { press: Pr
   await expect(check).toContainText(/out by [12](\.\d)? ppt; set right then/);
   await expect(check).toContainText(/[34] earlier readings are set right by it/);
 
-  // At its end both waters are read with the same meter, and they go.
+  // At its end both systems are read with the same meter, and they go.
   await later(page, house, '2026-03-03T14:20');
-  await press(page.getByRole('button', { name: /^Open up to [78]\d mL\/min|^Let go/ }));
+  await press(page.getByRole('button', { name: /^Open up to [78]\d mL\/min|^Release/ }));
   await later(page, house, '2026-03-03T19:00');
   await expect(page.getByText(/^there/)).toBeVisible();
   await readWithMeter(page, press, 'vessel');
   await readWithMeter(page, press, 'tank');
   await press(tab(page, 'steps'));
-  await press(page.getByRole('button', { name: /^Let go into D5/ }));
+  await press(page.getByRole('button', { name: /^Release into D5/ }));
   await expect(page.getByText(/Side by side: (29|30)(\.\d)? ppt here, (30|31)(\.\d)? ppt in D5 \(bench meter\)/)).toBeVisible();
   await press(page.getByRole('button', { name: 'one into d5 fewer' }));
-  await expect(page.getByText('The books say 6, this adds up to 5.')).toBeVisible();
+  await expect(page.getByText('6 on record, this adds up to 5.')).toBeVisible();
   await press(page.getByRole('button', { name: 'one into d5 more' }));
-  await press(page.getByRole('button', { name: /^Let go 6 into D5/ }));
+  await press(page.getByRole('button', { name: /^Release 6 into D5/ }));
   await expect(page.getByText('6 silver mono for D5')).toHaveCount(0);
 
   // Their hold has begun, and Today asks for looks over a fortnight.
@@ -129,7 +129,7 @@ async function monos(page: Page, house: House, { press, fortnight }: { press: Pr
   }
 }
 
-test('the silver monos: seen, tapped, read with a drifting meter, corrected, let go into D5, at 1280×800', ({ page, house }) =>
+test('the silver monos: seen, tapped, read with a drifting meter, corrected, released into D5, at 1280×800', ({ page, house }) =>
   monos(page, house, { press: (target) => target.click(), fortnight: true }));
 
 test.describe('on a phone', () => {
@@ -179,7 +179,7 @@ async function landEight(page: Page, house: House): Promise<void> {
     // Sixty-four of them are many for F12: known, as its card says.
     const full = ['cost.crowded', 'cost.crowdedGrown'].map((code) => ({ code, reason: 'taken knowingly', size: 9 }));
     for (const { bag, lot, listed } of bags) {
-      const landed = { bag, crate: van.crate, lot, alive: listed, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound' };
+      const landed = { bag, crate: van.crate, lot, alive: listed, dead: 0, quality: 'looked', condition: 'fit', bagCondition: 'sound' };
       await write([
         { kind: 'bag.landed', payload: landed },
         { kind: 'bag.assigned', payload: { bag, lot, tank: 'F12' }, overrules: full },
@@ -188,7 +188,7 @@ async function landEight(page: Page, house: House): Promise<void> {
   });
 }
 
-test('eight bags pooled into one bucket, let go over two tanks; a second pair of hands sees it running', async ({
+test('eight bags pooled into one bucket, released over two tanks; a second pair of hands sees it running', async ({
   page,
   house,
   browser,
@@ -237,7 +237,7 @@ test('eight bags pooled into one bucket, let go over two tanks; a second pair of
   expect(Math.min(...apart)).toBeLessThan(1000);
   await other.context().close();
 
-  await page.getByRole('button', { name: 'let go before it is there' }).click();
+  await page.getByRole('button', { name: 'release before it is there' }).click();
   await page.getByRole('button', { name: 'split over another tank' }).click();
   await page.getByRole('combobox', { name: 'Tank 2' }).selectOption('F11');
   for (let n = 0; n < 4; n += 1) {
@@ -249,6 +249,6 @@ test('eight bags pooled into one bucket, let go over two tanks; a second pair of
   await expect(page.getByText('64 harlequin rasbora for F12')).toHaveCount(0);
   await page.goto(`${house.address}/tank/F11`);
   await expect(page.getByText(/harlequin rasbora/).first()).toBeVisible();
-  await page.goto(`${house.address}/daybook`);
+  await page.goto(`${house.address}/logbook`);
   await expect(page.getByText(/60 into F12, 4 into F11 of harlequin rasbora from the blue tub for F12/)).toBeVisible();
 });

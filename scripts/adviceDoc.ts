@@ -1,10 +1,10 @@
 // Writes docs/advice.md: forty bags, what is advised for each and why, what must be measured first and what is refused.
 import fs from 'node:fs';
 import {
-  STARTING_AROUND,
+  STARTING_AMBIENT,
   compareMethods,
   rank,
-  reckon,
+  calculate,
   bandsOf,
   drawOne,
   gridOf,
@@ -32,12 +32,12 @@ function row({ name, bag, tank, hours, controls, state }: AdviceCase, index: num
     bag,
     tank,
     now: hours * HOUR_MS,
-    around: STARTING_AROUND,
+    ambient: STARTING_AMBIENT,
     controls,
-    ...(state === undefined ? {} : { state: state === 'tub' ? ({ is: 'tub' } as const) : ({ is: 'opened', hours: state } as const) }),
+    ...(state === undefined ? {} : { opening: state === 'tub' ? ({ is: 'tub' } as const) : ({ is: 'opened', hours: state } as const) }),
   });
   const { ranked, advice } = compareMethods(input);
-  const grids = new Map(rank(reckon(input).results).map((one) => [one.method, gridOf(one)]));
+  const grids = new Map(rank(calculate(input).results).map((one) => [one.method, gridOf(one)]));
   const bands = bandsOf(
     Array.from({ length: DRAWS }, (_, draw) => drawOne(input, doubts, { index: draw, grids })),
     grids,
@@ -56,7 +56,7 @@ function row({ name, bag, tank, hours, controls, state }: AdviceCase, index: num
   const front = 'method' in verdict ? of(verdict.method) : ranked[0]!;
   return `| ${index + 1} | ${name} | ${hours} h | ${salt.source}: ${salt.source === 'not known' ? `${salt.low}–${salt.high}` : salt.value} → ${tank.salinityPpt} | ${sayVerdict(verdict)} | ${
     verdict.is === 'measure first' ? `it may lie anywhere in ${salt.high! - salt.low!} ppt` : front.sentence
-  } | ${ranked.map(({ method, limiting }) => `${method} ${limiting.strain.toFixed(2)}`).join(', ')} | ${locked.join(', ') || '–'} |`;
+  } | ${ranked.map(({ method, limiting }) => `${method} ${limiting.stress.toFixed(2)}`).join(', ')} | ${locked.join(', ') || '–'} |`;
 }
 
 function sayVerdict(verdict: Verdict): string {
@@ -79,7 +79,7 @@ function sayVerdict(verdict: Verdict): string {
 const text = [
   '# Forty bags and what is advised',
   '',
-  `Made by \`npm run docs:advice\` from \`core/bench/adviceCases.ts\`, ${DRAWS} seeded simulations of what nobody measured for each. Numbers behind methods are stress: the worst figure over`,
+  `Made by \`npm run docs:advice\` from \`core/bench/testAdvice.ts\`, ${DRAWS} seeded simulations of what nobody measured for each. Numbers behind methods are stress: the worst figure over`,
   'the tolerance of this class of fish (1 = at tolerance; tolerances are judgements, `core/bench/figures.ts`). *Lead* = only with a lead’s reason.',
   '',
   '| | bag | closed | salinity, ppt | advice | why | stress | lead |',

@@ -1,6 +1,6 @@
-// Writes docs/bench.md: six bags of the kind that the demo lands, the order of the schools for each, why, and what would turn it.
+// Writes docs/bench.md: six bags of the kind that the demo lands, the order of the methods for each, why, and what would turn it.
 import fs from 'node:fs';
-import { compareMethods, rank, reckon, type BenchInput, bandsOf, drawOne, gridOf, type Doubt, turnsOf } from '#core/bench/index.ts';
+import { compareMethods, rank, calculate, type BenchInput, bandsOf, drawOne, gridOf, type Doubt, turnsOf } from '#core/bench/index.ts';
 import { CASES, type CaseName } from '#core/bench/testCases.ts';
 
 const DRAWS = 200;
@@ -35,7 +35,7 @@ function page(name: CaseName): string[] {
   const { bag, tank, lot } = input;
   const { ranked, others, start, closed } = compareMethods(input);
   const doubts = doubtsOf(input);
-  const grids = new Map(rank(reckon(input).results).map((one) => [one.method, gridOf(one)]));
+  const grids = new Map(rank(calculate(input).results).map((one) => [one.method, gridOf(one)]));
   const bands = bandsOf(
     Array.from({ length: DRAWS }, (_, index) => drawOne(input, doubts, { index, grids })),
     grids,
@@ -48,14 +48,14 @@ function page(name: CaseName): string[] {
   return [
     `## ${name[0]!.toUpperCase()}${name.slice(1)}`,
     '',
-    `${lot.n} fish of ${lot.lengthCm} cm${lot.bags > 1 ? ` in each of ${lot.bags} bags` : ''} in ${bag.waterL} L, ${bag.state.is === 'tub' ? 'in an open tub' : 'closed'} for ${bag.closedHours} h, ${bag.temperature} °C, ${bag.salinity} ppt; tank ${tank.temperature} °C, ${tank.salinity} ppt. ` +
+    `${lot.n} fish of ${lot.lengthCm} cm${lot.bags > 1 ? ` in each of ${lot.bags} bags` : ''} in ${bag.waterL} L, ${bag.opening.is === 'tub' ? 'in an open tub' : 'closed'} for ${bag.closedHours} h, ${bag.temperature} °C, ${bag.salinity} ppt; tank ${tank.temperature} °C, ${tank.salinity} ppt. ` +
       `In the bag now: pH ${start.pH.toFixed(2)}, total ammonia ${start.tan.toFixed(1)} mg/L N of which ${start.nh3.toFixed(3)} toxic, oxygen ${start.oxygen.toFixed(1)} mg/L, carbon dioxide ${start.co2.toFixed(0)} mg/L; ${first}.`,
     '',
     '| | stress (9 in 10) | limited by | best in | what is said |',
     '|---|---|---|---|---|',
     ...ranked.map(({ method, limiting, sentence }, index) => {
-      const [low, high] = bands.methods.get(method)!.strain;
-      return `| ${index + 1}. ${method} | ${limiting.strain.toFixed(2)} (${low.toFixed(2)}–${high.toFixed(2)}) | ${limiting.name} | ${Math.round(share(method) * 100)} % | ${sentence} |`;
+      const [low, high] = bands.methods.get(method)!.stress;
+      return `| ${index + 1}. ${method} | ${limiting.stress.toFixed(2)} (${low.toFixed(2)}–${high.toFixed(2)}) | ${limiting.name} | ${Math.round(share(method) * 100)} % | ${sentence} |`;
     }),
     '',
     others.length === 0
@@ -77,7 +77,7 @@ function page(name: CaseName): string[] {
 const text = [
   '# Six bags on the bench',
   '',
-  `Made by \`npm run docs:bench\` from \`core/bench/cases.ts\`: point values, and ${DRAWS} seeded simulations of what was not measured. Stress is the worst figure against`,
+  `Made by \`npm run docs:bench\` from \`core/bench/testCases.ts\`: point values, and ${DRAWS} seeded simulations of what was not measured. Stress is the worst figure against`,
   'the tolerance of this class of fish (1 = at it); tolerances are a judgement that a lead may change, sources of the rest stand in the docstrings of `core/water` and `core/bench`.',
   'In the order of their numbers; which one is advised, and that of methods about equal the least work comes first, is in [forty bags](advice.md). What the bag already brought counts by how long a method leaves the fish in it.',
   '',

@@ -1,5 +1,5 @@
 // `npm run check`: what a change in one area must pass before it is committed, in half a minute: types, borders, format and lint of the files that changed,
-// and the tests of their areas in every layer, with those that hold for all kinds. `npm test` is everything.
+// and the tests of their areas in every layer, with those that quarantine for all kinds. `npm test` is everything.
 import { spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import path from 'node:path';

@@ -73,7 +73,7 @@ const VIEWS = [
     [press('button', 'Move cherry barb'), (page) => page.waitForTimeout(800), press('button', /^Tank F10/)],
   ],
   [
-    'which-way',
+    'which-method',
     DESK,
     'Ines Okafor',
     '/dock',
@@ -85,9 +85,9 @@ const VIEWS = [
       (page) => page.waitForTimeout(4000),
     ],
   ],
-  ['daybook', DESK, 'Ines Okafor', '/daybook', []],
+  ['logbook', DESK, 'Ines Okafor', '/logbook', []],
   ['today', DESK, 'Ines Okafor', '/today', []],
-  ['shelf', DESK, 'Ines Okafor', '/shelf?species=six-line-wrasse', []],
+  ['species', DESK, 'Ines Okafor', '/species?species=six-line-wrasse', []],
   ['house', DESK, 'Ines Okafor', '/house?part=racks', []],
   [
     'packing-list',

@@ -155,7 +155,7 @@ describe('writing', () => {
     for (const name of VIEW_NAMES) expect((await agent.get(`/api/views/${name}`).expect(200)).body.seq).toBe(house.store.latestSeq());
     await agent.get('/api/views/room?bag=crate-1-bag1').expect(200);
     await agent.get('/api/views/room?bag=nothing&bag=twice').expect(200);
-    await agent.get('/api/views/daybook?before=-1').expect(200);
+    await agent.get('/api/views/logbook?before=-1').expect(200);
     await agent.get('/api/views/rounds?round=midnight').expect(200);
   });
 });

@@ -7,7 +7,7 @@ import path from 'node:path';
 import { BOUNDS, isDeep } from '#contract/bounds.ts';
 import { paths } from '#contract/paths.ts';
 import { DAY_MS } from '#core/time/index.ts';
-import { findMeta, setMeta } from './db/open.ts';
+import { findMeta, setMeta } from './db/meta.ts';
 import { startPager } from './devices/pager.ts';
 import { deviceRoutes } from './devices/routes.ts';
 import { makeCredentials, TooBusy } from './door/credentials.ts';
@@ -36,12 +36,20 @@ const BODY_LIMIT = '1mb';
 const YEAR_MS = 365 * DAY_MS;
 
 export type App = { express: Express; close(): void };
-type Options = { house: RunningHouse; dist?: string; hostNames?: readonly string[]; log?: Log; firstCode?: FirstCode };
+type Options = {
+  house: RunningHouse;
+  dist?: string;
+  hostNames?: readonly string[];
+  log?: Log;
+  firstCode?: FirstCode;
+  /** A request that takes as long is told of. */
+  slowMs?: number;
+};
 
-export function makeApp({ house, dist, hostNames = [], log = makeLog(), firstCode = makeFirstCode() }: Options): App {
+export function makeApp({ house, dist, hostNames = [], log = makeLog(), firstCode = makeFirstCode(), slowMs }: Options): App {
   const app = express();
   app.disable('x-powered-by').set('etag', false);
-  app.use(logRequests(log));
+  app.use(logRequests(log, slowMs));
   app.use(guard(hostNames));
   app.use(safeHeaders());
   const watch = startWatch(house, log);

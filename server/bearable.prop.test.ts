@@ -1,4 +1,4 @@
-// Accepted means bearable: whatever the schemas and rules let in, every view, export and the pager answer, now, an hour and a week on, and it can be taken back.
+// Accepted means bearable: whatever the schemas and rules let in, every view, export and the pager answer, now, an hour and a week on, and it can be undone.
 import { jest } from '@jest/globals';
 import { v7 } from 'uuid';
 import { checkAct } from '#contract/act.ts';
@@ -19,7 +19,7 @@ import {
   bringCrate,
   float,
   furnish,
-  hold,
+  quarantine,
   KEEPER,
   land,
   LEAD,
@@ -38,7 +38,7 @@ jest.setTimeout(600_000);
 const ACTS = Number(process.env.BEARABLE_ACTS ?? 1_000);
 const SEEDS = (process.env.BEARABLE_SEEDS ?? '1,14').split(',').map(Number);
 const ALL_EVERY = 20;
-const OFTEN: ViewName[] = ['today', 'bench', 'running', 'room', 'rounds', 'dock', 'moves', 'holds', 'stream', 'house'];
+const OFTEN: ViewName[] = ['today', 'bench', 'running', 'room', 'rounds', 'dock', 'moves', 'quarantine', 'stream', 'house'];
 
 function livedIn(): TestHouse {
   const house = furnish(makeTestHouse());
@@ -47,7 +47,7 @@ function livedIn(): TestHouse {
   house.must(LEAD, { kind: 'tool.added', payload: { tool: 'net', name: 'Net', what: 'net', racks: [] } });
   house.must(KEEPER, land(1), land(2), land(3), assign(1), assign(2), assign(3));
   house.must(KEEPER, float(1, 'G1', 'float-1'));
-  house.must(KEEPER, hold(), release(1, { run: 'float-1' }));
+  house.must(KEEPER, quarantine(), release(1, { floatId: 'float-1' }));
   house.must(KEEPER, startRun([2], { lot: 'crate-1-fire' }));
   return house;
 }

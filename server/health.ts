@@ -1,4 +1,4 @@
-// Is the house well? The books must balance, no place hold less than nothing, the stages add up; and what the watch found last: it can write, its disk has room,
+// Is the house well? The records must balance, no place hold less than nothing, the stages add up; and what the watch found last: it can write, its disk has room,
 // its file is whole.
 import type { Health } from '#contract/views.ts';
 import { STAGES } from '#core/stock/index.ts';

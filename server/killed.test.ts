@@ -1,4 +1,4 @@
-// The server killed in the middle of appends: every answered entry is there after the restart, and the books balance.
+// The server killed in the middle of appends: every answered entry is there after the restart, and the records balance.
 import { spawn, type ChildProcess } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';

@@ -26,7 +26,7 @@ const SPACES: Record<string, readonly string[]> = {
   bag: ['p_bag'],
   crate: ['p_crate'],
   run: ['p_bench_run', 'p_float'],
-  hold: ['p_hold'],
+  quarantine: ['p_quarantine'],
   system: ['p_system'],
   rack: ['p_rack'],
   racks: ['p_rack'],
@@ -36,9 +36,9 @@ const SPACES: Record<string, readonly string[]> = {
   person: ['p_person'],
   watcher: ['p_person'],
   tool: ['p_tool'],
-  slip: ['p_slip'],
-  after: ['p_slip'],
-  course: ['p_course'],
+  task: ['p_transfer_task'],
+  after: ['p_transfer_task'],
+  treatment: ['p_treatment'],
   promise: ['p_promise'],
 };
 const ALL_SPACES = [...new Set(Object.values(SPACES).flat())];

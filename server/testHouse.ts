@@ -9,7 +9,7 @@ import { STARTING_RULES } from '#core/settings/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { SPECIES } from '#demo/species.ts';
 import { makeClock } from './clock/clock.ts';
-import { setMeta } from './db/open.ts';
+import { setMeta } from './db/meta.ts';
 import { startHouse } from './house/house.ts';
 import { appendKnowingly } from './house/knowingly.ts';
 
@@ -23,10 +23,10 @@ export type Said = { [K in Kind]: { kind: K; payload: Payloads[K]; occurredAtMs?
 export type TestHouse = ReturnType<typeof makeTestHouse>;
 
 const TANKS: [string, string, Purpose, boolean][] = [
-  ['G1', 'salt', 'hold', true],
-  ['G2', 'salt', 'hold', false],
+  ['G1', 'salt', 'quarantine', true],
+  ['G2', 'salt', 'quarantine', false],
   ['C1', 'reef', 'sale', true],
-  ['F1', 'sweet', 'hold', true],
+  ['F1', 'sweet', 'quarantine', true],
   ['V1', 'bay', 'customer', true],
 ];
 
@@ -66,7 +66,7 @@ export function makeTestHouse(file = ':memory:', demo = false) {
   return { ...house, costs, actOf, write, must, codes, now: () => now, wait: (ms: number) => void (now += ms) };
 }
 
-/** The house with people, tanks, the whole shelf, one supplier. */
+/** The house with people, tanks, the whole species list, one supplier. */
 export function furnish(house: TestHouse): TestHouse {
   house.must(
     HOUSE,
@@ -106,7 +106,7 @@ export function bringCrate(house: TestHouse, crate = 'crate-1', arrived = true):
       supplier: 'yard',
       packedAtMs: T0 - 30 * HOUR_MS,
       promisedAtMs: T0 - HOUR_MS,
-      told: { temperatureC: 24.5, salinityPpt: 32 },
+      stated: { temperatureC: 24.5, salinityPpt: 32 },
       lots: [
         { lot: `${crate}-fire`, label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 6 },
         { lot: `${crate}-chromis`, label: 'green chromis', species: 'green-chromis', origin: 'wild', sizeCm: 4 },
@@ -138,7 +138,7 @@ export const land = (no: number, more: Partial<Payloads['bag.landed']> = {}): Sa
     dead: 0,
     quality: 'looked',
     condition: 'fit',
-    bagState: 'sound',
+    bagCondition: 'sound',
     ...more,
   },
 });
@@ -147,10 +147,10 @@ export const assign = (no: number, tank = 'G1', overrules?: Overrule[]): Said =>
   payload: { bag: `crate-1-bag${no}`, lot: no === 3 ? 'crate-1-chromis' : 'crate-1-fire', tank },
   overrules,
 });
-export const float = (no: number, tank = 'G1', run = `run-${no}`): Said => ({
+export const float = (no: number, tank = 'G1', floatId = `run-${no}`): Said => ({
   kind: 'float.started',
   payload: {
-    run,
+    floatId,
     bag: `crate-1-bag${no}`,
     lot: no === 3 ? 'crate-1-chromis' : 'crate-1-fire',
     tank,
@@ -161,9 +161,9 @@ export const float = (no: number, tank = 'G1', run = `run-${no}`): Said => ({
     water: { value: 1.5, typed: '1.5', method: 'by eye', source: 'estimated' },
   },
 });
-export const hold = (lot = 'crate-1-fire', id = `hold-${lot}`): Said => ({
-  kind: 'hold.opened',
-  payload: { hold: id, lot, policy: plainPolicy(28), zero: 'arrival' },
+export const quarantine = (lot = 'crate-1-fire', id = `hold-${lot}`): Said => ({
+  kind: 'quarantine.opened',
+  payload: { quarantine: id, lot, policy: plainPolicy(28), zero: 'arrival' },
 });
 export const release = (no: number, more: Partial<Payloads['fish.released']> = {}): Said => ({
   kind: 'fish.released',
@@ -171,7 +171,7 @@ export const release = (no: number, more: Partial<Payloads['fish.released']> = {
     bag: `crate-1-bag${no}`,
     lot: no === 3 ? 'crate-1-chromis' : 'crate-1-fire',
     tank: 'G1',
-    run: `run-${no}`,
+    floatId: `run-${no}`,
     alive: [4, 2, 6][no - 1]!,
     dead: 0,
     by: 'net',
@@ -182,12 +182,12 @@ export const undo = (act: string): Said => ({ kind: 'entry.reversed', payload: {
 
 /** The house day of T0. */
 export const TODAY = 20515;
-/** Fish that were there before the books began. */
+/** Fish that were there before the records began. */
 export const stock = (lot: string, tank: string, species = 'firefish', n = 3): Said => ({
   kind: 'lot.opened',
   payload: { lot, species, label: species, tank, n, sizeCm: 5, origin: 'bred' },
 });
-export const look = (tank: string, more: Partial<Extract<Said, { kind: 'tank.looked' }>['payload']> = {}): Said => ({
-  kind: 'tank.looked',
+export const check = (tank: string, more: Partial<Extract<Said, { kind: 'tank.checked' }>['payload']> = {}): Said => ({
+  kind: 'tank.checked',
   payload: { tank, day: TODAY, round: 'morning', allWell: true, lots: [], ...more },
 });

@@ -1,5 +1,5 @@
 // Runs for tests of the server: a bag poured into a bucket, and what follows.
-import { STARTING_CONTROLS, recipesFor, type Method } from '#core/bench/index.ts';
+import { STARTING_CONTROLS, recipesFor, type AcclimationMethod } from '#core/bench/index.ts';
 import type { Payloads } from '#core/catalogue/index.ts';
 import { beginOf, STARTING_RUN_POLICY } from '#core/runs/index.ts';
 import { D5, MONO_BAG, MONOS } from '#core/runs/testCases.ts';
@@ -11,7 +11,7 @@ const lotOf = (no: number) => (no === 3 ? 'crate-1-chromis' : 'crate-1-fire');
 /** A run of these bags of crate-1 (one lot), towards G1. */
 export function startRun(
   bags: readonly number[],
-  more: Partial<Payloads['run.started']> & { method?: Method | 'first-aid bath' } = {},
+  more: Partial<Payloads['acclimation.started']> & { method?: AcclimationMethod | 'first-aid bath' } = {},
   /** As the house believes them: the listed bags and G1, unless somebody measured. */
   { bagPpt = 32.3, tankPpt = 32, bagC = 24.5 } = {},
 ): Said {
@@ -24,21 +24,21 @@ export function startRun(
     (one) => one.method === method,
   )!;
   return {
-    kind: 'run.started',
+    kind: 'acclimation.started',
     payload: {
       run: 'run-a',
       lot: lotOf(bags[0]!),
       tank: 'G1',
       from: bags.map((no) => ({ place: `crate-1-bag${no}`, n: HEADS[no - 1]! })),
-      vessel: { name: 'a bucket', holdsL: 10, overflow: 'waste tub' },
+      vessel: { name: 'a bucket', capacityL: 10, overflow: 'waste tub' },
       ...beginOf({ recipe, bag, tank, lot, bucketL: 10, equal: STARTING_RUN_POLICY }),
       ...more,
     },
   };
 }
 
-export const endRun = (more: Partial<Payloads['run.released']> = {}): Said => ({
-  kind: 'run.released',
+export const endRun = (more: Partial<Payloads['acclimation.released']> = {}): Said => ({
+  kind: 'acclimation.released',
   payload: {
     run: 'run-a',
     lot: 'crate-1-fire',
@@ -66,8 +66,8 @@ export const endRun = (more: Partial<Payloads['run.released']> = {}): Said => ({
   },
 });
 
-export const deed = (did: Payloads['run.worked']['did'], line?: number): Said => ({
-  kind: 'run.worked',
+export const action = (did: Payloads['acclimation.actionTaken']['did'], line?: number): Said => ({
+  kind: 'acclimation.actionTaken',
   payload: { run: 'run-a', ...(line === undefined ? {} : { line }), did },
 });
 export const readIn = (value: number, instrument = 'bench meter'): Said => ({

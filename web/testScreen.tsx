@@ -75,7 +75,7 @@ export async function sentAct(asked: ReturnType<typeof answer>): Promise<Act> {
   return act;
 }
 
-/** A hold tank with nobody in it. */
+/** A quarantine tank with nobody in it. */
 export const tankCard = (code: string, more: Partial<TankCard> = {}): TankCard => ({
   id: code,
   entry: 'e',
@@ -85,7 +85,7 @@ export const tankCard = (code: string, more: Partial<TankCard> = {}): TankCard =
   row: 0,
   column: 0,
   volumeL: 45,
-  purpose: 'hold',
+  purpose: 'quarantine',
   lid: true,
   system: 'w',
   occupants: [],

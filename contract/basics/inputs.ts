@@ -4,30 +4,30 @@ import {
   AIR_LEVELS,
   TOLERANCE_CLASSES,
   type BagInput,
-  type BagState,
+  type BagOpening,
   type Compared,
   type Controls,
   type LotInput,
   type TankInput,
 } from '#core/bench/index.ts';
 import { choice, closed, count, finite, maybe, someOf } from './fields.ts';
-import { around, centimetres, degrees, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
+import { ambient, centimetres, degrees, litres, range, salinity, schemaOf, type Shape } from './shapes.ts';
 
 const pH = () => finite(4, 10);
 
-const bagState = () =>
+const bagCondition = () =>
   closed<AnyObject>({ is: choice(['closed', 'opened', 'tub'] as const), hours: finite(0, 10_000).optional() }).test(
     'hours',
     'an opened bag says how many hours ago, the others do not',
     (value) => (value.is === 'opened') === (value.hours !== undefined),
-  ) as unknown as ObjectSchema<BagState>;
+  ) as unknown as ObjectSchema<BagOpening>;
 
 /** What was compared when a method was chosen: with it the method is begun. */
 export const compared = () =>
   maybe({
     controls: someOf({
       air: choice(AIR_LEVELS),
-      binder: boolean().required(),
+      ammoniaBinder: boolean().required(),
       floatFirst: boolean().required(),
       floatWithinC: finite(0.05, 10).required(),
       bucketL: finite(0.05, 100_000).required(),
@@ -38,7 +38,7 @@ export const compared = () =>
       pourOffToL: finite(0.01, 100_000).required(),
       conversionHours: finite(1, 240).required(),
     } satisfies Shape<Controls>),
-    state: bagState(),
+    opening: bagCondition(),
     fed: boolean().required(),
   }) as unknown as ObjectSchema<Compared | undefined>;
 
@@ -52,7 +52,7 @@ export const bagInput = () =>
     alkalinity: finite(0, 50).required(),
     hardness: finite(0, 200).optional(),
     closedHours: finite(0, 10_000).required(),
-    state: bagState(),
+    opening: bagCondition(),
     foul: boolean().required(),
     soft: boolean().required(),
     fed: boolean().required(),
@@ -69,7 +69,7 @@ export const tankInput = () =>
     alkalinity: finite(0, 50).required(),
     pH: pH().optional(),
     hardness: finite(0, 200).optional(),
-    ...around(),
+    ...ambient(),
   });
 
 export const lotInput = () =>

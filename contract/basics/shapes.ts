@@ -1,7 +1,7 @@
 // Shapes that several kinds share: quantities with their bounds, readings, ranges.
 import { boolean, string, type ISchema, type ObjectSchema } from 'yup';
-import type { Around } from '#core/bench/index.ts';
-import { LONGEST_HOLD_DAYS, type HoldPolicy } from '#core/quarantine/index.ts';
+import type { AmbientConditions } from '#core/bench/index.ts';
+import { LONGEST_HOLD_DAYS, type QuarantinePolicy } from '#core/quarantine/index.ts';
 import type { Range } from '#core/species/index.ts';
 import { METHODS, REFERENCES, SOURCES, type Reading } from '#core/water/index.ts';
 import { choice, closed, count, finite } from './fields.ts';
@@ -24,18 +24,18 @@ export const reading = () =>
   });
 export const range = (min: number, max: number) => schemaOf<Range>({ min: finite(min, max).required(), max: finite(min, max).required() });
 export const days = () => count(0, 365);
-/** A hold of no days is none, and one of years is a mistake. */
-export const holdPolicy = () =>
-  schemaOf<HoldPolicy>({
+/** A quarantine of no days is none, and one of years is a mistake. */
+export const quarantinePolicy = () =>
+  schemaOf<QuarantinePolicy>({
     days: count(1, LONGEST_HOLD_DAYS),
-    daysAfterRemedy: count(1, LONGEST_HOLD_DAYS),
-    countsUnderRemedy: boolean().required(),
+    daysAfterTreatment: count(1, LONGEST_HOLD_DAYS),
+    countsUnderTreatment: boolean().required(),
     restartsOn: closed({ newcomer: boolean().required(), illnessInSystem: boolean().required(), contact: boolean().required() }),
   });
 /** What stands around every vessel, in the house's rules and in each run as it began. */
-export const around = (): Shape<Around> => ({
+export const ambient = (): Shape<AmbientConditions> => ({
   roomC: degrees(),
   pco2: finite(200, 20_000).required(),
   freshPpt: salinity(),
-  binderHoldsH: finite(0.5, 240).required(),
+  ammoniaBinderH: finite(0.5, 240).required(),
 });

@@ -27,7 +27,7 @@ export const benchKinds: Kinds<BenchEntries> = {
       method: 'drip',
       advised: 'match, float, net',
       house: 'match, float, net',
-      why: 'the tank has residents that bear no change',
+      why: 'the tank has residents that tolerate no change',
     },
   }),
   'float.started': defineKind({
@@ -36,7 +36,7 @@ export const benchKinds: Kinds<BenchEntries> = {
     topics: ['bench', 'stock', 'dock'],
     notInHistory: 'the release tells it',
     schema: {
-      run: id(),
+      floatId: id(),
       bag: id(),
       lot: id(),
       tank: id(),
@@ -47,7 +47,7 @@ export const benchKinds: Kinds<BenchEntries> = {
       minutes: finite(0, 600).required(),
     },
     example: {
-      run: 'run-1',
+      floatId: 'run-1',
       bag: 'bag-1',
       lot: 'lot-1',
       tank: 'G1',
@@ -66,12 +66,12 @@ export const benchKinds: Kinds<BenchEntries> = {
       bag: id(),
       lot: id(),
       tank: id(),
-      run: string().max(64).optional(),
+      floatId: string().max(64).optional(),
       alive: count(),
       dead: count(),
       by: choice(RELEASE_BY),
       note: note(),
     },
-    example: { bag: 'bag-1', lot: 'lot-1', tank: 'G1', run: 'run-1', alive: 2, dead: 0, by: 'net' },
+    example: { bag: 'bag-1', lot: 'lot-1', tank: 'G1', floatId: 'run-1', alive: 2, dead: 0, by: 'net' },
   }),
 };

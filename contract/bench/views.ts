@@ -1,9 +1,9 @@
 // What the screens read of bags in hand with the water they go to. Instants are UTC ms, quantities SI.
-import type { Compared, Method as BenchMethod } from '#core/bench/index.ts';
+import type { Compared, AcclimationMethod as BenchMethod } from '#core/bench/index.ts';
 import type { SupplierAdded } from '#core/dock/index.ts';
 import type { Purpose } from '#core/room/index.ts';
 import type { Range, SpeciesAdded, WaterType } from '#core/species/index.ts';
-import type { Method } from '#core/water/index.ts';
+import type { ReadingMethod } from '#core/water/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { BagCard } from '../dock/views.ts';
 import type { RunCard } from '../runs/views.ts';
@@ -14,7 +14,7 @@ export type BenchView = { seq: number; bags: BenchBag[]; floats: Afloat[]; runs:
 
 /** A closed bag afloat in its tank. */
 export type Afloat = {
-  run: string;
+  floatId: string;
   bag: string;
   bagLabel: string;
   crate: string;
@@ -25,7 +25,7 @@ export type Afloat = {
   startedAtMs: number;
   dueAtMs: number;
   bagC: number;
-  bagMethod: Method;
+  bagMethod: ReadingMethod;
   tankC: number;
   waterL: number;
   by: string;
@@ -35,7 +35,7 @@ export type BenchBag = BagCard & {
   packedAtMs: number;
   transit: SupplierAdded['transit'];
   /** What is known of its kind that the bench asks for. */
-  kind?: Pick<SpeciesAdded, 'is' | 'bears' | 'water' | 'salinityPpt' | 'temperatureC'>;
+  kind?: Pick<SpeciesAdded, 'is' | 'tolerance' | 'water' | 'salinityPpt' | 'temperatureC'>;
   /** Bags of its lot in hand, this one counted. */
   lotBags: number;
   readings: Readings;
@@ -46,15 +46,15 @@ export type BenchBag = BagCard & {
   chosen?: { method: BenchMethod; advised?: BenchMethod; why?: string; compared?: Compared; by: string; atMs: number };
   crate: string;
   crateLabel: string;
-  told: { temperatureC?: number; salinityPpt?: number };
+  stated: { temperatureC?: number; salinityPpt?: number };
   alive: number;
-  /** Some of the lot are in a tank already, or its hold is open: no further hold is to be opened. */
+  /** Some of the lot are in a tank already, or its quarantine is open: no further hold is to be opened. */
   holdKnown: boolean;
   system?: {
     id: string;
     type: WaterType;
     temperatureC: number;
-    temperatureMethod?: Method;
+    temperatureMethod?: ReadingMethod;
     salinityPpt: number;
     purpose: Purpose;
     /** All the water that is one with the tank's. */

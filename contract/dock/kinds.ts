@@ -1,6 +1,6 @@
 // Kinds of entries about suppliers, crates, bags.
 import { string } from 'yup';
-import { BAG_STATES, CARTONS, CONDITIONS, type ListedBag, type ListedLot, type DockEntries } from '#core/dock/index.ts';
+import { BAG_CONDITIONS, CARTONS, CONDITIONS, type ListedBag, type ListedLot, type DockEntries } from '#core/dock/index.ts';
 import { LIST_FIELDS } from '#core/intake/index.ts';
 import { ORIGINS } from '#core/lots/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
@@ -48,7 +48,7 @@ export const dockKinds: Kinds<DockEntries> = {
       supplier: id(),
       packedAtMs: instant(),
       promisedAtMs: instant(),
-      told: closed({ temperatureC: finite(0, 50).optional(), salinityPpt: finite(0, 50).optional() }),
+      stated: closed({ temperatureC: finite(0, 50).optional(), salinityPpt: finite(0, 50).optional() }),
       lots: list(
         schemaOf<ListedLot>({
           lot: id(),
@@ -80,7 +80,7 @@ export const dockKinds: Kinds<DockEntries> = {
       supplier: 'pelican-yard',
       packedAtMs: AT - 34 * HOUR_MS,
       promisedAtMs: AT - 10 * HOUR_MS,
-      told: { temperatureC: 24, salinityPpt: 28 },
+      stated: { temperatureC: 24, salinityPpt: 28 },
       lots: [{ lot: 'lot-1', label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 6 }],
       bags: [{ bag: 'bag-1', label: 'bag 1', box: 1, lot: 'lot-1', n: 2, waterL: 1.4 }],
     },
@@ -104,7 +104,7 @@ export const dockKinds: Kinds<DockEntries> = {
       dead: count(),
       quality: choice(['looked', 'counted', 'listed'] as const),
       condition: choice(CONDITIONS),
-      bagState: choice(BAG_STATES),
+      bagCondition: choice(BAG_CONDITIONS),
       newBag: maybe({ label: text(20), box: count(0, 500), waterL: litres() }),
       newLot: maybe({
         label: text(),
@@ -124,7 +124,7 @@ export const dockKinds: Kinds<DockEntries> = {
       dead: 0,
       quality: 'counted',
       condition: 'fit',
-      bagState: 'sound',
+      bagCondition: 'sound',
       newBag: { label: 'bag +1', box: 0, waterL: 1.5 },
       newLot: { label: 'six lines', heardAs: 'six lines', origin: 'unknown' },
       note: 'not on the list',

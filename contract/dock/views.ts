@@ -1,8 +1,8 @@
 // What the screens read of crates, their bags, and what reading a packing list needs. Instants are UTC ms, quantities SI.
-import type { BagState, Carton, Condition } from '#core/dock/index.ts';
+import type { BagOpening, Carton, Condition } from '#core/dock/index.ts';
 import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
 import type { Origin } from '#core/lots/index.ts';
-import type { Method } from '#core/water/index.ts';
+import type { ReadingMethod } from '#core/water/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { Done } from '../notebook/views.ts';
 import type { SpeciesName } from '../species/views.ts';
@@ -29,9 +29,9 @@ export type BagCard = {
   heardAs?: string;
   origin: Origin;
   sizeCm?: number;
-  landed?: Done & { alive: number; dead: number; condition: Condition; bagState: BagState; wrong: boolean; note?: string };
+  landed?: Done & { alive: number; dead: number; condition: Condition; bagCondition: BagOpening; wrong: boolean; note?: string };
   absent?: Done;
-  temperature?: { value: number; method: Method };
+  temperature?: { value: number; method: ReadingMethod };
   tank?: { id: string; code: string };
   afloat: boolean;
   /** Poured into the vessel of a run. */
@@ -45,13 +45,13 @@ export type CrateCard = {
   supplier: string;
   packedAtMs: number;
   promisedAtMs: number;
-  told: { temperatureC?: number; salinityPpt?: number };
+  stated: { temperatureC?: number; salinityPpt?: number };
   arrived?: { atMs: number; by: string; carton: Carton };
   bags: BagCard[];
 };
 
 export type DockViews = { dock: DockView; intake: IntakeView };
 export const dockViewTopics: TopicsOf<DockViews> = {
-  dock: ['dock', 'bench', 'water', 'shelf'],
-  intake: ['dock', 'shelf'],
+  dock: ['dock', 'bench', 'water', 'species'],
+  intake: ['dock', 'species'],
 };

@@ -11,7 +11,7 @@ export type ToolCard = {
 };
 
 /** `from` and `to`: which way the tool or the water went. */
-export type Meeting = {
+export type ExposureContact = {
   entry: string;
   by: 'tool' | 'water';
   name: string;

@@ -13,5 +13,5 @@ export type FindView = { seq: number; hits: Hit[] };
 
 export type FindViews = { find: FindView };
 export const findViewTopics: TopicsOf<FindViews> = {
-  find: ['stock', 'dock', 'house', 'shelf'],
+  find: ['stock', 'dock', 'house', 'species'],
 };

@@ -1,6 +1,6 @@
 // Kinds of entries about planned moves and catch slips.
 import { boolean } from 'yup';
-import { CAUGHT_BY, SEXES, SIZES, type Slip, type MoveEntries } from '#core/moves/index.ts';
+import { CAUGHT_BY, SEXES, SIZES, type TransferTask, type MoveEntries } from '#core/moves/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { AT } from '../basics/example.ts';
@@ -16,9 +16,9 @@ export const movesKinds: Kinds<MoveEntries> = {
     schema: {
       plan: id(),
       name: text(),
-      slips: list(
-        schemaOf<Slip>({
-          slip: id(),
+      tasks: list(
+        schemaOf<TransferTask>({
+          task: id(),
           lot: id(),
           from: id(),
           to: id(),
@@ -39,9 +39,9 @@ export const movesKinds: Kinds<MoveEntries> = {
     example: {
       plan: 'plan-1',
       name: 'Room for the gramma',
-      slips: [
+      tasks: [
         {
-          slip: 'slip-1',
+          task: 'slip-1',
           lot: 'lot-3',
           from: 'G1',
           to: 'G2',
@@ -59,25 +59,25 @@ export const movesKinds: Kinds<MoveEntries> = {
       ],
     },
   }),
-  'slip.tried': defineKind({
+  'transfer.tried': defineKind({
     minRole: 'trainee',
     undo: 'self',
     topics: ['moves'],
-    schema: { slip: id(), note: note() },
-    example: { slip: 'slip-1', note: 'behind the heater' },
+    schema: { task: id(), note: note() },
+    example: { task: 'slip-1', note: 'behind the heater' },
   }),
-  'slip.freed': defineKind({
+  'transfer.unblocked': defineKind({
     minRole: 'trainee',
     undo: 'self',
     topics: ['moves'],
-    schema: { slip: id() },
-    example: { slip: 'slip-1' },
+    schema: { task: id() },
+    example: { task: 'slip-1' },
   }),
-  'slip.dropped': defineKind({
+  'transfer.dropped': defineKind({
     minRole: 'keeper',
     undo: 'self',
     topics: ['moves'],
-    schema: { slip: id(), why: text(300) },
-    example: { slip: 'slip-1', why: 'they get on after all' },
+    schema: { task: id(), why: text(300) },
+    example: { task: 'slip-1', why: 'they get on after all' },
   }),
 };

@@ -3,19 +3,19 @@ import type { Kind } from '#core/catalogue/index.ts';
 import type { Overrule } from '#core/journal/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 
-export type DaybookEntry = { id: string; kind: Kind; occurredAtMs: number; recordedAtMs: number; payload: unknown; overrules?: Overrule[] };
+export type LogbookEntry = { id: string; kind: Kind; occurredAtMs: number; recordedAtMs: number; payload: unknown; overrules?: Overrule[] };
 
-export type DaybookAct = {
+export type LogbookAct = {
   actId: string;
   seq: number;
   actor: string;
   actorName: string;
-  entries: DaybookEntry[];
+  entries: LogbookEntry[];
   undone?: { by: string; atMs: number };
 };
 
 /** `names` = what to call the ids in the payloads. */
-export type DaybookView = { seq: number; acts: DaybookAct[]; names: Record<string, string> };
+export type LogbookView = { seq: number; acts: LogbookAct[]; names: Record<string, string> };
 
 export type TimelineEntry = {
   id: string;
@@ -29,7 +29,7 @@ export type TimelineEntry = {
 
 export type Done = { by: string; atMs: number; actId: string };
 
-export type NotebookViews = { daybook: DaybookView };
+export type NotebookViews = { logbook: LogbookView };
 export const notebookViewTopics: TopicsOf<NotebookViews> = {
-  daybook: ['house', 'people', 'shelf', 'stock', 'dock', 'bench', 'rounds', 'water', 'today', 'moves', 'exposure'],
+  logbook: ['house', 'people', 'species', 'stock', 'dock', 'bench', 'rounds', 'water', 'today', 'moves', 'exposure'],
 };

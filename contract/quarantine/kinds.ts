@@ -1,13 +1,13 @@
 // Kinds of entries about quarantine.
-import { plainPolicy, type HoldEntries } from '#core/quarantine/index.ts';
+import { plainPolicy, type QuarantineEntries } from '#core/quarantine/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { choice, id, note } from '../basics/fields.ts';
-import { holdPolicy } from '../basics/shapes.ts';
+import { quarantinePolicy } from '../basics/shapes.ts';
 
 const ZEROS = ['arrival', 'contact', 'taken over'] as const;
 
-export const quarantineKinds: Kinds<HoldEntries> = {
-  'hold.opened': defineKind({
+export const quarantineKinds: Kinds<QuarantineEntries> = {
+  'quarantine.opened': defineKind({
     minRole: 'keeper',
     undo: 'self',
     topics: ['stock'],
@@ -17,14 +17,14 @@ export const quarantineKinds: Kinds<HoldEntries> = {
         return { ...rest, policy: plainPolicy(Math.max(1, days)) };
       },
     ],
-    schema: { hold: id(), lot: id(), policy: holdPolicy(), zero: choice(ZEROS) },
-    example: { hold: 'hold-1', lot: 'lot-1', policy: plainPolicy(28), zero: 'arrival' },
+    schema: { quarantine: id(), lot: id(), policy: quarantinePolicy(), zero: choice(ZEROS) },
+    example: { quarantine: 'hold-1', lot: 'lot-1', policy: plainPolicy(28), zero: 'arrival' },
   }),
-  'hold.signedOff': defineKind({
+  'quarantine.signedOff': defineKind({
     minRole: 'keeper',
     undo: 'self',
     topics: ['stock'],
-    schema: { hold: id(), lot: id(), note: note() },
-    example: { hold: 'hold-1', lot: 'lot-1', note: 'eating since the first day' },
+    schema: { quarantine: id(), lot: id(), note: note() },
+    example: { quarantine: 'hold-1', lot: 'lot-1', note: 'eating since the first day' },
   }),
 };

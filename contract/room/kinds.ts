@@ -80,7 +80,7 @@ export const roomKinds: Kinds<RoomEntries> = {
     undo: 'never',
     topics: ['house'],
     schema: { tank: id(), ...tankFields() },
-    example: { tank: 'G1', rack: 'gull', system: 'gull-1', code: 'G1', volumeL: 60, purpose: 'hold', lid: true, row: 0, column: 0 },
+    example: { tank: 'G1', rack: 'gull', system: 'gull-1', code: 'G1', volumeL: 60, purpose: 'quarantine', lid: true, row: 0, column: 0 },
   }),
   'tank.changed': defineKind({
     minRole: 'lead',

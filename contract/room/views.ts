@@ -1,18 +1,18 @@
 // What the screens read of racks, tanks, and one tank with its history. Instants are UTC ms, quantities SI.
-import type { FitReason } from '#core/placement/index.ts';
+import type { CompatibilityReason } from '#core/placement/index.ts';
 import type { Flow, Purpose, Vessel } from '#core/room/index.ts';
 import type { Cause, Response } from '#core/rounds/index.ts';
-import type { RemedyFamily } from '#core/species/index.ts';
+import type { MedicationFamily } from '#core/species/index.ts';
 import type { Gap } from '#core/time/index.ts';
 import type { Quantity } from '#core/water/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { BenchBag } from '../bench/views.ts';
-import type { Meeting } from '../exposure/views.ts';
+import type { ExposureContact } from '../exposure/views.ts';
 import type { TimelineEntry } from '../notebook/views.ts';
-import type { HoldCard } from '../quarantine/views.ts';
+import type { QuarantineCard } from '../quarantine/views.ts';
 import type { Oddity } from '../rounds/views.ts';
 import type { SpeciesName } from '../species/views.ts';
-import type { StayCard } from '../stock/views.ts';
+import type { StayLimitCard } from '../stock/views.ts';
 import type { Readings, SystemCard } from '../water/views.ts';
 
 export type Occupant = {
@@ -21,7 +21,7 @@ export type Occupant = {
   species?: SpeciesName;
   n: number;
   /** Its hold, while it is open. */
-  hold?: { id: string; days: number; openedAtMs: number };
+  quarantine?: { id: string; days: number; openedAtMs: number };
   promised: boolean;
   sinceMs?: number;
   sizeCm?: number;
@@ -48,7 +48,7 @@ export type TankCard = {
   /** Bags on the dock that are to go here. */
   coming: number;
   /** With a bag in hand: every hard reason against this tank. */
-  reasons?: FitReason[];
+  reasons?: CompatibilityReason[];
 };
 
 export type RackCard = { id: string; name: string; room: string; walk: number; tanks: TankCard[] };
@@ -59,16 +59,19 @@ export type RoomView = { seq: number; racks: RackCard[]; systems: SystemCard[]; 
 export type TankView = {
   seq: number;
   tank?: TankCard & { rack: string; rackName: string; room: string };
-  system?: SystemCard & { others: { id: string; code: string }[]; courses: { course: string; family: RemedyFamily; begunAtMs: number }[] };
+  system?: SystemCard & {
+    others: { id: string; code: string }[];
+    treatments: { treatment: string; family: MedicationFamily; begunAtMs: number }[];
+  };
   readings: (Readings[Quantity] & { quantity: Quantity; by: string })[];
-  holds: HoldCard[];
-  stays: StayCard[];
-  lastLook?: { atMs: number; by: string; allWell: boolean };
-  /** Looks in the last 14 days. */
-  looks14: number;
+  quarantines: QuarantineCard[];
+  stayLimits: StayLimitCard[];
+  lastCheck?: { atMs: number; by: string; allWell: boolean };
+  /** Health checks in the last 14 days. */
+  checks14: number;
   meals: { lot: string; label: string; food: string; response: Response; atMs: number }[];
   losses: { entry: string; lot: string; label: string; n: number; cause: Cause; said: Cause; atMs: number }[];
-  meetings: Meeting[];
+  contacts: ExposureContact[];
   gaps: (Gap & { lot: string; label: string })[];
   timeline: TimelineEntry[];
   names: Record<string, string>;

@@ -1,23 +1,23 @@
 // Kinds of entries about health checks, meals, losses.
 import { array, boolean } from 'yup';
-import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, ROUNDS, SIGNS, SURENESS, type LotLook, type RoundEntries } from '#core/rounds/index.ts';
+import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, ROUNDS, SIGNS, SURENESS, type LotCheck, type RoundEntries } from '#core/rounds/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { choice, closed, count, finite, id, list, note, text, uuid, MAX_HEADS } from '../basics/fields.ts';
 import { schemaOf } from '../basics/shapes.ts';
 
 export const roundsKinds: Kinds<RoundEntries> = {
-  'tank.looked': defineKind({
+  'tank.checked': defineKind({
     minRole: 'trainee',
     undo: 'self',
     topics: ['rounds'],
-    notInHistory: 'told by their number, one by one only when something was odd',
+    notInHistory: 'counted as a number, one by one only when something was odd',
     schema: {
       tank: id(),
       day: count(0, MAX_HEADS),
       round: choice(ROUNDS),
       allWell: boolean().required(),
       lots: list(
-        schemaOf<LotLook>({
+        schemaOf<LotCheck>({
           lot: id(),
           expected: count(),
           seen: count().nullable().defined(),
@@ -42,7 +42,7 @@ export const roundsKinds: Kinds<RoundEntries> = {
     minRole: 'trainee',
     undo: 'self',
     topics: ['rounds'],
-    notInHistory: 'told by the latest meals',
+    notInHistory: 'shown as the latest meals',
     schema: {
       tank: id(),
       lot: id(),

@@ -25,8 +25,8 @@ export type RoundTank = {
     /** Since its last meal, or its release. */
     fast?: Fast;
   }[];
-  lookedBy?: string;
-  lookedAtMs?: number;
+  checkedBy?: string;
+  checkedAtMs?: number;
   allWell?: boolean;
   /** What was odd here in the last two days, latest first. */
   odd: Oddity[];

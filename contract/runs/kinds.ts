@@ -1,6 +1,6 @@
 // Kinds of entries about acclimations: fish brought to their tank in a vessel, by steps that take hands and time.
 import { boolean, string } from 'yup';
-import { STARTING_AROUND } from '#core/bench/index.ts';
+import { STARTING_AMBIENT } from '#core/bench/index.ts';
 import {
   CHECKS,
   OVERFLOWS,
@@ -19,10 +19,10 @@ import { AT } from '../basics/example.ts';
 import { choice, closed, count, finite, id, instant, list, note, text } from '../basics/fields.ts';
 import { bagInput, lotInput, tankInput } from '../basics/inputs.ts';
 import { litres, schemaOf } from '../basics/shapes.ts';
-import { bath, deed, everyMinutes, figure, METHODS, step } from './steps.ts';
+import { bath, action, everyMinutes, figure, METHODS, step } from './steps.ts';
 
 export const runsKinds: Kinds<RunEntries> = {
-  'run.started': defineKind({
+  'acclimation.started': defineKind({
     minRole: 'keeper',
     undo: 'self',
     topics: ['bench', 'stock', 'dock', 'rounds'],
@@ -33,7 +33,7 @@ export const runsKinds: Kinds<RunEntries> = {
       lot: id(),
       tank: id(),
       from: list(closed({ place: id(), n: count(1) }), { min: 1, max: 100 }),
-      vessel: schemaOf<Vessel>({ name: text(60), holdsL: litres(), overflow: choice(OVERFLOWS) }),
+      vessel: schemaOf<Vessel>({ name: text(60), capacityL: litres(), overflow: choice(OVERFLOWS) }),
       start: bagInput(),
       water: tankInput(),
       of: lotInput(),
@@ -49,7 +49,7 @@ export const runsKinds: Kinds<RunEntries> = {
       lot: 'lot-monos',
       tank: 'D5',
       from: [{ place: 'bag-31', n: 6 }],
-      vessel: { name: 'the overflow bucket', holdsL: 12, overflow: 'waste tub' },
+      vessel: { name: 'the overflow bucket', capacityL: 12, overflow: 'waste tub' },
       start: {
         waterL: 3,
         gasL: 6,
@@ -58,12 +58,12 @@ export const runsKinds: Kinds<RunEntries> = {
         salinity: 8,
         alkalinity: 2,
         closedHours: 5,
-        state: { is: 'closed' },
+        opening: { is: 'closed' },
         foul: false,
         soft: false,
         fed: false,
       },
-      water: { volumeL: 160, temperature: 26, salinity: 30, alkalinity: 2.4, ...STARTING_AROUND },
+      water: { volumeL: 160, temperature: 26, salinity: 30, alkalinity: 2.4, ...STARTING_AMBIENT },
       of: { n: 6, lengthCm: 4.5, massA: 0.015, massB: 3, tolerance: 'ordinary', invertebrate: false, euryhaline: true, bags: 1 },
       plan: [{ do: 'open' }, { do: 'pour', bucketL: 12 }, { do: 'air', level: 'gentle' }, { do: 'run', mLPerMin: 2.2, minutes: 180 }],
       within: { salinity: 1.1, temperature: 1 },
@@ -71,21 +71,21 @@ export const runsKinds: Kinds<RunEntries> = {
       checkEveryMin: 120,
     },
   }),
-  'run.worked': defineKind({
+  'acclimation.actionTaken': defineKind({
     minRole: 'trainee',
     undo: 'self',
     topics: ['bench'],
-    schema: { run: id(), line: finite(0, 100).integer().optional(), did: deed() },
+    schema: { run: id(), line: finite(0, 100).integer().optional(), did: action() },
     example: { run: 'run-7', line: 3, did: { do: 'flow', mLPerMin: 2.4, low: 1.8, high: 3, from: 'taps' } },
   }),
-  'run.noticed': defineKind({
+  'acclimation.signSeen': defineKind({
     minRole: 'trainee',
     undo: 'self',
     topics: ['bench'],
     schema: { run: id(), sign: choice(RUN_SIGNS), n: finite(1, 100_000).integer().optional(), note: note() },
     example: { run: 'run-7', sign: 'sitting on the bottom', n: 2 },
   }),
-  'run.checked': defineKind({
+  'acclimation.checked': defineKind({
     minRole: 'trainee',
     undo: 'self',
     topics: ['bench', 'today'],
@@ -97,14 +97,14 @@ export const runsKinds: Kinds<RunEntries> = {
     },
     example: { run: 'run-7', fine: ['fish calm', 'air on', 'lid on'], wrong: ['drip as it was'], note: 'hose kinked, freed' },
   }),
-  'run.handed': defineKind({
+  'acclimation.handedOver': defineKind({
     minRole: 'keeper',
     undo: 'self',
     topics: ['bench', 'today'],
     schema: { run: id(), to: id(), checkEveryMin: everyMinutes(), note: note() },
     example: { run: 'run-7', to: 'wim', checkEveryMin: 60, note: 'open up at nine' },
   }),
-  'run.released': defineKind({
+  'acclimation.released': defineKind({
     minRole: 'keeper',
     undo: 'self',
     topics: ['bench', 'stock', 'dock', 'rounds'],
@@ -113,7 +113,7 @@ export const runsKinds: Kinds<RunEntries> = {
       lot: id(),
       into: list(closed({ tank: id(), n: count(1) }), { max: 50 }),
       dead: count(),
-      stay: count(1).optional(),
+      remaining: count(1).optional(),
       by: choice(RUN_RELEASE_BY),
       water: choice(VESSEL_WATERS),
       side: list(schemaOf<SideBySide>({ quantity: choice(QUANTITIES), vessel: figure(), tank: figure(), instrument: text(60) }), {

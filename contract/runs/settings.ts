@@ -8,7 +8,7 @@ export const runSettings = (): Shape<RunSettings> => ({
     equalPpt: finite(0.1, 5).required(),
     equalC: finite(0.1, 5).required(),
     longH: finite(0.25, 48).required(),
-    lookEveryMin: count(5, 720),
+    checkEveryMin: count(5, 720),
     callAfterMin: count(1, 120),
     callLeadAfterMin: count(1, 240),
     ammoniaLine: finite(0.01, 5).required(),

@@ -10,7 +10,7 @@ import {
   RUN_DEEDS,
   RUN_METHODS,
   type Bath,
-  type RunDeed,
+  type RunAction,
   type RunMethod,
 } from '#core/runs/index.ts';
 import { choice, closed, finite, text } from '../basics/fields.ts';
@@ -59,8 +59,8 @@ export const step = () =>
     },
   );
 
-export const deed = () =>
-  oneOf<RunDeed>(
+export const action = () =>
+  oneOf<RunAction>(
     RUN_DEEDS,
     {
       bucketL: finite(0.05, 100_000).optional(),

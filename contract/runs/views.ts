@@ -1,6 +1,6 @@
 // What the screens read of acclimations that run. Instants are UTC ms, quantities SI.
 import type { Purpose } from '#core/room/index.ts';
-import type { KnownRun, RunDue, RunMethod } from '#core/runs/index.ts';
+import type { AcclimationRun, RunDue, RunMethod } from '#core/runs/index.ts';
 import type { SpeciesAdded, WaterType } from '#core/species/index.ts';
 
 export type RunEnd = { atMs: number; earlyMs?: number; lateMs?: number };
@@ -8,7 +8,7 @@ export type RunEnd = { atMs: number; earlyMs?: number; lateMs?: number };
 /** Sent by the pager stand-in. */
 export type PageCard = { due: string; stage: number; to: string; toName: string; atMs: number };
 
-export type RunCard = KnownRun & {
+export type RunCard = AcclimationRun & {
   run: string;
   /** Why its end cannot be calculated. */
   cannot?: string;
@@ -16,18 +16,18 @@ export type RunCard = KnownRun & {
   lot: string;
   lotLabel: string;
   by: string;
-  /** Alive in it by the books. */
+  /** Alive in it by the records. */
   n: number;
-  kind?: Pick<SpeciesAdded, 'is' | 'bears' | 'salinityPpt'>;
+  kind?: Pick<SpeciesAdded, 'is' | 'tolerance' | 'salinityPpt'>;
   tank: { id: string; code: string; purpose: Purpose; type: WaterType; system: string };
   /** What was poured in: `label` of bags, code of a tank. */
   from: { place: string; label: string; n: number }[];
   holdKnown: boolean;
   /** Its hold is open. */
-  onHold?: boolean;
+  inQuarantine?: boolean;
   watcher?: { id: string; name: string };
   dues: RunDue[];
-  /** Reckoned with what was read until now. */
+  /** Calculated with what was read until now. */
   end?: RunEnd;
   /** Its tank was changed or dosed since the run began. */
   tankTouched?: { what: string; atMs: number; by: string };

@@ -16,7 +16,7 @@ export type MeView = { person: Person; prefers: Preference; house: House; clock:
 /** What a house is set up with. */
 export type HouseView = {
   seq: number;
-  /** `leftAct` = the act by which they left; taken back when they return. */
+  /** `leftAct` = the act by which they left; undone when they return. */
   people: (Person & { entry: string; hasPin: boolean; leftAct?: string })[];
   /** `set` = what it is set to, whatever was measured since. */
   systems: (SystemCard & { set: { temperatureC: number; salinityPpt: number } })[];
@@ -27,11 +27,11 @@ export type HouseView = {
   ruleVersions: { entry: string; atMs: number; by: string; rules: HouseRules }[];
   suppliers: { id: string; name: string; transit: string }[];
   species: (SpeciesName & { alsoCalled: string[] })[];
-  /** Lots that were here when the books began. */
+  /** Lots that were here when the records began. */
   opened: number;
 };
 
 export type SettingsViews = { house: HouseView };
 export const settingsViewTopics: TopicsOf<SettingsViews> = {
-  house: ['house', 'people', 'shelf', 'stock', 'dock', 'water', 'exposure'],
+  house: ['house', 'people', 'species', 'stock', 'dock', 'water', 'exposure'],
 };

@@ -1,10 +1,10 @@
 // Kinds of entries about species.
 import { boolean } from 'yup';
 import {
-  BEARS,
+  SPECIES_TOLERANCES,
   GUILDS,
   PREY,
-  REMEDY_FAMILIES,
+  MEDICATION_FAMILIES,
   TEMPERAMENTS,
   WATER_TYPES,
   type SpeciesFields,
@@ -31,8 +31,8 @@ const speciesFields = (): Shape<SpeciesFields> => ({
   temperament: choice(TEMPERAMENTS).optional(),
   groupOf: count(1, 100).optional(),
   guild: choice(GUILDS).optional(),
-  bears: choice(BEARS).optional(),
-  shyOf: list(choice(REMEDY_FAMILIES), { max: REMEDY_FAMILIES.length }).optional(),
+  tolerance: choice(SPECIES_TOLERANCES).optional(),
+  shyOf: list(choice(MEDICATION_FAMILIES), { max: MEDICATION_FAMILIES.length }).optional(),
   sources: list(text(300), { max: 20 }),
 });
 
@@ -40,7 +40,7 @@ export const speciesKinds: Kinds<SpeciesEntries> = {
   'species.added': defineKind({
     minRole: 'lead',
     undo: 'never',
-    topics: ['shelf'],
+    topics: ['species'],
     schema: { species: id(), ...speciesFields() },
     example: {
       species: 'firefish',
@@ -59,7 +59,7 @@ export const speciesKinds: Kinds<SpeciesEntries> = {
       temperament: 'shy',
       groupOf: 1,
       guild: 'plankton picker',
-      bears: 'delicate',
+      tolerance: 'delicate',
       shyOf: [],
       sources: ['Froese R., Pauly D. (eds.), FishBase'],
     },
@@ -67,7 +67,7 @@ export const speciesKinds: Kinds<SpeciesEntries> = {
   'species.changed': defineKind({
     minRole: 'lead',
     undo: 'never',
-    topics: ['shelf'],
+    topics: ['species'],
     schema: { species: id(), basedOn: uuid(), fields: someOf(speciesFields()) },
     example: { species: 'firefish', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { adultCm: 8.5, shyOf: ['copper'] } },
   }),

@@ -3,13 +3,13 @@ import type { SpeciesAdded } from '#core/species/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 
 /** `entry` = the latest entry on it, to base a change on. */
-export type ShelfSpecies = SpeciesAdded & { entry: string; /** Living heads in the house. */ heads: number };
+export type SpeciesRow = SpeciesAdded & { entry: string; /** Living heads in the house. */ heads: number };
 
-export type ShelfView = { seq: number; species: ShelfSpecies[] };
+export type SpeciesView = { seq: number; species: SpeciesRow[] };
 
 export type SpeciesName = { id: string; common: string; scientific: string };
 
-export type SpeciesViews = { shelf: ShelfView };
+export type SpeciesViews = { species: SpeciesView };
 export const speciesViewTopics: TopicsOf<SpeciesViews> = {
-  shelf: ['shelf', 'stock'],
+  species: ['species', 'stock'],
 };

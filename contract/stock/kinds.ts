@@ -28,8 +28,6 @@ export const stockKinds: Kinds<StockEntries> = {
     minRole: 'keeper',
     undo: 'self',
     topics: ['stock', 'rounds', 'moves'],
-    // What is new in them may be left out.
-    upcasters: [(payload) => payload],
     schema: {
       moves: list(
         schemaOf<Move>({
@@ -42,9 +40,9 @@ export const stockKinds: Kinds<StockEntries> = {
         { min: 1 },
       ),
       why: note(),
-      slip: id().optional(),
+      task: id().optional(),
     },
-    example: { moves: [{ lot: 'lot-3', from: 'G1', to: 'G2', n: 3, arrived: 2 }], why: 'the bully', slip: 'slip-1' },
+    example: { moves: [{ lot: 'lot-3', from: 'G1', to: 'G2', n: 3, arrived: 2 }], why: 'the bully', task: 'slip-1' },
   }),
   'stock.counted': defineKind({
     minRole: 'keeper',
@@ -54,11 +52,11 @@ export const stockKinds: Kinds<StockEntries> = {
       place: id(),
       lot: id(),
       found: count(),
-      book: count(),
+      onRecord: count(),
       against: choice(['discrepancy', 'missing'] as const),
       note: note(),
     },
-    example: { place: 'G1', lot: 'lot-3', found: 2, book: 3, against: 'missing' },
+    example: { place: 'G1', lot: 'lot-3', found: 2, onRecord: 3, against: 'missing' },
   }),
   'lot.split': defineKind({
     minRole: 'keeper',
@@ -71,7 +69,7 @@ export const stockKinds: Kinds<StockEntries> = {
       place: id(),
       n: count(1),
       why: choice(SPLIT_WHYS),
-      hold: id().optional(),
+      quarantine: id().optional(),
       note: note(),
     },
     example: {
@@ -80,8 +78,8 @@ export const stockKinds: Kinds<StockEntries> = {
       label: 'firefish',
       place: 'G1',
       n: 1,
-      why: 'another water',
-      hold: 'hold-3b',
+      why: 'another system',
+      quarantine: 'hold-3b',
       note: 'the small one',
     },
   }),
@@ -103,7 +101,7 @@ export const stockKinds: Kinds<StockEntries> = {
     minRole: 'trainee',
     undo: 'self',
     topics: ['stock'],
-    notInHistory: 'it is told of the lot, not of the tank in which it was measured',
+    notInHistory: 'it belongs to the lot, not of the tank in which it was measured',
     schema: { lot: id(), place: id(), sizeCm: centimetres(), n: count(1).optional(), note: note() },
     example: { lot: 'lot-3', place: 'G1', sizeCm: 6.2, n: 2, note: 'against the ruler on the glass' },
   }),
@@ -112,14 +110,14 @@ export const stockKinds: Kinds<StockEntries> = {
     undo: 'self',
     topics: ['stock', 'today'],
     schema: {
-      stay: id(),
+      stayLimit: id(),
       lot: id(),
       place: id(),
       untilMs: instant().optional(),
       untilCm: centimetres().optional(),
       why: text(300),
     },
-    example: { stay: 'stay-1', lot: 'lot-3', place: 'box-1', untilMs: AT + 3 * DAY_MS, untilCm: 7, why: 'a bully, three days' },
+    example: { stayLimit: 'stay-1', lot: 'lot-3', place: 'box-1', untilMs: AT + 3 * DAY_MS, untilCm: 7, why: 'a bully, three days' },
   }),
   'lot.promised': defineKind({
     minRole: 'keeper',

@@ -5,14 +5,14 @@ import type { StageCounts } from '#core/stock/index.ts';
 import type { Gap } from '#core/time/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { TimelineEntry } from '../notebook/views.ts';
-import type { HoldCard } from '../quarantine/views.ts';
+import type { QuarantineCard } from '../quarantine/views.ts';
 import type { SpeciesName } from '../species/views.ts';
 
 export type StreamView = StageCounts & { seq: number; expected: number; /** Died or put down in the last 7 days. */ lost7: number };
 
 /** An arrangement with an end whose fish are still there. */
-export type StayCard = {
-  stay: string;
+export type StayLimitCard = {
+  stayLimit: string;
   lot: string;
   lotLabel: string;
   n: number;
@@ -28,7 +28,7 @@ export type StayCard = {
 
 /** Fish in a bucket, box or behind a divider, with the hour at which they are to be out. */
 export type TemporaryStay = {
-  stay: string;
+  stayLimit: string;
   lot: string;
   lotLabel: string;
   n: number;
@@ -60,7 +60,7 @@ export type LotView = {
   been: { place: string; name: string; tank: boolean; fromMs: number; untilMs?: number; peak: number; as?: string }[];
   left: { place: string; n: number }[];
   shared: Sharing[];
-  holds: HoldCard[];
+  quarantines: QuarantineCard[];
   gaps: (Gap & { place: string })[];
   timeline: TimelineEntry[];
   names: Record<string, string>;

@@ -11,7 +11,6 @@ export const waterKinds: Kinds<WaterEntries> = {
     minRole: 'trainee',
     undo: 'self',
     topics: ['water', 'dock', 'bench'],
-    upcasters: [(payload) => payload],
     schema: {
       subject: closed({ kind: choice(['bag', 'system', 'run'] as const), id: id() }),
       quantity: choice(QUANTITIES),

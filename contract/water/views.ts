@@ -1,9 +1,9 @@
 // What the screens read of readings and systems. Instants are UTC ms, quantities SI.
 import type { WaterType } from '#core/species/index.ts';
-import type { Method, Quantity, Source } from '#core/water/index.ts';
+import type { ReadingMethod, Quantity, Source } from '#core/water/index.ts';
 
 /** The latest reading of each quantity. */
-export type Readings = Partial<Record<Quantity, { value: number; method: Method; source: Source; atMs: number }>>;
+export type Readings = Partial<Record<Quantity, { value: number; method: ReadingMethod; source: Source; atMs: number }>>;
 
 export type SystemCard = {
   id: string;

@@ -1,15 +1,15 @@
 import { HOUR_MS } from '../time/index.ts';
 import { advise, type Advisable } from './advice.ts';
-import { STARTING_AROUND } from './around.ts';
+import { STARTING_AMBIENT } from './ambient.ts';
 import { compareMethods } from './compare.ts';
 import { inputOf } from './facts.ts';
-import type { Method } from './methods.ts';
+import type { AcclimationMethod } from './methods.ts';
 import { ADVICE_CASES } from './testAdvice.ts';
 import { helpsOf, needsLead, possibleOf, verdictOf } from './verdict.ts';
 
-const one = (method: Method, strain: number, handsOnMinutes: number, second = 0): Advisable => {
-  const limiting = { name: 'salinity step' as const, strain, figure: strain, tolerance: 1 };
-  return { method, limiting, handsOnMinutes, strains: [limiting, { ...limiting, name: 'hardness step', strain: second }] };
+const one = (method: AcclimationMethod, stress: number, handsOnMinutes: number, second = 0): Advisable => {
+  const limiting = { name: 'salinity step' as const, stress, figure: stress, tolerance: 1 };
+  return { method, limiting, handsOnMinutes, stresses: [limiting, { ...limiting, name: 'hardness step', stress: second }] };
 };
 const followed = (...offered: Advisable[]) => {
   const advice = advise(offered);
@@ -42,10 +42,10 @@ it('straight only when it alone is within', () => {
 
 const caseOf = (name: string) => {
   const { bag, tank, hours, controls } = ADVICE_CASES.find((each) => each.name === name)!;
-  const made = inputOf({ bag, tank, now: hours * HOUR_MS, around: STARTING_AROUND, controls });
+  const made = inputOf({ bag, tank, now: hours * HOUR_MS, ambient: STARTING_AMBIENT, controls });
   const { ranked, advice } = compareMethods(made.input);
   const possible = possibleOf(made.input, made.doubts, made.measureFirst);
-  const lead = (method: Method) =>
+  const lead = (method: AcclimationMethod) =>
     needsLead(
       ranked.find((each) => each.method === method)!,
       { ...made, possible },
@@ -53,7 +53,7 @@ const caseOf = (name: string) => {
   return { ...made, ranked, advice, lead, verdict: verdictOf({ advice, measureFirst: made.measureFirst }) };
 };
 
-it('a euryhaline fish of which nobody knows its water: measure first, and nothing but a lead lets it go on', () => {
+it('a euryhaline fish of which nobody knows its system: measure first, and nothing but a lead lets it go on', () => {
   const { verdict, lead, ranked } = caseOf('monos, nothing stated, into 31');
   expect(verdict).toEqual({ is: 'measure first', of: ['bag.salinity'] });
   for (const { method } of ranked) expect(lead(method)).toBeDefined();
@@ -67,7 +67,7 @@ it('matching a tank to what nobody knows is none', () => {
 it('all over tolerance: none is advised, and what would help is said', () => {
   const { verdict, input, lead } = caseOf('bumblebee gobies from fresh water into 8');
   expect(verdict.is).toBe('none within');
-  expect(helpsOf(input)).toEqual([{ change: { binder: true }, method: 'overnight conversion' }]);
+  expect(helpsOf(input)).toEqual([{ change: { ammoniaBinder: true }, method: 'overnight conversion' }]);
   expect(lead('drip')).toBe('over tolerance');
   expect(lead('straight')).toBe('over tolerance');
 });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { STARTING_AROUND } from './around.ts';
+import { STARTING_AMBIENT } from './ambient.ts';
 import { closedBag, closedWater, stayClosed, toxicIn } from './bag.ts';
 import { massOf } from './input.ts';
 import { ratesOf } from './metabolism.ts';
@@ -47,7 +47,7 @@ it('going on closed in small spans is the same as going on at once', () => {
   for (const key of ['dic', 'tan', 'oxygen', 'alkalinity'] as const) expect(water[key]).toBeCloseTo(once[key], 5);
 });
 
-it('what is measured replaces what was reckoned', () => {
+it('what is measured replaces what was calculated', () => {
   const { bag, lot } = marine;
   const { water, pH } = closedBag({ ...bag, pH: 6.9, tan: 4.2, oxygen: 11 }, lot);
   expect(pH).toBeCloseTo(6.9, 6);
@@ -98,9 +98,9 @@ it('foul water is outside the calculation: at least three times the estimate, in
 });
 
 it('a pH typed for a bag opened hours ago is of now, and raises no oxygen', () => {
-  const opened = { ...marine.bag, state: { is: 'opened' as const, hours: 3 } };
-  const around = { ...STARTING_AROUND };
-  const [plain, read] = [startVessel(opened, marine.lot, { around }), startVessel({ ...opened, pH: 7.4 }, marine.lot, { around })];
+  const opened = { ...marine.bag, opening: { is: 'opened' as const, hours: 3 } };
+  const ambient = { ...STARTING_AMBIENT };
+  const [plain, read] = [startVessel(opened, marine.lot, { ambient }), startVessel({ ...opened, pH: 7.4 }, marine.lot, { ambient })];
   expect(read.water.oxygen).toBeCloseTo(plain.water.oxygen, 9);
   expect(toxicIn(read.water).pH).toBeCloseTo(7.4, 6);
 });

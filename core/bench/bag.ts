@@ -1,4 +1,4 @@
-// The closed bag: what its water has become after so many hours, and what gives out first. Gas and water share oxygen and
+// The closed bag: what its system has become after so many hours, and what gives out first. Gas and water share oxygen and
 // carbon dioxide by Henry's law; breathing is steady, so the totals are straight lines and no integration is needed.
 import type { Range } from '../species/index.ts';
 import {
@@ -21,7 +21,7 @@ import {
   vapourPressure,
   standingTauH,
 } from '../water/index.ts';
-import { BEST_GUESS, massOf, type BagInput, type Chance, type LotInput } from './input.ts';
+import { BEST_GUESS, massOf, type BagInput, type Perturbation, type LotInput } from './input.ts';
 import { ratesOf, type Rates } from './metabolism.ts';
 
 /** A volume of water with what is in it: mmol/L DIC, meq/L, mg/L. */
@@ -82,7 +82,7 @@ type Packed = {
   gasOxygen: number;
 };
 
-function pack(bag: BagInput, lot: LotInput, { metabolism: factor, nitrogen }: Pick<Chance, 'metabolism' | 'nitrogen'>): Packed {
+function pack(bag: BagInput, lot: LotInput, { metabolism: factor, nitrogen }: Pick<Perturbation, 'metabolism' | 'nitrogen'>): Packed {
   const c = carbonateConstants(bag);
   const gramsEach = lot.n === 0 ? 0 : massOf(lot) / lot.n;
   const rates = ratesOf({ n: lot.n, gramsEach, temperature: bag.temperature, fed: bag.fed, factor, nitrogen });
@@ -176,13 +176,13 @@ export function measuredInto(water: Water, { pH, tan, oxygen }: Pick<BagInput, '
 }
 
 /** Water of a bag as it was when it was last closed, by the estimate alone: point values or one draw. */
-export function estimatedWater(bag: BagInput, lot: LotInput, chance: Chance = BEST_GUESS): Water {
-  return estimate(pack(bag, lot, chance), bag.closedHours);
+export function estimatedWater(bag: BagInput, lot: LotInput, perturbation: Perturbation = BEST_GUESS): Water {
+  return estimate(pack(bag, lot, perturbation), bag.closedHours);
 }
 
 /** Water of a bag that has been closed until now, point values or one draw. @see closedBag */
-export function closedWater(bag: BagInput, lot: LotInput, chance: Chance = BEST_GUESS): Water {
-  return measuredInto(estimatedWater(bag, lot, chance), bag);
+export function closedWater(bag: BagInput, lot: LotInput, perturbation: Perturbation = BEST_GUESS): Water {
+  return measuredInto(estimatedWater(bag, lot, perturbation), bag);
 }
 
 type Closed = { gasL: number; fish: { n: number; gramsEach: number; fed: boolean }; factor: number; roomC: number; livesAt: Range };
@@ -224,14 +224,14 @@ function limitsOver(water: Water, livesAt: Range): LimitName | undefined {
   return nh3 > BAG_LIMITS['toxic ammonia'] ? 'toxic ammonia' : undefined;
 }
 
-/** pH (NBS), free CO2 mg/L, toxic ammonia mg/L N of a water. */
+/** pH (NBS), free CO2 mg/L, toxic ammonia mg/L N of a system. */
 export function toxicIn(water: Water, c: Constants = carbonateConstants(water)): { pH: number; co2: number; nh3: number } {
   const { nbs, co2 } = speciate(water, c);
   return { pH: nbs, co2: co2 * CO2_MG_PER_MMOL, nh3: water.tan * unionizedFraction({ ...water, pH: nbs }) };
 }
 
 /**
- * A bag after `hours` closed: its water, and what gives out first if it stays closed from then on in a room of `roomC` (as warm as itself when left
+ * A bag after `hours` closed: its system, and what gives out first if it stays closed from then on in a room of `roomC` (as warm as itself when left
  * out), with the band of both. Start: ammonia 0.2 mg/L, water in equilibrium with room air, gas pure oxygen or air. What was measured in `bag` replaces
  * the estimate everywhere. Foul water untested is outside: ammonia is then at least three times the estimate, and nothing is said of how long.
  * Oxygen may reach 0. Valid for loads of 1–40 g/L at 15–32 °C, to 72 h; sources: Weiss (1970, 1974), the rest in core/bench/metabolism.ts. Throws a

@@ -3,7 +3,7 @@ import { jest } from '@jest/globals';
 import fc from 'fast-check';
 import { dicWith, pHOf, ROOM_PCO2, carbonateConstants, gasMmolPerL } from '../water/index.ts';
 import { closedWater, stayClosed, toxicIn } from './bag.ts';
-import { reckon, type BenchInput } from './compare.ts';
+import { calculate, type BenchInput } from './compare.ts';
 import { TOLERANCES } from './figures.ts';
 import { massOf, type BagInput, type LotInput } from './input.ts';
 import { ratesOf } from './metabolism.ts';
@@ -92,15 +92,15 @@ it('more hours, more fish, less water: never less ammonia or carbon dioxide, nev
 });
 
 it('no cliff: a hundredth of anything moves no stress by more than 0.05 and a tenth of it', () => {
-  const bears = TOLERANCES.ordinary;
+  const tolerances = TOLERANCES.ordinary;
   const nudges: ((input: Required<BenchInput>) => Required<BenchInput>)[] = [
     (one) => ({ ...one, bag: { ...one.bag, closedHours: one.bag.closedHours * 1.01 } }),
     (one) => ({ ...one, bag: { ...one.bag, waterL: one.bag.waterL * 1.01 } }),
     (one) => ({ ...one, lot: { ...one.lot, massA: one.lot.massA * 1.01 } }),
-    (one) => ({ ...one, bag: { ...one.bag, salinity: one.bag.salinity + 0.01 * bears.salinityStepUp } }),
-    (one) => ({ ...one, tank: { ...one.tank, salinity: one.tank.salinity + 0.01 * bears.salinityStepUp } }),
-    (one) => ({ ...one, bag: { ...one.bag, temperature: one.bag.temperature + 0.01 * bears.temperatureStep } }),
-    (one) => ({ ...one, tank: { ...one.tank, hardness: one.tank.hardness! + 0.01 * bears.hardnessStep } }),
+    (one) => ({ ...one, bag: { ...one.bag, salinity: one.bag.salinity + 0.01 * tolerances.salinityStepUp } }),
+    (one) => ({ ...one, tank: { ...one.tank, salinity: one.tank.salinity + 0.01 * tolerances.salinityStepUp } }),
+    (one) => ({ ...one, bag: { ...one.bag, temperature: one.bag.temperature + 0.01 * tolerances.temperatureStep } }),
+    (one) => ({ ...one, tank: { ...one.tank, hardness: one.tank.hardness! + 0.01 * tolerances.hardnessStep } }),
     (one) => ({ ...one, bag: { ...one.bag, pH: one.bag.pH! + 0.01 } }),
   ];
   const any = fc.record({
@@ -126,12 +126,12 @@ it('no cliff: a hundredth of anything moves no stress by more than 0.05 and a te
         lot,
         controls: { bucketL: 12 },
       };
-      const [before, after] = [reckon(input).results, reckon(nudge(input)).results];
-      before.forEach(({ method, strains, notOffered }, index) => {
+      const [before, after] = [calculate(input).results, calculate(nudge(input)).results];
+      before.forEach(({ method, stresses, notOffered }, index) => {
         if (notOffered || after[index]!.notOffered) return;
-        strains.forEach(({ name, strain }) => {
-          const other = after[index]!.strains.find((one) => one.name === name)!.strain;
-          if (Math.abs(other - strain) > 0.05 + 0.1 * strain) throw new Error(`${method} ${name}: ${strain} to ${other}`);
+        stresses.forEach(({ name, stress }) => {
+          const other = after[index]!.stresses.find((one) => one.name === name)!.stress;
+          if (Math.abs(other - stress) > 0.05 + 0.1 * stress) throw new Error(`${method} ${name}: ${stress} to ${other}`);
         });
       });
     }),

@@ -2,22 +2,22 @@ import fc from 'fast-check';
 import { BenchFault, compareMethods, type BenchInput } from './compare.ts';
 import { TOLERANCES, tolerancesOf } from './figures.ts';
 import type { STARTING_CONTROLS } from './input.ts';
-import { METHODS, type Method } from './methods.ts';
+import { METHODS, type AcclimationMethod } from './methods.ts';
 import { CASES } from './testCases.ts';
 
 const marine: BenchInput = CASES['marine, shipped low'];
-const of = (input: BenchInput, method: Method) => {
+const of = (input: BenchInput, method: AcclimationMethod) => {
   const { ranked, others } = compareMethods(input);
   return [...ranked, ...others].find((one) => one.method === method)!;
 };
 
-it('simulates every school, offered or not', () => {
+it('simulates every method, offered or not', () => {
   const { ranked, others } = compareMethods(marine);
   expect([...ranked, ...others].map(({ method }) => method).sort()).toEqual([...METHODS].sort());
   expect(others.every(({ notOffered }) => notOffered)).toBe(true);
 });
 
-it.each<[keyof typeof CASES, Method, Method]>([
+it.each<[keyof typeof CASES, AcclimationMethod, AcclimationMethod]>([
   // Best, and what must come after it.
   ['fresh, local pick-up', 'float and net', 'straight'],
   ['marine, shipped low', 'match, float, net', 'float and net'],
@@ -40,35 +40,35 @@ it('six bags, six different stories', () => {
 
 it('what the bag brought counts by how long a method leaves the fish in it: poor water a little for a quick way, carbon dioxide likewise', () => {
   const { ranked } = compareMethods({ ...marine, bag: { ...marine.bag, oxygen: 1, tan: 40, pH: 6.0 } });
-  const strain = (method: Method, name: string) =>
-    ranked.find((one) => one.method === method)!.strains.find((one) => one.name === name)!.strain;
+  const stress = (method: AcclimationMethod, name: string) =>
+    ranked.find((one) => one.method === method)!.stresses.find((one) => one.name === name)!.stress;
   for (const name of ['lowest oxygen', 'carbon dioxide']) {
-    expect(strain('straight', name)).toBeLessThan(0.3);
-    expect(strain('float and net', name)).toBeGreaterThan(strain('straight', name));
+    expect(stress('straight', name)).toBeLessThan(0.3);
+    expect(stress('float and net', name)).toBeGreaterThan(stress('straight', name));
   }
 });
 
 it('saturated water stresses nobody, whatever gas the bag held before', () => {
   const { ranked } = compareMethods({ ...marine, lot: { ...marine.lot, n: 0 }, bag: { ...marine.bag, oxygen: 25 } });
-  for (const { strains } of ranked) expect(strains.find(({ name }) => name === 'lowest oxygen')!.strain).toBeLessThan(0.05);
+  for (const { stresses } of ranked) expect(stresses.find(({ name }) => name === 'lowest oxygen')!.stress).toBeLessThan(0.05);
 });
 
-it('the direction of salt decides: the same step down strains a fish far less, an invertebrate just as much', () => {
+it('the direction of salt decides: the same step down stresses a fish far less, an invertebrate just as much', () => {
   const up = of({ ...marine, bag: { ...marine.bag, salinity: 28 } }, 'float and net');
   const down = of({ ...marine, bag: { ...marine.bag, salinity: 34 } }, 'float and net');
   expect(Math.abs(up.figures.salinityStep)).toBeCloseTo(Math.abs(down.figures.salinityStep), 6);
-  const strain = (one: typeof up) => one.strains.find(({ name }) => name === 'salinity step')!.strain;
-  expect(strain(up) / strain(down)).toBeCloseTo(3, 6);
+  const stress = (one: typeof up) => one.stresses.find(({ name }) => name === 'salinity step')!.stress;
+  expect(stress(up) / stress(down)).toBeCloseTo(3, 6);
   // The release is part of their way: the whole gap within ten minutes.
-  expect(strain(up)).toBeCloseTo(1.5, 6);
+  expect(stress(up)).toBeCloseTo(1.5, 6);
   expect(tolerancesOf({ tolerance: 'ordinary', invertebrate: true }).salinityStepDown).toBe(TOLERANCES.ordinary.salinityStepUp);
 });
 
 it('what hands change follows: a binder takes the ammonia away, a bigger drip brings more', () => {
   const foul = CASES['fresh overnight, soft water'];
   const with_ = (controls: Partial<typeof STARTING_CONTROLS>) => of({ ...foul, controls }, 'drip').figures;
-  expect(with_({ binder: true }).exposure).toBeLessThan(with_({}).exposure + 1e-9);
-  expect(with_({ air: 'strong' }).nh3Peak).toBeGreaterThan(with_({ binder: true, air: 'strong' }).nh3Peak);
+  expect(with_({ ammoniaBinder: true }).exposure).toBeLessThan(with_({}).exposure + 1e-9);
+  expect(with_({ air: 'strong' }).nh3Peak).toBeGreaterThan(with_({ ammoniaBinder: true, air: 'strong' }).nh3Peak);
   expect(with_({ dripMLPerMin: 100 }).tankWaterL).toBeCloseTo(6, 6);
   expect(with_({ dripMinutes: 120 }).totalMinutes).toBeCloseTo(with_({}).totalMinutes + 60, 6);
 });
@@ -80,7 +80,7 @@ it.each([
   [{}, 'long conversion', 'no conversion'],
   [{ controls: { bucketL: 0.35 } }, 'drip', 'bucket small'],
   [{ tank: { ...marine.tank, salinity: 34 }, bag: { ...marine.bag, salinity: 10 } }, 'match, float, net', 'cannot match'],
-  [{ bag: { ...marine.bag, state: { is: 'tub' as const } } }, 'float and net', 'tub'],
+  [{ bag: { ...marine.bag, opening: { is: 'tub' as const } } }, 'float and net', 'tub'],
 ] as const)('%j: %s is not offered, %s', (more, method, why) => {
   expect(of({ ...marine, ...more }, method).notOffered).toBe(why);
 });
@@ -115,7 +115,7 @@ it('no figure is ever not a number, every sentence says something, whatever the 
     lengthCm: number(1, 8),
     tankS: number(0, 38),
     tankT: number(16, 30),
-    state: fc.constantFrom({ is: 'closed' as const }, { is: 'tub' as const }, { is: 'opened' as const, hours: 0.5 }),
+    opening: fc.constantFrom({ is: 'closed' as const }, { is: 'tub' as const }, { is: 'opened' as const, hours: 0.5 }),
     air: fc.constantFrom('none' as const, 'gentle' as const, 'strong' as const),
   });
   fc.assert(
@@ -128,7 +128,7 @@ it('no figure is ever not a number, every sentence says something, whatever the 
       });
       for (const { figures, limiting, samples, sentence } of [...ranked, ...others]) {
         for (const value of Object.values(figures)) expect(value === undefined || Number.isFinite(value)).toBe(true);
-        expect(Number.isFinite(limiting.strain)).toBe(true);
+        expect(Number.isFinite(limiting.stress)).toBe(true);
         expect(sentence).not.toMatch(/NaN|undefined|Infinity/);
         for (const { pH, nh3, oxygen, salinity, temperature } of samples)
           for (const value of [pH, nh3, oxygen, salinity, temperature]) expect(Number.isFinite(value) && value >= 0).toBe(true);

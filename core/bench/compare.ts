@@ -1,30 +1,30 @@
-// Every school on the same bag, side by side, and which hurts least: by the figure that each is limited by, and by no hidden weight.
+// Every method on the same bag, side by side, and which is least stressful: by the figure that each is limited by, and by no hidden weight.
 import { advise, type Advice } from './advice.ts';
 import { closedBag, type ClosedBag } from './bag.ts';
-import { figuresOf, strainsOf, tolerancesOf, worstOf, type Figures, type Strain } from './figures.ts';
+import { figuresOf, stressesOf, tolerancesOf, worstOf, type Figures, type Stress } from './figures.ts';
 import {
   BEST_GUESS,
   faultsOf,
   STARTING_CONTROLS,
   type BagInput,
-  type Chance,
+  type Perturbation,
   type Controls,
   type InputFault,
   type LotInput,
   type TankInput,
 } from './input.ts';
-import { recipesFor, type Method, type NotOffered, type Recipe } from './methods.ts';
+import { recipesFor, type AcclimationMethod, type NotOffered, type Recipe } from './methods.ts';
 import { sentenceOf, type Say } from './sentence.ts';
-import { simulate, startVessel, tankWater, type Run, type Sample, type Step } from './simulate.ts';
+import { simulate, startVessel, tankWater, type Simulation, type Sample, type Step } from './simulate.ts';
 import type { Tolerance } from './integrate.ts';
 
 export type BenchInput = { bag: BagInput; tank: TankInput; lot: LotInput; controls?: Partial<Controls> };
 
 export type MethodResult = {
-  method: Method;
-  /** What it strains most: what the advice names. */
-  limiting: Strain;
-  strains: Strain[];
+  method: AcclimationMethod;
+  /** What it stresses most: what the advice names. */
+  limiting: Stress;
+  stresses: Stress[];
   figures: Figures;
   handsOnMinutes: number;
   /** Tank water changed beforehand to match the bag. */
@@ -39,7 +39,7 @@ export type Comparison = {
   ranked: MethodResult[];
   /** Which of them to follow, or that none is to be. */
   advice: Advice;
-  /** Reckoned, but not to be had for this bag. */
+  /** Calculated, but not to be had for this bag. */
   others: MethodResult[];
   /** The water that the fish are in now. */
   start: Sample;
@@ -55,61 +55,61 @@ export class BenchFault extends RangeError {
   }
 }
 
-export type Reckoned = Omit<MethodResult, 'sentence'>;
+export type Calculated = Omit<MethodResult, 'sentence'>;
 
 /** All methods for one set of values: the point values, or one draw. Three times as few samples with `coarse`. */
-export function reckon(
+export function calculate(
   input: Required<BenchInput>,
-  { chance = BEST_GUESS, coarse = 1, tolerance }: { chance?: Chance; coarse?: number; tolerance?: Tolerance } = {},
+  { perturbation = BEST_GUESS, coarse = 1, tolerance }: { perturbation?: Perturbation; coarse?: number; tolerance?: Tolerance } = {},
 ): {
-  results: Reckoned[];
+  results: Calculated[];
   start: Sample;
 } {
   const { bag, tank, lot } = input;
   const controls = { ...STARTING_CONTROLS, ...input.controls };
   const faults = faultsOf({ bag, tank, lot, controls });
   if (faults.length > 0) throw new BenchFault(faults);
-  const options = { chance, around: tank, coarse, tolerance };
+  const options = { perturbation, ambient: tank, coarse, tolerance };
   const vessel = startVessel(bag, lot, options);
-  const bears = tolerancesOf(lot);
+  const tolerances = tolerancesOf(lot);
   let start: Sample | undefined;
-  const results = recipesFor({ bag, tank, lot, controls }).map((recipe): Reckoned => {
+  const results = recipesFor({ bag, tank, lot, controls }).map((recipe): Calculated => {
     const water = tankWater(recipe.tank);
-    const run = simulate(vessel, water, drawn(recipe, chance), options);
-    start ??= run.samples[0]!;
-    const figures = figuresOf(run, water, tank.pco2);
-    const strains = strainsOf(run, figures, bears);
+    const simulation = simulate(vessel, water, drawn(recipe, perturbation), options);
+    start ??= simulation.samples[0]!;
+    const figures = figuresOf(simulation, water, tank.pco2);
+    const stresses = stressesOf(simulation, figures, tolerances);
     return {
       method: recipe.method,
-      limiting: worstOf(strains),
-      strains,
+      limiting: worstOf(stresses),
+      stresses,
       figures: { ...figures, tankWaterL: figures.tankWaterL + recipe.swapL },
       handsOnMinutes: recipe.handsOnMinutes,
       swapL: recipe.swapL,
       steps: recipe.steps,
-      samples: run.samples,
+      samples: simulation.samples,
       notOffered: recipe.notOffered,
     };
   });
   return { results, start: start! };
 }
 
-/** What one method strains most; undefined for input that cannot be. A tenth of the cost of all. */
-export function reckonOne(input: Required<BenchInput>, method: Method): Strain | undefined {
+/** What one method stresses most; undefined for input that cannot be. A tenth of the cost of all. */
+export function calculateOne(input: Required<BenchInput>, method: AcclimationMethod): Stress | undefined {
   const controls = { ...STARTING_CONTROLS, ...input.controls };
   if (faultsOf({ ...input, controls }).length > 0) return undefined;
   const recipe = recipesFor({ ...input, controls }).find((one) => one.method === method)!;
-  return strainOfPlan({ ...input, tank: recipe.tank }, recipe.steps);
+  return stressOfPlan({ ...input, tank: recipe.tank }, recipe.steps);
 }
 
-/** What these steps strain most, the release at their end included; undefined for input that cannot be, and for steps that no computation can follow. */
-export function strainOfPlan({ bag, tank, lot }: Omit<BenchInput, 'controls'>, steps: readonly Step[]): Strain | undefined {
+/** What these steps stress most, the release at their end included; undefined for input that cannot be, and for steps that no computation can follow. */
+export function stressOfPlan({ bag, tank, lot }: Omit<BenchInput, 'controls'>, steps: readonly Step[]): Stress | undefined {
   const controls = { ...STARTING_CONTROLS, bucketL: Math.max(STARTING_CONTROLS.bucketL, bag.waterL) };
   if (faultsOf({ bag, tank, lot, controls }).length > 0) return undefined;
   try {
     const water = tankWater(tank);
-    const run = simulate(startVessel(bag, lot, { around: tank }), water, steps, { around: tank });
-    return worstOf(strainsOf(run, figuresOf(run, water, tank.pco2), tolerancesOf(lot)));
+    const simulation = simulate(startVessel(bag, lot, { ambient: tank }), water, steps, { ambient: tank });
+    return worstOf(stressesOf(simulation, figuresOf(simulation, water, tank.pco2), tolerancesOf(lot)));
   } catch (error) {
     // A sea through a bucket leaves what water can be: whoever asks is told that it cannot be computed.
     if (error instanceof RangeError) return undefined;
@@ -118,13 +118,13 @@ export function strainOfPlan({ bag, tank, lot }: Omit<BenchInput, 'controls'>, s
 }
 
 /** Flow that nobody caught in a measure runs as chance has it. */
-function drawn({ steps }: Recipe, { flow }: Chance): Step[] {
+function drawn({ steps }: Recipe, { flow }: Perturbation): Step[] {
   return flow === 1 ? steps : steps.map((step) => (step.do === 'run' ? { ...step, mLPerMin: step.mLPerMin * flow } : step));
 }
 
 /** Offered methods in the order of their numbers. */
-export function rank<M extends Pick<Reckoned, 'limiting' | 'notOffered'>>(results: readonly M[]): M[] {
-  return results.filter(({ notOffered }) => !notOffered).sort((a, b) => a.limiting.strain - b.limiting.strain);
+export function rank<M extends Pick<Calculated, 'limiting' | 'notOffered'>>(results: readonly M[]): M[] {
+  return results.filter(({ notOffered }) => !notOffered).sort((a, b) => a.limiting.stress - b.limiting.stress);
 }
 
 /**
@@ -134,7 +134,7 @@ export function rank<M extends Pick<Reckoned, 'limiting' | 'notOffered'>>(result
  */
 export function compareMethods(input: BenchInput & { now?: number }, say?: Say): Comparison {
   const { now, controls = {}, ...rest } = input;
-  const { results, start } = reckon({ ...rest, controls });
+  const { results, start } = calculate({ ...rest, controls });
   const told = results.map((one): MethodResult => ({ ...one, sentence: sentenceOf(one, input.lot, say) }));
   const ranked = rank(told);
   return {
@@ -147,4 +147,4 @@ export function compareMethods(input: BenchInput & { now?: number }, say?: Say):
   };
 }
 
-export type { Run };
+export type { Simulation };

@@ -1,5 +1,5 @@
 import { advise } from './advice.ts';
-import { rank, reckon, type BenchInput } from './compare.ts';
+import { rank, calculate, type BenchInput } from './compare.ts';
 import { bandsOf, drawn, drawOne, gridOf, type Doubt } from './draws.ts';
 import { turnsOf } from './settle.ts';
 import { CASES } from './testCases.ts';
@@ -11,7 +11,7 @@ const doubts: Doubt[] = [
 ];
 
 function draws(input: Required<BenchInput>, count: number, of = doubts) {
-  const grids = new Map(rank(reckon(input).results).map((one) => [one.method, gridOf(one)]));
+  const grids = new Map(rank(calculate(input).results).map((one) => [one.method, gridOf(one)]));
   return bandsOf(
     Array.from({ length: count }, (_, index) => drawOne(input, of, { index, grids })),
     grids,
@@ -31,10 +31,10 @@ it('bands hold the point values between them, shares add up to all', () => {
   const bands = draws(marine, 60);
   expect(bands.best.reduce((sum, { share }) => sum + share, 0)).toBeLessThanOrEqual(1 + 1e-9);
   for (const { share, equal } of bands.best) expect(equal).toBeGreaterThanOrEqual(share);
-  for (const { method, limiting, figures } of rank(reckon(marine).results)) {
-    const { strain, curves, minutes } = bands.methods.get(method)!;
-    expect(limiting.strain).toBeGreaterThanOrEqual(strain[0] * 0.98);
-    expect(limiting.strain).toBeLessThanOrEqual(strain[1] * 1.02);
+  for (const { method, limiting, figures } of rank(calculate(marine).results)) {
+    const { stress, curves, minutes } = bands.methods.get(method)!;
+    expect(limiting.stress).toBeGreaterThanOrEqual(stress[0] * 0.98);
+    expect(limiting.stress).toBeLessThanOrEqual(stress[1] * 1.02);
     expect(minutes.at(-1)).toBeCloseTo(figures.totalMinutes, 9);
     curves.nh3.low.forEach((low, index) => expect(low).toBeLessThanOrEqual(curves.nh3.high[index]!));
   }
@@ -42,7 +42,7 @@ it('bands hold the point values between them, shares add up to all', () => {
 });
 
 it('with nothing in doubt but chance the order is nearly sure where it is clear', () => {
-  const conversion = { ...CASES['brackish conversion'], controls: { binder: true } };
+  const conversion = { ...CASES['brackish conversion'], controls: { ammoniaBinder: true } };
   const two = ['long conversion', 'overnight conversion'];
   const share = draws(conversion, 40, []).best.reduce((sum, one) => (two.includes(one.method) ? sum + one.share : sum), 0);
   expect(share).toBeGreaterThan(0.9);
@@ -51,7 +51,7 @@ it('with nothing in doubt but chance the order is nearly sure where it is clear'
 it('names the measurement that would turn the order, and the value holds', () => {
   const input = { ...marine, tank: { ...marine.tank, salinity: 29.2 } };
   const best = (one: Required<BenchInput>) => {
-    const advice = advise(rank(reckon(one).results));
+    const advice = advise(rank(calculate(one).results));
     return advice.is === 'advised' ? advice.method : undefined;
   };
   const turns = turnsOf(input, [{ of: 'bag.salinity', low: 25, high: 31 }]);

@@ -3,10 +3,10 @@
 import { makeChance, normal } from '../chance/index.ts';
 import { advise } from './advice.ts';
 import { METABOLISM_BAND } from './bag.ts';
-import { reckon, type BenchInput, type Reckoned } from './compare.ts';
-import { STARTING_CONTROLS, type Chance } from './input.ts';
+import { calculate, type BenchInput, type Calculated } from './compare.ts';
+import { STARTING_CONTROLS, type Perturbation } from './input.ts';
 import type { Tolerance } from './integrate.ts';
-import type { Method } from './methods.ts';
+import type { AcclimationMethod } from './methods.ts';
 import type { Sample } from './simulate.ts';
 
 /** Inputs that may be estimates. */
@@ -40,7 +40,7 @@ const BY_SHARE: readonly DoubtOf[] = [
 
 type Band = { low: number; high: number };
 /** Judgement: nine in ten lie between these. */
-const CHANCE_BANDS: Record<keyof Chance, Band> = {
+const CHANCE_BANDS: Record<keyof Perturbation, Band> = {
   metabolism: METABOLISM_BAND,
   exchange: { low: 0.5, high: 2 },
   tau: { low: 1 / 1.5, high: 1.5 },
@@ -61,17 +61,17 @@ const GRID = 24;
 
 export type Draw = {
   /** What would be advised, undefined when nothing would be within tolerance; and all that are about equal with it. */
-  best?: Method;
-  equal: Method[];
+  best?: AcclimationMethod;
+  equal: AcclimationMethod[];
   start: Pick<Sample, 'pH' | 'tan'>;
-  methods: { method: Method; strain: number; curves: Record<Curve, Float32Array> }[];
+  methods: { method: AcclimationMethod; stress: number; curves: Record<Curve, Float32Array> }[];
 };
-export type MethodBand = { minutes: number[]; curves: Record<Curve, { low: number[]; high: number[] }>; strain: [number, number] };
+export type MethodBand = { minutes: number[]; curves: Record<Curve, { low: number[]; high: number[] }>; stress: [number, number] };
 export type Bands = {
   draws: number;
   /** Share of the draws in which each offered method would be advised, the likeliest first; `equal` = in which it was about equal with that. */
-  best: { method: Method; share: number; equal: number }[];
-  methods: Map<Method, MethodBand>;
+  best: { method: AcclimationMethod; share: number; equal: number }[];
+  methods: Map<AcclimationMethod, MethodBand>;
   /** What a test of the bag would likely show, nine in ten. */
   start: { pH: [number, number]; tan: [number, number] };
 };
@@ -108,7 +108,7 @@ export function drawn(
   input: Required<BenchInput>,
   doubts: readonly Doubt[],
   index: number,
-): { input: Required<BenchInput>; chance: Chance } {
+): { input: Required<BenchInput>; perturbation: Perturbation } {
   const random = makeChance(Math.imul(index + 1, SPREAD));
   let one = input;
   for (const doubt of doubts) {
@@ -123,9 +123,9 @@ export function drawn(
   const factor = (band: Band) => land(normal(random), band, { at: 1, byShare: true });
   const gas = factor(GAS_BAND);
   const mass = factor(MASS_BAND);
-  const chance = Object.fromEntries(
-    (Object.keys(CHANCE_BANDS) as (keyof Chance)[]).map((key) => [key, factor(CHANCE_BANDS[key])]),
-  ) as Chance;
+  const perturbation = Object.fromEntries(
+    (Object.keys(CHANCE_BANDS) as (keyof Perturbation)[]).map((key) => [key, factor(CHANCE_BANDS[key])]),
+  ) as Perturbation;
   const { bag, lot, controls } = one;
   // A bag that holds more than was thought still has to fit into its bucket.
   const bucketL = Math.max(controls.bucketL ?? STARTING_CONTROLS.bucketL, bag.waterL);
@@ -137,12 +137,12 @@ export function drawn(
       tank: { ...one.tank, freshPpt: Math.min(one.tank.freshPpt, one.tank.salinity) },
       controls: { ...controls, bucketL },
     },
-    chance,
+    perturbation,
   };
 }
 
 /** Minutes at which a method's bands are drawn: from its start to its release. */
-export function gridOf({ figures }: Pick<Reckoned, 'figures'>): number[] {
+export function gridOf({ figures }: Pick<Calculated, 'figures'>): number[] {
   return Array.from({ length: GRID }, (_, index) => (figures.totalMinutes * index) / (GRID - 1));
 }
 
@@ -163,10 +163,10 @@ function curvesAt(samples: readonly Sample[], minutes: readonly number[]): Recor
 export function drawOne(
   input: Required<BenchInput>,
   doubts: readonly Doubt[],
-  of: { index: number; grids: ReadonlyMap<Method, number[]> },
+  of: { index: number; grids: ReadonlyMap<AcclimationMethod, number[]> },
 ): Draw {
-  const { input: values, chance } = drawn(input, doubts, of.index);
-  const { results, start } = reckon(values, { chance, coarse: COARSE, tolerance: DRAW_TOLERANCE });
+  const { input: values, perturbation } = drawn(input, doubts, of.index);
+  const { results, start } = calculate(values, { perturbation, coarse: COARSE, tolerance: DRAW_TOLERANCE });
   const offered = results.filter(({ method }) => of.grids.has(method));
   // What can be had is as it stands, whatever was drawn.
   const advice = advise(offered);
@@ -175,20 +175,20 @@ export function drawOne(
     start: { pH: start.pH, tan: start.tan },
     methods: offered.map(({ method, limiting, samples }) => ({
       method,
-      strain: limiting.strain,
+      stress: limiting.stress,
       curves: curvesAt(samples, of.grids.get(method)!),
     })),
   };
 }
 
 /** The bands that draws make: 5 % and 95 % at each minute. @example of 200 draws, `best[0].share` 0.9 reads “best in 9 of 10” */
-export function bandsOf(draws: readonly Draw[], grids: ReadonlyMap<Method, number[]>): Bands {
+export function bandsOf(draws: readonly Draw[], grids: ReadonlyMap<AcclimationMethod, number[]>): Bands {
   const ends = (values: number[]): [number, number] => {
     const sorted = values.sort((a, b) => a - b);
     const at = (share: number) => sorted[Math.round(share * (sorted.length - 1))]!;
     return [at(0.05), at(0.95)];
   };
-  const methods = new Map<Method, MethodBand>();
+  const methods = new Map<AcclimationMethod, MethodBand>();
   for (const [method, minutes] of grids) {
     const own = draws.map((draw) => draw.methods.find((one) => one.method === method)!);
     const curves = Object.fromEntries(
@@ -197,7 +197,7 @@ export function bandsOf(draws: readonly Draw[], grids: ReadonlyMap<Method, numbe
         return [curve, { low: pairs.map(([low]) => low), high: pairs.map(([, high]) => high) }];
       }),
     ) as MethodBand['curves'];
-    methods.set(method, { minutes, curves, strain: ends(own.map(({ strain }) => strain)) });
+    methods.set(method, { minutes, curves, stress: ends(own.map(({ stress }) => stress)) });
   }
   const best = [...grids.keys()]
     .map((method) => ({

@@ -1,11 +1,11 @@
-// What is written down while a bag is brought to its tank: the way chosen, a float begun, the fish let go.
+// What is written down while a bag is brought to its tank: the method chosen, a float begun, the fish released.
 import type { Reading } from '../water/index.ts';
-import type { BagState, Controls } from './input.ts';
-import type { Method } from './methods.ts';
+import type { BagOpening, Controls } from './input.ts';
+import type { AcclimationMethod } from './methods.ts';
 
 /** A closed bag laid in its tank. Times and temperatures are resolved: what was believed when it began. */
 export type FloatStarted = {
-  run: string;
+  floatId: string;
   bag: string;
   lot: string;
   tank: string;
@@ -25,7 +25,7 @@ export type FishReleased = {
   bag: string;
   lot: string;
   tank: string;
-  run?: string;
+  floatId?: string;
   alive: number;
   dead: number;
   by: ReleaseBy;
@@ -33,14 +33,14 @@ export type FishReleased = {
 };
 
 /** What was compared: with this it is begun. */
-export type Compared = { controls: Partial<Controls>; state: BagState; fed: boolean };
+export type Compared = { controls: Partial<Controls>; opening: BagOpening; fed: boolean };
 /** The way that was chosen for a bag, beside what the numbers and the house advised then; `advised` left out = none was. `why` when it is neither. */
 export type MethodChosen = {
   bag: string;
   lot: string;
-  method: Method;
-  advised?: Method;
-  house?: Method;
+  method: AcclimationMethod;
+  advised?: AcclimationMethod;
+  house?: AcclimationMethod;
   why?: string;
   compared?: Compared;
 };

@@ -4,12 +4,12 @@
 import { type Range, type WaterType, packedIn } from '../species/index.ts';
 import { HOUR_MS } from '../time/index.ts';
 import type { Quantity, Reading, Source } from '../water/index.ts';
-import type { Around } from './around.ts';
+import type { AmbientConditions } from './ambient.ts';
 import type { BenchInput } from './compare.ts';
 import type { Doubt, DoubtOf } from './draws.ts';
 import { tolerancesOf } from './figures.ts';
-import { USUAL_WATER, type BagState, type Controls, type LotInput, type ToleranceClass } from './input.ts';
-import { waterTypeOf } from './schools.ts';
+import { USUAL_WATER, type BagOpening, type Controls, type LotInput, type ToleranceClass } from './input.ts';
+import { waterTypeOf } from './houseMethods.ts';
 
 type Read = Partial<Record<Quantity, Pick<Reading, 'value' | 'method' | 'source'>>>;
 
@@ -24,23 +24,23 @@ export type KnownBag = {
   foul: boolean;
   /** How it travelled: overnight bags hold oxygen, a local pick-up air. */
   transit: string;
-  told: { temperatureC?: number; salinityPpt?: number };
+  stated: { temperatureC?: number; salinityPpt?: number };
   readings: Read;
   /** Measured in other bags of the lot: the latest of each quantity. */
   siblings?: Read;
   /** What bags of this species from this supplier were measured at, ppt. */
   usualPpt?: Range;
-  kind?: { is: string; bears?: ToleranceClass; water?: readonly WaterType[]; salinityPpt: Range; temperatureC?: Range };
+  kind?: { is: string; tolerance?: ToleranceClass; water?: readonly WaterType[]; salinityPpt: Range; temperatureC?: Range };
 };
 export type KnownTank = { type: WaterType; temperatureC: number; salinityPpt: number; volumeL: number; readings: Read };
 
 export type FactOf = Exclude<DoubtOf, 'lot.lengthCm'> | 'tank.pH';
 /** `not known` = nobody measured or stated it: taken from what the species lives in, or from the room. */
-export type FactSource = Source | 'reckoned' | 'another bag' | 'not known';
+export type FactSource = Source | 'calculated' | 'another bag' | 'not known';
 export type Fact = {
   of: FactOf;
   quantity: Quantity;
-  /** Undefined: not known, and reckoned from the rest. */
+  /** Undefined: not known, and calculated from the rest. */
   value?: number;
   source: FactSource;
   method?: Reading['method'];
@@ -50,7 +50,7 @@ export type Fact = {
   flat?: boolean;
 };
 
-/** A bag that nobody weighed holds what the list says, give or take 40 %; gas twice its water. */
+/** A bag that nobody weighed holds what the list says, give or take 40 %; gas twice its system. */
 const WATER_BAND = 0.4;
 const GAS_SHARE = 2;
 const USUAL_BAG_L = 1;
@@ -59,8 +59,8 @@ const USUAL_LENGTH_CM = 4;
 const LENGTH_BAND = 1.1;
 const LENGTH_UNKNOWN_BAND = 1.6;
 /** Nobody says which reference a stated figure has, and that is worth 2 ppt. */
-const TOLD_SALINITY_BAND = 2;
-const TOLD_TEMPERATURE_BAND = 2;
+const STATED_SALINITY_BAND = 2;
+const STATED_TEMPERATURE_BAND = 2;
 const UNKNOWN_TEMPERATURE_BAND = 5;
 const SURFACE_BAND = 2;
 /** What another bag of the lot was measured at holds for this one within so much, or within a factor. */
@@ -86,7 +86,7 @@ const byFactor = (value: number, factor: number, source: FactSource = 'estimated
 });
 const anywhere = ({ min, max }: Range, source: FactSource): Other => ({ value: (min + max) / 2, source, low: min, high: max, flat: true });
 
-/** A reading, with the band that its method leaves: the skin of a bag is not its water. */
+/** A reading, with the band that its method leaves: the skin of a bag is not its system. */
 function readOf(of: FactOf, quantity: Quantity, from: Read | undefined): Fact | undefined {
   const reading = from?.[quantity];
   if (!reading) return undefined;
@@ -104,13 +104,14 @@ function siblingOf(of: FactOf, quantity: Quantity, { siblings }: KnownBag): Fact
 }
 
 function bagSalinity(bag: KnownBag): Other {
-  const { told, usualPpt, kind } = bag;
-  if (told.salinityPpt !== undefined) return within(told.salinityPpt, told.salinityPpt < 1 ? told.salinityPpt : TOLD_SALINITY_BAND, 'told');
+  const { stated, usualPpt, kind } = bag;
+  if (stated.salinityPpt !== undefined)
+    return within(stated.salinityPpt, stated.salinityPpt < 1 ? stated.salinityPpt : STATED_SALINITY_BAND, 'stated');
   if (usualPpt) return anywhere({ min: Math.max(0, usualPpt.min - 2), max: usualPpt.max + 2 }, 'estimated');
   return anywhere(packedIn(kind), 'not known');
 }
 
-export function factsOf(bag: KnownBag, tank: KnownTank, { roomC }: Pick<Around, 'roomC'>): Fact[] {
+export function factsOf(bag: KnownBag, tank: KnownTank, { roomC }: Pick<AmbientConditions, 'roomC'>): Fact[] {
   const inBag = (of: FactOf, quantity: Quantity, other: Other): Fact =>
     readOf(of, quantity, bag.readings) ?? siblingOf(of, quantity, bag) ?? { of, quantity, ...other };
   const inTank = (of: FactOf, quantity: Quantity, other: Other): Fact => readOf(of, quantity, tank.readings) ?? { of, quantity, ...other };
@@ -120,22 +121,26 @@ export function factsOf(bag: KnownBag, tank: KnownTank, { roomC }: Pick<Around, 
   const litres = bag.waterL ?? USUAL_BAG_L;
   // Where even the kind of water is open, its alkalinity is open further.
   const open = salinity.flat ? 1.5 : 1;
-  const toldC = bag.told.temperatureC;
+  const statedC = bag.stated.temperatureC;
   return [
     inBag(
       'bag.temperature',
       'temperature',
-      toldC === undefined ? within(roomC, UNKNOWN_TEMPERATURE_BAND, 'not known') : within(toldC, TOLD_TEMPERATURE_BAND, 'told'),
+      statedC === undefined ? within(roomC, UNKNOWN_TEMPERATURE_BAND, 'not known') : within(statedC, STATED_TEMPERATURE_BAND, 'stated'),
     ),
     salinity,
-    inBag('bag.pH', 'pH', { source: 'reckoned' }),
-    inBag('bag.tan', 'ammonia', { source: 'reckoned' }),
+    inBag('bag.pH', 'pH', { source: 'calculated' }),
+    inBag('bag.tan', 'ammonia', { source: 'calculated' }),
     inBag('bag.alkalinity', 'alkalinity', byFactor(bagKind.alkalinity, bagKind.factor * open)),
     ...hardnessOf(bagKind.hardness, (other) => inBag('bag.hardness', 'hardness', other)),
-    inBag('bag.waterL', 'volume', within(litres, litres * WATER_BAND, bag.waterL === undefined ? 'estimated' : 'told')),
-    inTank('tank.temperature', 'temperature', within(tank.temperatureC, SET_TEMPERATURE_BAND, 'told')),
-    inTank('tank.salinity', 'salinity', within(tank.salinityPpt, tank.salinityPpt < 2 ? tank.salinityPpt / 2 : SET_SALINITY_BAND, 'told')),
-    inTank('tank.pH', 'pH', { source: 'reckoned' }),
+    inBag('bag.waterL', 'volume', within(litres, litres * WATER_BAND, bag.waterL === undefined ? 'estimated' : 'stated')),
+    inTank('tank.temperature', 'temperature', within(tank.temperatureC, SET_TEMPERATURE_BAND, 'stated')),
+    inTank(
+      'tank.salinity',
+      'salinity',
+      within(tank.salinityPpt, tank.salinityPpt < 2 ? tank.salinityPpt / 2 : SET_SALINITY_BAND, 'stated'),
+    ),
+    inTank('tank.pH', 'pH', { source: 'calculated' }),
     inTank('tank.alkalinity', 'alkalinity', byFactor(tankKind.alkalinity, tankKind.factor)),
     ...hardnessOf(tankKind.hardness, (other) => inTank('tank.hardness', 'hardness', other)),
   ];
@@ -143,7 +148,7 @@ export function factsOf(bag: KnownBag, tank: KnownTank, { roomC }: Pick<Around, 
 
 /** Hardness is a fact of fresh water; of other water only where somebody measured it. */
 function hardnessOf(usual: number | undefined, read: (other: Other) => Fact): Fact[] {
-  const fact = read(usual === undefined ? { source: 'reckoned' } : byFactor(usual, 2));
+  const fact = read(usual === undefined ? { source: 'calculated' } : byFactor(usual, 2));
   return usual === undefined && fact.value === undefined ? [] : [fact];
 }
 
@@ -159,8 +164,8 @@ export function measureFirst(facts: readonly Fact[], lot: Pick<LotInput, 'tolera
 }
 
 /** A species that nobody put in a class counts as ordinary; fish that nobody named, with the most care, as delicate. */
-export function toleranceOf(kind: { bears?: LotInput['tolerance'] } | undefined): LotInput['tolerance'] {
-  return kind ? (kind.bears ?? 'ordinary') : 'delicate';
+export function toleranceOf(kind: { tolerance?: LotInput['tolerance'] } | undefined): LotInput['tolerance'] {
+  return kind ? (kind.tolerance ?? 'ordinary') : 'delicate';
 }
 
 /** What is known of the fish themselves. */
@@ -184,9 +189,9 @@ export function inputOf(of: {
   bag: KnownBag;
   tank: KnownTank;
   now: number;
-  around: Around;
+  ambient: AmbientConditions;
   controls?: Partial<Controls>;
-  state?: BagState;
+  opening?: BagOpening;
   fed?: boolean;
 }): {
   input: Required<BenchInput>;
@@ -194,8 +199,8 @@ export function inputOf(of: {
   doubts: Doubt[];
   measureFirst: FactOf[];
 } {
-  const { bag, tank, now, around } = of;
-  const facts = factsOf(bag, tank, around);
+  const { bag, tank, now, ambient } = of;
+  const facts = factsOf(bag, tank, ambient);
   const value = (name: FactOf) => facts.find((fact) => fact.of === name)?.value;
   const waterL = value('bag.waterL')!;
   const known = lotOf(bag);
@@ -220,8 +225,8 @@ export function inputOf(of: {
         alkalinity: value('bag.alkalinity')!,
         hardness: value('bag.hardness'),
         // Closed until it was opened; what came after counts as open.
-        closedHours: Math.max(0, (now - bag.packedAtMs) / HOUR_MS - (of.state?.is === 'opened' ? of.state.hours : 0)),
-        state: of.state ?? { is: 'closed' },
+        closedHours: Math.max(0, (now - bag.packedAtMs) / HOUR_MS - (of.opening?.is === 'opened' ? of.opening.hours : 0)),
+        opening: of.opening ?? { is: 'closed' },
         foul: bag.foul,
         soft: bag.soft,
         fed: of.fed ?? false,
@@ -236,9 +241,9 @@ export function inputOf(of: {
         alkalinity: value('tank.alkalinity')!,
         pH: value('tank.pH'),
         hardness: value('tank.hardness'),
-        ...around,
+        ...ambient,
         // What is at hand brings no tank further down than itself.
-        freshPpt: Math.min(around.freshPpt, value('tank.salinity')!),
+        freshPpt: Math.min(ambient.freshPpt, value('tank.salinity')!),
       },
       lot,
       controls: of.controls ?? {},

@@ -3,7 +3,7 @@
 import { dicWith, speciate, carbonateConstants, oxygenSolubility } from '../water/index.ts';
 import type { Water } from './bag.ts';
 import type { LotInput, ToleranceClass } from './input.ts';
-import type { Run, Sample } from './simulate.ts';
+import type { Simulation, Sample } from './simulate.ts';
 
 export type Figures = {
   /** Mg/L N, highest until release. */
@@ -28,7 +28,7 @@ export type Figures = {
   tankWaterL: number;
 };
 
-export const STRAINS = [
+export const STRESSES = [
   'temperature step',
   'temperature rate',
   'salinity step',
@@ -40,9 +40,9 @@ export const STRAINS = [
   'lowest oxygen',
   'carbon dioxide',
 ] as const;
-export type StrainName = (typeof STRAINS)[number];
+export type StressName = (typeof STRESSES)[number];
 /** `figure` is what is said of it, signed where it has a direction; 1 = as much as they bear. */
-export type Strain = { name: StrainName; strain: number; figure: number; tolerance: number };
+export type Stress = { name: StressName; stress: number; figure: number; tolerance: number };
 
 export type Tolerances = {
   /** °C within two minutes, and within an hour. */
@@ -113,7 +113,7 @@ export function tolerancesOf({ tolerance, invertebrate }: Pick<LotInput, 'tolera
   return invertebrate ? { ...own, salinityStepDown: own.salinityStepUp, salinityDownPerH: own.salinityUpPerH } : own;
 }
 
-/** The pH (NBS) that a water would have with the CO2 of room air: a matter of alkalinity and salinity, not of what was breathed. */
+/** The pH (NBS) that a system would have with the CO2 of room air: a matter of alkalinity and salinity, not of what was breathed. */
 export function settledPH(water: Pick<Water, 'temperature' | 'salinity' | 'alkalinity'>, pco2: number): number {
   const c = carbonateConstants(water);
   return speciate({ alkalinity: water.alkalinity, dic: dicWith({ alkalinity: water.alkalinity, pco2 }, c) }, c).nbs;
@@ -179,18 +179,18 @@ function hoursAbove(samples: readonly Sample[], over: (sample: Sample) => number
   return sum;
 }
 
-export function figuresOf(run: Run, tank: Water, pco2: number): Figures {
-  const inVessel = run.samples.filter(({ where }) => where !== 'tank');
-  const { left } = run;
-  const salinity = fastest(run.samples, (index) => run.samples[index]!.salinity);
-  const warmth = fastest(run.samples, (index) => run.samples[index]!.temperature);
+export function figuresOf(simulation: Simulation, tank: Water, pco2: number): Figures {
+  const inVessel = simulation.samples.filter(({ where }) => where !== 'tank');
+  const { left } = simulation;
+  const salinity = fastest(simulation.samples, (index) => simulation.samples[index]!.salinity);
+  const warmth = fastest(simulation.samples, (index) => simulation.samples[index]!.temperature);
   const leftAt = inVessel.at(-1)!;
-  const inTank = run.samples.at(-1)!;
+  const inTank = simulation.samples.at(-1)!;
   const settledStep = settledPH(tank, pco2) - settledPH(left, pco2);
   const hardnessStep = tank.hardness - left.hardness;
   return {
     nh3Peak: Math.max(...inVessel.map(({ nh3 }) => nh3)),
-    exposure: run.exposure,
+    exposure: simulation.exposure,
     lowestOxygen: Math.min(...inVessel.map(({ oxygen }) => oxygen)),
     highestCo2: Math.max(...inVessel.map(({ co2 }) => co2)),
     temperatureStep: tank.temperature - left.temperature,
@@ -201,17 +201,17 @@ export function figuresOf(run: Run, tank: Water, pco2: number): Figures {
     salinityDownPerH: salinity.down,
     temperaturePerH: Math.max(warmth.up, warmth.down),
     co2Rise: inTank.pH - leftAt.pH - settledStep,
-    totalMinutes: run.releasedAtMinute,
-    tankWaterL: run.tankWaterL,
+    totalMinutes: simulation.releasedAtMinute,
+    tankWaterL: simulation.tankWaterL,
   };
 }
 
 /** Carbon dioxide over what they bear counts by how long: so long at one tolerance above it. Oxygen below it likewise, at half of it. Hours. */
 const BEARABLE_H = 0.5;
 
-/** Each strain of a method. What stood already when the bag was taken in hand counts only by how long the method leaves the fish in it. */
-export function strainsOf(run: Run, figures: Figures, bears: Tolerances): Strain[] {
-  const { samples } = run;
+/** Each stress of a method. What stood already when the bag was taken in hand counts only by how long the method leaves the fish in it. */
+export function stressesOf(simulation: Simulation, figures: Figures, tolerances: Tolerances): Stress[] {
+  const { samples } = simulation;
   const inVessel = samples.filter(({ where }) => where !== 'tank');
   const start = samples[0]!;
   const salt = fastest(samples, (index) => samples[index]!.salinity, { within: SALT_STEP_MIN });
@@ -220,47 +220,47 @@ export function strainsOf(run: Run, figures: Figures, bears: Tolerances): Strain
   const oxygen = Math.max(
     ...inVessel.map((at) => {
       const saturation = oxygenSolubility(at);
-      return (Math.min(start.oxygen, saturation) - at.oxygen) / Math.max(1, saturation - bears.lowestOxygen);
+      return (Math.min(start.oxygen, saturation) - at.oxygen) / Math.max(1, saturation - tolerances.lowestOxygen);
     }),
-    hoursAbove(inVessel, (at) => bears.lowestOxygen - at.oxygen) / (BEARABLE_H * (bears.lowestOxygen / 2)),
+    hoursAbove(inVessel, (at) => tolerances.lowestOxygen - at.oxygen) / (BEARABLE_H * (tolerances.lowestOxygen / 2)),
     0,
   );
-  const one = (name: StrainName, figure: number, tolerance: number, strain = Math.abs(figure) / tolerance): Strain => ({
+  const one = (name: StressName, figure: number, tolerance: number, stress = Math.abs(figure) / tolerance): Stress => ({
     name,
     figure,
     tolerance,
-    strain,
+    stress,
   });
   const { hardnessStep, nh3Peak } = figures;
-  const { temperatureStep, temperaturePerH, lowestOxygen, co2 } = bears;
+  const { temperatureStep, temperaturePerH, lowestOxygen, co2 } = tolerances;
   return [
     worseWay('temperature step', warmth, { up: temperatureStep, down: temperatureStep }),
     worseWay('temperature rate', warmer, { up: temperaturePerH, down: temperaturePerH }),
-    worseWay('salinity step', salt, { up: bears.salinityStepUp, down: bears.salinityStepDown }),
+    worseWay('salinity step', salt, { up: tolerances.salinityStepUp, down: tolerances.salinityStepDown }),
     worseWay(
       'salinity rate',
       { up: figures.salinityUpPerH, down: figures.salinityDownPerH },
-      { up: bears.salinityUpPerH, down: bears.salinityDownPerH },
+      { up: tolerances.salinityUpPerH, down: tolerances.salinityDownPerH },
     ),
-    one('settled pH step', figures.settledStep, bears.settledStep),
-    ...(hardnessStep === undefined ? [] : [one('hardness step', hardnessStep, bears.hardnessStep)]),
-    one('toxic ammonia peak', nh3Peak, bears.nh3Peak, Math.max(0, nh3Peak - start.nh3) / bears.nh3Peak),
-    one('toxic ammonia exposure', figures.exposure, bears.exposure),
+    one('settled pH step', figures.settledStep, tolerances.settledStep),
+    ...(hardnessStep === undefined ? [] : [one('hardness step', hardnessStep, tolerances.hardnessStep)]),
+    one('toxic ammonia peak', nh3Peak, tolerances.nh3Peak, Math.max(0, nh3Peak - start.nh3) / tolerances.nh3Peak),
+    one('toxic ammonia exposure', figures.exposure, tolerances.exposure),
     one('lowest oxygen', figures.lowestOxygen, lowestOxygen, oxygen),
     one('carbon dioxide', figures.highestCo2, co2, hoursAbove(inVessel, (at) => at.co2 - co2) / (BEARABLE_H * co2)),
   ];
 }
 
 /** Up and down are borne differently: the worse of the two, with its sign. */
-function worseWay(name: StrainName, change: { up: number; down: number }, bears: { up: number; down: number }): Strain {
-  const [up, down] = [change.up / bears.up, change.down / bears.down];
+function worseWay(name: StressName, change: { up: number; down: number }, tolerance: { up: number; down: number }): Stress {
+  const [up, down] = [change.up / tolerance.up, change.down / tolerance.down];
   return up >= down
-    ? { name, figure: change.up, tolerance: bears.up, strain: up }
-    : { name, figure: -change.down, tolerance: bears.down, strain: down };
+    ? { name, figure: change.up, tolerance: tolerance.up, stress: up }
+    : { name, figure: -change.down, tolerance: tolerance.down, stress: down };
 }
 
-/** The strain that a method is judged by, and the second worst. */
-export function worstOf(strains: readonly Strain[]): Strain {
-  return strains.reduce((worst, one) => (one.strain > worst.strain ? one : worst));
+/** The stress that a method is judged by, and the second worst. */
+export function worstOf(stresses: readonly Stress[]): Stress {
+  return stresses.reduce((worst, one) => (one.stress > worst.stress ? one : worst));
 }
-export const secondWorst = (strains: readonly Strain[]): number => strains.map(({ strain }) => strain).sort((a, b) => b - a)[1] ?? 0;
+export const secondWorst = (stresses: readonly Stress[]): number => stresses.map(({ stress }) => stress).sort((a, b) => b - a)[1] ?? 0;

@@ -21,7 +21,7 @@ export function outOfTank({ tank, waterL, now, n, sizeCm, kind }: Housed): Known
     soft: false,
     foul: false,
     transit: 'local',
-    told: {},
+    stated: {},
     readings: {
       ammonia: set(0, 'estimated'),
       oxygen: set(oxygenSolubility({ salinity, temperature }), 'estimated'),

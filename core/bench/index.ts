@@ -1,4 +1,4 @@
-export { STARTING_AROUND, type Around } from './around.ts';
+export { STARTING_AMBIENT, type AmbientConditions } from './ambient.ts';
 export { advise, HARMLESS, TIE, type Advice } from './advice.ts';
 export { closedBag, BAG_LIMITS, LONGEST_H, METABOLISM_BAND, type ClosedBag, type FirstLimit, type LimitName, type Water } from './bag.ts';
 export { BenchFault, compareMethods, rank, type BenchInput, type Comparison, type MethodResult } from './compare.ts';
@@ -11,7 +11,7 @@ export {
   type MethodChosen,
   type ReleaseBy,
 } from './entries.ts';
-export { settledPH, STRAINS, TOLERANCES, tolerancesOf, type Figures, type Strain, type StrainName, type Tolerances } from './figures.ts';
+export { settledPH, STRESSES, TOLERANCES, tolerancesOf, type Figures, type Stress, type StressName, type Tolerances } from './figures.ts';
 export { factsOf, inputOf, lotOf, measureFirst, type Fact, type FactOf, type FactSource, type KnownBag, type KnownTank } from './facts.ts';
 export { outOfTank } from './housed.ts';
 export { salinityGap, type SalinityGap } from './gap.ts';
@@ -23,27 +23,36 @@ export {
   TOLERANCE_CLASSES,
   USUAL_WATER,
   type BagInput,
-  type BagState,
-  type Chance,
+  type BagOpening,
+  type Perturbation,
   type Controls,
   type InputFault,
   type LotInput,
   type TankInput,
   type ToleranceClass,
 } from './input.ts';
-export { METHODS, recipesFor, type Method, type NotOffered, type Recipe } from './methods.ts';
+export { METHODS, recipesFor, type AcclimationMethod, type NotOffered, type Recipe } from './methods.ts';
 export { benchRules } from './rules.ts';
-export { classOf, houseMethod, SCHOOL_CLASSES, SCHOOLS, STARTING_SCHOOLS, type School, type SchoolClass, type Schools } from './schools.ts';
+export {
+  classOf,
+  houseMethod,
+  HOUSE_METHOD_CLASSES,
+  HOUSE_METHODS,
+  STARTING_HOUSE_METHODS,
+  type MethodChoice,
+  type HouseMethodClass,
+  type HouseMethods,
+} from './houseMethods.ts';
 export { SAY_METRIC, sayTime, sentenceOf, type Say } from './sentence.ts';
 export { AIR_LEVELS } from './air.ts';
-export { STEPS } from './carry.ts';
-export { simulate, startVessel, tankWater, type Run, type Sample, type Step, type Vessel } from './simulate.ts';
+export { STEPS } from './vesselSimulator.ts';
+export { simulate, startVessel, tankWater, type Simulation, type Sample, type Step, type Vessel } from './simulate.ts';
 export { BENCH_REFUSALS } from './refusals.ts';
 export type { BenchState, Chosen, StepState } from './state.ts';
 export { STARTING_BENCH, type BenchSettings } from './settings.ts';
 export { type AirLevel } from './air.ts';
-export { type Carrier, isTimed, makeCarrier } from './carry.ts';
-export { reckon, strainOfPlan } from './compare.ts';
+export { type VesselSimulator, isTimed, makeVesselSimulator } from './vesselSimulator.ts';
+export { calculate, stressOfPlan } from './compare.ts';
 export { type Bands, type Curve, type Doubt, type Draw, bandsOf, drawOne, gridOf } from './draws.ts';
 export { fastest, figuresOf } from './figures.ts';
 export { type Tolerance, integrate } from './integrate.ts';

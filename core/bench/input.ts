@@ -2,10 +2,10 @@
 // meq/L, mg/L as nitrogen, dGH, hours).
 import type { Range, WaterType } from '../species/index.ts';
 import type { AirLevel } from './air.ts';
-import type { Around } from './around.ts';
+import type { AmbientConditions } from './ambient.ts';
 
 /** `closed` until now; `opened` so long ago and kept since; `tub` = came in an open tub: the carbon dioxide is gone. */
-export type BagState = { is: 'closed' } | { is: 'opened'; hours: number } | { is: 'tub' };
+export type BagOpening = { is: 'closed' } | { is: 'opened'; hours: number } | { is: 'tub' };
 
 export type BagInput = {
   waterL: number;
@@ -19,10 +19,10 @@ export type BagInput = {
   hardness?: number;
   /** From packing until now, or until it was opened. */
   closedHours: number;
-  state: BagState;
+  opening: BagOpening;
   /** Foul water or a dead fish: the estimate of ammonia is a lower bound. */
   foul: boolean;
-  /** Holds air, no oxygen, and would sink: it is not floated. */
+  /** Quarantines air, no oxygen, and would sink: it is not floated. */
   soft: boolean;
   /** Fed within a day before packing. */
   fed: boolean;
@@ -35,7 +35,7 @@ export type BagInput = {
 };
 
 export type TankInput = {
-  /** All its water, with what shares its sump. */
+  /** All its system, with what shares its sump. */
   volumeL: number;
   temperature: number;
   salinity: number;
@@ -43,7 +43,7 @@ export type TankInput = {
   /** As it stands, NBS scale: the tank breathes room air unless a reading says otherwise. */
   pH?: number;
   hardness?: number;
-} & Around;
+} & AmbientConditions;
 
 export type ToleranceClass = 'delicate' | 'ordinary' | 'hardy';
 export const TOLERANCE_CLASSES: readonly ToleranceClass[] = ['delicate', 'ordinary', 'hardy'];
@@ -59,7 +59,7 @@ export type LotInput = {
   /** What it lives at, °C; not known when left out. */
   temperatureC?: Range;
   invertebrate: boolean;
-  /** Bears any salinity between fresh and sea water when it is brought there slowly. */
+  /** SpeciesTolerance any salinity between fresh and sea water when it is brought there slowly. */
   euryhaline: boolean;
   /** Bags of the same lot that could be poured together, this one counted. */
   bags: number;
@@ -68,7 +68,7 @@ export type LotInput = {
 /** What hands can still change. Minutes, L, mL/min. */
 export type Controls = {
   air: AirLevel;
-  binder: boolean;
+  ammoniaBinder: boolean;
   /** Float the closed bag first in the methods that pour it out. */
   floatFirst: boolean;
   floatWithinC: number;
@@ -85,7 +85,7 @@ export type Controls = {
 
 export const STARTING_CONTROLS: Controls = {
   air: 'none',
-  binder: false,
+  ammoniaBinder: false,
   floatFirst: true,
   floatWithinC: 0.5,
   bucketL: 10,
@@ -96,7 +96,7 @@ export const STARTING_CONTROLS: Controls = {
 };
 
 /** What only judgement or chance sets; a draw varies them, 1 is the best guess. */
-export type Chance = {
+export type Perturbation = {
   /** Breathing in transit against the book. */
   metabolism: number;
   /** Gas exchange of open water. */
@@ -108,7 +108,7 @@ export type Chance = {
   /** Ammonia for the oxygen taken, against the book. */
   nitrogen: number;
 };
-export const BEST_GUESS: Chance = { metabolism: 1, exchange: 1, tau: 1, flow: 1, nitrogen: 1 };
+export const BEST_GUESS: Perturbation = { metabolism: 1, exchange: 1, tau: 1, flow: 1, nitrogen: 1 };
 
 /** Mass of all the fish in the bag, g. Length in cm. @example massOf({ n: 2, lengthCm: 4, massA: 0.015, massB: 3 }) === 1.92 */
 export function massOf({ n, lengthCm, massA, massB }: Pick<LotInput, 'n' | 'lengthCm' | 'massA' | 'massB'>): number {
@@ -144,7 +144,7 @@ export function faultsOf({
   check(tank.volumeL > 0 && finite(tank.volumeL), 'tank.volumeL', 'aboveZero');
   check(lot.n >= 0 && lot.lengthCm > 0, 'lot.lengthCm', 'aboveZero');
   check(bag.closedHours >= 0 && finite(bag.closedHours), 'bag.closedHours', 'notNegative');
-  check(bag.state.is !== 'opened' || bag.state.hours >= 0, 'bag.state', 'notNegative');
+  check(bag.opening.is !== 'opened' || bag.opening.hours >= 0, 'bag.state', 'notNegative');
   check(bag.gasL >= 0, 'bag.gasL', 'notNegative');
   check(bag.alkalinity >= 0, 'bag.alkalinity', 'notNegative');
   check(tank.alkalinity >= 0, 'tank.alkalinity', 'notNegative');

@@ -1,10 +1,10 @@
 // Steps over tolerance and methods over tolerance as refusals, asked of the house's present state: wherever fish change water, by the same rule.
 import { refuse, type Refusal } from '../journal/index.ts';
-import { STARTING_AROUND, type Around } from './around.ts';
-import { reckonOne } from './compare.ts';
+import { STARTING_AMBIENT, type AmbientConditions } from './ambient.ts';
+import { calculateOne } from './compare.ts';
 import type { MethodChosen } from './entries.ts';
 import { inputOf, toleranceOf, type KnownTank } from './facts.ts';
-import type { Strain } from './figures.ts';
+import type { Stress } from './figures.ts';
 import { USUAL_WATER, type LotInput } from './input.ts';
 import { bagStepsOver, exactly, stepsOver, type Change, type StepOver } from './release.ts';
 import type { BenchState, Chosen, StepState } from './state.ts';
@@ -26,18 +26,18 @@ function asRefusals(over: readonly StepOver[], at: { path: string; code: string 
   }));
 }
 
-const aroundOf = (state: StepState): Around => state.findRules()?.around ?? STARTING_AROUND;
+const ambientOf = (state: StepState): AmbientConditions => state.findRules()?.ambient ?? STARTING_AMBIENT;
 
 /** Fish of a bag, let into a tank now. */
-export function refuseBagSteps(of: { bag: string; run?: string; tank: string; code: string; now: number }, state: BenchState): Refusal[] {
+export function refuseBagSteps(of: { bag: string; float?: string; tank: string; code: string; now: number }, state: BenchState): Refusal[] {
   const [bag, tank] = [state.findKnownBag(of.bag), state.findKnownTank(of.tank)];
   if (!bag || !tank) return [];
-  const floated = of.run === undefined ? undefined : state.findFloated(of.run);
-  return asRefusals(bagStepsOver({ bag, tank, around: aroundOf(state), floated, now: of.now }), { path: 'tank', code: of.code });
+  const floated = of.float === undefined ? undefined : state.findFloated(of.float);
+  return asRefusals(bagStepsOver({ bag, tank, ambient: ambientOf(state), floated, now: of.now }), { path: 'tank', code: of.code });
 }
 
 /** What these fish bear, by what is known of their species. */
-function bearsOf(lot: string, state: StepState): Pick<LotInput, 'tolerance' | 'invertebrate'> {
+function toleranceOfSpecies(lot: string, state: StepState): Pick<LotInput, 'tolerance' | 'invertebrate'> {
   const named = state.findLot(lot)?.species;
   const species = named === undefined ? undefined : state.findSpecies(named);
   return { tolerance: toleranceOf(species), invertebrate: species !== undefined && species.is !== 'fish' };
@@ -52,7 +52,7 @@ function changeOf({ type, salinityPpt, temperatureC, readings }: KnownTank): Cha
   };
 }
 
-/** Fish of a lot out of one water of the house, a tank's or a vessel's as it is believed now, into a tank on another. */
+/** Fish of a lot out of one system of the house, a tank's or a vessel's as it is believed now, into a tank on another. */
 export function refuseSteps(
   of: { lot: string; from: { tank: string } | { water: Change }; into: { id: string; code: string }; path: string },
   state: StepState,
@@ -61,7 +61,7 @@ export function refuseSteps(
   const left = 'tank' in of.from ? state.findKnownTank(of.from.tank) : undefined;
   const from = 'water' in of.from ? of.from.water : left && changeOf(left);
   if (!tank || !from) return [];
-  const over = stepsOver(from, changeOf(tank), { lot: bearsOf(of.lot, state), pco2: aroundOf(state).pco2 });
+  const over = stepsOver(from, changeOf(tank), { lot: toleranceOfSpecies(of.lot, state), pco2: ambientOf(state).pco2 });
   return asRefusals(over, { path: of.path, code: of.into.code });
 }
 
@@ -84,7 +84,7 @@ export function refuseMix(
     temperature: exactly(mix(now.temperature.value, other.temperature.value)),
     alkalinity: mix(now.alkalinity, other.alkalinity),
   };
-  const over = stepsOver(now, mixed, { lot: bearsOf(of.lot, state), pco2: aroundOf(state).pco2 });
+  const over = stepsOver(now, mixed, { lot: toleranceOfSpecies(of.lot, state), pco2: ambientOf(state).pco2 });
   return asRefusals(over, { path: of.path, code: of.into.code }).map((one) => ({ ...one, facts: { ...one.facts, change: true } }));
 }
 
@@ -94,18 +94,18 @@ const pouredOver = (now: Change, { salinityPpt, temperatureC }: Poured): Change 
   alkalinity: now.alkalinity,
 });
 
-type Judged = { method: string; path: string; unmeasured?: string; limiting?: Strain };
+type Judged = { method: string; path: string; unmeasured?: string; limiting?: Stress };
 /** More than they bear by so much is the same as what a lead took: a bag ages while hands make ready. */
 const SAME_AS_TAKEN = 1.25;
 
-/** What stands against a method or a plan: a water that nobody knows comes before every figure reckoned from it. */
+/** What stands against a method or a plan: a system that nobody knows comes before every figure calculated from it. */
 function againstIt({ method, path, unmeasured, limiting }: Judged): Refusal[] {
   if (unmeasured !== undefined) return refuse('method.notMeasured', path, { method, bag: unmeasured }, 'lead');
   // What cannot be computed is not fine.
   if (limiting === undefined) return refuse('method.notComputed', path, { method }, 'lead');
-  return limiting.strain <= 1
+  return limiting.stress <= 1
     ? []
-    : refuse('method.overTolerance', path, { method, limiting: limiting.name, times: limiting.strain }, 'lead');
+    : refuse('method.overTolerance', path, { method, limiting: limiting.name, times: limiting.stress }, 'lead');
 }
 
 /**
@@ -125,12 +125,12 @@ export function refusePlanned({ tank, chosen, ...judged }: Judged & { tank: stri
     .map((refusal) => ({ ...refusal, emergency: true }));
 }
 
-/** A method for a bag whose water nobody knows, or one that these fish do not bear. Reckoned here: what a client says of it counts for nothing. */
+/** A method for a bag whose water nobody knows, or one that these fish do not bear. Calculated here: what a client says of it counts for nothing. */
 export function refuseMethod({ bag: id, method, compared }: MethodChosen, now: number, state: BenchState): Refusal[] {
   const tankId = state.findBag(id)?.assignment?.tank;
   const [bag, tank] = [state.findKnownBag(id), tankId === undefined ? undefined : state.findKnownTank(tankId)];
   if (!bag || !tank) return [];
-  const { input, measureFirst } = inputOf({ bag, tank, now, around: aroundOf(state), ...compared });
+  const { input, measureFirst } = inputOf({ bag, tank, now, ambient: ambientOf(state), ...compared });
   const unmeasured = measureFirst.length > 0 ? state.findBag(id)!.label : undefined;
-  return againstIt({ method, path: 'method', unmeasured, limiting: unmeasured === undefined ? reckonOne(input, method) : undefined });
+  return againstIt({ method, path: 'method', unmeasured, limiting: unmeasured === undefined ? calculateOne(input, method) : undefined });
 }

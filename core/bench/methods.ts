@@ -1,4 +1,4 @@
-// The schools, each as the steps its people take, with what it costs in hands and why it may not be had for this bag.
+// The methods, each as the steps its people take, with what it costs in hands and why it may not be had for this bag.
 import { floatTime, litresForShare, risingPlan, swapLitres } from '../water/index.ts';
 import type { BagInput, Controls, LotInput, TankInput } from './input.ts';
 import type { Step } from './simulate.ts';
@@ -14,13 +14,13 @@ export const METHODS = [
   'overnight conversion',
   'straight',
 ] as const;
-export type Method = (typeof METHODS)[number];
+export type AcclimationMethod = (typeof METHODS)[number];
 
-/** Why a method is not offered for this bag; it is reckoned all the same. */
+/** Why a method is not offered for this bag; it is calculated all the same. */
 export type NotOffered = 'soft' | 'tub' | 'nothing to match' | 'one bag' | 'no conversion' | 'cannot match' | 'bucket small';
 
 export type Recipe = {
-  method: Method;
+  method: AcclimationMethod;
   steps: Step[];
   handsOnMinutes: number;
   /** The tank as it is by then. */
@@ -45,7 +45,7 @@ const CONVERSION_STEPS = 8;
 const POOLED_MIN = 90;
 /** Below this difference there is nothing to match, ppt. */
 const MATCHED_WITHIN = 0.5;
-/** Between waters nearer than this nobody converts a fish for a day, unless it is one that lives in both. */
+/** Between systems nearer than this nobody converts a fish for a day, unless it is one that lives in both. */
 const CONVERSION_FROM = 8;
 /** Share of a tank that can be changed while a bag waits; and what its salinity may be changed by at once for those that live on it, ppt. Judgements. */
 const MOST_SWAPPED = 0.5;
@@ -57,9 +57,9 @@ export function recipesFor(given: For): Recipe[] {
 }
 
 type Cost = { handsOnMinutes: number; notOffered?: NotOffered };
-const plain = (method: Method, { tank }: For, steps: Step[], cost: Cost): Recipe => ({ method, steps, tank, swapL: 0, ...cost });
+const plain = (method: AcclimationMethod, { tank }: For, steps: Step[], cost: Cost): Recipe => ({ method, steps, tank, swapL: 0, ...cost });
 
-const RECIPES: Record<Method, (given: For) => Recipe> = {
+const RECIPES: Record<AcclimationMethod, (given: For) => Recipe> = {
   'float and net': (given) =>
     plain('float and net', given, [...floated(given), ...open(given), { do: 'wait', minutes: NET_MIN }], {
       handsOnMinutes: 6,
@@ -170,13 +170,13 @@ function matchFloatNet(given: For): Recipe {
   };
 }
 
-const floatable = ({ bag }: For): NotOffered | undefined => (bag.soft ? 'soft' : bag.state.is === 'tub' ? 'tub' : undefined);
+const floatable = ({ bag }: For): NotOffered | undefined => (bag.soft ? 'soft' : bag.opening.is === 'tub' ? 'tub' : undefined);
 const roomy = (given: For): NotOffered | undefined => (given.controls.bucketL < poured(given) * 1.25 ? 'bucket small' : undefined);
 const convertible = ({ lot, tank, bag }: For): NotOffered | undefined =>
   !lot.euryhaline && Math.abs(tank.salinity - bag.salinity) < CONVERSION_FROM ? 'no conversion' : undefined;
 const poured = ({ bag, controls }: For): number => Math.min(bag.waterL, controls.pourOffToL ?? Infinity);
 const room = (given: For): number => Math.max(given.controls.bucketL, poured(given));
-const open = ({ bag }: For): Step[] => (bag.state.is === 'closed' ? [{ do: 'open' }] : []);
+const open = ({ bag }: For): Step[] => (bag.opening.is === 'closed' ? [{ do: 'open' }] : []);
 
 function floated({ bag, tank, controls }: For): Step[] {
   const { minutes } = floatTime({ bagC: bag.temperature, tankC: tank.temperature, volumeL: bag.waterL, withinC: controls.floatWithinC });
@@ -208,6 +208,6 @@ function intoBucket(given: For): Step[] {
 function aid({ controls }: For): Step[] {
   return [
     ...(controls.air === 'none' ? [] : [{ do: 'air', level: controls.air } as const]),
-    ...(controls.binder ? [{ do: 'binder' } as const] : []),
+    ...(controls.ammoniaBinder ? [{ do: 'ammonia binder' } as const] : []),
   ];
 }

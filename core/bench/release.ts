@@ -2,7 +2,7 @@
 // measured counts as the worse end of what it may be, in salinity and temperature; settled pH by its estimate.
 import { MINUTE_MS } from '../time/index.ts';
 import { dicWith, speciate, carbonateConstants, floatTau } from '../water/index.ts';
-import type { Around } from './around.ts';
+import type { AmbientConditions } from './ambient.ts';
 import { factsOf, lotOf, type Fact, type FactOf, type KnownBag, type KnownTank } from './facts.ts';
 import { tolerancesOf } from './figures.ts';
 import type { LotInput } from './input.ts';
@@ -25,13 +25,13 @@ const settledIn = (water: { salinity: number; temperature: number; alkalinity: n
 /** Below this a step over tolerance is a matter of the last digit. */
 const ROUNDING = 1e-6;
 
-/** Every step over tolerance that these fish would take from the one water into the other; empty = none. °C, ppt, pH at room-air CO2. */
+/** Every step over tolerance that these fish would take from the one system into the other; empty = none. °C, ppt, pH at room-air CO2. */
 export function stepsOver(
   from: Change,
   to: Change,
   { lot, pco2 }: { lot: Pick<LotInput, 'tolerance' | 'invertebrate'>; pco2: number },
 ): StepOver[] {
-  const bears = tolerancesOf(lot);
+  const tolerances = tolerancesOf(lot);
   const over: StepOver[] = [];
   const judge = (name: StepName, [one, other]: readonly [Within, Within], limits: { up: number; down: number }) => {
     const ends = [other.high - one.low, other.low - one.high, other.value - one.value];
@@ -40,11 +40,11 @@ export function stepsOver(
     if (share(worst) > 1 + ROUNDING)
       over.push({ name, step: worst, tolerance: worst >= 0 ? limits.up : limits.down, open: one.open || other.open });
   };
-  judge('salinity', [from.salinity, to.salinity], { up: bears.salinityStepUp, down: bears.salinityStepDown });
-  judge('temperature', [from.temperature, to.temperature], { up: bears.temperatureStep, down: bears.temperatureStep });
+  judge('salinity', [from.salinity, to.salinity], { up: tolerances.salinityStepUp, down: tolerances.salinityStepDown });
+  judge('temperature', [from.temperature, to.temperature], { up: tolerances.temperatureStep, down: tolerances.temperatureStep });
   const settled = ({ salinity, temperature, alkalinity }: Change) =>
     exactly(settledIn({ salinity: salinity.value, temperature: temperature.value, alkalinity }, pco2));
-  judge('settled pH', [settled(from), settled(to)], { up: bears.settledStep, down: bears.settledStep });
+  judge('settled pH', [settled(from), settled(to)], { up: tolerances.settledStep, down: tolerances.settledStep });
   return over;
 }
 
@@ -69,8 +69,14 @@ export function floatedTo({ startedAtMs, bagC, onSkin, tankC, waterL }: Floated,
 }
 
 /** What stands against netting the fish of a bag into its tank now: each step over tolerance. */
-export function bagStepsOver(of: { bag: KnownBag; tank: KnownTank; around: Around; floated?: Floated; now: number }): StepOver[] {
-  const facts = factsOf(of.bag, of.tank, of.around);
+export function bagStepsOver(of: {
+  bag: KnownBag;
+  tank: KnownTank;
+  ambient: AmbientConditions;
+  floated?: Floated;
+  now: number;
+}): StepOver[] {
+  const facts = factsOf(of.bag, of.tank, of.ambient);
   const fact = (name: FactOf) => facts.find((one) => one.of === name)!;
   const side = (where: 'bag' | 'tank'): Change => ({
     salinity: withinOf(fact(`${where}.salinity`)),
@@ -79,5 +85,5 @@ export function bagStepsOver(of: { bag: KnownBag; tank: KnownTank; around: Aroun
   });
   const bag = side('bag');
   const from = of.floated ? { ...bag, temperature: floatedTo(of.floated, of.now) } : bag;
-  return stepsOver(from, side('tank'), { lot: lotOf(of.bag), pco2: of.around.pco2 });
+  return stepsOver(from, side('tank'), { lot: lotOf(of.bag), pco2: of.ambient.pco2 });
 }

@@ -1,8 +1,8 @@
-// When a bag may be floated and its fish let go: each once, in its own tank, with the count right.
+// When a bag may be floated and its fish released: each once, in its own tank, with the count right.
 import { isWeak, landingOf, tankOf, type BagFacts } from '../dock/index.ts';
 import { refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
 import { refuseUnfit } from '../placement/index.ts';
-import { holdOf } from '../quarantine/index.ts';
+import { quarantineOf } from '../quarantine/index.ts';
 import type { BenchEntries, FishReleased, FloatStarted, MethodChosen } from './entries.ts';
 import { refuseBagSteps, refuseMethod } from './judge.ts';
 import type { BenchState } from './state.ts';
@@ -15,7 +15,7 @@ export const benchRules: Rules<BenchEntries, BenchState> = {
   },
   'float.started': {
     decide: ({ payload }, context) => decideFloat(payload, context),
-    links: ({ run, bag }) => ({ makes: [run], needs: [landingOf(bag), tankOf(bag)] }),
+    links: ({ floatId, bag }) => ({ makes: [floatId], needs: [landingOf(bag), tankOf(bag)] }),
   },
   'fish.released': {
     decide: ({ payload, occurredAtMs }, context) => decideRelease(payload, { ...context, atMs: occurredAtMs }),
@@ -23,8 +23,8 @@ export const benchRules: Rules<BenchEntries, BenchState> = {
       ...move(lot, { from: bag, to: tank, n: alive }),
       ...move(lot, { from: bag, to: 'died', n: dead }),
     ],
-    links: ({ bag, lot, run, alive }) => ({
-      needs: [landingOf(bag), tankOf(bag), ...(run ? [run] : []), ...(alive > 0 ? [holdOf(lot)] : [])],
+    links: ({ bag, lot, floatId, alive }) => ({
+      needs: [landingOf(bag), tankOf(bag), ...(floatId ? [floatId] : []), ...(alive > 0 ? [quarantineOf(lot)] : [])],
     }),
   },
 };
@@ -46,10 +46,10 @@ function decideFloat(float: FloatStarted, { state }: Context<BenchState>): Refus
   if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: float.bag });
   const problems = inHand(bag, float);
   if (problems.length > 0) return problems;
-  const { condition, bagState } = bag.landing!;
+  const { condition, bagCondition } = bag.landing!;
   // A soft bag sinks and a gasping fish has no time: both are matched by hand and let out now.
-  if (bagState === 'soft' || condition === 'critical')
-    return refuse('float.notThisBag', 'bag', { bag: bag.label, condition, bagState }, 'lead');
+  if (bagCondition === 'soft' || condition === 'critical')
+    return refuse('float.notThisBag', 'bag', { bag: bag.label, condition, bagCondition }, 'lead');
   return [];
 }
 
@@ -57,31 +57,31 @@ function decideRelease(release: FishReleased, context: Context<BenchState> & { a
   const { state, atMs } = context;
   const bag = state.findBag(release.bag);
   if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: release.bag });
-  const problems = inHand({ ...bag, run: undefined }, release);
+  const problems = inHand({ ...bag, float: undefined }, release);
   if (problems.length > 0) return problems;
-  if (release.run !== bag.run?.id) return refuse('release.noFloat', 'run', { bag: bag.label });
-  const book = state.balance(release.lot, bag.id);
-  if (release.alive + release.dead !== book)
-    return refuse('release.countDiffers', 'alive', { bag: bag.label, book, given: release.alive + release.dead });
+  if (release.floatId !== bag.float?.id) return refuse('release.noFloat', 'run', { bag: bag.label });
+  const onRecord = state.balance(release.lot, bag.id);
+  if (release.alive + release.dead !== onRecord)
+    return refuse('release.countDiffers', 'alive', { bag: bag.label, onRecord, given: release.alive + release.dead });
   if (release.alive === 0) return [];
   const tank = state.findTank(release.tank)!;
-  if (tank.purpose !== 'customer' && !state.findOpenHold(release.lot) && !state.isInTank(release.lot))
-    return refuse('hold.notOpened', 'lot');
+  if (tank.purpose !== 'customer' && !state.findOpenQuarantine(release.lot) && !state.isInTank(release.lot))
+    return refuse('quarantine.notOpened', 'lot');
   return [
     ...refuseUnfit(
       { lot: release.lot, n: release.alive, tank, path: 'tank', passed: bag.assignment!.overruled, atMs, weak: isWeak(bag), out: bag.id },
       context,
     ),
-    ...refuseBagSteps({ bag: bag.id, run: release.run, tank: tank.id, code: tank.code, now: atMs }, state),
+    ...refuseBagSteps({ bag: bag.id, float: release.floatId, tank: tank.id, code: tank.code, now: atMs }, state),
   ];
 }
 
-/** Landed, of this lot, its tank chosen, not already afloat or let go. */
+/** Landed, of this lot, its tank chosen, not already afloat or released. */
 function inHand(bag: BagFacts, { lot, tank }: { lot: string; tank: string }): Refusal[] {
   if (!bag.landing) return refuse('bag.notLanded', 'bag', { bag: bag.label });
   const gone = outOfBag(bag);
   if (gone.length > 0) return gone;
-  if (bag.run) return refuse('float.running', 'bag', { bag: bag.label, by: bag.run.by, atMs: bag.run.atMs });
+  if (bag.float) return refuse('float.running', 'bag', { bag: bag.label, by: bag.float.by, atMs: bag.float.atMs });
   if (bag.landing.lot !== lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
   if (!bag.assignment) return refuse('bag.notAssigned', 'tank', { bag: bag.label });
   return bag.assignment.tank === tank ? [] : refuse('release.otherTank', 'tank', { bag: bag.label });
@@ -90,5 +90,5 @@ function inHand(bag: BagFacts, { lot, tank }: { lot: string; tank: string }): Re
 /** Its fish have left it: into their tank, or into the vessel of a run. */
 function outOfBag({ label, release, taken }: BagFacts): Refusal[] {
   if (release) return refuse('bag.alreadyReleased', 'bag', { bag: label, by: release.by, atMs: release.atMs });
-  return taken ? refuse('run.running', 'bag', { bag: label, by: taken.by, atMs: taken.atMs }) : [];
+  return taken ? refuse('acclimation.running', 'bag', { bag: label, by: taken.by, atMs: taken.atMs }) : [];
 }

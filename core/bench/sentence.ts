@@ -1,7 +1,7 @@
 // One plain sentence for each method: what limits it, and by how much. Quantities are said by whoever shows them.
 import type { LotInput } from './input.ts';
-import type { Figures, Strain } from './figures.ts';
-import type { Method } from './methods.ts';
+import type { Figures, Stress } from './figures.ts';
+import type { AcclimationMethod } from './methods.ts';
 
 /** How quantities are written: a difference of temperature, a salinity difference, minutes. */
 export type Say = { warmth: (differenceC: number) => string; salt: (differencePpt: number) => string };
@@ -19,16 +19,16 @@ const WHO = { delicate: 'delicate', ordinary: 'ordinary', hardy: 'hardy' } as co
 const CALM = 0.5;
 
 export function sentenceOf(
-  { method, limiting, figures }: { method: Method; limiting: Strain; figures: Figures },
+  { method, limiting, figures }: { method: AcclimationMethod; limiting: Stress; figures: Figures },
   lot: LotInput,
   say: Say = SAY_METRIC,
 ): string {
   const who = `${WHO[lot.tolerance]} ${lot.invertebrate ? 'invertebrates' : 'fish'}`;
   const out = `Out after ${sayTime(figures.totalMinutes)}`;
-  const costs = sayStrain(limiting, say);
-  if (limiting.strain < CALM) return `${out}; well within the tolerance of ${who}, nearest to it is ${costs}.`;
-  if (limiting.strain <= 1) return `${out}; hardest is ${costs}, ${percent(limiting.strain)} of the tolerance of ${who}.`;
-  return `${out}, but ${costs}: ${round(limiting.strain, 1)} times the tolerance of ${who}${method === 'straight' ? '; nothing is won by the hurry' : ''}.`;
+  const costs = sayStress(limiting, say);
+  if (limiting.stress < CALM) return `${out}; well within the tolerance of ${who}, nearest to it is ${costs}.`;
+  if (limiting.stress <= 1) return `${out}; hardest is ${costs}, ${percent(limiting.stress)} of the tolerance of ${who}.`;
+  return `${out}, but ${costs}: ${round(limiting.stress, 1)} times the tolerance of ${who}${method === 'straight' ? '; nothing is won by the hurry' : ''}.`;
 }
 
 export function sayTime(minutes: number): string {
@@ -38,7 +38,7 @@ export function sayTime(minutes: number): string {
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
-function sayStrain({ name, figure }: Strain, say: Say): string {
+function sayStress({ name, figure }: Stress, say: Say): string {
   const size = Math.abs(figure);
   const way = figure >= 0 ? 'up' : 'down';
   switch (name) {

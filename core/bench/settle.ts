@@ -1,8 +1,8 @@
 // Which measurement would settle the choice, and at which value the order turns. Every estimate is moved across its band, the others held.
 import { advise } from './advice.ts';
-import { rank, reckon, type BenchInput } from './compare.ts';
+import { rank, calculate, type BenchInput } from './compare.ts';
 import { valueOf, withValue, type Bands, type Doubt, type DoubtOf } from './draws.ts';
-import type { Method } from './methods.ts';
+import type { AcclimationMethod } from './methods.ts';
 
 export type SettleBy = DoubtOf;
 /** Measured at or beyond `at`, `then` is advised, or none when left out; `side` = beyond which way. */
@@ -11,12 +11,12 @@ export type Turn = {
   now: number;
   at: number;
   side: 'above' | 'below';
-  then?: Method;
+  then?: AcclimationMethod;
   /** How far off, as a share of the half band; the least likely last. */ off: number;
 };
 
 /** Undefined = cannot be computed there. */
-type Best = Method | 'none' | undefined;
+type Best = AcclimationMethod | 'none' | undefined;
 
 const POINTS = 4;
 const HALVINGS = 6;
@@ -29,7 +29,7 @@ const TOLERANCE = { relative: 1e-4, absolute: 1e-6 };
 export function turnsOf(input: Required<BenchInput>, doubts: readonly Doubt[], bands?: Bands): Turn[] {
   const bestOf = (one: Required<BenchInput>): Best => {
     try {
-      const advice = advise(rank(reckon(one, { coarse: 4, tolerance: TOLERANCE }).results));
+      const advice = advise(rank(calculate(one, { coarse: 4, tolerance: TOLERANCE }).results));
       return advice.is === 'advised' ? advice.method : 'none';
     } catch (error) {
       if (error instanceof RangeError) return undefined;
@@ -42,7 +42,7 @@ export function turnsOf(input: Required<BenchInput>, doubts: readonly Doubt[], b
     return now === undefined ? [] : [{ of, now, low, high }];
   });
   if (bands) {
-    const { start } = reckon(input, { coarse: 4, tolerance: TOLERANCE });
+    const { start } = calculate(input, { coarse: 4, tolerance: TOLERANCE });
     if (input.bag.pH === undefined) asked.push({ of: 'bag.pH', now: start.pH, low: bands.start.pH[0], high: bands.start.pH[1] });
     if (input.bag.tan === undefined) asked.push({ of: 'bag.tan', now: start.tan, low: bands.start.tan[0], high: bands.start.tan[1] });
   }

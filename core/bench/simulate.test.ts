@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { mixedGrowing, mixedOverflowing } from '../water/index.ts';
-import { reckon } from './compare.ts';
+import { calculate } from './compare.ts';
 import { STARTING_CONTROLS } from './input.ts';
 import { METHODS } from './methods.ts';
 import { simulate, startVessel, tankWater, type Step, type Vessel } from './simulate.ts';
@@ -8,8 +8,8 @@ import { CASES } from './testCases.ts';
 import { letGo } from './vessel.ts';
 
 const { bag, tank, lot } = CASES['marine, shipped low'];
-const options = { around: tank };
-const airAt = (roomC: number) => ({ around: { ...tank, roomC } });
+const options = { ambient: tank };
+const airAt = (roomC: number) => ({ ambient: { ...tank, roomC } });
 const water = tankWater(tank);
 const noFish = { n: 0, gramsEach: 0, fed: false };
 const open = (more: Partial<Vessel> = {}): Vessel => ({ ...startVessel(bag, lot, options), closed: undefined, ...more });
@@ -17,7 +17,7 @@ const open = (more: Partial<Vessel> = {}): Vessel => ({ ...startVessel(bag, lot,
 it('agrees with the closed forms of mixing to 1e-6: growing, then overflowing', () => {
   const start = { ...open().water, volumeL: 2 };
   const going = {
-    stir: 'dripped',
+    agitation: 'dripped',
     exchange: 1,
     flowLPerH: 4,
     tank: water,
@@ -25,7 +25,7 @@ it('agrees with the closed forms of mixing to 1e-6: growing, then overflowing', 
     tauH: 1e9,
     fish: noFish,
     metabolism: 1,
-    binder: false,
+    ammoniaBinder: false,
     pco2: 600,
   } as const;
   const grown = letGo({ water: start, going, hours: 1, overflowing: false, exposure: 0, times: [] }).water;
@@ -53,17 +53,17 @@ it('salt, ammonia, alkalinity, hardness and heat are kept through every step tha
     fc.property(fc.array(step, { minLength: 1, maxLength: 6 }), (steps: Step[]) => {
       // A bucket that never fills, in a room as warm as the tank, with nobody breathing in it.
       const vessel = open({
-        holdsL: 1e6,
+        capacityL: 1e6,
         inRoom: true,
         fish: noFish,
         water: { ...open().water, temperature: tank.temperature, tan: 3, hardness: 5 },
       });
-      const run = simulate(vessel, { ...water, hardness: 12 }, steps, airAt(tank.temperature));
-      const [before, after] = [vessel.water, run.left];
-      expect(after.volumeL).toBeCloseTo(before.volumeL + run.tankWaterL, 6);
+      const simulation = simulate(vessel, { ...water, hardness: 12 }, steps, airAt(tank.temperature));
+      const [before, after] = [vessel.water, simulation.left];
+      expect(after.volumeL).toBeCloseTo(before.volumeL + simulation.tankWaterL, 6);
       for (const key of ['salinity', 'tan', 'alkalinity', 'hardness'] as const) {
         const from = key === 'hardness' ? 12 : water[key];
-        const expected = before.volumeL * before[key] + run.tankWaterL * from;
+        const expected = before.volumeL * before[key] + simulation.tankWaterL * from;
         expect(Math.abs(after.volumeL * after[key] - expected)).toBeLessThan(1e-4 * Math.max(1, expected));
       }
       expect(after.temperature).toBeCloseTo(tank.temperature, 4);
@@ -119,7 +119,12 @@ it('a bag without fish that stands changes nothing but what air does', () => {
 
 it('a tank equal to the bag gives no step in any method', () => {
   const same = { ...tank, temperature: bag.temperature, salinity: bag.salinity, alkalinity: bag.alkalinity, roomC: bag.temperature };
-  const { results } = reckon({ bag: { ...bag, closedHours: 0 }, tank: same, lot: { ...lot, n: 0, bags: 2 }, controls: STARTING_CONTROLS });
+  const { results } = calculate({
+    bag: { ...bag, closedHours: 0 },
+    tank: same,
+    lot: { ...lot, n: 0, bags: 2 },
+    controls: STARTING_CONTROLS,
+  });
   expect(results).toHaveLength(METHODS.length);
   for (const { figures } of results) {
     expect(Math.abs(figures.temperatureStep)).toBeLessThan(1e-6);
@@ -132,7 +137,7 @@ it('a tank equal to the bag gives no step in any method', () => {
 it('in every method salt, ammonia, alkalinity and hardness come equally far towards the tank: none is lost or made', () => {
   const lone = { ...lot, n: 0, bags: 3 };
   const into = { ...tank, hardness: 12, temperature: bag.temperature, roomC: bag.temperature };
-  const { results } = reckon({
+  const { results } = calculate({
     bag: { ...bag, tan: 5, hardness: 4 },
     tank: into,
     lot: lone,
@@ -152,7 +157,7 @@ it('in every method salt, ammonia, alkalinity and hardness come equally far towa
 it('halving the step changes no figure that is shown', () => {
   for (const { bag: one, tank: into, lot: of } of Object.values(CASES)) {
     const input = { bag: one, tank: into, lot: of, controls: STARTING_CONTROLS };
-    const [usual, fine] = [reckon(input), reckon(input, { tolerance: { relative: 1e-9, absolute: 1e-11 } })];
+    const [usual, fine] = [calculate(input), calculate(input, { tolerance: { relative: 1e-9, absolute: 1e-11 } })];
     usual.results.forEach(({ figures }, index) => {
       const other = fine.results[index]!.figures;
       expect(figures.nh3Peak).toBeCloseTo(other.nh3Peak, 4);
@@ -166,30 +171,33 @@ it('halving the step changes no figure that is shown', () => {
 
 it('a binder holds for the hours of its label, and what it held is free again', () => {
   const still: Step[] = [{ do: 'open' }, { do: 'wait', minutes: 180 }];
-  const toxicOf = (steps: Step[], binderHoldsH: number) =>
-    simulate(startVessel(bag, lot, options), water, steps, { around: { ...tank, binderHoldsH } }).samples.filter(
+  const toxicOf = (steps: Step[], ammoniaBinderH: number) =>
+    simulate(startVessel(bag, lot, options), water, steps, { ambient: { ...tank, ammoniaBinderH } }).samples.filter(
       ({ where }) => where !== 'tank',
     );
-  const [bare, bound] = [toxicOf(still, 2), toxicOf([{ do: 'binder' }, ...still], 2)];
+  const [bare, bound] = [toxicOf(still, 2), toxicOf([{ do: 'ammonia binder' }, ...still], 2)];
   const share = (minute: number) => {
     const near = (samples: typeof bare) => samples.findLast((sample) => sample.minute <= minute + 1e-6)!.nh3;
     return near(bound) / near(bare);
   };
   expect([share(60), share(118), share(122), share(180)]).toEqual([0.1, 0.1, 1, 1].map((part) => expect.closeTo(part, 1) as number));
   // Put in once more while it holds, it holds from then on.
-  const again = toxicOf([{ do: 'binder' }, { do: 'open' }, { do: 'wait', minutes: 90 }, { do: 'binder' }, { do: 'wait', minutes: 90 }], 2);
+  const again = toxicOf(
+    [{ do: 'ammonia binder' }, { do: 'open' }, { do: 'wait', minutes: 90 }, { do: 'ammonia binder' }, { do: 'wait', minutes: 90 }],
+    2,
+  );
   expect(again.at(-1)!.nh3 / bare.at(-1)!.nh3).toBeCloseTo(0.1, 2);
 });
 
 it('a binder leaves a tenth of the toxic part, an open tub has lost its shield', () => {
   const stand: Step[] = [{ do: 'open' }, { do: 'wait', minutes: 30 }];
-  const peak = (steps: Step[], state: 'closed' | 'tub') =>
-    simulate(startVessel({ ...bag, state: { is: state } }, lot, options), water, steps, options)
+  const peak = (steps: Step[], opening: 'closed' | 'tub') =>
+    simulate(startVessel({ ...bag, opening: { is: opening } }, lot, options), water, steps, options)
       .samples.filter(({ where }) => where !== 'tank')
       .at(-1)!.nh3;
-  expect(peak([{ do: 'binder' }, ...stand], 'closed') / peak(stand, 'closed')).toBeCloseTo(0.1, 6);
-  const [shielded, gone] = [startVessel(bag, lot, options), startVessel({ ...bag, state: { is: 'tub' } }, lot, options)];
+  expect(peak([{ do: 'ammonia binder' }, ...stand], 'closed') / peak(stand, 'closed')).toBeCloseTo(0.1, 6);
+  const [shielded, gone] = [startVessel(bag, lot, options), startVessel({ ...bag, opening: { is: 'tub' } }, lot, options)];
   const first = (vessel: Vessel) => simulate(vessel, water, [], options).samples[0]!;
   expect(first(gone).pH).toBeGreaterThan(first(shielded).pH + 0.3);
-  expect(startVessel({ ...bag, state: { is: 'opened', hours: 1 } }, lot, options).water.dic).toBeLessThan(shielded.water.dic);
+  expect(startVessel({ ...bag, opening: { is: 'opened', hours: 1 } }, lot, options).water.dic).toBeLessThan(shielded.water.dic);
 });

@@ -12,9 +12,9 @@ export type AdviceCase = {
 };
 
 const measured = (value: number) => ({ value, method: 'meter' as const, source: 'measured' as const });
-const fish = (bears: ToleranceClass, min: number, max: number, temperatureC = { min: 22, max: 28 }) => ({
+const fish = (tolerance: ToleranceClass, min: number, max: number, temperatureC = { min: 22, max: 28 }) => ({
   is: 'fish',
-  bears,
+  tolerance,
   salinityPpt: { min, max },
   temperatureC,
 });
@@ -49,7 +49,7 @@ function bag(kind: KnownBag['kind'], of: { n: number; cm: number; litres: number
     soft: false,
     foul: false,
     transit: 'overnight',
-    told: ppt !== undefined && is === 'stated' ? { salinityPpt: ppt } : {},
+    stated: ppt !== undefined && is === 'stated' ? { salinityPpt: ppt } : {},
     readings: { temperature: measured(c), ...(ppt !== undefined && is === 'measured' ? { salinity: measured(ppt) } : {}) },
     kind,
     ...more,
@@ -98,7 +98,7 @@ export const ADVICE_CASES: readonly AdviceCase[] = [
   { name: 'barbs, bag opened an hour ago', bag: bag(SOFT, { n: 6, cm: 4, litres: 1, ppt: 0.2 }), tank: fernTank, hours: 20, state: 1 },
   {
     name: 'cherry shrimp, overnight',
-    bag: bag({ ...SOFT, is: 'shrimp', bears: 'delicate' }, { n: 20, cm: 2, litres: 0.5, ppt: 0.2 }),
+    bag: bag({ ...SOFT, is: 'shrimp', tolerance: 'delicate' }, { n: 20, cm: 2, litres: 0.5, ppt: 0.2 }),
     tank: fernTank,
     hours: 20,
   },
@@ -162,7 +162,7 @@ export const ADVICE_CASES: readonly AdviceCase[] = [
   },
   {
     name: 'monos, delicate by the house, 8 into 30',
-    bag: bag({ ...EURY, bears: 'delicate' }, { n: 6, cm: 4.5, litres: 1.2, ppt: 8 }),
+    bag: bag({ ...EURY, tolerance: 'delicate' }, { n: 6, cm: 4.5, litres: 1.2, ppt: 8 }),
     tank: d5,
     hours: 3,
     controls: { bucketL: 12 },
@@ -188,13 +188,13 @@ export const ADVICE_CASES: readonly AdviceCase[] = [
   { name: 'grammas, hardy, 30 into 34', bag: bag(fish('hardy', 30, 36), { n: 2, cm: 5, litres: 0.7, ppt: 30 }), tank: gullTank, hours: 30 },
   {
     name: 'cleaner shrimp, 28 into 34, 20 h',
-    bag: bag({ ...SEA, is: 'shrimp', bears: 'delicate' }, { n: 2, cm: 5, litres: 0.7, ppt: 28 }),
+    bag: bag({ ...SEA, is: 'shrimp', tolerance: 'delicate' }, { n: 2, cm: 5, litres: 0.7, ppt: 28 }),
     tank: gullTank,
     hours: 20,
   },
   {
     name: 'cleaner shrimp, 34 into 31, 4 h',
-    bag: bag({ ...SEA, is: 'shrimp', bears: 'delicate' }, { n: 2, cm: 5, litres: 0.7, ppt: 34, c: 25 }),
+    bag: bag({ ...SEA, is: 'shrimp', tolerance: 'delicate' }, { n: 2, cm: 5, litres: 0.7, ppt: 34, c: 25 }),
     tank: lowTank,
     hours: 4,
   },

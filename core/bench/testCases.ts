@@ -1,11 +1,11 @@
 // Six bags that differ in what decides: what docs/bench.md tells and the tests lean on.
-import { STARTING_AROUND } from './around.ts';
+import { STARTING_AMBIENT } from './ambient.ts';
 import type { BenchInput } from './compare.ts';
 import type { BagInput, LotInput, TankInput } from './input.ts';
 
 const BAG: Omit<BagInput, 'waterL' | 'gasL' | 'temperature' | 'salinity' | 'alkalinity' | 'closedHours'> = {
   gas: 'oxygen',
-  state: { is: 'closed' },
+  opening: { is: 'closed' },
   foul: false,
   soft: false,
   fed: false,
@@ -18,8 +18,8 @@ const LOT: Omit<LotInput, 'n' | 'lengthCm'> = {
   euryhaline: false,
   bags: 1,
 };
-const gull: TankInput = { volumeL: 300, temperature: 25.4, salinity: 31, alkalinity: 2.6, ...STARTING_AROUND };
-const fern: TankInput = { volumeL: 45, temperature: 25, salinity: 0.3, alkalinity: 3, hardness: 10, ...STARTING_AROUND };
+const gull: TankInput = { volumeL: 300, temperature: 25.4, salinity: 31, alkalinity: 2.6, ...STARTING_AMBIENT };
+const fern: TankInput = { volumeL: 45, temperature: 25, salinity: 0.3, alkalinity: 3, hardness: 10, ...STARTING_AMBIENT };
 
 export const CASES = {
   'fresh, local pick-up': {
@@ -48,7 +48,17 @@ export const CASES = {
     lot: { ...LOT, n: 2, lengthCm: 4, bags: 8 },
   },
   'an open tub': {
-    bag: { ...BAG, gas: 'air', state: { is: 'tub' }, waterL: 6, gasL: 0, temperature: 22, salinity: 27, alkalinity: 2.4, closedHours: 14 },
+    bag: {
+      ...BAG,
+      gas: 'air',
+      opening: { is: 'tub' },
+      waterL: 6,
+      gasL: 0,
+      temperature: 22,
+      salinity: 27,
+      alkalinity: 2.4,
+      closedHours: 14,
+    },
     tank: gull,
     lot: { ...LOT, n: 12, lengthCm: 5 },
   },

@@ -7,13 +7,13 @@ import { ratesOf, warmthFactor } from './metabolism.ts';
 export type Fish = { n: number; gramsEach: number; fed: boolean };
 /** How fast CO2 and oxygen pass the surface, 1/h. A judgement, true within ×/÷ 2. */
 export const EXCHANGE = { closed: 0, still: 0.4, poured: 1, dripped: 1.5, gentle: 6, strong: 12 } as const;
-export type Stir = keyof typeof EXCHANGE;
+export type Agitation = keyof typeof EXCHANGE;
 /** Of the toxic ammonia, what a binder leaves while it lasts. A judgement: its label says how much it binds. */
 export const BINDER_LEAVES = 0.1;
 
 /** What goes on in the vessel for a while; flows L/h, times h. */
 export type Going = {
-  stir: Stir;
+  agitation: Agitation;
   /** Against the book's gas exchange. */
   exchange: number;
   flowLPerH: number;
@@ -25,7 +25,7 @@ export type Going = {
   /** Breathing against the book, and ammonia for the oxygen taken. */
   metabolism: number;
   nitrogen?: number;
-  binder: boolean;
+  ammoniaBinder: boolean;
   pco2: number;
 };
 
@@ -70,18 +70,18 @@ function unload(y: Float64Array, hardnessKnown: boolean): Water {
   };
 }
 
-/** A sample of a water. Written out field by field: spreading is what this would cost most. */
-export function sampleOf(water: Water, at: { binder: boolean; minute: number; where: Sample['where'] }): Sample {
+/** A sample of a system. Written out field by field: spreading is what this would cost most. */
+export function sampleOf(water: Water, at: { ammoniaBinder: boolean; minute: number; where: Sample['where'] }): Sample {
   const { volumeL, temperature, salinity, alkalinity, dic, tan, oxygen, hardness } = water;
   const { nbs: pH, co2 } = speciate(water, carbonateConstants(water));
-  const nh3 = tan * unionizedFraction({ pH, temperature, salinity }) * (at.binder ? BINDER_LEAVES : 1);
+  const nh3 = tan * unionizedFraction({ pH, temperature, salinity }) * (at.ammoniaBinder ? BINDER_LEAVES : 1);
   const { minute, where } = at;
   return { volumeL, temperature, salinity, alkalinity, dic, tan, oxygen, hardness, pH, co2: co2 * CO2_MG_PER_MMOL, nh3, minute, where };
 }
 
 /**
  * Lets a vessel go on for `hours`; the volume grows by the flow (the caller stops it when it is full, `overflowing` = it spills as much
- * as runs in). Gives the water at the end, the exposure so far (mg·h/L above 0.02 of toxic ammonia) and the waters at `times` (h).
+ * as runs in). Gives the water at the end, the exposure so far (mg·h/L above 0.02 of toxic ammonia) and the systems at `times` (h).
  * Salt, ammonia, alkalinity, hardness and heat are kept but for what runs in, spills, breathes and warms.
  */
 export function letGo(of: {
@@ -99,7 +99,7 @@ export function letGo(of: {
   const tankHardness = known && flow > 0 ? tank.hardness : 0;
   const y = load(water, of.exposure);
   const at25 = ratesOf({ ...fish, temperature: 25, factor: going.metabolism, nitrogen: going.nitrogen });
-  const kLa = EXCHANGE[going.stir] * (going.stir === 'closed' ? 1 : going.exchange);
+  const kLa = EXCHANGE[going.agitation] * (going.agitation === 'closed' ? 1 : going.exchange);
   const airCo2 = going.pco2 * 1e-6;
   let pH = 7;
   const rates = (_t: number, now: Float64Array, into: Float64Array): void => {
@@ -112,7 +112,7 @@ export function letGo(of: {
     const turn = flow / volume;
     const breath = warmthFactor(temperature) / volume;
     const oxygen = now[OXYGEN]!;
-    const nh3 = now[TAN]! * unionizedFraction({ pH: state.nbs, temperature, salinity }) * (going.binder ? BINDER_LEAVES : 1);
+    const nh3 = now[TAN]! * unionizedFraction({ pH: state.nbs, temperature, salinity }) * (going.ammoniaBinder ? BINDER_LEAVES : 1);
     into[T] = turn * (tank.temperature - now[T]!) + (surroundingsC - now[T]!) / tauH;
     into[S] = turn * (tank.salinity - now[S]!);
     into[ALKALINITY] = turn * (tank.alkalinity - now[ALKALINITY]!) + at25.alkalinity * breath;

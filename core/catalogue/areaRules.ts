@@ -6,7 +6,7 @@ import { exposureRules } from '../exposure/index.ts';
 import type { Leg, Links, Rule } from '../journal/index.ts';
 import { moveRules } from '../moves/index.ts';
 import { peopleRules } from '../people/index.ts';
-import { holdRules } from '../quarantine/index.ts';
+import { quarantineRules } from '../quarantine/index.ts';
 import { roomRules } from '../room/index.ts';
 import { roundRules } from '../rounds/index.ts';
 import { runRules } from '../runs/index.ts';
@@ -14,7 +14,7 @@ import { settingsRules } from '../settings/index.ts';
 import { speciesRules } from '../species/index.ts';
 import { stockRules } from '../stock/index.ts';
 import { todayRules } from '../today/index.ts';
-import { remedyRules } from '../treatments/index.ts';
+import { treatmentRules } from '../treatments/index.ts';
 import { waterRules } from '../water/index.ts';
 import type { Entry, Kind, Payloads } from './payloads.ts';
 import type { HouseState } from './state.ts';
@@ -28,10 +28,10 @@ export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K, Payloa
   ...waterRules,
   ...dockRules,
   ...benchRules,
-  ...holdRules,
+  ...quarantineRules,
   ...moveRules,
   ...exposureRules,
-  ...remedyRules,
+  ...treatmentRules,
   ...roundRules,
   ...runRules,
   ...todayRules,
@@ -47,7 +47,7 @@ export function legsOf(entry: Pick<Entry, 'kind' | 'payload'>): Leg[] {
   return areaRuleOf(entry.kind)?.legs?.(entry.payload) ?? [];
 }
 
-/** Ids have no spaces; a mark that others rest on has some, and may be made again after it was taken back. */
+/** Ids have no spaces; a mark that others rest on has some, and may be made again after it was undone. */
 const isId = (made: string): boolean => !made.includes(' ');
 
 /** Ids of the things that an entry brings into being: one name space for all of the house. */

@@ -9,7 +9,7 @@ import { ruleOf, type DecideContext } from './rules.ts';
 
 /** An entry may be dated this far ahead of the house clock: two tablets never agree to the second. */
 export const FUTURE_ALLOWED_MS = 2 * MINUTE_MS;
-/** Older than this, only a lead writes: by then others have acted on the books. */
+/** Older than this, only a lead writes: by then others have acted on the records. */
 export const OLD_NEEDS_LEAD_MS = 7 * DAY_MS;
 
 /** `left` = every reason that still stands against an entry; empty = it may be written. `passing` = which of its overrules passed over one. */
@@ -43,7 +43,7 @@ export function decide(entry: Entry, context: DecideContext & { minRole: Role; a
   return { left: [...judged.left, ...inAdvance], passing: new Set([...judged.passing, ...taps]) };
 }
 
-/** What is called so once is nothing else ever: a bag with the id of a tank would be let go into it. Not said of what its own area knows already. */
+/** What is called so once is nothing else ever: a bag with the id of a tank would be released into it. Not said of what its own area knows already. */
 function namedAnew(entry: Entry, known: readonly Refusal[], { state }: DecideContext): Refusal[] {
   if (known.some(({ code }) => code === 'exists')) return [];
   const ids = idsMadeBy(entry);

@@ -1,4 +1,4 @@
-// The house's own question of an act: who was cleared before it, meets fish on hold by it, and is not put on hold again by it. A screen opens such holds
+// The house's own question of an act: who was cleared before it, meets fish in quarantine by it, and is not put in quarantine again by it. A screen opens such holds
 // itself; one line, another client, a page that had not loaded may not have known.
 import { refuse, type Refusal } from '../journal/index.ts';
 import { whoMeets, whoRestarts, type Placed } from '../quarantine/index.ts';
@@ -6,25 +6,25 @@ import type { Role } from '../roles/index.ts';
 import type { Entry } from './payloads.ts';
 import type { HouseState } from './state.ts';
 
-/** A cleared lot, and the water in which it meets fish on hold. */
-export type Met = { lot: string; label: string; system: string };
+/** A cleared lot, and the water in which it meets fish in quarantine. */
+export type LeftCleared = { lot: string; label: string; system: string };
 
-/** Cleared fish that meet fish on hold by one entry. What was so before the act decides: `state` is asked before any of it is written. */
-export function clearedMet(entry: Entry, act: readonly Entry[], state: HouseState): Met[] {
+/** Cleared fish that meet fish in quarantine by one entry. What was so before the act decides: `state` is asked before any of it is written. */
+export function clearedMet(entry: Entry, act: readonly Entry[], state: HouseState): LeftCleared[] {
   const stands = new Map(act.flatMap((one) => (one.kind === 'lot.split' ? [[one.payload.child, one.payload.lot] as const] : [])));
-  const going = (lot: string, into: readonly string[], onHold: boolean) =>
-    into.flatMap((tank) => metByNewcomer({ lot, known: stands.get(lot) ?? lot, onHold, tank }, state));
+  const going = (lot: string, into: readonly string[], inQuarantine: boolean) =>
+    into.flatMap((tank) => metByNewcomer({ lot, known: stands.get(lot) ?? lot, inQuarantine, tank }, state));
   switch (entry.kind) {
     case 'stock.moved':
-      return entry.payload.moves.flatMap(({ lot, to }) => going(lot, [to], isOnHold(stands.get(lot) ?? lot, state)));
+      return entry.payload.moves.flatMap(({ lot, to }) => going(lot, [to], isInQuarantine(stands.get(lot) ?? lot, state)));
     case 'fish.released':
-      return going(entry.payload.lot, [entry.payload.tank], isOnHold(entry.payload.lot, state));
-    case 'run.released': {
+      return going(entry.payload.lot, [entry.payload.tank], isInQuarantine(entry.payload.lot, state));
+    case 'acclimation.released': {
       const { lot, into, run } = entry.payload;
       const known = state.findRun(run);
       const homes = (known?.home ?? []).map((tank) => state.findTank(tank)?.system);
       const elsewhere = into.map(({ tank }) => tank).filter((tank) => !homes.includes(state.findTank(tank)?.system));
-      return going(lot, elsewhere, !known?.cleared || state.findOpenHold(lot) !== undefined);
+      return going(lot, elsewhere, !known?.cleared || state.findOpenQuarantine(lot) !== undefined);
     }
     case 'tool.used':
       return metByTool(entry.payload, entry.occurredAtMs, state);
@@ -46,19 +46,19 @@ export function clearedMet(entry: Entry, act: readonly Entry[], state: HouseStat
   }
 }
 
-/** Of those met, whom the act does not put on hold again. Whoever may write the entry may leave them cleared, knowingly. */
+/** Of those met, whom the act does not put in quarantine again. Whoever may write the entry may leave them cleared, knowingly. */
 export function leftCleared(
-  met: readonly Met[],
+  met: readonly LeftCleared[],
   { act, state, rank }: { act: readonly Entry[]; state: HouseState; rank: Role },
 ): Refusal[] {
-  const opened = new Set(act.flatMap((one) => (one.kind === 'hold.opened' ? [one.payload.lot] : [])));
+  const opened = new Set(act.flatMap((one) => (one.kind === 'quarantine.opened' ? [one.payload.lot] : [])));
   const left = [...new Map(met.map((one) => [one.lot, one])).values()].filter(({ lot }) => !opened.has(lot));
   return left.flatMap(({ lot, label, system }) =>
     refuse('cost.leftCleared', 'again', { who: label, lot, type: state.findSystem(system)!.type, size: left.length }, rank),
   );
 }
 
-const isOnHold = (lot: string, state: HouseState): boolean => state.findOpenHold(lot) !== undefined || !state.isInTank(lot);
+const isInQuarantine = (lot: string, state: HouseState): boolean => state.findOpenQuarantine(lot) !== undefined || !state.isInTank(lot);
 
 function livingIn(tanks: readonly string[], system: string, state: HouseState): Placed[] {
   return tanks.flatMap((tank) =>
@@ -67,28 +67,28 @@ function livingIn(tanks: readonly string[], system: string, state: HouseState): 
       label: state.findLot(lot)?.label ?? lot,
       tank,
       system,
-      onHold: state.findOpenHold(lot) !== undefined,
+      inQuarantine: state.findOpenQuarantine(lot) !== undefined,
     })),
   );
 }
 const livingOf = (system: string, state: HouseState): Placed[] => livingIn(state.tanksOn(system), system, state);
 
 function metByNewcomer(
-  { lot, known, onHold, tank }: { lot: string; known: string; onHold: boolean; tank: string },
+  { lot, known, inQuarantine, tank }: { lot: string; known: string; inQuarantine: boolean; tank: string },
   state: HouseState,
-): Met[] {
+): LeftCleared[] {
   const facts = state.findTank(tank);
   // In a customer's tank nobody of the house is met.
   if (!facts || facts.purpose === 'customer') return [];
   const living = livingOf(facts.system, state);
   if (living.some((one) => one.lot === known)) return [];
-  const who = whoRestarts({ lot: known, onHold, fromSystem: '', toSystem: facts.system }, living);
+  const who = whoRestarts({ lot: known, inQuarantine, fromSystem: '', toSystem: facts.system }, living);
   const itself = who.newcomerExposed ? [{ lot, label: state.findLot(known)?.label ?? lot, system: facts.system }] : [];
   return [...who.exposed, ...itself];
 }
 
-/** Wet from elsewhere when it went in, or from a tank before in the same deed. */
-function metByTool({ tool, tanks }: { tool: string; tanks: readonly string[] }, atMs: number, state: HouseState): Met[] {
+/** Wet from elsewhere when it went in, or from a tank before in the same action. */
+function metByTool({ tool, tanks }: { tool: string; tanks: readonly string[] }, atMs: number, state: HouseState): LeftCleared[] {
   const wet = new Set(state.wetFrom(tool, atMs));
   return tanks.flatMap((tank) => {
     const met = [...wet].flatMap((from) => metBySystem(from, tank, state));
@@ -97,14 +97,14 @@ function metByTool({ tool, tanks }: { tool: string; tanks: readonly string[] }, 
   });
 }
 
-function metBySystem(fromTank: string, toTank: string, state: HouseState): Met[] {
+function metBySystem(fromTank: string, toTank: string, state: HouseState): LeftCleared[] {
   const [from, to] = [state.findTank(fromTank), state.findTank(toTank)];
   if (!from || !to || from.system === to.system || to.purpose === 'customer') return [];
-  if (!livingOf(from.system, state).some(({ onHold }) => onHold)) return [];
-  return livingOf(to.system, state).filter(({ onHold }) => !onHold);
+  if (!livingOf(from.system, state).some(({ inQuarantine }) => inQuarantine)) return [];
+  return livingOf(to.system, state).filter(({ inQuarantine }) => !inQuarantine);
 }
 
-function metByJoining([one, other]: [Placed[], Placed[]]): Met[] {
+function metByJoining([one, other]: [Placed[], Placed[]]): LeftCleared[] {
   const apart = [one.map((placed) => ({ ...placed, system: 'one' })), other.map((placed) => ({ ...placed, system: 'other' }))];
   const systems = new Map([...one, ...other].map(({ lot, system }) => [lot, system]));
   return whoMeets(['one', 'other'], apart.flat()).exposed.map((met) => ({ ...met, system: systems.get(met.lot)! }));

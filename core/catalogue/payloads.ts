@@ -5,7 +5,7 @@ import type { ExposureEntries } from '../exposure/index.ts';
 import type { Recorded, Written } from '../journal/index.ts';
 import type { MoveEntries } from '../moves/index.ts';
 import type { PeopleEntries } from '../people/index.ts';
-import type { HoldEntries } from '../quarantine/index.ts';
+import type { QuarantineEntries } from '../quarantine/index.ts';
 import type { RoomEntries } from '../room/index.ts';
 import type { RoundEntries } from '../rounds/index.ts';
 import type { RunEntries } from '../runs/index.ts';
@@ -13,7 +13,7 @@ import type { SettingsEntries } from '../settings/index.ts';
 import type { SpeciesEntries } from '../species/index.ts';
 import type { StockEntries } from '../stock/index.ts';
 import type { TodayEntries } from '../today/index.ts';
-import type { RemedyEntries } from '../treatments/index.ts';
+import type { TreatmentEntries } from '../treatments/index.ts';
 import type { WaterEntries } from '../water/index.ts';
 import type { JournalEntries } from './entries.ts';
 
@@ -26,10 +26,10 @@ export type Payloads = JournalEntries &
   WaterEntries &
   DockEntries &
   BenchEntries &
-  HoldEntries &
+  QuarantineEntries &
   MoveEntries &
   ExposureEntries &
-  RemedyEntries &
+  TreatmentEntries &
   RoundEntries &
   RunEntries &
   TodayEntries;

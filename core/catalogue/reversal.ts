@@ -1,5 +1,5 @@
 // Undo: an act is reversed whole, once, by somebody who may, and never from under what rests on it.
-// Whether its stock legs can still be taken back is judged with all other stock, after the act.
+// Whether its stock legs can still be undone is judged with all other stock, after the act.
 import { refuse, type Context, type Refusal, type Rule, type Undo } from '../journal/index.ts';
 import { atLeast } from '../roles/index.ts';
 import { DAY_MS } from '../time/index.ts';
@@ -12,7 +12,7 @@ import type { NotebookState } from './state.ts';
 export type UndoContext = { undoOf: (kind: Kind) => Undo };
 type Asked = Context<NotebookState> & UndoContext;
 
-/** A keeper takes back an own act for a day; a lead any act. */
+/** A keeper undoes an own act for a day; a lead any act. */
 export const OWN_UNDO_MS = DAY_MS;
 const LISTED_DEPENDENTS = 5;
 

@@ -65,4 +65,4 @@ it.each([
   ['critical', 'sound', 'first aid'],
   ['fit', 'soft', 'first aid'],
   ['fit', 'foul', 'first aid'],
-])('%s fish in a %s bag: %s', (condition, bagState, expected) => expect(triage({ condition, bagState })).toBe(expected));
+])('%s fish in a %s bag: %s', (condition, bagCondition, expected) => expect(triage({ condition, bagCondition })).toBe(expected));

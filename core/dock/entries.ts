@@ -16,7 +16,7 @@ export type CrateExpected = {
   supplier: string;
   packedAtMs: number;
   promisedAtMs: number;
-  told: { temperatureC?: number; salinityPpt?: number };
+  stated: { temperatureC?: number; salinityPpt?: number };
   lots: ListedLot[];
   bags: ListedBag[];
 };
@@ -28,8 +28,8 @@ export type CrateArrived = { crate: string; carton: Carton; note?: string };
 /** Upright and bright; pale or clamped but answering; listing, fast breathing or wounds; on its side or gasping. */
 export type Condition = 'fit' | 'tired' | 'poor' | 'critical';
 export const CONDITIONS: readonly Condition[] = ['fit', 'tired', 'poor', 'critical'];
-export type BagState = 'sound' | 'soft' | 'foul';
-export const BAG_STATES: readonly BagState[] = ['sound', 'soft', 'foul'];
+export type BagOpening = 'sound' | 'soft' | 'foul';
+export const BAG_CONDITIONS: readonly BagOpening[] = ['sound', 'soft', 'foul'];
 
 /** A bag on the house's hands. The dead land in their bag and leave it in the same entry. */
 export type BagLanded = {
@@ -42,7 +42,7 @@ export type BagLanded = {
   /** `listed` = not looked at one by one: the same as another bag of its lot. */
   quality: 'looked' | 'counted' | 'listed';
   condition: Condition;
-  bagState: BagState;
+  bagCondition: BagOpening;
   /** A bag that is on no list. */
   newBag?: { label: string; box: number; waterL: number };
   /** Fish other than listed (`insteadOf` the listed lot), or of no list at all. */

@@ -1,11 +1,11 @@
 export {
-  BAG_STATES,
+  BAG_CONDITIONS,
   CARTONS,
   CONDITIONS,
   type BagAbsent,
   type BagAssigned,
   type BagLanded,
-  type BagState,
+  type BagOpening,
   type Carton,
   type Condition,
   type CrateArrived,

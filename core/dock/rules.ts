@@ -61,8 +61,8 @@ export const dockRules: Rules<DockEntries, DockState> = {
       const lot = bag.landing?.lot ?? bag.lot;
       if (lot !== payload.lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
       if (bag.release) return refuse('bag.alreadyReleased', 'bag', { bag: bag.label, by: bag.release.by, atMs: bag.release.atMs });
-      if (bag.taken) return refuse('run.running', 'bag', { bag: bag.label, by: bag.taken.by, atMs: bag.taken.atMs });
-      if (bag.run) return refuse('float.running', 'bag', { bag: bag.label, by: bag.run.by, atMs: bag.run.atMs });
+      if (bag.taken) return refuse('acclimation.running', 'bag', { bag: bag.label, by: bag.taken.by, atMs: bag.taken.atMs });
+      if (bag.float) return refuse('float.running', 'bag', { bag: bag.label, by: bag.float.by, atMs: bag.float.atMs });
       const tank = context.state.findTank(payload.tank);
       if (!tank) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
       const n = context.state.balance(lot, bag.id) || bag.listed;

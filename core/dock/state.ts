@@ -9,11 +9,11 @@ export type BagFacts = {
   label: string;
   lot: string;
   listed: number;
-  landing?: Mark & { lot: string; condition: string; bagState: string };
+  landing?: Mark & { lot: string; condition: string; bagCondition: string };
   absence?: Mark;
   assignment?: Mark & { tank: string; overruled: string[] };
   /** Afloat. */
-  run?: Mark & { id: string };
+  float?: Mark & { id: string };
   /** Poured into the vessel of a run. */
   taken?: Mark & { run: string };
   release?: Mark;

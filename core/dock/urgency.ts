@@ -19,8 +19,8 @@ export function transit(
 export type Triage = 'route' | 'settle' | 'observe' | 'first aid';
 
 /** Fit → its route; tired → settle, no medicine; poor → observation; critical, foul or failed bag → first aid now. */
-export function triage(bag: { condition: string; bagState: string }): Triage {
-  if (bag.condition === 'critical' || bag.bagState !== 'sound') return 'first aid';
+export function triage(bag: { condition: string; bagCondition: string }): Triage {
+  if (bag.condition === 'critical' || bag.bagCondition !== 'sound') return 'first aid';
   if (bag.condition === 'poor') return 'observe';
   return bag.condition === 'tired' ? 'settle' : 'route';
 }

@@ -13,7 +13,7 @@ export type ToolMeeting = { entry: string; tool: string; from: string; fromMs: n
 export function meetingsByTool(uses: readonly ToolUse[], disinfections: readonly Disinfection[], driesMs: number): ToolMeeting[] {
   const byTool = new Map<string, ToolUse[]>();
   for (const use of uses) byTool.set(use.tool, [...(byTool.get(use.tool) ?? []), use]);
-  const meetings: ToolMeeting[] = [];
+  const contacts: ToolMeeting[] = [];
   for (const [tool, list] of byTool) {
     const ordered = list.toSorted((one, other) => inOrder(one, other) || one.ord - other.ord);
     const clean = disinfections.filter((one) => one.tool === tool).map(({ atMs }) => atMs);
@@ -25,10 +25,10 @@ export function meetingsByTool(uses: readonly ToolUse[], disinfections: readonly
         if (use.atMs - earlier.atMs > driesMs || clean.some((atMs) => atMs >= earlier.atMs && atMs <= use.atMs)) break;
         if (earlier.tank !== use.tank && !from.has(earlier.tank)) from.set(earlier.tank, earlier.atMs);
       }
-      for (const [tank, fromMs] of from) meetings.push({ entry: use.entry, tool, from: tank, fromMs, to: use.tank, atMs: use.atMs });
+      for (const [tank, fromMs] of from) contacts.push({ entry: use.entry, tool, from: tank, fromMs, to: use.tank, atMs: use.atMs });
     });
   }
-  return meetings.sort(inOrder);
+  return contacts.sort(inOrder);
 }
 
 /** Whether a tool is wet still, and from which tanks. */

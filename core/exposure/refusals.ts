@@ -5,7 +5,7 @@ export const EXPOSURE_REFUSALS = [
   'tool.usedSince',
   'water.tooMuch',
   'water.twoSources',
-  'water.fromHold',
+  'water.fromQuarantine',
   'water.treated',
   'water.notRead',
 ] as const;

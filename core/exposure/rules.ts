@@ -1,4 +1,4 @@
-// When a tool or a water change may be written down. A mistake is never refused: it is recorded, so that it can be traced.
+// When a tool or a system change may be written down. A mistake is never refused: it is recorded, so that it can be traced.
 // Only water from hold to display is asked about, since that can still be left undone.
 import { refuseMix, type Poured } from '../bench/index.ts';
 import { againstChange, refuse, type Refusal, type Actor, BEFORE_ALLOWED_MS, type Context, type Rules } from '../journal/index.ts';
@@ -81,9 +81,9 @@ function decideExchange(change: WaterExchanged, { state, atMs }: Context<Exposur
   if (!from) return refuse('unknown', 'fromTank', { what: 'tank', id: fromTank ?? '?' });
   if (from.id === to.id) return refuse('water.itself', 'fromTank');
   if (from.system === to.system) return [];
-  const held = !CLEAN.includes(from.purpose) || state.occupants(from.id).some(({ lot }) => state.findOpenHold(lot));
+  const held = !CLEAN.includes(from.purpose) || state.occupants(from.id).some(({ lot }) => state.findOpenQuarantine(lot));
   return [
-    ...(held && CLEAN.includes(to.purpose) ? refuse('water.fromHold', 'fromTank', { from: from.code, to: to.code }, 'lead') : []),
+    ...(held && CLEAN.includes(to.purpose) ? refuse('water.fromQuarantine', 'fromTank', { from: from.code, to: to.code }, 'lead') : []),
     ...treated({ from, to }, atMs, state),
     ...largestSteps(steps({ tank: from.id })),
   ];
@@ -97,7 +97,7 @@ function largestSteps(refusals: readonly Refusal[]): Refusal[] {
   );
 }
 
-/** Water under a remedy, or that may hold one still, that somebody on the other system does not bear. */
+/** Water under a treatment, or that may hold one still, that somebody on the other system does not bear. */
 function treated({ from, to }: { from: TankFacts; to: TankFacts }, now: number, state: ExposureState): Refusal[] {
   const systemState = state.systemStateOf(from.system);
   const { heldDays } = (state.findRules() ?? STARTING_PLACEMENT).places;
@@ -119,7 +119,7 @@ function ofOthers(tool: string, { id, role }: Actor, rank: Role): Refusal[] {
   return person === undefined || person === id || atLeast(role, rank) ? [] : refuse('tool.notYourHands', 'tool', { needs: rank });
 }
 
-/** Disinfected before it was wet again it would take back whom it has met. */
+/** Disinfected before it was wet again it would undo whom it has met. */
 function usedSince(tool: string, atMs: number, { state, actor }: Pick<Context<ExposureState>, 'state' | 'actor'>): Refusal[] {
   const last = state.lastUseOf(tool);
   return last === undefined || atMs + BEFORE_ALLOWED_MS >= last || atLeast(actor.role, 'lead')

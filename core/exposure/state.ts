@@ -12,7 +12,7 @@ export interface ExposureState
     Omit<StepState, 'findRules'>,
     Pick<PeopleState, 'findPerson'>,
     Pick<RoomState, 'findRack'>,
-    Pick<PlacementState, 'findTank' | 'findSystem' | 'tanksOn' | 'occupants' | 'findOpenHold' | 'systemStateOf'> {
+    Pick<PlacementState, 'findTank' | 'findSystem' | 'tanksOn' | 'occupants' | 'findOpenQuarantine' | 'systemStateOf'> {
   findRules(): (BenchSettings & PlacementSettings) | undefined;
   findTool(id: string): ToolFacts | undefined;
   /** Tanks from which a tool, or hands, are wet still at an instant, since they were last clean. */

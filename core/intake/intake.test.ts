@@ -15,7 +15,7 @@ import {
 } from './index.ts';
 
 const zone = 'Europe/Lisbon';
-const shelf = SPECIES.map(({ species, ...rest }) => ({ id: species, ...rest }));
+const allSpecies = SPECIES.map(({ species, ...rest }) => ({ id: species, ...rest }));
 const at = (ms?: number) => ms && `${formatDay(houseDay(ms, zone))} ${formatTime(ms, zone)}`;
 
 type Taught = { columns?: TaughtColumn[]; names?: TaughtName[]; answers?: Answers };
@@ -27,7 +27,7 @@ function read(text: string, { columns: taughtColumns, names: taught, answers }: 
   return {
     ...readHeader(rows.slice(0, index), zone),
     columns,
-    list: readPackingList({ heading, rows: rows.slice(index + 1), columns, shelf, taught, answers }),
+    list: readPackingList({ heading, rows: rows.slice(index + 1), columns, allSpecies, taught, answers }),
   };
 }
 const file = (name: string) => decodeText(fs.readFileSync(new URL(`../../demo/files/${name}`, import.meta.url)));

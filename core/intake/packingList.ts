@@ -35,7 +35,7 @@ type Options = {
   heading: CsvRow;
   rows: readonly CsvRow[];
   columns: ListColumns;
-  shelf: readonly Named[];
+  allSpecies: readonly Named[];
   taught?: readonly TaughtName[];
   answers?: Answers;
   lookUp?: LookUp;
@@ -52,13 +52,13 @@ export function readPackingList({
   heading,
   rows,
   columns,
-  shelf,
+  allSpecies,
   taught = [],
   answers = {},
-  lookUp = makeLookUp(shelf),
+  lookUp = makeLookUp(allSpecies),
 }: Options): PackingList {
   const list: PackingList = { lots: [], bags: [], names: [], problems: [], notices: [] };
-  const commonOf = new Map(shelf.map(({ id, common }) => [id, common]));
+  const commonOf = new Map(allSpecies.map(({ id, common }) => [id, common]));
   const namer = makeNamer({ lookUp, taught, answers, names: list.names });
   const lotIndex = new Map<string, number>();
   const labels = new Map<string, number>();
@@ -156,7 +156,7 @@ function readShares(cell: (field: ListField) => string, fail: (field: ListField,
 
 type Namer = { lookUp: LookUp; taught: readonly TaughtName[]; answers: Answers; names: ReadName[] };
 
-/** Settles each name of the list once: by answer, by what the house was taught, by the shelf. */
+/** Settles each name of the list once: by answer, by what the house was taught, by the species list. */
 function makeNamer({ lookUp, taught, answers, names }: Namer) {
   const learnt = new Map(taught.map(({ heard, species }) => [nameKey(heard), species]));
   const known = new Map<string, ReadName>();

@@ -24,9 +24,9 @@ const entries = (text: string, of = house) => {
 const loss = (lotId: string, place: string, n: number, cause = 'not known') => [
   { kind: 'loss.recorded', payload: { lot: lotId, place: `t-${place}`, n, cause, sure: 'guess' } },
 ];
-const looked = (code: string, allWell: boolean, ...lots: [string, number, { sign: string; n?: number }[]][]) => [
+const checked = (code: string, allWell: boolean, ...lots: [string, number, { sign: string; n?: number }[]][]) => [
   {
-    kind: 'tank.looked',
+    kind: 'tank.checked',
     payload: {
       tank: `t-${code}`,
       day: 20515,
@@ -44,7 +44,7 @@ const moved = (id: string, from: string, to: string, n: number) => [
   { kind: 'stock.moved', payload: { moves: [{ lot: id, from: `t-${from}`, to: `t-${to}`, n }] } },
 ];
 const counted = (found: number, against: string) => [
-  { kind: 'stock.counted', payload: { place: 't-B3', lot: 'bos', found, book: 9, against } },
+  { kind: 'stock.counted', payload: { place: 't-B3', lot: 'bos', found, onRecord: 9, against } },
 ];
 
 it.each<[string, unknown]>([
@@ -69,9 +69,9 @@ it.each<[string, unknown]>([
   ['move 2 gourami B4 to F7', moved('pearl', 'B4', 'F7', 2)],
   ['B3 count 8', counted(8, 'missing')],
   ['B3 counted 11', counted(11, 'discrepancy')],
-  ['B3 well', looked('B3', true, ['bos', 9, []])],
-  ['B4 all well', looked('B4', true, ['cher', 6, []], ['pearl', 4, []])],
-  ['B4 white spots 2 cherry', looked('B4', false, ['cher', 6, [{ sign: 'white spots', n: 2 }]], ['pearl', 4, []])],
+  ['B3 well', checked('B3', true, ['bos', 9, []])],
+  ['B4 all well', checked('B4', true, ['cher', 6, []], ['pearl', 4, []])],
+  ['B4 white spots 2 cherry', checked('B4', false, ['cher', 6, [{ sign: 'white spots', n: 2 }]], ['pearl', 4, []])],
   ['C4 jumped', [{ kind: 'mishap.recorded', payload: { lot: 'fire', tank: 't-C4', n: 1, what: 'jumped' } }]],
   ['C4 on its back', [{ kind: 'mishap.recorded', payload: { lot: 'fire', tank: 't-C4', n: 1, what: 'landed on its back' } }]],
 ])('%s', (text, said) => expect(entries(text)).toEqual(said));
@@ -94,8 +94,8 @@ it('reads water in any unit, into the water that the tank is on', () => {
   expect(reading('C4 310 ppt')).toMatchObject({ ok: false, stuck: { at: 'reading', quantity: 'salinity', value: 310 } });
 });
 
-it('says beside it when the line names another number than the books', () => {
-  expect(readLine('Q1 brine: ate 4/5', house)).toMatchObject({ ok: true, notes: [{ lot: 'yell', said: 5, book: 6 }] });
+it('says beside it when the line names another number than the records', () => {
+  expect(readLine('Q1 brine: ate 4/5', house)).toMatchObject({ ok: true, notes: [{ lot: 'yell', said: 5, onRecord: 6 }] });
   expect(readLine('Q1 brine: ate 4/6', house)).toMatchObject({ ok: true, notes: [] });
 });
 

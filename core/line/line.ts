@@ -12,10 +12,10 @@ export type LineTank = { id: string; code: string; system: string; lots: readonl
 export type LineHouse = { tanks: readonly LineTank[]; now: number; zone: string; eveningFromHour: number; preference: Preference };
 
 type Payloads = RoundEntries & StockEntries & WaterEntries;
-type LineKind = 'loss.recorded' | 'lot.fed' | 'stock.moved' | 'stock.counted' | 'tank.looked' | 'mishap.recorded' | 'reading.taken';
+type LineKind = 'loss.recorded' | 'lot.fed' | 'stock.moved' | 'stock.counted' | 'tank.checked' | 'mishap.recorded' | 'reading.taken';
 export type LineEntry = { [K in LineKind]: { kind: K; payload: Payloads[K] } }[LineKind];
-/** Said beside what was understood: the line names another number than the books. */
-export type LineNote = { lot: string; said: number; book: number };
+/** Said beside what was understood: the line names another number than the records. */
+export type LineNote = { lot: string; said: number; onRecord: number };
 export type Understood = { ok: true; text: string; entries: LineEntry[]; notes: LineNote[] };
 /** Where a line stuck: which part is missing or cannot be. */
 export type Stuck =

@@ -75,7 +75,7 @@ export function fed(line: Line): Result {
   return (
     line.leftOver() ?? {
       entries: lots.map(({ lot }) => ({ kind: 'lot.fed', payload: { tank: line.tank.id, lot, food, response, ...more } })),
-      notes: share && share.of !== first.n ? [{ lot: first.lot, said: share.of, book: first.n }] : [],
+      notes: share && share.of !== first.n ? [{ lot: first.lot, said: share.of, onRecord: first.n }] : [],
     }
   );
 }
@@ -88,15 +88,17 @@ export function counted(line: Line): Result {
   if (found === undefined || found > PLAUSIBLE_HEADS) return { at: 'number', lots: [lot] };
   const against = found < lot.n ? 'missing' : 'discrepancy';
   return (
-    line.leftOver() ?? { entries: [{ kind: 'stock.counted', payload: { place: line.tank.id, lot: lot.lot, found, book: lot.n, against } }] }
+    line.leftOver() ?? {
+      entries: [{ kind: 'stock.counted', payload: { place: line.tank.id, lot: lot.lot, found, onRecord: lot.n, against } }],
+    }
   );
 }
 
 /** A look at the whole tank, of the round that the clock is in; what is not named was not counted. */
-function looked(line: Line, house: LineHouse, signs: readonly { lot: string; sign: Sign; n?: number }[]): LineEntry {
+function checked(line: Line, house: LineHouse, signs: readonly { lot: string; sign: Sign; n?: number }[]): LineEntry {
   const { day, round } = roundAt(house.now, house.zone, house.eveningFromHour);
   return {
-    kind: 'tank.looked',
+    kind: 'tank.checked',
     payload: {
       tank: line.tank.id,
       day,
@@ -118,7 +120,7 @@ export function signed(line: Line, house: LineHouse): Result {
   if (!isLot(lot)) return lot;
   const n = line.number(lot.n);
   if (n !== undefined && n > lot.n) return { at: 'tooMany', lot, said: n };
-  return line.leftOver() ?? { entries: [looked(line, house, [{ lot: lot.lot, sign, ...(n ? { n } : {}) }])] };
+  return line.leftOver() ?? { entries: [checked(line, house, [{ lot: lot.lot, sign, ...(n ? { n } : {}) }])] };
 }
 
 export function mishap(line: Line): Result {
@@ -150,5 +152,5 @@ export function well(line: Line, house: LineHouse): Result {
   line.take('all');
   line.take('well');
   if (line.tank.lots.length === 0) return { at: 'noFish', code: line.tank.code };
-  return line.leftOver() ?? { entries: [looked(line, house, [])] };
+  return line.leftOver() ?? { entries: [checked(line, house, [])] };
 }

@@ -1,4 +1,4 @@
-// What is written down about moves that are planned: catch slips, alone or in families where one waits for another.
+// What is written down about moves that are planned: catch slips, alone or in groups where one waits for another.
 
 export const CAUGHT_BY = ['net', 'cup', 'poured'] as const;
 /** A round bucket and a square net do not meet: there it is a cup. */
@@ -7,8 +7,8 @@ export const SEXES = ['any', 'male', 'female'] as const;
 export const SIZES = ['any', 'largest', 'smallest'] as const;
 
 /** A catch slip: what hands are to do, once. */
-export type Slip = {
-  slip: string;
+export type TransferTask = {
+  task: string;
   lot: string;
   from: string;
   to: string;
@@ -19,7 +19,7 @@ export type Slip = {
   who?: string;
   by: CaughtBy;
   tool?: string;
-  /** Slips that must be done before this one. */
+  /** Tasks that must be done before this one. */
   after: string[];
   /** Something that must be here first, and when it should come. */
   waitsFor?: { what: string; untilMs?: number };
@@ -28,19 +28,19 @@ export type Slip = {
   why?: string;
 };
 /** One slip, or a family of them, planned together. */
-export type MovesPlanned = { plan: string; name: string; slips: Slip[] };
+export type MovesPlanned = { plan: string; name: string; tasks: TransferTask[] };
 /** The net was in and nothing was caught, or not enough. */
-export type SlipTried = { slip: string; note?: string };
+export type TransferTried = { task: string; note?: string };
 /** What the slip waited for is here. */
-export type SlipFreed = { slip: string };
-export type SlipDropped = { slip: string; why: string };
+export type TransferUnblocked = { task: string };
+export type TransferDropped = { task: string; why: string };
 
 export interface MoveEntries {
   'moves.planned': MovesPlanned;
-  'slip.tried': SlipTried;
-  'slip.freed': SlipFreed;
-  'slip.dropped': SlipDropped;
+  'transfer.tried': TransferTried;
+  'transfer.unblocked': TransferUnblocked;
+  'transfer.dropped': TransferDropped;
 }
 
 type By = { by: string; atMs: number };
-export type SlipFacts = Slip & { plan: string; tries: number[]; done?: By; dropped?: By; freed?: By };
+export type TransferTaskFacts = TransferTask & { plan: string; tries: number[]; done?: By; dropped?: By; unblocked?: By };

@@ -5,14 +5,14 @@ export {
   type CaughtBy,
   type MoveEntries,
   type MovesPlanned,
-  type Slip,
-  type SlipDropped,
-  type SlipFacts,
-  type SlipFreed,
-  type SlipTried,
+  type TransferTask,
+  type TransferDropped,
+  type TransferTaskFacts,
+  type TransferUnblocked,
+  type TransferTried,
 } from './entries.ts';
 export { blocksOf, findRound, inDoingOrder, netFor, restUntil, type Block, type NetAdvice } from './plan.ts';
-export { againstSlip, moveRules } from './rules.ts';
+export { againstTask, moveRules } from './rules.ts';
 export { systemStep, type WaterStep } from './systemStep.ts';
 export { MOVES_REFUSALS } from './refusals.ts';
 export type { MoveState } from './state.ts';

@@ -4,30 +4,30 @@ import { blocksOf, findRound, inDoingOrder, netFor, restUntil } from './index.ts
 const ZONE = 'Europe/Lisbon';
 const NOON = Date.UTC(2026, 2, 3, 12);
 const at = { now: NOON, zone: ZONE, triesBeforeRest: 3 };
-const slip = (id: string, ...after: string[]) => ({ slip: id, after });
+const task = (id: string, ...after: string[]) => ({ task: id, after });
 
 it('finds a round of slips that wait for each other, however long, and none where there is none', () => {
-  expect(findRound([slip('a', 'b'), slip('b', 'c'), slip('c')])).toBeUndefined();
-  expect(findRound([slip('a', 'b'), slip('b', 'a')])).toEqual(['a', 'b', 'a']);
-  expect(findRound([slip('x'), slip('a', 'b'), slip('b', 'c'), slip('c', 'a')])).toEqual(['a', 'b', 'c', 'a']);
-  expect(findRound([slip('a', 'a')])).toEqual(['a', 'a']);
+  expect(findRound([task('a', 'b'), task('b', 'c'), task('c')])).toBeUndefined();
+  expect(findRound([task('a', 'b'), task('b', 'a')])).toEqual(['a', 'b', 'a']);
+  expect(findRound([task('x'), task('a', 'b'), task('b', 'c'), task('c', 'a')])).toEqual(['a', 'b', 'c', 'a']);
+  expect(findRound([task('a', 'a')])).toEqual(['a', 'a']);
   // Two that wait for the same one are no round.
-  expect(findRound([slip('a', 'c'), slip('b', 'c', 'a'), slip('c')])).toBeUndefined();
+  expect(findRound([task('a', 'c'), task('b', 'c', 'a'), task('c')])).toBeUndefined();
 });
 
 it('puts slips into an order in which they can be done', () => {
-  expect(inDoingOrder([slip('a', 'c'), slip('b'), slip('c', 'b')]).map((one) => one.slip)).toEqual(['b', 'c', 'a']);
+  expect(inDoingOrder([task('a', 'c'), task('b'), task('c', 'b')]).map((one) => one.task)).toEqual(['b', 'c', 'a']);
   // What is waited for elsewhere, in another plan, does not matter here.
-  expect(inDoingOrder([slip('a', 'elsewhere')]).map((one) => one.slip)).toEqual(['a']);
+  expect(inDoingOrder([task('a', 'elsewhere')]).map((one) => one.task)).toEqual(['a']);
 });
 
 it('says what stands before a slip, and nothing when hands may begin', () => {
-  const one = { ...slip('a', 'b', 'c'), waitsFor: { what: 'caves', untilMs: NOON + HOUR_MS }, tries: [], freed: undefined };
+  const one = { ...task('a', 'b', 'c'), waitsFor: { what: 'caves', untilMs: NOON + HOUR_MS }, tries: [], unblocked: undefined };
   expect(blocksOf(one, (id) => id === 'b', at)).toEqual([
-    { why: 'after', slip: 'b' },
+    { why: 'after', task: 'b' },
     { why: 'waits', what: 'caves', untilMs: NOON + HOUR_MS },
   ]);
-  expect(blocksOf({ ...one, freed: { by: 'ines', atMs: NOON } }, () => false, at)).toEqual([]);
+  expect(blocksOf({ ...one, unblocked: { by: 'ines', atMs: NOON } }, () => false, at)).toEqual([]);
 });
 
 it('leaves fish alone until the next house day after so many dips on one', () => {
@@ -37,7 +37,7 @@ it('leaves fish alone until the next house day after so many dips on one', () =>
   expect(restUntil(tries, { ...at, now: NOON + 24 * HOUR_MS })).toBeUndefined();
   expect(restUntil([NOON - 30 * HOUR_MS, ...tries.slice(1)], at)).toBeUndefined();
   // Those of yesterday are not counted among today's.
-  const resting = { ...slip('a'), tries: [NOON - 30 * HOUR_MS, NOON - 29 * HOUR_MS, ...tries] };
+  const resting = { ...task('a'), tries: [NOON - 30 * HOUR_MS, NOON - 29 * HOUR_MS, ...tries] };
   expect(blocksOf(resting, () => false, at)).toEqual([{ why: 'resting', untilMs: Date.UTC(2026, 2, 4), tries: 3 }]);
 });
 

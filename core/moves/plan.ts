@@ -1,56 +1,56 @@
 // Families of moves: in which order they can be done, what blocks each now, and when a chased fish is left alone until tomorrow.
 import { houseDay, startOfHouseDay } from '../time/index.ts';
-import type { Slip, SlipFacts } from './entries.ts';
+import type { TransferTask, TransferTaskFacts } from './entries.ts';
 
 /** A round of slips that wait for each other, first and last the same; undefined when every slip can be done in some order. */
-export function findRound(slips: readonly Pick<Slip, 'slip' | 'after'>[]): string[] | undefined {
-  const after = new Map(slips.map(({ slip, after: list }) => [slip, list]));
+export function findRound(tasks: readonly Pick<TransferTask, 'task' | 'after'>[]): string[] | undefined {
+  const after = new Map(tasks.map(({ task, after: list }) => [task, list]));
   const done = new Set<string>();
-  const visit = (slip: string, path: string[]): string[] | undefined => {
-    const seen = path.indexOf(slip);
-    if (seen >= 0) return [...path.slice(seen), slip];
-    if (done.has(slip)) return undefined;
-    for (const before of after.get(slip) ?? []) {
-      const round = visit(before, [...path, slip]);
+  const visit = (task: string, path: string[]): string[] | undefined => {
+    const seen = path.indexOf(task);
+    if (seen >= 0) return [...path.slice(seen), task];
+    if (done.has(task)) return undefined;
+    for (const before of after.get(task) ?? []) {
+      const round = visit(before, [...path, task]);
       if (round) return round;
     }
-    done.add(slip);
+    done.add(task);
     return undefined;
   };
-  for (const { slip } of slips) {
-    const round = visit(slip, []);
+  for (const { task } of tasks) {
+    const round = visit(task, []);
     if (round) return round;
   }
   return undefined;
 }
 
-/** Slips in an order in which they can be done: each after those that it waits for, else as they were written. No rounds. */
-export function inDoingOrder<S extends Pick<Slip, 'slip' | 'after'>>(slips: readonly S[]): S[] {
-  const byId = new Map(slips.map((one) => [one.slip, one]));
+/** Tasks in an order in which they can be done: each after those that it waits for, else as they were written. No rounds. */
+export function inDoingOrder<S extends Pick<TransferTask, 'task' | 'after'>>(tasks: readonly S[]): S[] {
+  const byId = new Map(tasks.map((one) => [one.task, one]));
   const ordered = new Set<S>();
   const put = (one: S | undefined) => {
     if (!one || ordered.has(one)) return;
     one.after.forEach((before) => put(byId.get(before)));
     ordered.add(one);
   };
-  slips.forEach(put);
+  tasks.forEach(put);
   return [...ordered];
 }
 
 export type Block =
-  { why: 'after'; slip: string } | { why: 'waits'; what: string; untilMs?: number } | { why: 'resting'; untilMs: number; tries: number };
-type Standing = Pick<SlipFacts, 'slip' | 'after' | 'waitsFor' | 'tries' | 'freed'>;
+  { why: 'after'; task: string } | { why: 'waits'; what: string; untilMs?: number } | { why: 'resting'; untilMs: number; tries: number };
+type Standing = Pick<TransferTaskFacts, 'task' | 'after' | 'waitsFor' | 'tries' | 'unblocked'>;
 
 /** What stands between now and a slip; empty = hands may begin. `isOpen` = whether another slip is still to be done. */
 export function blocksOf(
-  slip: Standing,
-  isOpen: (slip: string) => boolean,
+  task: Standing,
+  isOpen: (task: string) => boolean,
   at: { now: number; zone: string; triesBeforeRest: number },
 ): Block[] {
-  const blocks: Block[] = slip.after.filter(isOpen).map((one) => ({ why: 'after', slip: one }));
-  if (slip.waitsFor && !slip.freed) blocks.push({ why: 'waits', ...slip.waitsFor });
-  const untilMs = restUntil(slip.tries, at);
-  if (untilMs !== undefined) blocks.push({ why: 'resting', untilMs, tries: dipsToday(slip.tries, at) });
+  const blocks: Block[] = task.after.filter(isOpen).map((one) => ({ why: 'after', task: one }));
+  if (task.waitsFor && !task.unblocked) blocks.push({ why: 'waits', ...task.waitsFor });
+  const untilMs = restUntil(task.tries, at);
+  if (untilMs !== undefined) blocks.push({ why: 'resting', untilMs, tries: dipsToday(task.tries, at) });
   return blocks;
 }
 

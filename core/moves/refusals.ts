@@ -2,12 +2,12 @@
 
 export const MOVES_REFUSALS = [
   'move.nowhere',
-  'slip.round',
-  'slip.done',
-  'slip.dropped',
-  'slip.resting',
-  'slip.blocked',
-  'slip.waits',
+  'transfer.round',
+  'transfer.done',
+  'transfer.dropped',
+  'transfer.resting',
+  'transfer.blocked',
+  'transfer.waits',
 ] as const;
 
 declare module '../journal/refusal.ts' {

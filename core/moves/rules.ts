@@ -8,35 +8,35 @@ import type { MoveState } from './state.ts';
 export const moveRules: Rules<MoveEntries, MoveState> = {
   'moves.planned': {
     decide: ({ payload }, context) => decidePlan(payload, context),
-    links: ({ plan, slips }) => ({
-      makes: [plan, ...slips.map(({ slip }) => slip)],
-      needs: [...slips.map(({ lot }) => lot), ...slips.flatMap(({ tool }) => (tool ? [tool] : []))],
+    links: ({ plan, tasks }) => ({
+      makes: [plan, ...tasks.map(({ task }) => task)],
+      needs: [...tasks.map(({ lot }) => lot), ...tasks.flatMap(({ tool }) => (tool ? [tool] : []))],
     }),
   },
-  'slip.tried': {
+  'transfer.tried': {
     decide: ({ payload, occurredAtMs }, context) =>
-      againstSlip(payload.slip, occurredAtMs, context).filter(({ code }) => code !== 'slip.blocked' && code !== 'slip.waits'),
-    links: ({ slip }) => ({ needs: [slip] }),
+      againstTask(payload.task, occurredAtMs, context).filter(({ code }) => code !== 'transfer.blocked' && code !== 'transfer.waits'),
+    links: ({ task }) => ({ needs: [task] }),
   },
-  'slip.freed': {
+  'transfer.unblocked': {
     decide: ({ payload, occurredAtMs }, context) =>
-      againstSlip(payload.slip, occurredAtMs, context).filter(
-        ({ code }) => code === 'unknown' || code === 'slip.done' || code === 'slip.dropped',
+      againstTask(payload.task, occurredAtMs, context).filter(
+        ({ code }) => code === 'unknown' || code === 'transfer.done' || code === 'transfer.dropped',
       ),
-    links: ({ slip }) => ({ needs: [slip] }),
+    links: ({ task }) => ({ needs: [task] }),
   },
-  'slip.dropped': {
+  'transfer.dropped': {
     decide: ({ payload, occurredAtMs }, context) =>
-      againstSlip(payload.slip, occurredAtMs, context).filter(
-        ({ code }) => code === 'unknown' || code === 'slip.done' || code === 'slip.dropped',
+      againstTask(payload.task, occurredAtMs, context).filter(
+        ({ code }) => code === 'unknown' || code === 'transfer.done' || code === 'transfer.dropped',
       ),
-    links: ({ slip }) => ({ needs: [slip] }),
+    links: ({ task }) => ({ needs: [task] }),
   },
 };
 
-function decidePlan({ slips }: MovesPlanned, { state }: Context<MoveState>): Refusal[] {
-  const here = new Set(slips.map(({ slip }) => slip));
-  const problems = slips.flatMap((one, index): Refusal[] => {
+function decidePlan({ tasks }: MovesPlanned, { state }: Context<MoveState>): Refusal[] {
+  const here = new Set(tasks.map(({ task }) => task));
+  const problems = tasks.flatMap((one, index): Refusal[] => {
     const path = `slips.${index}`;
     if (!state.findLot(one.lot)) return refuse('unknown', `${path}.lot`, { what: 'lot', id: one.lot });
     if (one.from === one.to) return refuse('move.nowhere', `${path}.to`);
@@ -46,44 +46,44 @@ function decidePlan({ slips }: MovesPlanned, { state }: Context<MoveState>): Ref
       if (tank.retired) return refuse('tank.retired', `${path}.${end}`, { code: tank.code });
     }
     if (one.tool && !state.isTool(one.tool)) return refuse('unknown', `${path}.tool`, { what: 'tool', id: one.tool });
-    const unknown = one.after.find((slip) => !here.has(slip) && !state.findSlip(slip));
-    return unknown ? refuse('unknown', `${path}.after`, { what: 'slip', id: unknown }) : [];
+    const unknown = one.after.find((task) => !here.has(task) && !state.findTask(task));
+    return unknown ? refuse('unknown', `${path}.after`, { what: 'task', id: unknown }) : [];
   });
   if (problems.length > 0) return problems;
-  const round = findRound(slips);
+  const round = findRound(tasks);
   if (!round) return [];
   const codes = round
-    .map((id) => slips.find(({ slip }) => slip === id)!)
+    .map((id) => tasks.find(({ task }) => task === id)!)
     .map(({ from, to }) => `${state.findTank(from)!.code} to ${state.findTank(to)!.code}`);
-  return refuse('slip.round', 'slips', { round: codes.join(', which waits for ') });
+  return refuse('transfer.round', 'tasks', { round: codes.join(', which waits for ') });
 }
 
 /** Why a slip is not to be carried out now. What is only early may be done all the same by a keeper who says why. */
-export function againstSlip(id: string, atMs: number, { state }: Context<MoveState>): Refusal[] {
-  const slip = state.findSlip(id);
-  if (!slip) return refuse('unknown', 'slip', { what: 'slip', id });
-  if (slip.done) return refuse('slip.done', 'slip', { by: slip.done.by, atMs: slip.done.atMs });
-  if (slip.dropped) return refuse('slip.dropped', 'slip', { by: slip.dropped.by, atMs: slip.dropped.atMs });
+export function againstTask(id: string, atMs: number, { state }: Context<MoveState>): Refusal[] {
+  const task = state.findTask(id);
+  if (!task) return refuse('unknown', 'task', { what: 'task', id });
+  if (task.done) return refuse('transfer.done', 'task', { by: task.done.by, atMs: task.done.atMs });
+  if (task.dropped) return refuse('transfer.dropped', 'task', { by: task.dropped.by, atMs: task.dropped.atMs });
   const isOpen = (other: string) => {
-    const facts = state.findSlip(other);
+    const facts = state.findTask(other);
     return facts !== undefined && !facts.done && !facts.dropped;
   };
   const { triesBeforeRest } = state.findRules() ?? STARTING_MOVES;
-  return blocksOf(slip, isOpen, { now: atMs, zone: state.findZone()!, triesBeforeRest }).flatMap((block) => {
+  return blocksOf(task, isOpen, { now: atMs, zone: state.findZone()!, triesBeforeRest }).flatMap((block) => {
     switch (block.why) {
       case 'after': {
-        const before = state.findSlip(block.slip)!;
+        const before = state.findTask(block.task)!;
         return refuse(
-          'slip.blocked',
-          'slip',
+          'transfer.blocked',
+          'task',
           { n: before.n, from: state.findTank(before.from)?.code, to: state.findTank(before.to)?.code },
           'keeper',
         );
       }
       case 'waits':
-        return refuse('slip.waits', 'slip', { what: block.what, untilMs: block.untilMs }, 'keeper');
+        return refuse('transfer.waits', 'task', { what: block.what, untilMs: block.untilMs }, 'keeper');
       case 'resting':
-        return refuse('slip.resting', 'slip', { tries: block.tries, untilMs: block.untilMs }, 'keeper');
+        return refuse('transfer.resting', 'task', { tries: block.tries, untilMs: block.untilMs }, 'keeper');
     }
   });
 }

@@ -13,7 +13,7 @@ it.each([
   ['more is not', at(24, 1), at(21.9, 1), ['temperature 2']],
   ['a conversion is both', at(23, 8), at(26, 30), ['salinity 2', 'temperature 2']],
 ] as const)('%s: %j to %j', (_what, from, to, beyond) => {
-  expect(systemStep(from, to)?.beyond.map(({ what, bears }) => `${what} ${bears}`)).toEqual(beyond);
+  expect(systemStep(from, to)?.beyond.map(({ what, tolerance }) => `${what} ${tolerance}`)).toEqual(beyond);
 });
 
 it('says which way it goes', () => {

@@ -1,4 +1,4 @@
-// What fish that are netted from one water straight into another are asked to bear. By what is last known of both: one meter in both beats it.
+// What fish that are netted from one system straight into another are asked to bear. By what is last known of both: one meter in both beats it.
 import { TOLERANCES } from '../bench/index.ts';
 
 type Known = { temperatureC: number; salinityPpt: number };
@@ -7,25 +7,25 @@ export type WaterStep = {
   temperatureC: number;
   salinityPpt: number;
   /** What ordinary fish do not bear at once, with what they do. Judgement, as on the bench. */
-  beyond: { what: 'temperature' | 'salinity'; bears: number }[];
+  beyond: { what: 'temperature' | 'salinity'; tolerance: number }[];
 };
 
 /** Below these nobody feels it. */
 const LEAST = { temperatureC: 0.5, salinityPpt: 0.5 } as const;
 
-/** The step between two waters, or nothing where they are as good as one. °C, ppt. */
+/** The step between two systems, or nothing where they are as good as one. °C, ppt. */
 export function systemStep(from: Known, to: Known): WaterStep | undefined {
   const temperatureC = to.temperatureC - from.temperatureC;
   const salinityPpt = to.salinityPpt - from.salinityPpt;
   if (Math.abs(temperatureC) < LEAST.temperatureC && Math.abs(salinityPpt) < LEAST.salinityPpt) return undefined;
   const { temperatureStep, salinityStepUp, salinityStepDown } = TOLERANCES.ordinary;
-  const bearsSalt = salinityPpt > 0 ? salinityStepUp : salinityStepDown;
+  const toleratedSalt = salinityPpt > 0 ? salinityStepUp : salinityStepDown;
   return {
     temperatureC,
     salinityPpt,
     beyond: [
-      ...(Math.abs(salinityPpt) > bearsSalt ? [{ what: 'salinity' as const, bears: bearsSalt }] : []),
-      ...(Math.abs(temperatureC) > temperatureStep ? [{ what: 'temperature' as const, bears: temperatureStep }] : []),
+      ...(Math.abs(salinityPpt) > toleratedSalt ? [{ what: 'salinity' as const, tolerance: toleratedSalt }] : []),
+      ...(Math.abs(temperatureC) > temperatureStep ? [{ what: 'temperature' as const, tolerance: temperatureStep }] : []),
     ],
   };
 }

@@ -1,6 +1,14 @@
 import { SPECIES } from '#demo/species.ts';
 import type { SpeciesFacts } from '../species/index.ts';
-import { CALM_SYSTEM, fit, STARTING_PLACES, type FitTank, type Newcomer, type PlaceRules, type Resident } from './index.ts';
+import {
+  CALM_SYSTEM,
+  compatibilityOf,
+  STARTING_PLACES,
+  type CandidateTank,
+  type Newcomer,
+  type PlaceRules,
+  type Resident,
+} from './index.ts';
 
 const species = (id: string): SpeciesFacts => {
   const { species: key, ...facts } = SPECIES.find((one) => one.species === id)!;
@@ -8,8 +16,8 @@ const species = (id: string): SpeciesFacts => {
 };
 const FIRE = species('firefish');
 const CHROMIS = species('green-chromis');
-const tank = (more: Partial<FitTank> = {}): FitTank => ({
-  purpose: 'hold',
+const tank = (more: Partial<CandidateTank> = {}): CandidateTank => ({
+  purpose: 'quarantine',
   lid: true,
   type: 'marine',
   temperatureC: 25,
@@ -18,10 +26,17 @@ const tank = (more: Partial<FitTank> = {}): FitTank => ({
   systemState: CALM_SYSTEM,
   ...more,
 });
-const newcomer = (more: Partial<Newcomer> = {}): Newcomer => ({ species: FIRE, sizeCm: 6, lot: 'new', n: 2, holdDone: false, ...more });
-type More = { tank?: Partial<FitTank>; residents?: Resident[]; coming?: Resident[]; rules?: PlaceRules };
+const newcomer = (more: Partial<Newcomer> = {}): Newcomer => ({
+  species: FIRE,
+  sizeCm: 6,
+  lot: 'new',
+  n: 2,
+  quarantineDone: false,
+  ...more,
+});
+type More = { tank?: Partial<CandidateTank>; residents?: Resident[]; coming?: Resident[]; rules?: PlaceRules };
 const judged = (who: Newcomer, { tank: of, residents = [], coming, rules = STARTING_PLACES }: More = {}) =>
-  fit(who, tank(of), { residents, coming, rules, now: 0 });
+  compatibilityOf(who, tank(of), { residents, coming, rules, now: 0 });
 const factOf = (code: string, ...of: Parameters<typeof judged>) => judged(...of).find((one) => one.code === code)?.facts;
 
 it('room is needed by those that live there, by these, by more of them, and by others that are to come', () => {
@@ -39,11 +54,11 @@ it('breeding stock is shut to what is not cleared, and a cost to what is', () =>
   const codes = (who: Newcomer, more: More = {}) =>
     judged(who, { tank: { purpose: 'breeding' }, ...more })
       .map(({ code }) => code)
-      .filter((code) => code === 'fit.saleBeforeHold' || code === 'cost.breeding');
-  expect(codes(newcomer(), { residents })).toEqual(['fit.saleBeforeHold', 'cost.breeding']);
-  expect(codes(newcomer({ holdDone: true }), { residents })).toEqual(['cost.breeding']);
-  expect(codes(newcomer({ holdDone: true }))).toEqual([]);
-  expect(codes(newcomer({ holdDone: true, lot: 'pair' }), { residents })).toEqual([]);
+      .filter((code) => code === 'fit.saleBeforeQuarantine' || code === 'cost.breeding');
+  expect(codes(newcomer(), { residents })).toEqual(['fit.saleBeforeQuarantine', 'cost.breeding']);
+  expect(codes(newcomer({ quarantineDone: true }), { residents })).toEqual(['cost.breeding']);
+  expect(codes(newcomer({ quarantineDone: true }))).toEqual([]);
+  expect(codes(newcomer({ quarantineDone: true, lot: 'pair' }), { residents })).toEqual([]);
 });
 
 it.each([

@@ -1,19 +1,24 @@
 // What a place costs: whose clear days restart, room, temperament, the race for food, other suppliers. Nothing of it forbids; it is taken knowingly, and
 // asked about again only when it grew.
 import { isTemporary } from '../room/index.ts';
-import type { FitReason, FitTank, Newcomer, Resident } from './placeFacts.ts';
+import type { CompatibilityReason, CandidateTank, Newcomer, Resident } from './placeFacts.ts';
 import type { PlaceRules } from './placeRules.ts';
 
 /** Whose clear days restart by it: named with what each loses. */
-export type Meetings = { restarted: readonly { label: string; clear?: number }[]; exposed: readonly string[]; newcomerMeets: boolean };
+export type ContactCosts = { restarted: readonly { label: string; clear?: number }[]; exposed: readonly string[]; newcomerMeets: boolean };
 
 /** In less water than this, territorial fish find no place of their own, litres. A judgement. */
 const CRAMPED_L = 150;
 const SLOW_FEEDERS: readonly string[] = ['live food', 'pod hunter'];
 
-type Around = { residents: readonly Resident[]; coming: readonly Resident[]; meets?: Meetings; rules: Pick<PlaceRules, 'cmPerL'> };
+type Surroundings = {
+  residents: readonly Resident[];
+  coming: readonly Resident[];
+  meets?: ContactCosts;
+  rules: Pick<PlaceRules, 'cmPerL'>;
+};
 
-export function costsOf(newcomer: Newcomer, tank: FitTank, { residents, coming, meets, rules }: Around): FitReason[] {
+export function costsOf(newcomer: Newcomer, tank: CandidateTank, { residents, coming, meets, rules }: Surroundings): CompatibilityReason[] {
   const others = residents.filter(({ lot }) => lot !== newcomer.lot);
   return [
     ...meetings(meets),
@@ -24,7 +29,7 @@ export function costsOf(newcomer: Newcomer, tank: FitTank, { residents, coming, 
   ];
 }
 
-function meetings(meets: Meetings | undefined): FitReason[] {
+function meetings(meets: ContactCosts | undefined): CompatibilityReason[] {
   if (!meets) return [];
   const { restarted, exposed, newcomerMeets } = meets;
   const named = [
@@ -41,7 +46,11 @@ function meetings(meets: Meetings | undefined): FitReason[] {
 }
 
 /** A length that nobody measured counts as the full grown one. */
-function crowding(newcomer: Newcomer, tank: FitTank, { residents, limit }: { residents: readonly Resident[]; limit: number }): FitReason[] {
+function crowding(
+  newcomer: Newcomer,
+  tank: CandidateTank,
+  { residents, limit }: { residents: readonly Resident[]; limit: number },
+): CompatibilityReason[] {
   // For an hour in a bucket nobody counts centimetres; the hour is what is watched.
   if (isTemporary(tank)) return [];
   const all = [
@@ -61,8 +70,8 @@ function crowding(newcomer: Newcomer, tank: FitTank, { residents, limit }: { res
   ];
 }
 
-function company({ species, weak, n }: Newcomer, tank: FitTank, others: readonly Resident[]): FitReason[] {
-  const reasons: FitReason[] = [];
+function company({ species, weak, n }: Newcomer, tank: CandidateTank, others: readonly Resident[]): CompatibilityReason[] {
+  const reasons: CompatibilityReason[] = [];
   const quarrels = (one: Resident['species']) => one?.temperament === 'territorial' || one?.temperament === 'aggressive';
   const named = (list: readonly Resident[]) => [
     ...new Set(list.map(({ species: kind, label }) => kind?.common ?? label ?? 'unnamed fish')),
@@ -88,18 +97,22 @@ function company({ species, weak, n }: Newcomer, tank: FitTank, others: readonly
   return reasons;
 }
 
-function standing({ species, supplier, holdDone }: Newcomer, tank: FitTank, others: readonly Resident[]): FitReason[] {
+function standing(
+  { species, supplier, quarantineDone }: Newcomer,
+  tank: CandidateTank,
+  others: readonly Resident[],
+): CompatibilityReason[] {
   const strangers = others.filter((one) => one.supplier !== undefined && supplier !== undefined && one.supplier !== supplier);
   return [
     ...(species ? [] : [{ code: 'cost.unknownKind' as const, facts: { size: 1 } }]),
-    ...(!holdDone && strangers.length > 0 ? [{ code: 'cost.otherSupplier' as const, facts: { size: strangers.length } }] : []),
+    ...(!quarantineDone && strangers.length > 0 ? [{ code: 'cost.otherSupplier' as const, facts: { size: strangers.length } }] : []),
     ...(tank.suspect ? [{ code: 'cost.suspect' as const, facts: { size: 1 } }] : []),
     ...(others.some(({ promised }) => promised) ? [{ code: 'cost.promised' as const, facts: { size: 1 } }] : []),
     ...(tank.purpose === 'breeding' && others.length > 0 ? [{ code: 'cost.breeding' as const, facts: { size: 1 } }] : []),
   ];
 }
 
-function toCome(coming: readonly Resident[]): FitReason[] {
+function toCome(coming: readonly Resident[]): CompatibilityReason[] {
   if (coming.length === 0) return [];
   const heads = coming.reduce((sum, { n = 1 }) => sum + n, 0);
   const who = coming.map(({ n = 1, label, species }) => `${n} ${label ?? species?.common ?? 'unnamed fish'}`).join(', ');

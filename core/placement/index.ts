@@ -1,14 +1,14 @@
-export { fit } from './fit.ts';
-export type { Meetings } from './costs.ts';
+export { compatibilityOf } from './compatibility.ts';
+export type { ContactCosts } from './costs.ts';
 export {
   CALM_SYSTEM,
   COST_CODES,
   isCost,
   isTaken,
   type CostCode,
-  type FitCode,
-  type FitReason,
-  type FitTank,
+  type CompatibilityCode,
+  type CompatibilityReason,
+  type CandidateTank,
   type Held,
   type Newcomer,
   type Resident,
@@ -21,4 +21,4 @@ export { livingOn, type Living } from './living.ts';
 export { PLACEMENT_REFUSALS } from './refusals.ts';
 export type { LivingState, PlacementState } from './state.ts';
 export { STARTING_PLACEMENT, type PlacementSettings } from './settings.ts';
-export { fitTreatments, shyOf } from './fit.ts';
+export { fitTreatments, shyOf } from './compatibility.ts';

@@ -1,6 +1,6 @@
 // What a place is judged by, and how a reason against it is written: the newcomer, who lives there, the tank and its system.
 import type { TankFacts, SystemFacts } from '../room/index.ts';
-import type { RemedyFamily, SpeciesFacts } from '../species/index.ts';
+import type { MedicationFamily, SpeciesFacts } from '../species/index.ts';
 
 export const COST_CODES = [
   'cost.restarts',
@@ -29,19 +29,19 @@ export const FORBIDDEN_CODES = [
   'fit.eatenByResidents',
   'fit.neverWith',
   'fit.keptAlone',
-  'fit.saleBeforeHold',
+  'fit.saleBeforeQuarantine',
   'fit.shyOfTreatment',
   'fit.heldTreatment',
   'fit.illHere',
   'fit.awayFromHome',
 ] as const;
 export type ForbiddenCode = (typeof FORBIDDEN_CODES)[number];
-export type FitCode = ForbiddenCode | CostCode;
+export type CompatibilityCode = ForbiddenCode | CostCode;
 /** `facts.size` = how much of a cost; one that was taken is asked about again only when it grew. `lead` = a cost that only a lead takes in this house. */
-export type FitReason = { code: FitCode; facts: Record<string, string | number | boolean>; lead?: true };
+export type CompatibilityReason = { code: CompatibilityCode; facts: Record<string, string | number | boolean>; lead?: true };
 export const isCost = (code: string): code is CostCode => code.startsWith('cost.');
 /** A cost that a keeper's tap takes. */
-export const isTaken = ({ code, lead }: Pick<FitReason, 'code' | 'lead'>): boolean => isCost(code) && !lead;
+export const isTaken = ({ code, lead }: Pick<CompatibilityReason, 'code' | 'lead'>): boolean => isCost(code) && !lead;
 
 export type Newcomer = {
   species?: SpeciesFacts;
@@ -50,7 +50,7 @@ export type Newcomer = {
   n: number;
   /** As many as could come at most, where less than all of them may be taken; else `n`. */
   atMost?: number;
-  holdDone: boolean;
+  quarantineDone: boolean;
   supplier?: string;
   /** Heads of its lot that are to come to the same tank after them. */
   more?: number;
@@ -64,15 +64,19 @@ export type Resident = {
   label?: string;
   n?: number;
   supplier?: string;
-  onHold?: boolean;
+  inQuarantine?: boolean;
   promised?: boolean;
 };
 /** A treatment that is over: what it left stays until a test finds none, or it is long enough ago. */
-export type Held = { family: RemedyFamily; endedAtMs: number; zeroTested: boolean };
+export type Held = { family: MedicationFamily; endedAtMs: number; zeroTested: boolean };
 /** What a system is under, has held, and who was ill on it within a quarantine that is still open. */
-export type SystemState = { courses: readonly RemedyFamily[]; held: readonly Held[]; ill?: { what: string; lots: readonly string[] } };
-export const CALM_SYSTEM: SystemState = { courses: [], held: [] };
+export type SystemState = {
+  treatments: readonly MedicationFamily[];
+  held: readonly Held[];
+  ill?: { what: string; lots: readonly string[] };
+};
+export const CALM_SYSTEM: SystemState = { treatments: [], held: [] };
 
 /** `temperatureC` and `salinityPpt` of the water: the latest reading where there is one, else what it is set to; `volumeL` the tank's own. */
-export type FitTank = Pick<TankFacts, 'purpose' | 'lid' | 'volumeL' | 'vessel' | 'flow'> &
+export type CandidateTank = Pick<TankFacts, 'purpose' | 'lid' | 'volumeL' | 'vessel' | 'flow'> &
   Pick<SystemFacts, 'type' | 'temperatureC' | 'salinityPpt'> & { systemState: SystemState; suspect?: boolean };

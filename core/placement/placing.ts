@@ -4,9 +4,9 @@ import { type Refusal, refuse, type Context } from '../journal/index.ts';
 import { whoRestarts } from '../quarantine/index.ts';
 import type { TankFacts } from '../room/index.ts';
 import type { SpeciesFacts } from '../species/index.ts';
-import type { Meetings } from './costs.ts';
-import { fit } from './fit.ts';
-import { isTaken, type FitReason } from './placeFacts.ts';
+import type { ContactCosts } from './costs.ts';
+import { compatibilityOf } from './compatibility.ts';
+import { isTaken, type CompatibilityReason } from './placeFacts.ts';
 import { STARTING_PLACEMENT } from './settings.ts';
 import type { PlacementState } from './state.ts';
 
@@ -20,12 +20,12 @@ type Placing = {
   /** Not in good shape; left out, by what was seen of the lot. */ weak?: boolean;
   /** As if they were these. */ as?: SpeciesFacts;
   /** The bag or vessel that they come out of. */ out?: string;
-  /** Their hold is over, where they stand in no tank to tell it by. */ holdDone?: boolean;
+  /** Their hold is over, where they stand in no tank to tell it by. */ quarantineDone?: boolean;
 };
 
 export function refuseUnfit(placing: Placing, { state }: Context<PlacementState>): Refusal[] {
   if (placing.tank.retired) return refuse('tank.retired', placing.path, { code: placing.tank.code });
-  return fitOf(placing, state)
+  return estimateOf(placing, state)
     .filter((reason) => !isPassed(reason, placing.passed ?? []))
     .map((reason) => (reason.code === 'cost.restarts' ? withDays(reason, placing, state) : reason))
     .flatMap(({ lead, code, facts }) =>
@@ -36,21 +36,21 @@ export function refuseUnfit(placing: Placing, { state }: Context<PlacementState>
 /** `cost.crowded:1.4` = taken up to that size; a forbidden code as it is. */
 export const passedAs = (code: string, size?: number): string => (size === undefined ? code : `${code}:${size}`);
 const ROUNDING = 1e-9;
-function isPassed({ code, facts }: FitReason, passed: readonly string[]): boolean {
+function isPassed({ code, facts }: CompatibilityReason, passed: readonly string[]): boolean {
   return passed.some((one) => {
     const [taken, size] = one.split(':');
     return taken === code && (typeof facts.size !== 'number' || facts.size <= Number(size ?? 0) + ROUNDING);
   });
 }
 
-function fitOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: PlacementState): FitReason[] {
+function estimateOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: PlacementState): CompatibilityReason[] {
   const facts = state.findLot(lot);
   const system = state.findSystem(tank.system);
   if (!facts || !system) throw new Error(`lot ${lot} or water ${tank.system} vanished between checks`);
   const species = said.as ?? (facts.species ? state.findSpecies(facts.species) : undefined);
-  // Some of it lives in a tank and no hold is open: the hold is over, or was before the books began.
-  const onHold = state.findOpenHold(lot) !== undefined;
-  const holdDone = said.holdDone ?? (state.isInTank(lot) && !onHold);
+  // Some of it lives in a tank and no quarantine is open: the quarantine is over, or was before the records began.
+  const inQuarantine = state.findOpenQuarantine(lot) !== undefined;
+  const quarantineDone = said.quarantineDone ?? (state.isInTank(lot) && !inQuarantine);
   const known = (here: { lot: string; n: number }) => {
     const other = state.findLot(here.lot);
     return {
@@ -66,13 +66,14 @@ function fitOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: Placeme
   const coming = state.comingTo(tank.id, out);
   const more = coming.find((one) => one.lot === lot)?.n;
   const rules = state.findRules() ?? STARTING_PLACEMENT;
-  return fit(
-    { lot, n, species, sizeCm: facts.sizeCm, holdDone, supplier: facts.supplier, more, weak: said.weak ?? state.isWeak(lot, atMs) },
+  return compatibilityOf(
+    { lot, n, species, sizeCm: facts.sizeCm, quarantineDone, supplier: facts.supplier, more, weak: said.weak ?? state.isWeak(lot, atMs) },
     { ...system, ...tank, systemState: state.systemStateOf(tank.system), suspect: state.isSuspect(tank.system, atMs) },
     {
       residents: state.occupants(tank.id).map(known),
       coming: coming.filter((one) => one.lot !== lot).map(known),
-      meets: holdDone && tank.purpose === 'customer' ? undefined : meetingsOf({ lot, onHold: !holdDone, tank, atMs }, state),
+      meets:
+        quarantineDone && tank.purpose === 'customer' ? undefined : meetingsOf({ lot, inQuarantine: !quarantineDone, tank, atMs }, state),
       rules: rules.places,
       now: atMs,
     },
@@ -80,27 +81,30 @@ function fitOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: Placeme
 }
 
 /** How many clear days each loses: clocks are read only where it is still to be asked. */
-function withDays(reason: FitReason, { tank, atMs }: Placing, state: PlacementState): FitReason {
+function withDays(reason: CompatibilityReason, { tank, atMs }: Placing, state: PlacementState): CompatibilityReason {
   const lots = [...new Set(state.tanksOn(tank.system).flatMap((id) => state.occupants(id).map(({ lot }) => lot)))];
-  const clear = [...state.clocksOf(lots, atMs)].map(([lot, clock]) => ({ label: state.findLot(lot)?.label ?? lot, days: clock.clean }));
+  const clear = [...state.clocksOf(lots, atMs)].map(([lot, clock]) => ({ label: state.findLot(lot)?.label ?? lot, days: clock.clear }));
   if (clear.length === 0) return reason;
   const lost = clear.reduce((sum, { days }) => sum + days, 0);
   return { ...reason, facts: { ...reason.facts, lost, who: clear.map(({ label, days }) => `${label} (${days} clear days)`).join(', ') } };
 }
 
 /** Who of the system loses clear days by it. Of a tank whose system the lot lives on already nobody does. */
-function meetingsOf(of: { lot: string; onHold: boolean; tank: TankFacts; atMs: number }, state: PlacementState): Meetings | undefined {
+function meetingsOf(
+  of: { lot: string; inQuarantine: boolean; tank: TankFacts; atMs: number },
+  state: PlacementState,
+): ContactCosts | undefined {
   const living = state.tanksOn(of.tank.system).flatMap((tank) =>
     state.occupants(tank).map(({ lot }) => ({
       lot,
       label: state.findLot(lot)?.label ?? lot,
       tank,
       system: of.tank.system,
-      onHold: state.findOpenHold(lot) !== undefined,
+      inQuarantine: state.findOpenQuarantine(lot) !== undefined,
     })),
   );
   if (living.some(({ lot }) => lot === of.lot)) return undefined;
-  const who = whoRestarts({ lot: of.lot, onHold: of.onHold, fromSystem: '', toSystem: of.tank.system }, living);
+  const who = whoRestarts({ lot: of.lot, inQuarantine: of.inQuarantine, fromSystem: '', toSystem: of.tank.system }, living);
   return {
     restarted: [...new Map(who.restarted.map(({ lot, label }) => [lot, { lot, label }])).values()],
     exposed: [...new Set(who.exposed.map(({ label }) => label))],

@@ -14,7 +14,7 @@ export interface PlacementState
     LotState,
     Pick<SpeciesState, 'findSpecies'>,
     Pick<RoomState, 'findTank' | 'findSystem' | 'tanksOn' | 'comingTo'>,
-    Pick<QuarantineState, 'findOpenHold' | 'clocksOf'> {
+    Pick<QuarantineState, 'findOpenQuarantine' | 'clocksOf'> {
   findRules(): PlacementSettings | undefined;
   /** What a system is under, has held, and who was ill on it within a quarantine that is open. */
   systemStateOf(system: string): SystemState;

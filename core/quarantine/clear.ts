@@ -1,25 +1,28 @@
 // Who was clear before an act: what stood before it decides, so a quarantine opened in the same act, or later, changes nothing about who was clear when they met.
-import type { HoldRows, Stay } from './facts.ts';
+import type { QuarantineRows, Occupancy } from './facts.ts';
 
 /** Whether a lot carried its own finished quarantine into an instant. */
 export type Clearings = (lot: string, atMs: number) => boolean;
 type Hold = { lot: string; openedAtMs: number; endedAtMs: number };
 
-const stood = ({ fromMs, untilMs }: Stay, atMs: number) => fromMs <= atMs && (untilMs === undefined || atMs <= untilMs);
+const stood = ({ fromMs, untilMs }: Occupancy, atMs: number) => fromMs <= atMs && (untilMs === undefined || atMs <= untilMs);
 
 /**
  * Clear: signed off, not among others that are still in quarantine on its system; entered as cleared when the house was set up; or cut of a lot that was.
  * A lot that never had a quarantine of its own is not, however long it stands there.
  */
-export function clearings(rows: Pick<HoldRows, 'holds' | 'lineage' | 'opening'>, stays: ReadonlyMap<string, readonly Stay[]>): Clearings {
+export function clearings(
+  rows: Pick<QuarantineRows, 'quarantines' | 'lineage' | 'opening'>,
+  occupancies: ReadonlyMap<string, readonly Occupancy[]>,
+): Clearings {
   const byLot = new Map<string, Hold[]>();
-  for (const { lot, openedAtMs, endedAtMs = Infinity } of rows.holds)
+  for (const { lot, openedAtMs, endedAtMs = Infinity } of rows.quarantines)
     byLot.set(lot, [...(byLot.get(lot) ?? []), { lot, openedAtMs, endedAtMs }]);
   const parents = new Map<string, { from: string; atMs: number }[]>();
   for (const { lot, from, atMs } of rows.lineage) parents.set(lot, [...(parents.get(lot) ?? []), { from, atMs }]);
   const all = [...byLot.values()].flat();
   const systemsAt = (lot: string, atMs: number) =>
-    new Set((stays.get(lot) ?? []).filter((stay) => stood(stay, atMs)).map(({ system }) => system));
+    new Set((occupancies.get(lot) ?? []).filter((occupancy) => stood(occupancy, atMs)).map(({ system }) => system));
 
   /** Others on its system were in quarantine when it was signed off, and are still. */
   const amongOthers = ({ lot, endedAtMs }: Hold, atMs: number): boolean => {
@@ -30,7 +33,7 @@ export function clearings(rows: Pick<HoldRows, 'holds' | 'lineage' | 'opening'>,
         other.openedAtMs < endedAtMs &&
         other.endedAtMs > endedAtMs &&
         other.endedAtMs >= atMs &&
-        (stays.get(other.lot) ?? []).some((stay) => systems.has(stay.system) && stood(stay, endedAtMs)),
+        (occupancies.get(other.lot) ?? []).some((occupancy) => systems.has(occupancy.system) && stood(occupancy, endedAtMs)),
     );
   };
 

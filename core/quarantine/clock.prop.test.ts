@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { SIGNS } from '../rounds/index.ts';
 import { DAY_MS, HOUR_MS, startOfHouseDay, houseDay } from '../time/index.ts';
-import { gatherFacts, holdClock, lookKey, plainPolicy, type HoldRows } from './index.ts';
+import { gatherFacts, quarantineClock, checkKey, plainPolicy, type QuarantineRows } from './index.ts';
 
 const ZONE = 'Europe/Lisbon';
 const OPENED = Date.UTC(2026, 2, 10, 11);
@@ -51,8 +51,8 @@ const rows = fc
       }),
       { maxLength: 6 },
     ),
-    plumbing: fc.array(fc.record({ tank: place, atMs: instant, system: fc.constantFrom('w', 'v') }), { maxLength: 3 }),
-    courses: fc.array(
+    systemsSince: fc.array(fc.record({ tank: place, atMs: instant, system: fc.constantFrom('w', 'v') }), { maxLength: 3 }),
+    treatments: fc.array(
       fc
         .tuple(entry, instant, fc.option(fc.integer({ min: 1, max: 200 }), { nil: undefined }), fc.constantFrom('w', 'v'))
         .map(([id, fromMs, hours, system]) => ({
@@ -64,7 +64,7 @@ const rows = fc
         })),
       { maxLength: 3 },
     ),
-    looks: fc.array(fc.tuple(place, fc.integer({ min: -1, max: DAYS })), { maxLength: 90 }),
+    checks: fc.array(fc.tuple(place, fc.integer({ min: -1, max: DAYS })), { maxLength: 90 }),
     ateMs: fc.option(instant, { nil: undefined }),
     now: instant.filter((ms) => ms >= OPENED),
   })
@@ -72,15 +72,15 @@ const rows = fc
 
 function rowsOf(from: {
   moves: { entry: string; atMs: number; lot: string; from: string; to: string; n: number }[];
-  signs: HoldRows['signs'];
-  unseen: HoldRows['unseen'];
-  deaths: HoldRows['deaths'];
-  contacts: HoldRows['contacts'];
-  plumbing: HoldRows['plumbing'];
-  courses: HoldRows['courses'];
-  looks: [string, number][];
+  signs: QuarantineRows['signs'];
+  unseen: QuarantineRows['unseen'];
+  deaths: QuarantineRows['deaths'];
+  contacts: QuarantineRows['contacts'];
+  systemsSince: QuarantineRows['systemsSince'];
+  treatments: QuarantineRows['treatments'];
+  checks: [string, number][];
   ateMs: number | undefined;
-}): HoldRows {
+}): QuarantineRows {
   const day0 = houseDay(OPENED, ZONE);
   const legs = [
     ...LOTS.map((id, index) => ({ entry: `in-${id}`, lot: id, place: TANKS[index]!, n: 6, atMs: OPENED + index * 3 * HOUR_MS })),
@@ -94,16 +94,21 @@ function rowsOf(from: {
   return {
     zone: ZONE,
     sinceMs: OPENED - 2 * DAY_MS,
-    holds: LOTS.map((id, index) => ({ lot: id, entry: `hold-${id}`, openedAtMs: OPENED + index * 3 * HOUR_MS, zero: 'arrival' as const })),
+    quarantines: LOTS.map((id, index) => ({
+      lot: id,
+      entry: `hold-${id}`,
+      openedAtMs: OPENED + index * 3 * HOUR_MS,
+      zero: 'arrival' as const,
+    })),
     labels: new Map(),
     balances: [...balances].map(([key, n]) => ({ lot: key.split('|')[0]!, place: key.split('|')[1]!, n })),
     legs,
-    plumbing: [...TANKS.map((tank, index) => ({ tank, system: index < 2 ? 'w' : 'v', atMs: 0 })), ...from.plumbing],
+    systemsSince: [...TANKS.map((tank, index) => ({ tank, system: index < 2 ? 'w' : 'v', atMs: 0 })), ...from.systemsSince],
     codes: new Map(),
     lineage: [],
-    looks: new Map(
-      from.looks.map(([tank, day]) => [
-        lookKey(tank, day0 + day),
+    checks: new Map(
+      from.checks.map(([tank, day]) => [
+        checkKey(tank, day0 + day),
         [8, 17].map((hour) => startOfHouseDay(day0 + day, ZONE) + hour * HOUR_MS),
       ]),
     ),
@@ -111,31 +116,32 @@ function rowsOf(from: {
     unseen: from.unseen,
     deaths: from.deaths,
     contacts: from.contacts,
-    courses: from.courses,
+    treatments: from.treatments,
     opening: new Set(),
     ate: new Map(from.ateMs === undefined ? [] : [['one', from.ateMs]]),
   };
 }
 
 const backwards = <T>(list: readonly T[]): T[] => [...list].reverse();
-const clockOf = (house: HoldRows, now: number) => holdClock(gatherFacts(house, new Set(['one'])).get('one')!, plainPolicy(14), now);
+const clockOf = (house: QuarantineRows, now: number) =>
+  quarantineClock(gatherFacts(house, new Set(['one'])).get('one')!, plainPolicy(14), now);
 const RUNS = { numRuns: 400, seed: 20260303 };
 
 it('is independent of the order in which accepted facts arrived', () => {
   fc.assert(
     fc.property(rows, ({ rows: house, now }) => {
-      const late: HoldRows = {
+      const late: QuarantineRows = {
         ...house,
-        holds: backwards(house.holds),
+        quarantines: backwards(house.quarantines),
         balances: backwards(house.balances),
         legs: backwards(house.legs),
-        plumbing: backwards(house.plumbing),
+        systemsSince: backwards(house.systemsSince),
         signs: backwards(house.signs),
         unseen: backwards(house.unseen),
         deaths: backwards(house.deaths),
         contacts: backwards(house.contacts),
-        courses: backwards(house.courses),
-        looks: new Map(backwards([...house.looks])),
+        treatments: backwards(house.treatments),
+        checks: new Map(backwards([...house.checks])),
       };
       expect(clockOf(late, now)).toEqual(clockOf(house, now));
     }),
@@ -146,18 +152,18 @@ it('is independent of the order in which accepted facts arrived', () => {
 it('tells every day once, and what it tells adds up to its result', () => {
   fc.assert(
     fc.property(rows, ({ rows: house, now }) => {
-      const { days, openedDay, zero, clean, required, blockers, earliestDay, restarts } = clockOf(house, now);
+      const { days, openedDay, zero, clear, required, blockers, earliestDay, restarts } = clockOf(house, now);
       const today = houseDay(now, ZONE);
       expect(days).toHaveLength(today - openedDay + 1);
       const since = days.slice(zero.day - openedDay + 1);
       const of = (mark: (typeof days)[number]) => since.filter((one) => one === mark).length;
-      expect(clean).toBe(of('clean'));
+      expect(clear).toBe(of('clear'));
       // The days since the zero are clean, not counted for one reason, or today.
-      expect(of('clean') + of('unseen') + of('short') + of('remedy') + of('today')).toBe(today - zero.day);
+      expect(of('clear') + of('unseen') + of('short') + of('treatment') + of('today')).toBe(today - zero.day);
       expect(of('today')).toBe(today === zero.day ? 0 : 1);
       const left = blockers.find(({ why }) => why === 'days');
-      expect(clean + (left?.why === 'days' ? left.left : 0)).toBe(Math.max(required, clean));
-      if (earliestDay !== undefined) expect(earliestDay).toBeGreaterThanOrEqual(today + Math.max(0, required - clean));
+      expect(clear + (left?.why === 'days' ? left.left : 0)).toBe(Math.max(required, clear));
+      if (earliestDay !== undefined) expect(earliestDay).toBeGreaterThanOrEqual(today + Math.max(0, required - clear));
       // Each restart is a day on which the row breaks; the last one is the zero.
       for (const { day } of restarts) expect(days[day - openedDay]).toBe('zero');
       expect(zero.entry).toBe(restarts.at(-1)?.entry ?? 'hold-one');
@@ -167,13 +173,13 @@ it('tells every day once, and what it tells adds up to its result', () => {
   );
 });
 
-it('never loses a clean day to a fact that has not happened yet, and never gains one by waiting within a day', () => {
+it('never loses a clear day to a fact that has not happened yet, and never gains one by waiting within a day', () => {
   fc.assert(
     fc.property(rows, ({ rows: house, now }) => {
       const soon = Math.min(startOfHouseDay(houseDay(now, ZONE) + 1, ZONE) - 1, now + HOUR_MS);
       const [here, later] = [clockOf(house, now), clockOf(house, soon)];
-      if (later.restarts.length === here.restarts.length) expect(later.clean).toBe(here.clean);
-      else expect(later.clean).toBeLessThanOrEqual(here.clean);
+      if (later.restarts.length === here.restarts.length) expect(later.clear).toBe(here.clear);
+      else expect(later.clear).toBeLessThanOrEqual(here.clear);
     }),
     RUNS,
   );

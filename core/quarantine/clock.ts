@@ -1,22 +1,22 @@
-// The hold clock: from facts, policy and now to days counted, restarts with their causes, what stands before release.
+// The quarantine clocks: from facts, policy and now to days counted, restarts with their causes, what stands before release.
 import { SIGN_CLASS, SETTLING_MS } from '../rounds/index.ts';
 import { inOrder, houseDay, startOfHouseDay } from '../time/index.ts';
-import { courseIn, isOwn, markOf, scopeOf, shortDays, wasThere, type DayMark, type Scope } from './days.ts';
-import { lookKey, outsideOf, type ClockEvent, type ClockFacts, type HoldZero } from './facts.ts';
-import type { HoldPolicy } from './policy.ts';
+import { treatmentIn, isOwn, markOf, scopeOf, shortDays, wasThere, type DayMark, type Scope } from './days.ts';
+import { checkKey, outsideOf, type ClockEvent, type ClockFacts, type QuarantineZero } from './facts.ts';
+import type { QuarantinePolicy } from './policy.ts';
 
 export type RestartCause =
   | 'illness'
-  | 'illness in the water'
+  | 'illness in the system'
   | 'unexplained death'
   | 'lasting stress'
   | 'newcomer'
-  | 'came to fish on hold'
+  | 'came to fish in quarantine'
   | 'shared tool'
-  | 'shared water'
-  | 'remedy ended';
+  | 'shared system'
+  | 'treatment ended';
 
-/** Why the count began anew, and the entry that says so. `what` = the sign, remedy or tool; `who` = the fish; `place` = where. */
+/** Why the clock restarted, and the entry that says so. `what` = the sign, treatment or tool; `who` = the fish; `place` = where. */
 export type Restart = { cause: RestartCause; entry: string; atMs: number; day: number; what?: string; who?: string; place?: string };
 
 export type Blocker =
@@ -25,31 +25,31 @@ export type Blocker =
   | { why: 'not eating'; atMs: number }
   | { why: 'never ate' }
   | { why: 'unseen'; n: number; atMs: number }
-  | { why: 'remedy'; family: string };
+  | { why: 'treatment'; family: string };
 
-export type HoldClock = {
-  zero: { cause: HoldZero | RestartCause; entry: string; atMs: number; day: number };
+export type QuarantineClock = {
+  zero: { cause: QuarantineZero | RestartCause; entry: string; atMs: number; day: number };
   /** Oldest first; the last one is the zero. */
   restarts: readonly Restart[];
-  /** One mark a house day, from the day that the hold opened to today. */
+  /** One mark a house day, from the day that the quarantine opened to today. */
   openedDay: number;
   days: readonly DayMark[];
-  /** Clean days since the zero, and how many are asked for. */
-  clean: number;
+  /** Clear days since the zero, and how many are asked for. */
+  clear: number;
   required: number;
   /** Everything that stands between now and release; empty = it may be signed off. */
   blockers: readonly Blocker[];
-  /** The house day on which its days can be over if all goes well; unknown while a remedy runs that does not count. */
+  /** The house day on which its days can be over if all goes well; unknown while a treatment runs that does not count. */
   earliestDay?: number;
 };
 
 /**
- * Where a hold stands at `now` (UTC ms). Pure, and independent of the order in which facts arrived. A day counts when it is over,
+ * Where a quarantine stands at `now` (UTC ms). Pure, and independent of the order in which facts arrived. A day counts when it is over,
  * lies after the zero's day, every place where the lot stood at its end was looked at, and nobody was missed without a word.
  * So `clean` + days not counted + the zero's day + today always make up the days since the zero. Policy days run from 1 to 365.
- * Cost: one pass over the days and over the events of its waters. Throws a RangeError on a zone that is none (core/time).
+ * Cost: one pass over the days and over the events of its systems. Throws a RangeError on a zone that is none (core/time).
  */
-export function holdClock(facts: ClockFacts, policy: HoldPolicy, now: number): HoldClock {
+export function quarantineClock(facts: ClockFacts, policy: QuarantinePolicy, now: number): QuarantineClock {
   const { zone, opened } = facts;
   const openedDay = houseDay(opened.atMs, zone);
   const today = houseDay(now, zone);
@@ -61,29 +61,33 @@ export function holdClock(facts: ClockFacts, policy: HoldPolicy, now: number): H
   const short = shortDays(facts, scope, now);
   const days: DayMark[] = [];
   for (let day = openedDay; day <= today; day += 1) {
-    const mark = zeroDays.has(day) ? 'zero' : day === today ? 'today' : markOf(day, facts, policy, { short, hasCourses: scope.hasCourses });
+    const mark = zeroDays.has(day)
+      ? 'zero'
+      : day === today
+        ? 'today'
+        : markOf(day, facts, policy, { short, hasTreatments: scope.hasTreatments });
     days.push(mark);
   }
   // The end of a treatment asks for days of its own, and shortens nothing of what the last illness asks: the later date holds.
   const asked = [
-    restarts.findLast(({ cause }) => cause !== 'remedy ended') ?? opening,
-    ...(last?.cause === 'remedy ended' ? [last] : []),
+    restarts.findLast(({ cause }) => cause !== 'treatment ended') ?? opening,
+    ...(last?.cause === 'treatment ended' ? [last] : []),
   ].map((since) => {
     const count = cleanSince(days, { since: since.day, openedDay });
-    const wants = since.cause === 'remedy ended' ? policy.daysAfterRemedy : policy.days;
-    return { since, clean: count, required: wants, left: Math.max(0, wants - count) };
+    const wants = since.cause === 'treatment ended' ? policy.daysAfterTreatment : policy.days;
+    return { since, clear: count, required: wants, left: Math.max(0, wants - count) };
   });
   const binding = asked.reduce((most, one) => (one.left >= most.left ? one : most));
-  const { since: zero, clean, required, left } = binding;
-  const under = scope.hasCourses && !policy.countsUnderRemedy ? courseIn(facts, now, now + 1) : undefined;
-  // Today can still be a clean day unless the count began on it; the day after it is over is the first on which it counts.
+  const { since: zero, clear, required, left } = binding;
+  const under = scope.hasTreatments && !policy.countsUnderTreatment ? treatmentIn(facts, now, now + 1) : undefined;
+  // Today can still be a clear day unless the count began on it; the day after it is over is the first on which it counts.
   const lostToday = today === zero.day || short.has(today) ? 1 : 0;
   return {
     zero: { cause: zero.cause, entry: zero.entry, atMs: zero.atMs, day: zero.day },
     restarts,
     openedDay,
     days,
-    clean,
+    clear,
     required,
     blockers: blockersOf(facts, { now, left, under, short, own: scope.own }),
     ...(under ? {} : { earliestDay: left === 0 ? today : today + left + lostToday }),
@@ -91,25 +95,25 @@ export function holdClock(facts: ClockFacts, policy: HoldPolicy, now: number): H
 }
 
 const cleanSince = (days: readonly DayMark[], { since, openedDay }: { since: number; openedDay: number }): number =>
-  days.reduce((count, mark, index) => (mark === 'clean' && openedDay + index > since ? count + 1 : count), 0);
+  days.reduce((count, mark, index) => (mark === 'clear' && openedDay + index > since ? count + 1 : count), 0);
 
 /** It was seen to eat today or yesterday. */
 const EATEN_WITHIN_DAYS = 1;
 
 function restartsOf(
   facts: ClockFacts,
-  policy: HoldPolicy,
+  policy: QuarantinePolicy,
   { now, systems, openedDay }: Scope & { now: number; openedDay: number },
 ): Restart[] {
   const found: Restart[] = [];
-  // What came on the very day that the hold opened is part of its beginning: that day is the zero anyway.
+  // What came on the very day that the quarantine opened is part of its beginning: that day is the zero anyway.
   const firstMs = startOfHouseDay(openedDay + 1, facts.zone);
   for (const system of systems) {
-    const stays = systems.length === 1 ? facts.stays : facts.stays.filter((stay) => stay.system === system);
-    // A plain loop: this is asked for every event of a water, for every lot on it.
+    const occupancies = systems.length === 1 ? facts.occupancies : facts.occupancies.filter((occupancy) => occupancy.system === system);
+    // A plain loop: this is asked for every event of a system, for every lot on it.
     const stoodThere = (atMs: number) => {
       if (atMs < firstMs || atMs > now) return false;
-      for (const stay of stays) if (wasThere(stay, atMs)) return true;
+      for (const occupancy of occupancies) if (wasThere(occupancy, atMs)) return true;
       return false;
     };
     for (const event of facts.events.get(system) ?? []) {
@@ -121,10 +125,10 @@ function restartsOf(
       if (cause) found.push({ ...cause, entry: event.entry, atMs: event.atMs, day: houseDay(event.atMs, facts.zone) });
     }
     // Days that count under a treatment are not lost when it ends.
-    for (const { untilMs, endEntry, entry, family } of policy.countsUnderRemedy ? [] : (facts.courses.get(system) ?? []))
+    for (const { untilMs, endEntry, entry, family } of policy.countsUnderTreatment ? [] : (facts.treatments.get(system) ?? []))
       if (untilMs !== undefined && stoodThere(untilMs))
         found.push({
-          cause: 'remedy ended',
+          cause: 'treatment ended',
           entry: endEntry ?? entry,
           atMs: untilMs,
           day: houseDay(untilMs, facts.zone),
@@ -147,7 +151,7 @@ const keyOf = ({ entry, cause, who = '', place = '' }: Restart) => `${entry}|${c
 
 type Cause = Pick<Restart, 'cause' | 'what' | 'who' | 'place'>;
 
-function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolicy): Cause | undefined {
+function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: QuarantinePolicy): Cause | undefined {
   const own = isOwn(event, facts.kin);
   const { label: who, place } = event;
   switch (event.kind) {
@@ -158,7 +162,7 @@ function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolic
         return own
           ? { cause: 'illness', what, who, place }
           : restartsOn.illnessInSystem
-            ? { cause: 'illness in the water', what, who, place }
+            ? { cause: 'illness in the system', what, who, place }
             : undefined;
       return own && kind === 'stress' && !isSettling(facts, event) ? { cause: 'lasting stress', what, who, place } : undefined;
     }
@@ -167,7 +171,7 @@ function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolic
         return own
           ? { cause: 'illness', what: 'a death', who, place }
           : restartsOn.illnessInSystem
-            ? { cause: 'illness in the water', what: 'a death', who, place }
+            ? { cause: 'illness in the system', what: 'a death', who, place }
             : undefined;
       return own && event.cause === 'not known' ? { cause: 'unexplained death', who, place } : undefined;
     case 'arrival': {
@@ -175,12 +179,12 @@ function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolic
       if (!own) return event.clear || event.along.some((one) => facts.kin.has(one)) ? undefined : { cause: 'newcomer', who, place };
       const met = event.met.filter(({ lot }) => !facts.kin.has(lot));
       return met.length > 0
-        ? { cause: 'came to fish on hold', who: [...new Set(met.map(({ label }) => label))].join(', '), place }
+        ? { cause: 'came to fish in quarantine', who: [...new Set(met.map(({ label }) => label))].join(', '), place }
         : undefined;
     }
     case 'contact': {
       if (!restartsOn.contact || event.sources.every((lot) => facts.kin.has(lot))) return undefined;
-      return { cause: event.by === 'tool' ? 'shared tool' : 'shared water', what: event.label, who: event.from, place };
+      return { cause: event.by === 'tool' ? 'shared tool' : 'shared system', what: event.label, who: event.from, place };
     }
     case 'unseen':
       return undefined;
@@ -188,11 +192,11 @@ function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: HoldPolic
 }
 
 /** Stress is expected for two days after fish came to the place where it was seen; a tank that came to another system moved nobody. */
-function isSettling({ stays }: ClockFacts, { place, atMs }: ClockEvent): boolean {
-  let since = stays.find((stay) => stay.place === place && wasThere(stay, atMs))?.fromMs;
+function isSettling({ occupancies }: ClockFacts, { place, atMs }: ClockEvent): boolean {
+  let since = occupancies.find((occupancy) => occupancy.place === place && wasThere(occupancy, atMs))?.fromMs;
   for (let before = since; before !== undefined;) {
     since = before;
-    before = stays.find((stay) => stay.place === place && stay.untilMs === since && stay.fromMs < since!)?.fromMs;
+    before = occupancies.find((occupancy) => occupancy.place === place && occupancy.untilMs === since && occupancy.fromMs < since!)?.fromMs;
   }
   return since !== undefined && atMs - since <= SETTLING_MS;
 }
@@ -208,15 +212,15 @@ type Standing = {
 function blockersOf(facts: ClockFacts, { now, left, under, short, own }: Standing): Blocker[] {
   const blockers: Blocker[] = [];
   if (left > 0) blockers.push({ why: 'days', left });
-  if (under) blockers.push({ why: 'remedy', family: under.family });
+  if (under) blockers.push({ why: 'treatment', family: under.family });
   const { ateMs, zone } = facts;
   if (ateMs === undefined) blockers.push({ why: 'never ate' });
   else if (houseDay(now, zone) - houseDay(ateMs, zone) > EATEN_WITHIN_DAYS || refusedSince(own, ateMs, now))
     blockers.push({ why: 'not eating', atMs: ateMs });
   const missed = [...short.values()].sort((one, other) => other.atMs - one.atMs)[0];
   const today = houseDay(now, facts.zone);
-  const lookedSince = missed && seenAfter(facts, { day: houseDay(missed.atMs, facts.zone), today, short });
-  if (missed && !lookedSince) blockers.push({ why: 'unseen', n: missed.n, atMs: missed.atMs });
+  const checkedSince = missed && seenAfter(facts, { day: houseDay(missed.atMs, facts.zone), today, short });
+  if (missed && !checkedSince) blockers.push({ why: 'unseen', n: missed.n, atMs: missed.atMs });
   return blockers;
 }
 
@@ -227,8 +231,8 @@ function refusedSince(own: readonly ClockEvent[], ateMs: number, now: number): b
 
 /** A later day was looked at and nobody was missed on it: the fish are there after all. */
 function seenAfter(facts: ClockFacts, { day, today, short }: { day: number; today: number; short: ReadonlyMap<number, unknown> }): boolean {
-  const places = facts.stays.filter(({ untilMs }) => untilMs === undefined).map(({ place }) => place);
+  const places = facts.occupancies.filter(({ untilMs }) => untilMs === undefined).map(({ place }) => place);
   for (let later = day + 1; later <= today; later += 1)
-    if (!short.has(later) && places.every((place) => facts.looks.has(lookKey(place, later)))) return true;
+    if (!short.has(later) && places.every((place) => facts.checks.has(checkKey(place, later)))) return true;
   return false;
 }

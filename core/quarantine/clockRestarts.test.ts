@@ -1,15 +1,15 @@
 // What restarts a clock and what does not, each as facts and the causes that come of them.
 import { MINUTE_MS } from '../time/index.ts';
-import { DAY0, at, clock, house, movedAway, other, otherIn, sign, twoMoved, type Rows } from './testHold.ts';
+import { DAY0, at, clock, house, movedAway, other, otherIn, sign, twoMoved, type Rows } from './testQuarantine.ts';
 
 it.each<[string, Partial<Rows>, string[]]>([
   ['illness of its own', { signs: [sign('s', 3, 'white spots')] }, ['illness white spots 3']],
   [
     'illness of another lot on its water',
     { ...otherIn('F2', 0), signs: [sign('s', 3, 'fungus', { lot: 'other', place: 'F2' })] },
-    ['illness in the water fungus 3'],
+    ['illness in the system fungus 3'],
   ],
-  ['illness on another water', { ...otherIn('G1', 0), signs: [sign('s', 3, 'fungus', { lot: 'other', place: 'G1' })] }, []],
+  ['illness on another system', { ...otherIn('G1', 0), signs: [sign('s', 3, 'fungus', { lot: 'other', place: 'G1' })] }, []],
   ['injury', { signs: [sign('s', 3, 'torn fin'), sign('s2', 4, 'chased')] }, []],
   ['appetite', { signs: [sign('s', 3, 'not eating')] }, []],
   ['stress within two days of coming', { signs: [sign('s', 1, 'clamped fins')] }, []],
@@ -30,29 +30,33 @@ it.each<[string, Partial<Rows>, string[]]>([
     { ...otherIn('F2', 0), deaths: [{ entry: 'd', atMs: at(3), place: 'F2', lot: 'other', cause: 'not known', n: 1 }] },
     [],
   ],
-  ['a newcomer on hold to another tank of its water', otherIn('F2', 2), ['newcomer  2']],
-  ['a newcomer on another water', otherIn('G1', 2), []],
+  ['a newcomer in quarantine to another tank of its water', otherIn('F2', 2), ['newcomer  2']],
+  ['a newcomer on another system', otherIn('G1', 2), []],
   [
     'a newcomer entered as cleared when the house was set up',
-    { ...otherIn('F2', 2), holds: house().holds, opening: new Set(['other']) },
+    { ...otherIn('F2', 2), quarantines: house().quarantines, opening: new Set(['other']) },
     [],
   ],
-  ['a newcomer that never had a quarantine', { ...otherIn('F2', 2), holds: house().holds }, ['newcomer  2']],
+  ['a newcomer that never had a quarantine', { ...otherIn('F2', 2), quarantines: house().quarantines }, ['newcomer  2']],
   [
     'a newcomer whose quarantine opens a minute after it came',
-    { ...otherIn('F2', 2), holds: [...house().holds, { ...other, openedAtMs: at(2) + MINUTE_MS }] },
+    { ...otherIn('F2', 2), quarantines: [...house().quarantines, { ...other, openedAtMs: at(2) + MINUTE_MS }] },
     ['newcomer  2'],
   ],
   [
-    'a cleared newcomer put on hold again by the very act that moves it',
+    'a cleared newcomer put in quarantine again by the very act that moves it',
     {
       ...otherIn('F2', 5),
-      holds: [...house().holds, { ...other, openedAtMs: at(1), endedAtMs: at(4) }, { ...other, entry: 'h5', openedAtMs: at(5) }],
+      quarantines: [
+        ...house().quarantines,
+        { ...other, openedAtMs: at(1), endedAtMs: at(4) },
+        { ...other, entry: 'h5', openedAtMs: at(5) },
+      ],
     },
     [],
   ],
   [
-    'moved beside cleared fish that the same act puts on hold again',
+    'moved beside cleared fish that the same act puts in quarantine again',
     {
       ...otherIn('G1', 0),
       balances: [
@@ -64,7 +68,7 @@ it.each<[string, Partial<Rows>, string[]]>([
         { entry: 'mv', lot: 'fish', place: 'F1', n: -6, atMs: at(3) },
         { entry: 'mv', lot: 'fish', place: 'G1', n: 6, atMs: at(3) },
       ],
-      holds: [...house().holds, { ...other, openedAtMs: at(3) }],
+      quarantines: [...house().quarantines, { ...other, openedAtMs: at(3) }],
       opening: new Set(['other']),
     },
     [],
@@ -85,13 +89,13 @@ it.each<[string, Partial<Rows>, string[]]>([
         { entry: 'mv', lot: 'fish', place: 'F1', n: -6, atMs: at(3) },
         { entry: 'mv', lot: 'fish', place: 'G1', n: 6, atMs: at(3) },
       ],
-      holds: [
-        ...house().holds,
+      quarantines: [
+        ...house().quarantines,
         { ...other, openedAtMs: at(0), endedAtMs: at(2) },
         { lot: 'third', entry: 'h6', openedAtMs: at(0), zero: 'arrival' },
       ],
     },
-    ['came to fish on hold  3'],
+    ['came to fish in quarantine  3'],
   ],
   [
     'illness seen in the minute in which they were moved away',
@@ -104,7 +108,7 @@ it.each<[string, Partial<Rows>, string[]]>([
       ...movedAway(3),
       signs: [sign('s', 3, 'white spots', { atMs: at(3) + 20_000, lot: 'other' })],
     },
-    ['illness in the water white spots 3'],
+    ['illness in the system white spots 3'],
   ],
   [
     'a death by illness of their own in a vessel, where there is no system',
@@ -120,14 +124,18 @@ it.each<[string, Partial<Rows>, string[]]>([
   [
     'stress after their tank came to another system: nobody was moved',
     {
-      plumbing: [...house().plumbing, { tank: 'F1', system: 'far', atMs: at(3) }],
+      systemsSince: [...house().systemsSince, { tank: 'F1', system: 'far', atMs: at(3) }],
       signs: [sign('s', 4, 'clamped fins')],
     },
     ['lasting stress clamped fins 4'],
   ],
-  ['a newcomer whose hold was signed off before', { ...otherIn('F2', 5), holds: [...house().holds, { ...other, endedAtMs: at(4) }] }, []],
   [
-    'a tool wet from fish on hold',
+    'a newcomer whose hold was signed off before',
+    { ...otherIn('F2', 5), quarantines: [...house().quarantines, { ...other, endedAtMs: at(4) }] },
+    [],
+  ],
+  [
+    'a tool wet from fish in quarantine',
     { ...otherIn('G1', 2), contacts: [{ entry: 'k', atMs: at(4), from: 'G1', fromMs: at(4, 11), to: 'F1', by: 'tool', name: 'net' }] },
     ['shared tool net 4'],
   ],
@@ -142,17 +150,17 @@ it.each<[string, Partial<Rows>, string[]]>([
     [],
   ],
   [
-    'water of fish on hold',
+    'water of fish in quarantine',
     { ...otherIn('G1', 2), contacts: [{ entry: 'k', atMs: at(4), from: 'G1', fromMs: at(4), to: 'F2', by: 'water', name: 'water' }] },
-    ['shared water water 4'],
+    ['shared system water 4'],
   ],
   [
-    'the end of a remedy',
-    { courses: [{ entry: 'c', system: 'w', family: 'copper', fromMs: at(2), untilMs: at(4), endEntry: 'ce' }] },
-    ['remedy ended copper 4'],
+    'the end of a treatment',
+    { treatments: [{ entry: 'c', system: 'w', family: 'copper', fromMs: at(2), untilMs: at(4), endEntry: 'ce' }] },
+    ['treatment ended copper 4'],
   ],
 ])('%s', (_name, more, expected) => {
   const now = clock(house(more), at(6));
   expect(now.restarts.map(({ cause, what = '', day }) => `${cause} ${what} ${day - DAY0}`)).toEqual(expected);
-  expect(now.clean).toBe(expected.length === 0 ? 5 : 6 - Number(expected.at(-1)!.at(-1)) - 1);
+  expect(now.clear).toBe(expected.length === 0 ? 5 : 6 - Number(expected.at(-1)!.at(-1)) - 1);
 });

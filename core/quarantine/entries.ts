@@ -1,16 +1,16 @@
 // What is written down about holds (quarantine): that the clock of a lot began, with the policy as it then was, and its end.
-import type { HoldZero } from './facts.ts';
-import type { HoldPolicy } from './policy.ts';
+import type { QuarantineZero } from './facts.ts';
+import type { QuarantinePolicy } from './policy.ts';
 
-/** Day 0 is the house day of the zero. The policy is copied, so that a later rule changes no running hold. */
-export type HoldOpened = { hold: string; lot: string; policy: HoldPolicy; zero: HoldZero };
+/** Day 0 is the house day of the zero. The policy is copied, so that a later rule changes no running quarantine. */
+export type QuarantineOpened = { quarantine: string; lot: string; policy: QuarantinePolicy; zero: QuarantineZero };
 /** The lot may leave: it counts as cleared from here on. Before the clock allows it only a lead says so, with a reason. */
-export type HoldSignedOff = { hold: string; lot: string; note?: string };
+export type QuarantineSignedOff = { quarantine: string; lot: string; note?: string };
 
-export interface HoldEntries {
-  'hold.opened': HoldOpened;
-  'hold.signedOff': HoldSignedOff;
+export interface QuarantineEntries {
+  'quarantine.opened': QuarantineOpened;
+  'quarantine.signedOff': QuarantineSignedOff;
 }
 
-/** A hold that is open. */
-export type HoldFacts = { id: string; lot: string; policy: HoldPolicy; openedAtMs: number };
+/** A quarantine that is open. */
+export type QuarantineFacts = { id: string; lot: string; policy: QuarantinePolicy; openedAtMs: number };

@@ -1,32 +1,32 @@
-// From the house's rows to what each hold clock is told. Pure: whoever reads the rows reads enough of them (server/quarantine).
+// From the house's rows to what each quarantine clock is told. Pure: whoever reads the rows reads enough of them (server/quarantine).
 import { spansOf } from '../time/index.ts';
 import { clearings, type Clearings } from './clear.ts';
-import { outsideOf, type ClockEvent, type ClockFacts, type Course, type HoldRows, type Stay } from './facts.ts';
+import { outsideOf, type ClockEvent, type ClockFacts, type TreatmentCourse, type QuarantineRows, type Occupancy } from './facts.ts';
 
 const FOREVER = Number.POSITIVE_INFINITY;
 
-/** What the clocks of these lots are told, by lot; a lot without an open hold has none. */
-export function gatherFacts(rows: HoldRows, wanted: ReadonlySet<string>): Map<string, ClockFacts> {
-  const systemAt = plumber(rows.plumbing);
-  const stays = staysByLot(rows, systemAt);
-  const living = bySystem(stays);
-  const clear = clearings(rows, stays);
-  const events = eventsBySystem(rows, { stays, living, clear, systemAt });
-  const courses = new Map<string, Course[]>();
-  for (const { system, ...course } of rows.courses) push(courses, system, course);
+/** What the clocks of these lots are told, by lot; a lot without an open quarantine has none. */
+export function gatherFacts(rows: QuarantineRows, wanted: ReadonlySet<string>): Map<string, ClockFacts> {
+  const systemAt = systemHistory(rows.systemsSince);
+  const occupancies = occupanciesByLot(rows, systemAt);
+  const living = bySystem(occupancies);
+  const clear = clearings(rows, occupancies);
+  const events = eventsBySystem(rows, { occupancies, living, clear, systemAt });
+  const treatments = new Map<string, TreatmentCourse[]>();
+  for (const { system, ...treatment } of rows.treatments) push(treatments, system, treatment);
   const facts = new Map<string, ClockFacts>();
-  for (const { lot, entry, openedAtMs, endedAtMs, zero } of rows.holds) {
+  for (const { lot, entry, openedAtMs, endedAtMs, zero } of rows.quarantines) {
     if (!wanted.has(lot) || endedAtMs !== undefined) continue;
-    const kin = kinOf(lot, rows.lineage);
+    const kin = ancestry(lot, rows.lineage);
     facts.set(lot, {
       lot,
       kin,
       zone: rows.zone,
       opened: { entry, atMs: openedAtMs, zero },
-      stays: [...kin].flatMap(([one, untilMs]) => clipped(stays.get(one) ?? [], untilMs)),
-      looks: rows.looks,
+      occupancies: [...kin].flatMap(([one, untilMs]) => clipped(occupancies.get(one) ?? [], untilMs)),
+      checks: rows.checks,
       events,
-      courses,
+      treatments,
       ...(rows.ate.has(lot) ? { ateMs: rows.ate.get(lot)! } : {}),
     });
   }
@@ -36,9 +36,9 @@ export function gatherFacts(rows: HoldRows, wanted: ReadonlySet<string>): Map<st
 export type SystemAt = (tank: string, atMs: number) => string | undefined;
 
 /** Which water a tank was on at an instant: the latest that it came to by then, else its first. */
-export function plumber(plumbing: HoldRows['plumbing']): SystemAt {
+export function systemHistory(systemsSince: QuarantineRows['systemsSince']): SystemAt {
   const byTank = new Map<string, { system: string; atMs: number }[]>();
-  for (const { tank, system, atMs } of plumbing) push(byTank, tank, { system, atMs });
+  for (const { tank, system, atMs } of systemsSince) push(byTank, tank, { system, atMs });
   for (const list of byTank.values()) list.sort((one, other) => one.atMs - other.atMs || (one.system < other.system ? -1 : 1));
   return (tank, atMs) => {
     const list = byTank.get(tank);
@@ -49,12 +49,15 @@ export function plumber(plumbing: HoldRows['plumbing']): SystemAt {
 }
 
 /** When each lot stood where, on which water. */
-export function staysByLot(rows: Pick<HoldRows, 'balances' | 'legs' | 'plumbing' | 'sinceMs'>, systemAt: SystemAt): Map<string, Stay[]> {
-  type Books = { now: number; legs: { atMs: number; entry: string; n: number }[] };
-  const places = new Map<string, Map<string, Books>>();
+export function occupanciesByLot(
+  rows: Pick<QuarantineRows, 'balances' | 'legs' | 'systemsSince' | 'sinceMs'>,
+  systemAt: SystemAt,
+): Map<string, Occupancy[]> {
+  type Records = { now: number; legs: { atMs: number; entry: string; n: number }[] };
+  const places = new Map<string, Map<string, Records>>();
   const at = (lot: string, place: string) => {
     let ofLot = places.get(lot);
-    if (!ofLot) places.set(lot, (ofLot = new Map<string, Books>()));
+    if (!ofLot) places.set(lot, (ofLot = new Map<string, Records>()));
     let one = ofLot.get(place);
     if (!one) ofLot.set(place, (one = { now: 0, legs: [] }));
     return one;
@@ -62,20 +65,26 @@ export function staysByLot(rows: Pick<HoldRows, 'balances' | 'legs' | 'plumbing'
   for (const { lot, place, n } of rows.balances) at(lot, place).now = n;
   for (const leg of rows.legs) at(leg.lot, leg.place).legs.push(leg);
   const moves = new Map<string, number[]>();
-  for (const { tank, atMs } of rows.plumbing) if (atMs > rows.sinceMs) push(moves, tank, atMs);
-  const stays = new Map<string, Stay[]>();
+  for (const { tank, atMs } of rows.systemsSince) if (atMs > rows.sinceMs) push(moves, tank, atMs);
+  const occupancies = new Map<string, Occupancy[]>();
   for (const [lot, ofLot] of places) {
     for (const [place, { now, legs }] of ofLot) {
       const before = now - legs.reduce((sum, { n }) => sum + n, 0);
       const { spans } = spansOf(legs, { before, sinceMs: rows.sinceMs });
-      for (const span of spans) for (const stay of onEachSystem(place, span, moves.get(place) ?? [], systemAt)) push(stays, lot, stay);
+      for (const span of spans)
+        for (const occupancy of onEachSystem(place, span, moves.get(place) ?? [], systemAt)) push(occupancies, lot, occupancy);
     }
   }
-  return stays;
+  return occupancies;
 }
 
-/** A stay is cut where its tank came to another water. */
-function onEachSystem(place: string, span: { fromMs: number; untilMs?: number }, moves: readonly number[], systemAt: SystemAt): Stay[] {
+/** A stay is cut where its tank came to another system. */
+function onEachSystem(
+  place: string,
+  span: { fromMs: number; untilMs?: number },
+  moves: readonly number[],
+  systemAt: SystemAt,
+): Occupancy[] {
   const cuts = moves.filter((atMs) => atMs > span.fromMs && atMs < (span.untilMs ?? FOREVER)).sort((one, other) => one - other);
   const starts = [span.fromMs, ...cuts];
   return starts.map((fromMs, index) => {
@@ -84,22 +93,22 @@ function onEachSystem(place: string, span: { fromMs: number; untilMs?: number },
   });
 }
 
-type Living = Map<string, (Stay & { lot: string })[]>;
+type Living = Map<string, (Occupancy & { lot: string })[]>;
 
-function bySystem(stays: ReadonlyMap<string, Stay[]>): Living {
+function bySystem(occupancies: ReadonlyMap<string, Occupancy[]>): Living {
   const living: Living = new Map();
-  for (const [lot, list] of stays) for (const stay of list) push(living, stay.system, { ...stay, lot });
+  for (const [lot, list] of occupancies) for (const occupancy of list) push(living, occupancy.system, { ...occupancy, lot });
   return living;
 }
 
-const standsAt = ({ fromMs, untilMs }: Stay, atMs: number) => fromMs <= atMs && (untilMs === undefined || atMs < untilMs);
-const stoodBefore = ({ fromMs, untilMs }: Stay, atMs: number) => fromMs < atMs && (untilMs === undefined || atMs <= untilMs);
+const standsAt = ({ fromMs, untilMs }: Occupancy, atMs: number) => fromMs <= atMs && (untilMs === undefined || atMs < untilMs);
+const stoodBefore = ({ fromMs, untilMs }: Occupancy, atMs: number) => fromMs < atMs && (untilMs === undefined || atMs <= untilMs);
 
 function eventsBySystem(
-  rows: HoldRows,
-  house: { stays: ReadonlyMap<string, Stay[]>; living: Living; clear: Clearings; systemAt: SystemAt },
+  rows: QuarantineRows,
+  house: { occupancies: ReadonlyMap<string, Occupancy[]>; living: Living; clear: Clearings; systemAt: SystemAt },
 ): Map<string, ClockEvent[]> {
-  const { stays, living, clear, systemAt } = house;
+  const { occupancies, living, clear, systemAt } = house;
   const events = new Map<string, ClockEvent[]>();
   const label = (lot: string) => rows.labels.get(lot) ?? lot;
   const add = (event: ClockEvent) => {
@@ -114,13 +123,13 @@ function eventsBySystem(
     const key = `${lot}|${place}|${atMs}`;
     if (n > 0 && (arrivedBy.get(key) ?? '~') > entry) arrivedBy.set(key, entry);
   }
-  for (const [lot, own] of stays) {
+  for (const [lot, own] of occupancies) {
     // A lot that was cut out where it stood, or joined there, did not arrive: its kin stood there before.
-    const kin = [...kinOf(lot, rows.lineage).keys()].filter((one) => one !== lot);
-    const list = kin.length === 0 ? own : [...own, ...kin.flatMap((one) => stays.get(one) ?? [])];
-    for (const stay of own) {
-      const { system, place, fromMs: atMs } = stay;
-      // From tank to tank on one water nobody arrives; what stood there when the window began came before it.
+    const kin = [...ancestry(lot, rows.lineage).keys()].filter((one) => one !== lot);
+    const list = kin.length === 0 ? own : [...own, ...kin.flatMap((one) => occupancies.get(one) ?? [])];
+    for (const occupancy of own) {
+      const { system, place, fromMs: atMs } = occupancy;
+      // From tank to tank on one system nobody arrives; what stood there when the window began came before it.
       if (atMs <= rows.sinceMs || list.some((other) => other.system === system && stoodBefore(other, atMs))) continue;
       const met = [
         ...new Set(
@@ -135,7 +144,7 @@ function eventsBySystem(
         (other) =>
           other.lot !== lot &&
           other.fromMs === atMs &&
-          (stays.get(other.lot) ?? []).some((was) => left.has(was.system) && stoodBefore(was, atMs)),
+          (occupancies.get(other.lot) ?? []).some((was) => left.has(was.system) && stoodBefore(was, atMs)),
       );
       push(events, system, {
         kind: 'arrival',
@@ -154,7 +163,11 @@ function eventsBySystem(
     const [source, system] = [systemAt(from, fromMs), systemAt(to, atMs)];
     if (source === undefined || system === undefined || source === system) continue;
     const sources = [
-      ...new Set((living.get(source) ?? []).filter((stay) => standsAt(stay, fromMs) && !clear(stay.lot, fromMs)).map(({ lot }) => lot)),
+      ...new Set(
+        (living.get(source) ?? [])
+          .filter((occupancy) => standsAt(occupancy, fromMs) && !clear(occupancy.lot, fromMs))
+          .map(({ lot }) => lot),
+      ),
     ];
     if (sources.length > 0)
       push(events, system, {
@@ -173,7 +186,7 @@ function eventsBySystem(
 }
 
 /** The lot and those it comes of, each with the instant until which its history counts; a lot cut off and joined again is itself. */
-export function kinOf(lot: string, lineage: HoldRows['lineage']): Map<string, number> {
+export function ancestry(lot: string, lineage: QuarantineRows['lineage']): Map<string, number> {
   const kin = new Map<string, number>([[lot, FOREVER]]);
   const open = [lot];
   for (let one = open.pop(); one !== undefined; one = open.pop()) {
@@ -187,9 +200,11 @@ export function kinOf(lot: string, lineage: HoldRows['lineage']): Map<string, nu
   return kin;
 }
 
-function clipped(stays: readonly Stay[], until: number): Stay[] {
-  if (until === FOREVER) return [...stays];
-  return stays.filter(({ fromMs }) => fromMs < until).map((stay) => ({ ...stay, untilMs: Math.min(stay.untilMs ?? FOREVER, until) }));
+function clipped(occupancies: readonly Occupancy[], until: number): Occupancy[] {
+  if (until === FOREVER) return [...occupancies];
+  return occupancies
+    .filter(({ fromMs }) => fromMs < until)
+    .map((occupancy) => ({ ...occupancy, untilMs: Math.min(occupancy.untilMs ?? FOREVER, until) }));
 }
 
 function push<K, V>(map: Map<K, V[]>, key: K, value: V): void {

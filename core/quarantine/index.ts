@@ -1,22 +1,30 @@
 export type { DayMark } from './days.ts';
-export { holdClock, type Blocker, type HoldClock, type Restart, type RestartCause } from './clock.ts';
-export type { HoldEntries, HoldFacts, HoldOpened, HoldSignedOff } from './entries.ts';
-export { lookKey, type ClockEvent, type ClockFacts, type Course, type HoldRows, type HoldZero, type Stay } from './facts.ts';
-export { gatherFacts, kinOf, plumber, staysByLot } from './gather.ts';
+export { quarantineClock, type Blocker, type QuarantineClock, type Restart, type RestartCause } from './clock.ts';
+export type { QuarantineEntries, QuarantineFacts, QuarantineOpened, QuarantineSignedOff } from './entries.ts';
+export {
+  checkKey,
+  type ClockEvent,
+  type ClockFacts,
+  type TreatmentCourse,
+  type QuarantineRows,
+  type QuarantineZero,
+  type Occupancy,
+} from './facts.ts';
+export { gatherFacts, ancestry, systemHistory, occupanciesByLot } from './gather.ts';
 export {
   HOLD_CLASSES,
-  holdClassOf,
+  quarantineClassOf,
   LONGEST_HOLD_DAYS,
   plainPolicy,
   RESTARTS_ON_ALL,
-  STARTING_HOLDS,
-  type HoldClass,
-  type HoldPolicies,
-  type HoldPolicy,
+  STARTING_QUARANTINES,
+  type QuarantineClass,
+  type QuarantinePolicies,
+  type QuarantinePolicy,
 } from './policy.ts';
-export { whoMeets, whoRestarts, type Meeting, type Placed } from './restarts.ts';
-export { holdOf } from './links.ts';
-export { againstSignOff, holdRules } from './rules.ts';
+export { whoMeets, whoRestarts, type ContactOutcome, type Placed } from './restarts.ts';
+export { quarantineOf } from './links.ts';
+export { againstSignOff, quarantineRules } from './rules.ts';
 export { QUARANTINE_REFUSALS } from './refusals.ts';
 export type { QuarantineState } from './state.ts';
 export { STARTING_QUARANTINE, type QuarantineSettings } from './settings.ts';

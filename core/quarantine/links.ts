@@ -1,2 +1,2 @@
 /** Other entries rest on the quarantine of a lot through this id, not through its own. */
-export const holdOf = (lot: string): string => `hold of ${lot}`;
+export const quarantineOf = (lot: string): string => `quarantine of ${lot}`;

@@ -1,15 +1,15 @@
 // Why entries about quarantine may not be written; their words stand in web.
 
 export const QUARANTINE_REFUSALS = [
-  'hold.alreadyOpen',
-  'hold.otherPolicy',
-  'hold.notOpened',
-  'hold.notOpen',
-  'hold.notOver',
-  'hold.notEating',
-  'hold.neverAte',
-  'hold.unseen',
-  'hold.underRemedy',
+  'quarantine.alreadyOpen',
+  'quarantine.otherPolicy',
+  'quarantine.notOpened',
+  'quarantine.notOpen',
+  'quarantine.notOver',
+  'quarantine.notEating',
+  'quarantine.neverAte',
+  'quarantine.unseen',
+  'quarantine.underTreatment',
   'cost.leftCleared',
 ] as const;
 

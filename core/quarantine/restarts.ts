@@ -1,38 +1,38 @@
-// Before fish are moved: whose count would begin anew by it, and who that was cleared would meet fish on hold.
+// Before fish are moved: whose count would begin anew by it, and who that was cleared would meet fish in quarantine.
 
-export type Placed = { lot: string; label: string; tank: string; system: string; onHold: boolean };
-export type Meeting = {
-  /** On hold already in that water, as the newcomers are: the count of both begins anew. */
+export type Placed = { lot: string; label: string; tank: string; system: string; inQuarantine: boolean };
+export type ContactOutcome = {
+  /** In quarantine already in that water, as the newcomers are: the count of both restarts. */
   restarted: Placed[];
-  /** Cleared fish of that water that would meet fish on hold. */
+  /** Cleared fish of that water that would meet fish in quarantine. */
   exposed: Placed[];
-  /** The newcomers are cleared and would meet fish on hold. */
+  /** The newcomers are cleared and would meet fish in quarantine. */
   newcomerExposed: boolean;
 };
-const NOBODY: Meeting = { restarted: [], exposed: [], newcomerExposed: false };
+const NOBODY: ContactOutcome = { restarted: [], exposed: [], newcomerExposed: false };
 
-/** What a move of a lot from one water to another means for the clocks; within one water nothing. `living` = all of the house. */
+/** What a move of a lot from one system to another means for the clocks; within one system nothing. `living` = all of the house. */
 export function whoRestarts(
-  move: { lot: string; onHold: boolean; fromSystem: string; toSystem: string },
+  move: { lot: string; inQuarantine: boolean; fromSystem: string; toSystem: string },
   living: readonly Placed[],
-): Meeting {
+): ContactOutcome {
   if (move.fromSystem === move.toSystem) return NOBODY;
   const others = living.filter(({ system, lot }) => system === move.toSystem && lot !== move.lot);
-  // Some of the lot in the same water are no newcomers to themselves, and neither are these to them.
-  const onHold = others.filter((one) => one.onHold);
+  // Some of the lot in the same system are no newcomers to themselves, and neither are these to them.
+  const inQuarantine = others.filter((one) => one.inQuarantine);
   return {
-    restarted: move.onHold ? onHold : [],
-    exposed: move.onHold ? others.filter((one) => !one.onHold) : [],
-    newcomerExposed: !move.onHold && onHold.length > 0,
+    restarted: move.inQuarantine ? inQuarantine : [],
+    exposed: move.inQuarantine ? others.filter((one) => !one.inQuarantine) : [],
+    newcomerExposed: !move.inQuarantine && inQuarantine.length > 0,
   };
 }
 
-/** The same for two waters that become one: everybody on hold in either meets the other's. */
+/** The same for two systems that become one: everybody in quarantine in either meets the other's. */
 export function whoMeets(systems: readonly [string, string], living: readonly Placed[]): { restarted: Placed[]; exposed: Placed[] } {
   const [one, other] = systems.map((id) => living.filter(({ system }) => system === id)) as [Placed[], Placed[]];
   const side = (here: Placed[], there: Placed[]) => ({
-    restarted: there.some(({ onHold }) => onHold) ? here.filter(({ onHold }) => onHold) : [],
-    exposed: there.some(({ onHold }) => onHold) ? here.filter(({ onHold }) => !onHold) : [],
+    restarted: there.some(({ inQuarantine }) => inQuarantine) ? here.filter(({ inQuarantine }) => inQuarantine) : [],
+    exposed: there.some(({ inQuarantine }) => inQuarantine) ? here.filter(({ inQuarantine }) => !inQuarantine) : [],
   });
   const [a, b] = [side(one, other), side(other, one)];
   return { restarted: [...a.restarted, ...b.restarted], exposed: [...a.exposed, ...b.exposed] };

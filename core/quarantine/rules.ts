@@ -1,52 +1,52 @@
-// When a hold may be opened, and when it may end: decide asks the clock.
+// When a quarantine may be opened, and when it may end: decide asks the clock.
 import { refuse, type Refusal, BEFORE_ALLOWED_MS, type Context, type Rules } from '../journal/index.ts';
 import { atLeast } from '../roles/index.ts';
-import type { Blocker, HoldClock } from './clock.ts';
-import type { HoldEntries, HoldOpened } from './entries.ts';
-import { holdOf } from './links.ts';
-import { HOLD_CLASSES, isSamePolicy, type HoldClass, type HoldPolicies } from './policy.ts';
+import type { Blocker, QuarantineClock } from './clock.ts';
+import type { QuarantineEntries, QuarantineOpened } from './entries.ts';
+import { quarantineOf } from './links.ts';
+import { HOLD_CLASSES, isSamePolicy, type QuarantineClass, type QuarantinePolicies } from './policy.ts';
 import { STARTING_QUARANTINE } from './settings.ts';
 import type { QuarantineState } from './state.ts';
 
-export const holdRules: Rules<HoldEntries, QuarantineState> = {
-  'hold.opened': {
+export const quarantineRules: Rules<QuarantineEntries, QuarantineState> = {
+  'quarantine.opened': {
     decide({ payload, occurredAtMs }, context) {
       const { state } = context;
       if (!state.findLot(payload.lot)) return refuse('unknown', 'lot', { what: 'lot', id: payload.lot });
-      const open = state.findOpenHold(payload.lot);
-      if (open) return refuse('hold.alreadyOpen', 'lot', { atMs: open.openedAtMs, days: open.policy.days });
+      const open = state.findOpenQuarantine(payload.lot);
+      if (open) return refuse('quarantine.alreadyOpen', 'lot', { atMs: open.openedAtMs, days: open.policy.days });
       return [...asTheHouseHolds(payload, occurredAtMs, context), ...notBeforeThey(payload.lot, occurredAtMs, context)];
     },
-    links: ({ hold, lot }) => ({ makes: [hold, holdOf(lot)], needs: [lot] }),
+    links: ({ quarantine, lot }) => ({ makes: [quarantine, quarantineOf(lot)], needs: [lot] }),
   },
-  'hold.signedOff': {
+  'quarantine.signedOff': {
     decide({ payload, occurredAtMs }, { state }) {
-      const open = state.findOpenHold(payload.lot);
-      if (open?.id !== payload.hold) return refuse('hold.notOpen', 'hold');
+      const open = state.findOpenQuarantine(payload.lot);
+      if (open?.id !== payload.quarantine) return refuse('quarantine.notOpen', 'quarantine');
       return againstSignOff(state.clockOf(payload.lot, occurredAtMs));
     },
-    links: ({ hold }) => ({ needs: [hold] }),
+    links: ({ quarantine }) => ({ needs: [quarantine] }),
   },
 };
 
 /** How long fish are held is the house's, as its rules were when it happened; another is a lead's. */
-function asTheHouseHolds({ lot, policy }: HoldOpened, atMs: number, { state, actor }: Context<QuarantineState>): Refusal[] {
+function asTheHouseHolds({ lot, policy }: QuarantineOpened, atMs: number, { state, actor }: Context<QuarantineState>): Refusal[] {
   if (atLeast(actor.role, 'lead')) return [];
-  const { holds } = state.rulesAt(atMs) ?? STARTING_QUARANTINE;
-  const classes = classesOf(lot, holds, state);
-  const right = classes.some((one) => isSamePolicy(policy, holds[one]));
-  return right ? [] : refuse('hold.otherPolicy', 'policy', { days: policy.days, house: holds[classes[0]!].days });
+  const { quarantine } = state.rulesAt(atMs) ?? STARTING_QUARANTINE;
+  const classes = classesOf(lot, quarantine, state);
+  const right = classes.some((one) => isSamePolicy(policy, quarantine[one]));
+  return right ? [] : refuse('quarantine.otherPolicy', 'policy', { days: policy.days, house: quarantine[classes[0]!].days });
 }
 
-/** By what they are and the water in which they live or are to live; where that is not known yet, by the longest hold of the waters that they may bear. */
-function classesOf(lot: string, holds: HoldPolicies, state: QuarantineState): HoldClass[] {
+/** By what they are and the water in which they live or are to live; where that is not known yet, by the longest hold of the systems that they may bear. */
+function classesOf(lot: string, quarantine: QuarantinePolicies, state: QuarantineState): QuarantineClass[] {
   const known = state.findLot(lot)!.species;
   const species = known === undefined ? undefined : state.findSpecies(known);
   if (species && species.is !== 'fish') return ['invertebrates', ...state.waterTypesOf(lot)];
   const waters = state.waterTypesOf(lot);
   if (waters.length > 0) return waters;
-  const borne: readonly HoldClass[] = species?.water ?? HOLD_CLASSES.filter((one) => one !== 'invertebrates');
-  return [...borne].sort((one, other) => holds[other].days - holds[one].days).slice(0, 1);
+  const borne: readonly QuarantineClass[] = species?.water ?? HOLD_CLASSES.filter((one) => one !== 'invertebrates');
+  return [...borne].sort((one, other) => quarantine[other].days - quarantine[one].days).slice(0, 1);
 }
 
 /** A clock that began before the fish came would let them go too early. */
@@ -58,19 +58,19 @@ function notBeforeThey(lot: string, atMs: number, { state, actor }: Context<Quar
 }
 
 /** What the clock says against release, as refusals that a lead may pass over with a reason. */
-export function againstSignOff(clock: Pick<HoldClock, 'blockers' | 'clean' | 'required'>): Refusal[] {
-  return clock.blockers.flatMap((blocker) => refuse(CODES[blocker.why], 'hold', factsOf(blocker, clock), 'lead'));
+export function againstSignOff(clock: Pick<QuarantineClock, 'blockers' | 'clear' | 'required'>): Refusal[] {
+  return clock.blockers.flatMap((blocker) => refuse(CODES[blocker.why], 'quarantine', factsOf(blocker, clock), 'lead'));
 }
 
 const CODES = {
-  days: 'hold.notOver',
-  'not eating': 'hold.notEating',
-  'never ate': 'hold.neverAte',
-  unseen: 'hold.unseen',
-  remedy: 'hold.underRemedy',
+  days: 'quarantine.notOver',
+  'not eating': 'quarantine.notEating',
+  'never ate': 'quarantine.neverAte',
+  unseen: 'quarantine.unseen',
+  treatment: 'quarantine.underTreatment',
 } as const satisfies Record<Blocker['why'], string>;
 
-function factsOf(blocker: Blocker, { clean, required }: Pick<HoldClock, 'clean' | 'required'>) {
+function factsOf(blocker: Blocker, { clear, required }: Pick<QuarantineClock, 'clear' | 'required'>) {
   const { why, ...facts } = blocker;
-  return why === 'days' ? { ...facts, day: clean, days: required } : facts;
+  return why === 'days' ? { ...facts, day: clear, days: required } : facts;
 }

@@ -1,8 +1,8 @@
 // What a lead decides of quarantine.
-import { STARTING_HOLDS, type HoldPolicies } from './policy.ts';
+import { STARTING_QUARANTINES, type QuarantinePolicies } from './policy.ts';
 
 export type QuarantineSettings = {
   /** How quarantine is counted, by class of fish. */
-  holds: HoldPolicies;
+  quarantine: QuarantinePolicies;
 };
-export const STARTING_QUARANTINE: QuarantineSettings = { holds: STARTING_HOLDS };
+export const STARTING_QUARANTINE: QuarantineSettings = { quarantine: STARTING_QUARANTINES };

@@ -2,8 +2,8 @@
 import type { LotState } from '../lots/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { SpeciesState, WaterType } from '../species/index.ts';
-import type { HoldClock } from './clock.ts';
-import type { HoldFacts } from './entries.ts';
+import type { QuarantineClock } from './clock.ts';
+import type { QuarantineFacts } from './entries.ts';
 import type { QuarantineSettings } from './settings.ts';
 
 export interface QuarantineState
@@ -11,11 +11,11 @@ export interface QuarantineState
   /** The house's rules as they were at an instant, by when a lead said so. */
   rulesAt(atMs: number): QuarantineSettings | undefined;
   /** The quarantine of a lot that has not been signed off. */
-  findOpenHold(lot: string): HoldFacts | undefined;
+  findOpenQuarantine(lot: string): QuarantineFacts | undefined;
   /** The clock of its open quarantine at an instant; throws when it has none. */
-  clockOf(lot: string, atMs: number): HoldClock;
+  clockOf(lot: string, atMs: number): QuarantineClock;
   /** The same of several lots, those without an open quarantine left out. */
-  clocksOf(lots: readonly string[], atMs: number): Map<string, HoldClock>;
+  clocksOf(lots: readonly string[], atMs: number): Map<string, QuarantineClock>;
   /** When the first of a lot came into the house. */
   firstSeenOf(lot: string): number | undefined;
   /** Kinds of water in which a lot lives or is to live. */

@@ -1,4 +1,4 @@
-// What is written down about the house: racks, waters (all tanks on one sump are one water), tanks and other vessels.
+// What is written down about the house: racks, systems (all tanks on one sump are one system), tanks and other vessels.
 import type { Change } from '../journal/index.ts';
 import type { WaterType } from '../species/index.ts';
 
@@ -9,17 +9,17 @@ export type RackChanged = { rack: string } & Change<RackFields>;
 export type SystemFields = { name: string; type: WaterType; temperatureC: number; salinityPpt: number; volumeL: number };
 export type SystemAdded = { system: string } & SystemFields;
 export type SystemChanged = { system: string } & Change<SystemFields>;
-/** Two waters become one: every tank of `from` is on `into` from here on, which then holds `volumeL`. */
+/** Two systems become one: every tank of `from` is on `into` from here on, which then holds `volumeL`. */
 export type SystemsJoined = { from: string; into: string; tanks: string[]; volumeL: number };
 
-export type Purpose = 'sale' | 'home' | 'hold' | 'treatment' | 'observation' | 'breeding' | 'customer';
-export const PURPOSES: readonly Purpose[] = ['sale', 'home', 'hold', 'treatment', 'observation', 'breeding', 'customer'];
+export type Purpose = 'sale' | 'home' | 'quarantine' | 'treatment' | 'observation' | 'breeding' | 'customer';
+export const PURPOSES: readonly Purpose[] = ['sale', 'home', 'quarantine', 'treatment', 'observation', 'breeding', 'customer'];
 
 /** How strong the water moves in a tank; not known when nobody said. */
 export const FLOWS = ['gentle', 'middling', 'strong'] as const;
 export type Flow = (typeof FLOWS)[number];
 
-/** A tank, or one of the places that fish are only put in for a time. A box hangs in a tank, a divider parts one: both are its water. */
+/** A tank, or one of the places that fish are only put in for a time. A box hangs in a tank, a divider parts one: both are its system. */
 export type Vessel = 'tank' | 'bucket' | 'box' | 'divider';
 export const VESSELS: readonly Vessel[] = ['tank', 'bucket', 'box', 'divider'];
 export const isTemporary = ({ vessel }: { vessel?: Vessel }): boolean => vessel !== undefined && vessel !== 'tank';
@@ -43,7 +43,7 @@ export type TankFields = {
 export type TankAdded = { tank: string } & TankFields;
 export type TankChanged = { tank: string } & Change<TankFields>;
 
-/** It is gone from the house: an empty tank or bucket, a rack without tanks, a water without tanks, a tool. */
+/** It is gone from the house: an empty tank or bucket, a rack without tanks, a system without tanks, a tool. */
 export const THINGS = ['tank', 'rack', 'system', 'tool'] as const;
 export type ThingRetired = { what: (typeof THINGS)[number]; id: string; why?: string };
 

@@ -28,7 +28,9 @@ export const roomRules: Rules<RoomEntries, RoomState> = {
   'system.changed': {
     decide({ payload }, { state }) {
       const known = state.findSystem(payload.system);
-      return known ? againstChange({ ...payload, of: `system:${payload.system}` }, known, state) : unknown('system', 'system', payload.system);
+      return known
+        ? againstChange({ ...payload, of: `system:${payload.system}` }, known, state)
+        : unknown('system', 'system', payload.system);
     },
     links: ({ system }) => ({ needs: [system] }),
   },
@@ -87,10 +89,12 @@ function tankStands(tank: TankFields, id: string, state: RoomState): Refusal[] {
   return there && there.id !== id ? refuse('tank.placeTaken', 'column', { code: there.code }) : [];
 }
 
-/** A hold tank with fish on hold in it does not become a sale tank by a stroke of the pen. */
+/** A quarantine tank with fish in quarantine in it does not become a sale tank by a stroke of the pen. */
 function saleOnlyCleared({ tank, fields }: { tank: string; fields: Partial<TankFields> }, state: RoomState): Refusal[] {
   if (fields.purpose !== 'sale') return [];
-  return state.occupants(tank).some(({ lot }) => state.isInQuarantine(lot)) ? refuse('fit.saleBeforeHold', 'purpose', {}, 'lead') : [];
+  return state.occupants(tank).some(({ lot }) => state.isInQuarantine(lot))
+    ? refuse('fit.saleBeforeQuarantine', 'purpose', {}, 'lead')
+    : [];
 }
 
 function decideRetired({ what, id }: ThingRetired, { state }: Context<RoomState>): Refusal[] {

@@ -5,9 +5,9 @@ export type RoundName = 'morning' | 'evening';
 export const ROUNDS: readonly RoundName[] = ['morning', 'evening'];
 
 /** One lot in a look. `seen` is null when nobody counted: a look is not a head count. */
-export type LotLook = { lot: string; expected: number; seen: number | null; signs: { sign: Sign; n?: number }[] };
+export type LotCheck = { lot: string; expected: number; seen: number | null; signs: { sign: Sign; n?: number }[] };
 
-export type TankLooked = { tank: string; day: number; round: RoundName; allWell: boolean; lots: LotLook[]; note?: string };
+export type TankChecked = { tank: string; day: number; round: RoundName; allWell: boolean; lots: LotCheck[]; note?: string };
 
 /** Five words for how food was taken, from left alone to fought over. */
 export type Response = 'ignored' | 'looked' | 'tasted' | 'ate' | 'charged';
@@ -46,7 +46,7 @@ export type MishapRecorded = { lot: string; tank: string; n: number; what: Misha
 
 export interface RoundEntries {
   'mishap.recorded': MishapRecorded;
-  'tank.looked': TankLooked;
+  'tank.checked': TankChecked;
   'lot.fed': LotFed;
   'loss.recorded': LossRecorded;
   'loss.classed': LossClassed;

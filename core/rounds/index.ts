@@ -12,12 +12,12 @@ export {
   type LossClassed,
   type LossRecorded,
   type LotFed,
-  type LotLook,
+  type LotCheck,
   type Response,
   type RoundEntries,
   type RoundName,
   type Sureness,
-  type TankLooked,
+  type TankChecked,
 } from './entries.ts';
 export { progress, roundAt, type Progress, type Round } from './round.ts';
 export { roundRules } from './rules.ts';

@@ -9,10 +9,10 @@ export function roundAt(now: number, zone: string, eveningFromHour: number): Rou
   return { day: houseDay(now, zone), round: localHour(now, zone) < eveningFromHour ? 'morning' : 'evening' };
 }
 
-export type Progress = { looked: number; total: number; left: number };
+export type Progress = { checked: number; total: number; left: number };
 
-/** How far a round is: tanks that hold fish, and those of them already looked at. */
-export function progress(tanks: readonly { looked: boolean }[]): Progress {
-  const looked = tanks.filter((tank) => tank.looked).length;
-  return { looked, total: tanks.length, left: tanks.length - looked };
+/** How far a round is: tanks that quarantine fish, and those of them already looked at. */
+export function progress(tanks: readonly { checked: boolean }[]): Progress {
+  const checked = tanks.filter((tank) => tank.checked).length;
+  return { checked, total: tanks.length, left: tanks.length - checked };
 }

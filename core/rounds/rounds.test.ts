@@ -14,8 +14,8 @@ it.each([
 });
 
 it('counts what is still to be looked at', () => {
-  expect(progress([{ looked: true }, { looked: false }, { looked: false }])).toEqual({ looked: 1, total: 3, left: 2 });
-  expect(progress([])).toEqual({ looked: 0, total: 0, left: 0 });
+  expect(progress([{ checked: true }, { checked: false }, { checked: false }])).toEqual({ checked: 1, total: 3, left: 2 });
+  expect(progress([])).toEqual({ checked: 0, total: 0, left: 0 });
 });
 
 describe('what makes a tank suspect', () => {

@@ -1,4 +1,4 @@
-// When a look, a meal or a loss may be written. A look is never refused because the books moved meanwhile:
+// When a look, a meal or a loss may be written. A look is never refused because the records moved meanwhile:
 // what eyes saw is a fact, and the difference shows.
 import { move, refuse, type Refusal, type Rules } from '../journal/index.ts';
 import { houseDay } from '../time/index.ts';
@@ -6,13 +6,13 @@ import type { RoundEntries } from './entries.ts';
 import type { RoundState } from './state.ts';
 
 export const roundRules: Rules<RoundEntries, RoundState> = {
-  'tank.looked': {
+  'tank.checked': {
     decide({ payload, occurredAtMs }, { state }) {
       if (!state.findTank(payload.tank)) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
       const zone = state.findZone();
-      if (zone && houseDay(occurredAtMs, zone) !== payload.day) return refuse('look.otherDay', 'day', { day: payload.day });
+      if (zone && houseDay(occurredAtMs, zone) !== payload.day) return refuse('check.otherDay', 'day', { day: payload.day });
       const odd = payload.lots.some(({ signs, seen, expected }) => signs.length > 0 || (seen !== null && seen < expected));
-      if (payload.allWell && odd) return refuse('look.contradicts', 'allWell');
+      if (payload.allWell && odd) return refuse('check.contradicts', 'allWell');
       return payload.lots.flatMap(({ lot }, index) => lotKnown(lot, `lots.${index}.lot`, state));
     },
     links: ({ lots }) => ({ needs: lots.map(({ lot }) => lot) }),

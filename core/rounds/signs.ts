@@ -1,7 +1,7 @@
 // The signs a keeper can see, in the field's terms, and what each is a sign of.
 import { HOUR_MS } from '../time/index.ts';
 
-/** Illness restarts a hold; injury does not; stress is normal for two days after a move; appetite blocks a release. */
+/** Illness restarts a quarantine; injury does not; stress is normal for two days after a move; appetite blocks a release. */
 export type SignClass = 'illness' | 'injury' | 'stress' | 'appetite';
 
 export const SIGN_CLASS = {

@@ -43,20 +43,20 @@ it('water other than their own is refused', () => {
 });
 
 describe('readings that can hardly be', () => {
-  it('25 where 33 is reckoned may be a specific gravity of 1.025', () => {
-    const asked = askOf({ quantity: 'salinity', value: 25, reckoned: 33 });
+  it('25 where 33 is calculated may be a specific gravity of 1.025', () => {
+    const asked = askOf({ quantity: 'salinity', value: 25, calculated: 33 });
     expect(asked).toMatchObject({ typed: '1.025' });
     expect(asked!.meant).toBeCloseTo(33.2, 0);
   });
 
   it('what is near is not asked about; what is far and nothing else is asked plainly', () => {
-    expect(askOf({ quantity: 'salinity', value: 25, reckoned: 27 })).toBeUndefined();
-    expect(askOf({ quantity: 'salinity', value: 12.4, reckoned: 30 })).toEqual({ meant: undefined });
-    expect(askOf({ quantity: 'ammonia', value: 50, reckoned: 1 })).toBeUndefined();
+    expect(askOf({ quantity: 'salinity', value: 25, calculated: 27 })).toBeUndefined();
+    expect(askOf({ quantity: 'salinity', value: 12.4, calculated: 30 })).toEqual({ meant: undefined });
+    expect(askOf({ quantity: 'ammonia', value: 50, calculated: 1 })).toBeUndefined();
   });
 
   it('a slipped point and a degree of the other scale are told', () => {
-    expect(askOf({ quantity: 'salinity', value: 3.1, reckoned: 30 })).toMatchObject({ typed: '31' });
-    expect(askOf({ quantity: 'temperature', value: 39, reckoned: 4 })).toMatchObject({ typed: '39F' });
+    expect(askOf({ quantity: 'salinity', value: 3.1, calculated: 30 })).toMatchObject({ typed: '31' });
+    expect(askOf({ quantity: 'temperature', value: 39, calculated: 4 })).toMatchObject({ typed: '39F' });
   });
 });

@@ -13,7 +13,7 @@ const LEAVES: Partial<Record<Recipe['method'], number>> = {
   'overnight conversion': 0.05,
 };
 
-/** Several bags of one lot as one water: volumes and heads add up, the rest is the mean by volume, what was closed longest counts. */
+/** Several bags of one lot as one system: volumes and heads add up, the rest is the mean by volume, what was closed longest counts. */
 export function pooledBag(bags: readonly BagInput[]): BagInput {
   const [first] = bags as [BagInput, ...BagInput[]];
   const waterL = bags.reduce((sum, bag) => sum + bag.waterL, 0);
@@ -50,7 +50,7 @@ type Begin = {
   equal: Pick<RunPolicy, 'equalPpt' | 'equalC'>;
 };
 
-/** What `run.started` says of the computation. Pooling is in the bag already, so it is no step of the plan. */
+/** What `acclimation.started` says of the computation. Pooling is in the bag already, so it is no step of the plan. */
 export function beginOf({
   recipe,
   bag,

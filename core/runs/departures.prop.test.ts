@@ -2,9 +2,9 @@
 import { jest } from '@jest/globals';
 import { makeChance, normal } from '../chance/index.ts';
 import { MINUTE_MS } from '../time/index.ts';
-import { AS_RECKONED, courseOf, type Differs } from './course.ts';
+import { AS_CALCULATED, trajectoryOf, type VesselParameters } from './trajectory.ts';
 import type { RunFacts, TimedReading } from './facts.ts';
-import { fitOf, spreadOf, valueOf, type Fitted } from './fit.ts';
+import { estimateOf, spreadOf, valueOf, type FollowedQuantity } from './estimate.ts';
 import { follow } from './follow.ts';
 import { runningFacts, T0 } from './testCases.ts';
 
@@ -19,30 +19,30 @@ const JUDGED = ['temperature', 'salinity', 'pH', 'ammonia', 'oxygen'] as const;
 type Departure = {
   name: string;
   /** What the vessel truly is. */
-  differs?: Partial<Differs>;
+  parameters?: Partial<VesselParameters>;
   /** What the meter makes of the truth. */
-  shows?: (quantity: Fitted, value: number) => number;
-  /** The truth by another course of deeds than the one written down. */
+  shows?: (quantity: FollowedQuantity, value: number) => number;
+  /** The truth by another course of actions than the one written down. */
   truly?: (facts: RunFacts) => RunFacts;
 };
 const DEPARTURES: Departure[] = [
   {
     name: 'air changed half-way unsaid',
     truly: (facts) => {
-      const half = T0 + ((facts.deeds.at(-1)!.atMs - T0) / 2 || 30 * MINUTE_MS);
+      const half = T0 + ((facts.actions.at(-1)!.atMs - T0) / 2 || 30 * MINUTE_MS);
       return {
         ...facts,
-        deeds: [...facts.deeds, { atMs: half, did: { do: 'air' as const, level: 'strong' as const } }].sort((a, b) => a.atMs - b.atMs),
+        actions: [...facts.actions, { atMs: half, did: { do: 'air' as const, level: 'strong' as const } }].sort((a, b) => a.atMs - b.atMs),
       };
     },
   },
   { name: 'pH meter 0.3 low', shows: (quantity, value) => (quantity === 'pH' ? value - 0.3 : value) },
   { name: 'salinity meter 1 ppt high', shows: (quantity, value) => (quantity === 'salinity' ? value + 1 : value) },
   { name: 'salinity meter 4 % high', shows: (quantity, value) => (quantity === 'salinity' ? value * 1.04 : value) },
-  { name: 'tank 1 ppt fresher', differs: { tankPpt: -1 } },
-  { name: 'fish twice as heavy', differs: { metabolism: 2 } },
-  { name: 'room 4 °C colder', differs: { roomC: -4 } },
-  { name: 'fed', differs: { nitrogen: 2 } },
+  { name: 'tank 1 ppt fresher', parameters: { tankPpt: -1 } },
+  { name: 'fish twice as heavy', parameters: { metabolism: 2 } },
+  { name: 'room 4 °C colder', parameters: { roomC: -4 } },
+  { name: 'fed', parameters: { nitrogen: 2 } },
 ];
 const SHAPES = [
   { method: 'long conversion', hours: 14 },
@@ -50,14 +50,19 @@ const SHAPES = [
   { method: 'pooled bucket', hours: 1.2 },
 ] as const;
 
-function vessel(seed: number, { differs, shows, truly }: Departure) {
+function vessel(seed: number, { parameters, shows, truly }: Departure) {
   const next = makeChance(seed);
   const shape = SHAPES[seed % SHAPES.length]!;
   const base = runningFacts({ method: shape.method });
   const now = T0 + shape.hours * 60 * MINUTE_MS;
-  const done = { ...base, deeds: base.deeds.filter(({ atMs }) => atMs <= now) };
+  const done = { ...base, actions: base.actions.filter(({ atMs }) => atMs <= now) };
   // Meters and hands scatter within their own bands besides.
-  const truth: Differs = { ...AS_RECKONED, flow: Math.exp(0.12 * normal(next)), exchange: Math.exp(0.3 * normal(next)), ...differs };
+  const truth: VesselParameters = {
+    ...AS_CALCULATED,
+    flow: Math.exp(0.12 * normal(next)),
+    exchange: Math.exp(0.3 * normal(next)),
+    ...parameters,
+  };
   const times = Array.from({ length: 3 + Math.floor(next() * 3) }, () => T0 + (0.15 + 0.85 * next()) * (now - T0)).sort((a, b) => a - b);
   const asked = times.flatMap((atMs, index) =>
     READ.filter(() => next() < 0.75).map((quantity): TimedReading => ({
@@ -70,14 +75,14 @@ function vessel(seed: number, { differs, shows, truly }: Departure) {
   );
   const real = truly ? truly(done) : done;
   const whole = truly ? truly(base) : base;
-  const { looks, now: here } = courseOf({ ...real, readings: asked }, { now, differs: truth, pastOnly: true });
+  const { atReadings, now: here } = trajectoryOf({ ...real, readings: asked }, { now, parameters: truth, pastOnly: true });
   const readings = asked.map((reading, index) => {
-    const quantity = reading.quantity as Fitted;
-    const value = valueOf(looks[index]!, quantity);
+    const quantity = reading.quantity as FollowedQuantity;
+    const value = valueOf(atReadings[index]!, quantity);
     const shown = shows ? shows(quantity, value) : value;
     return { ...reading, value: Math.max(0, shown + spreadOf({ quantity, value, method: reading.method }) * normal(next)) };
   });
-  const { end } = courseOf({ ...whole, deeds: real.deeds, readings: [] }, { now, differs: truth });
+  const { end } = trajectoryOf({ ...whole, actions: real.actions, readings: [] }, { now, parameters: truth });
   return { facts: { ...done, readings }, now, here, end };
 }
 
@@ -86,7 +91,7 @@ it.each(DEPARTURES)('$name: four in five of what is believed hold the truth, 85 
   const by: Record<string, number> = {};
   for (let seed = 1; seed <= SEEDS; seed += 1) {
     const { facts, now, here, end } = vessel(seed, departure);
-    const { band, nowIndex, endBand } = follow(facts, now, fitOf(facts));
+    const { band, nowIndex, endBand } = follow(facts, now, estimateOf(facts));
     for (const quantity of JUDGED) {
       const { low, high } = band[quantity][nowIndex]!;
       const value = valueOf(here, quantity);

@@ -1,6 +1,6 @@
 // What is due of a run: its next line, the next look on the way, a binder that is spent, its end; and whom the pager calls when nobody comes.
 import { MINUTE_MS } from '../time/index.ts';
-import { runFactsOf, standingOf, watchOf, type KnownRun } from './known.ts';
+import { runFactsOf, standingOf, watchOf, type AcclimationRun } from './known.ts';
 import type { RunPolicy } from './policy.ts';
 import { nextOf, sheetOf } from './sheet.ts';
 
@@ -25,19 +25,19 @@ const due = (rule: RunRule, step: string, dueAtMs: number, line?: number): RunDu
 });
 
 /** How often somebody looks, minutes, as was said when it was begun or handed over; undefined = nobody need. */
-export const looksEvery = (run: Pick<KnownRun, 'started' | 'startedAtMs' | 'events'>): number | undefined =>
+export const checksEvery = (run: Pick<AcclimationRun, 'started' | 'startedAtMs' | 'events'>): number | undefined =>
   watchOf(run)?.everyMin ?? run.started.checkEveryMin;
 
-/** Due things of a run; `endAtMs` = when it is reckoned to be done, if at all. */
-export function runDues(run: KnownRun, endAtMs: number | undefined): RunDue[] {
+/** Due things of a run; `endAtMs` = when it is calculated to be done, if at all. */
+export function runDues(run: AcclimationRun, endAtMs: number | undefined): RunDue[] {
   const { startedAtMs, readings } = run;
   const next = nextOf(sheetOf(run.started), runFactsOf(run));
   const all: RunDue[] = [];
   if (next.line) all.push(due('run-step', `line-${next.line.line}`, startedAtMs + next.dueMinute * MINUTE_MS, next.line.line));
   // One that never comes there is due when its sheet is over: nobody stays forgotten in a bucket.
   else all.push(due('run-end', 'end', endAtMs ?? startedAtMs + next.dueMinute * MINUTE_MS));
-  const every = looksEvery(run);
-  if (every !== undefined) all.push(nextLook(run, every));
+  const every = checksEvery(run);
+  if (every !== undefined) all.push(nextCheck(run, every));
   const { boundUntilMs } = standingOf(run);
   // What it held is free again: somebody reads the ammonia then, and puts more in or not.
   if (boundUntilMs !== undefined && !readings.some(({ quantity, atMs }) => quantity === 'ammonia' && atMs >= boundUntilMs))
@@ -46,13 +46,13 @@ export function runDues(run: KnownRun, endAtMs: number | undefined): RunDue[] {
 }
 
 /** Of a run that nobody can calculate: somebody looks at it, as often as was said or every half hour; nobody stays forgotten in a bucket. */
-export const dueByEye = (run: KnownRun): RunDue[] => [nextLook(run, looksEvery(run) ?? EYE_EVERY_MIN)];
+export const dueByEye = (run: AcclimationRun): RunDue[] => [nextCheck(run, checksEvery(run) ?? EYE_EVERY_MIN)];
 const EYE_EVERY_MIN = 30;
 
 /** Whoever had a hand or a meter in it has looked at it too; handing it over is no look. */
-function nextLook({ startedAtMs, events, readings }: KnownRun, everyMin: number): RunDue {
-  const looks = [...events.filter(({ what }) => what !== 'handed'), ...readings].map(({ atMs }) => atMs);
-  return due('run-check', `look-${looks.length + 1}`, Math.max(startedAtMs, ...looks) + everyMin * MINUTE_MS);
+function nextCheck({ startedAtMs, events, readings }: AcclimationRun, everyMin: number): RunDue {
+  const checks = [...events.filter(({ what }) => what !== 'handed'), ...readings].map(({ atMs }) => atMs);
+  return due('run-check', `look-${checks.length + 1}`, Math.max(startedAtMs, ...checks) + everyMin * MINUTE_MS);
 }
 
 /** What a strip shows first. */

@@ -1,16 +1,16 @@
-// What is written down while a vessel is brought to its tank: begun, worked on, looked at, handed over, let go. All timing follows from
+// What is written down while a vessel is brought to its tank: begun, worked on, looked at, handed over, released. All timing follows from
 // these instants, so a tablet that is closed loses nothing.
-import type { Method, Figures, BagInput, LotInput, TankInput, AirLevel, Step } from '../bench/index.ts';
+import type { AcclimationMethod, Figures, BagInput, LotInput, TankInput, AirLevel, Step } from '../bench/index.ts';
 import type { Condition } from '../dock/index.ts';
 import type { Quantity, Reading } from '../water/index.ts';
 
-/** Every school, and the bath: it too is fish in a vessel, with a clock. */
-export type RunMethod = Method | 'first-aid bath';
+/** Every method, and the bath: it too is fish in a vessel, with a clock. */
+export type RunMethod = AcclimationMethod | 'first-aid bath';
 
 /** Where what does not fit in goes: a waste tub spares the tank what lived in the bag. */
 export const OVERFLOWS = ['waste tub', 'into the tank', 'no overflow'] as const;
 export type Overflow = (typeof OVERFLOWS)[number];
-export type Vessel = { name: string; holdsL: number; overflow: Overflow };
+export type Vessel = { name: string; capacityL: number; overflow: Overflow };
 
 /** What a bath is made of. The label value is the keeper's: none is ever given here. */
 export const BATH_KINDS = ['dye', 'formalin', 'peroxide', 'other'] as const;
@@ -30,7 +30,7 @@ export type Bath = {
   matched: { temperature: { bath: number; fish: number }; salinity: { bath: number; fish: number } };
 };
 
-/** A vessel begun: whose fish, from where, towards which tank, by which plan, reckoned from what. Everything resolved. */
+/** A vessel begun: whose fish, from where, towards which tank, by which plan, calculated from what. Everything resolved. */
 export type RunStarted = {
   run: string;
   method: RunMethod;
@@ -55,8 +55,8 @@ export type RunStarted = {
 export const FLOW_FROM = ['taps', 'caught', 'set'] as const;
 export type FlowFrom = (typeof FLOW_FROM)[number];
 /** What hands did to a vessel. Flow 0 = shut. */
-export type RunDeed =
-  | { do: 'float' | 'open' | 'binder' | 'stand' }
+export type RunAction =
+  | { do: 'float' | 'open' | 'ammonia binder' | 'stand' }
   | { do: 'pour'; bucketL: number }
   | { do: 'pour off'; toL: number }
   | { do: 'cup'; litres: number }
@@ -65,16 +65,16 @@ export type RunDeed =
 export const RUN_DEEDS = [
   'float',
   'open',
-  'binder',
+  'ammonia binder',
   'stand',
   'pour',
   'pour off',
   'cup',
   'air',
   'flow',
-] as const satisfies readonly RunDeed['do'][];
+] as const satisfies readonly RunAction['do'][];
 /** `line` = of the run sheet, when it ticks one off. */
-export type RunWorked = { run: string; line?: number; did: RunDeed };
+export type RunWorked = { run: string; line?: number; did: RunAction };
 
 export const STOP_SIGNS = [
   'gasping at the surface',
@@ -104,7 +104,7 @@ export type VesselWater = (typeof VESSEL_WATERS)[number];
 /** One quantity read in vessel and tank with the same meter, one after the other. */
 export type SideBySide = { quantity: Quantity; vessel: number; tank: number; instrument: string };
 /**
- * The fish of a run let go, perhaps into several tanks; what died in the vessel leaves it too. While some `stay` in it, as when the weakest are taken
+ * The fish of a run released, perhaps into several tanks; what died in the vessel leaves it too. While some `stay` in it, as when the weakest are taken
  * out first, the run goes on.
  */
 export type RunReleased = {
@@ -112,11 +112,11 @@ export type RunReleased = {
   lot: string;
   into: { tank: string; n: number }[];
   dead: number;
-  stay?: number;
+  remaining?: number;
   by: RunReleaseBy;
   water: VesselWater;
   side: SideBySide[];
-  /** What was reached, measured where it was read and else reckoned, for what is learnt of methods. */
+  /** What was reached, measured where it was read and else calculated, for what is learnt of methods. */
   figures: Omit<Figures, 'hardnessStep'> & { hardnessStep?: number };
   note?: string;
 };
@@ -132,12 +132,12 @@ export type LightsDimmed = { tank: string; untilMs: number };
 export type PageSent = { due: string; stage: number; to: string; says: string };
 
 export interface RunEntries {
-  'run.started': RunStarted;
-  'run.worked': RunWorked;
-  'run.noticed': RunNoticed;
-  'run.checked': RunChecked;
-  'run.handed': RunHanded;
-  'run.released': RunReleased;
+  'acclimation.started': RunStarted;
+  'acclimation.actionTaken': RunWorked;
+  'acclimation.signSeen': RunNoticed;
+  'acclimation.checked': RunChecked;
+  'acclimation.handedOver': RunHanded;
+  'acclimation.released': RunReleased;
   'meter.checked': MeterChecked;
   'lights.dimmed': LightsDimmed;
   'page.sent': PageSent;

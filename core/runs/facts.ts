@@ -1,12 +1,12 @@
 // What the course of a run is computed from: how it began, what hands did and read since, and what its tank has become meanwhile.
 import type { TankInput } from '../bench/index.ts';
 import { DAY_MS, MINUTE_MS } from '../time/index.ts';
-import type { Method, Quantity } from '../water/index.ts';
-import type { RunDeed, RunStarted } from './entries.ts';
+import type { ReadingMethod, Quantity } from '../water/index.ts';
+import type { RunAction, RunStarted } from './entries.ts';
 
-export type TimedDeed = { atMs: number; line?: number; did: RunDeed };
+export type TimedAction = { atMs: number; line?: number; did: RunAction };
 /** A reading of the vessel, its meter's error taken off where a check told it. */
-export type TimedReading = { entry: string; atMs: number; quantity: Quantity; value: number; method: Method; instrument?: string };
+export type TimedReading = { entry: string; atMs: number; quantity: Quantity; value: number; method: ReadingMethod; instrument?: string };
 /** The tank as it was read or changed after the run began. */
 export type TankSince = {
   atMs: number;
@@ -17,10 +17,10 @@ export type TankSince = {
 export type RunFacts = {
   startedAtMs: number;
   started: Pick<RunStarted, 'method' | 'start' | 'water' | 'of' | 'plan' | 'within' | 'vessel'>;
-  deeds: readonly TimedDeed[];
+  actions: readonly TimedAction[];
   readings: readonly TimedReading[];
   tankSince: readonly TankSince[];
-  /** Fish that are out of it while it goes on: dead, or let go before the others. */
+  /** Fish that are out of it while it goes on: dead, or released before the others. */
   fewer: readonly { atMs: number; n: number }[];
 };
 
@@ -36,8 +36,8 @@ export const minuteOf = (atMs: number, { startedAtMs }: Pick<RunFacts, 'startedA
   Math.max(0, (atMs - startedAtMs) / MINUTE_MS);
 
 /** The last line of the sheet that was ticked off, −1 for none, and when. */
-export function reachedLine({ deeds, startedAtMs }: Pick<RunFacts, 'deeds' | 'startedAtMs'>): { line: number; atMs: number } {
-  return deeds.reduce((last, { line, atMs }) => (line !== undefined && line >= last.line ? { line, atMs } : last), {
+export function reachedLine({ actions, startedAtMs }: Pick<RunFacts, 'actions' | 'startedAtMs'>): { line: number; atMs: number } {
+  return actions.reduce((last, { line, atMs }) => (line !== undefined && line >= last.line ? { line, atMs } : last), {
     line: -1,
     atMs: startedAtMs,
   });

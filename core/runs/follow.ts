@@ -1,19 +1,30 @@
 // A run as it is followed: its course by the factors that its readings tell, with bands from what is still in doubt of them.
 import type { Sample } from '../bench/index.ts';
-import { courseOf, type Course, type Differs } from './course.ts';
+import { trajectoryOf, type Trajectory, type VesselParameters } from './trajectory.ts';
 import { MINUTE_MS } from '../time/index.ts';
 import type { RunFacts } from './facts.ts';
-import { DIFFERS, FIT_COARSE, FIT_TOLERANCE, FITTED, fitOf, NINE_IN_TEN, STEP, valueOf, type Fit, type Fitted } from './fit.ts';
-import { asDiffers, thetaOf } from './unknowns.ts';
+import {
+  PARAMETERS,
+  FIT_COARSE,
+  FIT_TOLERANCE,
+  FOLLOWED_QUANTITIES,
+  estimateOf,
+  NINE_IN_TEN,
+  STEP,
+  valueOf,
+  type ParameterEstimate,
+  type FollowedQuantity,
+} from './estimate.ts';
+import { asParameters, thetaOf } from './unknowns.ts';
 
 /** A forecast holds for so long, or until something more is written: whoever asks within it is told the same minute. */
 const FORECAST_EVERY_MS = 5 * MINUTE_MS;
 /** An end lies between two samples, which may be further apart than those of a curve. */
 const END_COARSE = 4;
 
-export type CurveBand = Record<Fitted | 'nh3', { low: number; high: number }[]>;
-export type Followed = Course & {
-  fit: Fit;
+export type CurveBand = Record<FollowedQuantity | 'nh3', { low: number; high: number }[]>;
+export type Followed = Trajectory & {
+  estimate: ParameterEstimate;
   /** Nine in ten at each sample. */
   band: CurveBand;
   /** Nine in ten of the end, minutes since it began; `late` undefined = perhaps not within a day of the plan. */
@@ -21,14 +32,14 @@ export type Followed = Course & {
 };
 
 /** What follows from each factor moved a little, in their order. */
-function movedOf<T>(fit: Fit, of: (differs: Differs) => T): T[] {
-  const theta = thetaOf(fit.differs);
-  return DIFFERS.map((_, column) => of(asDiffers(theta.map((one, index) => (index === column ? one + STEP : one)))));
+function movedOf<T>(estimate: ParameterEstimate, of: (parameters: VesselParameters) => T): T[] {
+  const theta = thetaOf(estimate.parameters);
+  return PARAMETERS.map((_, column) => of(asParameters(theta.map((one, index) => (index === column ? one + STEP : one)))));
 }
 
 /** Deviation of something by how it answers to each factor and by what is still in doubt of them. */
 const spreadBy =
-  ({ covariance }: Fit) =>
+  ({ covariance }: ParameterEstimate) =>
   (slopes: readonly number[]): number => {
     const sum = slopes.reduce(
       (all, one, row) => all + slopes.reduce((inner, other, column) => inner + one * covariance[row]![column]! * other, 0),
@@ -44,55 +55,59 @@ const spreadBy =
 export function expectAt(
   facts: RunFacts,
   atMs: number,
-  { fit, by = DIFFERS }: { fit: Fit; by?: readonly (typeof DIFFERS)[number][] },
-): (quantity: Fitted) => { at: number; low: number; high: number } {
+  { estimate, by = PARAMETERS }: { estimate: ParameterEstimate; by?: readonly (typeof PARAMETERS)[number][] },
+): (quantity: FollowedQuantity) => { at: number; low: number; high: number } {
   const past = { now: atMs, tolerance: FIT_TOLERANCE, coarse: FIT_COARSE, pastOnly: true };
-  const { now } = courseOf(facts, { ...past, differs: fit.differs });
-  const moved = movedOf(fit, (differs) => courseOf(facts, { ...past, differs }).now);
-  const spread = spreadBy(fit);
+  const { now } = trajectoryOf(facts, { ...past, parameters: estimate.parameters });
+  const moved = movedOf(estimate, (parameters) => trajectoryOf(facts, { ...past, parameters }).now);
+  const spread = spreadBy(estimate);
   return (quantity) => {
     const at = valueOf(now, quantity);
     const half =
-      NINE_IN_TEN * spread(moved.map((other, index) => (by.includes(DIFFERS[index]!) ? (valueOf(other, quantity) - at) / STEP : 0)));
+      NINE_IN_TEN * spread(moved.map((other, index) => (by.includes(PARAMETERS[index]!) ? (valueOf(other, quantity) - at) / STEP : 0)));
     return { at, low: Math.max(0, at - half), high: at + half };
   };
 }
 
 /** The course as it is now believed, with bands from what is still in doubt. */
-export function follow(facts: RunFacts, now: number, fit: Fit = fitOf(facts)): Followed {
-  const course = courseOf(facts, { now, differs: fit.differs });
-  const moved = movedOf(fit, (differs) => courseOf(facts, { now, differs, tolerance: FIT_TOLERANCE }));
-  const spread = spreadBy(fit);
-  const beside = course.samples.map(({ minute }) => moved.map((other) => sampleAt(other.samples, minute)));
+export function follow(facts: RunFacts, now: number, estimate: ParameterEstimate = estimateOf(facts)): Followed {
+  const trajectory = trajectoryOf(facts, { now, parameters: estimate.parameters });
+  const moved = movedOf(estimate, (parameters) => trajectoryOf(facts, { now, parameters, tolerance: FIT_TOLERANCE }));
+  const spread = spreadBy(estimate);
+  const beside = trajectory.samples.map(({ minute }) => moved.map((other) => sampleAt(other.samples, minute)));
   const bandOf = (of: (sample: Sample) => number) =>
-    course.samples.map((sample, index) => {
+    trajectory.samples.map((sample, index) => {
       const middle = of(sample);
       const half = NINE_IN_TEN * spread(beside[index]!.map((other) => (of(other) - middle) / STEP));
       return { low: Math.max(0, middle - half), high: middle + half };
     });
   const band = {
-    ...Object.fromEntries(FITTED.map((quantity) => [quantity, bandOf((sample) => valueOf(sample, quantity))])),
+    ...Object.fromEntries(FOLLOWED_QUANTITIES.map((quantity) => [quantity, bandOf((sample) => valueOf(sample, quantity))])),
     nh3: bandOf((sample) => sample.nh3),
   } as CurveBand;
-  return { ...course, ...forecastOf(facts, now, fit), fit, band };
+  return { ...trajectory, ...forecastOf(facts, now, estimate), estimate, band };
 }
 
 /** From when it is forecast: the same for everybody within five minutes, and never before what was written last. */
-function forecastFrom({ startedAtMs, deeds, readings, tankSince, fewer }: RunFacts, now: number): number {
-  const written = [deeds, readings, tankSince, fewer].flatMap((list: readonly { atMs: number }[]) => list.map(({ atMs }) => atMs));
+function forecastFrom({ startedAtMs, actions, readings, tankSince, fewer }: RunFacts, now: number): number {
+  const written = [actions, readings, tankSince, fewer].flatMap((list: readonly { atMs: number }[]) => list.map(({ atMs }) => atMs));
   const latest = Math.max(startedAtMs, ...written.filter((atMs) => atMs <= now));
   return Math.max(latest, Math.floor(now / FORECAST_EVERY_MS) * FORECAST_EVERY_MS);
 }
 
 /** Its end with the band, the one forecast that board, page, due things and pager have: a fifth of the work of following it. */
-export function forecastOf(facts: RunFacts, now: number, fit: Fit): Pick<Followed, 'end' | 'endBand'> {
+export function forecastOf(facts: RunFacts, now: number, estimate: ParameterEstimate): Pick<Followed, 'end' | 'endBand'> {
   const by = { now: forecastFrom(facts, now), tolerance: FIT_TOLERANCE, coarse: END_COARSE };
-  const course = courseOf(facts, { ...by, differs: fit.differs });
-  const moved = movedOf(fit, (differs) => courseOf(facts, { ...by, differs }));
-  return { end: course.end, endBand: endBandOf(course, moved, spreadBy(fit)) };
+  const trajectory = trajectoryOf(facts, { ...by, parameters: estimate.parameters });
+  const moved = movedOf(estimate, (parameters) => trajectoryOf(facts, { ...by, parameters }));
+  return { end: trajectory.end, endBand: endBandOf(trajectory, moved, spreadBy(estimate)) };
 }
 
-function endBandOf({ end, now }: Course, moved: readonly Course[], spread: (slopes: readonly number[]) => number): Followed['endBand'] {
+function endBandOf(
+  { end, now }: Trajectory,
+  moved: readonly Trajectory[],
+  spread: (slopes: readonly number[]) => number,
+): Followed['endBand'] {
   if (!end) return undefined;
   const ends = moved.map((other) => other.end?.atMinute);
   if (ends.some((one) => one === undefined)) return { early: Math.max(now.minute, end.atMinute * 0.8) };

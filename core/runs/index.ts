@@ -1,6 +1,6 @@
 export { againstBath, bathDose, BATH_CHECK_MIN, BATH_MINUTES, LONGEST_BATH_MIN, MATCHED } from './bath.ts';
 export { beginOf, pooledBag } from './begin.ts';
-export { AS_RECKONED, courseOf, type Course, type Differs, type End } from './course.ts';
+export { AS_CALCULATED, trajectoryOf, type Trajectory, type VesselParameters, type End } from './trajectory.ts';
 export {
   BATH_KINDS,
   CHECKS,
@@ -23,7 +23,7 @@ export {
   type Overflow,
   type PageSent,
   type RunChecked,
-  type RunDeed,
+  type RunAction,
   type RunEntries,
   type RunHanded,
   type RunMethod,
@@ -44,19 +44,19 @@ export {
   tankBy,
   type RunFacts,
   type TankSince,
-  type TimedDeed,
+  type TimedAction,
   type TimedReading,
 } from './facts.ts';
 export { STARTING_RUN_POLICY, type RunPolicy } from './policy.ts';
-export { fitOf, FITTED, isFitted, valueOf, type Fit, type Fitted } from './fit.ts';
+export { estimateOf, FOLLOWED_QUANTITIES, isFollowedQuantity, valueOf, type ParameterEstimate, type FollowedQuantity } from './estimate.ts';
 export { follow, forecastOf, sampleAt, type Followed } from './follow.ts';
-export { BEARS, corrected, isOut, REFERENCES_OF, type Check, type Corrected } from './meter.ts';
-export { partedOf, type Meaning, type Parted } from './parted.ts';
+export { SPECIES_TOLERANCES, corrected, isOut, REFERENCES_OF, type Check, type Corrected } from './meter.ts';
+export { disagreementsOf, type Meaning, type Disagreement } from './disagreement.ts';
 export { runRules } from './rules.ts';
 export {
   CONVERSION_HOURS,
   CONVERSION_PPT,
-  deedOf,
+  actionOf,
   dripTurn,
   isConversion,
   isConversionMethod,
@@ -70,7 +70,7 @@ export {
   type SheetLine,
 } from './sheet.ts';
 export { tooFast, type TooFast } from './rate.ts';
-export { deedFor, judgeSign, reckonedSigns, type DoNow } from './signs.ts';
+export { actionFor, judgeSign, calculatedSigns, type DoNow } from './signs.ts';
 export { airlineOf, DROPS_WANTED, flowFromCatch, flowFromTaps, turnTo, type Turn } from './taps.ts';
 export {
   correctedOf,
@@ -80,15 +80,15 @@ export {
   tickedOf,
   watchOf,
   type Fewer,
-  type KnownRun,
+  type AcclimationRun,
   type RunEvent,
   type RunReading,
 } from './known.ts';
-export { callsFor, looksEvery, dueByEye, runDues, soonest, type RunDue, type RunRule } from './due.ts';
+export { callsFor, checksEvery, dueByEye, runDues, soonest, type RunDue, type RunRule } from './due.ts';
 export { askOf, type Ask } from './ask.ts';
 export { reachedBy, sideBySide } from './outcome.ts';
 export { vesselWater } from './vesselWater.ts';
-export { exitOf, type Back, type Exit } from './wayBack.ts';
+export { exitOf, type Back, type Exit } from './exit.ts';
 export { RUNS_REFUSALS } from './refusals.ts';
-export type { RunKnown, RunState } from './state.ts';
+export type { RunSummary, RunState } from './state.ts';
 export { STARTING_RUNS, type RunSettings } from './settings.ts';

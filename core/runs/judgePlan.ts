@@ -1,8 +1,8 @@
-// A vessel's plan asked of the house before anything is poured: what it does to these fish by what the house knows of their water. What the client reckoned
+// A vessel's plan asked of the house before anything is poured: what it does to these fish by what the house knows of their water. What the client calculated
 // from counts for nothing, and neither does a method chosen while another tank was meant.
 import {
-  STARTING_AROUND,
-  strainOfPlan,
+  STARTING_AMBIENT,
+  stressOfPlan,
   inputOf,
   outOfTank,
   refusePlanned,
@@ -22,39 +22,39 @@ type FromHere = { label: string; place: string } & ReturnType<typeof inputOf>;
 function systemsOf(start: RunStarted, now: number, state: RunState): FromHere[] {
   const tank = state.findKnownTank(start.tank);
   if (!tank) return [];
-  const around = state.findRules()?.around ?? STARTING_AROUND;
-  const { state: standing, fed } = start.start;
+  const ambient = state.findRules()?.ambient ?? STARTING_AMBIENT;
+  const { opening: standing, fed } = start.start;
   return start.from.flatMap(({ place, n }): FromHere[] => {
     const bag = state.findKnownBag(place);
-    if (bag) return [{ place, label: state.findBag(place)!.label, ...inputOf({ bag, tank, now, around, fed, state: standing }) }];
+    if (bag) return [{ place, label: state.findBag(place)!.label, ...inputOf({ bag, tank, now, ambient, fed, opening: standing }) }];
     const [left, facts, lot] = [state.findKnownTank(place), state.findTank(place), state.findLot(start.lot)];
     if (!left || !facts || !lot) return [];
     const kind = lot.species === undefined ? undefined : state.findSpecies(lot.species);
     const housed = outOfTank({ tank: left, waterL: start.start.waterL / start.from.length, now, n, sizeCm: lot.sizeCm, kind });
-    return [{ place, label: facts.code, ...inputOf({ bag: housed, tank, now, around, fed, state: { is: 'tub' } }) }];
+    return [{ place, label: facts.code, ...inputOf({ bag: housed, tank, now, ambient, fed, opening: { is: 'tub' } }) }];
   });
 }
 
 /** In a bath nothing is poured: fish stand in it, aired. */
 const IN_A_BATH: ReadonlySet<Step['do']> = new Set(['air', 'wait']);
-/** Nearer than this to what the house believes it is the same water, rounded on its way. */
+/** Nearer than this to what the house believes it is the same system, rounded on its way. */
 const SAME = { salinity: 0.5, temperature: 1 } as const;
 type Systems = { bag: Pick<BagInput, 'salinity' | 'temperature'>; tank: Pick<BagInput, 'salinity' | 'temperature'> };
 
-/** By what it begins from its release is judged: a sender whose page is old, or who makes it up, begins anew from what the house knows. */
+/** By what it begins from its release is judged: a sender whose page is old, or who makes it up, restarts from what the house knows. */
 function againstOther({ start, water }: RunStarted, known: Systems): Refusal[] {
   const differs = (one: Systems['bag'], other: Systems['bag'], of: 'salinity' | 'temperature') => Math.abs(one[of] - other[of]) > SAME[of];
   return (['salinity', 'temperature'] as const).flatMap((of) =>
     differs(start, known.bag, of)
-      ? refuse('run.otherStart', `start.${of}`, { quantity: of, given: start[of], known: known.bag[of] })
+      ? refuse('acclimation.otherStart', `start.${of}`, { quantity: of, given: start[of], known: known.bag[of] })
       : differs(water, known.tank, of)
-        ? refuse('run.otherStart', `water.${of}`, { quantity: of, given: water[of], known: known.tank[of] })
+        ? refuse('acclimation.otherStart', `water.${of}`, { quantity: of, given: water[of], known: known.tank[of] })
         : [],
   );
 }
 
 /**
- * Why a keeper may not begin it: a water that nobody knows, or more than these fish bear. A lead may; where none can be reached, or hands have poured them
+ * Why a keeper may not begin it: a system that nobody knows, or more than these fish bear. A lead may; where none can be reached, or hands have poured them
  * already, a keeper says so and the lead is called. What a lead passed over when the method was chosen for this bag and this tank is not asked again unless it
  * grew.
  */
@@ -82,5 +82,5 @@ export function refusePlan(start: RunStarted, now: number, state: RunState): Ref
     start.method === 'match, float, net'
       ? recipesFor({ bag, tank: first.input.tank, lot, controls: STARTING_CONTROLS }).find((one) => one.method === start.method)!.tank
       : first.input.tank;
-  return refusePlanned({ ...of, limiting: strainOfPlan({ bag, tank: water, lot }, start.plan) });
+  return refusePlanned({ ...of, limiting: stressOfPlan({ bag, tank: water, lot }, start.plan) });
 }

@@ -1,14 +1,14 @@
-// What the house knows of a run, made into what its course is computed from: deeds out of events, readings set right by their meter's checks.
+// What the house knows of a run, made into what its course is computed from: actions out of events, readings set right by their meter's checks.
 import type { AirLevel } from '../bench/index.ts';
 import { HOUR_MS } from '../time/index.ts';
-import type { Method, Quantity } from '../water/index.ts';
-import type { RunChecked, RunDeed, RunHanded, RunNoticed, RunStarted } from './entries.ts';
+import type { ReadingMethod, Quantity } from '../water/index.ts';
+import type { RunChecked, RunAction, RunHanded, RunNoticed, RunStarted } from './entries.ts';
 import type { RunFacts, TankSince } from './facts.ts';
 import { corrected, trueValue, type Check, type Corrected } from './meter.ts';
 
 type Happened<What extends string, Facts> = { entry: string; atMs: number; by: string; what: What } & Facts;
 export type RunEvent =
-  | Happened<'worked', { line?: number; did: RunDeed }>
+  | Happened<'worked', { line?: number; did: RunAction }>
   | Happened<'noticed', Omit<RunNoticed, 'run'>>
   | Happened<'checked', Omit<RunChecked, 'run'>>
   | Happened<'handed', Omit<RunHanded, 'run'>>;
@@ -19,15 +19,15 @@ export type RunReading = {
   quantity: Quantity;
   value: number;
   typed: string;
-  method: Method;
+  method: ReadingMethod;
   instrument?: string;
 };
 
 /** Fish that left it while it goes on. */
-export type Fewer = { entry: string; atMs: number; by: string; n: number; how: 'dead' | 'let go' };
+export type Fewer = { entry: string; atMs: number; by: string; n: number; how: 'dead' | 'released' };
 
-export type KnownRun = {
-  /** Of `run.started`. */
+export type AcclimationRun = {
+  /** Of `acclimation.started`. */
   entry: string;
   startedAtMs: number;
   started: RunStarted;
@@ -39,14 +39,14 @@ export type KnownRun = {
   fewer: Fewer[];
 };
 
-export const correctedOf = ({ readings, meterChecks }: Pick<KnownRun, 'readings' | 'meterChecks'>): (Corrected & RunReading)[] =>
+export const correctedOf = ({ readings, meterChecks }: Pick<AcclimationRun, 'readings' | 'meterChecks'>): (Corrected & RunReading)[] =>
   corrected(readings, meterChecks) as (Corrected & RunReading)[];
 
-export function runFactsOf(run: KnownRun): RunFacts {
+export function runFactsOf(run: AcclimationRun): RunFacts {
   const { startedAtMs, started, events, meterChecks } = run;
   const tankSince = run.tankSince.map((since) => setRight(since, meterChecks));
-  const deeds = events.flatMap((event) => (event.what === 'worked' ? [{ atMs: event.atMs, line: event.line, did: event.did }] : []));
-  return { startedAtMs, started, deeds, readings: correctedOf(run), tankSince, fewer: run.fewer };
+  const actions = events.flatMap((event) => (event.what === 'worked' ? [{ atMs: event.atMs, line: event.line, did: event.did }] : []));
+  return { startedAtMs, started, actions, readings: correctedOf(run), tankSince, fewer: run.fewer };
 }
 
 /** The tank, too, was read with a meter that may have been out. */
@@ -60,29 +60,29 @@ function setRight({ atMs, water, instrument }: TankSince, checks: readonly Check
 }
 
 /** How the vessel stands by what was done: air, until when a binder holds (undefined = none in), what runs in by the last word of it. */
-export function standingOf({ started, events }: Pick<KnownRun, 'started' | 'events'>): {
+export function standingOf({ started, events }: Pick<AcclimationRun, 'started' | 'events'>): {
   air: AirLevel;
   boundUntilMs?: number;
-  flow?: Extract<RunDeed, { do: 'flow' }>;
+  flow?: Extract<RunAction, { do: 'flow' }>;
 } {
-  const deeds = events.flatMap((event) => (event.what === 'worked' ? [event] : []));
-  const air = deeds.findLast(({ did }) => did.do === 'air');
+  const actions = events.flatMap((event) => (event.what === 'worked' ? [event] : []));
+  const air = actions.findLast(({ did }) => did.do === 'air');
   // A float or a stand of the sheet comes after the drip was shut.
-  const flow = deeds.findLast(({ did, line }) => did.do === 'flow' || (line !== undefined && (did.do === 'float' || did.do === 'stand')));
-  const binder = deeds.findLast(({ did }) => did.do === 'binder');
+  const flow = actions.findLast(({ did, line }) => did.do === 'flow' || (line !== undefined && (did.do === 'float' || did.do === 'stand')));
+  const ammoniaBinder = actions.findLast(({ did }) => did.do === 'ammonia binder');
   return {
     air: air?.did.do === 'air' ? air.did.level : 'none',
-    boundUntilMs: binder && binder.atMs + started.water.binderHoldsH * HOUR_MS,
+    boundUntilMs: ammoniaBinder && ammoniaBinder.atMs + started.water.ammoniaBinderH * HOUR_MS,
     flow: flow?.did.do === 'flow' ? flow.did : undefined,
   };
 }
 
 /** Who ticked off a line of the sheet last, and when. */
-export const tickedOf = ({ events }: Pick<KnownRun, 'events'>, line: number): RunEvent | undefined =>
+export const tickedOf = ({ events }: Pick<AcclimationRun, 'events'>, line: number): RunEvent | undefined =>
   events.findLast((event) => event.what === 'worked' && event.line === line);
 
 /** When the first water met the air, by what was done; undefined while all is closed. Ammonia is freed from then on. */
-export const openedAtMs = ({ events }: Pick<KnownRun, 'events'>): number | undefined =>
+export const openedAtMs = ({ events }: Pick<AcclimationRun, 'events'>): number | undefined =>
   events.find((event) => event.what === 'worked' && (event.did.do === 'open' || event.did.do === 'pour'))?.atMs;
 
 /** Who watches it, and since when and how often they said they would look; undefined when nobody was named. */
@@ -90,7 +90,7 @@ export function watchOf({
   started,
   startedAtMs,
   events,
-}: Pick<KnownRun, 'started' | 'startedAtMs' | 'events'>): { who: string; everyMin?: number; sinceMs: number } | undefined {
+}: Pick<AcclimationRun, 'started' | 'startedAtMs' | 'events'>): { who: string; everyMin?: number; sinceMs: number } | undefined {
   const handed = events.findLast((event) => event.what === 'handed');
   if (handed?.what === 'handed') return { who: handed.to, everyMin: handed.checkEveryMin ?? started.checkEveryMin, sinceMs: handed.atMs };
   return started.watcher === undefined ? undefined : { who: started.watcher, everyMin: started.checkEveryMin, sinceMs: startedAtMs };

@@ -1,28 +1,28 @@
 // What a run reached, for what is learnt of methods: the figures of its course until the fish changed over, against its tank as it was then.
-import { figuresOf, tankWater, type Run, sampleOf } from '../bench/index.ts';
+import { figuresOf, tankWater, type Simulation, sampleOf } from '../bench/index.ts';
 import { MINUTE_MS } from '../time/index.ts';
-import type { Course } from './course.ts';
+import type { Trajectory } from './trajectory.ts';
 import type { SideBySide, RunReleased } from './entries.ts';
 import { tankBy, type RunFacts } from './facts.ts';
 
-/** Figures at release, as followed: units of core/bench/figures. Salinity and temperature read side by side beat what was reckoned. */
+/** Figures at release, as followed: units of core/bench/figures. Salinity and temperature read side by side beat what was calculated. */
 export function reachedBy(
   facts: RunFacts,
-  course: Course,
+  trajectory: Trajectory,
   { now, side }: { now: number; side: readonly SideBySide[] },
 ): RunReleased['figures'] {
   const tank = tankBy(facts, now);
   const water = tankWater(tank);
-  const past = course.samples.slice(0, course.nowIndex + 1);
-  const last = course.now;
-  const run: Run = {
-    samples: [...past, sampleOf(water, { binder: false, minute: last.minute, where: 'tank' })],
+  const past = trajectory.samples.slice(0, trajectory.nowIndex + 1);
+  const last = trajectory.now;
+  const simulation: Simulation = {
+    samples: [...past, sampleOf(water, { ammoniaBinder: false, minute: last.minute, where: 'tank' })],
     left: last,
     releasedAtMinute: last.minute,
-    exposure: course.exposure,
-    tankWaterL: course.tankWaterL,
+    exposure: trajectory.exposure,
+    tankWaterL: trajectory.tankWaterL,
   };
-  const { hardnessStep, ...figures } = figuresOf(run, water, tank.pco2);
+  const { hardnessStep, ...figures } = figuresOf(simulation, water, tank.pco2);
   const read = (quantity: SideBySide['quantity']) => side.findLast((one) => one.quantity === quantity);
   const [salt, warmth] = [read('salinity'), read('temperature')];
   return {

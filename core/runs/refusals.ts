@@ -1,10 +1,10 @@
 // Why entries about what goes on in a vessel may not be written; their words stand in web.
 
 export const RUNS_REFUSALS = [
-  'run.running',
-  'run.over',
-  'run.otherStart',
-  'run.binderInCopper',
+  'acclimation.running',
+  'acclimation.over',
+  'acclimation.otherStart',
+  'acclimation.binderInCopper',
   'bath.noBath',
   'bath.invertebrate',
   'bath.harsh',

@@ -1,10 +1,10 @@
 // When a vessel may be begun, worked on and emptied. Two people cannot begin the same bag; what was seen or done is a fact and never refused
-// while the run goes on; the count at the end is the books'.
+// while the run goes on; the count at the end is the records'.
 import { refuseSteps } from '../bench/index.ts';
 import { landingOf, tankOf } from '../dock/index.ts';
 import { HOUSE_ACTOR, refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
 import { isCost, refuseUnfit } from '../placement/index.ts';
-import { holdOf } from '../quarantine/index.ts';
+import { quarantineOf } from '../quarantine/index.ts';
 import { HOUR_MS } from '../time/index.ts';
 import { PLAUSIBLE } from '../water/index.ts';
 import { againstBath } from './bath.ts';
@@ -21,7 +21,7 @@ const onGoing = {
 };
 
 export const runRules: Rules<RunEntries, RunState> = {
-  'run.started': {
+  'acclimation.started': {
     remembers: true,
     decide({ payload, occurredAtMs }, context) {
       const against = decideStart(payload, context);
@@ -34,29 +34,29 @@ export const runRules: Rules<RunEntries, RunState> = {
       needs: [lot, ...from.flatMap(({ place }) => [place, landingOf(place), tankOf(place)])],
     }),
   },
-  'run.worked': {
+  'acclimation.actionTaken': {
     ...onGoing,
     decide: ({ payload }, { state }) => [
       ...againstGoing(payload.run, state),
-      ...(payload.did.do === 'binder' ? againstBinder(state.findRun(payload.run)?.tank, 'did', state) : []),
+      ...(payload.did.do === 'ammonia binder' ? againstBinder(state.findRun(payload.run)?.tank, 'did', state) : []),
     ],
   },
-  'run.noticed': onGoing,
-  'run.checked': onGoing,
-  'run.handed': {
+  'acclimation.signSeen': onGoing,
+  'acclimation.checked': onGoing,
+  'acclimation.handedOver': {
     decide: ({ payload }, { state }) => [
       ...againstGoing(payload.run, state),
       ...(state.worksHere(payload.to) ? [] : refuse('unknown', 'to', { what: 'person', id: payload.to })),
     ],
     links: ({ run }) => ({ needs: [run] }),
   },
-  'run.released': {
+  'acclimation.released': {
     decide: ({ payload, occurredAtMs }, context) => decideRelease(payload, { ...context, atMs: occurredAtMs }),
     legs: ({ run, lot, into, dead }) => [
       ...into.flatMap(({ tank, n }) => move(lot, { from: run, to: tank, n })),
       ...move(lot, { from: run, to: 'died', n: dead }),
     ],
-    links: ({ run, lot, into }) => ({ needs: [run, ...(into.length > 0 ? [holdOf(lot)] : [])] }),
+    links: ({ run, lot, into }) => ({ needs: [run, ...(into.length > 0 ? [quarantineOf(lot)] : [])] }),
   },
   'meter.checked': {
     decide: ({ payload }) => (['shown', 'truth'] as const).flatMap((field) => plausible(payload, field)),
@@ -91,8 +91,8 @@ function decideStart(start: RunStarted, { state }: Context<RunState>): Refusal[]
   if (start.watcher && !state.worksHere(start.watcher)) return refuse('unknown', 'watcher', { what: 'person', id: start.watcher });
   const fromWhere = start.from.flatMap(({ place, n }, index) => decideFrom({ place, n, path: `from.${index}` }, { start, state }));
   if (fromWhere.length > 0) return fromWhere;
-  const binder = start.plan.some((step) => step.do === 'binder') ? againstBinder(start.tank, 'plan', state) : [];
-  if (binder.length > 0) return binder;
+  const ammoniaBinder = start.plan.some((step) => step.do === 'ammonia binder') ? againstBinder(start.tank, 'plan', state) : [];
+  if (ammoniaBinder.length > 0) return ammoniaBinder;
   if ((start.method === 'first-aid bath') !== (start.bath !== undefined)) return refuse('bath.noBath', 'bath');
   const species = lot.species === undefined ? undefined : state.findSpecies(lot.species);
   return start.bath
@@ -115,27 +115,27 @@ function decideFrom({ place, n, path }: From, { start, state }: { start: RunStar
   const bag = state.findBag(place);
   if (!bag) return refuse('unknown', `${path}.place`, { what: 'bag', id: place });
   if (!bag.landing) return refuse('bag.notLanded', path, { bag: bag.label });
-  if (bag.taken) return refuse('run.running', path, { bag: bag.label, by: bag.taken.by, atMs: bag.taken.atMs });
+  if (bag.taken) return refuse('acclimation.running', path, { bag: bag.label, by: bag.taken.by, atMs: bag.taken.atMs });
   if (bag.release) return refuse('bag.alreadyReleased', path, { bag: bag.label, by: bag.release.by, atMs: bag.release.atMs });
   if (bag.landing.lot !== start.lot) return refuse('bag.otherLot', path, { bag: bag.label });
   if (!bag.assignment) return refuse('bag.notAssigned', path, { bag: bag.label });
   if (bag.assignment.tank !== start.tank) return refuse('release.otherTank', path, { bag: bag.label });
   // All that is in a bag is poured, or none of it.
-  const book = state.balance(start.lot, place);
-  return n === book ? [] : refuse('release.countDiffers', `${path}.n`, { bag: bag.label, book, given: n });
+  const onRecord = state.balance(start.lot, place);
+  return n === onRecord ? [] : refuse('release.countDiffers', `${path}.n`, { bag: bag.label, onRecord, given: n });
 }
 
 /** A binder lets copper loose from what holds it: water that drips in from a tank under copper takes none, and nobody may overrule that. */
 function againstBinder(tank: string | undefined, path: string, state: RunState): Refusal[] {
   const facts = tank === undefined ? undefined : state.findTank(tank);
-  const copper = facts && state.openCourses(facts.system).find(({ family }) => family === 'copper');
-  return copper ? refuse('run.binderInCopper', path, { tank: facts.code, atMs: copper.begunAtMs }) : [];
+  const copper = facts && state.openTreatments(facts.system).find(({ family }) => family === 'copper');
+  return copper ? refuse('acclimation.binderInCopper', path, { tank: facts.code, atMs: copper.begunAtMs }) : [];
 }
 
 function againstGoing(id: string, state: RunState): Refusal[] {
   const run = state.findRun(id);
   if (!run) return refuse('unknown', 'run', { what: 'run', id });
-  return run.released ? refuse('run.over', 'run', { vessel: run.vessel, by: run.released.by, atMs: run.released.atMs }) : [];
+  return run.released ? refuse('acclimation.over', 'run', { vessel: run.vessel, by: run.released.by, atMs: run.released.atMs }) : [];
 }
 
 function decideRelease(release: RunReleased, context: Context<RunState> & { atMs: number }): Refusal[] {
@@ -148,16 +148,16 @@ function decideRelease(release: RunReleased, context: Context<RunState> & { atMs
   const twice = tanks.findIndex((tank, index) => tanks.indexOf(tank) !== index);
   if (twice >= 0) return refuse('release.twice', `into.${twice}.tank`, { tank: state.findTank(tanks[twice]!)?.code ?? tanks[twice]! });
   const out = release.into.reduce((sum, { n }) => sum + n, release.dead);
-  const book = state.balance(release.lot, release.run);
-  const given = out + (release.stay ?? 0);
-  if (given !== book || out === 0) return refuse('release.countDiffers', 'into', { bag: run.vessel, book, given });
+  const onRecord = state.balance(release.lot, release.run);
+  const given = out + (release.remaining ?? 0);
+  if (given !== onRecord || out === 0) return refuse('release.countDiffers', 'into', { bag: run.vessel, onRecord, given });
   const water = state.findVesselWater(release.run, atMs);
   return release.into.flatMap(({ tank: id, n }, index): Refusal[] => {
     const path = `into.${index}.tank`;
     const tank = state.findTank(id);
     if (!tank) return refuse('unknown', path, { what: 'tank', id });
-    if (tank.purpose !== 'customer' && !state.findOpenHold(release.lot) && !state.isInTank(release.lot) && !run.cleared)
-      return refuse('hold.notOpened', 'lot');
+    if (tank.purpose !== 'customer' && !state.findOpenQuarantine(release.lot) && !state.isInTank(release.lot) && !run.cleared)
+      return refuse('quarantine.notOpened', 'lot');
     return [
       ...refuseUnfit(
         {
@@ -167,7 +167,7 @@ function decideRelease(release: RunReleased, context: Context<RunState> & { atMs
           path,
           passed: id === run.tank ? run.passed : [],
           atMs,
-          holdDone: run.holdDone || undefined,
+          quarantineDone: run.quarantineDone || undefined,
           out: run.id,
         },
         context,

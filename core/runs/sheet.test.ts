@@ -1,7 +1,7 @@
 import { MINUTE_MS } from '../time/index.ts';
 import { pooledBag } from './begin.ts';
-import { callsFor, looksEvery, runDues, soonest } from './due.ts';
-import type { KnownRun } from './known.ts';
+import { callsFor, checksEvery, runDues, soonest } from './due.ts';
+import type { AcclimationRun } from './known.ts';
 import { standingOf, watchOf } from './known.ts';
 import { STARTING_RUN_POLICY } from './policy.ts';
 import { dripTurn, isConversion, motionOf, nextOf, sheetOf } from './sheet.ts';
@@ -10,8 +10,8 @@ import { MONO_BAG, runningFacts, T0 } from './testCases.ts';
 const facts = runningFacts({ method: 'long conversion' });
 const started = { ...facts.started, run: 'r', lot: 'l', tank: 'D5', from: [{ place: 'b', n: 6 }], checkEveryMin: 120 };
 const lines = sheetOf(started);
-const upTo = (line: number) => ({ startedAtMs: T0, deeds: facts.deeds.filter((deed) => deed.line! <= line) });
-const known = (more: Partial<KnownRun> = {}): KnownRun => ({
+const upTo = (line: number) => ({ startedAtMs: T0, actions: facts.actions.filter((action) => action.line! <= line) });
+const known = (more: Partial<AcclimationRun> = {}): AcclimationRun => ({
   entry: 'e',
   startedAtMs: T0,
   started,
@@ -22,13 +22,13 @@ const known = (more: Partial<KnownRun> = {}): KnownRun => ({
   fewer: [],
   ...more,
 });
-const worked = (line: number, atMs: number): KnownRun['events'][number] => ({
+const worked = (line: number, atMs: number): AcclimationRun['events'][number] => ({
   entry: `w${line}`,
   atMs,
   by: 'Bram',
   what: 'worked',
   line,
-  did: facts.deeds.find((deed) => deed.line === line)!.did,
+  did: facts.actions.find((action) => action.line === line)!.did,
 });
 
 it('has the cautions at the line where they help, each once', () => {
@@ -52,7 +52,7 @@ it('has the cautions at the line where they help, each once', () => {
 it('the next line is due when the one before it is over, from when that was truly begun', () => {
   expect(nextOf(lines, upTo(-1))).toMatchObject({ line: { line: 0 }, dueMinute: 0 });
   expect(nextOf(lines, upTo(4))).toMatchObject({ going: { line: 4 }, line: { line: 5 }, dueMinute: 181 });
-  const late = { startedAtMs: T0, deeds: [{ ...facts.deeds[4]!, atMs: T0 + 30 * MINUTE_MS }] };
+  const late = { startedAtMs: T0, actions: [{ ...facts.actions[4]!, atMs: T0 + 30 * MINUTE_MS }] };
   expect(nextOf(lines, late).dueMinute).toBe(210);
   expect(nextOf(lines, upTo(99)).line).toBeUndefined();
 });
@@ -77,7 +77,7 @@ it('a conversion is one by its method or by the salt it moves', () => {
   expect(isConversion({ method: 'drip', fromPpt: 30, toPpt: 34 })).toBe(false);
 });
 
-it('several bags are one water: volumes and heads add up, salt by volume', () => {
+it('several bags are one system: volumes and heads add up, salt by volume', () => {
   const one = pooledBag([MONO_BAG, { ...MONO_BAG, waterL: 1, salinity: 12, closedHours: 9, foul: true }]);
   expect(one).toMatchObject({ waterL: 4, salinity: 9, closedHours: 9, foul: true, gasL: 12 });
   expect(one.pH).toBeUndefined();
@@ -92,7 +92,7 @@ it('several bags are one water: volumes and heads add up, salt by volume', () =>
 
 describe('due things', () => {
   it('the next line, and a look as often as was said', () => {
-    expect(looksEvery(known())).toBe(120);
+    expect(checksEvery(known())).toBe(120);
     const dues = runDues(known(), T0 + 1441 * MINUTE_MS);
     expect(dues.map(({ rule, step, dueAtMs }) => [rule, step, (dueAtMs - T0) / MINUTE_MS])).toEqual([
       ['run-step', 'line-0', 0],
@@ -102,9 +102,9 @@ describe('due things', () => {
   });
 
   it('whoever had a hand in it has looked at it; a hand-over is no look', () => {
-    const look = (run: KnownRun) => runDues(run, undefined).find(({ rule }) => rule === 'run-check')!;
-    expect((look(known({ events: [worked(4, T0 + 60 * MINUTE_MS)] })).dueAtMs - T0) / MINUTE_MS).toBe(180);
-    const handed: KnownRun['events'][number] = {
+    const check = (run: AcclimationRun) => runDues(run, undefined).find(({ rule }) => rule === 'run-check')!;
+    expect((check(known({ events: [worked(4, T0 + 60 * MINUTE_MS)] })).dueAtMs - T0) / MINUTE_MS).toBe(180);
+    const handed: AcclimationRun['events'][number] = {
       entry: 'h',
       atMs: T0 + 90 * MINUTE_MS,
       by: 'Bram',
@@ -112,7 +112,7 @@ describe('due things', () => {
       to: 'wim',
       checkEveryMin: 30,
     };
-    expect((look(known({ events: [worked(4, T0 + 60 * MINUTE_MS), handed] })).dueAtMs - T0) / MINUTE_MS).toBe(90);
+    expect((check(known({ events: [worked(4, T0 + 60 * MINUTE_MS), handed] })).dueAtMs - T0) / MINUTE_MS).toBe(90);
     expect(watchOf(known({ events: [handed] }))).toMatchObject({ who: 'wim', everyMin: 30 });
     expect(watchOf(known())).toBeUndefined();
   });
@@ -120,7 +120,7 @@ describe('due things', () => {
   it('its end is due when the sheet is done, and one for which nobody said it asks for no look', () => {
     const done = known({ events: lines.map(({ line }) => worked(line, T0 + line * MINUTE_MS)) });
     expect(runDues(done, T0 + 1441 * MINUTE_MS).map(({ rule }) => rule)).toEqual(['run-end', 'run-check']);
-    expect(looksEvery(known({ started: { ...started, checkEveryMin: undefined } }))).toBeUndefined();
+    expect(checksEvery(known({ started: { ...started, checkEveryMin: undefined } }))).toBeUndefined();
   });
 
   it('a vessel that never comes there is due when its sheet is over: nobody is forgotten in it', () => {
@@ -132,12 +132,12 @@ describe('due things', () => {
 
   it('a binder that is spent asks for the ammonia to be read, until it is or more is put in', () => {
     const hours = (n: number) => T0 + n * 60 * MINUTE_MS;
-    const binder = (atMs: number) => ({ ...worked(0, atMs), line: undefined, did: { do: 'binder' as const } });
-    const spent = (more: Partial<KnownRun>) => runDues(known(more), undefined).filter(({ rule }) => rule === 'run-binder');
+    const ammoniaBinder = (atMs: number) => ({ ...worked(0, atMs), line: undefined, did: { do: 'ammonia binder' as const } });
+    const spent = (more: Partial<AcclimationRun>) => runDues(known(more), undefined).filter(({ rule }) => rule === 'run-binder');
     expect(spent({})).toEqual([]);
-    expect(spent({ events: [binder(hours(1))] })).toMatchObject([{ dueAtMs: hours(25) }]);
-    expect(spent({ events: [binder(hours(1)), binder(hours(20))] })).toMatchObject([{ dueAtMs: hours(44) }]);
-    const read = (quantity: 'ammonia' | 'pH', atMs: number): KnownRun['readings'][number] => ({
+    expect(spent({ events: [ammoniaBinder(hours(1))] })).toMatchObject([{ dueAtMs: hours(25) }]);
+    expect(spent({ events: [ammoniaBinder(hours(1)), ammoniaBinder(hours(20))] })).toMatchObject([{ dueAtMs: hours(44) }]);
+    const read = (quantity: 'ammonia' | 'pH', atMs: number): AcclimationRun['readings'][number] => ({
       entry: `r${atMs}`,
       atMs,
       by: 'Bram',
@@ -146,10 +146,10 @@ describe('due things', () => {
       typed: '1',
       method: 'test',
     });
-    const asked = (...readings: KnownRun['readings']) => spent({ events: [binder(hours(1))], readings }).length;
+    const asked = (...readings: AcclimationRun['readings']) => spent({ events: [ammoniaBinder(hours(1))], readings }).length;
     expect([asked(read('ammonia', hours(24))), asked(read('pH', hours(26))), asked(read('ammonia', hours(25)))]).toEqual([1, 1, 0]);
-    const short = { ...started, water: { ...started.water, binderHoldsH: 2 } };
-    expect(standingOf(known({ started: short, events: [binder(hours(1))] })).boundUntilMs).toBe(hours(3));
+    const short = { ...started, water: { ...started.water, ammoniaBinderH: 2 } };
+    expect(standingOf(known({ started: short, events: [ammoniaBinder(hours(1))] })).boundUntilMs).toBe(hours(3));
   });
 
   it('the pager calls who watches after two minutes, then a lead, never the same twice', () => {
@@ -171,14 +171,14 @@ describe('due things', () => {
 });
 
 it('tells how the vessel stands by what was done last', () => {
-  const flow = (mLPerMin: number): KnownRun['events'][number] => ({
+  const flow = (mLPerMin: number): AcclimationRun['events'][number] => ({
     entry: `f${mLPerMin}`,
     atMs: T0,
     by: 'Bram',
     what: 'worked',
     did: { do: 'flow', mLPerMin, low: 0, high: 0, from: 'taps' },
   });
-  const air = (level: 'none' | 'gentle'): KnownRun['events'][number] => ({
+  const air = (level: 'none' | 'gentle'): AcclimationRun['events'][number] => ({
     entry: level,
     atMs: T0,
     by: 'Bram',

@@ -1,8 +1,8 @@
 // The run sheet: the plan as lines that hands tick off, each with its cautions and when it is due; which of them is next, and whether the
 // drip is to be looser or tighter.
-import { isTimed, type Step, type Method } from '../bench/index.ts';
+import { isTimed, type Step, type AcclimationMethod } from '../bench/index.ts';
 import { DROPS_BAND } from '../water/index.ts';
-import type { RunDeed, RunMethod, RunStarted, Vessel } from './entries.ts';
+import type { RunAction, RunMethod, RunStarted, Vessel } from './entries.ts';
 import { minuteOf, reachedLine, type RunFacts } from './facts.ts';
 import { turnTo, type Turn } from './taps.ts';
 
@@ -15,7 +15,7 @@ export type SheetCaution =
   | 'three hands'
   | 'bag water to the drain'
   | 'scissors below the knot'
-  | 'binder upsets tests'
+  | 'ammonia binder upsets tests'
   | 'two lift'
   | 'stand bags upright'
   | 'overflow'
@@ -50,8 +50,8 @@ function cautionsOf(step: Step, { before, vessel, bags }: { before: readonly Ste
       return ['three hands', 'lid on', ...(step.bucketL >= HEAVY_L ? (['two lift'] as const) : [])];
     case 'air':
       return step.level === 'none' ? [] : ['air frees ammonia'];
-    case 'binder':
-      return ['binder upsets tests'];
+    case 'ammonia binder':
+      return ['ammonia binder upsets tests'];
     case 'run':
       if (!firstRun) return [];
       return ['never by mouth', 'secure the hose', ...(vessel.overflow === 'no overflow' ? [] : (['overflow'] as const))];
@@ -77,11 +77,11 @@ export function sheetOf({ plan, vessel, from, bath }: Pick<RunStarted, 'plan' | 
 }
 
 /** What hands did when a planned step is ticked off; a drip is taken as set by eye until it is tapped. Nothing for pooling: it is in the beginning. */
-export function deedOf(step: Step): RunDeed | undefined {
+export function actionOf(step: Step): RunAction | undefined {
   switch (step.do) {
     case 'float':
     case 'open':
-    case 'binder':
+    case 'ammonia binder':
       return { do: step.do };
     case 'pour':
     case 'air':
@@ -110,7 +110,7 @@ export type Next = {
 };
 
 /** What hands do next and when, by what was ticked off. */
-export function nextOf(lines: readonly SheetLine[], facts: Pick<RunFacts, 'deeds' | 'startedAtMs'>): Next {
+export function nextOf(lines: readonly SheetLine[], facts: Pick<RunFacts, 'actions' | 'startedAtMs'>): Next {
   const reached = reachedLine(facts);
   const going = lines[reached.line];
   const line = lines[reached.line + 1];
@@ -129,7 +129,7 @@ export function motionOf(lines: readonly SheetLine[], from: number): SheetLine[]
 /** The drip against the plan's for this stretch; undefined when nothing is to run now. */
 export function dripTurn(
   lines: readonly SheetLine[],
-  facts: Pick<RunFacts, 'deeds' | 'startedAtMs'>,
+  facts: Pick<RunFacts, 'actions' | 'startedAtMs'>,
   isMLPerMin: number,
 ): Turn | undefined {
   const { going } = nextOf(lines, facts);
@@ -144,7 +144,7 @@ export const RUN_METHODS = [
   'pooled bucket',
   'long conversion',
   'overnight conversion',
-] as const satisfies readonly Method[];
+] as const satisfies readonly AcclimationMethod[];
 export const isRunMethod = (method: RunMethod): boolean =>
   method === 'first-aid bath' || (RUN_METHODS as readonly string[]).includes(method);
 

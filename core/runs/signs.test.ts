@@ -1,11 +1,11 @@
 import { HOUR_MS } from '../time/index.ts';
-import { courseOf } from './course.ts';
+import { trajectoryOf } from './trajectory.ts';
 import { EXPECTED_SIGNS, STOP_SIGNS } from './entries.ts';
 import { follow } from './follow.ts';
 import { STARTING_RUN_POLICY as LINES } from './policy.ts';
-import { deedFor, judgeSign, reckonedSigns } from './signs.ts';
+import { actionFor, judgeSign, calculatedSigns } from './signs.ts';
 import { runningFacts } from './testCases.ts';
-import { exitOf } from './wayBack.ts';
+import { exitOf } from './exit.ts';
 
 const calm = {
   method: 'drip',
@@ -13,7 +13,7 @@ const calm = {
   nh3: 0.01,
   oxygen: 7,
   airOn: false,
-  binder: false,
+  ammoniaBinder: false,
   flowing: true,
   exit: { is: 'within' },
 } as const;
@@ -26,8 +26,8 @@ it.each(STOP_SIGNS)('%s stops the run and says what to do now', (sign) => {
 });
 
 it('gasping with much toxic ammonia wants a binder before air; with little oxygen it wants air first', () => {
-  expect(judgeSign('gasping at the surface', { ...calm, nh3: 0.3 }, LINES).doNow).toEqual(['binder in', 'air on', 'out now']);
-  expect(judgeSign('gasping at the surface', { ...calm, nh3: 0.3, binder: true, airOn: true }, LINES).doNow).toEqual(['out now']);
+  expect(judgeSign('gasping at the surface', { ...calm, nh3: 0.3 }, LINES).doNow).toEqual(['ammonia binder in', 'air on', 'out now']);
+  expect(judgeSign('gasping at the surface', { ...calm, nh3: 0.3, ammoniaBinder: true, airOn: true }, LINES).doNow).toEqual(['out now']);
   expect(judgeSign('gasping at the surface', { ...calm, oxygen: 2 }, LINES).doNow).toEqual([
     'air on',
     'tank water in',
@@ -62,7 +62,7 @@ it('the way back: litres that bring the vessel to where it was an hour ago, and 
   const { now } = followed;
   // By a ledger of salt: what is left and what is poured in make the water of an hour ago.
   expect(((now.volumeL - litres) * now.salinity + litres * withPpt) / now.volumeL).toBeCloseTo(toPpt, 6);
-  const hourAgo = courseOf(facts, { now: startedAtMs + 4 * HOUR_MS, differs: followed.fit.differs, pastOnly: true }).now;
+  const hourAgo = trajectoryOf(facts, { now: startedAtMs + 4 * HOUR_MS, parameters: followed.estimate.parameters, pastOnly: true }).now;
   expect(toPpt).toBeCloseTo(hourAgo.salinity, 1);
   expect(
     exitOf(followed, {
@@ -91,9 +91,9 @@ it('does not ask again for what hands have done', () => {
   expect(judgeSign('rolling', calm, LINES).doNow).toEqual(['stop the drip', 'air on', 'clean matched water', 'out now']);
   expect(judgeSign('rolling', { ...calm, airOn: true, flowing: false }, LINES).doNow).toEqual(['clean matched water', 'out now']);
   const { doNow } = judgeSign('rolling', calm, LINES);
-  expect(doNow.map((what) => deedFor(what)?.do)).toEqual(['flow', 'air', undefined, undefined]);
-  expect(deedFor('binder in')).toEqual({ do: 'binder' });
-  expect(deedFor('float the vessel')).toEqual({ do: 'float' });
+  expect(doNow.map((what) => actionFor(what)?.do)).toEqual(['flow', 'air', undefined, undefined]);
+  expect(actionFor('ammonia binder in')).toEqual({ do: 'ammonia binder' });
+  expect(actionFor('float the vessel')).toEqual({ do: 'float' });
 });
 
 it('in a bath every stop sign means out, into clean water', () => {
@@ -102,7 +102,7 @@ it('in a bath every stop sign means out, into clean water', () => {
 
 it('the numbers give signs of their own before any fish does, once it is out of its bag', () => {
   const sample = (minute: number, more: object) => ({ minute, nh3: 0, oxygen: 7, temperature: 25, where: 'bucket', ...more });
-  const found = reckonedSigns(
+  const found = calculatedSigns(
     [
       sample(0, { nh3: 0.5, where: 'bag' }),
       sample(10, { nh3: 0.21 }),
@@ -117,5 +117,5 @@ it('the numbers give signs of their own before any fish does, once it is out of 
     { sign: 'oxygen low', atMinute: 20 },
     { sign: 'chilled', atMinute: 30 },
   ]);
-  expect(reckonedSigns([sample(0, {})], 25, LINES)).toEqual([]);
+  expect(calculatedSigns([sample(0, {})], 25, LINES)).toEqual([]);
 });

@@ -1,13 +1,13 @@
 // Signs while fish are in a vessel: which stop it and what hands do now; which are to be expected then. Judged with the time since the start.
-import type { Exit } from './wayBack.ts';
-import { STOP_SIGNS, type RunDeed, type RunMethod, type RunSign } from './entries.ts';
+import type { Exit } from './exit.ts';
+import { STOP_SIGNS, type RunAction, type RunMethod, type RunSign } from './entries.ts';
 import type { RunPolicy } from './policy.ts';
 import { isConversionMethod } from './sheet.ts';
 
 /** What hands do now, in order. Words are the web's. */
 export type DoNow =
   | 'air on'
-  | 'binder in'
+  | 'ammonia binder in'
   | 'tank water in'
   | 'out now'
   | 'stop the drip'
@@ -31,7 +31,7 @@ type Now = {
   /** Whether they bear the step into the tank; undefined while nobody knows, and then they do not go. */
   exit?: Exit;
   airOn: boolean;
-  binder: boolean;
+  ammoniaBinder: boolean;
   /** Water runs in. */ flowing: boolean;
 };
 
@@ -40,7 +40,7 @@ export type SignLines = Pick<RunPolicy, 'ammoniaLine' | 'oxygenLine' | 'chilledB
 
 const isStop = (sign: RunSign): boolean => (STOP_SIGNS as readonly string[]).includes(sign);
 
-/** What a sign means in this vessel at this minute, and what to do. Toxic ammonia and oxygen mg/L, as read or reckoned. */
+/** What a sign means in this vessel at this minute, and what to do. Toxic ammonia and oxygen mg/L, as read or calculated. */
 export function judgeSign(sign: RunSign, now: Now, lines: SignLines): Judged {
   if (isStop(sign))
     return {
@@ -55,12 +55,12 @@ export function judgeSign(sign: RunSign, now: Now, lines: SignLines): Judged {
 }
 
 /** The tank is too far off: out into it is what kills. What runs in stops; air, oxygen and ammonia are looked at; back to what they bore, rest, then slower. */
-function turnBack(sign: RunSign, { nh3, airOn, binder, flowing, exit }: Now, lines: SignLines): DoNow[] {
+function turnBack(sign: RunSign, { nh3, airOn, ammoniaBinder, flowing, exit }: Now, lines: SignLines): DoNow[] {
   if (sign === 'chilled') return ['float the vessel', 'slower'];
   const poisoned = sign === 'ammonia over the line' || (nh3 !== undefined && nh3 >= lines.ammoniaLine);
   return [
     ...(flowing ? (['stop the drip'] as const) : []),
-    ...(poisoned && !binder ? (['binder in'] as const) : []),
+    ...(poisoned && !ammoniaBinder ? (['ammonia binder in'] as const) : []),
     ...(airOn ? [] : (['air on'] as const)),
     'read oxygen',
     'read ammonia',
@@ -69,14 +69,14 @@ function turnBack(sign: RunSign, { nh3, airOn, binder, flowing, exit }: Now, lin
   ];
 }
 
-function doNow(sign: RunSign, { method, nh3, oxygen, airOn, binder, flowing }: Now, lines: SignLines): DoNow[] {
+function doNow(sign: RunSign, { method, nh3, oxygen, airOn, ammoniaBinder, flowing }: Now, lines: SignLines): DoNow[] {
   if (method === 'first-aid bath') return ['clean matched water', ...(airOn ? [] : (['air on'] as const)), 'out now'];
   switch (sign) {
     case 'gasping at the surface':
     case 'lying and breathing fast':
       // Too little oxygen or burnt gills: which of the two, the numbers tell; air first where it is oxygen.
       if (nh3 !== undefined && nh3 >= lines.ammoniaLine)
-        return [...(binder ? [] : (['binder in'] as const)), ...(airOn ? [] : (['air on'] as const)), 'out now'];
+        return [...(ammoniaBinder ? [] : (['ammonia binder in'] as const)), ...(airOn ? [] : (['air on'] as const)), 'out now'];
       return [
         ...(airOn ? [] : (['air on'] as const)),
         ...(oxygen === undefined || oxygen < lines.oxygenLine ? (['tank water in'] as const) : []),
@@ -86,7 +86,7 @@ function doNow(sign: RunSign, { method, nh3, oxygen, airOn, binder, flowing }: N
     case 'rolling':
       return [...(flowing ? (['stop the drip'] as const) : []), ...(airOn ? [] : (['air on'] as const)), 'clean matched water', 'out now'];
     case 'ammonia over the line':
-      return [...(binder ? [] : (['binder in'] as const)), 'out now'];
+      return [...(ammoniaBinder ? [] : (['ammonia binder in'] as const)), 'out now'];
     case 'oxygen low':
       return airOn ? ['tank water in', 'out now'] : ['air on', 'tank water in'];
     case 'chilled':
@@ -96,13 +96,13 @@ function doNow(sign: RunSign, { method, nh3, oxygen, airOn, binder, flowing }: N
   }
 }
 
-/** What hands have then done, for what is a deed of its own. */
-export function deedFor(what: DoNow): RunDeed | undefined {
+/** What hands have then done, for what is a action of its own. */
+export function actionFor(what: DoNow): RunAction | undefined {
   switch (what) {
     case 'air on':
       return { do: 'air', level: 'gentle' };
-    case 'binder in':
-      return { do: 'binder' };
+    case 'ammonia binder in':
+      return { do: 'ammonia binder' };
     case 'float the vessel':
       return { do: 'float' };
     case 'stop the drip':
@@ -113,7 +113,7 @@ export function deedFor(what: DoNow): RunDeed | undefined {
 }
 
 /** Stop signs that the numbers themselves give, before any fish shows them. `at` = minutes since the start, of a sample. */
-export function reckonedSigns(
+export function calculatedSigns(
   samples: readonly { minute: number; nh3: number; oxygen: number; temperature: number; where: string }[],
   tankC: number,
   lines: SignLines,

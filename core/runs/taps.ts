@@ -75,12 +75,12 @@ const SAME_DRIP_MS = 10 * MINUTE_MS;
  * Drops in a millilitre of this airline: learnt when a rate was tapped and then caught (or the other way round) within ten minutes; until then the
  * book's, ± 30 %.
  */
-export function airlineOf(deeds: readonly { atMs: number; did: { do: string; mLPerMin?: number; from?: string } }[]): {
+export function airlineOf(actions: readonly { atMs: number; did: { do: string; mLPerMin?: number; from?: string } }[]): {
   perML: number;
   perMLBand: number;
 } {
   let known = { perML: DROPS_PER_ML, perMLBand: DROPS_BAND };
-  const flows = deeds.filter(({ did }) => did.do === 'flow' && (did.mLPerMin ?? 0) > 0);
+  const flows = actions.filter(({ did }) => did.do === 'flow' && (did.mLPerMin ?? 0) > 0);
   flows.forEach((one, index) => {
     const other = flows[index - 1];
     if (!other || one.atMs - other.atMs > SAME_DRIP_MS) return;

@@ -1,6 +1,6 @@
 // Runs that tests, benches and the demo begin from: a conversion of silver monos, and a drip of a marine bag.
 import {
-  STARTING_AROUND,
+  STARTING_AMBIENT,
   isTimed,
   STARTING_CONTROLS,
   type BagInput,
@@ -8,14 +8,14 @@ import {
   type LotInput,
   type TankInput,
   recipesFor,
-  type Method,
+  type AcclimationMethod,
 } from '../bench/index.ts';
 import { MINUTE_MS } from '../time/index.ts';
 import { beginOf } from './begin.ts';
 import type { Bath } from './entries.ts';
-import type { RunFacts, TimedDeed } from './facts.ts';
+import type { RunFacts, TimedAction } from './facts.ts';
 import { STARTING_RUN_POLICY } from './policy.ts';
-import { deedOf } from './sheet.ts';
+import { actionOf } from './sheet.ts';
 
 export const MONO_BAG: BagInput = {
   waterL: 3,
@@ -25,12 +25,12 @@ export const MONO_BAG: BagInput = {
   salinity: 8,
   alkalinity: 2,
   closedHours: 5,
-  state: { is: 'closed' },
+  opening: { is: 'closed' },
   foul: false,
   soft: false,
   fed: false,
 };
-export const D5: TankInput = { volumeL: 160, temperature: 26, salinity: 30, alkalinity: 2.4, ...STARTING_AROUND };
+export const D5: TankInput = { volumeL: 160, temperature: 26, salinity: 30, alkalinity: 2.4, ...STARTING_AMBIENT };
 export const MONOS: LotInput = {
   n: 6,
   lengthCm: 4.5,
@@ -46,7 +46,7 @@ export const T0 = Date.UTC(2026, 2, 2, 16, 0);
 
 /** A run on its way for some minutes, everything done as planned. */
 export function runningFacts(of: {
-  method: Method;
+  method: AcclimationMethod;
   bag?: BagInput;
   tank?: TankInput;
   lot?: LotInput;
@@ -58,18 +58,18 @@ export function runningFacts(of: {
   const recipe = recipesFor({ bag, tank, lot, controls }).find((one) => one.method === method)!;
   const started = {
     ...beginOf({ recipe, bag, tank, lot, bucketL: controls.bucketL, equal: STARTING_RUN_POLICY }),
-    vessel: { name: 'the overflow bucket', holdsL: controls.bucketL, overflow: 'waste tub' as const },
+    vessel: { name: 'the overflow bucket', capacityL: controls.bucketL, overflow: 'waste tub' as const },
   };
   let minute = 0;
-  const deeds: TimedDeed[] = started.plan.flatMap((step, line): TimedDeed[] => {
+  const actions: TimedAction[] = started.plan.flatMap((step, line): TimedAction[] => {
     const atMs = T0 + minute * MINUTE_MS;
     if (isTimed(step)) minute += step.minutes;
-    const did = deedOf(step);
+    const did = actionOf(step);
     if (did?.do !== 'flow') return did ? [{ atMs, line, did }] : [];
     const mLPerMin = flow?.mLPerMin ?? did.mLPerMin;
     return [{ atMs, line, did: { ...did, mLPerMin, low: mLPerMin * 0.7, high: mLPerMin * 1.3, from: flow?.from ?? 'taps' } }];
   });
-  return { startedAtMs: T0, started, deeds, readings: [], tankSince: [], fewer: [] };
+  return { startedAtMs: T0, started, actions, readings: [], tankSince: [], fewer: [] };
 }
 
 /** A mild bath of half an hour, in water like the fish's own. */

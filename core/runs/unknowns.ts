@@ -2,13 +2,13 @@
 // expected of it before anything was read. Judgements where no source is named.
 import { METABOLISM_BAND } from '../bench/index.ts';
 import { TAU_FACTOR } from '../water/index.ts';
-import { AS_RECKONED, type Differs } from './course.ts';
+import { AS_CALCULATED, type VesselParameters } from './trajectory.ts';
 import type { RunFacts } from './facts.ts';
 
 /** Of a normal distribution, nine in ten lie within so many deviations. */
 export const NINE_IN_TEN = 1.645;
 
-export const DIFFERS = [
+export const PARAMETERS = [
   'tau',
   'flow',
   'exchange',
@@ -19,13 +19,13 @@ export const DIFFERS = [
   'roomC',
   'tankPpt',
   'startPpt',
-] as const satisfies readonly (keyof Differs)[];
-export type Name = (typeof DIFFERS)[number];
+] as const satisfies readonly (keyof VesselParameters)[];
+export type Name = (typeof PARAMETERS)[number];
 /** What a meter makes of the truth: a share and so much of a salinity, so much of a pH. */
 export const METERS = ['ppt gain', 'ppt offset', 'pH offset'] as const;
 export type MeterName = (typeof METERS)[number];
 export type Unknown = Name | MeterName;
-export const UNKNOWNS: readonly Unknown[] = [...DIFFERS, ...METERS];
+export const UNKNOWNS: readonly Unknown[] = [...PARAMETERS, ...METERS];
 
 /** Additive unknowns, in how much of them one unit of theta is: so that a step in theta is as telling as one in the logarithm of a factor. */
 const UNIT: Partial<Record<Unknown, number>> = { roomC: 6, tankPpt: 2, startPpt: 3, 'ppt offset': 2, 'pH offset': 0.6 };
@@ -34,17 +34,17 @@ const UNIT: Partial<Record<Unknown, number>> = { roomC: 6, tankPpt: 2, startPpt:
 export const fromTheta = (name: Unknown, theta: number): number => (UNIT[name] === undefined ? Math.exp(theta) : theta * UNIT[name]);
 export const toTheta = (name: Unknown, value: number): number => (UNIT[name] === undefined ? Math.log(value) : value / UNIT[name]);
 
-export const asDiffers = (theta: readonly number[]): Differs => ({
-  ...AS_RECKONED,
-  ...Object.fromEntries(DIFFERS.map((name, index) => [name, fromTheta(name, theta[index]!)])),
+export const asParameters = (theta: readonly number[]): VesselParameters => ({
+  ...AS_CALCULATED,
+  ...Object.fromEntries(PARAMETERS.map((name, index) => [name, fromTheta(name, theta[index]!)])),
 });
-export const thetaOf = (differs: Differs): number[] => DIFFERS.map((name) => toTheta(name, differs[name]));
+export const thetaOf = (parameters: VesselParameters): number[] => PARAMETERS.map((name) => toTheta(name, parameters[name]));
 
 /** Before anything was read: deviations in theta. */
-export function priorOf({ started, deeds, tankSince }: Pick<RunFacts, 'started' | 'deeds' | 'tankSince'>): Record<Unknown, number> {
+export function priorOf({ started, actions, tankSince }: Pick<RunFacts, 'started' | 'actions' | 'tankSince'>): Record<Unknown, number> {
   const by = (factor: number) => Math.log(factor) / NINE_IN_TEN;
   const so = (name: Unknown, deviation: number) => deviation / UNIT[name]!;
-  const flows = deeds.filter(({ did }) => did.do === 'flow');
+  const flows = actions.filter(({ did }) => did.do === 'flow');
   const tapped = flows.length > 0 && flows.every(({ did }) => did.do === 'flow' && did.from !== 'set');
   const tankRead = tankSince.some(({ water }) => water.salinity !== undefined);
   return {

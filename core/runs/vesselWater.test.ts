@@ -1,6 +1,6 @@
 // The water of a vessel at its release, where its course can be computed and where it cannot.
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '../time/index.ts';
-import { courseOf } from './course.ts';
+import { trajectoryOf } from './trajectory.ts';
 import { runningFacts, T0 } from './testCases.ts';
 import { vesselWater } from './vesselWater.ts';
 
@@ -23,12 +23,12 @@ it('of a vessel that was forgotten for more than a week nothing is believed but 
   expect(vesselWater({ ...facts, readings: [{ ...read, atMs: at - HOUR_MS }] }, at).salinity).toMatchObject({ low: 0, high: 60 });
 });
 
-it('of deeds that no computation can follow it may be any water, and never breaks the answer', () => {
+it('of actions that no computation can follow it may be any water, and never breaks the answer', () => {
   // A sea through a vessel that was never filled up.
   const sea = { atMs: T0 + MINUTE_MS, did: { do: 'flow' as const, mLPerMin: 99_999, low: 99_999, high: 99_999, from: 'caught' as const } };
-  const flooded = { ...facts, deeds: [{ atMs: T0, did: { do: 'open' as const } }, sea] };
+  const flooded = { ...facts, actions: [{ atMs: T0, did: { do: 'open' as const } }, sea] };
   const at = T0 + 200 * DAY_MS;
-  expect(() => courseOf(flooded, { now: at, pastOnly: true })).toThrow(RangeError);
+  expect(() => trajectoryOf(flooded, { now: at, pastOnly: true })).toThrow(RangeError);
   const { salinity, temperature } = vesselWater(flooded, at);
   expect([salinity.low, salinity.high, temperature.low, temperature.high]).toEqual([0, 60, 2, 40]);
 });

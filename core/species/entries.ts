@@ -27,13 +27,13 @@ export const GUILDS = [
 ] as const;
 export type Guild = (typeof GUILDS)[number];
 
-/** Families of remedies; never a product. */
-export const REMEDY_FAMILIES = ['copper', 'chloroquine', 'formalin', 'dye', 'salt', 'antiworm', 'low salinity'] as const;
-export type RemedyFamily = (typeof REMEDY_FAMILIES)[number];
+/** Families of treatments; never a product. */
+export const MEDICATION_FAMILIES = ['copper', 'chloroquine', 'formalin', 'dye', 'salt', 'antiworm', 'low salinity'] as const;
+export type MedicationFamily = (typeof MEDICATION_FAMILIES)[number];
 
 /** How much change of water it bears, by the house's own view. */
-export type Bears = 'delicate' | 'ordinary' | 'hardy';
-export const BEARS: readonly Bears[] = ['delicate', 'ordinary', 'hardy'];
+export type SpeciesTolerance = 'delicate' | 'ordinary' | 'hardy';
+export const SPECIES_TOLERANCES: readonly SpeciesTolerance[] = ['delicate', 'ordinary', 'hardy'];
 
 export type SpeciesAdded = {
   species: string;
@@ -57,9 +57,9 @@ export type SpeciesAdded = {
   /** Kept in groups of at least so many; 1 = singly or in pairs will do. */
   groupOf?: number;
   guild?: Guild;
-  bears?: Bears;
-  /** Remedy families that harm it. Empty = none known to the house, which is not the same as harmless. */
-  shyOf?: RemedyFamily[];
+  tolerance?: SpeciesTolerance;
+  /** Medication families that harm it. Empty = none known to the house, which is not the same as harmless. */
+  shyOf?: MedicationFamily[];
   sources: string[];
 };
 

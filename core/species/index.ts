@@ -1,16 +1,16 @@
 export { eats, type Sized } from './eating.ts';
 export {
-  BEARS,
+  SPECIES_TOLERANCES,
   GUILDS,
   PREY,
-  REMEDY_FAMILIES,
+  MEDICATION_FAMILIES,
   TEMPERAMENTS,
   WATER_TYPES,
-  type Bears,
+  type SpeciesTolerance,
   type Guild,
   type Prey,
   type Range,
-  type RemedyFamily,
+  type MedicationFamily,
   type SpeciesAdded,
   type SpeciesChanged,
   type SpeciesEntries,
@@ -21,8 +21,8 @@ export {
 } from './entries.ts';
 export { makeLookUp, type Found, type Likeness, type LookUp, type Named } from './lookUp.ts';
 export { speciesRules } from './rules.ts';
-export { diffShelf, type OnShelf, type ShelfDiff } from './shelfDiff.ts';
-export { readShelf, SHELF_COLUMNS, SHELF_FIELDS, shelfRow, type ShelfRead } from './shelfTable.ts';
+export { diffSpecies, type ListedSpecies, type SpeciesDiff } from './speciesDiff.ts';
+export { readSpeciesTable, SPECIES_COLUMNS, SHELF_FIELDS, speciesRow, type SpeciesRead } from './speciesTable.ts';
 export { SPECIES_REFUSALS } from './refusals.ts';
 export type { SpeciesState } from './state.ts';
 export { packedIn } from './packed.ts';

@@ -24,10 +24,10 @@ const OFFERED_FROM = 0.5;
 
 const termsOf = (words: readonly string[]) => (words.length > 1 ? [...words, words.join('')] : [...words]);
 
-/** Built once for a shelf; a look-up on 5,000 names takes a few milliseconds (docs/performance.md). */
-export function makeLookUp(shelf: readonly Named[]): LookUp {
+/** Built once for a species list; a look-up on 5,000 names takes a few milliseconds (docs/performance.md). */
+export function makeLookUp(allSpecies: readonly Named[]): LookUp {
   const docs: Doc[] = [];
-  for (const { id: species, scientific, common, alsoCalled } of shelf) {
+  for (const { id: species, scientific, common, alsoCalled } of allSpecies) {
     for (const name of new Set([common, scientific, ...alsoCalled])) {
       const words = wordsOf(name);
       docs.push({

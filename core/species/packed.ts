@@ -5,7 +5,7 @@ import type { Range } from './entries.ts';
 const SHIPPED_LOW = 24;
 const SEA_FROM = 28;
 const SHIPPED_SALTED = 2;
-/** One that bears so much between fresh and sea water may come out of a freshwater breeder's tanks, whatever the shelf says it lives in, ppt. */
+/** One that bears so much between fresh and sea water may come out of a freshwater breeder's tanks, whatever the species list says it lives in, ppt. */
 const EURYHALINE_SPAN = 15;
 const ANY_WATER: Range = { min: 0, max: 36 };
 

@@ -1,4 +1,4 @@
-// When a species may be put on the shelf, and when what the house knows of it may change.
+// When a species may be put on the species list, and when what the house knows of it may change.
 import { againstChange, refuse, type Refusal, type Rules } from '../journal/index.ts';
 import type { SpeciesEntries, SpeciesFields } from './entries.ts';
 import type { SpeciesState } from './state.ts';

@@ -1,8 +1,8 @@
-// What is written down about stock itself: what was there when the books opened, moves, counts, promises, lots cut and joined.
+// What is written down about stock itself: what was there when the records opened, moves, counts, promises, lots cut and joined.
 import type { Origin } from '../lots/index.ts';
 import type { OutsidePlace } from './places.ts';
 
-/** Fish that were here before the notebook was: a new lot on the books. `cleared` = its hold was done before. */
+/** Fish that were here before the notebook was: a new lot on the records. `cleared` = its quarantine was done before. */
 export type LotOpened = {
   lot: string;
   species: string;
@@ -17,14 +17,14 @@ export type LotOpened = {
 /** `n` left `from`; `arrived` of them were counted at the other end, all of them when it is left out. */
 export type Move = { lot: string; from: string; to: string; n: number; arrived?: number };
 /** Fish of lots go from tank to tank, or out of the house. `slip` = the catch slip that it carries out. */
-export type StockMoved = { moves: Move[]; why?: string; slip?: string };
+export type StockMoved = { moves: Move[]; why?: string; task?: string };
 
-/** Hands counted and found other than the books say; the difference is posted, never adjusted silently. */
+/** Hands counted and found other than the records say; the difference is posted, never adjusted silently. */
 export type StockCounted = {
   place: string;
   lot: string;
   found: number;
-  book: number;
+  onRecord: number;
   against: Extract<OutsidePlace, 'discrepancy' | 'missing'>;
   note?: string;
 };
@@ -36,10 +36,19 @@ export type LotPromised = { promise: string; lot: string; n: number; forWhom: st
 export type PromiseLifted = { promise: string; lot: string; why?: string };
 
 /** Why some of a lot become a lot of their own. */
-export const SPLIT_WHYS = ['another water', 'identity', 'history', 'promise', 'followed singly'] as const;
+export const SPLIT_WHYS = ['another system', 'identity', 'history', 'promise', 'followed singly'] as const;
 export type SplitWhy = (typeof SPLIT_WHYS)[number];
 /** `n` of `lot` at `place` are lot `child` from here on; `hold` = the child's own hold, with the parent's clock so far, while that is open. */
-export type LotSplit = { lot: string; child: string; label: string; place: string; n: number; why: SplitWhy; hold?: string; note?: string };
+export type LotSplit = {
+  lot: string;
+  child: string;
+  label: string;
+  place: string;
+  n: number;
+  why: SplitWhy;
+  quarantine?: string;
+  note?: string;
+};
 /** Everything of `lot` at `place` becomes part of `into`, of the same kind. */
 export type LotJoined = { lot: string; into: string; place: string; n: number; why: string };
 /** Somebody could name them: what was heard or guessed before is that species from here on, and is called `label`. */
@@ -48,7 +57,7 @@ export type LotNamed = { lot: string; species: string; label: string; note?: str
 export type LotMeasured = { lot: string; place: string; sizeCm: number; n?: number; note?: string };
 
 /** An arrangement that must end: the lot leaves the place at an hour, or when it has grown to a length. */
-export type StayLimited = { stay: string; lot: string; place: string; untilMs?: number; untilCm?: number; why: string };
+export type StayLimited = { stayLimit: string; lot: string; place: string; untilMs?: number; untilCm?: number; why: string };
 
 export interface StockEntries {
   'lot.opened': LotOpened;

@@ -3,10 +3,10 @@
 export const STOCK_REFUSALS = [
   'stock.short',
   'stock.notYet',
-  'count.bookMoved',
+  'count.recordMoved',
   'count.neverThere',
   'promise.tooMany',
-  'out.onHold',
+  'out.inQuarantine',
   'out.promised',
   'lot.namedSo',
   'lot.isNamed',
@@ -14,9 +14,9 @@ export const STOCK_REFUSALS = [
   'stay.noEnd',
   'stay.past',
   'stay.grown',
-  'split.hold',
+  'split.quarantine',
   'join.otherKind',
-  'join.holdsDiffer',
+  'join.quarantinesDiffer',
   'join.apart',
 ] as const;
 

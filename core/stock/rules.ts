@@ -1,9 +1,9 @@
 // When stock may move. That no inside place goes below zero is judged once for the whole act, on current balances.
 import { refuseSteps } from '../bench/index.ts';
 import { refuse, type Refusal, type Context, type Rules, move, type Leg } from '../journal/index.ts';
-import { againstSlip } from '../moves/index.ts';
+import { againstTask } from '../moves/index.ts';
 import { isCost, refuseUnfit } from '../placement/index.ts';
-import { holdOf } from '../quarantine/index.ts';
+import { quarantineOf } from '../quarantine/index.ts';
 import { isTemporary } from '../room/index.ts';
 import type { LotJoined, LotNamed, LotSplit, Move, StayLimited, StockCounted, StockEntries } from './entries.ts';
 import { isOutside } from './places.ts';
@@ -24,24 +24,27 @@ export const stockRules: Rules<StockEntries, StockState> = {
   },
   'stock.moved': {
     decide: ({ payload, occurredAtMs }, context) => [
-      ...(payload.slip ? againstSlip(payload.slip, occurredAtMs, context) : []),
+      ...(payload.task ? againstTask(payload.task, occurredAtMs, context) : []),
       ...payload.moves.flatMap((one, index) => decideMove(one, { path: `moves.${index}`, atMs: occurredAtMs }, context)),
     ],
     legs: ({ moves }) => moves.flatMap(legsOfMove),
-    links: ({ moves, slip }) => ({ needs: [...moves.map(({ lot }) => lot), ...(slip ? [slip] : [])] }),
+    links: ({ moves, task }) => ({ needs: [...moves.map(({ lot }) => lot), ...(task ? [task] : [])] }),
   },
   'stock.counted': {
     decide({ payload, occurredAtMs }, context) {
       const { state } = context;
       if (!state.findLot(payload.lot)) return refuse('unknown', 'lot', { what: 'lot', id: payload.lot });
       if (!state.isPlace(payload.place)) return refuse('unknown', 'place', { what: 'tank', id: payload.place });
-      const book = state.balance(payload.lot, payload.place);
+      const onRecord = state.balance(payload.lot, payload.place);
       const last = state.lastMove(payload.place);
-      if (book !== payload.book) return refuse('count.bookMoved', 'book', { book, given: payload.book, by: last?.by, atMs: last?.atMs });
-      return book === 0 && payload.found > 0 ? foundWhereNone(payload, occurredAtMs, context) : [];
+      if (onRecord !== payload.onRecord)
+        return refuse('count.recordMoved', 'onRecord', { onRecord, given: payload.onRecord, by: last?.by, atMs: last?.atMs });
+      return onRecord === 0 && payload.found > 0 ? foundWhereNone(payload, occurredAtMs, context) : [];
     },
-    legs: ({ lot, place, found, book, against }) =>
-      found < book ? move(lot, { from: place, to: against, n: book - found }) : move(lot, { from: against, to: place, n: found - book }),
+    legs: ({ lot, place, found, onRecord, against }) =>
+      found < onRecord
+        ? move(lot, { from: place, to: against, n: onRecord - found })
+        : move(lot, { from: against, to: place, n: found - onRecord }),
     links: ({ lot, place }) => ({ needs: [lot, place] }),
   },
   'lot.promised': {
@@ -63,7 +66,7 @@ export const stockRules: Rules<StockEntries, StockState> = {
       ...move(lot, { from: place, to: 'relabelled', n }),
       ...move(child, { from: 'relabelled', to: place, n }),
     ],
-    links: ({ lot, child, hold }) => ({ makes: hold ? [child, hold, holdOf(child)] : [child], needs: [lot] }),
+    links: ({ lot, child, quarantine }) => ({ makes: quarantine ? [child, quarantine, quarantineOf(child)] : [child], needs: [lot] }),
   },
   'lot.joined': {
     decide: ({ payload }, context) => decideJoin(payload, context),
@@ -88,11 +91,11 @@ export const stockRules: Rules<StockEntries, StockState> = {
   },
   'stay.limited': {
     decide: ({ payload, occurredAtMs }, { state }) => decideStay(payload, occurredAtMs, state),
-    links: ({ stay, lot }) => ({ makes: [stay], needs: [lot] }),
+    links: ({ stayLimit, lot }) => ({ makes: [stayLimit], needs: [lot] }),
   },
 };
 
-/** What left and was not counted in at the other end is missing; what came in over it was not on the books. */
+/** What left and was not counted in at the other end is missing; what came in over it was not on the records. */
 function legsOfMove({ lot, from, to, n, arrived = n }: Move): Leg[] {
   const crossed = Math.min(n, arrived);
   return [
@@ -111,7 +114,7 @@ function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, c
   const tank = state.findTank(one.to);
   if (!tank) return refuse('unknown', `${path}.to`, { what: 'tank', id: one.to });
   // Nobody stays forgotten in a bucket: an end is written down in the same act, or they join others for whom there is one.
-  const limited = state.hasStay(one.lot, one.to, atMs) || (state.balance(one.lot, one.to) > 0 && state.hasStay(one.lot, one.to));
+  const limited = state.hasStayLimit(one.lot, one.to, atMs) || (state.balance(one.lot, one.to) > 0 && state.hasStayLimit(one.lot, one.to));
   if (isTemporary(tank) && !limited) return refuse('stay.needed', `${path}.to`, { code: tank.code });
   const from = state.findTank(one.from)!;
   return [
@@ -120,7 +123,7 @@ function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, c
   ];
 }
 
-/** Fish that the books had elsewhere, or nowhere: a count brings back who was there before, and asks as a move does. */
+/** Fish that the records had elsewhere, or nowhere: a count brings back who was there before, and asks as a move does. */
 function foundWhereNone({ lot, place, found }: StockCounted, atMs: number, context: Context<StockState>): Refusal[] {
   const { state } = context;
   const tank = state.findTank(place);
@@ -135,8 +138,8 @@ function leavesHouse({ lot, to, n }: Move, path: string, state: StockState): Ref
   const label = state.findLot(lot)!.label;
   const { inHouse, promised } = state.lotCount(lot);
   return [
-    ...((to === 'sold' || to === 'given') && state.findOpenHold(lot)
-      ? refuse('out.onHold', `${path}.lot`, { lot: label, to }, 'lead')
+    ...((to === 'sold' || to === 'given') && state.findOpenQuarantine(lot)
+      ? refuse('out.inQuarantine', `${path}.lot`, { lot: label, to }, 'lead')
       : []),
     ...(promised > 0 && inHouse - n < promised
       ? refuse('out.promised', `${path}.n`, { lot: label, promised, left: inHouse - n }, 'keeper')
@@ -144,12 +147,14 @@ function leavesHouse({ lot, to, n }: Move, path: string, state: StockState): Ref
   ];
 }
 
-function decideSplit({ lot, child, place, hold }: LotSplit, { state }: Context<StockState>): Refusal[] {
+function decideSplit({ lot, child, place, quarantine }: LotSplit, { state }: Context<StockState>): Refusal[] {
   const parent = state.findLot(lot);
   if (!parent) return refuse('unknown', 'lot', { what: 'lot', id: lot });
   if (state.findLot(child)) return refuse('exists', 'child', { what: 'lot', name: parent.label });
   if (!state.findTank(place)) return refuse('unknown', 'place', { what: 'tank', id: place });
-  return (state.findOpenHold(lot) !== undefined) === (hold !== undefined) ? [] : refuse('split.hold', 'hold', { lot: parent.label });
+  return (state.findOpenQuarantine(lot) !== undefined) === (quarantine !== undefined)
+    ? []
+    : refuse('split.quarantine', 'quarantine', { lot: parent.label });
 }
 
 function decideJoin({ lot, into, place, n }: LotJoined, { state }: Context<StockState>): Refusal[] {
@@ -158,11 +163,11 @@ function decideJoin({ lot, into, place, n }: LotJoined, { state }: Context<Stock
   if (!other || lot === into) return refuse('unknown', 'into', { what: 'lot', id: into });
   if (one.species === undefined || one.species !== other.species)
     return refuse('join.otherKind', 'into', { lot: one.label, into: other.label });
-  if ((state.findOpenHold(lot) !== undefined) !== (state.findOpenHold(into) !== undefined))
-    return refuse('join.holdsDiffer', 'into', { lot: one.label });
-  const book = state.balance(lot, place);
+  if ((state.findOpenQuarantine(lot) !== undefined) !== (state.findOpenQuarantine(into) !== undefined))
+    return refuse('join.quarantinesDiffer', 'into', { lot: one.label });
+  const onRecord = state.balance(lot, place);
   const last = state.lastMove(place);
-  if (book !== n) return refuse('count.bookMoved', 'n', { book, given: n, by: last?.by, atMs: last?.atMs });
+  if (onRecord !== n) return refuse('count.recordMoved', 'n', { onRecord, given: n, by: last?.by, atMs: last?.atMs });
   return state.balance(into, place) > 0 ? [] : refuse('join.apart', 'place', { lot: one.label, into: other.label });
 }
 

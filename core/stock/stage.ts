@@ -1,7 +1,7 @@
 // The one stage at which each living fish is, and the sums that the stream bar draws.
 
-export type Stage = 'dock' | 'bench' | 'hold' | 'cleared' | 'promised';
-export const STAGES: readonly Stage[] = ['dock', 'bench', 'hold', 'cleared', 'promised'];
+export type Stage = 'dock' | 'bench' | 'quarantine' | 'cleared' | 'promised';
+export const STAGES: readonly Stage[] = ['dock', 'bench', 'quarantine', 'cleared', 'promised'];
 
 /** A lot at an inside place, with what decides its stage. */
 export type Standing = {
@@ -10,7 +10,7 @@ export type Standing = {
   place: 'bag' | 'tank' | 'customer tank';
   /** A float, drip, bath or transfer has started and not ended for this place. */
   inRun: boolean;
-  holdOpen: boolean;
+  quarantineOpen: boolean;
 };
 
 /** First match wins; `away` = in a customer's tank, which the house does not count. Promised is split off by {@link stageCounts}. */
@@ -18,7 +18,7 @@ export function stageOf(standing: Omit<Standing, 'lot' | 'n'>): Stage | 'away' {
   if (standing.place === 'customer tank') return 'away';
   if (standing.inRun) return 'bench';
   if (standing.place === 'bag') return 'dock';
-  return standing.holdOpen ? 'hold' : 'cleared';
+  return standing.quarantineOpen ? 'quarantine' : 'cleared';
 }
 
 export type StageCounts = Record<Stage, number> & {
@@ -31,7 +31,7 @@ export type StageCounts = Record<Stage, number> & {
  * @param promised heads promised, by lot
  */
 export function stageCounts(standings: readonly Standing[], promised: ReadonlyMap<string, number>): StageCounts {
-  const counts: StageCounts = { dock: 0, bench: 0, hold: 0, cleared: 0, promised: 0, inHouse: 0 };
+  const counts: StageCounts = { dock: 0, bench: 0, quarantine: 0, cleared: 0, promised: 0, inHouse: 0 };
   const clearedByLot = new Map<string, number>();
   for (const standing of standings) {
     const stage = stageOf(standing);

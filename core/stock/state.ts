@@ -15,7 +15,7 @@ export interface StockState
   /** The last movement at a place, for telling who was quicker; `exceptAct` leaves out the act being judged. */
   lastMove(place: string, exceptAct?: string): Mark | undefined;
   /** An arrangement with an end is written for a lot in a place: at that instant, or at any. */
-  hasStay(lot: string, place: string, atMs?: number): boolean;
+  hasStayLimit(lot: string, place: string, atMs?: number): boolean;
   /** It is of that lot, and neither void nor lifted. */
   isPromiseOpen(id: string, lot: string): boolean;
 }

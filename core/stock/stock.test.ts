@@ -23,21 +23,21 @@ describe('legs', () => {
 });
 
 describe('stages', () => {
-  const inTank = { place: 'tank', inRun: false, holdOpen: false } as const;
+  const inTank = { place: 'tank', inRun: false, quarantineOpen: false } as const;
   it.each<[string, Omit<Standing, 'lot' | 'n'>, string]>([
     ['a bag on the dock', { ...inTank, place: 'bag' }, 'dock'],
     ['a bag afloat', { ...inTank, place: 'bag', inRun: true }, 'bench'],
-    ['a bag whose lot has a hold open is still on the dock', { ...inTank, place: 'bag', holdOpen: true }, 'dock'],
-    ['a tank with its hold open', { ...inTank, holdOpen: true }, 'hold'],
+    ['a bag whose lot has a hold open is still on the dock', { ...inTank, place: 'bag', quarantineOpen: true }, 'dock'],
+    ['a tank with its quarantine open', { ...inTank, quarantineOpen: true }, 'quarantine'],
     ['a tank without', inTank, 'cleared'],
-    ['a customer tank', { ...inTank, place: 'customer tank', holdOpen: true }, 'away'],
+    ['a customer tank', { ...inTank, place: 'customer tank', quarantineOpen: true }, 'away'],
   ])('%s', (_name, standing, stage) => expect(stageOf(standing)).toBe(stage));
 
   it('shows as promised no more than is cleared', () => {
     const standings = [
       { ...inTank, lot: 'a', n: 5 },
       { ...inTank, lot: 'a', n: 2 },
-      { ...inTank, lot: 'b', n: 3, holdOpen: true },
+      { ...inTank, lot: 'b', n: 3, quarantineOpen: true },
     ];
     expect(
       stageCounts(
@@ -47,7 +47,7 @@ describe('stages', () => {
           ['b', 3],
         ]),
       ),
-    ).toEqual({ dock: 0, bench: 0, hold: 3, cleared: 1, promised: 6, inHouse: 10 });
+    ).toEqual({ dock: 0, bench: 0, quarantine: 3, cleared: 1, promised: 6, inHouse: 10 });
     expect(stageCounts(standings, new Map([['a', 60]]))).toMatchObject({ cleared: 0, promised: 7, inHouse: 10 });
   });
 
@@ -57,7 +57,7 @@ describe('stages', () => {
       n: fc.nat(50),
       place: fc.constantFrom('bag', 'tank', 'customer tank' as const),
       inRun: fc.boolean(),
-      holdOpen: fc.boolean(),
+      quarantineOpen: fc.boolean(),
     }) as fc.Arbitrary<Standing>;
     fc.assert(
       fc.property(fc.array(standing), fc.dictionary(fc.constantFrom('a', 'b', 'c'), fc.nat(80)), (standings, promised) => {

@@ -1,8 +1,8 @@
-// From movements to stretches of time: when some of a lot stood in a place, and when the books say less than nothing.
+// From movements to stretches of time: when some of a lot stood in a place, and when the records say less than nothing.
 
 /** A stretch in which some stood there; without `untilMs` they stand there still. `peak` = the most at once. */
 export type Span = { fromMs: number; untilMs?: number; peak: number };
-/** A stretch in which the books had fewer than nothing there: something was entered late, or not at all. */
+/** A stretch in which the records had fewer than nothing there: something was entered late, or not at all. */
 export type Gap = { fromMs: number; untilMs?: number; n: number };
 type PlacedLeg = { entry: string; atMs: number; n: number };
 

@@ -30,7 +30,7 @@ export function houseDay(ms: number, zone: string): number {
 
 /** The instant at which house day `day` begins in `zone`. */
 export function startOfHouseDay(day: number, zone: string): number {
-  // Zone look-ups are slow and days repeat: asked for every day of every hold, so each is looked up once.
+  // Zone look-ups are slow and days repeat: asked for every day of every quarantine, so each is looked up once.
   let starts = startCache.get(zone);
   if (!starts) startCache.set(zone, (starts = new Map<number, number>()));
   const known = starts.get(day);

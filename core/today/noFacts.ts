@@ -1,5 +1,5 @@
 // A house in which nothing is due: what tests of due things begin from.
-import type { DueFacts } from './due.ts';
+import type { DueFacts } from './facts.ts';
 
 export const NO_FACTS: DueFacts = {
   arrivals: [],
@@ -9,7 +9,7 @@ export const NO_FACTS: DueFacts = {
   dark: [],
   after: [],
   rounds: { day: 20515, left: { morning: 0, evening: 0 } },
-  stays: [],
+  stayLimits: [],
   missing: [],
   calls: [],
   waiting: [],

@@ -1,7 +1,8 @@
-// What is due of runs, and of rooms kept dark after them.
-import type { RunDue } from '../runs/index.ts';
+// What is due of acclimations, and of rooms kept dark after them.
+import type { RunDue, RunRule } from '../runs/index.ts';
 import { MINUTE_MS } from '../time/index.ts';
-import { dueId, type Due, type Walk } from './thing.ts';
+import { defineDue, type DueDefinition } from './define.ts';
+import type { Walk } from './thing.ts';
 
 export type RunFact = {
   entry: string;
@@ -19,28 +20,35 @@ export type DarkFact = { entry: string; tank: string; tankCode: string; untilMs:
 /** Light comes back within so long of its hour. */
 const LIGHT_GRACE_MS = 30 * MINUTE_MS;
 
-export function runsDue(runs: readonly RunFact[]): Due[] {
-  return runs.flatMap(({ entry, run, tankCode, what, n, sinceMs, dues, walk }) =>
-    dues.map(({ rule, step, dueAtMs, byMs }): Due => ({
-      id: dueId(entry, rule, step),
-      rule,
-      step,
-      fromMs: dueAtMs,
-      byMs,
-      walk,
-      facts: { run, tankCode, what, n, sinceMs },
-    })),
-  );
-}
+/** What a vessel wants is worked out beside it (core/runs/due); it ends when it is done there. */
+const ofVessels = (rule: RunRule): DueDefinition =>
+  defineDue({
+    ends: 'by doing',
+    settledBy: 'anybody',
+    derive: ({ runs }) =>
+      runs.flatMap(({ entry, run, tankCode, what, n, sinceMs, dues, walk }) =>
+        dues
+          .filter((due) => due.rule === rule)
+          .map(({ step, dueAtMs, byMs }) => ({ entry, step, fromMs: dueAtMs, byMs, walk, facts: { run, tankCode, what, n, sinceMs } })),
+      ),
+  });
 
-export function lightsDue(dark: readonly DarkFact[]): Due[] {
-  return dark.map(({ entry, tank, tankCode, untilMs, walk }) => ({
-    id: dueId(entry, 'lights-on', 'end'),
-    rule: 'lights-on',
-    step: 'end',
-    fromMs: untilMs,
-    byMs: untilMs + LIGHT_GRACE_MS,
-    walk,
-    facts: { tank, tankCode },
-  }));
-}
+export const runDue = {
+  'run-step': ofVessels('run-step'),
+  'run-check': ofVessels('run-check'),
+  'run-binder': ofVessels('run-binder'),
+  'run-end': ofVessels('run-end'),
+  'lights-on': defineDue({
+    ends: 'by hand',
+    settledBy: 'anybody',
+    derive: ({ dark }) =>
+      dark.map(({ entry, tank, tankCode, untilMs, walk }) => ({
+        entry,
+        step: 'end',
+        fromMs: untilMs,
+        byMs: untilMs + LIGHT_GRACE_MS,
+        walk,
+        facts: { tank, tankCode },
+      })),
+  }),
+};

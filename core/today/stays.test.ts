@@ -1,9 +1,9 @@
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '../time/index.ts';
-import { deriveDue, stateOf, type DueFacts, type StayFact } from './index.ts';
+import { deriveDue, stateOf, type DueFacts, type StayLimitFact } from './index.ts';
 import { NO_FACTS } from './noFacts.ts';
 
 const NOON = Date.UTC(2026, 2, 3, 12);
-const stay: StayFact = {
+const stayLimit: StayLimitFact = {
   entry: 'e',
   tank: 't',
   tankCode: 'Bucket 1',
@@ -19,37 +19,37 @@ const say = (facts: Partial<DueFacts>, now = NOON) =>
   );
 
 it('asks fish out of a bucket from half an hour before, and after their hour more urgently', () => {
-  const stays = [{ ...stay, untilMs: NOON + HOUR_MS }];
-  expect(say({ stays })).toEqual(['fish-out next']);
-  expect(say({ stays }, NOON + 40 * MINUTE_MS)).toEqual(['fish-out now']);
-  expect(say({ stays }, NOON + 61 * MINUTE_MS)).toEqual(['fish-out overdue']);
+  const stayLimits = [{ ...stayLimit, untilMs: NOON + HOUR_MS }];
+  expect(say({ stayLimits })).toEqual(['fish-out next']);
+  expect(say({ stayLimits }, NOON + 40 * MINUTE_MS)).toEqual(['fish-out now']);
+  expect(say({ stayLimits }, NOON + 61 * MINUTE_MS)).toEqual(['fish-out overdue']);
 });
 
 it('lets no day end quietly while a bucket holds fish', () => {
-  const stays = [{ ...stay, untilMs: NOON + 30 * HOUR_MS }];
-  expect(say({ stays }, NOON + 6.5 * HOUR_MS)).toEqual(['day-end now', 'fish-out next']);
+  const stayLimits = [{ ...stayLimit, untilMs: NOON + 30 * HOUR_MS }];
+  expect(say({ stayLimits }, NOON + 6.5 * HOUR_MS)).toEqual(['day-end now', 'fish-out next']);
   // Fish in a tank proper that are to leave in days ask for nothing tonight.
-  expect(say({ stays: [{ ...stay, temporary: false, untilMs: NOON + 3 * DAY_MS }] }, NOON + 6.5 * HOUR_MS)).toEqual([]);
-  expect(say({ stays, settled: new Map([['e:day-end:day-20515', { kind: 'skipped' as const }]]) }, NOON + 6.5 * HOUR_MS)).toEqual([
+  expect(say({ stayLimits: [{ ...stayLimit, temporary: false, untilMs: NOON + 3 * DAY_MS }] }, NOON + 6.5 * HOUR_MS)).toEqual([]);
+  expect(say({ stayLimits, settled: new Map([['e:day-end:day-20515', { kind: 'skipped' as const }]]) }, NOON + 6.5 * HOUR_MS)).toEqual([
     'fish-out next',
   ]);
 });
 
 it('fish in a bucket without an end stay overdue over midnight, until somebody answers for them', () => {
-  const stays = [stay];
-  expect(say({ stays }, NOON + 7.5 * HOUR_MS)).toEqual(['day-end overdue']);
-  expect(say({ stays }, NOON + 14 * HOUR_MS)).toEqual(['day-end overdue']);
+  const stayLimits = [stayLimit];
+  expect(say({ stayLimits }, NOON + 7.5 * HOUR_MS)).toEqual(['day-end overdue']);
+  expect(say({ stayLimits }, NOON + 14 * HOUR_MS)).toEqual(['day-end overdue']);
   const settled = new Map([['e:day-end:day-20515', { kind: 'done' as const }]]);
-  expect(say({ stays, settled }, NOON + 14 * HOUR_MS)).toEqual(['day-end next']);
+  expect(say({ stayLimits, settled }, NOON + 14 * HOUR_MS)).toEqual(['day-end next']);
   // Put into it after the day had ended, they are asked about at the end of the next.
-  expect(say({ stays: [{ ...stay, sinceMs: NOON + 9 * HOUR_MS }] }, NOON + 10 * HOUR_MS)).toEqual(['day-end next']);
+  expect(say({ stayLimits: [{ ...stayLimit, sinceMs: NOON + 9 * HOUR_MS }] }, NOON + 10 * HOUR_MS)).toEqual(['day-end next']);
 });
 
 it('has growing fish measured weekly, and out once they have the length', () => {
-  const growing = { ...stay, temporary: false, sinceMs: NOON - 10 * DAY_MS, untilCm: 2.5 };
-  expect(say({ stays: [growing] })).toEqual(['measure overdue']);
-  expect(say({ stays: [{ ...growing, sizeCm: 2.2, measuredMs: NOON - 6.5 * DAY_MS }] })).toEqual(['measure next']);
-  expect(say({ stays: [{ ...growing, sizeCm: 2.5, measuredMs: NOON - HOUR_MS }] })).toEqual(['grown-out now']);
+  const growing = { ...stayLimit, temporary: false, sinceMs: NOON - 10 * DAY_MS, untilCm: 2.5 };
+  expect(say({ stayLimits: [growing] })).toEqual(['measure overdue']);
+  expect(say({ stayLimits: [{ ...growing, sizeCm: 2.2, measuredMs: NOON - 6.5 * DAY_MS }] })).toEqual(['measure next']);
+  expect(say({ stayLimits: [{ ...growing, sizeCm: 2.5, measuredMs: NOON - HOUR_MS }] })).toEqual(['grown-out now']);
 });
 
 it('has missing fish looked for, for a fortnight', () => {
@@ -61,12 +61,12 @@ it('has missing fish looked for, for a fortnight', () => {
 it('asks whether what a move waits for has come', () => {
   const waiting = {
     entry: 'p',
-    slip: '019cb270-7380-7000-8036-9ee768e6d3a5',
+    task: '019cb270-7380-7000-8036-9ee768e6d3a5',
     tank: 't',
     tankCode: 'C9',
     what: 'caves for C9',
     untilMs: NOON - HOUR_MS,
     walk: [1, 0, 0] as const,
   };
-  expect(say({ waiting: [waiting] })).toEqual(['slip-waits now']);
+  expect(say({ waiting: [waiting] })).toEqual(['move-waits now']);
 });

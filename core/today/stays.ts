@@ -1,6 +1,7 @@
-// What is due in the room: fish out of temporary places, arrangements grown out of, fish to be looked for, what a slip waited for.
+// What is due in the room: fish out of temporary places, arrangements grown out of, fish to be searched for, what a planned move waits for.
 import { DAY_MS, HOUR_MS, atLocal, houseDay } from '../time/index.ts';
-import { dueId, type Due, type SettledBy, type Walk } from './thing.ts';
+import { defineDue, type DueAt, type DueOf } from './define.ts';
+import { dueId, type SettledBy, type Walk } from './thing.ts';
 
 /** A box or bucket comes up this long before its hour. */
 const AHEAD_OF_END_MS = HOUR_MS / 2;
@@ -13,7 +14,7 @@ const DAYS_BACK = 14;
 /** The wall hour from which the day is said to end, with nobody in a bucket. */
 const DAY_ENDS_HOUR = 18;
 
-export type StayFact = {
+export type StayLimitFact = {
   entry: string;
   tank: string;
   tankCode: string;
@@ -29,96 +30,111 @@ export type StayFact = {
   walk: Walk;
 };
 export type MissingFact = { entry: string; tank: string; tankCode: string; what: string; n: number; atMs: number; walk: Walk };
-export type WaitingFact = { entry: string; slip: string; tank: string; tankCode: string; what: string; untilMs: number; walk: Walk };
+export type WaitingFact = { entry: string; task: string; tank: string; tankCode: string; what: string; untilMs: number; walk: Walk };
 
-/** Fish whose time in a place has an end. At the end of a day a temporary place that holds fish until later is asked about. */
-export function stayDue(stays: readonly StayFact[], { now, zone }: { now: number; zone: string }, settled: SettledBy): Due[] {
-  const endOf = (day: number) => atLocal(day, { hour: DAY_ENDS_HOUR, minute: 0 }, zone);
-  /** The end of the first day since that nobody answered for: a night over it does not make it a thing of tomorrow. */
-  const openDay = (entry: string, sinceMs: number): number => {
-    const today = houseDay(now, zone);
-    const first = Math.max(houseDay(sinceMs, zone) + (endOf(houseDay(sinceMs, zone)) <= sinceMs ? 1 : 0), today - DAYS_BACK);
-    const answered = (day: number) => {
-      const kind = settled.get(dueId(entry, 'day-end', `day-${day}`))?.kind;
-      return kind === 'done' || kind === 'skipped';
-    };
-    for (let day = today; day >= first; day -= 1) if (answered(day)) return day + 1;
-    return first;
+const factsOf = ({ tank, tankCode, what, n, sinceMs }: StayLimitFact) => ({ tank, tankCode, what, n, sinceMs });
+const dayEnd = (day: number, zone: string): number => atLocal(day, { hour: DAY_ENDS_HOUR, minute: 0 }, zone);
+
+/** The end of the first day since that nobody answered for: a night over it does not make it a thing of tomorrow. */
+function firstOpenDay({ entry, sinceMs }: StayLimitFact, { now, zone }: Pick<DueAt, 'now' | 'zone'>, settled: SettledBy): number {
+  const today = houseDay(now, zone);
+  const first = Math.max(houseDay(sinceMs, zone) + (dayEnd(houseDay(sinceMs, zone), zone) <= sinceMs ? 1 : 0), today - DAYS_BACK);
+  const answered = (day: number) => {
+    const kind = settled.get(dueId(entry, 'day-end', `day-${day}`))?.kind;
+    return kind === 'done' || kind === 'skipped';
   };
-  return stays.flatMap(({ entry, tank, tankCode, what, n, temporary, sinceMs, untilMs, untilCm, sizeCm, measuredMs, walk }): Due[] => {
-    const facts = { tank, tankCode, what, n, sinceMs };
-    const due: Due[] = [];
-    if (untilMs !== undefined)
-      due.push({
-        id: dueId(entry, 'fish-out', 'end'),
-        rule: 'fish-out',
-        step: 'end',
-        fromMs: untilMs - AHEAD_OF_END_MS,
-        byMs: untilMs,
-        walk,
-        facts,
-      });
-    // With an end, tonight is a new question; without one it is the same until somebody answers.
-    const day = untilMs === undefined ? openDay(entry, sinceMs) : houseDay(now, zone);
-    const dayEnds = endOf(day);
-    if (temporary && (untilMs === undefined || untilMs > dayEnds) && sinceMs < dayEnds)
-      due.push({
-        id: dueId(entry, 'day-end', `day-${day}`),
-        rule: 'day-end',
-        step: `day-${day}`,
-        fromMs: dayEnds,
-        byMs: dayEnds + HOUR_MS,
-        walk,
-        facts,
-      });
-    if (untilCm === undefined) return due;
-    if (sizeCm !== undefined && sizeCm >= untilCm) {
-      const grownMs = measuredMs ?? sinceMs;
-      due.push({
-        id: dueId(entry, 'grown-out', 'size'),
-        rule: 'grown-out',
-        step: 'size',
-        fromMs: grownMs,
-        byMs: grownMs + DAY_MS,
-        walk,
-        facts,
-      });
-    } else {
-      const nextMs = Math.max(sinceMs, measuredMs ?? 0) + MEASURE_EVERY_DAYS * DAY_MS;
-      const step = `day-${houseDay(nextMs, zone)}`;
-      due.push({ id: dueId(entry, 'measure', step), rule: 'measure', step, fromMs: nextMs, byMs: nextMs + DAY_MS, walk, facts });
-    }
-    return due;
-  });
+  for (let day = today; day >= first; day -= 1) if (answered(day)) return day + 1;
+  return first;
 }
 
-/** A difference at the other end of a move, or of a count, is a fish to be looked for. */
-export function missingDue(missing: readonly MissingFact[], now: number): Due[] {
-  return missing
-    .filter(({ atMs }) => now - atMs <= MISSING_LAPSES_MS)
-    .map(({ entry, tank, tankCode, what, n, atMs, walk }) => ({
-      id: dueId(entry, 'missing', 'look'),
-      rule: 'missing',
-      step: 'look',
-      fromMs: atMs,
-      byMs: atMs + DAY_MS,
-      walk,
-      facts: { tank, tankCode, what, n, sinceMs: atMs },
-    }));
-}
+const hasOutgrown = ({ untilCm, sizeCm }: StayLimitFact): boolean => untilCm !== undefined && sizeCm !== undefined && sizeCm >= untilCm;
 
-/** What a slip waits for should be here by now. */
-export function waitingDue(waiting: readonly WaitingFact[]): Due[] {
-  return waiting.map(({ entry, slip, tank, tankCode, what, untilMs, walk }) => ({
-    id: dueId(entry, 'slip-waits', stepOf(slip)),
-    rule: 'slip-waits',
-    step: stepOf(slip),
-    fromMs: untilMs,
-    byMs: untilMs + DAY_MS,
-    walk,
-    facts: { tank, tankCode, what },
-  }));
-}
+export const roomDue = {
+  'fish-out': defineDue({
+    ends: 'by doing',
+    settledBy: 'anybody',
+    derive: ({ stayLimits }) =>
+      stayLimits.flatMap((stay): DueOf[] =>
+        stay.untilMs === undefined
+          ? []
+          : [
+              {
+                entry: stay.entry,
+                step: 'end',
+                fromMs: stay.untilMs - AHEAD_OF_END_MS,
+                byMs: stay.untilMs,
+                walk: stay.walk,
+                facts: factsOf(stay),
+              },
+            ],
+      ),
+  }),
+  /** A temporary place that holds fish until later than today is asked about at the end of the day. */
+  'day-end': defineDue({
+    ends: 'by hand',
+    settledBy: 'anybody',
+    derive: ({ stayLimits, settled }, at) =>
+      stayLimits.flatMap((stay): DueOf[] => {
+        const { entry, temporary, sinceMs, untilMs, walk } = stay;
+        // With an end, tonight is a new question; without one it is the same until somebody answers.
+        const day = untilMs === undefined ? firstOpenDay(stay, at, settled) : houseDay(at.now, at.zone);
+        const endsMs = dayEnd(day, at.zone);
+        if (!temporary || (untilMs !== undefined && untilMs <= endsMs) || sinceMs >= endsMs) return [];
+        return [{ entry, step: `day-${day}`, fromMs: endsMs, byMs: endsMs + HOUR_MS, walk, facts: factsOf(stay) }];
+      }),
+  }),
+  'grown-out': defineDue({
+    ends: 'by hand',
+    settledBy: 'anybody',
+    derive: ({ stayLimits }) =>
+      stayLimits.filter(hasOutgrown).map((stay) => {
+        const grownMs = stay.measuredMs ?? stay.sinceMs;
+        return { entry: stay.entry, step: 'size', fromMs: grownMs, byMs: grownMs + DAY_MS, walk: stay.walk, facts: factsOf(stay) };
+      }),
+  }),
+  measure: defineDue({
+    ends: 'by doing',
+    settledBy: 'anybody',
+    derive: ({ stayLimits }, { zone }) =>
+      stayLimits
+        .filter((stay) => stay.untilCm !== undefined && !hasOutgrown(stay))
+        .map((stay) => {
+          const nextMs = Math.max(stay.sinceMs, stay.measuredMs ?? 0) + MEASURE_EVERY_DAYS * DAY_MS;
+          const step = `day-${houseDay(nextMs, zone)}`;
+          return { entry: stay.entry, step, fromMs: nextMs, byMs: nextMs + DAY_MS, walk: stay.walk, facts: factsOf(stay) };
+        }),
+  }),
+  /** A difference at the other end of a move, or of a count, is a fish to be searched for. */
+  missing: defineDue({
+    ends: 'by hand',
+    settledBy: 'anybody',
+    derive: ({ missing }, { now }) =>
+      missing
+        .filter(({ atMs }) => now - atMs <= MISSING_LAPSES_MS)
+        .map(({ entry, tank, tankCode, what, n, atMs, walk }) => ({
+          entry,
+          step: 'check',
+          fromMs: atMs,
+          byMs: atMs + DAY_MS,
+          walk,
+          facts: { tank, tankCode, what, n, sinceMs: atMs },
+        })),
+  }),
+  /** What a planned move waits for should be here by now. */
+  'move-waits': defineDue({
+    ends: 'by doing',
+    settledBy: 'anybody',
+    derive: ({ waiting }) =>
+      waiting.map(({ entry, task, tank, tankCode, what, untilMs, walk }) => ({
+        entry,
+        step: stepOf(task),
+        fromMs: untilMs,
+        byMs: untilMs + DAY_MS,
+        walk,
+        facts: { tank, tankCode, what },
+      })),
+  }),
+};
 
-/** The end of an id, which is what differs between slips that were written together. */
-const stepOf = (slip: string) => slip.slice(-12).toLowerCase();
+/** The end of an id, which is what differs between tasks that were written together. */
+const stepOf = (task: string) => task.slice(-12).toLowerCase();

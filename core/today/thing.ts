@@ -1,23 +1,11 @@
 // What a due thing is: an id that follows from its cause, an instant from which it is open, one until which it is in time.
+import type { DueRule } from './dueRules.ts';
 
-import type { RunRule } from '../runs/index.ts';
-
-export type DueRule =
-  | 'bags-waiting'
-  | 'crate-due'
-  | 'float'
-  | 'round'
-  | 'after-release'
-  | 'after-mishap'
-  | 'after-conversion'
-  | 'lights-on'
-  | 'without-lead'
-  | 'pins-guessed'
-  | RoomRule
-  | RunRule;
-export type RoomRule = 'fish-out' | 'day-end' | 'grown-out' | 'measure' | 'missing' | 'slip-waits';
 /** Place in the walk: the rack's, then row and column. The dock comes before all racks. */
 export type Walk = readonly [number, number, number];
+export const DOCK: Walk = [-2, 0, 0];
+/** In time until so much of the waiting time after the hour. */
+export const SLACK = 0.25;
 
 export type Due = {
   id: string;

@@ -23,16 +23,16 @@ it('asks for a look 1, 4 and 24 hours after a release, open a quarter of that ti
 });
 
 it('takes a look at the tank for the follow-up, and a later one for those before it', () => {
-  expect(say({ after: [{ ...release, lookedAtMs: NOW - 10 * MINUTE_MS }] })).toEqual(['after-release 4h next', 'after-release 24h next']);
-  expect(say({ after: [{ ...release, lookedAtMs: NOW - 20 * MINUTE_MS }] })).toHaveLength(3);
-  expect(say({ after: [{ ...release, atMs: NOW - 5 * HOUR_MS, lookedAtMs: NOW - HOUR_MS }] })).toEqual(['after-release 24h next']);
+  expect(say({ after: [{ ...release, checkedAtMs: NOW - 10 * MINUTE_MS }] })).toEqual(['after-release 4h next', 'after-release 24h next']);
+  expect(say({ after: [{ ...release, checkedAtMs: NOW - 20 * MINUTE_MS }] })).toHaveLength(3);
+  expect(say({ after: [{ ...release, atMs: NOW - 5 * HOUR_MS, checkedAtMs: NOW - HOUR_MS }] })).toEqual(['after-release 24h next']);
 });
 
 it('what was seen at 18 hours is no look after a day, which is due at its own hour', () => {
-  const day = { ...release, atMs: NOW - 18 * HOUR_MS, lookedAtMs: NOW };
+  const day = { ...release, atMs: NOW - 18 * HOUR_MS, checkedAtMs: NOW };
   expect(say({ after: [day] })).toEqual(['after-release 24h next']);
   expect(deriveDue({ ...NO_FACTS, after: [day] }, at)[0]).toMatchObject({ atMs: NOW + 6 * HOUR_MS, fromMs: NOW + 5 * HOUR_MS });
-  expect(say({ after: [{ ...day, lookedAtMs: NOW + 5 * HOUR_MS }] })).toEqual([]);
+  expect(say({ after: [{ ...day, checkedAtMs: NOW + 5 * HOUR_MS }] })).toEqual([]);
 });
 
 it('lets a follow-up go two days after its time', () => {

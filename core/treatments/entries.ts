@@ -1,12 +1,12 @@
-// What is written down about remedies so far: that a water is under one, from when to when. Never a dose.
-import type { RemedyFamily } from '../species/index.ts';
+// What is written down about treatments so far: that a system is under one, from when to when. Never a dose.
+import type { MedicationFamily } from '../species/index.ts';
 
-export type RemedyBegun = { course: string; system: string; family: RemedyFamily; note?: string };
-export type RemedyEnded = { course: string; system: string; note?: string };
+export type TreatmentBegun = { treatment: string; system: string; family: MedicationFamily; note?: string };
+export type TreatmentEnded = { treatment: string; system: string; note?: string };
 
-export interface RemedyEntries {
-  'remedy.begun': RemedyBegun;
-  'remedy.ended': RemedyEnded;
+export interface TreatmentEntries {
+  'treatment.begun': TreatmentBegun;
+  'treatment.ended': TreatmentEnded;
 }
 
-export type CourseFacts = { id: string; system: string; family: RemedyFamily; begunAtMs: number };
+export type TreatmentFacts = { id: string; system: string; family: MedicationFamily; begunAtMs: number };

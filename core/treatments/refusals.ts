@@ -1,13 +1,13 @@
 // Why entries about treatments may not be written; their words stand in web.
 
 export const TREATMENTS_REFUSALS = [
-  'remedy.running',
-  'remedy.notRunning',
-  'remedy.harms',
-  'remedy.invertebrates',
-  'remedy.notKnown',
-  'remedy.second',
-  'remedy.frail',
+  'treatment.running',
+  'treatment.notRunning',
+  'treatment.harms',
+  'treatment.invertebrates',
+  'treatment.notKnown',
+  'treatment.second',
+  'treatment.frail',
 ] as const;
 
 declare module '../journal/refusal.ts' {

@@ -1,47 +1,49 @@
-// When a water may be said to be under a remedy. What harms a fish that lives there is asked about.
+// When a system may be said to be under a treatment. What harms a fish that lives there is asked about.
 import { refuse, type Refusal, type Rules } from '../journal/index.ts';
 import { shyOf, livingOn, type Living } from '../placement/index.ts';
-import type { RemedyFamily } from '../species/index.ts';
+import type { MedicationFamily } from '../species/index.ts';
 import { DAY_MS } from '../time/index.ts';
-import type { RemedyEntries } from './entries.ts';
+import type { TreatmentEntries } from './entries.ts';
 import type { TreatmentState } from './state.ts';
 
-export const remedyRules: Rules<RemedyEntries, TreatmentState> = {
-  'remedy.begun': {
+export const treatmentRules: Rules<TreatmentEntries, TreatmentState> = {
+  'treatment.begun': {
     decide({ payload: { system, family }, occurredAtMs }, { state }) {
       if (!state.findSystem(system)) return refuse('unknown', 'system', { what: 'system', id: system });
-      const open = state.openCourses(system);
+      const open = state.openTreatments(system);
       const same = open.find((one) => one.family === family);
-      if (same) return refuse('remedy.running', 'family', { family, atMs: same.begunAtMs });
+      if (same) return refuse('treatment.running', 'family', { family, atMs: same.begunAtMs });
       return [...harmed(livingOn(system, state), family), ...hardened({ system, family, atMs: occurredAtMs }, state)];
     },
-    links: ({ course, system }) => ({ makes: [course], needs: [system] }),
+    links: ({ treatment, system }) => ({ makes: [treatment], needs: [system] }),
   },
-  'remedy.ended': {
+  'treatment.ended': {
     decide({ payload }, { state }) {
-      return state.openCourses(payload.system).some(({ id }) => id === payload.course) ? [] : refuse('remedy.notRunning', 'course');
+      return state.openTreatments(payload.system).some(({ id }) => id === payload.treatment)
+        ? []
+        : refuse('treatment.notRunning', 'course');
     },
-    links: ({ course }) => ({ needs: [course] }),
+    links: ({ treatment }) => ({ needs: [treatment] }),
   },
 };
 
 /** Who does not bear it, by the table that judges fish that are moved into a treated system. What is in already is true: the lead is called. */
-function harmed(living: readonly Living[], family: RemedyFamily): Refusal[] {
+function harmed(living: readonly Living[], family: MedicationFamily): Refusal[] {
   const names = (which: (one: Living) => boolean) =>
     [...new Set(living.filter((one) => shyOf(one, family) && which(one)).map(({ species, label }) => species?.common ?? label))].join(', ');
-  const against = (code: 'remedy.invertebrates' | 'remedy.harms' | 'remedy.notKnown', species: string): Refusal[] =>
+  const against = (code: 'treatment.invertebrates' | 'treatment.harms' | 'treatment.notKnown', species: string): Refusal[] =>
     species === '' ? [] : refuse(code, 'family', { family, species }, 'lead').map((one) => ({ ...one, emergency: true }));
   return [
     ...against(
-      'remedy.invertebrates',
+      'treatment.invertebrates',
       names(({ species }) => species !== undefined && species.is !== 'fish'),
     ),
     ...against(
-      'remedy.harms',
+      'treatment.harms',
       names(({ species }) => species?.is === 'fish'),
     ),
     ...against(
-      'remedy.notKnown',
+      'treatment.notKnown',
       names(({ species }) => species === undefined),
     ),
   ];
@@ -49,16 +51,16 @@ function harmed(living: readonly Living[], family: RemedyFamily): Refusal[] {
 
 const SECOND_WITHIN_MS = DAY_MS;
 
-/** What makes it harder to bear: another remedy at the same time or a day before, fish that are weak or have not eaten. Asked, not forbidden. */
-function hardened({ system, family, atMs }: { system: string; family: RemedyFamily; atMs: number }, state: TreatmentState): Refusal[] {
-  const { courses, held } = state.systemStateOf(system);
+/** What makes it harder to bear: another treatment at the same time or a day before, fish that are weak or have not eaten. Asked, not forbidden. */
+function hardened({ system, family, atMs }: { system: string; family: MedicationFamily; atMs: number }, state: TreatmentState): Refusal[] {
+  const { treatments, held } = state.systemStateOf(system);
   const others = [
-    ...courses.filter((one) => one !== family),
+    ...treatments.filter((one) => one !== family),
     ...held.filter(({ endedAtMs }) => atMs - endedAtMs < SECOND_WITHIN_MS).map((one) => one.family),
   ];
   const frail = state.frailOn(system, atMs);
   return [
-    ...(others.length > 0 ? refuse('remedy.second', 'family', { family, other: [...new Set(others)].join(', ') }, 'keeper') : []),
-    ...(frail.length > 0 ? refuse('remedy.frail', 'family', { family, who: [...new Set(frail)].join(', ') }, 'keeper') : []),
+    ...(others.length > 0 ? refuse('treatment.second', 'family', { family, other: [...new Set(others)].join(', ') }, 'keeper') : []),
+    ...(frail.length > 0 ? refuse('treatment.frail', 'family', { family, who: [...new Set(frail)].join(', ') }, 'keeper') : []),
   ];
 }

@@ -1,7 +1,7 @@
 // What is written down about water: readings, each with its provenance.
 import type { Quantity, Reading } from './units.ts';
 
-/** A value read at a bag, of a water (all tanks on one sump are one water) or in the vessel of a run; `instrument` = the meter that showed it. */
+/** A value read at a bag, of a system (all tanks on one sump are one system) or in the vessel of a run; `instrument` = the meter that showed it. */
 export type ReadingTaken = {
   subject: { kind: 'bag' | 'system' | 'run'; id: string };
   quantity: Quantity;

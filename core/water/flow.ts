@@ -1,4 +1,4 @@
-// How fast water runs through an airline: drops counted, millilitres caught, or reckoned from head, bore and length.
+// How fast water runs through an airline: drops counted, millilitres caught, or calculated from head, bore and length.
 
 /** Drops of an airline in a millilitre, ± 30 % until it was caught in a measure. A judgement. */
 export const DROPS_PER_ML = 15;

@@ -59,7 +59,7 @@ export {
   TEMPERATURE_METHODS,
   TEMPERATURE_UNITS,
   VOLUME_UNITS,
-  type Method,
+  type ReadingMethod,
   type Parsed,
   type Preference,
   type Quantity,

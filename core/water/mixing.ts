@@ -153,7 +153,7 @@ export function systemAfterOverflow(of: {
 }): number {
   mustBeAbove('system volume', of.systemL, 0);
   const { systemL, system, bucketStart, bucketEnd, startL, bucketL, addedL } = of;
-  // What the bucket held and holds, and what ran in, tell what ran out.
+  // What the bucket held and quarantines, and what ran in, tell what ran out.
   const endL = Math.min(bucketL, startL + addedL);
   const spilt = bucketStart * startL + system * addedL - bucketEnd * endL;
   const spiltL = startL + addedL - endL;

@@ -102,7 +102,7 @@ it('shows what the person chose', () => {
   expect(formatQuantity('salinity', 34)).toBe('34 ppt');
 });
 
-it('knows the skin of a bag from its water', () => {
+it('knows the skin of a bag from its system', () => {
   expect([isSurfaceReading({ method: 'on the bag' }), isSurfaceReading({ method: 'folded' })]).toEqual([true, false]);
 });
 

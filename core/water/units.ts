@@ -12,15 +12,15 @@ import {
 import { readWritten, type Written } from './written.ts';
 
 export type Quantity = 'temperature' | 'volume' | 'salinity' | 'pH' | 'ammonia' | 'alkalinity' | 'hardness' | 'oxygen' | 'copper';
-export type Source = 'measured' | 'told' | 'estimated';
-/** How a value was come by. A surface method reads the bag's skin, not its water: two degrees apart is common. */
-export type Method = 'in the water' | 'folded' | 'on the bag' | 'weighed' | 'by depth' | 'meter' | 'label' | 'by eye' | 'test';
+export type Source = 'measured' | 'stated' | 'estimated';
+/** How a value was come by. A surface method reads the bag's skin, not its system: two degrees apart is common. */
+export type ReadingMethod = 'in the water' | 'folded' | 'on the bag' | 'weighed' | 'by depth' | 'meter' | 'label' | 'by eye' | 'test';
 /** What a specific gravity or a conductivity refers to: part of the value. */
 export type Reference = GravityReference | ConductivityReference;
 export const REFERENCES: readonly Reference[] = [...GRAVITY_REFERENCES, ...CONDUCTIVITY_REFERENCES];
 
 /** One value with where it came from. `value` is SI, unrounded; `typed` is what the person wrote, kept as it was. */
-export type Reading = { value: number; typed: string; method: Method; source: Source; reference?: Reference };
+export type Reading = { value: number; typed: string; method: ReadingMethod; source: Source; reference?: Reference };
 
 export const QUANTITIES: readonly Quantity[] = [
   'temperature',
@@ -33,8 +33,8 @@ export const QUANTITIES: readonly Quantity[] = [
   'oxygen',
   'copper',
 ];
-export const SOURCES: readonly Source[] = ['measured', 'told', 'estimated'];
-export const METHODS: readonly Method[] = [
+export const SOURCES: readonly Source[] = ['measured', 'stated', 'estimated'];
+export const METHODS: readonly ReadingMethod[] = [
   'in the water',
   'folded',
   'on the bag',
@@ -45,7 +45,7 @@ export const METHODS: readonly Method[] = [
   'by eye',
   'test',
 ];
-export const TEMPERATURE_METHODS = ['in the water', 'folded', 'on the bag'] as const satisfies readonly Method[];
+export const TEMPERATURE_METHODS = ['in the water', 'folded', 'on the bag'] as const satisfies readonly ReadingMethod[];
 
 export type Unit = '°C' | '°F' | 'L' | 'mL' | 'US gal' | 'imp gal' | 'ppt' | 'SG' | 'mS/cm' | 'pH' | 'mg/L N' | 'meq/L' | 'dGH' | 'mg/L';
 export const TEMPERATURE_UNITS = ['°C', '°F'] as const satisfies readonly Unit[];
@@ -233,7 +233,7 @@ function trim(value: number, decimals: number): string {
   return String(Number(value.toFixed(decimals)));
 }
 
-/** True for a reading of the bag's skin, which must not pass for a reading of its water. */
+/** True for a reading of the bag's skin, which must not pass for a reading of its system. */
 export function isSurfaceReading(reading: Pick<Reading, 'method'>): boolean {
   return reading.method === 'on the bag';
 }

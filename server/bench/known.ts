@@ -3,14 +3,14 @@ import type Database from 'better-sqlite3';
 import type { BenchBag, Readings } from '#contract/views.ts';
 import type { Purpose } from '#core/room/index.ts';
 import type { WaterType } from '#core/species/index.ts';
-import type { Method, Quantity } from '#core/water/index.ts';
+import type { ReadingMethod, Quantity } from '#core/water/index.ts';
 import type { bagCard } from '../dock/bags.ts';
-import { HOLD_OPEN, personName } from '../now/rows.ts';
+import { QUARANTINE_OPEN, personName } from '../now/rows.ts';
 import { SYSTEM_NOW } from '../now/sqlFragments.ts';
 
 type Extra = {
   crateLabel: string;
-  told: string;
+  stated: string;
   packedAtMs: number;
   transit: BenchBag['transit'];
   alive: number;
@@ -24,7 +24,7 @@ type SystemRow = {
   type: WaterType;
   temperatureC: number;
   salinityPpt: number;
-  temperatureMethod: Method | null;
+  temperatureMethod: ReadingMethod | null;
   purpose: Purpose;
   volumeL: number;
 };
@@ -61,14 +61,14 @@ export function prepareTankSystem(client: Database.Database): (tank: string) => 
 /** A bag in hand by id, with everything that choosing its tank or floating it asks for. */
 export function prepareBenchBag(client: Database.Database): (bag: ReturnType<typeof bagCard>) => BenchBag {
   const extra = client.prepare(`
-    select c.label crateLabel, c.told, c.packed_at_ms packedAtMs, s.transit,
+    select c.label crateLabel, c.stated, c.packed_at_ms packedAtMs, s.transit,
       (select count(*) from p_balance b join p_bag o on o.id = b.place where b.lot = @lot and b.inside = 1 and b.n > 0) lotBags,
-      (select json_object('is', json_extract(k.facts, '$.is'), 'bears', json_extract(k.facts, '$.bears'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt'), 'temperatureC', json_extract(k.facts, '$.temperatureC'), 'water', json_extract(k.facts, '$.water'))
+      (select json_object('is', json_extract(k.facts, '$.is'), 'tolerance', json_extract(k.facts, '$.tolerance'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt'), 'temperatureC', json_extract(k.facts, '$.temperatureC'), 'water', json_extract(k.facts, '$.water'))
         from p_lot l join p_species k on k.id = l.species where l.id = @lot) kind,
       (select json_object('method', m.method, 'advised', m.advised, 'why', m.why, 'compared', json(m.compared), 'by', ${personName('m."by"')}, 'atMs', m.at_ms)
         from p_method m where m.bag = @bag and m.voided_by is null order by m.at_ms desc, m.entry desc limit 1) chosen,
       coalesce((select n from p_balance where lot = @lot and place = @bag), 0) alive,
-      ${HOLD_OPEN('@lot')} or exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = @lot and b.inside = 1 and b.n > 0) holdKnown
+      ${QUARANTINE_OPEN('@lot')} or exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = @lot and b.inside = 1 and b.n > 0) holdKnown
     from p_bag g join p_crate c on c.id = g.crate join p_supplier s on s.id = c.supplier where g.id = @bag`);
   const systemOf = prepareTankSystem(client);
   const readingsOf = prepareReadings(client);
@@ -90,11 +90,11 @@ export function prepareBenchBag(client: Database.Database): (bag: ReturnType<typ
     return row.min === null || row.max === null ? undefined : { min: row.min, max: row.max };
   };
   return (card) => {
-    const { told, holdKnown, kind, chosen, ...rest } = extra.get({ bag: card.bag, lot: card.lot }) as Extra;
+    const { stated, holdKnown, kind, chosen, ...rest } = extra.get({ bag: card.bag, lot: card.lot }) as Extra;
     return {
       ...card,
       ...rest,
-      told: JSON.parse(told) as BenchBag['told'],
+      stated: JSON.parse(stated) as BenchBag['stated'],
       holdKnown: holdKnown === 1,
       kind: parsed<BenchBag['kind']>(kind),
       chosen: parsed<BenchBag['chosen']>(chosen),

@@ -16,7 +16,7 @@ export const benchProjectors: MakeProjectors<BenchEntries> = (db) => {
     'float.started': {
       voids: ['p_float'],
       project(entry) {
-        const { run: id, bag, lot, tank, n, minutes, bagTemperature, tankTemperature, water } = entry.payload;
+        const { floatId: id, bag, lot, tank, n, minutes, bagTemperature, tankTemperature, water } = entry.payload;
         float({
           ...factOf(entry),
           id,
@@ -42,7 +42,7 @@ export const benchProjectors: MakeProjectors<BenchEntries> = (db) => {
     'fish.released': {
       voids: ['p_release'],
       project(entry) {
-        const { bag, run: id, lot, tank, alive, dead } = entry.payload;
+        const { bag, floatId: id, lot, tank, alive, dead } = entry.payload;
         release({ ...factOf(entry), bag, run: id, lot, tank, alive, dead });
       },
     },

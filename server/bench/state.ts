@@ -3,12 +3,12 @@ import type Database from 'better-sqlite3';
 import { knownBagOf } from '#contract/bench/known.ts';
 import type { Chosen } from '#core/bench/index.ts';
 import type { HouseState } from '#core/catalogue/index.ts';
-import type { Method } from '#core/water/index.ts';
+import type { ReadingMethod } from '#core/water/index.ts';
 import { makeAsk } from '../db/ask.ts';
 import { bagCard, prepareBags } from '../dock/bags.ts';
 import { prepareBenchBag, prepareTankSystem } from './known.ts';
 
-type FloatRow = { startedAtMs: number; bagC: number; bagMethod: Method; tankC: number; waterL: number };
+type FloatRow = { startedAtMs: number; bagC: number; bagMethod: ReadingMethod; tankC: number; waterL: number };
 
 export function benchState(client: Database.Database): Pick<HouseState, 'findKnownBag' | 'findKnownTank' | 'findChosen' | 'findFloated'> {
   const ask = makeAsk(client);

@@ -90,7 +90,7 @@ async function live(seed: number): Promise<{ wrong: string[]; written: number; r
     if (index === 0) browser.openTab(person);
   }
 
-  const deed = () => {
+  const action = () => {
     const lot = pick(['a', 'b', 'c']);
     const tank = pick(['G1', 'G2', 'C1']);
     const move = { kind: 'stock.moved' as const, payload: { moves: [{ lot, from: tank, to: 'sold', n: 1 + upTo(3) }] } };
@@ -137,7 +137,7 @@ async function live(seed: number): Promise<{ wrong: string[]; written: number; r
   ];
   for (let step = 0; step < STEPS; step += 1) {
     boxed.pass(upTo(MINUTE_MS));
-    if (chance() < 0.6) for (let n = 1 + upTo(3); n > 0; n -= 1) pick(pick(browsers).tabs).record(deed());
+    if (chance() < 0.6) for (let n = 1 + upTo(3); n > 0; n -= 1) pick(pick(browsers).tabs).record(action());
     else await pick(chance() < 0.15 ? deaths : chaos)();
     if (chance() < 0.5) await wait(upTo(5));
   }

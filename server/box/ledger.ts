@@ -77,11 +77,11 @@ function headsOf(rows: readonly Row[]): Heads {
       tank: string;
       place: string;
       found: number;
-      book: number;
+      onRecord: number;
     };
     if (kind === 'lot.opened') add(said.lot, said.tank, said.n);
     if (kind === 'loss.recorded') add(said.lot, said.place, -said.n);
-    if (kind === 'stock.counted') add(said.lot, said.place, said.found - said.book);
+    if (kind === 'stock.counted') add(said.lot, said.place, said.found - said.onRecord);
     if (kind === 'stock.moved')
       for (const move of (said as unknown as { moves: { lot: string; from: string; to: string; n: number }[] }).moves) {
         add(move.lot, move.from, -move.n);

@@ -5,7 +5,7 @@ import type { AddressInfo } from 'node:net';
 import path from 'node:path';
 import { makeApp, type App } from '../app.ts';
 import { makeClock } from '../clock/clock.ts';
-import { setMeta } from '../db/open.ts';
+import { setMeta } from '../db/meta.ts';
 import { houseFile } from '../directory/directory.ts';
 import { startHouse, type RunningHouse } from '../house/house.ts';
 import { makeTestLog } from '../log/testLog.ts';

@@ -1,5 +1,5 @@
 import { MINUTE_MS } from '#core/time/index.ts';
-import { setMeta } from '../db/open.ts';
+import { setMeta } from '../db/meta.ts';
 import { furnish, makeTestHouse, T0 } from '../testHouse.ts';
 import { makeClock } from './clock.ts';
 import { clockOf } from './startClock.ts';

@@ -1,6 +1,7 @@
 // Which time a house opens at. Only a demo house has a clock of its own: where it was told to, or where it last stopped.
 import { parseLocal } from '#core/time/index.ts';
-import { findMeta, type House } from '../db/open.ts';
+import { findMeta } from '../db/meta.ts';
+import { type House } from '../db/open.ts';
 import { makeClock, type HouseClock } from './clock.ts';
 
 /** Throws an Error in plain words when a real house is to be shifted, or a demo to be set back behind its own entries. */
@@ -14,6 +15,6 @@ export function clockOf({ client }: Pick<House, 'client'>, { clock, freeze }: { 
   // A house that was cut off may have entries later than the time it last noted.
   const stopped = Math.max(latest, Number(findMeta(client, 'houseNow') ?? Date.now()));
   const startAtMs = clock ? parseLocal(clock, zone) : stopped;
-  if (startAtMs < latest) throw new Error(`--clock ${clock}: this demo has entries later than that; start it anew with --fresh`);
+  if (startAtMs < latest) throw new Error(`--clock ${clock}: this demo has entries later than that; start it over with --fresh`);
   return makeClock({ startAtMs, freeze });
 }

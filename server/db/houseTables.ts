@@ -1,4 +1,4 @@
-// Projections of what the house is set up with: itself, its people, racks, waters, tanks, shelf and suppliers.
+// Projections of what the house is set up with: itself, its people, racks, systems, tanks, species list and suppliers.
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { fact, record } from './columns.ts';
 
@@ -46,11 +46,11 @@ export const tank = sqliteTable(
     hangsIn: text('hangs_in'),
     flow: text(),
   },
-  (table) => [index('p_tank_code').on(table.code), index('p_tank_system').on(table.system)],
+  (table) => [index('p_tank_code').on(table.code), index('p_tank_on_system').on(table.system)],
 );
-/** Since when a tank is on a water: its first, and each that it came to later. */
-export const plumbing = sqliteTable(
-  'p_plumbing',
+/** Since when a tank is on a system: its first, and each that it came to later. */
+export const systemsSince = sqliteTable(
+  'p_tank_system',
   { entry: text().notNull(), tank: text().notNull(), system: text().notNull(), atMs: integer('at_ms').notNull() },
   (table) => [primaryKey({ columns: [table.entry, table.tank] })],
 );

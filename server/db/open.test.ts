@@ -6,7 +6,8 @@ import { makeHealth } from '../health.ts';
 import { startHouse } from '../house/house.ts';
 import { checkReplay, remakeProjections } from '../journal/replay.ts';
 import { assign, bringCrate, float, furnish, KEEPER, land, makeTestHouse, T0, undo } from '../testHouse.ts';
-import { findMeta, openHouse, setMeta } from './open.ts';
+import { findMeta, setMeta } from './meta.ts';
+import { openHouse } from './open.ts';
 import { PROJECTION_VERSION } from './projectionTables.ts';
 
 let folder: string;
@@ -89,7 +90,7 @@ it('the check finds a row that is missing, one too many, and one that is other',
   house.client.close();
 });
 
-it('health is not well when the books do not balance, or a tank holds less than nothing', () => {
+it('health is not well when the records do not balance, or a tank holds less than nothing', () => {
   liveInIt();
   const house = startHouse({ file, makeClock: () => makeClock({ startAtMs: T0 }) });
   const health = makeHealth(house);

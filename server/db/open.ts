@@ -5,7 +5,9 @@ import path from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { mustBeReadable, JOURNAL_FORMAT } from './format.ts';
 import * as journalTables from './journalTables.ts';
+import { findMeta, hasEntries, setMeta } from './meta.ts';
 import * as projectionTables from './projectionTables.ts';
 import { PROJECTION_VERSION } from './projectionTables.ts';
 
@@ -22,7 +24,7 @@ const folder = import.meta.dirname;
 
 /**
  * Opens or makes `file` (`:memory:` for tests) and brings it up to this program; one copy is kept before a migration or a remake. Projections of another version
- * stay as they are until they are remade (journal/replay). Throws when the file is damaged. The caller closes `client`.
+ * stay as they are until they are remade (journal/replay). Throws when the file is damaged, or its journal of another format: then nothing of it is changed. The caller closes `client`.
  */
 export function openHouse(file: string, { keepCopy = true } = {}): House {
   const isThere = file !== ':memory:' && fs.existsSync(file);
@@ -31,6 +33,7 @@ export function openHouse(file: string, { keepCopy = true } = {}): House {
   if (isThere) {
     try {
       mustBeWhole(client, file, 'quick_check');
+      mustBeReadable(client, file);
     } catch (error) {
       client.close();
       throw error;
@@ -50,6 +53,7 @@ export function openHouse(file: string, { keepCopy = true } = {}): House {
   if (faults.length > 0) throw new Error(`${file}: ${faults.length} rows break a foreign key after migration`);
   // Without entries there is nothing to make them from, and nothing to lose.
   if (stale && !hasEntries(client)) client.transaction(() => makeProjectionTables(client))();
+  if (!hasEntries(client)) setMeta(client, 'journalFormat', String(JOURNAL_FORMAT));
   if (file !== ':memory:') keepPrivate(file);
   return { client, db, file, stale };
 }
@@ -100,19 +104,6 @@ export function makeProjectionTables(client: Database.Database): void {
     .sort()) {
     client.exec(fs.readFileSync(path.join(folder, 'projections', name), 'utf8'));
   }
-}
-
-export function findMeta(client: Database.Database, key: string): string | undefined {
-  return client.prepare('select value from meta where key = ?').pluck().get(key) as string | undefined;
-}
-
-export function setMeta(client: Database.Database, key: string, value: string): void {
-  client.prepare('insert into meta (key, value) values (?, ?) on conflict (key) do update set value = excluded.value').run(key, value);
-}
-
-function hasEntries(client: Database.Database): boolean {
-  const table = client.prepare("select 1 from sqlite_master where name = 'entry'").get();
-  return table !== undefined && client.prepare('select 1 from entry limit 1').get() !== undefined;
 }
 
 function pendingMigrations(client: Database.Database): boolean {

@@ -5,7 +5,7 @@ import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm
 import { fact, record } from './columns.ts';
 
 /** Raise it when a projector or a table below changes: the server then remakes them all by replay at its next start. */
-export const PROJECTION_VERSION = 20;
+export const PROJECTION_VERSION = 21;
 
 export * from './houseTables.ts';
 export * from './runTables.ts';
@@ -26,7 +26,7 @@ export const crate = sqliteTable(
     supplier: text().notNull(),
     packedAtMs: integer('packed_at_ms').notNull(),
     promisedAtMs: integer('promised_at_ms').notNull(),
-    told: text().notNull(),
+    stated: text().notNull(),
   },
   (table) => [index('p_crate_promised').on(table.promisedAtMs)],
 );
@@ -75,7 +75,7 @@ export const landing = sqliteTable(
     dead: integer().notNull(),
     quality: text().notNull(),
     condition: text().notNull(),
-    bagState: text('bag_state').notNull(),
+    bagCondition: text('bag_condition').notNull(),
     note: text(),
   },
   (table) => [index('p_landing_bag').on(table.bag), index('p_landing_lot').on(table.lot, table.atMs)],
@@ -117,7 +117,7 @@ export const method = sqliteTable(
   },
   (table) => [index('p_method_bag').on(table.bag, table.atMs)],
 );
-/** Fish let go into a tank: from a bag, or (`bag` null) from the vessel of a run, perhaps into several tanks. `run` = of the float or the vessel. */
+/** Fish released into a tank: from a bag, or (`bag` null) from the vessel of a run, perhaps into several tanks. `run` = of the float or the vessel. */
 export const release = sqliteTable(
   'p_release',
   {
@@ -168,8 +168,8 @@ export const reading = sqliteTable(
       .where(sql`quantity = 'copper'`),
   ],
 );
-export const look = sqliteTable(
-  'p_look',
+export const check = sqliteTable(
+  'p_health_check',
   {
     ...fact(),
     tank: text().notNull(),
@@ -179,14 +179,14 @@ export const look = sqliteTable(
     note: text(),
   },
   (table) => [
-    index('p_look_tank').on(table.tank, table.atMs),
-    index('p_look_round').on(table.day, table.round, table.tank),
-    index('p_look_day')
+    index('p_health_check_tank').on(table.tank, table.atMs),
+    index('p_health_check_round').on(table.day, table.round, table.tank),
+    index('p_health_check_day')
       .on(table.tank, table.day)
       .where(sql`voided_by is null`),
   ],
 );
-/** One row a lot with something odd: signs, or fewer seen than expected. Plain looks stay in p_look alone. */
+/** One row a lot with something odd: signs, or fewer seen than expected. Plain looks stay in p_health_check alone. */
 export const odd = sqliteTable(
   'p_odd',
   {

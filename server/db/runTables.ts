@@ -2,7 +2,7 @@
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { fact } from './columns.ts';
 
-/** `facts` = the payload, whole: what it was reckoned from is asked for together or not at all. */
+/** `facts` = the payload, whole: what it was calculated from is asked for together or not at all. */
 export const benchRun = sqliteTable(
   'p_bench_run',
   {
@@ -47,7 +47,7 @@ export const runRelease = sqliteTable(
     alive: integer().notNull(),
     dead: integer().notNull(),
     /** Heads that stayed in the vessel; 0 = the run is over. */
-    stay: integer().notNull(),
+    remaining: integer().notNull(),
     facts: text().notNull(),
   },
   (table) => [index('p_run_release_run').on(table.run)],

@@ -1,4 +1,4 @@
-// Projections of stock and of what happens to it in the room: legs and balances, holds, lots cut and joined, slips, tools, remedies.
+// Projections of stock and of what happens to it in the room: legs and balances, quarantines, lots cut and joined, slips, tools, treatments.
 import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import { fact } from './columns.ts';
@@ -51,14 +51,14 @@ export const reversal = sqliteTable('p_reversal', {
   atMs: integer('at_ms').notNull(),
 });
 
-/** A hold, with the policy that it was opened with as JSON; `atMs` = when its clock began, which for a lot cut off is its parent's. */
-export const hold = sqliteTable(
-  'p_hold',
+/** A quarantine, with the policy that it was opened with as JSON; `atMs` = when its clock began, which for a lot cut off is its parent's. */
+export const quarantine = sqliteTable(
+  'p_quarantine',
   { ...fact(), id: text().notNull().unique(), lot: text().notNull(), policy: text().notNull(), zero: text().notNull() },
-  (table) => [index('p_hold_lot').on(table.lot)],
+  (table) => [index('p_quarantine_lot').on(table.lot)],
 );
-export const signOff = sqliteTable('p_sign_off', { ...fact(), hold: text().notNull(), lot: text().notNull() }, (table) => [
-  index('p_sign_off_hold').on(table.hold),
+export const signOff = sqliteTable('p_sign_off', { ...fact(), quarantine: text().notNull(), lot: text().notNull() }, (table) => [
+  index('p_sign_off_quarantine').on(table.quarantine),
 ]);
 /** Until `atMs` the history of `from` is that of `lot`: cut from it, or joined to it. */
 export const lineage = sqliteTable(
@@ -70,8 +70,8 @@ export const measure = sqliteTable('p_measure', { ...fact(), lot: text().notNull
   index('p_measure_lot').on(table.lot, table.atMs),
 ]);
 /** Arrangements that must end; the latest for a lot in a place counts. */
-export const stay = sqliteTable(
-  'p_stay',
+export const stayLimit = sqliteTable(
+  'p_stay_limit',
   {
     ...fact(),
     id: text().notNull().unique(),
@@ -81,11 +81,11 @@ export const stay = sqliteTable(
     untilCm: real('until_cm'),
     why: text().notNull(),
   },
-  (table) => [index('p_stay_place').on(table.place, table.lot, table.atMs)],
+  (table) => [index('p_stay_limit_place').on(table.place, table.lot, table.atMs)],
 );
-/** A catch slip; `facts` = all of it as JSON. What became of it is in p_slip_mark. */
-export const slip = sqliteTable(
-  'p_slip',
+/** A catch slip; `facts` = all of it as JSON. What became of it is in p_transfer_mark. */
+export const task = sqliteTable(
+  'p_transfer_task',
   {
     id: text().primaryKey(),
     entry: text().notNull(),
@@ -100,12 +100,14 @@ export const slip = sqliteTable(
     facts: text().notNull(),
     voidedBy: text('voided_by'),
   },
-  (table) => [index('p_slip_plan').on(table.plan), index('p_slip_entry').on(table.entry)],
+  (table) => [index('p_transfer_task_plan').on(table.plan), index('p_transfer_task_entry').on(table.entry)],
 );
 /** `what` = tried, freed, dropped, done. */
-export const slipMark = sqliteTable('p_slip_mark', { ...fact(), slip: text().notNull(), what: text().notNull(), note: text() }, (table) => [
-  index('p_slip_mark_slip').on(table.slip),
-]);
+export const transferMark = sqliteTable(
+  'p_transfer_mark',
+  { ...fact(), task: text().notNull(), what: text().notNull(), note: text() },
+  (table) => [index('p_transfer_mark_task').on(table.task)],
+);
 export const toolUse = sqliteTable(
   'p_tool_use',
   {
@@ -132,11 +134,11 @@ export const exchange = sqliteTable(
   { ...fact(), tank: text().notNull(), litres: real().notNull(), fromTank: text('from_tank') },
   (table) => [index('p_exchange_at').on(table.atMs), index('p_exchange_tank').on(table.tank, table.atMs)],
 );
-export const course = sqliteTable(
-  'p_course',
+export const treatment = sqliteTable(
+  'p_treatment',
   { ...fact(), id: text().notNull().unique(), system: text().notNull(), family: text().notNull() },
-  (table) => [index('p_course_system').on(table.system)],
+  (table) => [index('p_treatment_system').on(table.system)],
 );
-export const courseEnd = sqliteTable('p_course_end', { ...fact(), course: text().notNull() }, (table) => [
-  index('p_course_end_course').on(table.course),
+export const treatmentEnd = sqliteTable('p_treatment_end', { ...fact(), treatment: text().notNull() }, (table) => [
+  index('p_treatment_end_treatment').on(table.treatment),
 ]);

@@ -3,10 +3,22 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { METER } from '#contract/devices.ts';
-import { courseOf, corrected, isOut, runFactsOf } from '#core/runs/index.ts';
+import { trajectoryOf, corrected, isOut, runFactsOf } from '#core/runs/index.ts';
 import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
-import { assign, bringCrate, furnish, hold, KEEPER, land, LEAD, makeTestHouse, release, TRAINEE, type TestHouse } from '../testHouse.ts';
-import { deed, startRun } from '../testRuns.ts';
+import {
+  assign,
+  bringCrate,
+  furnish,
+  quarantine,
+  KEEPER,
+  land,
+  LEAD,
+  makeTestHouse,
+  release,
+  TRAINEE,
+  type TestHouse,
+} from '../testHouse.ts';
+import { action, startRun } from '../testRuns.ts';
 import { makeMeter, truthOf } from './meter.ts';
 import { makePager } from './pager.ts';
 
@@ -27,10 +39,10 @@ const onItsWay = (house: TestHouse, more: Parameters<typeof startRun>[1] = {}) =
   const line = lines.findIndex((step) => step.do === 'run');
   house.must(
     KEEPER,
-    deed({ do: 'open' }, 0),
-    deed({ do: 'pour', bucketL: 10 }, 1),
-    deed({ do: 'air', level: 'gentle' }, 2),
-    deed({ do: 'flow', mLPerMin: 12, low: 9, high: 15, from: 'taps' }, line),
+    action({ do: 'open' }, 0),
+    action({ do: 'pour', bucketL: 10 }, 1),
+    action({ do: 'air', level: 'gentle' }, 2),
+    action({ do: 'flow', mLPerMin: 12, low: 9, high: 15, from: 'taps' }, line),
   );
 };
 
@@ -43,7 +55,8 @@ describe('the meter', () => {
     meter.setRight('salinity', house.now());
     house.wait(2 * HOUR_MS);
     const truly = () =>
-      courseOf({ ...runFactsOf(house.view('bench').runs[0]!), readings: [] }, { now: house.now(), differs: truthOf('run-a') }).now.salinity;
+      trajectoryOf({ ...runFactsOf(house.view('bench').runs[0]!), readings: [] }, { now: house.now(), parameters: truthOf('run-a') }).now
+        .salinity;
     const first = read();
     expect(first).toMatchObject({ method: 'meter', instrument: METER });
     expect(first.typed).toMatch(/mS comp$/);
@@ -94,7 +107,7 @@ describe('the meter', () => {
     house.close();
   });
 
-  it('another vessel differs from the book in another way, always the same', () => {
+  it('another vessel differs from the book in another method, always the same', () => {
     expect(truthOf('run-a')).toEqual(truthOf('run-a'));
     expect(truthOf('run-a')).not.toEqual(truthOf('run-b'));
   });
@@ -122,7 +135,7 @@ describe('the pager', () => {
       [2, 'Ines'],
     ]);
     // A look ends it, and the next is counted from there.
-    again.must(KEEPER, { kind: 'run.checked', payload: { run: 'run-a', fine: ['fish calm'], wrong: [] } });
+    again.must(KEEPER, { kind: 'acclimation.checked', payload: { run: 'run-a', fine: ['fish calm'], wrong: [] } });
     expect(makePager(again)()).toBe(0);
     expect(again.view('running').vessels[0]!.paged).toBeUndefined();
     again.close();
@@ -144,7 +157,7 @@ it('a run survives the house’s restart: its clock, its readings and its end ar
   // The night shift takes it over; what was begun by others goes on by the same instants.
   again.must(
     { id: 'ines', role: 'lead' },
-    { kind: 'run.handed', payload: { run: 'run-a', to: 'bram', checkEveryMin: 30, note: 'till six' } },
+    { kind: 'acclimation.handedOver', payload: { run: 'run-a', to: 'bram', checkEveryMin: 30, note: 'till six' } },
   );
   const [handed] = again.view('bench').runs;
   expect(handed).toMatchObject({ watcher: { id: 'bram', name: 'Bram' }, startedAtMs: before!.startedAtMs });
@@ -163,15 +176,15 @@ it('what a keeper did past a stop without a lead calls one, once, and stands on 
       reading: { value: 24, typed: '24', method: 'meter', source: 'measured' },
     },
   });
-  expect(house.codes(KEEPER, hold(), release(1, { run: undefined }))).toEqual(['release.salinity']);
+  expect(house.codes(KEEPER, quarantine(), release(1, { floatId: undefined }))).toEqual(['release.salinity']);
   const past = (without?: 'done already') => ({
-    ...release(1, { run: undefined }),
+    ...release(1, { floatId: undefined }),
     overrules: [{ code: 'release.salinity' as const, reason: 'they were in before I read it', ...(without ? { without } : {}) }],
   });
   // A reason alone is a lead's; a trainee passes over nothing.
-  expect(house.codes(KEEPER, hold(), past())).toEqual(['release.salinity']);
-  expect(house.codes(TRAINEE, hold(), past('done already'))).not.toEqual([]);
-  house.must(KEEPER, hold(), past('done already'));
+  expect(house.codes(KEEPER, quarantine(), past())).toEqual(['release.salinity']);
+  expect(house.codes(TRAINEE, quarantine(), past('done already'))).not.toEqual([]);
+  house.must(KEEPER, quarantine(), past('done already'));
   const call = makePager(house);
   expect([call(), call(), makePager(house)()]).toEqual([1, 0, 0]);
   const due = house.view('today').due.filter(({ rule }) => rule === 'without-lead');

@@ -1,17 +1,17 @@
 // The bench meter that ships with the house, simulated: dipped into a run's vessel or a tank it shows what is truly there by the same
 // physics, with its own noise, its error, and the drift of its probes. What it hides: how each vessel differs from the book.
-import { METER, type MeterShown, type MeterSubject, type MeterWay } from '#contract/devices.ts';
+import { METER, type MeterShown, type MeterSubject, type InstrumentType } from '#contract/devices.ts';
 import { normal } from '#core/chance/index.ts';
-import { AS_RECKONED, courseOf, REFERENCES_OF, runFactsOf, type Differs, type Fitted } from '#core/runs/index.ts';
+import { AS_CALCULATED, trajectoryOf, REFERENCES_OF, runFactsOf, type VesselParameters, type FollowedQuantity } from '#core/runs/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
-import { conductivityFromSalinity, type Method } from '#core/water/index.ts';
-import { findMeta, setMeta } from '../db/open.ts';
+import { conductivityFromSalinity, type ReadingMethod } from '#core/water/index.ts';
+import { findMeta, setMeta } from '../db/meta.ts';
 import type { RunningHouse } from '../house/house.ts';
 import { SYSTEM_NOW } from '../now/sqlFragments.ts';
 import { prepareKnown } from '../runs/known.ts';
 
 /** What a probe shows too much for each hour since it was set right, and how unsteady it is. SI. */
-const DRIFTS: Record<Fitted, { perH: number; noise: number; offset: number; decimals: number }> = {
+const DRIFTS: Record<FollowedQuantity, { perH: number; noise: number; offset: number; decimals: number }> = {
   temperature: { perH: 0, noise: 0.05, offset: 0.1, decimals: 1 },
   salinity: { perH: 0.09, noise: 0.08, offset: 0, decimals: 1 },
   pH: { perH: -0.004, noise: 0.02, offset: 0.02, decimals: 2 },
@@ -22,10 +22,10 @@ const DRIFTS: Record<Fitted, { perH: number; noise: number; offset: number; deci
 const WORST_H = 48;
 /** What a strip's colour card has, mg/L N. */
 const STRIP = [0, 0.1, 0.25, 0.5, 1, 2, 3, 5, 8, 12] as const;
-/** The skin of a vessel lies between its water and the air, share of the way. */
+/** The skin of a vessel lies between its system and the air, share of the way. */
 const SKIN = 0.35;
 
-type State = { setAtMs: Partial<Record<Fitted, number>>; dips: number };
+type State = { setAtMs: Partial<Record<FollowedQuantity, number>>; dips: number };
 
 /** Seeded by a text, in [0, 1): FNV-1a, then mixed. The same dip shows the same. */
 function chanceOf(text: string): number {
@@ -40,10 +40,10 @@ const normalOf = (text: string): number => {
 };
 
 /** How a vessel truly differs from the book; nobody may read it but the meter. */
-export const truthOf = (run: string): Differs => {
-  const factor = (name: keyof Differs, spread: number) => Math.exp(spread * normalOf(`${run} ${name}`));
+export const truthOf = (run: string): VesselParameters => {
+  const factor = (name: keyof VesselParameters, spread: number) => Math.exp(spread * normalOf(`${run} ${name}`));
   return {
-    ...AS_RECKONED,
+    ...AS_CALCULATED,
     tau: factor('tau', 0.15),
     flow: factor('flow', 0.1),
     exchange: factor('exchange', 0.3),
@@ -53,11 +53,11 @@ export const truthOf = (run: string): Differs => {
 };
 
 export type Meter = {
-  read(of: { subject: MeterSubject; quantity: Fitted; way: MeterWay; now: number }): MeterShown | undefined;
+  read(of: { subject: MeterSubject; quantity: FollowedQuantity; way: InstrumentType; now: number }): MeterShown | undefined;
   /** Dipped into its reference: what it shows there. */
-  reference(quantity: Fitted, now: number): { shown: number; truth: number } | undefined;
+  reference(quantity: FollowedQuantity, now: number): { shown: number; truth: number } | undefined;
   /** Set right at its reference. */
-  setRight(quantity: Fitted, now: number): void;
+  setRight(quantity: FollowedQuantity, now: number): void;
 };
 
 export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 'settings'>): Meter {
@@ -67,11 +67,11 @@ export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 's
   const keep = (next: State) => setMeta(client, 'device.meter', JSON.stringify(next));
 
   /** What is there, without any error. */
-  function trulyAt(subject: MeterSubject, quantity: Fitted, now: number): number | undefined {
+  function trulyAt(subject: MeterSubject, quantity: FollowedQuantity, now: number): number | undefined {
     if (subject.kind === 'run') {
       const [run] = known(subject.id);
       if (!run) return undefined;
-      const { now: sample } = courseOf({ ...runFactsOf(run), readings: [] }, { now, differs: truthOf(run.run), pastOnly: true });
+      const { now: sample } = trajectoryOf({ ...runFactsOf(run), readings: [] }, { now, parameters: truthOf(run.run), pastOnly: true });
       return { temperature: sample.temperature, salinity: sample.salinity, pH: sample.pH, ammonia: sample.tan, oxygen: sample.oxygen }[
         quantity
       ];
@@ -83,7 +83,7 @@ export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 's
     ];
   }
 
-  function errorOf(quantity: Fitted, { setAtMs, dips }: State, now: number): number {
+  function errorOf(quantity: FollowedQuantity, { setAtMs, dips }: State, now: number): number {
     const { perH, noise, offset } = DRIFTS[quantity];
     const since = setAtMs[quantity];
     const hours = since === undefined ? 24 : Math.max(0, (now - since) / HOUR_MS);
@@ -97,7 +97,7 @@ export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 's
       const before = state();
       keep({ ...before, dips: before.dips + 1 });
       const { decimals } = DRIFTS[quantity];
-      const at = (value: number, method: Method, unit: string): MeterShown => {
+      const at = (value: number, method: ReadingMethod, unit: string): MeterShown => {
         const shown = Number(Math.max(0, value).toFixed(decimals));
         return { quantity, value: shown, typed: `${shown} ${unit}`.trim(), method, instrument: METER, atMs: now };
       };
@@ -107,7 +107,7 @@ export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 's
         return at(nearest, 'test', 'mg/L N');
       }
       if (quantity === 'temperature' && way === 'infrared') {
-        const skin = truth + SKIN * (settings().rules.around.roomC - truth) + 0.5 * normalOf(`skin ${before.dips}`);
+        const skin = truth + SKIN * (settings().rules.ambient.roomC - truth) + 0.5 * normalOf(`skin ${before.dips}`);
         return at(skin, 'on the bag', 'C');
       }
       const value = truth + errorOf(quantity, before, now);

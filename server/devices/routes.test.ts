@@ -42,7 +42,7 @@ it('reads a vessel and its tank, and dips into its reference', async () => {
 it.each([
   ['nothing', {}],
   ['another quantity', { ...inRun, quantity: 'volume' }],
-  ['another way', { ...inRun, way: 'nose' }],
+  ['another method', { ...inRun, way: 'nose' }],
   ['a bag', { ...inRun, subject: { kind: 'bag', id: 'crate-1-bag1' } }],
   ['more than is asked', { ...inRun, now: 1 }],
 ])('refuses %s', async (_what, body) => {
@@ -58,7 +58,7 @@ it('what is not there, and a quantity without a reference, are not found', async
   await agent.post(paths.meterReference).send({ quantity: 'salinity' }).expect(400);
 });
 
-it('today asks for the next step of a run, and after a conversion for a look over a fortnight instead of a day’s', () => {
+it('today asks for the next step of an acclimation, and after a conversion for a look over a fortnight instead of a day’s', () => {
   const of = (rule: string) =>
     house
       .view('today')

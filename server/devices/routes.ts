@@ -4,7 +4,7 @@ import { boolean, object, string } from 'yup';
 import { id } from '#contract/basics/fields.ts';
 import { METER, METER_WAYS } from '#contract/devices.ts';
 import { paths } from '#contract/paths.ts';
-import { FITTED } from '#core/runs/index.ts';
+import { FOLLOWED_QUANTITIES } from '#core/runs/index.ts';
 import type { SignedIn } from '../door/signedIn.ts';
 import type { RunningHouse } from '../house/house.ts';
 import { makeMeter } from './meter.ts';
@@ -18,12 +18,12 @@ const readSchema = object({
   })
     .noUnknown()
     .required(),
-  quantity: string().oneOf(FITTED).required(),
+  quantity: string().oneOf(FOLLOWED_QUANTITIES).required(),
   way: string().oneOf(METER_WAYS).required(),
 })
   .noUnknown()
   .strict();
-const referenceSchema = object({ quantity: string().oneOf(FITTED).required(), setRight: boolean().required() })
+const referenceSchema = object({ quantity: string().oneOf(FOLLOWED_QUANTITIES).required(), setRight: boolean().required() })
   .noUnknown()
   .strict();
 

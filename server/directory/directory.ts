@@ -13,7 +13,7 @@ const isTrace = (name: string): boolean => name.startsWith('house.db') || /^hous
 export const houseFile = (data: string): string => path.join(data, 'house.db');
 export const lockFile = (data: string): string => path.join(data, LOCK);
 
-export function lookInto(data: string): Found {
+export function inspect(data: string): Found {
   const names = fs.existsSync(data) ? fs.readdirSync(data).filter(isTrace).sort() : [];
   const file = houseFile(data);
   if (names.includes('house.db') && fs.statSync(file).size > 0) return { is: 'house' };
@@ -23,7 +23,7 @@ export function lookInto(data: string): Found {
 /** Throws unless a house may be put there: a left-over write-ahead file would be played into whatever is put beside it. */
 export function mustBeFree(data: string): string {
   const names = fs.existsSync(data) ? fs.readdirSync(data).filter((name) => name.startsWith('house.db') || name === 'files') : [];
-  if (lookInto(data).is === 'house') throw new Error(`${data} holds a house already; name an empty directory with --data`);
+  if (inspect(data).is === 'house') throw new Error(`${data} holds a house already; name an empty directory with --data`);
   if (names.length > 0)
     throw new Error(
       `${data} holds what is left of a house (${names.sort().join(', ')}): move it away, or name an empty directory with --data`,
@@ -33,7 +33,7 @@ export function mustBeFree(data: string): string {
 
 /** Throws where a house was and is no more, in words that say what to do. */
 export function mustNotBeRemains(data: string): void {
-  const found = lookInto(data);
+  const found = inspect(data);
   if (found.is !== 'remains') return;
   throw new Error(
     `${data} holds ${found.names.join(', ')} but no house: one was here. Put a copy back into an empty directory (npm run restore), or name another with --data.`,

@@ -42,7 +42,7 @@ export async function withLease<T>(data: string, what: string, work: () => T | P
   }
 }
 
-/** Whether somebody holds the directory now. Takes nothing: a lock that is free is let go at once. */
+/** Whether somebody holds the directory now. Takes nothing: a lock that is free is released at once. */
 export function isHeld(data: string): boolean {
   if (!fs.existsSync(lockFile(data))) return false;
   const client = new Database(lockFile(data), { timeout: 0, readonly: true, fileMustExist: true });

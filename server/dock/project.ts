@@ -34,7 +34,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
       voids: ['p_crate', 'p_lot', 'p_bag'],
       project({ id, payload }) {
         const { label, supplier: from, packedAtMs, promisedAtMs } = payload;
-        crate({ id: payload.crate, entry: id, label, supplier: from, packedAtMs, promisedAtMs, told: JSON.stringify(payload.told) });
+        crate({ id: payload.crate, entry: id, label, supplier: from, packedAtMs, promisedAtMs, stated: JSON.stringify(payload.stated) });
         for (const one of payload.lots) {
           lot({
             id: one.lot,

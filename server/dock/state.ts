@@ -13,7 +13,7 @@ type BagRow = {
   landing: string | null;
   absence: string | null;
   assignment: string | null;
-  run: string | null;
+  float: string | null;
   taken: string | null;
   release: string | null;
 };
@@ -27,10 +27,10 @@ export function dockState(client: Database.Database): Pick<HouseState, 'findSupp
     `(select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms ${more}) from ${table} where ${where} and voided_by is null order by at_ms desc, entry desc limit 1)`;
   const bag = ask.get<BagRow>(`
     select b.id, b.crate, b.label, b.lot, b.listed,
-      ${fact('p_landing', 'bag = b.id', ", 'lot', lot, 'condition', condition, 'bagState', bag_state")} landing,
+      ${fact('p_landing', 'bag = b.id', ", 'lot', lot, 'condition', condition, 'bagCondition', bag_condition")} landing,
       ${fact('p_absence', 'bag = b.id')} absence,
       ${fact('p_assignment', 'bag = b.id', ", 'tank', tank, 'overruled', json(overruled)")} assignment,
-      ${fact('p_float r', 'bag = b.id and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)', ", 'id', r.id")} run,
+      ${fact('p_float r', 'bag = b.id and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)', ", 'id', r.id")} float,
       ${fact('p_run_from', 'place = b.id', ", 'run', run")} taken,
       ${fact('p_release', 'bag = b.id')} release
     from p_bag b where b.id = ? and b.voided_by is null`);
@@ -47,13 +47,13 @@ export function dockState(client: Database.Database): Pick<HouseState, 'findSupp
     findBag(id) {
       const row = bag(id);
       if (!row) return undefined;
-      const { landing, absence, assignment, run, taken, release, ...rest } = row;
+      const { landing, absence, assignment, float, taken, release, ...rest } = row;
       return {
         ...rest,
         landing: parsed(landing),
         absence: parsed(absence),
         assignment: parsed(assignment),
-        run: parsed(run),
+        float: parsed(float),
         taken: parsed(taken),
         release: parsed(release),
       };

@@ -63,9 +63,9 @@ describe('guessing', () => {
 
   it('from many addresses waits too, and at many people from one', async () => {
     const throttle = makeThrottle(house.client);
-    let looked = 0;
-    for (let no = 0; no < 60; no += 1) if ((await throttle({ person: 'ines', address: `10.0.1.${no}` })).ok) looked += 1;
-    expect(looked).toBe(30);
+    let checked = 0;
+    for (let no = 0; no < 60; no += 1) if ((await throttle({ person: 'ines', address: `10.0.1.${no}` })).ok) checked += 1;
+    expect(checked).toBe(30);
     const people = await Promise.all(Array.from({ length: 40 }, (_, no) => throttle({ person: `p${no}`, address: '10.0.2.1' })));
     expect(people.filter(({ ok }) => ok)).toHaveLength(20);
     // The one who knows it, on a device of their own, does not wait.
@@ -90,7 +90,7 @@ describe('guessing', () => {
     }
   });
 
-  it('that goes on is told to a lead, once, on Today and in the daybook', async () => {
+  it('that goes on is told to a lead, once, on Today and in the logbook', async () => {
     const stranger = newAgent();
     for (let tried = 0; tried < TELL_AFTER + 3; tried += 1) {
       await signIn(stranger, 'bram', '0000');
@@ -127,7 +127,7 @@ describe('a sign-in ends', () => {
     await lead.get('/api/me').expect(200);
   });
 
-  it('when they leave; back again they sign in anew, and their deeds keep their name', async () => {
+  it('when they leave; back again they sign in anew, and their actions keep their name', async () => {
     const bram = await signedIn('bram');
     const act = house.must(LEAD, { kind: 'person.left', payload: { person: 'bram', why: 'moved away' } });
     await bram.get('/api/me').expect(401);

@@ -3,7 +3,7 @@ import { Router } from 'express';
 import { object, string } from 'yup';
 import { paths } from '#contract/paths.ts';
 import type { DoorView, MeView, Person } from '#contract/views.ts';
-import { findMeta } from '../db/open.ts';
+import { findMeta } from '../db/meta.ts';
 import type { RunningHouse } from '../house/house.ts';
 import { PIN_PATTERN } from './credentials.ts';
 import { addressOf, type Devices } from './devices.ts';

@@ -2,7 +2,7 @@ import request from 'supertest';
 import { parseCsv, writeCsv } from '#core/text/index.ts';
 import { makeApp, type App } from '../app.ts';
 import { makeCredentials } from '../door/credentials.ts';
-import { assign, bringCrate, float, furnish, hold, KEEPER, land, makeTestHouse, release, type TestHouse } from '../testHouse.ts';
+import { assign, bringCrate, float, furnish, quarantine, KEEPER, land, makeTestHouse, release, type TestHouse } from '../testHouse.ts';
 import { startRun } from '../testRuns.ts';
 import { journalLines } from './journalLines.ts';
 import { tableCsv, TABLES, type TableName } from './tables.ts';
@@ -14,7 +14,7 @@ beforeAll(async () => {
   house = furnish(makeTestHouse());
   bringCrate(house);
   house.must(KEEPER, land(1), land(2, { alive: 1, dead: 1 }), assign(1), float(1));
-  house.must(KEEPER, hold(), release(1));
+  house.must(KEEPER, quarantine(), release(1));
   house.must(KEEPER, { kind: 'lot.fed', payload: { tank: 'G1', lot: 'crate-1-fire', food: '=mysis', response: 'ate', ate: 3 } });
   house.must(KEEPER, { kind: 'loss.recorded', payload: { lot: 'crate-1-fire', place: 'G1', n: 1, cause: 'jumped', sure: 'likely' } });
   house.must(KEEPER, {

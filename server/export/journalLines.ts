@@ -5,9 +5,9 @@ import type { Readable } from 'node:stream';
 import { lift } from '#contract/act.ts';
 import { kinds, isKind } from '#contract/kinds.ts';
 import type { RecordedEntry } from '#core/catalogue/index.ts';
+import { JOURNAL_FORMAT, whyUnreadable } from '../db/format.ts';
 
 export const FORMAT = 'daily-crate journal';
-export const FORMAT_VERSION = 1;
 const PAGE = 1000;
 
 type Row = Omit<RecordedEntry, 'payload' | 'overrules'> & { payload: string; overrules: string | null; corrects: string | null };
@@ -19,7 +19,7 @@ export function* journalLines(client: Database.Database, nowMs: number): Generat
   const page = client.prepare(`
     select seq, act_id actId, id, kind, version, occurred_at_ms occurredAtMs, recorded_at_ms recordedAtMs, actor, payload, overrules, corrects
     from entry where seq > ? and seq <= ? order by seq limit ${PAGE}`);
-  yield JSON.stringify({ format: FORMAT, version: FORMAT_VERSION, exportedAtMs: nowMs, entries });
+  yield JSON.stringify({ format: FORMAT, version: JOURNAL_FORMAT, exportedAtMs: nowMs, entries });
   for (let seq = 0; ;) {
     const rows = page.all(seq, last) as Row[];
     for (const { payload, overrules, corrects, ...rest } of rows) {
@@ -54,7 +54,8 @@ export async function* readJournalLines(input: Readable): AsyncGenerator<Recorde
     }
     if (promised === undefined) {
       if (value.format !== FORMAT) throw fail(`{"format":"${FORMAT}", …}: is this a journal?`);
-      if (Number(value.version) > FORMAT_VERSION) throw fail(`version ${FORMAT_VERSION} or older: this file is newer than this program`);
+      const why = whyUnreadable(Number(value.version), 'this file');
+      if (why) throw new Error(why);
       promised = Number(value.entries);
       continue;
     }

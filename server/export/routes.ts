@@ -1,4 +1,4 @@
-// Everything out, for a lead: the journal as JSON Lines, the books as CSV.
+// Everything out, for a lead: the journal as JSON Lines, the records as CSV.
 import { Router } from 'express';
 import { Readable } from 'node:stream';
 import { paths } from '#contract/paths.ts';

@@ -1,4 +1,4 @@
-// The books as tables for a spreadsheet: one CSV each, every heading with its unit. Times are wall times of the house.
+// The records as tables for a spreadsheet: one CSV each, every heading with its unit. Times are wall times of the house.
 import type Database from 'better-sqlite3';
 import { writeCsv } from '#core/text/index.ts';
 import { formatWall } from '#core/time/index.ts';
@@ -33,9 +33,9 @@ export const TABLES = {
       'dead (heads)',
       'condition',
       'bag state',
-      'counted or looked',
+      'counted or checked',
     ],
-    sql: `select g.at_ms, ${personName('g."by"')}, c.label, u.name, b.label, l.label, b.listed, g.alive, g.dead, g.condition, g.bag_state, g.quality from p_landing g join p_bag b on b.id = g.bag
+    sql: `select g.at_ms, ${personName('g."by"')}, c.label, u.name, b.label, l.label, b.listed, g.alive, g.dead, g.condition, g.bag_condition, g.quality from p_landing g join p_bag b on b.id = g.bag
       join p_crate c on c.id = g.crate join p_lot l on l.id = g.lot left join p_supplier u on u.id = c.supplier where g.voided_by is null order by g.at_ms, g.entry`,
   },
   releases: {
@@ -57,7 +57,7 @@ export const TABLES = {
       join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank left join p_float f on f.id = r.run and f.voided_by is null where r.voided_by is null order by r.at_ms, r.entry`,
   },
   runs: {
-    about: 'every run in a vessel, with what it reached',
+    about: 'every acclimation in a vessel, with what it reached',
     headings: [
       'begun (house time)',
       'by',
@@ -80,7 +80,7 @@ export const TABLES = {
     ],
     sql: `select r.at_ms, ${personName('r."by"')}, r.method, r.vessel, l.label, (select count(*) from p_run_from f where f.entry = r.entry), t.code,
       json_extract(r.facts, '$.start.salinity'), json_extract(r.facts, '$.water.salinity'), x.at_ms, (select sum(y.alive) from p_run_release y where y.run = r.id and y.voided_by is null), (select sum(y.dead) from p_run_release y where y.run = r.id and y.voided_by is null), ${['totalMinutes', 'nh3Peak', 'exposure', 'lowestOxygen', 'salinityStep', 'temperatureStep'].map((figure) => `round(json_extract(x.facts, '$.figures.${figure}'), 4)`).join(', ')}
-      from p_bench_run r join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank left join p_run_release x on x.run = r.id and x.stay = 0 and x.voided_by is null where r.voided_by is null order by r.at_ms, r.entry`,
+      from p_bench_run r join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank left join p_run_release x on x.run = r.id and x.remaining = 0 and x.voided_by is null where r.voided_by is null order by r.at_ms, r.entry`,
   },
   losses: {
     about: 'every fish found dead',
@@ -106,7 +106,7 @@ export const TABLES = {
       'as typed',
       'refers to',
       'how',
-      'measured, told or estimated',
+      'measured, stated or estimated',
     ],
     sql: `select r.at_ms, ${personName('r."by"')}, coalesce(w.name, b.label, e.vessel), r.quantity, r.value, case r.quantity ${UNITS} end, r.typed, r.reference, r.method, r.source
       from p_reading r left join p_system w on w.id = r.subject left join p_bag b on b.id = r.subject left join p_bench_run e on e.id = r.subject where r.voided_by is null order by r.at_ms, r.entry`,

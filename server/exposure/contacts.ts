@@ -1,14 +1,14 @@
 // What went straight from one tank to another: wet tools, and water. The clocks and the tank pages read it alike.
 import type Database from 'better-sqlite3';
 import { meetingsByTool, type Disinfection, type ToolUse } from '#core/exposure/index.ts';
-import type { HoldRows } from '#core/quarantine/index.ts';
+import type { QuarantineRows } from '#core/quarantine/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 
 /** SQL of what every tool is called, and everybody's hands. */
 const TOOL_NAMES = "select id, name from p_tool union all select 'hands-' || id, 'hands of ' || name from p_person";
 type ExchangeRow = { entry: string; atMs: number; tank: string; fromTank: string };
 
-export type ReadContacts = (window: { sinceMs: number; toolDriesH: number }) => HoldRows['contacts'];
+export type ReadContacts = (window: { sinceMs: number; toolDriesH: number }) => QuarantineRows['contacts'];
 
 /** Contacts since an instant; a tool that was wet when the window began is still followed. */
 export function prepareContacts(client: Database.Database): ReadContacts {
@@ -24,7 +24,7 @@ export function prepareContacts(client: Database.Database): ReadContacts {
     const wet = uses.all(sinceMs - driesMs) as ToolUse[];
     const byTool = meetingsByTool(wet, disinfections.all(sinceMs - driesMs) as Disinfection[], driesMs);
     return [
-      ...byTool.map(({ tool, ...meeting }) => ({ ...meeting, by: 'tool' as const, name: called.get(tool) ?? tool })),
+      ...byTool.map(({ tool, ...contact }) => ({ ...contact, by: 'tool' as const, name: called.get(tool) ?? tool })),
       ...(exchanges.all(sinceMs) as ExchangeRow[]).map(({ entry, atMs, tank, fromTank }) => ({
         entry,
         atMs,

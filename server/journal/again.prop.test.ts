@@ -1,4 +1,4 @@
-// Who the house asks about, held against a little model of its own: tanks on waters, lots in tanks, a net with what it was wet in. It shares no code with the rule.
+// Who the house asks about, held against a little model of its own: tanks on systems, lots in tanks, a net with what it was wet in. It shares no code with the rule.
 import { makeChance } from '#core/chance/index.ts';
 import { passingOver, takenAs } from '#core/journal/index.ts';
 import { plainPolicy } from '#core/quarantine/index.ts';
@@ -63,7 +63,7 @@ function live(seed: number): { compared: number; asked: number } {
   TANKS.slice(3).forEach((code, column) =>
     house.must(LEAD, {
       kind: 'tank.added',
-      payload: { tank: code, rack: 'back', system: WATER_OF[code]!, code, volumeL: 300, purpose: 'hold', lid: true, row: 5, column },
+      payload: { tank: code, rack: 'back', system: WATER_OF[code]!, code, volumeL: 300, purpose: 'quarantine', lid: true, row: 5, column },
     }),
   );
   house.must(LEAD, { kind: 'tool.added', payload: { tool: 'net', name: 'Net', what: 'net', racks: [] } });
@@ -73,9 +73,9 @@ function live(seed: number): { compared: number; asked: number } {
     house.must(LEAD, stock(id, tank, 'green-chromis', 6));
     model.lots.set(id, { heads: new Map([[tank, 6]]), held: false });
   }
-  const holdOpened = (lot: string, no: number): Said => ({
-    kind: 'hold.opened',
-    payload: { hold: `h-${lot}-${no}`, lot, policy: plainPolicy(28), zero: 'contact' },
+  const quarantineOpened = (lot: string, no: number): Said => ({
+    kind: 'quarantine.opened',
+    payload: { quarantine: `h-${lot}-${no}`, lot, policy: plainPolicy(28), zero: 'contact' },
   });
   let compared = 0;
   let asked = 0;
@@ -85,7 +85,7 @@ function live(seed: number): { compared: number; asked: number } {
     const lot = model.lots.get(id)!;
     const choice = random();
     if (choice < 0.15) {
-      if (!lot.held) house.must(KEEPER, holdOpened(id, no));
+      if (!lot.held) house.must(KEEPER, quarantineOpened(id, no));
       lot.held = true;
       continue;
     }
@@ -117,7 +117,7 @@ function live(seed: number): { compared: number; asked: number } {
       said = { kind: 'water.exchanged', payload: { tank: to, litres: 1, source: 'tank', fromTank: from } };
       expected = model.contact(from, to);
     }
-    // What else a place or a water costs is passed over by a lead; only the question of the cleared is compared.
+    // What else a place or a system costs is passed over by a lead; only the question of the cleared is compared.
     let drafts: Said[] = [said];
     let left: string[] = [];
     for (;;) {
@@ -127,7 +127,7 @@ function live(seed: number): { compared: number; asked: number } {
       left = outcome.refusals.filter(({ code }) => code === 'cost.leftCleared').map(({ facts }) => facts.lot as string);
       if (others.length > 0) drafts = passingOver(drafts, others, (refusal) => takenAs(refusal, 'known'));
       else if (random() < 0.5) {
-        drafts = [...drafts, ...left.map((one) => holdOpened(one, no))];
+        drafts = [...drafts, ...left.map((one) => quarantineOpened(one, no))];
         const again = left;
         const before = apply;
         apply = () => {

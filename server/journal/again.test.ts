@@ -1,11 +1,11 @@
-// The house asks by itself who was cleared and meets fish on hold: by a move, a release, a wet tool, water, a pipe. Screens answer it before it is asked.
+// The house asks by itself who was cleared and meets fish in quarantine: by a move, a release, a wet tool, water, a pipe. Screens answer it before it is asked.
 import { passingOver, takenAs } from '#core/journal/index.ts';
 import { plainPolicy } from '#core/quarantine/index.ts';
 import {
   assign,
   bringCrate,
   furnish,
-  hold,
+  quarantine,
   KEEPER,
   land,
   LEAD,
@@ -21,8 +21,8 @@ import { checkReplay } from './replay.ts';
 
 let house: TestHouse;
 const again = (lot: string): Said => ({
-  kind: 'hold.opened',
-  payload: { hold: `again-${lot}`, lot, policy: plainPolicy(28), zero: 'contact' },
+  kind: 'quarantine.opened',
+  payload: { quarantine: `again-${lot}`, lot, policy: plainPolicy(28), zero: 'contact' },
 });
 const moved = (lot: string, from: string, to: string, n = 2): Said => ({ kind: 'stock.moved', payload: { moves: [{ lot, from, to, n }] } });
 const used = (tool: string, ...tanks: string[]): Said => ({ kind: 'tool.used', payload: { tool, tanks } });
@@ -44,9 +44,9 @@ function leftAfterCosts(...said: Said[]): string[] {
 
 beforeEach(() => {
   house = furnish(makeTestHouse());
-  // Cleared: chromis in G1 (system salt), cardinals in C1 (system reef). On hold: gobies in a bucket system of their own, by hand.
+  // Cleared: chromis in G1 (system salt), cardinals in C1 (system reef). In quarantine: gobies in a bucket system of their own, by hand.
   house.must(LEAD, stock('cleared', 'G1', 'green-chromis', 6), stock('held', 'C1', 'banggai-cardinalfish', 4));
-  house.must(KEEPER, { kind: 'hold.opened', payload: { hold: 'h', lot: 'held', policy: plainPolicy(28), zero: 'arrival' } });
+  house.must(KEEPER, { kind: 'quarantine.opened', payload: { quarantine: 'h', lot: 'held', policy: plainPolicy(28), zero: 'arrival' } });
   house.must(LEAD, { kind: 'tool.added', payload: { tool: 'net', name: 'Net', what: 'net', racks: [] } });
 });
 afterEach(() => {
@@ -54,30 +54,30 @@ afterEach(() => {
   house.close();
 });
 
-it('fish on hold that are moved beside cleared ones', () => {
+it('fish in quarantine that are moved beside cleared ones', () => {
   expect(leftAfterCosts(moved('held', 'C1', 'G2'))).toEqual([`${LEFT} cleared`]);
   expect(leftAfterCosts(moved('held', 'C1', 'G2'), again('cleared'))).toEqual([]);
 });
 
-it('cleared fish that are moved beside some on hold, and part of a lot that becomes one of its own', () => {
+it('cleared fish that are moved beside some in quarantine, and part of a lot that becomes one of its own', () => {
   expect(leftAfterCosts(moved('cleared', 'G1', 'C1'))).toEqual([`${LEFT} cleared`]);
   const split: Said = {
     kind: 'lot.split',
-    payload: { lot: 'cleared', child: 'child', label: 'chromis', place: 'G1', n: 2, why: 'another water' },
+    payload: { lot: 'cleared', child: 'child', label: 'chromis', place: 'G1', n: 2, why: 'another system' },
   };
   expect(leftAfterCosts(split, moved('child', 'G1', 'C1'))).toEqual([`${LEFT} child`]);
   expect(leftAfterCosts(split, moved('child', 'G1', 'C1'), again('child'))).toEqual([]);
 });
 
-it('a bag that is let go beside cleared fish; its own hold opens with it', () => {
+it('a bag that is released beside cleared fish; its own hold opens with it', () => {
   bringCrate(house);
   house.must(KEEPER, land(1), assign(1));
-  const out = release(1, { run: undefined });
-  expect(leftAfterCosts(hold(), out)).toEqual([`${LEFT} cleared`]);
-  expect(leftAfterCosts(hold(), out, again('cleared'))).toEqual([]);
+  const out = release(1, { floatId: undefined });
+  expect(leftAfterCosts(quarantine(), out)).toEqual([`${LEFT} cleared`]);
+  expect(leftAfterCosts(quarantine(), out, again('cleared'))).toEqual([]);
 });
 
-it('a net that was wet among fish on hold, in this deed or before it; disinfected it carries nothing', () => {
+it('a net that was wet among fish in quarantine, in this action or before it; disinfected it carries nothing', () => {
   expect(left(used('net', 'C1', 'G1'))).toEqual([LEFT]);
   house.must(KEEPER, used('net', 'C1'));
   house.wait(600_000);
@@ -89,13 +89,13 @@ it('a net that was wet among fish on hold, in this deed or before it; disinfecte
   expect(left(used('net', 'G1'))).toEqual([]);
 });
 
-it('a trainee writes down what happened and leaves the hold to others', () => {
+it('a trainee writes down what happened and leaves the quarantine to others', () => {
   const said = used('net', 'C1', 'G1');
   expect(house.costs(TRAINEE, said)).toEqual([LEFT]);
   expect(house.codes(TRAINEE, said)).toEqual([]);
 });
 
-it('water of fish on hold, and a tank hung onto their system', () => {
+it('water of fish in quarantine, and a tank hung onto their system', () => {
   expect(left({ kind: 'water.exchanged', payload: { tank: 'G1', litres: 3, source: 'tank', fromTank: 'C1' } })).toEqual([LEFT]);
   const change: Said = { kind: 'tank.changed', payload: { tank: 'G1', basedOn: house.actOf([]).actId, fields: { system: 'reef' } } };
   const entry = house.view('house').tanks.find(({ id }) => id === 'G1')!.entry;
@@ -104,7 +104,7 @@ it('water of fish on hold, and a tank hung onto their system', () => {
   house.must(LEAD, now, again('cleared'));
 });
 
-it('nobody is asked about again who is on hold by then, or within one system, and taken back it is as before', () => {
+it('nobody is asked about again who is in quarantine by then, or within one system, and undone it is as before', () => {
   expect(left(moved('cleared', 'G1', 'G2'))).toEqual([]);
   const act = house.must(KEEPER, used('net', 'C1', 'G1'), again('cleared'));
   expect(left(used('net', 'G1'))).toEqual([]);

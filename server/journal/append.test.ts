@@ -8,7 +8,7 @@ import {
   bringCrate,
   float,
   furnish,
-  hold,
+  quarantine,
   KEEPER,
   land,
   LEAD,
@@ -43,8 +43,8 @@ it('takes a bag from the dock to its tank, each head at one stage all the way', 
   house.must(KEEPER, assign(1));
   house.must(KEEPER, float(1));
   expect(stream()).toMatchObject({ dock: 0, bench: 4, inHouse: 4 });
-  house.must(KEEPER, hold(), release(1, { alive: 3, dead: 1 }));
-  expect(stream()).toMatchObject({ bench: 0, hold: 3, inHouse: 3 });
+  house.must(KEEPER, quarantine(), release(1, { alive: 3, dead: 1 }));
+  expect(stream()).toMatchObject({ bench: 0, quarantine: 3, inHouse: 3 });
   expect(house.view('stream').lost7).toBe(1);
   house.must(LEAD, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'returned', n: 1 }] } });
   expect(STAGES.reduce((sum, stage) => sum + house.view('stream')[stage], 0)).toBe(2);
@@ -84,13 +84,13 @@ it('answers a resent act as before, and refuses its id with other content', () =
 it('an act that was recorded before an update is the same when it is sent again after it', () => {
   house.must(LEAD, stock('fire', 'G1'));
   const [actId, id] = [v7(), v7()];
-  const old = { hold: 'h', lot: 'fire', days: 28, zero: 'contact' };
+  const old = { quarantine: 'h', lot: 'fire', days: 28, zero: 'contact' };
   house.client
     .prepare(
-      "insert into entry (id, act_id, kind, version, occurred_at_ms, recorded_at_ms, actor, payload) values (?, ?, 'hold.opened', 1, ?, ?, 'bram', ?)",
+      "insert into entry (id, act_id, kind, version, occurred_at_ms, recorded_at_ms, actor, payload) values (?, ?, 'quarantine.opened', 1, ?, ?, 'bram', ?)",
     )
     .run(id, actId, house.now(), house.now(), JSON.stringify(old));
-  const sent = checkAct({ actId, entries: [{ id, kind: 'hold.opened', version: 1, occurredAtMs: house.now(), payload: old }] });
+  const sent = checkAct({ actId, entries: [{ id, kind: 'quarantine.opened', version: 1, occurredAtMs: house.now(), payload: old }] });
   if (!sent.ok) throw new Error(JSON.stringify(sent));
   expect(house.append(sent.act, KEEPER)).toMatchObject({ ok: true, repeated: true });
   // It was written past the house, so it is nowhere but in the journal.
@@ -129,8 +129,8 @@ describe('what cannot be', () => {
     ['a float before landing', float(1), 'bag.notLanded'],
     [
       'a count of books that moved',
-      { kind: 'stock.counted', payload: { place: 'G1', lot: 'old', found: 2, book: 4, against: 'missing' } },
-      'count.bookMoved',
+      { kind: 'stock.counted', payload: { place: 'G1', lot: 'old', found: 2, onRecord: 4, against: 'missing' } },
+      'count.recordMoved',
     ],
     [
       'more promised than there are',
@@ -140,15 +140,15 @@ describe('what cannot be', () => {
     [
       'well and odd at once',
       {
-        kind: 'tank.looked',
+        kind: 'tank.checked',
         payload: { tank: 'G1', day: 20515, round: 'morning', allWell: true, lots: [{ lot: 'old', expected: 3, seen: 2, signs: [] }] },
       },
-      'look.contradicts',
+      'check.contradicts',
     ],
     [
       'a look of another day',
-      { kind: 'tank.looked', payload: { tank: 'G1', day: 20514, round: 'morning', allWell: true, lots: [] } },
-      'look.otherDay',
+      { kind: 'tank.checked', payload: { tank: 'G1', day: 20514, round: 'morning', allWell: true, lots: [] } },
+      'check.otherDay',
     ],
     [
       'a bag of 60 °C',
@@ -215,14 +215,14 @@ describe('bags that are not as listed', () => {
 describe('the tank', () => {
   beforeEach(() => house.must(KEEPER, land(1)));
   it('refuses with the reason; a keeper may not overrule, a lead may, and the reason is kept', () => {
-    const over = [{ code: 'fit.saleBeforeHold' as const, reason: 'one buyer, tonight' }];
-    expect(house.codes(KEEPER, assign(1, 'C1', over))).toEqual(['fit.saleBeforeHold']);
-    expect(house.codes(LEAD, assign(1, 'C1'))).toEqual(['fit.saleBeforeHold']);
+    const over = [{ code: 'fit.saleBeforeQuarantine' as const, reason: 'one buyer, tonight' }];
+    expect(house.codes(KEEPER, assign(1, 'C1', over))).toEqual(['fit.saleBeforeQuarantine']);
+    expect(house.codes(LEAD, assign(1, 'C1'))).toEqual(['fit.saleBeforeQuarantine']);
     expect(house.codes(LEAD, assign(1, 'C1', over))).toEqual([]);
-    expect(house.view('daybook').acts[0]!.entries[0]).toMatchObject({ overrules: over });
+    expect(house.view('logbook').acts[0]!.entries[0]).toMatchObject({ overrules: over });
     // The release stands on the same overrule: nobody is asked twice.
     expect(house.codes(KEEPER, float(1, 'C1'))).toEqual([]);
-    expect(house.codes(KEEPER, hold(), release(1, { tank: 'C1' }))).toEqual([]);
+    expect(house.codes(KEEPER, quarantine(), release(1, { tank: 'C1' }))).toEqual([]);
   });
 
   it('an overrule passes only the code it names', () => {
@@ -239,12 +239,12 @@ describe('the tank', () => {
     house.must(KEEPER, assign(1));
     house.must(KEEPER, float(1));
     expect(house.codes(KEEPER, float(1, 'G1', 'run-again'))).toEqual(['float.running']);
-    expect(house.codes(KEEPER, hold(), release(1, { run: 'run-9' }))).toEqual(['release.noFloat']);
-    expect(house.codes(KEEPER, hold(), release(1, { alive: 3 }))).toEqual(['release.countDiffers']);
-    expect(house.codes(KEEPER, release(1))).toEqual(['hold.notOpened']);
-    house.must(KEEPER, hold(), release(1));
+    expect(house.codes(KEEPER, quarantine(), release(1, { floatId: 'run-9' }))).toEqual(['release.noFloat']);
+    expect(house.codes(KEEPER, quarantine(), release(1, { alive: 3 }))).toEqual(['release.countDiffers']);
+    expect(house.codes(KEEPER, release(1))).toEqual(['quarantine.notOpened']);
+    house.must(KEEPER, quarantine(), release(1));
     expect(house.codes(KEEPER, release(1))).toEqual(['bag.alreadyReleased']);
-    expect(house.codes(KEEPER, hold('crate-1-fire', 'hold-2'))).toEqual(['hold.alreadyOpen']);
+    expect(house.codes(KEEPER, quarantine('crate-1-fire', 'hold-2'))).toEqual(['quarantine.alreadyOpen']);
   });
 
   it('posts a difference found in the net, then lets go what is there', () => {
@@ -252,17 +252,17 @@ describe('the tank', () => {
     const bag = 'crate-1-bag1';
     house.must(
       KEEPER,
-      { kind: 'stock.counted', payload: { place: bag, lot: 'crate-1-fire', found: 3, book: 4, against: 'missing' } },
-      hold(),
-      release(1, { run: undefined, alive: 3 }),
+      { kind: 'stock.counted', payload: { place: bag, lot: 'crate-1-fire', found: 3, onRecord: 4, against: 'missing' } },
+      quarantine(),
+      release(1, { floatId: undefined, alive: 3 }),
     );
-    expect(stream()).toMatchObject({ hold: 3, inHouse: 3 });
+    expect(stream()).toMatchObject({ quarantine: 3, inHouse: 3 });
   });
 
   it('floats no soft bag and no dying fish', () => {
-    house.must(KEEPER, land(2, { bagState: 'soft' }), land(3, { condition: 'critical' }), assign(2), assign(3));
+    house.must(KEEPER, land(2, { bagCondition: 'soft' }), land(3, { condition: 'critical' }), assign(2), assign(3));
     expect(house.codes(KEEPER, float(2))).toEqual(['float.notThisBag']);
     expect(house.codes(KEEPER, float(3))).toEqual(['float.notThisBag']);
-    expect(house.codes(KEEPER, hold(), release(2, { run: undefined }))).toEqual([]);
+    expect(house.codes(KEEPER, quarantine(), release(2, { floatId: undefined }))).toEqual([]);
   });
 });

@@ -11,7 +11,7 @@ import {
   type HouseState,
   clearedMet,
   leftCleared,
-  type Met,
+  type LeftCleared,
   type RecordedEntry,
 } from '#core/catalogue/index.ts';
 import { BEFORE_ALLOWED_MS, HOUSE_ACTOR, type Actor, type Overrule, type Refusal, type Leg } from '#core/journal/index.ts';
@@ -55,9 +55,9 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
     const now = clock.now();
     const touched = new Map<string, { lot: string; place: string; path: string }>();
     let seq = 0;
-    // What was so before the act decides who meets whom by it; what a correction takes back is taken back first.
+    // What was so before the act decides who meets whom by it; what a correction undoes is undone first.
     const firstNew = act.entries.findIndex(({ kind }) => kind !== 'entry.reversed');
-    let met: Met[][] = [];
+    let met: LeftCleared[][] = [];
     for (const [index, entry] of act.entries.entries()) {
       const path = `entries.${index}`;
       if (index === firstNew) met = act.entries.map((one) => clearedMet(one, act.entries, state));
@@ -65,7 +65,7 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
       const asked = leftCleared(met[index] ?? [], { act: act.entries, state, rank: minRole });
       const { left: refusals, passing } = decide(entry, { now, actor: actorFor(actor), state, undoOf, minRole, asked });
       if (entry.kind === 'entry.reversed' && act.entries.slice(0, index).some((one) => one.kind !== 'entry.reversed')) {
-        // A correction takes back first and writes anew after; the other way round the new entries would rest on the old.
+        // A correction undoes first and writes anew after; the other way round the new entries would rest on the old.
         refusals.push({ code: 'undo.alone', path: 'act', facts: {} });
       }
       if (refusals.length > 0) throw new Refused(refusals.map((one) => within(path, one)));

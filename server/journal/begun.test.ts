@@ -28,14 +28,16 @@ const choose = (no: number, method: 'drip' | 'fast siphon', overrules?: Overrule
 });
 const knowing = (size?: number): Overrule[] => [{ code: 'method.overTolerance', reason: 'they have stood it before', size }];
 
-it('a plan over tolerance wants a lead, or a keeper who says that none can be reached or that they are poured; what its sender reckoned with counts for nothing', () => {
+it('a plan over tolerance wants a lead, or a keeper who says that none can be reached or that they are poured; what its sender calculated with counts for nothing', () => {
   house.must(KEEPER, startRun([2]));
   house.must(KEEPER, measured('bag', 'crate-1-bag1', 14));
   // The client begins from 32.3 ppt, which no meter showed.
   const rosy = startRun([1], { run: 'run-b' });
   expect(rosy.payload).toMatchObject({ start: { salinity: 32.3 } });
-  expect(house.codes(KEEPER, rosy)).toEqual(['run.otherStart']);
-  expect(house.codes(LEAD, { ...rosy, overrules: [{ code: 'run.otherStart', reason: 'mine is better' }] })).toEqual(['run.otherStart']);
+  expect(house.codes(KEEPER, rosy)).toEqual(['acclimation.otherStart']);
+  expect(house.codes(LEAD, { ...rosy, overrules: [{ code: 'acclimation.otherStart', reason: 'mine is better' }] })).toEqual([
+    'acclimation.otherStart',
+  ]);
   const truly = startRun([1], { run: 'run-b' }, { bagPpt: 14 });
   expect(house.codes(KEEPER, truly)).toEqual(['method.overTolerance']);
   expect(house.codes(KEEPER, { ...truly, overrules: knowing() })).toEqual(['method.overTolerance']);
@@ -45,7 +47,7 @@ it('a plan over tolerance wants a lead, or a keeper who says that none can be re
   });
 });
 
-it('a water that nobody knows is no water to pour from', () => {
+it('a system that nobody knows is no water to pour from', () => {
   const bag = 'bag-of-a-stranger';
   const lot = 'monos';
   house.must(
@@ -58,7 +60,7 @@ it('a water that nobody knows is no water to pour from', () => {
         supplier: 'yard',
         packedAtMs: house.now() - 10 * HOUR_MS,
         promisedAtMs: house.now(),
-        told: {},
+        stated: {},
         lots: [{ lot, label: 'silver mono', species: 'silver-mono', origin: 'bred', sizeCm: 4.5 }],
         bags: [{ bag, label: 'bag 1', box: 1, lot, n: 4, waterL: 1.5 }],
       },
@@ -66,7 +68,7 @@ it('a water that nobody knows is no water to pour from', () => {
     { kind: 'crate.arrived', payload: { crate: 'monos-crate', carton: 'dry' } },
     {
       kind: 'bag.landed',
-      payload: { bag, crate: 'monos-crate', lot, alive: 4, dead: 0, quality: 'counted', condition: 'fit', bagState: 'sound' },
+      payload: { bag, crate: 'monos-crate', lot, alive: 4, dead: 0, quality: 'counted', condition: 'fit', bagCondition: 'sound' },
     },
     { kind: 'bag.assigned', payload: { bag, lot, tank: 'G1' } },
   );
@@ -82,7 +84,7 @@ it('a water that nobody knows is no water to pour from', () => {
 
 it('what cannot be computed is not fine', () => {
   const small = choose(1, 'drip');
-  const compared = { controls: { bucketL: 0.5 }, state: { is: 'closed' as const }, fed: false };
+  const compared = { controls: { bucketL: 0.5 }, opening: { is: 'closed' as const }, fed: false };
   expect(house.codes(KEEPER, { ...small, payload: { ...small.payload, compared } } as Said)).toEqual(['method.notComputed']);
 });
 
@@ -94,9 +96,9 @@ describe('chosen by a lead over tolerance', () => {
   beforeEach(() => void house.must(KEEPER, measured('bag', 'crate-1-bag1', 26)));
 
   it('is begun by a keeper without a further word, and by no other method', () => {
-    const strain = times();
-    expect(strain).toBeGreaterThan(1);
-    house.must(LEAD, choose(1, 'drip', knowing(strain)));
+    const stress = times();
+    expect(stress).toBeGreaterThan(1);
+    house.must(LEAD, choose(1, 'drip', knowing(stress)));
     expect(house.codes(KEEPER, startRun([1], { method: 'fast siphon' }, { bagPpt: 26 }))).toEqual(['method.overTolerance']);
     house.must(KEEPER, startRun([1], {}, { bagPpt: 26 }));
   });
@@ -116,7 +118,7 @@ describe('chosen by a lead over tolerance', () => {
   });
 });
 
-it('fish of a tank are judged by its water', () => {
+it('fish of a tank are judged by its system', () => {
   house.must(LEAD, stock('old', 'G1', 'firefish', 3));
   const run = (more: object, bagPpt = 32): Said =>
     startRun([1], { lot: 'old', tank: 'G1', from: [{ place: 'G1', n: 3 }], ...more }, { bagPpt, bagC: 25 });

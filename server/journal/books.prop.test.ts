@@ -1,4 +1,4 @@
-// The books under 2,000 random valid acts: moves counted at both ends, lots cut and joined, temporary places, late entries and
+// The records under 2,000 random valid acts: moves counted at both ends, lots cut and joined, temporary places, late entries and
 // reversals. Balanced after each, no fish in two places, and equal to their replay.
 import { jest } from '@jest/globals';
 import { makeChance } from '#core/chance/index.ts';
@@ -7,7 +7,7 @@ import { HOUR_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { makeHealth } from '../health.ts';
 import { STILL_OPEN } from '../now/sqlFragments.ts';
 import { narrowDiffers } from '../quarantine/narrow.ts';
-import { bringCrate, furnish, hold, KEEPER, LEAD, makeTestHouse, undo, type Said } from '../testHouse.ts';
+import { bringCrate, furnish, quarantine, KEEPER, LEAD, makeTestHouse, undo, type Said } from '../testHouse.ts';
 import { checkReplay } from './replay.ts';
 
 // Many cases: longer than others may take.
@@ -15,7 +15,7 @@ jest.setTimeout(600_000);
 
 const ACTS = 1000;
 /** What a valid act may meet all the same: somebody was quicker, or something rests on it. Any other refusal is a fault here. */
-const EXPECTED: RefusalCode[] = ['out.onHold', 'stock.notYet', 'stock.short', 'time.before', 'undo.needed', 'undo.twice'];
+const EXPECTED: RefusalCode[] = ['out.inQuarantine', 'stock.notYet', 'stock.short', 'time.before', 'undo.needed', 'undo.twice'];
 const KINDS_MET = ['lot.split', 'lot.joined', 'stay.limited', 'stock.moved', 'entry.reversed'];
 
 type Row = { lot: string; place: string; n: number };
@@ -36,7 +36,7 @@ it.each([1, 20260303])(
         system: 'salt',
         code: 'B1',
         volumeL: 12,
-        purpose: 'hold',
+        purpose: 'quarantine',
         lid: true,
         row: 1,
         column: 0,
@@ -44,7 +44,7 @@ it.each([1, 20260303])(
       },
     });
     const tanks = ['G1', 'C1', 'B1'];
-    const openHold = house.client.prepare(`select 1 from p_hold h where h.lot = ? and ${STILL_OPEN}`);
+    const openQuarantine = house.client.prepare(`select 1 from p_quarantine h where h.lot = ? and ${STILL_OPEN}`);
     const speciesOf = house.client.prepare('select species from p_lot where id = ?').pluck();
     const health = makeHealth(house);
     const acts: string[] = [];
@@ -78,7 +78,7 @@ it.each([1, 20260303])(
           dead,
           quality: 'counted',
           condition: 'fit',
-          bagState: 'sound',
+          bagCondition: 'sound',
         },
       };
     };
@@ -89,10 +89,10 @@ it.each([1, 20260303])(
     const letGo = (): Said[] => {
       const row = any(({ place }) => !tanks.includes(place));
       if (!row) return [landSome()];
-      const open = openHold.get(row.lot);
+      const open = openQuarantine.get(row.lot);
       return [
         { kind: 'bag.assigned', payload: { bag: row.place, lot: row.lot, tank: 'G1' } },
-        ...(open ? [] : [hold(row.lot, `hold-${acts.length}-${row.lot}`)]),
+        ...(open ? [] : [quarantine(row.lot, `hold-${acts.length}-${row.lot}`)]),
         { kind: 'fish.released', payload: { bag: row.place, lot: row.lot, tank: 'G1', alive: row.n, dead: 0, by: 'net' } },
       ];
     };
@@ -116,11 +116,11 @@ it.each([1, 20260303])(
       () =>
         inTank(({ lot, place, n }) => ({
           kind: 'stock.counted',
-          payload: { place, lot, found: Math.max(0, n + Math.floor(chance() * 5) - 2), book: n, against: 'discrepancy' },
+          payload: { place, lot, found: Math.max(0, n + Math.floor(chance() * 5) - 2), onRecord: n, against: 'discrepancy' },
         })),
       () =>
         inTank(({ lot, place, n }) => ({
-          kind: 'tank.looked',
+          kind: 'tank.checked',
           payload: {
             tank: place,
             day: houseDay(house.now(), 'Europe/Lisbon'),
@@ -137,26 +137,34 @@ it.each([1, 20260303])(
         const n = upTo(row.n);
         const to = row.place === 'G1' ? 'B1' : 'G1';
         const arrived = Math.max(0, n + Math.floor(chance() * 3) - 1);
-        const stay: Said[] =
+        const stayLimit: Said[] =
           to === 'B1'
             ? [
                 {
                   kind: 'stay.limited',
-                  payload: { stay: `stay-${serial()}`, lot: row.lot, place: to, untilMs: house.now() + 9 * HOUR_MS, why: 'a test' },
+                  payload: { stayLimit: `stay-${serial()}`, lot: row.lot, place: to, untilMs: house.now() + 9 * HOUR_MS, why: 'a test' },
                 },
               ]
             : [];
-        return [...stay, { kind: 'stock.moved', payload: { moves: [{ lot: row.lot, from: row.place, to, n, arrived }] } }];
+        return [...stayLimit, { kind: 'stock.moved', payload: { moves: [{ lot: row.lot, from: row.place, to, n, arrived }] } }];
       },
       () => {
         const row = any(({ place, n }) => tanks.includes(place) && n > 1);
         if (!row) return [landSome()];
         const no = serial();
-        const hold = openHold.get(row.lot) ? { hold: `hold-child-${no}` } : {};
+        const quarantine = openQuarantine.get(row.lot) ? { quarantine: `hold-child-${no}` } : {};
         return [
           {
             kind: 'lot.split',
-            payload: { lot: row.lot, child: `child-${no}`, label: 'child', place: row.place, n: upTo(row.n - 1), why: 'history', ...hold },
+            payload: {
+              lot: row.lot,
+              child: `child-${no}`,
+              label: 'child',
+              place: row.place,
+              n: upTo(row.n - 1),
+              why: 'history',
+              ...quarantine,
+            },
           },
         ];
       },
@@ -169,7 +177,7 @@ it.each([1, 20260303])(
               place === row.place &&
               lot !== row.lot &&
               speciesOf.get(lot) === speciesOf.get(row.lot) &&
-              Boolean(openHold.get(lot)) === Boolean(openHold.get(row.lot)),
+              Boolean(openQuarantine.get(lot)) === Boolean(openQuarantine.get(row.lot)),
           );
         return row && into
           ? [{ kind: 'lot.joined', payload: { lot: row.lot, into: into.lot, place: row.place, n: row.n, why: 'one crate' } }]
@@ -184,8 +192,8 @@ it.each([1, 20260303])(
     for (let written = 0; written < ACTS;) {
       house.wait(upTo(60) * MINUTE_MS);
       const said = acts.length < 5 ? [landSome()] : pick(choices)();
-      // One in five is entered late: it happened up to two days ago, and is judged on the books as they are.
-      const late = said[0]!.kind !== 'tank.looked' && chance() < 0.2 ? Math.floor(chance() * 48) * HOUR_MS : 0;
+      // One in five is entered late: it happened up to two days ago, and is judged on the records as they are.
+      const late = said[0]!.kind !== 'tank.checked' && chance() < 0.2 ? Math.floor(chance() * 48) * HOUR_MS : 0;
       const { act, outcome } = house.write(
         said[0]!.kind === 'entry.reversed' || said[0]!.kind === 'lot.joined' ? LEAD : KEEPER,
         ...said.map((one) => ({ ...one, occurredAtMs: house.now() - late })),
@@ -203,7 +211,7 @@ it.each([1, 20260303])(
         expect(adrift.all()).toEqual([]);
       }
     }
-    // A bag taken back from the books is not landed anew here, so some refusals must have been met for this to test anything.
+    // A bag undone from the records is not landed anew here, so some refusals must have been met for this to test anything.
     expect(refused).toBeGreaterThan(20);
     const kinds = house.client.prepare('select distinct kind from entry').pluck().all();
     expect(kinds).toEqual(expect.arrayContaining(KINDS_MET));

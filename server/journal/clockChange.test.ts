@@ -1,6 +1,6 @@
 // The two days a year on which a wall clock in Lisbon has 23 or 25 hours.
 import { HOUR_MS, formatTime, houseDay } from '#core/time/index.ts';
-import { furnish, KEEPER, LEAD, look, makeTestHouse, stock, T0, type TestHouse } from '../testHouse.ts';
+import { furnish, KEEPER, LEAD, check, makeTestHouse, stock, T0, type TestHouse } from '../testHouse.ts';
 
 const zone = 'Europe/Lisbon';
 let house: TestHouse;
@@ -8,7 +8,7 @@ beforeEach(() => void (house = furnish(makeTestHouse())));
 afterEach(() => house.close());
 const at = (ms: number) => house.wait(ms - house.now());
 const rounds = () => house.view('rounds');
-const walk = () => house.must(KEEPER, look('G1', { day: rounds().day, round: rounds().current }));
+const walk = () => house.must(KEEPER, check('G1', { day: rounds().day, round: rounds().current }));
 
 it.each([
   ['23 hours', Date.UTC(2026, 2, 28, 23), 24],
@@ -44,7 +44,7 @@ it('tells the two same wall hours of an autumn night apart, and takes what was w
   expect(rounds().tanks[0]!.lots[0]).toMatchObject({ lastFed: { food: 'flake', atMs: after }, fast: { days: 0 } });
 });
 
-it('counts a hold and a fast by house days across the change', () => {
+it('counts a quarantine and a fast by house days across the change', () => {
   house.must(LEAD, stock('a', 'G1'));
   at(Date.UTC(2026, 2, 28, 23, 30));
   house.must(KEEPER, { kind: 'lot.fed', payload: { tank: 'G1', lot: 'a', food: 'mysis', response: 'ate' } });

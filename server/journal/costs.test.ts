@@ -6,11 +6,11 @@ import {
   assign,
   bringCrate,
   furnish,
-  hold,
+  quarantine,
   KEEPER,
   land,
   LEAD,
-  look,
+  check,
   makeTestHouse,
   release,
   stock,
@@ -47,8 +47,8 @@ it('both bags of a lot are answered for at once, and nothing is asked again at t
   expect([size(1), size(2)]).toEqual([1.13, 1.13]);
   expect(house.costs(KEEPER, assign(1), assign(2))).toEqual(['cost.crowdedGrown']);
   expect(house.costs(KEEPER, taking(assign(1)), taking(assign(2)))).toEqual([]);
-  expect(house.costs(KEEPER, hold(), release(1, { run: undefined }))).toEqual([]);
-  expect(house.costs(KEEPER, release(2, { run: undefined }))).toEqual([]);
+  expect(house.costs(KEEPER, quarantine(), release(1, { floatId: undefined }))).toEqual([]);
+  expect(house.costs(KEEPER, release(2, { floatId: undefined }))).toEqual([]);
 });
 
 it('a bag that is not landed is counted for itself, and takes nothing from the others', () => {
@@ -66,7 +66,11 @@ it('another lot that comes meanwhile makes it grow, and is named', () => {
   house.must(KEEPER, assign(1), assign(2));
   expect(asked(3).find(({ code }) => code === 'cost.coming')!.facts).toEqual({ who: '6 firefish', size: 6 });
   house.must(KEEPER, assign(3));
-  expect(house.costs(KEEPER, hold(), release(1, { run: undefined }))).toEqual(['cost.crowded', 'cost.crowdedGrown', 'cost.coming']);
+  expect(house.costs(KEEPER, quarantine(), release(1, { floatId: undefined }))).toEqual([
+    'cost.crowded',
+    'cost.crowdedGrown',
+    'cost.coming',
+  ]);
 });
 
 it('what a lead made a rule a keeper does not pass over, and a screen says so', () => {
@@ -89,7 +93,7 @@ it('weak fish are asked about where the flow is strong: by their bag, and by wha
   const flow = () => house.costs(KEEPER, moved).includes('cost.strongFlow');
   expect(flow()).toBe(false);
   const lots = [{ lot: 'old', expected: 2, seen: 2, signs: [{ sign: 'gasping' as const, n: 1 }] }];
-  house.must(KEEPER, look('G1', { allWell: false, lots }));
+  house.must(KEEPER, check('G1', { allWell: false, lots }));
   expect(flow()).toBe(true);
   house.wait(49 * HOUR_MS);
   expect(flow()).toBe(false);
@@ -101,7 +105,7 @@ it('fish that came in poor shape are weak for two days, out of a vessel as out o
   bringCrate(house, 'crate-2');
   const bag = { bag: 'crate-2-bag3', lot: 'crate-2-chromis' };
   house.must(KEEPER, land(3, { ...bag, crate: 'crate-2', condition: 'poor' }), { kind: 'bag.assigned', payload: { ...bag, tank: 'G1' } });
-  house.must(LEAD, startRun([3], { lot: bag.lot, from: [{ place: bag.bag, n: 6 }] }), hold(bag.lot));
+  house.must(LEAD, startRun([3], { lot: bag.lot, from: [{ place: bag.bag, n: 6 }] }), quarantine(bag.lot));
   const out = endRun({ lot: bag.lot, into: [{ tank: 'G2', n: 6 }] });
   expect(house.costs(KEEPER, out)).toContain('cost.strongFlow');
   house.wait(49 * HOUR_MS);
@@ -139,7 +143,7 @@ describe('a lot that nobody could name', () => {
     );
   });
 
-  it('is named by a keeper, once; another name is a lead’s; what it rests on is not taken back', () => {
+  it('is named by a keeper, once; another name is a lead’s; what it rests on is not undone', () => {
     expect(kindOf('stranger')).toBeNull();
     house.must(KEEPER, named('green-chromis', 'stranger'));
     expect(house.codes(KEEPER, named('green-chromis', 'stranger'))).toEqual(['lot.namedSo']);
@@ -155,7 +159,7 @@ describe('a lot that nobody could name', () => {
     house.must(LEAD, { kind: 'bag.assigned', payload: { bag, lot: 'stranger', tank: 'G2' } });
     const out = { kind: 'fish.released' as const, payload: { bag, lot: 'stranger', tank: 'G2', alive: 2, dead: 0, by: 'net' as const } };
     const passed = ['release.salinity', 'release.temperature', 'release.settledPH'] as const;
-    house.must(LEAD, hold('stranger'), { ...out, overrules: passed.map((code) => ({ code, reason: 'measured', size: 9 })) });
+    house.must(LEAD, quarantine('stranger'), { ...out, overrules: passed.map((code) => ({ code, reason: 'measured', size: 9 })) });
     // Firefish jump, and G2 has no lid.
     expect(house.codes(KEEPER, named('firefish', 'stranger'))).toEqual(['fit.noLid']);
     house.must(KEEPER, { ...named('firefish', 'stranger'), overrules: [{ code: 'fit.noLid', reason: 'a net lies over it' }] });

@@ -1,5 +1,5 @@
 // Out of the house: to people only what is cleared, never what is promised to others; a promise is kept or lifted.
-import { furnish, hold, KEEPER, LEAD, makeTestHouse, stock, type Said, type TestHouse } from '../testHouse.ts';
+import { furnish, quarantine, KEEPER, LEAD, makeTestHouse, stock, type Said, type TestHouse } from '../testHouse.ts';
 import { checkReplay } from './replay.ts';
 
 let house: TestHouse;
@@ -18,12 +18,12 @@ const lifted: Said = { kind: 'promise.lifted', payload: { promise: 'p', lot: 'fi
 const left = () => house.view('lot', { lot: 'fish' });
 
 it('fish in quarantine are neither sold nor given; they go back, or are put down', () => {
-  house.must(KEEPER, hold('fish'));
-  expect(house.codes(KEEPER, out('sold', 1))).toEqual(['out.onHold']);
-  expect(house.codes(KEEPER, out('given', 1))).toEqual(['out.onHold']);
+  house.must(KEEPER, quarantine('fish'));
+  expect(house.codes(KEEPER, out('sold', 1))).toEqual(['out.inQuarantine']);
+  expect(house.codes(KEEPER, out('given', 1))).toEqual(['out.inQuarantine']);
   house.must(KEEPER, out('returned', 1), out('put-down', 1));
   expect(left().left).toEqual(expect.arrayContaining([expect.objectContaining({ place: 'put-down', n: 1 })]));
-  house.must(LEAD, { ...out('sold', 1), overrules: [{ code: 'out.onHold', reason: 'to a vet' }] });
+  house.must(LEAD, { ...out('sold', 1), overrules: [{ code: 'out.inQuarantine', reason: 'to a vet' }] });
 });
 
 it('what is promised stays until it is fetched or not wanted', () => {

@@ -1,6 +1,6 @@
-import type { Slip } from '#core/moves/index.ts';
+import type { TransferTask } from '#core/moves/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
-import { furnish, hold, KEEPER, LEAD, makeTestHouse, stock, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
+import { furnish, quarantine, KEEPER, LEAD, makeTestHouse, stock, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
 import { checkReplay } from './replay.ts';
 
 let house: TestHouse;
@@ -12,8 +12,8 @@ afterEach(() => {
   expect(checkReplay(house).differences).toEqual([]);
   house.close();
 });
-const slip = (id: string, more: Partial<Slip> = {}): Slip => ({
-  slip: id,
+const task = (id: string, more: Partial<TransferTask> = {}): TransferTask => ({
+  task: id,
   lot: 'a',
   from: 'G1',
   to: 'G2',
@@ -25,49 +25,49 @@ const slip = (id: string, more: Partial<Slip> = {}): Slip => ({
   comesBack: false,
   ...more,
 });
-const plan = (...slips: Slip[]): Said => ({ kind: 'moves.planned', payload: { plan: 'p', name: 'Caves', slips } });
+const plan = (...tasks: TransferTask[]): Said => ({ kind: 'moves.planned', payload: { plan: 'p', name: 'Caves', tasks } });
 const carry = (id: string, more: Partial<Said> = {}): Said =>
-  ({ kind: 'stock.moved', payload: { moves: [{ lot: 'a', from: 'G1', to: 'G2', n: 2 }], slip: id }, ...more }) as Said;
+  ({ kind: 'stock.moved', payload: { moves: [{ lot: 'a', from: 'G1', to: 'G2', n: 2 }], task: id }, ...more }) as Said;
 
 describe('slips', () => {
   it('are done once, and the second is told who did it; undone, they are open again', () => {
-    house.must(KEEPER, plan(slip('s')));
+    house.must(KEEPER, plan(task('s')));
     const act = house.must(KEEPER, carry('s'));
     const { outcome } = house.write(LEAD, carry('s'));
-    expect(outcome).toMatchObject({ ok: false, refusals: [{ code: 'slip.done', facts: { by: 'Bram' } }] });
+    expect(outcome).toMatchObject({ ok: false, refusals: [{ code: 'transfer.done', facts: { by: 'Bram' } }] });
     house.must(KEEPER, undo(act));
     house.must(KEEPER, carry('s'));
   });
 
   it('wait for each other and for what comes tomorrow; a keeper may go on all the same with a reason', () => {
-    house.must(KEEPER, plan(slip('s', { after: ['t'], waitsFor: { what: 'caves' } }), slip('t', { lot: 'b', from: 'C1', to: 'G1' })));
-    expect(house.codes(KEEPER, carry('s'))).toEqual(['slip.blocked', 'slip.waits']);
-    house.must(KEEPER, { kind: 'slip.freed', payload: { slip: 's' } });
-    expect(house.codes(KEEPER, carry('s'))).toEqual(['slip.blocked']);
-    house.must(KEEPER, { kind: 'slip.dropped', payload: { slip: 't', why: 'they get on' } });
+    house.must(KEEPER, plan(task('s', { after: ['t'], waitsFor: { what: 'caves' } }), task('t', { lot: 'b', from: 'C1', to: 'G1' })));
+    expect(house.codes(KEEPER, carry('s'))).toEqual(['transfer.blocked', 'transfer.waits']);
+    house.must(KEEPER, { kind: 'transfer.unblocked', payload: { task: 's' } });
+    expect(house.codes(KEEPER, carry('s'))).toEqual(['transfer.blocked']);
+    house.must(KEEPER, { kind: 'transfer.dropped', payload: { task: 't', why: 'they get on' } });
     house.must(KEEPER, carry('s'));
-    expect(house.view('moves').slips.map(({ slip: id, done, dropped }) => [id, Boolean(done), Boolean(dropped)])).toEqual([
+    expect(house.view('moves').tasks.map(({ task: id, done, dropped }) => [id, Boolean(done), Boolean(dropped)])).toEqual([
       ['s', true, false],
       ['t', false, true],
     ]);
   });
 
   it('in a round are refused with words, and so is a slip twice', () => {
-    expect(house.codes(KEEPER, plan(slip('s', { after: ['t'] }), slip('t', { after: ['s'] })))).toEqual(['slip.round']);
-    expect(house.codes(KEEPER, plan(slip('s'), slip('s')))).toEqual(['id.taken']);
-    expect(house.codes(KEEPER, plan(slip('s', { to: 'G1' })))).toEqual(['move.nowhere']);
-    expect(house.codes(KEEPER, plan(slip('s', { after: ['nowhere'] })))).toEqual(['unknown']);
+    expect(house.codes(KEEPER, plan(task('s', { after: ['t'] }), task('t', { after: ['s'] })))).toEqual(['transfer.round']);
+    expect(house.codes(KEEPER, plan(task('s'), task('s')))).toEqual(['id.taken']);
+    expect(house.codes(KEEPER, plan(task('s', { to: 'G1' })))).toEqual(['move.nowhere']);
+    expect(house.codes(KEEPER, plan(task('s', { after: ['nowhere'] })))).toEqual(['unknown']);
   });
 
   it('rest until tomorrow after the limit of the house', () => {
-    house.must(KEEPER, plan(slip('s')));
-    for (let dip = 0; dip < 3; dip += 1) house.must(TRAINEE, { kind: 'slip.tried', payload: { slip: 's' } });
-    expect(house.codes(KEEPER, { kind: 'slip.tried', payload: { slip: 's' } })).toEqual(['slip.resting']);
-    expect(house.codes(KEEPER, carry('s'))).toEqual(['slip.resting']);
-    house.must(KEEPER, carry('s', { overrules: [{ code: 'slip.resting', reason: 'it swam into the jug' }] }));
+    house.must(KEEPER, plan(task('s')));
+    for (let dip = 0; dip < 3; dip += 1) house.must(TRAINEE, { kind: 'transfer.tried', payload: { task: 's' } });
+    expect(house.codes(KEEPER, { kind: 'transfer.tried', payload: { task: 's' } })).toEqual(['transfer.resting']);
+    expect(house.codes(KEEPER, carry('s'))).toEqual(['transfer.resting']);
+    house.must(KEEPER, carry('s', { overrules: [{ code: 'transfer.resting', reason: 'it swam into the jug' }] }));
     house.wait(DAY_MS);
-    house.must(KEEPER, { kind: 'entry.reversed', payload: { act: house.store.ofAct(house.view('daybook').acts[0]!.actId)[0]!.actId } });
-    house.must(KEEPER, { kind: 'slip.tried', payload: { slip: 's' } });
+    house.must(KEEPER, { kind: 'entry.reversed', payload: { act: house.store.ofAct(house.view('logbook').acts[0]!.actId)[0]!.actId } });
+    house.must(KEEPER, { kind: 'transfer.tried', payload: { task: 's' } });
   });
 });
 
@@ -86,17 +86,17 @@ describe('lots cut and joined', () => {
     expect(house.codes(KEEPER, cut({ child: 'd', n: 9 }))).toEqual(['stock.short']);
   });
 
-  it('have a hold of their own just when the lot is on hold', () => {
-    expect(house.codes(KEEPER, cut({ hold: 'h' }))).toEqual(['split.hold']);
-    house.must(LEAD, hold('a'));
-    expect(house.codes(KEEPER, cut())).toEqual(['split.hold']);
-    const act = house.must(KEEPER, cut({ hold: 'h' }));
-    expect(house.view('stream')).toMatchObject({ hold: 6 });
+  it('have a quarantine of their own just when the lot is in quarantine', () => {
+    expect(house.codes(KEEPER, cut({ quarantine: 'h' }))).toEqual(['split.quarantine']);
+    house.must(LEAD, quarantine('a'));
+    expect(house.codes(KEEPER, cut())).toEqual(['split.quarantine']);
+    const act = house.must(KEEPER, cut({ quarantine: 'h' }));
+    expect(house.view('stream')).toMatchObject({ quarantine: 6 });
     house.must(KEEPER, undo(act));
-    expect(house.view('holds').holds).toHaveLength(1);
+    expect(house.view('quarantine').quarantines).toHaveLength(1);
   });
 
-  it('are joined by a lead, only to their own kind, in one tank, on the same side of a hold', () => {
+  it('are joined by a lead, only to their own kind, in one tank, on the same side of a quarantine', () => {
     house.must(KEEPER, cut());
     const join = (more: object = {}): Said => ({
       kind: 'lot.joined',
@@ -104,11 +104,11 @@ describe('lots cut and joined', () => {
     });
     expect(house.codes(KEEPER, join())).toEqual(['role']);
     expect(house.codes(LEAD, join({ into: 'b' }))).toEqual(['join.otherKind']);
-    expect(house.codes(LEAD, join({ n: 1 }))).toEqual(['count.bookMoved']);
+    expect(house.codes(LEAD, join({ n: 1 }))).toEqual(['count.recordMoved']);
     expect(house.codes(LEAD, join({ into: 'c' }))).toEqual(['unknown']);
-    house.must(LEAD, hold('a'));
-    expect(house.codes(LEAD, join())).toEqual(['join.holdsDiffer']);
-    house.must(LEAD, hold('c'));
+    house.must(LEAD, quarantine('a'));
+    expect(house.codes(LEAD, join())).toEqual(['join.quarantinesDiffer']);
+    house.must(LEAD, quarantine('c'));
     house.must(LEAD, join());
     expect(house.view('lot', { lot: 'a' }).lot!.cutFrom).toMatchObject([{ lot: 'c', how: 'joined', n: 2 }]);
   });
@@ -129,13 +129,13 @@ describe('the house edited', () => {
     expect(house.view('room').racks[0]!.tanks.find(({ code }) => code === 'G2')).toMatchObject({ lid: true, volumeL: 75 });
   });
 
-  it('does not put one tank on another, nor give two one code, nor make a hold tank a sale tank', () => {
+  it('does not put one tank on another, nor give two one code, nor make a quarantine tank a sale tank', () => {
     expect(house.codes(LEAD, change({ column: 0 }))).toEqual(['tank.placeTaken']);
     expect(house.codes(LEAD, change({ code: 'G1' }))).toEqual(['exists']);
     expect(house.codes(LEAD, change({}))).toEqual(['change.nothing']);
-    house.must(LEAD, hold('a'));
+    house.must(LEAD, quarantine('a'));
     const toSale: Said = { kind: 'tank.changed', payload: { tank: 'G1', basedOn: entryOf('G1'), fields: { purpose: 'sale' } } };
-    expect(house.codes(LEAD, toSale)).toEqual(['fit.saleBeforeHold']);
+    expect(house.codes(LEAD, toSale)).toEqual(['fit.saleBeforeQuarantine']);
   });
 
   it('a box is in the water of its tank, which does not go while it hangs there', () => {
@@ -147,7 +147,7 @@ describe('the house edited', () => {
         system: 'salt',
         code: 'Box',
         volumeL: 3,
-        purpose: 'hold',
+        purpose: 'quarantine',
         lid: true,
         row: 0,
         column: 0,
@@ -161,8 +161,8 @@ describe('the house edited', () => {
     expect(house.codes(LEAD, { kind: 'thing.retired', payload: { what: 'tank', id: 'G2' } })).toEqual(['tank.hasVessels']);
   });
 
-  it('joins two waters of one kind, explicitly, and counts the clocks from there', () => {
-    house.must(LEAD, hold('a'), hold('b'));
+  it('joins two systems of one kind, explicitly, and counts the clocks from there', () => {
+    house.must(LEAD, quarantine('a'), quarantine('b'));
     house.wait(3 * DAY_MS);
     const join = (tanks: string[], into = 'salt'): Said => ({
       kind: 'systems.joined',
@@ -172,25 +172,25 @@ describe('the house edited', () => {
     expect(house.codes(LEAD, join(['C1'], 'sweet'))).toEqual(['system.otherType']);
     house.must(LEAD, join(['C1']));
     expect(house.view('tank', { tank: 'C1' }).system).toMatchObject({ id: 'salt', volumeL: 600 });
-    expect(house.view('holds').holds.map(({ clock }) => clock.restarts.map(({ cause }) => cause))).toEqual([
+    expect(house.view('quarantine').quarantines.map(({ clock }) => clock.restarts.map(({ cause }) => cause))).toEqual([
       ['newcomer'],
-      ['came to fish on hold'],
+      ['came to fish in quarantine'],
     ]);
     house.must(LEAD, { kind: 'thing.retired', payload: { what: 'system', id: 'reef' } });
   });
 });
 
-it('water goes from clean tanks to hold, and back only when a lead says that it was done', () => {
+it('water goes from cleared tanks to quarantine, and back only when a lead says that it was done', () => {
   const exchange = (tank: string, fromTank: string, litres = 10): Said => ({
     kind: 'water.exchanged',
     payload: { tank, litres, source: 'tank', fromTank },
   });
   house.must(KEEPER, exchange('G1', 'C1'));
   house.wait(1000);
-  expect(house.codes(KEEPER, exchange('C1', 'G1'))).toEqual(['water.fromHold']);
+  expect(house.codes(KEEPER, exchange('C1', 'G1'))).toEqual(['water.fromQuarantine']);
   expect(house.codes(KEEPER, exchange('G1', 'C1', 61))).toEqual(['water.tooMuch']);
-  house.must(LEAD, { ...exchange('C1', 'G1'), overrules: [{ code: 'water.fromHold', reason: 'the wrong hose' }] });
-  expect(house.view('tank', { tank: 'C1' }).meetings).toMatchObject([
+  house.must(LEAD, { ...exchange('C1', 'G1'), overrules: [{ code: 'water.fromQuarantine', reason: 'the wrong hose' }] });
+  expect(house.view('tank', { tank: 'C1' }).contacts).toMatchObject([
     { by: 'water', from: { code: 'G1' } },
     { by: 'water', from: { code: 'C1' } },
   ]);

@@ -1,5 +1,5 @@
 // No way round the rules by a legal rank: one name space, the house's own holds, counts and dates that cannot have been.
-import { plainPolicy, STARTING_HOLDS, type HoldPolicy } from '#core/quarantine/index.ts';
+import { plainPolicy, STARTING_QUARANTINES, type QuarantinePolicy } from '#core/quarantine/index.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { bringCrate, furnish, KEEPER, land, LEAD, makeTestHouse, stock, TRAINEE, type Said, type TestHouse } from '../testHouse.ts';
@@ -19,7 +19,7 @@ describe('one name space', () => {
       supplier: 'yard',
       packedAtMs: house.now(),
       promisedAtMs: house.now(),
-      told: {},
+      stated: {},
       lots: [{ lot, label: 'firefish', species: 'firefish', origin: 'wild' }],
       bags: [{ bag: id, label: 'bag 1', box: 1, lot, n: 9 }],
     },
@@ -35,7 +35,7 @@ describe('one name space', () => {
   ])('a bag cannot be called as %s', (_what, id, lot) => {
     expect(house.codes(KEEPER, bag(id, lot))).toEqual(['id.taken']);
   });
-  it('nor what was taken back once; a landing may be written anew', () => {
+  it('nor what was undone once; a landing may be written anew', () => {
     const act = house.must(KEEPER, bag('b'));
     house.must(KEEPER, { kind: 'entry.reversed', payload: { act } });
     expect(house.codes(KEEPER, bag('b'))).toEqual(['id.taken']);
@@ -51,32 +51,32 @@ describe('one name space', () => {
 });
 
 describe('how long fish are held', () => {
-  const open = (lot: string, policy: HoldPolicy, hold = `h-${lot}`): Said => ({
-    kind: 'hold.opened',
-    payload: { hold, lot, policy, zero: 'contact' },
+  const open = (lot: string, policy: QuarantinePolicy, quarantine = `h-${lot}`): Said => ({
+    kind: 'quarantine.opened',
+    payload: { quarantine, lot, policy, zero: 'contact' },
   });
   const set = (days: number): Said => ({
     kind: 'house.configured',
     payload: {
       name: 'x',
       zone: 'UTC',
-      rules: { ...STARTING_RULES, holds: { ...STARTING_HOLDS, marine: plainPolicy(days) } },
+      rules: { ...STARTING_RULES, quarantine: { ...STARTING_QUARANTINES, marine: plainPolicy(days) } },
     },
   });
   beforeEach(() => void house.must(LEAD, stock('fire', 'G1', 'firefish', 4)));
 
   it('is the house’s for that water; another is a lead’s', () => {
-    expect(house.codes(KEEPER, open('fire', plainPolicy(3)))).toEqual(['hold.otherPolicy']);
-    expect(house.codes(KEEPER, open('fire', STARTING_HOLDS.fresh))).toEqual(['hold.otherPolicy']);
-    expect(house.codes(KEEPER, open('fire', STARTING_HOLDS.invertebrates))).toEqual(['hold.otherPolicy']);
+    expect(house.codes(KEEPER, open('fire', plainPolicy(3)))).toEqual(['quarantine.otherPolicy']);
+    expect(house.codes(KEEPER, open('fire', STARTING_QUARANTINES.fresh))).toEqual(['quarantine.otherPolicy']);
+    expect(house.codes(KEEPER, open('fire', STARTING_QUARANTINES.invertebrates))).toEqual(['quarantine.otherPolicy']);
     house.must(LEAD, open('fire', plainPolicy(3)));
   });
   it('is so before anybody chose a tank, too', () => {
     bringCrate(house);
     house.must(KEEPER, land(1));
-    expect(house.codes(KEEPER, open('crate-1-fire', plainPolicy(1)))).toEqual(['hold.otherPolicy']);
-    expect(house.codes(KEEPER, open('crate-1-fire', STARTING_HOLDS.fresh))).toEqual(['hold.otherPolicy']);
-    house.must(KEEPER, open('crate-1-fire', STARTING_HOLDS.marine));
+    expect(house.codes(KEEPER, open('crate-1-fire', plainPolicy(1)))).toEqual(['quarantine.otherPolicy']);
+    expect(house.codes(KEEPER, open('crate-1-fire', STARTING_QUARANTINES.fresh))).toEqual(['quarantine.otherPolicy']);
+    house.must(KEEPER, open('crate-1-fire', STARTING_QUARANTINES.marine));
   });
   it('is the longest that they may need, of fish that nobody could name and for which no tank is chosen', () => {
     bringCrate(house);
@@ -87,34 +87,37 @@ describe('how long fish are held', () => {
       newLot: { label: 'a goby', heardAs: 'goby', origin: 'unknown' },
     });
     house.must(KEEPER, surprise);
-    expect(house.codes(KEEPER, open('odd-fish', STARTING_HOLDS.fresh))).toEqual(['hold.otherPolicy']);
-    house.must(KEEPER, open('odd-fish', STARTING_HOLDS.marine));
+    expect(house.codes(KEEPER, open('odd-fish', STARTING_QUARANTINES.fresh))).toEqual(['quarantine.otherPolicy']);
+    house.must(KEEPER, open('odd-fish', STARTING_QUARANTINES.marine));
   });
   it('is as it was when it happened, also of an act that comes late', () => {
     const then = house.now();
     house.wait(HOUR_MS);
     house.must(LEAD, set(40));
     house.wait(HOUR_MS);
-    expect(house.codes(KEEPER, open('fire', STARTING_HOLDS.marine))).toEqual(['hold.otherPolicy']);
-    house.must(KEEPER, { ...open('fire', STARTING_HOLDS.marine), occurredAtMs: then });
+    expect(house.codes(KEEPER, open('fire', STARTING_QUARANTINES.marine))).toEqual(['quarantine.otherPolicy']);
+    house.must(KEEPER, { ...open('fire', STARTING_QUARANTINES.marine), occurredAtMs: then });
   });
   it('does not begin before they came', () => {
     house.wait(3 * DAY_MS);
     bringCrate(house);
     house.must(KEEPER, land(1));
-    const early = { ...open('crate-1-fire', STARTING_HOLDS.marine), occurredAtMs: house.now() - 2 * DAY_MS };
+    const early = { ...open('crate-1-fire', STARTING_QUARANTINES.marine), occurredAtMs: house.now() - 2 * DAY_MS };
     expect(house.codes(KEEPER, early)).toEqual(['time.before']);
   });
 });
 
 describe('counts', () => {
-  const count = (place: string, book: number, found: number): Said => ({
+  const count = (place: string, onRecord: number, found: number): Said => ({
     kind: 'stock.counted',
-    payload: { place, lot: 'fire', book, found, against: found > book ? 'discrepancy' : 'missing' },
+    payload: { place, lot: 'fire', onRecord, found, against: found > onRecord ? 'discrepancy' : 'missing' },
   });
   beforeEach(() => {
     house.must(LEAD, stock('fire', 'G1', 'firefish', 4));
-    house.must(KEEPER, { kind: 'hold.opened', payload: { hold: 'h', lot: 'fire', policy: STARTING_HOLDS.marine, zero: 'contact' } });
+    house.must(KEEPER, {
+      kind: 'quarantine.opened',
+      payload: { quarantine: 'h', lot: 'fire', policy: STARTING_QUARANTINES.marine, zero: 'contact' },
+    });
   });
 
   it('post only where fish can be, and bring none where it never was', () => {
@@ -127,7 +130,7 @@ describe('counts', () => {
     house.must(KEEPER, land(3, { alive: 0, dead: 6 }));
     const inBag: Said = {
       kind: 'stock.counted',
-      payload: { place: 'crate-1-bag3', lot: 'crate-1-chromis', book: 0, found: 2, against: 'discrepancy' },
+      payload: { place: 'crate-1-bag3', lot: 'crate-1-chromis', onRecord: 0, found: 2, against: 'discrepancy' },
     };
     expect(house.codes(KEEPER, inBag)).toEqual(['count.neverThere']);
   });
@@ -139,7 +142,7 @@ describe('counts', () => {
     });
     const { entry } = house.client.prepare("select entry from p_tank where id = 'G1'").get() as { entry: string };
     house.must(LEAD, { kind: 'tank.changed', payload: { tank: 'G1', basedOn: entry, fields: { purpose: 'sale' } } });
-    expect(house.codes(KEEPER, count('G1', 0, 2))).toContain('fit.saleBeforeHold');
+    expect(house.codes(KEEPER, count('G1', 0, 2))).toContain('fit.saleBeforeQuarantine');
   });
 });
 
@@ -198,7 +201,7 @@ it('an overrule is kept only where it passed over something; sent again the act 
     payload: { moves: [{ lot: 'fire', from: 'G1', to: 'G2', n: 1 }] },
     overrules: [
       { code: 'fit.noLid', reason: 'net over it' },
-      { code: 'out.onHold', reason: 'for the record' },
+      { code: 'out.inQuarantine', reason: 'for the record' },
     ],
   };
   const act = house.actOf([said]);

@@ -1,6 +1,7 @@
 // Replay: the projections made anew from the journal, in place at a version change, or in a second file to check them.
 import type Database from 'better-sqlite3';
-import { makeProjectionTables, openHouse, setMeta, type House } from '../db/open.ts';
+import { setMeta } from '../db/meta.ts';
+import { makeProjectionTables, openHouse, type House } from '../db/open.ts';
 import { PROJECTION_VERSION } from '../db/projectionTables.ts';
 import { makeProject } from './project.ts';
 import { makeJournalStore } from './store.ts';

@@ -6,7 +6,7 @@ import {
   bringCrate,
   float,
   furnish,
-  hold,
+  quarantine,
   KEEPER,
   land,
   LEAD,
@@ -35,13 +35,13 @@ const stream = () => {
 };
 
 describe('undo', () => {
-  it('takes a whole act back and leaves the books as they were', () => {
+  it('takes a whole act back and leaves the records as they were', () => {
     const before = stream();
     const act = house.must(KEEPER, land(1, { alive: 3, dead: 1 }));
     house.must(KEEPER, undo(act));
     expect(stream()).toEqual(before);
     expect(house.view('stream').lost7).toBe(0);
-    expect(house.view('daybook').acts.find(({ actId }) => actId === act)!.undone).toEqual({ by: 'Bram', atMs: T0 });
+    expect(house.view('logbook').acts.find(({ actId }) => actId === act)!.undone).toEqual({ by: 'Bram', atMs: T0 });
     expect(house.codes(KEEPER, land(1))).toEqual([]);
   });
 
@@ -58,12 +58,12 @@ describe('undo', () => {
     expect(house.codes(LEAD, undo(v7()))).toEqual(['unknown']);
   });
 
-  it('says what must be taken back first', () => {
+  it('says what must be undone first', () => {
     const landing = house.must(KEEPER, land(1));
     const chosen = house.must(KEEPER, assign(1));
     const floating = house.must(KEEPER, float(1));
     expect(house.codes(KEEPER, undo(chosen))).toEqual(['undo.needed']);
-    const out = house.must(KEEPER, hold(), release(1));
+    const out = house.must(KEEPER, quarantine(), release(1));
     expect(house.write(KEEPER, undo(landing)).outcome).toMatchObject({
       refusals: [{ code: 'undo.needed', facts: { first: [{ actId: floating }, { actId: out }] } }],
     });
@@ -76,7 +76,7 @@ describe('undo', () => {
 
   it('is refused when the fish have gone on, naming the place', () => {
     house.must(KEEPER, land(1), assign(1));
-    const out = house.must(KEEPER, hold(), release(1, { run: undefined }));
+    const out = house.must(KEEPER, quarantine(), release(1, { floatId: undefined }));
     house.must(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'returned', n: 2 }] } });
     expect(house.write(KEEPER, undo(out)).outcome).toMatchObject({
       refusals: [{ code: 'stock.short', facts: { place: 'G1', missing: 2 } }],
@@ -88,7 +88,7 @@ describe('undo', () => {
     expect(house.codes(LEAD, undo(act))).toEqual(['undo.never']);
   });
 
-  it('corrects in one act: take back, write anew', () => {
+  it('corrects in one act: undo, write anew', () => {
     const wrong = house.must(KEEPER, land(1));
     house.must(KEEPER, undo(wrong), land(1, { alive: 3, dead: 1, quality: 'counted' }));
     expect(stream()).toMatchObject({ dock: 3 });

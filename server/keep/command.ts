@@ -2,7 +2,7 @@
 import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { openAsIs } from '../db/open.ts';
-import { houseFile, lookInto } from '../directory/directory.ts';
+import { houseFile, inspect } from '../directory/directory.ts';
 import { makeCredentials, PIN_PATTERN } from '../door/credentials.ts';
 import { examine, sayFindings } from './doctor.ts';
 import { backUp, importJournal, restore } from './keep.ts';
@@ -29,7 +29,7 @@ async function main([what, ...rest]: string[]): Promise<void> {
   }
   if (what === 'restore' && said.first) {
     const { file, entries } = await restore(said.first, data);
-    return console.log(`${file}: ${entries} entries, replayed and equal. Everybody signs in anew.`);
+    return console.log(`${file}: ${entries} entries, replayed and equal. Everybody signs in again.`);
   }
   if (what === 'import' && said.first) {
     const { file, entries } = await importJournal(said.first, data);
@@ -48,7 +48,7 @@ async function main([what, ...rest]: string[]): Promise<void> {
 async function setPin(data: string, name: string, pin: string): Promise<void> {
   if (!PIN_PATTERN.test(pin)) throw new Error('a PIN has 4 to 8 digits');
   const file = houseFile(data);
-  if (lookInto(data).is !== 'house') throw new Error(`there is no house in ${data}`);
+  if (inspect(data).is !== 'house') throw new Error(`there is no house in ${data}`);
   // Beside a running server too: nothing is made anew, whatever the version of what is there.
   const house = openAsIs(file, { readonly: false });
   try {

@@ -3,9 +3,11 @@ import type Database from 'better-sqlite3';
 import fs from 'node:fs';
 import path from 'node:path';
 import { DAY_MS, formatWall } from '#core/time/index.ts';
-import { findMeta, mustBeWhole, openAsIs, type House } from '../db/open.ts';
+import { whyUnreadable } from '../db/format.ts';
+import { findMeta } from '../db/meta.ts';
+import { mustBeWhole, openAsIs, type House } from '../db/open.ts';
 import { PROJECTION_VERSION } from '../db/projectionTables.ts';
-import { houseFile, lookInto } from '../directory/directory.ts';
+import { houseFile, inspect } from '../directory/directory.ts';
 import { heldBy, isHeld } from '../directory/lease.ts';
 import { checkReplay } from '../journal/replay.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
@@ -22,7 +24,7 @@ const bad = (what: string, says: string): Finding => ({ what, says, well: false 
 
 /** All that can be found out without writing. `copies` = where the copies lie. */
 export function examine(data: string, { copies, now }: { copies?: string; now: number }): Finding[] {
-  const found = lookInto(data);
+  const found = inspect(data);
   if (found.is === 'empty') return [bad('directory', `${data} has no house in it; or is its volume not mounted?`)];
   if (found.is === 'remains')
     return [bad('directory', `${data} holds ${found.names.join(', ')} but no house: put a copy back (npm run restore)`)];
@@ -57,9 +59,9 @@ function inside(file: string, now: number): Finding[] {
   }
   const findings: Finding[] = [];
   // One bad thing keeps nothing else from being told.
-  const ask = (what: string, look: () => Finding) => {
+  const ask = (what: string, inspect: () => Finding) => {
     try {
-      findings.push(look());
+      findings.push(inspect());
     } catch (error) {
       findings.push(bad(what, (error as Error).message));
     }
@@ -71,7 +73,7 @@ function inside(file: string, now: number): Finding[] {
     });
     ask('journal', () => journal(house.client, now));
     ask('views', () => views(house));
-    ask('books', () => books(house.client));
+    ask('stock records', () => stockRecords(house.client));
     ask('people', () => people(house.client));
   } finally {
     house.client.close();
@@ -85,6 +87,8 @@ function journal(client: Database.Database, now: number): Finding {
     .get(now + DAY_MS) as { entries: number; last: number | null; ahead: number | null };
   const zone = client.prepare('select zone from p_house').pluck().get() as string | undefined;
   const demo = findMeta(client, 'demo') !== undefined;
+  const why = whyUnreadable(Number(findMeta(client, 'journalFormat') ?? 1), 'this');
+  if (entries > 0 && why) return bad('journal', why);
   const said = `${entries} entries${last === null ? '' : `, the last ${formatWall(last, zone ?? 'UTC').replace('T', ' ')}`}`;
   return ahead && !demo
     ? bad('journal', `${said}; ${ahead} are dated in the future: is the clock of this machine right?`)
@@ -94,18 +98,20 @@ function journal(client: Database.Database, now: number): Finding {
 function views(house: House): Finding {
   const version = findMeta(house.client, 'projectionVersion');
   if (version !== String(PROJECTION_VERSION) || house.stale)
-    return { what: 'views', says: 'of another version of this program: made anew at its next start' };
+    return { what: 'views', says: 'of another version of this program: remade at its next start' };
   const { differences } = checkReplay(house);
   return differences.length === 0
     ? good('views', 'replayed from the journal, and equal')
     : bad('views', `differ from the journal in ${differences.map(({ table }) => table).join(', ')}: npm run replay -- --remake`);
 }
 
-function books(client: Database.Database): Finding {
+function stockRecords(client: Database.Database): Finding {
   const { sum, negative } = client
     .prepare('select coalesce(sum(n), 0) sum, coalesce(sum(inside = 1 and n < 0), 0) negative from p_balance')
     .get() as { sum: number; negative: number };
-  return sum === 0 && negative === 0 ? good('books', 'balance') : bad('books', `out by ${sum} heads, ${negative} places below zero`);
+  return sum === 0 && negative === 0
+    ? good('stock records', 'balance')
+    : bad('stock records', `out by ${sum} heads, ${negative} places below zero`);
 }
 
 function people(client: Database.Database): Finding {
@@ -139,6 +145,6 @@ export function sayFindings(findings: readonly Finding[]): { page: string; well:
   const mark = ({ well }: Finding) => (well === undefined ? '    ' : well ? 'well' : 'LOOK');
   const lines = findings.map((one) => `${mark(one)}  ${one.what.padEnd(wide)}  ${one.says}`);
   const ill = findings.filter(({ well }) => well === false).length;
-  const end = ill === 0 ? 'This house is well.' : `${ill} ${ill === 1 ? 'thing' : 'things'} to look at.`;
+  const end = ill === 0 ? 'This house is well.' : `${ill} ${ill === 1 ? 'thing' : 'things'} to check.`;
   return { page: [...lines, '', end].join('\n'), well: ill === 0 };
 }

@@ -5,14 +5,15 @@ import { createHash } from 'node:crypto';
 import fs from 'node:fs';
 import path from 'node:path';
 import { prepareInsert } from '../db/insert.ts';
+import { mustBeReadable } from '../db/format.ts';
 import { entry as entryTable } from '../db/journalTables.ts';
 import { mustBeWhole, openAsIs, openHouse, type House } from '../db/open.ts';
-import { houseFile, lookInto, mustBeFree } from '../directory/directory.ts';
+import { houseFile, inspect, mustBeFree } from '../directory/directory.ts';
 import { withLease } from '../directory/lease.ts';
 import { readJournalLines } from '../export/journalLines.ts';
 import { checkReplay, remakeProjections } from '../journal/replay.ts';
 
-/** `replayed` = not only whole as a file: its journal gives the same views, and the books balance. */
+/** `replayed` = not only whole as a file: its journal gives the same views, and the records balance. */
 export type Kept = { file: string; entries: number; replayed: boolean };
 
 /**
@@ -55,6 +56,7 @@ export function restore(copy: string, data: string): Promise<Kept> {
     try {
       mustBeAsCopied(copy);
       fs.copyFileSync(copy, part);
+      mustBeOfThisFormat(part, copy);
       signEverybodyOut(part);
       const entries = checkBroughtUp(part);
       fs.renameSync(part, file);
@@ -94,9 +96,19 @@ async function importInto(journal: string, { file, part }: { file: string; part:
   }
 }
 
+/** Refused before anything is made of it, by the name of the copy. */
+function mustBeOfThisFormat(part: string, copy: string): void {
+  const client = new Database(part, { readonly: true, fileMustExist: true });
+  try {
+    mustBeReadable(client, copy);
+  } finally {
+    client.close();
+  }
+}
+
 function mustBeHouse(data: string): string {
   const file = houseFile(data);
-  if (lookInto(data).is !== 'house') throw new Error(`there is no house in ${data}`);
+  if (inspect(data).is !== 'house') throw new Error(`there is no house in ${data}`);
   return file;
 }
 
@@ -126,7 +138,7 @@ function mustBeAsCopied(copy: string): void {
     throw new Error(`${copy} is damaged: it is not what was copied (its .sha256 says otherwise). Take another copy.`);
 }
 
-/** Who signs in to a copy signs in anew: its secret is made when it is first opened. */
+/** Who signs in to a copy signs in again: its secret is made when it is first opened. */
 function signEverybodyOut(file: string): void {
   const client = new Database(file, { fileMustExist: true });
   try {
@@ -184,13 +196,13 @@ function mustHave(file: string, entries: number): Kept {
 
 const entriesOf = ({ client }: House) => client.prepare('select count(*) from entry').pluck().get() as number;
 
-/** Replays it whole and compares; the books must balance and no tank hold less than nothing. */
+/** Replays it whole and compares; the records must balance and no tank hold less than nothing. */
 function mustBeSound(house: House, name: string): number {
   const { entries, differences } = checkReplay(house);
   if (differences.length > 0) throw new Error(`${name} does not replay: ${differences.map(({ table }) => table).join(', ')}`);
   const { sum, below } = house.client
     .prepare('select coalesce(sum(n), 0) sum, coalesce(sum(inside = 1 and n < 0), 0) below from p_balance')
     .get() as { sum: number; below: number };
-  if (sum !== 0 || below > 0) throw new Error(`${name}: its books do not balance`);
+  if (sum !== 0 || below > 0) throw new Error(`${name}: its stock records do not balance`);
   return entries;
 }

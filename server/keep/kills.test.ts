@@ -6,8 +6,8 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { makeChance } from '#core/chance/index.ts';
-import { setMeta } from '../db/open.ts';
-import { houseFile, lookInto } from '../directory/directory.ts';
+import { setMeta } from '../db/meta.ts';
+import { houseFile, inspect } from '../directory/directory.ts';
 import { makeCredentials } from '../door/credentials.ts';
 import { journalLines } from '../export/journalLines.ts';
 import { bringCrate, furnish, KEEPER, land, makeTestHouse, T0 } from '../testHouse.ts';
@@ -72,7 +72,7 @@ function run(args: readonly string[], env: Record<string, string>): Promise<{ co
 
 /** What a directory holds afterwards: a whole house with so many entries, or none. */
 function entriesIn(data: string): number | undefined {
-  if (lookInto(data).is !== 'house') return undefined;
+  if (inspect(data).is !== 'house') return undefined;
   const client = new Database(houseFile(data));
   try {
     expect(client.pragma('integrity_check', { simple: true })).toBe('ok');
@@ -104,7 +104,7 @@ async function tryOut(command: string, state: State, kill: number): Promise<{ st
     expect(['restore', 'import']).toContain(command);
   }
   // What was no empty directory is none now: nobody is asked to begin a house there.
-  if (state !== 'empty') expect([where, lookInto(data).is]).not.toEqual([where, 'empty']);
+  if (state !== 'empty') expect([where, inspect(data).is]).not.toEqual([where, 'empty']);
   // Once more, undisturbed: it does its work, or says why not.
   const again = await run(COMMANDS[command]!(data), {});
   expect(again.code).not.toBeNull();

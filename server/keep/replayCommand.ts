@@ -2,7 +2,7 @@
 import fs from 'node:fs';
 import { parseArgs } from 'node:util';
 import { openAsIs, openHouse } from '../db/open.ts';
-import { houseFile, lookInto } from '../directory/directory.ts';
+import { houseFile, inspect } from '../directory/directory.ts';
 import { withLease } from '../directory/lease.ts';
 import { checkReplay, remakeProjections } from '../journal/replay.ts';
 
@@ -43,7 +43,7 @@ const { values } = parseArgs({
 });
 const file = houseFile(values.data);
 // An empty file where a house was would be made a house of nothing, with its door open.
-if (lookInto(values.data).is !== 'house') {
+if (inspect(values.data).is !== 'house') {
   console.error(`no house at ${file}; name its directory with --data, or put a copy back there (npm run restore)`);
   process.exit(2);
 }

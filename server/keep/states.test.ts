@@ -4,8 +4,8 @@ import { spawnSync } from 'node:child_process';
 import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { setMeta } from '../db/open.ts';
-import { houseFile, lookInto } from '../directory/directory.ts';
+import { setMeta } from '../db/meta.ts';
+import { houseFile, inspect } from '../directory/directory.ts';
 import { takeLease } from '../directory/lease.ts';
 import { makeCredentials } from '../door/credentials.ts';
 import { bringCrate, furnish, KEEPER, land, makeTestHouse, T0 } from '../testHouse.ts';
@@ -60,11 +60,11 @@ it.each([
 ] as const)('%s is found to be what it is', (_name, names, is) => {
   fs.mkdirSync(at('found'));
   for (const name of names) fs.writeFileSync(at('found', name), '');
-  expect(lookInto(at('found')).is).toBe(is);
-  expect(lookInto(at('not even there')).is).toBe('empty');
+  expect(inspect(at('found')).is).toBe(is);
+  expect(inspect(at('not even there')).is).toBe('empty');
 });
 
-it('no copy gives a sign-in away, and after a restore everybody signs in anew with the PIN they had', async () => {
+it('no copy gives a sign-in away, and after a restore everybody signs in again with the PIN they had', async () => {
   const bytes = fs.readFileSync(copy).toString('latin1');
   expect([bytes.includes('the-secret-of-this-house'), bytes.includes('signed-in-somebody')]).toEqual([false, false]);
   // The running house keeps both.
@@ -92,7 +92,7 @@ it('a copy with any page damaged does not go through, with its sum beside it', a
     for (let index = from; index < from + 16; index += 1) damaged[index] = damaged[index]! ^ 0x5a;
     fs.writeFileSync(copy, damaged);
     await expect(restore(copy, at(`damaged-${turn}`))).rejects.toThrow(/is damaged/);
-    expect(lookInto(at(`damaged-${turn}`)).is).toBe('empty');
+    expect(inspect(at(`damaged-${turn}`)).is).toBe('empty');
   }
 });
 
@@ -181,7 +181,7 @@ describe('npm run doctor', () => {
       file: [true, expect.any(String)],
       journal: [true, `${entries} entries, the last 2026-03-03 07:40`],
       views: [true, 'replayed from the journal, and equal'],
-      books: [true, 'balance'],
+      'stock records': [true, 'balance'],
       people: [true, '3, 1 lead who can sign in, 2 without a PIN'],
       copies: [true, expect.stringMatching(/^1 in .*of today$/)],
     });
@@ -202,11 +202,11 @@ describe('npm run doctor', () => {
       'privacy',
       'journal',
       'views',
-      'books',
+      'stock records',
       'people',
       'copies',
     ]);
-    expect(sayFindings(found)).toMatchObject({ well: false, page: expect.stringMatching(/6 things to look at\.$/) });
+    expect(sayFindings(found)).toMatchObject({ well: false, page: expect.stringMatching(/6 things to check\.$/) });
   });
 
   it('of a damaged file, of remains and of nothing', () => {

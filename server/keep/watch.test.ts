@@ -21,14 +21,14 @@ it('a house that cannot write is not well, says so once, and is well again by it
   expect(health()).toMatchObject({ ok: true, canWrite: true, journal: house.store.latestSeq() });
   expect(health().roomMB).toBeGreaterThan(0);
   house.client.pragma('query_only = on');
-  watch.look();
-  watch.look();
+  watch.inspect();
+  watch.inspect();
   expect(health()).toMatchObject({ ok: false, canWrite: false });
   house.client.pragma('query_only = off');
-  watch.look();
+  watch.inspect();
   expect(health()).toMatchObject({ ok: true, canWrite: true });
   expect(lines.map(({ msg }) => msg)).toEqual(['nothing can be written', 'it can be written again']);
-  watch.lookWhole();
+  watch.inspectWhole();
   expect(health()).toMatchObject({ ok: true, wholeAtMs: expect.any(Number) as number });
   watch.stop();
   house.close();

@@ -13,7 +13,7 @@ export const LEAST_ROOM_MB = 200;
 const MB = 1024 * 1024;
 
 export type Watched = { canWrite: boolean; roomMB?: number; wholeAtMs?: number; damaged?: string };
-export type Watch = { now: () => Watched; look: () => void; lookWhole: () => void; stop: () => void };
+export type Watch = { now: () => Watched; inspect: () => void; inspectWhole: () => void; stop: () => void };
 
 /** Room on the disk of a directory, MB; none where that is gone: then it cannot write either. */
 export function roomIn(directory: string): number {
@@ -31,7 +31,7 @@ export function startWatch(house: RunningHouse, log: Log): Watch {
   const write = house.client.prepare(
     "insert into meta (key, value) values ('watched', ?) on conflict (key) do update set value = excluded.value",
   );
-  const look = () => {
+  const inspect = () => {
     const before = found.canWrite;
     try {
       write.run(String(Date.now()));
@@ -43,7 +43,7 @@ export function startWatch(house: RunningHouse, log: Log): Watch {
     if (!before && found.canWrite) log.info('it can be written again');
     found.roomMB = house.file === ':memory:' ? undefined : roomIn(path.dirname(house.file));
   };
-  const lookWhole = () => {
+  const inspectWhole = () => {
     try {
       mustBeWhole(house.client, house.file, 'integrity_check');
       found.damaged = undefined;
@@ -53,8 +53,8 @@ export function startWatch(house: RunningHouse, log: Log): Watch {
     }
     found.wholeAtMs = Date.now();
   };
-  look();
-  const timers = [setInterval(look, WRITE_EVERY_MS), setInterval(lookWhole, WHOLE_EVERY_MS)];
+  inspect();
+  const timers = [setInterval(inspect, WRITE_EVERY_MS), setInterval(inspectWhole, WHOLE_EVERY_MS)];
   timers.forEach((timer) => timer.unref());
-  return { now: () => ({ ...found }), look, lookWhole, stop: () => timers.forEach((timer) => clearInterval(timer)) };
+  return { now: () => ({ ...found }), inspect, inspectWhole, stop: () => timers.forEach((timer) => clearInterval(timer)) };
 }

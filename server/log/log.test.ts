@@ -5,12 +5,19 @@ import { makeCredentials } from '../door/credentials.ts';
 import { bringCrate, furnish, land, makeTestHouse } from '../testHouse.ts';
 import { makeTestLog } from './testLog.ts';
 
+it('tells of a slow request, whatever it asked', async () => {
+  const told = makeTestLog();
+  const app = makeApp({ house: furnish(makeTestHouse()), log: told.log, slowMs: 0 });
+  await request(app.express).get('/api/door').set('host', 'localhost').expect(200);
+  expect(told.lines.map(({ level, msg }) => [level, msg])).toEqual([['warn', 'slow request']]);
+});
+
 it('tells of a request who, what and how long, of a broken one its kinds, and never a PIN, a cookie or what was written', async () => {
   const house = furnish(makeTestHouse());
   bringCrate(house);
   await makeCredentials(house.db).set('bram', '74913');
   const told = makeTestLog();
-  const app = makeApp({ house, log: told.log });
+  const app = makeApp({ house, log: told.log, slowMs: Infinity });
   const agent = request.agent(app.express).set('host', 'localhost');
   await agent.post('/api/sign-in').send({ person: 'bram', pin: '74914' }).expect(401);
   const { headers } = await agent.post('/api/sign-in').send({ person: 'bram', pin: '74913' }).expect(200);

@@ -22,7 +22,7 @@ export function makeLog(to?: DestinationStream): Log {
 }
 
 /** Names each request, and tells of those that wrote, were refused or were slow. */
-export function logRequests(log: Log): RequestHandler {
+export function logRequests(log: Log, slowMs = SLOW_MS): RequestHandler {
   return (request, response, next) => {
     const begun = performance.now();
     const id = randomUUID();
@@ -32,7 +32,7 @@ export function logRequests(log: Log): RequestHandler {
       const ms = Math.round(performance.now() - begun);
       const { statusCode: status } = response;
       // The live stream lasts as long as its page does. Of an address without its query: that may be what somebody typed.
-      const slow = ms >= SLOW_MS && !String(response.get('content-type')).startsWith('text/event-stream');
+      const slow = ms >= slowMs && !String(response.get('content-type')).startsWith('text/event-stream');
       if (request.method === 'GET' && status < 400 && !slow) return;
       const fields = {
         ...whatOf(request, response.locals),

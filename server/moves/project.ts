@@ -5,27 +5,30 @@ import * as tables from '../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from '../db/projector.ts';
 
 export const moveProjectors: MakeProjectors<MoveEntries> = (db) => {
-  const slip = prepareInsert(db, tables.slip);
-  const mark = prepareInsert(db, tables.slipMark);
+  const task = prepareInsert(db, tables.task);
+  const mark = prepareInsert(db, tables.transferMark);
   return {
     'moves.planned': {
-      voids: ['p_slip'],
+      voids: ['p_transfer_task'],
       project(entry) {
-        const { plan, name, slips } = entry.payload;
-        slips.forEach((one, ord) => {
-          const { slip: id, lot, from, to } = one;
-          slip({ ...factOf(entry), id, plan, name, ord, lot, from, to, facts: JSON.stringify(one) });
+        const { plan, name, tasks } = entry.payload;
+        tasks.forEach((one, ord) => {
+          const { task: id, lot, from, to } = one;
+          task({ ...factOf(entry), id, plan, name, ord, lot, from, to, facts: JSON.stringify(one) });
         });
       },
     },
-    'slip.tried': {
-      voids: ['p_slip_mark'],
-      project: (entry) => mark({ ...factOf(entry), slip: entry.payload.slip, what: 'tried', note: entry.payload.note }),
+    'transfer.tried': {
+      voids: ['p_transfer_mark'],
+      project: (entry) => mark({ ...factOf(entry), task: entry.payload.task, what: 'tried', note: entry.payload.note }),
     },
-    'slip.freed': { voids: ['p_slip_mark'], project: (entry) => mark({ ...factOf(entry), slip: entry.payload.slip, what: 'freed' }) },
-    'slip.dropped': {
-      voids: ['p_slip_mark'],
-      project: (entry) => mark({ ...factOf(entry), slip: entry.payload.slip, what: 'dropped', note: entry.payload.why }),
+    'transfer.unblocked': {
+      voids: ['p_transfer_mark'],
+      project: (entry) => mark({ ...factOf(entry), task: entry.payload.task, what: 'unblocked' }),
+    },
+    'transfer.dropped': {
+      voids: ['p_transfer_mark'],
+      project: (entry) => mark({ ...factOf(entry), task: entry.payload.task, what: 'dropped', note: entry.payload.why }),
     },
   };
 };

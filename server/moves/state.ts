@@ -1,31 +1,31 @@
 // Catch slips and what became of them, for core's questions.
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
-import type { Slip } from '#core/moves/index.ts';
+import type { TransferTask } from '#core/moves/index.ts';
 import { makeAsk } from '../db/ask.ts';
 import { personName } from '../now/sqlFragments.ts';
 
-type MarkRow = { what: 'tried' | 'freed' | 'dropped' | 'done'; atMs: number; by: string };
+type MarkRow = { what: 'tried' | 'unblocked' | 'dropped' | 'done'; atMs: number; by: string };
 
-export function moveState(client: Database.Database): Pick<HouseState, 'findSlip'> {
+export function moveState(client: Database.Database): Pick<HouseState, 'findTask'> {
   const ask = makeAsk(client);
-  const slip = ask.get<{ plan: string; facts: string }>('select plan, facts from p_slip where id = ? and voided_by is null');
+  const task = ask.get<{ plan: string; facts: string }>('select plan, facts from p_transfer_task where id = ? and voided_by is null');
   const marks = ask.all<MarkRow>(
-    `select what, at_ms atMs, ${personName('"by"')} by from p_slip_mark where slip = ? and voided_by is null order by at_ms, entry`,
+    `select what, at_ms atMs, ${personName('"by"')} by from p_transfer_mark where task = ? and voided_by is null order by at_ms, entry`,
   );
   return {
-    findSlip(id) {
-      const row = slip(id);
+    findTask(id) {
+      const row = task(id);
       if (!row) return undefined;
       const of = marks(id);
       const latest = (what: MarkRow['what']) => of.findLast((one) => one.what === what);
       return {
-        ...(JSON.parse(row.facts) as Slip),
+        ...(JSON.parse(row.facts) as TransferTask),
         plan: row.plan,
         tries: of.filter(({ what }) => what === 'tried').map(({ atMs }) => atMs),
         done: latest('done'),
         dropped: latest('dropped'),
-        freed: latest('freed'),
+        unblocked: latest('unblocked'),
       };
     },
   };

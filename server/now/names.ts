@@ -9,8 +9,8 @@ export function prepareNames(client: Database.Database): (payloads: readonly unk
     (select common from p_species where id = @id), (select name from p_supplier where id = @id), (select name from p_system where id = @id),
     (select name from p_rack where id = @id), (select name from p_person where id = @id), (select name from p_tool where id = @id),
     (select 'the hands of ' || name from p_person where 'hands-' || id = @id),
-    (select json_extract(s.facts, '$.n') || ' ' || l.label || ', ' || f.code || ' to ' || t.code from p_slip s join p_lot l on l.id = s.lot join p_tank f on f.id = s.from_tank join p_tank t on t.id = s.to_tank where s.id = @id),
-    (select family from p_course where id = @id),
+    (select json_extract(s.facts, '$.n') || ' ' || l.label || ', ' || f.code || ' to ' || t.code from p_transfer_task s join p_lot l on l.id = s.lot join p_tank f on f.id = s.from_tank join p_tank t on t.id = s.to_tank where s.id = @id),
+    (select family from p_treatment where id = @id),
     (select r.vessel || ' for ' || t.code from p_bench_run r join p_tank t on t.id = r.tank where r.id = @id))`,
     )
     .pluck();

@@ -3,7 +3,7 @@
 /** SQL of what to call the person in a column; the house and the departed keep their id. */
 export const personName = (column: string) => `coalesce((select name from p_person where id = ${column}), ${column})`;
 
-/** SQL of a water as it is now: the latest reading of temperature and salinity where there is one, else what it is set to. */
+/** SQL of a system as it is now: the latest reading of temperature and salinity where there is one, else what it is set to. */
 export const SYSTEM_NOW = `
   select w.id, w.entry, w.name, w.type, w.volume_l volumeL,
     coalesce((select value from p_reading where subject = w.id and quantity = 'temperature' and voided_by is null order by at_ms desc, entry desc limit 1), w.temperature_c) temperatureC,
@@ -12,8 +12,9 @@ export const SYSTEM_NOW = `
 
 /** SQL of a promise `p` that stands: neither void nor lifted. */
 export const PROMISED = 'p.voided_by is null and not exists (select 1 from p_promise_end e where e.promise = p.id and e.voided_by is null)';
-/** SQL of a hold `h` that has not been signed off. */
-export const STILL_OPEN = 'h.voided_by is null and not exists (select 1 from p_sign_off x where x.hold = h.id and x.voided_by is null)';
+/** SQL of a quarantine `h` that has not been signed off. */
+export const STILL_OPEN =
+  'h.voided_by is null and not exists (select 1 from p_sign_off x where x.quarantine = h.id and x.voided_by is null)';
 
 /** SQL of how long a fish of lot `l` is: measured last, else as listed. */
 export const SIZE_NOW = (l: string) =>

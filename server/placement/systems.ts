@@ -2,10 +2,10 @@
 import type Database from 'better-sqlite3';
 import { CALM_SYSTEM, type Held, type SystemState } from '#core/placement/index.ts';
 import { SIGN_CLASS, type Sign } from '#core/rounds/index.ts';
-import type { RemedyFamily } from '#core/species/index.ts';
+import type { MedicationFamily } from '#core/species/index.ts';
 import { STILL_OPEN } from '../now/sqlFragments.ts';
 
-type CourseRow = { system: string; family: RemedyFamily; endedAtMs: number | null };
+type TreatmentRow = { system: string; family: MedicationFamily; endedAtMs: number | null };
 type OddRow = { system: string; lot: string; signs: string };
 
 /** A copper test that shows no more than this is a zero, mg/L: what a test cannot tell from nothing. */
@@ -13,19 +13,19 @@ const ZERO_MG_L = 0.02;
 
 /** By system; `only` = of one. A system of which there is nothing to say is missing. */
 export function prepareSystems(client: Database.Database): (only?: string) => Map<string, SystemState> {
-  const courses = client.prepare(`
-    select c.system, c.family, max(coalesce(x.at_ms, 9e15)) endedAtMs from p_course c left join p_course_end x on x.course = c.id and x.voided_by is null
+  const treatments = client.prepare(`
+    select c.system, c.family, max(coalesce(x.at_ms, 9e15)) endedAtMs from p_treatment c left join p_treatment_end x on x.treatment = c.id and x.voided_by is null
     where c.voided_by is null and c.system = coalesce(?, c.system) group by c.system, c.family`);
   const zeros = client.prepare(`
     select subject system, max(at_ms) atMs from p_reading where quantity = 'copper' and source = 'measured' and value <= ${ZERO_MG_L} and voided_by is null
       and subject = coalesce(?, subject) group by subject`);
   const odd = client.prepare(`
-    with open as (select t.system, min(h.at_ms) sinceMs from p_balance b cross join p_hold h on h.lot = b.lot
+    with open as (select t.system, min(h.at_ms) sinceMs from p_balance b cross join p_quarantine h on h.lot = b.lot
       join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.system = coalesce(?, t.system) group by t.system)
     select open.system, o.lot, o.signs from open join p_tank t on t.system = open.system
       cross join p_odd o on o.tank = t.id and o.at_ms >= open.sinceMs and o.signs <> '[]' and o.voided_by is null`);
   const deaths = client.prepare(`
-    with open as (select t.system, min(h.at_ms) sinceMs from p_balance b cross join p_hold h on h.lot = b.lot
+    with open as (select t.system, min(h.at_ms) sinceMs from p_balance b cross join p_quarantine h on h.lot = b.lot
       join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.system = coalesce(?, t.system) group by t.system)
     select open.system, x.lot from open join p_tank t on t.system = open.system
       cross join p_loss x on x.place = t.id and x.at_ms >= open.sinceMs and x.cause = 'illness' and x.voided_by is null`);
@@ -36,12 +36,13 @@ export function prepareSystems(client: Database.Database): (only?: string) => Ma
   return (only) => {
     const one = only ?? null;
     const systemStates = new Map<string, SystemState>();
-    const set = (system: string, more: Partial<SystemState>) => systemStates.set(system, { ...(systemStates.get(system) ?? CALM_SYSTEM), ...more });
+    const set = (system: string, more: Partial<SystemState>) =>
+      systemStates.set(system, { ...(systemStates.get(system) ?? CALM_SYSTEM), ...more });
     const zeroAt = new Map((zeros.all(one) as { system: string; atMs: number }[]).map(({ system, atMs }) => [system, atMs]));
-    for (const { system, family, endedAtMs } of courses.all(one) as CourseRow[]) {
+    for (const { system, family, endedAtMs } of treatments.all(one) as TreatmentRow[]) {
       const known = systemStates.get(system) ?? CALM_SYSTEM;
       if (endedAtMs === null || endedAtMs > 8e15) {
-        set(system, { courses: [...known.courses, family] });
+        set(system, { treatments: [...known.treatments, family] });
         continue;
       }
       const held: Held = { family, endedAtMs, zeroTested: family === 'copper' && (zeroAt.get(system) ?? -1) > endedAtMs };

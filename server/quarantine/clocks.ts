@@ -1,23 +1,28 @@
 // Every hold's clock as it stands now: rows read, gathered, judged by core. Nothing of it is stored.
 import type Database from 'better-sqlite3';
-import { gatherFacts, holdClock, type HoldClock } from '#core/quarantine/index.ts';
-import { prepareHoldRows, prepareOpenHolds, type OpenHold } from './rows.ts';
+import { gatherFacts, quarantineClock, type QuarantineClock } from '#core/quarantine/index.ts';
+import { prepareQuarantineRows, prepareOpenQuarantines, type OpenQuarantine } from './rows.ts';
 
-export type RunningHold = OpenHold & { clock: HoldClock };
-export type ReadClocks = (at: { now: number; zone: string; toolDriesH: number; only?: readonly string[] }) => Map<string, RunningHold>;
+export type RunningQuarantine = OpenQuarantine & { clock: QuarantineClock };
+export type ReadClocks = (at: {
+  now: number;
+  zone: string;
+  toolDriesH: number;
+  only?: readonly string[];
+}) => Map<string, RunningQuarantine>;
 
-/** A function that gives the running holds by lot: of some lots (`only`), whether they have fish or not, or of all that have. */
+/** A function that gives the running quarantines by lot: of some lots (`only`), whether they have fish or not, or of all that have. */
 export function prepareClocks(client: Database.Database): ReadClocks {
-  const openHolds = prepareOpenHolds(client);
-  const rowsOf = prepareHoldRows(client);
+  const openQuarantines = prepareOpenQuarantines(client);
+  const rowsOf = prepareQuarantineRows(client);
   return ({ now, zone, toolDriesH, only }) => {
-    const holds = openHolds(only);
-    if (holds.length === 0) return new Map();
-    const facts = gatherFacts(rowsOf(holds, { zone, toolDriesH, only }), new Set(holds.map(({ lot }) => lot)));
+    const quarantines = openQuarantines(only);
+    if (quarantines.length === 0) return new Map();
+    const facts = gatherFacts(rowsOf(quarantines, { zone, toolDriesH, only }), new Set(quarantines.map(({ lot }) => lot)));
     return new Map(
-      holds.flatMap((hold) => {
-        const told = facts.get(hold.lot);
-        return told ? [[hold.lot, { ...hold, clock: holdClock(told, hold.policy, now) }]] : [];
+      quarantines.flatMap((quarantine) => {
+        const told = facts.get(quarantine.lot);
+        return told ? [[quarantine.lot, { ...quarantine, clock: quarantineClock(told, quarantine.policy, now) }]] : [];
       }),
     );
   };

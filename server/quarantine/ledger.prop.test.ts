@@ -1,4 +1,4 @@
-// Hold clocks against a ledger that shares no code with them, and each read alone against all at once, over random histories with contacts of every sort.
+// Quarantine clocks against a ledger that shares no code with them, and each read alone against all at once, over random histories with contacts of every sort.
 import { jest } from '@jest/globals';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { prepareClocks } from './clocks.ts';
@@ -30,22 +30,22 @@ it(`${HISTORIES} histories: the clock says what the ledger says, and the same re
       ofClock(clock.restarts, zeroMs),
       clock.blockers.reduce((sum, blocker) => (blocker.why === 'days' ? blocker.left : sum), 0),
     ]);
-    const reckoned = [...expected].map(([lot, { restarts, left }]) => [lot, restarts.sort(), left]);
-    expect({ seed, clocks: said.sort() }).toEqual({ seed, clocks: reckoned.sort() });
+    const calculated = [...expected].map(([lot, { restarts, left }]) => [lot, restarts.sort(), left]);
+    expect({ seed, clocks: said.sort() }).toEqual({ seed, clocks: calculated.sort() });
     for (const { restarts } of expected.values()) for (const one of restarts) met.add(one.replace(/^\d+ /, ''));
     expect({ seed, differ: narrowDiffers(house.client, { now, zone, toolDriesH: RULES.driesMin / 60 }) }).toEqual({ seed, differ: [] });
     house.client.exec('rollback');
   }
   house.close();
   expect([...met].sort()).toEqual([
-    'came to fish on hold',
+    'came to fish in quarantine',
     'illness',
-    'illness in the water',
+    'illness in the system',
     'lasting stress',
     'newcomer',
-    'remedy ended',
+    'shared system',
     'shared tool',
-    'shared water',
+    'treatment ended',
     'unexplained death',
   ]);
 }, 240_000);

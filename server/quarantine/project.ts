@@ -1,23 +1,23 @@
 // Rows of quarantine: opened and signed off.
-import type { HoldEntries } from '#core/quarantine/index.ts';
+import type { QuarantineEntries } from '#core/quarantine/index.ts';
 import { prepareInsert } from '../db/insert.ts';
 import * as tables from '../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from '../db/projector.ts';
 
-export const quarantineProjectors: MakeProjectors<HoldEntries> = (db) => {
-  const hold = prepareInsert(db, tables.hold);
+export const quarantineProjectors: MakeProjectors<QuarantineEntries> = (db) => {
+  const quarantine = prepareInsert(db, tables.quarantine);
   const signOff = prepareInsert(db, tables.signOff);
   return {
-    'hold.opened': {
-      voids: ['p_hold'],
+    'quarantine.opened': {
+      voids: ['p_quarantine'],
       project(entry) {
-        const { hold: id, lot: of, policy, zero } = entry.payload;
-        hold({ ...factOf(entry), id, lot: of, policy: JSON.stringify(policy), zero });
+        const { quarantine: id, lot: of, policy, zero } = entry.payload;
+        quarantine({ ...factOf(entry), id, lot: of, policy: JSON.stringify(policy), zero });
       },
     },
-    'hold.signedOff': {
+    'quarantine.signedOff': {
       voids: ['p_sign_off'],
-      project: (entry) => signOff({ ...factOf(entry), hold: entry.payload.hold, lot: entry.payload.lot }),
+      project: (entry) => signOff({ ...factOf(entry), quarantine: entry.payload.quarantine, lot: entry.payload.lot }),
     },
   };
 };

@@ -7,18 +7,18 @@ import { OUTSIDE_PLACES } from '#core/stock/index.ts';
 import { makeAsk } from '../db/ask.ts';
 import { COMING } from '../now/sqlFragments.ts';
 import { prepareClocks } from './clocks.ts';
-import { prepareOpenHolds } from './rows.ts';
+import { prepareOpenQuarantines } from './rows.ts';
 
 const OUTSIDE = OUTSIDE_PLACES.map((place) => `'${place}'`).join(', ');
 
-type Asked = 'findOpenHold' | 'isInQuarantine' | 'clockOf' | 'clocksOf' | 'firstSeenOf' | 'waterTypesOf';
+type Asked = 'findOpenQuarantine' | 'isInQuarantine' | 'clockOf' | 'clocksOf' | 'firstSeenOf' | 'waterTypesOf';
 
 export function quarantineState(
   client: Database.Database,
   { findRules, findZone }: Pick<HouseState, 'findRules' | 'findZone'>,
 ): Pick<HouseState, Asked> {
   const ask = makeAsk(client);
-  const openHolds = prepareOpenHolds(client);
+  const openQuarantines = prepareOpenQuarantines(client);
   const clocks = prepareClocks(client);
   const types = ask.values<WaterType>(
     `select distinct w.type from p_tank t join p_system w on w.id = t.system where t.id in
@@ -29,11 +29,11 @@ export function quarantineState(
     return new Map([...clocks({ ...at, only: lots })].map(([lot, { clock }]) => [lot, clock]));
   };
   return {
-    findOpenHold(lot) {
-      const [hold] = openHolds([lot]);
-      return hold && { id: hold.id, lot: hold.lot, policy: hold.policy, openedAtMs: hold.openedAtMs };
+    findOpenQuarantine(lot) {
+      const [quarantine] = openQuarantines([lot]);
+      return quarantine && { id: quarantine.id, lot: quarantine.lot, policy: quarantine.policy, openedAtMs: quarantine.openedAtMs };
     },
-    isInQuarantine: (lot) => openHolds([lot]).length > 0,
+    isInQuarantine: (lot) => openQuarantines([lot]).length > 0,
     clockOf(lot, atMs) {
       const clock = clocksOf([lot], atMs).get(lot);
       if (!clock) throw new Error(`lot ${lot} has no open quarantine to read the clock of`);

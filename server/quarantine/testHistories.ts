@@ -1,30 +1,35 @@
 // Random histories of a small house for tests: told to the house as they happen, some of it late, and kept in order for the ledger.
 import { makeChance } from '#core/chance/index.ts';
 import type { Overrule, RefusalCode } from '#core/journal/index.ts';
-import { RESTARTS_ON_ALL, type HoldPolicy } from '#core/quarantine/index.ts';
+import { RESTARTS_ON_ALL, type QuarantinePolicy } from '#core/quarantine/index.ts';
 import { DAY_MS, MINUTE_MS, HOUR_MS } from '#core/time/index.ts';
 import { furnish, LEAD, makeTestHouse, type Said, type TestHouse } from '../testHouse.ts';
 import type { Happened } from './testLedger.ts';
 
 const DAYS = 16;
-export const RULES = { days: 6, afterRemedy: 3, driesMin: 24 * 60, settlesMin: 48 * 60 };
-const POLICY: HoldPolicy = { days: RULES.days, daysAfterRemedy: RULES.afterRemedy, countsUnderRemedy: false, restartsOn: RESTARTS_ON_ALL };
+export const RULES = { days: 6, afterTreatment: 3, driesMin: 24 * 60, settlesMin: 48 * 60 };
+const POLICY: QuarantinePolicy = {
+  days: RULES.days,
+  daysAfterTreatment: RULES.afterTreatment,
+  countsUnderTreatment: false,
+  restartsOn: RESTARTS_ON_ALL,
+};
 const SYSTEMS = ['w1', 'w2', 'w3'] as const;
 export const TANKS = { a: 'w1', b: 'w1', c: 'w2', d: 'w2', e: 'w3', f: 'w3' } as const;
 const TANK_IDS = Object.keys(TANKS) as (keyof typeof TANKS)[];
 const TOOLS = ['net', 'hose'] as const;
 const PASSED: RefusalCode[] = [
-  'hold.notOver',
-  'hold.neverAte',
-  'hold.unseen',
-  'hold.underRemedy',
+  'quarantine.notOver',
+  'quarantine.neverAte',
+  'quarantine.unseen',
+  'quarantine.underTreatment',
   'fit.illHere',
   'fit.heldTreatment',
   'fit.shyOfTreatment',
-  'water.fromHold',
+  'water.fromQuarantine',
   'water.treated',
-  'remedy.frail',
-  'remedy.second',
+  'treatment.frail',
+  'treatment.second',
 ];
 const OVERRULES: Overrule[] = PASSED.map((code) => ({ code, reason: 'for the ledger' }));
 
@@ -38,7 +43,17 @@ export function setUp(): TestHouse {
     })),
     ...TANK_IDS.map((tank, column): Said => ({
       kind: 'tank.added',
-      payload: { tank, rack: 'back', system: TANKS[tank], code: `Z${tank}`, volumeL: 2000, purpose: 'hold', lid: true, row: 2, column },
+      payload: {
+        tank,
+        rack: 'back',
+        system: TANKS[tank],
+        code: `Z${tank}`,
+        volumeL: 2000,
+        purpose: 'quarantine',
+        lid: true,
+        row: 2,
+        column,
+      },
     })),
     ...TOOLS.map((tool): Said => ({ kind: 'tool.added', payload: { tool, name: tool, what: 'net', racks: [] } })),
   );
@@ -58,9 +73,9 @@ export function tell(house: TestHouse, seed: number) {
   const lots: string[] = [];
   const tankOf = new Map<string, string>();
   const system: Record<string, string> = { ...TANKS };
-  const status = new Map<string, 'cleared' | 'on hold'>();
+  const status = new Map<string, 'cleared' | 'in quarantine'>();
   const running = new Map<string, string>();
-  const holds = new Map<string, string>();
+  const quarantines = new Map<string, string>();
   let serial = 0;
   const id = (what: string) => `${what}-${seed}-${(serial += 1)}`;
   const write = (minute: number, said: readonly Said[]) => {
@@ -73,15 +88,15 @@ export function tell(house: TestHouse, seed: number) {
     else write(minute, said);
   };
   const open = (lot: string, zero: 'arrival' | 'contact'): Said => {
-    holds.set(lot, id('hold'));
-    return { kind: 'hold.opened', payload: { hold: holds.get(lot)!, lot, policy: POLICY, zero } };
+    quarantines.set(lot, id('quarantine'));
+    return { kind: 'quarantine.opened', payload: { quarantine: quarantines.get(lot)!, lot, policy: POLICY, zero } };
   };
-  const look = (minute: number, tank: string, more: { missed?: string; ill?: string; stressed?: string } = {}) => {
+  const check = (minute: number, tank: string, more: { missed?: string; ill?: string; stressed?: string } = {}) => {
     const odd = more.missed ?? more.ill ?? more.stressed;
     const sign = more.ill ? ('white spots' as const) : ('clamped fins' as const);
     noteDown(minute, { at: minute, is: 'looked', tank, ...more }, [
       {
-        kind: 'tank.looked',
+        kind: 'tank.checked',
         payload: {
           tank,
           day: Math.floor(at(minute) / DAY_MS),
@@ -92,7 +107,7 @@ export function tell(house: TestHouse, seed: number) {
       },
     ]);
   };
-  const deeds: ((minute: number) => void)[] = [
+  const actions: ((minute: number) => void)[] = [
     (minute) => {
       const [lot, tank] = [id('lot'), pick(TANK_IDS)];
       noteDown(
@@ -119,7 +134,7 @@ export function tell(house: TestHouse, seed: number) {
     }),
     (minute) => {
       const lot = pick(lots);
-      look(minute, tankOf.get(lot)!, { [pick(['missed', 'ill', 'stressed', 'stressed'])]: lot });
+      check(minute, tankOf.get(lot)!, { [pick(['missed', 'ill', 'stressed', 'stressed'])]: lot });
     },
     (minute) => {
       const [lot, ill] = [pick(lots), chance() < 0.5];
@@ -148,15 +163,15 @@ export function tell(house: TestHouse, seed: number) {
     },
     (minute) => {
       const system = pick(SYSTEMS);
-      const course = running.get(system);
-      running.set(system, course ? '' : id('course'));
+      const treatment = running.get(system);
+      running.set(system, treatment ? '' : id('course'));
       noteDown(
         minute,
-        { at: minute, is: course ? 'remedy ends' : 'remedy begins', system: system },
+        { at: minute, is: treatment ? 'treatment ends' : 'treatment begins', system: system },
         [
-          course
-            ? { kind: 'remedy.ended', payload: { course, system: system } }
-            : { kind: 'remedy.begun', payload: { course: running.get(system)!, system: system, family: 'dye' } },
+          treatment
+            ? { kind: 'treatment.ended', payload: { treatment, system: system } }
+            : { kind: 'treatment.begun', payload: { treatment: running.get(system)!, system: system, family: 'dye' } },
         ],
         false,
       );
@@ -164,11 +179,13 @@ export function tell(house: TestHouse, seed: number) {
     (minute) => {
       const lot = pick(lots);
       const was = status.get(lot);
-      status.set(lot, was === 'on hold' ? 'cleared' : 'on hold');
+      status.set(lot, was === 'in quarantine' ? 'cleared' : 'in quarantine');
       noteDown(
         minute,
-        { at: minute, is: was === 'on hold' ? 'signed off' : 'on hold again', lot },
-        was === 'on hold' ? [{ kind: 'hold.signedOff', payload: { hold: holds.get(lot)!, lot } }] : [open(lot, 'contact')],
+        { at: minute, is: was === 'in quarantine' ? 'signed off' : 'in quarantine again', lot },
+        was === 'in quarantine'
+          ? [{ kind: 'quarantine.signedOff', payload: { quarantine: quarantines.get(lot)!, lot } }]
+          : [open(lot, 'contact')],
         false,
       );
     },
@@ -202,28 +219,28 @@ export function tell(house: TestHouse, seed: number) {
           supplier: 'yard',
           packedAtMs: at(minute) - HOUR_MS,
           promisedAtMs: at(minute),
-          told: { temperatureC: 25, salinityPpt: 32 },
+          stated: { temperatureC: 25, salinityPpt: 32 },
           lots: [{ lot, label: lot, species: 'green-chromis', origin: 'bred', sizeCm: 3 }],
           bags: [{ bag, label: 'bag 1', box: 1, lot, n, waterL: 40 }],
         },
       },
       { kind: 'crate.arrived', payload: { crate, carton: 'dry' } },
-      { kind: 'bag.landed', payload: { bag, crate, lot, alive: n, dead: 0, quality: 'counted', condition: 'fit', bagState: 'sound' } },
+      { kind: 'bag.landed', payload: { bag, crate, lot, alive: n, dead: 0, quality: 'counted', condition: 'fit', bagCondition: 'sound' } },
       { kind: 'bag.assigned', payload: { bag, lot, tank } },
       open(lot, 'arrival'),
       { kind: 'fish.released', payload: { bag, lot, tank, alive: n, dead: 0, by: 'net' } },
     ]);
     lots.push(lot);
     tankOf.set(lot, tank);
-    status.set(lot, 'on hold');
+    status.set(lot, 'in quarantine');
   }
   for (let day = 0; day < DAYS; day += 1) {
     let minute = day * 1440 + 240 + Math.floor(chance() * 60);
     // Every tank is looked at on most mornings; a few things happen, minutes apart.
     if (lots.length === 0) arrive((minute += 2));
-    for (const tank of TANK_IDS) if (chance() < 0.9) look((minute += 2), tank);
+    for (const tank of TANK_IDS) if (chance() < 0.9) check((minute += 2), tank);
     const some = Math.floor(chance() * 5);
-    for (let no = 0; no < some; no += 1) pick(deeds)((minute += 3 + Math.floor(chance() * 150)));
+    for (let no = 0; no < some; no += 1) pick(actions)((minute += 3 + Math.floor(chance() * 150)));
   }
   const until = DAYS * 1440 + 300;
   for (const late of told.waits) {

@@ -1,11 +1,11 @@
-// A second model of hold clocks, for tests: a ledger that walks forward through what happened, minute by minute, with the little state that a keeper would
+// A second model of quarantine clocks, for tests: a ledger that walks forward through what happened, minute by minute, with the little state that a keeper would
 // have in mind. It shares no code with core/quarantine, which looks back over intervals instead.
 
 /** What happened, in the order in which it happened. Minutes since a midnight; a day has 1440. */
 export type Happened = { at: number } & (
   | { is: 'cleared stock'; lot: string; tank: string }
   | { is: 'arrives'; lot: string; tank: string }
-  | { is: 'on hold again'; lot: string }
+  | { is: 'in quarantine again'; lot: string }
   | { is: 'moves'; lot: string; tank: string }
   | { is: 'replumbed'; tank: string; system: string }
   | { is: 'looked'; tank: string; missed?: string; ill?: string; stressed?: string }
@@ -13,33 +13,33 @@ export type Happened = { at: number } & (
   | { is: 'wets'; tool: string; tank: string }
   | { is: 'disinfects'; tool: string }
   | { is: 'pours'; from: string; to: string }
-  | { is: 'remedy begins' | 'remedy ends'; system: string }
+  | { is: 'treatment begins' | 'treatment ends'; system: string }
   | { is: 'signed off'; lot: string }
 );
-export type Rules = { days: number; afterRemedy: number; driesMin: number; settlesMin: number };
-export type Reckoned = { restarts: string[]; left: number };
+export type Rules = { days: number; afterTreatment: number; driesMin: number; settlesMin: number };
+export type Calculated = { restarts: string[]; left: number };
 
 const DAY = 1440;
 type Lot = {
   tank: string;
   since: number;
-  status: 'cleared stock' | 'on hold' | 'done';
+  status: 'cleared stock' | 'in quarantine' | 'done';
   /** Signed off while these lived on its system, in a quarantine that is not over yet. */
   among: Set<string>;
   openedDay: number;
   restarts: { at: number; why: string }[];
-  days: { seen: Set<string>; came: boolean; missed: boolean; remedy: boolean; last: string }[];
+  days: { seen: Set<string>; came: boolean; missed: boolean; treated: boolean; last: string }[];
 };
 type Wet = { tank: string; at: number; system: string; dirty: string[] };
 
 export function walk(
   happened: readonly Happened[],
   { systemOf, rules, until }: { systemOf: Record<string, string>; rules: Rules; until: number },
-): Map<string, Reckoned> {
+): Map<string, Calculated> {
   const systemNow = { ...systemOf };
   const lots = new Map<string, Lot>();
   const wet = new Map<string, Wet[]>();
-  const remedies = new Set<string>();
+  const treatments = new Set<string>();
   let day = 0;
   const get = (lot: string) => lots.get(lot)!;
   const where = (lot: string) => systemNow[get(lot).tank]!;
@@ -50,15 +50,15 @@ export function walk(
   };
   const restart = (lot: string, at: number, why: string) => {
     const one = get(lot);
-    if (one.status === 'on hold' && Math.floor(at / DAY) > one.openedDay) one.restarts.push({ at, why });
+    if (one.status === 'in quarantine' && Math.floor(at / DAY) > one.openedDay) one.restarts.push({ at, why });
   };
   /** The page of the day: opened for each lot with the first thing of it. */
   const page = (lot: string) => {
     const one = get(lot);
-    return (one.days[day] ??= { seen: new Set(), came: false, missed: false, remedy: false, last: one.tank });
+    return (one.days[day] ??= { seen: new Set(), came: false, missed: false, treated: false, last: one.tank });
   };
-  const markRemedies = () => {
-    for (const lot of lots.keys()) if (remedies.has(where(lot))) page(lot).remedy = true;
+  const markTreatments = () => {
+    for (const lot of lots.keys()) if (treatments.has(where(lot))) page(lot).treated = true;
   };
   /** Fish that lived together before are no newcomers to each other. */
   const comeTo = (system: string, newcomers: readonly string[], at: number) => {
@@ -67,7 +67,7 @@ export function walk(
     const dirtyComing = newcomers.filter((lot) => !isClear(lot));
     return () => {
       for (const lot of there) for (const _ of dirtyComing) restart(lot, at, 'newcomer');
-      if (dirtyThere.length > 0) for (const lot of newcomers) restart(lot, at, 'came to fish on hold');
+      if (dirtyThere.length > 0) for (const lot of newcomers) restart(lot, at, 'came to fish in quarantine');
     };
   };
   const put = (lot: string, tank: string, at: number) => {
@@ -80,7 +80,7 @@ export function walk(
         page(lot).last = get(lot).tank;
       }
       day += 1;
-      markRemedies();
+      markTreatments();
     }
   };
   for (const one of happened) {
@@ -93,7 +93,7 @@ export function walk(
         lots.set(one.lot, {
           tank: one.tank,
           since: at,
-          status: on_ ? 'on hold' : 'cleared stock',
+          status: on_ ? 'in quarantine' : 'cleared stock',
           among: new Set(),
           openedDay: on_ ? day : Infinity,
           restarts: [],
@@ -101,18 +101,18 @@ export function walk(
         });
         comeTo(systemNow[one.tank]!, [one.lot], at)();
         page(one.lot).came = true;
-        markRemedies();
+        markTreatments();
         break;
       }
-      case 'on hold again':
-        Object.assign(get(one.lot), { status: 'on hold', openedDay: day, restarts: [] });
+      case 'in quarantine again':
+        Object.assign(get(one.lot), { status: 'in quarantine', openedDay: day, restarts: [] });
         break;
       case 'moves': {
         const to = systemNow[one.tank]!;
         const meet = to === where(one.lot) ? () => undefined : comeTo(to, [one.lot], at);
         put(one.lot, one.tank, at);
         meet();
-        markRemedies();
+        markTreatments();
         break;
       }
       case 'replumbed': {
@@ -120,7 +120,7 @@ export function walk(
         const meet = one.system === systemNow[one.tank] ? () => undefined : comeTo(one.system, moved, at);
         systemNow[one.tank] = one.system;
         meet();
-        markRemedies();
+        markTreatments();
         break;
       }
       case 'looked':
@@ -137,7 +137,12 @@ export function walk(
         const list = wet.get(one.tool) ?? [];
         const from = list.filter(({ tank, at: when }) => tank !== one.tank && at - when <= rules.driesMin);
         for (const source of from) carried(source, one.tank, at, 'shared tool');
-        const now: Wet = { tank: one.tank, at, system: systemNow[one.tank]!, dirty: on(systemNow[one.tank]!).filter((lot) => !isClear(lot)) };
+        const now: Wet = {
+          tank: one.tank,
+          at,
+          system: systemNow[one.tank]!,
+          dirty: on(systemNow[one.tank]!).filter((lot) => !isClear(lot)),
+        };
         wet.set(one.tool, [...list.filter(({ tank }) => tank !== one.tank), now]);
         break;
       }
@@ -146,20 +151,20 @@ export function walk(
         break;
       case 'pours': {
         const system = systemNow[one.from]!;
-        carried({ tank: one.from, at, system, dirty: on(system).filter((lot) => !isClear(lot)) }, one.to, at, 'shared water');
+        carried({ tank: one.from, at, system, dirty: on(system).filter((lot) => !isClear(lot)) }, one.to, at, 'shared system');
         break;
       }
-      case 'remedy begins':
-        remedies.add(one.system);
-        markRemedies();
+      case 'treatment begins':
+        treatments.add(one.system);
+        markTreatments();
         break;
-      case 'remedy ends':
-        markRemedies();
-        remedies.delete(one.system);
-        for (const lot of on(one.system)) restart(lot, at, 'remedy ended');
+      case 'treatment ends':
+        markTreatments();
+        treatments.delete(one.system);
+        for (const lot of on(one.system)) restart(lot, at, 'treatment ended');
         break;
       case 'signed off': {
-        const others = on(where(one.lot)).filter((lot) => lot !== one.lot && get(lot).status === 'on hold');
+        const others = on(where(one.lot)).filter((lot) => lot !== one.lot && get(lot).status === 'in quarantine');
         Object.assign(get(one.lot), { status: 'done', among: new Set(others) });
         for (const { among } of lots.values()) among.delete(one.lot);
         break;
@@ -167,32 +172,32 @@ export function walk(
     }
   }
   turn(Math.floor(until / DAY));
-  return new Map([...lots].filter(([, { status }]) => status === 'on hold').map(([lot, one]) => [lot, reckoned(one)]));
+  return new Map([...lots].filter(([, { status }]) => status === 'in quarantine').map(([lot, one]) => [lot, calculated(one)]));
 
   function illness(lot: string, at: number) {
     restart(lot, at, 'illness');
-    for (const other of on(where(lot))) if (other !== lot) restart(other, at, 'illness in the water');
+    for (const other of on(where(lot))) if (other !== lot) restart(other, at, 'illness in the system');
   }
   function carried(source: Wet, tank: string, at: number, why: string) {
     if (source.system === systemNow[tank]) return;
     for (const lot of on(systemNow[tank]!)) if (source.dirty.some((other) => other !== lot)) restart(lot, at, why);
   }
-  function reckoned({ restarts, openedDay, days }: Lot): Reckoned {
+  function calculated({ restarts, openedDay, days }: Lot): Calculated {
     const dayOf = ({ at }: { at: number }) => Math.floor(at / DAY);
     const zeros = new Set([openedDay, ...restarts.map(dayOf)]);
     const isClean = (no: number) => {
       const one = days[no];
-      return one && !zeros.has(no) && !one.missed && !one.remedy && (one.seen.has(one.last) || (one.came && one.seen.size > 0));
+      return one && !zeros.has(no) && !one.missed && !one.treated && (one.seen.has(one.last) || (one.came && one.seen.size > 0));
     };
     const cleanSince = (from: number) => Array.from({ length: day - from - 1 }, (_, no) => from + 1 + no).filter(isClean).length;
     const last = restarts.at(-1);
-    const lastOther = restarts.findLast(({ why }) => why !== 'remedy ended');
+    const lastOther = restarts.findLast(({ why }) => why !== 'treatment ended');
     const left = (from: number, asked: number) => Math.max(0, asked - cleanSince(from));
     return {
       restarts: restarts.map(({ at, why }) => `${at} ${why}`),
       left: Math.max(
         left(lastOther ? dayOf(lastOther) : openedDay, rules.days),
-        last?.why === 'remedy ended' ? left(dayOf(last), rules.afterRemedy) : 0,
+        last?.why === 'treatment ended' ? left(dayOf(last), rules.afterTreatment) : 0,
       ),
     };
   }

@@ -9,7 +9,7 @@ export const roomProjectors: MakeProjectors<RoomEntries> = (db) => {
   const rack = prepareInsert(db, tables.rack);
   const system = prepareInsert(db, tables.system);
   const tank = prepareInsert(db, tables.tank);
-  const plumbing = prepareInsert(db, tables.plumbing);
+  const systemsSince = prepareInsert(db, tables.systemsSince);
   const retirement = prepareInsert(db, tables.retirement);
   const change = noteChange(db);
   return {
@@ -19,7 +19,7 @@ export const roomProjectors: MakeProjectors<RoomEntries> = (db) => {
       voids: [],
       project({ id, occurredAtMs, payload: { tank: key, ...rest } }) {
         tank({ id: key, entry: id, ...rest, vessel: rest.vessel ?? 'tank' });
-        plumbing({ entry: id, tank: key, system: rest.system, atMs: occurredAtMs });
+        systemsSince({ entry: id, tank: key, system: rest.system, atMs: occurredAtMs });
       },
     },
     'rack.changed': {
@@ -52,7 +52,7 @@ export const roomProjectors: MakeProjectors<RoomEntries> = (db) => {
         change(entry, `water:${into}`, { volumeL });
         for (const key of tanks) {
           db.update(tables.tank).set({ entry: entry.id, system: into }).where(eq(tables.tank.id, key)).run();
-          plumbing({ entry: entry.id, tank: key, system: into, atMs: entry.occurredAtMs });
+          systemsSince({ entry: entry.id, tank: key, system: into, atMs: entry.occurredAtMs });
           change(entry, `tank:${key}`, { system: into });
         }
       },
@@ -65,7 +65,7 @@ export const roomProjectors: MakeProjectors<RoomEntries> = (db) => {
           .set({ entry: entry.id, ...fields })
           .where(eq(tables.tank.id, key))
           .run();
-        if (fields.system !== undefined) plumbing({ entry: entry.id, tank: key, system: fields.system, atMs: entry.occurredAtMs });
+        if (fields.system !== undefined) systemsSince({ entry: entry.id, tank: key, system: fields.system, atMs: entry.occurredAtMs });
         change(entry, `tank:${key}`, fields);
       },
     },

@@ -5,18 +5,18 @@ import * as tables from '../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from '../db/projector.ts';
 
 export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
-  const look = prepareInsert(db, tables.look);
+  const check = prepareInsert(db, tables.check);
   const odd = prepareInsert(db, tables.odd);
   const feed = prepareInsert(db, tables.feed);
   const loss = prepareInsert(db, tables.loss);
   const mishap = prepareInsert(db, tables.mishap);
   const lossClass = prepareInsert(db, tables.lossClass);
   return {
-    'tank.looked': {
-      voids: ['p_look', 'p_odd'],
+    'tank.checked': {
+      voids: ['p_health_check', 'p_odd'],
       project(entry) {
         const { tank, day, round, allWell, lots, note } = entry.payload;
-        look({ ...factOf(entry), tank, day, round, allWell, note });
+        check({ ...factOf(entry), tank, day, round, allWell, note });
         for (const one of lots) {
           if (one.signs.length === 0 && (one.seen === null || one.seen === one.expected)) continue;
           odd({

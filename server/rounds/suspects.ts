@@ -1,4 +1,4 @@
-// Which waters are suspect now, and what was odd of late: judged on each read from looks, losses and arrivals.
+// Which systems are suspect now, and what was odd of late: judged on each read from looks, losses and arrivals.
 import type Database from 'better-sqlite3';
 import type { Oddity } from '#contract/views.ts';
 import { makesSuspect, type Sign } from '#core/rounds/index.ts';
@@ -22,7 +22,7 @@ type LossRow = { tank: string; system: string; lot: string; label: string; atMs:
 
 export type Suspects = { systems: ReadonlySet<string>; oddByTank: ReadonlyMap<string, Oddity[]> };
 
-/** Signs of the last week make a water suspect, so do deaths unexplained or by illness; the last two days are shown. */
+/** Signs of the last week make a system suspect, so do deaths unexplained or by illness; the last two days are shown. */
 export function prepareSuspects(client: Database.Database): (now: number) => Suspects {
   const odd = client.prepare(`
     select o.tank, t.system, o.lot, l.label, o.at_ms atMs, o.expected, o.seen, o.signs,

@@ -3,7 +3,7 @@ import { Router } from 'express';
 import { object, string } from 'yup';
 import { paths } from '#contract/paths.ts';
 import { atLocal, houseDay } from '#core/time/index.ts';
-import { setMeta } from '../db/open.ts';
+import { setMeta } from '../db/meta.ts';
 import type { SignedIn } from '../door/signedIn.ts';
 import type { RunningHouse } from '../house/house.ts';
 

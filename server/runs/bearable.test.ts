@@ -1,4 +1,4 @@
-// Accepted means bearable: a vessel that nobody can calculate, and waters at every limit of what is taken, stop no view and no pager.
+// Accepted means bearable: a vessel that nobody can calculate, and systems at every limit of what is taken, stop no view and no pager.
 import { checkAct } from '#contract/act.ts';
 import { VIEW_NAMES } from '#contract/views.ts';
 import type { Payloads } from '#core/catalogue/index.ts';
@@ -36,13 +36,13 @@ it('a run whose numbers no model knows is a card that says so; the others, the s
 });
 
 it('what the schema takes the model knows: −5 °C and 60 ppt are no water of a vessel, a tank or a bag', () => {
-  const run = startRun([1]).payload as Payloads['run.started'];
+  const run = startRun([1]).payload as Payloads['acclimation.started'];
   const system: Said = {
     kind: 'system.added',
     payload: { system: 'w', name: 'w', type: 'marine', temperatureC: 25, salinityPpt: 33, volumeL: 60 },
   };
   const started = (start: object, tank: object): Said => ({
-    kind: 'run.started',
+    kind: 'acclimation.started',
     payload: { ...run, start: { ...run.start, ...start }, water: { ...run.water, ...tank } },
   });
   const check = (said: Said) => checkAct(JSON.parse(JSON.stringify(house.actOf([said]))));

@@ -1,8 +1,8 @@
-// When each run is reckoned to be done. Fitting a vessel costs some milliseconds and changes only when something was written of it; its end is
-// reckoned anew now and then. What was found is kept for the house, not for each view of it.
+// When each run is calculated to be done. Fitting a vessel costs some milliseconds and changes only when something was written of it; its end is
+// calculated anew now and then. What was found is kept for the house, not for each view of it.
 import type Database from 'better-sqlite3';
 import type { RunEnd } from '#contract/views.ts';
-import { fitOf, forecastOf, mustBeFollowed, runFactsOf, type Fit, type KnownRun } from '#core/runs/index.ts';
+import { estimateOf, forecastOf, mustBeFollowed, runFactsOf, type ParameterEstimate, type AcclimationRun } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 
 const KEPT_MS = 5 * MINUTE_MS;
@@ -10,8 +10,8 @@ const MOST_KEPT = 200;
 
 /** `cannot` = why no end can be calculated, of a run that was taken before it was known that it could not. */
 export type Ended = { end?: RunEnd; cannot?: string };
-type Kept = Ended & { mark: string; fit?: Fit; step: number };
-export type ReadEnd = (run: KnownRun & { run: string }, now: number) => Ended;
+type Kept = Ended & { mark: string; estimate?: ParameterEstimate; step: number };
+export type ReadEnd = (run: AcclimationRun & { run: string }, now: number) => Ended;
 
 const ofHouse = new WeakMap<Database.Database, ReadEnd>();
 
@@ -31,7 +31,7 @@ function makeEnds(): ReadEnd {
     const step = Math.floor(now / KEPT_MS);
     const known = kept.get(run.run);
     if (known?.mark === mark && known.step === step) return known;
-    const ended = endedAt(run, now, known?.mark === mark ? known.fit : undefined);
+    const ended = endedAt(run, now, known?.mark === mark ? known.estimate : undefined);
     if (kept.size >= MOST_KEPT) kept.clear();
     kept.set(run.run, { mark, step, ...ended });
     return ended;
@@ -39,24 +39,24 @@ function makeEnds(): ReadEnd {
 }
 
 /** One run that cannot be calculated takes no other with it. */
-function endedAt(run: KnownRun, now: number, known: Fit | undefined): Ended & { fit?: Fit } {
+function endedAt(run: AcclimationRun, now: number, known: ParameterEstimate | undefined): Ended & { estimate?: ParameterEstimate } {
   try {
     mustBeFollowed(run, now);
-    const fit = known ?? fitOf(runFactsOf(run));
-    return { fit, end: sayEnd(run, now, fit) };
+    const estimate = known ?? estimateOf(runFactsOf(run));
+    return { estimate, end: sayEnd(run, now, estimate) };
   } catch (error) {
     return { cannot: (error as Error).message };
   }
 }
 
-/** What was written of it until now: something more, or something taken back, makes it another. */
-function markOf({ events, readings, meterChecks, fewer, tankSince }: KnownRun): string {
+/** What was written of it until now: something more, or something undone, makes it another. */
+function markOf({ events, readings, meterChecks, fewer, tankSince }: AcclimationRun): string {
   const lists = [events, readings, meterChecks, fewer].map((list) => `${list.length} ${list.at(-1)?.entry ?? ''}`);
   return [...lists, ...tankSince.map(({ atMs }) => atMs)].join('|');
 }
 
-function sayEnd(run: KnownRun, now: number, fit: Fit): RunEnd | undefined {
-  const { end, endBand } = forecastOf(runFactsOf(run), now, fit);
+function sayEnd(run: AcclimationRun, now: number, estimate: ParameterEstimate): RunEnd | undefined {
+  const { end, endBand } = forecastOf(runFactsOf(run), now, estimate);
   if (!end) return undefined;
   const at = (minute: number) => run.startedAtMs + minute * MINUTE_MS;
   return {

@@ -1,8 +1,8 @@
 // Runs that go on, as the house knows them: how each began and all that happened to it since, in a few indexed reads.
 import type Database from 'better-sqlite3';
 import type { RunCard } from '#contract/views.ts';
-import type { Check, Fewer, KnownRun, RunEvent, RunReading, RunStarted, TankSince } from '#core/runs/index.ts';
-import { HOLD_OPEN, personName } from '../now/rows.ts';
+import type { Check, Fewer, AcclimationRun, RunEvent, RunReading, RunStarted, TankSince } from '#core/runs/index.ts';
+import { QUARANTINE_OPEN, personName } from '../now/rows.ts';
 
 type Row = {
   entry: string;
@@ -20,9 +20,9 @@ type Row = {
   type: RunCard['tank']['type'];
   system: string;
   holdKnown: number;
-  onHold: number;
+  inQuarantine: number;
 };
-export type Known = KnownRun & Omit<RunCard, keyof KnownRun | 'dues' | 'end' | 'pages' | 'watcher'>;
+export type Known = AcclimationRun & Omit<RunCard, keyof AcclimationRun | 'dues' | 'end' | 'pages' | 'watcher'>;
 type SinceRow = { quantity: 'temperature' | 'salinity' | 'alkalinity' | 'pH'; value: number; atMs: number; instrument: string | null };
 const parsed = <T>(json: string | null): T | undefined =>
   json === null ? undefined : (JSON.parse(json, (_key, value: unknown) => value ?? undefined) as T);
@@ -32,17 +32,17 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
   const columns = `
     r.entry, r.id run, r.at_ms startedAtMs, ${personName('r."by"')} by, r.facts, r.lot, l.label lotLabel,
     coalesce((select n from p_balance b where b.lot = r.lot and b.place = r.id), 0) n,
-    (select json_object('is', json_extract(k.facts, '$.is'), 'bears', json_extract(k.facts, '$.bears'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt')) from p_species k where k.id = l.species) kind,
+    (select json_object('is', json_extract(k.facts, '$.is'), 'tolerance', json_extract(k.facts, '$.tolerance'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt')) from p_species k where k.id = l.species) kind,
     t.id tank, t.code, t.purpose, t.system, w.type,
-    ${HOLD_OPEN('r.lot')} onHold,
-    ${HOLD_OPEN('r.lot')} or exists (select 1 from p_run_from f join p_tank o on o.id = f.place where f.run = r.id)
+    ${QUARANTINE_OPEN('r.lot')} inQuarantine,
+    ${QUARANTINE_OPEN('r.lot')} or exists (select 1 from p_run_from f join p_tank o on o.id = f.place where f.run = r.id)
       or exists (select 1 from p_balance b join p_tank o on o.id = b.place where b.lot = r.lot and b.inside = 1 and b.n > 0) holdKnown`;
   const joined = 'join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_system w on w.id = t.system';
   // `n <> 0` is what the index of balances that are not empty is made by.
   const open = client.prepare(`
     select ${columns} from p_balance o join p_bench_run r on r.id = o.place and r.lot = o.lot ${joined}
     where o.inside = 1 and o.n <> 0 and o.n > 0 and r.voided_by is null
-      and not exists (select 1 from p_run_release x where x.run = r.id and x.stay = 0 and x.voided_by is null) order by r.at_ms, r.entry`);
+      and not exists (select 1 from p_run_release x where x.run = r.id and x.remaining = 0 and x.voided_by is null) order by r.at_ms, r.entry`);
   const one = client.prepare(`select ${columns} from p_bench_run r ${joined} where r.id = ? and r.voided_by is null`);
   const events = client.prepare(
     `select entry, at_ms atMs, ${personName('"by"')} by, what, facts from p_run_event where run = ? and voided_by is null order by at_ms, entry`,
@@ -60,13 +60,13 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
     select what, atMs, by from (
       select 'water changed: ' || round(x.litres, 1) || ' L' what, x.at_ms atMs, ${personName('x."by"')} by from p_exchange x join p_tank t on t.id = x.tank
         where t.system = @system and x.at_ms > @sinceMs and x.voided_by is null
-      union all select 'a remedy begun: ' || c.family, c.at_ms, ${personName('c."by"')} from p_course c where c.system = @system and c.at_ms > @sinceMs and c.voided_by is null
+      union all select 'a treatment begun: ' || c.family, c.at_ms, ${personName('c."by"')} from p_treatment c where c.system = @system and c.at_ms > @sinceMs and c.voided_by is null
     ) order by atMs desc limit 1`);
   const fewer = client.prepare(`
     select entry, atMs, by, n, how from (
       select entry, at_ms atMs, ${personName('"by"')} by, n, 'dead' how from p_loss where place = @run and voided_by is null
-      union all select entry, at_ms, ${personName('"by"')}, dead, 'dead' from p_run_release where run = @run and stay > 0 and dead > 0 and voided_by is null
-      union all select entry, at_ms, ${personName('"by"')}, alive, 'let go' from p_run_release where run = @run and stay > 0 and alive > 0 and voided_by is null
+      union all select entry, at_ms, ${personName('"by"')}, dead, 'dead' from p_run_release where run = @run and remaining > 0 and dead > 0 and voided_by is null
+      union all select entry, at_ms, ${personName('"by"')}, alive, 'released' from p_run_release where run = @run and remaining > 0 and alive > 0 and voided_by is null
     ) order by atMs, entry, how`);
   const from = client.prepare(`
     select f.place, f.n, coalesce((select label from p_bag where id = f.place), (select code from p_tank where id = f.place), f.place) label
@@ -74,7 +74,7 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
 
   return (only) =>
     ((only === undefined ? open.all() : one.all(only)) as Row[]).map((row): Known => {
-      const { facts, kind, tank, code, purpose, type, system, holdKnown, onHold, ...rest } = row;
+      const { facts, kind, tank, code, purpose, type, system, holdKnown, inQuarantine, ...rest } = row;
       const started = JSON.parse(facts) as RunStarted;
       return {
         ...rest,
@@ -83,7 +83,7 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
         kind: parsed<RunCard['kind']>(kind),
         tank: { id: tank, code, purpose, type, system },
         holdKnown: holdKnown === 1,
-        onHold: onHold === 1,
+        inQuarantine: inQuarantine === 1,
         from: from.all(row.run) as RunCard['from'],
         events: (events.all(row.run) as { facts: string }[]).map(
           ({ facts: more, ...event }) => ({ ...event, ...(JSON.parse(more) as object) }) as RunEvent,

@@ -16,7 +16,7 @@ export const runProjectors: MakeProjectors<RunEntries> = (db) => {
   const page = prepareInsert(db, tables.page);
   const eventOf = (
     what: 'worked' | 'noticed' | 'checked' | 'handed',
-  ): Projector<'run.worked' | 'run.noticed' | 'run.checked' | 'run.handed'> => ({
+  ): Projector<'acclimation.actionTaken' | 'acclimation.signSeen' | 'acclimation.checked' | 'acclimation.handedOver'> => ({
     voids: ['p_run_event'],
     project(entry) {
       const { run: id, ...facts } = entry.payload;
@@ -24,7 +24,7 @@ export const runProjectors: MakeProjectors<RunEntries> = (db) => {
     },
   });
   return {
-    'run.started': {
+    'acclimation.started': {
       voids: ['p_bench_run', 'p_run_from'],
       project(entry) {
         const { run: id, lot, tank, method, vessel, from: places } = entry.payload;
@@ -41,16 +41,16 @@ export const runProjectors: MakeProjectors<RunEntries> = (db) => {
         for (const { place, n } of places) from({ ...factOf(entry), place, run: id, n });
       },
     },
-    'run.worked': eventOf('worked'),
-    'run.noticed': eventOf('noticed'),
-    'run.checked': eventOf('checked'),
-    'run.handed': eventOf('handed'),
-    'run.released': {
+    'acclimation.actionTaken': eventOf('worked'),
+    'acclimation.signSeen': eventOf('noticed'),
+    'acclimation.checked': eventOf('checked'),
+    'acclimation.handedOver': eventOf('handed'),
+    'acclimation.released': {
       voids: ['p_run_release', 'p_release'],
       project(entry) {
-        const { run: id, lot, into, dead, stay = 0 } = entry.payload;
+        const { run: id, lot, into, dead, remaining = 0 } = entry.payload;
         const alive = into.reduce((sum, { n }) => sum + n, 0);
-        runRelease({ ...factOf(entry), run: id, lot, alive, dead, stay, facts: JSON.stringify(entry.payload) });
+        runRelease({ ...factOf(entry), run: id, lot, alive, dead, remaining, facts: JSON.stringify(entry.payload) });
         for (const [index, { tank, n }] of into.entries())
           release({ ...factOf(entry), bag: null, run: id, lot, tank, alive: n, dead: index === 0 ? dead : 0 });
       },

@@ -3,10 +3,10 @@ import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
 import { runFactsOf, vesselWater } from '#core/runs/index.ts';
 import { prepareKnown } from './known.ts';
-import { prepareRunKnown } from './runKnown.ts';
+import { prepareRunSummary } from './runSummary.ts';
 
 export function runState(client: Database.Database): Pick<HouseState, 'findRun' | 'hasRun' | 'findVesselWater'> {
-  const find = prepareRunKnown(client);
+  const find = prepareRunSummary(client);
   const runs = prepareKnown(client);
   return {
     findRun: find,

@@ -1,4 +1,4 @@
-// Rows of the shelf: each species as it is known now, and which entry set which of its fields.
+// Rows of the species list: each species as it is known now, and which entry set which of its fields.
 import { eq } from 'drizzle-orm';
 import type { SpeciesEntries, SpeciesFields } from '#core/species/index.ts';
 import { prepareInsert } from '../db/insert.ts';

@@ -12,14 +12,14 @@ export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
   const lot = prepareInsert(db, tables.lot);
   const promise = prepareInsert(db, tables.promise);
   const promiseEnd = prepareInsert(db, tables.promiseEnd);
-  const hold = prepareInsert(db, tables.hold);
+  const quarantine = prepareInsert(db, tables.quarantine);
   const lineage = prepareInsert(db, tables.lineage);
   const measure = prepareInsert(db, tables.measure);
-  const stay = prepareInsert(db, tables.stay);
-  const slipMark = prepareInsert(db, tables.slipMark);
+  const stayLimit = prepareInsert(db, tables.stayLimit);
+  const transferMark = prepareInsert(db, tables.transferMark);
   const findLot = db.query.lot.findFirst({ where: (row, { eq, sql }) => eq(row.id, sql.placeholder('id')) }).prepare();
-  const openHold = clientOf(db).prepare(
-    `select policy, zero, at_ms atMs from p_hold h where lot = ? and ${STILL_OPEN} order by at_ms desc, entry desc limit 1`,
+  const openQuarantine = clientOf(db).prepare(
+    `select policy, zero, at_ms atMs from p_quarantine h where lot = ? and ${STILL_OPEN} order by at_ms desc, entry desc limit 1`,
   );
   return {
     'lot.opened': {
@@ -29,9 +29,9 @@ export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
       },
     },
     'stock.moved': {
-      voids: ['p_slip_mark'],
+      voids: ['p_transfer_mark'],
       project(entry) {
-        if (entry.payload.slip) slipMark({ ...factOf(entry), slip: entry.payload.slip, what: 'done' });
+        if (entry.payload.task) transferMark({ ...factOf(entry), task: entry.payload.task, what: 'done' });
       },
     },
     'stock.counted': { voids: [], project: () => undefined },
@@ -47,14 +47,20 @@ export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
       project: (entry) => promiseEnd({ ...factOf(entry), promise: entry.payload.promise }),
     },
     'lot.split': {
-      voids: ['p_lot', 'p_lineage', 'p_hold'],
+      voids: ['p_lot', 'p_lineage', 'p_quarantine'],
       project(entry) {
-        const { lot: parent, child, label, n, hold: id } = entry.payload;
+        const { lot: parent, child, label, n, quarantine: id } = entry.payload;
         const { entry: _made, voidedBy: _void, ...facts } = findLot.execute({ id: parent }).sync() as LotRow;
         lot({ ...facts, id: child, entry: entry.id, label });
         lineage({ ...factOf(entry), lot: child, from: parent, how: 'cut', n });
         // The child's clock goes on from where its parent's stands, by the same policy.
-        if (id) hold({ ...factOf(entry), ...(openHold.get(parent) as { policy: string; zero: string; atMs: number }), id, lot: child });
+        if (id)
+          quarantine({
+            ...factOf(entry),
+            ...(openQuarantine.get(parent) as { policy: string; zero: string; atMs: number }),
+            id,
+            lot: child,
+          });
       },
     },
     'lot.joined': {
@@ -73,10 +79,10 @@ export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
       project: (entry) => measure({ ...factOf(entry), lot: entry.payload.lot, sizeCm: entry.payload.sizeCm }),
     },
     'stay.limited': {
-      voids: ['p_stay'],
+      voids: ['p_stay_limit'],
       project(entry) {
-        const { stay: id, ...payload } = entry.payload;
-        stay({ ...factOf(entry), id, ...payload });
+        const { stayLimit: id, ...payload } = entry.payload;
+        stayLimit({ ...factOf(entry), id, ...payload });
       },
     },
   };

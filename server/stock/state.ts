@@ -17,7 +17,7 @@ type Asked =
   | 'lastMove'
   | 'isPlace'
   | 'wasIn'
-  | 'hasStay'
+  | 'hasStayLimit'
   | 'isPromiseOpen';
 
 export function stockState(client: Database.Database): Pick<HouseState, Asked> {
@@ -38,7 +38,9 @@ export function stockState(client: Database.Database): Pick<HouseState, Asked> {
     `select 1 from p_tank t where id = ? and ${IN_HOUSE('t')} union all select 1 from p_bag where id = ? and voided_by is null union all select 1 from p_bench_run where id = ? and voided_by is null`,
   );
   const was = ask.is('select 1 from p_leg where place = ? and lot = ? and n > 0 and voided_by is null limit 1');
-  const stay = ask.is('select 1 from p_stay where place = ? and lot = ? and at_ms = coalesce(?, at_ms) and voided_by is null limit 1');
+  const stayLimit = ask.is(
+    'select 1 from p_stay_limit where place = ? and lot = ? and at_ms = coalesce(?, at_ms) and voided_by is null limit 1',
+  );
   return {
     findLot(id) {
       const row = lot(id);
@@ -57,7 +59,7 @@ export function stockState(client: Database.Database): Pick<HouseState, Asked> {
     lastMove: (at, exceptAct = '') => lastMove(at, exceptAct),
     isPlace: (id) => place(id, id, id),
     wasIn: (of, at) => was(at, of),
-    hasStay: (of, at, atMs) => stay(at, of, atMs ?? null),
+    hasStayLimit: (of, at, atMs) => stayLimit(at, of, atMs ?? null),
     isPromiseOpen: ask.is(`select 1 from p_promise p where p.id = ? and p.lot = ? and ${PROMISED}`),
   };
 }

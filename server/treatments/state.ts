@@ -1,11 +1,11 @@
 // Treatments that run, and who bears them badly, for core's questions.
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
-import type { CourseFacts } from '#core/treatments/index.ts';
+import type { TreatmentFacts } from '#core/treatments/index.ts';
 import { makeAsk } from '../db/ask.ts';
 import { FRAIL_MS, WEAK_SIGNS } from '../placement/weak.ts';
 
-export function treatmentState(client: Database.Database): Pick<HouseState, 'openCourses' | 'frailOn'> {
+export function treatmentState(client: Database.Database): Pick<HouseState, 'openTreatments' | 'frailOn'> {
   const ask = makeAsk(client);
   const frail = ask.values<string>(
     `select distinct l.label from p_tank t join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0 and b.n > 0 join p_lot l on l.id = b.lot
@@ -16,9 +16,9 @@ export function treatmentState(client: Database.Database): Pick<HouseState, 'ope
       order by l.label`,
   );
   return {
-    openCourses: ask.all<CourseFacts>(`
-      select c.id, c.system, c.family, c.at_ms begunAtMs from p_course c
-      where c.system = ? and c.voided_by is null and not exists (select 1 from p_course_end x where x.course = c.id and x.voided_by is null)`),
+    openTreatments: ask.all<TreatmentFacts>(`
+      select c.id, c.system, c.family, c.at_ms begunAtMs from p_treatment c
+      where c.system = ? and c.voided_by is null and not exists (select 1 from p_treatment_end x where x.treatment = c.id and x.voided_by is null)`),
     frailOn: (system, atMs) => frail({ system, now: atMs, since: atMs - FRAIL_MS, weak: WEAK_SIGNS }),
   };
 }

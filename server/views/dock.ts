@@ -15,7 +15,7 @@ type Row = {
   supplier: string;
   packedAtMs: number;
   promisedAtMs: number;
-  told: string;
+  stated: string;
   arrivedAtMs: number | null;
   arrivedBy: string | null;
   carton: Carton | null;
@@ -24,7 +24,7 @@ type Row = {
 
 export const makeDockView: MakeView<'dock'> = (client) => {
   const crates = client.prepare(`
-    select c.id crate, c.label, s.name supplier, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, c.told, a.at_ms arrivedAtMs, ${personName('a."by"')} arrivedBy, a.carton,
+    select c.id crate, c.label, s.name supplier, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, c.stated, a.at_ms arrivedAtMs, ${personName('a."by"')} arrivedBy, a.carton,
       exists (select 1 from p_bag b where b.crate = c.id and b.voided_by is null
         and not exists (select 1 from p_release r where r.bag = b.id and r.voided_by is null)
         and not exists (select 1 from p_run_from f where f.place = b.id and f.voided_by is null)
@@ -43,7 +43,7 @@ export const makeDockView: MakeView<'dock'> = (client) => {
   });
 };
 
-function crateCard({ open: _open, told, arrivedAtMs, arrivedBy, carton, ...row }: Row, bags: CrateCard['bags']): CrateCard {
+function crateCard({ open: _open, stated, arrivedAtMs, arrivedBy, carton, ...row }: Row, bags: CrateCard['bags']): CrateCard {
   const arrived = arrivedAtMs === null ? undefined : { atMs: arrivedAtMs, by: arrivedBy!, carton: carton! };
-  return { ...row, told: JSON.parse(told) as CrateCard['told'], arrived, bags };
+  return { ...row, stated: JSON.parse(stated) as CrateCard['stated'], arrived, bags };
 }

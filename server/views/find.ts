@@ -13,7 +13,7 @@ type LotRow = { lot: string; label: string; n: number; places: string | null };
 
 export const makeFindView: MakeView<'find'> = (client) => {
   const speciesNames = prepareSpeciesNames(client);
-  const shelfMark = client.prepare("select count(*) || ' ' || coalesce(max(entry), '') from p_species").pluck();
+  const speciesMark = client.prepare("select count(*) || ' ' || coalesce(max(entry), '') from p_species").pluck();
   const lotColumns = `l.id lot, l.label, coalesce((select sum(n) from p_balance b where b.lot = l.id and b.inside = 1), 0) n,
     (select group_concat(coalesce(t.code, g.label, r.vessel), '|') from p_balance b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place left join p_bench_run r on r.id = b.place
       where b.lot = l.id and b.inside = 1 and b.n > 0) places`;
@@ -41,14 +41,14 @@ export const makeFindView: MakeView<'find'> = (client) => {
   const customers = client.prepare(
     `select distinct p.for_whom id, p.for_whom name from p_promise p where p.for_whom like @like and ${PROMISED} order by p.for_whom limit 5`,
   );
-  let shelf: { mark: string; lookUp: LookUp; byId: Map<string, Named> } | undefined;
+  let allSpecies: { mark: string; lookUp: LookUp; byId: Map<string, Named> } | undefined;
   const lookUp = () => {
-    const mark = shelfMark.get() as string;
-    if (shelf?.mark !== mark) {
+    const mark = speciesMark.get() as string;
+    if (allSpecies?.mark !== mark) {
       const names = speciesNames();
-      shelf = { mark, lookUp: makeLookUp(names), byId: new Map(names.map((one) => [one.id, one])) };
+      allSpecies = { mark, lookUp: makeLookUp(names), byId: new Map(names.map((one) => [one.id, one])) };
     }
-    return shelf;
+    return allSpecies;
   };
   const lotsOf = (rows: unknown): Hit['lots'] => {
     const { here = [], gone = [] } = Object.fromEntries(grouped(rows as LotRow[], ({ n }) => (n > 0 ? 'here' : 'gone')));

@@ -1,4 +1,4 @@
-// What the house is set up with: its people, waters, racks with their tanks, suppliers, and how much stock was opened.
+// What the house is set up with: its people, systems, racks with their tanks, suppliers, and how much stock was opened.
 import type { HouseView } from '#contract/views.ts';
 import type { ToolFields } from '#core/exposure/index.ts';
 import type { Flow } from '#core/room/index.ts';
@@ -44,10 +44,12 @@ export const makeHouseView: MakeView<'house'> = (client) => {
       people: (people.all() as (HouseView['people'][number] & { hasPin: number | boolean; leftAct: string | null })[]).map(
         ({ leftAct, ...one }) => ({ ...one, hasPin: Boolean(one.hasPin), ...(leftAct === null ? {} : { leftAct }) }),
       ),
-      systems: (systems.all() as (HouseView['systems'][number] & { setC: number; setPpt: number })[]).map(({ setC, setPpt, ...system }) => ({
-        ...system,
-        set: { temperatureC: setC, salinityPpt: setPpt },
-      })),
+      systems: (systems.all() as (HouseView['systems'][number] & { setC: number; setPpt: number })[]).map(
+        ({ setC, setPpt, ...system }) => ({
+          ...system,
+          set: { temperatureC: setC, salinityPpt: setPpt },
+        }),
+      ),
       racks: (racks.all() as Omit<HouseView['racks'][number], 'tanks'>[]).map((rack) => ({
         ...rack,
         tanks: all.filter((tank) => tank.rack === rack.id).map(({ code }) => code),

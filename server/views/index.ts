@@ -2,10 +2,10 @@
 import type Database from 'better-sqlite3';
 import type { ViewName, Views } from '#contract/views.ts';
 import { makeBenchView } from './bench.ts';
-import { makeDaybookView } from './daybook.ts';
+import { makeLogbookView } from './logbook.ts';
 import { makeDockView } from './dock.ts';
 import { makeFindView } from './find.ts';
-import { makeHoldsView } from './holds.ts';
+import { makeQuarantineView } from './quarantine.ts';
 import { makeHouseView } from './house.ts';
 import { makeIntakeView } from './intake.ts';
 import { makeLotView } from './lot.ts';
@@ -13,7 +13,7 @@ import { makeMovesView } from './moves.ts';
 import { makeRoomView } from './room.ts';
 import { makeRoundsView } from './rounds.ts';
 import { makeRunningView } from './running.ts';
-import { makeShelfView } from './shelf.ts';
+import { makeSpeciesView } from './species.ts';
 import { makeStreamView } from './stream.ts';
 import { makeTankView } from './tank.ts';
 import { makeTodayView } from './today.ts';
@@ -27,11 +27,11 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   bench: makeBenchView,
   room: makeRoomView,
   rounds: makeRoundsView,
-  daybook: makeDaybookView,
-  shelf: makeShelfView,
+  logbook: makeLogbookView,
+  species: makeSpeciesView,
   today: makeTodayView,
   house: makeHouseView,
-  holds: makeHoldsView,
+  quarantine: makeQuarantineView,
   moves: makeMovesView,
   tank: makeTankView,
   lot: makeLotView,

@@ -27,7 +27,7 @@ it('remembers how a supplier writes; of one heading or name the latest word coun
   });
 });
 
-it('forgets what was taken back, and learns of no species or supplier that is not there', () => {
+it('forgets what was undone, and learns of no species or supplier that is not there', () => {
   const act = house.must(KEEPER, taught('Stück', 'fire goby'));
   house.must(KEEPER, { kind: 'entry.reversed', payload: { act } });
   expect(supplier().taught).toEqual({ columns: [], names: [] });
@@ -44,7 +44,7 @@ it('expects fish that nobody could name, without length or water, and free heads
       supplier: 'yard',
       packedAtMs: T0 - HOUR_MS,
       promisedAtMs: T0,
-      told: {},
+      stated: {},
       lots: [{ lot: 'l', label: 'red gobi mix', heardAs: 'red gobi mix', origin: 'unknown' }],
       bags: [{ bag: 'b', label: 'bag 1', box: 1, lot: 'l', n: 7, free: 1 }],
     },
@@ -65,7 +65,7 @@ it('refuses more free heads than heads', () => {
       supplier: 'yard',
       packedAtMs: T0,
       promisedAtMs: T0,
-      told: {},
+      stated: {},
       lots: [{ lot: 'm', label: 'm', species: 'comet', origin: 'wild' }],
       bags: [{ bag: 'e', label: 'bag 1', box: 1, lot: 'm', n: 1, free: 2 }],
     },

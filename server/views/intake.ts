@@ -1,4 +1,4 @@
-// What reading a packing list needs: the suppliers, how each of them writes, and every name on the shelf.
+// What reading a packing list needs: the suppliers, how each of them writes, and every name on the species list.
 import type { SupplierCard } from '#contract/views.ts';
 import { headingKey, nameKey, type TaughtColumn, type TaughtName } from '#core/intake/index.ts';
 import { prepareSpeciesNames } from '../now/rows.ts';

@@ -1,11 +1,11 @@
 // One lot, whole: where it is and everywhere it has been, who shared water with it, what it comes of, its clock, what happened.
 import type { LotView, Sharing } from '#contract/views.ts';
-import { kinOf, plumber, staysByLot, type HoldRows } from '#core/quarantine/index.ts';
+import { ancestry, systemHistory, occupanciesByLot, type QuarantineRows } from '#core/quarantine/index.ts';
 import { isOutside } from '#core/stock/index.ts';
 import { spansOf } from '#core/time/index.ts';
 import { grouped, present, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from '../now/rows.ts';
 import { PROMISED, SIZE_NOW } from '../now/sqlFragments.ts';
-import { prepareHoldCards } from './holds.ts';
+import { prepareQuarantineCards } from './quarantine.ts';
 import { prepareTimeline } from './timeline.ts';
 import type { MakeView } from './view.ts';
 
@@ -41,14 +41,14 @@ export const makeLotView: MakeView<'lot'> = (client) => {
       (select r.vessel || ' for ' || t.code from p_bench_run r join p_tank t on t.id = r.tank where r.id = @id), @id) name,
       exists (select 1 from p_tank where id = @id) tank`);
   const timeline = prepareTimeline(client, 'lot');
-  const holds = prepareHoldCards(client);
+  const quarantines = prepareQuarantineCards(client);
   const sharing = prepareSharing(client);
 
   const lineage = client.prepare('select lot, from_lot "from", at_ms atMs from p_lineage where voided_by is null');
   const labelOf = client.prepare('select label from p_lot where id = ?').pluck();
   /** The lots that it was cut from or joined of, each with the instant until which its history is this lot's. */
   const elders = (lot: string) =>
-    [...kinOf(lot, lineage.all() as HoldRows['lineage'])]
+    [...ancestry(lot, lineage.all() as QuarantineRows['lineage'])]
       .filter(([elder]) => elder !== lot)
       .map(([elder, untilMs]) => ({ lot: elder, label: labelOf.get(elder) as string, untilMs }));
   const beenWith = (lot: string, untilMs: number) =>
@@ -60,7 +60,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
 
   return (request): Omit<LotView, 'seq'> => {
     const row = about.get(request.query.lot ?? '') as LotRow | undefined;
-    if (!row) return { now: [], been: [], left: [], shared: [], holds: [], gaps: [], timeline: [], names: {} };
+    if (!row) return { now: [], been: [], left: [], shared: [], quarantines: [], gaps: [], timeline: [], names: {} };
     const moves = legs.all(row.id) as LegRow[];
     const standing = balances.all(row.id) as { place: string; inside: number; n: number }[];
     const nameOf = (id: string) => {
@@ -96,18 +96,18 @@ export const makeLotView: MakeView<'lot'> = (client) => {
         .filter(({ inside, place, n }) => inside === 0 && n > 0 && place !== 'relabelled')
         .map(({ place, n }) => ({ place, n })),
       shared: sharing([{ lot: row.id }, ...kin], moves[0]?.atMs),
-      holds: holds(request, row.id),
+      quarantines: quarantines(request, row.id),
       gaps: byPlace.flatMap(({ gaps, name }) => gaps.map((gap) => ({ ...gap, place: name }))),
       ...timeline(row.id),
     };
   };
 };
 
-/** Lots that lived in the same water at the same time, the longest-gone first left out: latest first, at most so many. */
+/** Lots that lived in the same system at the same time, the longest-gone first left out: latest first, at most so many. */
 const SHOWN = 60;
 
 function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
-  const plumbing = client.prepare('select tank, system, at_ms atMs from p_plumbing');
+  const systemsSince = client.prepare('select tank, system, at_ms atMs from p_tank_system');
   const legs = client.prepare(
     'select l.entry, l.lot, l.place, l.n, l.at_ms atMs from json_each(?) j cross join p_leg l on l.place = j.value and l.at_ms >= ? where l.voided_by is null',
   );
@@ -124,31 +124,31 @@ function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
     const stood = [...new Set(kin.flatMap(({ lot }) => tanks.all(lot) as string[]))];
     if (stood.length === 0 || firstMs === undefined) return [];
     const sinceMs = Math.min(...kin.map(({ lot }) => (firstOf.get(lot) as number | null) ?? firstMs)) - 1;
-    const pipes = plumbing.all() as HoldRows['plumbing'];
+    const pipes = systemsSince.all() as QuarantineRows['systemsSince'];
     const systems = new Set(pipes.filter(({ tank }) => stood.includes(tank)).map(({ system }) => system));
     const json = JSON.stringify([...new Set(pipes.filter(({ system }) => systems.has(system)).map(({ tank }) => tank))]);
     const rows = {
       sinceMs,
-      plumbing: pipes,
-      legs: legs.all(json, sinceMs + 1) as HoldRows['legs'],
-      balances: balances.all(json) as HoldRows['balances'],
+      systemsSince: pipes,
+      legs: legs.all(json, sinceMs + 1) as QuarantineRows['legs'],
+      balances: balances.all(json) as QuarantineRows['balances'],
     };
-    const stays = staysByLot(rows, plumber(pipes));
+    const occupancies = occupanciesByLot(rows, systemHistory(pipes));
     const own = kin.flatMap(({ lot, untilMs = Infinity }) =>
-      (stays.get(lot) ?? [])
+      (occupancies.get(lot) ?? [])
         .filter(({ fromMs }) => fromMs < untilMs)
-        .map((stay) => ({ ...stay, untilMs: Math.min(stay.untilMs ?? Infinity, untilMs) })),
+        .map((occupancy) => ({ ...occupancy, untilMs: Math.min(occupancy.untilMs ?? Infinity, untilMs) })),
     );
-    const family = new Set(kin.map(({ lot }) => lot));
-    const shared = [...stays].flatMap(([other, list]) =>
-      family.has(other)
+    const taskGroup = new Set(kin.map(({ lot }) => lot));
+    const shared = [...occupancies].flatMap(([other, list]) =>
+      taskGroup.has(other)
         ? []
-        : list.flatMap((stay) =>
+        : list.flatMap((occupancy) =>
             own.flatMap((mine): Omit<Sharing, 'label'>[] => {
-              if (mine.system !== stay.system) return [];
-              const fromMs = Math.max(mine.fromMs, stay.fromMs);
-              const untilMs = Math.min(mine.untilMs, stay.untilMs ?? Infinity);
-              return fromMs < untilMs ? [{ lot: other, place: stay.place, fromMs, ...(untilMs === Infinity ? {} : { untilMs }) }] : [];
+              if (mine.system !== occupancy.system) return [];
+              const fromMs = Math.max(mine.fromMs, occupancy.fromMs);
+              const untilMs = Math.min(mine.untilMs, occupancy.untilMs ?? Infinity);
+              return fromMs < untilMs ? [{ lot: other, place: occupancy.place, fromMs, ...(untilMs === Infinity ? {} : { untilMs }) }] : [];
             }),
           ),
     );

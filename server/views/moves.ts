@@ -1,8 +1,8 @@
 // What is planned and what must end: catch slips, arrangements with an end, tools and where they were wet.
 import type Database from 'better-sqlite3';
-import type { MovesView, SlipCard, StayCard, TemporaryStay, ToolCard } from '#contract/views.ts';
+import type { MovesView, TransferTaskCard, StayLimitCard, TemporaryStay, ToolCard } from '#contract/views.ts';
 import { wetFrom, type ToolFields, type ToolUse } from '#core/exposure/index.ts';
-import type { Slip } from '#core/moves/index.ts';
+import type { TransferTask } from '#core/moves/index.ts';
 import type { Vessel } from '#core/room/index.ts';
 import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
 import { OPEN_STAYS, personName } from '../now/rows.ts';
@@ -10,18 +10,22 @@ import { IN_HOUSE, SIZE_NOW } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 
 const SHOWN_AFTER_MS = 2 * DAY_MS;
-type StayRow = Omit<StayCard, 'untilMs' | 'untilCm' | 'sizeCm'> & { untilMs: number | null; untilCm: number | null; sizeCm: number | null };
+type StayLimitRow = Omit<StayLimitCard, 'untilMs' | 'untilCm' | 'sizeCm'> & {
+  untilMs: number | null;
+  untilCm: number | null;
+  sizeCm: number | null;
+};
 
 /** Arrangements with an end whose fish are there still; the latest for a lot in a place counts. */
-export function prepareStays(client: Database.Database): (tank?: string) => StayCard[] {
+export function prepareStayLimits(client: Database.Database): (tank?: string) => StayLimitCard[] {
   const sql = `
-    select s.id stay, s.lot, l.label lotLabel, b.n, t.id tank, t.code tankCode, t.vessel, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
+    select s.id stayLimit, s.lot, l.label lotLabel, b.n, t.id tank, t.code tankCode, t.vessel, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
       ${SIZE_NOW('l')} sizeCm, s.why
     from ${OPEN_STAYS}`;
   const all = client.prepare(`${sql} order by coalesce(s.until_ms, 9e15), t.code`);
   const inTank = client.prepare(`${sql} where s.place = ? order by coalesce(s.until_ms, 9e15)`);
   return (tank) =>
-    ((tank === undefined ? all.all() : inTank.all(tank)) as StayRow[]).map(({ untilMs, untilCm, sizeCm, ...stay }) => ({
+    ((tank === undefined ? all.all() : inTank.all(tank)) as StayLimitRow[]).map(({ untilMs, untilCm, sizeCm, ...stay }) => ({
       ...stay,
       ...(untilMs === null ? {} : { untilMs }),
       ...(untilCm === null ? {} : { untilCm }),
@@ -30,13 +34,15 @@ export function prepareStays(client: Database.Database): (tank?: string) => Stay
 }
 
 /** Of them, those in buckets, boxes and behind dividers that have an hour. */
-export function temporaryOnly(stays: readonly StayCard[]): TemporaryStay[] {
-  return stays.flatMap(({ stay, lot, lotLabel, n, tank, tankCode, vessel, sinceMs, untilMs }) =>
-    vessel !== ('tank' satisfies Vessel) && untilMs !== undefined ? [{ stay, lot, lotLabel, n, tank, tankCode, sinceMs, untilMs }] : [],
+export function temporaryOnly(stayLimits: readonly StayLimitCard[]): TemporaryStay[] {
+  return stayLimits.flatMap(({ stayLimit, lot, lotLabel, n, tank, tankCode, vessel, sinceMs, untilMs }) =>
+    vessel !== ('tank' satisfies Vessel) && untilMs !== undefined
+      ? [{ stayLimit, lot, lotLabel, n, tank, tankCode, sinceMs, untilMs }]
+      : [],
   );
 }
 
-type SlipRow = {
+type TaskRow = {
   facts: string;
   plan: string;
   planName: string;
@@ -46,29 +52,29 @@ type SlipRow = {
   toolName: string | null;
   marks: string;
 };
-type MarkRow = { what: 'tried' | 'freed' | 'dropped' | 'done'; atMs: number; by: string; actId: string };
+type MarkRow = { what: 'tried' | 'unblocked' | 'dropped' | 'done'; atMs: number; by: string; actId: string };
 
-/** Slips that are open, and those that ended after an instant. */
-export function prepareSlips(client: Database.Database): (endedSinceMs: number) => SlipCard[] {
-  const slips = client.prepare(`
+/** Tasks that are open, and those that ended after an instant. */
+export function prepareTasks(client: Database.Database): (endedSinceMs: number) => TransferTaskCard[] {
+  const tasks = client.prepare(`
     select s.facts, s.plan, s.name planName, l.label lotLabel, f.code fromCode, t.code toCode, (select name from p_tool o where o.id = json_extract(s.facts, '$.tool')) toolName,
       (select coalesce(json_group_array(json_object('what', m.what, 'atMs', m.at_ms, 'by', ${personName('m."by"')}, 'actId', (select act_id from entry where id = m.entry))), '[]')
-        from p_slip_mark m where m.slip = s.id and m.voided_by is null) marks
-    from p_slip s join p_lot l on l.id = s.lot join p_tank f on f.id = s.from_tank join p_tank t on t.id = s.to_tank
+        from p_transfer_mark m where m.task = s.id and m.voided_by is null) marks
+    from p_transfer_task s join p_lot l on l.id = s.lot join p_tank f on f.id = s.from_tank join p_tank t on t.id = s.to_tank
     where s.voided_by is null and not exists (
-      select 1 from p_slip_mark m where m.slip = s.id and m.voided_by is null and m.what in ('done', 'dropped') and m.at_ms <= ?)
+      select 1 from p_transfer_mark m where m.task = s.id and m.voided_by is null and m.what in ('done', 'dropped') and m.at_ms <= ?)
     order by s.at_ms, s.entry, s.ord`);
   return (endedSinceMs) =>
-    (slips.all(endedSinceMs) as SlipRow[]).map(({ facts, marks, toolName, ...row }) => {
+    (tasks.all(endedSinceMs) as TaskRow[]).map(({ facts, marks, toolName, ...row }) => {
       const of = JSON.parse(marks) as MarkRow[];
       const done = of.find(({ what }) => what === 'done');
       const dropped = of.find(({ what }) => what === 'dropped');
       return {
-        ...(JSON.parse(facts) as Slip),
+        ...(JSON.parse(facts) as TransferTask),
         ...row,
         ...(toolName === null ? {} : { toolName }),
         tries: of.filter(({ what }) => what === 'tried').map(({ atMs }) => atMs),
-        freed: of.some(({ what }) => what === 'freed'),
+        unblocked: of.some(({ what }) => what === 'unblocked'),
         ...(done ? { done: { by: done.by, atMs: done.atMs, actId: done.actId } } : {}),
         ...(dropped ? { dropped: { by: dropped.by, atMs: dropped.atMs } } : {}),
       };
@@ -76,8 +82,8 @@ export function prepareSlips(client: Database.Database): (endedSinceMs: number) 
 }
 
 export const makeMovesView: MakeView<'moves'> = (client) => {
-  const slips = prepareSlips(client);
-  const stays = prepareStays(client);
+  const tasks = prepareTasks(client);
+  const stayLimits = prepareStayLimits(client);
   const tools = client.prepare(`select id, facts from p_tool t where ${IN_HOUSE('t')} order by name`);
   const people = client.prepare(
     `select 'hands-' || id id, 'Hands of ' || name name from p_person p where voided_by is null and ${IN_HOUSE('p')} order by name`,
@@ -98,8 +104,8 @@ export const makeMovesView: MakeView<'moves'> = (client) => {
         { now, driesMs },
       ).map((use) => ({ ...use, code: codes.get(use.tank)! }));
     return {
-      slips: slips(now - SHOWN_AFTER_MS),
-      stays: stays(),
+      tasks: tasks(now - SHOWN_AFTER_MS),
+      stayLimits: stayLimits(),
       tools: [
         ...(tools.all() as { id: string; facts: string }[]).map(({ id, facts }): ToolCard => ({
           id,

@@ -8,7 +8,7 @@ type Row = SpeciesColumns & {
   lot: string;
   label: string;
   n: number;
-  hold: string | null;
+  quarantine: string | null;
   promised: number;
   sizeCm: number | null;
   sinceMs: number | null;
@@ -19,7 +19,7 @@ export type Living = {
   species: ReturnType<typeof speciesOf>;
   n: number;
   /** Open still. */
-  hold?: { id: string; days: number; openedAtMs: number };
+  quarantine?: { id: string; days: number; openedAtMs: number };
   promised: boolean;
   sizeCm?: number;
   sinceMs?: number;
@@ -29,7 +29,7 @@ export type Living = {
 export function prepareOccupants(client: Database.Database): () => Map<string, Living[]> {
   const living = client.prepare(`
     select b.place tank, b.lot, l.label, b.n, 
-      (select json_object('id', h.id, 'days', json_extract(h.policy, '$.days'), 'openedAtMs', h.at_ms) from p_hold h where h.lot = b.lot and ${STILL_OPEN} order by h.at_ms desc limit 1) hold,
+      (select json_object('id', h.id, 'days', json_extract(h.policy, '$.days'), 'openedAtMs', h.at_ms) from p_quarantine h where h.lot = b.lot and ${STILL_OPEN} order by h.at_ms desc limit 1) quarantine,
       exists (select 1 from p_promise p where p.lot = b.lot and ${PROMISED}) promised, ${SIZE_NOW('l')} sizeCm, ${SPECIES_COLUMNS},
       (select max(at_ms) from (
         select g.at_ms, g.n, sum(g.n) over (order by g.at_ms, g.entry) stood from p_leg g where g.lot = b.lot and g.place = b.place and g.voided_by is null
@@ -45,7 +45,7 @@ export function prepareOccupants(client: Database.Database): () => Map<string, L
         label,
         n,
         species: speciesOf(row),
-        hold: row.hold === null ? undefined : (JSON.parse(row.hold) as Living['hold']),
+        quarantine: row.quarantine === null ? undefined : (JSON.parse(row.quarantine) as Living['quarantine']),
         promised: row.promised === 1,
         sizeCm: row.sizeCm ?? undefined,
         sinceMs: row.sinceMs ?? undefined,

@@ -1,6 +1,6 @@
 // The room: racks as they stand with who lives where; with a bag in hand also every tank's reasons against it.
 import type { RackCard, TankCard, SystemCard } from '#contract/views.ts';
-import { CALM_SYSTEM, fit, type Meetings, type Newcomer, type SystemState } from '#core/placement/index.ts';
+import { CALM_SYSTEM, compatibilityOf, type ContactCosts, type Newcomer, type SystemState } from '#core/placement/index.ts';
 import { whoRestarts, type Placed } from '#core/quarantine/index.ts';
 import { type Flow, type Purpose, type Vessel } from '#core/room/index.ts';
 import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
@@ -61,7 +61,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
     const found = query.bag ? oneBag.get(query.bag) : undefined;
     const bag = found ? complete(bagCard(found)) : undefined;
     const inHand = bag ? undefined : living.get(query.from ?? '')?.find(({ lot }) => lot === query.lot);
-    const shelf = new Map(
+    const allSpecies = new Map(
       bag || inHand
         ? (species.all() as { id: string; facts: string }[]).map(({ id, facts }) => [id, { id, ...(JSON.parse(facts) as SpeciesAdded) }])
         : [],
@@ -74,8 +74,8 @@ export const makeRoomView: MakeView<'room'> = (client) => {
           lot: bag.lot,
           n: bag.landed?.alive ?? bag.listed,
           sizeCm: bag.sizeCm,
-          species: bag.species && shelf.get(bag.species.id),
-          holdDone: isHoldDone(bag.lot, living),
+          species: bag.species && allSpecies.get(bag.species.id),
+          quarantineDone: isQuarantineDone(bag.lot, living),
           supplier: supplierOf(bag.lot),
           weak: bag.landed !== undefined && bag.landed.condition !== 'fit',
         }
@@ -84,8 +84,8 @@ export const makeRoomView: MakeView<'room'> = (client) => {
           n: 1,
           atMost: inHand.n,
           sizeCm: inHand.sizeCm,
-          species: inHand.species && shelf.get(inHand.species.id),
-          holdDone: !inHand.hold,
+          species: inHand.species && allSpecies.get(inHand.species.id),
+          quarantineDone: !inHand.quarantine,
           supplier: supplierOf(inHand.lot),
           weak: isWeak(inHand.lot, now),
         };
@@ -111,7 +111,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
         sizeCm,
         promised,
         supplier: supplierOf(lot),
-        species: kind && shelf.get(kind.id),
+        species: kind && allSpecies.get(kind.id),
       }));
       const place = {
         ...system,
@@ -136,11 +136,11 @@ export const makeRoomView: MakeView<'room'> = (client) => {
           occupants: here,
           reasons:
             newcomer &&
-            fit({ ...newcomer, more: moreTo(toCome, newcomer, tank.id) }, place, {
+            compatibilityOf({ ...newcomer, more: moreTo(toCome, newcomer, tank.id) }, place, {
               residents,
               coming: toCome
                 .filter(({ lot }) => lot !== newcomer.lot)
-                .map(({ species: kind, ...one }) => ({ ...one, species: kind === null ? undefined : shelf.get(kind) })),
+                .map(({ species: kind, ...one }) => ({ ...one, species: kind === null ? undefined : allSpecies.get(kind) })),
               meets: meetingsAt(tank.system, newcomer, placed),
               rules: rules.places,
               now,
@@ -164,13 +164,22 @@ const placedIn = (tanks: readonly TankRow[], living: ReadonlyMap<string, Living[
   tanks
     .filter(({ purpose }) => purpose !== 'customer')
     .flatMap(({ id, system }) =>
-      (living.get(id) ?? []).map(({ lot, label, hold }) => ({ lot, label, tank: id, system, onHold: hold !== undefined })),
+      (living.get(id) ?? []).map(({ lot, label, quarantine }) => ({
+        lot,
+        label,
+        tank: id,
+        system,
+        inQuarantine: quarantine !== undefined,
+      })),
     );
 
 /** Who of a system loses clear days; how many each loses is the clocks' to say. */
-function meetingsAt(system: string, { lot, holdDone }: Newcomer, placed: readonly Placed[]): Meetings | undefined {
+function meetingsAt(system: string, { lot, quarantineDone }: Newcomer, placed: readonly Placed[]): ContactCosts | undefined {
   if (placed.some((one) => one.lot === lot && one.system === system)) return undefined;
-  const { restarted, exposed, newcomerExposed } = whoRestarts({ lot, onHold: !holdDone, fromSystem: '', toSystem: system }, placed);
+  const { restarted, exposed, newcomerExposed } = whoRestarts(
+    { lot, inQuarantine: !quarantineDone, fromSystem: '', toSystem: system },
+    placed,
+  );
   return {
     restarted: [...new Map(restarted.map(({ lot: id, label }) => [id, { label }])).values()],
     exposed: [...new Set(exposed.map(({ label }) => label))],
@@ -178,8 +187,8 @@ function meetingsAt(system: string, { lot, holdDone }: Newcomer, placed: readonl
   };
 }
 
-/** Some of the lot live in a tank and no hold is open: it is over, or was before the books began. */
-function isHoldDone(lot: string, living: ReadonlyMap<string, Living[]>): boolean {
+/** Some of the lot live in a tank and no quarantine is open: it is over, or was before the records began. */
+function isQuarantineDone(lot: string, living: ReadonlyMap<string, Living[]>): boolean {
   const standing = [...living.values()].flat().filter((one) => one.lot === lot);
-  return standing.length > 0 && !standing.some((one) => one.hold);
+  return standing.length > 0 && !standing.some((one) => one.quarantine);
 }

@@ -4,12 +4,12 @@ import {
   assign,
   bringCrate,
   furnish,
-  hold,
+  quarantine,
   KEEPER,
   land,
   LEAD,
   makeTestHouse,
-  look,
+  check,
   release,
   stock,
   TODAY,
@@ -30,20 +30,20 @@ describe('rounds', () => {
     house.must(LEAD, stock('a', 'G1'), stock('b', 'G2', 'green-chromis'), stock('c', 'F1', 'cherry-barb'), stock('v', 'V1')),
   );
 
-  it('walks the tanks that hold fish, ours only', () => expect(tanks()).toEqual(['G1', 'G2', 'F1']));
+  it('walks the tanks that quarantine fish, ours only', () => expect(tanks()).toEqual(['G1', 'G2', 'F1']));
 
-  it('each round knows what is left to look at, and a look taken back is left again', () => {
-    const act = house.must(KEEPER, look('G1'));
-    house.must(KEEPER, look('G1', { round: 'evening' }), look('G2', { round: 'evening' }));
+  it('each round knows what is left to check, and a look undone is left again', () => {
+    const act = house.must(KEEPER, check('G1'));
+    house.must(KEEPER, check('G1', { round: 'evening' }), check('G2', { round: 'evening' }));
     expect(house.view('rounds')).toMatchObject({ round: 'morning', current: 'morning', left: { morning: 2, evening: 1 } });
     expect(house.view('rounds', { round: 'evening' })).toMatchObject({ round: 'evening', current: 'morning' });
-    expect(tank('G1')).toMatchObject({ lookedBy: 'Bram', allWell: true });
+    expect(tank('G1')).toMatchObject({ checkedBy: 'Bram', allWell: true });
     house.must(KEEPER, undo(act));
     expect(house.view('rounds').left).toEqual({ morning: 3, evening: 1 });
   });
 
-  it('begins anew in the evening and on the next house day', () => {
-    house.must(KEEPER, look('G1'));
+  it('restarts in the evening and on the next house day', () => {
+    house.must(KEEPER, check('G1'));
     house.wait(parseLocal('2026-03-03T14:00', 'Europe/Lisbon') - T0);
     expect(house.view('rounds')).toMatchObject({ round: 'evening', left: { morning: 2, evening: 3 } });
     house.wait(10 * HOUR_MS);
@@ -51,7 +51,7 @@ describe('rounds', () => {
   });
 
   it('walks the whole water last when one tank on it shows illness, for a week', () => {
-    house.must(KEEPER, look('G1', { allWell: false, lots: [{ lot: 'a', expected: 3, seen: null, signs: [{ sign: 'white spots' }] }] }));
+    house.must(KEEPER, check('G1', { allWell: false, lots: [{ lot: 'a', expected: 3, seen: null, signs: [{ sign: 'white spots' }] }] }));
     expect(tanks()).toEqual(['F1', 'G1', 'G2']);
     expect(tank('G1')).toMatchObject({ suspect: true, odd: [{ signs: ['white spots'], missing: 0, died: 0 }] });
     expect(tank('G2')).toMatchObject({ suspect: true, odd: [] });
@@ -75,8 +75,8 @@ describe('rounds', () => {
   it('fast breathing right after arrival is expected', () => {
     bringCrate(house);
     house.must(KEEPER, land(3), assign(3));
-    house.must(KEEPER, hold('crate-1-chromis'), release(3, { run: undefined }));
-    const breathing: Said = look('G1', {
+    house.must(KEEPER, quarantine('crate-1-chromis'), release(3, { floatId: undefined }));
+    const breathing: Said = check('G1', {
       allWell: false,
       lots: [{ lot: 'crate-1-chromis', expected: 6, seen: null, signs: [{ sign: 'fast breathing' }] }],
     });
@@ -97,7 +97,7 @@ describe('rounds', () => {
   it('counts days since a lot last ate, from its release before that, and flags by class', () => {
     bringCrate(house);
     house.must(KEEPER, land(3), assign(3));
-    house.must(KEEPER, hold('crate-1-chromis'), release(3, { run: undefined }));
+    house.must(KEEPER, quarantine('crate-1-chromis'), release(3, { floatId: undefined }));
     const fast = () => tank('G1').lots.find(({ lot }) => lot === 'crate-1-chromis')!.fast;
     const feed = (response: 'tasted' | 'ate'): Said => ({
       kind: 'lot.fed',
@@ -109,7 +109,7 @@ describe('rounds', () => {
     expect(fast()).toMatchObject({ days: 3, hungry: true, first: true });
     house.must(KEEPER, feed('ate'));
     expect(fast()).toMatchObject({ days: 0, hungry: false, first: false });
-    // Fish that were there before the books began have fasted since then as far as anybody knows.
+    // Fish that were there before the records began have fasted since then as far as anybody knows.
     expect(tank('G1').lots.find(({ lot }) => lot === 'a')!.fast).toMatchObject({ days: 3, first: true });
   });
 

@@ -14,19 +14,19 @@ import type { MakeView } from './view.ts';
 const WALKED = `t.purpose <> 'customer' and exists (select 1 from p_balance b where b.place = t.id and b.inside = 1 and b.n <> 0)`;
 
 type TankRow = { id: string; code: string; rack: string; walk: number; row: number; column: number; system: string; purpose: Purpose };
-type LookRow = { tank: string; by: string; atMs: number; allWell: number };
+type CheckRow = { tank: string; by: string; atMs: number; allWell: number };
 type FeedRow = { tank: string; lot: string; food: string; response: Response; atMs: number };
 
 /** Tanks on the walk that a day's rounds have not looked at. */
 export function prepareLeft(client: Database.Database): (day: number) => Record<RoundName, number> {
   const walked = client.prepare(`select count(*) from p_tank t where ${WALKED}`).pluck();
-  const looked = client
+  const checked = client
     .prepare(
-      `select count(distinct l.tank) from p_look l join p_tank t on t.id = l.tank where l.day = ? and l.round = ? and l.voided_by is null and ${WALKED}`,
+      `select count(distinct l.tank) from p_health_check l join p_tank t on t.id = l.tank where l.day = ? and l.round = ? and l.voided_by is null and ${WALKED}`,
     )
     .pluck();
   return (day) => {
-    const left = (round: RoundName) => (walked.get() as number) - (looked.get(day, round) as number);
+    const left = (round: RoundName) => (walked.get() as number) - (checked.get(day, round) as number);
     return { morning: left('morning'), evening: left('evening') };
   };
 }
@@ -35,8 +35,8 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const tanks = client.prepare(`
     select t.id, t.code, r.name rack, r.walk, t."row", t."column", t.system, t.purpose from p_tank t join p_rack r on r.id = t.rack
     where ${WALKED}`);
-  const looks = client.prepare(`
-    select tank, ${personName('"by"')} by, max(at_ms) atMs, min(all_well) allWell from p_look where day = ? and round = ? and voided_by is null group by tank`);
+  const checks = client.prepare(`
+    select tank, ${personName('"by"')} by, max(at_ms) atMs, min(all_well) allWell from p_health_check where day = ? and round = ? and voided_by is null group by tank`);
   const leftOf = prepareLeft(client);
   const fed = client.prepare(`
     select b.place tank, b.lot, f.food, f.response, f.at_ms atMs from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0
@@ -53,7 +53,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const round = (ROUNDS as readonly string[]).includes(query.round ?? '') ? (query.round as RoundName) : current.round;
     const living = occupants();
     const { systems, oddByTank } = suspects(now);
-    const lookOf = new Map((looks.all(current.day, round) as LookRow[]).map((look) => [look.tank, look]));
+    const checkOf = new Map((checks.all(current.day, round) as CheckRow[]).map((check) => [check.tank, check]));
     const meals = new Map((fed.all() as FeedRow[]).map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
     const lastMeals = new Map(
       (eaten.all() as { tank: string; lot: string; atMs: number | null }[]).map(({ tank, lot, atMs }) => [
@@ -61,12 +61,12 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         atMs ?? undefined,
       ]),
     );
-    const shelf = new Map(
+    const allSpecies = new Map(
       (speciesFacts.all() as { id: string; facts: string }[]).map(({ id, facts }) => [id, JSON.parse(facts) as SpeciesFields]),
     );
     const fastIn = (tank: string, { lot, sizeCm, species, sinceMs }: Living) =>
       fastOf(
-        { sizeCm, species: species && shelf.get(species.id) },
+        { sizeCm, species: species && allSpecies.get(species.id) },
         { lastMealMs: lastMeals.get(`${tank}|${lot}`), releasedMs: sinceMs },
         { now, zone, rules: rules.hungryAfterDays },
       );
@@ -77,7 +77,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
       current: current.round,
       left: leftOf(current.day),
       tanks: ordered.map(({ walk: _walk, row: _row, column: _column, ...tank }): RoundTank => {
-        const look = lookOf.get(tank.id);
+        const check = checkOf.get(tank.id);
         return {
           ...tank,
           odd: oddByTank.get(tank.id) ?? [],
@@ -87,14 +87,14 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
               lot,
               label,
               species,
-              is: species && shelf.get(species.id)?.is,
+              is: species && allSpecies.get(species.id)?.is,
               n,
               sinceMs,
               lastFed: meals.get(`${tank.id}|${lot}`),
               fast: fastIn(tank.id, one),
             };
           }),
-          ...(look ? { lookedBy: look.by, lookedAtMs: look.atMs, allWell: look.allWell === 1 } : {}),
+          ...(check ? { checkedBy: check.by, checkedAtMs: check.atMs, allWell: check.allWell === 1 } : {}),
         };
       }),
     };

@@ -1,17 +1,17 @@
 // The stream bar: heads at each stage, heads expected, heads lost in a week.
 import { stageCounts, type Standing } from '#core/stock/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
-import { CRATE_WINDOW_MS, HOLD_OPEN, OPEN_FLOAT, RECENT_CRATE } from '../now/rows.ts';
+import { CRATE_WINDOW_MS, QUARANTINE_OPEN, OPEN_FLOAT, RECENT_CRATE } from '../now/rows.ts';
 import { PROMISED } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 
 const WEEK_MS = 7 * DAY_MS;
-type Row = { lot: string; n: number; isBag: number; customer: number; inRun: number; holdOpen: number };
+type Row = { lot: string; n: number; isBag: number; customer: number; inRun: number; quarantineOpen: number };
 
 export const makeStreamView: MakeView<'stream'> = (client) => {
   const standings = client.prepare(`
     select b.lot, b.n, t.id is null isBag, t.purpose = 'customer' customer,
-      t.id is null and (${OPEN_FLOAT('b.place')} or exists (select 1 from p_bench_run r where r.id = b.place)) inRun, ${HOLD_OPEN('b.lot')} holdOpen
+      t.id is null and (${OPEN_FLOAT('b.place')} or exists (select 1 from p_bench_run r where r.id = b.place)) inRun, ${QUARANTINE_OPEN('b.lot')} quarantineOpen
     from p_balance b left join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0`);
   const promised = client.prepare(`select p.lot, sum(p.n) n from p_promise p where ${PROMISED} group by p.lot`);
   const expected = client
@@ -39,6 +39,6 @@ export const makeStreamView: MakeView<'stream'> = (client) => {
   };
 };
 
-function standingOf({ lot, n, isBag, customer, inRun, holdOpen }: Row): Standing {
-  return { lot, n, place: isBag ? 'bag' : customer ? 'customer tank' : 'tank', inRun: inRun === 1, holdOpen: holdOpen === 1 };
+function standingOf({ lot, n, isBag, customer, inRun, quarantineOpen }: Row): Standing {
+  return { lot, n, place: isBag ? 'bag' : customer ? 'customer tank' : 'tank', inRun: inRun === 1, quarantineOpen: quarantineOpen === 1 };
 }

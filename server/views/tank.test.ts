@@ -1,10 +1,10 @@
 import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
-import { bringCrate, furnish, hold, KEEPER, LEAD, look, makeTestHouse, stock, T0, type Said, type TestHouse } from '../testHouse.ts';
+import { bringCrate, furnish, quarantine, KEEPER, LEAD, check, makeTestHouse, stock, T0, type Said, type TestHouse } from '../testHouse.ts';
 
 let house: TestHouse;
 beforeEach(() => {
   house = furnish(makeTestHouse());
-  house.must(LEAD, stock('fire', 'G1', 'green-chromis', 6), hold('fire'));
+  house.must(LEAD, stock('fire', 'G1', 'green-chromis', 6), quarantine('fire'));
 });
 afterEach(() => house.close());
 const tank = (code = 'G1') => house.view('tank', { tank: code });
@@ -21,9 +21,9 @@ it('is found by its code in any case, and is not there when it is not', () => {
 });
 
 it('tells what happened in it, with what to call everything, but not every plain look', () => {
-  house.must(KEEPER, look('G1'), { kind: 'lot.fed', payload: { tank: 'G1', lot: 'fire', food: 'mysis', response: 'ate' } });
+  house.must(KEEPER, check('G1'), { kind: 'lot.fed', payload: { tank: 'G1', lot: 'fire', food: 'mysis', response: 'ate' } });
   house.wait(1000);
-  house.must(KEEPER, look('G1', { allWell: false, lots: [{ lot: 'fire', expected: 6, seen: null, signs: [{ sign: 'scrape' }] }] }));
+  house.must(KEEPER, check('G1', { allWell: false, lots: [{ lot: 'fire', expected: 6, seen: null, signs: [{ sign: 'scrape' }] }] }));
   house.must(KEEPER, {
     kind: 'reading.taken',
     payload: {
@@ -32,10 +32,10 @@ it('tells what happened in it, with what to call everything, but not every plain
       reading: { value: 25.1, typed: '25.1', method: 'in the water', source: 'measured' },
     },
   });
-  const { timeline, names, looks14, meals, lastLook, readings } = tank();
-  expect(timeline.map(({ kind }) => kind)).toEqual(['reading.taken', 'tank.looked', 'lot.opened', 'tank.added']);
+  const { timeline, names, checks14, meals, lastCheck, readings } = tank();
+  expect(timeline.map(({ kind }) => kind)).toEqual(['reading.taken', 'tank.checked', 'lot.opened', 'tank.added']);
   expect(names).toMatchObject({ fire: 'green-chromis', G1: 'G1', salt: 'salt' });
-  expect([looks14, meals.length, lastLook?.allWell, readings[0]!.by]).toEqual([2, 1, false, 'Bram']);
+  expect([checks14, meals.length, lastCheck?.allWell, readings[0]!.by]).toEqual([2, 1, false, 'Bram']);
 });
 
 it('posts a difference at the other end as missing, and has it looked for', () => {
@@ -44,7 +44,7 @@ it('posts a difference at the other end as missing, and has it looked for', () =
   expect(house.view('today').due.filter(({ rule }) => rule === 'missing')).toMatchObject([
     { facts: { n: 1, what: 'green-chromis', tankCode: 'G1' } },
   ]);
-  // One more at the other end than was netted was not on the books.
+  // One more at the other end than was netted was not on the records.
   house.must(KEEPER, moved(1, 'G2', { arrived: 2 }));
   expect(balance('G2')).toBe(5);
 });
@@ -57,9 +57,9 @@ it('refuses to move more than there are, out of an empty tank, to where they are
   expect(outcome).toMatchObject({ ok: false, refusals: [{ code: 'stock.short', facts: { missing: 6, by: 'Ines', place: 'G1' } }] });
 });
 
-it('shows a past instant at which the books had less than nothing as a gap', () => {
+it('shows a past instant at which the records had less than nothing as a gap', () => {
   house.wait(2 * DAY_MS);
-  // Entered late, by a lead: two were sold before the day on which the books say they came.
+  // Entered late, by a lead: two were sold before the day on which the records say they came.
   house.must(LEAD, { ...moved(2, 'returned'), occurredAtMs: T0 - DAY_MS });
   const gap = { fromMs: T0 - DAY_MS, untilMs: T0, n: 2 };
   expect(tank().gaps).toEqual([{ ...gap, lot: 'fire', label: 'green-chromis' }]);
@@ -67,9 +67,9 @@ it('shows a past instant at which the books had less than nothing as a gap', () 
 });
 
 describe('a bucket', () => {
-  const stay = (untilMs: number): Said => ({
+  const stayLimit = (untilMs: number): Said => ({
     kind: 'stay.limited',
-    payload: { stay: `s${untilMs}`, lot: 'fire', place: 'B1', untilMs, why: 'while the tank is cleaned' },
+    payload: { stayLimit: `s${untilMs}`, lot: 'fire', place: 'B1', untilMs, why: 'while the tank is cleaned' },
   });
   beforeEach(() => {
     house.must(
@@ -83,7 +83,7 @@ describe('a bucket', () => {
           system: 'pail',
           code: 'B1',
           volumeL: 12,
-          purpose: 'hold',
+          purpose: 'quarantine',
           lid: true,
           row: 9,
           column: 0,
@@ -95,7 +95,7 @@ describe('a bucket', () => {
 
   it('takes fish only with an hour at which they are out again, which runs in the strip and falls due', () => {
     expect(house.codes(KEEPER, moved(2, 'B1'))).toEqual(['stay.needed']);
-    house.must(KEEPER, stay(house.now() + HOUR_MS), moved(2, 'B1'));
+    house.must(KEEPER, stayLimit(house.now() + HOUR_MS), moved(2, 'B1'));
     expect(house.view('running').stays).toMatchObject([{ n: 2, tankCode: 'B1', untilMs: T0 + HOUR_MS }]);
     house.wait(2 * HOUR_MS);
     expect(house.view('today').due.filter(({ rule }) => rule === 'fish-out')).toMatchObject([{ facts: { n: 2, tankCode: 'B1' } }]);
@@ -108,32 +108,32 @@ describe('a bucket', () => {
   });
 
   it('cannot vanish with fish in it, and is gone when it is empty', () => {
-    house.must(KEEPER, stay(house.now() + HOUR_MS), moved(2, 'B1'));
+    house.must(KEEPER, stayLimit(house.now() + HOUR_MS), moved(2, 'B1'));
     const gone: Said = { kind: 'thing.retired', payload: { what: 'tank', id: 'B1' } };
     expect(house.codes(LEAD, gone)).toEqual(['tank.notEmpty']);
     house.must(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'fire', from: 'B1', to: 'G1', n: 2 }] } });
     house.must(LEAD, gone);
     expect(tank('B1').tank).toBeUndefined();
     house.wait(1000);
-    expect(house.codes(KEEPER, stay(house.now() + HOUR_MS), moved(2, 'B1'))).toEqual(['tank.retired']);
+    expect(house.codes(KEEPER, stayLimit(house.now() + HOUR_MS), moved(2, 'B1'))).toEqual(['tank.retired']);
     // The same arrangement twice is refused with words, not broken.
-    expect(house.codes(KEEPER, stay(T0 + HOUR_MS))).toEqual(['id.taken']);
+    expect(house.codes(KEEPER, stayLimit(T0 + HOUR_MS))).toEqual(['id.taken']);
     expect(house.codes(LEAD, { kind: 'thing.retired', payload: { what: 'rack', id: 'back' } })).toEqual(['thing.inUse']);
   });
 });
 
-it('tells of a lot where it was, what it was cut from, and who shared water with it', () => {
+it('tells of a lot where it was, what it was cut from, and who shared system with it', () => {
   house.must(LEAD, stock('other', 'G2', 'banggai-cardinalfish'));
   house.wait(HOUR_MS);
   house.must(KEEPER, {
     kind: 'lot.split',
-    payload: { lot: 'fire', child: 'one', label: 'the bold one', place: 'G1', n: 1, why: 'followed singly', hold: 'hold-one' },
+    payload: { lot: 'fire', child: 'one', label: 'the bold one', place: 'G1', n: 1, why: 'followed singly', quarantine: 'hold-one' },
   });
   house.wait(HOUR_MS);
   house.must(LEAD, {
     kind: 'stock.moved',
     payload: { moves: [{ lot: 'one', from: 'G1', to: 'C1', n: 1 }] },
-    overrules: [{ code: 'fit.saleBeforeHold', reason: 'shown for an hour' }],
+    overrules: [{ code: 'fit.saleBeforeQuarantine', reason: 'shown for an hour' }],
   });
   const view = lot('one');
   expect(view.been.map(({ name, as }) => `${name} ${as ?? ''}`)).toEqual(['G1 green-chromis', 'G1 ', 'C1 ']);

@@ -1,12 +1,12 @@
-// One tank, whole: who is here and since when, its water, readings, looks, meals, losses, what met it, what happened.
-import type { Meeting, TankView } from '#contract/views.ts';
-import type { HoldsView, RoomView } from '#contract/views.ts';
+// One tank, whole: who is here and since when, its system, readings, looks, meals, losses, what met it, what happened.
+import type { ExposureContact, TankView } from '#contract/views.ts';
+import type { QuarantineView, RoomView } from '#contract/views.ts';
 import { DAY_MS, inOrder, spansOf } from '#core/time/index.ts';
 import { prepareContacts } from '../exposure/contacts.ts';
 import { grouped, personName } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
-import { prepareHoldCards } from './holds.ts';
-import { prepareStays } from './moves.ts';
+import { prepareQuarantineCards } from './quarantine.ts';
+import { prepareStayLimits } from './moves.ts';
 import { makeRoomView } from './room.ts';
 import { prepareTimeline } from './timeline.ts';
 import type { MakeView } from './view.ts';
@@ -20,15 +20,15 @@ export const makeTankView: MakeView<'tank'> = (client) => {
   const find = client
     .prepare(`select id from p_tank t where (id = @tank or upper(code) = upper(@tank)) and ${IN_HOUSE('t')} limit 1`)
     .pluck();
-  const holds = prepareHoldCards(client);
-  const stays = prepareStays(client);
+  const quarantines = prepareQuarantineCards(client);
+  const stayLimits = prepareStayLimits(client);
   const timeline = prepareTimeline(client, 'tank');
   const readings = client.prepare(`
     select r.quantity, r.value, r.method, r.source, max(r.at_ms) atMs, ${personName('r."by"')} by from p_reading r
     where r.subject = ? and r.voided_by is null group by r.quantity`);
-  const lastLook = client.prepare(`
-    select at_ms atMs, ${personName('"by"')} by, all_well allWell from p_look where tank = ? and voided_by is null order by at_ms desc, entry desc limit 1`);
-  const looks = client.prepare('select count(*) from p_look where tank = ? and at_ms > ? and voided_by is null').pluck();
+  const lastCheck = client.prepare(`
+    select at_ms atMs, ${personName('"by"')} by, all_well allWell from p_health_check where tank = ? and voided_by is null order by at_ms desc, entry desc limit 1`);
+  const checks = client.prepare('select count(*) from p_health_check where tank = ? and at_ms > ? and voided_by is null').pluck();
   const meals = client.prepare(`
     select f.lot, l.label, f.food, f.response, f.at_ms atMs from p_feed f join p_lot l on l.id = f.lot
     where f.tank = ? and f.voided_by is null order by f.at_ms desc, f.entry desc limit 12`);
@@ -37,9 +37,9 @@ export const makeTankView: MakeView<'tank'> = (client) => {
       coalesce((select cause from p_loss_class c where c.loss = x.entry and c.voided_by is null order by c.at_ms desc, c.entry desc limit 1), x.cause) cause
     from p_leg g join p_loss x on x.entry = g.entry join p_lot l on l.id = x.lot
     where g.place = ? and g.n < 0 and x.voided_by is null order by x.at_ms desc, x.entry desc limit ${LOSSES_SHOWN}`);
-  const courses = client.prepare(`
-    select id course, family, at_ms begunAtMs from p_course c where system = ? and voided_by is null
-      and not exists (select 1 from p_course_end x where x.course = c.id and x.voided_by is null) order by at_ms`);
+  const treatments = client.prepare(`
+    select id treatment, family, at_ms begunAtMs from p_treatment c where system = ? and voided_by is null
+      and not exists (select 1 from p_treatment_end x where x.treatment = c.id and x.voided_by is null) order by at_ms`);
   const legs = client.prepare(`
     select g.lot, l.label, g.entry, g.at_ms atMs, g.n from p_leg g join p_lot l on l.id = g.lot where g.place = ? and g.voided_by is null`);
   const meetings = prepareMeetings(client);
@@ -48,12 +48,12 @@ export const makeTankView: MakeView<'tank'> = (client) => {
     const id = find.get({ tank: request.query.tank ?? '' }) as string | undefined;
     const nothing = {
       readings: [],
-      holds: [],
-      stays: [],
-      looks14: 0,
+      quarantines: [],
+      stayLimits: [],
+      checks14: 0,
       meals: [],
       losses: [],
-      meetings: [],
+      contacts: [],
       gaps: [],
       timeline: [],
       names: {},
@@ -63,7 +63,7 @@ export const makeTankView: MakeView<'tank'> = (client) => {
     const rack = whole.racks.find(({ tanks }) => tanks.some((tank) => tank.id === id))!;
     const tank = rack.tanks.find((one) => one.id === id)!;
     const system = whole.systems.find((one) => one.id === tank.system)!;
-    const look = lastLook.get(id) as { atMs: number; by: string; allWell: number } | undefined;
+    const check = lastCheck.get(id) as { atMs: number; by: string; allWell: number } | undefined;
     return {
       tank: { ...tank, rack: rack.id, rackName: rack.name, room: rack.room },
       system: {
@@ -71,23 +71,25 @@ export const makeTankView: MakeView<'tank'> = (client) => {
         others: whole.racks.flatMap(({ tanks }) =>
           tanks.filter((one) => one.system === system.id && one.id !== id).map((one) => ({ id: one.id, code: one.code })),
         ),
-        courses: courses.all(system.id) as NonNullable<TankView['system']>['courses'],
+        treatments: treatments.all(system.id) as NonNullable<TankView['system']>['treatments'],
       },
       readings: readings.all(system.id) as TankView['readings'],
-      holds: tank.occupants.flatMap(({ lot, hold }): HoldsView['holds'] => (hold ? holds(request, lot) : [])),
-      stays: stays(id),
-      ...(look ? { lastLook: { ...look, allWell: look.allWell === 1 } } : {}),
-      looks14: looks.get(id, request.now - 14 * DAY_MS) as number,
+      quarantines: tank.occupants.flatMap(({ lot, quarantine }): QuarantineView['quarantines'] =>
+        quarantine ? quarantines(request, lot) : [],
+      ),
+      stayLimits: stayLimits(id),
+      ...(check ? { lastCheck: { ...check, allWell: check.allWell === 1 } } : {}),
+      checks14: checks.get(id, request.now - 14 * DAY_MS) as number,
       meals: meals.all(id) as TankView['meals'],
       losses: losses.all(id) as TankView['losses'],
-      meetings: meetings(id, { now: request.now, toolDriesH: request.rules.toolDriesH }),
+      contacts: meetings(id, { now: request.now, toolDriesH: request.rules.toolDriesH }),
       gaps: gapsOf(legs.all(id) as LegRow[]),
       ...timeline(id),
     };
   };
 };
 
-/** When the books of a lot here fell below nothing: something was entered late or not at all. */
+/** When the records of a lot here fell below nothing: something was entered late or not at all. */
 function gapsOf(legs: readonly LegRow[]): TankView['gaps'] {
   const byLot = grouped(legs, ({ lot }) => lot);
   return [...byLot].flatMap(([lot, list]) => spansOf(list).gaps.map((gap) => ({ ...gap, lot, label: list[0]!.label })));
@@ -97,7 +99,7 @@ function gapsOf(legs: readonly LegRow[]): TankView['gaps'] {
 function prepareMeetings(client: Parameters<MakeView<'tank'>>[0]) {
   const contacts = prepareContacts(client);
   const codes = client.prepare('select id, code from p_tank').raw();
-  return (id: string, { now, toolDriesH }: { now: number; toolDriesH: number }): Meeting[] => {
+  return (id: string, { now, toolDriesH }: { now: number; toolDriesH: number }): ExposureContact[] => {
     const codeOf = new Map(codes.all() as [string, string][]);
     const end = (tank: string) => ({ id: tank, code: codeOf.get(tank)! });
     return contacts({ sinceMs: now - MET_WITHIN_MS, toolDriesH })

@@ -17,16 +17,16 @@ const resting = (...kinds: readonly Kind[]) =>
 
 const ABOUT_TANK = `
   select entry, at_ms from p_leg where place = @id and voided_by is null
-  union select entry, at_ms from p_look where tank = @id and (all_well = 0 or note is not null) and voided_by is null
+  union select entry, at_ms from p_health_check where tank = @id and (all_well = 0 or note is not null) and voided_by is null
   union select entry, at_ms from p_mishap where tank = @id and voided_by is null
   union select entry, at_ms from p_reading where subject = (select system from p_tank where id = @id) and voided_by is null
   union select entry, at_ms from p_tool_use where tank = @id and voided_by is null
   union select entry, at_ms from p_exchange where (tank = @id or from_tank = @id) and voided_by is null
-  union select entry, at_ms from p_course where system = (select system from p_tank where id = @id) and voided_by is null
-  union select x.entry, x.at_ms from p_course_end x join p_course c on c.id = x.course where c.system = (select system from p_tank where id = @id) and x.voided_by is null
+  union select entry, at_ms from p_treatment where system = (select system from p_tank where id = @id) and voided_by is null
+  union select x.entry, x.at_ms from p_treatment_end x join p_treatment c on c.id = x.treatment where c.system = (select system from p_tank where id = @id) and x.voided_by is null
   union select entry, at_ms from p_change where of = 'tank:' || @id
-  union select entry, at_ms from p_plumbing where tank = @id
-  union select entry, at_ms from p_stay where place = @id and voided_by is null
+  union select entry, at_ms from p_tank_system where tank = @id
+  union select entry, at_ms from p_stay_limit where place = @id and voided_by is null
   union select entry, at_ms from p_dim where tank = @id and voided_by is null
   union ${resting('stock.counted')}
   union select c.entry, c.at_ms from p_loss_class c join p_loss l on l.entry = c.loss where l.place = @id and c.voided_by is null`;
@@ -35,14 +35,14 @@ const ABOUT_LOT = `
   select entry, at_ms from p_leg where lot = @id and voided_by is null
   union select entry, at_ms from p_odd where lot = @id and voided_by is null
   union select entry, at_ms from p_mishap where lot = @id and voided_by is null
-  union select entry, at_ms from p_hold where lot = @id and voided_by is null
+  union select entry, at_ms from p_quarantine where lot = @id and voided_by is null
   union select entry, at_ms from p_sign_off where lot = @id and voided_by is null
   union select entry, at_ms from p_promise where lot = @id and voided_by is null
   union select e.entry, e.at_ms from p_promise_end e join p_promise p on p.id = e.promise where p.lot = @id and e.voided_by is null
   union ${resting('stock.counted', 'lot.named')}
   union select entry, at_ms from p_measure where lot = @id and voided_by is null
   union select entry, at_ms from p_lineage where (lot = @id or from_lot = @id) and voided_by is null
-  union select entry, at_ms from p_stay where lot = @id and voided_by is null
+  union select entry, at_ms from p_stay_limit where lot = @id and voided_by is null
   union select entry, at_ms from p_method where lot = @id and voided_by is null
   union select v.entry, v.at_ms from p_run_event v join p_bench_run r on r.id = v.run where r.lot = @id and v.what in ('noticed', 'handed') and v.voided_by is null
   union select c.entry, c.at_ms from p_loss_class c join p_loss l on l.entry = c.loss where l.lot = @id and c.voided_by is null`;

@@ -6,11 +6,11 @@ import {
   bringCrate,
   float,
   furnish,
-  hold,
+  quarantine,
   KEEPER,
   LEAD,
   land,
-  look,
+  check,
   makeTestHouse,
   release,
   T0,
@@ -31,7 +31,7 @@ const idOf = (rule: string, step: string) => due().find((one) => one.rule === ru
 
 function releaseOne() {
   house.must(KEEPER, land(1), land(2), land(3), assign(1), float(1));
-  house.must(KEEPER, hold(), release(1));
+  house.must(KEEPER, quarantine(), release(1));
 }
 
 it('follows a bag from the box to the looks after its release', () => {
@@ -41,7 +41,7 @@ it('follows a bag from the box to the looks after its release', () => {
   expect(say()).toContain('float end next');
   house.wait(21 * MINUTE_MS);
   expect(say()).toContain('float end now');
-  house.must(KEEPER, hold(), release(1));
+  house.must(KEEPER, quarantine(), release(1));
   expect(say().filter((one) => one.startsWith('after-release'))).toEqual([
     'after-release 1h next',
     'after-release 4h next',
@@ -49,12 +49,12 @@ it('follows a bag from the box to the looks after its release', () => {
   ]);
   house.wait(HOUR_MS);
   expect(say()).toContain('after-release 1h now');
-  house.must(KEEPER, look('G1'));
+  house.must(KEEPER, check('G1'));
   expect(say()).not.toContain('after-release 1h now');
   expect(say()).toContain('after-release 4h next');
 });
 
-it('forgets what was taken back, and fish that are no longer there', () => {
+it('forgets what was undone, and fish that are no longer there', () => {
   releaseOne();
   const act = house.must(KEEPER, { kind: 'mishap.recorded', payload: { lot: 'crate-1-fire', tank: 'G1', n: 1, what: 'jumped' } });
   expect(say().filter((one) => one.startsWith('after-mishap'))).toHaveLength(3);
@@ -84,7 +84,7 @@ it('what was done does not come back, however long ago that was', () => {
   releaseOne();
   const place = 'G1';
   const lot = house.client.prepare('select lot from p_balance where place = ? and n > 0').pluck().get(place) as string;
-  house.must(KEEPER, { kind: 'stay.limited', payload: { stay: 'stay-1', lot, place, untilCm: 7, why: 'until they are grown' } });
+  house.must(KEEPER, { kind: 'stay.limited', payload: { stayLimit: 'stay-1', lot, place, untilCm: 7, why: 'until they are grown' } });
   house.must(KEEPER, { kind: 'lot.measured', payload: { lot, place, sizeCm: 8 } });
   house.must(KEEPER, { kind: 'due.done', payload: { due: idOf('grown-out', 'size') } });
   expect(due().some(({ rule }) => rule === 'grown-out')).toBe(false);
@@ -117,6 +117,6 @@ it('shows the round while tanks are left, and a crate that is to come', () => {
   expect(say()).toContain('round morning now');
   bringCrate(house, 'crate-2', false);
   expect(due().find(({ rule }) => rule === 'crate-due')).toMatchObject({ fromMs: T0 - HOUR_MS, facts: { crateLabel: 'crate-2' } });
-  house.must(KEEPER, look('G1'));
+  house.must(KEEPER, check('G1'));
   expect(say()).not.toContain('round morning now');
 });

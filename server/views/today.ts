@@ -11,7 +11,7 @@ import {
   type DueFacts,
   type MissingFact,
   type Settled,
-  type StayFact,
+  type StayLimitFact,
   type WaitingFact,
   type Walk,
 } from '#core/today/index.ts';
@@ -21,7 +21,7 @@ import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft } from './rounds.ts';
 import type { MakeView } from './view.ts';
 
-/** The last follow-up and the time after which it is let go. */
+/** The last follow-up and the time after which it is released. */
 const FOLLOWED_MS = (FOLLOW_UP_HOURS.at(-1)! + 48) * HOUR_MS;
 const CONVERTED_MS = CONVERSION_HOURS.at(-1)! * HOUR_MS + FOLLOW_UP_LAPSES_MS;
 /** SQL of whether run `e` was a conversion, as core says it (isConversion). */
@@ -41,8 +41,8 @@ type ArrivalRow = {
 };
 
 type Nullable<T, F extends keyof T> = Omit<T, F> & { [K in F]: T[K] | null };
-type StayRow = Nullable<
-  Omit<StayFact, 'walk' | 'temporary'> & Placed & { temporary: number },
+type StayLimitRow = Nullable<
+  Omit<StayLimitFact, 'walk' | 'temporary'> & Placed & { temporary: number },
   'untilMs' | 'untilCm' | 'sizeCm' | 'measuredMs'
 >;
 
@@ -68,7 +68,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     where b.inside = 1 and b.n <> 0 and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)`);
   const after = client.prepare(`
     select f.entry, f.rule, t.id tank, t.code tankCode, l.label what, f.at_ms atMs, ${WALK},
-      (select max(at_ms) from p_look o where o.tank = t.id and o.voided_by is null and o.at_ms >= f.at_ms) lookedAtMs
+      (select max(at_ms) from p_health_check o where o.tank = t.id and o.voided_by is null and o.at_ms >= f.at_ms) checkedAtMs
     from (
       select entry, 'after-release' rule, tank, lot, at_ms from p_release where at_ms > @since and voided_by is null and alive > 0
       union all select x.entry, 'after-conversion', x.tank, x.lot, x.at_ms from p_release x join p_bench_run e on e.id = x.run and x.bag is null
@@ -77,7 +77,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       union all select entry, 'after-mishap', tank, lot, at_ms from p_mishap where at_ms > @since and voided_by is null
     ) f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack join p_lot l on l.id = f.lot
     where exists (select 1 from p_balance b where b.lot = f.lot and b.place = f.tank and b.n > 0)`);
-  const stays = client.prepare(`
+  const stayLimits = client.prepare(`
     select s.entry, t.id tank, t.code tankCode, l.label what, b.n, t.vessel <> 'tank' temporary, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
       ${SIZE_NOW('l')} sizeCm, (select max(at_ms) from p_measure m where m.lot = l.id and m.voided_by is null) measuredMs, ${WALK}
     from ${OPEN_STAYS} join p_rack k on k.id = t.rack`);
@@ -91,10 +91,10 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     join p_leg f on f.entry = g.entry and f.lot = g.lot and f.n < 0 join p_tank t on t.id = f.place join p_rack k on k.id = t.rack
     where g.place = 'missing' and g.n > 0 and g.at_ms > ? and g.voided_by is null group by g.entry, g.lot`);
   const waiting = client.prepare(`
-    select s.entry, s.id slip, t.id tank, t.code tankCode, json_extract(s.facts, '$.waitsFor.what') || ' for ' || t.code what, json_extract(s.facts, '$.waitsFor.untilMs') untilMs, ${WALK}
-    from p_slip s join p_tank t on t.id = s.to_tank join p_rack k on k.id = t.rack
+    select s.entry, s.id task, t.id tank, t.code tankCode, json_extract(s.facts, '$.waitsFor.what') || ' for ' || t.code what, json_extract(s.facts, '$.waitsFor.untilMs') untilMs, ${WALK}
+    from p_transfer_task s join p_tank t on t.id = s.to_tank join p_rack k on k.id = t.rack
     where s.voided_by is null and json_extract(s.facts, '$.waitsFor.untilMs') is not null
-      and not exists (select 1 from p_slip_mark m where m.slip = s.id and m.voided_by is null and m.what in ('done', 'dropped', 'freed'))`);
+      and not exists (select 1 from p_transfer_mark m where m.task = s.id and m.voided_by is null and m.what in ('done', 'dropped', 'unblocked'))`);
   const settled = client.prepare(
     'select kind, until_ms untilMs from p_due where due = ? and voided_by is null order by at_ms desc, entry desc limit 1',
   );
@@ -114,8 +114,8 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       floats: (floats.all() as (Omit<DueFacts['floats'][number], 'walk'> & Placed)[]).map((row) => ({ ...row, walk: walkOf(row) })),
       after: (
         after.all({ since: now - FOLLOWED_MS, longSince: now - CONVERTED_MS }) as (Omit<DueFacts['after'][number], 'walk'> &
-          Placed & { lookedAtMs: number | null })[]
-      ).map((row) => ({ ...row, lookedAtMs: row.lookedAtMs ?? undefined, walk: walkOf(row) })),
+          Placed & { checkedAtMs: number | null })[]
+      ).map((row) => ({ ...row, checkedAtMs: row.checkedAtMs ?? undefined, walk: walkOf(row) })),
       runs: runs(now).map(({ entry, run, tank, lotLabel, started, n, startedAtMs, dues }) => ({
         entry,
         run,
@@ -131,7 +131,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         walk: walkOf(row),
       })),
       rounds: { day, left: leftOf(day) },
-      stays: (stays.all() as StayRow[]).map(({ untilMs, untilCm, sizeCm, measuredMs, temporary, ...row }) => ({
+      stayLimits: (stayLimits.all() as StayLimitRow[]).map(({ untilMs, untilCm, sizeCm, measuredMs, temporary, ...row }) => ({
         ...row,
         temporary: temporary === 1,
         untilMs: untilMs ?? undefined,

@@ -7,12 +7,12 @@ import {
   bringCrate,
   float,
   furnish,
-  hold,
+  quarantine,
   KEEPER,
   land,
   LEAD,
   makeTestHouse,
-  look,
+  check,
   release,
   stock,
   T0,
@@ -41,9 +41,9 @@ describe('topics', () => {
       [land(2, { alive: 1, dead: 1 })],
       [assign(1)],
       [float(1)],
-      [hold(), release(1)],
+      [quarantine(), release(1)],
       [stock('old', 'F1', 'cherry-barb')],
-      [look('F1')],
+      [check('F1')],
       [{ kind: 'lot.fed', payload: { tank: 'F1', lot: 'old', food: 'flake', response: 'ate' } }],
       [{ kind: 'loss.recorded', payload: { lot: 'old', place: 'F1', n: 1, cause: 'illness', sure: 'guess' } }],
       [
@@ -83,7 +83,7 @@ describe('stream', () => {
     expect(house.view('stream')).toMatchObject({ expected: 0, dock: 3 });
   });
 
-  it('counts the dead and put down of seven days, and neither the sold nor the taken back', () => {
+  it('counts the dead and put down of seven days, and neither the sold nor the undone', () => {
     house.must(LEAD, stock('old', 'G1', 'firefish', 9));
     const lose = (n: number, to?: 'sold' | 'put-down'): Said =>
       to
@@ -118,7 +118,7 @@ describe('dock', () => {
     house.wait(13 * HOUR_MS);
     expect(house.view('dock').crates.map(({ crate }) => crate)).toEqual(['crate-1']);
     house.must(KEEPER, assign(1));
-    house.must(KEEPER, hold(), release(1, { run: undefined }));
+    house.must(KEEPER, quarantine(), release(1, { floatId: undefined }));
     expect(house.view('dock').crates).toEqual([]);
   });
 
@@ -147,12 +147,12 @@ describe('dock', () => {
     expect(house.view('bench').bags[0]).toMatchObject({
       alive: 4,
       holdKnown: false,
-      told: { salinityPpt: 32 },
+      stated: { salinityPpt: 32 },
       system: { id: 'salt', temperatureC: 25, salinityPpt: 32 },
     });
   });
 
-  it('the latest reading of a water stands for it, whatever order they are entered in', () => {
+  it('the latest reading of a system stands for it, whatever order they are entered in', () => {
     bringCrate(house);
     house.must(KEEPER, land(1), assign(1));
     const read = (value: number, agoMs: number): Said => ({
@@ -202,7 +202,7 @@ describe('room', () => {
     expect(Object.fromEntries(tanks.map(({ code, reasons }) => [code, reasons!.map(({ code: why }) => why)]))).toEqual({
       G1: ['cost.restarts', 'cost.crowdedGrown'],
       G2: ['fit.noLid', 'cost.restarts'],
-      C1: ['fit.saleBeforeHold'],
+      C1: ['fit.saleBeforeQuarantine'],
       F1: ['fit.wrongWater'],
       V1: ['fit.awayFromHome'],
     });
@@ -217,20 +217,20 @@ describe('room', () => {
       expect(house.costs(KEEPER, assign(1, code))).toEqual(reasons!.map(({ code: why }) => why));
   });
 
-  it('opens the sale rack to a lot whose fish live there without a hold, and not to one on hold', () => {
+  it('opens the sale rack to a lot whose fish live there without a quarantine, and not to one in quarantine', () => {
     bringCrate(house);
     house.must(KEEPER, land(1), land(2), assign(1));
-    house.must(KEEPER, hold(), release(1, { run: undefined }));
+    house.must(KEEPER, quarantine(), release(1, { floatId: undefined }));
     const reasonsOfC1 = () =>
       house
         .view('room', { bag: 'crate-1-bag2' })
         .racks[0]!.tanks.find(({ code }) => code === 'C1')!
         .reasons!.map(({ code }) => code);
-    expect(reasonsOfC1()).toEqual(['fit.saleBeforeHold']);
+    expect(reasonsOfC1()).toEqual(['fit.saleBeforeQuarantine']);
     house.must(LEAD, stock('cleared', 'C1', 'firefish', 2));
     expect(
       house.codes(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'C1', n: 1 }] } }),
-    ).toContain('fit.saleBeforeHold');
+    ).toContain('fit.saleBeforeQuarantine');
     expect(house.codes(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'cleared', from: 'C1', to: 'G1', n: 1 }] } })).toEqual([]);
   });
 
@@ -241,15 +241,15 @@ describe('room', () => {
   });
 });
 
-describe('daybook', () => {
+describe('logbook', () => {
   it('tells acts newest first, whole, a page at a time, with the names of what they speak of', () => {
     bringCrate(house);
     house.must(KEEPER, land(1), assign(1));
-    const page = house.view('daybook');
+    const page = house.view('logbook');
     expect(page.acts[0]).toMatchObject({ actorName: 'Bram', entries: [{ kind: 'bag.landed' }, { kind: 'bag.assigned' }] });
     expect(page.names).toMatchObject({ 'crate-1-bag1': 'bag 1 of crate-1', 'crate-1-fire': 'firefish', G1: 'G1', yard: 'Yard' });
-    const older = house.view('daybook', { before: String(page.acts[0]!.seq - 1) });
+    const older = house.view('logbook', { before: String(page.acts[0]!.seq - 1) });
     expect(older.acts[0]!.entries.map(({ kind }) => kind)).toEqual(['crate.arrived']);
-    for (const before of ['x', '-3', '0', '1e99']) expect(house.view('daybook', { before }).acts.length).toBeGreaterThan(0);
+    for (const before of ['x', '-3', '0', '1e99']) expect(house.view('logbook', { before }).acts.length).toBeGreaterThan(0);
   });
 });

@@ -1,14 +1,14 @@
-// The frame around every station: stream bar above, links under it, deed and running strip at the foot.
+// The frame around every station: stream bar above, links under it, action and running strip at the foot.
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Link, matchPath, NavLink, Outlet, useLocation } from 'react-router';
-import { DeedProvider } from '../actions/deed.tsx';
+import { ActionProvider } from '../actions/actions.tsx';
 import type { Away } from '../data/api.ts';
 import { outbox, useLive, useOutbox } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
-import { DeedBar } from '../frame/DeedBar.tsx';
+import { ActionBar } from '../frame/ActionBar.tsx';
 import { DemoClock } from '../frame/DemoClock.tsx';
 import { Guard } from '../frame/Guard.tsx';
-import { LookSwitch } from '../frame/LookSwitch.tsx';
+import { ThemeSwitch } from '../frame/ThemeSwitch.tsx';
 import { RunningStrip } from '../frame/RunningStrip.tsx';
 import { SignOut } from '../frame/SignOut.tsx';
 import { StreamBar } from '../frame/StreamBar.tsx';
@@ -19,7 +19,7 @@ import { FindLink, FrameKeys, LineButton } from './FrameKeys.tsx';
 import { PAGES, STATIONS } from './stations.ts';
 
 // Fetched beside the first screen, not with it.
-const Sums = lazy(() => import('../sums/Sums.tsx'));
+const Calculators = lazy(() => import('../calculators/Calculators.tsx'));
 
 export function Frame() {
   const { person } = useMe();
@@ -35,7 +35,7 @@ export function Frame() {
     return () => outbox.signOut();
   }, [person.id]);
   return (
-    <DeedProvider>
+    <ActionProvider>
       <div className="frame">
         <StreamBar />
         <nav className="links" aria-label="Stations">
@@ -50,10 +50,10 @@ export function Frame() {
             <FindLink />
             <LineButton />
             <Suspense fallback={null}>
-              <Sums />
+              <Calculators />
             </Suspense>
             <KeyList />
-            <LookSwitch />
+            <ThemeSwitch />
             <NavLink to="/you">{person.name}</NavLink>
             <SignOut />
           </span>
@@ -67,7 +67,7 @@ export function Frame() {
           </Guard>
         </main>
         <div className="foot">
-          <DeedBar />
+          <ActionBar />
           <RunningStrip />
           <nav className="foot-links" aria-label="Stations at the foot">
             {STATIONS.filter(({ foot }) => foot).map(({ to, name }) => (
@@ -83,7 +83,7 @@ export function Frame() {
         </div>
       </div>
       <OverruleHost />
-    </DeedProvider>
+    </ActionProvider>
   );
 }
 
@@ -101,7 +101,7 @@ function Waits({ connected }: { connected: boolean }) {
   return (
     <>
       {refused > 0 && (
-        <Link to="/daybook" className="waiting refused">
+        <Link to="/logbook" className="waiting refused">
           {refused} refused
         </Link>
       )}
@@ -116,7 +116,7 @@ function Waits({ connected }: { connected: boolean }) {
   );
 }
 
-/** What waits or was refused lies in the daybook, which is behind More on a phone. */
+/** What waits or was refused lies in the logbook, which is behind More on a phone. */
 function FootMark() {
   const { acts, away } = useOutbox();
   const open = acts.filter(({ state }) => state !== 'saved').length;

@@ -2,7 +2,7 @@
 import { PenLine, Search } from 'lucide-react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate } from 'react-router';
-import { setLook, useLook } from '../data/look.ts';
+import { setTheme, useTheme } from '../data/theme.ts';
 import { Key } from '../keys/Key.tsx';
 import { setLineOpen, useLineOpen } from '../keys/lineOpen.ts';
 import { useKey } from '../keys/useKey.ts';
@@ -11,11 +11,11 @@ import { STATIONS } from './stations.ts';
 
 export function FrameKeys() {
   const navigate = useNavigate();
-  const look = useLook();
+  const theme = useTheme();
   const open = useLineOpen();
   useKey('line', () => setLineOpen(true));
   useKey('find', () => void navigate('/find'));
-  useKey('look', () => setLook(look === 'day' ? 'out' : 'day'));
+  useKey('theme', () => setTheme(theme === 'day' ? 'out' : 'day'));
   useKey('station', (digit) => {
     const station = STATIONS[Number(digit) - 1];
     if (station) void navigate(station.to);

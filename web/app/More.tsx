@@ -3,12 +3,12 @@ import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { useOutbox } from '../data/house.ts';
 import { DemoClock } from '../frame/DemoClock.tsx';
-import { LookSwitch } from '../frame/LookSwitch.tsx';
+import { ThemeSwitch } from '../frame/ThemeSwitch.tsx';
 import { SignOut } from '../frame/SignOut.tsx';
 import { LineButton } from './FrameKeys.tsx';
 import { STATIONS } from './stations.ts';
 
-const Sums = lazy(() => import('../sums/Sums.tsx'));
+const Calculators = lazy(() => import('../calculators/Calculators.tsx'));
 
 export function More() {
   const { acts } = useOutbox();
@@ -20,7 +20,7 @@ export function More() {
         {STATIONS.filter(({ foot }) => !foot).map(({ to, name }) => (
           <li key={to}>
             <Link className="row-button" to={to}>
-              {name} {to === '/daybook' && open > 0 && <span className="waiting">{open} not answered</span>}
+              {name} {to === '/logbook' && open > 0 && <span className="waiting">{open} not answered</span>}
             </Link>
           </li>
         ))}
@@ -36,15 +36,15 @@ export function More() {
         </li>
         <li>
           <Link className="row-button" to="/you">
-            You: units, look, PIN
+            You: units, theme, PIN
           </Link>
         </li>
       </ul>
       <LineButton />
       <Suspense fallback={null}>
-        <Sums />
+        <Calculators />
       </Suspense>
-      <LookSwitch />
+      <ThemeSwitch />
       <DemoClock />
       <SignOut />
     </div>

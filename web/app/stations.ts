@@ -7,9 +7,9 @@ const table = [
   { to: '/bench', name: 'Bench', foot: true, load: () => import('../bench/Bench.tsx') },
   { to: '/rounds', name: 'Rounds', foot: true, load: () => import('../rounds/Rounds.tsx') },
   { to: '/room', name: 'Room', foot: false, load: () => import('../room/Room.tsx') },
-  { to: '/shelf', name: 'Shelf', foot: false, load: () => import('../shelf/Shelf.tsx') },
+  { to: '/species', name: 'Species', foot: false, load: () => import('../species/SpeciesPage.tsx') },
   { to: '/house', name: 'House', foot: false, load: () => import('../house/House.tsx') },
-  { to: '/daybook', name: 'Daybook', foot: false, load: () => import('../daybook/Daybook.tsx') },
+  { to: '/logbook', name: 'Logbook', foot: false, load: () => import('../logbook/Logbook.tsx') },
 ] as const;
 
 /** Pages that belong to a station but are no station of their own. */
@@ -17,7 +17,7 @@ const inner = [
   { to: '/dock/list', name: 'Packing list', load: () => import('../intake/Intake.tsx') },
   { to: '/run/:run/sheet', name: 'Run sheet', load: () => import('../runs/SheetPage.tsx') },
   { to: '/room/acclimate', name: 'Acclimate', load: () => import('../runs/Acclimate.tsx') },
-  { to: '/room/moves', name: 'Catch slips', load: () => import('../moves/Slips.tsx') },
+  { to: '/room/moves', name: 'Catch slips', load: () => import('../moves/MovePlans.tsx') },
   { to: '/room/labels', name: 'Tank labels', load: () => import('../labels/Labels.tsx') },
   { to: '/tank/:code', name: 'Tank', load: () => import('../tank/TankPage.tsx') },
   { to: '/lot/:lot', name: 'Lot', load: () => import('../lot/LotPage.tsx') },

@@ -10,7 +10,7 @@ import { useMe } from '../data/me.ts';
 import { Guard } from '../frame/Guard.tsx';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { useKey } from '../keys/useKey.ts';
-import { WayCard } from '../methods/WayCard.tsx';
+import { MethodCard } from '../methods/MethodCard.tsx';
 import { useKept } from '../parts/useKept.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { BathForm } from '../runs/BathForm.tsx';
@@ -91,12 +91,12 @@ type InHand = {
 };
 function BagInHand({ bag, float, floats, all, people, now }: InHand) {
   if (float) {
-    const due = floats.filter((one) => one.run !== float.run && one.tankCode === float.tankCode && one.dueAtMs <= now);
+    const due = floats.filter((one) => one.floatId !== float.floatId && one.tankCode === float.tankCode && one.dueAtMs <= now);
     const others = due.flatMap((one) => {
       const other = all.find((own) => own.bag === one.bag && own.lot === bag.lot);
-      return other ? [{ bag: other, run: one.run }] : [];
+      return other ? [{ bag: other, floatId: one.floatId }] : [];
     });
-    return <ReleaseCard key={float.run} bag={bag} run={float} now={now} others={float.dueAtMs <= now ? others : []} />;
+    return <ReleaseCard key={float.floatId} bag={bag} run={float} now={now} others={float.dueAtMs <= now ? others : []} />;
   }
   if (!bag.tank) return <NoTank bag={bag} />;
   const others = all.filter((one) => one.lot === bag.lot && one !== bag && !one.afloat);
@@ -106,22 +106,22 @@ function BagInHand({ bag, float, floats, all, people, now }: InHand) {
 /** It may be laid into the same tank with it: sound, its fish fit to wait, and chosen to be floated too or not chosen yet. */
 const waitsLike = (one: BenchBag, bag: BenchBag): boolean =>
   one.tank?.id === bag.tank?.id &&
-  one.landed?.bagState !== 'soft' &&
+  one.landed?.bagCondition !== 'soft' &&
   one.landed?.condition !== 'critical' &&
   (one.chosen === undefined || one.chosen.method === bag.chosen?.method);
 
 /** First which way, unless it was chosen or nothing can wait for it; then the float, or the vessel. */
 function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; people: BenchView['people'] }) {
-  const { around } = useMe().house.rules;
+  const { ambient } = useMe().house.rules;
   const [step, setStep] = useKept<'way' | 'float' | 'bath' | undefined>(`bench ${bag.bag} ${bag.tank!.id}`, 'step', undefined);
-  const urgent = bag.landed?.bagState === 'soft' || bag.landed?.condition === 'critical';
+  const urgent = bag.landed?.bagCondition === 'soft' || bag.landed?.condition === 'critical';
   const method = bag.chosen?.method;
   const bath = (
     <Button variant="link" className="btn-quiet bath-offer" onClick={() => setStep('bath')}>
       first-aid bath
     </Button>
   );
-  if (step === 'bath') return <BathForm patient={patientOfBag(bag, { now: houseNow(), around })} onBack={() => setStep(undefined)} />;
+  if (step === 'bath') return <BathForm patient={patientOfBag(bag, { now: houseNow(), ambient })} onBack={() => setStep(undefined)} />;
   if (step === 'float' || (step === undefined && (urgent || (method && !isRunMethod(method)))))
     return (
       <>
@@ -136,7 +136,7 @@ function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; pe
   return (
     <>
       {bath}
-      <WayCard
+      <MethodCard
         bag={bag}
         siblings={others.filter((one) => !one.chosen)}
         onSkip={() => setStep('float')}

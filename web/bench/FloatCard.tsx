@@ -4,13 +4,13 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import type { BenchBag } from '#contract/views.ts';
-import { floatTime, isSurfaceReading, TEMPERATURE_METHODS, type Method, type Parsed, type Reading } from '#core/water/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { floatTime, isSurfaceReading, TEMPERATURE_METHODS, type ReadingMethod, type Parsed, type Reading } from '#core/water/index.ts';
+import { useActions } from '../actions/actions.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
-import { ChosenWay } from '../methods/ChosenWay.tsx';
+import { ChosenMethod } from '../methods/ChosenMethod.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
@@ -21,12 +21,12 @@ import { ReleaseForm } from './ReleaseForm.tsx';
 /** `others` = bags of its lot for the same tank that wait as it does. */
 export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readonly BenchBag[] }) {
   const { house } = useMe();
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const units = useUnits();
   const told = bag.temperature === undefined;
   const degrees = (value: number | undefined) => (value === undefined ? '' : units.bare('temperature', value));
   // What the fields begin with: left as it is, it is the house's own reading, not a new one.
-  const knownC = bag.temperature?.value ?? bag.told.temperatureC;
+  const knownC = bag.temperature?.value ?? bag.stated.temperatureC;
   const known = {
     bagC: knownC,
     bag: degrees(knownC),
@@ -34,13 +34,14 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
     system: bag.waterL === undefined ? '' : units.bare('volume', bag.waterL),
   };
   const [bagText, setBagText] = useState(known.bag);
-  const [method, setMethod] = useState<Method>(bag.temperature?.method ?? 'folded');
+  const [method, setMethod] = useState<ReadingMethod>(bag.temperature?.method ?? 'folded');
   const [tankText, setTankText] = useState(known.tank);
   const [waterText, setWaterText] = useState(known.system);
   // A tank that was matched to the bag holds another salinity now: written here, it is what the release is judged by.
   const saltWas = units.bare('salinity', bag.system!.salinityPpt);
   const [saltText, setSaltText] = useState(saltWas);
-  const salt = saltText === saltWas ? asKnown(bag.system!.salinityPpt, saltText) : units.read('salinity', saltText, bag.system!.temperatureC);
+  const salt =
+    saltText === saltWas ? asKnown(bag.system!.salinityPpt, saltText) : units.read('salinity', saltText, bag.system!.temperatureC);
   const [byHand, setByHand] = useState(false);
   const [bags, setBags] = useState(1);
   const along = others.slice(0, bags - 1);
@@ -51,26 +52,26 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
     bagC.ok && tankC.ok && water.ok && water.value > 0
       ? floatTime({ bagC: bagC.value, tankC: tankC.value, volumeL: water.value, withinC: house.rules.floatWithinC })
       : undefined;
-  const urgent = bag.landed !== undefined && (bag.landed.bagState === 'soft' || bag.landed.condition === 'critical');
-  const isTold = told && bagText !== '' && bagText === known.bag;
+  const urgent = bag.landed !== undefined && (bag.landed.bagCondition === 'soft' || bag.landed.condition === 'critical');
+  const isStated = told && bagText !== '' && bagText === known.bag;
 
   const start = () => {
     if (!bagC.ok || !tankC.ok || !water.ok || !time) return;
     const bagReading: Reading = {
       value: bagC.value,
       typed: bagC.typed,
-      method: isTold ? 'label' : method,
-      source: isTold ? 'told' : 'measured',
+      method: isStated ? 'label' : method,
+      source: isStated ? 'stated' : 'measured',
     };
     const isSetPoint = tankText === known.tank;
     const tankReading: Reading = {
       value: tankC.value,
       typed: tankC.typed,
       method: isSetPoint ? (bag.system!.temperatureMethod ?? 'label') : 'in the water',
-      source: isSetPoint && !bag.system!.temperatureMethod ? 'told' : 'measured',
+      source: isSetPoint && !bag.system!.temperatureMethod ? 'stated' : 'measured',
     };
     const readings: Draft[] = [];
-    if (told ? !isTold : bagText !== known.bag)
+    if (told ? !isStated : bagText !== known.bag)
       readings.push({
         kind: 'reading.taken',
         payload: { subject: { kind: 'bag', id: bag.bag }, quantity: 'temperature', reading: bagReading },
@@ -96,7 +97,7 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
         },
       });
     const volume = { value: water.value, typed: water.typed, method: 'by eye', source: 'estimated' } as const;
-    void doIt(
+    void recordAction(
       `${capital(bag.label)}${along.length > 0 ? ` and ${along.length} more` : ''} afloat in ${bag.tank!.code}, ${sayMinutes(time.minutes)}`,
       ...readings,
       ...[bag, ...along].map((one): Draft => ({ kind: 'float.started', payload: floatOf(one) })),
@@ -118,7 +119,7 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
         withinC: house.rules.floatWithinC,
       });
       return {
-        run: newId(),
+        floatId: newId(),
         bag: one.bag,
         lot: one.lot,
         tank: bag.tank!.id,
@@ -144,7 +145,7 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
       <p className="big">
         <span className="num">{bag.alive}</span> {bag.lotLabel} <span className="soft">into {bag.tank!.code}</span>
       </p>
-      <ChosenWay bag={bag} />
+      <ChosenMethod bag={bag} />
       <Urgency bag={bag} />
       {byHand || urgent ? (
         <ReleaseForm bag={bag} onBack={urgent ? undefined : () => setByHand(false)} />
@@ -173,17 +174,17 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
                 quantity="temperature"
                 text={bagText}
                 onChange={setBagText}
-                hint={isTold ? 'Stated by the supplier, not measured.' : undefined}
+                hint={isStated ? 'Stated by the supplier, not measured.' : undefined}
               />
               <Form.Group className="field" controlId="bag-method">
                 <Form.Label className="label">How the bag was read</Form.Label>
-                <Form.Select value={method} onChange={(event) => setMethod(event.target.value as Method)}>
+                <Form.Select value={method} onChange={(event) => setMethod(event.target.value as ReadingMethod)}>
                   {TEMPERATURE_METHODS.map((one) => (
                     <option key={one}>{one}</option>
                   ))}
                 </Form.Select>
               </Form.Group>
-              {isSurfaceReading({ method }) && !isTold && (
+              {isSurfaceReading({ method }) && !isStated && (
                 <Caution>
                   Read on the bag: its skin and its water are often {units.sayStep(2)} apart. Fold the closed bag round a probe for a
                   minute.
@@ -197,7 +198,9 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
                 text={tankText}
                 onChange={setTankText}
                 hint={
-                  bag.system!.temperatureMethod ? `Last reading, ${bag.system!.temperatureMethod}.` : 'What it is set to, not measured today.'
+                  bag.system!.temperatureMethod
+                    ? `Last reading, ${bag.system!.temperatureMethod}.`
+                    : 'What it is set to, not measured today.'
                 }
               />
               <QuantityField

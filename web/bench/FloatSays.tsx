@@ -18,19 +18,19 @@ export function SalinityStep({ bag, tankPpt }: { bag: BenchBag; tankPpt: number 
     ? [bag.readings.salinity.value, 'measured']
     : bag.siblings?.salinity
       ? [bag.siblings.salinity.value, 'in another bag']
-      : [bag.told.salinityPpt, 'stated'];
+      : [bag.stated.salinityPpt, 'stated'];
   const gap = salinityGap(ppt, tankPpt);
   if (!gap.judged)
     return <Caution>Salinity of the bag not known. Ask the supplier, or measure the tell-tale bag in its first minute.</Caution>;
   const words = `${say('salinity', gap.fromPpt)} ${from} → ${say('salinity', gap.toPpt)} in ${bag.tank!.code}`;
   if (gap.direction === 'none') return <p>Salinity: {words}, no step.</p>;
-  const bears = tolerancesOf(lotOf({ n: bag.alive, lotBags: bag.lotBags, kind: bag.kind }));
+  const tolerances = tolerancesOf(lotOf({ n: bag.alive, lotBags: bag.lotBags, kind: bag.kind }));
   const size = Math.abs(gap.stepPpt);
-  const tolerance = gap.direction === 'up' ? bears.salinityStepUp : bears.salinityStepDown;
+  const tolerance = gap.direction === 'up' ? tolerances.salinityStepUp : tolerances.salinityStepDown;
   const over = size > tolerance;
   return (
     <Caution strong={over}>
-      Salinity: {words}, a step <b>{gap.direction}</b> of {say('salinity', size)}; they bear {say('salinity', tolerance)} at once.
+      Salinity: {words}, a step <b>{gap.direction}</b> of {say('salinity', size)}; they tolerate {say('salinity', tolerance)} at once.
       {over && ' Bring tank and bag nearer before they are let in.'}
     </Caution>
   );

@@ -55,7 +55,7 @@ export function ReleaseCard({ bag, run, now, others }: Props) {
       {isSurfaceReading({ method: run.bagMethod }) && (
         <Caution>The bag was read on its skin: its water may be {sayStep(2)} off. Measure again before release.</Caution>
       )}
-      <ReleaseForm bag={bag} run={run.run} early={left > 0} others={others} />
+      <ReleaseForm bag={bag} floatId={run.floatId} early={left > 0} others={others} />
     </>
   );
 }

@@ -1,14 +1,14 @@
-// Net out: how many go into the tank, how many died on the way, how. A count other than the books' is posted as such.
+// Net out: how many go into the tank, how many died on the way, how. A count other than the records' is posted as such.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { BenchBag } from '#contract/views.ts';
 import { RELEASE_BY, type ReleaseBy } from '#core/bench/index.ts';
-import { holdClassOf } from '#core/quarantine/index.ts';
+import { quarantineClassOf } from '#core/quarantine/index.ts';
 import type { Mishap } from '#core/rounds/index.ts';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { capital } from '../frame/RunningStrip.tsx';
-import { useHoldAgain } from '../moves/useHoldAgain.tsx';
+import { useQuarantineAgain } from '../moves/useQuarantineAgain.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
@@ -18,10 +18,10 @@ import { MishapChips } from '../parts/MishapChips.tsx';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 
 /** `early` = the float is not due: it takes a press on the button itself, not any Enter. */
-type Props = { bag: BenchBag; run?: string; early?: boolean; onBack?: () => void; others?: readonly DueFloat[] };
-export type DueFloat = { bag: BenchBag; run: string };
+type Props = { bag: BenchBag; floatId?: string; early?: boolean; onBack?: () => void; others?: readonly DueFloat[] };
+export type DueFloat = { bag: BenchBag; floatId: string };
 
-export function ReleaseForm({ bag, run, early = false, onBack, others = [] }: Props) {
+export function ReleaseForm({ bag, floatId, early = false, onBack, others = [] }: Props) {
   const { house } = useMe();
   const { attempt } = useOverrule();
   const [alive, setAlive] = useState(bag.alive);
@@ -31,10 +31,10 @@ export function ReleaseForm({ bag, run, early = false, onBack, others = [] }: Pr
   const along = others.slice(0, bags - 1);
   const more = along.reduce((sum, one) => sum + one.bag.alive, 0);
   const [mishap, setMishap] = useState<Mishap>();
-  const holdAgain = useHoldAgain({ lot: bag.lot, label: bag.lotLabel, into: alive > 0 ? [bag.tank!.id] : [] });
+  const quarantineAgain = useQuarantineAgain({ lot: bag.lot, label: bag.lotLabel, into: alive > 0 ? [bag.tank!.id] : [] });
   const found = alive + dead;
   const code = bag.tank!.code;
-  const policy = house.rules.holds[holdClassOf({ is: bag.kind?.is }, bag.system!.type)];
+  const policy = house.rules.quarantine[quarantineClassOf({ is: bag.kind?.is }, bag.system!.type)];
   const release = () => {
     const counted: Draft[] =
       found === bag.alive
@@ -42,38 +42,38 @@ export function ReleaseForm({ bag, run, early = false, onBack, others = [] }: Pr
         : [
             {
               kind: 'stock.counted',
-              payload: { place: bag.bag, lot: bag.lot, found, book: bag.alive, against: found < bag.alive ? 'missing' : 'discrepancy' },
+              payload: { place: bag.bag, lot: bag.lot, found, onRecord: bag.alive, against: found < bag.alive ? 'missing' : 'discrepancy' },
             },
           ];
-    const hold: Draft[] =
+    const quarantine: Draft[] =
       bag.holdKnown || alive === 0 || bag.system!.purpose === 'customer'
         ? []
-        : [{ kind: 'hold.opened', payload: { hold: newId(), lot: bag.lot, policy, zero: 'arrival' } }];
+        : [{ kind: 'quarantine.opened', payload: { quarantine: newId(), lot: bag.lot, policy, zero: 'arrival' } }];
     const drafts: Draft[] = [
       ...counted,
-      ...hold,
+      ...quarantine,
       {
         kind: 'fish.released',
         payload: {
           bag: bag.bag,
           lot: bag.lot,
           tank: bag.tank!.id,
-          ...(run ? { run } : {}),
+          ...(floatId ? { floatId: floatId } : {}),
           alive,
           dead,
           by,
         },
       },
-      // The others as they are on the books: a count that differs is told bag by bag.
+      // The others as they are on the records: a count that differs is told bag by bag.
       ...along.map((one): Draft => ({
         kind: 'fish.released',
-        payload: { bag: one.bag.bag, lot: one.bag.lot, tank: bag.tank!.id, run: one.run, alive: one.bag.alive, dead: 0, by },
+        payload: { bag: one.bag.bag, lot: one.bag.lot, tank: bag.tank!.id, floatId: one.floatId, alive: one.bag.alive, dead: 0, by },
       })),
       ...(mishap && alive > 0
         ? [{ kind: 'mishap.recorded' as const, payload: { lot: bag.lot, tank: bag.tank!.id, n: 1, what: mishap } }]
         : []),
-      // After it: a place is judged by who was on hold before.
-      ...holdAgain.drafts(),
+      // After it: a place is judged by who was in quarantine before.
+      ...quarantineAgain.drafts(),
     ];
     attempt(
       knowing(
@@ -84,7 +84,7 @@ export function ReleaseForm({ bag, run, early = false, onBack, others = [] }: Pr
           drafts,
           onDone: () => undefined,
         },
-        holdAgain.left,
+        quarantineAgain.left,
       ),
     );
   };
@@ -96,17 +96,17 @@ export function ReleaseForm({ bag, run, early = false, onBack, others = [] }: Pr
       </div>
       {found !== bag.alive && (
         <p className="warn" role="status">
-          The books say {bag.alive}.{' '}
+          {bag.alive} on record.{' '}
           {found < bag.alive ? `${bag.alive - found} will stand as missing.` : `${found - bag.alive} more will be posted as a difference.`}
         </p>
       )}
       <Chips label="How" options={RELEASE_BY} value={by} onChange={setBy} />
       <MishapChips value={mishap} onChange={setMishap} />
       <Caution>Bag water to the drain, never into the tank or its sump: it carries ammonia and whatever lived in the bag.</Caution>
-      {!bag.holdKnown && alive > 0 && <p className="soft">Its hold begins with this: {policy.days} clean days.</p>}
-      {holdAgain.box}
+      {!bag.holdKnown && alive > 0 && <p className="soft">Its quarantine begins with this: {policy.days} clear days.</p>}
+      {quarantineAgain.box}
       <HowMany label="Bags of it that are due here" one="this bag" of={others.length + 1} value={along.length + 1} onChange={setBags} />
-      {along.length > 0 && <p className="soft">Those as they are on the books, none dead. One that differs: by itself.</p>}
+      {along.length > 0 && <p className="soft">Those as they are on record, none dead. One that differs: by itself.</p>}
       <div className="thumb">
         <ActButton
           pressKey={early ? undefined : 'bench.act'}

@@ -5,7 +5,7 @@ import type { Afloat, BenchBag } from '#contract/views.ts';
 import type { Act } from '#core/catalogue/index.ts';
 import { plainPolicy } from '#core/quarantine/index.ts';
 import type { Preference } from '#core/water/index.ts';
-import { DeedProvider } from '../actions/deed.tsx';
+import { ActionProvider } from '../actions/actions.tsx';
 import { outbox } from '../data/house.ts';
 import { benchBag } from '../methods/testBag.ts';
 import { answer, draw, NOW, press, sentAct, tankCard } from '../testScreen.tsx';
@@ -14,7 +14,7 @@ import { ReleaseCard } from './ReleaseCard.tsx';
 
 const bag: BenchBag = benchBag({ temperature: { value: 22, method: 'folded' } });
 const run: Afloat = {
-  run: 'run-1',
+  floatId: 'run-1',
   bag: 'bag-1',
   bagLabel: 'bag 1',
   crate: 'c',
@@ -38,24 +38,24 @@ beforeEach(async () => {
 });
 const float = (more: Partial<BenchBag> = {}, prefers?: Preference) =>
   draw(
-    <DeedProvider>
+    <ActionProvider>
       <FloatCard bag={{ ...bag, ...more }} />
-    </DeedProvider>,
+    </ActionProvider>,
     'keeper',
     prefers,
   );
 const floating = (more: Partial<BenchBag> = {}, now = NOW, of: Partial<Afloat> = {}) =>
   draw(
-    <DeedProvider>
+    <ActionProvider>
       <ReleaseCard bag={{ ...bag, ...more }} run={{ ...run, ...of }} now={now} />
-    </DeedProvider>,
+    </ActionProvider>,
   );
 const sent = () => sentAct(asked);
 const written = () => asked.filter(({ path }) => path === '/api/journal');
 const kindsOf = (act: Act) => act.entries.map(({ kind }) => kind);
 
 describe('before the float', () => {
-  it('says how long, as a band, and sends what it was reckoned from', async () => {
+  it('says how long, as a band, and sends what it was calculated from', async () => {
     float();
     expect(screen.getByText('25 min')).toBeTruthy();
     expect(screen.getByText(/between 17 and 38 min/)).toBeTruthy();
@@ -67,7 +67,7 @@ describe('before the float', () => {
       tank: 'G1',
       minutes: expect.closeTo(25.08, 1) as number,
       bagTemperature: { value: 22, method: 'folded', source: 'measured' },
-      tankTemperature: { value: 25, source: 'told' },
+      tankTemperature: { value: 25, source: 'stated' },
       water: { value: 1, source: 'estimated' },
     });
   });
@@ -86,7 +86,7 @@ describe('before the float', () => {
     await press(/^Start float/);
     const act = await sent();
     expect(kindsOf(act)).toEqual(['float.started']);
-    expect(act.entries[0]!.payload).toMatchObject({ bagTemperature: { value: 24, source: 'told' } });
+    expect(act.entries[0]!.payload).toMatchObject({ bagTemperature: { value: 24, source: 'stated' } });
   });
 
   it('warns of a reading of the skin, and of a step up in salinity', () => {
@@ -96,9 +96,9 @@ describe('before the float', () => {
   });
 
   it.each<[Partial<BenchBag>, RegExp]>([
-    [{ told: {} }, /Salinity of the bag not known\. Ask/],
-    [{ told: { salinityPpt: 34 } }, /Salinity: 34 ppt stated → 31 ppt in G1, a step down of 3 ppt; they bear 6 ppt at once\.$/],
-    [{ told: { salinityPpt: 31.2 } }, /no step/],
+    [{ stated: {} }, /Salinity of the bag not known\. Ask/],
+    [{ stated: { salinityPpt: 34 } }, /Salinity: 34 ppt stated → 31 ppt in G1, a step down of 3 ppt; they tolerate 6 ppt at once\.$/],
+    [{ stated: { salinityPpt: 31.2 } }, /no step/],
     // Measured beats stated, here and in another bag of the lot.
     [
       { readings: { salinity: { value: 28.4, method: 'meter', source: 'measured', atMs: 0 } } },
@@ -106,7 +106,7 @@ describe('before the float', () => {
     ],
     [{ siblings: { salinity: { value: 29, method: 'meter', source: 'measured', atMs: 0 } } }, /29 ppt in another bag/],
     // The wrong water is said whatever kind the tank is.
-    [{ system: { ...bag.system!, type: 'fresh', salinityPpt: 0.2 } }, /down of 27\.8 ppt; they bear 6 ppt at once/],
+    [{ system: { ...bag.system!, type: 'fresh', salinityPpt: 0.2 } }, /down of 27\.8 ppt; they tolerate 6 ppt at once/],
   ])('salinity told %j: %s', (more, words) => {
     float(more);
     expect(
@@ -116,14 +116,14 @@ describe('before the float', () => {
     ).toBeTruthy();
   });
 
-  it('equal waters need no float', () => {
-    float({ told: { salinityPpt: 0.2 }, system: { ...bag.system!, type: 'fresh', salinityPpt: 0.2, temperatureC: 22.2 } });
+  it('equal systems need no float', () => {
+    float({ stated: { salinityPpt: 0.2 }, system: { ...bag.system!, type: 'fresh', salinityPpt: 0.2, temperatureC: 22.2 } });
     expect(screen.getByText(/no step/)).toBeTruthy();
     expect(screen.getByText(/nothing to wait for/)).toBeTruthy();
   });
 
   it.each([
-    [{ bagState: 'soft' as const }, /Soft bag: it sinks/],
+    [{ bagCondition: 'soft' as const }, /Soft bag: it sinks/],
     [{ condition: 'critical' as const }, /Critical fish: no time to float/],
   ])('offers no float to %j', (more, words) => {
     float({ landed: { ...bag.landed!, ...more } });
@@ -141,16 +141,16 @@ describe('net out', () => {
     expect(screen.getByRole('progressbar').getAttribute('aria-valuenow')).toBe('50');
   });
 
-  it('opens the hold of the lot with its first fish, by the rule of its water', async () => {
+  it('opens the quarantine of the lot with its first fish, by the rule of its system', async () => {
     floating({}, run.dueAtMs);
     expect(screen.getByText(/cut it below the knot/)).toBeTruthy();
-    expect(screen.getByText('Its hold begins with this: 28 clean days.')).toBeTruthy();
+    expect(screen.getByText('Its quarantine begins with this: 28 clear days.')).toBeTruthy();
     await press(/^Net out 4 into G1/);
     const act = await sent();
-    expect(kindsOf(act)).toEqual(['hold.opened', 'fish.released']);
+    expect(kindsOf(act)).toEqual(['quarantine.opened', 'fish.released']);
     expect(act.entries.map(({ payload }) => payload)).toEqual([
       expect.objectContaining({ lot: 'lot-1', policy: plainPolicy(28) }),
-      { bag: 'bag-1', lot: 'lot-1', tank: 'G1', run: 'run-1', alive: 4, dead: 0, by: 'net' },
+      { bag: 'bag-1', lot: 'lot-1', tank: 'G1', floatId: 'run-1', alive: 4, dead: 0, by: 'net' },
     ]);
   });
 
@@ -161,35 +161,35 @@ describe('net out', () => {
     expect(await sent()).toMatchObject({ entries: [{ kind: 'fish.released', payload: { by: 'cup' } }] });
   });
 
-  it('posts fewer than the books as missing before the release', async () => {
+  it('posts fewer than the records as missing before the release', async () => {
     floating({ holdKnown: true });
     await press('one into the tank fewer');
     await press('one into the tank fewer');
     await press('one dead in the bag more');
-    expect(screen.getByText('The books say 4. 1 will stand as missing.')).toBeTruthy();
+    expect(screen.getByText('4 on record. 1 will stand as missing.')).toBeTruthy();
     await press(/^Net out 2 into G1/);
     const act = await sent();
-    expect(act.entries[0]).toMatchObject({ kind: 'stock.counted', payload: { place: 'bag-1', found: 3, book: 4, against: 'missing' } });
+    expect(act.entries[0]).toMatchObject({ kind: 'stock.counted', payload: { place: 'bag-1', found: 3, onRecord: 4, against: 'missing' } });
     expect(act.entries[1]).toMatchObject({ kind: 'fish.released', payload: { alive: 2, dead: 1 } });
   });
 
-  it('bags of the lot that are due in the same tank go with it, as they are on the books', async () => {
-    const other = { bag: { ...bag, bag: 'bag-2', label: 'bag 2', holdKnown: true }, run: 'run-2' };
+  it('bags of the lot that are due in the same tank go with it, as they are on the records', async () => {
+    const other = { bag: { ...bag, bag: 'bag-2', label: 'bag 2', holdKnown: true }, floatId: 'run-2' };
     draw(
-      <DeedProvider>
+      <ActionProvider>
         <ReleaseCard bag={{ ...bag, holdKnown: true }} run={run} now={run.dueAtMs} others={[other]} />
-      </DeedProvider>,
+      </ActionProvider>,
     );
     fireEvent.click(screen.getByRole('button', { name: 'all 2' }));
     await press(/^Net out 8 into G1, 2 bags/);
     const { entries } = await sent();
     expect(entries.map(({ payload }) => payload)).toMatchObject([
-      { bag: 'bag-1', alive: 4, run: run.run },
-      { bag: 'bag-2', alive: 4, dead: 0, run: 'run-2' },
+      { bag: 'bag-1', alive: 4, floatId: run.floatId },
+      { bag: 'bag-2', alive: 4, dead: 0, floatId: 'run-2' },
     ]);
   });
 
-  it('cleared residents that meet them are on hold again by the same act, unless somebody says not', async () => {
+  it('cleared residents that meet them are back in quarantine by the same act, unless somebody says not', async () => {
     const gramma = { lot: 'gramma', label: 'royal gramma', n: 2, promised: false };
     const systems = [{ id: 'w', entry: 'e', name: 'Salt', type: 'marine', temperatureC: 25, salinityPpt: 31, volumeL: 300, tanks: 1 }];
     const tanks = [tankCard('G1', { occupants: [gramma] })];
@@ -198,13 +198,13 @@ describe('net out', () => {
       '/api/views/room': { body: { seq: 1, racks: [{ id: 'r', name: 'Gull', room: 'Back', walk: 1, tanks }], systems } },
     });
     floating();
-    expect(await screen.findByLabelText(/are on hold again: royal gramma/)).toBeTruthy();
+    expect(await screen.findByLabelText(/are back in quarantine: royal gramma/)).toBeTruthy();
     await press(/^Net out 4 into G1/);
     const { entries } = await sent();
     expect(entries.map(({ kind, payload }) => [kind, (payload as { lot: string }).lot])).toEqual([
-      ['hold.opened', 'lot-1'],
+      ['quarantine.opened', 'lot-1'],
       ['fish.released', 'lot-1'],
-      ['hold.opened', 'gramma'],
+      ['quarantine.opened', 'gramma'],
     ]);
   });
 

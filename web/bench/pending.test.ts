@@ -18,7 +18,7 @@ const bag: BenchBag = {
   afloat: false,
   crate: 'c',
   crateLabel: 'C',
-  told: {},
+  stated: {},
   alive: 2,
   holdKnown: false,
   tank: { id: 'G1', code: 'G1' },

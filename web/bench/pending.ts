@@ -25,11 +25,11 @@ function apply(view: BenchView, entry: Entry, by: string): BenchView {
     return withRun({ ...view, bags }, entry, by);
   }
   if (entry.kind !== 'float.started') return withRun(view, entry, by);
-  const { bag, run: id, tank, n, minutes, bagTemperature, tankTemperature, water } = entry.payload;
+  const { bag, floatId: id, tank, n, minutes, bagTemperature, tankTemperature, water } = entry.payload;
   const card = view.bags.find((one) => one.bag === bag);
-  if (!card || view.floats.some(({ run }) => run === id)) return view;
+  if (!card || view.floats.some(({ floatId }) => floatId === id)) return view;
   const run: Afloat = {
-    run: id,
+    floatId: id,
     bag,
     bagLabel: card.label,
     crate: card.crate,

@@ -121,7 +121,7 @@ describe('the live stream', () => {
 
 describe('what a view has not seen', () => {
   const entry = (kind: string, payload: object) => ({ id: kind, kind, version: 1, occurredAtMs: 0, payload });
-  const made = { actId: 'made', entries: [entry('tank.looked', {})] } as unknown as Act;
+  const made = { actId: 'made', entries: [entry('tank.checked', {})] } as unknown as Act;
   const undoing = (act: string, ...more: object[]) =>
     ({ actId: `undoing ${act}`, entries: [entry('entry.reversed', { act }), ...more] }) as unknown as Act;
   const unseen = (...acts: Act[]) =>
@@ -130,13 +130,13 @@ describe('what a view has not seen', () => {
       0,
     );
 
-  it('is nothing when it was taken back meanwhile, house or no house', () => {
+  it('is nothing when it was undone meanwhile, house or no house', () => {
     expect(unseen(made)).toEqual([made]);
     expect(unseen(made, undoing('made'))).toEqual([]);
   });
 
   it('is what a correction writes anew, and the taking back of what the view has seen', () => {
-    const anew = entry('tank.looked', { allWell: false });
+    const anew = entry('tank.checked', { allWell: false });
     expect(unseen(made, undoing('made', anew)).map(({ entries }) => entries)).toEqual([[anew]]);
     const older = undoing('of last week');
     expect(unseen(older)).toEqual([older]);

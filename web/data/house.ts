@@ -71,7 +71,7 @@ export function useOutbox(): OutboxState {
 }
 
 /**
- * Acts that a view has not seen yet: unanswered, or recorded later than the view was read. One that was taken back meanwhile is left out with its taking
+ * Acts that a view has not seen yet: unanswered, or recorded later than the view was read. One that was undone meanwhile is left out with its taking
  * back, so that undone means undone on every station, house or no house.
  */
 export function unseenActs({ acts }: OutboxState, seenSeq: number): Act[] {

@@ -1,6 +1,8 @@
 // Who is signed in on this screen, with the house's name, zone and rules.
 import { createContext, use, useMemo } from 'react';
+import { kinds } from '#contract/kinds.ts';
 import type { MeView } from '#contract/views.ts';
+import type { Kind } from '#core/catalogue/index.ts';
 import { atLeast, type Role } from '#core/roles/index.ts';
 import { formatDay, formatTime, houseDay } from '#core/time/index.ts';
 import { useHouseDay } from './clock.ts';
@@ -13,7 +15,14 @@ export function useMe(): MeView {
   return me;
 }
 
-export function useMay(needed: Role): boolean {
+/** May this person write all of these kinds? A screen offers what the house would take; which rank that needs stands with the kind alone. */
+export function useMayWrite(...written: readonly Kind[]): boolean {
+  const { role } = useMe().person;
+  return written.every((kind) => atLeast(role, kinds[kind].minRole));
+}
+
+/** For what is no kind: who may overrule, or answer a call to the lead. */
+export function useRank(needed: Role): boolean {
   return atLeast(useMe().person.role, needed);
 }
 

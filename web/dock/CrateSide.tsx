@@ -83,7 +83,7 @@ function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: 
         )}
         {landed?.wrong && <span className="warn"> · other than listed</span>}
         {landed && landed.condition !== 'fit' && <span className="warn"> · {landed.condition}</span>}
-        {landed && landed.bagState !== 'sound' && <span className="warn"> · bag {landed.bagState}</span>}
+        {landed && landed.bagCondition !== 'sound' && <span className="warn"> · bag {landed.bagCondition}</span>}
         <span className="soft bag-by">
           {mark.by}, {when(mark.atMs)}
           {bag.temperature && ` · ${say('temperature', bag.temperature.value)} ${bag.temperature.method}`}
@@ -146,5 +146,5 @@ export function Pouches({ crate, here }: { crate: CrateCard; here?: string }) {
 function pouchState({ landed, absent }: BagCard): string {
   if (absent) return 'gone odd';
   if (!landed) return '';
-  return landed.dead > 0 || landed.wrong || landed.condition !== 'fit' || landed.bagState !== 'sound' ? 'odd' : 'done';
+  return landed.dead > 0 || landed.wrong || landed.condition !== 'fit' || landed.bagCondition !== 'sound' ? 'odd' : 'done';
 }

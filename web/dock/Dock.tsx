@@ -5,10 +5,10 @@ import { Link, useSearchParams } from 'react-router';
 import type { BagCard, CrateCard, DockView } from '#contract/views.ts';
 import { CARTONS, transit, type Carton } from '#core/dock/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
-import { useMay, useMe, useTimes } from '../data/me.ts';
+import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useTankCodes } from '../data/tankCodes.ts';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
@@ -32,7 +32,7 @@ export default function Dock() {
   const outbox = useOutbox();
   const codeOf = useTankCodes();
   const { person } = useMe();
-  const mayList = useMay('keeper');
+  const mayList = useMayWrite('crate.expected');
   const [query] = useSearchParams();
   const [box, setBox] = useState(false);
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
@@ -88,7 +88,7 @@ export default function Dock() {
 const isOpen = (crate: CrateCard) => crate.arrived !== undefined && crate.bags.some(({ landed, absent }) => !landed && !absent);
 
 function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean; surprise: React.ReactNode }) {
-  const { undo } = useDeeds();
+  const { undo } = useActions();
   return (
     <div className="dock-side">
       {crate.arrived ? <CrateSide crate={crate} onUndo={(actId, words) => void undo(actId, words)} /> : <ListSide crate={crate} />}
@@ -128,7 +128,7 @@ function CrateTabs({ crates, chosen }: { crates: CrateCard[]; chosen: CrateCard 
 }
 
 function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const [surprise, setSurprise] = useState(false);
   const { house } = useMe();
   const units = useUnits();
@@ -145,14 +145,14 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
     const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (where.bag?.lotLabel ?? '');
     const label = where.newBag?.label ?? where.bag!.label;
     setSurprise(false);
-    void doIt(
+    void recordAction(
       `Landed ${sayFish(draft, name)}, ${label}${same.length > 0 ? ` and ${same.length} more` : ''}`,
       ...landingOf(draft, { ...where, units }),
       ...same.flatMap((bag) => landingLike(draft, { crate: where.crate, bag })),
     );
   };
   const absent = (bag: BagCard) =>
-    void doIt(`${capital(bag.label)} is not in the box`, { kind: 'bag.absent', payload: { bag: bag.bag, crate: crate.crate } });
+    void recordAction(`${capital(bag.label)} is not in the box`, { kind: 'bag.absent', payload: { bag: bag.bag, crate: crate.crate } });
   const unlisted = crate.bags.filter(({ listed }) => listed === 0).length;
 
   if (surprise) {
@@ -198,7 +198,7 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
 }
 
 function Arrival({ crate }: { crate: CrateCard }) {
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const { when } = useTimes();
   const [carton, setCarton] = useState<Carton>('dry');
   return (
@@ -215,7 +215,7 @@ function Arrival({ crate }: { crate: CrateCard }) {
       <Chips label="Carton" options={CARTONS} value={carton} onChange={setCarton} odd={(option) => option !== 'dry'} />
       <Caution>Lifting a full box is for two people: 30 kg and wet.</Caution>
       <ActButton
-        onPress={() => void doIt(`${crate.supplier} is here`, { kind: 'crate.arrived', payload: { crate: crate.crate, carton } })}
+        onPress={() => void recordAction(`${crate.supplier} is here`, { kind: 'crate.arrived', payload: { crate: crate.crate, carton } })}
         hint={`carton ${carton}`}
         pressKey="dock.land"
       >

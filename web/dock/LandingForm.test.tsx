@@ -7,7 +7,7 @@ import type { LandingDraft } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
 
 const chromis = { id: 'green-chromis', common: 'green chromis', scientific: 'Chromis viridis', alsoCalled: ['blue-green chromis'] };
-const shelf = [
+const allSpecies = [
   chromis,
   { id: 'six-line-wrasse', common: 'six-line wrasse', scientific: 'Pseudocheilinus hexataenia', alsoCalled: ['six line'] },
 ];
@@ -38,7 +38,7 @@ function open(listed?: BagCard, settled = true, like = 0) {
     <LandingForm
       bag={listed}
       title="Yard · bag 11 of 19"
-      species={shelf}
+      species={allSpecies}
       like={like}
       onLand={(draft, more) => {
         landed.push(draft);
@@ -58,7 +58,7 @@ it('says what one tap asserts, and one tap lands just that', () => {
   const landed = open(bag);
   expect(says()).toBe('Bag sound, water clear, all 6 upright.');
   press(/^Land 6/);
-  expect(landed).toEqual([expect.objectContaining({ alive: 6, dead: 0, condition: 'fit', bagState: 'sound' })]);
+  expect(landed).toEqual([expect.objectContaining({ alive: 6, dead: 0, condition: 'fit', bagCondition: 'sound' })]);
 });
 
 it('takes no tap in its first moments, so that a double tap lands one bag; a held key is one press', () => {

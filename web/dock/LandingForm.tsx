@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { BagCard, DockView } from '#contract/views.ts';
-import { BAG_STATES, CONDITIONS, triage } from '#core/dock/index.ts';
+import { BAG_CONDITIONS, CONDITIONS, triage } from '#core/dock/index.ts';
 import { TEMPERATURE_METHODS } from '#core/water/index.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
@@ -60,7 +60,7 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
 
   useKey('dock.dead', oneDead);
   useKey('dock.unwell', () => reveal({ condition: 'tired' }));
-  useKey('dock.soft', () => reveal({ bagState: 'soft' }));
+  useKey('dock.soft', () => reveal({ bagCondition: 'soft' }));
   useKey('dock.count', () => setOpen(true));
   useKey('dock.other', () => reveal({ other: { heardAs: '' } }), { enabled: bag !== undefined });
   useKey('dock.absent', () => onAbsent?.(), { enabled: onAbsent !== undefined && !open });
@@ -104,7 +104,7 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
             <Button variant="odd" onClick={oneDead}>
               Dead in bag <Key name="dock.dead" />
             </Button>
-            <Button variant="odd" onClick={() => reveal({ bagState: 'soft' })}>
+            <Button variant="odd" onClick={() => reveal({ bagCondition: 'soft' })}>
               Soft or foul <Key name="dock.soft" />
             </Button>
             <Button variant="odd" onClick={() => reveal({ condition: 'tired' })}>
@@ -154,7 +154,7 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
 
 /** The sentence that a tap asserts. */
 function sayDraft(draft: LandingDraft, listed: number): string {
-  const bag = draft.bagState === 'sound' ? 'Bag sound, water clear' : draft.bagState === 'soft' ? 'Bag soft' : 'Water foul';
+  const bag = draft.bagCondition === 'sound' ? 'Bag sound, water clear' : draft.bagCondition === 'soft' ? 'Bag soft' : 'Water foul';
   const fish =
     draft.alive === 0
       ? 'none alive'
@@ -206,9 +206,9 @@ function Details({ draft, bag, species, change }: DetailProps) {
       />
       <Chips
         label="Bag"
-        options={BAG_STATES}
-        value={draft.bagState}
-        onChange={(bagState) => change({ bagState })}
+        options={BAG_CONDITIONS}
+        value={draft.bagCondition}
+        onChange={(bagCondition) => change({ bagCondition })}
         odd={(option) => option !== 'sound'}
       />
       <QuantityField

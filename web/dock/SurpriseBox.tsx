@@ -4,7 +4,7 @@ import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
 import { CARTONS, type Carton } from '#core/dock/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { houseNow } from '../data/clock.ts';
 import { newId, useView } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
@@ -16,7 +16,7 @@ const USUAL_H = 24;
 const LONGEST_H = 240;
 
 export function SurpriseBox({ onDone }: { onDone: () => void }) {
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const navigate = useNavigate();
   const { data } = useView('intake');
   const [supplier, setSupplier] = useState('');
@@ -27,7 +27,7 @@ export function SurpriseBox({ onDone }: { onDone: () => void }) {
     if (!from) return;
     const crate = newId();
     const now = houseNow();
-    void doIt(
+    void recordAction(
       `${from.name}: a box on nobody’s list is here`,
       {
         kind: 'crate.expected',
@@ -37,7 +37,7 @@ export function SurpriseBox({ onDone }: { onDone: () => void }) {
           supplier: from.id,
           packedAtMs: Math.round(now - hours * HOUR_MS),
           promisedAtMs: Math.round(now),
-          told: {},
+          stated: {},
           lots: [],
           bags: [],
         },

@@ -20,7 +20,7 @@ const bag = (no: number): BagCard => ({
 const view: DockView = {
   seq: 1,
   species: [{ id: 'six-line-wrasse', common: 'six-line wrasse', scientific: 'P. hexataenia', alsoCalled: [] }],
-  crates: [{ crate: 'c', label: 'crate', supplier: 'yard', packedAtMs: 0, promisedAtMs: 0, told: {}, bags: [bag(1), bag(2)] }],
+  crates: [{ crate: 'c', label: 'crate', supplier: 'yard', packedAtMs: 0, promisedAtMs: 0, stated: {}, bags: [bag(1), bag(2)] }],
 };
 const actOf = (...drafts: object[]): Act => ({
   actId: v7(),
@@ -34,7 +34,7 @@ it('a draft as listed is a look; any change makes it a count', () => {
   expect(landingOf(draft, { crate: 'c', units: METRIC_UNITS, bag: bag(1) })).toEqual([
     {
       kind: 'bag.landed',
-      payload: { bag: 'b1', crate: 'c', lot: 'l', alive: 4, dead: 0, quality: 'looked', condition: 'fit', bagState: 'sound' },
+      payload: { bag: 'b1', crate: 'c', lot: 'l', alive: 4, dead: 0, quality: 'looked', condition: 'fit', bagCondition: 'sound' },
     },
   ]);
   expect(landingOf({ ...draft, alive: 3, dead: 1 }, { crate: 'c', units: METRIC_UNITS, bag: bag(1) })[0]).toMatchObject({
@@ -112,9 +112,9 @@ describe('before the server has answered', () => {
   });
 });
 
-it('a bag that was poured into a vessel is on its way at once, and let go with it', () => {
-  const poured = actOf({ kind: 'run.started', payload: { run: 'r', lot: 'l', tank: 'G1', from: [{ place: 'b1', n: 4 }] } });
+it('a bag that was poured into a vessel is on its way at once, and released with it', () => {
+  const poured = actOf({ kind: 'acclimation.started', payload: { run: 'r', lot: 'l', tank: 'G1', from: [{ place: 'b1', n: 4 }] } });
   expect(bags(poured).map(({ inRun }) => inRun)).toEqual(['r', undefined]);
-  const gone = bags(poured, actOf({ kind: 'run.released', payload: { run: 'r' } }));
+  const gone = bags(poured, actOf({ kind: 'acclimation.released', payload: { run: 'r' } }));
   expect(gone.map(({ released }) => released !== undefined)).toEqual([true, false]);
 });

@@ -1,7 +1,7 @@
 // What the receiver is about to say of a bag: begins as the list has it, and is turned into the entries of one act.
 import type { BagCard } from '#contract/views.ts';
-import type { BagState, Condition } from '#core/dock/index.ts';
-import type { Method } from '#core/water/index.ts';
+import type { BagOpening, Condition } from '#core/dock/index.ts';
+import type { ReadingMethod } from '#core/water/index.ts';
 import { newId, type Draft } from '../data/house.ts';
 import type { Units } from '../data/units.ts';
 import type { Heard } from '../parts/SpeciesPicker.tsx';
@@ -10,9 +10,9 @@ export type LandingDraft = {
   alive: number;
   dead: number;
   condition: Condition;
-  bagState: BagState;
+  bagCondition: BagOpening;
   temperature: string;
-  method: Method;
+  method: ReadingMethod;
   note: string;
   other?: Heard;
 };
@@ -21,7 +21,7 @@ export const asListed = (listed: number): LandingDraft => ({
   alive: listed,
   dead: 0,
   condition: 'fit',
-  bagState: 'sound',
+  bagCondition: 'sound',
   temperature: '',
   method: 'folded',
   note: '',
@@ -32,7 +32,7 @@ export function isAsListed(draft: LandingDraft, listed: number): boolean {
     draft.alive === listed &&
     draft.dead === 0 &&
     draft.condition === 'fit' &&
-    draft.bagState === 'sound' &&
+    draft.bagCondition === 'sound' &&
     draft.note === '' &&
     !draft.other
   );
@@ -61,7 +61,7 @@ export function landingOf(draft: LandingDraft, { crate, bag, newBag, units }: Wh
         dead: draft.dead,
         quality: bag && isAsListed(draft, bag.listed) ? 'looked' : 'counted',
         condition: draft.condition,
-        bagState: draft.bagState,
+        bagCondition: draft.bagCondition,
         ...(newBag ? { newBag } : {}),
         ...(heard
           ? {
@@ -98,7 +98,16 @@ export function landingLike(draft: LandingDraft, { crate, bag }: { crate: string
   return [
     {
       kind: 'bag.landed',
-      payload: { bag: id, crate, lot, alive: listed, dead: 0, quality: 'listed', condition: draft.condition, bagState: draft.bagState },
+      payload: {
+        bag: id,
+        crate,
+        lot,
+        alive: listed,
+        dead: 0,
+        quality: 'listed',
+        condition: draft.condition,
+        bagCondition: draft.bagCondition,
+      },
     },
   ];
 }

@@ -24,8 +24,8 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
         arrived: { atMs: mark.atMs, by: mark.by, carton: entry.payload.carton },
       }));
     case 'bag.landed': {
-      const { bag, crate, lot, newBag, newLot, alive, dead, condition, bagState, note } = entry.payload;
-      const landed = { ...mark, alive, dead, condition, bagState, wrong: newLot?.insteadOf !== undefined, note };
+      const { bag, crate, lot, newBag, newLot, alive, dead, condition, bagCondition, note } = entry.payload;
+      const landed = { ...mark, alive, dead, condition, bagCondition, wrong: newLot?.insteadOf !== undefined, note };
       const fish = newLot
         ? {
             lot,
@@ -46,13 +46,13 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
       return onBag(view, entry.payload.bag, (card) => ({ ...card, tank: { id: entry.payload.tank, code: codeOf(entry.payload.tank) } }));
     case 'float.started':
       return onBag(view, entry.payload.bag, (card) => ({ ...card, afloat: true }));
-    case 'run.started': {
+    case 'acclimation.started': {
       const { run, from } = entry.payload;
       return from.reduce((now, { place }) => onBag(now, place, (card) => ({ ...card, afloat: false, inRun: run })), view);
     }
-    case 'run.released': {
-      const { run, stay } = entry.payload;
-      if (stay) return view;
+    case 'acclimation.released': {
+      const { run, remaining } = entry.payload;
+      if (remaining) return view;
       return everyBag(view, (card) => (card.inRun === run ? { ...card, released: { atMs: mark.atMs } } : card));
     }
     case 'fish.released':

@@ -40,7 +40,7 @@ export function FirstLead({ house }: { house: DoorView['house'] }) {
       if (error instanceof Refusal && error.body.code === 'cannotBegin') return `It cannot begin here: ${String(error.body.why)}`;
       if (error instanceof Refusal && error.body.code === 'code') return 'That is not the code that the server printed when it started.';
       return error instanceof Refusal
-        ? 'The house did not take it. Look at the fields again.'
+        ? 'The house did not take it. Check the fields again.'
         : 'The house does not answer. Try again in a moment.';
     }
     tellTabs();

@@ -1,11 +1,11 @@
 // Tools that are wet, and where they were; disinfected in one tap.
 import Button from 'react-bootstrap/Button';
 import type { MovesView } from '#contract/views.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { useTimes } from '../data/me.ts';
 
 export function ToolList({ moves }: { moves: MovesView | undefined }) {
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const { when } = useTimes();
   const wet = moves?.tools.filter((tool) => tool.wet.length > 0) ?? [];
   if (wet.length === 0) return null;
@@ -23,7 +23,7 @@ export function ToolList({ moves }: { moves: MovesView | undefined }) {
               variant="plain"
               aria-label={`${tool.name} ${tool.what === 'hands' ? 'washed' : 'disinfected'}`}
               onClick={() =>
-                void doIt(`${tool.name} ${tool.what === 'hands' ? 'washed' : 'disinfected'}`, {
+                void recordAction(`${tool.name} ${tool.what === 'hands' ? 'washed' : 'disinfected'}`, {
                   kind: 'tool.disinfected',
                   payload: { tool: tool.id },
                 })

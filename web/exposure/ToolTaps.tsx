@@ -3,7 +3,7 @@ import Button from 'react-bootstrap/Button';
 import type { MovesView, ToolCard } from '#contract/views.ts';
 import { handsOf } from '#core/exposure/index.ts';
 import { placedIn } from '../moves/Meeting.tsx';
-import { useContactAgain } from '../moves/useHoldAgain.tsx';
+import { useContactAgain } from '../moves/useQuarantineAgain.tsx';
 import { useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
@@ -19,10 +19,10 @@ export function ToolTaps({ moves, tank, rack }: Props) {
   const again = useContactAgain({ from: tools.flatMap(elsewhereOf).map((one) => one.tank), to: tank.id });
   const { data: room } = useView('room');
   if (!moves) return null;
-  const onHold = new Set(room ? placedIn(room).flatMap((one) => (one.onHold ? [one.system] : [])) : []);
+  const inQuarantine = new Set(room ? placedIn(room).flatMap((one) => (one.inQuarantine ? [one.system] : [])) : []);
   const systemOf = new Map(room?.racks.flatMap((one) => one.tanks).map(({ id, system }) => [id, system] as const));
-  // Only a tool that is wet from fish on hold puts anybody on hold again.
-  const carries = (tool: ToolCard) => elsewhereOf(tool).some((one) => onHold.has(systemOf.get(one.tank) ?? ''));
+  // Only a tool that is wet from fish in quarantine puts anybody in quarantine again.
+  const carries = (tool: ToolCard) => elsewhereOf(tool).some((one) => inQuarantine.has(systemOf.get(one.tank) ?? ''));
   const used = (tool: ToolCard) =>
     overrule.attempt(
       knowing(

@@ -4,7 +4,7 @@ import { screen } from '@testing-library/react';
 import type { MovesView, ToolCard } from '#contract/views.ts';
 import { handsOf } from '#core/exposure/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
-import { DeedProvider } from '../actions/deed.tsx';
+import { ActionProvider } from '../actions/actions.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
 import { ToolList } from './ToolList.tsx';
@@ -19,7 +19,7 @@ const tool = (id: string, more: Partial<ToolCard> = {}): ToolCard => ({
   wet: [],
   ...more,
 });
-const moves = (...tools: ToolCard[]): MovesView => ({ seq: 1, slips: [], stays: [], tools });
+const moves = (...tools: ToolCard[]): MovesView => ({ seq: 1, tasks: [], stayLimits: [], tools });
 const FERN = tool('Fern', { wet: [wet('F2')] });
 const GULL = tool('Gull');
 const LOOSE = tool('Loose', { racks: [] });
@@ -33,9 +33,9 @@ beforeEach(async () => {
 });
 const taps = (tank: string, rack: string) =>
   draw(
-    <DeedProvider>
+    <ActionProvider>
       <ToolTaps moves={moves(FERN, GULL, LOOSE, HANDS, OTHERS)} tank={{ id: tank, code: tank }} rack={rack} />
-    </DeedProvider>,
+    </ActionProvider>,
   );
 const offered = () => screen.getAllByRole('button').map((button) => button.getAttribute('aria-label'));
 
@@ -59,19 +59,19 @@ it('writes a net in a second tank down with one tap', async () => {
 
 it('shows nothing until it is known what is wet', () => {
   const { container } = draw(
-    <DeedProvider>
+    <ActionProvider>
       <ToolTaps moves={undefined} tank={{ id: 'B3', code: 'B3' }} rack="Birch" />
       <ToolList moves={moves(GULL)} />
-    </DeedProvider>,
+    </ActionProvider>,
   );
   expect(container.querySelector('section')).toBeNull();
 });
 
 it('lists what is wet and where it was, disinfected in one tap; hands are washed', async () => {
   draw(
-    <DeedProvider>
+    <ActionProvider>
       <ToolList moves={moves({ ...FERN, wet: [wet('F2'), wet('B3')] }, GULL, OTHERS)} />
-    </DeedProvider>,
+    </ActionProvider>,
   );
   expect(screen.getByText('F2 B3')).toBeTruthy();
   expect(screen.queryByText(/Gull net/)).toBeNull();

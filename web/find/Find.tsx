@@ -24,8 +24,8 @@ export default function Find() {
         type="search"
         size="lg"
         autoFocus
-        aria-label="A species, lot, tank, crate, supplier, water or customer"
-        placeholder="A species, lot, tank, crate, supplier, water or customer"
+        aria-label="A species, lot, tank, crate, supplier, system or customer"
+        placeholder="A species, lot, tank, crate, supplier, system or customer"
         value={text}
         maxLength={80}
         onChange={(event) => setText(event.target.value)}
@@ -36,7 +36,7 @@ export default function Find() {
       {q && data && hits.length === 0 && (
         <p>Nothing in the house is called “{q}”. Any name a fish is sold under will do, a letter or two wrong.</p>
       )}
-      {!q && <p className="soft">Where it is, everywhere it has been, and who shared water with it.</p>}
+      {!q && <p className="soft">Where it is, everywhere it has been, and who shared system with it.</p>}
       <ul className="hits">
         {hits.map((hit) => (
           <HitItem key={hit.what + hit.id} hit={hit} />

@@ -21,7 +21,7 @@ export class Guard extends Component<Props, { broken?: string }> {
           {what ? 'Everything else works on.' : 'The other stations work on.'}
         </p>
         <button type="button" className="btn btn-plain" onClick={() => (what ? this.setState({ broken: undefined }) : location.reload())}>
-          {what ? 'Try again' : 'Load it anew'}
+          {what ? 'Try again' : 'Load it again'}
         </button>
       </div>
     );

@@ -17,9 +17,9 @@ export function RunningStrip() {
   const stays = data?.stays ?? [];
   useBell(
     [
-      ...runs.map(({ run, dueAtMs }) => ({ run, dueAtMs })),
+      ...runs.map(({ floatId, dueAtMs }) => ({ run: floatId, dueAtMs })),
       ...vessels.map(({ run, next }) => ({ run: `${run} ${next.rule} ${next.step}`, dueAtMs: next.dueAtMs })),
-      ...stays.map(({ stay, untilMs }) => ({ run: stay, dueAtMs: untilMs })),
+      ...stays.map(({ stayLimit, untilMs }) => ({ run: stayLimit, dueAtMs: untilMs })),
     ],
     now,
   );
@@ -29,9 +29,9 @@ export function RunningStrip() {
     <section aria-label="Timers">
       <ul className="strip" aria-label="Running now">
         {[
-          ...runs.map((run) => ({ dueAtMs: run.dueAtMs, item: <RunItem key={run.run} run={run} now={now} /> })),
+          ...runs.map((run) => ({ dueAtMs: run.dueAtMs, item: <RunItem key={run.floatId} run={run} now={now} /> })),
           ...vessels.map((vessel) => ({ dueAtMs: vessel.next.dueAtMs, item: <VesselItem key={vessel.run} vessel={vessel} now={now} /> })),
-          ...stays.map((stay) => ({ dueAtMs: stay.untilMs, item: <StayItem key={stay.stay} stay={stay} now={now} /> })),
+          ...stays.map((stay) => ({ dueAtMs: stay.untilMs, item: <StayItem key={stay.stayLimit} stay={stay} now={now} /> })),
         ]
           .sort((one, other) => one.dueAtMs - other.dueAtMs)
           .map(({ item }) => item)}

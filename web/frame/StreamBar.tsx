@@ -8,7 +8,7 @@ const PLACES: Record<Stage | 'expected', { name: string; initial: string; to: st
   expected: { name: 'Expected', initial: 'Exp', to: '/dock' },
   dock: { name: 'Dock', initial: 'D', to: '/dock' },
   bench: { name: 'Bench', initial: 'B', to: '/bench' },
-  hold: { name: 'Hold', initial: 'H', to: '/room?stage=hold' },
+  quarantine: { name: 'Quarantine', initial: 'Q', to: '/room?stage=quarantine' },
   cleared: { name: 'Cleared', initial: 'C', to: '/room?stage=cleared' },
   promised: { name: 'Promised', initial: 'P', to: '/room?stage=promised' },
 };

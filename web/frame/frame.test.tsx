@@ -8,9 +8,19 @@ import { Guard } from './Guard.tsx';
 import { RunningStrip } from './RunningStrip.tsx';
 import { StreamBar } from './StreamBar.tsx';
 
-const stream: StreamView = { seq: 1, expected: 42, dock: 18, bench: 24, hold: 311, cleared: 96, promised: 20, inHouse: 469, lost7: 6 };
+const stream: StreamView = {
+  seq: 1,
+  expected: 42,
+  dock: 18,
+  bench: 24,
+  quarantine: 311,
+  cleared: 96,
+  promised: 20,
+  inHouse: 469,
+  lost7: 6,
+};
 const run = (no: number, dueInMs: number): Afloat => ({
-  run: `r${no}`,
+  floatId: `r${no}`,
   bag: `b${no}`,
   bagLabel: `bag ${no}`,
   crate: 'c',

@@ -2,15 +2,15 @@
 import { useCallback, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { HouseView } from '#contract/views.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { useView } from '../data/house.ts';
-import { useMay } from '../data/me.ts';
+import { useMayWrite } from '../data/me.ts';
 import { useVoice } from '../data/voice.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
-import { Books } from './Books.tsx';
-import { HoldRules } from './HoldRules.tsx';
+import { DataAndBackup } from './DataAndBackup.tsx';
+import { QuarantineRules } from './QuarantineRules.tsx';
 import { Opening } from './Opening.tsx';
 import type { PartProps, Write } from './part.ts';
 import { People } from './People.tsx';
@@ -21,34 +21,42 @@ import { Tools } from './Tools.tsx';
 import { Systems } from './Systems.tsx';
 
 const PARTS = [
-  { id: 'shelf', name: 'Species on the shelf', to: '/shelf', count: ({ species }: HouseView) => species.length },
-  { id: 'waters', name: 'Systems', Part: Systems, count: ({ systems }: HouseView) => systems.length },
+  { id: 'species', name: 'Species', to: '/species', count: ({ species }: HouseView) => species.length },
+  { id: 'systems', name: 'Systems', Part: Systems, count: ({ systems }: HouseView) => systems.length },
   { id: 'racks', name: 'Racks and tanks', Part: Racks, count: ({ tanks }: HouseView) => tanks.length },
   { id: 'suppliers', name: 'Suppliers', Part: Suppliers, count: ({ suppliers }: HouseView) => suppliers.length },
   { id: 'people', name: 'People', Part: People, count: ({ people }: HouseView) => people.filter(({ leftAct }) => !leftAct).length },
   { id: 'opening', name: 'What lives here already', Part: Opening, count: ({ opened }: HouseView) => opened },
   { id: 'tools', name: 'Nets and other tools', Part: Tools, count: ({ tools }: HouseView) => tools.length || undefined },
-  { id: 'holds', name: 'Holds', Part: HoldRules, count: () => undefined },
+  { id: 'quarantine', name: 'Quarantine', Part: QuarantineRules, count: () => undefined },
   { id: 'rules', name: 'House rules', Part: Rules, count: () => undefined },
-  { id: 'books', name: 'The books', Part: Books, count: () => undefined },
+  { id: 'data', name: 'Data and backup', Part: DataAndBackup, count: () => undefined },
 ] as const;
 
 export default function House() {
   const { data, error, mutate } = useView('house');
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const { ask } = useOverrule();
   const voice = useVoice();
-  const mayEdit = useMay('lead');
+  const mayEdit = useMayWrite(
+    'house.configured',
+    'rack.added',
+    'system.added',
+    'tank.added',
+    'supplier.added',
+    'person.added',
+    'tool.added',
+  );
   const write = useCallback<Write>(
     async (words, ...drafts) => {
-      const outcome = await doIt(words, ...drafts);
+      const outcome = await recordAction(words, ...drafts);
       if (outcome.status === 'refused' && outcome.refusals.some(({ overrule }) => overrule)) {
         ask({ title: words, doing: 'It is so', words, drafts, onDone: () => undefined }, outcome.refusals);
         return undefined;
       }
       return outcome.status === 'refused' ? sayAll(outcome.refusals, outcome.code, voice) : undefined;
     },
-    [doIt, voice, ask],
+    [recordAction, voice, ask],
   );
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   return <Parts view={data} write={write} mayEdit={mayEdit} />;
@@ -81,8 +89,8 @@ function Parts({ view: data, write, mayEdit }: PartProps) {
         </ul>
         {missing && mayEdit && (
           <p className="soft">
-            {missing.id === 'shelf'
-              ? 'Begin with the shelf: the starter shelf is taken in with two taps. Then waters, racks, suppliers.'
+            {missing.id === 'species'
+              ? 'Begin with the species: the starter list is taken in with two taps. Then systems, racks, suppliers.'
               : `Still to be set up: ${PARTS.filter(({ count }) => count(data) === 0)
                   .map(({ name }) => name.toLowerCase())
                   .join(', ')}.`}

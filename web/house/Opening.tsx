@@ -1,4 +1,4 @@
-// The opening count: what lives in the tanks already when the books begin, tank by tank.
+// The opening count: what lives in the tanks already when the records begin, tank by tank.
 import { useState } from 'react';
 import { newId } from '../data/house.ts';
 import { PlainForm, type Values } from '../parts/PlainForm.tsx';
@@ -27,7 +27,7 @@ export function Opening({ view, write, mayEdit }: PartProps) {
   if (view.tanks.length === 0 || view.species.length === 0) {
     return (
       <div className="empty">
-        <h2>First the shelf and the tanks</h2>
+        <h2>First the species and the tanks</h2>
         <p>What lives here already is counted by species and tank, so both must be there.</p>
       </div>
     );
@@ -37,7 +37,7 @@ export function Opening({ view, write, mayEdit }: PartProps) {
       <h2>What lives here already</h2>
       <p className="soft">
         {view.opened === 0 ? 'Nothing is counted yet.' : `${view.opened} ${view.opened === 1 ? 'lot is' : 'lots are'} counted.`} Count a
-        tank, put it down, go to the next. These fish come from nowhere on the books but the opening itself.
+        tank, put it down, go to the next. These fish have no history before this opening count.
       </p>
       {mayEdit ? (
         <>
@@ -50,13 +50,13 @@ export function Opening({ view, write, mayEdit }: PartProps) {
           />
           <PlainForm
             fields={OPENING_FIELDS.map((field) => (field.type === 'text' ? { ...field, list: codes } : field))}
-            initial={{ origin: 'unknown', holdDays: '0' }}
-            submit={(values) => `Put ${values.n?.trim() || 'them'} ${heard?.species?.common ?? ''} on the books`.replace('  ', ' ')}
+            initial={{ origin: 'unknown', quarantineDays: '0' }}
+            submit={(values) => `Put ${values.n?.trim() || 'them'} ${heard?.species?.common ?? ''} here`.replace('  ', ' ')}
             onSubmit={save}
           />
         </>
       ) : (
-        <p className="soft">A lead puts them on the books.</p>
+        <p className="soft">A lead enters them.</p>
       )}
     </section>
   );

@@ -60,7 +60,7 @@ it('a lead changes what somebody may do, and only what was changed is sent', asy
 it('who leaves is asked about once more; who worked here comes back by taking that back', async () => {
   show(true);
   await press('Change Ines Okafor');
-  await press('Ines Okafor works here no more');
+  await press('Ines Okafor no longer works here');
   expect(written).toEqual([]);
   await press('Yes: sign Ines Okafor out everywhere');
   await press('Wim Sato works here again');

@@ -12,7 +12,7 @@ import { PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
 import type { PartProps } from './part.ts';
 
 const MAY: Record<Role, string> = {
-  trainee: 'lands bags, looks at tanks, notes what is seen',
+  trainee: 'lands bags, checks tanks, notes what is seen',
   keeper: 'also chooses tanks, floats, lets fish out, takes in lists',
   lead: 'everything, with the house and its people',
 };
@@ -150,12 +150,12 @@ function ChangePerson({ person, write, onDone, isMe }: ChangeProps) {
         }}
       />
       {leaving ? (
-        <Button variant="odd" onClick={() => void write(`${name} works here no more`, { kind: 'person.left', payload: { person: id } })}>
+        <Button variant="odd" onClick={() => void write(`${name} no longer works here`, { kind: 'person.left', payload: { person: id } })}>
           Yes: sign {name} out everywhere
         </Button>
       ) : (
         <Button variant="odd" onClick={() => setLeaving(true)} disabled={isMe}>
-          {name} works here no more
+          {name} no longer works here
         </Button>
       )}
     </>

@@ -72,7 +72,7 @@ export function Racks({ view, write, mayEdit }: PartProps) {
       {mayEdit && racks.length > 0 && (
         <>
           <h3>Tanks on it</h3>
-          <div className="chips" role="group" aria-label="Whose water">
+          <div className="chips" role="group" aria-label="Which system">
             <button
               type="button"
               className={`btn btn-plain${own ? '' : ' chip-on'}`}
@@ -80,7 +80,7 @@ export function Racks({ view, write, mayEdit }: PartProps) {
               disabled={systems.length === 0}
               onClick={() => setOwn(false)}
             >
-              They share a water
+              They share a system
             </button>
             <button type="button" className={`btn btn-plain${own ? ' chip-on' : ''}`} aria-pressed={own} onClick={() => setOwn(true)}>
               Each stands alone

@@ -10,7 +10,7 @@ import type { PartProps } from './part.ts';
 export function Rules({ write, mayEdit }: PartProps) {
   const { house } = useMe();
   const { bare, unit } = useUnits();
-  const values: Values = { ...ruleValues(house), roomC: bare('temperature', house.rules.around.roomC) };
+  const values: Values = { ...ruleValues(house), roomC: bare('temperature', house.rules.ambient.roomC) };
   return (
     <section className="card" aria-label="House rules">
       <h2>House rules</h2>

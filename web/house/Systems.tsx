@@ -1,4 +1,4 @@
-// The waters of the house: what each is set to, how many tanks it runs through; changed, joined, gone.
+// The systems of the house: what each is set to, how many tanks it runs through; changed, joined, gone.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
@@ -25,8 +25,8 @@ export function Systems({ view, write, mayEdit }: PartProps) {
           <li key={system.id}>
             <b>{system.name}</b>{' '}
             <span className="soft">
-              {system.type}, {say('temperature', system.temperatureC)}, {say('salinity', system.salinityPpt)}, {say('volume', system.volumeL)},{' '}
-              {system.tanks} {system.tanks === 1 ? 'tank' : 'tanks'}
+              {system.type}, {say('temperature', system.temperatureC)}, {say('salinity', system.salinityPpt)},{' '}
+              {say('volume', system.volumeL)}, {system.tanks} {system.tanks === 1 ? 'tank' : 'tanks'}
             </span>{' '}
             {mayEdit && (
               <Button
@@ -44,12 +44,12 @@ export function Systems({ view, write, mayEdit }: PartProps) {
         ))}
       </ul>
       {view.systems.length === 0 && (
-        <p className="soft">None yet. A tank that stands alone gets its own water when you draw it, under racks and tanks.</p>
+        <p className="soft">None yet. A tank that stands alone gets its own system when you draw it, under racks and tanks.</p>
       )}
       {mayEdit && (
         <PlainForm
           fields={WATER_FIELDS}
-          submit="Add this water"
+          submit="Add this system"
           onSubmit={(values) => write(`Water ${values.name}`, systemOf(values, newId))}
         />
       )}
@@ -99,7 +99,7 @@ function OneSystem({ system, view, write, onDone }: Pick<PartProps, 'view' | 'wr
       />
       {tanks.length > 0 && others.length > 0 && (
         <Form.Group className="field" controlId={`join-${system.id}`}>
-          <Form.Label className="label">One water with</Form.Label>
+          <Form.Label className="label">One system with</Form.Label>
           <Form.Select value={into} onChange={(event) => setInto(event.target.value)}>
             <option value="">none: it stays alone</option>
             {others.map(({ id, name }) => (
@@ -113,8 +113,8 @@ function OneSystem({ system, view, write, onDone }: Pick<PartProps, 'view' | 'wr
       {other && met && (
         <Caution strong={met.restarted.length > 0}>
           {met.restarted.length === 0 && met.exposed.length === 0
-            ? 'No clock begins anew. What one has, all have from then on.'
-            : `Clocks begin anew: ${met.restarted.map(({ label }) => label).join(', ') || 'none'}.${met.exposed.length > 0 ? ` Cleared, and would meet fish on hold: ${met.exposed.map(({ label }) => label).join(', ')}.` : ''}`}
+            ? 'No clock restarts. What one has, all have from then on.'
+            : `Clocks restart: ${met.restarted.map(({ label }) => label).join(', ') || 'none'}.${met.exposed.length > 0 ? ` Cleared, and would meet fish in quarantine: ${met.exposed.map(({ label }) => label).join(', ')}.` : ''}`}
         </Caution>
       )}
       {other && (

@@ -14,7 +14,17 @@ function faults(...drafts: Draft[]) {
   const checked = checkAct(JSON.parse(JSON.stringify({ actId: v7(), entries })));
   return checked.ok ? [] : checked.faults;
 }
-const tanks = { rack: 'r', system: 'w', prefix: ' T ', first: '1', rows: '2', columns: '3', volumeL: '70,5', purpose: 'hold', lid: 'no' };
+const tanks = {
+  rack: 'r',
+  system: 'w',
+  prefix: ' T ',
+  first: '1',
+  rows: '2',
+  columns: '3',
+  volumeL: '70,5',
+  purpose: 'quarantine',
+  lid: 'no',
+};
 const system = { name: 'Reef sump', type: 'marine', temperatureC: '25,5', salinityPpt: '34', volumeL: '800' };
 
 it('makes entries that the house takes', () => {
@@ -25,7 +35,7 @@ it('makes entries that the house takes', () => {
       rackOf({ name: 'Tide rack', room: 'Shop' }, v7(), 40),
       supplierOf({ name: 'Yard', transit: 'van', note: '' }, v7),
       ...tanksOf(tanks, v7, 0),
-      ...openingOf({ n: '6', sizeCm: '4.5', origin: 'bred', holdDays: '3' }, { tank: 't', species }, v7),
+      ...openingOf({ n: '6', sizeCm: '4.5', origin: 'bred', quarantineDays: '3' }, { tank: 't', species }, v7),
       rulesOf(ruleValues({ name: 'House', zone: 'Europe/Lisbon', rules: STARTING_RULES }), STARTING_RULES),
     ),
   ).toEqual([]);
@@ -35,14 +45,14 @@ it('changes no rule that nobody touched', () => {
   const house = { name: 'House', zone: 'Europe/Lisbon', rules: STARTING_RULES };
   expect(rulesOf(ruleValues(house), STARTING_RULES).payload).toEqual(house);
   // 23.3 °C shown as 73.9 °F comes back as 23.28.
-  const warm = { ...STARTING_RULES, around: { ...STARTING_RULES.around, roomC: 23.3 } };
-  const roomOf = (roomC: string) => (rulesOf({ ...ruleValues(house), roomC }, warm).payload as { rules: typeof warm }).rules.around.roomC;
+  const warm = { ...STARTING_RULES, ambient: { ...STARTING_RULES.ambient, roomC: 23.3 } };
+  const roomOf = (roomC: string) => (rulesOf({ ...ruleValues(house), roomC }, warm).payload as { rules: typeof warm }).rules.ambient.roomC;
   expect([roomOf('23.2778'), roomOf('22')]).toEqual([23.3, 22]);
-  const typed = { ...ruleValues(house), equalPpt: '1,5', callLeadAfterMin: '20', ammoniaLine: '0,1', binderHoldsH: '48' };
+  const typed = { ...ruleValues(house), equalPpt: '1,5', callLeadAfterMin: '20', ammoniaLine: '0,1', ammoniaBinderH: '48' };
   expect(rulesOf(typed, STARTING_RULES).payload).toMatchObject({
     rules: {
       runs: { ...STARTING_RULES.runs, equalPpt: 1.5, callLeadAfterMin: 20, ammoniaLine: 0.1 },
-      around: { ...STARTING_RULES.around, binderHoldsH: 48 },
+      ambient: { ...STARTING_RULES.ambient, ammoniaBinderH: 48 },
     },
   });
 });
@@ -60,7 +70,7 @@ it('draws tanks as they stand, below what is on the rack already', () => {
   expect(drawn[0]!.volumeL).toBe(70.5);
 });
 
-it('gives each lone tank a water of its own, as much as the tank holds', () => {
+it('gives each lone tank a system of its own, as much as the tank holds', () => {
   const drafts = tanksOf({ ...tanks, ...system, volumeL: '60', system: OWN_WATER }, v7, 0);
   expect(drafts.map(({ kind }) => kind).slice(0, 2)).toEqual(['system.added', 'tank.added']);
   const [own, tank] = drafts.map(({ payload }) => payload as { system: string; volumeL: number });
@@ -68,11 +78,11 @@ it('gives each lone tank a water of its own, as much as the tank holds', () => {
   expect(faults(...drafts)).toEqual([]);
 });
 
-it('draws no more at once than one act holds, and a hold only when there are days to go', () => {
+it('draws no more at once than one act holds, and a quarantine only when there are days to go', () => {
   expect(codesOf({ ...tanks, rows: '20', columns: '40' })).toEqual([]);
   expect(codesOf({ ...tanks, rows: '8', columns: '12' })).toHaveLength(MAX_TANKS);
   expect(
-    openingOf({ n: '6', sizeCm: '4', origin: 'wild', holdDays: '0' }, { tank: 't', species: { id: 's', common: 's' } }, v7),
+    openingOf({ n: '6', sizeCm: '4', origin: 'wild', quarantineDays: '0' }, { tank: 't', species: { id: 's', common: 's' } }, v7),
   ).toHaveLength(1);
 });
 

@@ -18,7 +18,7 @@ const systemFields: FormField[] = [
   { name: 'salinityPpt', type: 'quantity', quantity: 'salinity', label: 'Salinity', hint: '0.2 for fresh, 34 for sea water' },
 ];
 export const WATER_FIELDS: FormField[] = [
-  { name: 'name', type: 'text', label: 'What it is called', hint: 'All tanks on one sump are one water: what one has, all have.' },
+  { name: 'name', type: 'text', label: 'What it is called', hint: 'All tanks on one sump are one system: what one has, all have.' },
   ...systemFields,
   { name: 'volumeL', type: 'quantity', quantity: 'volume', label: 'All its water' },
 ];
@@ -38,7 +38,7 @@ export function systemOf(values: Values, newId: Id): Draft {
   };
 }
 
-/** What a water's form sets anew; what was measured meanwhile is not what it is set to. */
+/** What a system's form sets anew; what was measured meanwhile is not what it is set to. */
 export function systemChanges(values: Values, system: Omit<HouseView['systems'][number], 'tanks'>): Partial<SystemFields> {
   const said: SystemFields = {
     name: values.name!,
@@ -76,8 +76,8 @@ export function tankFields({ racks, systems }: Pick<HouseView, 'racks' | 'system
     {
       name: 'system',
       type: 'choice',
-      label: 'On which water',
-      options: [...systems.map(({ id, name }) => ({ value: id, label: name })), { value: OWN_WATER, label: 'each tank its own water' }],
+      label: 'On which system',
+      options: [...systems.map(({ id, name }) => ({ value: id, label: name })), { value: OWN_WATER, label: 'each tank its own system' }],
     },
     { name: 'prefix', type: 'text', label: 'Letter of the codes', maxLength: 6, hint: 'A gives A1, A2 …' },
     { name: 'first', type: 'number', label: 'First number', min: 0, max: 9999, whole: true },
@@ -138,11 +138,19 @@ export const OPENING_FIELDS: FormField[] = [
   { name: 'n', type: 'number', label: 'Heads', min: 1, max: 100_000, whole: true },
   { name: 'sizeCm', type: 'number', label: 'Length, cm', min: 0.1, max: 300 },
   { name: 'origin', type: 'choice', label: 'Wild or bred', options: ORIGINS },
-  { name: 'holdDays', type: 'number', label: 'Days of hold still to go', min: 0, max: 365, whole: true, hint: '0 when its hold is done' },
+  {
+    name: 'quarantineDays',
+    type: 'number',
+    label: 'Days of quarantine still to go',
+    min: 0,
+    max: 365,
+    whole: true,
+    hint: '0 when its quarantine is done',
+  },
 ];
 export function openingOf(values: Values, of: { tank: string; species: { id: string; common: string } }, newId: Id): Draft[] {
   const lot = newId();
-  const days = numberOf(values.holdDays);
+  const days = numberOf(values.quarantineDays);
   const opened: Draft = {
     kind: 'lot.opened',
     payload: {
@@ -156,6 +164,6 @@ export function openingOf(values: Values, of: { tank: string; species: { id: str
     },
   };
   return days > 0
-    ? [opened, { kind: 'hold.opened', payload: { hold: newId(), lot, policy: plainPolicy(days), zero: 'taken over' } }]
+    ? [opened, { kind: 'quarantine.opened', payload: { quarantine: newId(), lot, policy: plainPolicy(days), zero: 'taken over' } }]
     : [opened];
 }

@@ -1,12 +1,12 @@
-// The house's rules as a form: what is asked, and the entry that the answers become. Holds have a form of their own (HoldRules).
-import { SCHOOL_CLASSES, SCHOOLS, type Schools } from '#core/bench/index.ts';
+// The house's rules as a form: what is asked, and the entry that the answers become. Holds have a form of their own (QuarantineRules).
+import { HOUSE_METHOD_CLASSES, HOUSE_METHODS, type HouseMethods } from '#core/bench/index.ts';
 import { COST_CODES } from '#core/placement/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
 import { WATER_TYPES } from '#core/species/index.ts';
 import type { Draft } from '../data/house.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
-import { shortFit } from '../words/placeRefusals.ts';
+import { shortReason } from '../words/placeRefusals.ts';
 
 type Number = Extract<FormField, { type: 'number' }>;
 const number = (name: string, label: string, [min, max]: readonly [number, number], more: Partial<Number> = {}): FormField => ({
@@ -22,12 +22,12 @@ const whole = { whole: true };
 /** The fields of each part of the rules that is an object of numbers, by its own names. */
 const RUNS: FormField[] = [
   number('equalPpt', 'Two waters are equal within, ppt', [0.1, 5], {
-    section: 'Runs',
-    hint: 'by one meter in both; a run keeps what it began with',
+    section: 'Acclimations',
+    hint: 'by one meter in both; an acclimation keeps what it began with',
   }),
   number('equalC', 'and within, °C', [0.1, 5]),
-  number('longH', 'A run is watched from, h', [0.25, 48], { hint: 'somebody is named, and looks on the way' }),
-  number('lookEveryMin', 'and looked at every, min', [5, 720], whole),
+  number('longH', 'An acclimation is watched from, h', [0.25, 48], { hint: 'somebody is named, and checks on the way' }),
+  number('checkEveryMin', 'and checked every, min', [5, 720], whole),
   number('callAfterMin', 'Nobody comes: call the watcher after, min', [1, 120], whole),
   number('callLeadAfterMin', 'then a lead after, min', [1, 240], whole),
   number('ammoniaLine', 'Out from toxic ammonia of, mg/L N', [0.01, 5], {
@@ -50,7 +50,7 @@ const AROUND: FormField[] = [
   },
   number('pco2', 'Carbon dioxide in it, ppm', [200, 20_000], { hint: '420 outdoors; a closed room has more' }),
   number('freshPpt', 'Fresh water at hand, ppt', [0, 60]),
-  number('binderHoldsH', 'An ammonia binder holds for, h', [0.5, 240], { hint: 'by its label' }),
+  number('ammoniaBinderH', 'An ammonia binder holds for, h', [0.5, 240], { hint: 'by its label' }),
 ];
 const MEALS: FormField[] = [
   number('fry', 'Fry without a meal, days', [0, 365], { ...whole, section: 'Meals', hint: 'from here on they are flagged on the round' }),
@@ -87,7 +87,7 @@ const PLACES: FormField[] = [
 const COSTS: FormField[] = COST_CODES.map((code, index): FormField => ({
   name: code,
   type: 'choice',
-  label: capital(shortFit[code]),
+  label: capital(shortReason[code]),
   options: ['a keeper', 'a lead'],
   ...(index === 0 ? { section: 'Costs of a place: who takes them', hint: 'a lead says why; a keeper needs one tap' } : {}),
 }));
@@ -102,27 +102,29 @@ export const RULE_FIELDS: FormField[] = [
   ...PLACES,
   ...COSTS,
   ...MEALS,
-  number('shortUnderH', 'A short way is under, h closed', [0, 72], {
-    section: 'Which way',
+  number('shortUnderH', 'A short trip is under, h closed', [0, 72], {
+    section: 'Which method',
     hint: 'local pick-up and overnight are two procedures',
   }),
   ...(['short', 'long'] as const).flatMap((way) =>
-    SCHOOL_CLASSES.map((kind): FormField => ({
+    HOUSE_METHOD_CLASSES.map((kind): FormField => ({
       name: `${way} ${kind}`,
       type: 'choice',
-      label: `Our way: ${kind}, ${way}`,
-      options: SCHOOLS,
+      label: `Our method: ${kind}, ${way}`,
+      options: HOUSE_METHODS,
     })),
   ),
 ];
-const schoolValues = ({ shortUnderH, ...ways }: Schools): Values => ({
+const houseMethodValues = ({ shortUnderH, ...ways }: HouseMethods): Values => ({
   shortUnderH: String(shortUnderH),
-  ...Object.fromEntries((['short', 'long'] as const).flatMap((way) => SCHOOL_CLASSES.map((kind) => [`${way} ${kind}`, ways[way][kind]]))),
+  ...Object.fromEntries(
+    (['short', 'long'] as const).flatMap((way) => HOUSE_METHOD_CLASSES.map((kind) => [`${way} ${kind}`, ways[way][kind]])),
+  ),
 });
 export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { holds: _holds, hungryAfterDays, schools, runs, around, places, ...plain } = house.rules;
+  const { quarantine: _holds, hungryAfterDays, houseMethods, runs, ambient, places, ...plain } = house.rules;
   const numbers = Object.fromEntries(
-    Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...around, ...hungryAfterDays }).map(([name, value]) => [
+    Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...ambient, ...hungryAfterDays }).map(([name, value]) => [
       name,
       String(value),
     ]),
@@ -130,7 +132,7 @@ export const ruleValues = (house: { name: string; zone: string; rules: HouseRule
   const { cmPerL, heldDays, leadOnly = [] } = places;
   const costs = Object.fromEntries(COST_CODES.map((code) => [code, leadOnly.includes(code) ? 'a lead' : 'a keeper']));
   const room = Object.fromEntries(Object.entries(cmPerL).map(([system, cm]) => [`cm ${system}`, String(cm)]));
-  return { ...numbers, ...room, ...costs, heldDays: String(heldDays), ...schoolValues(schools) };
+  return { ...numbers, ...room, ...costs, heldDays: String(heldDays), ...houseMethodValues(houseMethods) };
 };
 const numbersOf = (values: Values, fields: readonly FormField[]) =>
   Object.fromEntries(fields.map(({ name }) => [name, numberOf(values[name])]));
@@ -140,7 +142,7 @@ const sameOr = (was: number, typed: number): number => (Math.abs(typed - was) < 
 const SHOWN_WITHIN_C = 0.05;
 
 export function rulesOf(values: Values, rules: HouseRules): Draft {
-  const waysOf = (way: 'short' | 'long') => Object.fromEntries(SCHOOL_CLASSES.map((kind) => [kind, values[`${way} ${kind}`]]));
+  const methodsOf = (way: 'short' | 'long') => Object.fromEntries(HOUSE_METHOD_CLASSES.map((kind) => [kind, values[`${way} ${kind}`]]));
   return {
     kind: 'house.configured',
     payload: {
@@ -158,9 +160,9 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
           heldDays: numberOf(values.heldDays),
           ...(leadOnlyOf(values).length > 0 ? { leadOnly: leadOnlyOf(values) } : {}),
         },
-        around: { ...(numbersOf(values, AROUND) as HouseRules['around']), roomC: sameOr(rules.around.roomC, numberOf(values.roomC)) },
+        ambient: { ...(numbersOf(values, AROUND) as HouseRules['ambient']), roomC: sameOr(rules.ambient.roomC, numberOf(values.roomC)) },
         hungryAfterDays: numbersOf(values, MEALS) as HouseRules['hungryAfterDays'],
-        schools: { shortUnderH: numberOf(values.shortUnderH), short: waysOf('short'), long: waysOf('long') } as Schools,
+        houseMethods: { shortUnderH: numberOf(values.shortUnderH), short: methodsOf('short'), long: methodsOf('long') } as HouseMethods,
       },
     },
   };

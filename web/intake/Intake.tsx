@@ -6,7 +6,7 @@ import { useNavigate } from 'react-router';
 import type { IntakeView, SupplierCard } from '#contract/views.ts';
 import type { PackingList } from '#core/intake/index.ts';
 import { plain } from '#core/text/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import type { FileText } from '../data/files.ts';
 import { newId, useView, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
@@ -50,7 +50,7 @@ function ListIn({ view }: { view: IntakeView }) {
     <div className="intake-start">
       <h1>A packing list in</h1>
       <p className="soft">
-        The supplier's own list as CSV or text: any columns, any order. What it calls its fish is matched with the shelf; what cannot be
+        The supplier's own list as CSV or text: any columns, any order. What it calls its fish is matched with your species; what cannot be
         told is asked. Nothing is kept until you have seen all of it.
       </p>
       <FileDrop
@@ -81,13 +81,13 @@ type ReadProps = { view: IntakeView; intake: State; onChange: (part: Partial<Sta
 function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
   const { house } = useMe();
   const units = useUnits();
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const navigate = useNavigate();
   const [showColumns, setShowColumns] = useState(false);
   const supplier = view.suppliers.find(({ id }) => id === intake.supplier);
   const { text, headingLine, columns, answers } = intake;
   const request = useMemo<ReadRequest>(
-    () => ({ text, zone: house.zone, shelf: view.species, taught: supplier?.taught ?? NOTHING_TAUGHT, headingLine, columns, answers }),
+    () => ({ text, zone: house.zone, allSpecies: view.species, taught: supplier?.taught ?? NOTHING_TAUGHT, headingLine, columns, answers }),
     [text, house.zone, view.species, supplier, headingLine, columns, answers],
   );
   const read = useReader(request);
@@ -105,7 +105,11 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
     const taught = learnt(read, columns, answers);
     const lesson: Draft[] =
       taught.columns.length + taught.names.length > 0 ? [{ kind: 'supplier.taught', payload: { supplier: supplier.id, ...taught } }] : [];
-    void doIt(`${crate.label}: ${heads} heads in ${list.bags.length} bags expected`, { kind: 'crate.expected', payload: crate }, ...lesson);
+    void recordAction(
+      `${crate.label}: ${heads} heads in ${list.bags.length} bags expected`,
+      { kind: 'crate.expected', payload: crate },
+      ...lesson,
+    );
     keepIntake(undefined);
     void navigate(`/dock?crate=${crate.crate}`);
   };
@@ -173,17 +177,17 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
 /** What to look at before the tap; a phone shows it below. */
 function sayReady({ names, notices }: PackingList): string {
   const near = names.filter(({ likeness }) => likeness === 'near').length;
-  const looks = [
+  const columnsSeen = [
     near > 0 ? `${near} ${near === 1 ? 'name' : 'names'} read with a letter wrong` : '',
     notices.some((notice) => notice.includes('in total')) ? 'its total is another' : '',
   ].filter(Boolean);
-  return looks.length > 0 ? `look below: ${looks.join(', ')}` : 'one entry, undone as one';
+  return columnsSeen.length > 0 ? `look below: ${columnsSeen.join(', ')}` : 'one entry, undone as one';
 }
 
 function sayLeft(problems: number, asked: number, missing: number): string {
   if (missing > 0) return 'show which columns are which';
   if (problems > 0) return problems === 1 ? 'one line is to be put right' : `${problems} lines are to be put right`;
-  if (asked > 0) return asked === 1 ? 'one name is to be told' : `${asked} names are to be told`;
+  if (asked > 0) return asked === 1 ? 'one name needs an answer' : `${asked} names need an answer`;
   return 'see above';
 }
 
@@ -223,14 +227,14 @@ function Facts({ view, intake, filled, unsure, onChange }: FactsProps) {
         <Form.Label className="label">Due here</Form.Label>
         <Form.Control type="datetime-local" value={filled.due} onChange={(event) => set('due', event.target.value)} />
       </Form.Group>
-      {unsure && <p className="warn">The list writes its date in figures only; it is taken day first. Look at it.</p>}
+      {unsure && <p className="warn">The list writes its date in figures only; it is read day first. Please check it.</p>}
       <div className="pair">
         <Form.Group className="field" controlId="intake-temperature">
-          <Form.Label className="label">Water as told, {unit('temperature')}</Form.Label>
+          <Form.Label className="label">Water as stated, {unit('temperature')}</Form.Label>
           <Form.Control value={filled.temperature} maxLength={20} onChange={(event) => set('temperature', event.target.value)} />
         </Form.Group>
         <Form.Group className="field" controlId="intake-salinity">
-          <Form.Label className="label">Salinity as told, ppt</Form.Label>
+          <Form.Label className="label">Salinity as stated, ppt</Form.Label>
           <Form.Control value={filled.salinity} maxLength={20} onChange={(event) => set('salinity', event.target.value)} />
         </Form.Group>
       </div>

@@ -78,7 +78,7 @@ function Name({ name, species, answer, onAnswer }: NameProps) {
       </div>
       {sought !== undefined && (
         <Form.Control
-          aria-label={`Search the shelf for “${name.heard}”`}
+          aria-label={`Search the species for “${name.heard}”`}
           value={sought}
           autoFocus
           onChange={(event) => setSought(event.target.value)}

@@ -6,7 +6,7 @@ import { crateOf, faultsOf, fill, keepIntake, keptIntake, type Intake } from './
 import { learnt, readList, type ReadRequest } from './read.ts';
 
 const zone = 'Europe/Lisbon';
-const shelf = [
+const allSpecies = [
   { id: 'firefish', common: 'firefish', scientific: 'Nemateleotris magnifica', alsoCalled: ['fire goby'] },
   { id: 'knight-goby', common: 'knight goby', scientific: 'Stigmatogobius sadanundio', alsoCalled: [] },
   { id: 'comet', common: 'comet', scientific: 'Calloplesiops altivelis', alsoCalled: [] },
@@ -15,7 +15,7 @@ const TEXT = 'Packed;2026-03-02 20:30\nTemp;23,5\n\nArtikel;Stück;Größe\nfire
 const request = (more: Partial<ReadRequest> = {}): ReadRequest => ({
   text: TEXT,
   zone,
-  shelf,
+  allSpecies,
   taught: { columns: [], names: [] },
   columns: {},
   answers: {},

@@ -103,7 +103,7 @@ export function crateOf({
     supplier,
     packedAtMs: instantOf(filled.packed, zone)!,
     promisedAtMs: instantOf(filled.due, zone)!,
-    told: { ...(temperatureC === undefined ? {} : { temperatureC }), ...(salinityPpt === undefined ? {} : { salinityPpt }) },
+    stated: { ...(temperatureC === undefined ? {} : { temperatureC }), ...(salinityPpt === undefined ? {} : { salinityPpt }) },
     lots,
     bags: list.bags.map(({ lot, line: _line, free, ...bag }) => ({
       bag: newId(),

@@ -22,7 +22,7 @@ export type Field = ListField | 'nothing';
 export type ReadRequest = {
   text: string;
   zone: string;
-  shelf: readonly Named[];
+  allSpecies: readonly Named[];
   taught: { columns: readonly TaughtColumn[]; names: readonly TaughtName[] };
   /** By hand on this page: the line of the headings (0 = there are none), what columns say, what names mean. */
   headingLine?: number;
@@ -46,14 +46,14 @@ export type ReadReply = {
 const TOP = 12;
 let known: { key: string; lookUp: LookUp } | undefined;
 
-/** The look-up is built anew only for another shelf. */
-function lookUpFor(shelf: readonly Named[]): LookUp {
-  const key = `${shelf.length} ${JSON.stringify(shelf).length} ${shelf.at(-1)?.id ?? ''}`;
-  if (known?.key !== key) known = { key, lookUp: makeLookUp(shelf) };
+/** The look-up is built anew only for another species list. */
+function lookUpFor(allSpecies: readonly Named[]): LookUp {
+  const key = `${allSpecies.length} ${JSON.stringify(allSpecies).length} ${allSpecies.at(-1)?.id ?? ''}`;
+  if (known?.key !== key) known = { key, lookUp: makeLookUp(allSpecies) };
   return known.lookUp;
 }
 
-export function readList({ text, zone, shelf, taught, headingLine, columns: byHand, answers }: ReadRequest): ReadReply {
+export function readList({ text, zone, allSpecies, taught, headingLine, columns: byHand, answers }: ReadRequest): ReadReply {
   const { rows, broken } = parseCsv(text);
   const found = headingLine === undefined ? findHeading(rows, taught.columns) : rows.findIndex(({ line }) => line === headingLine);
   const width = Math.max(0, ...rows.map(({ cells }) => cells.length));
@@ -68,7 +68,7 @@ export function readList({ text, zone, shelf, taught, headingLine, columns: byHa
   const list =
     missing.length > 0
       ? undefined
-      : readPackingList({ heading, rows: body, columns, shelf, taught: taught.names, answers, lookUp: lookUpFor(shelf) });
+      : readPackingList({ heading, rows: body, columns, allSpecies, taught: taught.names, answers, lookUp: lookUpFor(allSpecies) });
   return {
     top: rows.slice(0, TOP),
     headingLine: heading.line,

@@ -7,10 +7,10 @@ type Row = { place: Place; keys: string; shown: string; does: string };
 export const KEYS = {
   list: { place: 'Anywhere', keys: '?', shown: '?', does: 'This list' },
   line: { place: 'Anywhere', keys: '.', shown: '.', does: 'Write one line: B3 lost 2' },
-  sums: { place: 'Anywhere', keys: 'm', shown: 'm', does: 'Sums: salinity, ammonia, dilution, volumes, drip' },
-  undo: { place: 'Anywhere', keys: 'u', shown: 'u', does: 'Take back what was just done' },
+  calculators: { place: 'Anywhere', keys: 'm', shown: 'm', does: 'Calculators: salinity, ammonia, dilution, volumes, drip' },
+  undo: { place: 'Anywhere', keys: 'u', shown: 'u', does: 'Undo what was just done' },
   find: { place: 'Anywhere', keys: '/', shown: '/', does: 'Find a fish: where it is and where it has been' },
-  look: { place: 'Anywhere', keys: 'l', shown: 'l', does: 'Lights out, or day' },
+  theme: { place: 'Anywhere', keys: 'l', shown: 'l', does: 'Lights out, or day' },
   station: { place: 'Anywhere', keys: '1,2,3,4,5,6,7,8', shown: '1 to 8', does: 'Go to a station, in the order of the links' },
   back: { place: 'Anywhere', keys: 'escape', shown: 'Esc', does: 'Close what is open; leave a field' },
   'dock.land': { place: 'Dock', keys: 'enter', shown: 'Enter', does: 'The crate is here; land the bag as the card says' },

@@ -119,9 +119,9 @@ function Line({ view, attempt, onClose }: LineProps) {
               <span className="soft">Understood:</span> {sayAll(read)}
             </p>
             <Anew read={read} view={view} name={name} />
-            {read.notes.map(({ lot, said: heads, book }) => (
+            {read.notes.map(({ lot, said: heads, onRecord }) => (
               <p key={lot} className="warn">
-                You say {heads} {name(lot)}, the books say {book}.
+                You say {heads} {name(lot)}, on record: {onRecord}.
               </p>
             ))}
           </>
@@ -159,7 +159,9 @@ function Anew({ read, view, name }: { read: Understood; view: RoomView; name: (i
     .flatMap((entry) => (entry.kind === 'stock.moved' ? entry.payload.moves : []))
     .filter(({ to }) => codes.has(to));
   return moves.map(({ lot, from, to }) => {
-    const onHold = tanks.some(({ id, occupants }) => id === from && occupants.some((one) => one.lot === lot && one.hold));
-    return <Meeting key={lot + to} who={meetingOf(view, { lot, from, to, onHold })} label={name(lot)} clocks={NO_CLOCKS} codes={codes} />;
+    const inQuarantine = tanks.some(({ id, occupants }) => id === from && occupants.some((one) => one.lot === lot && one.quarantine));
+    return (
+      <Meeting key={lot + to} who={meetingOf(view, { lot, from, to, inQuarantine })} label={name(lot)} clocks={NO_CLOCKS} codes={codes} />
+    );
   });
 }

@@ -4,7 +4,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { checkAct } from '#contract/act.ts';
 import type { RoomView } from '#contract/views.ts';
 import type { Act } from '#core/catalogue/index.ts';
-import { DeedProvider } from '../actions/deed.tsx';
+import { ActionProvider } from '../actions/actions.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw } from '../testScreen.tsx';
 import { LineBar } from './LineBar.tsx';
@@ -15,7 +15,7 @@ const tank = (code: string, ...occupants: object[]) => ({
   row: 0,
   column: 0,
   volumeL: 45,
-  purpose: 'hold',
+  purpose: 'quarantine',
   lid: true,
   system: 'w',
   occupants,
@@ -33,9 +33,9 @@ async function open(answers: Parameters<typeof answer>[0] = { '/api/journal': { 
   const asked = answer({ '/api/views/room': { body: room }, ...answers });
   let closed = 0;
   draw(
-    <DeedProvider>
+    <ActionProvider>
       <LineBar onClose={() => (closed += 1)} />
-    </DeedProvider>,
+    </ActionProvider>,
     role,
   );
   await outbox.signIn('p');

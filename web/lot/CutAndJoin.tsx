@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { LotView } from '#contract/views.ts';
 import { SPLIT_WHYS, type SplitWhy } from '#core/stock/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { newId, useView } from '../data/house.ts';
 import { useVoice } from '../data/voice.ts';
 import { ActButton } from '../parts/ActButton.tsx';
@@ -32,7 +32,7 @@ function usePlace(view: LotView) {
 }
 
 export function CutLot({ view, lot, onDone }: Props) {
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const voice = useVoice();
   const { at, choose } = usePlace(view);
   const [n, setN] = useState(1);
@@ -40,10 +40,10 @@ export function CutLot({ view, lot, onDone }: Props) {
   const [label, setLabel] = useState(lot.label);
   const [problem, setProblem] = useState<string>();
   const cut = async () => {
-    const hold = view.holds.length > 0 ? { hold: newId() } : {};
-    const outcome = await doIt(`${n} ${lot.label} are a lot of their own`, {
+    const quarantine = view.quarantines.length > 0 ? { quarantine: newId() } : {};
+    const outcome = await recordAction(`${n} ${lot.label} are a lot of their own`, {
       kind: 'lot.split',
-      payload: { lot: lot.id, child: newId(), label: label.trim() || lot.label, place: at.place, n, why, ...hold },
+      payload: { lot: lot.id, child: newId(), label: label.trim() || lot.label, place: at.place, n, why, ...quarantine },
     });
     if (outcome.status === 'refused') setProblem(sayAll(outcome.refusals, outcome.code, voice));
     else onDone();
@@ -62,7 +62,7 @@ export function CutLot({ view, lot, onDone }: Props) {
           {problem}
         </p>
       )}
-      <ActButton onPress={() => void cut()} hint={view.holds.length > 0 ? 'their clock goes on from here' : undefined}>
+      <ActButton onPress={() => void cut()} hint={view.quarantines.length > 0 ? 'their clock goes on from here' : undefined}>
         {n} {n === 1 ? 'is' : 'are'} a lot of {n === 1 ? 'its' : 'their'} own
       </ActButton>
     </div>
@@ -70,7 +70,7 @@ export function CutLot({ view, lot, onDone }: Props) {
 }
 
 export function JoinLot({ view, lot, onDone }: Props) {
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const voice = useVoice();
   const { at, choose } = usePlace(view);
   const { data: room } = useView('room');
@@ -82,7 +82,7 @@ export function JoinLot({ view, lot, onDone }: Props) {
   const [problem, setProblem] = useState<string>();
   const chosen = kin.find((one) => one.lot === into) ?? kin[0];
   const join = async () => {
-    const outcome = await doIt(`${at.n} ${lot.label} joined to ${chosen!.label}`, {
+    const outcome = await recordAction(`${at.n} ${lot.label} joined to ${chosen!.label}`, {
       kind: 'lot.joined',
       payload: { lot: lot.id, into: chosen!.lot, place: at.place, n: at.n, why: why.trim() },
     });

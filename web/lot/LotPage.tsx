@@ -4,8 +4,8 @@ import Button from 'react-bootstrap/Button';
 import { Link, useParams, useSearchParams } from 'react-router';
 import type { LotView } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
-import { useMay, useTimes } from '../data/me.ts';
-import { HoldClock } from '../holds/HoldClock.tsx';
+import { useMayWrite, useTimes } from '../data/me.ts';
+import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
@@ -20,7 +20,7 @@ const LEFT_WORDS: Record<string, string> = {
   culled: 'culled',
   'put-down': 'put down',
   given: 'given away',
-  discrepancy: 'fewer than the books said',
+  discrepancy: 'fewer than on record',
 };
 
 export default function LotPage() {
@@ -31,7 +31,7 @@ export default function LotPage() {
     return (
       <div className="empty">
         <h1>There is no such lot</h1>
-        <p>It may have been taken back.</p>
+        <p>It may have been undone.</p>
         <Link className="btn btn-plain" to="/find">
           Find a fish
         </Link>
@@ -47,13 +47,13 @@ function Place({ place, name, tank }: { place: string; name: string; tank: boole
 function Whole({ view, lot }: { view: LotView; lot: NonNullable<LotView['lot']> }) {
   const { when } = useTimes();
   const [query] = useSearchParams();
-  const keeper = useMay('keeper');
-  const lead = useMay('lead');
+  const keeper = useMayWrite('lot.split', 'lot.named', 'lot.promised', 'stock.moved');
+  const lead = useMayWrite('lot.joined');
   const [form, setForm] = useState<'cut' | 'join' | 'out' | 'name' | undefined>(
     !keeper ? undefined : query.has('out') ? 'out' : query.has('name') && !lot.species ? 'name' : undefined,
   );
   const inTanks = view.now.filter(({ tank }) => tank);
-  const hold = view.holds[0];
+  const quarantine = view.quarantines[0];
   const span = (fromMs: number, untilMs?: number) => `${when(fromMs)} ${untilMs === undefined ? 'until now' : `to ${when(untilMs)}`}`;
   return (
     <div className="tank-page">
@@ -88,7 +88,11 @@ function Whole({ view, lot }: { view: LotView; lot: NonNullable<LotView['lot']> 
         {lot.promised.map((one) => (
           <Promised key={one.promise} lot={lot} one={one} places={inTanks} keeper={keeper} />
         ))}
-        {hold ? <HoldClock hold={hold} full /> : view.now.some(({ tank }) => tank) && <p>Cleared: no hold is open.</p>}
+        {quarantine ? (
+          <QuarantineClock quarantine={quarantine} full />
+        ) : (
+          view.now.some(({ tank }) => tank) && <p>Cleared: not in quarantine.</p>
+        )}
         {lot.cutFrom.map((one) => (
           <p key={one.lot + one.atMs}>
             {one.how === 'cut' ? `Cut from ` : `${one.n} joined from `}
@@ -131,7 +135,7 @@ function Whole({ view, lot }: { view: LotView; lot: NonNullable<LotView['lot']> 
           <OutForm
             lot={lot}
             places={inTanks}
-            onHold={hold !== undefined}
+            inQuarantine={quarantine !== undefined}
             first={query.get('out') ?? undefined}
             onDone={() => setForm(undefined)}
           />
@@ -155,10 +159,10 @@ function Whole({ view, lot }: { view: LotView; lot: NonNullable<LotView['lot']> 
         </ol>
         {view.gaps.map(({ place, fromMs, untilMs, n }) => (
           <p key={place + fromMs} className="warn">
-            The books lack {n} in {place}, {span(fromMs, untilMs)}: something was entered late or not at all.
+            Missing on record: {n} in {place}, {span(fromMs, untilMs)}: something was entered late or not at all.
           </p>
         ))}
-        <h2>Shared water with</h2>
+        <h2>Shared a system with</h2>
         {view.shared.length === 0 && <p className="soft">Nobody.</p>}
         <ol className="been">
           {view.shared.map((one) => (

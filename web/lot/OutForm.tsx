@@ -19,9 +19,9 @@ const TO = { sold: 'sold', 'given away': 'given', returned: 'returned', 'put dow
   string
 >;
 
-type Props = { lot: Lot; places: readonly Stand[]; onHold: boolean; first?: string; onDone: () => void };
+type Props = { lot: Lot; places: readonly Stand[]; inQuarantine: boolean; first?: string; onDone: () => void };
 
-export function OutForm({ lot, places, onHold, first, onDone }: Props) {
+export function OutForm({ lot, places, inQuarantine, first, onDone }: Props) {
   const { attempt } = useOverrule();
   const [how, setHow] = useState<How>('sold');
   const [place, setPlace] = useState(places.find((one) => one.place === first)?.place ?? places[0]?.place);
@@ -67,7 +67,7 @@ export function OutForm({ lot, places, onHold, first, onDone }: Props) {
         <Form.Label className="label">{how === 'promised' ? 'To whom' : how === 'put down' ? 'Why; it is kept' : 'Note'}</Form.Label>
         <Form.Control value={text} maxLength={80} onChange={(event) => setText(event.target.value)} />
       </Form.Group>
-      {onHold && (how === 'sold' || how === 'given away') && (
+      {inQuarantine && (how === 'sold' || how === 'given away') && (
         <Caution strong>They are in quarantine: they leave for people only when it is signed off.</Caution>
       )}
       {how === 'put down' && (

@@ -5,7 +5,7 @@ import { Route, Routes } from 'react-router';
 import type { LotView, RoomView } from '#contract/views.ts';
 import type { Role } from '#core/roles/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
-import { DeedProvider } from '../actions/deed.tsx';
+import { ActionProvider } from '../actions/actions.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct, tankCard } from '../testScreen.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
@@ -37,7 +37,7 @@ const view: LotView = {
     { place: 'discrepancy', n: 2 },
   ],
   shared: [{ lot: 'gouramis', label: 'pearl gourami', place: 'F3', fromMs: NOW - 9 * DAY_MS, untilMs: NOW - 8 * DAY_MS }],
-  holds: [],
+  quarantines: [],
   gaps: [{ place: 'F4', fromMs: NOW - 2 * DAY_MS, n: 1 }],
   timeline: [],
   names: {},
@@ -78,11 +78,11 @@ describe('the page of a lot', () => {
   const page = async (shown: LotView, role: Role = 'keeper') => {
     asked = answer({ '/api/views/lot?lot=': { body: shown }, '/api/views/room': { body: room } });
     draw(
-      <DeedProvider>
+      <ActionProvider>
         <Routes>
           <Route path="*" element={<LotPage />} />
         </Routes>
-      </DeedProvider>,
+      </ActionProvider>,
       role,
     );
     await screen.findByRole('heading', { level: 1 });
@@ -125,14 +125,14 @@ describe('the page of a lot', () => {
     expect(entries.map(({ kind }) => kind)).toEqual(['promise.lifted', 'stock.moved']);
   });
 
-  it('says where it is, what left, to whom it is promised, what was cut off, what the books lack', async () => {
+  it('says where it is, what left, to whom it is promised, what was cut off, what the records lack', async () => {
     await page(view);
     expect(screen.getByRole('heading', { name: 'cherry barb' })).toBeTruthy();
-    expect(screen.getByText('1 died, 2 fewer than the books said')).toBeTruthy();
+    expect(screen.getByText('1 died, 2 fewer than on record')).toBeTruthy();
     expect(screen.getByText(/^2 promised to the school/)).toBeTruthy();
     expect(screen.getByText(/1 cut off as/).textContent).toContain('the torn one');
-    expect(screen.getByText(/The books lack 1 in F4/)).toBeTruthy();
-    expect(screen.getByText(/Cleared: no hold is open/)).toBeTruthy();
+    expect(screen.getByText(/Missing on record: 1 in F4/)).toBeTruthy();
+    expect(screen.getByText(/Cleared: not in quarantine/)).toBeTruthy();
     const been = within(screen.getByRole('region', { name: 'Where it has been' }));
     expect(been.getByText('up to 10')).toBeTruthy();
     expect(been.getByText('pearl gourami')).toBeTruthy();
@@ -151,7 +151,7 @@ describe('the page of a lot', () => {
   });
 
   it('one that is gone says so, and one that never was leads on', async () => {
-    await page({ ...view, now: [], holds: [] });
+    await page({ ...view, now: [], quarantines: [] });
     expect(screen.getByText('None of it is in the house any more.')).toBeTruthy();
     expect(screen.queryByText(/Cleared/)).toBeNull();
     cleanup();
@@ -160,7 +160,7 @@ describe('the page of a lot', () => {
   });
 });
 
-const form = (part: React.ReactNode) => draw(<DeedProvider>{part}</DeedProvider>, 'lead');
+const form = (part: React.ReactNode) => draw(<ActionProvider>{part}</ActionProvider>, 'lead');
 
 it('cuts some off in the tank that was chosen, under a name of their own', async () => {
   let done = 0;
@@ -172,7 +172,7 @@ it('cuts some off in the tank that was chosen, under a name of their own', async
   await press(/^3 are a lot of their own/);
   const { kind, payload } = await sent();
   expect([kind, payload]).toEqual(['lot.split', expect.objectContaining({ lot: 'barbs', place: 'f4', n: 3, label: 'the pale ones' })]);
-  expect(payload).not.toHaveProperty('hold');
+  expect(payload).not.toHaveProperty('quarantine');
   expect(done).toBe(1);
 });
 

@@ -2,9 +2,9 @@
 import type { Chart, ChartConfiguration } from 'chart.js';
 import type { AnnotationOptions } from 'chartjs-plugin-annotation';
 import { useEffect, useRef, useState } from 'react';
-import type { Comparison, Bands, Curve, Tolerances, Method } from '#core/bench/index.ts';
+import type { Comparison, Bands, Curve, Tolerances, AcclimationMethod } from '#core/bench/index.ts';
 import { AMMONIA_BANDS } from '#core/water/index.ts';
-import { useLook } from '../data/look.ts';
+import { useTheme } from '../data/theme.ts';
 import { useUnits } from '../data/units.ts';
 import { chartParts, datasetsOf, drawnMethods, type Dot } from './chart.ts';
 import { CurveTabs } from './CurveTabs.tsx';
@@ -21,16 +21,16 @@ const CURVES = Object.keys(CURVE_WORDS) as Curve[];
 type Props = {
   comparison: Comparison;
   bands?: Bands;
-  focus: Method;
-  bears: Tolerances;
+  focus: AcclimationMethod;
+  tolerances: Tolerances;
   tank: { temperature: number; salinity: number };
   measured: Partial<Record<Curve, number>>;
 };
 type Limit = { at: number; says: string };
 
-export function Curves({ comparison, bands, focus, bears, tank, measured }: Props) {
+export function Curves({ comparison, bands, focus, tolerances, tank, measured }: Props) {
   const units = useUnits();
-  const look = useLook();
+  const theme = useTheme();
   const canvas = useRef<HTMLCanvasElement>(null);
   const chart = useRef<Chart<'line', Dot[]>>(undefined);
   const [curve, setCurve] = useState<Curve>('nh3');
@@ -39,12 +39,12 @@ export function Curves({ comparison, bands, focus, bears, tank, measured }: Prop
   const limits: Limit[] = {
     nh3: [
       ...AMMONIA_BANDS.slice(0, 4).map(({ below }, index) => ({ at: below, says: AMMONIA_BANDS[index + 1]!.is })),
-      { at: bears.nh3Peak, says: 'what they bear' },
+      { at: tolerances.nh3Peak, says: 'their tolerance' },
     ],
     pH: [],
     salinity: [{ at: tank.salinity, says: 'tank' }],
     temperature: [{ at: tank.temperature, says: 'tank' }],
-    oxygen: [{ at: bears.lowestOxygen, says: 'what they bear' }],
+    oxygen: [{ at: tolerances.lowestOxygen, says: 'their tolerance' }],
   }[curve];
 
   useEffect(() => {
@@ -129,7 +129,7 @@ export function Curves({ comparison, bands, focus, bears, tank, measured }: Prop
     } else chart.current = new Parts<'line', Dot[]>(canvas.current, { type: 'line', data: { datasets }, options });
     // `limits` and `toUnit` follow from what is listed.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [comparison, bands, focus, curve, look, measured, units, tank.salinity, tank.temperature, bears]);
+  }, [comparison, bands, focus, curve, theme, measured, units, tank.salinity, tank.temperature, tolerances]);
   useEffect(
     () => () => {
       chart.current?.destroy();

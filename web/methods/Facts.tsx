@@ -3,14 +3,14 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { BenchBag } from '#contract/views.ts';
 import type { Fact, InputFault } from '#core/bench/index.ts';
-import type { Method, Quantity } from '#core/water/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import type { ReadingMethod, Quantity } from '#core/water/index.ts';
+import { useActions } from '../actions/actions.tsx';
 import { useUnits } from '../data/units.ts';
 import { problemOf } from '../parts/QuantityField.tsx';
 import { FAULT_WORDS, factWord, SOURCE_WORDS } from '../words/bench.ts';
 
 /** How a quantity typed here was come by. */
-const HOW: Record<Quantity, Method> = {
+const HOW: Record<Quantity, ReadingMethod> = {
   temperature: 'folded',
   volume: 'weighed',
   salinity: 'meter',
@@ -22,9 +22,9 @@ const HOW: Record<Quantity, Method> = {
   copper: 'test',
 };
 
-type Props = { bag: BenchBag; facts: readonly Fact[]; faults: readonly InputFault[]; reckoned: Partial<Record<Fact['of'], number>> };
+type Props = { bag: BenchBag; facts: readonly Fact[]; faults: readonly InputFault[]; calculated: Partial<Record<Fact['of'], number>> };
 
-export function Facts({ bag, facts, faults, reckoned }: Props) {
+export function Facts({ bag, facts, faults, calculated }: Props) {
   const side = (where: 'bag' | 'tank') => facts.filter(({ of }) => of.startsWith(`${where}.`));
   return (
     <div className="facts">
@@ -38,7 +38,7 @@ export function Facts({ bag, facts, faults, reckoned }: Props) {
                 fact={fact}
                 bag={bag}
                 fault={faults.find(({ field }) => field === fact.of)}
-                reckoned={reckoned[fact.of]}
+                calculated={calculated[fact.of]}
               />
             ))}
           </tbody>
@@ -48,15 +48,15 @@ export function Facts({ bag, facts, faults, reckoned }: Props) {
   );
 }
 
-function FactRow({ fact, bag, fault, reckoned }: { fact: Fact; bag: BenchBag; fault?: InputFault; reckoned?: number }) {
+function FactRow({ fact, bag, fault, calculated }: { fact: Fact; bag: BenchBag; fault?: InputFault; calculated?: number }) {
   const units = useUnits();
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const { of, quantity, value, source, method, low, high } = fact;
   // A middle of what may be is no value: what nobody knows is left empty, and its ends stand behind it.
   const shown = value === undefined || source === 'not known' ? '' : units.bare(quantity, value);
   const [text, setText] = useState(shown);
   const inBag = of.startsWith('bag.');
-  const temperatureC = inBag ? (bag.readings.temperature?.value ?? bag.told.temperatureC) : bag.system!.temperatureC;
+  const temperatureC = inBag ? (bag.readings.temperature?.value ?? bag.stated.temperatureC) : bag.system!.temperatureC;
   const problem = text === shown || text.trim() === '' ? undefined : problemOf(quantity, text, { units, temperatureC });
   const write = () => {
     if (text === shown || problem) return;
@@ -65,7 +65,7 @@ function FactRow({ fact, bag, fault, reckoned }: { fact: Fact; bag: BenchBag; fa
     if (!read.ok) return;
     const { value: si, typed, reference } = read;
     const how = of === 'tank.temperature' ? 'in the water' : HOW[quantity];
-    void doIt(`${inBag ? bag.label : bag.tank!.code}: ${units.say(quantity, si)}`, {
+    void recordAction(`${inBag ? bag.label : bag.tank!.code}: ${units.say(quantity, si)}`, {
       kind: 'reading.taken',
       payload: {
         subject: inBag ? { kind: 'bag', id: bag.bag } : { kind: 'system', id: bag.system!.id },
@@ -88,9 +88,9 @@ function FactRow({ fact, bag, fault, reckoned }: { fact: Fact; bag: BenchBag; fa
           placeholder={
             source === 'not known'
               ? `${units.bare(quantity, low!)}–${units.bare(quantity, high!)}?`
-              : reckoned === undefined
+              : calculated === undefined
                 ? ''
-                : `≈ ${units.bare(quantity, reckoned)}`
+                : `≈ ${units.bare(quantity, calculated)}`
           }
           value={text}
           isInvalid={problem !== undefined || fault !== undefined}
@@ -124,13 +124,13 @@ function Mark({ source }: { source: Fact['source'] }) {
   return (
     <svg viewBox="0 0 12 12" width="12" height="12" aria-hidden>
       {source === 'measured' && <circle cx="6" cy="6" r="4.5" fill="currentColor" />}
-      {source === 'told' && <circle cx="6" cy="6" r="4" fill="none" stroke="currentColor" strokeWidth="1.6" />}
+      {source === 'stated' && <circle cx="6" cy="6" r="4" fill="none" stroke="currentColor" strokeWidth="1.6" />}
       {source === 'estimated' && <rect x="1" y="3.5" width="10" height="5" fill="none" stroke="currentColor" strokeDasharray="2 1.4" />}
       {source === 'another bag' && (
         <path d="M6 1.5a4.5 4.5 0 0 1 0 9z M6 1.5a4.5 4.5 0 0 0 0 9" fill="none" stroke="currentColor" strokeWidth="1.6" />
       )}
       {source === 'not known' && <path d="M3.5 4a2.5 2.5 0 1 1 2.5 2.8V8M6 10v1" fill="none" stroke="currentColor" strokeWidth="1.6" />}
-      {source === 'reckoned' && <path d="M1 7c2-4 3-4 5-1s3 3 5-1" fill="none" stroke="currentColor" strokeWidth="1.5" />}
+      {source === 'calculated' && <path d="M1 7c2-4 3-4 5-1s3 3 5-1" fill="none" stroke="currentColor" strokeWidth="1.5" />}
     </svg>
   );
 }

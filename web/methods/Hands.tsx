@@ -1,21 +1,21 @@
 // What hands can still change: the picture follows.
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { AIR_LEVELS, STARTING_CONTROLS, type BagState, type Controls, type InputFault } from '#core/bench/index.ts';
+import { AIR_LEVELS, STARTING_CONTROLS, type BagOpening, type Controls, type InputFault } from '#core/bench/index.ts';
 import { useUnits } from '../data/units.ts';
 import { FAULT_WORDS } from '../words/bench.ts';
 
 /** How the bag stands: what hands have done to it so far, and what the supplier says of its last meal. */
-export type Standing = { state: BagState; fed: boolean };
-const STATES: readonly { says: string; state: BagState }[] = [
-  { says: 'closed', state: { is: 'closed' } },
-  { says: 'just opened', state: { is: 'opened', hours: 0 } },
-  { says: 'open 30 min', state: { is: 'opened', hours: 0.5 } },
-  { says: 'open 1 h', state: { is: 'opened', hours: 1 } },
-  { says: 'open 2 h', state: { is: 'opened', hours: 2 } },
-  { says: 'an open tub', state: { is: 'tub' } },
+export type Standing = { opening: BagOpening; fed: boolean };
+const STATES: readonly { says: string; opening: BagOpening }[] = [
+  { says: 'closed', opening: { is: 'closed' } },
+  { says: 'just opened', opening: { is: 'opened', hours: 0 } },
+  { says: 'open 30 min', opening: { is: 'opened', hours: 0.5 } },
+  { says: 'open 1 h', opening: { is: 'opened', hours: 1 } },
+  { says: 'open 2 h', opening: { is: 'opened', hours: 2 } },
+  { says: 'an open tub', opening: { is: 'tub' } },
 ];
-const sayState = (state: BagState) => STATES.find((one) => JSON.stringify(one.state) === JSON.stringify(state))!.says;
+const sayState = (opening: BagOpening) => STATES.find((one) => JSON.stringify(one.opening) === JSON.stringify(opening))!.says;
 
 type Props = {
   standing: Standing;
@@ -38,12 +38,12 @@ export function Hands({ standing, onStanding, controls, faults, onChange }: Prop
       <Pick
         label="The bag is"
         options={STATES.map(({ says }) => says)}
-        value={sayState(standing.state)}
-        onChange={(says) => onStanding({ ...standing, state: STATES.find((one) => one.says === says)!.state })}
+        value={sayState(standing.opening)}
+        onChange={(says) => onStanding({ ...standing, opening: STATES.find((one) => one.says === says)!.opening })}
       />
       <Switch label="Fed before" on={standing.fed} onChange={(fed) => onStanding({ ...standing, fed })} />
       <Pick label="Air" options={AIR_LEVELS} value={all.air} onChange={(air) => set({ air })} />
-      <Switch label="Binder" on={all.binder} onChange={(binder) => set({ binder })} />
+      <Switch label="Ammonia binder" on={all.ammoniaBinder} onChange={(ammoniaBinder) => set({ ammoniaBinder })} />
       <Switch label="Float first" on={all.floatFirst} onChange={(floatFirst) => set({ floatFirst })} />
       <Pick
         label="Drip for"

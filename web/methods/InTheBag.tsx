@@ -8,7 +8,7 @@ import { Caution } from '../parts/Caution.tsx';
 export function InTheBag({ bag, input, comparison }: { bag: BenchBag; input: Required<BenchInput>; comparison: Comparison }) {
   const units = useUnits();
   const { start, closed } = comparison;
-  const isClosed = input.bag.state.is === 'closed';
+  const isClosed = input.bag.opening.is === 'closed';
   return (
     <>
       <p className="way-now">

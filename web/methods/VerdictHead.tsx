@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { BenchBag } from '#contract/views.ts';
 import type { MethodResult, Bands, Controls, Verdict } from '#core/bench/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { useUnits } from '../data/units.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
@@ -94,14 +94,14 @@ function Helps({ helps, onHelp }: { helps: Extract<Verdict, { is: 'none within' 
 /** One field, one tap to go on. */
 function MeasureSalinity({ bag }: { bag: BenchBag }) {
   const units = useUnits();
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const [text, setText] = useState('');
-  const temperatureC = bag.readings.temperature?.value ?? bag.told.temperatureC;
+  const temperatureC = bag.readings.temperature?.value ?? bag.stated.temperatureC;
   const read = units.read('salinity', text, temperatureC);
   const write = () => {
     if (!read.ok) return;
     const { value, typed, reference } = read;
-    void doIt(`${bag.label}: ${units.say('salinity', value)}`, {
+    void recordAction(`${bag.label}: ${units.say('salinity', value)}`, {
       kind: 'reading.taken',
       payload: {
         subject: { kind: 'bag', id: bag.bag },
@@ -115,8 +115,8 @@ function MeasureSalinity({ bag }: { bag: BenchBag }) {
       <p className="label">Measure first</p>
       <p className="big">Salinity of {bag.label}</p>
       <p className="way-says">
-        Nobody measured or stated it, and what it may be is more than these fish bear at once. Open one live bag of the lot, read it in the
-        first minute; its value serves the others.
+        Nobody measured or stated it, and what it may be is more than these fish tolerate at once. Open one live bag of the lot, read it in
+        the first minute; its value serves the others.
       </p>
       <QuantityField label="Salinity in the bag" quantity="salinity" text={text} onChange={setText} optional />
       <div className="thumb">

@@ -1,7 +1,7 @@
 // The chart's parts, registered once: only what a line chart needs is loaded.
 import { Chart, Filler, LinearScale, LineController, LineElement, PointElement, type ChartDataset, type Plugin } from 'chart.js';
 import annotation from 'chartjs-plugin-annotation';
-import type { Comparison, MethodResult, Bands, Curve, Method } from '#core/bench/index.ts';
+import type { Comparison, MethodResult, Bands, Curve, AcclimationMethod } from '#core/bench/index.ts';
 
 const FARTHEST_PX = 40;
 
@@ -48,14 +48,14 @@ const SHORT_MIN = 240;
 export type Shown = {
   comparison: Comparison;
   bands?: Bands;
-  focus: Method;
+  focus: AcclimationMethod;
   curve: Curve;
   measured?: number;
   colours: Colours;
   toUnit: (value: number) => number;
 };
 
-export const drawnMethods = ({ ranked }: Comparison, focus: Method): MethodResult[] =>
+export const drawnMethods = ({ ranked }: Comparison, focus: AcclimationMethod): MethodResult[] =>
   ranked.filter(({ method, figures }) => method === focus || figures.totalMinutes <= SHORT_MIN);
 
 /** Lines of the methods in the order of the ranking, a band for the one in front, a point for what was measured now. */

@@ -5,11 +5,11 @@ import {
   helpsOf,
   possibleOf,
   type Help,
-  type Method,
+  type AcclimationMethod,
   BenchFault,
   compareMethods,
   rank,
-  reckon,
+  calculate,
   type BenchInput,
   type Comparison,
   bandsOf,
@@ -29,7 +29,7 @@ export type Question = { input: Required<BenchInput>; doubts: readonly Doubt[]; 
 export type Answer =
   | { step: 'points'; comparison: Comparison }
   /** What each method may come to for what nobody measured, and what hands could change when none is within tolerance. */
-  | { step: 'limits'; possible: [Method, number][]; helps: Help[] }
+  | { step: 'limits'; possible: [AcclimationMethod, number][]; helps: Help[] }
   | { step: 'bands'; bands: Bands }
   | { step: 'turns'; turns: Turn[] }
   | { step: 'fault'; faults: readonly InputFault[] };
@@ -57,7 +57,7 @@ export function* answersTo({ input, doubts, measureFirst, draws }: Question): Ge
     possible: [...possibleOf(input, doubts, measureFirst)],
     helps: comparison.advice.is === 'none within' ? helpsOf(input) : [],
   };
-  const grids = new Map(rank(reckon(input).results).map((one) => [one.method, gridOf(one)]));
+  const grids = new Map(rank(calculate(input).results).map((one) => [one.method, gridOf(one)]));
   const done: Draw[] = [];
   let bands: Bands | undefined;
   for (let index = 0; index < draws; index += 1) {

@@ -1,12 +1,12 @@
 // The comparison for the question in hand. While a new one is under way, and when the question is at fault, the last good picture stays.
 import { useCallback, useMemo, useState } from 'react';
-import type { Comparison, Bands, InputFault, Method, Turn, Help } from '#core/bench/index.ts';
+import type { Comparison, Bands, InputFault, AcclimationMethod, Turn, Help } from '#core/bench/index.ts';
 import { useAsker, type Asking } from '../data/useAsker.ts';
 import type { Answer, Question } from './compute.ts';
 
 export type Picture = {
   comparison: Comparison;
-  possible?: ReadonlyMap<Method, number>;
+  possible?: ReadonlyMap<AcclimationMethod, number>;
   helps?: readonly Help[];
   bands?: Bands;
   turns?: Turn[];

@@ -1,4 +1,4 @@
-// What another water asks of fish that are netted straight over: said before they are lifted.
+// What another system asks of fish that are netted straight over: said before they are lifted.
 import type { WaterStep } from '#core/moves/index.ts';
 import { useUnits } from '../data/units.ts';
 import { Caution } from '../parts/Caution.tsx';
@@ -15,7 +15,7 @@ export function Step({ step, to }: { step: WaterStep | undefined; to: string }) 
     <Caution strong={beyond.length > 0}>
       {to} is {words.join(' and ')}, by what is last known of both.{' '}
       {beyond.length > 0
-        ? `Ordinary fish bear ${beyond.map(({ what, bears }) => (what === 'salinity' ? say(what, bears) : sayStep(bears))).join(' and ')} of that at once: bring the water over to them first, in a bucket with air and lid, and read both with one meter.`
+        ? `Ordinary fish tolerate ${beyond.map(({ what, tolerance }) => (what === 'salinity' ? say(what, tolerance) : sayStep(tolerance))).join(' and ')} of that at once: bring the water over to them first, in a bucket with air and lid, and read both with one meter.`
         : 'Float them, or let some of the water run in, before they go.'}
     </Caution>
   );

@@ -13,7 +13,7 @@ const move: Carried = {
   n: 5,
   arrived: 5,
   cut: false,
-  onHold: true,
+  inQuarantine: true,
   along: [],
   residentsAgain: [],
 };
@@ -25,12 +25,12 @@ it('is one entry when everything is as it should be', () => {
   expect(carriedOut(move, v7)).toEqual([{ kind: 'stock.moved', payload: { moves: [{ lot: 'barbs', from: 'F3', to: 'F11', n: 5 }] } }]);
 });
 
-it('cuts part of a lot off before it moves it, with a hold of its own while the parent is on hold', () => {
+it('cuts part of a lot off before it moves it, with a quarantine of its own while the parent is in quarantine', () => {
   expect(kinds({ cut: true })).toEqual(['lot.split', 'stock.moved']);
   const child = payload('lot.split', { cut: true });
-  expect(child).toMatchObject({ lot: 'barbs', place: 'F3', n: 5, why: 'another water' });
-  expect(child.hold).toBeDefined();
-  expect(payload('lot.split', { cut: true, onHold: false }).hold).toBeUndefined();
+  expect(child).toMatchObject({ lot: 'barbs', place: 'F3', n: 5, why: 'another system' });
+  expect(child.quarantine).toBeDefined();
+  expect(payload('lot.split', { cut: true, inQuarantine: false }).quarantine).toBeUndefined();
   const drafts = carriedOut({ ...move, cut: true }, v7);
   expect(drafts[1]!.payload).toMatchObject({ moves: [{ lot: (drafts[0]!.payload as { child: string }).child }] });
 });
@@ -47,20 +47,20 @@ it('writes the end of a temporary place before the fish go in', () => {
 it('says what was counted at the other end, what stayed behind and what went along', () => {
   expect(payload('stock.moved', { arrived: 4 }).moves[0]).toMatchObject({ n: 5, arrived: 4 });
   expect(payload('stock.moved', { along: [{ lot: 'loach', n: 2 }] }).moves).toHaveLength(2);
-  expect(kinds({ behind: { seen: 18, book: 18 } })).toEqual(['stock.moved']);
-  expect(payload('stock.counted', { behind: { seen: 17, book: 18 } })).toMatchObject({ found: 17, book: 18, against: 'missing' });
-  expect(payload('stock.counted', { behind: { seen: 19, book: 18 } })).toMatchObject({ against: 'discrepancy' });
+  expect(kinds({ behind: { seen: 18, onRecord: 18 } })).toEqual(['stock.moved']);
+  expect(payload('stock.counted', { behind: { seen: 17, onRecord: 18 } })).toMatchObject({ found: 17, onRecord: 18, against: 'missing' });
+  expect(payload('stock.counted', { behind: { seen: 19, onRecord: 18 } })).toMatchObject({ against: 'discrepancy' });
 });
 
-it('puts cleared fish that meet fish on hold on hold again, movers and residents', () => {
+it('puts cleared fish that meet fish in quarantine in quarantine again, movers and residents', () => {
   const policy = plainPolicy(14);
-  expect(kinds({ onHold: false, holdAgain: policy, residentsAgain: [{ lot: 'gourami', policy }] })).toEqual([
+  expect(kinds({ inQuarantine: false, quarantineAgain: policy, residentsAgain: [{ lot: 'gourami', policy }] })).toEqual([
     'stock.moved',
-    'hold.opened',
-    'hold.opened',
+    'quarantine.opened',
+    'quarantine.opened',
   ]);
-  // On hold already, nothing is opened twice.
-  expect(kinds({ onHold: true, holdAgain: policy })).toEqual(['stock.moved']);
+  // In quarantine already, nothing is opened twice.
+  expect(kinds({ inQuarantine: true, quarantineAgain: policy })).toEqual(['stock.moved']);
 });
 
 it('makes acts that the house can read, with all that a slip can hold', () => {
@@ -69,18 +69,18 @@ it('makes acts that the house can read, with all that a slip can hold', () => {
     {
       ...move,
       cut: true,
-      onHold: false,
-      holdAgain: policy,
+      inQuarantine: false,
+      quarantineAgain: policy,
       untilMs: 1_772_600_000_000,
       tool: 'fern-net',
-      slip: v7(),
+      task: v7(),
       mishap: 'jumped',
       why: 'the bully',
-      behind: { seen: 1, book: 2 },
+      behind: { seen: 1, onRecord: 2 },
     },
     v7,
   );
-  const slip = planned(
+  const task = planned(
     {
       lot: 'barbs',
       from: 'F3',
@@ -96,7 +96,7 @@ it('makes acts that the house can read, with all that a slip can hold', () => {
     'Caves',
     v7,
   );
-  const entries = [...all, slip].map((draft) => ({
+  const entries = [...all, task].map((draft) => ({
     id: v7(),
     version: versionOf(draft.kind),
     occurredAtMs: Date.UTC(2026, 2, 3),

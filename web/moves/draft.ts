@@ -1,6 +1,6 @@
 // What a catch slip becomes: the entries of a move carried out, or of one planned. No screen in here.
-import type { Slip } from '#core/moves/index.ts';
-import type { HoldPolicy } from '#core/quarantine/index.ts';
+import type { TransferTask } from '#core/moves/index.ts';
+import type { QuarantinePolicy } from '#core/quarantine/index.ts';
 import type { Draft } from '../data/house.ts';
 
 type Id = () => string;
@@ -13,22 +13,22 @@ export type Carried = {
   /** Counted in the net, and at the other end. */
   n: number;
   arrived: number;
-  /** They become a lot of their own, with its own clock: on hold when the parent is. */
+  /** They become a lot of their own, with its own clock: in quarantine when the parent is. */
   cut: boolean;
-  onHold: boolean;
+  inQuarantine: boolean;
   /** Others that were in the net and went along. */
   along: readonly { lot: string; n: number }[];
-  /** What was seen to stay behind, and what the books then say is there; nothing when nobody counted. */
-  behind?: { seen: number; book: number };
+  /** What was seen to stay behind, and what the records then say is there; nothing when nobody counted. */
+  behind?: { seen: number; onRecord: number };
   /** The other end is a temporary place. */
   untilMs?: number;
   tool?: string;
-  slip?: string;
+  task?: string;
   mishap?: 'fell' | 'jumped' | 'landed on its back';
-  /** Cleared fish that come to fish on hold are on hold again. */
-  holdAgain?: HoldPolicy;
-  /** Cleared residents that meet fish on hold, each with the policy of its new hold. */
-  residentsAgain: readonly { lot: string; policy: HoldPolicy }[];
+  /** Cleared fish that come to fish in quarantine are in quarantine again. */
+  quarantineAgain?: QuarantinePolicy;
+  /** Cleared residents that meet fish in quarantine, each with the policy of its new hold. */
+  residentsAgain: readonly { lot: string; policy: QuarantinePolicy }[];
   why?: string;
 };
 
@@ -40,14 +40,14 @@ export function carriedOut(move: Carried, newId: Id): Draft[] {
     const { label, from: place, n } = move;
     drafts.push({
       kind: 'lot.split',
-      payload: { lot: move.lot, child: lot, label, place, n, why: 'another water', ...(move.onHold ? { hold: newId() } : {}) },
+      payload: { lot: move.lot, child: lot, label, place, n, why: 'another system', ...(move.inQuarantine ? { quarantine: newId() } : {}) },
     });
   }
   if (move.untilMs !== undefined)
     drafts.push({
       kind: 'stay.limited',
       payload: {
-        stay: newId(),
+        stayLimit: newId(),
         lot,
         place: move.to,
         untilMs: Math.round(move.untilMs),
@@ -61,25 +61,25 @@ export function carriedOut(move: Carried, newId: Id): Draft[] {
         { lot, from: move.from, to: move.to, n: move.n, ...(move.arrived === move.n ? {} : { arrived: move.arrived }) },
         ...move.along.map(({ lot: other, n }) => ({ lot: other, from: move.from, to: move.to, n })),
       ],
-      ...(move.slip ? { slip: move.slip } : {}),
+      ...(move.task ? { task: move.task } : {}),
       ...(move.why ? { why: move.why } : {}),
     },
   });
-  // After the move: a place is judged by who was on hold before it.
-  if (move.holdAgain && !move.onHold)
-    drafts.push({ kind: 'hold.opened', payload: { hold: newId(), lot, policy: move.holdAgain, zero: 'contact' } });
+  // After the move: a place is judged by who was in quarantine before it.
+  if (move.quarantineAgain && !move.inQuarantine)
+    drafts.push({ kind: 'quarantine.opened', payload: { quarantine: newId(), lot, policy: move.quarantineAgain, zero: 'contact' } });
   for (const { lot: resident, policy } of move.residentsAgain)
-    drafts.push({ kind: 'hold.opened', payload: { hold: newId(), lot: resident, policy, zero: 'contact' } });
-  if (move.behind && move.behind.seen !== move.behind.book) {
-    const { seen: found, book } = move.behind;
+    drafts.push({ kind: 'quarantine.opened', payload: { quarantine: newId(), lot: resident, policy, zero: 'contact' } });
+  if (move.behind && move.behind.seen !== move.behind.onRecord) {
+    const { seen: found, onRecord } = move.behind;
     drafts.push({
       kind: 'stock.counted',
       payload: {
         place: move.from,
         lot: move.lot,
         found,
-        book,
-        against: found < book ? 'missing' : 'discrepancy',
+        onRecord,
+        against: found < onRecord ? 'missing' : 'discrepancy',
         note: 'counted after a catch',
       },
     });
@@ -90,6 +90,6 @@ export function carriedOut(move: Carried, newId: Id): Draft[] {
 }
 
 /** One slip written for later. */
-export function planned(slip: Omit<Slip, 'slip'>, name: string, newId: Id): Draft {
-  return { kind: 'moves.planned', payload: { plan: newId(), name, slips: [{ slip: newId(), ...slip }] } };
+export function planned(task: Omit<TransferTask, 'task'>, name: string, newId: Id): Draft {
+  return { kind: 'moves.planned', payload: { plan: newId(), name, tasks: [{ task: newId(), ...task }] } };
 }

@@ -1,4 +1,4 @@
-// A fish that fell, jumped or landed on its back while it was let go: noted by one tap, taken back by the same.
+// A fish that fell, jumped or landed on its back while it was released: noted by one tap, undone by the same.
 import { MISHAPS, type Mishap } from '#core/rounds/index.ts';
 import { Chips } from './Chips.tsx';
 

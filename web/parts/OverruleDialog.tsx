@@ -4,8 +4,8 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import Modal from 'react-bootstrap/Modal';
 import { WITHOUT_LEAD, type Overrule, type Refusal } from '#core/journal/index.ts';
-import { isTaken, KNOWINGLY, type FitCode } from '#core/placement/index.ts';
-import { useMay } from '../data/me.ts';
+import { isTaken, KNOWINGLY, type CompatibilityCode } from '#core/placement/index.ts';
+import { useRank } from '../data/me.ts';
 import { useVoice } from '../data/voice.ts';
 import { sayRefusal } from '../words/refusals.ts';
 import { Chips } from './Chips.tsx';
@@ -14,7 +14,7 @@ type Props = {
   title: string;
   doing: string;
   refusals: readonly Pick<Refusal, 'code' | 'facts' | 'overrule' | 'emergency'>[];
-  /** Who is put on hold again with it, unless somebody says not. */
+  /** Who is put in quarantine again with it, unless somebody says not. */
   again?: string;
   onClose: () => void;
   onOverrule: (why: Pick<Overrule, 'reason' | 'without'> & { again?: true }) => void;
@@ -22,8 +22,8 @@ type Props = {
 
 export function OverruleDialog({ title, doing, refusals, again: met = '', onClose, onOverrule }: Props) {
   const [reason, setReason] = useState('');
-  const lead = useMay('lead');
-  const keeper = useMay('keeper');
+  const lead = useRank('lead');
+  const keeper = useRank('keeper');
   const [again, setAgain] = useState<boolean>(true);
   const [without, setWithout] = useState<Overrule['without']>();
   // Some of it a keeper passes over with a reason; where fish cannot wait, all of it, and a lead is called.
@@ -35,7 +35,7 @@ export function OverruleDialog({ title, doing, refusals, again: met = '', onClos
     refusals.every(({ overrule, emergency: urgent }) => urgent || overrule === 'keeper' || overrule === 'trainee');
   // Costs are taken knowingly by one tap; a reason may be given.
   const onlyCosts = refusals.every(({ code, overrule }) =>
-    isTaken({ code: code as FitCode, ...(overrule === 'lead' ? { lead: true } : {}) }),
+    isTaken({ code: code as CompatibilityCode, ...(overrule === 'lead' ? { lead: true } : {}) }),
   );
   const may = lead || own || (emergency && without !== undefined);
   const voice = useVoice();
@@ -59,7 +59,7 @@ export function OverruleDialog({ title, doing, refusals, again: met = '', onClos
           <Form.Check
             type="checkbox"
             id="overrule-again"
-            label={`On hold again: ${met}`}
+            label={`Back in quarantine: ${met}`}
             checked={again}
             onChange={(event) => setAgain(event.target.checked)}
           />

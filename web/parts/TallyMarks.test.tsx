@@ -1,49 +1,49 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { fireEvent, screen } from '@testing-library/react';
-import type { DayMark, HoldClock } from '#core/quarantine/index.ts';
+import type { DayMark, QuarantineClock } from '#core/quarantine/index.ts';
 import { draw } from '../testScreen.tsx';
 import { TallyLine, TallyMarks } from './TallyMarks.tsx';
 
 const DAY = 20_510;
 const days: DayMark[] = [
   'zero',
-  'clean',
-  'clean',
+  'clear',
+  'clear',
   'unseen',
   'zero',
-  ...Array.from({ length: 6 }, (): DayMark => 'clean'),
+  ...Array.from({ length: 6 }, (): DayMark => 'clear'),
   'unseen',
   'today',
 ];
-const clock: HoldClock = {
+const clock: QuarantineClock = {
   zero: { cause: 'illness', entry: 'i', atMs: 0, day: DAY + 4 },
   restarts: [{ cause: 'illness', entry: 'i', atMs: 0, day: DAY + 4, what: 'white spots', who: 'banggai', place: 'Q8' }],
   openedDay: DAY,
   days,
-  clean: 6,
+  clear: 6,
   required: 14,
   blockers: [],
   earliestDay: DAY + 22,
 };
 const count = (of: string) => document.querySelectorAll(of).length;
 
-it('draws a stroke for each clean day, hollow for one that nobody looked on, dots for those to come, and the row that broke off', () => {
+it('draws a stroke for each clear day, hollow for one that nobody looked on, dots for those to come, and the row that broke off', () => {
   draw(<TallyMarks clock={clock} />);
-  expect(count('.tally-row:not(.faint) .tally-clean')).toBe(6);
+  expect(count('.tally-row:not(.faint) .tally-clear')).toBe(6);
   expect(count('.tally-row:not(.faint) .tally-unseen')).toBe(1);
   expect(count('.tally-row:not(.faint) .tally-open')).toBe(8);
-  expect(count('.tally-row.faint .tally-clean')).toBe(2);
+  expect(count('.tally-row.faint .tally-clear')).toBe(2);
   expect(count('.tally-row.faint .tally-unseen')).toBe(1);
   expect(screen.getByText('6 of 14', { exact: false })).toBeTruthy();
 });
 
 it('names the cause of a break on hover, tap and focus', () => {
   draw(<TallyMarks clock={clock} />);
-  const name = 'Began anew Mon 2 Mar: white spots on banggai in Q8';
+  const name = 'Restarted Mon 2 Mar: white spots on banggai in Q8';
   expect(screen.queryByRole('status')).toBeNull();
   fireEvent.mouseEnter(screen.getByRole('button', { name }));
-  expect(screen.getByRole('status').textContent).toBe('Mon 2 Mar began anew: white spots on banggai in Q8');
+  expect(screen.getByRole('status').textContent).toBe('Mon 2 Mar restarted: white spots on banggai in Q8');
   fireEvent.blur(screen.getByRole('button', { name }));
   expect(screen.queryByRole('status')).toBeNull();
   // A tap is a focus and then a click.

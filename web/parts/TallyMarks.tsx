@@ -1,9 +1,9 @@
 // Clean days as tally marks in fives against the days asked for: hollow for days that do not count, dots for days to come,
-// a break with its cause where the count began anew.
+// a break with its cause where the count restarted.
 import { useState } from 'react';
-import type { DayMark, HoldClock, Restart } from '#core/quarantine/index.ts';
+import type { DayMark, QuarantineClock, Restart } from '#core/quarantine/index.ts';
 import { formatDay } from '#core/time/index.ts';
-import { sayCause } from '../words/holds.ts';
+import { sayCause } from '../words/quarantine.ts';
 
 const STEP = 6;
 const FIVE_GAP = 4;
@@ -15,18 +15,18 @@ const widthOf = (n: number) => (n === 0 ? 0 : xOf(n - 1) + STEP);
 
 type Stroke = { kind: Exclude<DayMark, 'zero' | 'today'> | 'open' };
 
-/** One row of marks: every fifth clean day strikes through the four before it. */
+/** One row of marks: every fifth clear day strikes through the four before it. */
 function Row({ strokes, faint = false }: { strokes: readonly Stroke[]; faint?: boolean }) {
   return (
     <svg className={faint ? 'tally-row faint' : 'tally-row'} width={widthOf(strokes.length)} height={HEIGHT} aria-hidden>
       {strokes.map(({ kind }, index) => {
         const x = xOf(index);
         if (kind === 'open') return <circle key={index} className="tally-open" cx={x} cy={HEIGHT / 2} r={1.3} />;
-        if (kind === 'clean')
+        if (kind === 'clear')
           return index % 5 === 4 ? (
-            <line key={index} className="tally-clean" x1={xOf(index - 4) - 2} y1={HEIGHT - 4} x2={x} y2={4} />
+            <line key={index} className="tally-clear" x1={xOf(index - 4) - 2} y1={HEIGHT - 4} x2={x} y2={4} />
           ) : (
-            <line key={index} className="tally-clean" x1={x} y1={3} x2={x} y2={HEIGHT - 3} />
+            <line key={index} className="tally-clear" x1={x} y1={3} x2={x} y2={HEIGHT - 3} />
           );
         return <rect key={index} className={`tally-${kind}`} x={x - 1.5} y={3.5} width={3} height={HEIGHT - 7} rx={1} />;
       })}
@@ -35,16 +35,16 @@ function Row({ strokes, faint = false }: { strokes: readonly Stroke[]; faint?: b
 }
 
 /** The count as it stands, as one row: counted days, days that did not count, days to come. */
-function present({ days, openedDay, zero, required, clean }: HoldClock): Stroke[] {
+function present({ days, openedDay, zero, required, clear }: QuarantineClock): Stroke[] {
   const since = days
     .slice(zero.day - openedDay + 1)
     .filter((mark): mark is Stroke['kind'] & DayMark => mark !== 'zero' && mark !== 'today');
   const done = since.map((kind): Stroke => ({ kind }));
-  return [...done, ...Array.from({ length: Math.max(0, required - clean) }, (): Stroke => ({ kind: 'open' }))];
+  return [...done, ...Array.from({ length: Math.max(0, required - clear) }, (): Stroke => ({ kind: 'open' }))];
 }
 
 /** The rows that were broken off, oldest first, each with what broke it. */
-function broken({ days, openedDay, restarts }: HoldClock): { strokes: Stroke[]; causes: Restart[] }[] {
+function broken({ days, openedDay, restarts }: QuarantineClock): { strokes: Stroke[]; causes: Restart[] }[] {
   const breaks = [...new Set(restarts.map(({ day }) => day))];
   let from = openedDay;
   return breaks.map((day) => {
@@ -60,12 +60,12 @@ function broken({ days, openedDay, restarts }: HoldClock): { strokes: Stroke[]; 
 const FINE = { step: 2.6, gap: 1.6, height: 11 };
 
 /** Small, for a tank's picture: the days that count, and how many are asked for. */
-export function TallyLine({ clock: { clean, required } }: { clock: HoldClock }) {
+export function TallyLine({ clock: { clear, required } }: { clock: QuarantineClock }) {
   const at = (index: number) => 1 + index * FINE.step + Math.floor(index / 5) * FINE.gap;
   return (
     <span className="tally-line">
-      <svg className="tally-row" width={clean === 0 ? 0 : at(clean - 1) + 2} height={FINE.height} aria-hidden>
-        {Array.from({ length: clean }, (_, index) =>
+      <svg className="tally-row" width={clear === 0 ? 0 : at(clear - 1) + 2} height={FINE.height} aria-hidden>
+        {Array.from({ length: clear }, (_, index) =>
           index % 5 === 4 ? (
             <line key={index} x1={at(index - 4) - 1} y1={FINE.height - 2} x2={at(index)} y2={2} />
           ) : (
@@ -78,7 +78,7 @@ export function TallyLine({ clock: { clean, required } }: { clock: HoldClock }) 
   );
 }
 
-export function TallyMarks({ clock }: { clock: HoldClock }) {
+export function TallyMarks({ clock }: { clock: QuarantineClock }) {
   const [open, setOpen] = useState<number>();
   const rows = broken(clock);
   const shown = rows.find((_row, index) => index === open);
@@ -92,7 +92,7 @@ export function TallyMarks({ clock }: { clock: HoldClock }) {
               type="button"
               className="tally-break"
               aria-expanded={open === index}
-              aria-label={`Began anew ${formatDay(causes[0]!.day)}: ${causes.map(sayCause).join('; ')}`}
+              aria-label={`Restarted ${formatDay(causes[0]!.day)}: ${causes.map(sayCause).join('; ')}`}
               title={causes.map(sayCause).join('; ')}
               // A tap brings the focus first: it must not close again what that has opened.
               onClick={() => setOpen(index)}
@@ -108,13 +108,13 @@ export function TallyMarks({ clock }: { clock: HoldClock }) {
         ))}
         <Row strokes={present(clock)} />
         <span className="num tally-of">
-          {clock.clean} of {clock.required}
-          <span className="visually-hidden"> clean days</span>
+          {clock.clear} of {clock.required}
+          <span className="visually-hidden"> clear days</span>
         </span>
       </div>
       {shown && (
         <p className="tally-cause" role="status">
-          <b>{formatDay(shown.causes[0]!.day)}</b> began anew: {shown.causes.map(sayCause).join('; ')}
+          <b>{formatDay(shown.causes[0]!.day)}</b> restarted: {shown.causes.map(sayCause).join('; ')}
         </p>
       )}
     </div>

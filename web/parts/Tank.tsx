@@ -1,6 +1,6 @@
-// A tank as it stands on its shelf: open top, water line, who is in it, its clock as tally marks. A thick line = on hold.
+// A tank as it stands on its species list: open top, water line, who is in it, its clock as tally marks. A thick line = in quarantine.
 import { memo, useEffect, useRef } from 'react';
-import type { HoldCard, TankCard } from '#contract/views.ts';
+import type { QuarantineCard, TankCard } from '#contract/views.ts';
 import type { WaterType } from '#core/species/index.ts';
 import { TallyLine } from './TallyMarks.tsx';
 
@@ -11,13 +11,13 @@ type Props = {
   refused?: string;
   /** What it would cost to put these in, in few words. */
   costs?: string;
-  hold?: HoldCard;
+  quarantine?: QuarantineCard;
   /** What is due here, in a word or two. */
   due?: string;
   onChoose: (tank: string) => void;
 };
 
-export const Tank = memo(function Tank({ tank, water, chosen, refused, costs, hold, due, onChoose }: Props) {
+export const Tank = memo(function Tank({ tank, water, chosen, refused, costs, quarantine, due, onChoose }: Props) {
   const button = useRef<HTMLButtonElement>(null);
   // Chosen by arrow keys it takes the focus, so that it is read out and comes into sight.
   useEffect(() => {
@@ -26,11 +26,11 @@ export const Tank = memo(function Tank({ tank, water, chosen, refused, costs, ho
   const heads = tank.occupants.reduce((sum, { n }) => sum + n, 0);
   // Several lots of one kind are one name in a picture this small.
   const names = [...new Set(tank.occupants.map(({ label }) => label))];
-  const onHold = tank.occupants.some((one) => one.hold);
+  const inQuarantine = tank.occupants.some((one) => one.quarantine);
   const says = [
     tank.vessel === 'tank' ? `Tank ${tank.code}` : `${tank.vessel} ${tank.code}`,
     heads === 0 ? 'empty' : tank.occupants.map(({ n, label }) => `${n} ${label}`).join(', '),
-    onHold && (hold ? `on hold, ${hold.clock.clean} clean days of ${hold.clock.required}` : 'on hold'),
+    inQuarantine && (quarantine ? `in quarantine, ${quarantine.clock.clear} clear days of ${quarantine.clock.required}` : 'in quarantine'),
     tank.suspect && 'suspect',
     tank.coming > 0 && `${tank.coming} bags to come`,
     due,
@@ -42,7 +42,7 @@ export const Tank = memo(function Tank({ tank, water, chosen, refused, costs, ho
       ref={button}
       type="button"
       data-tank={tank.id}
-      className={`tank water-${water} vessel-${tank.vessel}${onHold ? ' on-hold' : ''}${tank.suspect ? ' suspect' : ''}${refused ? ' refused' : ''}${chosen ? ' chosen' : ''}`}
+      className={`tank water-${water} vessel-${tank.vessel}${inQuarantine ? ' on-hold' : ''}${tank.suspect ? ' suspect' : ''}${refused ? ' refused' : ''}${chosen ? ' chosen' : ''}`}
       aria-pressed={chosen}
       // Chosen already, its Enter is left to the action beside it.
       data-enter={chosen ? 'act' : undefined}
@@ -53,7 +53,7 @@ export const Tank = memo(function Tank({ tank, water, chosen, refused, costs, ho
         {tank.code}
         {tank.suspect && ' !'}
       </span>
-      {!refused && hold && <TallyLine clock={hold.clock} />}
+      {!refused && quarantine && <TallyLine clock={quarantine.clock} />}
       {refused ? <span className="name">{refused}</span> : <span className="name">{names[0] ?? <span className="soft">empty</span>}</span>}
       {!refused && costs && <span className="cost">{costs}</span>}
       {!refused && names.length > 1 && <span className="more">and {names.slice(1).join(', ')}</span>}

@@ -4,7 +4,7 @@ import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { Act } from '#core/catalogue/index.ts';
-import { DeedProvider } from '../actions/deed.tsx';
+import { ActionProvider } from '../actions/actions.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw } from '../testScreen.tsx';
 import { useOverrule } from './useOverrule.tsx';
@@ -29,7 +29,7 @@ function Screen() {
   return gone ? <p>released</p> : <Form onGone={() => setGone(true)} />;
 }
 
-it('what stands against a deed is asked even when its form has left the screen, and the answer is sent', async () => {
+it('what stands against a action is asked even when its form has left the screen, and the answer is sent', async () => {
   await outbox.signIn('p');
   const refusal = {
     code: 'release.salinity',
@@ -40,9 +40,9 @@ it('what stands against a deed is asked even when its form has left the screen, 
   };
   const asked = answer({ '/api/journal': { status: 409, body: { code: 'refused', refusals: [refusal] } } });
   draw(
-    <DeedProvider>
+    <ActionProvider>
       <Screen />
-    </DeedProvider>,
+    </ActionProvider>,
   );
   fireEvent.click(screen.getByRole('button', { name: 'Net out' }));
   expect(await screen.findByText('released')).toBeTruthy();

@@ -129,12 +129,12 @@ it('a tank says to everyone what its picture says', () => {
     suspect: true,
     coming: 2,
     occupants: [
-      { lot: 'a', label: 'firefish', n: 3, hold: { id: 'h', days: 14, openedAtMs: 0 }, promised: false },
+      { lot: 'a', label: 'firefish', n: 3, quarantine: { id: 'h', days: 14, openedAtMs: 0 }, promised: false },
       { lot: 'b', label: 'chromis', n: 4, promised: false },
     ],
   });
   draw(<Tank tank={tank} water="marine" chosen={false} refused="no lid, it jumps" onChoose={() => undefined} />);
   expect(screen.getByRole('button').getAttribute('aria-label')).toBe(
-    'Tank G1, 3 firefish, 4 chromis, on hold, suspect, 2 bags to come, not for these: no lid, it jumps',
+    'Tank G1, 3 firefish, 4 chromis, in quarantine, suspect, 2 bags to come, not for these: no lid, it jumps',
   );
 });

@@ -1,11 +1,11 @@
-// A deed that the house may refuse on grounds that somebody may pass over: tried, then asked about in the one dialog, then tried again. The dialog belongs
+// A action that the house may refuse on grounds that somebody may pass over: tried, then asked about in the one dialog, then tried again. The dialog belongs
 // to the frame: what was tried may have taken its own form off the screen already, and what stands against it must be said all the same.
 import { useSyncExternalStore } from 'react';
 import { passingOver, takenAs, type Overrule, type Refusal } from '#core/journal/index.ts';
 import { KNOWINGLY } from '#core/placement/index.ts';
-import { holdClassOf } from '#core/quarantine/index.ts';
+import { quarantineClassOf } from '#core/quarantine/index.ts';
 import type { WaterType } from '#core/species/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { newId, outbox, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { OverruleDialog } from './OverruleDialog.tsx';
@@ -48,13 +48,13 @@ const subscribe = (tell: () => void) => {
 };
 
 export function useOverrule(): { attempt: (attempt: Attempt) => void; ask: (attempt: Attempt, against: Against) => void } {
-  const { doIt, clear } = useDeeds();
+  const { recordAction, clear } = useActions();
   const { house } = useMe();
-  /** Cleared fish that meet fish on hold by it: what puts them on hold again. */
+  /** Cleared fish that meet fish in quarantine by it: what puts them in quarantine again. */
   const holdsOf = (against: Against): Draft[] =>
     metIn(against).map(({ lot, type }) => ({
-      kind: 'hold.opened',
-      payload: { hold: newId(), lot, policy: house.rules.holds[holdClassOf({}, type)], zero: 'contact' },
+      kind: 'quarantine.opened',
+      payload: { quarantine: newId(), lot, policy: house.rules.quarantine[quarantineClassOf({}, type)], zero: 'contact' },
     }));
   const ask = (attempt: Attempt, against: Against) =>
     setAsked({
@@ -67,7 +67,7 @@ export function useOverrule(): { attempt: (attempt: Attempt) => void; ask: (atte
       },
     });
   const run = async (attempt: Attempt) => {
-    const outcome = await doIt(attempt.words, ...attempt.drafts);
+    const outcome = await recordAction(attempt.words, ...attempt.drafts);
     if (outcome.status !== 'refused') return attempt.onDone();
     // The screen keeps what was meant and shows what stands against it: nothing to lay in the tray.
     await outbox.discard(outcome.actId);

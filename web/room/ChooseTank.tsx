@@ -2,8 +2,8 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
-import type { BagCard, BenchBag, HoldCard, TankCard } from '#contract/views.ts';
-import { isTaken, type FitReason } from '#core/placement/index.ts';
+import type { BagCard, BenchBag, QuarantineCard, TankCard } from '#contract/views.ts';
+import { isTaken, type CompatibilityReason } from '#core/placement/index.ts';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useVoice } from '../data/voice.ts';
 import { capital } from '../frame/RunningStrip.tsx';
@@ -18,21 +18,21 @@ type Props = {
   bag: BenchBag;
   tank: TankCard | undefined;
   tanks: readonly TankCard[];
-  clocks: ReadonlyMap<string, HoldCard>;
+  clocks: ReadonlyMap<string, QuarantineCard>;
   onDone: (path: string) => void;
 };
 
 /** How many clear days each of them loses is the clocks' to say. */
 function withDays(
-  reason: FitReason,
+  reason: CompatibilityReason,
   { tank, tanks, clocks }: { tank?: TankCard; tanks: readonly TankCard[]; clocks: Props['clocks'] },
-): FitReason {
+): CompatibilityReason {
   if (reason.code !== 'cost.restarts' || !tank) return reason;
   const there = new Map(
     tanks.filter(({ system }) => system === tank.system).flatMap(({ occupants }) => occupants.map((one) => [one.lot, one.label])),
   );
   const losing = [...there].flatMap(([lot, label]) => {
-    const clear = clocks.get(lot)?.clock.clean;
+    const clear = clocks.get(lot)?.clock.clear;
     return clear === undefined ? [] : [{ label, clear }];
   });
   if (losing.length === 0) return reason;
@@ -43,7 +43,7 @@ function withDays(
   };
 }
 
-function Reasons({ reasons }: { reasons: readonly FitReason[] }) {
+function Reasons({ reasons }: { reasons: readonly CompatibilityReason[] }) {
   const voice = useVoice();
   return (
     <ul className="reasons">

@@ -1,4 +1,4 @@
-// Editing the racks: the chosen tank's facts, another place for it by two taps, its water, its end; and temporary places anew.
+// Editing the racks: the chosen tank's facts, another place for it by two taps, its system, its end; and temporary places anew.
 import { useCallback, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
@@ -6,7 +6,7 @@ import { Link } from 'react-router';
 import type { RoomView, TankCard } from '#contract/views.ts';
 import { whoMeets } from '#core/quarantine/index.ts';
 import { FLOWS, PURPOSES, type Flow, type TankFields } from '#core/room/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
 import { useVoice } from '../data/voice.ts';
@@ -25,7 +25,7 @@ export function EditTank({ view, tank }: { view: RoomView; tank: TankCard | unde
       </p>
       {tank ? <OneTank key={tank.id + tank.entry} view={view} tank={tank} /> : <NewVessel view={view} />}
       <p className="soft">
-        Racks, waters and new tanks: <Link to="/house?part=racks">House</Link>
+        Racks, systems and new tanks: <Link to="/house?part=racks">House</Link>
       </p>
     </>
   );
@@ -46,7 +46,7 @@ export function fieldsOf(values: Values, tank: TankCard): Partial<TankFields> {
 }
 
 function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const voice = useVoice();
   const { bare } = useUnits();
   const overrule = useOverrule();
@@ -74,7 +74,7 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
         {tank.vessel === 'tank' ? 'Tank' : tank.vessel} {tank.code}
       </h3>
       <Form.Group className="field" controlId="edit-water">
-        <Form.Label className="label">On which water</Form.Label>
+        <Form.Label className="label">On which system</Form.Label>
         <Form.Select value={system} disabled={tank.hangsIn !== undefined} onChange={(event) => setWater(event.target.value)}>
           {view.systems.map(({ id, name }) => (
             <option key={id} value={id}>
@@ -85,8 +85,8 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
       </Form.Group>
       {met && met.restarted.length + met.exposed.length > 0 && (
         <Caution strong>
-          <b>Their waters meet.</b> Clocks begin anew: {met.restarted.map(({ label }) => label).join(', ') || 'none'}.
-          {met.exposed.length > 0 && ` Cleared, and would meet fish on hold: ${met.exposed.map(({ label }) => label).join(', ')}.`}
+          <b>Their systems meet.</b> Clocks restart: {met.restarted.map(({ label }) => label).join(', ') || 'none'}.
+          {met.exposed.length > 0 && ` Cleared, and would meet fish in quarantine: ${met.exposed.map(({ label }) => label).join(', ')}.`}
         </Caution>
       )}
       <PlainForm
@@ -98,7 +98,7 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
           const changed = fieldsOf({ ...values, system }, tank);
           if (Object.keys(changed).length === 0) return 'Nothing is different from what the house knows.';
           const drafts = [{ kind: 'tank.changed' as const, payload: { tank: tank.id, basedOn: tank.entry, fields: changed } }];
-          const outcome = await doIt(`${tank.code} changed`, ...drafts);
+          const outcome = await recordAction(`${tank.code} changed`, ...drafts);
           if (outcome.status === 'refused' && outcome.refusals.some(({ overrule: rank }) => rank)) {
             overrule.ask(
               { title: `${tank.code} changed`, doing: 'It is so', words: `${tank.code} changed`, drafts, onDone: () => undefined },
@@ -181,16 +181,16 @@ export function vesselOf(values: Values, view: RoomView, id: () => string): Draf
 }
 
 function NewVessel({ view }: { view: RoomView }) {
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const voice = useVoice();
   const submit = useCallback(
     async (values: Values) => {
       const drafts = vesselOf(values, view, newId);
       if (typeof drafts === 'string') return drafts;
-      const outcome = await doIt(`${values.vessel} ${values.code}`, ...drafts);
+      const outcome = await recordAction(`${values.vessel} ${values.code}`, ...drafts);
       return outcome.status === 'refused' ? sayAll(outcome.refusals, outcome.code, voice) : undefined;
     },
-    [view, doIt, voice],
+    [view, recordAction, voice],
   );
   return (
     <>

@@ -6,7 +6,11 @@ import { useSearchParams } from 'react-router';
 import type { RoomView } from '#contract/views.ts';
 import { CLOCKS, filterOf, isFiltered } from './filter.ts';
 
-const STAGE_WORDS: Record<string, string> = { hold: 'fish on hold', cleared: 'cleared fish', promised: 'fish promised to somebody' };
+const STAGE_WORDS: Record<string, string> = {
+  quarantine: 'fish in quarantine',
+  cleared: 'cleared fish',
+  promised: 'fish promised to somebody',
+};
 
 type Props = { view: RoomView; shown: number; small: boolean; onSmall: (small: boolean) => void };
 
@@ -38,7 +42,7 @@ export function Filters({ view, shown, small, onSmall }: Props) {
         onChange={(event) => set('fish', event.target.value)}
       />
       <Form.Select aria-label="Water" value={filter.system ?? ''} onChange={(event) => set('system', event.target.value)}>
-        <option value="">Any water</option>
+        <option value="">Any system</option>
         {view.systems.map(({ id, name }) => (
           <option key={id} value={id}>
             {name}

@@ -1,31 +1,31 @@
 // Nothing chosen: what the pictures mean, what is empty, what is planned and due in the room.
 import { Link } from 'react-router';
-import type { HoldCard, MovesView, RoomView } from '#contract/views.ts';
-import { useMay, useTimes } from '../data/me.ts';
+import type { QuarantineCard, MovesView, RoomView } from '#contract/views.ts';
+import { useMayWrite, useTimes } from '../data/me.ts';
 import { ToolList } from '../exposure/ToolList.tsx';
 
-type Props = { view: RoomView; moves: MovesView | undefined; clocks: ReadonlyMap<string, HoldCard> };
+type Props = { view: RoomView; moves: MovesView | undefined; clocks: ReadonlyMap<string, QuarantineCard> };
 
 export function Legend({ view, moves, clocks }: Props) {
-  const lead = useMay('lead');
+  const lead = useMayWrite('tank.changed');
   const { when } = useTimes();
   const tanks = view.racks.flatMap((rack) => rack.tanks).filter(({ vessel }) => vessel === 'tank');
   const empty = tanks.filter(({ occupants, purpose }) => occupants.length === 0 && purpose !== 'customer');
   const mayLeave = [...clocks.values()].filter(({ clock }) => clock.blockers.length === 0);
-  const open = moves?.slips.filter(({ done, dropped }) => !done && !dropped) ?? [];
-  const stays = moves?.stays.filter(({ vessel, untilMs }) => vessel !== 'tank' || untilMs !== undefined) ?? [];
+  const open = moves?.tasks.filter(({ done, dropped }) => !done && !dropped) ?? [];
+  const stayLimits = moves?.stayLimits.filter(({ vessel, untilMs }) => vessel !== 'tank' || untilMs !== undefined) ?? [];
   return (
     <>
       <h2>
-        {tanks.length} tanks, {view.systems.length} waters
+        {tanks.length} tanks, {view.systems.length} systems
       </h2>
       <p>Tap a tank to see who lives there. Drag fish to another tank, or tap Move and then the tank.</p>
       <ul className="plain-list">
         <li>
           <Link to="?clock=may+leave">
             {mayLeave.length === 0
-              ? 'No hold may be signed off yet'
-              : `${mayLeave.length} ${mayLeave.length === 1 ? 'hold' : 'holds'} may be signed off`}
+              ? 'No quarantine can be signed off yet'
+              : `${mayLeave.length} ${mayLeave.length === 1 ? 'lot' : 'lots'} may be signed off`}
           </Link>
         </li>
         <li>
@@ -33,8 +33,8 @@ export function Legend({ view, moves, clocks }: Props) {
             {open.length === 0 ? 'No catch slip is open' : `${open.length} catch ${open.length === 1 ? 'slip' : 'slips'} open`}
           </Link>
         </li>
-        {stays.map(({ stay, n, lotLabel, tankCode, untilMs, tank }) => (
-          <li key={stay}>
+        {stayLimits.map(({ stayLimit, n, lotLabel, tankCode, untilMs, tank }) => (
+          <li key={stayLimit}>
             <Link to={`?tank=${tank}`}>
               {n} {lotLabel} in {tankCode}
             </Link>
@@ -46,8 +46,8 @@ export function Legend({ view, moves, clocks }: Props) {
         </li>
       </ul>
       <p className="soft">
-        A thick line on the water: on hold, its tally below. A code with !: suspect, walked last. Tanks on one sump are one water: what one
-        has, all have.
+        A thick line: in quarantine, its tally below. A code with !: suspect, walked last. Tanks on one sump are one system: what one has,
+        all have.
       </p>
       <ToolList moves={moves} />
       <p>

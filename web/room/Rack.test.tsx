@@ -52,7 +52,7 @@ function House() {
   );
 }
 
-/** A shelf is laid out each time that its rack is drawn: how many are while something is done. */
+/** A species list is laid out each time that its rack is drawn: how many are while something is done. */
 function shelvesDrawn(by: () => void): number {
   const spy = jest.spyOn(CSSStyleDeclaration.prototype, 'setProperty');
   by();
@@ -76,5 +76,5 @@ it('draws what hangs in a tank below it, says what is due, and in which room it 
   const box = screen.getByRole('button', { name: /^box A-box/ });
   expect(box.closest('li')!.querySelector('[data-tank="A1"]')).toBeTruthy();
   expect(screen.getByRole('button', { name: 'Tank A2, empty, 2 to catch' })).toBeTruthy();
-  expect(screen.getByRole('heading', { name: /Rack A.*Back room.*one water.*fresh/ })).toBeTruthy();
+  expect(screen.getByRole('heading', { name: /Rack A.*Back room.*one system.*fresh/ })).toBeTruthy();
 });

@@ -1,11 +1,11 @@
 // One rack from the front: tanks where they stand, what hangs in them below, one line of what water it is. Drawn anew alone.
 import { memo } from 'react';
 import Button from 'react-bootstrap/Button';
-import type { HoldCard, RackCard, TankCard, SystemCard } from '#contract/views.ts';
+import type { QuarantineCard, RackCard, TankCard, SystemCard } from '#contract/views.ts';
 import { isTaken } from '#core/placement/index.ts';
 import { useVoice } from '../data/voice.ts';
 import { Tank } from '../parts/Tank.tsx';
-import { sayRefusal, shortFit } from '../words/refusals.ts';
+import { sayRefusal, shortReason } from '../words/refusals.ts';
 import { slowest } from './filter.ts';
 import { forbids } from './forbids.ts';
 
@@ -16,7 +16,7 @@ type Props = {
   closed: boolean;
   inHand: boolean;
   chosen?: string;
-  clocks: ReadonlyMap<string, HoldCard>;
+  clocks: ReadonlyMap<string, QuarantineCard>;
   due: ReadonlyMap<string, string>;
   /** Empty places are shown and can be chosen. */
   editing: boolean;
@@ -41,8 +41,8 @@ function isSame(was: Props, is: Props): boolean {
       oldDue.get(id) === due.get(id) && occupants.every(({ lot }) => faceOf(oldClocks.get(lot)) === faceOf(clocks.get(lot))),
   );
 }
-const faceOf = (hold: HoldCard | undefined) =>
-  hold && `${hold.clock.clean} ${hold.clock.required} ${hold.clock.days.length} ${hold.clock.zero.day}`;
+const faceOf = (quarantine: QuarantineCard | undefined) =>
+  quarantine && `${quarantine.clock.clear} ${quarantine.clock.required} ${quarantine.clock.days.length} ${quarantine.clock.zero.day}`;
 
 export const Rack = memo(function Rack({
   rack,
@@ -80,9 +80,9 @@ export const Rack = memo(function Rack({
         tank={tank}
         water={typeOf(tank)}
         chosen={tank.id === chosen}
-        refused={reason && shortFit[reason.code]}
-        costs={costs.length === 0 ? undefined : `${shortFit[costs[0]!.code]}${costs.length > 1 ? ` +${costs.length - 1}` : ''}`}
-        hold={slowest(tank.occupants, clocks)}
+        refused={reason && shortReason[reason.code]}
+        costs={costs.length === 0 ? undefined : `${shortReason[costs[0]!.code]}${costs.length > 1 ? ` +${costs.length - 1}` : ''}`}
+        quarantine={slowest(tank.occupants, clocks)}
         due={due.get(tank.id)}
         onChoose={onChoose}
       />
@@ -96,7 +96,11 @@ export const Rack = memo(function Rack({
         </button>
         <span>
           {rack.room} ·{' '}
-          {own.length === 1 && rack.tanks.length > 1 ? 'one water' : own.length < rack.tanks.length ? `${own.length} waters` : 'each alone'}{' '}
+          {own.length === 1 && rack.tanks.length > 1
+            ? 'one system'
+            : own.length < rack.tanks.length
+              ? `${own.length} systems`
+              : 'each alone'}{' '}
           · {[...new Set(own.map(({ type }) => type))].join(', ')}
           {inHand && ` · ${fits(rack)} of ${rack.tanks.length} will do`}
         </span>

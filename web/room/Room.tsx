@@ -2,15 +2,15 @@
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import type { HoldCard, RackCard, RoomView } from '#contract/views.ts';
+import type { QuarantineCard, RackCard, RoomView } from '#contract/views.ts';
 import { MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
-import { useMay, useMe, useTimes } from '../data/me.ts';
+import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useStable } from '../data/useStable.ts';
 import { useKey } from '../keys/useKey.ts';
 import { HandGone } from '../moves/HandGone.tsx';
-import { MoveSlip } from '../moves/MoveSlip.tsx';
+import { MoveForm } from '../moves/MoveForm.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { ChooseTank } from './ChooseTank.tsx';
 import { DragArea, Dragging, type Grip } from './dragging.tsx';
@@ -26,24 +26,24 @@ import { useTankMove } from './useTankMove.ts';
 
 /** From so many tanks on they are drawn small unless somebody says otherwise. */
 const SMALL_FROM = 120;
-const NO_CLOCKS: ReadonlyMap<string, HoldCard> = new Map();
+const NO_CLOCKS: ReadonlyMap<string, QuarantineCard> = new Map();
 
 export default function Room() {
   const [query, setQuery] = useSearchParams();
   const asked = Object.fromEntries(['bag', 'lot', 'from'].flatMap((name) => (query.get(name) ? [[name, query.get(name)!]] : [])));
   const { data, error, mutate } = useView('room', asked);
-  const { data: holds } = useView('holds');
+  const { data: quarantine } = useView('quarantine');
   const { data: moves } = useView('moves');
   const { house } = useMe();
   const { time } = useTimes();
   const now = useHouseNow(MINUTE_MS);
   const navigate = useNavigate();
-  const lead = useMay('lead');
+  const lead = useMayWrite('tank.changed');
   const [opened, setOpened] = useState<readonly string[]>([]);
   const [smallSaid, setSmall] = useState<boolean>();
   const editing = lead && query.get('edit') === '1';
   const today = houseDay(now, house.zone);
-  const clocks = useMemo(() => (holds ? new Map(holds.holds.map((one) => [one.lot, one])) : NO_CLOCKS), [holds]);
+  const clocks = useMemo(() => (quarantine ? new Map(quarantine.quarantines.map((one) => [one.lot, one])) : NO_CLOCKS), [quarantine]);
   const due = useMemo(() => dueByTank(moves, now, time), [moves, now, time]);
   const inHand = data?.bag !== undefined || data?.lot !== undefined;
   const racks = useMemo(
@@ -76,8 +76,8 @@ export default function Room() {
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const tanks = data.racks.flatMap((rack) => rack.tanks);
   const tank = tanks.find(({ id }) => id === chosen);
-  const take = (lot: string, from: string, to?: string) => put({ lot, from, slip: undefined, tank: to });
-  const letGo = (tank?: string) => put({ lot: undefined, from: undefined, slip: undefined, tank });
+  const take = (lot: string, from: string, to?: string) => put({ lot, from, task: undefined, tank: to });
+  const letGo = (tank?: string) => put({ lot: undefined, from: undefined, task: undefined, tank });
   const carry = ({ tank: id, lot }: Grip) => {
     const from = tanks.find((one) => one.id === id);
     if (!from || data.bag || (!editing && from.occupants.length === 0)) return undefined;
@@ -145,15 +145,15 @@ export default function Room() {
               onDone={(path) => void navigate(path)}
             />
           ) : data.lot ? (
-            <MoveSlip
+            <MoveForm
               // Anew for another slip, and when the slips arrive: a slip says how many.
-              key={[data.lot.lot, data.lot.from, moves?.slips.find(({ slip }) => slip === query.get('slip'))?.slip].join(' ')}
+              key={[data.lot.lot, data.lot.from, moves?.tasks.find(({ task }) => task === query.get('slip'))?.task].join(' ')}
               view={data}
               hand={data.lot}
               to={tank}
               clocks={clocks}
               moves={moves}
-              slip={query.get('slip') ?? undefined}
+              task={query.get('slip') ?? undefined}
               onTo={choose}
               onDone={letGo}
             />
@@ -178,7 +178,7 @@ type Drawn = { rack: RackCard; closed: boolean };
 
 function drawnRacks(
   view: RoomView,
-  how: { filter: URLSearchParams; clocks: ReadonlyMap<string, HoldCard>; today: number; opened: readonly string[] },
+  how: { filter: URLSearchParams; clocks: ReadonlyMap<string, QuarantineCard>; today: number; opened: readonly string[] },
 ): Drawn[] {
   const only = how.filter.get('rack');
   const inHand = view.bag !== undefined || view.lot !== undefined;
@@ -202,5 +202,5 @@ function turnOf(rack: RackCard): number {
   if (!rack.tanks[0]?.reasons) return 0;
   if (fits(rack) === 0) return 3;
   const { purpose } = rack.tanks[0];
-  return purpose === 'hold' ? 0 : purpose === 'observation' ? 1 : 2;
+  return purpose === 'quarantine' ? 0 : purpose === 'observation' ? 1 : 2;
 }

@@ -1,19 +1,19 @@
-// One tank beside the racks: its water, who is here and since when, how each clock stands, and the way to all of it.
+// One tank beside the racks: its system, who is here and since when, how each clock stands, and the way to all of it.
 import { PURPOSE_WORDS } from '../words/room.ts';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
-import type { HoldCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
-import { useMay, useTimes } from '../data/me.ts';
+import type { QuarantineCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
+import { useMayWrite, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ToolTaps } from '../exposure/ToolTaps.tsx';
-import { HoldClock } from '../holds/HoldClock.tsx';
+import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 
 type Props = {
   tank: TankCard;
   view: RoomView;
-  clocks: ReadonlyMap<string, HoldCard>;
+  clocks: ReadonlyMap<string, QuarantineCard>;
   moves: MovesView | undefined;
   onTake: (lot: string) => void;
 };
@@ -21,9 +21,9 @@ type Props = {
 export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
   const { when } = useTimes();
   const { say } = useUnits();
-  const keeper = useMay('keeper');
+  const keeper = useMayWrite('stock.moved');
   const system = view.systems.find(({ id }) => id === tank.system)!;
-  const stays = moves?.stays.filter((one) => one.tank === tank.id) ?? [];
+  const stayLimits = moves?.stayLimits.filter((one) => one.tank === tank.id) ?? [];
   useKey('room.take', () => tank.occupants[0] && onTake(tank.occupants[0].lot), { enabled: keeper && tank.occupants.length > 0 });
   return (
     <>
@@ -40,7 +40,7 @@ export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
         {system.tanks > 1 && `, one with ${system.tanks - 1} more`}: {system.type}, {say('temperature', system.temperatureC)},{' '}
         {say('salinity', system.salinityPpt)}.
       </p>
-      {tank.suspect && <p className="warn">Suspect: a sign of illness or an unexplained death in this water within 7 days.</p>}
+      {tank.suspect && <p className="warn">Suspect: a sign of illness or an unexplained death in this system within 7 days.</p>}
       {tank.odd[0] && (
         <p className="warn">
           {tank.odd[0].what}:{' '}
@@ -59,7 +59,7 @@ export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
       ) : (
         <ul className="look-lots">
           {tank.occupants.map(({ lot, label, n, species, promised, sinceMs }) => {
-            const hold = clocks.get(lot);
+            const quarantine = clocks.get(lot);
             return (
               <li key={lot} className="occupant" data-lot={lot} data-tank={tank.id}>
                 <div className="occupant-head">
@@ -76,21 +76,21 @@ export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
                 </div>
                 <span className="soft">
                   {[
-                    hold ? undefined : 'cleared',
+                    quarantine ? undefined : 'cleared',
                     promised ? 'some promised' : undefined,
                     sinceMs ? `here since ${when(sinceMs)}` : undefined,
                   ]
                     .filter(Boolean)
                     .join(', ')}
                 </span>
-                {hold && <HoldClock hold={hold} />}
+                {quarantine && <QuarantineClock quarantine={quarantine} />}
               </li>
             );
           })}
         </ul>
       )}
-      {stays.map(({ stay, lotLabel, untilMs, untilCm, why }) => (
-        <p key={stay}>
+      {stayLimits.map(({ stayLimit, lotLabel, untilMs, untilCm, why }) => (
+        <p key={stayLimit}>
           {lotLabel} only until {untilMs === undefined ? `${untilCm} cm` : when(untilMs)}: {why}
         </p>
       ))}

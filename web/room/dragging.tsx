@@ -75,7 +75,7 @@ export function Dragging({ carry, accepts, onDrop, children }: Props) {
       onDragMove={(event) => mark(targetAt(event))}
       onDragEnd={(event) => {
         const { from } = drag.current ?? {};
-        // Asked once more where it was let go: a quick hand is there before its last move was told.
+        // Asked once more where it was released: a quick hand is there before its last move was told.
         const over = targetAt(event) ?? drag.current?.over;
         end();
         if (from && over) onDrop(from, gripAt(over));

@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import type { HoldCard, RoomView } from '#contract/views.ts';
+import type { QuarantineCard, RoomView } from '#contract/views.ts';
 import { plainPolicy } from '#core/quarantine/index.ts';
 import { tankCard } from '../testScreen.tsx';
 import { filtered, filterOf, slowest } from './filter.ts';
@@ -21,7 +21,10 @@ const view: RoomView = {
       name: 'Fern',
       room: 'Back',
       walk: 1,
-      tanks: [tankCard('F1', { occupants: [fish('a', 'kuhli loach', { hold: { id: 'h', days: 14, openedAtMs: 0 } })] }), tankCard('F2')],
+      tanks: [
+        tankCard('F1', { occupants: [fish('a', 'kuhli loach', { quarantine: { id: 'h', days: 14, openedAtMs: 0 } })] }),
+        tankCard('F2'),
+      ],
     },
     {
       id: 's',
@@ -32,8 +35,8 @@ const view: RoomView = {
     },
   ],
 };
-const hold = (lot: string, clean: number, blockers: HoldCard['clock']['blockers'], restartDay?: number): HoldCard => ({
-  hold: `hold-${lot}`,
+const quarantine = (lot: string, clear: number, blockers: QuarantineCard['clock']['blockers'], restartDay?: number): QuarantineCard => ({
+  quarantine: `hold-${lot}`,
   lot,
   label: lot,
   n: 3,
@@ -45,13 +48,13 @@ const hold = (lot: string, clean: number, blockers: HoldCard['clock']['blockers'
     restarts: restartDay === undefined ? [] : [{ cause: 'illness', entry: 'i', atMs: 0, day: restartDay }],
     openedDay: 90,
     days: [],
-    clean,
+    clear,
     required: 14,
     blockers,
-    earliestDay: 100 + 14 - clean,
+    earliestDay: 100 + 14 - clear,
   },
 });
-const codes = (query: string, clocks: HoldCard[] = []) =>
+const codes = (query: string, clocks: QuarantineCard[] = []) =>
   filtered(view, filterOf(new URLSearchParams(query)), { clocks: new Map(clocks.map((one) => [one.lot, one])), today: 100 }).flatMap(
     ({ tanks }) => tanks.map(({ code }) => code),
   );
@@ -60,33 +63,35 @@ it.each([
   ['', ['F1', 'F2', 'A1']],
   ['empty=1', ['F2']],
   ['odd=1', ['A1']],
-  ['water=v', ['A1']],
+  ['system=v', ['A1']],
   ['fish=gourammi', ['A1']],
   ['fish=loach', ['F1']],
   ['fish=shark', []],
-  ['stage=hold', ['F1']],
+  ['stage=quarantine', ['F1']],
   ['stage=cleared', ['A1']],
   ['stage=promised', ['A1']],
-  ['water=v&empty=1', []],
+  ['system=v&empty=1', []],
   ['clock=nonsense', ['F1', 'F2', 'A1']],
 ])('%s draws %j', (query, expected) => {
   expect(codes(query)).toEqual(expected);
 });
 
 it('filters by where a clock stands', () => {
-  const at = (clean: number, blockers: HoldCard['clock']['blockers'], restart?: number) => [hold('a', clean, blockers, restart)];
+  const at = (clear: number, blockers: QuarantineCard['clock']['blockers'], restart?: number) => [
+    quarantine('a', clear, blockers, restart),
+  ];
   const left = [{ why: 'days' as const, left: 3 }];
-  expect(codes('clock=on hold', at(1, left))).toEqual(['F1']);
+  expect(codes('clock=in quarantine', at(1, left))).toEqual(['F1']);
   expect(codes('clock=may leave', at(14, []))).toEqual(['F1']);
   expect(codes('clock=may leave', at(11, left))).toEqual([]);
   expect(codes('clock=leaves within 3 days', at(11, left))).toEqual(['F1']);
   expect(codes('clock=leaves within 3 days', at(10, left))).toEqual([]);
-  expect(codes('clock=began anew within a week', at(1, left, 93))).toEqual(['F1']);
-  expect(codes('clock=began anew within a week', at(1, left, 92))).toEqual([]);
+  expect(codes('clock=restarted within a week', at(1, left, 93))).toEqual(['F1']);
+  expect(codes('clock=restarted within a week', at(1, left, 92))).toEqual([]);
 });
 
 it('shows the slowest clock of a tank', () => {
-  const clocks = new Map([hold('a', 9, []), hold('b', 2, []), hold('c', 12, [])].map((one) => [one.lot, one]));
+  const clocks = new Map([quarantine('a', 9, []), quarantine('b', 2, []), quarantine('c', 12, [])].map((one) => [one.lot, one]));
   expect(slowest([fish('a', 'x'), fish('b', 'x'), fish('c', 'x')], clocks)?.lot).toBe('b');
   expect(slowest([fish('z', 'x')], clocks)).toBeUndefined();
 });

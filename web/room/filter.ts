@@ -1,8 +1,8 @@
 // Which tanks of the house are drawn: by water, by clock, by what lives there, by what is empty. In the address, so that nothing is lost on the way to a tank and back.
-import type { HoldCard, Occupant, RackCard, RoomView, TankCard } from '#contract/views.ts';
+import type { QuarantineCard, Occupant, RackCard, RoomView, TankCard } from '#contract/views.ts';
 import { lookUpOf } from '../data/lookUp.ts';
 
-export const CLOCKS = ['on hold', 'may leave', 'leaves within 3 days', 'began anew within a week'] as const;
+export const CLOCKS = ['in quarantine', 'may leave', 'leaves within 3 days', 'restarted within a week'] as const;
 export type ClockFilter = (typeof CLOCKS)[number];
 export type Filter = { stage?: string; system?: string; clock?: ClockFilter; fish?: string; empty?: boolean; odd?: boolean };
 
@@ -22,7 +22,7 @@ export const isFiltered = ({ stage, system, clock, fish, empty, odd }: Filter): 
   Boolean(stage ?? system ?? clock ?? fish) || Boolean(empty) || Boolean(odd);
 
 /** Racks with only the tanks that are asked for, in the order of the walk; racks without any are left out. */
-export function filtered(view: RoomView, filter: Filter, at: { clocks: ReadonlyMap<string, HoldCard>; today: number }): RackCard[] {
+export function filtered(view: RoomView, filter: Filter, at: { clocks: ReadonlyMap<string, QuarantineCard>; today: number }): RackCard[] {
   if (!isFiltered(filter)) return view.racks;
   const wanted = fishWanted(view, filter.fish);
   const keeps = (tank: TankCard) =>
@@ -54,34 +54,34 @@ function fishWanted(view: RoomView, fish: string | undefined): Set<string> {
 }
 
 /** Fish of a promised lot are both cleared and, as many as are spoken for, promised. */
-function isAt(stage: string, { hold, promised }: Occupant): boolean {
-  if (stage === 'hold') return hold !== undefined;
-  return !hold && (stage !== 'promised' || promised);
+function isAt(stage: string, { quarantine, promised }: Occupant): boolean {
+  if (stage === 'quarantine') return quarantine !== undefined;
+  return !quarantine && (stage !== 'promised' || promised);
 }
 
 const SOON_DAYS = 3;
 const LATELY_DAYS = 7;
 
-function clockIs(filter: ClockFilter, hold: HoldCard | undefined, today: number): boolean {
-  if (!hold) return false;
-  const { blockers, earliestDay, restarts } = hold.clock;
+function clockIs(filter: ClockFilter, quarantine: QuarantineCard | undefined, today: number): boolean {
+  if (!quarantine) return false;
+  const { blockers, earliestDay, restarts } = quarantine.clock;
   switch (filter) {
-    case 'on hold':
+    case 'in quarantine':
       return true;
     case 'may leave':
       return blockers.length === 0;
     case 'leaves within 3 days':
       return earliestDay !== undefined && earliestDay - today <= SOON_DAYS;
-    case 'began anew within a week':
+    case 'restarted within a week':
       return restarts.some(({ day }) => today - day <= LATELY_DAYS);
   }
 }
 
 /** The slowest of a tank's clocks: the one that a picture of the tank shows. */
-export function slowest(occupants: readonly Occupant[], clocks: ReadonlyMap<string, HoldCard>): HoldCard | undefined {
+export function slowest(occupants: readonly Occupant[], clocks: ReadonlyMap<string, QuarantineCard>): QuarantineCard | undefined {
   const here = occupants.flatMap(({ lot }) => clocks.get(lot) ?? []);
-  return here.reduce<HoldCard | undefined>(
-    (last, one) => (!last || one.clock.required - one.clock.clean > last.clock.required - last.clock.clean ? one : last),
+  return here.reduce<QuarantineCard | undefined>(
+    (last, one) => (!last || one.clock.required - one.clock.clear > last.clock.required - last.clock.clear ? one : last),
     undefined,
   );
 }

@@ -1,10 +1,10 @@
 // A tank put to another place on the racks, by drag or by two taps.
 import { useCallback } from 'react';
 import type { RoomView } from '#contract/views.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 
 export function useTankMove(view: RoomView | undefined): (tank: string, cell: string) => void {
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   return useCallback(
     (id, cell) => {
       const [rack, row, column] = cell.split('|') as [string, string, string];
@@ -17,8 +17,8 @@ export function useTankMove(view: RoomView | undefined): (tank: string, cell: st
         ...(Number(column) === tank.column ? {} : { column: Number(column) }),
       };
       if (Object.keys(fields).length === 0) return;
-      void doIt(`${tank.code} stands elsewhere now`, { kind: 'tank.changed', payload: { tank: id, basedOn: tank.entry, fields } });
+      void recordAction(`${tank.code} stands elsewhere now`, { kind: 'tank.changed', payload: { tank: id, basedOn: tank.entry, fields } });
     },
-    [view, doIt],
+    [view, recordAction],
   );
 }

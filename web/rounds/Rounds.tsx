@@ -4,14 +4,14 @@ import Button from 'react-bootstrap/Button';
 import { useSearchParams } from 'react-router';
 import type { Oddity, RoundsView, RoundTank } from '#contract/views.ts';
 import { progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { entriesOf, isOdd, isUntouched, lacksFood, untouched, type LotDraft } from './draft.ts';
-import { LotLook } from './LotLook.tsx';
+import { LotCheck } from './LotCheck.tsx';
 import { withPending } from './pending.ts';
 
 export default function Rounds() {
@@ -22,12 +22,12 @@ export default function Rounds() {
   const { person } = useMe();
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const view = withPending(data, unseenActs(outbox, data.seq), person.name);
-  const tank = view.tanks.find(({ code }) => code === query.get('tank')) ?? view.tanks.find(({ lookedAtMs }) => lookedAtMs === undefined);
+  const tank = view.tanks.find(({ code }) => code === query.get('tank')) ?? view.tanks.find(({ checkedAtMs }) => checkedAtMs === undefined);
   const go = (where: Record<string, string>) => setQuery({ ...(asked ? { round: asked } : {}), ...where });
   if (view.tanks.length === 0)
     return (
       <div className="empty">
-        <h2>No fish to look at</h2>
+        <h2>No fish to check</h2>
         <p>Tanks join the walk as soon as fish live in them.</p>
       </div>
     );
@@ -40,7 +40,7 @@ export default function Rounds() {
         onChoose={(code) => go({ tank: code })}
         onRound={(round) => setQuery(round === view.current ? {} : { round })}
       />
-      {tank ? <Look key={tank.id} tank={tank} view={view} onDone={() => go(nextAfter(tank, view.tanks))} /> : <AllDone view={view} />}
+      {tank ? <TankCheck key={tank.id} tank={tank} view={view} onDone={() => go(nextAfter(tank, view.tanks))} /> : <AllDone view={view} />}
     </div>
   );
 }
@@ -48,7 +48,7 @@ export default function Rounds() {
 /** The next tank in the walk that nobody has looked at: on from here, then from the start. */
 function nextAfter(tank: RoundTank, tanks: readonly RoundTank[]): Record<string, string> {
   const at = tanks.indexOf(tank);
-  const next = [...tanks.slice(at + 1), ...tanks.slice(0, at)].find(({ lookedAtMs }) => lookedAtMs === undefined);
+  const next = [...tanks.slice(at + 1), ...tanks.slice(0, at)].find(({ checkedAtMs }) => checkedAtMs === undefined);
   return next ? { tank: next.code } : {};
 }
 
@@ -58,7 +58,7 @@ function AllDone({ view }: { view: RoundsView }) {
     <div className="empty">
       <h2>The {view.round} round is done</h2>
       <p>
-        {view.tanks.length} tanks looked at{odd.length > 0 ? `; something odd in ${odd.map(({ code }) => code).join(', ')}` : ', all well'}.
+        {view.tanks.length} tanks checked{odd.length > 0 ? `; something odd in ${odd.map(({ code }) => code).join(', ')}` : ', all well'}.
       </p>
     </div>
   );
@@ -72,7 +72,7 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
     const next = view.tanks[current ? at + (key === 'ArrowUp' ? -1 : 1) : 0];
     if (next) onChoose(next.code);
   });
-  const { looked, total } = progress(view.tanks.map(({ lookedAtMs }) => ({ looked: lookedAtMs !== undefined })));
+  const { checked, total } = progress(view.tanks.map(({ checkedAtMs }) => ({ checked: checkedAtMs !== undefined })));
   return (
     <div className="walk-side">
       <div className="round-tabs" role="group" aria-label="Rounds of today">
@@ -86,13 +86,13 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
           >
             <b>{round === 'morning' ? 'Morning' : 'Evening'}</b>{' '}
             <span>
-              <span className="num">{view.left[round]}</span> to look at
+              <span className="num">{view.left[round]}</span> to check
             </span>
           </Button>
         ))}
       </div>
       <p className="visually-hidden" role="status">
-        {looked} of {total} done
+        {checked} of {total} done
       </p>
       <ol className="walk" aria-label="Tanks in walking order">
         {view.tanks.map((tank, index) => {
@@ -104,15 +104,15 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
               {isNew && <div className="walk-rack">{heading}</div>}
               <button
                 type="button"
-                className={`walk-item${tank.lookedAtMs === undefined ? '' : ' looked'}`}
+                className={`walk-item${tank.checkedAtMs === undefined ? '' : ' looked'}`}
                 aria-current={tank === current}
-                aria-label={`${tank.code}, ${tank.lookedAtMs === undefined ? 'to look at' : tank.allWell ? 'all well' : 'odd'}`}
+                aria-label={`${tank.code}, ${tank.checkedAtMs === undefined ? 'to check' : tank.allWell ? 'all well' : 'odd'}`}
                 onClick={() => onChoose(tank.code)}
               >
                 <span className="code">{tank.code}</span>
                 <span className="what">{tank.lots.map(({ n, label }) => `${n} ${label}`).join(', ')}</span>
                 <span>
-                  {tank.lookedAtMs === undefined ? (
+                  {tank.checkedAtMs === undefined ? (
                     tank.odd.length > 0 ? (
                       <b className="warn">odd</b>
                     ) : tank.lots.some(({ fast }) => fast?.hungry) ? (
@@ -135,8 +135,8 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
   );
 }
 
-function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDone: () => void }) {
-  const { doIt } = useDeeds();
+function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDone: () => void }) {
+  const { recordAction } = useActions();
   const { when } = useTimes();
   const [drafts, setDrafts] = useState<Record<string, LotDraft>>({});
   const [open, setOpen] = useState<string[]>([]);
@@ -146,7 +146,7 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
   const ready = !all.some(lacksFood);
   const save = () => {
     if (!ready) return;
-    void doIt(`${tank.code}: ${odd ? 'noted' : 'all well'}`, ...entriesOf(tank, view, all));
+    void recordAction(`${tank.code}: ${odd ? 'noted' : 'all well'}`, ...entriesOf(tank, view, all));
     onDone();
   };
   useKey('rounds.open', () => setOpen(tank.lots.map(({ lot }) => lot)));
@@ -157,10 +157,10 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
         {tank.suspect && <b className="warn"> · suspect: own net, hands after</b>}
       </p>
       <p className="big num">{tank.code}</p>
-      {tank.lookedAtMs !== undefined && (
+      {tank.checkedAtMs !== undefined && (
         <p className="soft tight">
-          Looked at by {tank.lookedBy}, {when(tank.lookedAtMs)}: {tank.allWell ? 'all well' : 'something odd'}. Another look is one more
-          entry.
+          Checked by {tank.checkedBy}, {when(tank.checkedAtMs)}: {tank.allWell ? 'all well' : 'something odd'}. Another health check is one
+          more entry.
         </p>
       )}
       {tank.odd.length > 0 && (
@@ -174,7 +174,7 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
       )}
       <ul className="look-lots">
         {tank.lots.map((lot) => (
-          <LotLook
+          <LotCheck
             key={lot.lot}
             lot={lot}
             draft={drafts[lot.lot] ?? untouched(lot.lot)}
@@ -185,7 +185,7 @@ function Look({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDon
         ))}
       </ul>
       <div className="thumb">
-        <ActButton pressKey="rounds.well" disabled={!ready} onPress={save} hint={`${tank.code} · a look, not a head count`}>
+        <ActButton pressKey="rounds.well" disabled={!ready} onPress={save} hint={`${tank.code} · a health check, not a head count`}>
           {odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}
         </ActButton>
       </div>

@@ -60,8 +60,8 @@ export function entriesOf(tank: RoundTank, { day, round }: Pick<RoundsView, 'day
         ]
       : [],
   );
-  const look: Draft = {
-    kind: 'tank.looked',
+  const check: Draft = {
+    kind: 'tank.checked',
     payload: {
       tank: tank.id,
       day,
@@ -79,5 +79,5 @@ export function entriesOf(tank: RoundTank, { day, round }: Pick<RoundsView, 'day
   const mishaps = drafts.flatMap((one): Draft[] =>
     one.mishap ? [{ kind: 'mishap.recorded', payload: { lot: one.lot, tank: tank.id, n: 1, what: one.mishap } }] : [],
   );
-  return [look, ...losses, ...meals, ...mishaps];
+  return [check, ...losses, ...meals, ...mishaps];
 }

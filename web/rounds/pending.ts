@@ -9,12 +9,12 @@ export function withPending(view: RoundsView, acts: readonly Act[], by: string):
 
 function apply(view: RoundsView, entry: Entry, by: string): RoundsView {
   switch (entry.kind) {
-    case 'tank.looked': {
+    case 'tank.checked': {
       const { tank, day, round, allWell } = entry.payload;
       if (day !== view.day || round !== view.round) return view;
-      const isFirst = view.tanks.some((one) => one.id === tank && one.lookedAtMs === undefined);
+      const isFirst = view.tanks.some((one) => one.id === tank && one.checkedAtMs === undefined);
       const left = { ...view.left, [round]: view.left[round] - (isFirst ? 1 : 0) };
-      return onTank({ ...view, left }, tank, (one) => ({ ...one, lookedBy: by, lookedAtMs: entry.occurredAtMs, allWell }));
+      return onTank({ ...view, left }, tank, (one) => ({ ...one, checkedBy: by, checkedAtMs: entry.occurredAtMs, allWell }));
     }
     case 'loss.recorded': {
       const { place, lot, n } = entry.payload;

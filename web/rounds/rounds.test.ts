@@ -11,7 +11,7 @@ const tank: RoundTank = {
   rack: 'Gull',
   system: 'w',
   suspect: false,
-  purpose: 'hold',
+  purpose: 'quarantine',
   odd: [],
   lots: [
     { lot: 'a', label: 'firefish', n: 4 },
@@ -27,7 +27,7 @@ const actOf = (drafts: object[]): Act => ({
 it('all well is one look that counts nobody', () => {
   expect(entriesOf(tank, view, [])).toEqual([
     {
-      kind: 'tank.looked',
+      kind: 'tank.checked',
       payload: {
         tank: 'G1',
         day: 20515,
@@ -87,14 +87,14 @@ it('the dead are posted, and are not among the seen', () => {
 it('shows looks, losses, counts and meals before the server has answered', () => {
   const acts = [
     actOf(entriesOf(tank, view, [{ ...untouched('a'), dead: 1, response: 'ate', food: 'mysis' }])),
-    actOf([{ kind: 'stock.counted', payload: { place: 'G1', lot: 'b', found: 5, book: 6, against: 'missing' } }]),
+    actOf([{ kind: 'stock.counted', payload: { place: 'G1', lot: 'b', found: 5, onRecord: 6, against: 'missing' } }]),
   ];
   expect(withPending(view, [...acts, acts[0]!], 'Bram').left).toEqual({ morning: 0, evening: 1 });
   expect(withPending(view, acts, 'Bram').tanks[0]).toMatchObject({
-    lookedBy: 'Bram',
+    checkedBy: 'Bram',
     allWell: false,
     lots: [{ n: 3, lastFed: { food: 'mysis' } }, { n: 5 }],
   });
   const evening = { ...view, round: 'evening' as const };
-  expect(withPending(evening, acts, 'Bram').tanks[0]!.lookedBy).toBeUndefined();
+  expect(withPending(evening, acts, 'Bram').tanks[0]!.checkedBy).toBeUndefined();
 });

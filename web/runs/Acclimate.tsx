@@ -1,9 +1,9 @@
-// Fish of the house on their way to another water: compared as a bag is, and begun as one. Which fish and which tank came with the address.
+// Fish of the house on their way to another system: compared as a bag is, and begun as one. Which fish and which tank came with the address.
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { knownOf } from '#contract/bench/known.ts';
-import type { BenchView, RoomView, ShelfView } from '#contract/views.ts';
-import { inputOf, type Method, needsLead, verdictOf } from '#core/bench/index.ts';
+import type { BenchView, RoomView, SpeciesView } from '#contract/views.ts';
+import { inputOf, type AcclimationMethod, needsLead, verdictOf } from '#core/bench/index.ts';
 import { isRunMethod } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
@@ -11,7 +11,7 @@ import { newId, useView, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { useComparison } from '../methods/useComparison.ts';
-import { Ways } from '../methods/Ways.tsx';
+import { MethodBars } from '../methods/MethodBars.tsx';
 import { CannotBe } from '../parts/CannotBe.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
@@ -20,30 +20,38 @@ import { Begin } from './Begin.tsx';
 import { housedBag } from './housed.ts';
 
 const DRAWS = 60;
-const STANDING = { state: { is: 'tub' as const }, fed: false };
+const STANDING = { opening: { is: 'tub' as const }, fed: false };
 
 export default function Acclimate() {
   const [query] = useSearchParams();
   const room = useView('room');
   const bench = useView('bench');
-  const shelf = useView('shelf');
-  if (!room.data || !bench.data || !shelf.data)
-    return <Waiting error={room.error ?? bench.error ?? shelf.error} retry={() => void room.mutate()} />;
+  const allSpecies = useView('species');
+  if (!room.data || !bench.data || !allSpecies.data)
+    return <Waiting error={room.error ?? bench.error ?? allSpecies.error} retry={() => void room.mutate()} />;
   const ask = (key: string) => query.get(key) ?? '';
   return (
-    <Whole room={room.data} bench={bench.data} shelf={shelf.data} lot={ask('lot')} from={ask('from')} to={ask('to')} n={Number(ask('n'))} />
+    <Whole
+      room={room.data}
+      bench={bench.data}
+      allSpecies={allSpecies.data}
+      lot={ask('lot')}
+      from={ask('from')}
+      to={ask('to')}
+      n={Number(ask('n'))}
+    />
   );
 }
 
-type Props = { room: RoomView; bench: BenchView; shelf: ShelfView; lot: string; from: string; to: string; n: number };
+type Props = { room: RoomView; bench: BenchView; allSpecies: SpeciesView; lot: string; from: string; to: string; n: number };
 
-function Whole({ room, bench, shelf, lot, from, to, n: wanted }: Props) {
+function Whole({ room, bench, allSpecies, lot, from, to, n: wanted }: Props) {
   const units = useUnits();
-  const { around } = useMe().house.rules;
+  const { ambient } = useMe().house.rules;
   const now = Math.floor(useHouseNow(MINUTE_MS) / MINUTE_MS) * MINUTE_MS;
   const [text, setText] = useState(() => units.bare('volume', 5));
   const [said, setSaid] = useState(wanted);
-  const [method, setMethod] = useState<Method>();
+  const [method, setMethod] = useState<AcclimationMethod>();
   const [childId] = useState(newId);
   const litres = units.read('volume', text);
   const end = (id: string) => {
@@ -64,16 +72,24 @@ function Whole({ room, bench, shelf, lot, from, to, n: wanted }: Props) {
       </div>
     );
   const n = Math.max(1, Math.min(said || fish.n, fish.n));
-  const kind = shelf.species.find(({ species }) => species === fish.species?.id);
+  const kind = allSpecies.species.find(({ species }) => species === fish.species?.id);
   const bag = housedBag({ fish, n, from: left, to: right, ownL: litres.ok ? litres.value : 5, kind, now });
   if (method) {
-    // Part of a lot in another water has another history: it is cut off, so that each keeps a clock of its own.
+    // Part of a lot in another system has another history: it is cut off, so that each keeps a clock of its own.
     const child = n < fish.n ? childId : undefined;
     const before: Draft[] = child
       ? [
           {
             kind: 'lot.split',
-            payload: { lot, child, label: fish.label, place: from, n, why: 'another water', ...(fish.hold ? { hold: newId() } : {}) },
+            payload: {
+              lot,
+              child,
+              label: fish.label,
+              place: from,
+              n,
+              why: 'another system',
+              ...(fish.quarantine ? { quarantine: newId() } : {}),
+            },
           },
         ]
       : [];
@@ -104,7 +120,7 @@ function Whole({ room, bench, shelf, lot, from, to, n: wanted }: Props) {
         <CountField label={`Of ${fish.n}, into the vessel`} value={n} min={1} max={fish.n} onChange={setSaid} />
         <QuantityField label="Their own water in it" quantity="volume" text={text} onChange={setText} />
       </div>
-      <Compared bag={bag} now={now} around={around} onMethod={setMethod} />
+      <Compared bag={bag} now={now} ambient={ambient} onMethod={setMethod} />
     </div>
   );
 }
@@ -112,17 +128,17 @@ function Whole({ room, bench, shelf, lot, from, to, n: wanted }: Props) {
 type Compare = {
   bag: ReturnType<typeof housedBag>;
   now: number;
-  around: Parameters<typeof inputOf>[0]['around'];
-  onMethod: (method: Method) => void;
+  ambient: Parameters<typeof inputOf>[0]['ambient'];
+  onMethod: (method: AcclimationMethod) => void;
 };
 
-function Compared({ bag, now, around, onMethod }: Compare) {
-  const { input, doubts, measureFirst } = inputOf({ ...knownOf(bag), now, around, ...STANDING });
+function Compared({ bag, now, ambient, onMethod }: Compare) {
+  const { input, doubts, measureFirst } = inputOf({ ...knownOf(bag), now, ambient, ...STANDING });
   const { picture, faults, failed, again } = useComparison({ input, doubts, measureFirst, draws: DRAWS });
-  if (failed !== undefined) return <CannotBe what="What the other water does to them" why={failed} onAgain={again} />;
+  if (failed !== undefined) return <CannotBe what="What the new water does to them" why={failed} onAgain={again} />;
   if (!picture)
-    return faults.length > 0 ? <p className="warn">With so much water it cannot be computed: look at the litres.</p> : <p>Comparing…</p>;
-  const { comparison, possible = new Map<Method, number>(), bands, turns, helps } = picture;
+    return faults.length > 0 ? <p className="warn">With so much water it cannot be computed: check the litres.</p> : <p>Comparing…</p>;
+  const { comparison, possible = new Map<AcclimationMethod, number>(), bands, turns, helps } = picture;
   const ranked = comparison.ranked.filter(({ method }) => isRunMethod(method));
   const verdict = verdictOf({ advice: comparison.advice, measureFirst, bands, turns, helps });
   const advised = verdict.is === 'advised' ? verdict.method : undefined;
@@ -130,12 +146,12 @@ function Compared({ bag, now, around, onMethod }: Compare) {
     <>
       <p>
         {advised && !isRunMethod(advised)
-          ? 'They bear it as it is: carried over with the net, without a vessel.'
+          ? 'They tolerate it as it is: carried over with the net, without a vessel.'
           : verdict.is === 'none within'
             ? 'None is within tolerance. Bring the tank nearer first, or choose another.'
-            : 'Tap the way to begin.'}
+            : 'Tap the method to begin.'}
       </p>
-      <Ways
+      <MethodBars
         ranked={ranked}
         others={[]}
         bands={bands}

@@ -9,10 +9,10 @@ import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { CAUTION_WORDS } from '../words/runs.ts';
-import { useRunDeed } from './useRunDeed.ts';
+import { useRunAction } from './useRunAction.ts';
 
 export function Also({ run }: { run: RunCard }) {
-  const write = useRunDeed(run);
+  const write = useRunAction(run);
   const [turnedUp, setTurnedUp] = useState(false);
   const { air, boundUntilMs } = standingOf(run);
   const turn = (level: AirLevel) => {
@@ -20,7 +20,7 @@ export function Also({ run }: { run: RunCard }) {
     setTurnedUp(AIR_LEVELS.indexOf(level) > AIR_LEVELS.indexOf(air));
     write({ do: 'air', level });
   };
-  const { holdsL } = run.started.vessel;
+  const { capacityL } = run.started.vessel;
   const isBath = run.started.bath !== undefined;
   const [says, why] = CAUTION_WORDS['air frees ammonia'];
   return (
@@ -35,8 +35,8 @@ export function Also({ run }: { run: RunCard }) {
         <details className="sheet-all">
           <summary>Something else was done</summary>
           <div className="also-deeds">
-            <Button variant="plain" onClick={() => write({ do: 'binder' })}>
-              {boundUntilMs === undefined ? 'Binder is in' : 'More binder is in'}
+            <Button variant="plain" onClick={() => write({ do: 'ammonia binder' })}>
+              {boundUntilMs === undefined ? 'Ammonia binder is in' : 'More ammonia binder is in'}
             </Button>
             <Button variant="plain" onClick={() => write({ do: 'float' })}>
               It is afloat in {run.tank.code}
@@ -44,13 +44,13 @@ export function Also({ run }: { run: RunCard }) {
           </div>
           <Amount
             label="Cup out, tank water in"
-            mostL={holdsL}
+            mostL={capacityL}
             says={(amount) => `${amount} exchanged`}
             onDone={(litres) => write({ do: 'cup', litres })}
           />
           <Amount
             label="Poured off, left in it"
-            mostL={holdsL}
+            mostL={capacityL}
             says={(amount) => `Poured off to ${amount}`}
             onDone={(toL) => write({ do: 'pour off', toL })}
           />

@@ -57,7 +57,7 @@ export function BathForm({ patient, onBack }: Props) {
     const within = of === 'salinity' ? units.say('salinity', MATCHED.salinity) : units.sayStep(MATCHED.temperature);
     return source === 'estimated' || source === 'not known'
       ? 'Theirs: nobody has measured it. Measure it first.'
-      : `Theirs: ${units.say(of, input.bag[of])}${source === 'told' ? ', as stated' : ''}${method === 'on the bag' ? ', on the skin of the bag: read its water' : ''}; within ${within}.`;
+      : `Theirs: ${units.say(of, input.bag[of])}${source === 'stated' ? ', as stated' : ''}${method === 'on the bag' ? ', on the skin of the bag: read its water' : ''}; within ${within}.`;
   };
   const number = Number(value.replace(',', '.'));
   const time = Number(minutes);
@@ -76,7 +76,7 @@ export function BathForm({ patient, onBack }: Props) {
       lot: patient.lot,
       tank: tank.id,
       from: [{ place: patient.place, n }],
-      vessel: { name: 'the bath', holdsL: water.value, overflow: 'no overflow' },
+      vessel: { name: 'the bath', capacityL: water.value, overflow: 'no overflow' },
       start: {
         ...input.bag,
         waterL: water.value,
@@ -85,7 +85,7 @@ export function BathForm({ patient, onBack }: Props) {
         temperature: warmth.value,
         salinity: salt.value,
         closedHours: 0,
-        state: { is: 'tub' },
+        opening: { is: 'tub' },
         // Clean, and aired before the fish come.
         tan: 0,
         oxygen: oxygenSolubility({ temperature: warmth.value, salinity: salt.value }),
@@ -119,7 +119,7 @@ export function BathForm({ patient, onBack }: Props) {
       title: 'First-aid bath',
       doing: 'Begin',
       words: `Bath begun for ${n} ${patient.lotLabel}`,
-      drafts: [{ kind: 'run.started', payload }],
+      drafts: [{ kind: 'acclimation.started', payload }],
       onDone: () => {
         forgetKept(form);
         void navigate(`/bench?run=${run}`);
@@ -206,7 +206,7 @@ export function BathForm({ patient, onBack }: Props) {
         <AfterBath water={{ temperature: warmth.value, salinity: salt.value }} tank={input.tank} code={tank.code} lot={input.lot} />
       )}
       <div className="thumb">
-        <ActButton disabled={!ready} onPress={begin} hint={`out at once when one rolls or gasps; a look every ${BATH_CHECK_MIN} min`}>
+        <ActButton disabled={!ready} onPress={begin} hint={`out at once when one rolls or gasps; a check every ${BATH_CHECK_MIN} min`}>
           Begin the bath{time >= 1 ? `, ${time} min` : ''}
         </ActButton>
       </div>
@@ -219,16 +219,16 @@ type After = { water: { temperature: number; salinity: number }; tank: TankInput
 /** The other end: from the bath into the tank is a step too. */
 function AfterBath({ water, tank, code, lot }: After) {
   const units = useUnits();
-  const bears = tolerancesOf(lot);
+  const tolerances = tolerancesOf(lot);
   const ppt = tank.salinity - water.salinity;
   const degrees = tank.temperature - water.temperature;
-  const salt = Math.abs(ppt) > (ppt > 0 ? bears.salinityStepUp : bears.salinityStepDown);
-  if (!salt && Math.abs(degrees) <= bears.temperatureStep) return null;
+  const salt = Math.abs(ppt) > (ppt > 0 ? tolerances.salinityStepUp : tolerances.salinityStepDown);
+  if (!salt && Math.abs(degrees) <= tolerances.temperatureStep) return null;
   return (
     <Caution strong>
       Out of the bath into {code} is a step of{' '}
-      {salt ? sayStep(ppt, (size) => units.say('salinity', size)) : sayStep(degrees, units.sayStep)}: more than they bear at once. Bring
-      them nearer after the bath, before they are let go.
+      {salt ? sayStep(ppt, (size) => units.say('salinity', size)) : sayStep(degrees, units.sayStep)}: more than they tolerate at once. Bring
+      them nearer after the bath, before they are released.
     </Caution>
   );
 }

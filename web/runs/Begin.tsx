@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link, useNavigate } from 'react-router';
 import type { BenchBag, BenchView } from '#contract/views.ts';
-import { AIR_LEVELS, STARTING_CONTROLS, type Controls, type Method } from '#core/bench/index.ts';
+import { AIR_LEVELS, STARTING_CONTROLS, type Controls, type AcclimationMethod } from '#core/bench/index.ts';
 import { isConversionMethod, OVERFLOWS, sheetOf, type Overflow, type RunStarted } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
@@ -12,7 +12,7 @@ import { newId, type Draft } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
-import { ChosenWay } from '../methods/ChosenWay.tsx';
+import { ChosenMethod } from '../methods/ChosenMethod.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
@@ -28,7 +28,7 @@ const HOW = ['this bag', 'all poured together', 'each by itself'] as const;
 type How = (typeof HOW)[number];
 const YES_NO = ['no', 'yes'] as const;
 
-const usualVessel = (method: Method): { name: string; overflow: Overflow } =>
+const usualVessel = (method: AcclimationMethod): { name: string; overflow: Overflow } =>
   isConversionMethod(method)
     ? { name: 'the overflow bucket', overflow: 'waste tub' }
     : method === 'cup exchange'
@@ -37,7 +37,7 @@ const usualVessel = (method: Method): { name: string; overflow: Overflow } =>
 
 type Props = {
   bag: BenchBag;
-  method: Method;
+  method: AcclimationMethod;
   siblings: readonly BenchBag[];
   people: BenchView['people'];
   onBack: () => void;
@@ -77,7 +77,7 @@ export function Begin({ bag, method, siblings, people, onBack, before }: Props) 
     'air',
     chosen.air === 'none' && (isConversionMethod(method) || method === 'pooled bucket') ? 'gentle' : chosen.air,
   );
-  const [binder, setBinder] = useKept<(typeof YES_NO)[number]>(form, 'binder', chosen.binder ? 'yes' : 'no');
+  const [ammoniaBinder, setBinder] = useKept<(typeof YES_NO)[number]>(form, 'ammonia binder', chosen.ammoniaBinder ? 'yes' : 'no');
   const [floatFirst, setFloatFirst] = useKept<(typeof YES_NO)[number]>(form, 'floatFirst', chosen.floatFirst ? 'yes' : 'no');
   const [watcher, setWatcher] = useKept(form, 'watcher', '');
   const bucket = units.read('volume', holds);
@@ -87,16 +87,16 @@ export function Begin({ bag, method, siblings, people, onBack, before }: Props) 
       ...chosen,
       bucketL,
       air,
-      binder: binder === 'yes',
+      ammoniaBinder: ammoniaBinder === 'yes',
       floatFirst: floatFirst === 'yes',
     };
     const groups = how === 'all poured together' ? [all] : how === 'each by itself' ? all.map((one) => [one]) : [[bag]];
     return groups.map((bags) => beginGroup(bags, { method, controls, now, rules: house.rules, compared }));
     // The bags are those of the view, which change with it.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [bag, siblings, how, bucketL, air, binder, floatFirst, method, now, floatWithinC, house.rules]);
+  }, [bag, siblings, how, bucketL, air, ammoniaBinder, floatFirst, method, now, floatWithinC, house.rules]);
   const [first] = begun as [Begun, ...Begun[]];
-  const lines = sheetOf({ plan: first.start.plan, vessel: { name, holdsL: bucketL, overflow }, from: first.from });
+  const lines = sheetOf({ plan: first.start.plan, vessel: { name, capacityL: bucketL, overflow }, from: first.from });
   // Hands are asked for at these hours of the wall.
   const atNight = lines.filter(({ atMinute }) => atMinute > 0 && isNight(now + atMinute * MINUTE_MS, house.zone));
   const minutes = lines.reduce((sum, line) => sum + line.minutes, 0);
@@ -118,21 +118,21 @@ export function Begin({ bag, method, siblings, people, onBack, before }: Props) 
       const called = begun.length > 1 ? `${name} ${index + 1}` : name;
       return [
         {
-          kind: 'run.started',
+          kind: 'acclimation.started',
           payload: {
             run,
             lot: bag.lot,
             tank: bag.tank!.id,
             from,
-            vessel: { name: called, holdsL: bucketL, overflow },
+            vessel: { name: called, capacityL: bucketL, overflow },
             ...start,
             ...(watcher ? { watcher } : {}),
-            ...(long ? { checkEveryMin: rules.lookEveryMin } : {}),
+            ...(long ? { checkEveryMin: rules.checkEveryMin } : {}),
           } satisfies RunStarted,
         },
         // Afloat already: the first line goes on from the first moment.
         ...(start.plan[0]?.do === 'float'
-          ? [{ kind: 'run.worked' as const, payload: { run, line: 0, did: { do: 'float' as const } } }]
+          ? [{ kind: 'acclimation.actionTaken' as const, payload: { run, line: 0, did: { do: 'float' as const } } }]
           : []),
       ];
     });
@@ -152,13 +152,13 @@ export function Begin({ bag, method, siblings, people, onBack, before }: Props) 
       <p className="soft tight">
         {bag.crateLabel} · {bag.label} · for {bag.tank!.code} · {!before && <Link to={`/room?bag=${bag.bag}`}>another tank</Link>}
         <Button variant="link" className="btn-quiet" onClick={onBack}>
-          another way
+          another method
         </Button>
       </p>
       <p className="big">
         <span className="num">{first.start.of.n}</span> {bag.lotLabel} <span className="soft">into {bag.tank!.code}</span>
       </p>
-      {!before && <ChosenWay bag={bag} />}
+      {!before && <ChosenMethod bag={bag} />}
       {siblings.length > 0 && <Chips label={`${all.length} bags of it are here`} options={HOW} value={how} onChange={setHow} />}
       {how === 'all poured together' && (
         <Caution>Poured together nobody can say later which bag a sick fish came from: it is written down as that.</Caution>
@@ -201,14 +201,16 @@ export function Begin({ bag, method, siblings, people, onBack, before }: Props) 
         </p>
       )}
       {long && !watcher && (
-        <p className="warn">It lasts past a shift: name who watches it. A look is asked for every {rules.lookEveryMin} min.</p>
+        <p className="warn">It lasts past a shift: name who watches it. A check is asked for every {rules.checkEveryMin} min.</p>
       )}
       <div className="begin-switches">
         <Chips label="Air" options={AIR_LEVELS} value={air} onChange={setAir} />
-        <Chips label="Binder" options={YES_NO} value={binder} onChange={setBinder} />
+        <Chips label="Ammonia binder" options={YES_NO} value={ammoniaBinder} onChange={setBinder} />
         {!before && <Chips label="Float first" options={YES_NO} value={floatFirst} onChange={setFloatFirst} />}
       </div>
-      {air !== 'none' && binder === 'no' && <Caution>Air keeps them alive and frees ammonia: binder first, or out soon.</Caution>}
+      {air !== 'none' && ammoniaBinder === 'no' && (
+        <Caution>Air keeps them alive and frees ammonia: ammonia binder first, or out soon.</Caution>
+      )}
       {overflow === 'into the tank' && (
         <Caution strong>
           What runs over carries the bag’s water, its salt and whatever lived in it into {bag.tank!.code}: a waste tub spares it.

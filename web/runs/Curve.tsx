@@ -1,4 +1,4 @@
-// The course of one vessel: what it was, what it is reckoned to become, the band, the points that were read, the limits, and now.
+// The course of one vessel: what it was, what it is calculated to become, the band, the points that were read, the limits, and now.
 import type { Chart, ChartConfiguration, ChartDataset } from 'chart.js';
 import type { AnnotationOptions } from 'chartjs-plugin-annotation';
 import { useEffect, useRef, useState } from 'react';
@@ -7,7 +7,7 @@ import type { RunCard } from '#contract/views.ts';
 import { tolerancesOf } from '#core/bench/index.ts';
 import { correctedOf, runFactsOf, tankBy, type Followed, type RunPolicy } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
-import { useLook } from '../data/look.ts';
+import { useTheme } from '../data/theme.ts';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { chartParts, type Dot } from '../methods/chart.ts';
@@ -29,7 +29,7 @@ const valueAt = (sample: Followed['now'], curve: RunCurve): number => (curve ===
 export function Curve({ run, followed }: { run: RunCard; followed?: Followed }) {
   const units = useUnits();
   const lines = useMe().house.rules.runs;
-  const look = useLook();
+  const theme = useTheme();
   const canvas = useRef<HTMLCanvasElement>(null);
   const chart = useRef<Chart<'line', Dot[]>>(undefined);
   const [curve, setCurve] = useState<RunCurve>(Math.abs(run.started.start.salinity - run.started.water.salinity) > 1 ? 'salinity' : 'nh3');
@@ -49,7 +49,7 @@ export function Curve({ run, followed }: { run: RunCard; followed?: Followed }) 
     } else chart.current = new Parts<'line', Dot[]>(canvas.current, { type: 'line', data: { datasets }, options });
     // What is drawn follows from the picture and what is chosen.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [followed, curve, look, unit, lines]);
+  }, [followed, curve, theme, unit, lines]);
   useEffect(
     () => () => {
       chart.current?.destroy();
@@ -140,14 +140,14 @@ function drawing({ run, followed, curve, unit, toUnit, colour, lines }: Drawing)
   const at = (atMs: number) => x((atMs - run.startedAtMs) / MINUTE_MS);
   const off = points.filter(({ error }) => Math.abs(error) > 1e-9);
   const tank = tankBy(runFactsOf(run), Number.MAX_SAFE_INTEGER);
-  const bears = tolerancesOf(run.started.of);
+  const tolerances = tolerancesOf(run.started.of);
   const limits: { y: number; says: string }[] = {
     salinity: [{ y: tank.salinity, says: `${run.tank.code}` }],
     temperature: [{ y: toUnit(tank.temperature), says: `${run.tank.code}` }],
     pH: [],
     nh3: [
       { y: lines.ammoniaLine, says: 'not to stay in' },
-      { y: bears.nh3Peak, says: 'what they bear' },
+      { y: tolerances.nh3Peak, says: 'their tolerance' },
     ].filter(({ y }, index, all) => all.findIndex((other) => other.y === y) === index),
     ammonia: [],
     oxygen: [{ y: lines.oxygenLine, says: 'low' }],

@@ -3,20 +3,20 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { RunCard } from '#contract/views.ts';
-import { correctedOf, isOut, REFERENCES_OF, type Fitted } from '#core/runs/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { correctedOf, isOut, REFERENCES_OF, type FollowedQuantity } from '#core/runs/index.ts';
+import { useActions } from '../actions/actions.tsx';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { dipReference } from './meter.ts';
 
-type Props = { run: RunCard; quantity: Fitted; meter: string };
+type Props = { run: RunCard; quantity: FollowedQuantity; meter: string };
 
 export function MeterCheck({ run, quantity, meter }: Props) {
   const { house } = useMe();
   const units = useUnits();
   const { when } = useTimes();
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const [text, setText] = useState('');
   const [trouble, setTrouble] = useState<string>();
   const reference = REFERENCES_OF[quantity];
@@ -26,7 +26,7 @@ export function MeterCheck({ run, quantity, meter }: Props) {
   // A difference of degrees is no temperature: 1 °C is 1.8 °F, not 33.8.
   const sayOut = (out: number) => (quantity === 'temperature' ? units.sayStep(out) : units.say(quantity, out));
   const write = (shown: number) => {
-    void doIt(`${capital(meter)} checked: shows ${units.say(quantity, shown)}`, {
+    void recordAction(`${capital(meter)} checked: shows ${units.say(quantity, shown)}`, {
       kind: 'meter.checked',
       payload: { instrument: meter, quantity, shown, truth: reference.truth, adjusted: true },
     });
@@ -52,10 +52,10 @@ export function MeterCheck({ run, quantity, meter }: Props) {
           {isOut(last)
             ? `, out by ${sayOut(Math.abs(last.shown - last.truth))}${last.adjusted ? '; set right then' : ''}`
             : ', which is near enough'}
-          .{set > 0 && ` ${set} earlier ${set === 1 ? 'reading is' : 'readings are'} set right by it; what was shown stays in the daybook.`}
+          .{set > 0 && ` ${set} earlier ${set === 1 ? 'reading is' : 'readings are'} set right by it; what was shown stays in the logbook.`}
         </p>
       ) : (
-        <p className="soft">Not checked during this run. A meter that is out looks just like a slipped hose.</p>
+        <p className="soft">Not checked during this acclimation. A meter that is out looks just like a slipped hose.</p>
       )}
       <div className="meter-fields">
         {house.demo && (

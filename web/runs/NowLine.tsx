@@ -1,4 +1,4 @@
-// The vessel now: when it is reckoned to be near enough to its tank, with the band; and beside it what its water is.
+// The vessel now: when it is calculated to be near enough to its tank, with the band; and beside it what its water is.
 import type { RunCard } from '#contract/views.ts';
 import { openedAtMs, runFactsOf, standingOf, tankBy, type Followed } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
@@ -33,7 +33,7 @@ export function NowLine({ run, followed, now }: { run: RunCard; followed?: Follo
               ? 'The bath is over: out into clean water now.'
               : `until the bath is over, at ${when(end)}; somebody stays beside it`
             : left <= 0
-              ? `Calculated near enough to ${run.tank.code}. Read both with the same meter, then let go.`
+              ? `Calculated near enough to ${run.tank.code}. Read both with the same meter, then release.`
               : `until it is near enough to ${run.tank.code}, about ${when(end)}${between ? `, nine in ten between ${when(early)} and ${when(late)}` : ''}`}
       </span>
     </div>
@@ -64,7 +64,7 @@ export function Figures({ run, followed, now }: { run: RunCard; followed?: Follo
       </span>
       {boundUntilMs !== undefined && (
         <span className={`num${now >= boundUntilMs ? ' warn' : ''}`}>
-          binder {now >= boundUntilMs ? 'spent since' : 'holds until'} {when(boundUntilMs)}
+          ammonia binder {now >= boundUntilMs ? 'spent since' : 'holds until'} {when(boundUntilMs)}
         </span>
       )}
       {opened !== undefined && <span className="num">open {countdown(now - opened)}</span>}

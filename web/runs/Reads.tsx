@@ -2,11 +2,11 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import { METER, type MeterSubject, type MeterWay } from '#contract/devices.ts';
+import { METER, type MeterSubject, type InstrumentType } from '#contract/devices.ts';
 import type { RunCard } from '#contract/views.ts';
-import { askOf, FITTED, valueOf, type Fitted, type Followed } from '#core/runs/index.ts';
-import { METHODS, type Method } from '#core/water/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { askOf, FOLLOWED_QUANTITIES, valueOf, type FollowedQuantity, type Followed } from '#core/runs/index.ts';
+import { METHODS, type ReadingMethod } from '#core/water/index.ts';
+import { useActions } from '../actions/actions.tsx';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
@@ -17,8 +17,14 @@ import { QuantityField } from '../parts/QuantityField.tsx';
 import { dip, WAY_WORDS, WAYS } from './meter.ts';
 import { MeterCheck } from './MeterCheck.tsx';
 
-const USUAL: Record<Fitted, Method> = { temperature: 'in the water', salinity: 'meter', pH: 'meter', ammonia: 'test', oxygen: 'meter' };
-const POSSIBLE: Record<Fitted, readonly Method[]> = {
+const USUAL: Record<FollowedQuantity, ReadingMethod> = {
+  temperature: 'in the water',
+  salinity: 'meter',
+  pH: 'meter',
+  ammonia: 'test',
+  oxygen: 'meter',
+};
+const POSSIBLE: Record<FollowedQuantity, readonly ReadingMethod[]> = {
   temperature: ['in the water', 'on the bag'],
   salinity: ['meter', 'by eye', 'test'],
   pH: ['meter', 'test'],
@@ -30,16 +36,16 @@ const WHERE = ['vessel', 'tank'] as const;
 export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) {
   const { house } = useMe();
   const units = useUnits();
-  const { doIt } = useDeeds();
-  const [quantity, setQuantity] = useState<Fitted>('salinity');
+  const { recordAction } = useActions();
+  const [quantity, setQuantity] = useState<FollowedQuantity>('salinity');
   const [where, setWhere] = useState<(typeof WHERE)[number]>('vessel');
   const [text, setText] = useState('');
-  const [method, setMethod] = useState<Method>(USUAL.salinity);
+  const [method, setMethod] = useState<ReadingMethod>(USUAL.salinity);
   const [meter, setMeter] = useState(METER);
   const [trouble, setTrouble] = useState<string>();
   const [sure, setSure] = useState(false);
   const subject: MeterSubject = where === 'vessel' ? { kind: 'run', id: run.run } : { kind: 'system', id: run.tank.system };
-  const choose = (next: Fitted) => {
+  const choose = (next: FollowedQuantity) => {
     setQuantity(next);
     setMethod(USUAL[next]);
     setText('');
@@ -47,12 +53,12 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
   };
   const sample = followed?.now;
   const parsed = units.read(quantity, text, sample?.temperature);
-  const reckoned =
+  const calculated =
     where === 'vessel'
       ? sample && valueOf(sample, quantity)
       : { temperature: run.started.water.temperature, salinity: run.started.water.salinity }[quantity as 'temperature'];
-  const asked = parsed.ok && reckoned !== undefined && !sure ? askOf({ quantity, value: parsed.value, reckoned }) : undefined;
-  const take = async (way: MeterWay) => {
+  const asked = parsed.ok && calculated !== undefined && !sure ? askOf({ quantity, value: parsed.value, calculated }) : undefined;
+  const take = async (way: InstrumentType) => {
     setTrouble(undefined);
     try {
       const shown = await dip(subject, quantity, way);
@@ -66,7 +72,7 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
   };
   const write = (value: number, typed: string, reference?: Extract<typeof parsed, { ok: true }>['reference']) => {
     const place = where === 'vessel' ? capital(run.started.vessel.name) : run.tank.code;
-    void doIt(`${place}: ${units.say(quantity, value)}`, {
+    void recordAction(`${place}: ${units.say(quantity, value)}`, {
       kind: 'reading.taken',
       payload: {
         subject,
@@ -80,7 +86,7 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
   };
   return (
     <div className="reads">
-      <Chips label="Of" options={FITTED} value={quantity} onChange={choose} />
+      <Chips label="Of" options={FOLLOWED_QUANTITIES} value={quantity} onChange={choose} />
       <div className="reads-where">
         <Chips label="Where" options={WHERE} value={where} onChange={setWhere} />
         {house.demo && (
@@ -108,7 +114,7 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
           text={text}
           onChange={setText}
           optional
-          hint={reckoned === undefined ? undefined : `Calculated ${units.say(quantity, reckoned)}.`}
+          hint={calculated === undefined ? undefined : `Calculated ${units.say(quantity, calculated)}.`}
         />
         <Form.Group className="field" controlId="read-how">
           <Form.Label className="label">How</Form.Label>
@@ -131,7 +137,7 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
       {asked && parsed.ok && (
         <div className="ask" role="alertdialog" aria-label="Is that right?">
           <p>
-            {units.say(quantity, parsed.value)}, where {units.say(quantity, reckoned!)} is calculated
+            {units.say(quantity, parsed.value)}, where {units.say(quantity, calculated!)} is calculated
             {asked.meant === undefined ? ': is that right?' : `. Was ${asked.typed} meant, ${units.say(quantity, asked.meant)}?`}
           </p>
           <div className="chips">

@@ -3,7 +3,7 @@ import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { BenchView, RunCard } from '#contract/views.ts';
-import { nextOf, runFactsOf, sheetOf, type Followed, type Parted } from '#core/runs/index.ts';
+import { nextOf, runFactsOf, sheetOf, type Followed, type Disagreement } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { useTimes } from '../data/me.ts';
 import { capital } from '../frame/RunningStrip.tsx';
@@ -11,11 +11,11 @@ import { useKey } from '../keys/useKey.ts';
 import { CannotBe } from '../parts/CannotBe.tsx';
 import { METHOD_TITLES } from '../words/runs.ts';
 import { Also } from './Also.tsx';
-import { Apart } from './Apart.tsx';
+import { Apart } from './StillApart.tsx';
 import { BathNote } from './BathNote.tsx';
 import { Curve } from './Curve.tsx';
 import { useHappened } from './happened.ts';
-import { LetGo } from './LetGo.tsx';
+import { Release } from './Release.tsx';
 import { NextStep } from './NextStep.tsx';
 import { Figures, NowLine } from './NowLine.tsx';
 import { Reads } from './Reads.tsx';
@@ -29,7 +29,7 @@ import { Watch } from './Watch.tsx';
 // Drawn anew when something of the run changed, not with every second of its clock.
 const [StillSheet, StillCurve, StillApart, StillReads, StillTooFast] = [memo(Sheet), memo(Curve), memo(Apart), memo(Reads), memo(TooFast)];
 const StillAlso = memo(Also);
-const NONE_PARTED: readonly Parted[] = [];
+const NONE_PARTED: readonly Disagreement[] = [];
 
 const PANELS = ['steps', 'drip', 'read', 'signs', 'watch'] as const;
 type Panel = (typeof PANELS)[number];
@@ -78,7 +78,7 @@ export function RunPage({ run, people, now }: Props) {
         </div>
         <div className="run-work">
           {letting ? (
-            <LetGo run={run} followed={followed} now={now} onBack={() => setLetting(false)} onRead={toRead} />
+            <Release run={run} followed={followed} now={now} onBack={() => setLetting(false)} onRead={toRead} />
           ) : (
             <>
               <div className="chips run-tabs" ref={tabs} role="group" aria-label="What is in hand">
@@ -101,17 +101,19 @@ export function RunPage({ run, people, now }: Props) {
                     <StillAlso run={run} />
                     {!done && (
                       <Button variant="link" className="btn-quiet" onClick={() => setLetting(true)}>
-                        let go before it is there
+                        release before it is there
                       </Button>
                     )}
                   </>
                 )}
                 {panel === 'drip' && <TapPad run={run} followed={followed} lines={lines} now={now} />}
                 {panel === 'read' && <StillReads run={run} followed={followed} />}
-                {panel === 'signs' && <Signs run={run} followed={followed} now={now} onLetGo={() => setLetting(true)} onRead={toRead} />}
+                {panel === 'signs' && <Signs run={run} followed={followed} now={now} onRelease={() => setLetting(true)} onRead={toRead} />}
                 {panel === 'watch' && <Watch run={run} people={people} now={now} />}
               </div>
-              {panel === 'steps' && <NextStep run={run} lines={lines} next={next} now={now} done={done} onLetGo={() => setLetting(true)} />}
+              {panel === 'steps' && (
+                <NextStep run={run} lines={lines} next={next} now={now} done={done} onRelease={() => setLetting(true)} />
+              )}
             </>
           )}
         </div>
@@ -120,8 +122,8 @@ export function RunPage({ run, people, now }: Props) {
         <div className="run-facts">
           <Figures run={run} followed={followed} now={now} />
           {run.started.bath && <BathNote bath={run.started.bath} />}
-          {followed && panel !== 'drip' && <StillTooFast run={run} course={followed} />}
-          <StillApart parted={picture?.parted ?? NONE_PARTED} onRead={toRead} />
+          {followed && panel !== 'drip' && <StillTooFast run={run} trajectory={followed} />}
+          <StillApart disagreement={picture?.disagreements ?? NONE_PARTED} onRead={toRead} />
         </div>
         <div className="run-curves">
           <StillCurve run={run} followed={followed} />
@@ -132,7 +134,7 @@ export function RunPage({ run, people, now }: Props) {
   );
 }
 
-/** Near enough to its tank, as reckoned; a bath when its time is over. */
+/** Near enough to its tank, as calculated; a bath when its time is over. */
 function isDone({ startedAtMs, end }: RunCard, followed: Followed | undefined, now: number): boolean {
   const atMs = followed?.end ? startedAtMs + followed.end.atMinute * MINUTE_MS : end?.atMs;
   return atMs !== undefined && atMs <= now;

@@ -2,7 +2,7 @@
 import Button from 'react-bootstrap/Button';
 import { Link, useParams } from 'react-router';
 import type { RunCard } from '#contract/views.ts';
-import { bathDose, courseOf, fitOf, forecastOf, looksEvery, runFactsOf, sampleAt, sheetOf, tickedOf } from '#core/runs/index.ts';
+import { bathDose, trajectoryOf, estimateOf, forecastOf, checksEvery, runFactsOf, sampleAt, sheetOf, tickedOf } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { houseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
@@ -23,8 +23,8 @@ export default function SheetPage() {
   if (!run)
     return (
       <div className="empty">
-        <h2>This run is over</h2>
-        <p>What happened to it stands in the daybook.</p>
+        <h2>This acclimation is over</h2>
+        <p>What happened to it stands in the logbook.</p>
         <Link className="btn btn-plain" to="/bench">
           To the bench
         </Link>
@@ -42,22 +42,22 @@ function Paper({ run }: { run: RunCard }) {
   const facts = runFactsOf(run);
   const now = houseNow();
   // By what was read, as on the screen.
-  const fit = fitOf(facts);
-  const course = courseOf(facts, { now, differs: fit.differs });
-  const { end } = forecastOf(facts, now, fit);
-  const every = looksEvery(run);
-  const endMinute = end?.atMinute ?? course.samples.at(-1)!.minute;
+  const estimate = estimateOf(facts);
+  const trajectory = trajectoryOf(facts, { now, parameters: estimate.parameters });
+  const { end } = forecastOf(facts, now, estimate);
+  const every = checksEvery(run);
+  const endMinute = end?.atMinute ?? trajectory.samples.at(-1)!.minute;
   // Where it should be at each look that is to come, or at every tenth of its way; what has been stands below.
   const nowMinute = (now - startedAtMs) / MINUTE_MS;
   const apart = every ?? endMinute / ROWS;
-  const looks = Array.from({ length: Math.floor(endMinute / apart + 1e-6) }, (_, index) => (index + 1) * apart)
+  const checks = Array.from({ length: Math.floor(endMinute / apart + 1e-6) }, (_, index) => (index + 1) * apart)
     .filter((minute) => minute >= nowMinute)
     .slice(0, ROWS);
   const cautions = [...new Set(lines.flatMap((line) => line.cautions))];
   return (
     <div className="paper">
       <p className="no-print">
-        <Link to={`/bench?run=${run.run}`}>Back to the run</Link>{' '}
+        <Link to={`/bench?run=${run.run}`}>Back to the acclimation</Link>{' '}
         <Button variant="plain" onClick={() => window.print()}>
           Print
         </Button>
@@ -66,8 +66,8 @@ function Paper({ run }: { run: RunCard }) {
         <header>
           <h1>{METHOD_TITLES[run.method]}</h1>
           <p>
-            {house.name} · {capital(started.vessel.name)}, {units.say('volume', started.vessel.holdsL)}, overflow {started.vessel.overflow}{' '}
-            · begun {when(startedAtMs)} by {run.by}
+            {house.name} · {capital(started.vessel.name)}, {units.say('volume', started.vessel.capacityL)}, overflow{' '}
+            {started.vessel.overflow} · begun {when(startedAtMs)} by {run.by}
             {run.watcher ? ` · watched by ${run.watcher.name}` : ''}
           </p>
           <p className="paper-big">
@@ -119,9 +119,9 @@ function Paper({ run }: { run: RunCard }) {
             </ul>
           )}
         </section>
-        {looks.length > 0 && (
+        {checks.length > 0 && (
           <section>
-            <h2>Looks and readings</h2>
+            <h2>Checks and readings</h2>
             <table className="paper-table">
               <thead>
                 <tr>
@@ -141,10 +141,10 @@ function Paper({ run }: { run: RunCard }) {
                 </tr>
               </thead>
               <tbody>
-                {looks.map((minute) => (
+                {checks.map((minute) => (
                   <tr key={minute}>
                     <td className="num">{when(startedAtMs + minute * MINUTE_MS)}</td>
-                    <td className="num">{sampleAt(course.samples, minute).salinity.toFixed(1)}</td>
+                    <td className="num">{sampleAt(trajectory.samples, minute).salinity.toFixed(1)}</td>
                     {Array.from({ length: 7 }, (_, index) => (
                       <td key={index} />
                     ))}

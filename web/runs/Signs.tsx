@@ -3,32 +3,32 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RunCard } from '#contract/views.ts';
 import {
-  deedFor,
+  actionFor,
   exitOf,
   EXPECTED_SIGNS,
   judgeSign,
-  reckonedSigns,
+  calculatedSigns,
   standingOf,
   STOP_SIGNS,
   type DoNow,
   type Followed,
-  type RunDeed,
+  type RunAction,
   type RunSign,
 } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { DO_NOW_WORDS, sayBack } from '../words/runs.ts';
-import { useRunDeed } from './useRunDeed.ts';
+import { useRunAction } from './useRunAction.ts';
 
-type Props = { run: RunCard; followed?: Followed; now: number; onLetGo: () => void; onRead: () => void };
+type Props = { run: RunCard; followed?: Followed; now: number; onRelease: () => void; onRead: () => void };
 
-export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
-  const { doIt } = useDeeds();
+export function Signs({ run, followed, now, onRelease, onRead }: Props) {
+  const { recordAction } = useActions();
   const { when } = useTimes();
   const units = useUnits();
   const [last, setLast] = useState<RunSign>();
@@ -48,20 +48,20 @@ export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
         oxygen: followed?.now.oxygen,
         exit,
         airOn: air !== 'none',
-        binder: now < boundUntilMs,
+        ammoniaBinder: now < boundUntilMs,
         flowing,
       },
       lines,
     );
   const noted = (sign: RunSign) => {
     setLast(sign);
-    void doIt(`${capital(run.started.vessel.name)}: ${sign}`, { kind: 'run.noticed', payload: { run: run.run, sign } });
+    void recordAction(`${capital(run.started.vessel.name)}: ${sign}`, { kind: 'acclimation.signSeen', payload: { run: run.run, sign } });
   };
-  const done = useRunDeed(run);
+  const done = useRunAction(run);
   const judged = last && judge(last);
-  const ahead = followed ? reckonedSigns(followed.samples.slice(followed.nowIndex), run.started.water.temperature, lines) : [];
+  const ahead = followed ? calculatedSigns(followed.samples.slice(followed.nowIndex), run.started.water.temperature, lines) : [];
   const lose = () => {
-    void doIt(`${dead} dead in ${run.started.vessel.name}`, {
+    void recordAction(`${dead} dead in ${run.started.vessel.name}`, {
       kind: 'loss.recorded',
       payload: { lot: run.lot, place: run.run, n: dead, cause: 'acclimation', sure: 'guess' },
     });
@@ -84,7 +84,7 @@ export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
               <li key={what}>
                 {DO_NOW_WORDS[what]}
                 {what === 'back towards' && exit?.is === 'over' && exit.back && `: ${sayBack(exit.back, units)}`}.
-                <Tick what={what} onDeed={done} onLetGo={onLetGo} onRead={onRead} />
+                <Tick what={what} onAction={done} onRelease={onRelease} onRead={onRead} />
               </li>
             ))}
           </ol>
@@ -129,7 +129,7 @@ export function Signs({ run, followed, now, onLetGo, onRead }: Props) {
 /** What is true when a button is pressed. */
 const DONE: Partial<Record<DoNow, string>> = {
   'air on': 'Air is on',
-  'binder in': 'Binder is in',
+  'ammonia binder in': 'Ammonia binder is in',
   'stop the drip': 'Drip is shut',
   'float the vessel': 'It is afloat',
   'out now': 'Let them out',
@@ -137,12 +137,22 @@ const DONE: Partial<Record<DoNow, string>> = {
   'read oxygen': 'Write the reading',
 };
 
-/** What to do now, in one tap where it is a deed or leads somewhere. */
-function Tick({ what, onDeed, onLetGo, onRead }: { what: DoNow; onDeed: (did: RunDeed) => void; onLetGo: () => void; onRead: () => void }) {
+/** What to do now, in one tap where it is a action or leads somewhere. */
+function Tick({
+  what,
+  onAction,
+  onRelease,
+  onRead,
+}: {
+  what: DoNow;
+  onAction: (did: RunAction) => void;
+  onRelease: () => void;
+  onRead: () => void;
+}) {
   const words = DONE[what];
   if (words === undefined) return null;
-  const did = deedFor(what);
-  const press = () => (did ? onDeed(did) : what === 'out now' ? onLetGo() : onRead());
+  const did = actionFor(what);
+  const press = () => (did ? onAction(did) : what === 'out now' ? onRelease() : onRead());
   return (
     <Button variant="plain" onClick={press}>
       {words}

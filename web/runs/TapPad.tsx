@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form';
 import type { RunCard } from '#contract/views.ts';
 import {
   airlineOf,
-  courseOf,
+  trajectoryOf,
   dripTurn,
   DROPS_WANTED,
   flowFromCatch,
@@ -15,7 +15,7 @@ import {
   standingOf,
   turnTo,
   type Followed,
-  type RunDeed,
+  type RunAction,
   type SheetLine,
 } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
@@ -29,21 +29,21 @@ import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CAUTION_WORDS, FLOW_FROM_WORDS, sayFlow } from '../words/runs.ts';
 import { TooFast } from './TooFast.tsx';
-import { useRunDeed } from './useRunDeed.ts';
+import { useRunAction } from './useRunAction.ts';
 
-type Flow = Extract<RunDeed, { do: 'flow' }>;
+type Flow = Extract<RunAction, { do: 'flow' }>;
 type Props = { run: RunCard; followed?: Followed; lines: readonly SheetLine[]; now: number };
 const SECONDS = ['30', '60', '120'] as const;
 /** A pause this long begins a new count, ms. */
 const FORGET_MS = 8_000;
 
 export function TapPad({ run, followed, lines, now }: Props) {
-  const worked = useRunDeed(run);
+  const worked = useRunAction(run);
   const [taps, setTaps] = useState<number[]>([]);
   const [mL, setML] = useState('');
   const [seconds, setSeconds] = useState<(typeof SECONDS)[number]>('60');
   const facts = useMemo(() => runFactsOf(run), [run]);
-  const airline = airlineOf(facts.deeds);
+  const airline = airlineOf(facts.actions);
   const tapped = flowFromTaps(taps, airline);
   const amount = Number(mL.replace(',', '.'));
   const caught = mL.trim() !== '' && amount > 0 && amount < 10_000 ? flowFromCatch({ mL: amount, seconds: Number(seconds) }) : undefined;
@@ -156,16 +156,19 @@ type LeadsProps = {
 function Leads({ run, flow, line, followed, now }: LeadsProps) {
   const { when } = useTimes();
   const units = useUnits();
-  const course = useMemo(() => {
+  const trajectory = useMemo(() => {
     if (!flow) return followed;
     const facts = runFactsOf(run);
     const atMs = houseNow();
-    return courseOf({ ...facts, deeds: [...facts.deeds, { atMs, line, did: flow }] }, { now: atMs, differs: followed?.fit.differs });
-    // Reckoned anew for another rate, not for every second.
+    return trajectoryOf(
+      { ...facts, actions: [...facts.actions, { atMs, line, did: flow }] },
+      { now: atMs, parameters: followed?.estimate.parameters },
+    );
+    // Calculated anew for another rate, not for every second.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [run, flow?.mLPerMin, line, followed]);
-  if (!course) return null;
-  const { end, fullInMinutes, tankWaterL } = course;
+  if (!trajectory) return null;
+  const { end, fullInMinutes, tankWaterL } = trajectory;
   const { say } = units;
   return (
     <>
@@ -174,13 +177,13 @@ function Leads({ run, flow, line, followed, now }: LeadsProps) {
           ? `There about ${when(run.startedAtMs + end.atMinute * MINUTE_MS)}, in ${countdown(run.startedAtMs + end.atMinute * MINUTE_MS - now)}. `
           : 'Never there at this rate, within a day of the plan. '}
         {fullInMinutes === undefined
-          ? course.flowMLPerMin > 0
+          ? trajectory.flowMLPerMin > 0
             ? `The vessel is full: what runs in goes ${run.started.vessel.overflow === 'no overflow' ? 'over the rim: pour off first' : run.started.vessel.overflow === 'waste tub' ? 'to the waste tub' : 'back into the tank'}.`
             : ''
           : `Full in ${countdown(fullInMinutes * MINUTE_MS)}${run.started.vessel.overflow === 'no overflow' ? ', then it runs over the rim' : ''}.`}
         {tankWaterL > 0.005 && ` ${say('volume', tankWaterL)} of ${run.tank.code} has run in.`}
       </p>
-      <TooFast run={run} course={course} />
+      <TooFast run={run} trajectory={trajectory} />
     </>
   );
 }

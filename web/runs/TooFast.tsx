@@ -1,20 +1,20 @@
 // A drip that takes them up or down faster than they bear, said while it can still be turned.
-import { tooFast, type Course } from '#core/runs/index.ts';
+import { tooFast, type Trajectory } from '#core/runs/index.ts';
 import type { RunCard } from '#contract/views.ts';
 import { useUnits } from '../data/units.ts';
 import { Caution } from '../parts/Caution.tsx';
 
 const OF_CLASS = { delicate: 'Delicate fish', ordinary: 'Ordinary fish', hardy: 'Hardy fish' } as const;
 
-export function TooFast({ run, course }: { run: RunCard; course: Pick<Course, 'samples' | 'now'> }) {
+export function TooFast({ run, trajectory }: { run: RunCard; trajectory: Pick<Trajectory, 'samples' | 'now'> }) {
   const { say } = useUnits();
   const { of } = run.started;
-  const fast = tooFast(course, of);
+  const fast = tooFast(trajectory, of);
   if (!fast) return null;
   return (
     <Caution strong>
-      {fast.way === 'up' ? 'Up' : 'Down'} {say('salinity', fast.ppt)} within an hour.{' '}
-      {of.invertebrate ? 'Invertebrates' : OF_CLASS[of.tolerance]} bear {say('salinity', fast.bears)}: tighter, or slower steps.
+      {fast.direction === 'up' ? 'Up' : 'Down'} {say('salinity', fast.ppt)} within an hour.{' '}
+      {of.invertebrate ? 'Invertebrates' : OF_CLASS[of.tolerance]} tolerate {say('salinity', fast.tolerance)}: tighter, or slower steps.
     </Caution>
   );
 }

@@ -3,9 +3,9 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { BenchView, RunCard } from '#contract/views.ts';
-import { looksEvery, type RunCheck } from '#core/runs/index.ts';
+import { checksEvery, type RunCheck } from '#core/runs/index.ts';
 import { CHECKS } from '#core/runs/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { useTimes } from '../data/me.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
@@ -17,19 +17,19 @@ const EVERY = ['30', '60', '120', '240'] as const;
 
 export function Watch({ run, people, now }: Props) {
   const { when } = useTimes();
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const [wrong, setWrong] = useState<ReadonlySet<RunCheck>>(new Set());
   const [note, setNote] = useState('');
   const [to, setTo] = useState('');
-  const every = looksEvery(run);
+  const every = checksEvery(run);
   const [minutes, setMinutes] = useState<(typeof EVERY)[number]>();
-  const look = run.dues.find(({ rule }) => rule === 'run-check');
+  const check = run.dues.find(({ rule }) => rule === 'run-check');
   const name = capital(run.started.vessel.name);
   const toggle = (check: RunCheck) =>
     setWrong((before) => new Set(before.has(check) ? [...before].filter((one) => one !== check) : [...before, check]));
-  const looked = () => {
-    void doIt(`${name} looked at`, {
-      kind: 'run.checked',
+  const checked = () => {
+    void recordAction(`${name} checked`, {
+      kind: 'acclimation.checked',
       payload: {
         run: run.run,
         fine: CHECKS.filter((check) => !wrong.has(check)),
@@ -43,8 +43,8 @@ export function Watch({ run, people, now }: Props) {
   const hand = () => {
     const person = people.find(({ id }) => id === to);
     if (!person) return;
-    void doIt(`${name} handed to ${person.name}`, {
-      kind: 'run.handed',
+    void recordAction(`${name} handed to ${person.name}`, {
+      kind: 'acclimation.handedOver',
       payload: { run: run.run, to, ...(minutes ? { checkEveryMin: Number(minutes) } : {}), ...(note.trim() ? { note: note.trim() } : {}) },
     });
     setTo('');
@@ -60,8 +60,8 @@ export function Watch({ run, people, now }: Props) {
         ) : (
           <span className="warn">Nobody is named to watch it</span>
         )}
-        {every === undefined ? '.' : `, a look every ${every >= 120 ? `${every / 60} h` : `${every} min`}.`}
-        {look && ` Next look ${look.dueAtMs <= now ? 'is due' : `in ${countdown(look.dueAtMs - now)}`}.`}
+        {every === undefined ? '.' : `, a check every ${every >= 120 ? `${every / 60} h` : `${every} min`}.`}
+        {check && ` Next check ${check.dueAtMs <= now ? 'is due' : `in ${countdown(check.dueAtMs - now)}`}.`}
         {run.pages.map((page) => (
           <span key={`${page.due} ${page.stage}`} className="warn">
             {' '}
@@ -70,8 +70,8 @@ export function Watch({ run, people, now }: Props) {
         ))}
       </p>
       <div className="field">
-        <span className="label">Look: tap what is not so</span>
-        <div className="chips" role="group" aria-label="Look: tap what is not so">
+        <span className="label">Check: tap what is not so</span>
+        <div className="chips" role="group" aria-label="Check: tap what is not so">
           {CHECKS.map((check) => (
             <Button
               key={check}
@@ -91,13 +91,13 @@ export function Watch({ run, people, now }: Props) {
       </Form.Group>
       <div className="pair">
         <PersonPicker id="watch-to" label="Hand it to" nobody="nobody else" people={people} value={to} onChange={setTo} />
-        <Chips label="Looks every, min" options={EVERY} value={minutes} onChange={setMinutes} />
+        <Chips label="Checks every, min" options={EVERY} value={minutes} onChange={setMinutes} />
         <Button variant="plain" disabled={to === ''} onClick={hand}>
           Hand over
         </Button>
       </div>
       <div className="thumb">
-        <ActButton pressKey="bench.act" onPress={looked} hint="fish, air, lid, hose, drip, tub">
+        <ActButton pressKey="bench.act" onPress={checked} hint="fish, air, lid, hose, drip, tub">
           {wrong.size === 0 ? 'All in order' : `Write: ${wrong.size} not so`}
         </ActButton>
       </div>

@@ -1,7 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
 import { fireEvent, screen, waitFor } from '@testing-library/react';
-import { courseOf, runFactsOf } from '#core/runs/index.ts';
+import { trajectoryOf, runFactsOf } from '#core/runs/index.ts';
 import { outbox } from '../data/house.ts';
 import { answer, NOW, press, sentAct } from '../testScreen.tsx';
 import { Also } from './Also.tsx';
@@ -12,7 +12,7 @@ beforeEach(async () => {
   asked = answer(answers);
   await outbox.signIn('p');
 });
-const deed = async () => payloads(await sentAct(asked))[0];
+const action = async () => payloads(await sentAct(asked))[0];
 
 it('the air is shown as it is, and turned in one tap', async () => {
   show(<Also run={card()} />);
@@ -21,7 +21,7 @@ it('the air is shown as it is, and turned in one tap', async () => {
   fireEvent.click(level('gentle'));
   fireEvent.click(level('none'));
   expect(screen.queryByText(/frees ammonia/)).toBeNull();
-  expect(await deed()).toEqual(['run.worked', { run: 'run-1', did: { do: 'air', level: 'none' } }]);
+  expect(await action()).toEqual(['acclimation.actionTaken', { run: 'run-1', did: { do: 'air', level: 'none' } }]);
 });
 
 it('what more air frees is said as it is turned up, unless a binder is in', async () => {
@@ -30,8 +30,8 @@ it('what more air frees is said as it is turned up, unless a binder is in', asyn
   expect(screen.getByText(/^Air keeps them alive and frees ammonia/)).toBeTruthy();
   unmount();
 
-  const binder = { entry: 'b', atMs: NOW, by: 'Odalys', what: 'worked' as const, did: { do: 'binder' as const } };
-  show(<Also run={card({ events: [...card().events, binder] })} />);
+  const ammoniaBinder = { entry: 'b', atMs: NOW, by: 'Odalys', what: 'worked' as const, did: { do: 'ammonia binder' as const } };
+  show(<Also run={card({ events: [...card().events, ammoniaBinder] })} />);
   fireEvent.click(screen.getByRole('button', { name: 'strong' }));
   expect(screen.queryByText(/frees ammonia/)).toBeNull();
   await waitFor(() => expect(asked.filter(({ path }) => path === '/api/journal')).toHaveLength(2));
@@ -48,7 +48,7 @@ it('a cup and what was poured off, in any unit, no more than it holds', async ()
   expect(exchanged().disabled).toBe(true);
   fireEvent.change(field, { target: { value: '600 mL' } });
   await press(/^0\.6 L exchanged/);
-  expect(await deed()).toEqual(['run.worked', { run: 'run-1', did: { do: 'cup', litres: 0.6 } }]);
+  expect(await action()).toEqual(['acclimation.actionTaken', { run: 'run-1', did: { do: 'cup', litres: 0.6 } }]);
 });
 
 it('a bath is told its air only', () => {
@@ -59,7 +59,7 @@ it('a bath is told its air only', () => {
 
 it('the course follows what was done beside the sheet', () => {
   const facts = runFactsOf(card());
-  const plain = courseOf(facts, { now: NOW });
-  const cup = courseOf({ ...facts, deeds: [...facts.deeds, { atMs: NOW, did: { do: 'cup', litres: 1 } }] }, { now: NOW });
+  const plain = trajectoryOf(facts, { now: NOW });
+  const cup = trajectoryOf({ ...facts, actions: [...facts.actions, { atMs: NOW, did: { do: 'cup', litres: 1 } }] }, { now: NOW });
   expect(cup.now.salinity).toBeGreaterThan(plain.now.salinity + 1);
 });

@@ -1,14 +1,22 @@
-// What a run begins from: its bags made into one water, its plan, and which of its steps fall in the night. No screen in here.
+// What a run begins from: its bags made into one system, its plan, and which of its steps fall in the night. No screen in here.
 import { knownOf } from '#contract/bench/known.ts';
 import type { BenchBag } from '#contract/views.ts';
-import { STARTING_AROUND, type Compared, inputOf, type Controls, recipesFor, type Method, type Recipe } from '#core/bench/index.ts';
+import {
+  STARTING_AMBIENT,
+  type Compared,
+  inputOf,
+  type Controls,
+  recipesFor,
+  type AcclimationMethod,
+  type Recipe,
+} from '#core/bench/index.ts';
 import { beginOf, pooledBag } from '#core/runs/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
 import { atLocal, houseDay } from '#core/time/index.ts';
 
 /** Litres in the bags: where an overnight vessel overflows. */
 export const startingL = (bags: readonly BenchBag[], now: number): number =>
-  bags.reduce((sum, one) => sum + inputOf({ ...knownOf(one), now, around: STARTING_AROUND }).input.bag.waterL, 0);
+  bags.reduce((sum, one) => sum + inputOf({ ...knownOf(one), now, ambient: STARTING_AMBIENT }).input.bag.waterL, 0);
 
 /** Between ten in the evening and six. */
 export function isNight(ms: number, zone: string): boolean {
@@ -26,10 +34,10 @@ export function beginGroup(
     now,
     rules,
     compared,
-  }: { method: Method; controls: Controls; now: number; rules: Pick<HouseRules, 'runs' | 'around'>; compared?: Compared },
+  }: { method: AcclimationMethod; controls: Controls; now: number; rules: Pick<HouseRules, 'runs' | 'ambient'>; compared?: Compared },
 ): Begun {
   const inputs = bags.map(
-    (one) => inputOf({ ...knownOf(one), now, around: rules.around, controls, state: compared?.state, fed: compared?.fed }).input,
+    (one) => inputOf({ ...knownOf(one), now, ambient: rules.ambient, controls, opening: compared?.opening, fed: compared?.fed }).input,
   );
   const [head] = inputs as [(typeof inputs)[number], ...typeof inputs];
   const pooled = pooledBag(inputs.map((one) => one.bag));

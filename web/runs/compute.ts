@@ -1,10 +1,21 @@
-// What the worker reckons of one run: its course as it is followed, and where reading and reckoning have parted.
-import { follow, partedOf, runFactsOf, standingOf, type Followed, type KnownRun, type Parted } from '#core/runs/index.ts';
+// What the worker calculates of one run: its course as it is followed, and where reading and calculating have parted.
+import {
+  follow,
+  disagreementsOf,
+  runFactsOf,
+  standingOf,
+  type Followed,
+  type AcclimationRun,
+  type Disagreement,
+} from '#core/runs/index.ts';
 
-export type RunQuestion = { run: KnownRun; now: number };
-export type RunPicture = { followed: Followed; parted: Parted[] };
+export type RunQuestion = { run: AcclimationRun; now: number };
+export type RunPicture = { followed: Followed; disagreements: Disagreement[] };
 
 export function pictureOf({ run, now }: RunQuestion): RunPicture {
   const facts = runFactsOf(run);
-  return { followed: follow(facts, now), parted: partedOf(facts, { binder: standingOf(run).boundUntilMs !== undefined }) };
+  return {
+    followed: follow(facts, now),
+    disagreements: disagreementsOf(facts, { ammoniaBinder: standingOf(run).boundUntilMs !== undefined }),
+  };
 }

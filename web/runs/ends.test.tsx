@@ -11,7 +11,7 @@ import { MeContext } from '../data/me.ts';
 import { answer, meAs, NOW, press, sentAct } from '../testScreen.tsx';
 import { BathForm } from './BathForm.tsx';
 import { Begin } from './Begin.tsx';
-import { LetGo } from './LetGo.tsx';
+import { Release } from './Release.tsx';
 import { patientOfBag } from './patient.ts';
 import { answers, bag, card, followed, show } from './testRun.tsx';
 
@@ -35,33 +35,33 @@ const READ = {
 
 describe('letting go', () => {
   const letGo = (run = card(), role: Role = 'keeper') =>
-    show(<LetGo run={run} followed={followed(run)} now={NOW} onBack={() => undefined} onRead={() => undefined} />, role);
+    show(<Release run={run} followed={followed(run)} now={NOW} onBack={() => undefined} onRead={() => undefined} />, role);
 
-  it('opens the hold, says how, keeps the figures, dims the lights; the count must add up or is posted', async () => {
+  it('opens the quarantine, says how, keeps the figures, dims the lights; the count must add up or is posted', async () => {
     letGo();
     expect(screen.getByText(/Not read side by side yet/)).toBeTruthy();
-    expect(screen.getByText(/looks at 24 h, 48 h, 7 and 14 days/)).toBeTruthy();
+    expect(screen.getByText(/checks at 24 h, 48 h, 7 and 14 days/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'one into d5 fewer' }));
-    expect(screen.getByText(/The books say 6, this adds up to 5/)).toBeTruthy();
+    expect(screen.getByText(/6 on record, this adds up to 5/)).toBeTruthy();
     fireEvent.click(screen.getByRole('button', { name: 'one dead in it more' }));
-    expect(screen.queryByText(/The books say/)).toBeNull();
+    expect(screen.queryByText(/on record, this/)).toBeNull();
     fireEvent.click(screen.getByRole('button', { name: 'poured through a net' }));
     fireEvent.click(screen.getByRole('button', { name: 'jumped' }));
-    await press(/^Let go 5 into D5/);
+    await press(/^Release 5 into D5/);
     const act = await sent();
-    expect(act.entries.map(({ kind }) => kind)).toEqual(['hold.opened', 'run.released', 'mishap.recorded', 'lights.dimmed']);
+    expect(act.entries.map(({ kind }) => kind)).toEqual(['quarantine.opened', 'acclimation.released', 'mishap.recorded', 'lights.dimmed']);
     expect(act.entries[1]!.payload).toMatchObject({
       into: [{ tank: 'D5', n: 5 }],
       dead: 1,
       by: 'poured through a net',
-      system: 'to the drain',
+      water: 'to the drain',
     });
-    const { figures } = act.entries[1]!.payload as Extract<Entry, { kind: 'run.released' }>['payload'];
+    const { figures } = act.entries[1]!.payload as Extract<Entry, { kind: 'acclimation.released' }>['payload'];
     expect(figures.totalMinutes).toBeCloseTo(192, 0);
     expect(figures.salinityStep).toBeGreaterThan(15);
   });
 
-  it('sets both waters right by what their one meter was out', () => {
+  it('sets both systems right by what their one meter was out', () => {
     const out = { entry: 'c', instrument: 'bench meter', quantity: 'salinity' as const, shown: 36.5, truth: 35, adjusted: false };
     letGo(
       card({
@@ -73,7 +73,7 @@ describe('letting go', () => {
     expect(screen.getByText(/29\.6 ppt here, 30\.2 ppt in D5 \(bench meter\)/)).toBeTruthy();
   });
 
-  it('splits over tanks, and shows both waters read with the same meter', async () => {
+  it('splits over tanks, and shows both systems read with the same meter', async () => {
     letGo(
       card({ readings: [READ], tankSince: [{ atMs: NOW - 30_000, water: { salinity: 30 }, instrument: 'bench meter' }], holdKnown: true }),
     );
@@ -83,7 +83,7 @@ describe('letting go', () => {
     fireEvent.click(screen.getByRole('button', { name: 'one into d5 fewer' }));
     fireEvent.click(screen.getByRole('button', { name: 'one into d4 more' }));
     fireEvent.click(screen.getByRole('button', { name: 'not' }));
-    await press(/^Let go 6 into D5, D4/);
+    await press(/^Release 6 into D5, D4/);
     const [released] = (await sent()).entries;
     expect(released!.payload).toMatchObject({
       into: [
@@ -98,17 +98,22 @@ describe('letting go', () => {
   it('lets the weakest out first, and goes back to the run with those that stay', async () => {
     let back = 0;
     const run = card({ holdKnown: true });
-    show(<LetGo run={run} followed={followed(run)} now={NOW} onBack={() => (back += 1)} onRead={() => undefined} />);
+    show(<Release run={run} followed={followed(run)} now={NOW} onBack={() => (back += 1)} onRead={() => undefined} />);
     fireEvent.click(screen.getByRole('button', { name: 'some stay in it' }));
     for (let tap = 0; tap < 5; tap += 1) {
       fireEvent.click(screen.getByRole('button', { name: 'one into d5 fewer' }));
       fireEvent.click(screen.getByRole('button', { name: 'one stay in it more' }));
     }
     expect(screen.getByRole<HTMLButtonElement>('button', { name: 'one stay in it more' }).disabled).toBe(true);
-    expect(screen.getByText('The run goes on with 5.')).toBeTruthy();
+    expect(screen.getByText('The acclimation goes on with 5.')).toBeTruthy();
     expect(screen.queryByText('Its water')).toBeNull();
-    await press(/^Let go 1 into D5, 5 stay/);
-    expect((await sent()).entries[0]!.payload).toMatchObject({ into: [{ tank: 'D5', n: 1 }], dead: 0, stay: 5, system: 'kept for another' });
+    await press(/^Release 1 into D5, 5 stay/);
+    expect((await sent()).entries[0]!.payload).toMatchObject({
+      into: [{ tank: 'D5', n: 1 }],
+      dead: 0,
+      remaining: 5,
+      water: 'kept for another',
+    });
     await waitFor(() => expect(back).toBe(1));
   });
 
@@ -129,7 +134,7 @@ describe('beginning', () => {
     expect(act.entries[0]!.payload).toMatchObject({
       method: 'drip',
       from: [{ place: 'bag-1', n: 4 }],
-      vessel: { name: 'a bucket', holdsL: 10 },
+      vessel: { name: 'a bucket', capacityL: 10 },
       of: { n: 4 },
     });
   });
@@ -145,22 +150,22 @@ describe('beginning', () => {
     begin([bag(2), bag(3)]);
     fireEvent.click(screen.getByRole('button', { name: 'each by itself' }));
     await press(/^Begin 3 runs/);
-    const runs = (await sent()).entries.filter(({ kind }) => kind === 'run.started');
+    const runs = (await sent()).entries.filter(({ kind }) => kind === 'acclimation.started');
     expect(runs).toHaveLength(3);
     expect(runs[2]!.payload).toMatchObject({ vessel: { name: 'a bucket 3' }, start: { waterL: 1 } });
   });
 
   it('goes by the house’s own rules: how near is equal, from when it is watched, how often looked at', async () => {
-    const rules = { ...STARTING_RULES, runs: { ...STARTING_RULES.runs, equalPpt: 1.5, equalC: 0.4, longH: 0.5, lookEveryMin: 20 } };
+    const rules = { ...STARTING_RULES, runs: { ...STARTING_RULES.runs, equalPpt: 1.5, equalC: 0.4, longH: 0.5, checkEveryMin: 20 } };
     const me = meAs('keeper');
     show(
       <MeContext value={{ ...me, house: { ...me.house, rules } }}>
         <Begin bag={bag(1)} method="drip" siblings={[]} people={[]} onBack={() => undefined} />
       </MeContext>,
     );
-    expect(screen.getByText(/name who watches it. A look is asked for every 20 min/)).toBeTruthy();
+    expect(screen.getByText(/name who watches it. A check is asked for every 20 min/)).toBeTruthy();
     await press(/^Begin/);
-    const started = (await sent()).entries[0]!.payload as Extract<Entry, { kind: 'run.started' }>['payload'];
+    const started = (await sent()).entries[0]!.payload as Extract<Entry, { kind: 'acclimation.started' }>['payload'];
     expect(started).toMatchObject({ within: { temperature: 0.4 }, checkEveryMin: 20 });
     expect(started.within.salinity).toBeGreaterThanOrEqual(1.5);
   });
@@ -184,7 +189,7 @@ describe('a first-aid bath', () => {
   };
 
   it('works out the label’s amount, shows how, and never gives one of its own', async () => {
-    show(<BathForm patient={patientOfBag(bag(1), { now: NOW, around: STARTING_RULES.around })} onBack={() => undefined} />);
+    show(<BathForm patient={patientOfBag(bag(1), { now: NOW, ambient: STARTING_RULES.ambient })} onBack={() => undefined} />);
     expect(screen.getByLabelText<HTMLInputElement>(/^The label says/).value).toBe('');
     expect(screen.getByRole<HTMLButtonElement>('button', { name: /^Begin the bath/ }).disabled).toBe(true);
     fill();
@@ -199,7 +204,7 @@ describe('a first-aid bath', () => {
   });
 
   it('takes some fish of a tank, and a bag whole', async () => {
-    const patient = { ...patientOfBag(bag(1), { now: NOW, around: STARTING_RULES.around }), place: 'G1', n: 4 };
+    const patient = { ...patientOfBag(bag(1), { now: NOW, ambient: STARTING_RULES.ambient }), place: 'G1', n: 4 };
     const whole = show(<BathForm patient={patient} onBack={() => undefined} />);
     expect(screen.queryByText(/into the bath$/)).toBeNull();
     whole.unmount();
@@ -221,7 +226,7 @@ describe('a first-aid bath', () => {
         },
       },
     });
-    show(<BathForm patient={patientOfBag(bag(1), { now: NOW, around: STARTING_RULES.around })} onBack={() => undefined} />, 'lead');
+    show(<BathForm patient={patientOfBag(bag(1), { now: NOW, ambient: STARTING_RULES.ambient })} onBack={() => undefined} />, 'lead');
     fireEvent.click(screen.getByRole('button', { name: 'formalin' }));
     expect(screen.getByText(/Harsh: only for fish in good shape/)).toBeTruthy();
     fill();

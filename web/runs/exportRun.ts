@@ -1,4 +1,4 @@
-// A run as a table and as data, with units in every heading: what was read, what was done, what is reckoned.
+// A run as a table and as data, with units in every heading: what was read, what was done, what is calculated.
 import type { RunCard } from '#contract/views.ts';
 import { correctedOf, type Followed } from '#core/runs/index.ts';
 import { writeCsv } from '#core/text/index.ts';
@@ -34,7 +34,7 @@ const short = (value: number, digits: number) => Number(value.toFixed(digits));
 
 export function runRows(run: RunCard, followed: Followed): Row[] {
   const at = (atMs: number) => [short((atMs - run.startedAtMs) / MINUTE_MS, 2), new Date(atMs).toISOString()] as const;
-  const reckoned = followed.samples.map((sample, index): Row => [
+  const calculated = followed.samples.map((sample, index): Row => [
     ...at(run.startedAtMs + sample.minute * MINUTE_MS),
     index <= followed.nowIndex ? 'calculated' : 'calculated ahead',
     short(sample.salinity, 3),
@@ -68,7 +68,7 @@ export function runRows(run: RunCard, followed: Followed): Row[] {
     return [...at(atMs), what, '', '', '', '', '', '', '', JSON.stringify(facts), by];
   });
   const fewer = run.fewer.map(({ atMs, by, n, how }): Row => [...at(atMs), how, '', '', '', '', '', '', '', `${n} heads`, by]);
-  return [...reckoned, ...read, ...done, ...fewer].sort((one, other) => Number(one[0]) - Number(other[0]));
+  return [...calculated, ...read, ...done, ...fewer].sort((one, other) => Number(one[0]) - Number(other[0]));
 }
 
 export function runCsv(run: RunCard, followed: Followed): Blob {
@@ -76,9 +76,9 @@ export function runCsv(run: RunCard, followed: Followed): Blob {
 }
 
 /** All of it as plain data. */
-export function runData(run: RunCard, { samples, nowIndex, end, endBand, fit }: Followed) {
+export function runData(run: RunCard, { samples, nowIndex, end, endBand, estimate }: Followed) {
   const { started, startedAtMs, events, fewer, meterChecks, lotLabel, tank, from } = run;
-  const reckoned = { samples, nowIndex, end, endBand, differs: fit.differs, band: fit.band };
+  const calculated = { samples, nowIndex, end, endBand, parameters: estimate.parameters, band: estimate.band };
   return {
     units: UNITS,
     lot: lotLabel,
@@ -90,7 +90,7 @@ export function runData(run: RunCard, { samples, nowIndex, end, endBand, fit }: 
     fewer,
     readings: correctedOf(run),
     meterChecks,
-    reckoned,
+    calculated,
   };
 }
 

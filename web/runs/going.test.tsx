@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { createEvent, fireEvent, screen, waitFor } from '@testing-library/react';
 import { sheetOf } from '#core/runs/index.ts';
 import { METRIC } from '#core/water/index.ts';
-import { DeedProvider } from '../actions/deed.tsx';
+import { ActionProvider } from '../actions/actions.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
 import { MeterCheck } from './MeterCheck.tsx';
@@ -47,7 +47,10 @@ describe('the drip', () => {
     expect(screen.getByText(/Full in/)).toBeTruthy();
     await press(/^Write 2 mL\/min/);
     expect(payloads(await sent())).toEqual([
-      ['run.worked', { run: 'run-1', line: FIRST_RUN + 1, did: expect.objectContaining({ do: 'flow', from: 'taps' }) as object }],
+      [
+        'acclimation.actionTaken',
+        { run: 'run-1', line: FIRST_RUN + 1, did: expect.objectContaining({ do: 'flow', from: 'taps' }) as object },
+      ],
     ]);
   });
 
@@ -73,7 +76,7 @@ describe('the drip', () => {
     catchOf('60');
     expect(full()).toMatch(/^2:30/);
     expect(full()).not.toBe(slow);
-    expect(screen.getByText(/^Up [\d.]+ ppt within an hour\. Ordinary fish bear 4 ppt: tighter/)).toBeTruthy();
+    expect(screen.getByText(/^Up [\d.]+ ppt within an hour\. Ordinary fish tolerate 4 ppt: tighter/)).toBeTruthy();
   });
 
   it('says never by mouth before anything runs', () => {
@@ -92,7 +95,7 @@ describe('readings', () => {
     reads();
     fireEvent.click(screen.getByRole('button', { name: 'probe in the water' }));
     await waitFor(() => expect(field().value).toBe('36.9 mS comp'));
-    // 23 ppt where 11 is reckoned: asked about before it is written.
+    // 23 ppt where 11 is calculated: asked about before it is written.
     fireEvent.click(await screen.findByRole('button', { name: /is right$/ }));
     await press(/^Write it down/);
     expect((await sent()).entries[0]!.payload).toMatchObject({
@@ -165,7 +168,7 @@ describe('readings', () => {
       adjusted: true,
     };
     const part = <MeterCheck run={card({ meterChecks: [check] })} quantity="temperature" meter="bench meter" />;
-    draw(<DeedProvider>{part}</DeedProvider>, 'keeper', { ...METRIC, temperature: '°F' });
+    draw(<ActionProvider>{part}</ActionProvider>, 'keeper', { ...METRIC, temperature: '°F' });
     expect(screen.getByText(/out by 1\.8 °F; set right then/)).toBeTruthy();
   });
 });
@@ -180,16 +183,16 @@ describe('signs and watch', () => {
     return { ...run, started: { ...run.started, water } };
   };
   const signs = (run = card()) =>
-    show(<Signs run={run} followed={followed(card())} now={NOW} onLetGo={() => led.push('let go')} onRead={() => led.push('read')} />);
+    show(<Signs run={run} followed={followed(card())} now={NOW} onRelease={() => led.push('released')} onRead={() => led.push('read')} />);
 
   it('a stop sign is one tap: written, and what to do now is there at once', async () => {
     signs();
     fireEvent.click(screen.getByRole('button', { name: 'rolling' }));
     expect(screen.getByRole('alert').textContent).toMatch(
-      /Shut the drip\..*Back towards the last salinity that they bore: swap .* L for water of 0 ppt.*Not into the tank: that step is over their tolerance.*3:12 h after the start/,
+      /Shut the drip\..*Back towards the last salinity that they tolerated: swap .* L for water of 0 ppt.*Not into the tank: that step is over their tolerance.*3:12 h after the start/,
     );
     expect(screen.queryByRole('button', { name: 'Let them out' })).toBeNull();
-    expect(payloads(await sent())).toEqual([['run.noticed', { run: 'run-1', sign: 'rolling' }]]);
+    expect(payloads(await sent())).toEqual([['acclimation.signSeen', { run: 'run-1', sign: 'rolling' }]]);
   });
 
   it('what is to be done now is written in one tap, or leads to where it is done', async () => {
@@ -199,7 +202,7 @@ describe('signs and watch', () => {
     asked.length = 0;
     await press('Drip is shut');
     expect(payloads(await sent())).toEqual([
-      ['run.worked', { run: 'run-1', did: { do: 'flow', mLPerMin: 0, low: 0, high: 0, from: 'caught' } }],
+      ['acclimation.actionTaken', { run: 'run-1', did: { do: 'flow', mLPerMin: 0, low: 0, high: 0, from: 'caught' } }],
     ]);
     asked.length = 0;
     fireEvent.click(screen.getAllByRole('button', { name: 'Write the reading' })[0]!);
@@ -212,17 +215,17 @@ describe('signs and watch', () => {
     fireEvent.click(screen.getByRole('button', { name: 'rolling' }));
     await sent();
     fireEvent.click(screen.getByRole('button', { name: 'Let them out' }));
-    expect(led).toEqual(['let go']);
+    expect(led).toEqual(['released']);
   });
 
   it('what fish do on the first day is told apart', async () => {
     signs();
     fireEvent.click(screen.getByRole('button', { name: 'sitting on the bottom' }));
     expect(screen.getByRole('alert').textContent).toMatch(/Expected on the first day of a conversion/);
-    expect(payloads(await sent())).toEqual([['run.noticed', { run: 'run-1', sign: 'sitting on the bottom' }]]);
+    expect(payloads(await sent())).toEqual([['acclimation.signSeen', { run: 'run-1', sign: 'sitting on the bottom' }]]);
   });
 
-  it('the dead are taken out of the vessel by the books', async () => {
+  it('the dead are taken out of the vessel by the records', async () => {
     signs();
     fireEvent.click(screen.getByRole('button', { name: 'one dead in it more' }));
     await press('Take out 1 dead');
@@ -242,6 +245,6 @@ describe('signs and watch', () => {
     fireEvent.change(screen.getByLabelText('Hand it to'), { target: { value: 'wim' } });
     fireEvent.click(screen.getByRole('button', { name: '60' }));
     await press('Hand over');
-    expect(payloads(await sent())).toEqual([['run.handed', { run: 'run-1', to: 'wim', checkEveryMin: 60 }]]);
+    expect(payloads(await sent())).toEqual([['acclimation.handedOver', { run: 'run-1', to: 'wim', checkEveryMin: 60 }]]);
   });
 });

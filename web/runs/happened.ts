@@ -1,8 +1,8 @@
-// What happened to a run, in words and in order: deeds, readings, signs, looks, hand-overs, fish that left it.
+// What happened to a run, in words and in order: actions, readings, signs, looks, hand-overs, fish that left it.
 import type { RunCard } from '#contract/views.ts';
 import { useMemo } from 'react';
 import { useUnits, type Units } from '../data/units.ts';
-import { sayDeed } from '../words/runs.ts';
+import { sayAction } from '../words/runs.ts';
 
 export type Happened = { key: string; atMs: number; by: string; says: string };
 
@@ -19,7 +19,7 @@ export function happenedTo({ events, readings, fewer }: Pick<RunCard, 'events' |
       key: `${entry} ${how}`,
       atMs,
       by,
-      says: how === 'dead' ? `${n} dead, taken out` : `${n} let go, the others stay`,
+      says: how === 'dead' ? `${n} dead, taken out` : `${n} released, the others stay`,
     })),
   ];
   return all.sort((one, other) => one.atMs - other.atMs);
@@ -28,13 +28,13 @@ export function happenedTo({ events, readings, fewer }: Pick<RunCard, 'events' |
 function sayEvent(event: RunCard['events'][number], units: Units): string {
   switch (event.what) {
     case 'worked':
-      return sayDeed(event.did, units);
+      return sayAction(event.did, units);
     case 'noticed':
       return `${event.n === undefined ? '' : `${event.n} `}${event.sign}${event.note ? `, ${event.note}` : ''}`;
     case 'checked':
       return event.wrong.length === 0
-        ? 'looked at, all in order'
-        : `looked at, not so: ${event.wrong.join(', ')}${event.note ? `, ${event.note}` : ''}`;
+        ? 'checked, all in order'
+        : `checked, not so: ${event.wrong.join(', ')}${event.note ? `, ${event.note}` : ''}`;
     case 'handed':
       return `handed over${event.note ? `: ${event.note}` : ''}`;
   }

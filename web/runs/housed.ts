@@ -1,5 +1,5 @@
 // Fish of a tank as the bench knows a bag: an open tub of their own water, on the way to another tank. No screen in here.
-import type { BenchBag, Occupant, Readings, ShelfSpecies, TankCard, SystemCard } from '#contract/views.ts';
+import type { BenchBag, Occupant, Readings, SpeciesRow, TankCard, SystemCard } from '#contract/views.ts';
 import { outOfTank } from '#core/bench/index.ts';
 
 type Housed = {
@@ -9,7 +9,7 @@ type Housed = {
   to: { tank: TankCard; system: SystemCard };
   /** Litres of their own water in the vessel. */
   ownL: number;
-  kind?: ShelfSpecies;
+  kind?: SpeciesRow;
   now: number;
 };
 
@@ -33,7 +33,7 @@ export function housedBag({ fish, n, from, to, ownL, kind, now }: Housed): Bench
     origin: 'bred',
     sizeCm: fish.sizeCm,
     afloat: false,
-    told: {},
+    stated: {},
     holdKnown: true,
     tank: { id: tank.id, code: tank.code },
     packedAtMs: now,

@@ -6,14 +6,14 @@ import { answer, NOW } from '../testScreen.tsx';
 import { answers, card, show } from './testRun.tsx';
 import { RunPage } from './RunPage.tsx';
 
-/** A worker that is still reckoning: the page must serve without its picture. */
-class Reckoning {
+/** A worker that is still calculating: the page must serve without its picture. */
+class Calculation {
   postMessage(): void {}
   terminate(): void {}
 }
 
 beforeEach(async () => {
-  globalThis.Worker = Reckoning as unknown as typeof Worker;
+  globalThis.Worker = Calculation as unknown as typeof Worker;
   Element.prototype.scrollIntoView = () => undefined;
   answer(answers);
   await outbox.signIn('p');
@@ -25,7 +25,7 @@ const openTab = () =>
     (name) => screen.queryByRole('button', { name })?.getAttribute('aria-pressed') === 'true',
   );
 
-it('serves while it is being reckoned: what is next, and every panel', () => {
+it('serves while it is being calculated: what is next, and every panel', () => {
   page();
   expect(screen.getByText('being calculated …')).toBeTruthy();
   expect(openTab()).toEqual(['steps']);
@@ -37,20 +37,20 @@ it('serves while it is being reckoned: what is next, and every panel', () => {
 
 it('letting go leads to reading, and back to where it was', () => {
   page();
-  fireEvent.click(tab('let go before it is there'));
+  fireEvent.click(tab('release before it is there'));
   expect(openTab()).toEqual([]);
   fireEvent.click(tab('read now'));
   expect(openTab()).toEqual(['read']);
   expect(screen.getByRole('textbox', { name: /^Salinity/ })).toBeTruthy();
   fireEvent.click(tab('steps'));
-  fireEvent.click(tab('let go before it is there'));
+  fireEvent.click(tab('release before it is there'));
   fireEvent.click(tab('not yet, back to the steps'));
   expect(openTab()).toEqual(['steps']);
 });
 
 it('the keys for reading and signs work from everywhere on it, letting go included', () => {
   page();
-  fireEvent.click(tab('let go before it is there'));
+  fireEvent.click(tab('release before it is there'));
   fireEvent.keyDown(document.body, { key: 's', code: 'KeyS' });
   expect(openTab()).toEqual(['signs']);
   fireEvent.keyDown(document.body, { key: 'r', code: 'KeyR' });

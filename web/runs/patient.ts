@@ -1,7 +1,7 @@
 // Whose fish a bath is for: those of a bag in hand, or of a tank.
 import { knownOf } from '#contract/bench/known.ts';
 import type { BenchBag, TankView } from '#contract/views.ts';
-import { type BenchInput, type Around, inputOf, type Fact } from '#core/bench/index.ts';
+import { type BenchInput, type AmbientConditions, inputOf, type Fact } from '#core/bench/index.ts';
 import type { Condition } from '#core/dock/index.ts';
 
 export type Patient = {
@@ -19,7 +19,7 @@ export type Patient = {
   facts: Fact[];
 };
 
-type Here = { now: number; around: Around };
+type Here = { now: number; ambient: AmbientConditions };
 
 export function patientOfBag(bag: BenchBag, here: Here): Patient {
   const { input, facts } = inputOf({ ...knownOf(bag), ...here });
@@ -51,7 +51,7 @@ export function patientOfTank({ tank, system }: Lives, { lot, label, n, sizeCm }
     soft: false,
     foul: false,
     transit: 'local',
-    told: { temperatureC, salinityPpt },
+    stated: { temperatureC, salinityPpt },
     readings: {},
   };
   const { input, facts } = inputOf({ bag: own, tank: { type, temperatureC, salinityPpt, volumeL, readings: {} }, ...here });

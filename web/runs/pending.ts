@@ -1,4 +1,4 @@
-// The bench's runs as this screen's own unanswered acts make them: begun, worked on, read and let go at once.
+// The bench's runs as this screen's own unanswered acts make them: begun, worked on, read and released at once.
 import type { BenchView, RunCard } from '#contract/views.ts';
 import type { Entry } from '#core/catalogue/index.ts';
 import { runDues, watchOf, type Fewer, type RunEvent, type RunReleased } from '#core/runs/index.ts';
@@ -11,21 +11,21 @@ export function withRun(view: BenchView, entry: Entry, by: string): BenchView {
   });
   const happened = (id: string, event: RunEvent) => change(id, ({ events }) => ({ events: [...events, event] }));
   switch (entry.kind) {
-    case 'run.started':
+    case 'acclimation.started':
       return begun(view, entry, by);
-    case 'run.worked': {
+    case 'acclimation.actionTaken': {
       const { run, ...facts } = entry.payload;
       return happened(run, { ...mark, what: 'worked', ...facts });
     }
-    case 'run.noticed': {
+    case 'acclimation.signSeen': {
       const { run, ...facts } = entry.payload;
       return happened(run, { ...mark, what: 'noticed', ...facts });
     }
-    case 'run.checked': {
+    case 'acclimation.checked': {
       const { run, ...facts } = entry.payload;
       return happened(run, { ...mark, what: 'checked', ...facts });
     }
-    case 'run.handed': {
+    case 'acclimation.handedOver': {
       const { run, ...facts } = entry.payload;
       return happened(run, { ...mark, what: 'handed', ...facts });
     }
@@ -45,7 +45,7 @@ export function withRun(view: BenchView, entry: Entry, by: string): BenchView {
       const check = { ...mark, ...entry.payload };
       return { ...view, runs: view.runs.map((run) => ({ ...run, meterChecks: [...run.meterChecks, check] })) };
     }
-    case 'run.released':
+    case 'acclimation.released':
       return lettingGo(view, entry.payload, { change, mark });
     case 'loss.recorded': {
       const { place, n } = entry.payload;
@@ -61,14 +61,14 @@ type Mark = { entry: string; atMs: number; by: string };
 
 /** The last of them end it; while some stay it goes on with those. */
 function lettingGo(view: BenchView, released: RunReleased, { change, mark }: { change: Change; mark: Mark }): BenchView {
-  const { run: id, into, dead, stay } = released;
-  if (!stay) return { ...view, runs: view.runs.filter(({ run }) => run !== id) };
+  const { run: id, into, dead, remaining } = released;
+  if (!remaining) return { ...view, runs: view.runs.filter(({ run }) => run !== id) };
   const alive = into.reduce((sum, { n }) => sum + n, 0);
   const gone: Fewer[] = [
     ...(dead > 0 ? [{ ...mark, n: dead, how: 'dead' as const }] : []),
-    ...(alive > 0 ? [{ ...mark, n: alive, how: 'let go' as const }] : []),
+    ...(alive > 0 ? [{ ...mark, n: alive, how: 'released' as const }] : []),
   ];
-  return change(id, ({ fewer }) => ({ n: stay, holdKnown: true, fewer: [...fewer, ...gone] }));
+  return change(id, ({ fewer }) => ({ n: remaining, holdKnown: true, fewer: [...fewer, ...gone] }));
 }
 
 /** What follows from what is known of it: due things, who watches. */
@@ -78,7 +78,7 @@ function settled(run: RunCard, { people }: Pick<BenchView, 'people'>): RunCard {
   return { ...run, watcher, dues: runDues(run, run.end?.atMs) };
 }
 
-function begun(view: BenchView, entry: Extract<Entry, { kind: 'run.started' }>, by: string): BenchView {
+function begun(view: BenchView, entry: Extract<Entry, { kind: 'acclimation.started' }>, by: string): BenchView {
   const started = entry.payload;
   if (view.runs.some(({ run }) => run === started.run)) return view;
   const taken = new Set(started.from.map(({ place }) => place));

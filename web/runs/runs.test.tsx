@@ -22,7 +22,7 @@ it('vessels side by side: what is due first stands first', () => {
   const due = (run: string, inMs: number) =>
     card({
       run,
-      started: { ...card().started, vessel: { name: run, holdsL: 10, overflow: 'waste tub' } },
+      started: { ...card().started, vessel: { name: run, capacityL: 10, overflow: 'waste tub' } },
       dues: [{ rule: 'run-step', step: 'line-5', dueAtMs: NOW + inMs, byMs: NOW + inMs }],
     });
   show(<Board runs={[due('slow tub', MINUTE_MS), due('late tub', -1000), due('next tub', 30_000)]} />);
@@ -34,11 +34,11 @@ it('this screen’s own acts count before the house has answered', () => {
   const view: BenchView = { seq: 1, bags: [bag(1, { bag: 'bag-1' })], floats: [], runs: [], people: [{ id: 'wim', name: 'Wim' }] };
   const entry = (kind: Entry['kind'], payload: object): Entry =>
     ({ id: kind, kind, version: 1, occurredAtMs: NOW, payload }) as unknown as Entry;
-  const begun = withRun(view, entry('run.started', { ...card().started, from: [{ place: 'bag-1', n: 4 }] }), 'Bram');
+  const begun = withRun(view, entry('acclimation.started', { ...card().started, from: [{ place: 'bag-1', n: 4 }] }), 'Bram');
   expect([begun.bags, begun.runs.map(({ n, by }) => [n, by])]).toEqual([[], [[4, 'Bram']]]);
-  const worked = withRun(begun, entry('run.worked', { run: 'run-1', line: 0, did: { do: 'open' } }), 'Bram');
+  const worked = withRun(begun, entry('acclimation.actionTaken', { run: 'run-1', line: 0, did: { do: 'open' } }), 'Bram');
   expect(worked.runs[0]!.dues[0]).toMatchObject({ rule: 'run-step', step: 'line-1' });
-  const handed = withRun(worked, entry('run.handed', { run: 'run-1', to: 'wim' }), 'Bram');
+  const handed = withRun(worked, entry('acclimation.handedOver', { run: 'run-1', to: 'wim' }), 'Bram');
   expect(handed.runs[0]!.watcher).toEqual({ id: 'wim', name: 'Wim' });
   const read = withRun(
     handed,
@@ -53,15 +53,19 @@ it('this screen’s own acts count before the house has answered', () => {
   expect(read.runs[0]!.readings).toHaveLength(1);
   const died = withRun(read, entry('loss.recorded', { lot: 'lot-1', place: 'run-1', n: 1 }), 'Bram');
   expect(died.runs[0]!.n).toBe(3);
-  const weakest = withRun(died, entry('run.released', { run: 'run-1', into: [{ tank: 'D5', n: 1 }], dead: 1, stay: 1 }), 'Bram');
+  const weakest = withRun(
+    died,
+    entry('acclimation.released', { run: 'run-1', into: [{ tank: 'D5', n: 1 }], dead: 1, remaining: 1 }),
+    'Bram',
+  );
   expect(weakest.runs[0]).toMatchObject({ n: 1, holdKnown: true });
-  expect(weakest.runs[0]!.fewer.map(({ n, how }) => `${n} ${how}`)).toEqual(['1 dead', '1 dead', '1 let go']);
+  expect(weakest.runs[0]!.fewer.map(({ n, how }) => `${n} ${how}`)).toEqual(['1 dead', '1 dead', '1 released']);
   expect(
     happenedTo(weakest.runs[0]!, METRIC_UNITS)
       .slice(-2)
       .map(({ says }) => says),
-  ).toEqual(['1 dead, taken out', '1 let go, the others stay']);
-  expect(withRun(weakest, entry('run.released', { run: 'run-1', into: [{ tank: 'D5', n: 1 }], dead: 0 }), 'Bram').runs).toEqual([]);
+  ).toEqual(['1 dead, taken out', '1 released, the others stay']);
+  expect(withRun(weakest, entry('acclimation.released', { run: 'run-1', into: [{ tank: 'D5', n: 1 }], dead: 0 }), 'Bram').runs).toEqual([]);
 });
 
 it('goes out as a table with units in every heading, and as data', () => {

@@ -10,7 +10,7 @@ import { RunningStrip } from '../frame/RunningStrip.tsx';
 import { SignOut } from '../frame/SignOut.tsx';
 import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
 import { sayDue } from '../words/due.ts';
-import { sayDeed, sayLine } from '../words/runs.ts';
+import { sayAction, sayLine } from '../words/runs.ts';
 import { BathNote } from './BathNote.tsx';
 import { NextStep } from './NextStep.tsx';
 import { Figures, NowLine } from './NowLine.tsx';
@@ -47,21 +47,21 @@ describe('the sheet on the screen', () => {
 
   it('one tap ticks off one motion: cut, pour and air together, the drip by itself', async () => {
     const fresh = partsOf(card({ events: [] }));
-    show(<NextStep {...fresh} now={NOW} done={false} onLetGo={() => undefined} />);
+    show(<NextStep {...fresh} now={NOW} done={false} onRelease={() => undefined} />);
     await press(/^Cut the bag open, pour fish and water into the vessel of 12 L, air stone in, gentle/);
     const act = await sentAct(asked);
     expect(payloads(act).map(([, payload]) => (payload as { line: number }).line)).toEqual([0, 1, 2, 3]);
     expect(payloads(act).map(([, payload]) => (payload as { did: { do: string } }).did.do)).toEqual(['open', 'pour', 'air', 'stand']);
   });
 
-  it('says how long until the next is planned; when it is there the action is to let go', async () => {
+  it('says how long until the next is planned; when it is there the action is to released', async () => {
     const parts = partsOf();
-    const { unmount } = show(<NextStep {...parts} now={parts.run.startedAtMs + 61 * MINUTE_MS} done={false} onLetGo={() => undefined} />);
+    const { unmount } = show(<NextStep {...parts} now={parts.run.startedAtMs + 61 * MINUTE_MS} done={false} onRelease={() => undefined} />);
     expect(screen.getByRole('button', { name: /^Open up to 2\.9 mL\/min/ }).textContent).toMatch(/planned in 2:00 h/);
     unmount();
     let went = false;
-    show(<NextStep {...parts} now={NOW} done onLetGo={() => (went = true)} />);
-    await press(/^Let go into D5/);
+    show(<NextStep {...parts} now={NOW} done onRelease={() => (went = true)} />);
+    await press(/^Release into D5/);
     expect(went).toBe(true);
   });
 });
@@ -78,13 +78,19 @@ describe('the vessel now', () => {
   });
 
   it('says until when a binder holds, and since when it is spent', () => {
-    const binder = { entry: 'b', atMs: NOW - HOUR_MS, by: 'Odalys', what: 'worked' as const, did: { do: 'binder' as const } };
-    const run = card({ events: [binder] });
+    const ammoniaBinder = {
+      entry: 'b',
+      atMs: NOW - HOUR_MS,
+      by: 'Odalys',
+      what: 'worked' as const,
+      did: { do: 'ammonia binder' as const },
+    };
+    const run = card({ events: [ammoniaBinder] });
     const { unmount } = show(<Figures run={run} followed={followed(run)} now={NOW} />);
-    expect(screen.getByText(/^binder holds until/)).toBeTruthy();
+    expect(screen.getByText(/^ammonia binder holds until/)).toBeTruthy();
     unmount();
     show(<Figures run={run} followed={followed(run)} now={NOW + 23 * HOUR_MS} />);
-    expect(screen.getByText(/^binder spent since/).className).toContain('warn');
+    expect(screen.getByText(/^ammonia binder spent since/).className).toContain('warn');
   });
 
   it('a bath counts down to out, and shows its arithmetic', () => {
@@ -145,7 +151,7 @@ describe('the sheet on paper', () => {
   it('a run that is over says so', async () => {
     asked = answer(bench([]));
     paper();
-    expect(await screen.findByText('This run is over')).toBeTruthy();
+    expect(await screen.findByText('This acclimation is over')).toBeTruthy();
   });
 });
 
@@ -160,18 +166,18 @@ it('the strip tells what a vessel wants next, and who was called when nobody cam
     startedAtMs: NOW - 1000,
   };
   const next = { rule: 'run-check', step: 'look-3', dueAtMs: NOW - 1000, byMs: NOW };
-  answer({ '/api/views/running': { body: { seq: 1, floats: [], stays: [], vessels: [{ ...vessel, next, paged: 'Wim Sato' }] } } });
+  answer({ '/api/views/running': { body: { seq: 1, floats: [], stayLimits: [], vessels: [{ ...vessel, next, paged: 'Wim Sato' }] } } });
   draw(<RunningStrip />);
   const item = (await screen.findByText('The overflow bucket, D5')).closest('li')!;
-  expect(item.textContent).toMatch(/due.*Wim Sato was called: look, 6 silver mono/);
+  expect(item.textContent).toMatch(/due.*Wim Sato was called: check, 6 silver mono/);
   expect(within(item).getByRole('link').getAttribute('href')).toBe('/bench?run=r');
-  expect(screen.getByRole('status').textContent).toBe('the overflow bucket for D5: look is due, Wim Sato was called');
+  expect(screen.getByRole('status').textContent).toBe('the overflow bucket for D5: check is due, Wim Sato was called');
 });
 
 it('who watches a vessel is asked before signing out', async () => {
   const vessel = { run: 'r', vessel: 'the tub', method: 'drip', lotLabel: 'x', n: 1, tankCode: 'D5', startedAtMs: NOW, watcher: 'p' };
   const next = { rule: 'run-step', step: 'line-1', dueAtMs: NOW + MINUTE_MS, byMs: NOW + 90_000 };
-  asked = answer({ '/api/views/running': { body: { seq: 1, floats: [], stays: [], vessels: [{ ...vessel, next }] } } });
+  asked = answer({ '/api/views/running': { body: { seq: 1, floats: [], stayLimits: [], vessels: [{ ...vessel, next }] } } });
   draw(<SignOut />);
   await screen.findByTitle('Sign out');
   await Promise.resolve();
@@ -181,7 +187,7 @@ it('who watches a vessel is asked before signing out', async () => {
   expect(asked.some(({ path }) => path === '/api/sign-out')).toBe(false);
 });
 
-it('steps, deeds and due things in words', () => {
+it('steps, actions and due things in words', () => {
   const { lines } = partsOf();
   expect(sayLine(lines[FIRST_RUN]!, METRIC_UNITS)).toBe('Start the drip at 2.2 mL/min for 3 h');
   expect(sayLine({ step: { do: 'run', mLPerMin: 160, minutes: 15 }, first: true, inBath: false }, METRIC_UNITS)).toBe(
@@ -191,10 +197,10 @@ it('steps, deeds and due things in words', () => {
   expect(sayLine({ step: { do: 'wait', minutes: 15 }, first: false, inBath: false }, METRIC_UNITS)).toBe(
     'Shut the drip and let it stand, 15 min',
   );
-  expect(sayDeed({ do: 'flow', mLPerMin: 0, low: 0, high: 0, from: 'caught' }, METRIC_UNITS)).toBe('drip shut');
+  expect(sayAction({ do: 'flow', mLPerMin: 0, low: 0, high: 0, from: 'caught' }, METRIC_UNITS)).toBe('drip shut');
   const facts = { tankCode: 'D5', what: 'silver mono' };
   expect(sayDue({ rule: 'after-conversion', step: '48h', facts })).toBe(
-    'Look at D5: silver mono, 48 h after its conversion; losses come over days',
+    'Check D5: silver mono, 48 h after its conversion; losses come over days',
   );
   expect(sayDue({ rule: 'after-conversion', step: '336h', facts })).toMatch(/14 days after/);
   expect(sayDue({ rule: 'lights-on', step: 'end', facts })).toBe('Lights of D5 up again');

@@ -1,4 +1,4 @@
-// A run and a bag that tests of runs begin from, and a place where deeds go.
+// A run and a bag that tests of runs begin from, and a place where actions go.
 import type { ReactNode } from 'react';
 import type { BenchBag, RunCard } from '#contract/views.ts';
 import type { Act } from '#core/catalogue/index.ts';
@@ -6,7 +6,7 @@ import type { Role } from '#core/roles/index.ts';
 import { follow, runDues, runFactsOf } from '#core/runs/index.ts';
 import { dyeBath, runningFacts, T0 } from '#core/runs/testCases.ts';
 import { HOUR_MS } from '#core/time/index.ts';
-import { DeedProvider } from '../actions/deed.tsx';
+import { ActionProvider } from '../actions/actions.tsx';
 import { benchBag } from '../methods/testBag.ts';
 import { draw, NOW } from '../testScreen.tsx';
 
@@ -23,12 +23,12 @@ export const card = (more: Partial<RunCard> = {}): RunCard => {
     lotLabel: 'silver mono',
     by: 'Odalys',
     n: 6,
-    tank: { id: 'D5', code: 'D5', purpose: 'hold', type: 'brackish', system: 'd5' },
+    tank: { id: 'D5', code: 'D5', purpose: 'quarantine', type: 'brackish', system: 'd5' },
     from: [{ place: 'bag-1', label: 'bag 1', n: 6 }],
     holdKnown: false,
     startedAtMs: STARTED,
     started: { ...facts.started, run: 'run-1', lot: 'lot-1', tank: 'D5', from: [{ place: 'bag-1', n: 6 }], checkEveryMin: 120 },
-    events: facts.deeds
+    events: facts.actions
       .filter(({ line }) => line! <= FIRST_RUN)
       .map(({ atMs, line, did }) => ({ entry: `w${line}`, atMs: STARTED + (atMs - T0), by: 'Odalys', what: 'worked', line, did })),
     readings: [],
@@ -52,7 +52,7 @@ export const inBath = (more: Partial<RunCard> = {}): RunCard => {
 };
 export const followed = (run: RunCard) => follow(runFactsOf(run), NOW);
 
-export const show = (part: ReactNode, role: Role = 'keeper') => draw(<DeedProvider>{part}</DeedProvider>, role);
+export const show = (part: ReactNode, role: Role = 'keeper') => draw(<ActionProvider>{part}</ActionProvider>, role);
 export const payloads = (act: Act) => act.entries.map(({ kind, payload }) => [kind, payload]);
 
 export const bag = (no: number, more: Partial<BenchBag> = {}): BenchBag => {

@@ -1,4 +1,4 @@
-// A run as it is followed: reckoned anew when something was written of it, and now and then as time goes by. The last picture stays meanwhile.
+// A run as it is followed: calculated anew when something was written of it, and now and then as time goes by. The last picture stays meanwhile.
 import { useMemo, useState } from 'react';
 import type { RunCard } from '#contract/views.ts';
 import { useHouseNow } from '../data/clock.ts';

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { TankCard } from '#contract/views.ts';
-import { useContactAgain } from '../moves/useHoldAgain.tsx';
+import { useContactAgain } from '../moves/useQuarantineAgain.tsx';
 import { useView } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
 import { ActButton } from '../parts/ActButton.tsx';
@@ -104,7 +104,7 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
         </p>
       )}
       {again.box}
-      <Caution>Water may go from clean tanks to hold, never back. Heater off; start no siphon by mouth; hose secured.</Caution>
+      <Caution>Water may go from cleared tanks to quarantine, never back. Heater off; start no siphon by mouth; hose secured.</Caution>
       <ActButton
         disabled={
           problemOf('volume', litres, { units }) !== undefined ||

@@ -4,12 +4,12 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { TankView } from '#contract/views.ts';
 import { CAUSES, type Cause } from '#core/rounds/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
-import { useMay, useTimes } from '../data/me.ts';
+import { useActions } from '../actions/actions.tsx';
+import { useMayWrite, useTimes } from '../data/me.ts';
 
 export function Losses({ losses }: { losses: TankView['losses'] }) {
   const { when } = useTimes();
-  const lead = useMay('lead');
+  const lead = useMayWrite('loss.classed');
   const [open, setOpen] = useState<string>();
   if (losses.length === 0) return null;
   return (
@@ -29,7 +29,7 @@ export function Losses({ losses }: { losses: TankView['losses'] }) {
                 aria-label={`Class the loss of ${label} anew`}
                 onClick={() => setOpen(open === entry ? undefined : entry)}
               >
-                Class anew
+                Change the cause
               </Button>
             )}
             {open === entry && <Classed loss={entry} label={label} now={cause} onDone={() => setOpen(undefined)} />}
@@ -41,7 +41,7 @@ export function Losses({ losses }: { losses: TankView['losses'] }) {
 }
 
 function Classed({ loss, label, now, onDone }: { loss: string; label: string; now: Cause; onDone: () => void }) {
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const [cause, setCause] = useState<Cause>(now);
   const [why, setWhy] = useState('');
   return (
@@ -49,9 +49,10 @@ function Classed({ loss, label, now, onDone }: { loss: string; label: string; no
       className="tank-form"
       onSubmit={(event) => {
         event.preventDefault();
-        void doIt(`Loss of ${label}: ${cause}`, { kind: 'loss.classed', payload: { loss, cause, sure: 'likely', why: why.trim() } }).then(
-          onDone,
-        );
+        void recordAction(`Loss of ${label}: ${cause}`, {
+          kind: 'loss.classed',
+          payload: { loss, cause, sure: 'likely', why: why.trim() },
+        }).then(onDone);
       }}
     >
       <Form.Select aria-label="What it was" value={cause} onChange={(event) => setCause(event.target.value as Cause)}>

@@ -1,8 +1,8 @@
 // How long they are, and a length or an hour at which they are to leave this place.
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
-import type { StayCard, TankCard } from '#contract/views.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import type { StayLimitCard, TankCard } from '#contract/views.ts';
+import { useActions } from '../actions/actions.tsx';
 import { newId } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { useVoice } from '../data/voice.ts';
@@ -10,14 +10,14 @@ import { readWall } from '../data/wallTime.ts';
 import { numberOf, PlainForm } from '../parts/PlainForm.tsx';
 import { sayAll } from '../words/refusals.ts';
 
-export function Measure({ tank, stays, onDone }: { tank: TankCard; stays: readonly StayCard[]; onDone: () => void }) {
-  const { doIt } = useDeeds();
+export function Measure({ tank, stayLimits, onDone }: { tank: TankCard; stayLimits: readonly StayLimitCard[]; onDone: () => void }) {
+  const { recordAction } = useActions();
   const voice = useVoice();
   const { zone } = useMe().house;
   const [lot, setLot] = useState(tank.occupants[0]?.lot ?? '');
   const fish = tank.occupants.find((one) => one.lot === lot);
   if (!fish) return <p className="soft">Nobody lives here.</p>;
-  const limit = stays.find((one) => one.lot === lot && one.untilCm !== undefined);
+  const limit = stayLimits.find((one) => one.lot === lot && one.untilCm !== undefined);
   const place = tank.id;
   return (
     <div className="tank-form">
@@ -38,7 +38,10 @@ export function Measure({ tank, stays, onDone }: { tank: TankCard; stays: readon
         fields={[{ name: 'sizeCm', type: 'number', label: 'A typical one measures, cm', min: 0.1, max: 300 }]}
         submit="Measured"
         onSubmit={async ({ sizeCm }) => {
-          const outcome = await doIt(`${fish.label} measured`, { kind: 'lot.measured', payload: { lot, place, sizeCm: numberOf(sizeCm) } });
+          const outcome = await recordAction(`${fish.label} measured`, {
+            kind: 'lot.measured',
+            payload: { lot, place, sizeCm: numberOf(sizeCm) },
+          });
           if (outcome.status === 'refused') return sayAll(outcome.refusals, outcome.code, voice);
           onDone();
           return undefined;
@@ -62,10 +65,10 @@ export function Measure({ tank, stays, onDone }: { tank: TankCard; stays: readon
         onSubmit={async ({ untilCm, until, why }) => {
           const untilMs = until ? readWall(until, zone) : undefined;
           if (until && untilMs === undefined) return 'Write the hour like 2026-03-05 10:00.';
-          const outcome = await doIt(`${fish.label} leave ${tank.code} ${until || `at ${untilCm} cm`}`, {
+          const outcome = await recordAction(`${fish.label} leave ${tank.code} ${until || `at ${untilCm} cm`}`, {
             kind: 'stay.limited',
             payload: {
-              stay: newId(),
+              stayLimit: newId(),
               lot,
               place,
               ...(untilCm ? { untilCm: numberOf(untilCm) } : {}),

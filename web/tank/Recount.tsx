@@ -1,20 +1,20 @@
-// A count by hand: what is found other than the books say is posted as a difference.
+// A count by hand: what is found other than the records say is posted as a difference.
 import { useState } from 'react';
 import type { TankCard } from '#contract/views.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import type { Draft } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { CountField } from '../parts/CountField.tsx';
 
 export function Recount({ tank, onDone }: { tank: TankCard; onDone: () => void }) {
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const [found, setFound] = useState<Record<string, number>>({});
   const differing = tank.occupants.filter(({ lot, n }) => found[lot] !== undefined && found[lot] !== n);
   const drafts = differing.map(({ lot, n }): Draft => {
     const seen = found[lot]!;
     return {
       kind: 'stock.counted',
-      payload: { place: tank.id, lot, found: seen, book: n, against: seen < n ? 'missing' : 'discrepancy', note: 'recount' },
+      payload: { place: tank.id, lot, found: seen, onRecord: n, against: seen < n ? 'missing' : 'discrepancy', note: 'recount' },
     };
   });
   return (
@@ -24,13 +24,13 @@ export function Recount({ tank, onDone }: { tank: TankCard; onDone: () => void }
       ))}
       {differing.map(({ lot, label, n }) => (
         <p key={lot} className="warn">
-          {label}: {found[lot]! < n ? `${n - found[lot]!} missing, to be looked for` : `${found[lot]! - n} more than the books say`}
+          {label}: {found[lot]! < n ? `${n - found[lot]!} missing: search for them` : `${found[lot]! - n} more than on record`}
         </p>
       ))}
       <ActButton
         disabled={drafts.length === 0}
-        onPress={() => void doIt(`Counted in ${tank.code}`, ...drafts).then(({ status }) => status !== 'refused' && onDone())}
-        hint={drafts.length === 0 ? 'as the books say' : undefined}
+        onPress={() => void recordAction(`Counted in ${tank.code}`, ...drafts).then(({ status }) => status !== 'refused' && onDone())}
+        hint={drafts.length === 0 ? 'as on record' : undefined}
       >
         This is what is there
       </ActButton>

@@ -6,10 +6,10 @@ import { Link, useParams } from 'react-router';
 import type { TankView } from '#contract/views.ts';
 import { formatDay } from '#core/time/index.ts';
 import { useView } from '../data/house.ts';
-import { useMay, useMe, useTimes } from '../data/me.ts';
+import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ToolTaps } from '../exposure/ToolTaps.tsx';
-import { HoldClock } from '../holds/HoldClock.tsx';
+import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
@@ -20,10 +20,10 @@ import { ChangeWater } from './ChangeWater.tsx';
 import { Losses } from './Losses.tsx';
 import { Measure } from './Measure.tsx';
 import { Recount } from './Recount.tsx';
-import { Remedy } from './Remedy.tsx';
+import { Treatment } from './Treatment.tsx';
 
 type Full = TankView & Required<Pick<TankView, 'tank' | 'system'>>;
-const FORMS = ['Recount', 'Change water', 'Measure', 'Remedy'] as const;
+const FORMS = ['Recount', 'Change water', 'Measure', 'Treatment'] as const;
 
 export default function TankPage() {
   const { code = '' } = useParams();
@@ -46,9 +46,9 @@ function Whole({ view }: { view: Full }) {
   const { tank, system } = view;
   const { when } = useTimes();
   const { say } = useUnits();
-  const { around } = useMe().house.rules;
+  const { ambient } = useMe().house.rules;
   const { data: moves } = useView('moves');
-  const keeper = useMay('keeper');
+  const keeper = useMayWrite('stock.counted', 'water.exchanged', 'treatment.begun');
   const [form, setForm] = useState<(typeof FORMS)[number]>();
   const done = () => setForm(undefined);
   const [bath, setBath] = useState<string>();
@@ -56,14 +56,14 @@ function Whole({ view }: { view: Full }) {
   if (patient)
     return (
       <div className="card bench-card">
-        <BathForm patient={patientOfTank(view, patient, { now: houseNow(), around })} onBack={() => setBath(undefined)} />
+        <BathForm patient={patientOfTank(view, patient, { now: houseNow(), ambient })} onBack={() => setBath(undefined)} />
       </div>
     );
   const forms: Record<(typeof FORMS)[number], ReactNode> = {
     Recount: <Recount tank={tank} onDone={done} />,
     'Change water': <ChangeWater tank={tank} onDone={done} />,
-    Measure: <Measure tank={tank} stays={view.stays} onDone={done} />,
-    Remedy: <Remedy system={system} onDone={done} />,
+    Measure: <Measure tank={tank} stayLimits={view.stayLimits} onDone={done} />,
+    Treatment: <Treatment system={system} onDone={done} />,
   };
   return (
     <div className="tank-page">
@@ -79,7 +79,7 @@ function Whole({ view }: { view: Full }) {
         {tank.occupants.length === 0 && <p>Empty.</p>}
         <ul className="look-lots">
           {tank.occupants.map((one) => {
-            const hold = view.holds.find(({ lot }) => lot === one.lot);
+            const quarantine = view.quarantines.find(({ lot }) => lot === one.lot);
             return (
               <li key={one.lot}>
                 <div className="occupant-head">
@@ -103,7 +103,7 @@ function Whole({ view }: { view: Full }) {
                 </div>
                 <span className="soft">
                   {[
-                    hold ? undefined : 'cleared',
+                    quarantine ? undefined : 'cleared',
                     one.promised && 'some promised',
                     one.sizeCm && `${one.sizeCm} cm`,
                     one.sinceMs && `here since ${when(one.sinceMs)}`,
@@ -111,19 +111,19 @@ function Whole({ view }: { view: Full }) {
                     .filter(Boolean)
                     .join(', ')}
                 </span>
-                {hold && <HoldClock hold={hold} full />}
+                {quarantine && <QuarantineClock quarantine={quarantine} full />}
               </li>
             );
           })}
         </ul>
-        {view.stays.map(({ stay, lotLabel, untilMs, untilCm, why }) => (
-          <p key={stay}>
+        {view.stayLimits.map(({ stayLimit, lotLabel, untilMs, untilCm, why }) => (
+          <p key={stayLimit}>
             {lotLabel} only until {untilMs === undefined ? `${untilCm} cm` : when(untilMs)}: {why}
           </p>
         ))}
         {view.gaps.map(({ lot, label, fromMs, untilMs, n }) => (
           <p key={lot + fromMs} className="warn">
-            The books lack {n} {label} here from {when(fromMs)} {untilMs === undefined ? 'on' : `to ${when(untilMs)}`}: something was
+            Missing on record: {n} {label} here from {when(fromMs)} {untilMs === undefined ? 'on' : `to ${when(untilMs)}`}: something was
             entered late or not at all.
           </p>
         ))}
@@ -132,7 +132,7 @@ function Whole({ view }: { view: Full }) {
         <h2>{system.name}</h2>
         <p className="soft tight">
           {system.type}, {say('volume', system.volumeL)}
-          {system.others.length === 0 ? ', alone' : ', one water with '}
+          {system.others.length === 0 ? ', alone' : ', one system with '}
           {system.others.map(({ id, code }) => (
             <Link key={id} to={`/tank/${encodeURIComponent(code)}`}>
               {code}{' '}
@@ -140,8 +140,8 @@ function Whole({ view }: { view: Full }) {
           ))}
         </p>
         <SystemClear system={system} tank={tank.id} />
-        {system.courses.map(({ course, family, begunAtMs }) => (
-          <p key={course} className="warn">
+        {system.treatments.map(({ treatment, family, begunAtMs }) => (
+          <p key={treatment} className="warn">
             Under {family} since {when(begunAtMs)}
           </p>
         ))}
@@ -160,10 +160,10 @@ function Whole({ view }: { view: Full }) {
         </table>
         {view.readings.length === 0 && <p className="soft">No reading yet. Write one: {tank.code} 25.4C</p>}
         <p>
-          {view.lastLook
-            ? `Last looked at ${when(view.lastLook.atMs)} by ${view.lastLook.by}${view.lastLook.allWell ? ', all well' : ''}; ${view.looks14} looks in 14 days.`
-            : 'Nobody has looked yet.'}{' '}
-          <Link to={`/rounds?tank=${tank.code}`}>Look now</Link>
+          {view.lastCheck
+            ? `Last health check ${when(view.lastCheck.atMs)} by ${view.lastCheck.by}${view.lastCheck.allWell ? ', all well' : ''}; ${view.checks14} health checks in 14 days.`
+            : 'No health check yet.'}{' '}
+          <Link to={`/rounds?tank=${tank.code}`}>Check now</Link>
         </p>
         {keeper && (
           <div className="chips" role="group" aria-label="Do here">
@@ -182,11 +182,11 @@ function Whole({ view }: { view: Full }) {
         )}
         {form && forms[form]}
         <ToolTaps moves={moves} tank={tank} rack={tank.rack} />
-        {view.meetings.length > 0 && (
+        {view.contacts.length > 0 && (
           <>
             <h3>Met directly</h3>
             <ul className="plain-list">
-              {view.meetings.map(({ entry, by, name, from, to, atMs }) => {
+              {view.contacts.map(({ entry, by, name, from, to, atMs }) => {
                 const other = from.id === tank.id ? to : from;
                 return (
                   <li key={entry + from.id + to.id}>
@@ -225,16 +225,16 @@ function Whole({ view }: { view: Full }) {
 
 /** When everybody on the water can be clean: its slowest clock. */
 function SystemClear({ system, tank }: { system: Full['system']; tank: string }) {
-  const { data } = useView('holds');
+  const { data } = useView('quarantine');
   const tanks = new Set([tank, ...system.others.map(({ id }) => id)]);
-  const here = data?.holds.filter((hold) => hold.tanks.some(({ id }) => tanks.has(id))) ?? [];
+  const here = data?.quarantines.filter((quarantine) => quarantine.tanks.some(({ id }) => tanks.has(id))) ?? [];
   if (here.length === 0) return null;
   const days = here.map(({ clock }) => clock.earliestDay);
   const last = days.every((day) => day !== undefined) ? Math.max(...days) : undefined;
   return (
     <p>
-      {here.length} {here.length === 1 ? 'hold' : 'holds'} on this water;{' '}
-      {last === undefined ? 'no date while a remedy runs' : `all of it clean on ${formatDay(last)} at the earliest`}.
+      {here.length} {here.length === 1 ? 'quarantine' : 'quarantine'} on this system;{' '}
+      {last === undefined ? 'no date while a treatment runs' : `all of it clear on ${formatDay(last)} at the earliest`}.
     </p>
   );
 }

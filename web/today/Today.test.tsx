@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { screen } from '@testing-library/react';
 import { MINUTE_MS } from '#core/time/index.ts';
 import type { Due } from '#core/today/index.ts';
-import { DeedProvider } from '../actions/deed.tsx';
+import { ActionProvider } from '../actions/actions.tsx';
 import { answer, draw, NOW } from '../testScreen.tsx';
 import Today from './Today.tsx';
 
@@ -23,11 +23,11 @@ it.each([
 ] as const)('a call to a lead is seen by a %s, and settled by a lead alone; it leads to the people', async (role, buttons) => {
   answer({ '/api/views/today': { body: { seq: 1, due: [call] } } });
   draw(
-    <DeedProvider>
+    <ActionProvider>
       <Today />
-    </DeedProvider>,
+    </ActionProvider>,
     role,
   );
-  expect((await screen.findByRole('link', { name: /^To the people/ })).getAttribute('href')).toBe('/house');
+  expect((await screen.findByRole('link', { name: /^To the people/ })).getAttribute('href')).toBe('/house?part=people');
   for (const name of [/^Done/, /^Later/, /^Leave out/]) expect(screen.queryAllByRole('button', { name })).toHaveLength(buttons);
 });

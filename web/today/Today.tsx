@@ -5,12 +5,12 @@ import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import { MINUTE_MS, atLocal, houseDay } from '#core/time/index.ts';
 import { isForLead, isSettledByHand, type DueState } from '#core/today/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { unseenActs, useOutbox, useView, type Draft } from '../data/house.ts';
-import { useMay, useMe, useTimes } from '../data/me.ts';
+import { useMayWrite, useRank, useMe, useTimes } from '../data/me.ts';
 import { Waiting } from '../parts/Waiting.tsx';
-import { sayDue } from '../words/due.ts';
+import { DUE_WORDS, sayDue } from '../words/due.ts';
 import { rowsOf, shownAt, STATES, withPending, type DueRow } from './group.ts';
 
 const STATE_WORDS: Record<DueState, string> = { overdue: 'Overdue', now: 'Now', next: 'Next' };
@@ -25,7 +25,7 @@ export default function Today() {
     return (
       <div className="empty">
         <h1>Nothing is due</h1>
-        <p>Bags that wait, floats, rounds and looks after a release come here by themselves.</p>
+        <p>Bags that wait, floats, rounds and checks after a release come here by themselves.</p>
         <Link className="btn btn-plain" to="/dock/list">
           Take in a packing list
         </Link>
@@ -51,33 +51,17 @@ export default function Today() {
   );
 }
 
-/** Where a due thing is done, and what its link says. */
-function whereOf({ rule, step, facts }: DueRow): { to: string; doing: string } {
-  if (rule === 'bags-waiting' || rule === 'crate-due') return { to: `/dock?crate=${facts.crate}`, doing: 'To the dock' };
-  if (rule.startsWith('run-')) return { to: `/bench?run=${facts.run}`, doing: 'To the bench' };
-  if (rule === 'without-lead') return { to: '/daybook', doing: 'To the daybook' };
-  if (rule === 'pins-guessed') return { to: '/house', doing: 'To the people' };
-  if (rule === 'float') return { to: `/bench?bag=${facts.bag}`, doing: 'To the bench' };
-  if (rule === 'round') return { to: `/rounds?round=${step}`, doing: 'Walk it' };
-  if (rule === 'after-release' || rule === 'after-mishap')
-    return { to: `/rounds?tank=${facts.tankCode}`, doing: `Look at ${facts.tankCode}` };
-  return {
-    to: rule === 'slip-waits' ? '/room/moves' : `/tank/${facts.tankCode}`,
-    doing: rule === 'slip-waits' ? 'To the slips' : `To ${facts.tankCode}`,
-  };
-}
-
 function Row({ row, state, now }: { row: DueRow; state: DueState; now: number }) {
   const { when } = useTimes();
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const [open, setOpen] = useState<'later' | 'skip'>();
-  const { to, doing } = whereOf(row);
+  const { to, doing } = DUE_WORDS[row.rule].leads(row);
   const words = sayDue(row);
   const settle = (said: string, of: (due: string) => Draft) => {
     setOpen(undefined);
-    void doIt(`${said}: ${words}`, ...row.ids.map(of));
+    void recordAction(`${said}: ${words}`, ...row.ids.map(of));
   };
-  const mayLead = useMay('lead');
+  const mayLead = useRank('lead');
   const mayDecide = mayLead || !isForLead(row.rule);
   const byHand = mayDecide && isSettledByHand(row.rule);
   return (
@@ -171,7 +155,7 @@ function Later({ onChoose, now }: { onChoose: (untilMs: number, why: string) => 
 }
 
 function Skip({ onSkip }: { onSkip: (why: string) => void }) {
-  const may = useMay('keeper');
+  const may = useMayWrite('due.skipped');
   const [why, setWhy] = useState('');
   if (!may) return <p className="due-more soft">A keeper may leave it out, with a reason.</p>;
   return (

@@ -46,7 +46,7 @@ it('one walk to a tank does all that is due there, and stands where the most urg
   const rows = rowsOf([due('b', { step: '4h', atMs: NOW + 5 }), due('a', { byMs: NOW - 1, atMs: NOW - 5 })], NOW);
   expect(rows.now).toEqual([]);
   expect(rows.overdue).toMatchObject([{ step: '1h and 4h', ids: ['a:after-release:1h', 'b:after-release:1h'], atMs: NOW - 5 }]);
-  expect(sayDue(rows.overdue[0]!)).toBe('Look at G1: firefish, 1 h and 4 h after release');
+  expect(sayDue(rows.overdue[0]!)).toBe('Check G1: firefish, 1 h and 4 h after release');
 });
 
 it('shows at once what this screen has settled', () => {

@@ -5,10 +5,10 @@ import type {
   FactSource,
   Controls,
   InputFault,
-  Method,
+  AcclimationMethod,
   NotOffered,
-  Strain,
-  StrainName,
+  Stress,
+  StressName,
   SettleBy,
   Turn,
 } from '#core/bench/index.ts';
@@ -16,7 +16,7 @@ import type { Quantity } from '#core/water/index.ts';
 import type { Units } from '../data/units.ts';
 
 /** What hands do, in one line. */
-export const METHOD_WORDS: Record<Method, string> = {
+export const METHOD_WORDS: Record<AcclimationMethod, string> = {
   'float and net': 'Float closed, open, net out; the bag water goes to the drain',
   'match, float, net': 'Bring the tank to the bag’s salinity first, then float and net out',
   drip: 'Pour into a bucket and let tank water drip in',
@@ -35,7 +35,7 @@ export const NOT_OFFERED_WORDS: Record<NotOffered, string> = {
   'nothing to match': 'tank and bag have the same salinity',
   'one bag': 'there is only one bag of this lot',
   'no conversion': 'no change of water that would need a day',
-  'cannot match': 'the tank would have to change by more than half of its water, or by more than those on it bear',
+  'cannot match': 'the tank would have to change by more than half of its water, or by more than the fish on it tolerate',
   'bucket small': 'the bucket has no room for more water',
 };
 
@@ -51,9 +51,9 @@ export const FAULT_WORDS: Record<InputFault['code'], string> = {
 
 export const SOURCE_WORDS: Record<FactSource, string> = {
   measured: 'measured',
-  told: 'stated',
+  stated: 'stated',
   estimated: 'estimated',
-  reckoned: 'calculated',
+  calculated: 'calculated',
   'another bag': 'other bag',
   'not known': 'not known',
 };
@@ -68,9 +68,9 @@ export const ADVICE_WORDS: Record<Extract<Advice, { is: 'advised' }>['why'], str
 
 /** What hands could change, in words. */
 export function sayChange(change: Partial<Controls>, { say }: Units): string {
-  const { air, binder, bucketL, dripMinutes, conversionHours } = change;
+  const { air, ammoniaBinder, bucketL, dripMinutes, conversionHours } = change;
   return [
-    ...(binder ? ['ammonia binder'] : []),
+    ...(ammoniaBinder ? ['ammonia binder'] : []),
     ...(air && air !== 'none' ? [`${air} air`] : []),
     ...(bucketL ? [`a bucket of ${say('volume', bucketL)}`] : []),
     ...(dripMinutes ? [`${dripMinutes} min`] : []),
@@ -104,7 +104,7 @@ export function sayTurn({ of, at, side, then }: Turn, units: Units): string {
   return `${where(of)}${factWord(of)} ${side} ${sayFactValue(of, at, units)}: then ${then ?? 'none is within tolerance'}`;
 }
 
-const STRAIN_WORDS: Record<StrainName, string> = {
+const STRESS_WORDS: Record<StressName, string> = {
   'temperature step': 'temperature step',
   'temperature rate': 'temperature, fastest hour',
   'salinity step': 'salinity, fastest ten minutes',
@@ -117,7 +117,7 @@ const STRAIN_WORDS: Record<StrainName, string> = {
   'carbon dioxide': 'time in carbon dioxide',
 };
 
-export function sayStrainFigure({ name, figure }: Strain, { sayStep, say }: Units): string {
+export function sayStressFigure({ name, figure }: Stress, { sayStep, say }: Units): string {
   const signed = (text: string) => `${figure < 0 ? '−' : '+'}${text}`;
   switch (name) {
     case 'temperature step':
@@ -140,7 +140,7 @@ export function sayStrainFigure({ name, figure }: Strain, { sayStep, say }: Unit
       return `${figure.toFixed(0)} mg/L`;
   }
 }
-export const strainWord = (name: StrainName): string => STRAIN_WORDS[name];
+export const stressWord = (name: StressName): string => STRESS_WORDS[name];
 
 /** “Best in 9 of 10” of the simulations. */
 export function sayShare(share: number): string {

@@ -1,5 +1,5 @@
-// Due things in words.
-import type { Due, DueRule } from '#core/today/index.ts';
+// Due things in words, and where each is done: one row a rule, none may be missing.
+import { isDueRule, type Due, type DueRule } from '#core/today/index.ts';
 
 const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 
@@ -11,77 +11,116 @@ const sayHours = (steps: string) =>
     .map((hours) => (hours >= 72 ? `${hours / 24} days` : `${hours} h`))
     .join(' and ');
 
-/** What the hand does, where. */
-export function sayDue({ rule, step, facts }: Pick<Due, 'rule' | 'step' | 'facts'>): string {
-  switch (rule) {
-    case 'bags-waiting':
-      return `${plural(facts.n ?? 0, 'bag')} of ${facts.crateLabel} ${facts.n === 1 ? 'waits' : 'wait'} for water`;
-    case 'crate-due':
-      return `${facts.crateLabel} is to come`;
-    case 'float':
-      return `Net out ${facts.what} in ${facts.tankCode}`;
-    case 'round':
-      return `${step === 'morning' ? 'Morning' : 'Evening'} round: ${plural(facts.n ?? 0, 'tank')} to look at`;
-    case 'after-release':
-      return `Look at ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after release`;
-    case 'after-mishap':
-      return `Look at ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after a mishap`;
-    case 'after-conversion':
-      return `Look at ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after its conversion; losses come over days`;
-    case 'run-step':
-      return `Next step of ${facts.what} for ${facts.tankCode}`;
-    case 'run-check':
-      return `Look at ${facts.what} on the way to ${facts.tankCode}`;
-    case 'run-binder':
-      return `The binder of ${facts.what} for ${facts.tankCode} is spent: read the ammonia`;
-    case 'run-end':
-      return `Read and let go ${facts.what} into ${facts.tankCode}`;
-    case 'lights-on':
-      return `Lights of ${facts.tankCode} up again`;
-    case 'fish-out':
-      return `${facts.n} ${facts.what} out of ${facts.tankCode}`;
-    case 'day-end':
-      return `${facts.n} ${facts.what} still in ${facts.tankCode} at the end of the day: who watches them?`;
-    case 'grown-out':
-      return `${facts.what} have outgrown ${facts.tankCode}`;
-    case 'measure':
-      return `Measure ${facts.what} in ${facts.tankCode}`;
-    case 'missing':
-      return `Look for ${facts.n} missing ${facts.what}, last in ${facts.tankCode}`;
-    case 'without-lead':
-      return `Look at what was done without a lead. ${facts.what}`;
-    case 'pins-guessed':
-      return `Somebody is guessing a PIN: ${facts.what}. Ask who it was, and set a new PIN if in doubt`;
-    case 'slip-waits':
-      return `Is it here: ${facts.what}?`;
-  }
-}
-
-const RULE_WORDS: Record<DueRule, string> = {
-  'bags-waiting': 'bags waiting',
-  'crate-due': 'a crate to come',
-  float: 'the end of a float',
-  round: 'a round',
-  'after-release': 'a look after a release',
-  'after-mishap': 'a look after a mishap',
-  'after-conversion': 'a look after a conversion',
-  'run-step': 'the next step of a run',
-  'run-check': 'a look at a run',
-  'run-binder': 'a binder spent',
-  'run-end': 'the end of a run',
-  'lights-on': 'lights up again',
-  'fish-out': 'fish out of a temporary place',
-  'day-end': 'fish in a temporary place at the end of the day',
-  'grown-out': 'fish that have outgrown their place',
-  measure: 'measuring fish that grow',
-  missing: 'looking for missing fish',
-  'without-lead': 'what was done without a lead',
-  'pins-guessed': 'somebody guessing a PIN',
-  'slip-waits': 'what a move waits for',
+type Said = Pick<Due, 'step' | 'facts'>;
+type DueWords = {
+  /** What the hand does, where. */
+  says(due: Said): string;
+  /** The rule's name, for the logbook. */
+  name: string;
+  /** Where it is done, and what the link there says. */
+  leads(due: Said): { to: string; doing: string };
 };
 
-/** A due thing named by its id alone, for the daybook. */
+const toDock = ({ facts }: Said) => ({ to: `/dock?crate=${facts.crate}`, doing: 'To the dock' });
+const toRun = ({ facts }: Said) => ({ to: `/bench?run=${facts.run}`, doing: 'To the bench' });
+const toTank = ({ facts }: Said) => ({ to: `/tank/${facts.tankCode}`, doing: `To ${facts.tankCode}` });
+const toCheck = ({ facts }: Said) => ({ to: `/rounds?tank=${facts.tankCode}`, doing: `Check ${facts.tankCode}` });
+
+export const DUE_WORDS: Record<DueRule, DueWords> = {
+  'bags-waiting': {
+    says: ({ facts }) => `${plural(facts.n ?? 0, 'bag')} of ${facts.crateLabel} ${facts.n === 1 ? 'waits' : 'wait'} for water`,
+    name: 'bags waiting',
+    leads: toDock,
+  },
+  'crate-due': { says: ({ facts }) => `${facts.crateLabel} is to come`, name: 'a crate to come', leads: toDock },
+  float: {
+    says: ({ facts }) => `Net out ${facts.what} in ${facts.tankCode}`,
+    name: 'the end of a float',
+    leads: ({ facts }) => ({ to: `/bench?bag=${facts.bag}`, doing: 'To the bench' }),
+  },
+  round: {
+    says: ({ step, facts }) => `${step === 'morning' ? 'Morning' : 'Evening'} round: ${plural(facts.n ?? 0, 'tank')} to check`,
+    name: 'a round',
+    leads: ({ step }) => ({ to: `/rounds?round=${step}`, doing: 'Walk it' }),
+  },
+  'after-release': {
+    says: ({ step, facts }) => `Check ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after release`,
+    name: 'a check after a release',
+    leads: toCheck,
+  },
+  'after-mishap': {
+    says: ({ step, facts }) => `Check ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after a mishap`,
+    name: 'a check after a mishap',
+    leads: toCheck,
+  },
+  'after-conversion': {
+    says: ({ step, facts }) => `Check ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after its conversion; losses come over days`,
+    name: 'a check after a conversion',
+    leads: toTank,
+  },
+  'run-step': {
+    says: ({ facts }) => `Next step of ${facts.what} for ${facts.tankCode}`,
+    name: 'the next step of an acclimation',
+    leads: toRun,
+  },
+  'run-check': {
+    says: ({ facts }) => `Check ${facts.what} on the way to ${facts.tankCode}`,
+    name: 'a check of an acclimation',
+    leads: toRun,
+  },
+  'run-binder': {
+    says: ({ facts }) => `The ammonia binder of ${facts.what} for ${facts.tankCode} is spent: read the ammonia`,
+    name: 'an ammonia binder spent',
+    leads: toRun,
+  },
+  'run-end': {
+    says: ({ facts }) => `Read and release ${facts.what} into ${facts.tankCode}`,
+    name: 'the end of an acclimation',
+    leads: toRun,
+  },
+  'lights-on': { says: ({ facts }) => `Lights of ${facts.tankCode} up again`, name: 'lights up again', leads: toTank },
+  'fish-out': {
+    says: ({ facts }) => `${facts.n} ${facts.what} out of ${facts.tankCode}`,
+    name: 'fish out of a temporary place',
+    leads: toTank,
+  },
+  'day-end': {
+    says: ({ facts }) => `${facts.n} ${facts.what} still in ${facts.tankCode} at the end of the day: who watches them?`,
+    name: 'fish in a temporary place at the end of the day',
+    leads: toTank,
+  },
+  'grown-out': {
+    says: ({ facts }) => `${facts.what} have outgrown ${facts.tankCode}`,
+    name: 'fish that have outgrown their place',
+    leads: toTank,
+  },
+  measure: { says: ({ facts }) => `Measure ${facts.what} in ${facts.tankCode}`, name: 'measuring fish that grow', leads: toTank },
+  missing: {
+    says: ({ facts }) => `Search for ${facts.n} missing ${facts.what}, last in ${facts.tankCode}`,
+    name: 'searching for missing fish',
+    leads: toTank,
+  },
+  'without-lead': {
+    says: ({ facts }) => `Check what was done without a lead. ${facts.what}`,
+    name: 'what was done without a lead',
+    leads: () => ({ to: '/logbook', doing: 'To the logbook' }),
+  },
+  'pins-guessed': {
+    says: ({ facts }) => `Somebody is guessing a PIN: ${facts.what}. Ask who it was, and set a new PIN if in doubt`,
+    name: 'somebody guessing a PIN',
+    leads: () => ({ to: '/house?part=people', doing: 'To the people' }),
+  },
+  'move-waits': {
+    says: ({ facts }) => `Is it here: ${facts.what}?`,
+    name: 'what a move waits for',
+    leads: () => ({ to: '/room/moves', doing: 'To the catch slips' }),
+  },
+};
+
+export const sayDue = ({ rule, step, facts }: Pick<Due, 'rule' | 'step' | 'facts'>): string => DUE_WORDS[rule].says({ step, facts });
+
+/** A due thing named by its id alone, for the logbook. */
 export function sayDueId(id: string): string {
-  const [, rule, step = ''] = id.split(':');
-  return `${RULE_WORDS[rule as DueRule] ?? rule}${/^\d+h$/.test(step) ? `, ${sayHours(step)}` : ''}`;
+  const [, rule = '', step = ''] = id.split(':');
+  return `${isDueRule(rule) ? DUE_WORDS[rule].name : rule}${/^\d+h$/.test(step) ? `, ${sayHours(step)}` : ''}`;
 }

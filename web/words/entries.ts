@@ -1,4 +1,4 @@
-// Every kind of entry as a sentence for the daybook. `name` tells what to call an id.
+// Every kind of entry as a sentence for the logbook. `name` tells what to call an id.
 import type { Entry } from '#core/catalogue/index.ts';
 import { SIGN_CLASS } from '#core/rounds/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
@@ -6,7 +6,7 @@ import type { Units } from '../data/units.ts';
 import { sayDueId } from './due.ts';
 import { roomWords } from './room.ts';
 import { runWords } from './runs.ts';
-import type { Name, Words } from './say.ts';
+import type { Name, Words } from './entryWords.ts';
 import { FIELD_WORDS } from './species.ts';
 
 const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
@@ -14,27 +14,27 @@ const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
 const sayField = (field: string) => FIELD_WORDS[field as keyof SpeciesFields] ?? field;
 
 export const entryWords: Words = {
-  'entry.reversed': () => 'Took back an earlier entry',
+  'entry.reversed': () => 'Undid an earlier entry',
   'person.added': ({ name, title, role }) => `${name} works here as ${title}${title === role ? '' : ` (${role})`}`,
   'person.changed': ({ person, fields: { name: called, title, role } }, name) =>
     `${name(person)}: ${[called && `called ${called}`, title && `is ${title}`, role && `may do what a ${role} may`].filter(Boolean).join(', ')}`,
-  'person.left': ({ person, why }, name) => `${name(person)} works here no more${why ? `: ${why}` : ''}`,
+  'person.left': ({ person, why }, name) => `${name(person)} no longer works here${why ? `: ${why}` : ''}`,
   'person.pinSet': ({ person }, name) => `a new PIN for ${name(person)}`,
   'person.prefers': ({ person, temperature, volume }, name) => `${name(person)} reads in ${temperature} and ${volume}`,
   'house.configured': ({ name, zone }) => `The house is ${name}, ${zone}`,
   'rack.added': ({ name, room }) => `${name} stands in ${room}`,
   'system.added': ({ name, type, volumeL }, _name, { say }) => `${name}: ${type}, ${say('volume', volumeL)}`,
   'tank.added': ({ code, volumeL }, _name, { say }) => `Tank ${code}, ${say('volume', volumeL)}`,
-  'species.added': ({ common, scientific }) => `${common} (${scientific}) on the shelf`,
-  'species.changed': ({ species, fields }, name) => `${name(species)}: ${Object.keys(fields).map(sayField).join(', ')} set anew`,
+  'species.added': ({ common, scientific }) => `${common} (${scientific}) in the species list`,
+  'species.changed': ({ species, fields }, name) => `${name(species)}: ${Object.keys(fields).map(sayField).join(', ')} changed`,
   'supplier.added': ({ name }) => `${name} supplies us`,
   'supplier.taught': ({ supplier, columns, names }, name) =>
     `How ${name(supplier)} writes its lists: ${[...columns.map(({ heading }) => heading), ...names.map(({ heard }) => heard)].join(', ')}`,
   'crate.expected': ({ label, bags }) =>
     `${label} is on its way: ${plural(bags.length, 'bag')}, ${bags.reduce((sum, { n }) => sum + n, 0)} heads`,
   'crate.arrived': ({ crate, carton }, name) => `${name(crate)} is here, carton ${carton}`,
-  'bag.landed': ({ bag, lot, alive, dead, condition, bagState, newBag, newLot }, name) =>
-    `Landed ${newBag?.label ?? name(bag)}: ${alive} ${newLot?.label ?? name(lot)}${dead ? `, ${dead} dead` : ''}${condition === 'fit' ? '' : `, ${condition}`}${bagState === 'sound' ? '' : `, bag ${bagState}`}${newLot?.insteadOf ? ', other than listed' : ''}`,
+  'bag.landed': ({ bag, lot, alive, dead, condition, bagCondition, newBag, newLot }, name) =>
+    `Landed ${newBag?.label ?? name(bag)}: ${alive} ${newLot?.label ?? name(lot)}${dead ? `, ${dead} dead` : ''}${condition === 'fit' ? '' : `, ${condition}`}${bagCondition === 'sound' ? '' : `, bag ${bagCondition}`}${newLot?.insteadOf ? ', other than listed' : ''}`,
   'bag.absent': ({ bag }, name) => `${name(bag)} was not in the box`,
   'bag.assigned': ({ bag, tank }, name) => `${name(bag)} is to go to ${name(tank)}`,
   'method.chosen': ({ bag, method, advised, house, why }, name) =>
@@ -42,24 +42,24 @@ export const entryWords: Words = {
   'float.started': ({ bag, tank, minutes }, name) => `${name(bag)} afloat in ${name(tank)} for ${Math.round(minutes)} min`,
   'fish.released': ({ bag, lot, tank, alive, dead }, name) =>
     `${alive} ${name(lot)} from ${name(bag)} into ${name(tank)}${dead ? `, ${dead} dead` : ''}`,
-  'hold.opened': ({ lot, policy, zero }, name) =>
-    `Hold of ${name(lot)} began, ${plural(policy.days, 'clean day')} asked for${zero === 'arrival' ? '' : `, after ${zero}`}`,
-  'hold.signedOff': ({ lot }, name) => `Hold of ${name(lot)} signed off`,
+  'quarantine.opened': ({ lot, policy, zero }, name) =>
+    `Quarantine of ${name(lot)} began, ${plural(policy.days, 'clear day')} asked for${zero === 'arrival' ? '' : `, after ${zero}`}`,
+  'quarantine.signedOff': ({ lot }, name) => `Quarantine of ${name(lot)} signed off`,
   'reading.taken': ({ subject, quantity, reading }, name, { say }) =>
     `${name(subject.id)}: ${say(quantity, reading.value)} ${reading.method}`,
-  'lot.opened': ({ n, label, tank }, name) => `${n} ${label} were in ${name(tank)} when the books began`,
+  'lot.opened': ({ n, label, tank }, name) => `${n} ${label} were in ${name(tank)} when records began here`,
   ...roomWords,
   ...runWords,
-  'stock.counted': ({ place, lot, found, book }, name) => `Counted ${found} ${name(lot)} in ${name(place)}, books said ${book}`,
+  'stock.counted': ({ place, lot, found, onRecord }, name) => `Counted ${found} ${name(lot)} in ${name(place)}, on record ${onRecord}`,
   'loss.classed': ({ cause, sure, why }) => `A loss was ${cause} (${sure}): ${why}`,
   'promise.lifted': ({ lot, why }, name) => `A promise of ${name(lot)} lifted${why ? `: ${why}` : ''}`,
   'lot.promised': ({ lot, n, forWhom }, name) => `${n} ${name(lot)} promised to ${forWhom}`,
-  'tank.looked': ({ tank, round, allWell, lots }, name) => {
+  'tank.checked': ({ tank, round, allWell, lots }, name) => {
     const odd = lots.flatMap(({ lot, signs, seen, expected }) => [
       ...signs.map(({ sign, n }) => `${n ? `${n} ` : ''}${name(lot)} ${sign}${SIGN_CLASS[sign] === 'illness' ? ' (illness)' : ''}`),
       ...(seen !== null && seen !== expected ? [`${seen} of ${expected} ${name(lot)} seen`] : []),
     ]);
-    return `${round === 'morning' ? 'Morning' : 'Evening'} look at ${name(tank)}: ${allWell ? 'all well' : odd.join(', ') || 'noted'}`;
+    return `${round === 'morning' ? 'Morning' : 'Evening'} health check of ${name(tank)}: ${allWell ? 'all well' : odd.join(', ') || 'noted'}`;
   },
   'lot.fed': ({ tank, lot, food, response, ate, leftovers }, name) =>
     `${name(lot)} in ${name(tank)}: ${food}, ${response}${ate === undefined ? '' : `, ${ate} ate`}${leftovers ? `, leftovers ${leftovers}` : ''}`,

@@ -1,14 +1,14 @@
 // What comes before everything else for a bag in need: the same words on the dock and at the bench.
-import type { BagState, Condition } from '#core/dock/index.ts';
+import type { BagOpening, Condition } from '#core/dock/index.ts';
 
 export const NO_FLOAT: Record<'soft' | 'critical', string> = {
   soft: 'Soft bag: it sinks and holds no oxygen. Not to be floated: match by hand and let the fish out now. Photograph it first if anything in it died.',
   critical:
-    'Critical fish: no time to float. Clean, well aired water at the bag’s own temperature and salinity first; into the tank only where its step is within what they bear.',
+    'Critical fish: no time to float. Clean, well aired water at the bag’s own temperature and salinity first; into the tank only where its step is within their tolerance.',
 };
 const FOUL =
   'Foul water: keep the bag closed until all is ready and net the fish out within two minutes of opening, into clean water at its own temperature and salinity. Opened and kept, the ammonia turns toxic as carbon dioxide leaves.';
 
 /** Of a bag whose triage is first aid. */
-export const firstAid = ({ bagState, condition }: { bagState: BagState; condition: Condition }): string =>
-  bagState === 'soft' ? NO_FLOAT.soft : condition === 'critical' ? NO_FLOAT.critical : FOUL;
+export const firstAid = ({ bagCondition, condition }: { bagCondition: BagOpening; condition: Condition }): string =>
+  bagCondition === 'soft' ? NO_FLOAT.soft : condition === 'critical' ? NO_FLOAT.critical : FOUL;

@@ -16,7 +16,7 @@ export function sayStuck(stuck: Stuck, { say }: Units): string {
     case 'destination':
       return 'Where to? Say: move 6 F2 > F7.';
     case 'noFish':
-      return `The books have no fish in ${stuck.code}.`;
+      return `There are no fish on record in ${stuck.code}.`;
     case 'fish':
       return `Which fish: ${list(stuck.lots.map(({ label }) => label))}?`;
     case 'food':
@@ -26,7 +26,7 @@ export function sayStuck(stuck: Stuck, { say }: Units): string {
     case 'words':
       return `“${stuck.word}” says nothing here.`;
     case 'tooMany':
-      return `The books have ${stuck.lot.n} ${stuck.lot.label} there, not ${stuck.said}. If there are more, count them first.`;
+      return `${stuck.lot.n} ${stuck.lot.label} are on record there, not ${stuck.said}. If there are more, count them first.`;
     case 'reading': {
       const { min, max } = PLAUSIBLE[stuck.quantity];
       return `${say(stuck.quantity, stuck.value)} cannot be: ${say(stuck.quantity, min)} to ${say(stuck.quantity, max)}. Is the unit right?`;

@@ -1,12 +1,12 @@
 // What stands against a place, in words: forbidden, and what it costs.
-import type { FitCode } from '#core/placement/index.ts';
-import type { RefusalWords, Told } from './told.ts';
+import type { CompatibilityCode } from '#core/placement/index.ts';
+import type { RefusalWords, Told } from './refusalWords.ts';
 
 const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
 const assumed = ({ assumed: is }: Told) => (is ? ' (not all were measured: taken at the worse size)' : '');
 const times = (size: string | undefined) => `${Math.round(Number(size) * 100)} % of what the house gives them`;
 
-export const placeRefusals: Record<FitCode, RefusalWords> = {
+export const placeRefusals: Record<CompatibilityCode, RefusalWords> = {
   'fit.wrongWater': ({ has, salinityPpt, min, max, species }, { units }) =>
     `${cap(has)} water, ${units.say('salinity', Number(salinityPpt))}; ${species} need ${units.say('salinity', Number(min))} to ${units.say('salinity', Number(max))}`,
   'fit.tooCold': ({ hasC, minC, species }, { units }) =>
@@ -19,10 +19,10 @@ export const placeRefusals: Record<FitCode, RefusalWords> = {
   'fit.neverWith': ({ species, resident }) => `${cap(species)} never with ${resident}`,
   'fit.keptAlone': ({ species, resident }) =>
     resident === 'its own kind' ? `${cap(species)} are kept one to a tank` : `${cap(resident)} here: one of them is kept alone`,
-  'fit.saleBeforeHold': ({ purpose }) =>
+  'fit.saleBeforeQuarantine': ({ purpose }) =>
     `${{ home: 'Home stock', breeding: 'Breeding stock' }[String(purpose)] ?? 'Sale tank'}: only after its quarantine`,
   'fit.shyOfTreatment': ({ family, species, known }) =>
-    known === 'true' ? `Under ${family}, which harms ${species}` : `Under ${family}, and nobody knows whether ${species} bear it`,
+    known === 'true' ? `Under ${family}, which harms ${species}` : `Under ${family}, and nobody knows whether ${species} tolerate it`,
   'fit.heldTreatment': ({ family, species, atMs }, { when }) =>
     family === 'copper'
       ? `Has held copper (to ${when(Number(atMs))}), which harms ${species}: only after a test at zero`
@@ -48,7 +48,7 @@ export const placeRefusals: Record<FitCode, RefusalWords> = {
 };
 
 /** The same in the few words that fit into a tank's picture. */
-export const shortFit: Record<FitCode, string> = {
+export const shortReason: Record<CompatibilityCode, string> = {
   'fit.wrongWater': 'wrong water',
   'fit.tooCold': 'too cold',
   'fit.tooWarm': 'too warm',
@@ -57,7 +57,7 @@ export const shortFit: Record<FitCode, string> = {
   'fit.eatenByResidents': 'is eaten here',
   'fit.neverWith': 'never with who lives here',
   'fit.keptAlone': 'kept alone',
-  'fit.saleBeforeHold': 'only after quarantine',
+  'fit.saleBeforeQuarantine': 'only after quarantine',
   'fit.shyOfTreatment': 'under treatment',
   'fit.heldTreatment': 'has held treatment',
   'fit.illHere': 'ill here',

@@ -1,16 +1,16 @@
 // Every refusal in plain words: what is in the way, who was quicker, what to do. A test proves that none is missing.
 import type { Facts, Refusal, RefusalCode } from '#core/journal/index.ts';
-import type { StrainName } from '#core/bench/index.ts';
+import type { StressName } from '#core/bench/index.ts';
 import { PLAUSIBLE, QUANTITIES, type Quantity } from '#core/water/index.ts';
 import type { Voice } from '../data/voice.ts';
-import { by, type Told, type RefusalWords } from './told.ts';
+import { by, type Told, type RefusalWords } from './refusalWords.ts';
 import { sayFields } from './room.ts';
 import { roomRefusals } from './roomRefusals.ts';
 import { runRefusals } from './runs.ts';
 import { NO_FLOAT } from './firstAid.ts';
-import { strainWord } from './bench.ts';
-import { placeRefusals, shortFit } from './placeRefusals.ts';
-export { shortFit };
+import { stressWord } from './bench.ts';
+import { placeRefusals, shortReason } from './placeRefusals.ts';
+export { shortReason };
 import { FIELD_WORDS } from './species.ts';
 
 const BY_UNIT: Record<string, Quantity> = Object.fromEntries(QUANTITIES.map((quantity) => [PLAUSIBLE[quantity].unit, quantity]));
@@ -18,11 +18,11 @@ export const sayStep = (step: number, size: (of: number) => string) => `${step >
 const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
 
 export const refusalWords: Record<RefusalCode, RefusalWords> = {
-  unknown: ({ what }) => `There is no such ${what} in this house. It may have been taken back meanwhile.`,
+  unknown: ({ what }) => `There is no such ${what} in this house. It may have been undone meanwhile.`,
   exists: ({ what, name }) => `There is a ${what} ${name} already.`,
   role: ({ needs }) => `Only a ${needs} may do this here.`,
   'person.notYou': () => 'Everybody chooses their own units.',
-  'person.gone': ({ name }) => `${name} works here no more.`,
+  'person.gone': ({ name }) => `${name} no longer works here.`,
   'person.lastLead': ({ name }) => `${name} is the only lead here. Make somebody else a lead first.`,
   'time.future': () => 'This is dated ahead of the house clock. Check the time on this device.',
   'time.old': () => 'This is more than 7 days old: ask a lead to enter it.',
@@ -30,94 +30,97 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     `This is dated ${when(Number(atMs))}, before it can have happened (${when(Number(afterMs))}). Check the time, or ask a lead to enter it.`,
   'id.taken': ({ id }) => `The name ${id} is taken in this house. Enter it again.`,
   'client.newer': () => 'This page is newer than the house. Reload it.',
-  'id.reused': () => 'This was sent before with other content. Enter it anew.',
+  'id.reused': () => 'This was sent before with other content. Enter it again.',
   'overrule.notAsked': () => 'Nothing stands against it any more: do it again, without giving a reason.',
   'stock.short': ({ lot, place, missing, ...facts }, { when }) =>
-    `${place} does not hold that many ${lot}: ${missing} too few. ${by(facts, when) && `Last change there: ${facts.by}, ${when(Number(facts.atMs))}.`}`,
+    `${place} does not have that many ${lot}: ${missing} too few. ${by(facts, when) && `Last change there: ${facts.by}, ${when(Number(facts.atMs))}.`}`,
   'stock.notYet': ({ lot, place, missing, atMs }, { when }) =>
-    `${place} did not hold that many ${lot} at ${when(Number(atMs))}: ${missing} too few. Check the time, or ask a lead to enter it.`,
-  'count.neverThere': ({ lot, place }) => `The books never had ${lot} in ${place}: record a move from where they were.`,
-  'count.bookMoved': ({ book, ...facts }, { when }) =>
-    `The books say ${book} there now${facts.by ? ` (${by(facts, when)})` : ''}. Count again.`,
+    `${place} did not have that many ${lot} at ${when(Number(atMs))}: ${missing} too few. Check the time, or ask a lead to enter it.`,
+  'count.neverThere': ({ lot, place }) => `There was never any ${lot} in ${place}: record a move from where they were.`,
+  'count.recordMoved': ({ onRecord, ...facts }, { when }) =>
+    `${onRecord} are on record there now${facts.by ? ` (${by(facts, when)})` : ''}. Count again.`,
   'promise.tooMany': ({ inHouse, promised }) => `Only ${inHouse} of these are in the house, ${promised} of them promised.`,
   'lot.namedSo': ({ lot }) => `${cap(lot)} are named so already.`,
   'lot.isNamed': ({ lot }) => `${cap(lot)} are named already: another name changes what was judged of them.`,
-  'out.onHold': ({ lot, to }) => `${cap(lot)} are in quarantine: not ${to === 'given' ? 'given away' : 'sold'} before it is signed off.`,
-  'cost.leftCleared': ({ who }) => `${cap(who)} are cleared and meet fish on hold by this: put them on hold again, or they stay cleared`,
+  'out.inQuarantine': ({ lot, to }) =>
+    `${cap(lot)} are in quarantine: not ${to === 'given' ? 'given away' : 'sold'} before it is signed off.`,
+  'cost.leftCleared': ({ who }) =>
+    `${cap(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
   'out.promised': ({ lot, promised, left }) => `${promised} of the ${lot} are promised, and ${left} would be left. Lift a promise first.`,
   'crate.alreadyArrived': (facts, { when }) => `This crate is here already: ${by(facts, when)}.`,
   'crate.notArrived': ({ crate }) => `Say first that ${crate} is here.`,
   'bag.alreadyLanded': ({ bag, ...facts }, { when }) => `${cap(bag)} is landed already: ${by(facts, when)}.`,
   'bag.alreadyAbsent': ({ bag, ...facts }, { when }) => `${cap(bag)} was said not to be in the box: ${by(facts, when)}.`,
   'bag.notLanded': ({ bag }) => `${cap(bag)} is not landed.`,
-  'bag.otherLot': ({ bag }) => `${cap(bag)} holds other fish than this says. Look again.`,
+  'bag.otherLot': ({ bag }) => `${cap(bag)} has other fish than this says. Check again.`,
   'bag.empty': () => 'A bag with no fish in it is not landed: say that it is short, or not in the box.',
   'bag.alreadyReleased': ({ bag, ...facts }, { when }) => `The fish of ${bag} are out already: ${by(facts, when)}.`,
   'bag.notAssigned': ({ bag }) => `Choose a tank for ${bag} first.`,
-  'method.noReason': ({ method, advised }) => `The numbers say ${advised}: say why ${method}. It stays with the lot.`,
+  'method.noReason': ({ method, advised }) => `The figures favour ${advised}: say why ${method}. It stays with the lot.`,
   'float.running': ({ bag, ...facts }, { when }) => `${cap(bag)} is afloat already: ${by(facts, when)}.`,
-  'float.notThisBag': ({ bag, bagState }) =>
-    bagState === 'soft'
+  'float.notThisBag': ({ bag, bagCondition }) =>
+    bagCondition === 'soft'
       ? `${cap(bag)} is soft and would sink: match it by hand and let the fish out now.`
       : `${cap(bag)}: ${NO_FLOAT.critical}`,
-  'release.countDiffers': ({ book, given }) =>
-    `The books say ${book} in this bag, you said ${given}. Count again; a difference is posted as one.`,
-  'release.noFloat': ({ bag }) => `The float of ${bag} is another than this one. Look again.`,
+  'release.countDiffers': ({ onRecord, given }) =>
+    `${onRecord} are on record in this bag, you said ${given}. Count again; a difference is recorded as one.`,
+  'release.noFloat': ({ bag }) => `The float of ${bag} is not this one any more. Check again.`,
   'release.salinity': ({ step, tolerance, open, tank, change }, { units }) =>
     change
-      ? `With so much of it ${tank} goes ${sayStep(Number(step), (size) => units.say('salinity', size))}; they bear ${units.say('salinity', Number(tolerance))} at once. Take less, or match it first.`
-      : `Into ${tank} the salinity goes ${sayStep(Number(step), (size) => units.say('salinity', size))}${open === 'true' ? ' at worst, for nobody has measured it' : ''}; they bear ${units.say('salinity', Number(tolerance))} at once.${open === 'true' ? ' Measure it, or bring it nearer first.' : ' Bring it nearer first; if the tank was matched, write its reading.'}`,
+      ? `With so much of it ${tank} goes ${sayStep(Number(step), (size) => units.say('salinity', size))}; they tolerate ${units.say('salinity', Number(tolerance))} at once. Take less, or match it first.`
+      : `Into ${tank} the salinity goes ${sayStep(Number(step), (size) => units.say('salinity', size))}${open === 'true' ? ' at worst, for nobody has measured it' : ''}; they tolerate ${units.say('salinity', Number(tolerance))} at once.${open === 'true' ? ' Measure it, or bring it nearer first.' : ' Bring it nearer first; if the tank was matched, write its reading.'}`,
   'release.temperature': ({ step, tolerance, open, tank, change }, { units }) =>
     change
-      ? `With so much of it ${tank} gets ${Number(step) >= 0 ? 'warmer' : 'colder'} by ${units.sayStep(Math.abs(Number(step)))}; they bear ${units.sayStep(Number(tolerance))} at once. Take less, or match it first.`
-      : `Into ${tank} it gets ${Number(step) >= 0 ? 'warmer' : 'colder'} by ${units.sayStep(Math.abs(Number(step)))}${open === 'true' ? ' at worst, for nobody has measured it' : ''}; they bear ${units.sayStep(Number(tolerance))} at once. ${open === 'true' ? 'Measure it, or float it longer.' : 'Float it longer.'}`,
+      ? `With so much of it ${tank} gets ${Number(step) >= 0 ? 'warmer' : 'colder'} by ${units.sayStep(Math.abs(Number(step)))}; they tolerate ${units.sayStep(Number(tolerance))} at once. Take less, or match it first.`
+      : `Into ${tank} it gets ${Number(step) >= 0 ? 'warmer' : 'colder'} by ${units.sayStep(Math.abs(Number(step)))}${open === 'true' ? ' at worst, for nobody has measured it' : ''}; they tolerate ${units.sayStep(Number(tolerance))} at once. ${open === 'true' ? 'Measure it, or float it longer.' : 'Float it longer.'}`,
   'release.settledPH': ({ step, tolerance, tank, change }) =>
     change
-      ? `With so much of it the lasting pH of ${tank} goes ${sayStep(Number(step), (size) => size.toFixed(1))}, an estimate; they bear ${tolerance} at once. Take less.`
-      : `Into ${tank} the lasting pH goes ${sayStep(Number(step), (size) => size.toFixed(1))}, an estimate; they bear ${tolerance} at once. Bring it nearer first, or measure the alkalinity of both.`,
+      ? `With so much of it the lasting pH of ${tank} goes ${sayStep(Number(step), (size) => size.toFixed(1))}, an estimate; they tolerate ${tolerance} at once. Take less.`
+      : `Into ${tank} the lasting pH goes ${sayStep(Number(step), (size) => size.toFixed(1))}, an estimate; they tolerate ${tolerance} at once. Bring it nearer first, or measure the alkalinity of both.`,
   'method.notMeasured': ({ method, bag }) =>
-    `Nobody has measured or stated the salinity of ${bag}, and what it may be is more than these fish bear at once. Measure it before ${method}.`,
+    `Nobody has measured or stated the salinity of ${bag}, and what it may be is more than these fish tolerate at once. Measure it before ${method}.`,
   'method.notComputed': ({ method }) =>
-    `What ${method} does to them cannot be computed with these values: look at litres, vessel, temperature and salinity.`,
+    `What ${method} does to them cannot be computed with these values: check litres, vessel, temperature and salinity.`,
   'method.overTolerance': ({ method, limiting, times }) =>
-    `${cap(method)} is ${Number(times).toFixed(1)} times what these fish bear, in ${strainWord(limiting as StrainName)}.`,
-  'release.otherTank': ({ bag }) => `${cap(bag)} is meant for another tank now. Look again.`,
-  'hold.otherPolicy': ({ days, house }) =>
-    `This house holds such fish for ${house} days, not ${days}: reload the page and do it again, or ask a lead.`,
-  'hold.alreadyOpen': ({ atMs }, { when }) => `Its hold is open already, since ${when(Number(atMs))}.`,
-  'hold.notOpened': () => 'Its hold must be opened with its first fish.',
-  'hold.notOpen': () => 'No hold of it is open: it was signed off meanwhile, or taken back.',
-  'hold.notOver': ({ day, days, left }) => `Its hold has ${day} clean days of ${days}${left ? `: ${left} to go` : ''}.`,
-  'hold.notEating': ({ atMs }, { when }) => `It was last seen to eat ${when(Number(atMs))}. It should be seen to eat before it leaves.`,
-  'hold.neverAte': () => 'Nobody has seen it eat here. It should be seen to eat before it leaves.',
-  'hold.unseen': ({ n, atMs }, { when }) =>
+    `${cap(method)} is ${Number(times).toFixed(1)} times what these fish tolerate, in ${stressWord(limiting as StressName)}.`,
+  'release.otherTank': ({ bag }) => `${cap(bag)} is meant for another tank now. Check again.`,
+  'quarantine.otherPolicy': ({ days, house }) =>
+    `This house quarantines such fish for ${house} days, not ${days}: reload the page and do it again, or ask a lead.`,
+  'quarantine.alreadyOpen': ({ atMs }, { when }) => `Its quarantine is open already, since ${when(Number(atMs))}.`,
+  'quarantine.notOpened': () => 'Its quarantine must be opened with its first fish.',
+  'quarantine.notOpen': () => 'No quarantine of it is open: it was signed off meanwhile, or undone.',
+  'quarantine.notOver': ({ day, days, left }) => `Its quarantine has ${day} clear days of ${days}${left ? `: ${left} to go` : ''}.`,
+  'quarantine.notEating': ({ atMs }, { when }) =>
+    `It was last seen to eat ${when(Number(atMs))}. It should be seen to eat before it leaves.`,
+  'quarantine.neverAte': () => 'Nobody has seen it eat here. It should be seen to eat before it leaves.',
+  'quarantine.unseen': ({ n, atMs }, { when }) =>
     `${n} of them were not seen${atMs ? ` at ${when(Number(atMs))}` : ''}, and nobody has seen them all since.`,
-  'hold.underRemedy': ({ family }) => `Its water is under ${family}.`,
+  'quarantine.underTreatment': ({ family }) => `Its system is treated with ${family}.`,
   ...roomRefusals,
   ...runRefusals,
-  'look.contradicts': () => 'All well and something odd cannot both be true.',
-  'look.otherDay': () => 'This look is dated to another day than it was made on.',
+  'check.contradicts': () => 'All well and something odd cannot both be true.',
+  'check.otherDay': () => 'This health check is dated to another day than it was made on.',
   'reading.implausible': ({ value, min, max, unit }, { units }) => {
     const [read, low, high] = [value, min, max].map((one) => units.say(BY_UNIT[unit!] ?? 'salinity', Number(one)));
     return `${read} cannot be: ${low} to ${high}.`;
   },
   'zone.unknown': ({ zone }) => `There is no time zone ${zone}. Write it like Europe/Lisbon.`,
-  'crate.badList': ({ problem }) => `The list does not hold together: ${problem}.`,
+  'crate.badList': ({ problem }) => `The list contradicts itself: ${problem}.`,
   'change.nothing': () => 'Nothing is different from what the house knows.',
   'change.overtaken': ({ field, now, ...facts }, { when }) =>
-    `${cap(FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? sayFields({ [field!]: 1 }))} was set anew meanwhile (${by(facts, when)}): it is ${now} now. Look again, then save.`,
+    `${cap(FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? sayFields({ [field!]: 1 }))} was changed meanwhile (${by(facts, when)}): it is ${now} now. Check it, then save.`,
   'range.upsideDown': ({ field }) => `The lowest ${FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field} is above the highest.`,
   ...placeRefusals,
   'due.endsByDoing': () => 'This is over when it is done, not when somebody says so: it can be put off, not ticked off.',
   'due.badSnooze': () => 'Put it off to a later time, at most a week ahead.',
   'fed.contradicts': () => 'Ignored, and eaten by some, cannot both be true.',
-  'undo.twice': (facts, { when }) => `This was taken back already: ${by(facts, when)}.`,
-  'undo.ofUndo': () => 'Taking back is not taken back: enter the thing anew.',
-  'undo.notYours': () => 'Only its maker or a lead may take this back.',
-  'undo.tooLate': () => 'After a day only a lead may take this back.',
-  'undo.never': () => 'This is set right by a further entry, not taken back.',
-  'undo.needed': ({ first, more }) => `Later entries rest on this one: take those back first (${Number(first) + Number(more)}).`,
-  'undo.alone': () => 'Take back first, then write anew.',
+  'undo.twice': (facts, { when }) => `This was undone already: ${by(facts, when)}.`,
+  'undo.ofUndo': () => 'An undo cannot be undone: enter it again.',
+  'undo.notYours': () => 'Only the person who entered it, or a lead, can undo this.',
+  'undo.tooLate': () => 'After a day only a lead can undo this.',
+  'undo.never': () => 'This is set right by a further entry, not undone.',
+  'undo.needed': ({ first, more }) => `Later entries rest on this one: undo those first (${Number(first) + Number(more)}).`,
+  'undo.alone': () => 'Undo it first, then enter it again.',
 };
 
 /** A refusal as a sentence. */
@@ -142,24 +145,24 @@ const OTHER: Record<string, string> = {
 };
 
 export function sayAll(refusals: readonly Refusal[], code: string, voice: Voice): string {
-  return refusals.length > 0 ? refusals.map((one) => sayRefusal(one, voice)).join(' ') : (OTHER[code] ?? 'The house said no.');
+  return refusals.length > 0 ? refusals.map((one) => sayRefusal(one, voice)).join(' ') : (OTHER[code] ?? 'The house refused this.');
 }
 
 const OVERRULED: Partial<Record<RefusalCode, string>> = {
   'float.notThisBag': 'not a bag to float',
-  'hold.notOver': 'hold not over',
-  'hold.notEating': 'not eating',
-  'hold.neverAte': 'never seen to eat',
-  'hold.unseen': 'fish not seen',
-  'hold.underRemedy': 'under a remedy',
-  'water.fromHold': 'hold water to the clean side',
-  'remedy.harms': 'a remedy that harms who lives there',
-  'slip.resting': 'fish left alone until tomorrow',
-  'slip.blocked': 'another move first',
-  'slip.waits': 'something to come first',
+  'quarantine.notOver': 'quarantine not over',
+  'quarantine.notEating': 'not eating',
+  'quarantine.neverAte': 'never seen to eat',
+  'quarantine.unseen': 'fish not seen',
+  'quarantine.underTreatment': 'under a treatment',
+  'water.fromQuarantine': 'quarantine water to cleared fish',
+  'treatment.harms': 'a treatment that harms fish there',
+  'transfer.resting': 'fish left alone until tomorrow',
+  'transfer.blocked': 'another move first',
+  'transfer.waits': 'something to come first',
 };
 
 /** What was passed over, named without its numbers. */
 export function sayOverruled(code: RefusalCode): string {
-  return (shortFit as Partial<Record<RefusalCode, string>>)[code] ?? OVERRULED[code] ?? code;
+  return (shortReason as Partial<Record<RefusalCode, string>>)[code] ?? OVERRULED[code] ?? code;
 }

@@ -1,7 +1,7 @@
-// What is done in the room, as sentences: the house changed, fish moved, lots cut and joined, slips, tools, remedies.
+// What is done in the room, as sentences: the house changed, fish moved, lots cut and joined, slips, tools, treatments.
 import type { Purpose } from '#core/room/index.ts';
 import type { Move } from '#core/stock/index.ts';
-import type { Name, Words } from './say.ts';
+import type { Name, Words } from './entryWords.ts';
 
 type Said =
   | 'rack.changed'
@@ -16,29 +16,29 @@ type Said =
   | 'lot.measured'
   | 'stay.limited'
   | 'moves.planned'
-  | 'slip.tried'
-  | 'slip.freed'
-  | 'slip.dropped'
+  | 'transfer.tried'
+  | 'transfer.unblocked'
+  | 'transfer.dropped'
   | 'tool.added'
   | 'tool.changed'
   | 'tool.used'
   | 'tool.disinfected'
   | 'water.exchanged'
-  | 'remedy.begun'
-  | 'remedy.ended';
+  | 'treatment.begun'
+  | 'treatment.ended';
 
 /** What a tank is for, as a keeper would say it. */
 export const PURPOSE_WORDS: Record<Purpose, string> = {
   sale: 'sale',
   home: 'home stock',
-  hold: 'hold',
+  quarantine: 'quarantine',
   treatment: 'treatment',
   observation: 'observation',
   breeding: 'breeding',
   customer: 'customer',
 };
 
-/** Fields of racks, waters, tanks and tools. */
+/** Fields of racks, systems, tanks and tools. */
 const FIELDS: Record<string, string> = {
   name: 'name',
   flow: 'flow',
@@ -77,34 +77,34 @@ function sayMove({ lot, from, to, n, arrived }: Move, name: Name): string {
 }
 
 export const roomWords: Pick<Words, Said> = {
-  'rack.changed': ({ rack, fields }, name) => `${name(rack)}: ${sayFields(fields)} set anew`,
-  'system.changed': ({ system, fields }, name) => `${name(system)}: ${sayFields(fields)} set anew`,
+  'rack.changed': ({ rack, fields }, name) => `${name(rack)}: ${sayFields(fields)} changed`,
+  'system.changed': ({ system, fields }, name) => `${name(system)}: ${sayFields(fields)} changed`,
   'systems.joined': ({ from, into, tanks }, name) =>
-    `${name(from)} joined to ${name(into)}: ${tanks.map(name).join(', ')} are on one water with it`,
+    `${name(from)} joined to ${name(into)}: ${tanks.map(name).join(', ')} share its system`,
   'tank.changed': ({ tank, fields }, name) =>
-    `${name(tank)}: ${fields.system === undefined ? '' : `now on ${name(fields.system)}; `}${sayFields(fields)} set anew`,
+    `${name(tank)}: ${fields.system === undefined ? '' : `now on ${name(fields.system)}; `}${sayFields(fields)} changed`,
   'thing.retired': ({ what, id, why }, name) => `${what} ${name(id)} is gone from the house${because(why)}`,
   'stock.moved': ({ moves, why }, name) => `${moves.map((one) => sayMove(one, name)).join('; ')}${because(why)}`,
   'lot.split': ({ lot, n, place, why, note }, name) =>
-    `${n} ${name(lot)} in ${name(place)} are a lot of their own now, for ${why}${because(note)}`,
+    `${n} ${name(lot)} in ${name(place)} are now a lot of their own, for ${why}${because(note)}`,
   'lot.joined': ({ lot, into, n, place, why }, name) => `${n} ${name(lot)} in ${name(place)} joined to ${name(into)}${because(why)}`,
   'lot.named': ({ label, note }) => `Named: they are ${label}${because(note)}`,
   'lot.measured': ({ lot, sizeCm, n, note }, name) => `${name(lot)} measured: ${sizeCm} cm${n ? `, ${n} of them` : ''}${because(note)}`,
   'stay.limited': ({ lot, place, untilCm, why }, name) =>
     `${name(lot)} in ${name(place)} only ${untilCm === undefined ? 'for a time' : `until ${untilCm} cm`}${because(why)}`,
-  'moves.planned': ({ name: called, slips }, name) =>
-    slips.length === 1
-      ? `Slip: ${slips[0]!.n} ${name(slips[0]!.lot)} from ${name(slips[0]!.from)} to ${name(slips[0]!.to)}`
-      : `${called}: ${slips.length} moves planned, ${slips.map(({ n, lot, from, to }) => `${n} ${name(lot)} ${name(from)} to ${name(to)}`).join('; ')}`,
-  'slip.tried': ({ slip, note }, name) => `Tried, not caught: ${name(slip)}${because(note)}`,
-  'slip.freed': ({ slip }, name) => `What it waited for is here: ${name(slip)}`,
-  'slip.dropped': ({ slip, why }, name) => `Not to be moved after all: ${name(slip)}${because(why)}`,
+  'moves.planned': ({ name: called, tasks }, name) =>
+    tasks.length === 1
+      ? `Catch slip: ${tasks[0]!.n} ${name(tasks[0]!.lot)} from ${name(tasks[0]!.from)} to ${name(tasks[0]!.to)}`
+      : `${called}: ${tasks.length} moves planned, ${tasks.map(({ n, lot, from, to }) => `${n} ${name(lot)} ${name(from)} to ${name(to)}`).join('; ')}`,
+  'transfer.tried': ({ task, note }, name) => `Tried, not caught: ${name(task)}${because(note)}`,
+  'transfer.unblocked': ({ task }, name) => `What it waited for is here: ${name(task)}`,
+  'transfer.dropped': ({ task, why }, name) => `Not to be moved after all: ${name(task)}${because(why)}`,
   'tool.added': ({ name: called, what }) => `${called}, a ${what}`,
-  'tool.changed': ({ tool, fields }, name) => `${name(tool)}: ${sayFields(fields)} set anew`,
+  'tool.changed': ({ tool, fields }, name) => `${name(tool)}: ${sayFields(fields)} changed`,
   'tool.used': ({ tool, tanks, note }, name) => `${name(tool)} was wet in ${tanks.map(name).join(', then ')}${because(note)}`,
   'tool.disinfected': ({ tool, note }, name) => `${name(tool)} ${tool.startsWith('hands-') ? 'washed' : 'disinfected'}${because(note)}`,
   'water.exchanged': ({ tank, litres, source, fromTank, note }, name, { say }) =>
     `${say('volume', litres)} of ${name(tank)} changed for ${source === 'mixed' || !fromTank ? 'fresh-mixed water' : `water of ${name(fromTank)}`}${because(note)}`,
-  'remedy.begun': ({ system, family, note }, name) => `${name(system)} is under ${family}${because(note)}`,
-  'remedy.ended': ({ course, system, note }, name) => `${name(course)} in ${name(system)} ended${because(note)}`,
+  'treatment.begun': ({ system, family, note }, name) => `${name(system)} is under ${family}${because(note)}`,
+  'treatment.ended': ({ treatment, system, note }, name) => `${name(treatment)} in ${name(system)} ended${because(note)}`,
 };

@@ -1,10 +1,10 @@
 // Runs in words: steps, cautions, signs, what to do now, what a difference may mean, refusals, entries.
 import type { RefusalCode } from '#core/journal/index.ts';
 import type { Step } from '#core/bench/index.ts';
-import type { Back, DoNow, FlowFrom, Meaning, RunDeed, RunMethod, RunRule, SheetCaution, SheetLine } from '#core/runs/index.ts';
+import type { Back, DoNow, FlowFrom, Meaning, RunAction, RunMethod, RunRule, SheetCaution, SheetLine } from '#core/runs/index.ts';
 import type { Units } from '../data/units.ts';
-import type { Words } from './say.ts';
-import { by, type RefusalWords } from './told.ts';
+import type { Words } from './entryWords.ts';
+import { by, type RefusalWords } from './refusalWords.ts';
 
 type Say = Pick<Units, 'say'>;
 /** `45 min`, `1.5 h`. */
@@ -40,7 +40,7 @@ function sayStep(step: Step, { say }: Say, first: boolean): string {
       return `A cup of ${say('volume', step.litres)} out, as much tank water in`;
     case 'air':
       return step.level === 'none' ? 'Air off' : `Air stone in, ${step.level}`;
-    case 'binder':
+    case 'ammonia binder':
       return 'Ammonia binder in, by its label';
   }
 }
@@ -49,14 +49,14 @@ function sayStep(step: Step, { say }: Say, first: boolean): string {
 export const sayLine = ({ step, first, inBath }: Pick<SheetLine, 'step' | 'first' | 'inBath'>, units: Say): string =>
   inBath && step.do === 'wait' ? `In the bath, ${sayMinutes(step.minutes)}` : sayStep(step, units, first);
 
-export function sayDeed(did: RunDeed, { say }: Say): string {
+export function sayAction(did: RunAction, { say }: Say): string {
   switch (did.do) {
     case 'float':
       return 'put afloat';
     case 'open':
       return 'cut open';
-    case 'binder':
-      return 'binder put in';
+    case 'ammonia binder':
+      return 'ammonia binder put in';
     case 'stand':
       return 'left to stand';
     case 'pour':
@@ -80,12 +80,15 @@ export const CAUTION_WORDS: Record<SheetCaution, readonly [string, string]> = {
   ],
   'secure the hose': ['Clip the hose at both ends', 'a hose that slips floods the floor or drains a tank overnight'],
   'lid on': ['Lid on', 'fish in a new vessel jump'],
-  'air frees ammonia': ['Air keeps them alive and frees ammonia', 'it drives carbon dioxide out, pH rises: binder first, or out soon'],
+  'air frees ammonia': [
+    'Air keeps them alive and frees ammonia',
+    'it drives carbon dioxide out, pH rises: ammonia binder first, or out soon',
+  ],
   'three hands': ['Three hands: one tips, one holds the net, one the bag', 'a bag that folds over drops fish beside the vessel'],
   'bag water to the drain': ['What is poured off goes to the drain', 'it carries ammonia and whatever lived in the bag'],
   'scissors below the knot': ['Cut below the knot with the bench scissors', 'untying shakes the fish and wets the knot'],
-  'binder upsets tests': [
-    'A binder can upset an ammonia test',
+  'ammonia binder upsets tests': [
+    'An ammonia binder can upset an ammonia test',
     'write the time down beside the next reading; never with copper in the water',
   ],
   'two lift': ['Two people lift it', 'backs, and a full bucket slops'],
@@ -98,7 +101,7 @@ export const CAUTION_WORDS: Record<SheetCaution, readonly [string, string]> = {
 
 export const DO_NOW_WORDS: Record<DoNow, string> = {
   'air on': 'Put air in now',
-  'binder in': 'Binder in, by its label, before more air',
+  'ammonia binder in': 'Ammonia binder in, by its label, before more air',
   'tank water in': 'Let tank water in faster for a minute',
   'out now': 'If it does not ease within two minutes: net them out into the tank',
   'stop the drip': 'Shut the drip',
@@ -107,9 +110,9 @@ export const DO_NOW_WORDS: Record<DoNow, string> = {
   'float the vessel': 'Stand the vessel in the tank, or in a tub of warm water',
   'read ammonia': 'Read ammonia',
   'read oxygen': 'Read oxygen',
-  'back towards': 'Back towards the last salinity that they bore',
+  'back towards': 'Back towards the last salinity that they tolerated',
   'rest, then slower': 'Not into the tank: that step is over their tolerance. Let them rest an hour, then go on at half the rate',
-  watch: 'Look again in ten minutes',
+  watch: 'Check again in ten minutes',
   'leave it': 'Leave them be: this is what fish do now',
 };
 
@@ -121,7 +124,7 @@ export const MEANING_WORDS: Record<Meaning, string> = {
   'drip slower': 'the drip runs slower, or the hose has slipped',
   'drip faster': 'the drip runs faster',
   'meter out': 'the meter is out (check it)',
-  'bag not as assumed': 'the bag was not what was assumed; its beginning is computed anew from this',
+  'bag not as assumed': 'the bag was not what was assumed; its beginning is recalculated from this',
   'source not the tank': 'what drips is other water',
   'breathes more': 'the fish breathe more than calculated',
   'air stopped': 'the air has stopped',
@@ -130,8 +133,8 @@ export const MEANING_WORDS: Record<Meaning, string> = {
   'room warmer': 'the room is warmer than thought, or the vessel stands by a lamp',
   'skin not water': 'this was read on the skin: its water is another',
   'fed or foul': 'something in it rots, or they were fed',
-  'test upset': 'the test is upset by a binder, or the strip is old',
-  'less than reckoned': 'the bag brought less than calculated',
+  'test upset': 'the test is upset by an ammonia binder, or the strip is old',
+  'less than calculated': 'the bag brought less than calculated',
 };
 
 export const METHOD_TITLES: Record<RunMethod, string> = {
@@ -149,20 +152,20 @@ export const METHOD_TITLES: Record<RunMethod, string> = {
 
 export const RULE_SAYS: Record<RunRule, string> = {
   'run-step': 'next step',
-  'run-check': 'look',
-  'run-binder': 'binder spent',
-  'run-end': 'let go',
+  'run-check': 'check',
+  'run-binder': 'ammonia binder spent',
+  'run-end': 'released',
 };
 
-type Code = Extract<RefusalCode, `${'run' | 'bath' | 'lights'}.${string}`> | 'release.twice';
+type Code = Extract<RefusalCode, `${'acclimation' | 'bath' | 'lights'}.${string}`> | 'release.twice';
 export const runRefusals: Record<Code, RefusalWords> = {
-  'run.running': ({ bag, ...facts }, { when }) =>
-    `The fish of ${bag} are in a vessel already: ${by(facts, when)}. Look at it among the runs.`,
-  'run.over': ({ vessel, ...facts }, { when }) => `The fish of ${vessel} are let go already: ${by(facts, when)}.`,
-  'run.otherStart': ({ quantity, given, known }, { units }) =>
-    `The ${quantity} is ${units.say(quantity as 'salinity', Number(known))} by what is known here now, and this was computed from ${units.say(quantity as 'salinity', Number(given))}. Look again and begin from that.`,
-  'run.binderInCopper': ({ tank, atMs }, { when }) =>
-    `${String(tank)} is under copper since ${when(Number(atMs))}: no ammonia binder where its water runs in, it can turn the copper poisonous. Meet ammonia there by changes of water dosed to the same level.`,
+  'acclimation.running': ({ bag, ...facts }, { when }) =>
+    `The fish of ${bag} are in a vessel already: ${by(facts, when)}. It is among the acclimations.`,
+  'acclimation.over': ({ vessel, ...facts }, { when }) => `The fish of ${vessel} are released already: ${by(facts, when)}.`,
+  'acclimation.otherStart': ({ quantity, given, known }, { units }) =>
+    `The ${quantity} is ${units.say(quantity as 'salinity', Number(known))} by what is known here now, and this was computed from ${units.say(quantity as 'salinity', Number(given))}. Check again and begin from that.`,
+  'acclimation.binderInCopper': ({ tank, atMs }, { when }) =>
+    `${String(tank)} is under copper since ${when(Number(atMs))}: no ammonia binder where its water runs in, it can turn the copper poisonous. Meet ammonia there by water changes dosed to the same level.`,
   'release.twice': ({ tank }) => `${tank} is named twice: add its heads together.`,
   'bath.noBath': () => 'Say what the bath is made of: what the label says, how many litres, how long.',
   'bath.invertebrate': () =>
@@ -174,24 +177,25 @@ export const runRefusals: Record<Code, RefusalWords> = {
   'lights.badEnd': () => 'Say when the lights come up again: within two days.',
 };
 
-type Said = Extract<keyof Words, `run.${string}` | 'meter.checked' | 'lights.dimmed' | 'page.sent'>;
+type Said = Extract<keyof Words, `acclimation.${string}` | 'meter.checked' | 'lights.dimmed' | 'page.sent'>;
 export const runWords: Pick<Words, Said> = {
-  'run.started': ({ from, lot, tank, method, vessel, bath }, name) => {
+  'acclimation.started': ({ from, lot, tank, method, vessel, bath }, name) => {
     const heads = from.reduce((sum, { n }) => sum + n, 0);
     const pooled = from.length > 1 ? `, ${from.length} bags pooled` : '';
     return bath
       ? `First-aid bath for ${heads} ${name(lot)}: ${bath.label}, ${bath.dose.value} ${bath.dose.unit} by its label, ${bath.litres} L, ${bath.minutes} min`
       : `${METHOD_TITLES[method]} begun: ${heads} ${name(lot)} into ${vessel.name}${pooled}, for ${name(tank)}`;
   },
-  'run.worked': ({ run, did }, name, units) => `${name(run)}: ${sayDeed(did, units)}`,
-  'run.noticed': ({ run, sign, n, note }, name) => `${name(run)}: ${n === undefined ? '' : `${n} `}${sign}${note ? `, ${note}` : ''}`,
-  'run.checked': ({ run, wrong, note }, name) =>
-    `${name(run)} looked at: ${wrong.length === 0 ? 'all in order' : `not so: ${wrong.join(', ')}`}${note ? `, ${note}` : ''}`,
-  'run.handed': ({ run, to, note }, name) => `${name(run)} handed to ${name(to)}${note ? `: ${note}` : ''}`,
-  'run.released': ({ run, lot, into, dead, stay, by: how, water }, name) =>
-    `${into.length === 0 ? 'None' : into.map(({ tank, n }) => `${n} into ${name(tank)}`).join(', ')} of ${name(lot)} from ${name(run)}, ${how}${dead ? `, ${dead} dead` : ''}; ${stay ? `${stay} stay in it` : `its water ${water}`}`,
+  'acclimation.actionTaken': ({ run, did }, name, units) => `${name(run)}: ${sayAction(did, units)}`,
+  'acclimation.signSeen': ({ run, sign, n, note }, name) =>
+    `${name(run)}: ${n === undefined ? '' : `${n} `}${sign}${note ? `, ${note}` : ''}`,
+  'acclimation.checked': ({ run, wrong, note }, name) =>
+    `${name(run)} checked: ${wrong.length === 0 ? 'all in order' : `not so: ${wrong.join(', ')}`}${note ? `, ${note}` : ''}`,
+  'acclimation.handedOver': ({ run, to, note }, name) => `${name(run)} handed to ${name(to)}${note ? `: ${note}` : ''}`,
+  'acclimation.released': ({ run, lot, into, dead, remaining, by: how, water }, name) =>
+    `${into.length === 0 ? 'None' : into.map(({ tank, n }) => `${n} into ${name(tank)}`).join(', ')} of ${name(lot)} from ${name(run)}, ${how}${dead ? `, ${dead} dead` : ''}; ${remaining ? `${remaining} stay in it` : `its water ${water}`}`,
   'meter.checked': ({ instrument, quantity, shown, truth, adjusted }, _name, { say }) =>
-    `${instrument} in its reference: shows ${say(quantity, shown)} where ${say(quantity, truth)} is true${adjusted ? ', set right' : ''}`,
+    `${instrument} in its reference: shows ${say(quantity, shown)} where ${say(quantity, truth)} is true${adjusted ? ', adjusted' : ''}`,
   'lights.dimmed': ({ tank }, name) => `Lights of ${name(tank)} down`,
   'page.sent': ({ to, says }, name) => `Called ${name(to)}: ${says}`,
 };

@@ -17,7 +17,7 @@ export const FIELD_WORDS: Record<keyof SpeciesFields, string> = {
   temperament: 'temperament',
   groupOf: 'group',
   guild: 'food guild',
-  bears: 'change of water',
+  tolerance: 'tolerance',
   shyOf: 'harmed by',
   sources: 'sources',
 };

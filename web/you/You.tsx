@@ -3,22 +3,22 @@ import { Link } from 'react-router';
 import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
 import { TEMPERATURE_UNITS, VOLUME_UNITS, type Preference } from '#core/water/index.ts';
-import { useDeeds } from '../actions/deed.tsx';
+import { useActions } from '../actions/actions.tsx';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { LookSwitch } from '../frame/LookSwitch.tsx';
+import { ThemeSwitch } from '../frame/ThemeSwitch.tsx';
 import { SignOut } from '../frame/SignOut.tsx';
 import { Chips } from '../parts/Chips.tsx';
 
 export default function You() {
   const me = useMe();
   const { say } = useUnits();
-  const { doIt } = useDeeds();
+  const { recordAction } = useActions();
   const prefer = async (part: Partial<Preference>) => {
     const prefers = { ...me.prefers, ...part };
     // Shown at once; asked again when the house has answered, whatever it said.
     await mutate(paths.me, { ...me, prefers }, { revalidate: false });
-    const outcome = await doIt(`${me.person.name} reads in ${prefers.temperature} and ${prefers.volume}`, {
+    const outcome = await recordAction(`${me.person.name} reads in ${prefers.temperature} and ${prefers.volume}`, {
       kind: 'person.prefers',
       payload: { person: me.person.id, ...prefers },
     });
@@ -41,7 +41,7 @@ export default function You() {
         gal, 3 imp gal. The house keeps °C and litres; the others go on reading in their own.
       </p>
       <p className="you-links">
-        <Link to="/house?part=people">Your PIN</Link> <LookSwitch /> <SignOut />
+        <Link to="/house?part=people">Your PIN</Link> <ThemeSwitch /> <SignOut />
       </p>
     </section>
   );

@@ -44,6 +44,21 @@ CREATE TABLE `p_bag` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_bag_crate` ON `p_bag` (`crate`);--> statement-breakpoint
+CREATE TABLE `p_health_check` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`day` integer NOT NULL,
+	`round` text NOT NULL,
+	`all_well` integer NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_health_check_tank` ON `p_health_check` (`tank`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_health_check_round` ON `p_health_check` (`day`,`round`,`tank`);--> statement-breakpoint
+CREATE INDEX `p_health_check_day` ON `p_health_check` (`tank`,`day`) WHERE voided_by is null;--> statement-breakpoint
 CREATE TABLE `p_crate` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -52,7 +67,7 @@ CREATE TABLE `p_crate` (
 	`supplier` text NOT NULL,
 	`packed_at_ms` integer NOT NULL,
 	`promised_at_ms` integer NOT NULL,
-	`told` text NOT NULL
+	`stated` text NOT NULL
 );
 --> statement-breakpoint
 CREATE INDEX `p_crate_promised` ON `p_crate` (`promised_at_ms`);--> statement-breakpoint
@@ -114,27 +129,12 @@ CREATE TABLE `p_landing` (
 	`dead` integer NOT NULL,
 	`quality` text NOT NULL,
 	`condition` text NOT NULL,
-	`bag_state` text NOT NULL,
+	`bag_condition` text NOT NULL,
 	`note` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_landing_bag` ON `p_landing` (`bag`);--> statement-breakpoint
 CREATE INDEX `p_landing_lot` ON `p_landing` (`lot`,`at_ms`);--> statement-breakpoint
-CREATE TABLE `p_look` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`tank` text NOT NULL,
-	`day` integer NOT NULL,
-	`round` text NOT NULL,
-	`all_well` integer NOT NULL,
-	`note` text
-);
---> statement-breakpoint
-CREATE INDEX `p_look_tank` ON `p_look` (`tank`,`at_ms`);--> statement-breakpoint
-CREATE INDEX `p_look_round` ON `p_look` (`day`,`round`,`tank`);--> statement-breakpoint
-CREATE INDEX `p_look_day` ON `p_look` (`tank`,`day`) WHERE voided_by is null;--> statement-breakpoint
 CREATE TABLE `p_loss` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -311,14 +311,6 @@ CREATE TABLE `p_person` (
 	`role` text NOT NULL
 );
 --> statement-breakpoint
-CREATE TABLE `p_plumbing` (
-	`entry` text NOT NULL,
-	`tank` text NOT NULL,
-	`water` text NOT NULL,
-	`at_ms` integer NOT NULL,
-	PRIMARY KEY(`entry`, `tank`)
-);
---> statement-breakpoint
 CREATE TABLE `p_preference` (
 	`person` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -371,12 +363,31 @@ CREATE TABLE `p_supplier` (
 	`transit` text NOT NULL
 );
 --> statement-breakpoint
+CREATE TABLE `p_system` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`name` text NOT NULL,
+	`type` text NOT NULL,
+	`temperature_c` real NOT NULL,
+	`salinity_ppt` real NOT NULL,
+	`volume_l` real NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_tank_system` (
+	`entry` text NOT NULL,
+	`tank` text NOT NULL,
+	`system` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	PRIMARY KEY(`entry`, `tank`)
+);
+--> statement-breakpoint
 CREATE TABLE `p_tank` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
 	`voided_by` text,
 	`rack` text NOT NULL,
-	`water` text NOT NULL,
+	`system` text NOT NULL,
 	`code` text NOT NULL,
 	`volume_l` real NOT NULL,
 	`purpose` text NOT NULL,
@@ -389,24 +400,13 @@ CREATE TABLE `p_tank` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_tank_code` ON `p_tank` (`code`);--> statement-breakpoint
-CREATE INDEX `p_tank_water` ON `p_tank` (`water`);--> statement-breakpoint
+CREATE INDEX `p_tank_on_system` ON `p_tank` (`system`);--> statement-breakpoint
 CREATE TABLE `p_tool` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
 	`voided_by` text,
 	`name` text NOT NULL,
 	`facts` text NOT NULL
-);
---> statement-breakpoint
-CREATE TABLE `p_water` (
-	`id` text PRIMARY KEY NOT NULL,
-	`entry` text NOT NULL,
-	`voided_by` text,
-	`name` text NOT NULL,
-	`type` text NOT NULL,
-	`temperature_c` real NOT NULL,
-	`salinity_ppt` real NOT NULL,
-	`volume_l` real NOT NULL
 );
 --> statement-breakpoint
 CREATE TABLE `p_bench_run` (
@@ -493,7 +493,7 @@ CREATE TABLE `p_run_release` (
 	`lot` text NOT NULL,
 	`alive` integer NOT NULL,
 	`dead` integer NOT NULL,
-	`stay` integer NOT NULL,
+	`remaining` integer NOT NULL,
 	`facts` text NOT NULL
 );
 --> statement-breakpoint
@@ -507,27 +507,6 @@ CREATE TABLE `p_balance` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_balance_place` ON `p_balance` (`place`) WHERE inside = 1 and n <> 0;--> statement-breakpoint
-CREATE TABLE `p_course` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`id` text NOT NULL,
-	`water` text NOT NULL,
-	`family` text NOT NULL
-);
---> statement-breakpoint
-CREATE UNIQUE INDEX `p_course_id_unique` ON `p_course` (`id`);--> statement-breakpoint
-CREATE INDEX `p_course_water` ON `p_course` (`water`);--> statement-breakpoint
-CREATE TABLE `p_course_end` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`course` text NOT NULL
-);
---> statement-breakpoint
-CREATE INDEX `p_course_end_course` ON `p_course_end` (`course`);--> statement-breakpoint
 CREATE TABLE `p_disinfection` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -549,19 +528,6 @@ CREATE TABLE `p_exchange` (
 --> statement-breakpoint
 CREATE INDEX `p_exchange_at` ON `p_exchange` (`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_exchange_tank` ON `p_exchange` (`tank`,`at_ms`);--> statement-breakpoint
-CREATE TABLE `p_hold` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`id` text NOT NULL,
-	`lot` text NOT NULL,
-	`policy` text NOT NULL,
-	`zero` text NOT NULL
-);
---> statement-breakpoint
-CREATE UNIQUE INDEX `p_hold_id_unique` ON `p_hold` (`id`);--> statement-breakpoint
-CREATE INDEX `p_hold_lot` ON `p_hold` (`lot`);--> statement-breakpoint
 CREATE TABLE `p_leg` (
 	`entry` text NOT NULL,
 	`ord` integer NOT NULL,
@@ -616,6 +582,19 @@ CREATE TABLE `p_need` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_need_entry` ON `p_need` (`entry`);--> statement-breakpoint
+CREATE TABLE `p_quarantine` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`lot` text NOT NULL,
+	`policy` text NOT NULL,
+	`zero` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_quarantine_id_unique` ON `p_quarantine` (`id`);--> statement-breakpoint
+CREATE INDEX `p_quarantine_lot` ON `p_quarantine` (`lot`);--> statement-breakpoint
 CREATE TABLE `p_reversal` (
 	`act` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -628,12 +607,27 @@ CREATE TABLE `p_sign_off` (
 	`at_ms` integer NOT NULL,
 	`by` text NOT NULL,
 	`voided_by` text,
-	`hold` text NOT NULL,
+	`quarantine` text NOT NULL,
 	`lot` text NOT NULL
 );
 --> statement-breakpoint
-CREATE INDEX `p_sign_off_hold` ON `p_sign_off` (`hold`);--> statement-breakpoint
-CREATE TABLE `p_slip` (
+CREATE INDEX `p_sign_off_quarantine` ON `p_sign_off` (`quarantine`);--> statement-breakpoint
+CREATE TABLE `p_stay_limit` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`lot` text NOT NULL,
+	`place` text NOT NULL,
+	`until_ms` integer,
+	`until_cm` real,
+	`why` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_stay_limit_id_unique` ON `p_stay_limit` (`id`);--> statement-breakpoint
+CREATE INDEX `p_stay_limit_place` ON `p_stay_limit` (`place`,`lot`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_transfer_task` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -648,34 +642,8 @@ CREATE TABLE `p_slip` (
 	`voided_by` text
 );
 --> statement-breakpoint
-CREATE INDEX `p_slip_plan` ON `p_slip` (`plan`);--> statement-breakpoint
-CREATE INDEX `p_slip_entry` ON `p_slip` (`entry`);--> statement-breakpoint
-CREATE TABLE `p_slip_mark` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`slip` text NOT NULL,
-	`what` text NOT NULL,
-	`note` text
-);
---> statement-breakpoint
-CREATE INDEX `p_slip_mark_slip` ON `p_slip_mark` (`slip`);--> statement-breakpoint
-CREATE TABLE `p_stay` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`id` text NOT NULL,
-	`lot` text NOT NULL,
-	`place` text NOT NULL,
-	`until_ms` integer,
-	`until_cm` real,
-	`why` text NOT NULL
-);
---> statement-breakpoint
-CREATE UNIQUE INDEX `p_stay_id_unique` ON `p_stay` (`id`);--> statement-breakpoint
-CREATE INDEX `p_stay_place` ON `p_stay` (`place`,`lot`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_transfer_task_plan` ON `p_transfer_task` (`plan`);--> statement-breakpoint
+CREATE INDEX `p_transfer_task_entry` ON `p_transfer_task` (`entry`);--> statement-breakpoint
 CREATE TABLE `p_tool_use` (
 	`entry` text NOT NULL,
 	`ord` integer NOT NULL,
@@ -689,4 +657,36 @@ CREATE TABLE `p_tool_use` (
 --> statement-breakpoint
 CREATE INDEX `p_tool_use_at` ON `p_tool_use` (`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_tool_use_tank` ON `p_tool_use` (`tank`,`at_ms`);--> statement-breakpoint
-CREATE INDEX `p_tool_use_tool` ON `p_tool_use` (`tool`,`at_ms`);
+CREATE INDEX `p_tool_use_tool` ON `p_tool_use` (`tool`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_transfer_mark` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`task` text NOT NULL,
+	`what` text NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_transfer_mark_task` ON `p_transfer_mark` (`task`);--> statement-breakpoint
+CREATE TABLE `p_treatment` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`system` text NOT NULL,
+	`family` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_treatment_id_unique` ON `p_treatment` (`id`);--> statement-breakpoint
+CREATE INDEX `p_treatment_system` ON `p_treatment` (`system`);--> statement-breakpoint
+CREATE TABLE `p_treatment_end` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`treatment` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_treatment_end_treatment` ON `p_treatment_end` (`treatment`);

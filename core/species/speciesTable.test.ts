@@ -1,0 +1,80 @@
+import { SPECIES } from '#demo/species.ts';
+import { parseCsv, writeCsv } from '../text/index.ts';
+import { diffSpecies, readSpeciesTable, SPECIES_COLUMNS, speciesRow } from './index.ts';
+
+const head =
+  'common name;scientific name;water;temperature min (°C);temperature max (°C);salinity min (ppt);salinity max (ppt);adult length (cm);eats;jumps';
+const read = (...lines: string[]) => readSpeciesTable(parseCsv([head, ...lines].join('\n')).rows);
+
+it('reads back just what it writes', () => {
+  const text = writeCsv(SPECIES_COLUMNS, SPECIES.map(speciesRow));
+  expect(readSpeciesTable(parseCsv(text).rows)).toMatchObject({ species: SPECIES, problems: [] });
+});
+
+it('has about forty species, each fit to keep, naming only species that it has', () => {
+  const ids = new Set(SPECIES.map(({ species }) => species));
+  expect(SPECIES.length).toBeGreaterThanOrEqual(40);
+  for (const one of SPECIES) {
+    expect(one.sources.length).toBeGreaterThan(0);
+    expect([one.species, one.temperament, one.guild]).not.toContain(undefined);
+    expect(one.neverWith.filter((id) => !ids.has(id))).toEqual([]);
+    if (one.is !== 'fish') expect([one.species, one.shyOf]).toEqual([one.species, expect.arrayContaining(['copper'])]);
+  }
+});
+
+it('takes columns in any order, a decimal comma, and makes an id of the name', () => {
+  const { species, problems } = read("Boeseman's rainbow;Melanotaenia boesemani;fresh;24,5;30;0;1;10;shrimp;");
+  expect(problems).toEqual([]);
+  expect(species).toEqual([
+    expect.objectContaining({ species: 'boeseman-rainbow', temperatureC: { min: 24.5, max: 30 }, jumps: false, is: 'fish' }),
+  ]);
+});
+
+it('names line, column and what was expected, and gives nothing of such a row', () => {
+  const { species, problems } = read(
+    'comet;Calloplesiops altivelis;marine;22;28;30;36;20;fish;no',
+    ';Gramma loreto;sea;warm;28;30;36;800;ants;perhaps',
+    'mono;Monodactylus argenteus;marine;28;24;2;35;27;;no',
+    'comet;Calloplesiops sp;marine;22;28;30;36;20;;no',
+  );
+  expect(species.map(({ species: id }) => id)).toEqual(['comet']);
+  expect(problems.map(({ line, column }) => `${line} ${column}`)).toEqual([
+    '3 common name',
+    '3 water',
+    '3 temperature min (°C)',
+    '3 adult length (cm)',
+    '3 eats',
+    '3 jumps',
+    '4 temperature max (°C)',
+    '5 id',
+  ]);
+  expect(problems[2]!.expected).toBe('a number from -2 to 45');
+});
+
+it('asks for the headings it needs', () => {
+  expect(readSpeciesTable(parseCsv('name,size\ncomet,20').rows).problems.map(({ column }) => column)).toContain('scientific name');
+  expect(readSpeciesTable([]).problems).toHaveLength(1);
+});
+
+describe('against the species list as it is', () => {
+  const allSpecies = SPECIES.map((one) => ({ ...one, entry: `entry of ${one.species}` }));
+
+  it('changes nothing when the species list comes back as it went', () => {
+    const { species, fields } = readSpeciesTable(parseCsv(writeCsv(SPECIES_COLUMNS, SPECIES.map(speciesRow))).rows);
+    expect(diffSpecies(allSpecies, species, fields)).toEqual({ added: [], changed: [], same: SPECIES.length });
+  });
+
+  it('finds by scientific name, and takes a missing column for no opinion', () => {
+    const { species, fields } = read(
+      'Comet;Calloplesiops altivelis;marine;22;28;30;36;18;fish;no',
+      'tuxedo urchin;Mespilia globulus;marine;23;27;32;36;7;;no',
+    );
+    const { added, changed, same } = diffSpecies(allSpecies, species, fields);
+    expect(added.map((one) => one.species)).toEqual(['tuxedo-urchin']);
+    expect(changed).toEqual([
+      { species: 'comet', basedOn: 'entry of comet', fields: expect.objectContaining({ adultCm: 18, common: 'Comet' }) as unknown },
+    ]);
+    expect(changed[0]!.fields).not.toHaveProperty('temperament');
+    expect(same).toBe(0);
+  });
+});

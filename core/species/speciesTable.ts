@@ -1,0 +1,238 @@
+// The species list as a table: one row a species, every column named with its unit. Reads what people write, says what is wrong where.
+import { type CsvRow, type FileProblem, plain } from '../text/index.ts';
+import {
+  SPECIES_TOLERANCES,
+  GUILDS,
+  PREY,
+  MEDICATION_FAMILIES,
+  TEMPERAMENTS,
+  WATER_TYPES,
+  type SpeciesAdded,
+  type SpeciesFields,
+} from './entries.ts';
+
+/** `fields` = what the table has columns for: nothing else may be taken for changed. */
+export type SpeciesRead = { species: SpeciesAdded[]; problems: FileProblem[]; fields: (keyof SpeciesFields)[] };
+
+type Cell = { text: string; fail: (expected: string) => undefined };
+/** Words that a cell may hold: one of them, or some when `many`. */
+type Choices = { options: readonly string[]; many: boolean };
+type Column = {
+  heading: string;
+  field: keyof SpeciesAdded;
+  required?: boolean;
+  choices?: Choices;
+  read: (cell: Cell) => Partial<SpeciesAdded> | undefined;
+  write: (species: SpeciesAdded) => string | number | undefined;
+};
+
+const LIST = ';';
+const SOURCES = '|';
+const listOf = (text: string, mark = LIST) =>
+  text
+    .split(mark)
+    .map((one) => one.trim())
+    .filter(Boolean);
+
+function number({ text, fail }: Cell, [min, max]: [number, number]): number | undefined {
+  const value = Number(text.replace(',', '.'));
+  return text !== '' && Number.isFinite(value) && value >= min && value <= max ? value : fail(`a number from ${min} to ${max}`);
+}
+function oneOf<T extends string>({ text, fail }: Cell, values: readonly T[]): T | undefined {
+  return values.find((value) => value === text.toLowerCase()) ?? fail(`one of: ${values.join(', ')}`);
+}
+function someOf<T extends string>({ text, fail }: Cell, values: readonly T[]): T[] | undefined {
+  const found = listOf(text.toLowerCase());
+  return found.every((one) => (values as readonly string[]).includes(one))
+    ? (found as T[])
+    : fail(`some of: ${values.join(', ')}, parted by ${LIST}`);
+}
+const yesNo = ({ text, fail }: Cell): boolean | undefined =>
+  ['yes', 'true', '1'].includes(text.toLowerCase())
+    ? true
+    : ['no', 'false', '0', ''].includes(text.toLowerCase())
+      ? false
+      : fail('yes or no');
+const some = <T, R>(value: T | undefined, use: (value: T) => R): R | undefined => (value === undefined ? undefined : use(value));
+
+/** A field of one word out of a few; nothing when the cell is empty. */
+function word<F extends 'temperament' | 'is' | 'guild' | 'tolerance'>(
+  heading: string,
+  field: F,
+  options: readonly (SpeciesAdded[F] & string)[],
+): Column {
+  return {
+    heading,
+    field,
+    choices: { options, many: false },
+    read: (cell) => (cell.text ? some(oneOf(cell, options), (value) => ({ [field]: value })) : {}),
+    write: (species) => species[field],
+  };
+}
+
+/** A field of some words out of a few. */
+function words<F extends 'water' | 'shyOf'>(heading: string, field: F, options: readonly string[]): Column {
+  return {
+    heading,
+    field,
+    choices: { options, many: true },
+    read: (cell) => some(someOf(cell, options), (value) => ({ [field]: value })),
+    write: (species) => species[field]?.join(`${LIST} `),
+  };
+}
+
+function flag(heading: string, field: 'jumps' | 'keptAlone'): Column {
+  return {
+    heading,
+    field,
+    choices: { options: ['yes', 'no'], many: false },
+    read: (cell) => some(yesNo(cell), (value) => ({ [field]: value })),
+    write: (species) => (species[field] ? 'yes' : 'no'),
+  };
+}
+
+const COLUMNS: readonly Column[] = [
+  { heading: 'id', field: 'species', read: ({ text }) => (text ? { species: text } : {}), write: ({ species }) => species },
+  {
+    heading: 'scientific name',
+    field: 'scientific',
+    required: true,
+    read: ({ text }) => ({ scientific: text }),
+    write: (one) => one.scientific,
+  },
+  { heading: 'common name', field: 'common', required: true, read: ({ text }) => ({ common: text }), write: ({ common }) => common },
+  {
+    heading: 'other names',
+    field: 'alsoCalled',
+    read: ({ text }) => ({ alsoCalled: listOf(text) }),
+    write: ({ alsoCalled }) => alsoCalled.join(`${LIST} `),
+  },
+  { ...words('water', 'water', WATER_TYPES), required: true },
+  ...range('temperature', '°C', [-2, 45]),
+  ...range('salinity', 'ppt', [0, 60]),
+  {
+    heading: 'adult length (cm)',
+    field: 'adultCm',
+    required: true,
+    read: (cell) => some(number(cell, [0.1, 300]), (adultCm) => ({ adultCm })),
+    write: ({ adultCm }) => adultCm,
+  },
+  word('temperament', 'temperament', TEMPERAMENTS),
+  {
+    heading: 'group of (heads)',
+    field: 'groupOf',
+    read: (cell) => (cell.text ? some(number(cell, [1, 100]), (groupOf) => ({ groupOf: Math.round(groupOf) })) : {}),
+    write: ({ groupOf }) => groupOf,
+  },
+  word('is', 'is', PREY),
+  {
+    heading: 'eats',
+    field: 'eats',
+    choices: { options: PREY, many: true },
+    read: (cell) => some(someOf(cell, PREY), (prey) => ({ eats: { prey, gape: 0 } })),
+    write: ({ eats }) => eats.prey.join(`${LIST} `),
+  },
+  {
+    heading: 'mouth (share of own length)',
+    field: 'eats',
+    read: (cell) => (cell.text ? some(number(cell, [0, 1]), (gape) => ({ eats: { prey: [], gape } })) : {}),
+    write: ({ eats }) => (eats.gape > 0 ? eats.gape : undefined),
+  },
+  flag('jumps', 'jumps'),
+  flag('kept alone', 'keptAlone'),
+  {
+    heading: 'never with (ids)',
+    field: 'neverWith',
+    read: ({ text }) => ({ neverWith: listOf(text) }),
+    write: ({ neverWith }) => neverWith.join(`${LIST} `),
+  },
+  word('food guild', 'guild', GUILDS),
+  word('tolerance', 'tolerance', SPECIES_TOLERANCES),
+  words('harmed by (medication families)', 'shyOf', MEDICATION_FAMILIES),
+  {
+    heading: 'sources',
+    field: 'sources',
+    read: ({ text }) => ({ sources: listOf(text, SOURCES) }),
+    write: ({ sources }) => sources.join(` ${SOURCES} `),
+  },
+];
+
+/** Two columns, lowest and highest. */
+function range(what: 'temperature' | 'salinity', unit: string, limits: [number, number]): Column[] {
+  const field = what === 'temperature' ? 'temperatureC' : 'salinityPpt';
+  return (['min', 'max'] as const).map((end) => ({
+    heading: `${what} ${end} (${unit})`,
+    field,
+    required: true,
+    read: (cell) => some(number(cell, limits), (value) => ({ [field]: { [end]: value } }) as never),
+    write: (species) => species[field][end],
+  }));
+}
+
+export const SPECIES_COLUMNS: readonly string[] = COLUMNS.map(({ heading }) => heading);
+/** The same columns as the fields of a form. */
+export const SHELF_FIELDS: readonly Pick<Column, 'heading' | 'required' | 'choices'>[] = COLUMNS;
+
+/** One species as the cells of its row, in the order of `SPECIES_COLUMNS`. */
+export function speciesRow(species: SpeciesAdded): (string | number | undefined)[] {
+  return COLUMNS.map(({ write }) => write(species));
+}
+
+/** An id made of a name: `Boeseman's rainbowfish` → `boesemans-rainbowfish`. */
+export const idOfName = (name: string): string =>
+  plain(name)
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 64);
+
+/** Rows (the first one the headings) as species. A row with a problem gives none; columns may stand in any order. */
+export function readSpeciesTable(rows: readonly CsvRow[]): SpeciesRead {
+  const [head, ...body] = rows;
+  if (!head) return { species: [], fields: [], problems: [{ line: 1, column: '', expected: 'a first row with the headings' }] };
+  const places = new Map(
+    COLUMNS.map((column) => [column, head.cells.findIndex((cell) => cell.toLowerCase() === column.heading.toLowerCase())]),
+  );
+  const missing = COLUMNS.filter((column) => column.required && places.get(column) === -1);
+  if (missing.length > 0)
+    return {
+      species: [],
+      fields: [],
+      problems: missing.map(({ heading }) => ({ line: head.line, column: heading, expected: 'a column of this heading' })),
+    };
+  const problems: FileProblem[] = [];
+  const species: SpeciesAdded[] = [];
+  const seen = new Set<string>();
+  for (const { line, cells } of body) {
+    const before = problems.length;
+    const fail = (column: string) => (expected: string) => void problems.push({ line, column, expected });
+    const read = COLUMNS.map((column) => {
+      const text = cells[places.get(column)!] ?? '';
+      if (column.required && text === '') return fail(column.heading)('something');
+      return column.read({ text, fail: fail(column.heading) });
+    });
+    if (problems.length > before) continue;
+    const one = whole(read);
+    if (one.temperatureC.min > one.temperatureC.max) fail('temperature max (°C)')('at least the lowest');
+    if (one.salinityPpt.min > one.salinityPpt.max) fail('salinity max (ppt)')('at least the lowest');
+    if (seen.has(one.species)) fail('id')(`another species than one above (${one.species})`);
+    seen.add(one.species);
+    if (problems.length === before) species.push(one);
+  }
+  const fields = COLUMNS.filter((column) => places.get(column) !== -1).map(({ field }) => field);
+  return { species, problems, fields: [...new Set(fields)].filter((field) => field !== 'species') };
+}
+
+function whole(parts: (Partial<SpeciesAdded> | undefined)[]): SpeciesAdded {
+  const one = parts.reduce<Partial<SpeciesAdded>>((sum, part) => {
+    if (!part) return sum;
+    const eats = part.eats
+      ? { prey: [...(sum.eats?.prey ?? []), ...part.eats.prey], gape: Math.max(sum.eats?.gape ?? 0, part.eats.gape) }
+      : sum.eats;
+    const temperatureC = { ...sum.temperatureC, ...part.temperatureC };
+    const salinityPpt = { ...sum.salinityPpt, ...part.salinityPpt };
+    return { ...sum, ...part, eats, temperatureC, salinityPpt } as Partial<SpeciesAdded>;
+  }, {});
+  const { species, common = '', eats = { prey: [], gape: 0 }, sources = [] } = one;
+  const plainest = { alsoCalled: [], is: 'fish', jumps: false, keptAlone: false, neverWith: [] };
+  return { ...plainest, ...one, eats, sources, species: species ?? idOfName(common) } as SpeciesAdded;
+}

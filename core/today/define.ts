@@ -1,0 +1,20 @@
+// One declaration a due rule: what it makes of the facts, who may settle it, and whether a word of anybody can. What it is called and where it leads stands in web, in
+// a table of all rules.
+import type { DueFacts } from './facts.ts';
+import type { Due } from './thing.ts';
+
+export type DueAt = { now: number; zone: string; /** House rules. */ lateAfterH: number; eveningFromHour: number };
+
+/** A due thing without its name: `entry` = what it comes of, from which its id follows. */
+export type DueOf = Omit<Due, 'id' | 'rule' | 'snoozed'> & { entry: string };
+
+export type DueDefinition = {
+  /** `by hand`: somebody may call it done or leave it out. `by doing`: it ends when it is done, and can only be put off; a word of anybody would hide it for ever. */
+  ends: 'by hand' | 'by doing';
+  /** What a lead is called to nobody else may say was checked, or put off. */
+  settledBy: 'anybody' | 'lead';
+  /** Everything of this rule that follows from the facts, whether it is shown yet or not. */
+  derive(facts: DueFacts, at: DueAt): DueOf[];
+};
+
+export const defineDue = (definition: DueDefinition): DueDefinition => definition;

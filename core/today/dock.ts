@@ -1,0 +1,51 @@
+// What is due at the dock and in the tanks where bags float.
+import { HOUR_MS, MINUTE_MS } from '../time/index.ts';
+import { defineDue } from './define.ts';
+import { DOCK } from './thing.ts';
+
+const FLOAT_GRACE_MS = 2 * MINUTE_MS;
+const WAITING_GRACE_MS = HOUR_MS;
+
+export const dockDue = {
+  'bags-waiting': defineDue({
+    ends: 'by doing',
+    settledBy: 'anybody',
+    derive: ({ arrivals }) =>
+      arrivals
+        .filter((one) => one.waiting > 0)
+        .map(({ entry, crate, crateLabel, waiting: n, sinceMs, pressing }) => ({
+          entry,
+          step: 'all',
+          fromMs: sinceMs,
+          byMs: sinceMs + (pressing ? 0 : WAITING_GRACE_MS),
+          walk: DOCK,
+          facts: { crate, crateLabel, n, sinceMs },
+        })),
+  }),
+  'crate-due': defineDue({
+    ends: 'by doing',
+    settledBy: 'anybody',
+    derive: ({ expected }, { lateAfterH }) =>
+      expected.map(({ entry, crate, crateLabel, promisedAtMs }) => ({
+        entry,
+        step: 'arrival',
+        fromMs: promisedAtMs,
+        byMs: promisedAtMs + lateAfterH * HOUR_MS,
+        walk: DOCK,
+        facts: { crate, crateLabel },
+      })),
+  }),
+  float: defineDue({
+    ends: 'by doing',
+    settledBy: 'anybody',
+    derive: ({ floats }) =>
+      floats.map(({ entry, bag, bagLabel, tankCode, lotLabel, dueAtMs, walk }) => ({
+        entry,
+        step: 'end',
+        fromMs: dueAtMs,
+        byMs: dueAtMs + FLOAT_GRACE_MS,
+        walk,
+        facts: { bag, tankCode, what: `${bagLabel}, ${lotLabel}` },
+      })),
+  }),
+};

@@ -1,0 +1,9 @@
+// Every due rule in one table. A rule that is added here must have its words in web, by type.
+import { callDue } from './calls.ts';
+import { dockDue } from './dock.ts';
+import { followUpDue } from './followUps.ts';
+import { runDue } from './runs.ts';
+import { roomDue } from './stays.ts';
+
+export const dueRules = { ...dockDue, ...followUpDue, ...runDue, ...callDue, ...roomDue };
+export type DueRule = keyof typeof dueRules;

@@ -1,0 +1,84 @@
+// Fish that were released, or that fell, are checked again at set hours; and the rounds.
+import type { RoundName } from '../rounds/index.ts';
+import { CONVERSION_HOURS } from '../runs/index.ts';
+import { HOUR_MS, atLocal } from '../time/index.ts';
+import { defineDue, type DueOf } from './define.ts';
+import type { DueFacts } from './facts.ts';
+import { SLACK, type Walk } from './thing.ts';
+
+/** After a release, and after a fish that fell, jumped or landed on its back: it is checked again at these hours. */
+export const FOLLOW_UP_HOURS = [1, 4, 24] as const;
+const LONGEST_SLACK_H = 48;
+/** A check this long before its hour counts for it, or a quarter of the time where that is less; of a check after days, half a day. What was seen earlier says nothing of then. */
+const EARLY_H = 1;
+const EARLY_AFTER_DAYS_H = 12;
+/** A follow-up that nobody made is dropped this long after its time. */
+export const FOLLOW_UP_LAPSES_MS = 48 * HOUR_MS;
+const MORNING_FROM_HOUR = 6;
+const ROUND: Walk = [-1, 0, 0];
+
+type After = DueFacts['after'][number];
+
+/** In time until so much after the hour: a quarter of the time; of a check after days, the day counts, not the quarter of a fortnight. */
+function checksAfter(
+  { entry, tank, tankCode, what, atMs, checkedAtMs = 0, walk }: After,
+  allHours: readonly number[],
+  now: number,
+): DueOf[] {
+  return allHours.flatMap((hours): DueOf[] => {
+    const [dueMs, slackMs] = [atMs + hours * HOUR_MS, Math.min(hours, LONGEST_SLACK_H) * SLACK * HOUR_MS];
+    const earlyMs = Math.min(hours * SLACK, hours > 24 ? EARLY_AFTER_DAYS_H : EARLY_H) * HOUR_MS;
+    if (checkedAtMs >= dueMs - earlyMs || now > dueMs + FOLLOW_UP_LAPSES_MS) return [];
+    const facts = { tank, tankCode, what, sinceMs: atMs };
+    return [{ entry, step: `${hours}h`, fromMs: dueMs - earlyMs, atMs: dueMs, byMs: dueMs + slackMs, walk, facts }];
+  });
+}
+
+const isOf =
+  (rule: After['rule']) =>
+  (one: After): boolean =>
+    one.rule === rule;
+
+export const followUpDue = {
+  'after-release': defineDue({
+    ends: 'by hand',
+    settledBy: 'anybody',
+    derive({ after }, { now }) {
+      // A conversion has a day's check of its own; one check is asked for, not two.
+      const converted = new Set(after.filter(isOf('after-conversion')).map(({ entry }) => entry));
+      const hoursFor = ({ entry }: After) => FOLLOW_UP_HOURS.filter((hours) => hours < CONVERSION_HOURS[0] || !converted.has(entry));
+      return after.filter(isOf('after-release')).flatMap((one) => checksAfter(one, hoursFor(one), now));
+    },
+  }),
+  'after-mishap': defineDue({
+    ends: 'by hand',
+    settledBy: 'anybody',
+    derive: ({ after }, { now }) => after.filter(isOf('after-mishap')).flatMap((one) => checksAfter(one, FOLLOW_UP_HOURS, now)),
+  }),
+  'after-conversion': defineDue({
+    ends: 'by hand',
+    settledBy: 'anybody',
+    derive: ({ after }, { now }) => after.filter(isOf('after-conversion')).flatMap((one) => checksAfter(one, CONVERSION_HOURS, now)),
+  }),
+  round: defineDue({
+    ends: 'by doing',
+    settledBy: 'anybody',
+    derive({ rounds: { day, left } }, { zone, eveningFromHour }) {
+      const evening = atLocal(day, { hour: eveningFromHour, minute: 0 }, zone);
+      const spans: Record<RoundName, [number, number]> = {
+        morning: [atLocal(day, { hour: MORNING_FROM_HOUR, minute: 0 }, zone), evening],
+        evening: [evening, atLocal(day + 1, { hour: 0, minute: 0 }, zone)],
+      };
+      return (['morning', 'evening'] as const)
+        .filter((name) => left[name] > 0)
+        .map((name) => ({
+          entry: `day-${day}`,
+          step: name,
+          fromMs: spans[name][0],
+          byMs: spans[name][1],
+          walk: ROUND,
+          facts: { n: left[name] },
+        }));
+    },
+  }),
+};

@@ -1,0 +1,57 @@
+// Every hold of the house with its clock as it stands.
+import type Database from 'better-sqlite3';
+import type { QuarantineCard } from '#contract/views.ts';
+import { SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from '../now/rows.ts';
+import { prepareClocks, type RunningQuarantine } from '../quarantine/clocks.ts';
+import type { MakeView, ViewRequest } from './view.ts';
+
+type Row = SpeciesColumns & { label: string; places: string };
+
+/** Cards of the running quarantines, of all lots or of one. Places in restarts are said by code. */
+export function prepareQuarantineCards(
+  client: Database.Database,
+): (at: Pick<ViewRequest, 'now' | 'zone' | 'rules'>, only?: string) => QuarantineCard[] {
+  const clocks = prepareClocks(client);
+  const about = client.prepare(`
+    select l.label, ${SPECIES_COLUMNS},
+      (select coalesce(json_group_array(json_object('id', t.id, 'code', t.code, 'n', b.n)), '[]')
+        from p_balance b join p_tank t on t.id = b.place where b.lot = l.id and b.inside = 1 and b.n <> 0) places
+    from p_lot l left join p_species s on s.id = l.species where l.id = ?`);
+  const codes = client.prepare('select id, code from p_tank').raw();
+  return ({ now, zone, rules }, only) => {
+    const codeOf = new Map(codes.all() as [string, string][]);
+    return [...clocks({ now, zone, toolDriesH: rules.toolDriesH, only: only === undefined ? undefined : [only] }).values()].map((running) =>
+      cardOf(running, about.get(running.lot) as Row, codeOf),
+    );
+  };
+}
+
+function cardOf(
+  { id, lot, policy, openedAtMs, zero, clock }: RunningQuarantine,
+  row: Row,
+  codeOf: ReadonlyMap<string, string>,
+): QuarantineCard {
+  const places = JSON.parse(row.places) as { id: string; code: string; n: number }[];
+  return {
+    quarantine: id,
+    lot,
+    label: row.label,
+    species: speciesOf(row),
+    n: places.reduce((sum, { n }) => sum + n, 0),
+    tanks: places.map(({ n: _n, ...tank }) => tank),
+    policy,
+    opened: { zero, atMs: openedAtMs },
+    clock: {
+      ...clock,
+      restarts: clock.restarts.map((restart) => ({
+        ...restart,
+        ...(restart.place ? { place: codeOf.get(restart.place) ?? restart.place } : {}),
+      })),
+    },
+  };
+}
+
+export const makeQuarantineView: MakeView<'quarantine'> = (client) => {
+  const cards = prepareQuarantineCards(client);
+  return (request) => ({ quarantines: cards(request) });
+};

@@ -1,0 +1,167 @@
+// The logbook: what was written, by whom and when, each act with its undo; above it what this screen has not got through.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import type { LogbookAct } from '#contract/views.ts';
+import type { Entry } from '#core/catalogue/index.ts';
+import { useActions } from '../actions/actions.tsx';
+import { outbox, useOutbox, useView } from '../data/house.ts';
+import { useMe } from '../data/me.ts';
+import type { OutboxAct } from '../data/outbox.ts';
+import { useUnits } from '../data/units.ts';
+import { useVoice } from '../data/voice.ts';
+import { SignOut } from '../frame/SignOut.tsx';
+import { Waiting } from '../parts/Waiting.tsx';
+import { sayEntry } from '../words/entries.ts';
+import { sayAll, sayOverruled } from '../words/refusals.ts';
+
+export default function Logbook() {
+  const [before, setBefore] = useState<number>();
+  const { data, error, mutate } = useView('logbook', before === undefined ? {} : { before: String(before) });
+  const { acts } = useOutbox();
+  const { person } = useMe();
+  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
+  const name = (id: string) => data.names[id] ?? id;
+  const open = acts.filter(({ state }) => state !== 'saved');
+  const oldest = data.acts.at(-1);
+  return (
+    <div className="logbook">
+      <h1 className="visually-hidden">Logbook</h1>
+      <p className="phone-only">
+        {person.name} <SignOut />
+      </p>
+      {open.length > 0 && (
+        <section className="card">
+          <h2>Not written yet</h2>
+          <ol>
+            {open.map((one) => (
+              <TrayItem key={one.act.actId} one={one} name={name} />
+            ))}
+          </ol>
+        </section>
+      )}
+      <section>
+        <h2>Written</h2>
+        <ol>
+          {data.acts.map((act) => (
+            <ActItem key={act.actId} act={act} name={name} />
+          ))}
+        </ol>
+        <div className="chips">
+          {before !== undefined && (
+            <Button variant="plain" onClick={() => setBefore(undefined)}>
+              Latest
+            </Button>
+          )}
+          {oldest && oldest.seq > oldest.entries.length && (
+            <Button variant="plain" onClick={() => setBefore(oldest.seq - oldest.entries.length + 1)}>
+              Earlier
+            </Button>
+          )}
+        </div>
+      </section>
+    </div>
+  );
+}
+
+type Name = (id: string) => string;
+
+function TrayItem({ one, name }: { one: OutboxAct; name: Name }) {
+  const voice = useVoice();
+  const refused = one.state === 'refused';
+  return (
+    <li className="act">
+      <span className={refused ? 'warn' : 'soft'}>{refused ? 'refused' : 'waiting to be sent'}</span>
+      <span>
+        <Said entries={one.act.entries} name={name} />
+        {refused && <span className="warn">{sayAll(one.refusals ?? [], one.code ?? 'bad', voice)}</span>}
+      </span>
+      {refused && (
+        <span className="chips">
+          <Button variant="plain" onClick={() => void outbox.again(one.act.actId)}>
+            Try again
+          </Button>
+          <AsText act={one.act} />
+          <Button variant="odd" onClick={() => void outbox.discard(one.act.actId)}>
+            Discard
+          </Button>
+        </span>
+      )}
+    </li>
+  );
+}
+
+/** To be kept elsewhere, or sent to somebody: by the clipboard, or by hand where the browser gives none (plain http). */
+function AsText({ act }: { act: OutboxAct['act'] }) {
+  const [shown, setShown] = useState(false);
+  const [copied, setCopied] = useState(false);
+  const text = JSON.stringify(act, null, 1);
+  const copy = async () => {
+    try {
+      await navigator.clipboard.writeText(text);
+      setCopied(true);
+    } catch {
+      setShown(true);
+    }
+  };
+  return (
+    <>
+      <Button variant="plain" onClick={() => void copy()}>
+        {copied ? 'Copied' : 'Copy as text'}
+      </Button>
+      {shown && <textarea readOnly rows={6} value={text} aria-label="As text" onFocus={(event) => event.target.select()} />}
+    </>
+  );
+}
+
+const SHOWN_ENTRIES = 4;
+
+function Said({ entries, name }: { entries: readonly unknown[]; name: Name }) {
+  const units = useUnits();
+  const list = entries as Pick<Entry, 'kind' | 'payload'>[];
+  return (
+    <ul className="said">
+      {list.slice(0, SHOWN_ENTRIES).map((entry, index) => (
+        <li key={index}>{sayEntry(entry, name, units)}</li>
+      ))}
+      {list.length > SHOWN_ENTRIES && <li className="soft">and {list.length - SHOWN_ENTRIES} more</li>}
+    </ul>
+  );
+}
+
+function ActItem({ act, name }: { act: LogbookAct; name: Name }) {
+  const { person } = useMe();
+  const { when, units } = useVoice();
+  const { undo } = useActions();
+  const first = act.entries[0]!;
+  const overruled = act.entries.flatMap(({ overrules }) => overrules ?? []);
+  const isUndo = first.kind === 'entry.reversed';
+  const mayUndo = !act.undone && !isUndo && (person.role === 'lead' || person.id === act.actor);
+  return (
+    <li className="act">
+      <span className="soft">
+        <span className="num">{when(first.occurredAtMs)}</span> <br />
+        {act.actorName}
+      </span>
+      <span>
+        <span className={act.undone ? 'undone' : ''}>
+          <Said entries={act.entries} name={name} />
+        </span>
+        {overruled.map(({ code, reason }) => (
+          <span key={code} className="warn">
+            All the same, against “{sayOverruled(code)}”: {reason}{' '}
+          </span>
+        ))}
+        {act.undone && (
+          <span className="soft">
+            undone by {act.undone.by}, {when(act.undone.atMs)}
+          </span>
+        )}
+      </span>
+      {mayUndo && (
+        <Button variant="plain" onClick={() => void undo(act.actId, sayEntry(first as Pick<Entry, 'kind' | 'payload'>, name, units))}>
+          Undo
+        </Button>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,16 @@
+// Which way was chosen for a bag, by whom, against what, why.
+import type { BenchBag } from '#contract/views.ts';
+import { capital } from '../frame/RunningStrip.tsx';
+import { METHOD_WORDS } from '../words/bench.ts';
+
+export function ChosenMethod({ bag: { chosen } }: { bag: Pick<BenchBag, 'chosen'> }) {
+  if (!chosen) return null;
+  const { method, advised, by, why } = chosen;
+  return (
+    <p className="way-chosen">
+      <b>{capital(method)}</b>, chosen by {by}
+      {method !== advised && ` against ${advised}`}
+      {why && `: ${why}`}. {METHOD_WORDS[method]}.
+    </p>
+  );
+}

@@ -1,0 +1,117 @@
+// The methods in the order of their numbers: stress against tolerance, what limits each, which is advised, which only a lead goes on with.
+import type { MethodResult, Bands, AcclimationMethod } from '#core/bench/index.ts';
+import { useUnits } from '../data/units.ts';
+import { NOT_OFFERED_WORDS, sayStressFigure, stressWord } from '../words/bench.ts';
+
+/** The bars end here: beyond it is told in figures. */
+const BAR_ENDS_AT = 2;
+const at = (stress: number) => `${(100 * Math.min(stress, BAR_ENDS_AT)) / BAR_ENDS_AT}%`;
+
+type Locks = (one: MethodResult) => string | undefined;
+type Props = {
+  ranked: readonly MethodResult[];
+  others: readonly MethodResult[];
+  bands?: Bands;
+  focus?: AcclimationMethod;
+  advised?: AcclimationMethod;
+  house?: AcclimationMethod;
+  locks: Locks;
+  onFocus: (method: AcclimationMethod) => void;
+};
+
+export function MethodBars({ ranked, others, bands, focus, advised, house, locks, onFocus }: Props) {
+  return (
+    <div className="ways">
+      <p className="ways-head soft" aria-hidden>
+        <span>stress, least first</span>
+        <span className="bears-label">tolerance</span>
+      </p>
+      <ol className="ways-list">
+        {ranked.map((one) => (
+          <li key={one.method}>
+            <Way
+              one={one}
+              band={bands?.methods.get(one.method)?.stress}
+              chosen={one.method === focus}
+              marks={[
+                ...(one.method === advised ? ['advised'] : []),
+                ...(one.method === house ? ['house rule'] : []),
+                ...(locks(one) ? ['lead only'] : []),
+              ]}
+              onFocus={onFocus}
+            />
+          </li>
+        ))}
+      </ol>
+      {others.length > 0 && (
+        <p className="soft ways-others">
+          Not possible here: {others.map(({ method, notOffered }) => `${method} (${NOT_OFFERED_WORDS[notOffered!]})`).join('; ')}.
+        </p>
+      )}
+    </div>
+  );
+}
+
+type MethodCardProps = {
+  one: MethodResult;
+  band?: [number, number];
+  chosen: boolean;
+  marks: readonly string[];
+  onFocus: (method: AcclimationMethod) => void;
+};
+
+function Way({ one, band, chosen, marks, onFocus }: MethodCardProps) {
+  const units = useUnits();
+  const { method, limiting } = one;
+  const over = limiting.stress > 1;
+  return (
+    <button
+      type="button"
+      className={`way${chosen ? ' chosen' : ''}${over ? ' over' : ''}`}
+      aria-pressed={chosen}
+      // In front already, its Enter is left to the action above.
+      data-enter={chosen ? 'act' : undefined}
+      onClick={() => onFocus(method)}
+    >
+      <span className="way-name">
+        {method}
+        {marks.length > 0 && <span className="way-house">{marks.join(', ')}</span>}
+      </span>
+      <span className="way-bar" aria-hidden>
+        <i style={{ width: at(limiting.stress) }} />
+        {band && <b style={{ left: at(band[0]), right: `calc(100% - ${at(band[1])})` }} />}
+      </span>
+      <span className="way-strain num">{limiting.stress.toFixed(limiting.stress < 10 ? 1 : 0)}</span>
+      <span className="way-limit soft">
+        {stressWord(limiting.name)} {sayStressFigure(limiting, units)}
+      </span>
+    </button>
+  );
+}
+
+type HouseProps = {
+  house?: AcclimationMethod;
+  advised?: AcclimationMethod;
+  ranked: readonly MethodResult[];
+  others: readonly MethodResult[];
+};
+
+/** The house's default method beside what the numbers say. */
+export function HouseMethod({ house, advised, ranked, others }: HouseProps) {
+  if (!house) return null;
+  const impossible = others.find(({ method }) => method === house);
+  if (impossible)
+    return (
+      <p className="soft">
+        The house’s default method, {house}, is not possible here: {NOT_OFFERED_WORDS[impossible.notOffered!]}.
+      </p>
+    );
+  if (house === advised) return <p className="soft">The house’s default method is the same.</p>;
+  const over = ranked.some(({ method, limiting }) => method === house && limiting.stress > 1);
+  return (
+    <p className="warn">
+      The house’s default method for such a bag is {house}
+      {over ? ', which is over tolerance here.' : advised ? `; the numbers say ${advised}. Either may be followed.` : '.'}
+    </p>
+  );
+}

@@ -1,0 +1,195 @@
+// One lot on the walk: expected and, when something is odd, what was seen, which signs, the dead, and how it ate.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import type { RoundTank } from '#contract/views.ts';
+import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, signsFor, SURENESS, type Cause } from '#core/rounds/index.ts';
+import type { Fast } from '#core/feeding/index.ts';
+import { useTimes } from '../data/me.ts';
+import { Caution } from '../parts/Caution.tsx';
+import { Chips } from '../parts/Chips.tsx';
+import { CountField } from '../parts/CountField.tsx';
+import { Strokes } from '../parts/Strokes.tsx';
+import type { LotDraft } from './draft.ts';
+
+/** What a keeper sees most; the rest is behind one more tap. */
+const COMMON_SIGNS = SIGNS.filter((sign) =>
+  ['white spots', 'frayed fins', 'clamped fins', 'fast breathing', 'flashing', 'not eating', 'hiding', 'chased', 'scrape'].includes(sign),
+);
+const FOODS = [
+  'frozen brine shrimp',
+  'frozen mysis',
+  'chopped clam',
+  'crushed flake',
+  'micro pellets',
+  'seaweed sheet',
+  'live brine shrimp',
+];
+
+type Props = { lot: RoundTank['lots'][number]; draft: LotDraft; open: boolean; onChange: (draft: LotDraft) => void; onOpen: () => void };
+
+export function LotCheck({ lot, draft, open, onChange, onOpen }: Props) {
+  const { when } = useTimes();
+  const change = (part: Partial<LotDraft>) => onChange({ ...draft, ...part });
+  return (
+    <li>
+      <div className="look-head">
+        <span>
+          <span className="heads num">{lot.n}</span> <b>{lot.label}</b>
+          {lot.sinceMs && <span className="soft"> since {when(lot.sinceMs)}</span>}
+          <br />
+          {lot.lastFed ? (
+            <span className="fed">
+              <Strokes response={lot.lastFed.response} />
+              {lot.lastFed.response}{' '}
+              <span className="soft">
+                {lot.lastFed.food}, {when(lot.lastFed.atMs)}
+              </span>
+            </span>
+          ) : (
+            <span className="soft">no meal on record</span>
+          )}
+          {lot.fast && <Fasting fast={lot.fast} />}
+        </span>
+        {!open && (
+          <Button variant="plain" aria-label={`Something about ${lot.label}`} onClick={onOpen}>
+            Fed, odd, dead
+          </Button>
+        )}
+      </div>
+      {open && <LotDetails lot={lot} draft={draft} change={change} />}
+    </li>
+  );
+}
+
+/** How long it has not eaten; flagged from the day that the house rule names. */
+function Fasting({ fast: { days, allowedDays, hungry, first } }: { fast: Fast }) {
+  if (days === 0) return null;
+  const words = `${first ? 'no meal yet' : 'no meal'} for ${days} ${days === 1 ? 'day' : 'days'}`;
+  return (
+    <span className={`fasting ${hungry ? 'warn' : 'soft'}`}>
+      {words}
+      {hungry && `: the house rule is ${allowedDays}`}
+    </span>
+  );
+}
+
+function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft; change: (part: Partial<LotDraft>) => void }) {
+  const [allSigns, setAllSigns] = useState(false);
+  // Of a shrimp there are few enough to show them all.
+  const isFish = lot.is === undefined || lot.is === 'fish';
+  const toggle = (sign: (typeof SIGNS)[number]) =>
+    change({ signs: draft.signs.includes(sign) ? draft.signs.filter((one) => one !== sign) : [...draft.signs, sign] });
+  return (
+    <div className="lot-details">
+      <div>
+        <Chips
+          label="Took its food"
+          options={RESPONSES}
+          value={draft.response}
+          onChange={(response) =>
+            change({ response, ...(response === 'ignored' ? { ate: undefined } : {}), food: draft.food || lot.lastFed?.food || FOODS[0]! })
+          }
+        />
+        {draft.response && draft.response !== 'ignored' && (
+          <div className="pair">
+            <CountField label="Ate" value={draft.ate ?? lot.n} max={lot.n} onChange={(ate) => change({ ate })} />
+            <Chips
+              label="Left over"
+              options={LEFTOVERS}
+              value={draft.leftovers}
+              onChange={(leftovers) => change({ leftovers: leftovers === draft.leftovers ? undefined : leftovers })}
+              odd={(one) => one === 'much'}
+            />
+          </div>
+        )}
+        {draft.response && draft.response !== 'ignored' && (draft.ate === undefined || draft.ate === null) && (
+          <p className="soft tight">How many ate is not counted yet.</p>
+        )}
+        {draft.leftovers === 'much' && <Caution>Siphon it out: left food turns to ammonia, fast in a small bare tank.</Caution>}
+        {draft.response && (
+          <Form.Group className="field" controlId={`food-${lot.lot}`}>
+            <Form.Label className="label">Food</Form.Label>
+            <Form.Control list="foods" value={draft.food} maxLength={60} onChange={(event) => change({ food: event.target.value })} />
+            {draft.food.trim() === '' && (
+              <span className="field-problem" role="alert">
+                Say which food it was.
+              </span>
+            )}
+            <datalist id="foods">
+              {FOODS.map((food) => (
+                <option key={food} value={food} />
+              ))}
+            </datalist>
+          </Form.Group>
+        )}
+        <div className="field">
+          <span className="label">Signs</span>
+          <div className="chips" role="group" aria-label={`Signs in ${lot.label}`}>
+            {signsFor(lot.is)
+              .filter((sign) => allSigns || !isFish || COMMON_SIGNS.includes(sign))
+              .map((sign) => (
+                <Button
+                  key={sign}
+                  variant={SIGN_CLASS[sign] === 'illness' ? 'odd' : 'plain'}
+                  className={draft.signs.includes(sign) ? 'chip-on' : ''}
+                  aria-pressed={draft.signs.includes(sign)}
+                  onClick={() => toggle(sign)}
+                >
+                  {sign}
+                </Button>
+              ))}
+            {!allSigns && isFish && (
+              <Button variant="plain" onClick={() => setAllSigns(true)}>
+                More signs
+              </Button>
+            )}
+          </div>
+        </div>
+      </div>
+      <div>
+        <div className="pair">
+          <CountField
+            label="Dead found"
+            value={draft.dead}
+            max={lot.n}
+            onChange={(dead) => change({ dead, seen: draft.seen === null ? null : Math.min(draft.seen, lot.n - dead) })}
+          />
+          <CountField
+            label="Seen alive"
+            value={draft.seen ?? lot.n - draft.dead}
+            max={lot.n - draft.dead}
+            onChange={(seen) => change({ seen })}
+          />
+        </div>
+        <p className="soft">
+          {draft.seen === null
+            ? 'Not counted: a health check is not a head count.'
+            : `${draft.seen} of ${lot.n} counted. Not seen is not dead: the record stays as it is.`}
+        </p>
+        <Chips
+          label="One fell or jumped, and lives"
+          options={MISHAPS}
+          value={draft.mishap}
+          onChange={(mishap) => change({ mishap: mishap === draft.mishap ? undefined : mishap })}
+          odd={() => true}
+        />
+        {draft.dead > 0 && (
+          <div>
+            <Form.Group className="field" controlId={`cause-${lot.lot}`}>
+              <Form.Label className="label">What of, as far as you can tell</Form.Label>
+              <Form.Select value={draft.cause} onChange={(event) => change({ cause: event.target.value as Cause })}>
+                {CAUSES.map((cause) => (
+                  <option key={cause}>{cause}</option>
+                ))}
+              </Form.Select>
+            </Form.Group>
+            {draft.cause !== 'not known' && (
+              <Chips label="How sure" options={SURENESS} value={draft.sure} onChange={(sure) => change({ sure })} />
+            )}
+          </div>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,120 @@
+// The species list: what the house knows of each species. Found by any name, changed by a lead, taken in and out as a table.
+import { useDeferredValue, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import { useSearchParams } from 'react-router';
+import type { SpeciesRow } from '#contract/views.ts';
+import { SPECIES_COLUMNS, speciesRow, type Named } from '#core/species/index.ts';
+import { writeCsv } from '#core/text/index.ts';
+import { saveTextFile } from '../data/files.ts';
+import { useView } from '../data/house.ts';
+import { useMayWrite } from '../data/me.ts';
+import { Waiting } from '../parts/Waiting.tsx';
+import { lookUpOf } from '../data/lookUp.ts';
+import { SpeciesImport } from './SpeciesImport.tsx';
+import { SpeciesCard } from './SpeciesCard.tsx';
+import { SpeciesForm } from './SpeciesForm.tsx';
+
+const FOUND_AT_MOST = 60;
+
+export default function SpeciesPage() {
+  const { data, error, mutate } = useView('species');
+  const [query, setQuery] = useSearchParams();
+  const mayEdit = useMayWrite('species.added', 'species.changed');
+  const [text, setText] = useState('');
+  const sought = useDeferredValue(text);
+  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
+  const { species } = data;
+  const open = query.get('open');
+  const chosen = species.find((one) => one.species === query.get('species'));
+  const listed = sought.trim() === '' ? species : found(species, sought);
+  const show = (more: Record<string, string>) => setQuery(more);
+  return (
+    <div className="two-parts">
+      <h1 className="visually-hidden">Species</h1>
+      <div className="species-list">
+        <Form.Group controlId="species-search">
+          <Form.Label className="visually-hidden">Search by any name</Form.Label>
+          <Form.Control
+            type="search"
+            placeholder="Search by any name"
+            value={text}
+            autoComplete="off"
+            onChange={(event) => setText(event.target.value)}
+          />
+        </Form.Group>
+        <ul aria-label="Species" className="rows">
+          {listed.map((one) => (
+            <li key={one.species}>
+              <button type="button" className="row-button" aria-current={one === chosen} onClick={() => show({ species: one.species })}>
+                <span>
+                  {one.common} <i className="soft">{one.scientific}</i>
+                </span>
+                <span className="num soft">{one.heads > 0 ? one.heads : ''}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+        {listed.length === 0 && <p className="soft">{species.length === 0 ? 'No species yet.' : `Nothing is called “${sought}”.`}</p>}
+        <div className="tools">
+          {species.length > 0 && (
+            <Button
+              variant="plain"
+              onClick={() => saveTextFile('species.csv', writeCsv(SPECIES_COLUMNS, species.map(speciesRow)), 'text/csv')}
+            >
+              Save as CSV
+            </Button>
+          )}
+          {mayEdit && (
+            <>
+              <Button variant="plain" onClick={() => show({ open: 'import' })}>
+                Take in a CSV
+              </Button>
+              <Button variant="plain" onClick={() => show({ open: 'new' })}>
+                New species
+              </Button>
+            </>
+          )}
+        </div>
+      </div>
+      {open === 'import' && mayEdit ? (
+        <SpeciesImport allSpecies={species} onDone={() => show({})} />
+      ) : open === 'new' && mayEdit ? (
+        <SpeciesForm key="new" allSpecies={species} onDone={(id) => show(id ? { species: id } : {})} />
+      ) : chosen && open === 'edit' && mayEdit ? (
+        <SpeciesForm key={chosen.species} of={chosen} allSpecies={species} onDone={() => show({ species: chosen.species })} />
+      ) : chosen ? (
+        <SpeciesCard
+          species={chosen}
+          allSpecies={species}
+          onEdit={mayEdit ? () => show({ species: chosen.species, open: 'edit' }) : undefined}
+        />
+      ) : (
+        <div className="empty">
+          <h2>{species.length === 0 ? 'What do you keep?' : `${species.length} species`}</h2>
+          <p>
+            {species.length === 0
+              ? 'The starter list has about forty species of fresh, brackish and sea water. Take it in whole, then change what your house knows better.'
+              : 'Choose one to see what it needs, who eats whom, and which treatments harm it.'}
+          </p>
+          {species.length === 0 && mayEdit && (
+            <Button variant="act" onClick={() => show({ open: 'import' })}>
+              Take in the starter list
+            </Button>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}
+
+const namedOf = new WeakMap<readonly SpeciesRow[], Named[]>();
+
+function found(species: readonly SpeciesRow[], text: string): SpeciesRow[] {
+  let named = namedOf.get(species);
+  if (!named) namedOf.set(species, (named = species.map((one) => ({ ...one, id: one.species }))));
+  const byId = new Map(species.map((one) => [one.species, one]));
+  return lookUpOf(named)
+    .find(text, FOUND_AT_MOST)
+    .map(({ id }) => byId.get(id)!);
+}
