@@ -7,9 +7,8 @@ import { CARTONS, transit, type Carton } from '#core/dock/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
-import { unseenActs, useOutbox, useView } from '../data/house.ts';
+import { useShown } from '../data/overlay.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
-import { useTankCodes } from '../data/tankCodes.ts';
 import { useUnits } from '../data/units.ts';
 import { capital } from '../frame/RunningStrip.tsx';
 import { Key } from '../keys/Key.tsx';
@@ -21,22 +20,18 @@ import { Waiting } from '../parts/Waiting.tsx';
 import { CrateSide, Pouches } from './CrateSide.tsx';
 import { landingLike, landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
-import { withPending } from './pending.ts';
+import { overlayDock } from './overlay.ts';
 import { SurpriseBox } from './SurpriseBox.tsx';
 
 /** Bag water nobody weighed or measured, litres: a bag on no list is taken for an ordinary one. */
 const UNLISTED_BAG_L = 1.5;
 
 export default function Dock() {
-  const { data, error, mutate } = useView('dock');
-  const outbox = useOutbox();
-  const codeOf = useTankCodes();
-  const { person } = useMe();
+  const { shown: view, error, mutate } = useShown('dock', overlayDock);
   const mayList = useMayWrite('crate.expected');
   const [query] = useSearchParams();
   const [box, setBox] = useState(false);
-  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
-  const view = withPending(data, unseenActs(outbox, data.seq), { by: person.name, codeOf });
+  if (!view) return <Waiting error={error} retry={() => void mutate()} />;
   const crate = view.crates.find((one) => one.crate === query.get('crate')) ?? view.crates.find(isOpen) ?? view.crates[0];
   if (box)
     return (
@@ -59,17 +54,17 @@ export default function Dock() {
       <div className="empty">
         <h2>Nothing on the dock</h2>
         <p>Crates that are on their way or here show up in this place.</p>
-        {mayList && data.species.length === 0 && (
+        {mayList && view.species.length === 0 && (
           <Link className="btn btn-act" to="/house">
             Set up the house
           </Link>
         )}
-        {mayList && data.species.length > 0 && (
+        {mayList && view.species.length > 0 && (
           <Link className="btn btn-act" to="/dock/list">
             Take in a packing list
           </Link>
         )}
-        {data.species.length > 0 && surprise}
+        {view.species.length > 0 && surprise}
       </div>
     );
   }

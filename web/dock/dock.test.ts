@@ -4,7 +4,8 @@ import type { BagCard, DockView } from '#contract/views.ts';
 import type { Act, Entry } from '#core/catalogue/index.ts';
 import { METRIC_UNITS } from '../data/units.ts';
 import { asListed, isAsListed, landingOf, sayFish } from './draft.ts';
-import { withPending } from './pending.ts';
+import { laidOver } from '../data/testOverlay.ts';
+import { overlayDock } from './overlay.ts';
 
 const bag = (no: number): BagCard => ({
   bag: `b${no}`,
@@ -26,7 +27,7 @@ const actOf = (...drafts: object[]): Act => ({
   actId: v7(),
   entries: drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs: Date.UTC(2026, 2, 3), ...draft }) as Entry),
 });
-const bags = (...acts: Act[]) => withPending(view, acts, { by: 'Bram', codeOf: (tank) => `code of ${tank}` }).crates[0]!.bags;
+const bags = (...acts: Act[]) => laidOver(overlayDock, view, acts).crates[0]!.bags;
 
 it('a draft as listed is a look; any change makes it a count', () => {
   const draft = asListed(4);
@@ -95,17 +96,13 @@ describe('before the server has answered', () => {
   });
 
   it('arrival, absence, float and release show too', () => {
-    const all = withPending(
-      view,
-      [
-        actOf({ kind: 'crate.arrived', payload: { crate: 'c', units: METRIC_UNITS, carton: 'wet' } }),
-        actOf({ kind: 'bag.absent', payload: { bag: 'b2', crate: 'c' } }),
-        actOf({ kind: 'bag.assigned', payload: { bag: 'b1', lot: 'l', tank: 'G1' } }),
-        actOf({ kind: 'float.started', payload: { bag: 'b1' } }),
-        actOf({ kind: 'fish.released', payload: { bag: 'b1' } }),
-      ],
-      { by: 'Bram', codeOf: (tank) => `code of ${tank}` },
-    ).crates[0]!;
+    const all = laidOver(overlayDock, view, [
+      actOf({ kind: 'crate.arrived', payload: { crate: 'c', units: METRIC_UNITS, carton: 'wet' } }),
+      actOf({ kind: 'bag.absent', payload: { bag: 'b2', crate: 'c' } }),
+      actOf({ kind: 'bag.assigned', payload: { bag: 'b1', lot: 'l', tank: 'G1' } }),
+      actOf({ kind: 'float.started', payload: { bag: 'b1' } }),
+      actOf({ kind: 'fish.released', payload: { bag: 'b1' } }),
+    ]).crates[0]!;
     expect(all.arrived).toMatchObject({ carton: 'wet', by: 'Bram' });
     expect(all.bags[1]!.absent).toBeDefined();
     expect(all.bags[0]).toMatchObject({ tank: { id: 'G1', code: 'code of G1' }, afloat: false, released: {} });

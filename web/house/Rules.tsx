@@ -3,7 +3,7 @@ import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { PlainForm, type Values } from '../parts/PlainForm.tsx';
+import { partsOf, PlainForm, type Values } from '../parts/PlainForm.tsx';
 import { RULE_FIELDS, rulesOf, ruleValues } from './ruleForm.ts';
 import type { PartProps } from './part.ts';
 
@@ -27,17 +27,23 @@ export function Rules({ write, mayEdit }: PartProps) {
           }}
         />
       ) : (
-        <dl className="species-facts">
-          {RULE_FIELDS.map(({ name, label, ...field }) => (
-            <div key={name}>
-              <dt>
-                {label}
-                {field.type === 'quantity' && `, ${unit(field.quantity)}`}
-              </dt>
-              <dd>{values[name]}</dd>
-            </div>
-          ))}
-        </dl>
+        partsOf(RULE_FIELDS).map(({ section, about, of }) => (
+          <section key={section ?? ''} aria-label={section}>
+            {section && <h3>{section}</h3>}
+            {about && <p className="soft tight">{about}</p>}
+            <dl className="species-facts">
+              {of.map(({ name, label, ...field }) => (
+                <div key={name}>
+                  <dt>
+                    {label}
+                    {field.type === 'quantity' && `, ${unit(field.quantity)}`}
+                  </dt>
+                  <dd>{values[name]}</dd>
+                </div>
+              ))}
+            </dl>
+          </section>
+        ))
       )}
     </section>
   );

@@ -1,4 +1,4 @@
-// The house's rules as a form: what is asked, and the entry that the answers become. Holds have a form of their own (QuarantineRules).
+// The house's rules as a form: what is asked, and the entry that the answers become. Quarantine has a form of their own (QuarantineRules).
 import { HOUSE_METHOD_CLASSES, HOUSE_METHODS, type HouseMethods } from '#core/bench/index.ts';
 import { COST_CODES } from '#core/placement/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
@@ -21,21 +21,22 @@ const whole = { whole: true };
 
 /** The fields of each part of the rules that is an object of numbers, by its own names. */
 const RUNS: FormField[] = [
-  number('equalPpt', 'Two waters are equal within, ppt', [0.1, 5], {
+  number('equalPpt', 'Salinity is equal within, ppt', [0.1, 5], {
     section: 'Acclimations',
-    hint: 'by one meter in both; an acclimation keeps what it began with',
+    about: 'When vessel and tank count as equal, and who is called when nobody comes. One that runs keeps what it began with.',
+    hint: 'both read with one meter',
   }),
-  number('equalC', 'and within, °C', [0.1, 5]),
-  number('longH', 'An acclimation is watched from, h', [0.25, 48], { hint: 'somebody is named, and checks on the way' }),
-  number('checkEveryMin', 'and checked every, min', [5, 720], whole),
-  number('callAfterMin', 'Nobody comes: call the watcher after, min', [1, 120], whole),
-  number('callLeadAfterMin', 'then a lead after, min', [1, 240], whole),
-  number('ammoniaLine', 'Out from toxic ammonia of, mg/L N', [0.01, 5], {
-    section: 'Signs',
-    hint: 'where the curve is ruled and the stop signs judge',
+  number('equalC', 'Temperature is equal within, °C', [0.1, 5]),
+  number('longH', 'Name a watcher from, h', [0.25, 48], { hint: 'of acclimations that last as long or longer' }),
+  number('checkEveryMin', 'The watcher checks every, min', [5, 720], whole),
+  number('callAfterMin', 'Call the watcher when late by, min', [1, 120], whole),
+  number('callLeadAfterMin', 'Call a lead when late by, min', [1, 240], whole),
+  number('ammoniaLine', 'Take fish out from toxic ammonia of, mg/L N', [0.01, 5], {
+    section: 'Stop signs',
+    about: 'From which values a vessel is no place to stay in, and how long a new fish may look unwell before it means something.',
   }),
   number('oxygenLine', 'Oxygen is low under, mg/L', [0.5, 10]),
-  number('chilledByC', 'Chilled when below the tank by, °C', [0.5, 15]),
+  number('chilledByC', 'Chilled when colder than the tank by, °C', [0.5, 15]),
   number('settlingH', 'Clamped and pale is usual for, h', [0, 240]),
   number('sittingH', 'Sitting in a conversion is usual for, h', [0, 240]),
 ];
@@ -45,39 +46,47 @@ const AROUND: FormField[] = [
     type: 'quantity',
     quantity: 'temperature',
     label: 'Air of the room',
-    section: 'Around the vessels',
-    hint: 'what a vessel that does not float goes to',
+    section: 'The room',
+    about: 'What stands around a vessel: it takes on the temperature of the room, and its water takes on the air.',
+    hint: 'a vessel that does not float goes there',
   },
-  number('pco2', 'Carbon dioxide in it, ppm', [200, 20_000], { hint: '420 outdoors; a closed room has more' }),
-  number('freshPpt', 'Fresh water at hand, ppt', [0, 60]),
-  number('ammoniaBinderH', 'An ammonia binder holds for, h', [0.5, 240], { hint: 'by its label' }),
+  number('pco2', 'Carbon dioxide in the air, ppm', [200, 20_000], { hint: '420 outdoors; a closed room has more' }),
+  number('freshPpt', 'Salinity of our fresh water, ppt', [0, 60]),
+  number('ammoniaBinderH', 'An ammonia binder lasts for, h', [0.5, 240], { hint: 'by its label' }),
 ];
 const MEALS: FormField[] = [
-  number('fry', 'Fry without a meal, days', [0, 365], { ...whole, section: 'Meals', hint: 'from here on they are flagged on the round' }),
+  number('fry', 'Fry without a meal, days', [0, 365], {
+    ...whole,
+    section: 'Meals',
+    about: 'A lot that went without a meal for longer is marked on the rounds.',
+  }),
   number('small', 'Fish under 5 cm, days', [0, 365], whole),
   number('other', 'Other fish, days', [0, 365], whole),
   number('largePredator', 'Large predators, days', [0, 365], whole),
   number('firstMarine', 'First meal of marine fish, days', [0, 365], whole),
 ];
 const PLAIN: FormField[] = [
-  number('lateAfterH', 'A crate is pressing when late by, h', [0, 240], { section: 'Dock and room' }),
-  number('longClosedH', 'or closed for, h', [0, 240]),
+  number('lateAfterH', 'A crate is urgent when late by, h', [0, 240], {
+    section: 'Dock and room',
+    about: 'When work becomes urgent, when a float is over, and how long fish and nets may be in between.',
+  }),
+  number('longClosedH', 'A crate is urgent when closed for, h', [0, 240]),
   number('floatWithinC', 'A float is over within, °C', [0.1, 5]),
   number('eveningFromHour', 'Evening round from, hour', [1, 23], whole),
-  number('triesBeforeRest', 'Dips of the net a day, then rest', [1, 20], { ...whole, hint: 'each dip scares them more' }),
-  number('temporaryH', 'In a bucket or box for, h', [0.25, 240], { hint: 'unless the slip says otherwise' }),
-  number('toolDriesH', 'A net not disinfected carries for, h', [0, 240]),
+  number('triesBeforeRest', 'Catching tries a day before a rest', [1, 20], { ...whole, hint: 'each try scares them more' }),
+  number('temporaryH', 'Longest stay in a bucket or box, h', [0.25, 240], { hint: 'unless the catch slip says otherwise' }),
+  number('toolDriesH', 'A wet net can carry illness for, h', [0, 240]),
 ];
 
 /** Names of their own: `places` keeps a number for each water. */
 const PLACES: FormField[] = [
-  number('cm fresh', 'Fish in fresh water, cm for each L', [0.1, 20], {
-    section: 'Places',
-    hint: 'from more on a tank counts as crowded, now and when they are grown',
+  number('cm fresh', 'Fresh water, cm of fish for each L', [0.1, 20], {
+    section: 'Room in a tank',
+    about: 'More fish than this, now or when they are grown, counts as crowded when a tank is chosen.',
   }),
-  number('cm brackish', 'in brackish water', [0.1, 20]),
-  number('cm marine', 'in sea water', [0.1, 20]),
-  number('heldDays', 'A treatment without a test stays for, days', [0, 365], {
+  number('cm brackish', 'Brackish water, cm of fish for each L', [0.1, 20]),
+  number('cm marine', 'Sea water, cm of fish for each L', [0.1, 20]),
+  number('heldDays', 'An untested treatment stays in the water for, days', [0, 365], {
     ...whole,
     hint: 'for those that it harms; copper until it is tested at zero',
   }),
@@ -89,7 +98,12 @@ const COSTS: FormField[] = COST_CODES.map((code, index): FormField => ({
   type: 'choice',
   label: capital(shortReason[code]),
   options: ['a keeper', 'a lead'],
-  ...(index === 0 ? { section: 'Costs of a place: who takes them', hint: 'a lead says why; a keeper needs one tap' } : {}),
+  ...(index === 0
+    ? {
+        section: 'Who may accept what a tank costs',
+        about: 'A tank may do and still cost something. A keeper accepts it with one tap; a lead gives a reason.',
+      }
+    : {}),
 }));
 const leadOnlyOf = (values: Values) => COST_CODES.filter((code) => values[code] === 'a lead');
 
@@ -103,14 +117,14 @@ export const RULE_FIELDS: FormField[] = [
   ...COSTS,
   ...MEALS,
   number('shortUnderH', 'A short trip is under, h closed', [0, 72], {
-    section: 'Which method',
-    hint: 'local pick-up and overnight are two procedures',
+    section: 'The house’s default method',
+    about: 'What this house does unless the figures say otherwise: local pick-up and overnight are two procedures.',
   }),
   ...(['short', 'long'] as const).flatMap((way) =>
     HOUSE_METHOD_CLASSES.map((kind): FormField => ({
       name: `${way} ${kind}`,
       type: 'choice',
-      label: `Our method: ${kind}, ${way}`,
+      label: `${capital(kind)}, ${way} trip`,
       options: HOUSE_METHODS,
     })),
   ),
@@ -122,7 +136,7 @@ const houseMethodValues = ({ shortUnderH, ...ways }: HouseMethods): Values => ({
   ),
 });
 export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { quarantine: _holds, hungryAfterDays, houseMethods, runs, ambient, places, ...plain } = house.rules;
+  const { quarantine: _quarantine, hungryAfterDays, houseMethods, runs, ambient, places, ...plain } = house.rules;
   const numbers = Object.fromEntries(
     Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...ambient, ...hungryAfterDays }).map(([name, value]) => [
       name,

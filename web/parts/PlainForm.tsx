@@ -12,7 +12,9 @@ type Common = {
   label: string;
   hint?: string;
   optional?: boolean;
-  /** A part of the form of this name begins here. */ section?: string;
+  /** A part of the form of this name begins here, with a sentence that says what it is for. */
+  section?: string;
+  about?: string;
 };
 export type FormField = Common &
   (
@@ -53,8 +55,8 @@ export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false
   });
   return (
     <form noValidate onSubmit={(event) => void send(event)}>
-      {partsOf(fields).map(({ section, of }) => (
-        <Part key={section ?? ''} section={section}>
+      {partsOf(fields).map(({ section, about, of }) => (
+        <Part key={section ?? ''} section={section} about={about}>
           {of.map((field) => {
             const fault = formState.errors[field.name]?.message;
             return (
@@ -93,21 +95,23 @@ export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false
   );
 }
 
-function partsOf(fields: readonly FormField[]): { section?: string; of: FormField[] }[] {
-  const parts: { section?: string; of: FormField[] }[] = [];
+type FormPart = Pick<Common, 'section' | 'about'> & { of: FormField[] };
+export function partsOf(fields: readonly FormField[]): FormPart[] {
+  const parts: FormPart[] = [];
   for (const field of fields) {
     const last = parts.at(-1);
     if (last && field.section === undefined) last.of.push(field);
-    else parts.push({ section: field.section, of: [field] });
+    else parts.push({ section: field.section, about: field.about, of: [field] });
   }
   return parts;
 }
 
-function Part({ section, children }: { section?: string; children: ReactNode }) {
+function Part({ section, about, children }: Pick<Common, 'section' | 'about'> & { children: ReactNode }) {
   if (section === undefined) return <div className="form-grid">{children}</div>;
   return (
     <fieldset className="form-part">
       <legend>{section}</legend>
+      {about && <p className="soft tight">{about}</p>}
       <div className="form-grid">{children}</div>
     </fieldset>
   );

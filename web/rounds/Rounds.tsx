@@ -5,23 +5,20 @@ import { useSearchParams } from 'react-router';
 import type { Oddity, RoundsView, RoundTank } from '#contract/views.ts';
 import { progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { useActions } from '../actions/actions.tsx';
-import { unseenActs, useOutbox, useView } from '../data/house.ts';
-import { useMe, useTimes } from '../data/me.ts';
+import { useShown } from '../data/overlay.ts';
+import { useTimes } from '../data/me.ts';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { entriesOf, isOdd, isUntouched, lacksFood, untouched, type LotDraft } from './draft.ts';
 import { LotCheck } from './LotCheck.tsx';
-import { withPending } from './pending.ts';
+import { overlayRounds } from './overlay.ts';
 
 export default function Rounds() {
   const [query, setQuery] = useSearchParams();
   const asked = query.get('round');
-  const { data, error, mutate } = useView('rounds', asked ? { round: asked } : {});
-  const outbox = useOutbox();
-  const { person } = useMe();
-  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
-  const view = withPending(data, unseenActs(outbox, data.seq), person.name);
+  const { shown: view, error, mutate } = useShown('rounds', overlayRounds, asked ? { round: asked } : {});
+  if (!view) return <Waiting error={error} retry={() => void mutate()} />;
   const tank = view.tanks.find(({ code }) => code === query.get('tank')) ?? view.tanks.find(({ checkedAtMs }) => checkedAtMs === undefined);
   const go = (where: Record<string, string>) => setQuery({ ...(asked ? { round: asked } : {}), ...where });
   if (view.tanks.length === 0)

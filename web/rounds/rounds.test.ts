@@ -3,7 +3,8 @@ import { checkAct } from '#contract/act.ts';
 import type { RoundsView, RoundTank } from '#contract/views.ts';
 import type { Act, Entry } from '#core/catalogue/index.ts';
 import { entriesOf, isOdd, isUntouched, lacksFood, untouched } from './draft.ts';
-import { withPending } from './pending.ts';
+import { laidOver } from '../data/testOverlay.ts';
+import { overlayRounds } from './overlay.ts';
 
 const tank: RoundTank = {
   id: 'G1',
@@ -89,12 +90,12 @@ it('shows looks, losses, counts and meals before the server has answered', () =>
     actOf(entriesOf(tank, view, [{ ...untouched('a'), dead: 1, response: 'ate', food: 'mysis' }])),
     actOf([{ kind: 'stock.counted', payload: { place: 'G1', lot: 'b', found: 5, onRecord: 6, against: 'missing' } }]),
   ];
-  expect(withPending(view, [...acts, acts[0]!], 'Bram').left).toEqual({ morning: 0, evening: 1 });
-  expect(withPending(view, acts, 'Bram').tanks[0]).toMatchObject({
+  expect(laidOver(overlayRounds, view, [...acts, acts[0]!]).left).toEqual({ morning: 0, evening: 1 });
+  expect(laidOver(overlayRounds, view, acts).tanks[0]).toMatchObject({
     checkedBy: 'Bram',
     allWell: false,
     lots: [{ n: 3, lastFed: { food: 'mysis' } }, { n: 5 }],
   });
   const evening = { ...view, round: 'evening' as const };
-  expect(withPending(evening, acts, 'Bram').tanks[0]!.checkedBy).toBeUndefined();
+  expect(laidOver(overlayRounds, evening, acts).tanks[0]!.checkedBy).toBeUndefined();
 });

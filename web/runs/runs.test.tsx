@@ -10,7 +10,7 @@ import { answer, NOW } from '../testScreen.tsx';
 import { Board } from './Board.tsx';
 import { runData, runRows } from './exportRun.ts';
 import { happenedTo } from './happened.ts';
-import { withRun } from './pending.ts';
+import { withRun } from './overlay.ts';
 import { answers, bag, card, followed, show } from './testRun.tsx';
 
 beforeEach(async () => {

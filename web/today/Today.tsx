@@ -7,20 +7,20 @@ import { MINUTE_MS, atLocal, houseDay } from '#core/time/index.ts';
 import { isForLead, isSettledByHand, type DueState } from '#core/today/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
-import { unseenActs, useOutbox, useView, type Draft } from '../data/house.ts';
+import { type Draft } from '../data/house.ts';
+import { useShown } from '../data/overlay.ts';
 import { useMayWrite, useRank, useMe, useTimes } from '../data/me.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { DUE_WORDS, sayDue } from '../words/due.ts';
-import { rowsOf, shownAt, STATES, withPending, type DueRow } from './group.ts';
+import { rowsOf, shownAt, STATES, overlayToday, type DueRow } from './group.ts';
 
 const STATE_WORDS: Record<DueState, string> = { overdue: 'Overdue', now: 'Now', next: 'Next' };
 
 export default function Today() {
-  const { data, error, mutate } = useView('today');
-  const outbox = useOutbox();
+  const { shown: view, error, mutate } = useShown('today', overlayToday);
   const now = useHouseNow(15_000);
-  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
-  const rows = rowsOf(withPending(data, unseenActs(outbox, data.seq)), now);
+  if (!view) return <Waiting error={error} retry={() => void mutate()} />;
+  const rows = rowsOf(view.due, now);
   if (STATES.every((state) => rows[state].length === 0)) {
     return (
       <div className="empty">

@@ -1,7 +1,8 @@
 import type { Act, Entry } from '#core/catalogue/index.ts';
 import type { Due } from '#core/today/index.ts';
 import { sayDue } from '../words/due.ts';
-import { rowsOf, withPending } from './group.ts';
+import { laidOver } from '../data/testOverlay.ts';
+import { overlayToday, rowsOf } from './group.ts';
 
 const NOW = 1_000_000_000;
 const due = (id: string, more: Partial<Due> = {}): Due => ({
@@ -51,9 +52,9 @@ it('one walk to a tank does all that is due there, and stands where the most urg
 
 it('shows at once what this screen has settled', () => {
   const view = { seq: 1, due: [due('a'), due('b'), due('c')] };
-  expect(withPending(view, [act('due.done', 'a'), act('due.skipped', 'b', { why: 'x' })]).map(({ id }) => id)).toEqual([
+  expect(laidOver(overlayToday, view, [act('due.done', 'a'), act('due.skipped', 'b', { why: 'x' })]).due.map(({ id }) => id)).toEqual([
     'c:after-release:1h',
   ]);
-  const [later] = withPending(view, [act('due.snoozed', 'a', { untilMs: NOW + 900, why: 'x' })]);
+  const [later] = laidOver(overlayToday, view, [act('due.snoozed', 'a', { untilMs: NOW + 900, why: 'x' })]).due;
   expect(later).toMatchObject({ fromMs: NOW + 900, byMs: NOW + 900, snoozed: true });
 });

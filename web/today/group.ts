@@ -1,14 +1,15 @@
 // Due things as rows: follow-ups of one tank and hour are one walk, so they are one row. And what this screen has settled already.
-import type { TodayView } from '#contract/views.ts';
-import type { Act } from '#core/catalogue/index.ts';
+import type { Entry } from '#core/catalogue/index.ts';
 import { stateOf, type Due, type DueState } from '#core/today/index.ts';
+import type { Overlay } from '../data/overlay.ts';
 
 export type DueRow = Due & { ids: string[] };
 export const STATES: readonly DueState[] = ['overdue', 'now', 'next'];
 
 /** Without what this screen's own unanswered acts have settled. */
-export function withPending({ due }: TodayView, acts: readonly Act[]): Due[] {
-  const entries = acts.flatMap((act) => act.entries);
+export const overlayToday: Overlay<'today'> = (view, { entries }) => ({ ...view, due: unsettled(view.due, entries) });
+
+function unsettled(due: readonly Due[], entries: readonly Entry[]): Due[] {
   const settled = new Set(entries.flatMap(({ kind, payload }) => (kind === 'due.done' || kind === 'due.skipped' ? [payload.due] : [])));
   const later = new Map(entries.flatMap(({ kind, payload }) => (kind === 'due.snoozed' ? [[payload.due, payload.untilMs] as const] : [])));
   return due

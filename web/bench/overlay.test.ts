@@ -4,7 +4,8 @@ import type { BenchBag, BenchView } from '#contract/views.ts';
 import type { Act, Entry } from '#core/catalogue/index.ts';
 import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import { capital, countdown } from '../frame/RunningStrip.tsx';
-import { withPending } from './pending.ts';
+import { laidOver } from '../data/testOverlay.ts';
+import { overlayBench } from './overlay.ts';
 
 const bag: BenchBag = {
   bag: 'bag-1',
@@ -34,19 +35,19 @@ const act = (kind: 'float.started' | 'fish.released'): Act => ({
 });
 
 it('a float runs, and is over, before the server has answered', () => {
-  const afloat = withPending(view, [act('float.started')], 'Bram');
+  const afloat = laidOver(overlayBench, view, [act('float.started')]);
   expect(afloat.floats).toEqual([
     expect.objectContaining({ bag: 'bag-1', tankCode: 'G1', by: 'Bram', dueAtMs: 1_000_000 + Math.round(30.9 * MINUTE_MS) }),
   ]);
-  expect(withPending(afloat, [act('float.started')], 'Bram').floats).toHaveLength(1);
-  expect(withPending(view, [act('float.started'), act('fish.released')], 'Bram')).toEqual({
+  expect(laidOver(overlayBench, afloat, [act('float.started')]).floats).toHaveLength(1);
+  expect(laidOver(overlayBench, view, [act('float.started'), act('fish.released')])).toEqual({
     seq: 1,
     bags: [],
     floats: [],
     runs: [],
     people: [],
   });
-  expect(withPending({ ...view, bags: [] }, [act('float.started')], 'Bram').floats).toEqual([]);
+  expect(laidOver(overlayBench, { ...view, bags: [] }, [act('float.started')]).floats).toEqual([]);
 });
 
 it.each([

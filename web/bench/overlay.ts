@@ -1,12 +1,12 @@
 // The bench as this screen's own unanswered acts make it: a float runs and a reading counts at once, let-go fish are gone at once.
 import type { Afloat, BenchBag, BenchView } from '#contract/views.ts';
-import type { Act, Entry } from '#core/catalogue/index.ts';
+import type { Entry } from '#core/catalogue/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
-import { withRun } from '../runs/pending.ts';
+import type { Overlay } from '../data/overlay.ts';
+import { withRun } from '../runs/overlay.ts';
 
-export function withPending(view: BenchView, acts: readonly Act[], by: string): BenchView {
-  return acts.reduce((now, act) => act.entries.reduce((bench, entry) => apply(bench, entry, by), now), view);
-}
+export const overlayBench: Overlay<'bench'> = (view, { entries }, { by }) =>
+  entries.reduce((bench, entry) => apply(bench, entry, by), view);
 
 function apply(view: BenchView, entry: Entry, by: string): BenchView {
   if (entry.kind === 'fish.released') {

@@ -1,11 +1,11 @@
 // The round as this screen's own unanswered acts make it: a looked-at tank is done at once.
 import type { RoundsView, RoundTank } from '#contract/views.ts';
-import type { Act, Entry } from '#core/catalogue/index.ts';
+import type { Entry } from '#core/catalogue/index.ts';
 import { isMeal } from '#core/feeding/index.ts';
+import type { Overlay } from '../data/overlay.ts';
 
-export function withPending(view: RoundsView, acts: readonly Act[], by: string): RoundsView {
-  return acts.reduce((now, act) => act.entries.reduce((round, entry) => apply(round, entry, by), now), view);
-}
+export const overlayRounds: Overlay<'rounds'> = (view, { entries }, { by }) =>
+  entries.reduce((round, entry) => apply(round, entry, by), view);
 
 function apply(view: RoundsView, entry: Entry, by: string): RoundsView {
   switch (entry.kind) {

@@ -1,18 +1,10 @@
 // The dock as this screen's own unanswered acts make it: a landed bag is landed at once, whatever the network does.
 import type { BagCard, CrateCard, DockView } from '#contract/views.ts';
-import type { Act, Entry } from '#core/catalogue/index.ts';
+import type { Entry } from '#core/catalogue/index.ts';
+import type { Overlay } from '../data/overlay.ts';
 
-/** `by` = the name shown for acts that the server has not named yet, `codeOf` = what a tank is called. */
-export function withPending(
-  view: DockView,
-  acts: readonly Act[],
-  { by, codeOf }: { by: string; codeOf: (tank: string) => string },
-): DockView {
-  return acts.reduce(
-    (now, act) => act.entries.reduce((dock, entry) => apply(dock, entry, { actId: act.actId, by, atMs: entry.occurredAtMs, codeOf }), now),
-    view,
-  );
-}
+export const overlayDock: Overlay<'dock'> = (view, { actId, entries }, maker) =>
+  entries.reduce((dock, entry) => apply(dock, entry, { actId, atMs: entry.occurredAtMs, ...maker }), view);
 
 type Mark = { actId: string; by: string; atMs: number };
 

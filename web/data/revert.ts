@@ -1,0 +1,53 @@
+// Takes one change off a view again, by what the view was before and after it. What somebody else has set meanwhile stays as it is.
+
+type Plain = Record<string, unknown>;
+const isPlain = (value: unknown): value is Plain => typeof value === 'object' && value !== null && !Array.isArray(value);
+const same = (one: unknown, other: unknown): boolean => one === other || JSON.stringify(one) === JSON.stringify(other);
+
+/** Fields that name a thing, the narrowest first: an event is named by its entry, a bag by itself and not by its lot. */
+const NAMES = ['entry', 'floatId', 'run', 'bag', 'task', 'crate', 'stayLimit', 'lot', 'tank', 'id'] as const;
+
+/** How the things of a list are told apart: by the first name that all of them have, each its own. Undefined where there is none. */
+export function nameIn(...lists: readonly (readonly unknown[])[]): ((thing: unknown) => string) | undefined {
+  const name = NAMES.find((key) =>
+    lists.every((list) => {
+      const names = list.map((thing) => (isPlain(thing) ? thing[key] : undefined));
+      return names.every((one) => typeof one === 'string') && new Set(names).size === names.length;
+    }),
+  );
+  return name && ((thing) => (thing as Plain)[name] as string);
+}
+
+/** `now` without what made `after` of `before`. */
+export function revert<T>(now: T, before: T, after: T): T {
+  return revertAny(now, before, after) as T;
+}
+
+function revertAny(now: unknown, before: unknown, after: unknown): unknown {
+  if (same(before, after)) return now;
+  if (Array.isArray(now) && Array.isArray(before) && Array.isArray(after)) {
+    const nameOf = nameIn(now, before, after);
+    if (nameOf) return revertList(now, { before, after, nameOf });
+  } else if (isPlain(now) && isPlain(before) && isPlain(after)) {
+    const keys = new Set([...Object.keys(before), ...Object.keys(after)]);
+    const changed = [...keys].map((key) => [key, revertAny(now[key], before[key], after[key])] as const);
+    return { ...now, ...Object.fromEntries(changed) };
+  }
+  return same(now, after) ? before : now;
+}
+
+type Lists = { before: readonly unknown[]; after: readonly unknown[]; nameOf: (thing: unknown) => string };
+
+function revertList(now: readonly unknown[], { before, after, nameOf }: Lists): unknown[] {
+  const [was, became] = [before, after].map((list) => new Map(list.map((thing) => [nameOf(thing), thing] as const)));
+  const kept = now.flatMap((thing) => {
+    const name = nameOf(thing);
+    if (became!.has(name) && !was!.has(name)) return [];
+    return was!.has(name) && became!.has(name) ? [revertAny(thing, was!.get(name), became!.get(name))] : [thing];
+  });
+  const here = new Set(kept.map(nameOf));
+  before.forEach((thing, index) => {
+    if (!became!.has(nameOf(thing)) && !here.has(nameOf(thing))) kept.splice(Math.min(index, kept.length), 0, thing);
+  });
+  return kept;
+}
