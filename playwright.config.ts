@@ -12,9 +12,11 @@ export default defineConfig({
   // As for the unit tests (jest.quiet.cjs): told as flaky at the end.
   retries: 1,
   // A busy machine is slow, not wrong (see jest.config.js).
-  timeout: 900_000,
+  timeout: 300_000,
   expect: { timeout: 45_000 },
   use: {
+    // What is never there is said soon, by its name.
+    actionTimeout: 60_000,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'UTC',

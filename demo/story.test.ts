@@ -10,6 +10,7 @@ import { makeHealth } from '#server/health.ts';
 import { checkReplay } from '#server/journal/replay.ts';
 import { furnish, makeTestHouse } from '#server/testHouse.ts';
 import { tellStory } from './story.ts';
+import { overlaidKinds, overlayLies, watchOverlays } from './testOverlays.ts';
 import { kindsLeft, missingInHistory, tellTheRest, untoldChanges, watchTopics } from './testTopics.ts';
 
 // Many cases: longer than others may take.
@@ -27,7 +28,10 @@ const rowsOf = ({ client }: Pick<ReturnType<typeof openHouse>, 'client'>) =>
   client.prepare('select id, act_id, kind, occurred_at_ms, payload from entry order by seq').all();
 
 it('tells the house of the scenario, the same from the same seed, balanced and equal to its replay; found the next time', () => {
-  const house = tellStory(path.join(folder, 'told.db'), OPENS, watchTopics);
+  const house = tellStory(path.join(fs.mkdtempSync(path.join(folder, 'told-')), 'told.db'), OPENS, (told) => {
+    watchTopics(told);
+    watchOverlays(told);
+  });
   expect(makeHealth(house)()).toMatchObject({ ok: true, balance: 0 });
   expect(checkReplay(house).differences).toEqual([]);
   const [open] = house.view('dock').crates;
@@ -41,6 +45,8 @@ it('tells the house of the scenario, the same from the same seed, balanced and e
   expect(kindsLeft().length).toBeLessThan(35);
   tellTheRest();
   expect({ left: kindsLeft(), untold: untoldChanges(), missing: missingInHistory() }).toEqual({ left: [], untold: [], missing: [] });
+  expect(overlayLies()).toEqual([]);
+  expect(overlaidKinds().size).toBeGreaterThan(15);
   house.close();
 
   const data = path.join(folder, 'demo');

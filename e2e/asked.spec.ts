@@ -36,7 +36,7 @@ test('a treatment is not for a system with shrimps, nor water from quarantine fo
   // Nor does water from quarantine go there.
   await page.getByRole('button', { name: 'Change water' }).click();
   await page.getByLabel('How much').fill('10');
-  await page.getByLabel('Filled up with').selectOption({ label: 'water of F1 (hold)' });
+  await page.getByLabel('Filled up with').selectOption({ label: 'water of F1 (quarantine)' });
   await expect(page.getByLabel(/are back in quarantine: .*cherry barb/).first()).toBeChecked();
   await ready(page, /^Changed/);
   await page.getByRole('button', { name: /^Changed/ }).click();

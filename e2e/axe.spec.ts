@@ -129,7 +129,7 @@ const everyPart: Walk = async (page, house, { check }) => {
     .getByRole('button', { name: /^Something about/ })
     .first()
     .click();
-  await check('a look, opened');
+  await check('a health check, opened');
   await page.goto(`${house.address}/dock`);
   await page.getByRole('link', { name: 'Choose a tank for bag 5' }).click();
   await page.getByRole('button', { name: /^Tank G5/ }).click();
@@ -139,7 +139,7 @@ const everyPart: Walk = async (page, house, { check }) => {
   await check('which way');
   await page.keyboard.press('m');
   await expect(page.getByRole('heading', { name: 'Calculators' })).toBeVisible();
-  await check('sums');
+  await check('calculators');
   await page.keyboard.press('Escape');
   await page.keyboard.press('?');
   await check('keys');
@@ -177,7 +177,7 @@ for (const size of ['desk', 'phone'] as const)
     });
 
 test('a device that was set to lights-out opens so', async ({ page, house }) => {
-  await page.addInitScript(() => localStorage.setItem('daily-crate-look', 'out'));
+  await page.addInitScript(() => localStorage.setItem('daily-crate-theme', 'out'));
   await page.goto(house.address);
-  await expect(page.locator('html')).toHaveAttribute('data-look', 'out');
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'out');
 });

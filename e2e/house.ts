@@ -86,7 +86,7 @@ export const action = (page: Page) => page.locator('.thumb .btn-act');
 
 /** The count that a stage shows in the stream bar. */
 export async function stage(page: Page, name: string): Promise<number> {
-  const index = ['Expected', 'Dock', 'Bench', 'Hold', 'Cleared', 'Promised'].indexOf(name);
+  const index = ['Expected', 'Dock', 'Bench', 'Quarantine', 'Cleared', 'Promised'].indexOf(name);
   return Number(await page.locator('.stream-stages li:not(.stream-flow) b').nth(index).textContent());
 }
 

@@ -21,7 +21,7 @@ const touch: Hand = {
 
 async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<void> {
   await house.signIn(page, 'Bram Tell');
-  const before = { dock: await readStage(page, 'Dock'), quarantine: await readStage(page, 'Hold') };
+  const before = { dock: await readStage(page, 'Dock'), quarantine: await readStage(page, 'Quarantine') };
 
   // Dock: one tap lands the next bag as listed; the bag after it comes to the front.
   await expect(page.getByText('6 green chromis')).toBeVisible();
@@ -68,7 +68,7 @@ async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<
   await page.goto(`${house.address}/bench`);
   await press(page.getByRole('link', { name: /6 green chromis.*due/ }));
   await press(page.getByRole('button', { name: /^Net out 6 into G3/ }));
-  await expect.poll(() => readStage(page, 'Hold')).toBe(before.quarantine + 6);
+  await expect.poll(() => readStage(page, 'Quarantine')).toBe(before.quarantine + 6);
   await expect(page.getByRole('link', { name: /6 green chromis/ })).toHaveCount(0);
 
   // Next morning: all well with one tap, then the tank with the newcomers and one found dead.
@@ -87,14 +87,14 @@ async function wholeJob(page: Page, house: House, { press, go }: Hand): Promise<
   await press(page.getByRole('button', { name: /^Save what is odd/ }));
   await expect(left).toContainText(`${toLookAt - 2} to check`);
   await expect(page.getByRole('button', { name: /^G3, odd/ })).toBeVisible();
-  await expect.poll(() => readStage(page, 'Hold')).toBe(before.quarantine + 5);
+  await expect.poll(() => readStage(page, 'Quarantine')).toBe(before.quarantine + 5);
   await expectStreamAddsUp(page);
 
   // The logbook tells it in words; undo takes the look, the loss and the meal back together.
   await go(page, 'Logbook');
   await expect(page.getByText('1 green chromis dead in G3, cause not known')).toBeVisible();
-  await press(page.getByRole('listitem').filter({ hasText: 'Morning look at G3' }).getByRole('button', { name: 'Undo' }).first());
-  await expect.poll(() => readStage(page, 'Hold')).toBe(before.quarantine + 6);
+  await press(page.getByRole('listitem').filter({ hasText: 'Morning health check of G3' }).getByRole('button', { name: 'Undo' }).first());
+  await expect.poll(() => readStage(page, 'Quarantine')).toBe(before.quarantine + 6);
   expect(await house.health()).toMatchObject({ ok: true });
 }
 

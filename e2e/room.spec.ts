@@ -51,7 +51,7 @@ async function splitMoveSignOff(page: Page, house: House, press: Press): Promise
   // A quarantine whose days are over is signed off by a keeper; one that does not eat is not.
   await clock(page, house, 'F2');
   await expect(page.getByText(/must be seen to eat again/)).toBeVisible();
-  await expect(page.getByRole('button', { name: /Sign off the hold/ })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /Sign off the quarantine/ })).toHaveCount(0);
   await clock(page, house, 'F1');
   await expect(page.locator('.stream-stages b').first()).not.toHaveText('–');
   const cleared = await stage(page, 'Cleared');

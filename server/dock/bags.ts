@@ -102,7 +102,7 @@ export function bagCard(raw: unknown): BagCard & { crate: string } {
 export function prepareFloats(client: Database.Database): () => Afloat[] {
   const open = client.prepare(`
     select r.id floatId, r.bag, g.label bagLabel, g.crate, l.label lotLabel, b.n, r.tank, t.code tankCode, r.at_ms startedAtMs,
-      r.at_ms + cast(r.minutes * 60000 as integer) dueAtMs, r.bag_c bagC, r.bag_method bagMethod, r.tank_c tankC, r.water_l waterL, ${personName('r."by"')} by
+      r.at_ms + cast(round(r.minutes * 60000) as integer) dueAtMs, r.bag_c bagC, r.bag_method bagMethod, r.tank_c tankC, r.water_l waterL, ${personName('r."by"')} by
     from p_balance b cross join p_bag g on g.id = b.place cross join p_float r on r.bag = g.id and r.voided_by is null
     join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank
     where b.inside = 1 and b.n <> 0 and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)

@@ -62,7 +62,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     select c.entry, c.id crate, c.label crateLabel, c.promised_at_ms promisedAtMs from p_crate c
     where ${RECENT_CRATE} and c.voided_by is null and not exists (select 1 from p_arrival a where a.crate = c.id and a.voided_by is null)`);
   const floats = client.prepare(`
-    select r.entry, r.bag, g.label bagLabel, t.code tankCode, l.label lotLabel, r.at_ms + cast(r.minutes * 60000 as integer) dueAtMs, ${WALK}
+    select r.entry, r.bag, g.label bagLabel, t.code tankCode, l.label lotLabel, r.at_ms + cast(round(r.minutes * 60000) as integer) dueAtMs, ${WALK}
     from p_balance b cross join p_bag g on g.id = b.place cross join p_float r on r.bag = g.id and r.voided_by is null
     join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_rack k on k.id = t.rack
     where b.inside = 1 and b.n <> 0 and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)`);

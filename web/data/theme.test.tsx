@@ -8,8 +8,8 @@ it('switches the look of this device, and keeps it', () => {
   render(<ThemeSwitch />);
   fireEvent.click(screen.getByRole('button', { name: 'Lights out' }));
   expect(document.documentElement.dataset.theme).toBe('out');
-  expect(localStorage.getItem('daily-crate-look')).toBe('out');
+  expect(localStorage.getItem('daily-crate-theme')).toBe('out');
   expect(document.querySelector('meta')!.content).toBe('#1D1812');
   fireEvent.click(screen.getByRole('button', { name: 'Day' }));
-  expect([document.documentElement.dataset.theme, localStorage.getItem('daily-crate-look')]).toEqual(['day', 'day']);
+  expect([document.documentElement.dataset.theme, localStorage.getItem('daily-crate-theme')]).toEqual(['day', 'day']);
 });

@@ -2,7 +2,7 @@
 import { useSyncExternalStore } from 'react';
 
 export type Theme = 'day' | 'out';
-const KEPT = 'daily-crate-look';
+const KEPT = 'daily-crate-theme';
 const PAPER: Record<Theme, string> = { day: '#FFFEFA', out: '#1D1812' };
 const listeners = new Set<() => void>();
 

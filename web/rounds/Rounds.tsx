@@ -148,7 +148,7 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
   };
   useKey('rounds.open', () => setOpen(tank.lots.map(({ lot }) => lot)));
   return (
-    <section className="card look-card" aria-label={`Tank ${tank.code}`}>
+    <section className="card check-card" aria-label={`Tank ${tank.code}`}>
       <p className="soft tight">
         {tank.rack}
         {tank.suspect && <b className="warn"> · suspect: own net, hands after</b>}

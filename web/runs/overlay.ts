@@ -93,7 +93,7 @@ function begun(view: BenchView, entry: Extract<Entry, { kind: 'acclimation.start
     lotLabel: bag.lotLabel,
     by,
     n: started.from.reduce((sum, { n }) => sum + n, 0),
-    kind: bag.kind,
+    kind: bag.kind && { is: bag.kind.is, tolerance: bag.kind.tolerance, salinityPpt: bag.kind.salinityPpt },
     tank: { ...bag.tank, purpose: bag.system.purpose, type: bag.system.type, system: bag.system.id },
     from: started.from.map(({ place, n }) => ({ place, n, label: view.bags.find((one) => one.bag === place)?.label ?? place })),
     holdKnown: bag.holdKnown,
