@@ -155,5 +155,5 @@ test('one line is understood, put right, written and undone; ? lists the keys', 
   await keys.press('Escape');
   await expect(page.getByRole('region', { name: 'One line' })).toBeHidden();
   await keys.press('u');
-  await expect(page.locator('.deed')).toContainText('Took back');
+  await expect(page.locator('.action-bar')).toContainText('Undid');
 });

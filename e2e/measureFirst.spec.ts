@@ -37,7 +37,7 @@ const siphon = {
     gasL: 2.8,
     gas: 'oxygen',
     closedHours: 20,
-    state: { is: 'closed' },
+    opening: { is: 'closed' },
     foul: false,
     soft: false,
     fed: false,

@@ -62,6 +62,8 @@ export type TankView = {
   system?: SystemCard & {
     others: { id: string; code: string }[];
     treatments: { treatment: string; family: MedicationFamily; begunAtMs: number }[];
+    /** Lots in quarantine on it, and the first day on which all of them can be clear; no day while a treatment runs that does not count. */
+    clearing?: { lots: number; earliestDay?: number };
   };
   readings: (Readings[Quantity] & { quantity: Quantity; by: string })[];
   quarantines: QuarantineCard[];

@@ -96,7 +96,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
         .filter(({ inside, place, n }) => inside === 0 && n > 0 && place !== 'relabelled')
         .map(({ place, n }) => ({ place, n })),
       shared: sharing([{ lot: row.id }, ...kin], moves[0]?.atMs),
-      quarantines: quarantines(request, row.id),
+      quarantines: quarantines(request, [row.id]),
       gaps: byPlace.flatMap(({ gaps, name }) => gaps.map((gap) => ({ ...gap, place: name }))),
       ...timeline(row.id),
     };

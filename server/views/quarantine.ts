@@ -1,4 +1,4 @@
-// Every hold of the house with its clock as it stands.
+// Every quarantine of the house with its clock as it stands.
 import type Database from 'better-sqlite3';
 import type { QuarantineCard } from '#contract/views.ts';
 import { SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from '../now/rows.ts';
@@ -7,10 +7,10 @@ import type { MakeView, ViewRequest } from './view.ts';
 
 type Row = SpeciesColumns & { label: string; places: string };
 
-/** Cards of the running quarantines, of all lots or of one. Places in restarts are said by code. */
+/** Cards of the running quarantines, of all lots or of some. Places in restarts are said by code. */
 export function prepareQuarantineCards(
   client: Database.Database,
-): (at: Pick<ViewRequest, 'now' | 'zone' | 'rules'>, only?: string) => QuarantineCard[] {
+): (at: Pick<ViewRequest, 'now' | 'zone' | 'rules'>, only?: readonly string[]) => QuarantineCard[] {
   const clocks = prepareClocks(client);
   const about = client.prepare(`
     select l.label, ${SPECIES_COLUMNS},
@@ -20,7 +20,7 @@ export function prepareQuarantineCards(
   const codes = client.prepare('select id, code from p_tank').raw();
   return ({ now, zone, rules }, only) => {
     const codeOf = new Map(codes.all() as [string, string][]);
-    return [...clocks({ now, zone, toolDriesH: rules.toolDriesH, only: only === undefined ? undefined : [only] }).values()].map((running) =>
+    return [...clocks({ now, zone, toolDriesH: rules.toolDriesH, only }).values()].map((running) =>
       cardOf(running, about.get(running.lot) as Row, codeOf),
     );
   };

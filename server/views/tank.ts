@@ -63,20 +63,22 @@ export const makeTankView: MakeView<'tank'> = (client) => {
     const rack = whole.racks.find(({ tanks }) => tanks.some((tank) => tank.id === id))!;
     const tank = rack.tanks.find((one) => one.id === id)!;
     const system = whole.systems.find((one) => one.id === tank.system)!;
+    const onSystem = whole.racks.flatMap(({ tanks }) => tanks.filter((one) => one.system === system.id));
+    const inQuarantine = new Set(
+      onSystem.flatMap(({ occupants }) => occupants.flatMap(({ lot, quarantine: open }) => (open ? [lot] : []))),
+    );
+    const cards = quarantines(request, [...inQuarantine]);
     const check = lastCheck.get(id) as { atMs: number; by: string; allWell: number } | undefined;
     return {
       tank: { ...tank, rack: rack.id, rackName: rack.name, room: rack.room },
       system: {
         ...system,
-        others: whole.racks.flatMap(({ tanks }) =>
-          tanks.filter((one) => one.system === system.id && one.id !== id).map((one) => ({ id: one.id, code: one.code })),
-        ),
+        others: onSystem.filter((one) => one.id !== id).map((one) => ({ id: one.id, code: one.code })),
+        ...(cards.length > 0 ? { clearing: clearingOf(cards) } : {}),
         treatments: treatments.all(system.id) as NonNullable<TankView['system']>['treatments'],
       },
       readings: readings.all(system.id) as TankView['readings'],
-      quarantines: tank.occupants.flatMap(({ lot, quarantine }): QuarantineView['quarantines'] =>
-        quarantine ? quarantines(request, lot) : [],
-      ),
+      quarantines: cards.filter(({ lot }) => tank.occupants.some((one) => one.lot === lot)),
       stayLimits: stayLimits(id),
       ...(check ? { lastCheck: { ...check, allWell: check.allWell === 1 } } : {}),
       checks14: checks.get(id, request.now - 14 * DAY_MS) as number,
@@ -88,6 +90,12 @@ export const makeTankView: MakeView<'tank'> = (client) => {
     };
   };
 };
+
+/** When everybody on the system can be clear: its slowest clock; no day while one of them has none. */
+function clearingOf(cards: QuarantineView['quarantines']): { lots: number; earliestDay?: number } {
+  const days = cards.map(({ clock }) => clock.earliestDay);
+  return { lots: cards.length, ...(days.every((day) => day !== undefined) ? { earliestDay: Math.max(...days) } : {}) };
+}
 
 /** When the records of a lot here fell below nothing: something was entered late or not at all. */
 function gapsOf(legs: readonly LegRow[]): TankView['gaps'] {

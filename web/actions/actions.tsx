@@ -60,6 +60,6 @@ export function ActionProvider({ children }: { children: ReactNode }) {
 
 export function useActions(): Actions {
   const actions = use(ActionContext);
-  if (!actions) throw new Error('no place for deeds');
+  if (!actions) throw new Error('no place for actions');
   return actions;
 }

@@ -16,7 +16,7 @@ export function ActionBar() {
   if (!action) return null;
   const waiting = acts.some(({ act, state }) => act.actId === action.actId && state === 'waiting');
   return (
-    <div className={`deed${action.refused ? ' refused' : ''}`}>
+    <div className={`action-bar${action.refused ? ' refused' : ''}`}>
       <span role="status">
         {action.refused ? `Not written: ${action.words}. ${action.refused}` : action.words}
         {waiting && (

@@ -34,7 +34,7 @@ export function Also({ run }: { run: RunCard }) {
       {!isBath && (
         <details className="sheet-all">
           <summary>Something else was done</summary>
-          <div className="also-deeds">
+          <div className="also-actions">
             <Button variant="plain" onClick={() => write({ do: 'ammonia binder' })}>
               {boundUntilMs === undefined ? 'Ammonia binder is in' : 'More ammonia binder is in'}
             </Button>

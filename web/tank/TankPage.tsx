@@ -139,7 +139,7 @@ function Whole({ view }: { view: Full }) {
             </Link>
           ))}
         </p>
-        <SystemClear system={system} tank={tank.id} />
+        <SystemClear clearing={system.clearing} />
         {system.treatments.map(({ treatment, family, begunAtMs }) => (
           <p key={treatment} className="warn">
             Under {family} since {when(begunAtMs)}
@@ -223,18 +223,14 @@ function Whole({ view }: { view: Full }) {
   );
 }
 
-/** When everybody on the water can be clean: its slowest clock. */
-function SystemClear({ system, tank }: { system: Full['system']; tank: string }) {
-  const { data } = useView('quarantine');
-  const tanks = new Set([tank, ...system.others.map(({ id }) => id)]);
-  const here = data?.quarantines.filter((quarantine) => quarantine.tanks.some(({ id }) => tanks.has(id))) ?? [];
-  if (here.length === 0) return null;
-  const days = here.map(({ clock }) => clock.earliestDay);
-  const last = days.every((day) => day !== undefined) ? Math.max(...days) : undefined;
+/** When everybody on the system can be clear. */
+function SystemClear({ clearing }: Pick<Full['system'], 'clearing'>) {
+  if (!clearing) return null;
+  const { lots, earliestDay } = clearing;
   return (
     <p>
-      {here.length} {here.length === 1 ? 'quarantine' : 'quarantine'} on this system;{' '}
-      {last === undefined ? 'no date while a treatment runs' : `all of it clear on ${formatDay(last)} at the earliest`}.
+      {lots} {lots === 1 ? 'lot' : 'lots'} in quarantine on this system;{' '}
+      {earliestDay === undefined ? 'no date while a treatment runs' : `all of it clear on ${formatDay(earliestDay)} at the earliest`}.
     </p>
   );
 }
