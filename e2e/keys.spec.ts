@@ -93,7 +93,7 @@ test('the whole job by keys alone', async ({ page, house }) => {
   const written = page.locator('.logbook');
   await expect(written.getByText(new RegExp(`Morning health check of ${second}: .*hiding`))).toBeVisible();
   await expect(written.getByText(`Morning health check of ${first}: all well`)).toBeVisible();
-  await expect(written.getByText(new RegExp(`is to go to ${code}`))).toBeVisible();
+  await expect(written.getByText(new RegExp(`is assigned to ${code}`))).toBeVisible();
 });
 
 test('one line is understood, put right, written and undone; ? lists the keys', async ({ page, house }) => {

@@ -42,7 +42,7 @@ async function monos(page: Page, house: House, { press, fortnight }: { press: Pr
   await toMonos(page, house);
   await expect(page.getByRole('img', { name: /^salinity of the overflow bucket: now calculated 2\d/ })).toBeVisible();
   await expect(page.getByText(/nine in ten between/)).toBeVisible();
-  await expect(page.getByText('they have parted')).toBeVisible();
+  await expect(page.getByText('they disagree')).toBeVisible();
 
   // The drip by taps, one of them late, until they tell it: a busy machine taps unevenly, and then it takes some more.
   await press(tab(page, 'drip'));

@@ -68,7 +68,7 @@ const MEALS: FormField[] = [
 const PLAIN: FormField[] = [
   number('lateAfterH', 'A crate is urgent when late by, h', [0, 240], {
     section: 'Dock and room',
-    about: 'When work becomes urgent, when a float is over, and how long fish and nets may be in between.',
+    about: 'When work becomes urgent, when a float is over, how long fish may stay in a bucket and a wet net stays dangerous.',
   }),
   number('longClosedH', 'A crate is urgent when closed for, h', [0, 240]),
   number('floatWithinC', 'A float is over within, °C', [0.1, 5]),

@@ -1,4 +1,4 @@
-// Clean days as tally marks in fives against the days asked for: hollow for days that do not count, dots for days to come,
+// Clear days as tally marks in fives against the days asked for: hollow for days that do not count, dots for days to come,
 // a break with its cause where the count restarted.
 import { useState } from 'react';
 import type { DayMark, QuarantineClock, Restart } from '#core/quarantine/index.ts';

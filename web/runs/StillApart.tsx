@@ -16,9 +16,9 @@ export function Apart({ disagreement, onRead }: { disagreement: readonly Disagre
               <b>
                 Read {say(quantity, reading.value)}, calculated {say(quantity, calculated)}
               </b>
-              : they have parted.
+              : they disagree.
             </summary>
-            It was to lie from {say(quantity, low)} to {say(quantity, high)}. Perhaps{' '}
+            Expected from {say(quantity, low)} to {say(quantity, high)}. Perhaps{' '}
             {mayMean.map((meaning) => MEANING_WORDS[meaning]).join(', or ')}.{' '}
             <Button variant="link" className="btn-quiet" onClick={onRead}>
               read again

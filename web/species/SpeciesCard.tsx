@@ -37,7 +37,7 @@ export function SpeciesCard({ species: one, allSpecies, onEdit }: Props) {
           {one.keptAlone ? 'kept alone' : (one.groupOf ?? 1) > 1 ? `groups of ${one.groupOf} or more` : 'singly or in pairs will do'}
         </Fact>
         <Fact name="Lives on">{one.guild ?? 'not known'}</Fact>
-        <Fact name="Tolerance">{one.tolerance ? `tolerates it as ${one.tolerance} fish do` : 'not known: taken as ordinary'}</Fact>
+        <Fact name="Tolerance">{one.tolerance ? `${one.tolerance}, of a change of water` : 'not known: taken as ordinary'}</Fact>
         <Fact name="Lid">{one.jumps ? 'needs one: it jumps' : 'not for jumping'}</Fact>
         <Fact name="Takes">
           {one.eats.prey.length === 0

@@ -36,14 +36,14 @@ export const entryWords: Words = {
   'bag.landed': ({ bag, lot, alive, dead, condition, bagCondition, newBag, newLot }, name) =>
     `Landed ${newBag?.label ?? name(bag)}: ${alive} ${newLot?.label ?? name(lot)}${dead ? `, ${dead} dead` : ''}${condition === 'fit' ? '' : `, ${condition}`}${bagCondition === 'sound' ? '' : `, bag ${bagCondition}`}${newLot?.insteadOf ? ', other than listed' : ''}`,
   'bag.absent': ({ bag }, name) => `${name(bag)} was not in the box`,
-  'bag.assigned': ({ bag, tank }, name) => `${name(bag)} is to go to ${name(tank)}`,
+  'bag.assigned': ({ bag, tank }, name) => `${name(bag)} is assigned to ${name(tank)}`,
   'method.chosen': ({ bag, method, advised, house, why }, name) =>
     `${name(bag)}: ${method}${method === advised ? ', as computed' : `, not ${advised} as computed`}${house && method === house ? ', by house rule' : ''}${why ? ` (${why})` : ''}`,
   'float.started': ({ bag, tank, minutes }, name) => `${name(bag)} afloat in ${name(tank)} for ${Math.round(minutes)} min`,
   'fish.released': ({ bag, lot, tank, alive, dead }, name) =>
     `${alive} ${name(lot)} from ${name(bag)} into ${name(tank)}${dead ? `, ${dead} dead` : ''}`,
   'quarantine.opened': ({ lot, policy, zero }, name) =>
-    `Quarantine of ${name(lot)} began, ${plural(policy.days, 'clear day')} asked for${zero === 'arrival' ? '' : `, after ${zero}`}`,
+    `Quarantine of ${name(lot)} began, ${plural(policy.days, 'clear day')} required${zero === 'arrival' ? '' : `, after ${zero}`}`,
   'quarantine.signedOff': ({ lot }, name) => `Quarantine of ${name(lot)} signed off`,
   'reading.taken': ({ subject, quantity, reading }, name, { say }) =>
     `${name(subject.id)}: ${say(quantity, reading.value)} ${reading.method}`,
