@@ -1,4 +1,4 @@
-// The closed bag: what its system has become after so many hours, and what gives out first. Gas and water share oxygen and
+// The closed bag: what its water has become after so many hours, and what gives out first. Gas and water share oxygen and
 // carbon dioxide by Henry's law; breathing is steady, so the totals are straight lines and no integration is needed.
 import type { Range } from '../species/index.ts';
 import {
@@ -224,14 +224,14 @@ function limitsOver(water: Water, livesAt: Range): LimitName | undefined {
   return nh3 > BAG_LIMITS['toxic ammonia'] ? 'toxic ammonia' : undefined;
 }
 
-/** pH (NBS), free CO2 mg/L, toxic ammonia mg/L N of a system. */
+/** pH (NBS), free CO2 mg/L, toxic ammonia mg/L N of a water. */
 export function toxicIn(water: Water, c: Constants = carbonateConstants(water)): { pH: number; co2: number; nh3: number } {
   const { nbs, co2 } = speciate(water, c);
   return { pH: nbs, co2: co2 * CO2_MG_PER_MMOL, nh3: water.tan * unionizedFraction({ ...water, pH: nbs }) };
 }
 
 /**
- * A bag after `hours` closed: its system, and what gives out first if it stays closed from then on in a room of `roomC` (as warm as itself when left
+ * A bag after `hours` closed: its water, and what gives out first if it stays closed from then on in a room of `roomC` (as warm as itself when left
  * out), with the band of both. Start: ammonia 0.2 mg/L, water in equilibrium with room air, gas pure oxygen or air. What was measured in `bag` replaces
  * the estimate everywhere. Foul water untested is outside: ammonia is then at least three times the estimate, and nothing is said of how long.
  * Oxygen may reach 0. Valid for loads of 1–40 g/L at 15–32 °C, to 72 h; sources: Weiss (1970, 1974), the rest in core/bench/metabolism.ts. Throws a

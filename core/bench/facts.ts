@@ -50,7 +50,7 @@ export type Fact = {
   flat?: boolean;
 };
 
-/** A bag that nobody weighed holds what the list says, give or take 40 %; gas twice its system. */
+/** A bag that nobody weighed holds what the list says, give or take 40 %; gas twice its water. */
 const WATER_BAND = 0.4;
 const GAS_SHARE = 2;
 const USUAL_BAG_L = 1;
@@ -86,7 +86,7 @@ const byFactor = (value: number, factor: number, source: FactSource = 'estimated
 });
 const anywhere = ({ min, max }: Range, source: FactSource): Other => ({ value: (min + max) / 2, source, low: min, high: max, flat: true });
 
-/** A reading, with the band that its method leaves: the skin of a bag is not its system. */
+/** A reading, with the band that its method leaves: the skin of a bag is not its water. */
 function readOf(of: FactOf, quantity: Quantity, from: Read | undefined): Fact | undefined {
   const reading = from?.[quantity];
   if (!reading) return undefined;

@@ -113,7 +113,7 @@ export function tolerancesOf({ tolerance, invertebrate }: Pick<LotInput, 'tolera
   return invertebrate ? { ...own, salinityStepDown: own.salinityStepUp, salinityDownPerH: own.salinityUpPerH } : own;
 }
 
-/** The pH (NBS) that a system would have with the CO2 of room air: a matter of alkalinity and salinity, not of what was breathed. */
+/** The pH (NBS) that a water would have with the CO2 of room air: a matter of alkalinity and salinity, not of what was breathed. */
 export function settledPH(water: Pick<Water, 'temperature' | 'salinity' | 'alkalinity'>, pco2: number): number {
   const c = carbonateConstants(water);
   return speciate({ alkalinity: water.alkalinity, dic: dicWith({ alkalinity: water.alkalinity, pco2 }, c) }, c).nbs;

@@ -35,7 +35,7 @@ export type BagInput = {
 };
 
 export type TankInput = {
-  /** All its system, with what shares its sump. */
+  /** All its water, with what shares its sump. */
   volumeL: number;
   temperature: number;
   salinity: number;

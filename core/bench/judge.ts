@@ -98,7 +98,7 @@ type Judged = { method: string; path: string; unmeasured?: string; limiting?: St
 /** More than they bear by so much is the same as what a lead took: a bag ages while hands make ready. */
 const SAME_AS_TAKEN = 1.25;
 
-/** What stands against a method or a plan: a system that nobody knows comes before every figure calculated from it. */
+/** What stands against a method or a plan: a water that nobody knows comes before every figure calculated from it. */
 function againstIt({ method, path, unmeasured, limiting }: Judged): Refusal[] {
   if (unmeasured !== undefined) return refuse('method.notMeasured', path, { method, bag: unmeasured }, 'lead');
   // What cannot be computed is not fine.

@@ -45,7 +45,7 @@ const CONVERSION_STEPS = 8;
 const POOLED_MIN = 90;
 /** Below this difference there is nothing to match, ppt. */
 const MATCHED_WITHIN = 0.5;
-/** Between systems nearer than this nobody converts a fish for a day, unless it is one that lives in both. */
+/** Between waters nearer than this nobody converts a fish for a day, unless it is one that lives in both. */
 const CONVERSION_FROM = 8;
 /** Share of a tank that can be changed while a bag waits; and what its salinity may be changed by at once for those that live on it, ppt. Judgements. */
 const MOST_SWAPPED = 0.5;

@@ -25,7 +25,7 @@ const settledIn = (water: { salinity: number; temperature: number; alkalinity: n
 /** Below this a step over tolerance is a matter of the last digit. */
 const ROUNDING = 1e-6;
 
-/** Every step over tolerance that these fish would take from the one system into the other; empty = none. °C, ppt, pH at room-air CO2. */
+/** Every step over tolerance that these fish would take from the one water into the other; empty = none. °C, ppt, pH at room-air CO2. */
 export function stepsOver(
   from: Change,
   to: Change,

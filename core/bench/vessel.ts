@@ -70,7 +70,7 @@ function unload(y: Float64Array, hardnessKnown: boolean): Water {
   };
 }
 
-/** A sample of a system. Written out field by field: spreading is what this would cost most. */
+/** A sample of a water. Written out field by field: spreading is what this would cost most. */
 export function sampleOf(water: Water, at: { ammoniaBinder: boolean; minute: number; where: Sample['where'] }): Sample {
   const { volumeL, temperature, salinity, alkalinity, dic, tan, oxygen, hardness } = water;
   const { nbs: pH, co2 } = speciate(water, carbonateConstants(water));
@@ -81,7 +81,7 @@ export function sampleOf(water: Water, at: { ammoniaBinder: boolean; minute: num
 
 /**
  * Lets a vessel go on for `hours`; the volume grows by the flow (the caller stops it when it is full, `overflowing` = it spills as much
- * as runs in). Gives the water at the end, the exposure so far (mg·h/L above 0.02 of toxic ammonia) and the systems at `times` (h).
+ * as runs in). Gives the water at the end, the exposure so far (mg·h/L above 0.02 of toxic ammonia) and the waters at `times` (h).
  * Salt, ammonia, alkalinity, hardness and heat are kept but for what runs in, spills, breathes and warms.
  */
 export function letGo(of: {

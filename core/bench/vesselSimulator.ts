@@ -45,7 +45,7 @@ export type Vessel = {
   fish: Fish;
   /** Undefined once it is open; then gas goes in and out. */
   closed?: { gasL: number };
-  /** A bucket; a bag takes what is run into it up to twice its system. */
+  /** A bucket; a bag takes what is run into it up to twice its water. */
   capacityL: number;
   inRoom: boolean;
 };

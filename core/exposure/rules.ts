@@ -1,4 +1,4 @@
-// When a tool or a system change may be written down. A mistake is never refused: it is recorded, so that it can be traced.
+// When a tool or a water change may be written down. A mistake is never refused: it is recorded, so that it can be traced.
 // Only water from hold to display is asked about, since that can still be left undone.
 import { refuseMix, type Poured } from '../bench/index.ts';
 import { againstChange, refuse, type Refusal, type Actor, BEFORE_ALLOWED_MS, type Context, type Rules } from '../journal/index.ts';

@@ -67,7 +67,7 @@ export function shyOf({ species }: Pick<Newcomer, 'species'>, family: Medication
   return species.is !== 'fish' || species.shyOf?.includes(family) ? 'shy' : undefined;
 }
 
-/** What a system is under, or has held and may hold still, that these fish do not bear: the same for fish that come to it and for its system that comes to them. */
+/** What a system is under, or has held and may hold still, that these fish do not bear: the same for fish that come to it and for its water that comes to them. */
 export function fitTreatments(
   newcomer: Pick<Newcomer, 'species'>,
   { treatments, held }: Pick<SystemState, 'treatments' | 'held'>,

@@ -37,7 +37,7 @@ function systemsOf(start: RunStarted, now: number, state: RunState): FromHere[] 
 
 /** In a bath nothing is poured: fish stand in it, aired. */
 const IN_A_BATH: ReadonlySet<Step['do']> = new Set(['air', 'wait']);
-/** Nearer than this to what the house believes it is the same system, rounded on its way. */
+/** Nearer than this to what the house believes it is the same water, rounded on its way. */
 const SAME = { salinity: 0.5, temperature: 1 } as const;
 type Systems = { bag: Pick<BagInput, 'salinity' | 'temperature'>; tank: Pick<BagInput, 'salinity' | 'temperature'> };
 
@@ -54,7 +54,7 @@ function againstOther({ start, water }: RunStarted, known: Systems): Refusal[] {
 }
 
 /**
- * Why a keeper may not begin it: a system that nobody knows, or more than these fish bear. A lead may; where none can be reached, or hands have poured them
+ * Why a keeper may not begin it: a water that nobody knows, or more than these fish bear. A lead may; where none can be reached, or hands have poured them
  * already, a keeper says so and the lead is called. What a lead passed over when the method was chosen for this bag and this tank is not asked again unless it
  * grew.
  */

@@ -1,6 +1,6 @@
 // What a lead decides of runs. Judgements to start from; a run keeps what it was begun with.
 export type RunPolicy = {
-  /** So near by one meter dipped into both systems counts as equal, ppt and °C. */
+  /** So near by one meter dipped into both waters counts as equal, ppt and °C. */
   equalPpt: number;
   equalC: number;
   /** From so many hours on somebody is named to watch it, and looks so often, minutes. */

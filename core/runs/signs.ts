@@ -96,7 +96,7 @@ function doNow(sign: RunSign, { method, nh3, oxygen, airOn, ammoniaBinder, flowi
   }
 }
 
-/** What hands have then done, for what is a action of its own. */
+/** What hands have then done, for what is an action of its own. */
 export function actionFor(what: DoNow): RunAction | undefined {
   switch (what) {
     case 'air on':

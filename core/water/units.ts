@@ -233,7 +233,7 @@ function trim(value: number, decimals: number): string {
   return String(Number(value.toFixed(decimals)));
 }
 
-/** True for a reading of the bag's skin, which must not pass for a reading of its system. */
+/** True for a reading of the bag's skin, which must not pass for a reading of its water. */
 export function isSurfaceReading(reading: Pick<Reading, 'method'>): boolean {
   return reading.method === 'on the bag';
 }

@@ -2,7 +2,7 @@
 
 export type Shape = 'box' | 'cylinder';
 
-/** Litres to a system line: box length × width × height, cylinder π/4 · diameter² · height. A RangeError on what is not above 0. */
+/** Litres to a water line: box length × width × height, cylinder π/4 · diameter² · height. A RangeError on what is not above 0. */
 export function litresOf(of: { shape: Shape; lengthCm: number; widthCm: number; heightCm: number }): number {
   const { shape, lengthCm, widthCm, heightCm } = of;
   if (!(lengthCm > 0 && heightCm > 0 && (shape === 'cylinder' || widthCm > 0))) throw new RangeError('every length must be above 0 cm');

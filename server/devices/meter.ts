@@ -22,7 +22,7 @@ const DRIFTS: Record<FollowedQuantity, { perH: number; noise: number; offset: nu
 const WORST_H = 48;
 /** What a strip's colour card has, mg/L N. */
 const STRIP = [0, 0.1, 0.25, 0.5, 1, 2, 3, 5, 8, 12] as const;
-/** The skin of a vessel lies between its system and the air, share of the way. */
+/** The skin of a vessel lies between its water and the air, share of the way. */
 const SKIN = 0.35;
 
 type State = { setAtMs: Partial<Record<FollowedQuantity, number>>; dips: number };

@@ -1,4 +1,4 @@
-// Accepted means bearable: a vessel that nobody can calculate, and systems at every limit of what is taken, stop no view and no pager.
+// Accepted means bearable: a vessel that nobody can calculate, and waters at every limit of what is taken, stop no view and no pager.
 import { checkAct } from '#contract/act.ts';
 import { VIEW_NAMES } from '#contract/views.ts';
 import type { Payloads } from '#core/catalogue/index.ts';

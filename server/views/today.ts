@@ -21,7 +21,7 @@ import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft } from './rounds.ts';
 import type { MakeView } from './view.ts';
 
-/** The last follow-up and the time after which it is released. */
+/** The last follow-up and the time after which it is dropped. */
 const FOLLOWED_MS = (FOLLOW_UP_HOURS.at(-1)! + 48) * HOUR_MS;
 const CONVERTED_MS = CONVERSION_HOURS.at(-1)! * HOUR_MS + FOLLOW_UP_LAPSES_MS;
 /** SQL of whether run `e` was a conversion, as core says it (isConversion). */

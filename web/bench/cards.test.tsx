@@ -116,7 +116,7 @@ describe('before the float', () => {
     ).toBeTruthy();
   });
 
-  it('equal systems need no float', () => {
+  it('equal waters need no float', () => {
     float({ stated: { salinityPpt: 0.2 }, system: { ...bag.system!, type: 'fresh', salinityPpt: 0.2, temperatureC: 22.2 } });
     expect(screen.getByText(/no step/)).toBeTruthy();
     expect(screen.getByText(/nothing to wait for/)).toBeTruthy();

@@ -1,4 +1,4 @@
-// A action that the house may refuse on grounds that somebody may pass over: tried, then asked about in the one dialog, then tried again. The dialog belongs
+// An action that the house may refuse on grounds that somebody may pass over: tried, then asked about in the one dialog, then tried again. The dialog belongs
 // to the frame: what was tried may have taken its own form off the screen already, and what stands against it must be said all the same.
 import { useSyncExternalStore } from 'react';
 import { passingOver, takenAs, type Overrule, type Refusal } from '#core/journal/index.ts';

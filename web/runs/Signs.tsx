@@ -137,7 +137,7 @@ const DONE: Partial<Record<DoNow, string>> = {
   'read oxygen': 'Write the reading',
 };
 
-/** What to do now, in one tap where it is a action or leads somewhere. */
+/** What to do now, in one tap where it is an action or leads somewhere. */
 function Tick({
   what,
   onAction,
