@@ -14,7 +14,7 @@ import { makeLarge, TANKS } from './large.ts';
 import { makeFiller, ms, quantile } from './measure.ts';
 
 const ZONE = 'Europe/Lisbon';
-const HOLD_DAYS = 27;
+const QUARANTINE_DAYS = 27;
 const ENTRIES = 600_000;
 const TIMES = 40;
 const SIGNS: readonly Sign[] = ['torn fin', 'chased', 'white spots', 'clamped fins', 'not eating'];
@@ -27,12 +27,12 @@ try {
   const filler = makeFiller(house);
   house.client.exec('begin');
   const living = house.view('room').racks.flatMap(({ tanks }) => tanks);
-  filler.setTime(now - HOLD_DAYS * DAY_MS);
+  filler.setTime(now - QUARANTINE_DAYS * DAY_MS);
   for (const { occupants } of living)
     for (const { lot } of occupants)
       filler.add('quarantine.opened', { quarantine: `h-${lot}`, lot, policy: plainPolicy(28), zero: 'arrival' });
-  for (let half = 0; half < HOLD_DAYS * 2; half += 1) {
-    filler.setTime(now - HOLD_DAYS * DAY_MS + (half + 1) * (DAY_MS / 2) - MINUTE_MS * TANKS);
+  for (let half = 0; half < QUARANTINE_DAYS * 2; half += 1) {
+    filler.setTime(now - QUARANTINE_DAYS * DAY_MS + (half + 1) * (DAY_MS / 2) - MINUTE_MS * TANKS);
     for (const [no, { id, occupants }] of living.entries()) {
       const odd = (no + half) % 150 === 0;
       const lots = occupants.map(({ lot, n }, index) => ({

@@ -2,7 +2,7 @@
 // its view as it was, and all that it changed must be what the view says afterwards; the same for an act that is undone.
 import { v7 } from 'uuid';
 import type { ViewName, Views } from '#contract/views.ts';
-import type { Act, Entry, Kind } from '#core/catalogue/index.ts';
+import type { Act, Kind } from '#core/catalogue/index.ts';
 import type { RunningHouse } from '#server/house/house.ts';
 import { overlayBench } from '#web/bench/overlay.ts';
 import { makeLayers, type Overlay } from '#web/data/overlay.ts';
@@ -26,7 +26,9 @@ function lies(before: unknown, shown: unknown, then: unknown, path = ''): string
     const nameOf = nameIn(before, shown, then);
     if (nameOf) {
       const [was, is, comes] = [before, shown, then].map((list) => new Map(list.map((one) => [nameOf(one), one] as const)));
-      return [...new Set([...was!.keys(), ...is!.keys()])].flatMap((name) => lies(was!.get(name), is!.get(name), comes!.get(name), `${path}[]`));
+      return [...new Set([...was!.keys(), ...is!.keys()])].flatMap((name) =>
+        lies(was!.get(name), is!.get(name), comes!.get(name), `${path}[]`),
+      );
     }
   }
   if (isPlain(shown) && isPlain(then))
@@ -81,7 +83,13 @@ function note(what: string, { before, shown, after }: Three): void {
   }
 }
 
-type Undoing = { act: Act; after: Partial<Views>; append: RunningHouse['append']; lay: (views: Partial<Views>, act: Act) => Partial<Views>; read: () => Partial<Views> };
+type Undoing = {
+  act: Act;
+  after: Partial<Views>;
+  append: RunningHouse['append'];
+  lay: (views: Partial<Views>, act: Act) => Partial<Views>;
+  read: () => Partial<Views>;
+};
 /** Undone and compared, then put back by the database: the story goes on as if nothing had been. */
 function undone(house: RunningHouse, { act, after, append, lay, read }: Undoing): void {
   const inside = house.client.inTransaction;
@@ -89,14 +97,16 @@ function undone(house: RunningHouse, { act, after, append, lay, read }: Undoing)
   house.client.exec('savepoint undoing');
   const undo: Act = {
     actId: v7(),
-    entries: [{ id: v7(), kind: 'entry.reversed', version: 1, occurredAtMs: house.clock.now(), payload: { act: act.actId } } as Entry],
+    entries: [{ id: v7(), kind: 'entry.reversed', version: 1, occurredAtMs: house.clock.now(), payload: { act: act.actId } }],
   };
   const kinds = [...new Set(act.entries.map(({ kind }) => kind))].sort();
-  if (append(undo, { id: 'ines', role: 'lead' }).ok) note(`undone: ${kinds.join(' + ')}`, { before: after, shown: lay(after, undo), after: read() });
+  if (append(undo, { id: 'ines', role: 'lead' }).ok)
+    note(`undone: ${kinds.join(' + ')}`, { before: after, shown: lay(after, undo), after: read() });
   house.client.exec('rollback to undoing; release undoing');
   if (!inside) house.client.exec('rollback');
 }
 
 /** What was shown and did not come true, and how many kinds showed anything at all on any station. */
 export const overlayLies = (): string[] => [...found].map(([key, lie]) => `${key} — ${lie}`).sort();
-export const overlaidKinds = (): ReadonlySet<Kind> => new Set([...shownKinds.keys()].flatMap((key) => key.replace(/^undone: | on \w+$/g, '').split(' + ') as Kind[]));
+export const overlaidKinds = (): ReadonlySet<Kind> =>
+  new Set([...shownKinds.keys()].flatMap((key) => key.replace(/^undone: | on \w+$/g, '').split(' + ') as Kind[]));

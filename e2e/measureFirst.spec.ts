@@ -99,7 +99,17 @@ test('monos of unknown salinity: measured first, locked until then, and no clien
   const read = (value: number) => ({ value, typed: `${value}`, method: 'in the water', source: 'measured' });
   const water = { value: 1.4, typed: '1.4', method: 'by eye', source: 'estimated' };
   const floatId = 'float-of-nobody-knows';
-  const afloat = { floatId, bag: BAG, lot: LOT, tank: 'Q4', n: 1, bagTemperature: read(25), tankTemperature: read(25.5), water, minutes: 10 };
+  const afloat = {
+    floatId,
+    bag: BAG,
+    lot: LOT,
+    tank: 'Q4',
+    n: 1,
+    bagTemperature: read(25),
+    tankTemperature: read(25.5),
+    water,
+    minutes: 10,
+  };
   expect(await write(page, [{ kind: 'float.started', payload: afloat }])).toEqual({ ok: true, codes: [] });
   await page.goto(`${house.address}/bench?bag=${BAG}`);
   const { inHouse } = await house.health();

@@ -32,7 +32,10 @@ test('from nothing to the first crate, without a word of the docs', async ({ pag
 
   // An empty dock says what is missing and leads there.
   await page.getByRole('link', { name: 'Set up the house' }).click();
-  await page.getByRole('main').getByRole('link', { name: /^Species/ }).click();
+  await page
+    .getByRole('main')
+    .getByRole('link', { name: /^Species/ })
+    .click();
   await page.getByRole('button', { name: 'Show the starter list' }).click();
   await page.getByRole('button', { name: /^Take in 41 species/ }).click();
   await expect(page.getByRole('heading', { name: '41 species' })).toBeVisible();

@@ -1,7 +1,7 @@
 // Shapes that several kinds share: quantities with their bounds, readings, ranges.
 import { boolean, string, type ISchema, type ObjectSchema } from 'yup';
 import type { AmbientConditions } from '#core/bench/index.ts';
-import { LONGEST_HOLD_DAYS, type QuarantinePolicy } from '#core/quarantine/index.ts';
+import { LONGEST_QUARANTINE_DAYS, type QuarantinePolicy } from '#core/quarantine/index.ts';
 import type { Range } from '#core/species/index.ts';
 import { METHODS, REFERENCES, SOURCES, type Reading } from '#core/water/index.ts';
 import { choice, closed, count, finite } from './fields.ts';
@@ -27,8 +27,8 @@ export const days = () => count(0, 365);
 /** A quarantine of no days is none, and one of years is a mistake. */
 export const quarantinePolicy = () =>
   schemaOf<QuarantinePolicy>({
-    days: count(1, LONGEST_HOLD_DAYS),
-    daysAfterTreatment: count(1, LONGEST_HOLD_DAYS),
+    days: count(1, LONGEST_QUARANTINE_DAYS),
+    daysAfterTreatment: count(1, LONGEST_QUARANTINE_DAYS),
     countsUnderTreatment: boolean().required(),
     restartsOn: closed({ newcomer: boolean().required(), illnessInSystem: boolean().required(), contact: boolean().required() }),
   });

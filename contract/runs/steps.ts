@@ -7,7 +7,7 @@ import {
   FLOW_FROM,
   LABEL_UNITS,
   LONGEST_BATH_MIN,
-  RUN_DEEDS,
+  RUN_ACTIONS,
   RUN_METHODS,
   type Bath,
   type RunAction,
@@ -61,7 +61,7 @@ export const step = () =>
 
 export const action = () =>
   oneOf<RunAction>(
-    RUN_DEEDS,
+    RUN_ACTIONS,
     {
       bucketL: finite(0.05, 100_000).optional(),
       toL: finite(0.01, 100_000).optional(),

@@ -12,9 +12,9 @@ export {
 } from './facts.ts';
 export { gatherFacts, ancestry, systemHistory, occupanciesByLot } from './gather.ts';
 export {
-  HOLD_CLASSES,
+  QUARANTINE_CLASSES,
   quarantineClassOf,
-  LONGEST_HOLD_DAYS,
+  LONGEST_QUARANTINE_DAYS,
   plainPolicy,
   RESTARTS_ON_ALL,
   STARTING_QUARANTINES,

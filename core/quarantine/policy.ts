@@ -2,7 +2,7 @@
 import type { Prey, WaterType } from '../species/index.ts';
 
 export type QuarantinePolicy = {
-  /** Clear days asked for, 1 to {@link LONGEST_HOLD_DAYS}. */
+  /** Clear days asked for, 1 to {@link LONGEST_QUARANTINE_DAYS}. */
   days: number;
   /** Clear days asked for once a treatment has ended. */
   daysAfterTreatment: number;
@@ -19,11 +19,11 @@ export type QuarantinePolicy = {
   };
 };
 
-export const HOLD_CLASSES = ['fresh', 'brackish', 'marine', 'invertebrates'] as const;
-export type QuarantineClass = (typeof HOLD_CLASSES)[number];
+export const QUARANTINE_CLASSES = ['fresh', 'brackish', 'marine', 'invertebrates'] as const;
+export type QuarantineClass = (typeof QUARANTINE_CLASSES)[number];
 export type QuarantinePolicies = Record<QuarantineClass, QuarantinePolicy>;
 
-export const LONGEST_HOLD_DAYS = 365;
+export const LONGEST_QUARANTINE_DAYS = 365;
 export const RESTARTS_ON_ALL: QuarantinePolicy['restartsOn'] = { newcomer: true, illnessInSystem: true, contact: true };
 
 /** A plain policy of so many days, restarted by everything; what holds were opened with before classes had policies of their own. */

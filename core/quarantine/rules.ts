@@ -4,7 +4,7 @@ import { atLeast } from '../roles/index.ts';
 import type { Blocker, QuarantineClock } from './clock.ts';
 import type { QuarantineEntries, QuarantineOpened } from './entries.ts';
 import { quarantineOf } from './links.ts';
-import { HOLD_CLASSES, isSamePolicy, type QuarantineClass, type QuarantinePolicies } from './policy.ts';
+import { QUARANTINE_CLASSES, isSamePolicy, type QuarantineClass, type QuarantinePolicies } from './policy.ts';
 import { STARTING_QUARANTINE } from './settings.ts';
 import type { QuarantineState } from './state.ts';
 
@@ -45,7 +45,7 @@ function classesOf(lot: string, quarantine: QuarantinePolicies, state: Quarantin
   if (species && species.is !== 'fish') return ['invertebrates', ...state.waterTypesOf(lot)];
   const waters = state.waterTypesOf(lot);
   if (waters.length > 0) return waters;
-  const borne: readonly QuarantineClass[] = species?.water ?? HOLD_CLASSES.filter((one) => one !== 'invertebrates');
+  const borne: readonly QuarantineClass[] = species?.water ?? QUARANTINE_CLASSES.filter((one) => one !== 'invertebrates');
   return [...borne].sort((one, other) => quarantine[other].days - quarantine[one].days).slice(0, 1);
 }
 

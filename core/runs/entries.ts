@@ -62,7 +62,7 @@ export type RunAction =
   | { do: 'cup'; litres: number }
   | { do: 'air'; level: AirLevel }
   | { do: 'flow'; mLPerMin: number; low: number; high: number; from: FlowFrom };
-export const RUN_DEEDS = [
+export const RUN_ACTIONS = [
   'float',
   'open',
   'ammonia binder',

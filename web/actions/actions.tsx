@@ -6,7 +6,7 @@ import type { SendOutcome } from '../data/outbox.ts';
 import { useVoice } from '../data/voice.ts';
 import { sayAll } from '../words/refusals.ts';
 
-export type Deed = {
+export type Action = {
   actId: string;
   words: string;
   undoable: boolean;
@@ -15,7 +15,7 @@ export type Deed = {
 };
 type Said = SendOutcome & { actId: string };
 type Actions = {
-  action: Deed | undefined;
+  action: Action | undefined;
   /** Writes and says so. */ recordAction: (words: string, ...drafts: Draft[]) => Promise<Said>;
   undo: (actId: string, words: string) => Promise<Said>;
   clear: () => void;
@@ -27,7 +27,7 @@ const SHOWN_FOR_MS = 40_000;
 const ActionContext = createContext<Actions | undefined>(undefined);
 
 export function ActionProvider({ children }: { children: ReactNode }) {
-  const [action, setAction] = useState<Deed>();
+  const [action, setAction] = useState<Action>();
   const voice = useVoice();
   const write = useCallback(
     async (words: string, undoable: boolean, drafts: Draft[]) => {

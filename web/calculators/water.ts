@@ -22,7 +22,7 @@ const IMPERIAL = 4.54609;
 const litresInWords = (litres: number): string =>
   `${fix(litres, 1)} L = ${fix(litres / US, 1)} US gal = ${fix(litres / IMPERIAL, 1)} imp gal`;
 
-export const WATER_SUMS: readonly Sum[] = [
+export const WATER_CALCULATORS: readonly Sum[] = [
   {
     title: 'Salinity, gravity, conductivity',
     fields: [{ name: 's', label: 'Salinity, as you have it', start: '1.022', kind: 'salinity' }],

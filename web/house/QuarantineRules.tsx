@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
-import { HOLD_CLASSES, LONGEST_HOLD_DAYS, type QuarantineClass, type QuarantinePolicy } from '#core/quarantine/index.ts';
+import { QUARANTINE_CLASSES, LONGEST_QUARANTINE_DAYS, type QuarantineClass, type QuarantinePolicy } from '#core/quarantine/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { Chips } from '../parts/Chips.tsx';
@@ -10,17 +10,17 @@ import { numberOf, PlainForm, type FormField, type Values } from '../parts/Plain
 import type { PartProps } from './part.ts';
 
 const YES_NO = ['yes', 'no'] as const;
-export const HOLD_FIELDS: FormField[] = [
+export const QUARANTINE_FIELDS: FormField[] = [
   {
     name: 'days',
     type: 'number',
     label: 'Clear days required',
     min: 1,
-    max: LONGEST_HOLD_DAYS,
+    max: LONGEST_QUARANTINE_DAYS,
     whole: true,
     hint: '7 to 10, 14 and 28 are quoted in the trade',
   },
-  { name: 'daysAfterTreatment', type: 'number', label: 'after a treatment has ended', min: 1, max: LONGEST_HOLD_DAYS, whole: true },
+  { name: 'daysAfterTreatment', type: 'number', label: 'after a treatment has ended', min: 1, max: LONGEST_QUARANTINE_DAYS, whole: true },
   { name: 'countsUnderTreatment', type: 'choice', label: 'Days under a treatment count', options: YES_NO },
   { name: 'newcomer', type: 'choice', label: 'Newcomers in quarantine restart it', options: YES_NO },
   { name: 'illnessInSystem', type: 'choice', label: 'Illness of others on the system restarts it', options: YES_NO },
@@ -61,11 +61,11 @@ export function QuarantineRules({ view, write, mayEdit }: PartProps) {
     <section className="card" aria-label="Quarantine">
       <h2>Quarantine</h2>
       <p className="soft">A running quarantine keeps the rule that it was opened with.</p>
-      <Chips label="Class" options={HOLD_CLASSES} value={of} onChange={setOf} />
+      <Chips label="Class" options={QUARANTINE_CLASSES} value={of} onChange={setOf} />
       {mayEdit ? (
         <PlainForm
           key={of + JSON.stringify(house.rules.quarantine[of])}
-          fields={HOLD_FIELDS}
+          fields={QUARANTINE_FIELDS}
           initial={quarantineValues(house.rules.quarantine[of])}
           submit={`Our quarantine: ${of}`}
           keep

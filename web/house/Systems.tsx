@@ -9,7 +9,7 @@ import { useUnits } from '../data/units.ts';
 import { placedIn } from '../moves/Meeting.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { PlainForm, type Values } from '../parts/PlainForm.tsx';
-import { systemChanges, WATER_FIELDS, systemOf } from './forms.ts';
+import { systemChanges, SYSTEM_FIELDS, systemOf } from './forms.ts';
 import type { PartProps } from './part.ts';
 
 type Water = HouseView['systems'][number];
@@ -48,7 +48,7 @@ export function Systems({ view, write, mayEdit }: PartProps) {
       )}
       {mayEdit && (
         <PlainForm
-          fields={WATER_FIELDS}
+          fields={SYSTEM_FIELDS}
           submit="Add this system"
           onSubmit={(values) => write(`Water ${values.name}`, systemOf(values, newId))}
         />
@@ -85,7 +85,7 @@ function OneSystem({ system, view, write, onDone }: Pick<PartProps, 'view' | 'wr
   return (
     <div className="water-edit">
       <PlainForm
-        fields={WATER_FIELDS}
+        fields={SYSTEM_FIELDS}
         initial={{
           name: system.name,
           type: system.type,

@@ -17,7 +17,7 @@ const systemFields: FormField[] = [
   { name: 'temperatureC', type: 'quantity', quantity: 'temperature', label: 'Set to' },
   { name: 'salinityPpt', type: 'quantity', quantity: 'salinity', label: 'Salinity', hint: '0.2 for fresh, 34 for sea water' },
 ];
-export const WATER_FIELDS: FormField[] = [
+export const SYSTEM_FIELDS: FormField[] = [
   { name: 'name', type: 'text', label: 'What it is called', hint: 'All tanks on one sump are one system: what one has, all have.' },
   ...systemFields,
   { name: 'volumeL', type: 'quantity', quantity: 'volume', label: 'All its water' },

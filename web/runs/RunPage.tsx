@@ -11,7 +11,7 @@ import { useKey } from '../keys/useKey.ts';
 import { CannotBe } from '../parts/CannotBe.tsx';
 import { METHOD_TITLES } from '../words/runs.ts';
 import { Also } from './Also.tsx';
-import { Apart } from './StillApart.tsx';
+import { Apart } from './Disagreements.tsx';
 import { BathNote } from './BathNote.tsx';
 import { Curve } from './Curve.tsx';
 import { useHappened } from './happened.ts';
@@ -27,7 +27,13 @@ import { useFollowed } from './useFollowed.ts';
 import { Watch } from './Watch.tsx';
 
 // Drawn anew when something of the run changed, not with every second of its clock.
-const [StillSheet, StillCurve, StillApart, StillReads, StillTooFast] = [memo(Sheet), memo(Curve), memo(Apart), memo(Reads), memo(TooFast)];
+const [StillSheet, StillCurve, Disagreements, StillReads, StillTooFast] = [
+  memo(Sheet),
+  memo(Curve),
+  memo(Apart),
+  memo(Reads),
+  memo(TooFast),
+];
 const StillAlso = memo(Also);
 const NONE_PARTED: readonly Disagreement[] = [];
 
@@ -123,7 +129,7 @@ export function RunPage({ run, people, now }: Props) {
           <Figures run={run} followed={followed} now={now} />
           {run.started.bath && <BathNote bath={run.started.bath} />}
           {followed && panel !== 'drip' && <StillTooFast run={run} trajectory={followed} />}
-          <StillApart disagreement={picture?.disagreements ?? NONE_PARTED} onRead={toRead} />
+          <Disagreements disagreement={picture?.disagreements ?? NONE_PARTED} onRead={toRead} />
         </div>
         <div className="run-curves">
           <StillCurve run={run} followed={followed} />
