@@ -10,7 +10,7 @@ import { makeHealth } from '#server/health.ts';
 import { checkReplay } from '#server/journal/replay.ts';
 import { furnish, makeTestHouse } from '#server/testHouse.ts';
 import { tellStory } from './story.ts';
-import { overlaidKinds, overlayLies, watchOverlays } from './testOverlays.ts';
+import { overlaidKinds, overlayLies, undoneKinds, watchOverlays } from './testOverlays.ts';
 import { kindsLeft, missingInHistory, tellTheRest, untoldChanges, watchTopics } from './testTopics.ts';
 
 // Many cases: longer than others may take.
@@ -47,6 +47,7 @@ it('tells the house of the scenario, the same from the same seed, balanced and e
   expect({ left: kindsLeft(), untold: untoldChanges(), missing: missingInHistory() }).toEqual({ left: [], untold: [], missing: [] });
   expect(overlayLies()).toEqual([]);
   expect(overlaidKinds().size).toBeGreaterThan(15);
+  expect(undoneKinds().length).toBeGreaterThan(25);
   house.close();
 
   const data = path.join(folder, 'demo');

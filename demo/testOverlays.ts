@@ -61,7 +61,10 @@ export function watchOverlays(house: RunningHouse): void {
     const maker = { by: (nameOf.get(actor.id) as string | undefined) ?? actor.id, codeOf: (tank: string) => codes.get(tank) as string };
     const lay = (views: Partial<Views>, laid: Act) =>
       Object.fromEntries(
-        NAMES.map((name) => [name, layered(name, views[name]!, { acts: [laid], overlay: OVERLAYS[name] as Overlay<Overlaid>, maker })]),
+        NAMES.map((name) => [
+          name,
+          layered<Overlaid>(name, views[name]!, { acts: [laid], overlay: OVERLAYS[name] as Overlay<Overlaid>, maker }),
+        ]),
       );
     const shown = lay(before, act);
     const after = read();
@@ -105,6 +108,9 @@ function undone(house: RunningHouse, { act, after, append, lay, read }: Undoing)
   house.client.exec('rollback to undoing; release undoing');
   if (!inside) house.client.exec('rollback');
 }
+
+/** Kinds whose undoing was shown on a station that had seen them already. */
+export const undoneKinds = (): string[] => [...shownKinds.keys()].filter((key) => key.startsWith('undone: ')).sort();
 
 /** What was shown and did not come true, and how many kinds showed anything at all on any station. */
 export const overlayLies = (): string[] => [...found].map(([key, lie]) => `${key} — ${lie}`).sort();

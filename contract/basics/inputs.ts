@@ -1,8 +1,8 @@
 // Shapes of what the computation is given of a bag, a tank and a lot, and of what was compared with it.
+import { TOLERANCE_CLASSES } from '#core/species/index.ts';
 import { boolean, type AnyObject, type ObjectSchema } from 'yup';
 import {
   AIR_LEVELS,
-  TOLERANCE_CLASSES,
   type BagInput,
   type BagOpening,
   type Compared,

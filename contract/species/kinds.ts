@@ -1,7 +1,7 @@
 // Kinds of entries about species.
 import { boolean } from 'yup';
 import {
-  SPECIES_TOLERANCES,
+  TOLERANCE_CLASSES,
   GUILDS,
   PREY,
   MEDICATION_FAMILIES,
@@ -31,7 +31,7 @@ const speciesFields = (): Shape<SpeciesFields> => ({
   temperament: choice(TEMPERAMENTS).optional(),
   groupOf: count(1, 100).optional(),
   guild: choice(GUILDS).optional(),
-  tolerance: choice(SPECIES_TOLERANCES).optional(),
+  tolerance: choice(TOLERANCE_CLASSES).optional(),
   shyOf: list(choice(MEDICATION_FAMILIES), { max: MEDICATION_FAMILIES.length }).optional(),
   sources: list(text(300), { max: 20 }),
 });

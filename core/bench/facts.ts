@@ -1,14 +1,14 @@
 // What the house knows of a bag and its tank, made into what the bench computes from: every fact with where it came from, and a band
 // where it is an estimate. Order of belief: measured here, measured in another bag of the lot, stated, the supplier's usual, what the species lives in.
 // What nobody knows is never taken from the tank.
-import { type Range, type WaterType, packedIn } from '../species/index.ts';
+import { type Range, type ToleranceClass, type WaterType, packedIn } from '../species/index.ts';
 import { HOUR_MS } from '../time/index.ts';
 import type { Quantity, Reading, Source } from '../water/index.ts';
 import type { AmbientConditions } from './ambient.ts';
 import type { BenchInput } from './compare.ts';
 import type { Doubt, DoubtOf } from './draws.ts';
 import { tolerancesOf } from './figures.ts';
-import { USUAL_WATER, type BagOpening, type Controls, type LotInput, type ToleranceClass } from './input.ts';
+import { USUAL_WATER, type BagOpening, type Controls, type LotInput } from './input.ts';
 import { waterTypeOf } from './houseMethods.ts';
 
 type Read = Partial<Record<Quantity, Pick<Reading, 'value' | 'method' | 'source'>>>;

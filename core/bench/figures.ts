@@ -2,7 +2,8 @@
 // tolerance, and a method is as bad as its worst. What the bag brought is no method's fault, and no figure has a cliff.
 import { dicWith, speciate, carbonateConstants, oxygenSolubility } from '../water/index.ts';
 import type { Water } from './bag.ts';
-import type { LotInput, ToleranceClass } from './input.ts';
+import type { LotInput } from './input.ts';
+import type { ToleranceClass } from '../species/index.ts';
 import type { Simulation, Sample } from './simulate.ts';
 
 export type Figures = {

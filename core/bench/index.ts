@@ -20,7 +20,6 @@ export {
   faultsOf,
   massOf,
   STARTING_CONTROLS,
-  TOLERANCE_CLASSES,
   USUAL_WATER,
   type BagInput,
   type BagOpening,
@@ -29,7 +28,6 @@ export {
   type InputFault,
   type LotInput,
   type TankInput,
-  type ToleranceClass,
 } from './input.ts';
 export { METHODS, recipesFor, type AcclimationMethod, type NotOffered, type Recipe } from './methods.ts';
 export { benchRules } from './rules.ts';

@@ -1,6 +1,6 @@
 // What the bench computes from: a bag as it is now, the tank its fish are to live in, the lot in it. SI throughout (°C, L, ppt,
 // meq/L, mg/L as nitrogen, dGH, hours).
-import type { Range, WaterType } from '../species/index.ts';
+import type { Range, ToleranceClass, WaterType } from '../species/index.ts';
 import type { AirLevel } from './air.ts';
 import type { AmbientConditions } from './ambient.ts';
 
@@ -45,9 +45,6 @@ export type TankInput = {
   hardness?: number;
 } & AmbientConditions;
 
-export type ToleranceClass = 'delicate' | 'ordinary' | 'hardy';
-export const TOLERANCE_CLASSES: readonly ToleranceClass[] = ['delicate', 'ordinary', 'hardy'];
-
 export type LotInput = {
   /** Heads in this bag. */
   n: number;
@@ -59,7 +56,7 @@ export type LotInput = {
   /** What it lives at, °C; not known when left out. */
   temperatureC?: Range;
   invertebrate: boolean;
-  /** SpeciesTolerance any salinity between fresh and sea water when it is brought there slowly. */
+  /** Tolerates any salinity between fresh and sea water when it is brought there slowly. */
   euryhaline: boolean;
   /** Bags of the same lot that could be poured together, this one counted. */
   bags: number;

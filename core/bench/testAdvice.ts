@@ -1,6 +1,7 @@
 // Forty bags of every kind: what docs/advice.md tells, and what the tests read line by line.
 import type { KnownBag, KnownTank } from './facts.ts';
-import type { Controls, ToleranceClass } from './input.ts';
+import type { Controls } from './input.ts';
+import type { ToleranceClass } from '../species/index.ts';
 
 export type AdviceCase = {
   name: string;

@@ -50,7 +50,7 @@ export {
 export { STARTING_RUN_POLICY, type RunPolicy } from './policy.ts';
 export { estimateOf, FOLLOWED_QUANTITIES, isFollowedQuantity, valueOf, type ParameterEstimate, type FollowedQuantity } from './estimate.ts';
 export { follow, forecastOf, sampleAt, type Followed } from './follow.ts';
-export { SPECIES_TOLERANCES, corrected, isOut, REFERENCES_OF, type Check, type Corrected } from './meter.ts';
+export { METER_OUT_FROM, corrected, isOut, REFERENCES_OF, type Check, type Corrected } from './meter.ts';
 export { disagreementsOf, type Meaning, type Disagreement } from './disagreement.ts';
 export { runRules } from './rules.ts';
 export {

@@ -23,10 +23,10 @@ export const REFERENCES_OF: Partial<Record<Quantity, { truth: number; in: string
   temperature: { truth: 25, in: 'a bath at 25.0 °C by the house thermometer' },
 };
 /** Out by more than this it is set right before it is believed. */
-export const SPECIES_TOLERANCES: Partial<Record<Quantity, number>> = { salinity: 0.5, pH: 0.15, temperature: 0.5 };
+export const METER_OUT_FROM: Partial<Record<Quantity, number>> = { salinity: 0.5, pH: 0.15, temperature: 0.5 };
 
 export const isOut = ({ quantity, shown, truth }: Pick<Check, 'quantity' | 'shown' | 'truth'>): boolean =>
-  Math.abs(shown - truth) > (SPECIES_TOLERANCES[quantity] ?? Infinity);
+  Math.abs(shown - truth) > (METER_OUT_FROM[quantity] ?? Infinity);
 
 /** What a meter makes of the truth: shown = gain × true + offset. */
 type Makes = { gain: number; offset: number };

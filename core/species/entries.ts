@@ -32,8 +32,8 @@ export const MEDICATION_FAMILIES = ['copper', 'chloroquine', 'formalin', 'dye', 
 export type MedicationFamily = (typeof MEDICATION_FAMILIES)[number];
 
 /** How much change of water it bears, by the house's own view. */
-export type SpeciesTolerance = 'delicate' | 'ordinary' | 'hardy';
-export const SPECIES_TOLERANCES: readonly SpeciesTolerance[] = ['delicate', 'ordinary', 'hardy'];
+export type ToleranceClass = 'delicate' | 'ordinary' | 'hardy';
+export const TOLERANCE_CLASSES: readonly ToleranceClass[] = ['delicate', 'ordinary', 'hardy'];
 
 export type SpeciesAdded = {
   species: string;
@@ -57,7 +57,7 @@ export type SpeciesAdded = {
   /** Kept in groups of at least so many; 1 = singly or in pairs will do. */
   groupOf?: number;
   guild?: Guild;
-  tolerance?: SpeciesTolerance;
+  tolerance?: ToleranceClass;
   /** Medication families that harm it. Empty = none known to the house, which is not the same as harmless. */
   shyOf?: MedicationFamily[];
   sources: string[];

@@ -56,6 +56,22 @@ it('asks for the headings it needs', () => {
   expect(readSpeciesTable([]).problems).toHaveLength(1);
 });
 
+it('reads no file with a heading that it does not know: what harms a fish could stand there', () => {
+  const whole = writeCsv(SPECIES_COLUMNS, SPECIES.map(speciesRow));
+  const misnamed = readSpeciesTable(parseCsv(whole.replace('harmed by (medication families)', 'harmed by (remedy families)')).rows);
+  expect([misnamed.species, misnamed.problems.map(({ line, column }) => `${line} ${column}`)]).toEqual([
+    [],
+    ['1 harmed by (remedy families)'],
+  ]);
+  expect(misnamed.problems[0]!.expected).toContain('harmed by (medication families)');
+  // The heading with spaces or capitals around it is the heading, and a last empty column is none.
+  const spaced = readSpeciesTable(parseCsv(whole.replace('harmed by', ' Harmed by')).rows);
+  expect([spaced.problems, spaced.species.find(({ species }) => species === 'six-line-wrasse')!.shyOf]).toEqual([
+    [],
+    ['copper', 'chloroquine'],
+  ]);
+});
+
 describe('against the species list as it is', () => {
   const allSpecies = SPECIES.map((one) => ({ ...one, entry: `entry of ${one.species}` }));
 

@@ -1,7 +1,7 @@
 // The species list as a table: one row a species, every column named with its unit. Reads what people write, says what is wrong where.
 import { type CsvRow, type FileProblem, plain } from '../text/index.ts';
 import {
-  SPECIES_TOLERANCES,
+  TOLERANCE_CLASSES,
   GUILDS,
   PREY,
   MEDICATION_FAMILIES,
@@ -147,7 +147,7 @@ const COLUMNS: readonly Column[] = [
     write: ({ neverWith }) => neverWith.join(`${LIST} `),
   },
   word('food guild', 'guild', GUILDS),
-  word('tolerance', 'tolerance', SPECIES_TOLERANCES),
+  word('tolerance', 'tolerance', TOLERANCE_CLASSES),
   words('harmed by (medication families)', 'shyOf', MEDICATION_FAMILIES),
   {
     heading: 'sources',
@@ -171,7 +171,7 @@ function range(what: 'temperature' | 'salinity', unit: string, limits: [number, 
 
 export const SPECIES_COLUMNS: readonly string[] = COLUMNS.map(({ heading }) => heading);
 /** The same columns as the fields of a form. */
-export const SHELF_FIELDS: readonly Pick<Column, 'heading' | 'required' | 'choices'>[] = COLUMNS;
+export const SPECIES_FORM_FIELDS: readonly Pick<Column, 'heading' | 'required' | 'choices'>[] = COLUMNS;
 
 /** One species as the cells of its row, in the order of `SPECIES_COLUMNS`. */
 export function speciesRow(species: SpeciesAdded): (string | number | undefined)[] {
@@ -185,19 +185,31 @@ export const idOfName = (name: string): string =>
     .replace(/^-|-$/g, '')
     .slice(0, 64);
 
-/** Rows (the first one the headings) as species. A row with a problem gives none; columns may stand in any order. */
+const isHeading = (cell: string, heading: string): boolean => cell.trim().toLowerCase() === heading.toLowerCase();
+
+/** Rows (the first one the headings) as species. A row with a problem gives none, a heading that is not known none at all; columns may stand in any order. */
 export function readSpeciesTable(rows: readonly CsvRow[]): SpeciesRead {
   const [head, ...body] = rows;
   if (!head) return { species: [], fields: [], problems: [{ line: 1, column: '', expected: 'a first row with the headings' }] };
-  const places = new Map(
-    COLUMNS.map((column) => [column, head.cells.findIndex((cell) => cell.toLowerCase() === column.heading.toLowerCase())]),
-  );
+  const places = new Map(COLUMNS.map((column) => [column, head.cells.findIndex((cell) => isHeading(cell, column.heading))]));
   const missing = COLUMNS.filter((column) => column.required && places.get(column) === -1);
   if (missing.length > 0)
     return {
       species: [],
       fields: [],
       problems: missing.map(({ heading }) => ({ line: head.line, column: heading, expected: 'a column of this heading' })),
+    };
+  const unread = head.cells.filter((cell) => cell.trim() !== '' && !COLUMNS.some(({ heading }) => isHeading(cell, heading)));
+  if (unread.length > 0)
+    return {
+      species: [],
+      fields: [],
+      // What harms a fish could stand under a heading that nobody reads: left out in silence it would be taken for harmless.
+      problems: unread.map((column) => ({
+        line: head.line,
+        column,
+        expected: `one of these headings, or no such column: ${SPECIES_COLUMNS.join(' · ')}`,
+      })),
     };
   const problems: FileProblem[] = [];
   const species: SpeciesAdded[] = [];

@@ -8,6 +8,8 @@ export const JOURNAL_FORMAT = 2;
 /** Why a journal of that format cannot be read here; nothing when it can. */
 export function whyUnreadable(format: number, what: string): string | undefined {
   if (format === JOURNAL_FORMAT) return undefined;
+  if (!Number.isInteger(format))
+    return `${what} does not say of which format its journal is; this program reads format ${JOURNAL_FORMAT}. Nothing was changed.`;
   return format < JOURNAL_FORMAT
     ? `${what} is a journal of format ${format}, written by an earlier version of this program; this one reads format ${JOURNAL_FORMAT}. Nothing was changed.`
     : `${what} is a journal of format ${format}, written by a newer version of this program; this one reads format ${JOURNAL_FORMAT}. Nothing was changed.`;

@@ -1,6 +1,7 @@
 // `npm run backup|restore|import|pin|doctor`: the house looked after from the command line.
 import path from 'node:path';
 import { parseArgs } from 'node:util';
+import { mustBeReadable } from '../db/format.ts';
 import { openAsIs } from '../db/open.ts';
 import { houseFile, inspect } from '../directory/directory.ts';
 import { makeCredentials, PIN_PATTERN } from '../door/credentials.ts';
@@ -52,6 +53,7 @@ async function setPin(data: string, name: string, pin: string): Promise<void> {
   // Beside a running server too: nothing is made anew, whatever the version of what is there.
   const house = openAsIs(file, { readonly: false });
   try {
+    mustBeReadable(house.client, file);
     const people = house.client.prepare('select id, name from p_person where voided_by is null').all() as { id: string; name: string }[];
     const person = people.find((one) => one.name.toLowerCase() === name.toLowerCase());
     if (!person) throw new Error(`nobody is called ${name}: ${people.map((one) => one.name).join(', ') || 'the house is empty'}`);

@@ -1,6 +1,7 @@
-// `npm run replay [-- --remake] [--data DIR]`: replays the journal beside the house and compares; only with --remake is anything made anew.
+// `npm run replay [-- --remake] [--data DIR]`: replays the journal beside the house and compares; only with --remake is anything remade.
 import fs from 'node:fs';
 import { parseArgs } from 'node:util';
+import { mustBeReadable } from '../db/format.ts';
 import { openAsIs, openHouse } from '../db/open.ts';
 import { houseFile, inspect } from '../directory/directory.ts';
 import { withLease } from '../directory/lease.ts';
@@ -9,6 +10,7 @@ import { checkReplay, remakeProjections } from '../journal/replay.ts';
 function check(file: string): number {
   const house = openAsIs(file, { readonly: true });
   try {
+    mustBeReadable(house.client, file);
     if (house.stale) {
       console.log('the views are of another version of this program: starting the house remakes them, and so does --remake');
       return 1;

@@ -1,5 +1,6 @@
 // What a screen shows before the house has answered: the view with this browser's own acts laid over it, and without those of them that were undone. What each act
 // makes of a view stands beside its station, one function a view; here they are laid on, remembered, and taken off again.
+import { viewPath } from '#contract/paths.ts';
 import type { ViewName, Views } from '#contract/views.ts';
 import type { Act } from '#core/catalogue/index.ts';
 import { unseenActs, useOutbox, useView } from './house.ts';
@@ -23,19 +24,20 @@ export function makeLayers() {
     pairs.set(key, pair);
     if (pairs.size > MOST_PAIRS) pairs.delete(pairs.keys().next().value!);
   };
+  /** `key` = the view and what was asked of it: the evening's round is another than the morning's. */
   return function layered<V extends ViewName>(
-    name: V,
+    key: string,
     view: Views[V],
     of: { acts: readonly Act[]; overlay: Overlay<V>; maker: Maker },
   ): Views[V] {
     return of.acts.reduce((now, act) => {
       const undone = act.entries.flatMap((entry) => (entry.kind === 'entry.reversed' ? [entry.payload.act] : []));
       const without = undone.reduce((shown, actId) => {
-        const pair = pairs.get(`${name} ${actId}`);
+        const pair = pairs.get(`${key} ${actId}`);
         return pair ? revert(shown, pair.before as Views[V], pair.after as Views[V]) : shown;
       }, now);
       const shown = of.overlay(without, act, of.maker);
-      if (undone.length === 0) remember(`${name} ${act.actId}`, { before: now, after: shown });
+      if (undone.length === 0) remember(`${key} ${act.actId}`, { before: now, after: shown });
       return shown;
     }, view);
   };
@@ -51,5 +53,5 @@ export function useShown<V extends ViewName>(name: V, overlay: Overlay<V>, query
   const codeOf = useTankCodes();
   const { data } = answer;
   const acts = data && unseenActs(outbox, (data as { seq: number }).seq);
-  return { ...answer, shown: data && acts && layered(name, data, { acts, overlay, maker: { by: person.name, codeOf } }) };
+  return { ...answer, shown: data && acts && layered(viewPath(name, query), data, { acts, overlay, maker: { by: person.name, codeOf } }) };
 }

@@ -19,6 +19,16 @@ it('what somebody else set meanwhile stays', () => {
   expect(revert(now, before, after)).toEqual({ bags: [bag('a', { n: 2, tank: 'C1' }), bag('new')], left: 3 });
 });
 
+it('what was set together goes together: found well by another since, it is not half of it mine', () => {
+  const before = { tank: { checkedBy: 'Wim', allWell: false, lots: [bag('a', { n: 4 })] } };
+  const after = { tank: { checkedBy: 'Bram', allWell: true, lots: [bag('a', { n: 3 })] } };
+  const since = { tank: { checkedBy: 'Ines', allWell: true, lots: [bag('a', { n: 3 })] } };
+  expect(revert(since, before, after)).toEqual({ tank: { ...since.tank, lots: [bag('a', { n: 4 })] } });
+  // What the house knows beyond what was shown does not make it another's.
+  const answered = { tank: { ...after.tank, seenBy: 'nobody else' } };
+  expect(revert(answered, before, after).tank).toMatchObject({ checkedBy: 'Wim', allWell: false, seenBy: 'nobody else' });
+});
+
 it('lists of the same sort are told apart by what names each: several lots of one bag by the lot', () => {
   const before = {
     fish: [
@@ -51,6 +61,25 @@ it('whatever it was, straight afterwards nothing of it is left', () => {
   );
 });
 
+/** Edits of other things than those that the act touched, done to whatever stands there. */
+const edits = fc.array(fc.record({ id: fc.constantFrom('v', 'w', 'x'), n: fc.integer({ min: 4, max: 9 }), gone: fc.boolean() }), {
+  maxLength: 4,
+});
+type Thing = { id: string; n: number };
+const done = (list: readonly Thing[], all: readonly (Thing & { gone: boolean })[]): Thing[] =>
+  all.reduce<Thing[]>((now, { id, n, gone }) => [...now.filter((one) => one.id !== id), ...(gone ? [] : [{ id, n }])], [...list]);
+const inOrder = (list: readonly Thing[]) => list.toSorted((one, other) => one.id.localeCompare(other.id));
+
+it('what others did to other things stands as if the act had never been', () => {
+  fc.assert(
+    fc.property(things, things, edits, (before, after, others) => {
+      const back = revert({ list: done(after, others) }, { list: before as Thing[] }, { list: after as Thing[] });
+      expect(inOrder(back.list)).toEqual(inOrder(done(before, others)));
+    }),
+    { seed: 11, numRuns: 2000 },
+  );
+});
+
 it('an act that the view has seen is taken off again, as the layers remember it', () => {
   const layered = makeLayers();
   const view = { seq: 1, bags: [], floats: [], runs: [], people: [] } as BenchView;
@@ -60,12 +89,12 @@ it('an act that the view has seen is taken off again, as the layers remember it'
   const maker = { by: 'Bram', codeOf: (tank: string) => tank };
   const float = { actId: 'f', entries: [entry('float.started', {})] };
   const undo = { actId: 'u', entries: [entry('entry.reversed', { act: 'f' })] };
-  const shown = layered('bench', view, { acts: [float], overlay, maker });
+  const shown = layered<'bench'>('bench', view, { acts: [float], overlay, maker });
   expect(shown.people).toHaveLength(1);
   // The house has answered the float: it is in the view, and no longer among the acts that lie over it.
   const answered = { ...shown, seq: 2 };
-  expect(layered('bench', answered, { acts: [undo], overlay, maker }).people).toEqual([]);
+  expect(layered<'bench'>('bench', answered, { acts: [undo], overlay, maker }).people).toEqual([]);
   expect(
-    layered('bench', answered, { acts: [{ ...undo, entries: [entry('entry.reversed', { act: 'another' })] }], overlay, maker }).people,
+    layered<'bench'>('bench', answered, { acts: [{ ...undo, entries: [entry('entry.reversed', { act: 'another' })] }], overlay, maker }).people,
   ).toHaveLength(1);
 });

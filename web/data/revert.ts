@@ -4,6 +4,10 @@ type Plain = Record<string, unknown>;
 const isPlain = (value: unknown): value is Plain => typeof value === 'object' && value !== null && !Array.isArray(value);
 const same = (one: unknown, other: unknown): boolean => one === other || JSON.stringify(one) === JSON.stringify(other);
 
+/** Whether `now` says all that was shown; what the house knows beyond it is no other word. */
+const says = (now: unknown, shown: unknown): boolean =>
+  isPlain(now) && isPlain(shown) ? Object.keys(shown).every((key) => says(now[key], shown[key])) : same(now, shown);
+
 /** Fields that name a thing, the narrowest first: an event is named by its entry, a bag by itself and not by its lot. */
 const NAMES = ['entry', 'floatId', 'run', 'bag', 'task', 'crate', 'stayLimit', 'lot', 'tank', 'id'] as const;
 
@@ -29,11 +33,26 @@ function revertAny(now: unknown, before: unknown, after: unknown): unknown {
     const nameOf = nameIn(now, before, after);
     if (nameOf) return revertList(now, { before, after, nameOf });
   } else if (isPlain(now) && isPlain(before) && isPlain(after)) {
-    const keys = new Set([...Object.keys(before), ...Object.keys(after)]);
-    const changed = [...keys].map((key) => [key, revertAny(now[key], before[key], after[key])] as const);
-    return { ...now, ...Object.fromEntries(changed) };
+    return revertThing(now, before, after);
   }
-  return same(now, after) ? before : now;
+  return says(now, after) ? before : now;
+}
+
+const isLeaf = (...values: unknown[]): boolean => !values.every(Array.isArray) && !values.every(isPlain);
+
+/**
+ * The plain fields that were set together are taken off together: once somebody else has set one of them, all of them are theirs, also those that happen to be
+ * alike (a tank found well by one and then by another is still found well).
+ */
+function revertThing(now: Plain, before: Plain, after: Plain): Plain {
+  const changed = [...new Set([...Object.keys(before), ...Object.keys(after)])].filter((key) => !same(before[key], after[key]));
+  const leaves = changed.filter((key) => isLeaf(now[key], before[key], after[key]));
+  const ours = leaves.every((key) => says(now[key], after[key]));
+  return {
+    ...now,
+    ...(ours ? Object.fromEntries(leaves.map((key) => [key, before[key]])) : {}),
+    ...Object.fromEntries(changed.filter((key) => !leaves.includes(key)).map((key) => [key, revertAny(now[key], before[key], after[key])])),
+  };
 }
 
 type Lists = { before: readonly unknown[]; after: readonly unknown[]; nameOf: (thing: unknown) => string };

@@ -6,7 +6,7 @@ import {
   diffSpecies,
   readSpeciesTable,
   SPECIES_COLUMNS,
-  SHELF_FIELDS,
+  SPECIES_FORM_FIELDS,
   speciesRow,
   type ListedSpecies,
   type SpeciesAdded,
@@ -59,7 +59,7 @@ export function SpeciesForm({ of, allSpecies, onDone }: Props) {
       <p className="soft tight">What has a * must be known; several words are parted by a semicolon.</p>
       {/* The id is made of the name and never changes. */}
       <div className="form-grid">
-        {SHELF_FIELDS.filter(({ heading }) => heading !== 'id').map(({ heading, required, choices }) => (
+        {SPECIES_FORM_FIELDS.filter(({ heading }) => heading !== 'id').map(({ heading, required, choices }) => (
           <Form.Group key={heading} className="field" controlId={`species-${heading.replace(/\W+/g, '-')}`}>
             {choices ? (
               <Choose label={heading} {...choices} value={cells[heading]!} onChange={(text) => set(heading, text)} />

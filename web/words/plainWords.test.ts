@@ -1,6 +1,6 @@
 // The words of the trade on every screen, and in every kind of entry: what the house's own dialect once called otherwise is not said again.
-import { execFileSync } from 'node:child_process';
 import fs from 'node:fs';
+import path from 'node:path';
 import ts from 'typescript';
 import { KINDS, kinds } from '#contract/kinds.ts';
 
@@ -58,8 +58,9 @@ const old = ({ where, text }: Said) =>
   RIGHT.includes(text) ? [] : OLD.filter(([word]) => word.test(text)).map(([, now]) => `${where}: “${text}” — say ${now}`);
 
 it('screens, refusals and logbook say it in the words of the trade', () => {
-  const files = execFileSync('git', ['ls-files', 'web'], { encoding: 'utf8' })
-    .split('\n')
+  const files = fs
+    .readdirSync('web', { recursive: true, encoding: 'utf8' })
+    .map((file) => path.join('web', file))
     .filter((file) => /\.tsx?$/.test(file) && !/(^|\/)test|\.test\./.test(file) && fs.existsSync(file));
   const said = files.flatMap(saidIn);
   expect(said.length).toBeGreaterThan(2000);
