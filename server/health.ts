@@ -2,6 +2,7 @@
 // its file is whole.
 import type { Health } from '#contract/views.ts';
 import { STAGES } from '#core/stock/index.ts';
+import { makeAsk, number } from './db/ask.ts';
 import type { RunningHouse } from './house/house.ts';
 import { LEAST_ROOM_MB, type Watched } from './keep/watch.ts';
 
@@ -9,11 +10,12 @@ import { LEAST_ROOM_MB, type Watched } from './keep/watch.ts';
 export const SUM_EVERY_MS = 10_000;
 
 export function makeHealth(house: RunningHouse, watched: () => Watched = () => ({ canWrite: true }), sumEveryMs = 0): () => Health {
-  const balance = house.client.prepare('select coalesce(sum(n), 0) from p_balance').pluck();
-  const negative = house.client.prepare('select exists (select 1 from p_balance where inside = 1 and n <> 0 and n < 0)').pluck();
+  const ask = makeAsk(house.client);
+  const balance = ask.only(number, 'select coalesce(sum(n), 0) from p_balance');
+  const negative = ask.is('select 1 from p_balance where inside = 1 and n <> 0 and n < 0');
   let summed = { atMs: -Infinity, sum: 0 };
   const sumNow = (): number => {
-    if (performance.now() - summed.atMs >= sumEveryMs) summed = { atMs: performance.now(), sum: balance.get() as number };
+    if (performance.now() - summed.atMs >= sumEveryMs) summed = { atMs: performance.now(), sum: balance() };
     return summed.sum;
   };
   return () => {
@@ -21,7 +23,7 @@ export function makeHealth(house: RunningHouse, watched: () => Watched = () => (
     const sum = sumNow();
     const stages = STAGES.reduce((total, stage) => total + stream[stage], 0);
     const { canWrite, roomMB, wholeAtMs, damaged } = watched();
-    const booksHold = sum === 0 && negative.get() === 0 && stages === stream.inHouse;
+    const booksHold = sum === 0 && !negative() && stages === stream.inHouse;
     const ok = booksHold && canWrite && damaged === undefined && (roomMB ?? Infinity) >= LEAST_ROOM_MB;
     return {
       ok,

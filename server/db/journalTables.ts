@@ -1,5 +1,7 @@
 // What is kept for good: the journal, and what stands outside it (sign-in, meta). Changed only by SQL migrations.
 import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { Kind } from '#core/catalogue/index.ts';
+import type { Overrule } from '#core/journal/index.ts';
 
 export const entry = sqliteTable(
   'entry',
@@ -7,13 +9,13 @@ export const entry = sqliteTable(
     seq: integer().primaryKey({ autoIncrement: true }),
     id: text().notNull().unique(),
     actId: text('act_id').notNull(),
-    kind: text().notNull(),
+    kind: text().$type<Kind>().notNull(),
     version: integer().notNull(),
     occurredAtMs: integer('occurred_at_ms').notNull(),
     recordedAtMs: integer('recorded_at_ms').notNull(),
     actor: text().notNull(),
-    payload: text().notNull(),
-    overrules: text(),
+    payload: text({ mode: 'json' }).$type<unknown>().notNull(),
+    overrules: text({ mode: 'json' }).$type<Overrule[]>(),
     corrects: text(),
   },
   (table) => [index('entry_act').on(table.actId)],

@@ -1,8 +1,10 @@
 // What a house's file says of itself: small facts by name, and whether anything was ever written in it.
 import type Database from 'better-sqlite3';
+import { makeAsk } from './ask.ts';
+import { meta } from './journalTables.ts';
 
 export function findMeta(client: Database.Database, key: string): string | undefined {
-  return client.prepare('select value from meta where key = ?').pluck().get(key) as string | undefined;
+  return makeAsk(client).value(meta.value, 'select value from meta where key = ?')(key);
 }
 
 export function setMeta(client: Database.Database, key: string, value: string): void {

@@ -1,10 +1,11 @@
 // Opens the house's one database file: durable settings, migrations, and the projections' tables.
 // Remaking the projections' rows by replay is left to journal/replay.ts.
-import fs from 'node:fs';
-import path from 'node:path';
 import Database from 'better-sqlite3';
 import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import fs from 'node:fs';
+import path from 'node:path';
+import { makeAsk, number, text, word } from './ask.ts';
 import { mustBeReadable, JOURNAL_FORMAT } from './format.ts';
 import * as journalTables from './journalTables.ts';
 import { findMeta, hasEntries, setMeta } from './meta.ts';
@@ -91,13 +92,17 @@ function isStale(client: Database.Database): boolean {
   return !known || findMeta(client, 'projectionVersion') !== String(PROJECTION_VERSION);
 }
 
-/** Drops every projection table and makes them anew, empty. */
+/** What the projections are made of, views before the tables that they read. */
+export function projectionsIn(client: Database.Database): { name: string; type: 'table' | 'view' }[] {
+  return makeAsk(client).all(
+    { name: text, type: word<'table' | 'view'>() },
+    "select name, type from sqlite_master where type in ('table', 'view') and (name like 'p!_%' escape '!' or name like 'now!_%' escape '!') order by type desc, name",
+  )();
+}
+
+/** Drops every projection table and view, and makes them anew, empty. */
 export function makeProjectionTables(client: Database.Database): void {
-  const old = client
-    .prepare("select name from sqlite_master where type = 'table' and name like 'p!_%' escape '!'")
-    .pluck()
-    .all() as string[];
-  for (const name of old) client.exec(`drop table "${name}"`);
+  for (const { name, type } of projectionsIn(client)) client.exec(`drop ${type} "${name}"`);
   for (const name of fs
     .readdirSync(path.join(folder, 'projections'))
     .filter((one) => one.endsWith('.sql'))
@@ -109,8 +114,7 @@ export function makeProjectionTables(client: Database.Database): void {
 function pendingMigrations(client: Database.Database): boolean {
   if (client.prepare("select 1 from sqlite_master where name = '__drizzle_migrations'").get() === undefined) return true;
   const { entries } = JSON.parse(fs.readFileSync(path.join(folder, 'migrations/meta/_journal.json'), 'utf8')) as { entries: unknown[] };
-  const done = client.prepare('select count(*) from __drizzle_migrations').pluck().get() as number;
-  return done < entries.length;
+  return makeAsk(client).only(number, 'select count(*) from __drizzle_migrations')() < entries.length;
 }
 
 function copyBeside(client: Database.Database, file: string): void {

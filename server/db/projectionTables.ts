@@ -2,19 +2,29 @@
 // and sums. No judgement and nothing that changes when only time passes.
 import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { Payloads } from '#core/catalogue/index.ts';
+import type { Origin } from '#core/lots/index.ts';
+import type { Settled } from '#core/today/index.ts';
+import type { Quantity, ReadingMethod, Reference, Source } from '#core/water/index.ts';
 import { fact, record } from './columns.ts';
 
 /** Raise it when a projector or a table below changes: the server then remakes them all by replay at its next start. */
 export const PROJECTION_VERSION = 21;
 
 export * from './houseTables.ts';
+export * from './roundTables.ts';
 export * from './runTables.ts';
 export * from './stockTables.ts';
 
 /** How a supplier writes its lists; columns and names as JSON, the latest of each counts. */
 export const taught = sqliteTable(
   'p_taught',
-  { ...fact(), supplier: text().notNull(), columns: text().notNull(), names: text().notNull() },
+  {
+    ...fact(),
+    supplier: text().notNull(),
+    columns: text({ mode: 'json' }).$type<Payloads['supplier.taught']['columns']>().notNull(),
+    names: text({ mode: 'json' }).$type<Payloads['supplier.taught']['names']>().notNull(),
+  },
   (table) => [index('p_taught_supplier').on(table.supplier)],
 );
 
@@ -26,7 +36,7 @@ export const crate = sqliteTable(
     supplier: text().notNull(),
     packedAtMs: integer('packed_at_ms').notNull(),
     promisedAtMs: integer('promised_at_ms').notNull(),
-    stated: text().notNull(),
+    stated: text({ mode: 'json' }).$type<Payloads['crate.expected']['stated']>().notNull(),
   },
   (table) => [index('p_crate_promised').on(table.promisedAtMs)],
 );
@@ -38,7 +48,7 @@ export const lot = sqliteTable(
     species: text(),
     heardAs: text('heard_as'),
     sizeCm: real('size_cm'),
-    origin: text().notNull(),
+    origin: text().$type<Origin>().notNull(),
     supplier: text(),
     crate: text(),
     insteadOf: text('instead_of'),
@@ -61,9 +71,11 @@ export const bag = sqliteTable(
   (table) => [index('p_bag_crate').on(table.crate)],
 );
 
-export const arrival = sqliteTable('p_arrival', { ...fact(), crate: text().notNull(), carton: text().notNull() }, (table) => [
-  index('p_arrival_crate').on(table.crate),
-]);
+export const arrival = sqliteTable(
+  'p_arrival',
+  { ...fact(), crate: text().notNull(), carton: text().$type<Payloads['crate.arrived']['carton']>().notNull() },
+  (table) => [index('p_arrival_crate').on(table.crate)],
+);
 export const landing = sqliteTable(
   'p_landing',
   {
@@ -73,9 +85,9 @@ export const landing = sqliteTable(
     lot: text().notNull(),
     alive: integer().notNull(),
     dead: integer().notNull(),
-    quality: text().notNull(),
-    condition: text().notNull(),
-    bagCondition: text('bag_condition').notNull(),
+    quality: text().$type<Payloads['bag.landed']['quality']>().notNull(),
+    condition: text().$type<Payloads['bag.landed']['condition']>().notNull(),
+    bagCondition: text('bag_condition').$type<Payloads['bag.landed']['bagCondition']>().notNull(),
     note: text(),
   },
   (table) => [index('p_landing_bag').on(table.bag), index('p_landing_lot').on(table.lot, table.atMs)],
@@ -83,7 +95,7 @@ export const landing = sqliteTable(
 export const absence = sqliteTable('p_absence', { ...fact(), bag: text().notNull() }, (table) => [index('p_absence_bag').on(table.bag)]);
 export const assignment = sqliteTable(
   'p_assignment',
-  { ...fact(), bag: text().notNull(), tank: text().notNull(), overruled: text().notNull() },
+  { ...fact(), bag: text().notNull(), tank: text().notNull(), overruled: text({ mode: 'json' }).$type<string[]>().notNull() },
   (table) => [index('p_assignment_bag').on(table.bag, table.atMs), index('p_assignment_tank').on(table.tank)],
 );
 export const float = sqliteTable(
@@ -97,7 +109,7 @@ export const float = sqliteTable(
     n: integer().notNull(),
     minutes: real().notNull(),
     bagC: real('bag_c').notNull(),
-    bagMethod: text('bag_method').notNull(),
+    bagMethod: text('bag_method').$type<ReadingMethod>().notNull(),
     tankC: real('tank_c').notNull(),
     waterL: real('water_l').notNull(),
   },
@@ -109,11 +121,11 @@ export const method = sqliteTable(
     ...fact(),
     bag: text().notNull(),
     lot: text().notNull(),
-    method: text().notNull(),
-    advised: text(),
+    method: text().$type<Payloads['method.chosen']['method']>().notNull(),
+    advised: text().$type<Payloads['method.chosen']['method']>(),
     why: text(),
-    compared: text({ mode: 'json' }),
-    overruled: text({ mode: 'json' }).notNull(),
+    compared: text({ mode: 'json' }).$type<NonNullable<Payloads['method.chosen']['compared']>>(),
+    overruled: text({ mode: 'json' }).$type<{ code: string; size?: number }[]>().notNull(),
   },
   (table) => [index('p_method_bag').on(table.bag, table.atMs)],
 );
@@ -151,14 +163,14 @@ export const reading = sqliteTable(
   'p_reading',
   {
     ...fact(),
-    subjectKind: text('subject_kind').notNull(),
+    subjectKind: text('subject_kind').$type<Payloads['reading.taken']['subject']['kind']>().notNull(),
     subject: text().notNull(),
-    quantity: text().notNull(),
+    quantity: text().$type<Quantity>().notNull(),
     value: real().notNull(),
     typed: text().notNull(),
-    method: text().notNull(),
-    source: text().notNull(),
-    reference: text(),
+    method: text().$type<ReadingMethod>().notNull(),
+    source: text().$type<Source>().notNull(),
+    reference: text().$type<Reference>(),
     instrument: text(),
   },
   (table) => [
@@ -168,75 +180,9 @@ export const reading = sqliteTable(
       .where(sql`quantity = 'copper'`),
   ],
 );
-export const check = sqliteTable(
-  'p_health_check',
-  {
-    ...fact(),
-    tank: text().notNull(),
-    day: integer().notNull(),
-    round: text().notNull(),
-    allWell: integer('all_well', { mode: 'boolean' }).notNull(),
-    note: text(),
-  },
-  (table) => [
-    index('p_health_check_tank').on(table.tank, table.atMs),
-    index('p_health_check_round').on(table.day, table.round, table.tank),
-    index('p_health_check_day')
-      .on(table.tank, table.day)
-      .where(sql`voided_by is null`),
-  ],
-);
-/** One row a lot with something odd: signs, or fewer seen than expected. Plain looks stay in p_health_check alone. */
-export const odd = sqliteTable(
-  'p_odd',
-  {
-    entry: text().notNull(),
-    tank: text().notNull(),
-    lot: text().notNull(),
-    atMs: integer('at_ms').notNull(),
-    expected: integer().notNull(),
-    seen: integer(),
-    signs: text().notNull(),
-    voidedBy: text('voided_by'),
-  },
-  (table) => [
-    primaryKey({ columns: [table.entry, table.lot] }),
-    index('p_odd_at').on(table.atMs),
-    index('p_odd_tank').on(table.tank, table.atMs),
-    index('p_odd_lot').on(table.lot, table.atMs),
-  ],
-);
-export const feed = sqliteTable(
-  'p_feed',
-  {
-    ...fact(),
-    tank: text().notNull(),
-    lot: text().notNull(),
-    food: text().notNull(),
-    response: text().notNull(),
-    ate: integer(),
-    leftovers: text(),
-  },
-  (table) => [index('p_feed_tank').on(table.tank, table.lot, table.atMs), index('p_feed_lot').on(table.lot, table.atMs)],
-);
-export const loss = sqliteTable(
-  'p_loss',
-  { ...fact(), lot: text().notNull(), place: text().notNull(), n: integer().notNull(), cause: text().notNull(), sure: text().notNull() },
-  (table) => [index('p_loss_at').on(table.atMs), index('p_loss_place').on(table.place)],
-);
-/** What a lead said of a loss later; the latest counts. */
-export const lossClass = sqliteTable('p_loss_class', { ...fact(), loss: text().notNull(), cause: text().notNull() }, (table) => [
-  index('p_loss_class_loss').on(table.loss),
-]);
-
-export const mishap = sqliteTable(
-  'p_mishap',
-  { ...fact(), lot: text().notNull(), tank: text().notNull(), n: integer().notNull(), what: text().notNull() },
-  (table) => [index('p_mishap_at').on(table.atMs)],
-);
 /** What somebody decided of a due thing; the latest counts. */
 export const due = sqliteTable(
   'p_due',
-  { ...fact(), due: text().notNull(), kind: text().notNull(), untilMs: integer('until_ms'), why: text() },
+  { ...fact(), due: text().notNull(), kind: text().$type<Settled['kind']>().notNull(), untilMs: integer('until_ms'), why: text() },
   (table) => [index('p_due_due').on(table.due)],
 );

@@ -30,5 +30,5 @@ export function isLater({ atMs, entry }: { atMs: SQLiteColumn; entry: SQLiteColu
 export function noteChange(db: Drizzle) {
   const insert = prepareInsert(db, change);
   return (entry: RecordedEntry, of: string, fields: object) =>
-    insert({ entry: entry.id, of, fields: JSON.stringify(Object.keys(fields)), atMs: entry.occurredAtMs, by: entry.actor });
+    insert({ entry: entry.id, of, fields: Object.keys(fields), atMs: entry.occurredAtMs, by: entry.actor });
 }

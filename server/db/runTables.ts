@@ -1,5 +1,7 @@
 // Rows of runs: fish brought to their tank in a vessel, and of the meters and pages that go with them.
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { Payloads } from '#core/catalogue/index.ts';
+import type { RunEvent } from '#core/runs/index.ts';
 import { fact } from './columns.ts';
 
 /** `facts` = the payload, whole: what it was calculated from is asked for together or not at all. */
@@ -10,11 +12,11 @@ export const benchRun = sqliteTable(
     id: text().notNull().unique(),
     lot: text().notNull(),
     tank: text().notNull(),
-    method: text().notNull(),
+    method: text().$type<Payloads['acclimation.started']['method']>().notNull(),
     vessel: text().notNull(),
     /** What was passed over of the tank when it was begun out of another. */
-    overruled: text().notNull(),
-    facts: text().notNull(),
+    overruled: text({ mode: 'json' }).$type<string[]>().notNull(),
+    facts: text({ mode: 'json' }).$type<Payloads['acclimation.started']>().notNull(),
   },
   (table) => [index('p_bench_run_lot').on(table.lot)],
 );
@@ -35,7 +37,12 @@ export const runFrom = sqliteTable(
 /** What was done to a vessel, seen in it, looked at, handed over. */
 export const runEvent = sqliteTable(
   'p_run_event',
-  { ...fact(), run: text().notNull(), what: text().notNull(), facts: text().notNull() },
+  {
+    ...fact(),
+    run: text().notNull(),
+    what: text().$type<RunEvent['what']>().notNull(),
+    facts: text({ mode: 'json' }).$type<object>().notNull(),
+  },
   (table) => [index('p_run_event_run').on(table.run, table.atMs)],
 );
 export const runRelease = sqliteTable(
@@ -48,7 +55,7 @@ export const runRelease = sqliteTable(
     dead: integer().notNull(),
     /** Heads that stayed in the vessel; 0 = the run is over. */
     remaining: integer().notNull(),
-    facts: text().notNull(),
+    facts: text({ mode: 'json' }).$type<Payloads['acclimation.released']>().notNull(),
   },
   (table) => [index('p_run_release_run').on(table.run)],
 );
@@ -57,7 +64,7 @@ export const meterCheck = sqliteTable(
   {
     ...fact(),
     instrument: text().notNull(),
-    quantity: text().notNull(),
+    quantity: text().$type<Payloads['meter.checked']['quantity']>().notNull(),
     shown: real().notNull(),
     truth: real().notNull(),
     adjusted: integer({ mode: 'boolean' }).notNull(),

@@ -1,6 +1,7 @@
 // Projections of stock and of what happens to it in the room: legs and balances, quarantines, lots cut and joined, slips, tools, treatments.
 import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { Payloads } from '#core/catalogue/index.ts';
 import { fact } from './columns.ts';
 
 export const leg = sqliteTable(
@@ -54,7 +55,13 @@ export const reversal = sqliteTable('p_reversal', {
 /** A quarantine, with the policy that it was opened with as JSON; `atMs` = when its clock began, which for a lot cut off is its parent's. */
 export const quarantine = sqliteTable(
   'p_quarantine',
-  { ...fact(), id: text().notNull().unique(), lot: text().notNull(), policy: text().notNull(), zero: text().notNull() },
+  {
+    ...fact(),
+    id: text().notNull().unique(),
+    lot: text().notNull(),
+    policy: text({ mode: 'json' }).$type<Payloads['quarantine.opened']['policy']>().notNull(),
+    zero: text().$type<Payloads['quarantine.opened']['zero']>().notNull(),
+  },
   (table) => [index('p_quarantine_lot').on(table.lot)],
 );
 export const signOff = sqliteTable('p_sign_off', { ...fact(), quarantine: text().notNull(), lot: text().notNull() }, (table) => [
@@ -63,7 +70,13 @@ export const signOff = sqliteTable('p_sign_off', { ...fact(), quarantine: text()
 /** Until `atMs` the history of `from` is that of `lot`: cut from it, or joined to it. */
 export const lineage = sqliteTable(
   'p_lineage',
-  { ...fact(), lot: text().notNull(), from: text('from_lot').notNull(), how: text().notNull(), n: integer().notNull() },
+  {
+    ...fact(),
+    lot: text().notNull(),
+    from: text('from_lot').notNull(),
+    how: text().$type<'cut' | 'joined'>().notNull(),
+    n: integer().notNull(),
+  },
   (table) => [index('p_lineage_lot').on(table.lot), index('p_lineage_from').on(table.from)],
 );
 export const measure = sqliteTable('p_measure', { ...fact(), lot: text().notNull(), sizeCm: real('size_cm').notNull() }, (table) => [
@@ -97,7 +110,7 @@ export const task = sqliteTable(
     lot: text().notNull(),
     from: text('from_tank').notNull(),
     to: text('to_tank').notNull(),
-    facts: text().notNull(),
+    facts: text({ mode: 'json' }).$type<Payloads['moves.planned']['tasks'][number]>().notNull(),
     voidedBy: text('voided_by'),
   },
   (table) => [index('p_transfer_task_plan').on(table.plan), index('p_transfer_task_entry').on(table.entry)],
@@ -105,7 +118,7 @@ export const task = sqliteTable(
 /** `what` = tried, freed, dropped, done. */
 export const transferMark = sqliteTable(
   'p_transfer_mark',
-  { ...fact(), task: text().notNull(), what: text().notNull(), note: text() },
+  { ...fact(), task: text().notNull(), what: text().$type<'tried' | 'unblocked' | 'dropped' | 'done'>().notNull(), note: text() },
   (table) => [index('p_transfer_mark_task').on(table.task)],
 );
 export const toolUse = sqliteTable(
@@ -136,7 +149,12 @@ export const exchange = sqliteTable(
 );
 export const treatment = sqliteTable(
   'p_treatment',
-  { ...fact(), id: text().notNull().unique(), system: text().notNull(), family: text().notNull() },
+  {
+    ...fact(),
+    id: text().notNull().unique(),
+    system: text().notNull(),
+    family: text().$type<Payloads['treatment.begun']['family']>().notNull(),
+  },
   (table) => [index('p_treatment_system').on(table.system)],
 );
 export const treatmentEnd = sqliteTable('p_treatment_end', { ...fact(), treatment: text().notNull() }, (table) => [

@@ -5,6 +5,7 @@ import { normal } from '#core/chance/index.ts';
 import { AS_CALCULATED, trajectoryOf, REFERENCES_OF, runFactsOf, type VesselParameters, type FollowedQuantity } from '#core/runs/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { conductivityFromSalinity, type ReadingMethod } from '#core/water/index.ts';
+import { makeAsk, number } from '../db/ask.ts';
 import { findMeta, setMeta } from '../db/meta.ts';
 import type { RunningHouse } from '../house/house.ts';
 import { SYSTEM_NOW } from '../now/sqlFragments.ts';
@@ -61,8 +62,12 @@ export type Meter = {
 };
 
 export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 'settings'>): Meter {
+  const ask = makeAsk(client);
   const known = prepareKnown(client);
-  const system = client.prepare(`select temperatureC, salinityPpt from (${SYSTEM_NOW}) w where w.id = ?`);
+  const system = ask.get(
+    { temperatureC: number, salinityPpt: number },
+    `select temperatureC, salinityPpt from (${SYSTEM_NOW}) w where w.id = ?`,
+  );
   const state = (): State => JSON.parse(findMeta(client, 'device.meter') ?? '{"setAtMs":{},"dips":0}') as State;
   const keep = (next: State) => setMeta(client, 'device.meter', JSON.stringify(next));
 
@@ -76,7 +81,7 @@ export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 's
         quantity
       ];
     }
-    const row = system.get(subject.id) as { temperatureC: number; salinityPpt: number } | undefined;
+    const row = system(subject.id);
     if (!row) return undefined;
     return { temperature: row.temperatureC, salinity: row.salinityPpt, pH: row.salinityPpt > 5 ? 8.1 : 7.2, ammonia: 0, oxygen: 6.8 }[
       quantity

@@ -7,6 +7,8 @@ import type { Entry } from '#core/catalogue/index.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { callsFor, type RunPolicy } from '#core/runs/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
+import { makeAsk } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import type { RunningHouse } from '../house/house.ts';
 import type { Log } from '../log/log.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
@@ -23,21 +25,23 @@ export const pageId = (due: string, stage: number): string => v5(`${due} ${stage
 
 /** Makes the calls that are due now; gives how many it made. */
 export function makePager(house: RunningHouse): () => number {
+  const ask = makeAsk(house.client);
   const cards = prepareRunCards(house.client);
-  const leads = house.client
-    .prepare(`select id from p_person p where role = 'lead' and voided_by is null and ${IN_HOUSE('p')} order by entry`)
-    .pluck();
-  const called = house.client.prepare('select 1 from p_page where due = ? and stage = ?');
+  const leads = ask.values(
+    t.person.id,
+    `select id from p_person p where role = 'lead' and voided_by is null and ${IN_HOUSE('p')} order by entry`,
+  );
+  const called = ask.is('select 1 from p_page where due = ? and stage = ?');
   const leadCalls = prepareLeadCalls(house.client);
   return () => {
     const now = house.clock.now();
     const { runs: rules } = house.settings().rules;
-    const known = leads.all() as string[];
+    const known = leads();
     const calls = [
       ...cards(now).flatMap((card) => callsOf(card, { leads: known, now, rules })),
       ...(known[0] === undefined ? [] : leadCalls().map((call) => ({ ...call, stage: 2, to: known[0]! }))),
     ];
-    const fresh = calls.filter(({ due, stage }) => called.get(due, stage) === undefined);
+    const fresh = calls.filter(({ due, stage }) => !called(due, stage));
     for (const { due, stage, to, says, atMs } of fresh) {
       const id = pageId(due, stage);
       const entry: Entry = {

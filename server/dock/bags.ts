@@ -1,47 +1,42 @@
 // Bags as the dock and the bench show them: what the list said, what landed, where they go, how far they are.
 import type Database from 'better-sqlite3';
 import type { Afloat, BagCard } from '#contract/views.ts';
-import type { BagOpening, Condition } from '#core/dock/index.ts';
-import type { Origin } from '#core/lots/index.ts';
-import type { ReadingMethod } from '#core/water/index.ts';
-import { OPEN_FLOAT, personName, present, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from '../now/rows.ts';
+import { makeAsk, number, text, flag, orNull, pick, json, type RowOf } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
+import { OPEN_FLOAT, personName, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
 
-type Row = SpeciesColumns & {
-  bag: string;
-  label: string;
-  box: number;
-  listed: number;
-  free: number;
-  waterL: number | null;
-  crate: string;
-  lot: string;
-  lotLabel: string;
-  heardAs: string | null;
-  origin: Origin;
-  sizeCm: number | null;
-  landedBy: string | null;
-  landedAtMs: number | null;
-  landedAct: string | null;
-  alive: number | null;
-  dead: number | null;
-  condition: Condition | null;
-  bagCondition: BagOpening | null;
-  wrong: number;
-  note: string | null;
-  absentBy: string | null;
-  absentAtMs: number | null;
-  absentAct: string | null;
-  reading: string | null;
-  tankId: string | null;
-  tankCode: string | null;
-  afloat: number;
-  releasedAtMs: number | null;
-  inRun: string | null;
+const BAG = {
+  bag: t.bag.id,
+  ...pick(t.bag, 'label', 'box', 'listed', 'free', 'waterL', 'crate'),
+  lot: t.lot.id,
+  lotLabel: t.lot.label,
+  ...pick(t.lot, 'heardAs', 'origin', 'sizeCm'),
+  ...SPECIES_SHAPE,
+  landedBy: orNull(text),
+  landedAtMs: orNull(t.landing.atMs),
+  landedAct: orNull(t.entry.actId),
+  alive: orNull(t.landing.alive),
+  dead: orNull(t.landing.dead),
+  condition: orNull(t.landing.condition),
+  bagCondition: orNull(t.landing.bagCondition),
+  note: t.landing.note,
+  wrong: flag,
+  absentBy: orNull(text),
+  absentAtMs: orNull(t.absence.atMs),
+  absentAct: orNull(t.entry.actId),
+  reading: orNull(json<NonNullable<BagCard['temperature']>>()),
+  tankId: orNull(t.tank.id),
+  tankCode: orNull(t.tank.code),
+  afloat: flag,
+  releasedAtMs: orNull(number),
+  inRun: orNull(t.runFrom.run),
 };
 
-/** Bag rows joined with all that is known of them; `where` picks which. */
-export function prepareBags(client: Database.Database, where: string): Database.Statement {
-  return client.prepare(`
+/** Bags with all that is known of them; `where` picks which. */
+export function prepareBags(client: Database.Database, where: string): (...given: unknown[]) => (BagCard & { crate: string })[] {
+  const rows = makeAsk(client).all(
+    BAG,
+    `
     select b.id bag, b.label, b.box, b.listed, b.free, b.water_l waterL, b.crate, l.id lot, l.label lotLabel, l.heard_as heardAs, l.origin, l.size_cm sizeCm, ${SPECIES_COLUMNS},
       ${personName('g."by"')} landedBy, g.at_ms landedAtMs, (select act_id from entry where id = g.entry) landedAct, g.alive, g.dead, g.condition, g.bag_condition bagCondition,
       b.listed > 0 and l.id <> b.lot wrong, g.note,
@@ -56,11 +51,12 @@ export function prepareBags(client: Database.Database, where: string): Database.
     left join p_tank t on t.id = (select tank from p_assignment where bag = b.id and voided_by is null order by at_ms desc, entry desc limit 1)
     join p_lot l on l.id = coalesce(g.lot, b.lot)
     left join p_species s on s.id = l.species
-    where b.voided_by is null and ${where} order by b.box, b.ord, b.label`);
+    where b.voided_by is null and ${where} order by b.box, b.ord, b.label`,
+  );
+  return (...given) => rows(...given).map(bagCard);
 }
 
-export function bagCard(raw: unknown): BagCard & { crate: string } {
-  const row = raw as Row;
+function bagCard(row: RowOf<typeof BAG>): BagCard & { crate: string } {
   return {
     bag: row.bag,
     label: row.label,
@@ -86,13 +82,13 @@ export function bagCard(raw: unknown): BagCard & { crate: string } {
             dead: row.dead!,
             condition: row.condition!,
             bagCondition: row.bagCondition!,
-            wrong: row.wrong === 1,
+            wrong: row.wrong,
             note: present(row.note),
           },
     absent: row.absentAtMs === null ? undefined : { by: row.absentBy!, atMs: row.absentAtMs, actId: row.absentAct! },
-    temperature: row.reading === null ? undefined : (JSON.parse(row.reading) as { value: number; method: ReadingMethod }),
+    temperature: present(row.reading),
     tank: row.tankId === null ? undefined : { id: row.tankId, code: row.tankCode! },
-    afloat: row.afloat === 1 && row.inRun === null,
+    afloat: row.afloat && row.inRun === null,
     inRun: present(row.inRun),
     released: row.releasedAtMs === null ? undefined : { atMs: row.releasedAtMs },
   };
@@ -100,12 +96,27 @@ export function bagCard(raw: unknown): BagCard & { crate: string } {
 
 /** Every float in the house that has not been netted out, soonest due first. */
 export function prepareFloats(client: Database.Database): () => Afloat[] {
-  const open = client.prepare(`
+  const ask = makeAsk(client);
+  const open = ask.all(
+    {
+      ...pick(t.float, 'bag', 'tank', 'bagC', 'bagMethod', 'tankC', 'waterL'),
+      crate: t.bag.crate,
+      n: t.balance.n,
+      floatId: t.float.id,
+      bagLabel: t.bag.label,
+      lotLabel: t.lot.label,
+      tankCode: t.tank.code,
+      startedAtMs: t.float.atMs,
+      dueAtMs: number,
+      by: text,
+    },
+    `
     select r.id floatId, r.bag, g.label bagLabel, g.crate, l.label lotLabel, b.n, r.tank, t.code tankCode, r.at_ms startedAtMs,
       r.at_ms + cast(round(r.minutes * 60000) as integer) dueAtMs, r.bag_c bagC, r.bag_method bagMethod, r.tank_c tankC, r.water_l waterL, ${personName('r."by"')} by
     from p_balance b cross join p_bag g on g.id = b.place cross join p_float r on r.bag = g.id and r.voided_by is null
     join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank
     where b.inside = 1 and b.n <> 0 and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)
-    order by dueAtMs`);
-  return () => open.all() as Afloat[];
+    order by dueAtMs`,
+  );
+  return open;
 }

@@ -27,14 +27,14 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
       voids: ['p_taught'],
       project(entry) {
         const { supplier: of, columns, names } = entry.payload;
-        taught({ ...factOf(entry), supplier: of, columns: JSON.stringify(columns), names: JSON.stringify(names) });
+        taught({ ...factOf(entry), supplier: of, columns: columns, names: names });
       },
     },
     'crate.expected': {
       voids: ['p_crate', 'p_lot', 'p_bag'],
       project({ id, payload }) {
         const { label, supplier: from, packedAtMs, promisedAtMs } = payload;
-        crate({ id: payload.crate, entry: id, label, supplier: from, packedAtMs, promisedAtMs, stated: JSON.stringify(payload.stated) });
+        crate({ id: payload.crate, entry: id, label, supplier: from, packedAtMs, promisedAtMs, stated: payload.stated });
         for (const one of payload.lots) {
           lot({
             id: one.lot,
@@ -89,7 +89,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
           ...factOf(entry),
           bag: entry.payload.bag,
           tank: entry.payload.tank,
-          overruled: JSON.stringify((entry.overrules ?? []).map(({ code, size }) => passedAs(code, size))),
+          overruled: (entry.overrules ?? []).map(({ code, size }) => passedAs(code, size)),
         }),
     },
   };

@@ -1,31 +1,37 @@
 // Suppliers, crates and bags, for core's questions.
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
-import { makeAsk, parsed } from '../db/ask.ts';
+import type { BagFacts, CrateFacts } from '#core/dock/index.ts';
+import { makeAsk, orNull, pick, json, type Calculated } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { personName } from '../now/sqlFragments.ts';
 
-type BagRow = {
-  id: string;
-  crate: string;
-  label: string;
-  lot: string;
-  listed: number;
-  landing: string | null;
-  absence: string | null;
-  assignment: string | null;
-  float: string | null;
-  taken: string | null;
-  release: string | null;
-};
+/** The latest fact of its sort, if there is one. */
+const latest = <K extends 'landing' | 'absence' | 'assignment' | 'float' | 'taken' | 'release'>(): Calculated<NonNullable<
+  BagFacts[K]
+> | null> => orNull(json<NonNullable<BagFacts[K]>>());
 
 export function dockState(client: Database.Database): Pick<HouseState, 'findSupplier' | 'findCrate' | 'hasBag' | 'findBag' | 'passedFor'> {
   const ask = makeAsk(client);
-  const crate = ask.get<{ id: string; label: string; arrived: string | null }>(`
+  const crate = ask.get(
+    { ...pick(t.crate, 'id', 'label'), arrived: orNull(json<NonNullable<CrateFacts['arrived']>>()) },
+    `
     select id, label, (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
-    from p_crate where id = ? and voided_by is null`);
+    from p_crate where id = ? and voided_by is null`,
+  );
   const fact = (table: string, where: string, more = '') =>
     `(select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms ${more}) from ${table} where ${where} and voided_by is null order by at_ms desc, entry desc limit 1)`;
-  const bag = ask.get<BagRow>(`
+  const bag = ask.get(
+    {
+      ...pick(t.bag, 'id', 'crate', 'label', 'lot', 'listed'),
+      landing: latest<'landing'>(),
+      absence: latest<'absence'>(),
+      assignment: latest<'assignment'>(),
+      float: latest<'float'>(),
+      taken: latest<'taken'>(),
+      release: latest<'release'>(),
+    },
+    `
     select b.id, b.crate, b.label, b.lot, b.listed,
       ${fact('p_landing', 'bag = b.id', ", 'lot', lot, 'condition', condition, 'bagCondition', bag_condition")} landing,
       ${fact('p_absence', 'bag = b.id')} absence,
@@ -33,15 +39,17 @@ export function dockState(client: Database.Database): Pick<HouseState, 'findSupp
       ${fact('p_float r', 'bag = b.id and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)', ", 'id', r.id")} float,
       ${fact('p_run_from', 'place = b.id', ", 'run', run")} taken,
       ${fact('p_release', 'bag = b.id')} release
-    from p_bag b where b.id = ? and b.voided_by is null`);
-  const passed = ask.values<string>(
+    from p_bag b where b.id = ? and b.voided_by is null`,
+  );
+  const passed = ask.values(
+    t.assignment.overruled,
     'select a.overruled from p_assignment a join p_bag g on g.id = a.bag left join p_landing l on l.bag = g.id and l.voided_by is null where coalesce(l.lot, g.lot) = ? and a.tank = ? and a.voided_by is null',
   );
   return {
-    findSupplier: ask.get<{ id: string; name: string }>('select id, name from p_supplier where id = ? and voided_by is null'),
+    findSupplier: ask.get(pick(t.supplier, 'id', 'name'), 'select id, name from p_supplier where id = ? and voided_by is null'),
     findCrate(id) {
       const row = crate(id);
-      return row && { id: row.id, label: row.label, arrived: parsed(row.arrived) };
+      return row && { id: row.id, label: row.label, arrived: row.arrived ?? undefined };
     },
     hasBag: ask.is('select 1 from p_bag where id = ? and voided_by is null'),
     findBag(id) {
@@ -50,14 +58,14 @@ export function dockState(client: Database.Database): Pick<HouseState, 'findSupp
       const { landing, absence, assignment, float, taken, release, ...rest } = row;
       return {
         ...rest,
-        landing: parsed(landing),
-        absence: parsed(absence),
-        assignment: parsed(assignment),
-        float: parsed(float),
-        taken: parsed(taken),
-        release: parsed(release),
+        landing: landing ?? undefined,
+        absence: absence ?? undefined,
+        assignment: assignment ?? undefined,
+        float: float ?? undefined,
+        taken: taken ?? undefined,
+        release: release ?? undefined,
       };
     },
-    passedFor: (lot, tank) => passed(lot, tank).flatMap((list) => JSON.parse(list) as string[]),
+    passedFor: (lot, tank) => passed(lot, tank).flat(),
   };
 }

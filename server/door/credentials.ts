@@ -2,6 +2,7 @@
 import { eq } from 'drizzle-orm';
 import { createHash, randomBytes, scrypt, timingSafeEqual } from 'node:crypto';
 import { promisify } from 'node:util';
+import { makeAsk } from '../db/ask.ts';
 import { clientOf } from '../db/insert.ts';
 import { credential } from '../db/journalTables.ts';
 import type { Drizzle } from '../db/open.ts';
@@ -48,8 +49,7 @@ export type Credentials = ReturnType<typeof makeCredentials>;
 
 export function makeCredentials(db: Drizzle) {
   // Asked with every request: by the driver alone, and the mark of a hash is made once.
-  const one = clientOf(db).prepare('select pin_hash from credential where person = ?').pluck();
-  const hashOf = (person: string) => one.get(person) as string | undefined;
+  const hashOf = makeAsk(clientOf(db)).value(credential.pinHash, 'select pin_hash from credential where person = ?');
   const marks = new Map<string, string>();
   const put = (person: string, pinHash: string) =>
     db.insert(credential).values({ person, pinHash }).onConflictDoUpdate({ target: credential.person, set: { pinHash } }).run();

@@ -4,6 +4,7 @@ import { parse } from 'cookie';
 import type { Request, Response } from 'express';
 import { createHash, randomBytes } from 'node:crypto';
 import { DAY_MS } from '#core/time/index.ts';
+import { makeAsk } from '../db/ask.ts';
 
 const COOKIE = 'crate-device';
 const KEPT_MS = 365 * DAY_MS;
@@ -12,7 +13,8 @@ const VALUE = /^[A-Za-z0-9_-]{22}$/;
 export type Devices = ReturnType<typeof makeDevices>;
 
 export function makeDevices(client: Database.Database) {
-  const known = client.prepare('select 1 from device where id = ? and person = ? and at_ms > ?').pluck();
+  const ask = makeAsk(client);
+  const known = ask.is('select 1 from device where id = ? and person = ? and at_ms > ?');
   const note = client.prepare(
     'insert into device (id, person, at_ms) values (?, ?, ?) on conflict (id, person) do update set at_ms = excluded.at_ms',
   );
@@ -26,7 +28,7 @@ export function makeDevices(client: Database.Database) {
     find(request: Request, person: string): string | undefined {
       const value = valueOf(request);
       const id = value === undefined ? undefined : hashOf(value);
-      return id !== undefined && known.get(id, person, Date.now() - KEPT_MS) !== undefined ? id : undefined;
+      return id !== undefined && known(id, person, Date.now() - KEPT_MS) ? id : undefined;
     },
     /** This person has signed in here. */
     remember(request: Request, response: Response, person: string): void {

@@ -3,6 +3,8 @@ import { v5 } from 'uuid';
 import { versionOf } from '#contract/kinds.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
+import { makeAsk } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import type { RunningHouse } from '../house/house.ts';
 import type { Log } from '../log/log.ts';
 import type { Credentials } from './credentials.ts';
@@ -24,7 +26,8 @@ type Parts = {
 };
 
 export function makeTryPin({ house, people, credentials, throttle, log }: Parts): TryPin {
-  const entryOf = house.client.prepare('select entry from p_person where id = ?').pluck();
+  const ask = makeAsk(house.client);
+  const entryOf = ask.value(t.person.entry, 'select entry from p_person where id = ?');
 
   /** Called once an hour and person at most: the id follows from both. */
   function tell(person: string): void {
@@ -32,7 +35,7 @@ export function makeTryPin({ house, people, credentials, throttle, log }: Parts)
     const lead = people.all().find(({ role }) => role === 'lead');
     if (!known || !lead) return;
     const now = Math.round(house.clock.now());
-    const due = `${entryOf.get(person) as string}:pins-guessed:${Math.floor(Date.now() / HOUR_MS)}`;
+    const due = `${entryOf(person)}:pins-guessed:${Math.floor(Date.now() / HOUR_MS)}`;
     const says = `${TELL_AFTER} wrong PINs within an hour for ${known.name}`;
     const entry = {
       id: v5(due, TOLD),

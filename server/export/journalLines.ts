@@ -5,30 +5,29 @@ import type { Readable } from 'node:stream';
 import { lift } from '#contract/act.ts';
 import { kinds, isKind } from '#contract/kinds.ts';
 import type { RecordedEntry } from '#core/catalogue/index.ts';
+import { makeAsk, number, pick } from '../db/ask.ts';
 import { JOURNAL_FORMAT, whyUnreadable } from '../db/format.ts';
+import * as t from '../db/tables.ts';
 
 export const FORMAT = 'daily-crate journal';
 const PAGE = 1000;
 
-type Row = Omit<RecordedEntry, 'payload' | 'overrules'> & { payload: string; overrules: string | null; corrects: string | null };
-
 /** The lines, read a page at a time so that the house goes on writing meanwhile. What comes in later is not in them. */
 export function* journalLines(client: Database.Database, nowMs: number): Generator<string> {
-  const last = client.prepare('select coalesce(max(seq), 0) from entry').pluck().get() as number;
-  const entries = client.prepare('select count(*) from entry where seq <= ?').pluck().get(last) as number;
-  const page = client.prepare(`
+  const ask = makeAsk(client);
+  const last = ask.only(number, 'select coalesce(max(seq), 0) from entry')();
+  const entries = ask.only(number, 'select count(*) from entry where seq <= ?')(last);
+  const page = ask.all(
+    pick(t.entry, 'seq', 'actId', 'id', 'kind', 'version', 'occurredAtMs', 'recordedAtMs', 'actor', 'payload', 'overrules', 'corrects'),
+    `
     select seq, act_id actId, id, kind, version, occurred_at_ms occurredAtMs, recorded_at_ms recordedAtMs, actor, payload, overrules, corrects
-    from entry where seq > ? and seq <= ? order by seq limit ${PAGE}`);
+    from entry where seq > ? and seq <= ? order by seq limit ${PAGE}`,
+  );
   yield JSON.stringify({ format: FORMAT, version: JOURNAL_FORMAT, exportedAtMs: nowMs, entries });
   for (let seq = 0; ;) {
-    const rows = page.all(seq, last) as Row[];
-    for (const { payload, overrules, corrects, ...rest } of rows) {
-      yield JSON.stringify({
-        ...rest,
-        payload: JSON.parse(payload) as unknown,
-        ...(overrules ? { overrules: JSON.parse(overrules) as unknown } : {}),
-        ...(corrects ? { corrects } : {}),
-      });
+    const rows = page(seq, last);
+    for (const { overrules, corrects, ...rest } of rows) {
+      yield JSON.stringify({ ...rest, ...(overrules ? { overrules } : {}), ...(corrects ? { corrects } : {}) });
       seq = rest.seq;
     }
     if (rows.length < PAGE) return;

@@ -1,6 +1,6 @@
 // Rows of tools and of water that goes from tank to tank.
 import { eq } from 'drizzle-orm';
-import type { ExposureEntries, ToolFields } from '#core/exposure/index.ts';
+import type { ExposureEntries } from '#core/exposure/index.ts';
 import { prepareInsert } from '../db/insert.ts';
 import * as tables from '../db/projectionTables.ts';
 import { factOf, noteChange, type MakeProjectors } from '../db/projector.ts';
@@ -14,18 +14,15 @@ export const exposureProjectors: MakeProjectors<ExposureEntries> = (db) => {
   return {
     'tool.added': {
       voids: [],
-      project: ({ id, payload: { tool: key, ...facts } }) => tool({ id: key, entry: id, name: facts.name, facts: JSON.stringify(facts) }),
+      project: ({ id, payload: { tool: key, ...facts } }) => tool({ id: key, entry: id, name: facts.name, facts: facts }),
     },
     'tool.changed': {
       voids: [],
       project(entry) {
         const { tool: key, fields } = entry.payload;
         const row = db.select().from(tables.tool).where(eq(tables.tool.id, key)).get()!;
-        const facts = { ...(JSON.parse(row.facts) as ToolFields), ...fields };
-        db.update(tables.tool)
-          .set({ entry: entry.id, name: facts.name, facts: JSON.stringify(facts) })
-          .where(eq(tables.tool.id, key))
-          .run();
+        const facts = { ...row.facts, ...fields };
+        db.update(tables.tool).set({ entry: entry.id, name: facts.name, facts: facts }).where(eq(tables.tool.id, key)).run();
         change(entry, `tool:${key}`, fields);
       },
     },

@@ -1,10 +1,12 @@
 // One open house: database, clock, journal and views put together. No HTTP here; seeding, tests and the app share it.
 import type { Topic } from '#contract/basics/topics.ts';
 import type { House as HouseView, MeView } from '#contract/views.ts';
-import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
 import type { HouseClock } from '../clock/clock.ts';
+import { makeAsk, pick } from '../db/ask.ts';
 import { findMeta } from '../db/meta.ts';
 import { openHouse, type House } from '../db/open.ts';
+import * as t from '../db/tables.ts';
 import { makeAppend, type Appended } from '../journal/append.ts';
 import { makeProject } from '../journal/project.ts';
 import { remakeProjections } from '../journal/replay.ts';
@@ -35,12 +37,12 @@ export function startHouse({ file, makeClock, log = () => undefined }: Options) 
     project: makeProject(client, db),
     onAppended: (what) => listeners.forEach((listener) => listener(what)),
   });
-  const settings = client.prepare('select name, zone, rules from p_house');
+  const settings = makeAsk(client).get(pick(t.house, 'name', 'zone', 'rules'), 'select name, zone, rules from p_house');
   const demo = findMeta(client, 'demo') !== undefined;
 
   function settingsNow(): HouseView {
-    const row = settings.get() as { name: string; zone: string; rules: string } | undefined;
-    const rules = row ? (JSON.parse(row.rules) as HouseRules) : STARTING_RULES;
+    const row = settings();
+    const rules = row?.rules ?? STARTING_RULES;
     return { name: row?.name ?? 'A new house', zone: row?.zone ?? 'UTC', rules, demo };
   }
 

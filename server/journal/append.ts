@@ -18,6 +18,7 @@ import { BEFORE_ALLOWED_MS, HOUSE_ACTOR, type Actor, type Overrule, type Refusal
 import { atLeast } from '#core/roles/index.ts';
 import { isOutside } from '#core/stock/index.ts';
 import type { HouseClock } from '../clock/clock.ts';
+import { makeAsk } from '../db/ask.ts';
 import type { Project } from './project.ts';
 import type { JournalStore } from './store.ts';
 
@@ -46,8 +47,9 @@ type Parts = {
 };
 
 export function makeAppend({ client, store, state, project, clock, onAppended }: Parts): Append {
-  const isUsed = client.prepare('select 1 from entry where id = ?').pluck();
-  const isActKnown = client.prepare('select 1 from entry where act_id = ? limit 1').pluck();
+  const ask = makeAsk(client);
+  const isUsed = ask.is('select 1 from entry where id = ?');
+  const isActKnown = ask.is('select 1 from entry where act_id = ? limit 1');
 
   function recordAll(act: Act, actor: Actor): Outcome {
     const before = findEarlier(act, actor);
@@ -118,9 +120,9 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
 
   /** A resent act answers as it did; an id that comes back with other content is refused. */
   function findEarlier(act: Act, actor: Actor): Outcome | undefined {
-    if (isActKnown.get(act.actId) === undefined) {
+    if (!isActKnown(act.actId)) {
       const ids = act.entries.map(({ id }) => id);
-      const used = ids.findIndex((id, index) => ids.indexOf(id) !== index || isUsed.get(id) !== undefined);
+      const used = ids.findIndex((id, index) => ids.indexOf(id) !== index || isUsed(id));
       return used < 0 ? undefined : { ok: false, refusals: [{ code: 'id.reused', path: `entries.${used}.id`, facts: {} }] };
     }
     const known = store.ofAct(act.actId);

@@ -1,7 +1,7 @@
 // Replay: the projections made anew from the journal, in place at a version change, or in a second file to check them.
 import type Database from 'better-sqlite3';
 import { setMeta } from '../db/meta.ts';
-import { makeProjectionTables, openHouse, type House } from '../db/open.ts';
+import { makeProjectionTables, openHouse, projectionsIn, type House } from '../db/open.ts';
 import { PROJECTION_VERSION } from '../db/projectionTables.ts';
 import { makeProject } from './project.ts';
 import { makeJournalStore } from './store.ts';
@@ -37,10 +37,7 @@ export function checkReplay(house: House): { entries: number; differences: Diffe
   const second = openHouse(':memory:');
   try {
     const entries = second.client.transaction(() => projectAll(second, makeJournalStore(house.db), () => undefined))();
-    const names = second.client
-      .prepare("select name from sqlite_master where type = 'table' and name like 'p!_%' escape '!' order by name")
-      .pluck()
-      .all() as string[];
+    const names = projectionsIn(second.client).flatMap(({ name, type }) => (type === 'table' ? [name] : []));
     const differences = names
       .map((table) => compare(table, house.client, second.client))
       .filter((one) => one.onlyInHouse + one.onlyInReplay > 0);

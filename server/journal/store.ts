@@ -37,14 +37,7 @@ export function makeJournalStore(db: Drizzle) {
 
   return {
     insert(entry: Entry, record: Omit<RecordedEntry, keyof Entry | 'seq'>): number {
-      const { overrules, corrects, payload, ...rest } = entry;
-      return insert({
-        ...rest,
-        ...record,
-        payload: JSON.stringify(payload),
-        overrules: overrules ? JSON.stringify(overrules) : null,
-        corrects,
-      });
+      return insert({ ...entry, ...record });
     },
     latestSeq: (): number => latest.get()?.seq ?? 0,
     ofAct: (actId: string): RecordedEntry[] => byAct.all({ actId }).map(lifted),
@@ -70,8 +63,8 @@ export function lifted(row: Row): RecordedEntry {
   const { overrules, corrects, payload, ...rest } = row;
   return {
     ...rest,
-    payload: lift(row.kind as Entry['kind'], row.version, JSON.parse(payload) as unknown),
-    ...(overrules ? { overrules: JSON.parse(overrules) as unknown } : {}),
+    payload: lift(row.kind, row.version, payload),
+    ...(overrules ? { overrules } : {}),
     ...(corrects ? { corrects } : {}),
   } as RecordedEntry;
 }

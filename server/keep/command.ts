@@ -1,8 +1,10 @@
 // `npm run backup|restore|import|pin|doctor`: the house looked after from the command line.
 import path from 'node:path';
 import { parseArgs } from 'node:util';
+import { makeAsk, pick } from '../db/ask.ts';
 import { mustBeReadable } from '../db/format.ts';
 import { openAsIs } from '../db/open.ts';
+import * as t from '../db/tables.ts';
 import { houseFile, inspect } from '../directory/directory.ts';
 import { makeCredentials, PIN_PATTERN } from '../door/credentials.ts';
 import { examine, sayFindings } from './doctor.ts';
@@ -54,7 +56,7 @@ async function setPin(data: string, name: string, pin: string): Promise<void> {
   const house = openAsIs(file, { readonly: false });
   try {
     mustBeReadable(house.client, file);
-    const people = house.client.prepare('select id, name from p_person where voided_by is null').all() as { id: string; name: string }[];
+    const people = makeAsk(house.client).all(pick(t.person, 'id', 'name'), 'select id, name from p_person where voided_by is null')();
     const person = people.find((one) => one.name.toLowerCase() === name.toLowerCase());
     if (!person) throw new Error(`nobody is called ${name}: ${people.map((one) => one.name).join(', ') || 'the house is empty'}`);
     await makeCredentials(house.db).set(person.id, pin);

@@ -3,14 +3,17 @@ import type Database from 'better-sqlite3';
 import fs from 'node:fs';
 import path from 'node:path';
 import { DAY_MS, formatWall } from '#core/time/index.ts';
+import { flag, makeAsk, number, orNull } from '../db/ask.ts';
 import { whyUnreadable } from '../db/format.ts';
 import { findMeta } from '../db/meta.ts';
 import { mustBeWhole, openAsIs, type House } from '../db/open.ts';
 import { PROJECTION_VERSION } from '../db/projectionTables.ts';
+import * as t from '../db/tables.ts';
 import { houseFile, inspect } from '../directory/directory.ts';
 import { heldBy, isHeld } from '../directory/lease.ts';
 import { checkReplay } from '../journal/replay.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
+import { readBalance } from '../stock/balance.ts';
 import { LEAST_ROOM_MB, roomIn } from './watch.ts';
 
 /** `well` undefined = told, nothing to judge. */
@@ -82,10 +85,12 @@ function inside(file: string, now: number): Finding[] {
 }
 
 function journal(client: Database.Database, now: number): Finding {
-  const { entries, last, ahead } = client
-    .prepare('select count(*) entries, max(recorded_at_ms) last, sum(recorded_at_ms > ?) ahead from entry')
-    .get(now + DAY_MS) as { entries: number; last: number | null; ahead: number | null };
-  const zone = client.prepare('select zone from p_house').pluck().get() as string | undefined;
+  const ask = makeAsk(client);
+  const { entries, last, ahead } = ask.one(
+    { entries: number, last: orNull(number), ahead: orNull(number) },
+    'select count(*) entries, max(recorded_at_ms) last, sum(recorded_at_ms > ?) ahead from entry',
+  )(now + DAY_MS);
+  const zone = ask.value(t.house.zone, 'select zone from p_house')();
   const demo = findMeta(client, 'demo') !== undefined;
   const why = whyUnreadable(Number(findMeta(client, 'journalFormat') ?? 1), 'this');
   if (entries > 0 && why) return bad('journal', why);
@@ -106,22 +111,19 @@ function views(house: House): Finding {
 }
 
 function stockRecords(client: Database.Database): Finding {
-  const { sum, negative } = client
-    .prepare('select coalesce(sum(n), 0) sum, coalesce(sum(inside = 1 and n < 0), 0) negative from p_balance')
-    .get() as { sum: number; negative: number };
+  const { sum, negative } = readBalance(client);
   return sum === 0 && negative === 0
     ? good('stock records', 'balance')
     : bad('stock records', `out by ${sum} heads, ${negative} places below zero`);
 }
 
 function people(client: Database.Database): Finding {
-  const rows = client
-    .prepare(
-      `select p.role, c.person is not null hasPin from p_person p left join credential c on c.person = p.id where p.voided_by is null and ${IN_HOUSE('p')}`,
-    )
-    .all() as { role: string; hasPin: number }[];
-  const leads = rows.filter(({ role, hasPin }) => role === 'lead' && hasPin === 1).length;
-  const without = rows.filter(({ hasPin }) => hasPin === 0).length;
+  const rows = makeAsk(client).all(
+    { role: t.person.role, hasPin: flag },
+    `select p.role, c.person is not null hasPin from p_person p left join credential c on c.person = p.id where p.voided_by is null and ${IN_HOUSE('p')}`,
+  )();
+  const leads = rows.filter(({ role, hasPin }) => role === 'lead' && hasPin).length;
+  const without = rows.filter(({ hasPin }) => !hasPin).length;
   const said = `${rows.length}, ${leads} ${leads === 1 ? 'lead' : 'leads'} who can sign in${without > 0 ? `, ${without} without a PIN` : ''}`;
   return leads > 0 ? good('people', said) : bad('people', `${said}: set one with npm run pin`);
 }

@@ -4,14 +4,16 @@ import Database from 'better-sqlite3';
 import { createHash } from 'node:crypto';
 import fs from 'node:fs';
 import path from 'node:path';
-import { prepareInsert } from '../db/insert.ts';
+import { makeAsk, number } from '../db/ask.ts';
 import { mustBeReadable } from '../db/format.ts';
+import { prepareInsert } from '../db/insert.ts';
 import { entry as entryTable } from '../db/journalTables.ts';
 import { mustBeWhole, openAsIs, openHouse, type House } from '../db/open.ts';
 import { houseFile, inspect, mustBeFree } from '../directory/directory.ts';
 import { withLease } from '../directory/lease.ts';
 import { readJournalLines } from '../export/journalLines.ts';
 import { checkReplay, remakeProjections } from '../journal/replay.ts';
+import { readBalance } from '../stock/balance.ts';
 
 /** `replayed` = not only whole as a file: its journal gives the same views, and the records balance. */
 export type Kept = { file: string; entries: number; replayed: boolean };
@@ -80,8 +82,8 @@ async function importInto(journal: string, { file, part }: { file: string; part:
   try {
     const insert = prepareInsert(house.db, entryTable);
     house.client.exec('begin');
-    for await (const { payload, overrules, ...rest } of readJournalLines(fs.createReadStream(journal))) {
-      insert({ ...rest, payload: JSON.stringify(payload), overrules: overrules ? JSON.stringify(overrules) : null });
+    for await (const row of readJournalLines(fs.createReadStream(journal))) {
+      insert(row);
     }
     house.client.exec('commit');
     const entries = remakeProjections(house);
@@ -194,15 +196,13 @@ function mustHave(file: string, entries: number): Kept {
   }
 }
 
-const entriesOf = ({ client }: House) => client.prepare('select count(*) from entry').pluck().get() as number;
+const entriesOf = ({ client }: House): number => makeAsk(client).only(number, 'select count(*) from entry')();
 
 /** Replays it whole and compares; the records must balance and no tank hold less than nothing. */
 function mustBeSound(house: House, name: string): number {
   const { entries, differences } = checkReplay(house);
   if (differences.length > 0) throw new Error(`${name} does not replay: ${differences.map(({ table }) => table).join(', ')}`);
-  const { sum, below } = house.client
-    .prepare('select coalesce(sum(n), 0) sum, coalesce(sum(inside = 1 and n < 0), 0) below from p_balance')
-    .get() as { sum: number; below: number };
-  if (sum !== 0 || below > 0) throw new Error(`${name}: its stock records do not balance`);
+  const { sum, negative } = readBalance(house.client);
+  if (sum !== 0 || negative > 0) throw new Error(`${name}: its stock records do not balance`);
   return entries;
 }

@@ -14,7 +14,7 @@ export const moveProjectors: MakeProjectors<MoveEntries> = (db) => {
         const { plan, name, tasks } = entry.payload;
         tasks.forEach((one, ord) => {
           const { task: id, lot, from, to } = one;
-          task({ ...factOf(entry), id, plan, name, ord, lot, from, to, facts: JSON.stringify(one) });
+          task({ ...factOf(entry), id, plan, name, ord, lot, from, to, facts: one });
         });
       },
     },

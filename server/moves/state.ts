@@ -1,16 +1,15 @@
 // Catch slips and what became of them, for core's questions.
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
-import type { TransferTask } from '#core/moves/index.ts';
-import { makeAsk } from '../db/ask.ts';
+import { makeAsk, text, pick } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { personName } from '../now/sqlFragments.ts';
-
-type MarkRow = { what: 'tried' | 'unblocked' | 'dropped' | 'done'; atMs: number; by: string };
 
 export function moveState(client: Database.Database): Pick<HouseState, 'findTask'> {
   const ask = makeAsk(client);
-  const task = ask.get<{ plan: string; facts: string }>('select plan, facts from p_transfer_task where id = ? and voided_by is null');
-  const marks = ask.all<MarkRow>(
+  const task = ask.get(pick(t.task, 'plan', 'facts'), 'select plan, facts from p_transfer_task where id = ? and voided_by is null');
+  const marks = ask.all(
+    { ...pick(t.transferMark, 'what', 'atMs'), by: text },
     `select what, at_ms atMs, ${personName('"by"')} by from p_transfer_mark where task = ? and voided_by is null order by at_ms, entry`,
   );
   return {
@@ -18,9 +17,9 @@ export function moveState(client: Database.Database): Pick<HouseState, 'findTask
       const row = task(id);
       if (!row) return undefined;
       const of = marks(id);
-      const latest = (what: MarkRow['what']) => of.findLast((one) => one.what === what);
+      const latest = (what: ReturnType<typeof marks>[number]['what']) => of.findLast((one) => one.what === what);
       return {
-        ...(JSON.parse(row.facts) as TransferTask),
+        ...row.facts,
         plan: row.plan,
         tries: of.filter(({ what }) => what === 'tried').map(({ atMs }) => atMs),
         done: latest('done'),

@@ -1,10 +1,12 @@
 // What to call everything that payloads name by id.
 import type Database from 'better-sqlite3';
+import { makeAsk, text } from '../db/ask.ts';
 
 export function prepareNames(client: Database.Database): (payloads: readonly unknown[]) => Record<string, string> {
-  const nameOf = client
-    .prepare(
-      `select coalesce(
+  const ask = makeAsk(client);
+  const nameOf = ask.value(
+    text,
+    `select coalesce(
     (select code from p_tank where id = @id), (select b.label || ' of ' || c.label from p_bag b join p_crate c on c.id = b.crate where b.id = @id), (select label from p_lot where id = @id), (select label from p_crate where id = @id),
     (select common from p_species where id = @id), (select name from p_supplier where id = @id), (select name from p_system where id = @id),
     (select name from p_rack where id = @id), (select name from p_person where id = @id), (select name from p_tool where id = @id),
@@ -12,12 +14,11 @@ export function prepareNames(client: Database.Database): (payloads: readonly unk
     (select json_extract(s.facts, '$.n') || ' ' || l.label || ', ' || f.code || ' to ' || t.code from p_transfer_task s join p_lot l on l.id = s.lot join p_tank f on f.id = s.from_tank join p_tank t on t.id = s.to_tank where s.id = @id),
     (select family from p_treatment where id = @id),
     (select r.vessel || ' for ' || t.code from p_bench_run r join p_tank t on t.id = r.tank where r.id = @id))`,
-    )
-    .pluck();
+  );
   return (payloads) => {
     const names: Record<string, string> = {};
     for (const value of payloads.flatMap(idsIn)) {
-      const name = value in names ? undefined : (nameOf.get({ id: value }) as string | null);
+      const name = value in names ? undefined : nameOf({ id: value });
       if (name) names[value] = name;
     }
     return names;

@@ -3,13 +3,20 @@ import type Database from 'better-sqlite3';
 
 import { STILL_OPEN } from './sqlFragments.ts';
 import { DAY_MS } from '#core/time/index.ts';
+import { json, makeAsk, orNull, pick, type RowOf } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 
 export { personName } from './sqlFragments.ts';
 
-export type SpeciesColumns = { speciesId: string | null; common: string | null; scientific: string | null };
+/** A lot's species, when somebody named it. */
+export const SPECIES_SHAPE = {
+  speciesId: orNull(t.species.id),
+  common: orNull(t.species.common),
+  scientific: orNull(t.species.scientific),
+};
 export const SPECIES_COLUMNS = 's.id speciesId, s.common, s.scientific';
 
-export function speciesOf(row: SpeciesColumns) {
+export function speciesOf(row: RowOf<typeof SPECIES_SHAPE>) {
   return row.speciesId === null ? undefined : { id: row.speciesId, common: row.common!, scientific: row.scientific! };
 }
 
@@ -30,14 +37,10 @@ export const QUARANTINE_OPEN = (lot: string) => `exists (select 1 from p_quarant
 
 /** Every species with all its names. */
 export function prepareSpeciesNames(client: Database.Database) {
-  const all = client.prepare(
+  return makeAsk(client).all(
+    { ...pick(t.species, 'id', 'common', 'scientific'), alsoCalled: json<string[]>() },
     "select id, common, scientific, json_extract(facts, '$.alsoCalled') alsoCalled from p_species order by common",
   );
-  return () =>
-    (all.all() as { id: string; common: string; scientific: string; alsoCalled: string }[]).map(({ alsoCalled, ...rest }) => ({
-      ...rest,
-      alsoCalled: JSON.parse(alsoCalled) as string[],
-    }));
 }
 
 /** Rows by what they have in common, in the order in which they came. */

@@ -1,27 +1,32 @@
 // What is in hand and on its way to each tank, and how many of a lot have no tank yet: for the racks, with something in hand.
 import type Database from 'better-sqlite3';
+import { makeAsk, number, orNull, pick } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { COMING, SIZE_NOW } from '../now/sqlFragments.ts';
 
 export type ComingLot = { tank: string; lot: string; label: string; n: number; bags: number; species: string | null; sizeCm?: number };
 
 export function prepareComing(client: Database.Database) {
-  const coming = client.prepare(`
+  const ask = makeAsk(client);
+  const coming = ask.all(
+    { tank: t.benchRun.tank, lot: t.balance.lot, ...pick(t.lot, 'label', 'species'), sizeCm: orNull(number), n: number, bags: number },
+    `
     select c.tank, c.lot, l.label, l.species, ${SIZE_NOW('l')} sizeCm, sum(c.n) n, count(*) bags
-    from (${COMING}) c join p_lot l on l.id = c.lot group by c.tank, c.lot order by c.lot`);
-  const untanked = client
-    .prepare(
-      `select coalesce(sum(b.n), 0) from p_balance b join p_bag g on g.id = b.place where b.inside = 1 and b.lot = ?
+    from (${COMING}) c join p_lot l on l.id = c.lot group by c.tank, c.lot order by c.lot`,
+  );
+  const untanked = ask.only(
+    number,
+    `select coalesce(sum(b.n), 0) from p_balance b join p_bag g on g.id = b.place where b.inside = 1 and b.lot = ?
        and not exists (select 1 from p_assignment a where a.bag = g.id and a.voided_by is null)`,
-    )
-    .pluck();
+  );
   return {
     byTank(): Map<string, ComingLot[]> {
       const lots = new Map<string, ComingLot[]>();
-      for (const { sizeCm, ...row } of coming.all() as (Omit<ComingLot, 'sizeCm'> & { sizeCm: number | null })[])
+      for (const { sizeCm, ...row } of coming())
         lots.set(row.tank, [...(lots.get(row.tank) ?? []), { ...row, ...(sizeCm === null ? {} : { sizeCm }) }]);
       return lots;
     },
     /** Heads of a lot in bags for which no tank is chosen. */
-    untanked: (lot: string) => untanked.get(lot) as number,
+    untanked,
   };
 }

@@ -1,47 +1,60 @@
 // What each system is under, what it has held, and whether somebody was ill on it within a quarantine that is still open: read for the rules and the racks alike.
 import type Database from 'better-sqlite3';
 import { CALM_SYSTEM, type Held, type SystemState } from '#core/placement/index.ts';
-import { SIGN_CLASS, type Sign } from '#core/rounds/index.ts';
-import type { MedicationFamily } from '#core/species/index.ts';
+import { SIGN_CLASS } from '#core/rounds/index.ts';
+import { makeAsk, number, pick } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { STILL_OPEN } from '../now/sqlFragments.ts';
-
-type TreatmentRow = { system: string; family: MedicationFamily; endedAtMs: number | null };
-type OddRow = { system: string; lot: string; signs: string };
 
 /** A copper test that shows no more than this is a zero, mg/L: what a test cannot tell from nothing. */
 const ZERO_MG_L = 0.02;
 
 /** By system; `only` = of one. A system of which there is nothing to say is missing. */
 export function prepareSystems(client: Database.Database): (only?: string) => Map<string, SystemState> {
-  const treatments = client.prepare(`
+  const ask = makeAsk(client);
+  const treatments = ask.all(
+    { ...pick(t.treatment, 'system', 'family'), endedAtMs: number },
+    `
     select c.system, c.family, max(coalesce(x.at_ms, 9e15)) endedAtMs from p_treatment c left join p_treatment_end x on x.treatment = c.id and x.voided_by is null
-    where c.voided_by is null and c.system = coalesce(?, c.system) group by c.system, c.family`);
-  const zeros = client.prepare(`
+    where c.voided_by is null and c.system = coalesce(?, c.system) group by c.system, c.family`,
+  );
+  const zeros = ask.map(
+    t.reading.subject,
+    number,
+    `
     select subject system, max(at_ms) atMs from p_reading where quantity = 'copper' and source = 'measured' and value <= ${ZERO_MG_L} and voided_by is null
-      and subject = coalesce(?, subject) group by subject`);
-  const odd = client.prepare(`
+      and subject = coalesce(?, subject) group by subject`,
+  );
+  const odd = ask.all(
+    { system: t.tank.system, ...pick(t.odd, 'lot', 'signs') },
+    `
     with open as (select t.system, min(h.at_ms) sinceMs from p_balance b cross join p_quarantine h on h.lot = b.lot
       join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.system = coalesce(?, t.system) group by t.system)
     select open.system, o.lot, o.signs from open join p_tank t on t.system = open.system
-      cross join p_odd o on o.tank = t.id and o.at_ms >= open.sinceMs and o.signs <> '[]' and o.voided_by is null`);
-  const deaths = client.prepare(`
+      cross join p_odd o on o.tank = t.id and o.at_ms >= open.sinceMs and o.signs <> '[]' and o.voided_by is null`,
+  );
+  const deaths = ask.all(
+    { system: t.tank.system, lot: t.loss.lot },
+    `
     with open as (select t.system, min(h.at_ms) sinceMs from p_balance b cross join p_quarantine h on h.lot = b.lot
       join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.system = coalesce(?, t.system) group by t.system)
     select open.system, x.lot from open join p_tank t on t.system = open.system
-      cross join p_loss x on x.place = t.id and x.at_ms >= open.sinceMs and x.cause = 'illness' and x.voided_by is null`);
-  const lots = client
-    .prepare('select distinct b.lot from p_balance b join p_tank t on t.id = b.place where t.system = ? and b.inside = 1 and b.n <> 0')
-    .pluck();
+      cross join p_loss x on x.place = t.id and x.at_ms >= open.sinceMs and x.cause = 'illness' and x.voided_by is null`,
+  );
+  const lots = ask.values(
+    t.balance.lot,
+    'select distinct b.lot from p_balance b join p_tank t on t.id = b.place where t.system = ? and b.inside = 1 and b.n <> 0',
+  );
 
   return (only) => {
     const one = only ?? null;
     const systemStates = new Map<string, SystemState>();
     const set = (system: string, more: Partial<SystemState>) =>
       systemStates.set(system, { ...(systemStates.get(system) ?? CALM_SYSTEM), ...more });
-    const zeroAt = new Map((zeros.all(one) as { system: string; atMs: number }[]).map(({ system, atMs }) => [system, atMs]));
-    for (const { system, family, endedAtMs } of treatments.all(one) as TreatmentRow[]) {
+    const zeroAt = zeros(one);
+    for (const { system, family, endedAtMs } of treatments(one)) {
       const known = systemStates.get(system) ?? CALM_SYSTEM;
-      if (endedAtMs === null || endedAtMs > 8e15) {
+      if (endedAtMs > 8e15) {
         set(system, { treatments: [...known.treatments, family] });
         continue;
       }
@@ -49,12 +62,12 @@ export function prepareSystems(client: Database.Database): (only?: string) => Ma
       set(system, { held: [...known.held, held] });
     }
     const ill = new Map<string, string>();
-    for (const { system, signs } of odd.all(one) as OddRow[]) {
-      const sign = (JSON.parse(signs) as { sign: Sign }[]).find((each) => SIGN_CLASS[each.sign] === 'illness');
+    for (const { system, signs } of odd(one)) {
+      const sign = signs.find((each) => SIGN_CLASS[each.sign] === 'illness');
       if (sign) ill.set(system, sign.sign);
     }
-    for (const { system } of deaths.all(one) as { system: string }[]) ill.set(system, ill.get(system) ?? 'a death by illness');
-    for (const [system, what] of ill) set(system, { ill: { what, lots: lots.all(system) as string[] } });
+    for (const { system } of deaths(one)) ill.set(system, ill.get(system) ?? 'a death by illness');
+    for (const [system, what] of ill) set(system, { ill: { what, lots: lots(system) } });
     return systemStates;
   };
 }

@@ -2,18 +2,18 @@
 import type Database from 'better-sqlite3';
 import { SIGN_CLASS, SIGNS } from '#core/rounds/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
+import { makeAsk } from '../db/ask.ts';
 
 /** How long ago a sign of weakness, or the last meal, still speaks of now. */
 export const FRAIL_MS = 48 * HOUR_MS;
 export const WEAK_SIGNS = JSON.stringify(SIGNS.filter((sign) => SIGN_CLASS[sign] === 'stress' || SIGN_CLASS[sign] === 'appetite'));
 
 export function prepareWeak(client: Database.Database): (lot: string, atMs: number) => boolean {
-  const weak = client
-    .prepare(
-      `select 1 from p_odd o join json_each(o.signs) j where o.lot = @lot and o.at_ms between @since and @now and o.voided_by is null
+  const ask = makeAsk(client);
+  const weak = ask.is(
+    `select 1 from p_odd o join json_each(o.signs) j where o.lot = @lot and o.at_ms between @since and @now and o.voided_by is null
        and json_extract(j.value, '$.sign') in (select value from json_each(@weak))
        union all select 1 from p_landing l where l.lot = @lot and l.at_ms between @since and @now and l.condition <> 'fit' and l.voided_by is null limit 1`,
-    )
-    .pluck();
-  return (lot, atMs) => weak.get({ lot, now: atMs, since: atMs - FRAIL_MS, weak: WEAK_SIGNS }) !== undefined;
+  );
+  return (lot, atMs) => weak({ lot, now: atMs, since: atMs - FRAIL_MS, weak: WEAK_SIGNS });
 }

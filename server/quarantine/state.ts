@@ -2,9 +2,9 @@
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';
-import type { WaterType } from '#core/species/index.ts';
 import { OUTSIDE_PLACES } from '#core/stock/index.ts';
-import { makeAsk } from '../db/ask.ts';
+import { makeAsk, number } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { COMING } from '../now/sqlFragments.ts';
 import { prepareClocks } from './clocks.ts';
 import { prepareOpenQuarantines } from './rows.ts';
@@ -20,7 +20,8 @@ export function quarantineState(
   const ask = makeAsk(client);
   const openQuarantines = prepareOpenQuarantines(client);
   const clocks = prepareClocks(client);
-  const types = ask.values<WaterType>(
+  const types = ask.values(
+    t.system.type,
     `select distinct w.type from p_tank t join p_system w on w.id = t.system where t.id in
      (select place from p_balance where lot = @lot and inside = 1 and n > 0 union select tank from (${COMING}) where lot = @lot) order by 1`,
   );
@@ -40,7 +41,8 @@ export function quarantineState(
       return clock;
     },
     clocksOf,
-    firstSeenOf: ask.value<number>(
+    firstSeenOf: ask.value(
+      number,
       `select min(at_ms) from p_leg where lot = ? and n > 0 and voided_by is null and place not in (${OUTSIDE})`,
     ),
     waterTypesOf: (lot) => types({ lot }),

@@ -26,7 +26,7 @@ export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
             atMs: entry.occurredAtMs,
             expected: one.expected,
             seen: one.seen,
-            signs: JSON.stringify(one.signs),
+            signs: one.signs,
           });
         }
       },

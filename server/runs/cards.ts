@@ -1,7 +1,9 @@
 // Runs as the bench, the strip, today and the pager see them.
 import type Database from 'better-sqlite3';
-import type { PageCard, RunCard, VesselTimer } from '#contract/views.ts';
+import type { RunCard, VesselTimer } from '#contract/views.ts';
 import { dueByEye, runDues, soonest, watchOf, type RunDue } from '#core/runs/index.ts';
+import { makeAsk, text, pick } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { personName } from '../now/rows.ts';
 import { endsOf, type Ended } from './ends.ts';
 import { prepareKnown, type Known } from './known.ts';
@@ -9,12 +11,14 @@ import { prepareKnown, type Known } from './known.ts';
 export type ReadRuns = (now: number) => RunCard[];
 
 export function prepareRunCards(client: Database.Database): ReadRuns {
+  const ask = makeAsk(client);
   const known = prepareKnown(client);
   const endOf = endsOf(client);
-  const pages = client.prepare(
+  const pages = ask.all(
+    { ...pick(t.page, 'due', 'stage', 'to', 'atMs'), toName: text },
     `select p.due, p.stage, p."to", ${personName('p."to"')} toName, p.at_ms atMs from p_page p where p.due >= ? and p.due < ? and p.voided_by is null order by p.at_ms, p.stage`,
   );
-  const nameOf = client.prepare(`select ${personName('?')}`).pluck();
+  const nameOf = ask.only(text, `select ${personName('?')}`);
   const complete = (run: Known, now: number): RunCard => {
     const { end, cannot, dues } = duesOf(run, endOf(run, now));
     const watch = watchOf(run);
@@ -23,8 +27,8 @@ export function prepareRunCards(client: Database.Database): ReadRuns {
       end,
       ...(cannot === undefined ? {} : { cannot }),
       dues,
-      pages: pages.all(`${run.entry}:`, `${run.entry};`) as PageCard[],
-      watcher: watch && { id: watch.who, name: nameOf.get(watch.who, watch.who) as string },
+      pages: pages(`${run.entry}:`, `${run.entry};`),
+      watcher: watch && { id: watch.who, name: nameOf(watch.who, watch.who) },
     };
   };
   return (now) => known().map((run) => complete(run, now));

@@ -20,7 +20,7 @@ export const runProjectors: MakeProjectors<RunEntries> = (db) => {
     voids: ['p_run_event'],
     project(entry) {
       const { run: id, ...facts } = entry.payload;
-      event({ ...factOf(entry), run: id, what, facts: JSON.stringify(facts) });
+      event({ ...factOf(entry), run: id, what, facts: facts });
     },
   });
   return {
@@ -35,8 +35,8 @@ export const runProjectors: MakeProjectors<RunEntries> = (db) => {
           tank,
           method,
           vessel: vessel.name,
-          overruled: JSON.stringify((entry.overrules ?? []).map(({ code, size }) => passedAs(code, size))),
-          facts: JSON.stringify(entry.payload),
+          overruled: (entry.overrules ?? []).map(({ code, size }) => passedAs(code, size)),
+          facts: entry.payload,
         });
         for (const { place, n } of places) from({ ...factOf(entry), place, run: id, n });
       },
@@ -50,7 +50,7 @@ export const runProjectors: MakeProjectors<RunEntries> = (db) => {
       project(entry) {
         const { run: id, lot, into, dead, remaining = 0 } = entry.payload;
         const alive = into.reduce((sum, { n }) => sum + n, 0);
-        runRelease({ ...factOf(entry), run: id, lot, alive, dead, remaining, facts: JSON.stringify(entry.payload) });
+        runRelease({ ...factOf(entry), run: id, lot, alive, dead, remaining, facts: entry.payload });
         for (const [index, { tank, n }] of into.entries())
           release({ ...factOf(entry), bag: null, run: id, lot, tank, alive: n, dead: index === 0 ? dead : 0 });
       },

@@ -8,7 +8,7 @@ import { noteChange, type MakeProjectors } from '../db/projector.ts';
 export const speciesProjectors: MakeProjectors<SpeciesEntries> = (db) => {
   const species = prepareInsert(db, tables.species);
   const change = noteChange(db);
-  const columnsOf = (facts: SpeciesFields) => ({ scientific: facts.scientific, common: facts.common, facts: JSON.stringify(facts) });
+  const columnsOf = (facts: SpeciesFields) => ({ scientific: facts.scientific, common: facts.common, facts: facts });
   return {
     'species.added': {
       voids: [],
@@ -19,7 +19,7 @@ export const speciesProjectors: MakeProjectors<SpeciesEntries> = (db) => {
       project(entry) {
         const { species: key, fields } = entry.payload;
         const row = db.select().from(tables.species).where(eq(tables.species.id, key)).get()!;
-        const facts = { ...(JSON.parse(row.facts) as SpeciesFields), ...fields };
+        const facts = { ...row.facts, ...fields };
         db.update(tables.species)
           .set({ entry: entry.id, ...columnsOf(facts) })
           .where(eq(tables.species.id, key))

@@ -1,12 +1,11 @@
 // Rows of stock's own entries: lots on record, cut, joined and measured, promises, arrangements with an end.
 import { eq } from 'drizzle-orm';
 import type { StockEntries } from '#core/stock/index.ts';
+import { makeAsk, pick } from '../db/ask.ts';
 import { clientOf, prepareInsert } from '../db/insert.ts';
 import * as tables from '../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from '../db/projector.ts';
 import { STILL_OPEN } from '../now/sqlFragments.ts';
-
-type LotRow = typeof tables.lot.$inferSelect;
 
 export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
   const lot = prepareInsert(db, tables.lot);
@@ -18,7 +17,8 @@ export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
   const stayLimit = prepareInsert(db, tables.stayLimit);
   const transferMark = prepareInsert(db, tables.transferMark);
   const findLot = db.query.lot.findFirst({ where: (row, { eq, sql }) => eq(row.id, sql.placeholder('id')) }).prepare();
-  const openQuarantine = clientOf(db).prepare(
+  const openQuarantine = makeAsk(clientOf(db)).get(
+    pick(tables.quarantine, 'policy', 'zero', 'atMs'),
     `select policy, zero, at_ms atMs from p_quarantine h where lot = ? and ${STILL_OPEN} order by at_ms desc, entry desc limit 1`,
   );
   return {
@@ -50,14 +50,14 @@ export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
       voids: ['p_lot', 'p_lineage', 'p_quarantine'],
       project(entry) {
         const { lot: parent, child, label, n, quarantine: id } = entry.payload;
-        const { entry: _made, voidedBy: _void, ...facts } = findLot.execute({ id: parent }).sync() as LotRow;
+        const { entry: _made, voidedBy: _void, ...facts } = findLot.execute({ id: parent }).sync()!;
         lot({ ...facts, id: child, entry: entry.id, label });
         lineage({ ...factOf(entry), lot: child, from: parent, how: 'cut', n });
         // The child's clock goes on from where its parent's stands, by the same policy.
         if (id)
           quarantine({
             ...factOf(entry),
-            ...(openQuarantine.get(parent) as { policy: string; zero: string; atMs: number }),
+            ...openQuarantine(parent)!,
             id,
             lot: child,
           });

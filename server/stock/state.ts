@@ -1,9 +1,9 @@
 // Lots, where their fish stand, and what is promised and arranged, for core's questions.
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
-import type { Mark } from '#core/journal/index.ts';
 import type { LotFacts } from '#core/lots/index.ts';
-import { makeAsk } from '../db/ask.ts';
+import { makeAsk, number, text, orNull, pick } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { IN_HOUSE, personName, PROMISED, SIZE_NOW } from '../now/sqlFragments.ts';
 
 type Asked =
@@ -22,16 +22,27 @@ type Asked =
 
 export function stockState(client: Database.Database): Pick<HouseState, Asked> {
   const ask = makeAsk(client);
-  const lot = ask.get<{ [F in keyof LotFacts]: LotFacts[F] | null }>(
+  const lot = ask.get(
+    {
+      ...pick(t.lot, 'species', 'heardAs', 'supplier'),
+      id: orNull(t.lot.id),
+      label: orNull(t.lot.label),
+      sizeCm: orNull(number),
+      origin: orNull(t.lot.origin),
+    },
     `select id, label, species, heard_as heardAs, ${SIZE_NOW('p_lot')} sizeCm, origin, supplier from p_lot where id = ? and voided_by is null`,
   );
-  const balance = ask.value<number>('select n from p_balance where lot = ? and place = ?');
-  const balanceAt = ask.value<number>('select sum(n) from p_leg where place = ? and lot = ? and at_ms <= ? and voided_by is null');
-  const lotCount = ask.get<{ inHouse: number; promised: number }>(`
+  const balance = ask.value(t.balance.n, 'select n from p_balance where lot = ? and place = ?');
+  const balanceAt = ask.value(number, 'select sum(n) from p_leg where place = ? and lot = ? and at_ms <= ? and voided_by is null');
+  const lotCount = ask.get(
+    { inHouse: number, promised: number },
+    `
     select coalesce((select sum(b.n) from p_balance b left join p_tank t on t.id = b.place
       where b.lot = @lot and b.inside = 1 and (t.id is null or t.purpose <> 'customer')), 0) inHouse,
-    coalesce((select sum(p.n) from p_promise p where p.lot = @lot and ${PROMISED}), 0) promised`);
-  const lastMove = ask.get<Mark>(
+    coalesce((select sum(p.n) from p_promise p where p.lot = @lot and ${PROMISED}), 0) promised`,
+  );
+  const lastMove = ask.get(
+    { ...pick(t.leg, 'entry', 'atMs'), by: text },
     `select entry, ${personName('by')} by, at_ms atMs from p_leg where place = ? and voided_by is null and entry not in (select id from entry where act_id = ?) order by at_ms desc, entry desc limit 1`,
   );
   const place = ask.is(
@@ -48,13 +59,14 @@ export function stockState(client: Database.Database): Pick<HouseState, Asked> {
     },
     balance: (of, at) => balance(of, at) ?? 0,
     balanceAt: (of, at, atMs) => balanceAt(at, of, atMs) ?? 0,
-    tanksOf: ask.values<string>(
+    tanksOf: ask.values(
+      t.balance.place,
       'select b.place from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.inside = 1 and b.n > 0 order by t.code',
     ),
     isInTank: ask.is(
       "select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.n > 0 and t.purpose <> 'customer' limit 1",
     ),
-    occupants: ask.all<{ lot: string; n: number }>('select lot, n from p_balance where place = ? and inside = 1 and n <> 0 order by lot'),
+    occupants: ask.all(pick(t.balance, 'lot', 'n'), 'select lot, n from p_balance where place = ? and inside = 1 and n <> 0 order by lot'),
     lotCount: (of) => lotCount({ lot: of })!,
     lastMove: (at, exceptAct = '') => lastMove(at, exceptAct),
     isPlace: (id) => place(id, id, id),

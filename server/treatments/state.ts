@@ -1,13 +1,14 @@
 // Treatments that run, and who bears them badly, for core's questions.
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
-import type { TreatmentFacts } from '#core/treatments/index.ts';
-import { makeAsk } from '../db/ask.ts';
+import { makeAsk, pick } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { FRAIL_MS, WEAK_SIGNS } from '../placement/weak.ts';
 
 export function treatmentState(client: Database.Database): Pick<HouseState, 'openTreatments' | 'frailOn'> {
   const ask = makeAsk(client);
-  const frail = ask.values<string>(
+  const frail = ask.values(
+    t.lot.label,
     `select distinct l.label from p_tank t join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0 and b.n > 0 join p_lot l on l.id = b.lot
       where t.system = @system and (
         not exists (select 1 from p_feed f where f.lot = b.lot and f.response in ('ate', 'charged') and f.at_ms between @since and @now and f.voided_by is null)
@@ -16,9 +17,12 @@ export function treatmentState(client: Database.Database): Pick<HouseState, 'ope
       order by l.label`,
   );
   return {
-    openTreatments: ask.all<TreatmentFacts>(`
+    openTreatments: ask.all(
+      { ...pick(t.treatment, 'id', 'system', 'family'), begunAtMs: t.treatment.atMs },
+      `
       select c.id, c.system, c.family, c.at_ms begunAtMs from p_treatment c
-      where c.system = ? and c.voided_by is null and not exists (select 1 from p_treatment_end x where x.treatment = c.id and x.voided_by is null)`),
+      where c.system = ? and c.voided_by is null and not exists (select 1 from p_treatment_end x where x.treatment = c.id and x.voided_by is null)`,
+    ),
     frailOn: (system, atMs) => frail({ system, now: atMs, since: atMs - FRAIL_MS, weak: WEAK_SIGNS }),
   };
 }

@@ -1,15 +1,16 @@
 // All views in one table. A view is read inside one read transaction with the seq it has seen.
 import type Database from 'better-sqlite3';
 import type { ViewName, Views } from '#contract/views.ts';
+import { makeAsk, number } from '../db/ask.ts';
 import { makeBenchView } from './bench.ts';
-import { makeLogbookView } from './logbook.ts';
 import { makeDockView } from './dock.ts';
 import { makeFindView } from './find.ts';
-import { makeQuarantineView } from './quarantine.ts';
 import { makeHouseView } from './house.ts';
 import { makeIntakeView } from './intake.ts';
+import { makeLogbookView } from './logbook.ts';
 import { makeLotView } from './lot.ts';
 import { makeMovesView } from './moves.ts';
+import { makeQuarantineView } from './quarantine.ts';
 import { makeRoomView } from './room.ts';
 import { makeRoundsView } from './rounds.ts';
 import { makeRunningView } from './running.ts';
@@ -41,10 +42,11 @@ const makers: { [V in ViewName]: MakeView<V> } = {
 export type ReadView = <V extends ViewName>(name: V, request: ViewRequest) => Views[V];
 
 export function makeReadView(client: Database.Database): ReadView {
+  const ask = makeAsk(client);
   const views = Object.fromEntries(Object.entries(makers).map(([name, make]) => [name, make(client)])) as {
     [V in ViewName]: ReturnType<MakeView<V>>;
   };
-  const latest = client.prepare('select coalesce(max(seq), 0) from entry').pluck();
-  const read = client.transaction((name: ViewName, request: ViewRequest) => ({ seq: latest.get() as number, ...views[name](request) }));
+  const latest = ask.value(number, 'select coalesce(max(seq), 0) from entry');
+  const read = client.transaction((name: ViewName, request: ViewRequest) => ({ seq: latest(), ...views[name](request) }));
   return ((name, request) => read(name, request)) as ReadView;
 }

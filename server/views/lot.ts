@@ -1,71 +1,83 @@
 // One lot, whole: where it is and everywhere it has been, who shared water with it, what it comes of, its clock, what happened.
 import type { LotView, Sharing } from '#contract/views.ts';
-import { ancestry, systemHistory, occupanciesByLot, type QuarantineRows } from '#core/quarantine/index.ts';
+import { ancestry, systemHistory, occupanciesByLot } from '#core/quarantine/index.ts';
 import { isOutside } from '#core/stock/index.ts';
 import { spansOf } from '#core/time/index.ts';
-import { grouped, present, SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from '../now/rows.ts';
+import { makeAsk, number, text, orNull, pick, flag } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
+import { grouped, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
 import { PROMISED, SIZE_NOW } from '../now/sqlFragments.ts';
 import { prepareQuarantineCards } from './quarantine.ts';
 import { prepareTimeline } from './timeline.ts';
 import type { MakeView } from './view.ts';
 
-type LotRow = SpeciesColumns & {
-  id: string;
-  label: string;
-  origin: NonNullable<LotView['lot']>['origin'];
-  supplier: string | null;
-  crate: string | null;
-  sizeCm: number | null;
-};
-type LegRow = { entry: string; place: string; atMs: number; n: number };
-type Kin = NonNullable<LotView['lot']>['cutFrom'][number];
-
 export const makeLotView: MakeView<'lot'> = (client) => {
-  const about = client.prepare(`
+  const ask = makeAsk(client);
+  const about = ask.get(
+    {
+      ...pick(t.lot, 'id', 'label', 'origin'),
+      supplier: orNull(t.supplier.name),
+      crate: orNull(t.crate.label),
+      sizeCm: orNull(number),
+      ...SPECIES_SHAPE,
+    },
+    `
     select l.id, l.label, l.origin, f.name supplier, c.label crate, ${SIZE_NOW('l')} sizeCm, ${SPECIES_COLUMNS}
     from p_lot l left join p_species s on s.id = l.species left join p_supplier f on f.id = l.supplier left join p_crate c on c.id = l.crate
-    where l.id = ? and l.voided_by is null`);
-  const legs = client.prepare('select entry, place, at_ms atMs, n from p_leg where lot = ? and voided_by is null order by at_ms, entry');
-  const balances = client.prepare('select place, inside, n from p_balance where lot = ? and n <> 0');
-  const promised = client.prepare(
+    where l.id = ? and l.voided_by is null`,
+  );
+  const legs = ask.all(
+    pick(t.leg, 'entry', 'place', 'atMs', 'n'),
+    'select entry, place, at_ms atMs, n from p_leg where lot = ? and voided_by is null order by at_ms, entry',
+  );
+  const balances = ask.all(pick(t.balance, 'place', 'inside', 'n'), 'select place, inside, n from p_balance where lot = ? and n <> 0');
+  const promised = ask.all(
+    { ...pick(t.promise, 'n', 'forWhom'), promise: t.promise.id },
     `select p.id promise, p.n, p.for_whom forWhom from p_promise p where p.lot = ? and ${PROMISED} order by p.at_ms`,
   );
-  const from = client.prepare(
+  const from = ask.all(
+    { label: t.lot.label, ...pick(t.lineage, 'n', 'atMs', 'how'), lot: t.lineage.from },
     'select y.from_lot lot, l.label, y.n, y.at_ms atMs, y.how from p_lineage y join p_lot l on l.id = y.from_lot where y.lot = ? and y.voided_by is null order by y.at_ms',
   );
-  const into = client.prepare(
+  const into = ask.all(
+    { ...pick(t.lineage, 'lot', 'n', 'atMs', 'how'), label: t.lot.label },
     'select y.lot, l.label, y.n, y.at_ms atMs, y.how from p_lineage y join p_lot l on l.id = y.lot where y.from_lot = ? and y.voided_by is null order by y.at_ms',
   );
-  const named = client.prepare(`
+  const named = ask.one(
+    { name: text, tank: flag },
+    `
     select coalesce((select code from p_tank where id = @id), (select b.label || ' of ' || c.label from p_bag b join p_crate c on c.id = b.crate where b.id = @id),
       (select r.vessel || ' for ' || t.code from p_bench_run r join p_tank t on t.id = r.tank where r.id = @id), @id) name,
-      exists (select 1 from p_tank where id = @id) tank`);
+      exists (select 1 from p_tank where id = @id) tank`,
+  );
   const timeline = prepareTimeline(client, 'lot');
   const quarantines = prepareQuarantineCards(client);
   const sharing = prepareSharing(client);
 
-  const lineage = client.prepare('select lot, from_lot "from", at_ms atMs from p_lineage where voided_by is null');
-  const labelOf = client.prepare('select label from p_lot where id = ?').pluck();
+  const lineage = ask.all(
+    pick(t.lineage, 'lot', 'from', 'atMs'),
+    'select lot, from_lot "from", at_ms atMs from p_lineage where voided_by is null',
+  );
+  const labelOf = ask.value(t.lot.label, 'select label from p_lot where id = ?');
   /** The lots that it was cut from or joined of, each with the instant until which its history is this lot's. */
   const elders = (lot: string) =>
-    [...ancestry(lot, lineage.all() as QuarantineRows['lineage'])]
+    [...ancestry(lot, lineage())]
       .filter(([elder]) => elder !== lot)
-      .map(([elder, untilMs]) => ({ lot: elder, label: labelOf.get(elder) as string, untilMs }));
+      .map(([elder, untilMs]) => ({ lot: elder, label: labelOf(elder)!, untilMs }));
   const beenWith = (lot: string, untilMs: number) =>
-    [...grouped(legs.all(lot) as LegRow[], ({ place }) => place)]
+    [...grouped(legs(lot), ({ place }) => place)]
       .filter(([place]) => !isOutside(place))
       .flatMap(([place, list]) => spansOf(list).spans.map((span) => ({ place, ...span })))
       .filter(({ fromMs }) => fromMs < untilMs)
       .map((span) => ({ ...span, untilMs: Math.min(span.untilMs ?? untilMs, untilMs) }));
 
   return (request): Omit<LotView, 'seq'> => {
-    const row = about.get(request.query.lot ?? '') as LotRow | undefined;
+    const row = about(request.query.lot ?? '');
     if (!row) return { now: [], been: [], left: [], shared: [], quarantines: [], gaps: [], timeline: [], names: {} };
-    const moves = legs.all(row.id) as LegRow[];
-    const standing = balances.all(row.id) as { place: string; inside: number; n: number }[];
+    const moves = legs(row.id);
+    const standing = balances(row.id);
     const nameOf = (id: string) => {
-      const { name, tank } = named.get({ id }) as { name: string; tank: number };
-      return { place: id, name, tank: tank === 1 };
+      return { place: id, ...named({ id }) };
     };
     const kin = elders(row.id);
     const byPlace = [...grouped(moves, ({ place }) => place)]
@@ -80,21 +92,19 @@ export const makeLotView: MakeView<'lot'> = (client) => {
         supplier: present(row.supplier),
         crate: present(row.crate),
         sizeCm: present(row.sizeCm),
-        inHouse: standing.filter(({ inside }) => inside === 1).reduce((sum, { n }) => sum + n, 0),
-        promised: promised.all(row.id) as { promise: string; n: number; forWhom: string }[],
-        cutFrom: from.all(row.id) as Kin[],
-        cutInto: into.all(row.id) as Kin[],
+        inHouse: standing.filter(({ inside }) => inside).reduce((sum, { n }) => sum + n, 0),
+        promised: promised(row.id),
+        cutFrom: from(row.id),
+        cutInto: into(row.id),
       },
-      now: standing.filter(({ inside, n }) => inside === 1 && n > 0).map(({ place, n }) => ({ ...nameOf(place), n })),
+      now: standing.filter(({ inside, n }) => inside && n > 0).map(({ place, n }) => ({ ...nameOf(place), n })),
       been: [
         ...byPlace.flatMap(({ spans, gaps: _gaps, ...place }) => spans.map((span) => ({ ...place, ...span }))),
         ...kin.flatMap(({ lot, label, untilMs }) =>
           beenWith(lot, untilMs).map(({ place, ...span }) => ({ ...nameOf(place), ...span, as: label })),
         ),
       ].sort((one, other) => one.fromMs - other.fromMs),
-      left: standing
-        .filter(({ inside, place, n }) => inside === 0 && n > 0 && place !== 'relabelled')
-        .map(({ place, n }) => ({ place, n })),
+      left: standing.filter(({ inside, place, n }) => !inside && n > 0 && place !== 'relabelled').map(({ place, n }) => ({ place, n })),
       shared: sharing([{ lot: row.id }, ...kin], moves[0]?.atMs),
       quarantines: quarantines(request, [row.id]),
       gaps: byPlace.flatMap(({ gaps, name }) => gaps.map((gap) => ({ ...gap, place: name }))),
@@ -107,31 +117,35 @@ export const makeLotView: MakeView<'lot'> = (client) => {
 const SHOWN = 60;
 
 function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
-  const systemsSince = client.prepare('select tank, system, at_ms atMs from p_tank_system');
-  const legs = client.prepare(
+  const ask = makeAsk(client);
+  const systemsSince = ask.all(pick(t.systemsSince, 'tank', 'system', 'atMs'), 'select tank, system, at_ms atMs from p_tank_system');
+  const legs = ask.all(
+    pick(t.leg, 'entry', 'lot', 'place', 'n', 'atMs'),
     'select l.entry, l.lot, l.place, l.n, l.at_ms atMs from json_each(?) j cross join p_leg l on l.place = j.value and l.at_ms >= ? where l.voided_by is null',
   );
-  const balances = client.prepare(
+  const balances = ask.all(
+    pick(t.balance, 'lot', 'place', 'n'),
     'select b.lot, b.place, b.n from json_each(?) j cross join p_balance b on b.place = j.value and b.inside = 1 and b.n <> 0',
   );
-  const tanks = client
-    .prepare('select distinct l.place from p_leg l join p_tank t on t.id = l.place where l.lot = ? and l.voided_by is null')
-    .pluck();
-  const labels = client.prepare('select l.id, l.label from json_each(?) j cross join p_lot l on l.id = j.value').raw();
-  const codes = client.prepare('select id, code from p_tank').raw();
-  const firstOf = client.prepare('select min(at_ms) from p_leg where lot = ? and voided_by is null').pluck();
+  const tanks = ask.values(
+    t.leg.place,
+    'select distinct l.place from p_leg l join p_tank t on t.id = l.place where l.lot = ? and l.voided_by is null',
+  );
+  const labels = ask.map(t.lot.id, t.lot.label, 'select l.id, l.label from json_each(?) j cross join p_lot l on l.id = j.value');
+  const codes = ask.map(t.tank.id, t.tank.code, 'select id, code from p_tank');
+  const firstOf = ask.value(number, 'select min(at_ms) from p_leg where lot = ? and voided_by is null');
   return (kin: readonly { lot: string; untilMs?: number }[], firstMs: number | undefined): Sharing[] => {
-    const stood = [...new Set(kin.flatMap(({ lot }) => tanks.all(lot) as string[]))];
+    const stood = [...new Set(kin.flatMap(({ lot }) => tanks(lot)))];
     if (stood.length === 0 || firstMs === undefined) return [];
-    const sinceMs = Math.min(...kin.map(({ lot }) => (firstOf.get(lot) as number | null) ?? firstMs)) - 1;
-    const pipes = systemsSince.all() as QuarantineRows['systemsSince'];
+    const sinceMs = Math.min(...kin.map(({ lot }) => firstOf(lot) ?? firstMs)) - 1;
+    const pipes = systemsSince();
     const systems = new Set(pipes.filter(({ tank }) => stood.includes(tank)).map(({ system }) => system));
     const json = JSON.stringify([...new Set(pipes.filter(({ system }) => systems.has(system)).map(({ tank }) => tank))]);
     const rows = {
       sinceMs,
       systemsSince: pipes,
-      legs: legs.all(json, sinceMs + 1) as QuarantineRows['legs'],
-      balances: balances.all(json) as QuarantineRows['balances'],
+      legs: legs(json, sinceMs + 1),
+      balances: balances(json),
     };
     const occupancies = occupanciesByLot(rows, systemHistory(pipes));
     const own = kin.flatMap(({ lot, untilMs = Infinity }) =>
@@ -152,8 +166,8 @@ function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
             }),
           ),
     );
-    const called = new Map(labels.all(JSON.stringify([...new Set(shared.map((one) => one.lot))])) as [string, string][]);
-    const codeOf = new Map(codes.all() as [string, string][]);
+    const called = labels(JSON.stringify([...new Set(shared.map((one) => one.lot))]));
+    const codeOf = codes();
     return shared
       .map((one) => ({ ...one, label: called.get(one.lot) ?? one.lot, place: codeOf.get(one.place) ?? one.place }))
       .sort((one, other) => other.fromMs - one.fromMs)

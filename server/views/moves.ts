@@ -1,31 +1,39 @@
 // What is planned and what must end: catch slips, arrangements with an end, tools and where they were wet.
 import type Database from 'better-sqlite3';
 import type { MovesView, TransferTaskCard, StayLimitCard, TemporaryStay, ToolCard } from '#contract/views.ts';
-import { wetFrom, type ToolFields, type ToolUse } from '#core/exposure/index.ts';
-import type { TransferTask } from '#core/moves/index.ts';
+import { wetFrom } from '#core/exposure/index.ts';
 import type { Vessel } from '#core/room/index.ts';
 import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
+import { json, makeAsk, number, text, orNull, pick } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { OPEN_STAYS, personName } from '../now/rows.ts';
 import { IN_HOUSE, SIZE_NOW } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 
 const SHOWN_AFTER_MS = 2 * DAY_MS;
-type StayLimitRow = Omit<StayLimitCard, 'untilMs' | 'untilCm' | 'sizeCm'> & {
-  untilMs: number | null;
-  untilCm: number | null;
-  sizeCm: number | null;
+const STAY = {
+  ...pick(t.stayLimit, 'lot', 'untilMs', 'untilCm', 'why'),
+  n: t.balance.n,
+  vessel: t.tank.vessel,
+  stayLimit: t.stayLimit.id,
+  lotLabel: t.lot.label,
+  tank: t.tank.id,
+  tankCode: t.tank.code,
+  sinceMs: t.stayLimit.atMs,
+  sizeCm: orNull(number),
 };
 
 /** Arrangements with an end whose fish are there still; the latest for a lot in a place counts. */
 export function prepareStayLimits(client: Database.Database): (tank?: string) => StayLimitCard[] {
+  const ask = makeAsk(client);
   const sql = `
     select s.id stayLimit, s.lot, l.label lotLabel, b.n, t.id tank, t.code tankCode, t.vessel, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
       ${SIZE_NOW('l')} sizeCm, s.why
     from ${OPEN_STAYS}`;
-  const all = client.prepare(`${sql} order by coalesce(s.until_ms, 9e15), t.code`);
-  const inTank = client.prepare(`${sql} where s.place = ? order by coalesce(s.until_ms, 9e15)`);
+  const all = ask.all(STAY, `${sql} order by coalesce(s.until_ms, 9e15), t.code`);
+  const inTank = ask.all(STAY, `${sql} where s.place = ? order by coalesce(s.until_ms, 9e15)`);
   return (tank) =>
-    ((tank === undefined ? all.all() : inTank.all(tank)) as StayLimitRow[]).map(({ untilMs, untilCm, sizeCm, ...stay }) => ({
+    (tank === undefined ? all() : inTank(tank)).map(({ untilMs, untilCm, sizeCm, ...stay }) => ({
       ...stay,
       ...(untilMs === null ? {} : { untilMs }),
       ...(untilCm === null ? {} : { untilCm }),
@@ -42,39 +50,40 @@ export function temporaryOnly(stayLimits: readonly StayLimitCard[]): TemporarySt
   );
 }
 
-type TaskRow = {
-  facts: string;
-  plan: string;
-  planName: string;
-  lotLabel: string;
-  fromCode: string;
-  toCode: string;
-  toolName: string | null;
-  marks: string;
-};
-type MarkRow = { what: 'tried' | 'unblocked' | 'dropped' | 'done'; atMs: number; by: string; actId: string };
+type MarkRow = Pick<typeof t.transferMark.$inferSelect, 'what' | 'atMs' | 'by'> & { actId: string };
 
 /** Tasks that are open, and those that ended after an instant. */
 export function prepareTasks(client: Database.Database): (endedSinceMs: number) => TransferTaskCard[] {
-  const tasks = client.prepare(`
+  const ask = makeAsk(client);
+  const tasks = ask.all(
+    {
+      ...pick(t.task, 'facts', 'plan'),
+      planName: t.task.name,
+      lotLabel: t.lot.label,
+      fromCode: t.tank.code,
+      toCode: t.tank.code,
+      toolName: orNull(t.tool.name),
+      marks: json<MarkRow[]>(),
+    },
+    `
     select s.facts, s.plan, s.name planName, l.label lotLabel, f.code fromCode, t.code toCode, (select name from p_tool o where o.id = json_extract(s.facts, '$.tool')) toolName,
       (select coalesce(json_group_array(json_object('what', m.what, 'atMs', m.at_ms, 'by', ${personName('m."by"')}, 'actId', (select act_id from entry where id = m.entry))), '[]')
         from p_transfer_mark m where m.task = s.id and m.voided_by is null) marks
     from p_transfer_task s join p_lot l on l.id = s.lot join p_tank f on f.id = s.from_tank join p_tank t on t.id = s.to_tank
     where s.voided_by is null and not exists (
       select 1 from p_transfer_mark m where m.task = s.id and m.voided_by is null and m.what in ('done', 'dropped') and m.at_ms <= ?)
-    order by s.at_ms, s.entry, s.ord`);
+    order by s.at_ms, s.entry, s.ord`,
+  );
   return (endedSinceMs) =>
-    (tasks.all(endedSinceMs) as TaskRow[]).map(({ facts, marks, toolName, ...row }) => {
-      const of = JSON.parse(marks) as MarkRow[];
-      const done = of.find(({ what }) => what === 'done');
-      const dropped = of.find(({ what }) => what === 'dropped');
+    tasks(endedSinceMs).map(({ facts, marks, toolName, ...row }) => {
+      const done = marks.find(({ what }) => what === 'done');
+      const dropped = marks.find(({ what }) => what === 'dropped');
       return {
-        ...(JSON.parse(facts) as TransferTask),
+        ...facts,
         ...row,
         ...(toolName === null ? {} : { toolName }),
-        tries: of.filter(({ what }) => what === 'tried').map(({ atMs }) => atMs),
-        unblocked: of.some(({ what }) => what === 'unblocked'),
+        tries: marks.filter(({ what }) => what === 'tried').map(({ atMs }) => atMs),
+        unblocked: marks.some(({ what }) => what === 'unblocked'),
         ...(done ? { done: { by: done.by, atMs: done.atMs, actId: done.actId } } : {}),
         ...(dropped ? { dropped: { by: dropped.by, atMs: dropped.atMs } } : {}),
       };
@@ -82,20 +91,26 @@ export function prepareTasks(client: Database.Database): (endedSinceMs: number) 
 }
 
 export const makeMovesView: MakeView<'moves'> = (client) => {
+  const ask = makeAsk(client);
   const tasks = prepareTasks(client);
   const stayLimits = prepareStayLimits(client);
-  const tools = client.prepare(`select id, facts from p_tool t where ${IN_HOUSE('t')} order by name`);
-  const people = client.prepare(
+  const tools = ask.all(pick(t.tool, 'id', 'facts'), `select id, facts from p_tool t where ${IN_HOUSE('t')} order by name`);
+  const people = ask.all(
+    { id: text, name: text },
     `select 'hands-' || id id, 'Hands of ' || name name from p_person p where voided_by is null and ${IN_HOUSE('p')} order by name`,
   );
-  const uses = client.prepare(
+  const uses = ask.all(
+    { ...pick(t.toolUse, 'entry', 'tool', 'tank', 'atMs', 'ord'), code: t.tank.code },
     'select u.entry, u.tool, u.tank, u.at_ms atMs, u.ord, t.code from p_tool_use u join p_tank t on t.id = u.tank where u.at_ms > ? and u.voided_by is null',
   );
-  const disinfections = client.prepare('select tool, at_ms atMs from p_disinfection where at_ms > ? and voided_by is null');
+  const disinfections = ask.all(
+    pick(t.disinfection, 'tool', 'atMs'),
+    'select tool, at_ms atMs from p_disinfection where at_ms > ? and voided_by is null',
+  );
   return ({ now, rules }): Omit<MovesView, 'seq'> => {
     const driesMs = rules.toolDriesH * HOUR_MS;
-    const wet = uses.all(now - driesMs) as (ToolUse & { code: string })[];
-    const clean = disinfections.all(now - driesMs) as { tool: string; atMs: number }[];
+    const wet = uses(now - driesMs);
+    const clean = disinfections(now - driesMs);
     const codes = new Map(wet.map(({ tank, code }) => [tank, code]));
     const wetIn = (tool: string) =>
       wetFrom(
@@ -107,12 +122,12 @@ export const makeMovesView: MakeView<'moves'> = (client) => {
       tasks: tasks(now - SHOWN_AFTER_MS),
       stayLimits: stayLimits(),
       tools: [
-        ...(tools.all() as { id: string; facts: string }[]).map(({ id, facts }): ToolCard => ({
+        ...tools().map(({ id, facts }): ToolCard => ({
           id,
-          ...(JSON.parse(facts) as ToolFields),
+          ...facts,
           wet: wetIn(id),
         })),
-        ...(people.all() as { id: string; name: string }[]).map((hands): ToolCard => ({
+        ...people().map((hands): ToolCard => ({
           ...hands,
           what: 'hands',
           racks: [],

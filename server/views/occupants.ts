@@ -1,18 +1,10 @@
 // Who lives where: every living lot in every tank, in one read.
 import type Database from 'better-sqlite3';
-import { SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from '../now/rows.ts';
+import { flag, json, makeAsk, number, orNull, pick } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
+import { SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
 import { PROMISED, SIZE_NOW, STILL_OPEN } from '../now/sqlFragments.ts';
 
-type Row = SpeciesColumns & {
-  tank: string;
-  lot: string;
-  label: string;
-  n: number;
-  quarantine: string | null;
-  promised: number;
-  sizeCm: number | null;
-  sinceMs: number | null;
-};
 export type Living = {
   lot: string;
   label: string;
@@ -27,7 +19,19 @@ export type Living = {
 
 /** Living lots by tank; `sinceMs` = when the lot came to that tank for its present stay: none of it was there before. */
 export function prepareOccupants(client: Database.Database): () => Map<string, Living[]> {
-  const living = client.prepare(`
+  const ask = makeAsk(client);
+  const living = ask.all(
+    {
+      ...pick(t.balance, 'lot', 'n'),
+      label: t.lot.label,
+      tank: t.balance.place,
+      quarantine: orNull(json<NonNullable<Living['quarantine']>>()),
+      promised: flag,
+      sizeCm: orNull(number),
+      ...SPECIES_SHAPE,
+      sinceMs: orNull(number),
+    },
+    `
     select b.place tank, b.lot, l.label, b.n, 
       (select json_object('id', h.id, 'days', json_extract(h.policy, '$.days'), 'openedAtMs', h.at_ms) from p_quarantine h where h.lot = b.lot and ${STILL_OPEN} order by h.at_ms desc limit 1) quarantine,
       exists (select 1 from p_promise p where p.lot = b.lot and ${PROMISED}) promised, ${SIZE_NOW('l')} sizeCm, ${SPECIES_COLUMNS},
@@ -35,18 +39,19 @@ export function prepareOccupants(client: Database.Database): () => Map<string, L
         select g.at_ms, g.n, sum(g.n) over (order by g.at_ms, g.entry) stood from p_leg g where g.lot = b.lot and g.place = b.place and g.voided_by is null
       ) where n > 0 and stood - n <= 0) sinceMs
     from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0 join p_lot l on l.id = b.lot left join p_species s on s.id = l.species
-    order by b.place, b.lot`);
+    order by b.place, b.lot`,
+  );
   return () => {
     const byTank = new Map<string, Living[]>();
-    for (const row of living.all() as Row[]) {
+    for (const row of living()) {
       const { lot, label, n } = row;
       const one: Living = {
         lot,
         label,
         n,
         species: speciesOf(row),
-        quarantine: row.quarantine === null ? undefined : (JSON.parse(row.quarantine) as Living['quarantine']),
-        promised: row.promised === 1,
+        quarantine: row.quarantine ?? undefined,
+        promised: row.promised,
         sizeCm: row.sizeCm ?? undefined,
         sinceMs: row.sinceMs ?? undefined,
       };

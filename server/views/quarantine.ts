@@ -1,37 +1,42 @@
 // Every quarantine of the house with its clock as it stands.
 import type Database from 'better-sqlite3';
 import type { QuarantineCard } from '#contract/views.ts';
-import { SPECIES_COLUMNS, speciesOf, type SpeciesColumns } from '../now/rows.ts';
+import { json, makeAsk, type RowOf } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
+import { SPECIES_COLUMNS, SPECIES_SHAPE, speciesOf } from '../now/rows.ts';
 import { prepareClocks, type RunningQuarantine } from '../quarantine/clocks.ts';
 import type { MakeView, ViewRequest } from './view.ts';
 
-type Row = SpeciesColumns & { label: string; places: string };
+const ABOUT = { label: t.lot.label, ...SPECIES_SHAPE, places: json<{ id: string; code: string; n: number }[]>() };
 
 /** Cards of the running quarantines, of all lots or of some. Places in restarts are said by code. */
 export function prepareQuarantineCards(
   client: Database.Database,
 ): (at: Pick<ViewRequest, 'now' | 'zone' | 'rules'>, only?: readonly string[]) => QuarantineCard[] {
+  const ask = makeAsk(client);
   const clocks = prepareClocks(client);
-  const about = client.prepare(`
+  const about = ask.one(
+    ABOUT,
+    `
     select l.label, ${SPECIES_COLUMNS},
       (select coalesce(json_group_array(json_object('id', t.id, 'code', t.code, 'n', b.n)), '[]')
         from p_balance b join p_tank t on t.id = b.place where b.lot = l.id and b.inside = 1 and b.n <> 0) places
-    from p_lot l left join p_species s on s.id = l.species where l.id = ?`);
-  const codes = client.prepare('select id, code from p_tank').raw();
+    from p_lot l left join p_species s on s.id = l.species where l.id = ?`,
+  );
+  const codes = ask.map(t.tank.id, t.tank.code, 'select id, code from p_tank');
   return ({ now, zone, rules }, only) => {
-    const codeOf = new Map(codes.all() as [string, string][]);
+    const codeOf = codes();
     return [...clocks({ now, zone, toolDriesH: rules.toolDriesH, only }).values()].map((running) =>
-      cardOf(running, about.get(running.lot) as Row, codeOf),
+      cardOf(running, about(running.lot), codeOf),
     );
   };
 }
 
 function cardOf(
   { id, lot, policy, openedAtMs, zero, clock }: RunningQuarantine,
-  row: Row,
+  { places, ...row }: RowOf<typeof ABOUT>,
   codeOf: ReadonlyMap<string, string>,
 ): QuarantineCard {
-  const places = JSON.parse(row.places) as { id: string; code: string; n: number }[];
   return {
     quarantine: id,
     lot,

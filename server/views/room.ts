@@ -1,12 +1,12 @@
 // The room: racks as they stand with who lives where; with a bag in hand also every tank's reasons against it.
-import type { RackCard, TankCard, SystemCard } from '#contract/views.ts';
+import type { TankCard } from '#contract/views.ts';
 import { CALM_SYSTEM, compatibilityOf, type ContactCosts, type Newcomer, type SystemState } from '#core/placement/index.ts';
 import { whoRestarts, type Placed } from '#core/quarantine/index.ts';
-import { type Flow, type Purpose, type Vessel } from '#core/room/index.ts';
-import { STARTING_RULES, type HouseRules } from '#core/settings/index.ts';
-import type { SpeciesAdded } from '#core/species/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
 import { prepareBenchBag } from '../bench/known.ts';
-import { bagCard, prepareBags } from '../dock/bags.ts';
+import { makeAsk, number, pick, type RowOf } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
+import { prepareBags } from '../dock/bags.ts';
 import { IN_HOUSE, SYSTEM_NOW } from '../now/sqlFragments.ts';
 import { prepareComing, type ComingLot } from '../placement/coming.ts';
 import { prepareSystems } from '../placement/systems.ts';
@@ -15,32 +15,40 @@ import { prepareSuspects } from '../rounds/suspects.ts';
 import { prepareOccupants, type Living } from './occupants.ts';
 import type { MakeView } from './view.ts';
 
-type TankRow = {
-  id: string;
-  rack: string;
-  system: string;
-  code: string;
-  volumeL: number;
-  purpose: Purpose;
-  lid: number;
-  row: number;
-  column: number;
-  entry: string;
-  vessel: Vessel;
-  hangsIn: string | null;
-  flow: Flow | null;
-};
+const TANK = pick(
+  t.tank,
+  'id',
+  'entry',
+  'rack',
+  'system',
+  'code',
+  'volumeL',
+  'purpose',
+  'lid',
+  'row',
+  'column',
+  'vessel',
+  'hangsIn',
+  'flow',
+);
+type TankRow = RowOf<typeof TANK>;
 
 export const makeRoomView: MakeView<'room'> = (client) => {
-  const racks = client.prepare(`select id, name, room, walk from p_rack t where ${IN_HOUSE('t')} order by walk, name`);
-  const tanks = client.prepare(
+  const ask = makeAsk(client);
+  const racks = ask.all(
+    pick(t.rack, 'id', 'name', 'room', 'walk'),
+    `select id, name, room, walk from p_rack t where ${IN_HOUSE('t')} order by walk, name`,
+  );
+  const tanks = ask.all(
+    TANK,
     `select id, entry, rack, system, code, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn, flow
      from p_tank t where ${IN_HOUSE('t')} order by "row", "column", code`,
   );
-  const systems = client.prepare(
+  const systems = ask.all(
+    { ...pick(t.system, 'id', 'entry', 'name', 'type', 'volumeL'), temperatureC: number, salinityPpt: number, tanks: number },
     `select w.*, (select count(*) from p_tank t where t.system = w.id and ${IN_HOUSE('t')}) tanks from (${SYSTEM_NOW}) w order by w.name`,
   );
-  const species = client.prepare('select id, facts from p_species');
+  const species = ask.all(pick(t.species, 'id', 'facts'), 'select id, facts from p_species');
   const coming = prepareComing(client);
   const oneBag = prepareBags(client, 'b.id = ?');
   const complete = prepareBenchBag(client);
@@ -48,27 +56,25 @@ export const makeRoomView: MakeView<'room'> = (client) => {
   const suspects = prepareSuspects(client);
   const systemStates = prepareSystems(client);
   const isWeak = prepareWeak(client);
-  const rulesNow = client.prepare('select rules from p_house').pluck();
-  const suppliers = client
-    .prepare('select id, supplier from p_lot where supplier is not null and id in (select lot from p_balance where inside = 1 and n <> 0)')
-    .raw();
+  const rulesNow = ask.value(t.house.rules, 'select rules from p_house');
+  const suppliers = ask.map(
+    t.lot.id,
+    t.lot.supplier,
+    'select id, supplier from p_lot where supplier is not null and id in (select lot from p_balance where inside = 1 and n <> 0)',
+  );
 
   return ({ now, query }) => {
     const living = occupants();
-    const waterById = new Map((systems.all() as SystemCard[]).map((system) => [system.id, system]));
+    const waterById = new Map(systems().map((system) => [system.id, system]));
     const { systems: suspect, oddByTank } = suspects(now);
     const comingTo = coming.byTank();
-    const found = query.bag ? oneBag.get(query.bag) : undefined;
-    const bag = found ? complete(bagCard(found)) : undefined;
+    const [found] = query.bag ? oneBag(query.bag) : [];
+    const bag = found && complete(found);
     const inHand = bag ? undefined : living.get(query.from ?? '')?.find(({ lot }) => lot === query.lot);
-    const allSpecies = new Map(
-      bag || inHand
-        ? (species.all() as { id: string; facts: string }[]).map(({ id, facts }) => [id, { id, ...(JSON.parse(facts) as SpeciesAdded) }])
-        : [],
-    );
-    const supplierById = new Map(bag || inHand ? (suppliers.all() as [string, string][]) : []);
-    const supplierOf = (lot: string) => supplierById.get(lot);
-    const tankRows = tanks.all() as TankRow[];
+    const allSpecies = new Map(bag || inHand ? species().map(({ id, facts }) => [id, { id, ...facts }]) : []);
+    const supplierById = bag || inHand ? suppliers() : undefined;
+    const supplierOf = (lot: string) => supplierById?.get(lot) ?? undefined;
+    const tankRows = tanks();
     const newcomer: Newcomer | undefined = bag
       ? {
           lot: bag.lot,
@@ -98,9 +104,9 @@ export const makeRoomView: MakeView<'room'> = (client) => {
       return untanked + chosen - (bag.landed && (bag.tank === undefined || bag.tank.id === tank) ? n : 0);
     };
     const judged = newcomer ? systemStates() : new Map<string, SystemState>();
-    const rules = (JSON.parse((rulesNow.get() as string | undefined) ?? 'null') as HouseRules | null) ?? STARTING_RULES;
+    const rules = rulesNow() ?? STARTING_RULES;
     const placed = newcomer ? placedIn(tankRows, living) : [];
-    const cards = tankRows.map(({ rack, lid, hangsIn, flow, ...tank }): [string, TankCard] => {
+    const cards = tankRows.map(({ rack, hangsIn, flow, ...tank }): [string, TankCard] => {
       const here = living.get(tank.id) ?? [];
       const system = waterById.get(tank.system)!;
       const toCome = comingTo.get(tank.id) ?? [];
@@ -116,7 +122,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
       const place = {
         ...system,
         purpose: tank.purpose,
-        lid: lid === 1,
+        lid: tank.lid,
         volumeL: tank.volumeL,
         vessel: tank.vessel,
         ...(flow === null ? {} : { flow }),
@@ -127,7 +133,6 @@ export const makeRoomView: MakeView<'room'> = (client) => {
         rack,
         {
           ...tank,
-          lid: lid === 1,
           suspect: suspect.has(tank.system),
           coming: toCome.reduce((sum, { bags }) => sum + bags, 0),
           ...(hangsIn === null ? {} : { hangsIn }),
@@ -149,7 +154,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
       ];
     });
     return {
-      racks: (racks.all() as Omit<RackCard, 'tanks'>[]).map((rack) => ({
+      racks: racks().map((rack) => ({
         ...rack,
         tanks: cards.filter(([id]) => id === rack.id).map(([, card]) => card),
       })),

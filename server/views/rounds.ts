@@ -2,9 +2,10 @@
 import type Database from 'better-sqlite3';
 import type { RoundTank } from '#contract/views.ts';
 import { fastOf } from '#core/feeding/index.ts';
-import { walkingOrder, type Purpose } from '#core/room/index.ts';
-import { roundAt, ROUNDS, type Response, type RoundName } from '#core/rounds/index.ts';
-import type { SpeciesFields } from '#core/species/index.ts';
+import { walkingOrder } from '#core/room/index.ts';
+import { roundAt, ROUNDS, type RoundName } from '#core/rounds/index.ts';
+import { flag, makeAsk, number, text, orNull, pick } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { personName } from '../now/rows.ts';
 import { prepareSuspects } from '../rounds/suspects.ts';
 import { prepareOccupants, type Living } from './occupants.ts';
@@ -13,38 +14,47 @@ import type { MakeView } from './view.ts';
 /** Tank `t` is on the walk: fish live in it, and it is ours. */
 const WALKED = `t.purpose <> 'customer' and exists (select 1 from p_balance b where b.place = t.id and b.inside = 1 and b.n <> 0)`;
 
-type TankRow = { id: string; code: string; rack: string; walk: number; row: number; column: number; system: string; purpose: Purpose };
-type CheckRow = { tank: string; by: string; atMs: number; allWell: number };
-type FeedRow = { tank: string; lot: string; food: string; response: Response; atMs: number };
-
 /** Tanks on the walk that a day's rounds have not looked at. */
 export function prepareLeft(client: Database.Database): (day: number) => Record<RoundName, number> {
-  const walked = client.prepare(`select count(*) from p_tank t where ${WALKED}`).pluck();
-  const checked = client
-    .prepare(
-      `select count(distinct l.tank) from p_health_check l join p_tank t on t.id = l.tank where l.day = ? and l.round = ? and l.voided_by is null and ${WALKED}`,
-    )
-    .pluck();
+  const ask = makeAsk(client);
+  const walked = ask.only(number, `select count(*) from p_tank t where ${WALKED}`);
+  const checked = ask.only(
+    number,
+    `select count(distinct l.tank) from p_health_check l join p_tank t on t.id = l.tank where l.day = ? and l.round = ? and l.voided_by is null and ${WALKED}`,
+  );
   return (day) => {
-    const left = (round: RoundName) => (walked.get() as number) - (checked.get(day, round) as number);
+    const left = (round: RoundName) => walked() - checked(day, round);
     return { morning: left('morning'), evening: left('evening') };
   };
 }
 
 export const makeRoundsView: MakeView<'rounds'> = (client) => {
-  const tanks = client.prepare(`
+  const ask = makeAsk(client);
+  const tanks = ask.all(
+    { ...pick(t.tank, 'id', 'code', 'row', 'column', 'system', 'purpose'), walk: t.rack.walk, rack: t.rack.name },
+    `
     select t.id, t.code, r.name rack, r.walk, t."row", t."column", t.system, t.purpose from p_tank t join p_rack r on r.id = t.rack
-    where ${WALKED}`);
-  const checks = client.prepare(`
-    select tank, ${personName('"by"')} by, max(at_ms) atMs, min(all_well) allWell from p_health_check where day = ? and round = ? and voided_by is null group by tank`);
+    where ${WALKED}`,
+  );
+  const checks = ask.all(
+    { tank: t.check.tank, by: text, atMs: number, allWell: flag },
+    `
+    select tank, ${personName('"by"')} by, max(at_ms) atMs, min(all_well) allWell from p_health_check where day = ? and round = ? and voided_by is null group by tank`,
+  );
   const leftOf = prepareLeft(client);
-  const fed = client.prepare(`
+  const fed = ask.all(
+    { lot: t.balance.lot, ...pick(t.feed, 'food', 'response', 'atMs'), tank: t.balance.place },
+    `
     select b.place tank, b.lot, f.food, f.response, f.at_ms atMs from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0
-    join p_feed f on f.entry = (select entry from p_feed x where x.tank = b.place and x.lot = b.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`);
-  const eaten = client.prepare(`
+    join p_feed f on f.entry = (select entry from p_feed x where x.tank = b.place and x.lot = b.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
+  );
+  const eaten = ask.all(
+    { lot: t.balance.lot, tank: t.balance.place, atMs: orNull(t.feed.atMs) },
+    `
     select b.place tank, b.lot, (select at_ms from p_feed f where f.tank = b.place and f.lot = b.lot and f.voided_by is null and f.response in ('ate', 'charged') order by at_ms desc limit 1) atMs
-    from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0`);
-  const speciesFacts = client.prepare('select id, facts from p_species');
+    from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0`,
+  );
+  const speciesFacts = ask.map(t.species.id, t.species.facts, 'select id, facts from p_species');
   const occupants = prepareOccupants(client);
   const suspects = prepareSuspects(client);
 
@@ -53,24 +63,17 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const round = (ROUNDS as readonly string[]).includes(query.round ?? '') ? (query.round as RoundName) : current.round;
     const living = occupants();
     const { systems, oddByTank } = suspects(now);
-    const checkOf = new Map((checks.all(current.day, round) as CheckRow[]).map((check) => [check.tank, check]));
-    const meals = new Map((fed.all() as FeedRow[]).map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
-    const lastMeals = new Map(
-      (eaten.all() as { tank: string; lot: string; atMs: number | null }[]).map(({ tank, lot, atMs }) => [
-        `${tank}|${lot}`,
-        atMs ?? undefined,
-      ]),
-    );
-    const allSpecies = new Map(
-      (speciesFacts.all() as { id: string; facts: string }[]).map(({ id, facts }) => [id, JSON.parse(facts) as SpeciesFields]),
-    );
+    const checkOf = new Map(checks(current.day, round).map((check) => [check.tank, check]));
+    const meals = new Map(fed().map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
+    const lastMeals = new Map(eaten().map(({ tank, lot, atMs }) => [`${tank}|${lot}`, atMs ?? undefined]));
+    const allSpecies = speciesFacts();
     const fastIn = (tank: string, { lot, sizeCm, species, sinceMs }: Living) =>
       fastOf(
         { sizeCm, species: species && allSpecies.get(species.id) },
         { lastMealMs: lastMeals.get(`${tank}|${lot}`), releasedMs: sinceMs },
         { now, zone, rules: rules.hungryAfterDays },
       );
-    const ordered = walkingOrder((tanks.all() as TankRow[]).map((tank) => ({ ...tank, suspect: systems.has(tank.system) })));
+    const ordered = walkingOrder(tanks().map((tank) => ({ ...tank, suspect: systems.has(tank.system) })));
     return {
       day: current.day,
       round,
@@ -94,7 +97,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
               fast: fastIn(tank.id, one),
             };
           }),
-          ...(check ? { checkedBy: check.by, checkedAtMs: check.atMs, allWell: check.allWell === 1 } : {}),
+          ...(check ? { checkedBy: check.by, checkedAtMs: check.atMs, allWell: check.allWell } : {}),
         };
       }),
     };

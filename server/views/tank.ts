@@ -1,51 +1,72 @@
 // One tank, whole: who is here and since when, its system, readings, looks, meals, losses, what met it, what happened.
-import type { ExposureContact, TankView } from '#contract/views.ts';
-import type { QuarantineView, RoomView } from '#contract/views.ts';
+import type { ExposureContact, TankView, QuarantineView, RoomView } from '#contract/views.ts';
 import { DAY_MS, inOrder, spansOf } from '#core/time/index.ts';
+import { makeAsk, number, text, pick, type RowOf } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { prepareContacts } from '../exposure/contacts.ts';
 import { grouped, personName } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
-import { prepareQuarantineCards } from './quarantine.ts';
 import { prepareStayLimits } from './moves.ts';
+import { prepareQuarantineCards } from './quarantine.ts';
 import { makeRoomView } from './room.ts';
 import { prepareTimeline } from './timeline.ts';
 import type { MakeView } from './view.ts';
 
 const MET_WITHIN_MS = 30 * DAY_MS;
 const LOSSES_SHOWN = 20;
-type LegRow = { lot: string; label: string; entry: string; atMs: number; n: number };
+const LEG = { ...pick(t.leg, 'lot', 'entry', 'atMs', 'n'), label: t.lot.label };
 
 export const makeTankView: MakeView<'tank'> = (client) => {
+  const ask = makeAsk(client);
   const room = makeRoomView(client);
-  const find = client
-    .prepare(`select id from p_tank t where (id = @tank or upper(code) = upper(@tank)) and ${IN_HOUSE('t')} limit 1`)
-    .pluck();
+  const find = ask.value(
+    t.tank.id,
+    `select id from p_tank t where (id = @tank or upper(code) = upper(@tank)) and ${IN_HOUSE('t')} limit 1`,
+  );
   const quarantines = prepareQuarantineCards(client);
   const stayLimits = prepareStayLimits(client);
   const timeline = prepareTimeline(client, 'tank');
-  const readings = client.prepare(`
+  const readings = ask.all(
+    { ...pick(t.reading, 'quantity', 'value', 'method', 'source'), atMs: number, by: text },
+    `
     select r.quantity, r.value, r.method, r.source, max(r.at_ms) atMs, ${personName('r."by"')} by from p_reading r
-    where r.subject = ? and r.voided_by is null group by r.quantity`);
-  const lastCheck = client.prepare(`
-    select at_ms atMs, ${personName('"by"')} by, all_well allWell from p_health_check where tank = ? and voided_by is null order by at_ms desc, entry desc limit 1`);
-  const checks = client.prepare('select count(*) from p_health_check where tank = ? and at_ms > ? and voided_by is null').pluck();
-  const meals = client.prepare(`
+    where r.subject = ? and r.voided_by is null group by r.quantity`,
+  );
+  const lastCheck = ask.get(
+    { ...pick(t.check, 'atMs', 'allWell'), by: text },
+    `
+    select at_ms atMs, ${personName('"by"')} by, all_well allWell from p_health_check where tank = ? and voided_by is null order by at_ms desc, entry desc limit 1`,
+  );
+  const checks = ask.only(number, 'select count(*) from p_health_check where tank = ? and at_ms > ? and voided_by is null');
+  const meals = ask.all(
+    { ...pick(t.feed, 'lot', 'food', 'response', 'atMs'), label: t.lot.label },
+    `
     select f.lot, l.label, f.food, f.response, f.at_ms atMs from p_feed f join p_lot l on l.id = f.lot
-    where f.tank = ? and f.voided_by is null order by f.at_ms desc, f.entry desc limit 12`);
-  const losses = client.prepare(`
+    where f.tank = ? and f.voided_by is null order by f.at_ms desc, f.entry desc limit 12`,
+  );
+  const losses = ask.all(
+    { ...pick(t.loss, 'entry', 'lot', 'n', 'atMs'), label: t.lot.label, said: t.loss.cause, cause: t.loss.cause },
+    `
     select x.entry, x.lot, l.label, x.n, x.cause said, x.at_ms atMs,
       coalesce((select cause from p_loss_class c where c.loss = x.entry and c.voided_by is null order by c.at_ms desc, c.entry desc limit 1), x.cause) cause
     from p_leg g join p_loss x on x.entry = g.entry join p_lot l on l.id = x.lot
-    where g.place = ? and g.n < 0 and x.voided_by is null order by x.at_ms desc, x.entry desc limit ${LOSSES_SHOWN}`);
-  const treatments = client.prepare(`
+    where g.place = ? and g.n < 0 and x.voided_by is null order by x.at_ms desc, x.entry desc limit ${LOSSES_SHOWN}`,
+  );
+  const treatments = ask.all(
+    { family: t.treatment.family, treatment: t.treatment.id, begunAtMs: t.treatment.atMs },
+    `
     select id treatment, family, at_ms begunAtMs from p_treatment c where system = ? and voided_by is null
-      and not exists (select 1 from p_treatment_end x where x.treatment = c.id and x.voided_by is null) order by at_ms`);
-  const legs = client.prepare(`
-    select g.lot, l.label, g.entry, g.at_ms atMs, g.n from p_leg g join p_lot l on l.id = g.lot where g.place = ? and g.voided_by is null`);
+      and not exists (select 1 from p_treatment_end x where x.treatment = c.id and x.voided_by is null) order by at_ms`,
+  );
+  const legs = ask.all(
+    LEG,
+    `
+    select g.lot, l.label, g.entry, g.at_ms atMs, g.n from p_leg g join p_lot l on l.id = g.lot where g.place = ? and g.voided_by is null`,
+  );
   const meetings = prepareMeetings(client);
 
   return (request): Omit<TankView, 'seq'> => {
-    const id = find.get({ tank: request.query.tank ?? '' }) as string | undefined;
+    const id = find({ tank: request.query.tank ?? '' });
     const nothing = {
       readings: [],
       quarantines: [],
@@ -68,24 +89,24 @@ export const makeTankView: MakeView<'tank'> = (client) => {
       onSystem.flatMap(({ occupants }) => occupants.flatMap(({ lot, quarantine: open }) => (open ? [lot] : []))),
     );
     const cards = quarantines(request, [...inQuarantine]);
-    const check = lastCheck.get(id) as { atMs: number; by: string; allWell: number } | undefined;
+    const check = lastCheck(id);
     return {
       tank: { ...tank, rack: rack.id, rackName: rack.name, room: rack.room },
       system: {
         ...system,
         others: onSystem.filter((one) => one.id !== id).map((one) => ({ id: one.id, code: one.code })),
         ...(cards.length > 0 ? { clearing: clearingOf(cards) } : {}),
-        treatments: treatments.all(system.id) as NonNullable<TankView['system']>['treatments'],
+        treatments: treatments(system.id),
       },
-      readings: readings.all(system.id) as TankView['readings'],
+      readings: readings(system.id),
       quarantines: cards.filter(({ lot }) => tank.occupants.some((one) => one.lot === lot)),
       stayLimits: stayLimits(id),
-      ...(check ? { lastCheck: { ...check, allWell: check.allWell === 1 } } : {}),
-      checks14: checks.get(id, request.now - 14 * DAY_MS) as number,
-      meals: meals.all(id) as TankView['meals'],
-      losses: losses.all(id) as TankView['losses'],
+      ...(check ? { lastCheck: check } : {}),
+      checks14: checks(id, request.now - 14 * DAY_MS),
+      meals: meals(id),
+      losses: losses(id),
       contacts: meetings(id, { now: request.now, toolDriesH: request.rules.toolDriesH }),
-      gaps: gapsOf(legs.all(id) as LegRow[]),
+      gaps: gapsOf(legs(id)),
       ...timeline(id),
     };
   };
@@ -98,17 +119,18 @@ function clearingOf(cards: QuarantineView['quarantines']): { lots: number; earli
 }
 
 /** When the records of a lot here fell below nothing: something was entered late or not at all. */
-function gapsOf(legs: readonly LegRow[]): TankView['gaps'] {
+function gapsOf(legs: readonly RowOf<typeof LEG>[]): TankView['gaps'] {
   const byLot = grouped(legs, ({ lot }) => lot);
   return [...byLot].flatMap(([lot, list]) => spansOf(list).gaps.map((gap) => ({ ...gap, lot, label: list[0]!.label })));
 }
 
 /** Tools and water that came straight from here or to here in the last month, latest first. */
 function prepareMeetings(client: Parameters<MakeView<'tank'>>[0]) {
+  const ask = makeAsk(client);
   const contacts = prepareContacts(client);
-  const codes = client.prepare('select id, code from p_tank').raw();
+  const codes = ask.map(t.tank.id, t.tank.code, 'select id, code from p_tank');
   return (id: string, { now, toolDriesH }: { now: number; toolDriesH: number }): ExposureContact[] => {
-    const codeOf = new Map(codes.all() as [string, string][]);
+    const codeOf = codes();
     const end = (tank: string) => ({ id: tank, code: codeOf.get(tank)! });
     return contacts({ sinceMs: now - MET_WITHIN_MS, toolDriesH })
       .filter(({ from, to }) => from === id || to === id)

@@ -4,13 +4,12 @@ import type Database from 'better-sqlite3';
 import { lift } from '#contract/act.ts';
 import type { TimelineEntry } from '#contract/views.ts';
 import type { Kind } from '#core/catalogue/index.ts';
-import type { Overrule } from '#core/journal/index.ts';
+import { makeAsk, text, pick } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { prepareNames } from '../now/names.ts';
 import { personName } from '../now/rows.ts';
 
 const SHOWN = 150;
-type Row = Omit<TimelineEntry, 'payload' | 'overrules'> & { version: number; payload: string; overrules: string | null };
-
 /** Entries of kinds that leave no row of their own, by what they rest on. */
 const resting = (...kinds: readonly Kind[]) =>
   `select n.entry, e.occurred_at_ms at_ms from p_need n join entry e on e.id = n.entry where n.ref = @id and n.voided_by is null and e.kind in (${kinds.map((kind) => `'${kind}'`).join(', ')})`;
@@ -51,17 +50,21 @@ export function prepareTimeline(
   client: Database.Database,
   about: 'tank' | 'lot',
 ): (id: string) => { timeline: TimelineEntry[]; names: Record<string, string> } {
+  const ask = makeAsk(client);
   // By what happened last, then the entries themselves: a tank with years behind it is not read whole.
-  const rows = client.prepare(`
+  const rows = ask.all(
+    { ...pick(t.entry, 'id', 'actId', 'kind', 'version', 'occurredAtMs', 'payload', 'overrules'), by: text },
+    `
     select e.id, e.act_id actId, e.kind, e.version, e.occurred_at_ms occurredAtMs, e.payload, e.overrules, ${personName('e.actor')} by
     from (select distinct entry from (select entry, at_ms from (${about === 'tank' ? ABOUT_TANK : ABOUT_LOT}) order by at_ms desc, entry desc limit ${SHOWN})) w
-    join entry e on e.id = w.entry order by e.occurred_at_ms desc, e.id desc`);
+    join entry e on e.id = w.entry order by e.occurred_at_ms desc, e.id desc`,
+  );
   const namesIn = prepareNames(client);
   return (id) => {
-    const timeline = (rows.all({ id }) as Row[]).map(({ version, payload, overrules, ...row }): TimelineEntry => ({
+    const timeline = rows({ id }).map(({ version, payload, overrules, ...row }): TimelineEntry => ({
       ...row,
-      payload: lift(row.kind, version, JSON.parse(payload)),
-      ...(overrules ? { overrules: JSON.parse(overrules) as Overrule[] } : {}),
+      payload: lift(row.kind, version, payload),
+      ...(overrules ? { overrules } : {}),
     }));
     return { timeline, names: namesIn(timeline.map(({ payload }) => payload)) };
   };

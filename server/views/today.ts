@@ -3,18 +3,9 @@ import { transit } from '#core/dock/index.ts';
 import { roundAt } from '#core/rounds/index.ts';
 import { CONVERSION_HOURS, CONVERSION_PPT } from '#core/runs/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
-import {
-  deriveDue,
-  FOLLOW_UP_HOURS,
-  FOLLOW_UP_LAPSES_MS,
-  MISSING_LAPSES_MS,
-  type DueFacts,
-  type MissingFact,
-  type Settled,
-  type StayLimitFact,
-  type WaitingFact,
-  type Walk,
-} from '#core/today/index.ts';
+import { deriveDue, FOLLOW_UP_HOURS, FOLLOW_UP_LAPSES_MS, MISSING_LAPSES_MS, type DueFacts, type Walk } from '#core/today/index.ts';
+import { flag, makeAsk, number, text, orNull, pick, word } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
 import { CRATE_WINDOW_MS, OPEN_FLOAT, OPEN_STAYS, RECENT_CRATE } from '../now/rows.ts';
 import { SIZE_NOW } from '../now/sqlFragments.ts';
 import { prepareRunCards } from '../runs/cards.ts';
@@ -29,26 +20,20 @@ const CONVERSION = `(e.method in ('long conversion', 'overnight conversion') or 
 type Placed = { walk: number; row: number; column: number };
 const walkOf = ({ walk, row, column }: Placed): Walk => [walk, row, column];
 const WALK = 'k.walk, t."row", t."column"';
-type ArrivalRow = {
-  entry: string;
-  crate: string;
-  crateLabel: string;
-  packedAtMs: number;
-  promisedAtMs: number;
-  arrivedAtMs: number;
-  waiting: number;
-  sinceMs: number;
-};
-
-type Nullable<T, F extends keyof T> = Omit<T, F> & { [K in F]: T[K] | null };
-type StayLimitRow = Nullable<
-  Omit<StayLimitFact, 'walk' | 'temporary'> & Placed & { temporary: number },
-  'untilMs' | 'untilCm' | 'sizeCm' | 'measuredMs'
->;
-
 export const makeTodayView: MakeView<'today'> = (client) => {
+  const ask = makeAsk(client);
   // A bag waits from its landing until it is afloat or its fish are let out; a listed bag waits to be landed.
-  const arrivals = client.prepare(`
+  const arrivals = ask.all(
+    {
+      entry: t.arrival.entry,
+      ...pick(t.crate, 'packedAtMs', 'promisedAtMs'),
+      crate: t.crate.id,
+      crateLabel: t.crate.label,
+      arrivedAtMs: t.arrival.atMs,
+      waiting: number,
+      sinceMs: t.arrival.atMs,
+    },
+    `
     select a.entry, c.id crate, c.label crateLabel, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, a.at_ms arrivedAtMs, count(b.id) waiting, a.at_ms sinceMs
     from p_arrival a join p_crate c on c.id = a.crate join p_bag b on b.crate = c.id and b.voided_by is null
     where a.voided_by is null and a.at_ms > ? and c.voided_by is null
@@ -57,16 +42,42 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       and not exists (select 1 from p_landing l where l.bag = b.id and l.alive = 0 and l.voided_by is null)
       and not exists (select 1 from p_run_from f where f.place = b.id and f.voided_by is null)
       and not ${OPEN_FLOAT('b.id')}
-    group by a.entry`);
-  const expected = client.prepare(`
+    group by a.entry`,
+  );
+  const expected = ask.all(
+    { ...pick(t.crate, 'entry', 'promisedAtMs'), crate: t.crate.id, crateLabel: t.crate.label },
+    `
     select c.entry, c.id crate, c.label crateLabel, c.promised_at_ms promisedAtMs from p_crate c
-    where ${RECENT_CRATE} and c.voided_by is null and not exists (select 1 from p_arrival a where a.crate = c.id and a.voided_by is null)`);
-  const floats = client.prepare(`
+    where ${RECENT_CRATE} and c.voided_by is null and not exists (select 1 from p_arrival a where a.crate = c.id and a.voided_by is null)`,
+  );
+  const floats = ask.all(
+    {
+      ...pick(t.float, 'entry', 'bag'),
+      walk: t.rack.walk,
+      ...pick(t.tank, 'row', 'column'),
+      bagLabel: t.bag.label,
+      tankCode: t.tank.code,
+      lotLabel: t.lot.label,
+      dueAtMs: number,
+    },
+    `
     select r.entry, r.bag, g.label bagLabel, t.code tankCode, l.label lotLabel, r.at_ms + cast(round(r.minutes * 60000) as integer) dueAtMs, ${WALK}
     from p_balance b cross join p_bag g on g.id = b.place cross join p_float r on r.bag = g.id and r.voided_by is null
     join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_rack k on k.id = t.rack
-    where b.inside = 1 and b.n <> 0 and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)`);
-  const after = client.prepare(`
+    where b.inside = 1 and b.n <> 0 and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)`,
+  );
+  const after = ask.all(
+    {
+      ...pick(t.mishap, 'entry', 'atMs'),
+      walk: t.rack.walk,
+      ...pick(t.tank, 'row', 'column'),
+      rule: word<'after-release' | 'after-mishap' | 'after-conversion'>(),
+      tank: t.tank.id,
+      tankCode: t.tank.code,
+      what: t.lot.label,
+      checkedAtMs: orNull(number),
+    },
+    `
     select f.entry, f.rule, t.id tank, t.code tankCode, l.label what, f.at_ms atMs, ${WALK},
       (select max(at_ms) from p_health_check o where o.tank = t.id and o.voided_by is null and o.at_ms >= f.at_ms) checkedAtMs
     from (
@@ -76,46 +87,93 @@ export const makeTodayView: MakeView<'today'> = (client) => {
           and ${CONVERSION}
       union all select entry, 'after-mishap', tank, lot, at_ms from p_mishap where at_ms > @since and voided_by is null
     ) f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack join p_lot l on l.id = f.lot
-    where exists (select 1 from p_balance b where b.lot = f.lot and b.place = f.tank and b.n > 0)`);
-  const stayLimits = client.prepare(`
+    where exists (select 1 from p_balance b where b.lot = f.lot and b.place = f.tank and b.n > 0)`,
+  );
+  const stayLimits = ask.all(
+    {
+      ...pick(t.stayLimit, 'entry', 'untilMs', 'untilCm'),
+      n: t.balance.n,
+      walk: t.rack.walk,
+      ...pick(t.tank, 'row', 'column'),
+      tank: t.tank.id,
+      tankCode: t.tank.code,
+      what: t.lot.label,
+      temporary: flag,
+      sinceMs: t.stayLimit.atMs,
+      sizeCm: orNull(number),
+      measuredMs: orNull(number),
+    },
+    `
     select s.entry, t.id tank, t.code tankCode, l.label what, b.n, t.vessel <> 'tank' temporary, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
       ${SIZE_NOW('l')} sizeCm, (select max(at_ms) from p_measure m where m.lot = l.id and m.voided_by is null) measuredMs, ${WALK}
-    from ${OPEN_STAYS} join p_rack k on k.id = t.rack`);
-  const calls = client.prepare(
+    from ${OPEN_STAYS} join p_rack k on k.id = t.rack`,
+  );
+  const calls = ask.all(
+    { ...pick(t.page, 'due', 'atMs'), what: t.page.says },
     "select due, says what, at_ms atMs from p_page where (due like '%:without-lead:0' or due like '%:pins-guessed:%') and at_ms > ? and voided_by is null",
   );
   // Where it was: the place that the missing fish left, in the same entry.
-  const missing = client.prepare(`
+  const missing = ask.all(
+    {
+      ...pick(t.leg, 'entry', 'n', 'atMs'),
+      walk: t.rack.walk,
+      ...pick(t.tank, 'row', 'column'),
+      tank: t.tank.id,
+      tankCode: t.tank.code,
+      what: t.lot.label,
+    },
+    `
     select g.entry, t.id tank, t.code tankCode, l.label what, g.n, g.at_ms atMs, ${WALK}
     from p_leg g join p_lot l on l.id = g.lot
     join p_leg f on f.entry = g.entry and f.lot = g.lot and f.n < 0 join p_tank t on t.id = f.place join p_rack k on k.id = t.rack
-    where g.place = 'missing' and g.n > 0 and g.at_ms > ? and g.voided_by is null group by g.entry, g.lot`);
-  const waiting = client.prepare(`
+    where g.place = 'missing' and g.n > 0 and g.at_ms > ? and g.voided_by is null group by g.entry, g.lot`,
+  );
+  const waiting = ask.all(
+    {
+      entry: t.task.entry,
+      walk: t.rack.walk,
+      ...pick(t.tank, 'row', 'column'),
+      task: t.task.id,
+      tank: t.tank.id,
+      tankCode: t.tank.code,
+      what: text,
+      untilMs: number,
+    },
+    `
     select s.entry, s.id task, t.id tank, t.code tankCode, json_extract(s.facts, '$.waitsFor.what') || ' for ' || t.code what, json_extract(s.facts, '$.waitsFor.untilMs') untilMs, ${WALK}
     from p_transfer_task s join p_tank t on t.id = s.to_tank join p_rack k on k.id = t.rack
     where s.voided_by is null and json_extract(s.facts, '$.waitsFor.untilMs') is not null
-      and not exists (select 1 from p_transfer_mark m where m.task = s.id and m.voided_by is null and m.what in ('done', 'dropped', 'unblocked'))`);
-  const settled = client.prepare(
+      and not exists (select 1 from p_transfer_mark m where m.task = s.id and m.voided_by is null and m.what in ('done', 'dropped', 'unblocked'))`,
+  );
+  const settled = ask.get(
+    pick(t.due, 'kind', 'untilMs'),
     'select kind, until_ms untilMs from p_due where due = ? and voided_by is null order by at_ms desc, entry desc limit 1',
   );
   const runs = prepareRunCards(client);
-  const walkOfTank = client.prepare(`select ${WALK} from p_tank t join p_rack k on k.id = t.rack where t.id = ?`);
-  const dark = client.prepare(`
+  const walkOfTank = ask.one(
+    { walk: t.rack.walk, ...pick(t.tank, 'row', 'column') },
+    `select ${WALK} from p_tank t join p_rack k on k.id = t.rack where t.id = ?`,
+  );
+  const dark = ask.all(
+    { ...pick(t.dim, 'entry', 'untilMs'), walk: t.rack.walk, ...pick(t.tank, 'row', 'column'), tank: t.tank.id, tankCode: t.tank.code },
+    `
     select d.entry, t.id tank, t.code tankCode, d.until_ms untilMs, ${WALK} from p_dim d join p_tank t on t.id = d.tank join p_rack k on k.id = t.rack
-    where d.until_ms > ? and d.voided_by is null and d.entry = (select entry from p_dim x where x.tank = d.tank and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`);
+    where d.until_ms > ? and d.voided_by is null and d.entry = (select entry from p_dim x where x.tank = d.tank and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
+  );
   const leftOf = prepareLeft(client);
 
   return ({ now, zone, rules }) => {
     const recent = now - CRATE_WINDOW_MS;
     const { day } = roundAt(now, zone, rules.eveningFromHour);
     const facts: DueFacts = {
-      arrivals: (arrivals.all(recent) as ArrivalRow[]).map((row) => ({ ...row, pressing: transit(row, rules, now).pressing })),
-      expected: expected.all(recent, recent) as DueFacts['expected'],
-      floats: (floats.all() as (Omit<DueFacts['floats'][number], 'walk'> & Placed)[]).map((row) => ({ ...row, walk: walkOf(row) })),
-      after: (
-        after.all({ since: now - FOLLOWED_MS, longSince: now - CONVERTED_MS }) as (Omit<DueFacts['after'][number], 'walk'> &
-          Placed & { checkedAtMs: number | null })[]
-      ).map((row) => ({ ...row, checkedAtMs: row.checkedAtMs ?? undefined, walk: walkOf(row) })),
+      arrivals: arrivals(recent).map((row) => ({ ...row, pressing: transit(row, rules, now).pressing })),
+      expected: expected(recent, recent),
+      floats: floats().map((row) => ({ ...row, walk: walkOf(row) })),
+      after: after({ since: now - FOLLOWED_MS, longSince: now - CONVERTED_MS }).map((row) => ({
+        ...row,
+        checkedAtMs: row.checkedAtMs ?? undefined,
+        walk: walkOf(row),
+      })),
       runs: runs(now).map(({ entry, run, tank, lotLabel, started, n, startedAtMs, dues }) => ({
         entry,
         run,
@@ -124,31 +182,30 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         n,
         sinceMs: startedAtMs,
         dues,
-        walk: walkOf(walkOfTank.get(tank.id) as Placed),
+        walk: walkOf(walkOfTank(tank.id)),
       })),
-      dark: (dark.all(now - FOLLOW_UP_LAPSES_MS) as (Omit<DueFacts['dark'][number], 'walk'> & Placed)[]).map((row) => ({
+      dark: dark(now - FOLLOW_UP_LAPSES_MS).map((row) => ({
         ...row,
         walk: walkOf(row),
       })),
       rounds: { day, left: leftOf(day) },
-      stayLimits: (stayLimits.all() as StayLimitRow[]).map(({ untilMs, untilCm, sizeCm, measuredMs, temporary, ...row }) => ({
+      stayLimits: stayLimits().map(({ untilMs, untilCm, sizeCm, measuredMs, ...row }) => ({
         ...row,
-        temporary: temporary === 1,
         untilMs: untilMs ?? undefined,
         untilCm: untilCm ?? undefined,
         sizeCm: sizeCm ?? undefined,
         measuredMs: measuredMs ?? undefined,
         walk: walkOf(row),
       })),
-      missing: (missing.all(now - MISSING_LAPSES_MS) as (Omit<MissingFact, 'walk'> & Placed)[]).map((row) => ({
+      missing: missing(now - MISSING_LAPSES_MS).map((row) => ({
         ...row,
         walk: walkOf(row),
       })),
-      calls: calls.all(now - FOLLOW_UP_LAPSES_MS) as DueFacts['calls'],
-      waiting: (waiting.all() as (Omit<WaitingFact, 'walk'> & Placed)[]).map((row) => ({ ...row, walk: walkOf(row) })),
+      calls: calls(now - FOLLOW_UP_LAPSES_MS),
+      waiting: waiting().map((row) => ({ ...row, walk: walkOf(row) })),
       settled: {
         get(due) {
-          const row = settled.get(due) as { kind: Settled['kind']; untilMs: number | null } | undefined;
+          const row = settled(due);
           return row && { kind: row.kind, untilMs: row.untilMs ?? undefined };
         },
       },

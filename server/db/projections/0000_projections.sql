@@ -44,21 +44,6 @@ CREATE TABLE `p_bag` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_bag_crate` ON `p_bag` (`crate`);--> statement-breakpoint
-CREATE TABLE `p_health_check` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`tank` text NOT NULL,
-	`day` integer NOT NULL,
-	`round` text NOT NULL,
-	`all_well` integer NOT NULL,
-	`note` text
-);
---> statement-breakpoint
-CREATE INDEX `p_health_check_tank` ON `p_health_check` (`tank`,`at_ms`);--> statement-breakpoint
-CREATE INDEX `p_health_check_round` ON `p_health_check` (`day`,`round`,`tank`);--> statement-breakpoint
-CREATE INDEX `p_health_check_day` ON `p_health_check` (`tank`,`day`) WHERE voided_by is null;--> statement-breakpoint
 CREATE TABLE `p_crate` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -83,21 +68,6 @@ CREATE TABLE `p_due` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_due_due` ON `p_due` (`due`);--> statement-breakpoint
-CREATE TABLE `p_feed` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`tank` text NOT NULL,
-	`lot` text NOT NULL,
-	`food` text NOT NULL,
-	`response` text NOT NULL,
-	`ate` integer,
-	`leftovers` text
-);
---> statement-breakpoint
-CREATE INDEX `p_feed_tank` ON `p_feed` (`tank`,`lot`,`at_ms`);--> statement-breakpoint
-CREATE INDEX `p_feed_lot` ON `p_feed` (`lot`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_float` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -135,30 +105,6 @@ CREATE TABLE `p_landing` (
 --> statement-breakpoint
 CREATE INDEX `p_landing_bag` ON `p_landing` (`bag`);--> statement-breakpoint
 CREATE INDEX `p_landing_lot` ON `p_landing` (`lot`,`at_ms`);--> statement-breakpoint
-CREATE TABLE `p_loss` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`lot` text NOT NULL,
-	`place` text NOT NULL,
-	`n` integer NOT NULL,
-	`cause` text NOT NULL,
-	`sure` text NOT NULL
-);
---> statement-breakpoint
-CREATE INDEX `p_loss_at` ON `p_loss` (`at_ms`);--> statement-breakpoint
-CREATE INDEX `p_loss_place` ON `p_loss` (`place`);--> statement-breakpoint
-CREATE TABLE `p_loss_class` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`loss` text NOT NULL,
-	`cause` text NOT NULL
-);
---> statement-breakpoint
-CREATE INDEX `p_loss_class_loss` ON `p_loss_class` (`loss`);--> statement-breakpoint
 CREATE TABLE `p_lot` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -189,33 +135,6 @@ CREATE TABLE `p_method` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_method_bag` ON `p_method` (`bag`,`at_ms`);--> statement-breakpoint
-CREATE TABLE `p_mishap` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`lot` text NOT NULL,
-	`tank` text NOT NULL,
-	`n` integer NOT NULL,
-	`what` text NOT NULL
-);
---> statement-breakpoint
-CREATE INDEX `p_mishap_at` ON `p_mishap` (`at_ms`);--> statement-breakpoint
-CREATE TABLE `p_odd` (
-	`entry` text NOT NULL,
-	`tank` text NOT NULL,
-	`lot` text NOT NULL,
-	`at_ms` integer NOT NULL,
-	`expected` integer NOT NULL,
-	`seen` integer,
-	`signs` text NOT NULL,
-	`voided_by` text,
-	PRIMARY KEY(`entry`, `lot`)
-);
---> statement-breakpoint
-CREATE INDEX `p_odd_at` ON `p_odd` (`at_ms`);--> statement-breakpoint
-CREATE INDEX `p_odd_tank` ON `p_odd` (`tank`,`at_ms`);--> statement-breakpoint
-CREATE INDEX `p_odd_lot` ON `p_odd` (`lot`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_promise` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -409,6 +328,87 @@ CREATE TABLE `p_tool` (
 	`facts` text NOT NULL
 );
 --> statement-breakpoint
+CREATE TABLE `p_health_check` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`day` integer NOT NULL,
+	`round` text NOT NULL,
+	`all_well` integer NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_health_check_tank` ON `p_health_check` (`tank`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_health_check_round` ON `p_health_check` (`day`,`round`,`tank`);--> statement-breakpoint
+CREATE INDEX `p_health_check_day` ON `p_health_check` (`tank`,`day`) WHERE voided_by is null;--> statement-breakpoint
+CREATE TABLE `p_feed` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`lot` text NOT NULL,
+	`food` text NOT NULL,
+	`response` text NOT NULL,
+	`ate` integer,
+	`leftovers` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_feed_tank` ON `p_feed` (`tank`,`lot`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_feed_lot` ON `p_feed` (`lot`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_loss` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`lot` text NOT NULL,
+	`place` text NOT NULL,
+	`n` integer NOT NULL,
+	`cause` text NOT NULL,
+	`sure` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_loss_at` ON `p_loss` (`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_loss_place` ON `p_loss` (`place`);--> statement-breakpoint
+CREATE TABLE `p_loss_class` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`loss` text NOT NULL,
+	`cause` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_loss_class_loss` ON `p_loss_class` (`loss`);--> statement-breakpoint
+CREATE TABLE `p_mishap` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`lot` text NOT NULL,
+	`tank` text NOT NULL,
+	`n` integer NOT NULL,
+	`what` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_mishap_at` ON `p_mishap` (`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_odd` (
+	`entry` text NOT NULL,
+	`tank` text NOT NULL,
+	`lot` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`expected` integer NOT NULL,
+	`seen` integer,
+	`signs` text NOT NULL,
+	`voided_by` text,
+	PRIMARY KEY(`entry`, `lot`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_odd_at` ON `p_odd` (`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_odd_tank` ON `p_odd` (`tank`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_odd_lot` ON `p_odd` (`lot`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_bench_run` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,

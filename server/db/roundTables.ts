@@ -1,0 +1,88 @@
+// Projections of the walk: checks, what was odd, meals, losses, mishaps.
+import { sql } from 'drizzle-orm';
+import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { Payloads } from '#core/catalogue/index.ts';
+import type { LotCheck } from '#core/rounds/index.ts';
+import { fact } from './columns.ts';
+
+export const check = sqliteTable(
+  'p_health_check',
+  {
+    ...fact(),
+    tank: text().notNull(),
+    day: integer().notNull(),
+    round: text().$type<Payloads['tank.checked']['round']>().notNull(),
+    allWell: integer('all_well', { mode: 'boolean' }).notNull(),
+    note: text(),
+  },
+  (table) => [
+    index('p_health_check_tank').on(table.tank, table.atMs),
+    index('p_health_check_round').on(table.day, table.round, table.tank),
+    index('p_health_check_day')
+      .on(table.tank, table.day)
+      .where(sql`voided_by is null`),
+  ],
+);
+/** One row a lot with something odd: signs, or fewer seen than expected. Plain looks stay in p_health_check alone. */
+export const odd = sqliteTable(
+  'p_odd',
+  {
+    entry: text().notNull(),
+    tank: text().notNull(),
+    lot: text().notNull(),
+    atMs: integer('at_ms').notNull(),
+    expected: integer().notNull(),
+    seen: integer(),
+    signs: text({ mode: 'json' }).$type<LotCheck['signs']>().notNull(),
+    voidedBy: text('voided_by'),
+  },
+  (table) => [
+    primaryKey({ columns: [table.entry, table.lot] }),
+    index('p_odd_at').on(table.atMs),
+    index('p_odd_tank').on(table.tank, table.atMs),
+    index('p_odd_lot').on(table.lot, table.atMs),
+  ],
+);
+export const feed = sqliteTable(
+  'p_feed',
+  {
+    ...fact(),
+    tank: text().notNull(),
+    lot: text().notNull(),
+    food: text().notNull(),
+    response: text().$type<Payloads['lot.fed']['response']>().notNull(),
+    ate: integer(),
+    leftovers: text().$type<NonNullable<Payloads['lot.fed']['leftovers']>>(),
+  },
+  (table) => [index('p_feed_tank').on(table.tank, table.lot, table.atMs), index('p_feed_lot').on(table.lot, table.atMs)],
+);
+export const loss = sqliteTable(
+  'p_loss',
+  {
+    ...fact(),
+    lot: text().notNull(),
+    place: text().notNull(),
+    n: integer().notNull(),
+    cause: text().$type<Payloads['loss.recorded']['cause']>().notNull(),
+    sure: text().$type<Payloads['loss.recorded']['sure']>().notNull(),
+  },
+  (table) => [index('p_loss_at').on(table.atMs), index('p_loss_place').on(table.place)],
+);
+/** What a lead said of a loss later; the latest counts. */
+export const lossClass = sqliteTable(
+  'p_loss_class',
+  { ...fact(), loss: text().notNull(), cause: text().$type<Payloads['loss.classed']['cause']>().notNull() },
+  (table) => [index('p_loss_class_loss').on(table.loss)],
+);
+
+export const mishap = sqliteTable(
+  'p_mishap',
+  {
+    ...fact(),
+    lot: text().notNull(),
+    tank: text().notNull(),
+    n: integer().notNull(),
+    what: text().$type<Payloads['mishap.recorded']['what']>().notNull(),
+  },
+  (table) => [index('p_mishap_at').on(table.atMs)],
+);

@@ -1,0 +1,3 @@
+// Every table of the house's database.
+export * from './journalTables.ts';
+export * from './projectionTables.ts';
