@@ -12,7 +12,7 @@ export const SUM_EVERY_MS = 10_000;
 export function makeHealth(house: RunningHouse, watched: () => Watched = () => ({ canWrite: true }), sumEveryMs = 0): () => Health {
   const ask = makeAsk(house.client);
   const balance = ask.only(number, 'select coalesce(sum(n), 0) from p_balance');
-  const negative = ask.is('select 1 from p_balance where inside = 1 and n <> 0 and n < 0');
+  const negative = ask.is('select 1 from now_standing where n < 0');
   let summed = { atMs: -Infinity, sum: 0 };
   const sumNow = (): number => {
     if (performance.now() - summed.atMs >= sumEveryMs) summed = { atMs: performance.now(), sum: balance() };

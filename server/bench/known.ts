@@ -4,8 +4,7 @@ import type { BagCard, BenchBag, Readings } from '#contract/views.ts';
 import type { Quantity } from '#core/water/index.ts';
 import { makeAsk, number, flag, orNull, pick, json } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { QUARANTINE_OPEN, personName } from '../now/rows.ts';
-import { SYSTEM_NOW } from '../now/sqlFragments.ts';
+import { personName } from '../now/rows.ts';
 
 /** The latest of each quantity. */
 const LATEST = { ...pick(t.reading, 'quantity', 'value', 'method', 'source'), atMs: t.reading.atMs };
@@ -18,8 +17,7 @@ function prepareReadings(client: Database.Database): (subject: string) => Readin
   const readings = ask.all(
     LATEST,
     `
-    select r.quantity, r.value, r.method, r.source, max(r.at_ms) atMs from p_reading r
-    where r.subject = ? and r.voided_by is null group by r.quantity`,
+    select quantity, value, method, source, at_ms atMs from now_reading where subject = ?`,
   );
   return (subject) => byQuantity(readings(subject));
 }
@@ -33,17 +31,16 @@ export function prepareTankSystem(client: Database.Database): (tank: string) => 
       purpose: t.tank.purpose,
       temperatureC: number,
       salinityPpt: number,
-      temperatureMethod: orNull(t.reading.method),
     },
     `
-    select w.id, w.type, w.temperatureC, w.salinityPpt, w.volumeL, t.purpose,
-      (select method from p_reading where subject = w.id and quantity = 'temperature' and voided_by is null order by at_ms desc, entry desc limit 1) temperatureMethod
-    from p_tank t join (${SYSTEM_NOW}) w on w.id = t.system where t.id = ?`,
+    select w.id, w.type, w.temperature_c temperatureC, w.salinity_ppt salinityPpt, w.volume_l volumeL, t.purpose
+    from p_tank t join now_system w on w.id = t.system where t.id = ?`,
   );
   const readingsOf = prepareReadings(client);
   return (tank) => {
     const row = system(tank);
-    return row && { ...row, temperatureMethod: row.temperatureMethod ?? undefined, readings: readingsOf(row.id) };
+    const readings = row && readingsOf(row.id);
+    return row && { ...row, temperatureMethod: readings?.temperature?.method, readings: readings! };
   };
 }
 
@@ -63,13 +60,13 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
     },
     `
     select c.label crateLabel, c.stated, c.packed_at_ms packedAtMs, s.transit,
-      (select count(*) from p_balance b join p_bag o on o.id = b.place where b.lot = @lot and b.inside = 1 and b.n > 0) lotBags,
+      (select count(*) from now_standing b join p_bag o on o.id = b.place where b.lot = @lot) lotBags,
       (select json_object('is', json_extract(k.facts, '$.is'), 'tolerance', json_extract(k.facts, '$.tolerance'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt'), 'temperatureC', json_extract(k.facts, '$.temperatureC'), 'water', json_extract(k.facts, '$.water'))
         from p_lot l join p_species k on k.id = l.species where l.id = @lot) kind,
       (select json_object('method', m.method, 'advised', m.advised, 'why', m.why, 'compared', json(m.compared), 'by', ${personName('m."by"')}, 'atMs', m.at_ms)
         from p_method m where m.bag = @bag and m.voided_by is null order by m.at_ms desc, m.entry desc limit 1) chosen,
       coalesce((select n from p_balance where lot = @lot and place = @bag), 0) alive,
-      ${QUARANTINE_OPEN('@lot')} or exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = @lot and b.inside = 1 and b.n > 0) holdKnown
+      exists (select 1 from now_quarantine h where h.lot = @lot) or exists (select 1 from now_standing b join p_tank t on t.id = b.place where b.lot = @lot) holdKnown
     from p_bag g join p_crate c on c.id = g.crate join p_supplier s on s.id = c.supplier where g.id = @bag`,
   );
   const systemOf = prepareTankSystem(client);

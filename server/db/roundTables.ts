@@ -1,8 +1,10 @@
-// Projections of the walk: checks, what was odd, meals, losses, mishaps.
+// Projections of what was seen and measured: readings, checks, what was odd, meals, losses, mishaps; and what people decided of due things.
 import { sql } from 'drizzle-orm';
-import { index, integer, primaryKey, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import type { Payloads } from '#core/catalogue/index.ts';
 import type { LotCheck } from '#core/rounds/index.ts';
+import type { Settled } from '#core/today/index.ts';
+import type { Quantity, ReadingMethod, Reference, Source } from '#core/water/index.ts';
 import { fact } from './columns.ts';
 
 export const check = sqliteTable(
@@ -85,4 +87,31 @@ export const mishap = sqliteTable(
     what: text().$type<Payloads['mishap.recorded']['what']>().notNull(),
   },
   (table) => [index('p_mishap_at').on(table.atMs)],
+);
+export const reading = sqliteTable(
+  'p_reading',
+  {
+    ...fact(),
+    subjectKind: text('subject_kind').$type<Payloads['reading.taken']['subject']['kind']>().notNull(),
+    subject: text().notNull(),
+    quantity: text().$type<Quantity>().notNull(),
+    value: real().notNull(),
+    typed: text().notNull(),
+    method: text().$type<ReadingMethod>().notNull(),
+    source: text().$type<Source>().notNull(),
+    reference: text().$type<Reference>(),
+    instrument: text(),
+  },
+  (table) => [
+    index('p_reading_latest').on(table.subject, table.quantity, table.atMs),
+    index('p_reading_copper')
+      .on(table.subject, table.atMs)
+      .where(sql`quantity = 'copper'`),
+  ],
+);
+/** What somebody decided of a due thing; the latest counts. */
+export const due = sqliteTable(
+  'p_due',
+  { ...fact(), due: text().notNull(), kind: text().$type<Settled['kind']>().notNull(), untilMs: integer('until_ms'), why: text() },
+  (table) => [index('p_due_due').on(table.due)],
 );

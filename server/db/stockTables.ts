@@ -160,3 +160,11 @@ export const treatment = sqliteTable(
 export const treatmentEnd = sqliteTable('p_treatment_end', { ...fact(), treatment: text().notNull() }, (table) => [
   index('p_treatment_end_treatment').on(table.treatment),
 ]);
+export const promiseEnd = sqliteTable('p_promise_end', { ...fact(), promise: text().notNull() }, (table) => [
+  index('p_promise_end_promise').on(table.promise),
+]);
+export const promise = sqliteTable(
+  'p_promise',
+  { ...fact(), id: text().notNull().unique(), lot: text().notNull(), n: integer().notNull(), forWhom: text('for_whom').notNull() },
+  (table) => [index('p_promise_lot').on(table.lot)],
+);

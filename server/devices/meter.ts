@@ -8,7 +8,6 @@ import { conductivityFromSalinity, type ReadingMethod } from '#core/water/index.
 import { makeAsk, number } from '../db/ask.ts';
 import { findMeta, setMeta } from '../db/meta.ts';
 import type { RunningHouse } from '../house/house.ts';
-import { SYSTEM_NOW } from '../now/sqlFragments.ts';
 import { prepareKnown } from '../runs/known.ts';
 
 /** What a probe shows too much for each hour since it was set right, and how unsteady it is. SI. */
@@ -66,7 +65,7 @@ export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 's
   const known = prepareKnown(client);
   const system = ask.get(
     { temperatureC: number, salinityPpt: number },
-    `select temperatureC, salinityPpt from (${SYSTEM_NOW}) w where w.id = ?`,
+    'select temperature_c temperatureC, salinity_ppt salinityPpt from now_system where id = ?',
   );
   const state = (): State => JSON.parse(findMeta(client, 'device.meter') ?? '{"setAtMs":{},"dips":0}') as State;
   const keep = (next: State) => setMeta(client, 'device.meter', JSON.stringify(next));

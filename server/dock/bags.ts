@@ -3,7 +3,8 @@ import type Database from 'better-sqlite3';
 import type { Afloat, BagCard } from '#contract/views.ts';
 import { makeAsk, number, text, flag, orNull, pick, json, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { OPEN_FLOAT, personName, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
+import { latestReading } from '../now/sqlFragments.ts';
+import { personName, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
 
 const BAG = {
   bag: t.bag.id,
@@ -41,14 +42,14 @@ export function prepareBags(client: Database.Database, where: string): (...given
       ${personName('g."by"')} landedBy, g.at_ms landedAtMs, (select act_id from entry where id = g.entry) landedAct, g.alive, g.dead, g.condition, g.bag_condition bagCondition,
       b.listed > 0 and l.id <> b.lot wrong, g.note,
       ${personName('a."by"')} absentBy, a.at_ms absentAtMs, (select act_id from entry where id = a.entry) absentAct,
-      (select json_object('value', value, 'method', method) from p_reading where subject = b.id and quantity = 'temperature' and voided_by is null order by at_ms desc, entry desc limit 1) reading,
-      t.id tankId, t.code tankCode, ${OPEN_FLOAT('b.id')} afloat, coalesce(r.at_ms, (select x.at_ms from p_run_from f join p_run_release x on x.run = f.run and x.remaining = 0 and x.voided_by is null where f.place = b.id and f.voided_by is null)) releasedAtMs,
+      ${latestReading("json_object('value', value, 'method', method)", 'b.id', 'temperature')} reading,
+      t.id tankId, t.code tankCode, exists (select 1 from now_float f where f.bag = b.id) afloat, coalesce(r.at_ms, (select x.at_ms from p_run_from f join p_run_release x on x.run = f.run and x.remaining = 0 and x.voided_by is null where f.place = b.id and f.voided_by is null)) releasedAtMs,
       (select run from p_run_from f where f.place = b.id and f.voided_by is null limit 1) inRun
     from p_bag b
     left join p_landing g on g.bag = b.id and g.voided_by is null
     left join p_absence a on a.bag = b.id and a.voided_by is null
     left join p_release r on r.bag = b.id and r.voided_by is null
-    left join p_tank t on t.id = (select tank from p_assignment where bag = b.id and voided_by is null order by at_ms desc, entry desc limit 1)
+    left join p_tank t on t.id = (select tank from now_assignment where bag = b.id)
     join p_lot l on l.id = coalesce(g.lot, b.lot)
     left join p_species s on s.id = l.species
     where b.voided_by is null and ${where} order by b.box, b.ord, b.label`,
@@ -113,9 +114,8 @@ export function prepareFloats(client: Database.Database): () => Afloat[] {
     `
     select r.id floatId, r.bag, g.label bagLabel, g.crate, l.label lotLabel, b.n, r.tank, t.code tankCode, r.at_ms startedAtMs,
       r.at_ms + cast(round(r.minutes * 60000) as integer) dueAtMs, r.bag_c bagC, r.bag_method bagMethod, r.tank_c tankC, r.water_l waterL, ${personName('r."by"')} by
-    from p_balance b cross join p_bag g on g.id = b.place cross join p_float r on r.bag = g.id and r.voided_by is null
+    from now_standing b cross join p_bag g on g.id = b.place cross join now_float r on r.bag = g.id
     join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank
-    where b.inside = 1 and b.n <> 0 and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)
     order by dueAtMs`,
   );
   return open;

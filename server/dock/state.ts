@@ -35,8 +35,8 @@ export function dockState(client: Database.Database): Pick<HouseState, 'findSupp
     select b.id, b.crate, b.label, b.lot, b.listed,
       ${fact('p_landing', 'bag = b.id', ", 'lot', lot, 'condition', condition, 'bagCondition', bag_condition")} landing,
       ${fact('p_absence', 'bag = b.id')} absence,
-      ${fact('p_assignment', 'bag = b.id', ", 'tank', tank, 'overruled', json(overruled)")} assignment,
-      ${fact('p_float r', 'bag = b.id and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)', ", 'id', r.id")} float,
+      ${fact('now_assignment', 'bag = b.id', ", 'tank', tank, 'overruled', json(overruled)")} assignment,
+      ${fact('now_float', 'bag = b.id', ", 'id', id")} float,
       ${fact('p_run_from', 'place = b.id', ", 'run', run")} taken,
       ${fact('p_release', 'bag = b.id')} release
     from p_bag b where b.id = ? and b.voided_by is null`,

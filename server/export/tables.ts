@@ -16,8 +16,8 @@ export const TABLES = {
   stock: {
     about: 'who lives where now',
     headings: ['tank', 'rack', 'lot', 'species', 'scientific name', 'heads', 'length (cm)', 'origin', 'supplier'],
-    sql: `select t.code, k.name, l.label, s.common, s.scientific, b.n, l.size_cm, l.origin, u.name from p_balance b join p_tank t on t.id = b.place join p_rack k on k.id = t.rack
-      join p_lot l on l.id = b.lot left join p_species s on s.id = l.species left join p_supplier u on u.id = l.supplier where b.inside = 1 and b.n <> 0 order by k.walk, t."row", t."column", l.label`,
+    sql: `select t.code, k.name, l.label, s.common, s.scientific, b.n, l.size_cm, l.origin, u.name from now_standing b join p_tank t on t.id = b.place join p_rack k on k.id = t.rack
+      join now_lot l on l.id = b.lot left join p_species s on s.id = l.species left join p_supplier u on u.id = l.supplier  order by k.walk, t."row", t."column", l.label`,
   },
   landings: {
     about: 'every bag that was landed',
@@ -85,8 +85,8 @@ export const TABLES = {
   losses: {
     about: 'every fish found dead',
     headings: ['found (house time)', 'by', 'place', 'lot', 'species', 'supplier', 'dead (heads)', 'cause', 'how sure'],
-    sql: `select o.at_ms, ${personName('o."by"')}, coalesce(t.code, b.label, e.vessel), l.label, s.common, u.name, o.n, o.cause, o.sure from p_loss o join p_lot l on l.id = o.lot left join p_tank t on t.id = o.place left join p_bench_run e on e.id = o.place
-      left join p_bag b on b.id = o.place left join p_species s on s.id = l.species left join p_supplier u on u.id = l.supplier where o.voided_by is null order by o.at_ms, o.entry`,
+    sql: `select o.at_ms, ${personName('o."by"')}, coalesce(t.code, b.label, e.vessel), l.label, s.common, u.name, o.n, o.cause, o.sure from now_loss o join p_lot l on l.id = o.lot left join p_tank t on t.id = o.place left join p_bench_run e on e.id = o.place
+      left join p_bag b on b.id = o.place left join p_species s on s.id = l.species left join p_supplier u on u.id = l.supplier order by o.at_ms, o.entry`,
   },
   meals: {
     about: 'every meal',

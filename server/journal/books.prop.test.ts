@@ -5,7 +5,6 @@ import { makeChance } from '#core/chance/index.ts';
 import type { RefusalCode } from '#core/journal/index.ts';
 import { HOUR_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { makeHealth } from '../health.ts';
-import { STILL_OPEN } from '../now/sqlFragments.ts';
 import { narrowDiffers } from '../quarantine/narrow.ts';
 import { bringCrate, furnish, quarantine, KEEPER, LEAD, makeTestHouse, undo, type Said } from '../testHouse.ts';
 import { checkReplay } from './replay.ts';
@@ -44,7 +43,7 @@ it.each([1, 20260303])(
       },
     });
     const tanks = ['G1', 'C1', 'B1'];
-    const openQuarantine = house.client.prepare(`select 1 from p_quarantine h where h.lot = ? and ${STILL_OPEN}`);
+    const openQuarantine = house.client.prepare('select 1 from now_quarantine where lot = ?');
     const speciesOf = house.client.prepare('select species from p_lot where id = ?').pluck();
     const health = makeHealth(house);
     const acts: string[] = [];

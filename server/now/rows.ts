@@ -1,7 +1,6 @@
 // Small pieces of SQL that several views share: names of people, species as the screens name them, fish that are where.
 import type Database from 'better-sqlite3';
 
-import { STILL_OPEN } from './sqlFragments.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import { json, makeAsk, orNull, pick, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
@@ -30,11 +29,6 @@ export const CRATE_WINDOW_MS = 30 * DAY_MS;
 /** Crate `c` is recent: promised, or written down, since the instant that is given twice. An old list taken in today is of today. */
 export const RECENT_CRATE = '(c.promised_at_ms > ? or (select recorded_at_ms from entry where id = c.entry) > ?)';
 
-/** Bag `b` has been floated and its fish not yet released. */
-export const OPEN_FLOAT = (bag: string) => `exists (select 1 from p_float r where r.bag = ${bag} and r.voided_by is null
-  and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null))`;
-export const QUARANTINE_OPEN = (lot: string) => `exists (select 1 from p_quarantine h where h.lot = ${lot} and ${STILL_OPEN})`;
-
 /** Every species with all its names. */
 export function prepareSpeciesNames(client: Database.Database) {
   return makeAsk(client).all(
@@ -54,8 +48,3 @@ export function grouped<T, K>(rows: readonly T[], keyOf: (row: T) => K): Map<K, 
   }
   return groups;
 }
-
-/** Arrangements with an end whose fish are there still; the latest for a lot in a place counts. `s`, `b`, `l`, `t` as joined here. */
-export const OPEN_STAYS = `p_stay_limit s join p_balance b on b.lot = s.lot and b.place = s.place and b.n > 0
-  and s.voided_by is null and s.entry = (select entry from p_stay_limit x where x.place = s.place and x.lot = s.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)
-  join p_lot l on l.id = s.lot join p_tank t on t.id = s.place`;

@@ -2,7 +2,6 @@
 import type Database from 'better-sqlite3';
 import { makeAsk, number, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { COMING, SIZE_NOW } from '../now/sqlFragments.ts';
 
 export type ComingLot = { tank: string; lot: string; label: string; n: number; bags: number; species: string | null; sizeCm?: number };
 
@@ -11,13 +10,13 @@ export function prepareComing(client: Database.Database) {
   const coming = ask.all(
     { tank: t.benchRun.tank, lot: t.balance.lot, ...pick(t.lot, 'label', 'species'), sizeCm: orNull(number), n: number, bags: number },
     `
-    select c.tank, c.lot, l.label, l.species, ${SIZE_NOW('l')} sizeCm, sum(c.n) n, count(*) bags
-    from (${COMING}) c join p_lot l on l.id = c.lot group by c.tank, c.lot order by c.lot`,
+    select c.tank, c.lot, l.label, l.species, l.size_cm sizeCm, sum(c.n) n, count(*) bags
+    from now_coming c join now_lot l on l.id = c.lot group by c.tank, c.lot order by c.lot`,
   );
   const untanked = ask.only(
     number,
-    `select coalesce(sum(b.n), 0) from p_balance b join p_bag g on g.id = b.place where b.inside = 1 and b.lot = ?
-       and not exists (select 1 from p_assignment a where a.bag = g.id and a.voided_by is null)`,
+    `select coalesce(sum(b.n), 0) from now_standing b join p_bag g on g.id = b.place where b.lot = ?
+       and not exists (select 1 from now_assignment a where a.bag = g.id)`,
   );
   return {
     byTank(): Map<string, ComingLot[]> {

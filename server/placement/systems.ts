@@ -4,7 +4,6 @@ import { CALM_SYSTEM, type Held, type SystemState } from '#core/placement/index.
 import { SIGN_CLASS } from '#core/rounds/index.ts';
 import { makeAsk, number, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { STILL_OPEN } from '../now/sqlFragments.ts';
 
 /** A copper test that shows no more than this is a zero, mg/L: what a test cannot tell from nothing. */
 const ZERO_MG_L = 0.02;
@@ -28,23 +27,20 @@ export function prepareSystems(client: Database.Database): (only?: string) => Ma
   const odd = ask.all(
     { system: t.tank.system, ...pick(t.odd, 'lot', 'signs') },
     `
-    with open as (select t.system, min(h.at_ms) sinceMs from p_balance b cross join p_quarantine h on h.lot = b.lot
-      join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.system = coalesce(?, t.system) group by t.system)
+    with open as (select t.system, min(h.at_ms) sinceMs from now_standing b cross join now_quarantine h on h.lot = b.lot
+      join p_tank t on t.id = b.place where t.system = coalesce(?, t.system) group by t.system)
     select open.system, o.lot, o.signs from open join p_tank t on t.system = open.system
       cross join p_odd o on o.tank = t.id and o.at_ms >= open.sinceMs and o.signs <> '[]' and o.voided_by is null`,
   );
   const deaths = ask.all(
     { system: t.tank.system, lot: t.loss.lot },
     `
-    with open as (select t.system, min(h.at_ms) sinceMs from p_balance b cross join p_quarantine h on h.lot = b.lot
-      join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0 and ${STILL_OPEN} and t.system = coalesce(?, t.system) group by t.system)
+    with open as (select t.system, min(h.at_ms) sinceMs from now_standing b cross join now_quarantine h on h.lot = b.lot
+      join p_tank t on t.id = b.place where t.system = coalesce(?, t.system) group by t.system)
     select open.system, x.lot from open join p_tank t on t.system = open.system
-      cross join p_loss x on x.place = t.id and x.at_ms >= open.sinceMs and x.cause = 'illness' and x.voided_by is null`,
+      cross join now_loss x on x.place = t.id and x.at_ms >= open.sinceMs and x.cause = 'illness'`,
   );
-  const lots = ask.values(
-    t.balance.lot,
-    'select distinct b.lot from p_balance b join p_tank t on t.id = b.place where t.system = ? and b.inside = 1 and b.n <> 0',
-  );
+  const lots = ask.values(t.balance.lot, 'select distinct b.lot from now_standing b join p_tank t on t.id = b.place where t.system = ?');
 
   return (only) => {
     const one = only ?? null;

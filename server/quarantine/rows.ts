@@ -6,7 +6,6 @@ import { DAY_MS } from '#core/time/index.ts';
 import { makeAsk, orNull, pick, word, text, flag } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareContacts } from '../exposure/contacts.ts';
-import { STILL_OPEN } from '../now/sqlFragments.ts';
 
 export type OpenQuarantine = { id: string; lot: string; entry: string; policy: QuarantinePolicy; openedAtMs: number; zero: QuarantineZero };
 
@@ -15,15 +14,11 @@ export function prepareOpenQuarantines(client: Database.Database): (lots?: reado
   const ask = makeAsk(client);
   const columns = 'h.id, h.lot, h.entry, h.policy, h.at_ms openedAtMs, h.zero';
   const shape = { ...pick(t.quarantine, 'id', 'lot', 'entry', 'policy', 'zero'), openedAtMs: t.quarantine.atMs };
-  const one = ask.all(
-    shape,
-    `select ${columns} from p_quarantine h where h.lot = ? and ${STILL_OPEN} order by h.at_ms desc, h.entry desc limit 1`,
-  );
+  const one = ask.all(shape, `select ${columns} from now_quarantine h where h.lot = ? order by h.at_ms desc, h.entry desc limit 1`);
   const all = ask.all(
     shape,
     `
-    select ${columns} from p_quarantine h where ${STILL_OPEN}
-      and exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = h.lot and b.inside = 1 and b.n > 0)`,
+    select ${columns} from now_quarantine h where exists (select 1 from now_standing b join p_tank t on t.id = b.place where b.lot = h.lot)`,
   );
   return (lots) => (lots === undefined ? all() : lots.flatMap((lot) => one(lot)));
 }
@@ -47,10 +42,7 @@ export function prepareQuarantineRows(
     pick(t.leg, 'entry', 'lot', 'place', 'n', 'atMs'),
     `select l.entry, l.lot, l.place, l.n, l.at_ms atMs ${among} p_leg l on l.place = j.value and l.at_ms > ? where l.voided_by is null`,
   );
-  const balances = ask.all(
-    pick(t.balance, 'lot', 'place', 'n'),
-    `select b.lot, b.place, b.n ${among} p_balance b on b.place = j.value and b.inside = 1 and b.n <> 0`,
-  );
+  const balances = ask.all(pick(t.balance, 'lot', 'place', 'n'), `select b.lot, b.place, b.n ${among} now_standing b on b.place = j.value`);
   // One row a tank, its days in one text: a row a look would cost more to hand over than to find.
   const checks = ask.map(
     text,
@@ -68,8 +60,7 @@ export function prepareQuarantineRows(
     { ...pick(t.loss, 'entry', 'atMs', 'place', 'lot', 'n'), cause: word<Cause>() },
     `
     select x.entry, x.at_ms atMs, x.place, x.lot, x.n,
-      coalesce((select cause from p_loss_class c where c.loss = x.entry and c.voided_by is null order by c.at_ms desc, c.entry desc limit 1), x.cause) cause
-    from p_loss x where x.at_ms > ? and x.voided_by is null`,
+      x.cause from now_loss x where x.at_ms > ?`,
   );
   const spans = ask.all(
     { ...pick(t.quarantine, 'lot', 'entry', 'zero'), openedAtMs: t.quarantine.atMs, endedAtMs: orNull(t.signOff.atMs) },

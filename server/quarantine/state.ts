@@ -5,7 +5,6 @@ import { STARTING_RULES } from '#core/settings/index.ts';
 import { OUTSIDE_PLACES } from '#core/stock/index.ts';
 import { makeAsk, number } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { COMING } from '../now/sqlFragments.ts';
 import { prepareClocks } from './clocks.ts';
 import { prepareOpenQuarantines } from './rows.ts';
 
@@ -23,7 +22,7 @@ export function quarantineState(
   const types = ask.values(
     t.system.type,
     `select distinct w.type from p_tank t join p_system w on w.id = t.system where t.id in
-     (select place from p_balance where lot = @lot and inside = 1 and n > 0 union select tank from (${COMING}) where lot = @lot) order by 1`,
+     (select place from now_standing where lot = @lot union select tank from now_coming where lot = @lot) order by 1`,
   );
   const clocksOf: HouseState['clocksOf'] = (lots, atMs) => {
     const at = { now: atMs, zone: findZone()!, toolDriesH: (findRules() ?? STARTING_RULES).toolDriesH };

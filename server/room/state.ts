@@ -4,7 +4,7 @@ import type { HouseState } from '#core/catalogue/index.ts';
 import type { TankFacts } from '#core/room/index.ts';
 import { makeAsk, number, pick, flag, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { COMING, IN_HOUSE, SYSTEM_NOW } from '../now/sqlFragments.ts';
+import { IN_HOUSE } from '../now/sqlFragments.ts';
 
 type Asked =
   | 'findRack'
@@ -33,11 +33,11 @@ export function roomState(client: Database.Database): Pick<HouseState, Asked> {
   );
   const coming = ask.all(
     { lot: t.balance.lot, n: number, bags: number },
-    `select lot, sum(n) n, count(*) bags from (${COMING}) where tank = @id and place <> coalesce(@except, '') group by lot order by lot`,
+    `select lot, sum(n) n, count(*) bags from now_coming where tank = @id and place <> coalesce(@except, '') group by lot order by lot`,
   );
   const system = ask.get(
     { ...pick(t.system, 'id', 'entry', 'name', 'type', 'volumeL'), temperatureC: number, salinityPpt: number },
-    `${SYSTEM_NOW} where w.id = ?`,
+    'select id, entry, name, type, volume_l volumeL, temperature_c temperatureC, salinity_ppt salinityPpt from now_system where id = ?',
   );
   const whole = (raw: RowOf<typeof TANK> | undefined): TankFacts | undefined => {
     if (raw === undefined) return undefined;

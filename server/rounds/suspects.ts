@@ -30,8 +30,8 @@ export function prepareSuspects(client: Database.Database): (now: number) => Sus
   const losses = ask.all(
     { system: t.tank.system, ...pick(t.loss, 'lot', 'atMs', 'n', 'cause'), label: t.lot.label, tank: t.loss.place },
     `
-    select x.place tank, t.system, x.lot, l.label, x.at_ms atMs, x.n, x.cause from p_loss x join p_tank t on t.id = x.place join p_lot l on l.id = x.lot
-    where x.at_ms > ? and x.at_ms <= ? and x.voided_by is null order by x.at_ms desc, x.entry desc`,
+    select x.place tank, t.system, x.lot, l.label, x.at_ms atMs, x.n, x.cause from now_loss x join p_tank t on t.id = x.place join p_lot l on l.id = x.lot
+    where x.at_ms > ? and x.at_ms <= ? order by x.at_ms desc, x.entry desc`,
   );
 
   return (now) => {

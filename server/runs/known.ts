@@ -4,7 +4,7 @@ import type { RunCard } from '#contract/views.ts';
 import type { RunEvent, AcclimationRun, TankSince } from '#core/runs/index.ts';
 import { flag, json, makeAsk, number, orNull, text, pick, word } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { QUARANTINE_OPEN, personName } from '../now/rows.ts';
+import { personName } from '../now/rows.ts';
 
 export type Known = AcclimationRun & Omit<RunCard, keyof AcclimationRun | 'dues' | 'end' | 'pages' | 'watcher'>;
 
@@ -32,16 +32,16 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
     coalesce((select n from p_balance b where b.lot = r.lot and b.place = r.id), 0) n,
     (select json_object('is', json_extract(k.facts, '$.is'), 'tolerance', json_extract(k.facts, '$.tolerance'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt')) from p_species k where k.id = l.species) kind,
     t.id tank, t.code, t.purpose, t.system, w.type,
-    ${QUARANTINE_OPEN('r.lot')} inQuarantine,
-    ${QUARANTINE_OPEN('r.lot')} or exists (select 1 from p_run_from f join p_tank o on o.id = f.place where f.run = r.id)
-      or exists (select 1 from p_balance b join p_tank o on o.id = b.place where b.lot = r.lot and b.inside = 1 and b.n > 0) holdKnown`;
+    exists (select 1 from now_quarantine h where h.lot = r.lot) inQuarantine,
+    exists (select 1 from now_quarantine h where h.lot = r.lot) or exists (select 1 from p_run_from f join p_tank o on o.id = f.place where f.run = r.id)
+      or exists (select 1 from now_standing b join p_tank o on o.id = b.place where b.lot = r.lot) holdKnown`;
   const joined = 'join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_system w on w.id = t.system';
   // `n <> 0` is what the index of balances that are not empty is made by.
   const open = ask.all(
     RUN,
     `
-    select ${columns} from p_balance o join p_bench_run r on r.id = o.place and r.lot = o.lot ${joined}
-    where o.inside = 1 and o.n <> 0 and o.n > 0 and r.voided_by is null
+    select ${columns} from now_standing o join p_bench_run r on r.id = o.place and r.lot = o.lot ${joined}
+    where r.voided_by is null
       and not exists (select 1 from p_run_release x where x.run = r.id and x.remaining = 0 and x.voided_by is null) order by r.at_ms, r.entry`,
   );
   const one = ask.all(RUN, `select ${columns} from p_bench_run r ${joined} where r.id = ? and r.voided_by is null`);

@@ -4,7 +4,7 @@ import type { Mark } from '#core/journal/index.ts';
 import type { RunSummary } from '#core/runs/index.ts';
 import { makeAsk, orNull, pick, flag, json } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { personName, STILL_OPEN } from '../now/sqlFragments.ts';
+import { personName } from '../now/sqlFragments.ts';
 
 export function prepareRunSummary(client: Database.Database): (id: string) => RunSummary | undefined {
   const ask = makeAsk(client);
@@ -20,7 +20,7 @@ export function prepareRunSummary(client: Database.Database): (id: string) => Ru
     `
     select r.id, r.lot, r.tank, r.vessel, r.overruled begun,
       (select json_group_array(f.place) from p_run_from f join p_tank t on t.id = f.place where f.run = r.id) home,
-      exists (select 1 from p_quarantine h where h.lot = r.lot and ${STILL_OPEN}) held,
+      exists (select 1 from now_quarantine h where h.lot = r.lot) held,
       (select json_group_array(json(a.overruled)) from p_run_from f join p_assignment a on a.bag = f.place and a.voided_by is null where f.run = r.id and a.tank = r.tank) overruled,
       (select json_object('entry', x.entry, 'by', ${personName('x."by"')}, 'atMs', x.at_ms) from p_run_release x where x.run = r.id and x.remaining = 0 and x.voided_by is null) released
     from p_bench_run r where r.id = ? and r.voided_by is null`,

@@ -5,7 +5,6 @@ import { makeAsk, pick } from '../db/ask.ts';
 import { clientOf, prepareInsert } from '../db/insert.ts';
 import * as tables from '../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from '../db/projector.ts';
-import { STILL_OPEN } from '../now/sqlFragments.ts';
 
 export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
   const lot = prepareInsert(db, tables.lot);
@@ -19,7 +18,7 @@ export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
   const findLot = db.query.lot.findFirst({ where: (row, { eq, sql }) => eq(row.id, sql.placeholder('id')) }).prepare();
   const openQuarantine = makeAsk(clientOf(db)).get(
     pick(tables.quarantine, 'policy', 'zero', 'atMs'),
-    `select policy, zero, at_ms atMs from p_quarantine h where lot = ? and ${STILL_OPEN} order by at_ms desc, entry desc limit 1`,
+    `select policy, zero, at_ms atMs from now_quarantine h where lot = ? order by at_ms desc, entry desc limit 1`,
   );
   return {
     'lot.opened': {

@@ -4,7 +4,7 @@ import type { HouseState } from '#core/catalogue/index.ts';
 import type { LotFacts } from '#core/lots/index.ts';
 import { makeAsk, number, text, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { IN_HOUSE, personName, PROMISED, SIZE_NOW } from '../now/sqlFragments.ts';
+import { IN_HOUSE, personName } from '../now/sqlFragments.ts';
 
 type Asked =
   | 'findLot'
@@ -30,7 +30,7 @@ export function stockState(client: Database.Database): Pick<HouseState, Asked> {
       sizeCm: orNull(number),
       origin: orNull(t.lot.origin),
     },
-    `select id, label, species, heard_as heardAs, ${SIZE_NOW('p_lot')} sizeCm, origin, supplier from p_lot where id = ? and voided_by is null`,
+    `select id, label, species, heard_as heardAs, size_cm sizeCm, origin, supplier from now_lot where id = ? and voided_by is null`,
   );
   const balance = ask.value(t.balance.n, 'select n from p_balance where lot = ? and place = ?');
   const balanceAt = ask.value(number, 'select sum(n) from p_leg where place = ? and lot = ? and at_ms <= ? and voided_by is null');
@@ -39,7 +39,7 @@ export function stockState(client: Database.Database): Pick<HouseState, Asked> {
     `
     select coalesce((select sum(b.n) from p_balance b left join p_tank t on t.id = b.place
       where b.lot = @lot and b.inside = 1 and (t.id is null or t.purpose <> 'customer')), 0) inHouse,
-    coalesce((select sum(p.n) from p_promise p where p.lot = @lot and ${PROMISED}), 0) promised`,
+    coalesce((select sum(p.n) from now_promise p where p.lot = @lot), 0) promised`,
   );
   const lastMove = ask.get(
     { ...pick(t.leg, 'entry', 'atMs'), by: text },
@@ -61,17 +61,15 @@ export function stockState(client: Database.Database): Pick<HouseState, Asked> {
     balanceAt: (of, at, atMs) => balanceAt(at, of, atMs) ?? 0,
     tanksOf: ask.values(
       t.balance.place,
-      'select b.place from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.inside = 1 and b.n > 0 order by t.code',
+      'select b.place from now_standing b join p_tank t on t.id = b.place where b.lot = ? order by t.code',
     ),
-    isInTank: ask.is(
-      "select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = ? and b.n > 0 and t.purpose <> 'customer' limit 1",
-    ),
-    occupants: ask.all(pick(t.balance, 'lot', 'n'), 'select lot, n from p_balance where place = ? and inside = 1 and n <> 0 order by lot'),
+    isInTank: ask.is("select 1 from now_standing b join p_tank t on t.id = b.place where b.lot = ? and t.purpose <> 'customer' limit 1"),
+    occupants: ask.all(pick(t.balance, 'lot', 'n'), 'select lot, n from now_standing where place = ? order by lot'),
     lotCount: (of) => lotCount({ lot: of })!,
     lastMove: (at, exceptAct = '') => lastMove(at, exceptAct),
     isPlace: (id) => place(id, id, id),
     wasIn: (of, at) => was(at, of),
     hasStayLimit: (of, at, atMs) => stayLimit(at, of, atMs ?? null),
-    isPromiseOpen: ask.is(`select 1 from p_promise p where p.id = ? and p.lot = ? and ${PROMISED}`),
+    isPromiseOpen: ask.is(`select 1 from now_promise p where p.id = ? and p.lot = ?`),
   };
 }

@@ -9,7 +9,7 @@ export function treatmentState(client: Database.Database): Pick<HouseState, 'ope
   const ask = makeAsk(client);
   const frail = ask.values(
     t.lot.label,
-    `select distinct l.label from p_tank t join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0 and b.n > 0 join p_lot l on l.id = b.lot
+    `select distinct l.label from p_tank t join now_standing b on b.place = t.id join p_lot l on l.id = b.lot
       where t.system = @system and (
         not exists (select 1 from p_feed f where f.lot = b.lot and f.response in ('ate', 'charged') and f.at_ms between @since and @now and f.voided_by is null)
         or exists (select 1 from p_odd o join json_each(o.signs) j where o.lot = b.lot and o.at_ms between @since and @now and o.voided_by is null
@@ -20,8 +20,7 @@ export function treatmentState(client: Database.Database): Pick<HouseState, 'ope
     openTreatments: ask.all(
       { ...pick(t.treatment, 'id', 'system', 'family'), begunAtMs: t.treatment.atMs },
       `
-      select c.id, c.system, c.family, c.at_ms begunAtMs from p_treatment c
-      where c.system = ? and c.voided_by is null and not exists (select 1 from p_treatment_end x where x.treatment = c.id and x.voided_by is null)`,
+      select c.id, c.system, c.family, c.at_ms begunAtMs from now_treatment c where c.system = ?`,
     ),
     frailOn: (system, atMs) => frail({ system, now: atMs, since: atMs - FRAIL_MS, weak: WEAK_SIGNS }),
   };

@@ -9,7 +9,7 @@ import type { MakeView } from './view.ts';
 
 export const makeBenchView: MakeView<'bench'> = (client) => {
   const ask = makeAsk(client);
-  const inHand = prepareBags(client, 'b.id in (select place from p_balance where inside = 1 and n <> 0)');
+  const inHand = prepareBags(client, 'b.id in (select place from now_standing)');
   const complete = prepareBenchBag(client);
   const floats = prepareFloats(client);
   const runs = prepareRunCards(client);

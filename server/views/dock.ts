@@ -26,11 +26,7 @@ export const makeDockView: MakeView<'dock'> = (client) => {
     CRATE,
     `
     select c.id crate, c.label, s.name supplier, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, c.stated, a.at_ms arrivedAtMs, ${personName('a."by"')} arrivedBy, a.carton,
-      exists (select 1 from p_bag b where b.crate = c.id and b.voided_by is null
-        and not exists (select 1 from p_release r where r.bag = b.id and r.voided_by is null)
-        and not exists (select 1 from p_run_from f where f.place = b.id and f.voided_by is null)
-        and not exists (select 1 from p_absence x where x.bag = b.id and x.voided_by is null)
-        and not exists (select 1 from p_landing l where l.bag = b.id and l.alive = 0 and l.voided_by is null)) open
+      exists (select 1 from now_open_bag b where b.crate = c.id) open
     from p_crate c join p_supplier s on s.id = c.supplier left join p_arrival a on a.crate = c.id and a.voided_by is null
     where ${RECENT_CRATE} and c.voided_by is null order by coalesce(a.at_ms, c.promised_at_ms), c.id`,
   );

@@ -4,7 +4,7 @@ import { makeLookUp, type LookUp, type Named } from '#core/species/index.ts';
 import { json, makeAsk, number, text, pick, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { grouped, prepareSpeciesNames } from '../now/rows.ts';
-import { IN_HOUSE, PROMISED } from '../now/sqlFragments.ts';
+import { IN_HOUSE } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 
 const HITS = 12;
@@ -18,9 +18,9 @@ export const makeFindView: MakeView<'find'> = (client) => {
   const ask = makeAsk(client);
   const speciesNames = prepareSpeciesNames(client);
   const speciesMark = ask.only(text, "select count(*) || ' ' || coalesce(max(entry), '') from p_species");
-  const lotColumns = `l.id lot, l.label, coalesce((select sum(n) from p_balance b where b.lot = l.id and b.inside = 1), 0) n,
-    (select json_group_array(coalesce(t.code, g.label, r.vessel)) from p_balance b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place left join p_bench_run r on r.id = b.place
-      where b.lot = l.id and b.inside = 1 and b.n > 0) places`;
+  const lotColumns = `l.id lot, l.label, coalesce((select sum(n) from now_standing b where b.lot = l.id), 0) n,
+    (select json_group_array(coalesce(t.code, g.label, r.vessel)) from now_standing b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place left join p_bench_run r on r.id = b.place
+      where b.lot = l.id) places`;
   const order = `order by n > 0 desc, l.entry desc limit ${LOTS_A_HIT}`;
   const lotsWhere = (where: string) => ask.all(LOT, `select ${lotColumns} from p_lot l where l.voided_by is null and ${where} ${order}`);
   const ofSpecies = lotsWhere('l.species = ?');
@@ -31,7 +31,7 @@ export const makeFindView: MakeView<'find'> = (client) => {
   const onSystem = lotsWhere(
     'exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = l.id and t.system = ? and b.n > 0)',
   );
-  const forCustomer = lotsWhere(`exists (select 1 from p_promise p where p.lot = l.id and p.for_whom = ? and ${PROMISED})`);
+  const forCustomer = lotsWhere(`exists (select 1 from now_promise p where p.lot = l.id and p.for_whom = ?)`);
   const tanks = ask.all(
     { id: t.tank.id, name: t.tank.code },
     `select id, code name from p_tank t where (code like @like or id = @text) and ${IN_HOUSE('t')} order by length(code), code limit 6`,
@@ -50,7 +50,7 @@ export const makeFindView: MakeView<'find'> = (client) => {
   );
   const customers = ask.all(
     { id: t.promise.forWhom, name: t.promise.forWhom },
-    `select distinct p.for_whom id, p.for_whom name from p_promise p where p.for_whom like @like and ${PROMISED} order by p.for_whom limit 5`,
+    `select distinct p.for_whom id, p.for_whom name from now_promise p where p.for_whom like @like order by p.for_whom limit 5`,
   );
   let allSpecies: { mark: string; lookUp: LookUp; byId: Map<string, Named> } | undefined;
   const lookUp = () => {

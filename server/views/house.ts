@@ -2,7 +2,7 @@
 import { makeAsk, number, text, flag, pick, orNull } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { personName, prepareSpeciesNames } from '../now/rows.ts';
-import { IN_HOUSE, SYSTEM_NOW } from '../now/sqlFragments.ts';
+import { IN_HOUSE } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 
 export const makeHouseView: MakeView<'house'> = (client) => {
@@ -24,8 +24,8 @@ export const makeHouseView: MakeView<'house'> = (client) => {
       tanks: number,
     },
     `
-    select n.*, w.temperature_c setC, w.salinity_ppt setPpt, (select count(*) from p_tank t where t.system = n.id and ${IN_HOUSE('t')}) tanks
-    from (${SYSTEM_NOW}) n join p_system w on w.id = n.id where ${IN_HOUSE('n')} order by n.name`,
+    select n.id, n.entry, n.name, n.type, n.volume_l volumeL, n.temperature_c temperatureC, n.salinity_ppt salinityPpt, n.set_c setC, n.set_ppt setPpt, (select count(*) from p_tank t where t.system = n.id and ${IN_HOUSE('t')}) tanks
+    from now_system n where ${IN_HOUSE('n')} order by n.name`,
   );
   const racks = ask.all(
     pick(t.rack, 'id', 'entry', 'name', 'room', 'walk'),
@@ -38,7 +38,7 @@ export const makeHouseView: MakeView<'house'> = (client) => {
     },
     `
     select id, entry, code, rack, system, volume_l volumeL, purpose, lid, "row", "column", vessel, hangs_in hangsIn, flow,
-      coalesce((select sum(n) from p_balance b where b.place = t.id and b.inside = 1 and b.n <> 0), 0) heads
+      coalesce((select sum(n) from now_standing b where b.place = t.id), 0) heads
     from p_tank t where ${IN_HOUSE('t')} order by "row", "column", code`,
   );
   const tools = ask.all(pick(t.tool, 'id', 'entry', 'facts'), `select id, entry, facts from p_tool t where ${IN_HOUSE('t')} order by name`);

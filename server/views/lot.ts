@@ -6,7 +6,6 @@ import { spansOf } from '#core/time/index.ts';
 import { makeAsk, number, text, orNull, pick, flag } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { grouped, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
-import { PROMISED, SIZE_NOW } from '../now/sqlFragments.ts';
 import { prepareQuarantineCards } from './quarantine.ts';
 import { prepareTimeline } from './timeline.ts';
 import type { MakeView } from './view.ts';
@@ -22,8 +21,8 @@ export const makeLotView: MakeView<'lot'> = (client) => {
       ...SPECIES_SHAPE,
     },
     `
-    select l.id, l.label, l.origin, f.name supplier, c.label crate, ${SIZE_NOW('l')} sizeCm, ${SPECIES_COLUMNS}
-    from p_lot l left join p_species s on s.id = l.species left join p_supplier f on f.id = l.supplier left join p_crate c on c.id = l.crate
+    select l.id, l.label, l.origin, f.name supplier, c.label crate, l.size_cm sizeCm, ${SPECIES_COLUMNS}
+    from now_lot l left join p_species s on s.id = l.species left join p_supplier f on f.id = l.supplier left join p_crate c on c.id = l.crate
     where l.id = ? and l.voided_by is null`,
   );
   const legs = ask.all(
@@ -33,7 +32,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
   const balances = ask.all(pick(t.balance, 'place', 'inside', 'n'), 'select place, inside, n from p_balance where lot = ? and n <> 0');
   const promised = ask.all(
     { ...pick(t.promise, 'n', 'forWhom'), promise: t.promise.id },
-    `select p.id promise, p.n, p.for_whom forWhom from p_promise p where p.lot = ? and ${PROMISED} order by p.at_ms`,
+    `select p.id promise, p.n, p.for_whom forWhom from now_promise p where p.lot = ? order by p.at_ms`,
   );
   const from = ask.all(
     { label: t.lot.label, ...pick(t.lineage, 'n', 'atMs', 'how'), lot: t.lineage.from },
@@ -125,7 +124,7 @@ function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
   );
   const balances = ask.all(
     pick(t.balance, 'lot', 'place', 'n'),
-    'select b.lot, b.place, b.n from json_each(?) j cross join p_balance b on b.place = j.value and b.inside = 1 and b.n <> 0',
+    'select b.lot, b.place, b.n from json_each(?) j cross join now_standing b on b.place = j.value',
   );
   const tanks = ask.values(
     t.leg.place,

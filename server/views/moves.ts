@@ -6,8 +6,8 @@ import type { Vessel } from '#core/room/index.ts';
 import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
 import { json, makeAsk, number, text, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { OPEN_STAYS, personName } from '../now/rows.ts';
-import { IN_HOUSE, SIZE_NOW } from '../now/sqlFragments.ts';
+import { personName } from '../now/rows.ts';
+import { IN_HOUSE } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 
 const SHOWN_AFTER_MS = 2 * DAY_MS;
@@ -27,9 +27,9 @@ const STAY = {
 export function prepareStayLimits(client: Database.Database): (tank?: string) => StayLimitCard[] {
   const ask = makeAsk(client);
   const sql = `
-    select s.id stayLimit, s.lot, l.label lotLabel, b.n, t.id tank, t.code tankCode, t.vessel, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
-      ${SIZE_NOW('l')} sizeCm, s.why
-    from ${OPEN_STAYS}`;
+    select s.id stayLimit, s.lot, l.label lotLabel, s.n, t.id tank, t.code tankCode, t.vessel, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
+      l.size_cm sizeCm, s.why
+    from now_stay s join now_lot l on l.id = s.lot join p_tank t on t.id = s.place`;
   const all = ask.all(STAY, `${sql} order by coalesce(s.until_ms, 9e15), t.code`);
   const inTank = ask.all(STAY, `${sql} where s.place = ? order by coalesce(s.until_ms, 9e15)`);
   return (tank) =>

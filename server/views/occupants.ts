@@ -3,7 +3,6 @@ import type Database from 'better-sqlite3';
 import { flag, json, makeAsk, number, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
-import { PROMISED, SIZE_NOW, STILL_OPEN } from '../now/sqlFragments.ts';
 
 export type Living = {
   lot: string;
@@ -33,12 +32,12 @@ export function prepareOccupants(client: Database.Database): () => Map<string, L
     },
     `
     select b.place tank, b.lot, l.label, b.n, 
-      (select json_object('id', h.id, 'days', json_extract(h.policy, '$.days'), 'openedAtMs', h.at_ms) from p_quarantine h where h.lot = b.lot and ${STILL_OPEN} order by h.at_ms desc limit 1) quarantine,
-      exists (select 1 from p_promise p where p.lot = b.lot and ${PROMISED}) promised, ${SIZE_NOW('l')} sizeCm, ${SPECIES_COLUMNS},
+      (select json_object('id', h.id, 'days', json_extract(h.policy, '$.days'), 'openedAtMs', h.at_ms) from now_quarantine h where h.lot = b.lot order by h.at_ms desc limit 1) quarantine,
+      exists (select 1 from now_promise p where p.lot = b.lot) promised, l.size_cm sizeCm, ${SPECIES_COLUMNS},
       (select max(at_ms) from (
         select g.at_ms, g.n, sum(g.n) over (order by g.at_ms, g.entry) stood from p_leg g where g.lot = b.lot and g.place = b.place and g.voided_by is null
       ) where n > 0 and stood - n <= 0) sinceMs
-    from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0 join p_lot l on l.id = b.lot left join p_species s on s.id = l.species
+    from p_tank t cross join now_standing b on b.place = t.id join now_lot l on l.id = b.lot left join p_species s on s.id = l.species
     order by b.place, b.lot`,
   );
   return () => {

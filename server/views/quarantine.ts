@@ -20,7 +20,7 @@ export function prepareQuarantineCards(
     `
     select l.label, ${SPECIES_COLUMNS},
       (select coalesce(json_group_array(json_object('id', t.id, 'code', t.code, 'n', b.n)), '[]')
-        from p_balance b join p_tank t on t.id = b.place where b.lot = l.id and b.inside = 1 and b.n <> 0) places
+        from now_standing b join p_tank t on t.id = b.place where b.lot = l.id) places
     from p_lot l left join p_species s on s.id = l.species where l.id = ?`,
   );
   const codes = ask.map(t.tank.id, t.tank.code, 'select id, code from p_tank');

@@ -7,7 +7,7 @@ import { prepareBenchBag } from '../bench/known.ts';
 import { makeAsk, number, pick, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareBags } from '../dock/bags.ts';
-import { IN_HOUSE, SYSTEM_NOW } from '../now/sqlFragments.ts';
+import { IN_HOUSE } from '../now/sqlFragments.ts';
 import { prepareComing, type ComingLot } from '../placement/coming.ts';
 import { prepareSystems } from '../placement/systems.ts';
 import { prepareWeak } from '../placement/weak.ts';
@@ -46,7 +46,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
   );
   const systems = ask.all(
     { ...pick(t.system, 'id', 'entry', 'name', 'type', 'volumeL'), temperatureC: number, salinityPpt: number, tanks: number },
-    `select w.*, (select count(*) from p_tank t where t.system = w.id and ${IN_HOUSE('t')}) tanks from (${SYSTEM_NOW}) w order by w.name`,
+    `select w.id, w.entry, w.name, w.type, w.volume_l volumeL, w.temperature_c temperatureC, w.salinity_ppt salinityPpt, (select count(*) from p_tank t where t.system = w.id and ${IN_HOUSE('t')}) tanks from now_system w order by w.name`,
   );
   const species = ask.all(pick(t.species, 'id', 'facts'), 'select id, facts from p_species');
   const coming = prepareComing(client);
@@ -60,7 +60,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
   const suppliers = ask.map(
     t.lot.id,
     t.lot.supplier,
-    'select id, supplier from p_lot where supplier is not null and id in (select lot from p_balance where inside = 1 and n <> 0)',
+    'select id, supplier from p_lot where supplier is not null and id in (select lot from now_standing)',
   );
 
   return ({ now, query }) => {

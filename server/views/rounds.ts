@@ -12,7 +12,7 @@ import { prepareOccupants, type Living } from './occupants.ts';
 import type { MakeView } from './view.ts';
 
 /** Tank `t` is on the walk: fish live in it, and it is ours. */
-const WALKED = `t.purpose <> 'customer' and exists (select 1 from p_balance b where b.place = t.id and b.inside = 1 and b.n <> 0)`;
+const WALKED = `t.purpose <> 'customer' and exists (select 1 from now_standing b where b.place = t.id)`;
 
 /** Tanks on the walk that a day's rounds have not looked at. */
 export function prepareLeft(client: Database.Database): (day: number) => Record<RoundName, number> {
@@ -45,14 +45,14 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const fed = ask.all(
     { lot: t.balance.lot, ...pick(t.feed, 'food', 'response', 'atMs'), tank: t.balance.place },
     `
-    select b.place tank, b.lot, f.food, f.response, f.at_ms atMs from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0
+    select b.place tank, b.lot, f.food, f.response, f.at_ms atMs from p_tank t cross join now_standing b on b.place = t.id
     join p_feed f on f.entry = (select entry from p_feed x where x.tank = b.place and x.lot = b.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
   );
   const eaten = ask.all(
     { lot: t.balance.lot, tank: t.balance.place, atMs: orNull(t.feed.atMs) },
     `
     select b.place tank, b.lot, (select at_ms from p_feed f where f.tank = b.place and f.lot = b.lot and f.voided_by is null and f.response in ('ate', 'charged') order by at_ms desc limit 1) atMs
-    from p_tank t cross join p_balance b on b.place = t.id and b.inside = 1 and b.n <> 0`,
+    from p_tank t cross join now_standing b on b.place = t.id`,
   );
   const speciesFacts = ask.map(t.species.id, t.species.facts, 'select id, facts from p_species');
   const occupants = prepareOccupants(client);

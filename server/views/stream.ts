@@ -3,8 +3,7 @@ import { stageCounts, type Standing } from '#core/stock/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import { makeAsk, number, pick, flag, orNull, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { CRATE_WINDOW_MS, QUARANTINE_OPEN, OPEN_FLOAT, RECENT_CRATE } from '../now/rows.ts';
-import { PROMISED } from '../now/sqlFragments.ts';
+import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';
 import type { MakeView } from './view.ts';
 
 const WEEK_MS = 7 * DAY_MS;
@@ -16,10 +15,10 @@ export const makeStreamView: MakeView<'stream'> = (client) => {
     STANDING,
     `
     select b.lot, b.n, t.id is null isBag, t.purpose = 'customer' customer,
-      t.id is null and (${OPEN_FLOAT('b.place')} or exists (select 1 from p_bench_run r where r.id = b.place)) inRun, ${QUARANTINE_OPEN('b.lot')} quarantineOpen
-    from p_balance b left join p_tank t on t.id = b.place where b.inside = 1 and b.n <> 0`,
+      t.id is null and (exists (select 1 from now_float f where f.bag = b.place) or exists (select 1 from p_bench_run r where r.id = b.place)) inRun, exists (select 1 from now_quarantine h where h.lot = b.lot) quarantineOpen
+    from now_standing b left join p_tank t on t.id = b.place `,
   );
-  const promised = ask.map(t.promise.lot, number, `select p.lot, sum(p.n) n from p_promise p where ${PROMISED} group by p.lot`);
+  const promised = ask.map(t.promise.lot, number, `select p.lot, sum(p.n) n from now_promise p group by p.lot`);
   const expected = ask.only(
     number,
     `

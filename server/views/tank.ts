@@ -29,8 +29,7 @@ export const makeTankView: MakeView<'tank'> = (client) => {
   const readings = ask.all(
     { ...pick(t.reading, 'quantity', 'value', 'method', 'source'), atMs: number, by: text },
     `
-    select r.quantity, r.value, r.method, r.source, max(r.at_ms) atMs, ${personName('r."by"')} by from p_reading r
-    where r.subject = ? and r.voided_by is null group by r.quantity`,
+    select r.quantity, r.value, r.method, r.source, r.at_ms atMs, ${personName('r."by"')} by from now_reading r where r.subject = ?`,
   );
   const lastCheck = ask.get(
     { ...pick(t.check, 'atMs', 'allWell'), by: text },
@@ -47,16 +46,14 @@ export const makeTankView: MakeView<'tank'> = (client) => {
   const losses = ask.all(
     { ...pick(t.loss, 'entry', 'lot', 'n', 'atMs'), label: t.lot.label, said: t.loss.cause, cause: t.loss.cause },
     `
-    select x.entry, x.lot, l.label, x.n, x.cause said, x.at_ms atMs,
-      coalesce((select cause from p_loss_class c where c.loss = x.entry and c.voided_by is null order by c.at_ms desc, c.entry desc limit 1), x.cause) cause
-    from p_leg g join p_loss x on x.entry = g.entry join p_lot l on l.id = x.lot
-    where g.place = ? and g.n < 0 and x.voided_by is null order by x.at_ms desc, x.entry desc limit ${LOSSES_SHOWN}`,
+    select x.entry, x.lot, l.label, x.n, x.said, x.at_ms atMs, x.cause
+    from p_leg g join now_loss x on x.entry = g.entry join p_lot l on l.id = x.lot
+    where g.place = ? and g.n < 0 order by x.at_ms desc, x.entry desc limit ${LOSSES_SHOWN}`,
   );
   const treatments = ask.all(
     { family: t.treatment.family, treatment: t.treatment.id, begunAtMs: t.treatment.atMs },
     `
-    select id treatment, family, at_ms begunAtMs from p_treatment c where system = ? and voided_by is null
-      and not exists (select 1 from p_treatment_end x where x.treatment = c.id and x.voided_by is null) order by at_ms`,
+    select id treatment, family, at_ms begunAtMs from now_treatment where system = ? order by at_ms`,
   );
   const legs = ask.all(
     LEG,

@@ -6,8 +6,7 @@ import { HOUR_MS } from '#core/time/index.ts';
 import { deriveDue, FOLLOW_UP_HOURS, FOLLOW_UP_LAPSES_MS, MISSING_LAPSES_MS, type DueFacts, type Walk } from '#core/today/index.ts';
 import { flag, makeAsk, number, text, orNull, pick, word } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { CRATE_WINDOW_MS, OPEN_FLOAT, OPEN_STAYS, RECENT_CRATE } from '../now/rows.ts';
-import { SIZE_NOW } from '../now/sqlFragments.ts';
+import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft } from './rounds.ts';
 import type { MakeView } from './view.ts';
@@ -35,13 +34,9 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     },
     `
     select a.entry, c.id crate, c.label crateLabel, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, a.at_ms arrivedAtMs, count(b.id) waiting, a.at_ms sinceMs
-    from p_arrival a join p_crate c on c.id = a.crate join p_bag b on b.crate = c.id and b.voided_by is null
+    from p_arrival a join p_crate c on c.id = a.crate join now_open_bag b on b.crate = c.id
     where a.voided_by is null and a.at_ms > ? and c.voided_by is null
-      and not exists (select 1 from p_release r where r.bag = b.id and r.voided_by is null)
-      and not exists (select 1 from p_absence x where x.bag = b.id and x.voided_by is null)
-      and not exists (select 1 from p_landing l where l.bag = b.id and l.alive = 0 and l.voided_by is null)
-      and not exists (select 1 from p_run_from f where f.place = b.id and f.voided_by is null)
-      and not ${OPEN_FLOAT('b.id')}
+      and not exists (select 1 from now_float f where f.bag = b.id)
     group by a.entry`,
   );
   const expected = ask.all(
@@ -62,9 +57,8 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     },
     `
     select r.entry, r.bag, g.label bagLabel, t.code tankCode, l.label lotLabel, r.at_ms + cast(round(r.minutes * 60000) as integer) dueAtMs, ${WALK}
-    from p_balance b cross join p_bag g on g.id = b.place cross join p_float r on r.bag = g.id and r.voided_by is null
-    join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_rack k on k.id = t.rack
-    where b.inside = 1 and b.n <> 0 and not exists (select 1 from p_release x where x.run = r.id and x.bag = r.bag and x.voided_by is null)`,
+    from now_standing b cross join p_bag g on g.id = b.place cross join now_float r on r.bag = g.id
+    join p_lot l on l.id = r.lot join p_tank t on t.id = r.tank join p_rack k on k.id = t.rack`,
   );
   const after = ask.all(
     {
@@ -104,9 +98,9 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       measuredMs: orNull(number),
     },
     `
-    select s.entry, t.id tank, t.code tankCode, l.label what, b.n, t.vessel <> 'tank' temporary, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
-      ${SIZE_NOW('l')} sizeCm, (select max(at_ms) from p_measure m where m.lot = l.id and m.voided_by is null) measuredMs, ${WALK}
-    from ${OPEN_STAYS} join p_rack k on k.id = t.rack`,
+    select s.entry, t.id tank, t.code tankCode, l.label what, s.n, t.vessel <> 'tank' temporary, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
+      l.size_cm sizeCm, (select max(at_ms) from p_measure m where m.lot = l.id and m.voided_by is null) measuredMs, ${WALK}
+    from now_stay s join now_lot l on l.id = s.lot join p_tank t on t.id = s.place join p_rack k on k.id = t.rack`,
   );
   const calls = ask.all(
     { ...pick(t.page, 'due', 'atMs'), what: t.page.says },

@@ -56,18 +56,6 @@ CREATE TABLE `p_crate` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_crate_promised` ON `p_crate` (`promised_at_ms`);--> statement-breakpoint
-CREATE TABLE `p_due` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`due` text NOT NULL,
-	`kind` text NOT NULL,
-	`until_ms` integer,
-	`why` text
-);
---> statement-breakpoint
-CREATE INDEX `p_due_due` ON `p_due` (`due`);--> statement-breakpoint
 CREATE TABLE `p_float` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -135,46 +123,6 @@ CREATE TABLE `p_method` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_method_bag` ON `p_method` (`bag`,`at_ms`);--> statement-breakpoint
-CREATE TABLE `p_promise` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`id` text NOT NULL,
-	`lot` text NOT NULL,
-	`n` integer NOT NULL,
-	`for_whom` text NOT NULL
-);
---> statement-breakpoint
-CREATE UNIQUE INDEX `p_promise_id_unique` ON `p_promise` (`id`);--> statement-breakpoint
-CREATE INDEX `p_promise_lot` ON `p_promise` (`lot`);--> statement-breakpoint
-CREATE TABLE `p_promise_end` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`promise` text NOT NULL
-);
---> statement-breakpoint
-CREATE INDEX `p_promise_end_promise` ON `p_promise_end` (`promise`);--> statement-breakpoint
-CREATE TABLE `p_reading` (
-	`entry` text PRIMARY KEY NOT NULL,
-	`at_ms` integer NOT NULL,
-	`by` text NOT NULL,
-	`voided_by` text,
-	`subject_kind` text NOT NULL,
-	`subject` text NOT NULL,
-	`quantity` text NOT NULL,
-	`value` real NOT NULL,
-	`typed` text NOT NULL,
-	`method` text NOT NULL,
-	`source` text NOT NULL,
-	`reference` text,
-	`instrument` text
-);
---> statement-breakpoint
-CREATE INDEX `p_reading_latest` ON `p_reading` (`subject`,`quantity`,`at_ms`);--> statement-breakpoint
-CREATE INDEX `p_reading_copper` ON `p_reading` (`subject`,`at_ms`) WHERE quantity = 'copper';--> statement-breakpoint
 CREATE TABLE `p_release` (
 	`entry` text NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -343,6 +291,18 @@ CREATE TABLE `p_health_check` (
 CREATE INDEX `p_health_check_tank` ON `p_health_check` (`tank`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_health_check_round` ON `p_health_check` (`day`,`round`,`tank`);--> statement-breakpoint
 CREATE INDEX `p_health_check_day` ON `p_health_check` (`tank`,`day`) WHERE voided_by is null;--> statement-breakpoint
+CREATE TABLE `p_due` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`due` text NOT NULL,
+	`kind` text NOT NULL,
+	`until_ms` integer,
+	`why` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_due_due` ON `p_due` (`due`);--> statement-breakpoint
 CREATE TABLE `p_feed` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -409,6 +369,24 @@ CREATE TABLE `p_odd` (
 CREATE INDEX `p_odd_at` ON `p_odd` (`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_odd_tank` ON `p_odd` (`tank`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_odd_lot` ON `p_odd` (`lot`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_reading` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`subject_kind` text NOT NULL,
+	`subject` text NOT NULL,
+	`quantity` text NOT NULL,
+	`value` real NOT NULL,
+	`typed` text NOT NULL,
+	`method` text NOT NULL,
+	`source` text NOT NULL,
+	`reference` text,
+	`instrument` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_reading_latest` ON `p_reading` (`subject`,`quantity`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_reading_copper` ON `p_reading` (`subject`,`at_ms`) WHERE quantity = 'copper';--> statement-breakpoint
 CREATE TABLE `p_bench_run` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -582,6 +560,28 @@ CREATE TABLE `p_need` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_need_entry` ON `p_need` (`entry`);--> statement-breakpoint
+CREATE TABLE `p_promise` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`lot` text NOT NULL,
+	`n` integer NOT NULL,
+	`for_whom` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_promise_id_unique` ON `p_promise` (`id`);--> statement-breakpoint
+CREATE INDEX `p_promise_lot` ON `p_promise` (`lot`);--> statement-breakpoint
+CREATE TABLE `p_promise_end` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`promise` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_promise_end_promise` ON `p_promise_end` (`promise`);--> statement-breakpoint
 CREATE TABLE `p_quarantine` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -689,4 +689,17 @@ CREATE TABLE `p_treatment_end` (
 	`treatment` text NOT NULL
 );
 --> statement-breakpoint
-CREATE INDEX `p_treatment_end_treatment` ON `p_treatment_end` (`treatment`);
+CREATE INDEX `p_treatment_end_treatment` ON `p_treatment_end` (`treatment`);--> statement-breakpoint
+CREATE VIEW `now_assignment` AS select "entry", "at_ms", "by", "voided_by", "bag", "tank", "overruled" from "p_assignment" where "p_assignment"."entry" = ((select "entry" from "p_assignment" "x" where ("x"."voided_by" is null and "x"."bag" = "p_assignment"."bag") order by "x"."at_ms" desc, "x"."entry" desc limit 1));--> statement-breakpoint
+CREATE VIEW `now_coming` AS select "now_assignment"."tank", "now_standing"."place", "now_standing"."lot", "now_standing"."n" from "now_standing" inner join "now_assignment" on "now_assignment"."bag" = "now_standing"."place" union all select "p_bench_run"."tank", "now_standing"."place", "now_standing"."lot", "now_standing"."n" from "now_standing" inner join "p_bench_run" on "p_bench_run"."id" = "now_standing"."place";--> statement-breakpoint
+CREATE VIEW `now_float` AS select "entry", "at_ms", "by", "voided_by", "id", "bag", "lot", "tank", "n", "minutes", "bag_c", "bag_method", "tank_c", "water_l" from "p_float" where ("p_float"."voided_by" is null and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."run" = "p_float"."id" and "p_release"."bag" = "p_float"."bag")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_float"."bag")));--> statement-breakpoint
+CREATE VIEW `now_loss` AS select "entry", "at_ms", "by", "voided_by", "lot", "place", "n", coalesce(((select "cause" from "p_loss_class" where ("p_loss_class"."voided_by" is null and "p_loss_class"."loss" = "p_loss"."entry") order by "p_loss_class"."at_ms" desc, "p_loss_class"."entry" desc limit 1)), "cause") as "cause", "sure", "cause" as "said" from "p_loss" where "p_loss"."voided_by" is null;--> statement-breakpoint
+CREATE VIEW `now_lot` AS select "id", "entry", "voided_by", "label", "species", "heard_as", coalesce(((select "size_cm" from "p_measure" where ("p_measure"."voided_by" is null and "p_measure"."lot" = "p_lot"."id") order by "p_measure"."at_ms" desc, "p_measure"."entry" desc limit 1)), "size_cm") as "size_cm", "origin", "supplier", "crate", "instead_of" from "p_lot";--> statement-breakpoint
+CREATE VIEW `now_open_bag` AS select "id", "entry", "voided_by", "crate", "label", "box", "ord", "lot", "listed", "free", "water_l" from "p_bag" where ("p_bag"."voided_by" is null and not exists (select 1 from "p_absence" where ("p_absence"."voided_by" is null and "p_absence"."bag" = "p_bag"."id")) and not exists (select 1 from "p_landing" where ("p_landing"."voided_by" is null and "p_landing"."bag" = "p_bag"."id" and "p_landing"."alive" = 0)) and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."bag" = "p_bag"."id")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_bag"."id")));--> statement-breakpoint
+CREATE VIEW `now_promise` AS select "entry", "at_ms", "by", "voided_by", "id", "lot", "n", "for_whom" from "p_promise" where ("p_promise"."voided_by" is null and not exists (select 1 from "p_promise_end" where ("p_promise_end"."voided_by" is null and "p_promise_end"."promise" = "p_promise"."id")));--> statement-breakpoint
+CREATE VIEW `now_quarantine` AS select "entry", "at_ms", "by", "voided_by", "id", "lot", "policy", "zero" from "p_quarantine" where ("p_quarantine"."voided_by" is null and not exists (select 1 from "p_sign_off" where ("p_sign_off"."voided_by" is null and "p_sign_off"."quarantine" = "p_quarantine"."id")));--> statement-breakpoint
+CREATE VIEW `now_reading` AS select "entry", "at_ms", "by", "voided_by", "subject_kind", "subject", "quantity", "value", "typed", "method", "source", "reference", "instrument", max(printf('%020d', "at_ms") || "entry") as "latest" from "p_reading" where "p_reading"."voided_by" is null group by "p_reading"."subject", "p_reading"."quantity";--> statement-breakpoint
+CREATE VIEW `now_standing` AS select "lot", "place", "n" from "p_balance" where ("p_balance"."inside" = 1 and "p_balance"."n" <> 0);--> statement-breakpoint
+CREATE VIEW `now_stay` AS select "p_stay_limit"."entry", "p_stay_limit"."at_ms", "p_stay_limit"."by", "p_stay_limit"."voided_by", "p_stay_limit"."id", "p_stay_limit"."lot", "p_stay_limit"."place", "p_stay_limit"."until_ms", "p_stay_limit"."until_cm", "p_stay_limit"."why", "p_balance"."n" from "p_stay_limit" inner join "p_balance" on ("p_balance"."lot" = "p_stay_limit"."lot" and "p_balance"."place" = "p_stay_limit"."place" and "p_balance"."n" > 0) where "p_stay_limit"."entry" = ((select "entry" from "p_stay_limit" "x" where ("x"."voided_by" is null and "x"."place" = "p_stay_limit"."place" and "x"."lot" = "p_stay_limit"."lot") order by "x"."at_ms" desc, "x"."entry" desc limit 1));--> statement-breakpoint
+CREATE VIEW `now_system` AS select "id", "entry", "voided_by", "name", "type", coalesce(((select "value" from "p_reading" where ("p_reading"."voided_by" is null and "p_reading"."subject" = "p_system"."id" and "p_reading"."quantity" = 'temperature') order by "p_reading"."at_ms" desc, "p_reading"."entry" desc limit 1)), "temperature_c") as "temperature_c", coalesce(((select "value" from "p_reading" where ("p_reading"."voided_by" is null and "p_reading"."subject" = "p_system"."id" and "p_reading"."quantity" = 'salinity') order by "p_reading"."at_ms" desc, "p_reading"."entry" desc limit 1)), "salinity_ppt") as "salinity_ppt", "volume_l", "temperature_c" as "set_c", "salinity_ppt" as "set_ppt" from "p_system";--> statement-breakpoint
+CREATE VIEW `now_treatment` AS select "entry", "at_ms", "by", "voided_by", "id", "system", "family" from "p_treatment" where ("p_treatment"."voided_by" is null and not exists (select 1 from "p_treatment_end" where ("p_treatment_end"."voided_by" is null and "p_treatment_end"."treatment" = "p_treatment"."id")));

@@ -1,0 +1,142 @@
+// Projections of crates, lots and bags: expected, landed, given a tank, afloat, released.
+import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { Payloads } from '#core/catalogue/index.ts';
+import type { Origin } from '#core/lots/index.ts';
+import type { ReadingMethod } from '#core/water/index.ts';
+import { fact, record } from './columns.ts';
+
+/** How a supplier writes its lists; columns and names as JSON, the latest of each counts. */
+export const taught = sqliteTable(
+  'p_taught',
+  {
+    ...fact(),
+    supplier: text().notNull(),
+    columns: text({ mode: 'json' }).$type<Payloads['supplier.taught']['columns']>().notNull(),
+    names: text({ mode: 'json' }).$type<Payloads['supplier.taught']['names']>().notNull(),
+  },
+  (table) => [index('p_taught_supplier').on(table.supplier)],
+);
+
+export const crate = sqliteTable(
+  'p_crate',
+  {
+    ...record(),
+    label: text().notNull(),
+    supplier: text().notNull(),
+    packedAtMs: integer('packed_at_ms').notNull(),
+    promisedAtMs: integer('promised_at_ms').notNull(),
+    stated: text({ mode: 'json' }).$type<Payloads['crate.expected']['stated']>().notNull(),
+  },
+  (table) => [index('p_crate_promised').on(table.promisedAtMs)],
+);
+export const lot = sqliteTable(
+  'p_lot',
+  {
+    ...record(),
+    label: text().notNull(),
+    species: text(),
+    heardAs: text('heard_as'),
+    sizeCm: real('size_cm'),
+    origin: text().$type<Origin>().notNull(),
+    supplier: text(),
+    crate: text(),
+    insteadOf: text('instead_of'),
+  },
+  (table) => [index('p_lot_kin').on(table.supplier, table.species)],
+);
+export const bag = sqliteTable(
+  'p_bag',
+  {
+    ...record(),
+    crate: text().notNull(),
+    label: text().notNull(),
+    box: integer().notNull(),
+    ord: integer().notNull(),
+    lot: text().notNull(),
+    listed: integer().notNull(),
+    free: integer().notNull().default(0),
+    waterL: real('water_l'),
+  },
+  (table) => [index('p_bag_crate').on(table.crate)],
+);
+
+export const arrival = sqliteTable(
+  'p_arrival',
+  { ...fact(), crate: text().notNull(), carton: text().$type<Payloads['crate.arrived']['carton']>().notNull() },
+  (table) => [index('p_arrival_crate').on(table.crate)],
+);
+export const landing = sqliteTable(
+  'p_landing',
+  {
+    ...fact(),
+    bag: text().notNull(),
+    crate: text().notNull(),
+    lot: text().notNull(),
+    alive: integer().notNull(),
+    dead: integer().notNull(),
+    quality: text().$type<Payloads['bag.landed']['quality']>().notNull(),
+    condition: text().$type<Payloads['bag.landed']['condition']>().notNull(),
+    bagCondition: text('bag_condition').$type<Payloads['bag.landed']['bagCondition']>().notNull(),
+    note: text(),
+  },
+  (table) => [index('p_landing_bag').on(table.bag), index('p_landing_lot').on(table.lot, table.atMs)],
+);
+export const absence = sqliteTable('p_absence', { ...fact(), bag: text().notNull() }, (table) => [index('p_absence_bag').on(table.bag)]);
+export const assignment = sqliteTable(
+  'p_assignment',
+  { ...fact(), bag: text().notNull(), tank: text().notNull(), overruled: text({ mode: 'json' }).$type<string[]>().notNull() },
+  (table) => [index('p_assignment_bag').on(table.bag, table.atMs), index('p_assignment_tank').on(table.tank)],
+);
+export const float = sqliteTable(
+  'p_float',
+  {
+    ...fact(),
+    id: text().notNull().unique(),
+    bag: text().notNull(),
+    lot: text().notNull(),
+    tank: text().notNull(),
+    n: integer().notNull(),
+    minutes: real().notNull(),
+    bagC: real('bag_c').notNull(),
+    bagMethod: text('bag_method').$type<ReadingMethod>().notNull(),
+    tankC: real('tank_c').notNull(),
+    waterL: real('water_l').notNull(),
+  },
+  (table) => [index('p_float_bag').on(table.bag)],
+);
+export const method = sqliteTable(
+  'p_method',
+  {
+    ...fact(),
+    bag: text().notNull(),
+    lot: text().notNull(),
+    method: text().$type<Payloads['method.chosen']['method']>().notNull(),
+    advised: text().$type<Payloads['method.chosen']['method']>(),
+    why: text(),
+    compared: text({ mode: 'json' }).$type<NonNullable<Payloads['method.chosen']['compared']>>(),
+    overruled: text({ mode: 'json' }).$type<{ code: string; size?: number }[]>().notNull(),
+  },
+  (table) => [index('p_method_bag').on(table.bag, table.atMs)],
+);
+/** Fish released into a tank: from a bag, or (`bag` null) from the vessel of a run, perhaps into several tanks. `run` = of the float or the vessel. */
+export const release = sqliteTable(
+  'p_release',
+  {
+    entry: text().notNull(),
+    atMs: integer('at_ms').notNull(),
+    by: text().notNull(),
+    voidedBy: text('voided_by'),
+    bag: text(),
+    run: text(),
+    lot: text().notNull(),
+    tank: text().notNull(),
+    alive: integer().notNull(),
+    dead: integer().notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.entry, table.tank] }),
+    index('p_release_bag').on(table.bag),
+    index('p_release_tank').on(table.tank, table.atMs),
+    index('p_release_at').on(table.atMs),
+  ],
+);
