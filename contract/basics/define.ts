@@ -20,6 +20,8 @@ export type KindDefinition<Payload extends object> = {
   example: Payload;
   /** Why it does not stand in the history of the tanks and lots that it names; left out, it stands there. */
   notInHistory?: string;
+  /** It has no row of its own by tank or lot: the histories find it by all that it rests on. */
+  inHistoryByLinks?: true;
   /** How older payloads are lifted, oldest first; none for a kind whose payload never changed. */
   upcasters?: readonly Upcaster[];
 };

@@ -48,6 +48,7 @@ export const stockKinds: Kinds<StockEntries> = {
     minRole: 'keeper',
     undo: 'self',
     topics: ['stock', 'rounds', 'bench'],
+    inHistoryByLinks: true,
     schema: {
       place: id(),
       lot: id(),
@@ -94,6 +95,7 @@ export const stockKinds: Kinds<StockEntries> = {
     minRole: 'keeper',
     undo: 'never',
     topics: ['stock', 'rounds', 'dock', 'bench'],
+    inHistoryByLinks: true,
     schema: { lot: id(), species: id(), label: text(), note: note() },
     example: { lot: 'lot-3', species: 'firefish', label: 'firefish', note: 'by the fin' },
   }),

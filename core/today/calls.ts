@@ -3,6 +3,10 @@ import { HOUR_MS } from '../time/index.ts';
 import { defineDue, type DueDefinition } from './define.ts';
 import { DOCK, ruleOfDue, sourceOf } from './thing.ts';
 
+/** What a lead is called to look at: what a keeper did past a stop because none could be reached, and that somebody guesses at a PIN. */
+export type CallFacts = { calls: { due: string; what: string; atMs: number }[] };
+export const NO_CALL_FACTS: CallFacts = { calls: [] };
+
 const called = (rule: 'without-lead' | 'pins-guessed'): DueDefinition =>
   defineDue({
     ends: 'by hand',

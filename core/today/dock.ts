@@ -1,7 +1,14 @@
 // What is due at the dock and in the tanks where bags float.
 import { HOUR_MS, MINUTE_MS } from '../time/index.ts';
 import { defineDue } from './define.ts';
-import { DOCK } from './thing.ts';
+import { DOCK, type Walk } from './thing.ts';
+
+export type DockFacts = {
+  arrivals: { entry: string; crate: string; crateLabel: string; waiting: number; sinceMs: number; pressing: boolean }[];
+  expected: { entry: string; crate: string; crateLabel: string; promisedAtMs: number }[];
+  floats: { entry: string; bag: string; bagLabel: string; tankCode: string; lotLabel: string; dueAtMs: number; walk: Walk }[];
+};
+export const NO_DOCK_FACTS: DockFacts = { arrivals: [], expected: [], floats: [] };
 
 const FLOAT_GRACE_MS = 2 * MINUTE_MS;
 const WAITING_GRACE_MS = HOUR_MS;

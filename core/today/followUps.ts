@@ -3,7 +3,6 @@ import type { RoundName } from '../rounds/index.ts';
 import { CONVERSION_HOURS } from '../runs/index.ts';
 import { HOUR_MS, atLocal } from '../time/index.ts';
 import { defineDue, type DueOf } from './define.ts';
-import type { DueFacts } from './facts.ts';
 import { SLACK, type Walk } from './thing.ts';
 
 /** After a release, and after a fish that fell, jumped or landed on its back: it is checked again at these hours. */
@@ -17,7 +16,22 @@ export const FOLLOW_UP_LAPSES_MS = 48 * HOUR_MS;
 const MORNING_FROM_HOUR = 6;
 const ROUND: Walk = [-1, 0, 0];
 
-type After = DueFacts['after'][number];
+export type FollowUpFacts = {
+  /** Releases and mishaps whose fish are still there; `checkedAtMs` = the last look at the tank. */
+  after: {
+    entry: string;
+    rule: 'after-release' | 'after-mishap' | 'after-conversion';
+    tank: string;
+    tankCode: string;
+    what: string;
+    atMs: number;
+    checkedAtMs?: number;
+    walk: Walk;
+  }[];
+  rounds: { day: number; left: Record<RoundName, number> };
+};
+export const NO_FOLLOW_UP_FACTS: FollowUpFacts = { after: [], rounds: { day: 20515, left: { morning: 0, evening: 0 } } };
+type After = FollowUpFacts['after'][number];
 
 /** In time until so much after the hour: a quarter of the time; of a check after days, the day counts, not the quarter of a fortnight. */
 function checksAfter(

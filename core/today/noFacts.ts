@@ -1,17 +1,16 @@
 // A house in which nothing is due: what tests of due things begin from.
+import { NO_CALL_FACTS } from './calls.ts';
+import { NO_DOCK_FACTS } from './dock.ts';
 import type { DueFacts } from './facts.ts';
+import { NO_FOLLOW_UP_FACTS } from './followUps.ts';
+import { NO_RUN_FACTS } from './runs.ts';
+import { NO_ROOM_FACTS } from './stays.ts';
 
 export const NO_FACTS: DueFacts = {
-  arrivals: [],
-  expected: [],
-  floats: [],
-  runs: [],
-  dark: [],
-  after: [],
-  rounds: { day: 20515, left: { morning: 0, evening: 0 } },
-  stayLimits: [],
-  missing: [],
-  calls: [],
-  waiting: [],
+  ...NO_DOCK_FACTS,
+  ...NO_FOLLOW_UP_FACTS,
+  ...NO_RUN_FACTS,
+  ...NO_CALL_FACTS,
+  ...NO_ROOM_FACTS,
   settled: new Map(),
 };

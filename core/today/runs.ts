@@ -17,6 +17,9 @@ export type RunFact = {
 /** `until` is the entry's own. */
 export type DarkFact = { entry: string; tank: string; tankCode: string; untilMs: number; walk: Walk };
 
+export type RunFacts = { runs: RunFact[]; dark: DarkFact[] };
+export const NO_RUN_FACTS: RunFacts = { runs: [], dark: [] };
+
 /** Light comes back within so long of its hour. */
 const LIGHT_GRACE_MS = 30 * MINUTE_MS;
 

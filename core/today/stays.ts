@@ -32,6 +32,9 @@ export type StayLimitFact = {
 export type MissingFact = { entry: string; tank: string; tankCode: string; what: string; n: number; atMs: number; walk: Walk };
 export type WaitingFact = { entry: string; task: string; tank: string; tankCode: string; what: string; untilMs: number; walk: Walk };
 
+export type RoomFacts = { stayLimits: StayLimitFact[]; missing: MissingFact[]; waiting: WaitingFact[] };
+export const NO_ROOM_FACTS: RoomFacts = { stayLimits: [], missing: [], waiting: [] };
+
 const factsOf = ({ tank, tankCode, what, n, sinceMs }: StayLimitFact) => ({ tank, tankCode, what, n, sinceMs });
 const dayEnd = (day: number, zone: string): number => atLocal(day, { hour: DAY_ENDS_HOUR, minute: 0 }, zone);
 

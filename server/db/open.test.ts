@@ -8,7 +8,7 @@ import { checkReplay, remakeProjections } from '../journal/replay.ts';
 import { assign, bringCrate, float, furnish, KEEPER, land, makeTestHouse, T0, undo } from '../testHouse.ts';
 import { findMeta, setMeta } from './meta.ts';
 import { openHouse } from './open.ts';
-import { PROJECTION_VERSION } from './projectionTables.ts';
+import { PROJECTION_VERSION } from './projectionVersion.ts';
 
 let folder: string;
 let file: string;
@@ -67,7 +67,7 @@ it('remakes every projection from the journal when they are of another version, 
   console.log = quiet;
   expect(rows(house.client)).toEqual(expected);
   expect(said).toEqual([`remade views from ${house.store.latestSeq()} entries`]);
-  expect(findMeta(house.client, 'projectionVersion')).toBe(String(PROJECTION_VERSION));
+  expect(findMeta(house.client, 'projectionVersion')).toBe(PROJECTION_VERSION);
   expect(copies()).toHaveLength(1);
   expect(makeHealth(house)().ok).toBe(true);
   house.close();

@@ -10,7 +10,7 @@ import { mustBeReadable, JOURNAL_FORMAT } from './format.ts';
 import * as journalTables from './journalTables.ts';
 import { findMeta, hasEntries, setMeta } from './meta.ts';
 import * as projectionTables from './projectionTables.ts';
-import { PROJECTION_VERSION } from './projectionTables.ts';
+import { PROJECTION_SQL, PROJECTION_VERSION } from './projectionVersion.ts';
 
 export type Tables = typeof journalTables & typeof projectionTables;
 export type Drizzle = BetterSQLite3Database<Tables>;
@@ -89,7 +89,7 @@ function keepPrivate(file: string): void {
 
 function isStale(client: Database.Database): boolean {
   const known = client.prepare("select 1 from sqlite_master where name = 'meta'").get() !== undefined;
-  return !known || findMeta(client, 'projectionVersion') !== String(PROJECTION_VERSION);
+  return !known || findMeta(client, 'projectionVersion') !== PROJECTION_VERSION;
 }
 
 /** What the projections are made of, views before the tables that they read. */
@@ -103,12 +103,7 @@ export function projectionsIn(client: Database.Database): { name: string; type: 
 /** Drops every projection table and view, and makes them anew, empty. */
 export function makeProjectionTables(client: Database.Database): void {
   for (const { name, type } of projectionsIn(client)) client.exec(`drop ${type} "${name}"`);
-  for (const name of fs
-    .readdirSync(path.join(folder, 'projections'))
-    .filter((one) => one.endsWith('.sql'))
-    .sort()) {
-    client.exec(fs.readFileSync(path.join(folder, 'projections', name), 'utf8'));
-  }
+  for (const sql of PROJECTION_SQL) client.exec(sql);
 }
 
 function pendingMigrations(client: Database.Database): boolean {

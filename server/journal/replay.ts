@@ -2,7 +2,7 @@
 import type Database from 'better-sqlite3';
 import { setMeta } from '../db/meta.ts';
 import { makeProjectionTables, openHouse, projectionsIn, type House } from '../db/open.ts';
-import { PROJECTION_VERSION } from '../db/projectionTables.ts';
+import { PROJECTION_VERSION } from '../db/projectionVersion.ts';
 import { makeProject } from './project.ts';
 import { makeJournalStore } from './store.ts';
 
@@ -14,7 +14,7 @@ export function remakeProjections(house: House, onProgress: Progress = () => und
   return house.client.transaction(() => {
     makeProjectionTables(house.client);
     const done = projectAll(house, store, onProgress);
-    setMeta(house.client, 'projectionVersion', String(PROJECTION_VERSION));
+    setMeta(house.client, 'projectionVersion', PROJECTION_VERSION);
     return done;
   })();
 }

@@ -7,7 +7,7 @@ import { flag, makeAsk, number, orNull } from '../db/ask.ts';
 import { whyUnreadable } from '../db/format.ts';
 import { findMeta } from '../db/meta.ts';
 import { mustBeWhole, openAsIs, type House } from '../db/open.ts';
-import { PROJECTION_VERSION } from '../db/projectionTables.ts';
+import { PROJECTION_VERSION } from '../db/projectionVersion.ts';
 import * as t from '../db/tables.ts';
 import { houseFile, inspect } from '../directory/directory.ts';
 import { heldBy, isHeld } from '../directory/lease.ts';
@@ -102,7 +102,7 @@ function journal(client: Database.Database, now: number): Finding {
 
 function views(house: House): Finding {
   const version = findMeta(house.client, 'projectionVersion');
-  if (version !== String(PROJECTION_VERSION) || house.stale)
+  if (version !== PROJECTION_VERSION || house.stale)
     return { what: 'views', says: 'of another version of this program: remade at its next start' };
   const { differences } = checkReplay(house);
   return differences.length === 0

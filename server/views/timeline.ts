@@ -2,17 +2,21 @@
 // Plain looks and meals are left out: they are told by their sums.
 import type Database from 'better-sqlite3';
 import { lift } from '#contract/act.ts';
+import { kinds } from '#contract/kinds.ts';
 import type { TimelineEntry } from '#contract/views.ts';
-import type { Kind } from '#core/catalogue/index.ts';
 import { makeAsk, text, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareNames } from '../now/names.ts';
 import { personName } from '../now/rows.ts';
 
 const SHOWN = 150;
-/** Entries of kinds that leave no row of their own, by what they rest on. */
-const resting = (...kinds: readonly Kind[]) =>
-  `select n.entry, e.occurred_at_ms at_ms from p_need n join entry e on e.id = n.entry where n.ref = @id and n.voided_by is null and e.kind in (${kinds.map((kind) => `'${kind}'`).join(', ')})`;
+/** Entries of kinds that say so (`inHistoryByLinks`), by what they rest on. */
+const BY_LINKS = `select n.entry, e.occurred_at_ms at_ms from p_need n join entry e on e.id = n.entry where n.ref = @id and n.voided_by is null and e.kind in (${Object.entries(
+  kinds,
+)
+  .filter(([, { inHistoryByLinks }]) => inHistoryByLinks)
+  .map(([kind]) => `'${kind}'`)
+  .join(', ')})`;
 
 const ABOUT_TANK = `
   select entry, at_ms from p_leg where place = @id and voided_by is null
@@ -27,7 +31,7 @@ const ABOUT_TANK = `
   union select entry, at_ms from p_tank_system where tank = @id
   union select entry, at_ms from p_stay_limit where place = @id and voided_by is null
   union select entry, at_ms from p_dim where tank = @id and voided_by is null
-  union ${resting('stock.counted')}
+  union ${BY_LINKS}
   union select c.entry, c.at_ms from p_loss_class c join p_loss l on l.entry = c.loss where l.place = @id and c.voided_by is null`;
 
 const ABOUT_LOT = `
@@ -38,7 +42,7 @@ const ABOUT_LOT = `
   union select entry, at_ms from p_sign_off where lot = @id and voided_by is null
   union select entry, at_ms from p_promise where lot = @id and voided_by is null
   union select e.entry, e.at_ms from p_promise_end e join p_promise p on p.id = e.promise where p.lot = @id and e.voided_by is null
-  union ${resting('stock.counted', 'lot.named')}
+  union ${BY_LINKS}
   union select entry, at_ms from p_measure where lot = @id and voided_by is null
   union select entry, at_ms from p_lineage where (lot = @id or from_lot = @id) and voided_by is null
   union select entry, at_ms from p_stay_limit where lot = @id and voided_by is null

@@ -9,12 +9,12 @@ import { useActions } from '../actions/actions.tsx';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { ChosenMethod } from '../methods/ChosenMethod.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
+import { capital } from '../words/text.ts';
 import { SalinityStep, Urgency } from './FloatSays.tsx';
 import { ReleaseForm } from './ReleaseForm.tsx';
 

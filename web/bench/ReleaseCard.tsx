@@ -4,8 +4,8 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import { isSurfaceReading, temperatureAfloat } from '#core/water/index.ts';
 import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { countdown } from '../frame/RunningStrip.tsx';
 import { Caution } from '../parts/Caution.tsx';
+import { countdown } from '../words/text.ts';
 import { ReleaseForm, type DueFloat } from './ReleaseForm.tsx';
 
 type Props = {

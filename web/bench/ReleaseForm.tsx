@@ -7,7 +7,6 @@ import { quarantineClassOf } from '#core/quarantine/index.ts';
 import type { Mishap } from '#core/rounds/index.ts';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { useQuarantineAgain } from '../moves/useQuarantineAgain.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
@@ -16,6 +15,7 @@ import { CountField } from '../parts/CountField.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { MishapChips } from '../parts/MishapChips.tsx';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
+import { capital } from '../words/text.ts';
 
 /** `early` = the float is not due: it takes a press on the button itself, not any Enter. */
 type Props = { bag: BenchBag; floatId?: string; early?: boolean; onBack?: () => void; others?: readonly DueFloat[] };

@@ -3,8 +3,8 @@ import { examples } from '#contract/kinds.ts';
 import type { BenchBag, BenchView } from '#contract/views.ts';
 import type { Act, Entry } from '#core/catalogue/index.ts';
 import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
-import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { laidOver } from '../data/testOverlay.ts';
+import { capital, countdown } from '../words/text.ts';
 import { overlayBench } from './overlay.ts';
 
 const bag: BenchBag = {

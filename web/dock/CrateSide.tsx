@@ -3,10 +3,10 @@ import Button from 'react-bootstrap/Button';
 import { Link, useNavigate } from 'react-router';
 import type { BagCard, CrateCard } from '#contract/views.ts';
 import { tallyCrate, triage } from '#core/dock/index.ts';
-import { useKey } from '../keys/useKey.ts';
 import { useMe, useTimes } from '../data/me.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { useUnits } from '../data/units.ts';
+import { useKey } from '../keys/useKey.ts';
+import { capital } from '../words/text.ts';
 
 export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId: string, words: string) => void }) {
   const tally = tallyCrate(crate.bags.map((bag) => ({ listed: bag.listed, absent: bag.absent !== undefined, landed: bag.landed })));

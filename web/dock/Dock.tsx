@@ -7,16 +7,16 @@ import { CARTONS, transit, type Carton } from '#core/dock/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
-import { useShown } from '../data/overlay.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
+import { useShown } from '../data/overlay.ts';
 import { useUnits } from '../data/units.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
+import { capital, plural } from '../words/text.ts';
 import { CrateSide, Pouches } from './CrateSide.tsx';
 import { landingLike, landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
@@ -243,7 +243,7 @@ function ListedLot({ first, bags }: { first: BagCard; bags: BagCard[] }) {
         <span className="soft bag-by">
           {[
             first.species?.scientific ?? 'species to be named',
-            `${bags.length} ${bags.length === 1 ? 'bag' : 'bags'}`,
+            `${plural(bags.length, 'bag')}`,
             first.sizeCm && `${first.sizeCm} cm`,
             first.origin,
           ]

@@ -1,13 +1,14 @@
 // The running strip: every float in the house, most urgent left, with a bell when one is due.
-import { isSurfaceReading } from '#core/water/index.ts';
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { Afloat, TemporaryStay, VesselTimer } from '#contract/views.ts';
+import { isSurfaceReading } from '#core/water/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
-import { ring } from './bell.ts';
 import { useUnits } from '../data/units.ts';
 import { RULE_SAYS } from '../words/runs.ts';
+import { capital, countdown } from '../words/text.ts';
+import { ring } from './bell.ts';
 
 export function RunningStrip() {
   const { data } = useView('running');
@@ -118,20 +119,6 @@ function StayItem({ stay: { lotLabel, n, tank, tankCode, sinceMs, untilMs }, now
       </Link>
     </li>
   );
-}
-
-export function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}
-
-/** `04:10`, `1:12 h` beyond an hour, `2 d 2 h` beyond a day. */
-export function countdown(ms: number): string {
-  const seconds = Math.max(0, Math.ceil(ms / 1000));
-  const [minutes, rest] = [Math.floor(seconds / 60), seconds % 60];
-  if (minutes >= 24 * 60) return `${Math.floor(minutes / 1440)} d ${Math.floor((minutes % 1440) / 60)} h`;
-  return minutes >= 60
-    ? `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')} h`
-    : `${String(minutes).padStart(2, '0')}:${String(rest).padStart(2, '0')}`;
 }
 
 /** Rings once for each float that comes due while this screen is open. */

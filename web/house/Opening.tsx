@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { newId } from '../data/house.ts';
 import { PlainForm, type Values } from '../parts/PlainForm.tsx';
 import { SpeciesPicker, type Heard } from '../parts/SpeciesPicker.tsx';
+import { plural } from '../words/text.ts';
 import { OPENING_FIELDS, openingOf } from './forms.ts';
 import type { PartProps } from './part.ts';
 
@@ -36,8 +37,8 @@ export function Opening({ view, write, mayEdit }: PartProps) {
     <section className="card" aria-label="What lives here already">
       <h2>What lives here already</h2>
       <p className="soft">
-        {view.opened === 0 ? 'Nothing is counted yet.' : `${view.opened} ${view.opened === 1 ? 'lot is' : 'lots are'} counted.`} Count a
-        tank, put it down, go to the next. These fish have no history before this opening count.
+        {view.opened === 0 ? 'Nothing is counted yet.' : `${plural(view.opened, 'lot is', 'lots are')} counted.`} Count a tank, put it down,
+        go to the next. These fish have no history before this opening count.
       </p>
       {mayEdit ? (
         <>

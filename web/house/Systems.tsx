@@ -9,6 +9,7 @@ import { useUnits } from '../data/units.ts';
 import { placedIn } from '../moves/Meeting.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { PlainForm, type Values } from '../parts/PlainForm.tsx';
+import { plural } from '../words/text.ts';
 import { systemChanges, SYSTEM_FIELDS, systemOf } from './forms.ts';
 import type { PartProps } from './part.ts';
 
@@ -26,7 +27,7 @@ export function Systems({ view, write, mayEdit }: PartProps) {
             <b>{system.name}</b>{' '}
             <span className="soft">
               {system.type}, {say('temperature', system.temperatureC)}, {say('salinity', system.salinityPpt)},{' '}
-              {say('volume', system.volumeL)}, {system.tanks} {system.tanks === 1 ? 'tank' : 'tanks'}
+              {say('volume', system.volumeL)}, {plural(system.tanks, 'tank')}
             </span>{' '}
             {mayEdit && (
               <Button

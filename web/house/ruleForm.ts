@@ -4,9 +4,9 @@ import { COST_CODES } from '#core/placement/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
 import { WATER_TYPES } from '#core/species/index.ts';
 import type { Draft } from '../data/house.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
 import { shortReason } from '../words/placeRefusals.ts';
+import { capital } from '../words/text.ts';
 
 type Number = Extract<FormField, { type: 'number' }>;
 const number = (name: string, label: string, [min, max]: readonly [number, number], more: Partial<Number> = {}): FormField => ({

@@ -15,6 +15,7 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { FileDrop } from '../parts/FileDrop.tsx';
 import { Problems } from '../parts/Problems.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
+import { plural } from '../words/text.ts';
 import { Columns } from './Columns.tsx';
 import { crateOf, faultsOf, fill, keepIntake, keptIntake, type Filled, type Intake as State } from './draft.ts';
 import { Lines } from './Lines.tsx';
@@ -178,7 +179,7 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
 function sayReady({ names, notices }: PackingList): string {
   const near = names.filter(({ likeness }) => likeness === 'near').length;
   const columnsSeen = [
-    near > 0 ? `${near} ${near === 1 ? 'name' : 'names'} read with a letter wrong` : '',
+    near > 0 ? `${plural(near, 'name')} read with a letter wrong` : '',
     notices.some((notice) => notice.includes('in total')) ? 'its total is another' : '',
   ].filter(Boolean);
   return columnsSeen.length > 0 ? `look below: ${columnsSeen.join(', ')}` : 'one entry, undone as one';

@@ -1,6 +1,7 @@
 // The list as it was understood, box by box: what will be expected.
 import type { PackingList } from '#core/intake/index.ts';
 import { useUnits } from '../data/units.ts';
+import { plural } from '../words/text.ts';
 
 const SHOWN = 200;
 
@@ -11,7 +12,7 @@ export function Lines({ list }: { list: PackingList }) {
   return (
     <section className="card" aria-label="The list as it was understood">
       <h2>
-        {boxes.length} {boxes.length === 1 ? 'box' : 'boxes'}, {list.bags.length} bags, {list.bags.reduce((sum, { n }) => sum + n, 0)} heads
+        {plural(boxes.length, 'box', 'boxes')}, {list.bags.length} bags, {list.bags.reduce((sum, { n }) => sum + n, 0)} heads
       </h2>
       <table className="lines">
         <thead>

@@ -5,6 +5,7 @@ import Form from 'react-bootstrap/Form';
 import type { IntakeView } from '#contract/views.ts';
 import type { Answers, ReadName } from '#core/intake/index.ts';
 import { lookUpOf } from '../data/lookUp.ts';
+import { plural } from '../words/text.ts';
 
 type Props = {
   names: readonly ReadName[];
@@ -19,7 +20,7 @@ export function Names({ names, species, answers, onAnswer }: Props) {
   return (
     <section className="card" aria-label="Names on the list">
       <h2>
-        {names.length} {names.length === 1 ? 'name' : 'names'}, {plain} of them plain
+        {plural(names.length, 'name')}, {plain} of them plain
       </h2>
       <ul className="read-names">
         {shown.map((name) => (

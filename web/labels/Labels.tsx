@@ -7,6 +7,7 @@ import type { RoomView } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
 import { useUnits, type Units } from '../data/units.ts';
 import { Waiting } from '../parts/Waiting.tsx';
+import { plural } from '../words/text.ts';
 import { LABEL, LABELS_A_SHEET, shapesOf, sheetsOf, svgOf, type TankLabel } from './label.ts';
 import { LABEL_MS, newPrinter, newRoll, send, step } from './printer.ts';
 
@@ -85,7 +86,7 @@ export default function Labels() {
         </div>
         <div className="chips">
           <Button variant="primary" disabled={labels.length === 0} onClick={() => window.print()}>
-            Print {sheets.length} {sheets.length === 1 ? 'sheet' : 'sheets'}
+            Print {plural(sheets.length, 'sheet')}
           </Button>
           <Button variant="plain" disabled={labels.length === 0} onClick={() => void toPdf()}>
             Save as PDF

@@ -10,6 +10,7 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { sayAll } from '../words/refusals.ts';
+import { plural } from '../words/text.ts';
 
 type Props = { view: LotView; lot: NonNullable<LotView['lot']>; onDone: () => void };
 
@@ -63,7 +64,7 @@ export function CutLot({ view, lot, onDone }: Props) {
         </p>
       )}
       <ActButton onPress={() => void cut()} hint={view.quarantines.length > 0 ? 'their clock goes on from here' : undefined}>
-        {n} {n === 1 ? 'is' : 'are'} a lot of {n === 1 ? 'its' : 'their'} own
+        {plural(n, 'is', 'are')} a lot of {n === 1 ? 'its' : 'their'} own
       </ActButton>
     </div>
   );

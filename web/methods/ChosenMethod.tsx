@@ -1,7 +1,7 @@
 // Which way was chosen for a bag, by whom, against what, why.
 import type { BenchBag } from '#contract/views.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { METHOD_WORDS } from '../words/bench.ts';
+import { capital } from '../words/text.ts';
 
 export function ChosenMethod({ bag: { chosen } }: { bag: Pick<BenchBag, 'chosen'> }) {
   if (!chosen) return null;

@@ -22,19 +22,19 @@ import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { useRank, useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { CannotBe } from '../parts/CannotBe.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayTurn } from '../words/bench.ts';
+import { capital } from '../words/text.ts';
 import { Curves } from './Curves.tsx';
 import { Facts } from './Facts.tsx';
 import { Hands, type Standing } from './Hands.tsx';
 import { InTheBag } from './InTheBag.tsx';
+import { HouseMethod, MethodBars } from './MethodBars.tsx';
 import { useComparison } from './useComparison.ts';
 import { VerdictHead } from './VerdictHead.tsx';
-import { HouseMethod, MethodBars } from './MethodBars.tsx';
 
 const DRAWS = 200;
 /** The bag ages while it is looked at, but a picture that jumps each minute helps nobody. */

@@ -10,6 +10,7 @@ import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { Waiting } from '../parts/Waiting.tsx';
+import { plural } from '../words/text.ts';
 import { Family } from './TaskGroup.tsx';
 
 export default function MovePlans() {
@@ -108,7 +109,7 @@ function TaskRow({ task, all }: { task: TransferTaskCard; all: readonly Transfer
           ))}
           {task.tries.length > 0 && (
             <p className="soft tight">
-              {task.tries.length} {task.tries.length === 1 ? 'try' : 'tries'}, last {when(task.tries.at(-1)!)}
+              {plural(task.tries.length, 'try', 'tries')}, last {when(task.tries.at(-1)!)}
             </p>
           )}
           {keeper && (

@@ -11,6 +11,7 @@ import { useVoice } from '../data/voice.ts';
 import { readWall } from '../data/wallTime.ts';
 import { numberOf, PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
 import { sayAll } from '../words/refusals.ts';
+import { plural } from '../words/text.ts';
 
 type Step = TransferTask & { words: string };
 
@@ -157,7 +158,7 @@ export function Family({ view }: { view: RoomView }) {
       />
       {steps.length > 0 && (
         <Button variant="primary" disabled={name.trim() === '' || problem !== undefined} onClick={() => void write()}>
-          Write {steps.length} {steps.length === 1 ? 'slip' : 'slips'}
+          Write {plural(steps.length, 'slip')}
         </Button>
       )}
     </section>

@@ -6,13 +6,13 @@ import type { BagCard, BenchBag, QuarantineCard, TankCard } from '#contract/view
 import { isTaken, type CompatibilityReason } from '#core/placement/index.ts';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
 import { useVoice } from '../data/voice.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { knowing, useOverrule, type Attempt } from '../parts/useOverrule.tsx';
 import { sayRefusal } from '../words/refusals.ts';
+import { capital } from '../words/text.ts';
 
 type Props = {
   bag: BenchBag;

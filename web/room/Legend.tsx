@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { QuarantineCard, MovesView, RoomView } from '#contract/views.ts';
 import { useMayWrite, useTimes } from '../data/me.ts';
 import { ToolList } from '../exposure/ToolList.tsx';
+import { plural } from '../words/text.ts';
 
 type Props = { view: RoomView; moves: MovesView | undefined; clocks: ReadonlyMap<string, QuarantineCard> };
 
@@ -23,9 +24,7 @@ export function Legend({ view, moves, clocks }: Props) {
       <ul className="plain-list">
         <li>
           <Link to="?clock=may+leave">
-            {mayLeave.length === 0
-              ? 'No quarantine can be signed off yet'
-              : `${mayLeave.length} ${mayLeave.length === 1 ? 'lot' : 'lots'} may be signed off`}
+            {mayLeave.length === 0 ? 'No quarantine can be signed off yet' : `${plural(mayLeave.length, 'lot')} may be signed off`}
           </Link>
         </li>
         <li>

@@ -1,14 +1,15 @@
 // One tank beside the racks: its system, who is here and since when, how each clock stands, and the way to all of it.
-import { PURPOSE_WORDS } from '../words/room.ts';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { QuarantineCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
 import { useMayWrite, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ToolTaps } from '../exposure/ToolTaps.tsx';
-import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
+import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
+import { PURPOSE_WORDS } from '../words/room.ts';
+import { plural } from '../words/text.ts';
 
 type Props = {
   tank: TankCard;
@@ -94,11 +95,7 @@ export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
           {lotLabel} only until {untilMs === undefined ? `${untilCm} cm` : when(untilMs)}: {why}
         </p>
       ))}
-      {tank.coming > 0 && (
-        <p>
-          {tank.coming} {tank.coming === 1 ? 'bag is' : 'bags are'} to come here.
-        </p>
-      )}
+      {tank.coming > 0 && <p>{plural(tank.coming, 'bag is', 'bags are')} to come here.</p>}
       <ToolTaps moves={moves} tank={tank} rack={view.racks.find(({ tanks }) => tanks.some(({ id }) => id === tank.id))?.id} />
     </>
   );

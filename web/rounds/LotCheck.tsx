@@ -3,13 +3,14 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { RoundTank } from '#contract/views.ts';
-import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, signsFor, SURENESS, type Cause } from '#core/rounds/index.ts';
 import type { Fast } from '#core/feeding/index.ts';
+import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, signsFor, SURENESS, type Cause } from '#core/rounds/index.ts';
 import { useTimes } from '../data/me.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
+import { plural } from '../words/text.ts';
 import type { LotDraft } from './draft.ts';
 
 /** What a keeper sees most; the rest is behind one more tap. */
@@ -65,7 +66,7 @@ export function LotCheck({ lot, draft, open, onChange, onOpen }: Props) {
 /** How long it has not eaten; flagged from the day that the house rule names. */
 function Fasting({ fast: { days, allowedDays, hungry, first } }: { fast: Fast }) {
   if (days === 0) return null;
-  const words = `${first ? 'no meal yet' : 'no meal'} for ${days} ${days === 1 ? 'day' : 'days'}`;
+  const words = `${first ? 'no meal yet' : 'no meal'} for ${plural(days, 'day')}`;
   return (
     <span className={`fasting ${hungry ? 'warn' : 'soft'}`}>
       {words}

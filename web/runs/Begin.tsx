@@ -11,7 +11,6 @@ import { useHouseNow } from '../data/clock.ts';
 import { newId, type Draft } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { ChosenMethod } from '../methods/ChosenMethod.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
@@ -22,6 +21,7 @@ import { forgetKept, useKept } from '../parts/useKept.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { NOT_OFFERED_WORDS } from '../words/bench.ts';
 import { METHOD_TITLES, sayFlow, sayLine, sayMinutes } from '../words/runs.ts';
+import { capital } from '../words/text.ts';
 import { beginGroup, isNight, startingL, type Begun } from './begun.ts';
 
 const HOW = ['this bag', 'all poured together', 'each by itself'] as const;

@@ -5,8 +5,8 @@ import { soonest } from '#core/runs/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { METHOD_TITLES, RULE_SAYS } from '../words/runs.ts';
+import { capital, countdown } from '../words/text.ts';
 
 export function Board({ runs }: { runs: readonly RunCard[] }) {
   const ordered = [...runs].sort((one, other) => dueOf(one) - dueOf(other));

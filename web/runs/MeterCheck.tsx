@@ -7,7 +7,7 @@ import { correctedOf, isOut, REFERENCES_OF, type FollowedQuantity } from '#core/
 import { useActions } from '../actions/actions.tsx';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { capital } from '../frame/RunningStrip.tsx';
+import { capital } from '../words/text.ts';
 import { dipReference } from './meter.ts';
 
 type Props = { run: RunCard; quantity: FollowedQuantity; meter: string };

@@ -5,9 +5,9 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import type { Draft } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
-import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { sayLine } from '../words/runs.ts';
+import { capital, countdown } from '../words/text.ts';
 
 function motionDrafts(run: string, motion: readonly SheetLine[]): Draft[] {
   return motion.flatMap(({ line, step }): Draft[] => {

@@ -5,7 +5,7 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import { ammoniaBand } from '#core/water/index.ts';
 import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { countdown } from '../frame/RunningStrip.tsx';
+import { countdown } from '../words/text.ts';
 
 /** From here on toxic ammonia is no longer calm, mg/L N. */
 const WATCH_FROM = 0.05;

@@ -9,11 +9,11 @@ import { METHODS, type ReadingMethod } from '#core/water/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
+import { capital } from '../words/text.ts';
 import { dip, WAY_WORDS, WAYS } from './meter.ts';
 import { MeterCheck } from './MeterCheck.tsx';
 

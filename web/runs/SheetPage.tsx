@@ -8,9 +8,9 @@ import { houseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { CAUTION_WORDS, METHOD_TITLES, sayLine } from '../words/runs.ts';
+import { capital } from '../words/text.ts';
 import { happenedTo } from './happened.ts';
 
 const ROWS = 10;

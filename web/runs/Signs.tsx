@@ -19,10 +19,10 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { DO_NOW_WORDS, sayBack } from '../words/runs.ts';
+import { capital, countdown } from '../words/text.ts';
 import { useRunAction } from './useRunAction.ts';
 
 type Props = { run: RunCard; followed?: Followed; now: number; onRelease: () => void; onRead: () => void };

@@ -22,12 +22,12 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import { houseNow } from '../data/clock.ts';
 import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { countdown } from '../frame/RunningStrip.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CAUTION_WORDS, FLOW_FROM_WORDS, sayFlow } from '../words/runs.ts';
+import { countdown } from '../words/text.ts';
 import { TooFast } from './TooFast.tsx';
 import { useRunAction } from './useRunAction.ts';
 

@@ -3,14 +3,13 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { BenchView, RunCard } from '#contract/views.ts';
-import { checksEvery, type RunCheck } from '#core/runs/index.ts';
-import { CHECKS } from '#core/runs/index.ts';
+import { checksEvery, type RunCheck, CHECKS } from '#core/runs/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useTimes } from '../data/me.ts';
-import { capital, countdown } from '../frame/RunningStrip.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { PersonPicker } from '../parts/PersonPicker.tsx';
+import { capital, countdown } from '../words/text.ts';
 
 type Props = { run: RunCard; people: BenchView['people']; now: number };
 const EVERY = ['30', '60', '120', '240'] as const;

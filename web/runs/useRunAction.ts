@@ -3,8 +3,8 @@ import type { RunCard } from '#contract/views.ts';
 import type { RunAction } from '#core/runs/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useUnits } from '../data/units.ts';
-import { capital } from '../frame/RunningStrip.tsx';
 import { sayAction } from '../words/runs.ts';
+import { capital } from '../words/text.ts';
 
 export function useRunAction({ run, started }: Pick<RunCard, 'run' | 'started'>): (did: RunAction, line?: number) => void {
   const { recordAction } = useActions();

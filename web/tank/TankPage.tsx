@@ -1,21 +1,22 @@
 // One tank, whole: who is here and since when, clocks, readings, looks, meals, losses, what met it, and what happened.
-import { PURPOSE_WORDS } from '../words/room.ts';
 import { useState, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useParams } from 'react-router';
 import type { TankView } from '#contract/views.ts';
 import { formatDay } from '#core/time/index.ts';
+import { houseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ToolTaps } from '../exposure/ToolTaps.tsx';
-import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
+import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { BathForm } from '../runs/BathForm.tsx';
 import { patientOfTank } from '../runs/patient.ts';
-import { houseNow } from '../data/clock.ts';
+import { PURPOSE_WORDS } from '../words/room.ts';
+import { plural } from '../words/text.ts';
 import { ChangeWater } from './ChangeWater.tsx';
 import { Losses } from './Losses.tsx';
 import { Measure } from './Measure.tsx';
@@ -229,7 +230,7 @@ function SystemClear({ clearing }: Pick<Full['system'], 'clearing'>) {
   const { lots, earliestDay } = clearing;
   return (
     <p>
-      {lots} {lots === 1 ? 'lot' : 'lots'} in quarantine on this system;{' '}
+      {plural(lots, 'lot')} in quarantine on this system;{' '}
       {earliestDay === undefined ? 'no date while a treatment runs' : `all of it clear on ${formatDay(earliestDay)} at the earliest`}.
     </p>
   );

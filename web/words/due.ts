@@ -1,32 +1,11 @@
 // Due things in words, and where each is done: one row a rule, none may be missing.
 import { isDueRule, type Due, type DueRule } from '#core/today/index.ts';
-
-const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
-
-/** `24h`, `7 d`. */
-const sayHours = (steps: string) =>
-  steps
-    .split(' and ')
-    .map((step) => Number(step.replace('h', '')))
-    .map((hours) => (hours >= 72 ? `${hours / 24} days` : `${hours} h`))
-    .join(' and ');
-
-type Said = Pick<Due, 'step' | 'facts'>;
-type DueWords = {
-  /** What the hand does, where. */
-  says(due: Said): string;
-  /** The rule's name, for the logbook. */
-  name: string;
-  /** Where it is done, and what the link there says. */
-  leads(due: Said): { to: string; doing: string };
-};
-
-const toDock = ({ facts }: Said) => ({ to: `/dock?crate=${facts.crate}`, doing: 'To the dock' });
-const toRun = ({ facts }: Said) => ({ to: `/bench?run=${facts.run}`, doing: 'To the bench' });
-const toTank = ({ facts }: Said) => ({ to: `/tank/${facts.tankCode}`, doing: `To ${facts.tankCode}` });
-const toCheck = ({ facts }: Said) => ({ to: `/rounds?tank=${facts.tankCode}`, doing: `Check ${facts.tankCode}` });
+import { sayHours, toCheck, toDock, toRun, toTank, type DueWords } from './dueWords.ts';
+import { roundDueWords } from './rounds.ts';
+import { plural } from './text.ts';
 
 export const DUE_WORDS: Record<DueRule, DueWords> = {
+  ...roundDueWords,
   'bags-waiting': {
     says: ({ facts }) => `${plural(facts.n ?? 0, 'bag')} of ${facts.crateLabel} ${facts.n === 1 ? 'waits' : 'wait'} for water`,
     name: 'bags waiting',
@@ -38,19 +17,9 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
     name: 'the end of a float',
     leads: ({ facts }) => ({ to: `/bench?bag=${facts.bag}`, doing: 'To the bench' }),
   },
-  round: {
-    says: ({ step, facts }) => `${step === 'morning' ? 'Morning' : 'Evening'} round: ${plural(facts.n ?? 0, 'tank')} to check`,
-    name: 'a round',
-    leads: ({ step }) => ({ to: `/rounds?round=${step}`, doing: 'Walk it' }),
-  },
   'after-release': {
     says: ({ step, facts }) => `Check ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after release`,
     name: 'a check after a release',
-    leads: toCheck,
-  },
-  'after-mishap': {
-    says: ({ step, facts }) => `Check ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after a mishap`,
-    name: 'a check after a mishap',
     leads: toCheck,
   },
   'after-conversion': {
@@ -95,11 +64,6 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
     leads: toTank,
   },
   measure: { says: ({ facts }) => `Measure ${facts.what} in ${facts.tankCode}`, name: 'measuring fish that grow', leads: toTank },
-  missing: {
-    says: ({ facts }) => `Search for ${facts.n} missing ${facts.what}, last in ${facts.tankCode}`,
-    name: 'searching for missing fish',
-    leads: toTank,
-  },
   'without-lead': {
     says: ({ facts }) => `Check what was done without a lead. ${facts.what}`,
     name: 'what was done without a lead',

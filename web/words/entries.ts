@@ -1,15 +1,14 @@
 // Every kind of entry as a sentence for the logbook. `name` tells what to call an id.
 import type { Entry } from '#core/catalogue/index.ts';
-import { SIGN_CLASS } from '#core/rounds/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
 import type { Units } from '../data/units.ts';
 import { sayDueId } from './due.ts';
-import { roomWords } from './room.ts';
-import { runWords } from './runs.ts';
 import type { Name, Words } from './entryWords.ts';
+import { roomWords } from './room.ts';
+import { roundWords } from './rounds.ts';
+import { runWords } from './runs.ts';
 import { FIELD_WORDS } from './species.ts';
-
-const plural = (n: number, word: string) => `${n} ${word}${n === 1 ? '' : 's'}`;
+import { capital, plural } from './text.ts';
 
 const sayField = (field: string) => FIELD_WORDS[field as keyof SpeciesFields] ?? field;
 
@@ -49,29 +48,17 @@ export const entryWords: Words = {
     `${name(subject.id)}: ${say(quantity, reading.value)} ${reading.method}`,
   'lot.opened': ({ n, label, tank }, name) => `${n} ${label} were in ${name(tank)} when records began here`,
   ...roomWords,
+  ...roundWords,
   ...runWords,
   'stock.counted': ({ place, lot, found, onRecord }, name) => `Counted ${found} ${name(lot)} in ${name(place)}, on record ${onRecord}`,
-  'loss.classed': ({ cause, sure, why }) => `A loss was ${cause} (${sure}): ${why}`,
   'promise.lifted': ({ lot, why }, name) => `A promise of ${name(lot)} lifted${why ? `: ${why}` : ''}`,
   'lot.promised': ({ lot, n, forWhom }, name) => `${n} ${name(lot)} promised to ${forWhom}`,
-  'tank.checked': ({ tank, round, allWell, lots }, name) => {
-    const odd = lots.flatMap(({ lot, signs, seen, expected }) => [
-      ...signs.map(({ sign, n }) => `${n ? `${n} ` : ''}${name(lot)} ${sign}${SIGN_CLASS[sign] === 'illness' ? ' (illness)' : ''}`),
-      ...(seen !== null && seen !== expected ? [`${seen} of ${expected} ${name(lot)} seen`] : []),
-    ]);
-    return `${round === 'morning' ? 'Morning' : 'Evening'} health check of ${name(tank)}: ${allWell ? 'all well' : odd.join(', ') || 'noted'}`;
-  },
-  'lot.fed': ({ tank, lot, food, response, ate, leftovers }, name) =>
-    `${name(lot)} in ${name(tank)}: ${food}, ${response}${ate === undefined ? '' : `, ${ate} ate`}${leftovers ? `, leftovers ${leftovers}` : ''}`,
-  'mishap.recorded': ({ n, lot, tank, what }, name) => `${n} ${name(lot)} in ${name(tank)} ${what}`,
   'due.done': ({ due }) => `Done: ${sayDueId(due)}`,
   'due.snoozed': ({ due, why }) => `Put off: ${sayDueId(due)}, ${why}`,
   'due.skipped': ({ due, why }) => `Left out: ${sayDueId(due)}, ${why}`,
-  'loss.recorded': ({ n, lot, place, cause, sure }, name) =>
-    `${n} ${name(lot)} dead in ${name(place)}${cause === 'not known' ? ', cause not known' : `: ${cause} (${sure})`}`,
 };
 
 export function sayEntry(entry: Pick<Entry, 'kind' | 'payload'>, name: Name, units: Units): string {
   const words = (entryWords[entry.kind] as (payload: unknown, name: Name, units: Units) => string)(entry.payload, name, units);
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return capital(words);
 }

@@ -1,24 +1,24 @@
 // What stands against a place, in words: forbidden, and what it costs.
 import type { CompatibilityCode } from '#core/placement/index.ts';
 import type { RefusalWords, Told } from './refusalWords.ts';
+import { capital } from './text.ts';
 
-const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
 const assumed = ({ assumed: is }: Told) => (is ? ' (not all were measured: taken at the worse size)' : '');
 const times = (size: string | undefined) => `${Math.round(Number(size) * 100)} % of what the house gives them`;
 
 export const placeRefusals: Record<CompatibilityCode, RefusalWords> = {
   'fit.wrongWater': ({ has, salinityPpt, min, max, species }, { units }) =>
-    `${cap(has)} water, ${units.say('salinity', Number(salinityPpt))}; ${species} need ${units.say('salinity', Number(min))} to ${units.say('salinity', Number(max))}`,
+    `${capital(has)} water, ${units.say('salinity', Number(salinityPpt))}; ${species} need ${units.say('salinity', Number(min))} to ${units.say('salinity', Number(max))}`,
   'fit.tooCold': ({ hasC, minC, species }, { units }) =>
     `Too cold: ${units.say('temperature', Number(hasC))}, ${species} from ${units.say('temperature', Number(minC))}`,
   'fit.tooWarm': ({ hasC, maxC, species }, { units }) =>
     `Too warm: ${units.say('temperature', Number(hasC))}, ${species} to ${units.say('temperature', Number(maxC))}`,
   'fit.noLid': ({ species }) => `No lid, and ${species} jump`,
-  'fit.eatsResidents': ({ species, resident, ...more }) => `${cap(species)} would eat the ${resident}${assumed(more)}`,
+  'fit.eatsResidents': ({ species, resident, ...more }) => `${capital(species)} would eat the ${resident}${assumed(more)}`,
   'fit.eatenByResidents': ({ species, resident, ...more }) => `The ${resident} would eat ${species}${assumed(more)}`,
-  'fit.neverWith': ({ species, resident }) => `${cap(species)} never with ${resident}`,
+  'fit.neverWith': ({ species, resident }) => `${capital(species)} never with ${resident}`,
   'fit.keptAlone': ({ species, resident }) =>
-    resident === 'its own kind' ? `${cap(species)} are kept one to a tank` : `${cap(resident)} here: one of them is kept alone`,
+    resident === 'its own kind' ? `${capital(species)} are kept one to a tank` : `${capital(resident)} here: one of them is kept alone`,
   'fit.saleBeforeQuarantine': ({ purpose }) =>
     `${{ home: 'Home stock', breeding: 'Breeding stock' }[String(purpose)] ?? 'Sale tank'}: only after its quarantine`,
   'fit.shyOfTreatment': ({ family, species, known }) =>
@@ -37,7 +37,7 @@ export const placeRefusals: Record<CompatibilityCode, RefusalWords> = {
     `${size} ${species} in ${units.say('volume', Number(litres))}: they quarrel with their own kind`,
   'cost.bold': ({ resident, weak }) => `With ${resident}, bold company ${weak === 'true' ? 'for weak fish' : 'for shy ones'}`,
   'cost.strongFlow': () => 'Strong flow, and they are weak',
-  'cost.feedingRace': ({ slow }) => `${cap(slow)} feed slowly and get little beside the others`,
+  'cost.feedingRace': ({ slow }) => `${capital(slow)} feed slowly and get little beside the others`,
   'cost.otherSupplier': () => 'With fish of another supplier',
   'cost.suspect': () => 'Something was odd on this system in the last week',
   'cost.promised': () => 'Fish here are promised to a customer',

@@ -1,8 +1,9 @@
 // A quarantine's clock in words that a customer would understand.
 import type { Blocker, QuarantineClock, QuarantineZero, Restart, RestartCause } from '#core/quarantine/index.ts';
 import { formatDay } from '#core/time/index.ts';
+import { plural } from './text.ts';
 
-const days = (n: number) => `${n} ${n === 1 ? 'day' : 'days'}`;
+const days = (n: number) => plural(n, 'day');
 
 /** Why the count restarted, without the date. */
 export function sayCause({ cause, what, who, place }: Pick<Restart, 'cause' | 'what' | 'who' | 'place'>): string {

@@ -1,4 +1,5 @@
 // Every refusal in plain words: what is in the way, who was quicker, what to do. A test proves that none is missing.
+import { capital } from './text.ts';
 import type { Facts, Refusal, RefusalCode } from '#core/journal/index.ts';
 import type { StressName } from '#core/bench/index.ts';
 import { PLAUSIBLE, QUANTITIES, type Quantity } from '#core/water/index.ts';
@@ -15,7 +16,6 @@ import { FIELD_WORDS } from './species.ts';
 
 const BY_UNIT: Record<string, Quantity> = Object.fromEntries(QUANTITIES.map((quantity) => [PLAUSIBLE[quantity].unit, quantity]));
 export const sayStep = (step: number, size: (of: number) => string) => `${step >= 0 ? 'up' : 'down'} by ${size(Math.abs(step))}`;
-const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
 
 export const refusalWords: Record<RefusalCode, RefusalWords> = {
   unknown: ({ what }) => `There is no such ${what} in this house. It may have been undone meanwhile.`,
@@ -40,28 +40,28 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'count.recordMoved': ({ onRecord, ...facts }, { when }) =>
     `${onRecord} are on record there now${facts.by ? ` (${by(facts, when)})` : ''}. Count again.`,
   'promise.tooMany': ({ inHouse, promised }) => `Only ${inHouse} of these are in the house, ${promised} of them promised.`,
-  'lot.namedSo': ({ lot }) => `${cap(lot)} are named so already.`,
-  'lot.isNamed': ({ lot }) => `${cap(lot)} are named already: another name changes what was judged of them.`,
+  'lot.namedSo': ({ lot }) => `${capital(lot)} are named so already.`,
+  'lot.isNamed': ({ lot }) => `${capital(lot)} are named already: another name changes what was judged of them.`,
   'out.inQuarantine': ({ lot, to }) =>
-    `${cap(lot)} are in quarantine: not ${to === 'given' ? 'given away' : 'sold'} before it is signed off.`,
+    `${capital(lot)} are in quarantine: not ${to === 'given' ? 'given away' : 'sold'} before it is signed off.`,
   'cost.leftCleared': ({ who }) =>
-    `${cap(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
+    `${capital(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
   'out.promised': ({ lot, promised, left }) => `${promised} of the ${lot} are promised, and ${left} would be left. Lift a promise first.`,
   'crate.alreadyArrived': (facts, { when }) => `This crate is here already: ${by(facts, when)}.`,
   'crate.notArrived': ({ crate }) => `Say first that ${crate} is here.`,
-  'bag.alreadyLanded': ({ bag, ...facts }, { when }) => `${cap(bag)} is landed already: ${by(facts, when)}.`,
-  'bag.alreadyAbsent': ({ bag, ...facts }, { when }) => `${cap(bag)} was said not to be in the box: ${by(facts, when)}.`,
-  'bag.notLanded': ({ bag }) => `${cap(bag)} is not landed.`,
-  'bag.otherLot': ({ bag }) => `${cap(bag)} has other fish than this says. Check again.`,
+  'bag.alreadyLanded': ({ bag, ...facts }, { when }) => `${capital(bag)} is landed already: ${by(facts, when)}.`,
+  'bag.alreadyAbsent': ({ bag, ...facts }, { when }) => `${capital(bag)} was said not to be in the box: ${by(facts, when)}.`,
+  'bag.notLanded': ({ bag }) => `${capital(bag)} is not landed.`,
+  'bag.otherLot': ({ bag }) => `${capital(bag)} has other fish than this says. Check again.`,
   'bag.empty': () => 'A bag with no fish in it is not landed: say that it is short, or not in the box.',
   'bag.alreadyReleased': ({ bag, ...facts }, { when }) => `The fish of ${bag} are out already: ${by(facts, when)}.`,
   'bag.notAssigned': ({ bag }) => `Choose a tank for ${bag} first.`,
   'method.noReason': ({ method, advised }) => `The figures favour ${advised}: say why ${method}. It stays with the lot.`,
-  'float.running': ({ bag, ...facts }, { when }) => `${cap(bag)} is afloat already: ${by(facts, when)}.`,
+  'float.running': ({ bag, ...facts }, { when }) => `${capital(bag)} is afloat already: ${by(facts, when)}.`,
   'float.notThisBag': ({ bag, bagCondition }) =>
     bagCondition === 'soft'
-      ? `${cap(bag)} is soft and would sink: match it by hand and let the fish out now.`
-      : `${cap(bag)}: ${NO_FLOAT.critical}`,
+      ? `${capital(bag)} is soft and would sink: match it by hand and let the fish out now.`
+      : `${capital(bag)}: ${NO_FLOAT.critical}`,
   'release.countDiffers': ({ onRecord, given }) =>
     `${onRecord} are on record in this bag, you said ${given}. Count again; a difference is recorded as one.`,
   'release.noFloat': ({ bag }) => `The float of ${bag} is not this one any more. Check again.`,
@@ -82,8 +82,8 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'method.notComputed': ({ method }) =>
     `What ${method} does to them cannot be computed with these values: check litres, vessel, temperature and salinity.`,
   'method.overTolerance': ({ method, limiting, times }) =>
-    `${cap(method)} is ${Number(times).toFixed(1)} times what these fish tolerate, in ${stressWord(limiting as StressName)}.`,
-  'release.otherTank': ({ bag }) => `${cap(bag)} is meant for another tank now. Check again.`,
+    `${capital(method)} is ${Number(times).toFixed(1)} times what these fish tolerate, in ${stressWord(limiting as StressName)}.`,
+  'release.otherTank': ({ bag }) => `${capital(bag)} is meant for another tank now. Check again.`,
   'quarantine.otherPolicy': ({ days, house }) =>
     `This house quarantines such fish for ${house} days, not ${days}: reload the page and do it again, or ask a lead.`,
   'quarantine.alreadyOpen': ({ atMs }, { when }) => `Its quarantine is open already, since ${when(Number(atMs))}.`,
@@ -108,7 +108,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'crate.badList': ({ problem }) => `The list contradicts itself: ${problem}.`,
   'change.nothing': () => 'Nothing is different from what the house knows.',
   'change.overtaken': ({ field, now, ...facts }, { when }) =>
-    `${cap(FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? sayFields({ [field!]: 1 }))} was changed meanwhile (${by(facts, when)}): it is ${now} now. Check it, then save.`,
+    `${capital(FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? sayFields({ [field!]: 1 }))} was changed meanwhile (${by(facts, when)}): it is ${now} now. Check it, then save.`,
   'range.upsideDown': ({ field }) => `The lowest ${FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field} is above the highest.`,
   ...placeRefusals,
   'due.endsByDoing': () => 'This is over when it is done, not when somebody says so: it can be put off, not ticked off.',

@@ -1,8 +1,7 @@
 // What is in the way in the room, in plain words.
 import type { RefusalCode } from '#core/journal/index.ts';
 import { by, type RefusalWords } from './refusalWords.ts';
-
-const cap = (text = '') => text.charAt(0).toUpperCase() + text.slice(1);
+import { capital } from './text.ts';
 
 type Code = Extract<
   RefusalCode,
@@ -33,11 +32,11 @@ export const roomRefusals: Record<Code, RefusalWords> = {
   'water.notRead': ({ tank, share }) =>
     `${Math.round(Number(share) * 100)} % of ${tank} at once, and nobody has read the new water. Read its salinity and temperature first.`,
   'treatment.invertebrates': ({ family, species }) =>
-    `${cap(family)} kills shrimps, snails and their kin, and ${species} live on this system. Treat the fish apart.`,
+    `${capital(family)} kills shrimps, snails and their kin, and ${species} live on this system. Treat the fish apart.`,
   'treatment.notKnown': ({ family, species }) => `Nobody knows whether ${species} tolerate ${family}. Treat those that need it apart.`,
   'treatment.second': ({ family, other }) =>
-    `${cap(other)} is in the water, or was within a day: together with ${family} it is harder on them. Ask a veterinarian first.`,
-  'treatment.frail': ({ family, who }) => `Weak, or not seen to eat for two days: ${who}. ${cap(family)} is hard on them.`,
+    `${capital(other)} is in the water, or was within a day: together with ${family} it is harder on them. Ask a veterinarian first.`,
+  'treatment.frail': ({ family, who }) => `Weak, or not seen to eat for two days: ${who}. ${capital(family)} is hard on them.`,
   'treatment.running': ({ family, atMs }, { when }) => `${family} runs there already, since ${when(Number(atMs))}.`,
   'treatment.notRunning': () => 'That treatment is not running there: it was ended meanwhile, or undone.',
   'treatment.harms': ({ family, species }) =>

@@ -1,0 +1,39 @@
+// What is seen on the walk, as sentences: checks, meals, losses, mishaps; and what is due of it.
+import { SIGN_CLASS, type RoundEntries } from '#core/rounds/index.ts';
+import { sayHours, toCheck, toTank, type DueWords } from './dueWords.ts';
+import type { Words } from './entryWords.ts';
+import { plural } from './text.ts';
+
+export const roundWords: Pick<Words, keyof RoundEntries> = {
+  'tank.checked': ({ tank, round, allWell, lots }, name) => {
+    const odd = lots.flatMap(({ lot, signs, seen, expected }) => [
+      ...signs.map(({ sign, n }) => `${n ? `${n} ` : ''}${name(lot)} ${sign}${SIGN_CLASS[sign] === 'illness' ? ' (illness)' : ''}`),
+      ...(seen !== null && seen !== expected ? [`${seen} of ${expected} ${name(lot)} seen`] : []),
+    ]);
+    return `${round === 'morning' ? 'Morning' : 'Evening'} health check of ${name(tank)}: ${allWell ? 'all well' : odd.join(', ') || 'noted'}`;
+  },
+  'lot.fed': ({ tank, lot, food, response, ate, leftovers }, name) =>
+    `${name(lot)} in ${name(tank)}: ${food}, ${response}${ate === undefined ? '' : `, ${ate} ate`}${leftovers ? `, leftovers ${leftovers}` : ''}`,
+  'loss.recorded': ({ n, lot, place, cause, sure }, name) =>
+    `${n} ${name(lot)} dead in ${name(place)}${cause === 'not known' ? ', cause not known' : `: ${cause} (${sure})`}`,
+  'loss.classed': ({ cause, sure, why }) => `A loss was ${cause} (${sure}): ${why}`,
+  'mishap.recorded': ({ n, lot, tank, what }, name) => `${n} ${name(lot)} in ${name(tank)} ${what}`,
+};
+
+export const roundDueWords = {
+  round: {
+    says: ({ step, facts }) => `${step === 'morning' ? 'Morning' : 'Evening'} round: ${plural(facts.n ?? 0, 'tank')} to check`,
+    name: 'a round',
+    leads: ({ step }) => ({ to: `/rounds?round=${step}`, doing: 'Walk it' }),
+  },
+  'after-mishap': {
+    says: ({ step, facts }) => `Check ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after a mishap`,
+    name: 'a check after a mishap',
+    leads: toCheck,
+  },
+  missing: {
+    says: ({ facts }) => `Search for ${facts.n} missing ${facts.what}, last in ${facts.tankCode}`,
+    name: 'searching for missing fish',
+    leads: toTank,
+  },
+} satisfies Record<string, DueWords>;
