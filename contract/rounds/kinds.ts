@@ -60,6 +60,14 @@ export const roundsKinds: Kinds<RoundEntries> = {
     schema: { lot: id(), tank: id(), n: count(1), what: choice(MISHAPS), note: note() },
     example: { lot: 'lot-3', tank: 'G1', n: 1, what: 'jumped', note: 'back in within a minute' },
   }),
+  'fault.noticed': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['today', 'rounds'],
+    inHistoryByLinks: true,
+    schema: { tank: id(), what: text(60) },
+    example: { tank: 'G1', what: 'no flow' },
+  }),
   'loss.recorded': defineKind({
     minRole: 'trainee',
     undo: 'self',

@@ -44,7 +44,22 @@ export const MISHAPS = ['fell', 'jumped', 'landed on its back'] as const;
 export type Mishap = (typeof MISHAPS)[number];
 export type MishapRecorded = { lot: string; tank: string; n: number; what: Mishap; note?: string };
 
+/** Something on a tank that wants mending, noticed in passing; in the words of `FAULT_HOURS` or in any others. */
+export type FaultNoticed = { tank: string; what: string };
+/** Within how many hours hands should be there: where fish breathe, dry out or jump, at once. What is called otherwise has a day. */
+export const FAULT_HOURS = {
+  leak: 1,
+  'no flow': 1,
+  'no air': 1,
+  'heater out': 1,
+  'lid off': 1,
+  'light out': 24,
+  'dirty glass': 72,
+  'label gone': 72,
+} as const;
+
 export interface RoundEntries {
+  'fault.noticed': FaultNoticed;
   'mishap.recorded': MishapRecorded;
   'tank.checked': TankChecked;
   'lot.fed': LotFed;

@@ -3,6 +3,7 @@ export {
   type Mishap,
   type MishapRecorded,
   CAUSES,
+  FAULT_HOURS,
   LEFTOVERS,
   type Leftovers,
   RESPONSES,

@@ -32,6 +32,10 @@ export const roundRules: Rules<RoundEntries, RoundState> = {
     },
     links: ({ lot }) => ({ needs: [lot] }),
   },
+  'fault.noticed': {
+    decide: ({ payload }, { state }) => (state.findTank(payload.tank) ? [] : refuse('unknown', 'tank', { what: 'tank', id: payload.tank })),
+    links: ({ tank }) => ({ needs: [tank] }),
+  },
   'loss.recorded': {
     decide({ payload }, { state }) {
       if (!state.findTank(payload.place) && !state.hasBag(payload.place) && !state.hasRun(payload.place))

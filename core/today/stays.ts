@@ -1,4 +1,5 @@
 // What is due in the room: fish out of temporary places, arrangements grown out of, fish to be searched for, what a planned move waits for.
+import { FAULT_HOURS } from '../rounds/index.ts';
 import { DAY_MS, HOUR_MS, atLocal, houseDay } from '../time/index.ts';
 import { defineDue, type DueAt, type DueOf } from './define.ts';
 import { dueId, type SettledBy, type Walk } from './thing.ts';
@@ -11,6 +12,8 @@ const MEASURE_EVERY_DAYS = 7;
 export const MISSING_LAPSES_MS = 14 * DAY_MS;
 /** Nobody is asked about the end of a day longer ago. */
 const DAYS_BACK = 14;
+/** Within which a fault without a word of its own should be mended. */
+const OTHER_FAULT_HOURS = 24;
 /** The wall hour from which the day is said to end, with nobody in a bucket. */
 const DAY_ENDS_HOUR = 18;
 
@@ -32,8 +35,10 @@ export type StayLimitFact = {
 export type MissingFact = { entry: string; tank: string; tankCode: string; what: string; n: number; atMs: number; walk: Walk };
 export type WaitingFact = { entry: string; task: string; tank: string; tankCode: string; what: string; untilMs: number; walk: Walk };
 
-export type RoomFacts = { stayLimits: StayLimitFact[]; missing: MissingFact[]; waiting: WaitingFact[] };
-export const NO_ROOM_FACTS: RoomFacts = { stayLimits: [], missing: [], waiting: [] };
+export type FaultFact = { entry: string; tank: string; tankCode: string; what: string; atMs: number; walk: Walk };
+
+export type RoomFacts = { stayLimits: StayLimitFact[]; missing: MissingFact[]; waiting: WaitingFact[]; faults: FaultFact[] };
+export const NO_ROOM_FACTS: RoomFacts = { stayLimits: [], missing: [], waiting: [], faults: [] };
 
 const factsOf = ({ tank, tankCode, what, n, sinceMs }: StayLimitFact) => ({ tank, tankCode, what, n, sinceMs });
 const dayEnd = (day: number, zone: string): number => atLocal(day, { hour: DAY_ENDS_HOUR, minute: 0 }, zone);
@@ -122,6 +127,16 @@ export const roomDue = {
           walk,
           facts: { tank, tankCode, what, n, sinceMs: atMs },
         })),
+  }),
+  /** A fault is mended when somebody says so, however long it takes. */
+  fault: defineDue({
+    ends: 'by hand',
+    settledBy: 'anybody',
+    derive: ({ faults }) =>
+      faults.map(({ entry, tank, tankCode, what, atMs, walk }) => {
+        const hours = what in FAULT_HOURS ? FAULT_HOURS[what as keyof typeof FAULT_HOURS] : OTHER_FAULT_HOURS;
+        return { entry, step: 'mend', fromMs: atMs, byMs: atMs + hours * HOUR_MS, walk, facts: { tank, tankCode, what, sinceMs: atMs } };
+      }),
   }),
   /** What a planned move waits for should be here by now. */
   'move-waits': defineDue({

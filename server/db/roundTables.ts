@@ -109,6 +109,8 @@ export const reading = sqliteTable(
       .where(sql`quantity = 'copper'`),
   ],
 );
+/** What wants mending; over when somebody decided so of its due thing. */
+export const fault = sqliteTable('p_fault', { ...fact(), tank: text().notNull(), what: text().notNull() });
 /** What somebody decided of a due thing; the latest counts. */
 export const due = sqliteTable(
   'p_due',

@@ -11,6 +11,7 @@ export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
   const loss = prepareInsert(db, tables.loss);
   const mishap = prepareInsert(db, tables.mishap);
   const lossClass = prepareInsert(db, tables.lossClass);
+  const fault = prepareInsert(db, tables.fault);
   return {
     'tank.checked': {
       voids: ['p_health_check', 'p_odd'],
@@ -31,6 +32,7 @@ export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
         }
       },
     },
+    'fault.noticed': { voids: ['p_fault'], project: (entry) => fault({ ...factOf(entry), ...entry.payload }) },
     'lot.fed': { voids: ['p_feed'], project: (entry) => feed({ ...factOf(entry), ...entry.payload }) },
     'loss.recorded': {
       voids: ['p_loss'],

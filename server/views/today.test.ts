@@ -120,3 +120,24 @@ it('shows the round while tanks are left, and a crate that is to come', () => {
   house.must(KEEPER, check('G1'));
   expect(say()).not.toContain('round morning now');
 });
+
+it('a fault is due until somebody mends it, sooner where fish cannot wait, and its tank remembers it', () => {
+  const act = house.must(TRAINEE, { kind: 'fault.noticed', payload: { tank: 'G1', what: 'no flow' } });
+  house.must(TRAINEE, { kind: 'fault.noticed', payload: { tank: 'G2', what: 'lid squeaks' } });
+  const faults = () => due().filter(({ rule }) => rule === 'fault');
+  expect(faults().map(({ facts: { tankCode, what }, fromMs, byMs }) => [tankCode, what, (byMs - fromMs) / HOUR_MS])).toEqual([
+    ['G1', 'no flow', 1],
+    ['G2', 'lid squeaks', 24],
+  ]);
+  expect(house.view('tank', { tank: 'G1' }).timeline.map(({ kind }) => kind)).toContain('fault.noticed');
+  expect(house.codes(KEEPER, { kind: 'fault.noticed', payload: { tank: 'nowhere', what: 'leak' } })).toEqual(['unknown']);
+
+  const done = house.must(TRAINEE, { kind: 'due.done', payload: { due: idOf('fault', 'mend') } });
+  expect(faults()).toHaveLength(1);
+  house.must(TRAINEE, undo(done));
+  house.wait(60 * DAY_MS);
+  expect(faults()).toHaveLength(2);
+  house.must(LEAD, undo(act));
+  expect(faults().map(({ facts }) => facts.tankCode)).toEqual(['G2']);
+  expect(checkReplay(house).differences).toEqual([]);
+});

@@ -122,6 +122,18 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     join p_leg f on f.entry = g.entry and f.lot = g.lot and f.n < 0 join p_tank t on t.id = f.place join p_rack k on k.id = t.rack
     where g.place = 'missing' and g.n > 0 and g.at_ms > ? and g.voided_by is null group by g.entry, g.lot`,
   );
+  const faults = ask.all(
+    {
+      ...pick(t.fault, 'entry', 'what', 'atMs'),
+      walk: t.rack.walk,
+      ...pick(t.tank, 'row', 'column'),
+      tank: t.tank.id,
+      tankCode: t.tank.code,
+    },
+    `
+    select f.entry, t.id tank, t.code tankCode, f.what, f.at_ms atMs, ${WALK} from p_fault f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack
+    where f.voided_by is null and coalesce((select kind from p_due d where d.due = f.entry || ':fault:mend' and d.voided_by is null order by d.at_ms desc, d.entry desc limit 1), '') not in ('done', 'skipped')`,
+  );
   const waiting = ask.all(
     {
       entry: t.task.entry,
@@ -196,6 +208,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         walk: walkOf(row),
       })),
       calls: calls(now - FOLLOW_UP_LAPSES_MS),
+      faults: faults().map((row) => ({ ...row, walk: walkOf(row) })),
       waiting: waiting().map((row) => ({ ...row, walk: walkOf(row) })),
       settled: {
         get(due) {

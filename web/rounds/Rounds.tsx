@@ -3,11 +3,12 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { useSearchParams } from 'react-router';
 import type { Oddity, RoundsView, RoundTank } from '#contract/views.ts';
-import { progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
+import { FAULT_HOURS, progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useShown } from '../data/overlay.ts';
 import { useTimes } from '../data/me.ts';
 import { useKey } from '../keys/useKey.ts';
+import { Chips } from '../parts/Chips.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { entriesOf, isOdd, isUntouched, lacksFood, untouched, type LotDraft } from './draft.ts';
@@ -181,12 +182,42 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
           />
         ))}
       </ul>
+      <Faults tank={tank} />
       <div className="thumb">
         <ActButton pressKey="rounds.well" disabled={!ready} onPress={save} hint={`${tank.code} · a health check, not a head count`}>
           {odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}
         </ActButton>
       </div>
     </section>
+  );
+}
+
+/** A fault in passing costs one tap; what is none of the usual ones is typed. */
+function Faults({ tank }: { tank: RoundTank }) {
+  const { recordAction } = useActions();
+  const [other, setOther] = useState('');
+  const notice = (what: string) => void recordAction(`${tank.code}: ${what}`, { kind: 'fault.noticed', payload: { tank: tank.id, what } });
+  return (
+    <details className="faults">
+      <summary>Something to mend?</summary>
+      <Chips label="To mend" options={Object.keys(FAULT_HOURS)} value={undefined} onChange={notice} />
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (other.trim() === '') return;
+          notice(other.trim());
+          setOther('');
+        }}
+      >
+        <label>
+          Something else
+          <input className="form-control" value={other} maxLength={60} onChange={({ target }) => setOther(target.value)} />
+        </label>
+        <Button type="submit" variant="plain" disabled={other.trim() === ''}>
+          Note it
+        </Button>
+      </form>
+    </details>
   );
 }
 

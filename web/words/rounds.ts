@@ -18,6 +18,7 @@ export const roundWords: Pick<Words, keyof RoundEntries> = {
     `${n} ${name(lot)} dead in ${name(place)}${cause === 'not known' ? ', cause not known' : `: ${cause} (${sure})`}`,
   'loss.classed': ({ cause, sure, why }) => `A loss was ${cause} (${sure}): ${why}`,
   'mishap.recorded': ({ n, lot, tank, what }, name) => `${n} ${name(lot)} in ${name(tank)} ${what}`,
+  'fault.noticed': ({ tank, what }, name) => `${name(tank)}: ${what}`,
 };
 
 export const roundDueWords = {
@@ -36,4 +37,5 @@ export const roundDueWords = {
     name: 'searching for missing fish',
     leads: toTank,
   },
+  fault: { says: ({ facts }) => `Mend ${facts.tankCode}: ${facts.what}`, name: 'a fault to be mended', leads: toTank },
 } satisfies Record<string, DueWords>;

@@ -303,6 +303,15 @@ CREATE TABLE `p_due` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_due_due` ON `p_due` (`due`);--> statement-breakpoint
+CREATE TABLE `p_fault` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`what` text NOT NULL
+);
+--> statement-breakpoint
 CREATE TABLE `p_feed` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
