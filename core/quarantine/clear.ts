@@ -24,34 +24,46 @@ export function clearings(
   const systemsAt = (lot: string, atMs: number) =>
     new Set((occupancies.get(lot) ?? []).filter((occupancy) => stood(occupancy, atMs)).map(({ system }) => system));
 
-  /** Others on its system were in quarantine when it was signed off, and are still. */
-  const amongOthers = ({ lot, endedAtMs }: Hold, atMs: number): boolean => {
+  const untilWhen = new Map<Hold, number>();
+  /** Until when others are in quarantine that were so on its system when it was signed off. */
+  const amongOthersUntil = (hold: Hold): number => {
+    const { lot, endedAtMs } = hold;
+    const known = untilWhen.get(hold);
+    if (known !== undefined) return known;
     const systems = systemsAt(lot, endedAtMs);
-    return all.some(
-      (other) =>
+    const until = all.reduce(
+      (latest, other) =>
         other.lot !== lot &&
         other.openedAtMs < endedAtMs &&
         other.endedAtMs > endedAtMs &&
-        other.endedAtMs >= atMs &&
-        (occupancies.get(other.lot) ?? []).some((occupancy) => systems.has(occupancy.system) && stood(occupancy, endedAtMs)),
+        other.endedAtMs > latest &&
+        (occupancies.get(other.lot) ?? []).some((occupancy) => systems.has(occupancy.system) && stood(occupancy, endedAtMs))
+          ? other.endedAtMs
+          : latest,
+      -Infinity,
     );
+    untilWhen.set(hold, until);
+    return until;
   };
 
   const clear = (lot: string, atMs: number, seen: ReadonlySet<string>): boolean => {
     const before = (byLot.get(lot) ?? []).filter(({ openedAtMs }) => openedAtMs < atMs);
     if (before.some(({ endedAtMs }) => endedAtMs >= atMs)) return false;
     const ended = before.toSorted((one, other) => one.endedAtMs - other.endedAtMs).at(-1);
-    if (ended) return !amongOthers(ended, atMs);
+    if (ended) return amongOthersUntil(ended) < atMs;
     if (rows.opening.has(lot)) return true;
     return (parents.get(lot) ?? []).some(
       ({ from, atMs: cutMs }) => !seen.has(from) && clear(from, Math.min(atMs, cutMs), new Set([...seen, lot])),
     );
   };
-  const known = new Map<string, boolean>();
+  const known = new Map<string, Map<number, boolean>>();
   return (lot, atMs) => {
-    const key = `${lot} ${atMs}`;
-    let is = known.get(key);
-    if (is === undefined) known.set(key, (is = clear(lot, atMs, new Set())));
+    // Most are in quarantine just then: told at once, by the same rule as above.
+    for (const { openedAtMs, endedAtMs } of byLot.get(lot) ?? []) if (openedAtMs < atMs && endedAtMs >= atMs) return false;
+    let ofLot = known.get(lot);
+    if (!ofLot) known.set(lot, (ofLot = new Map<number, boolean>()));
+    let is = ofLot.get(atMs);
+    if (is === undefined) ofLot.set(atMs, (is = clear(lot, atMs, new Set())));
     return is;
   };
 }

@@ -116,13 +116,15 @@ function restartsOf(
       for (const occupancy of occupancies) if (wasThere(occupancy, atMs)) return true;
       return false;
     };
-    for (const event of facts.events.get(system) ?? []) {
+    const events = facts.events.get(system) ?? [];
+    for (let at = firstFrom(events, firstMs); at < events.length; at += 1) {
+      const event = events[at]!;
       // What happened to the lot itself counts wherever it was.
       const counts =
         isOwn(event, facts.kin) && event.kind !== 'arrival' ? event.atMs >= firstMs && event.atMs <= now : stoodThere(event.atMs);
       if (!counts) continue;
-      const cause = causeOf(event, facts, policy);
-      if (cause) found.push({ ...cause, entry: event.entry, atMs: event.atMs, day: houseDay(event.atMs, facts.zone) });
+      const restart = restartBy(event, facts, policy);
+      if (restart) found.push(restart);
     }
     // Days that count under a treatment are not lost when it ends.
     for (const { untilMs, endEntry, entry, family } of policy.countsUnderTreatment ? [] : (facts.treatments.get(system) ?? []))
@@ -138,8 +140,8 @@ function restartsOf(
   for (const lot of facts.kin.keys())
     for (const event of facts.events.get(outsideOf(lot)) ?? []) {
       if (event.atMs < firstMs || event.atMs > now || !isOwn(event, facts.kin)) continue;
-      const cause = causeOf(event, facts, policy);
-      if (cause) found.push({ ...cause, entry: event.entry, atMs: event.atMs, day: houseDay(event.atMs, facts.zone) });
+      const restart = restartBy(event, facts, policy);
+      if (restart) found.push(restart);
     }
   if (found.length < 2) return found;
   return found
@@ -147,44 +149,65 @@ function restartsOf(
     .filter((one, index, all) => one.entry !== all[index - 1]?.entry || keyOf(one) !== keyOf(all[index - 1]!));
 }
 
+/** Where in events in order of time those begin that are no earlier than `atMs`. */
+function firstFrom(events: readonly ClockEvent[], atMs: number): number {
+  let [low, high] = [0, events.length];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (events[middle]!.atMs < atMs) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+}
+
 const keyOf = ({ entry, cause, who = '', place = '' }: Restart) => `${entry}|${cause}|${who}|${place}`;
 
-type Cause = Pick<Restart, 'cause' | 'what' | 'who' | 'place'>;
+/** All of one shape: there are thousands of them in a house. */
+const restartOf = (
+  { entry, atMs, day }: ClockEvent,
+  cause: RestartCause,
+  { what, who, place }: Pick<Restart, 'what' | 'who' | 'place'>,
+): Restart => ({
+  cause,
+  entry,
+  atMs,
+  day,
+  what,
+  who,
+  place,
+});
 
-function causeOf(event: ClockEvent, facts: ClockFacts, { restartsOn }: QuarantinePolicy): Cause | undefined {
+function restartBy(event: ClockEvent, facts: ClockFacts, { restartsOn }: QuarantinePolicy): Restart | undefined {
   const own = isOwn(event, facts.kin);
   const { label: who, place } = event;
+  const byIllness = (what: string) =>
+    own
+      ? restartOf(event, 'illness', { what, who, place })
+      : restartsOn.illnessInSystem
+        ? restartOf(event, 'illness in the system', { what, who, place })
+        : undefined;
   switch (event.kind) {
     case 'sign': {
       const { sign: what } = event;
       const kind = SIGN_CLASS[what];
-      if (kind === 'illness')
-        return own
-          ? { cause: 'illness', what, who, place }
-          : restartsOn.illnessInSystem
-            ? { cause: 'illness in the system', what, who, place }
-            : undefined;
-      return own && kind === 'stress' && !isSettling(facts, event) ? { cause: 'lasting stress', what, who, place } : undefined;
+      if (kind === 'illness') return byIllness(what);
+      return own && kind === 'stress' && !isSettling(facts, event) ? restartOf(event, 'lasting stress', { what, who, place }) : undefined;
     }
     case 'death':
-      if (event.cause === 'illness')
-        return own
-          ? { cause: 'illness', what: 'a death', who, place }
-          : restartsOn.illnessInSystem
-            ? { cause: 'illness in the system', what: 'a death', who, place }
-            : undefined;
-      return own && event.cause === 'not known' ? { cause: 'unexplained death', who, place } : undefined;
+      if (event.cause === 'illness') return byIllness('a death');
+      return own && event.cause === 'not known' ? restartOf(event, 'unexplained death', { who, place }) : undefined;
     case 'arrival': {
       if (!restartsOn.newcomer) return undefined;
-      if (!own) return event.clear || event.along.some((one) => facts.kin.has(one)) ? undefined : { cause: 'newcomer', who, place };
-      const met = event.met.filter(({ lot }) => !facts.kin.has(lot));
+      if (!own)
+        return event.clear || event.along.some((one) => facts.kin.has(one)) ? undefined : restartOf(event, 'newcomer', { who, place });
+      const met = event.met().filter(({ lot }) => !facts.kin.has(lot));
       return met.length > 0
-        ? { cause: 'came to fish in quarantine', who: [...new Set(met.map(({ label }) => label))].join(', '), place }
+        ? restartOf(event, 'came to fish in quarantine', { who: [...new Set(met.map(({ label }) => label))].join(', '), place })
         : undefined;
     }
     case 'contact': {
       if (!restartsOn.contact || event.sources.every((lot) => facts.kin.has(lot))) return undefined;
-      return { cause: event.by === 'tool' ? 'shared tool' : 'shared system', what: event.label, who: event.from, place };
+      return restartOf(event, event.by === 'tool' ? 'shared tool' : 'shared system', { what: event.label, who: event.from, place });
     }
     case 'unseen':
       return undefined;

@@ -4,14 +4,17 @@ import type { Cause, Sign } from '../rounds/index.ts';
 /** A stretch of time in which some of the lot stood in a place. Without `untilMs` it stands there still. */
 export type Occupancy = { place: string; system: string; fromMs: number; untilMs?: number };
 
-type Event = { entry: string; atMs: number; place: string; lot: string; label: string };
+type Event = { entry: string; atMs: number; /** The house day of `atMs`. */ day: number; place: string; lot: string; label: string };
 export type ClockEvent =
   | (Event & { kind: 'sign'; sign: Sign })
   | (Event & { kind: 'death'; cause: Cause; n: number })
   /** A look that counted fewer than are on record; `noted` = it said why, `all` = it saw none of them. */
   | (Event & { kind: 'unseen'; n: number; noted: boolean; all?: boolean })
-  /** A lot came to the water. `clear` = it carried its own finished quarantine; `met` = lots there already that did not; `along` = lots of its old water that came with it. What stood before the act decides. */
-  | (Event & { kind: 'arrival'; clear: boolean; along: readonly string[]; met: readonly { lot: string; label: string }[] })
+  /**
+   * A lot came to the water. `clear` = it carried its own finished quarantine; `met` = lots there already that did not; `along` = lots of its old water that came with it.
+   * What stood before the act decides. Whom it met concerns its own clock alone, and is worked out when that asks.
+   */
+  | (Event & { kind: 'arrival'; clear: boolean; along: readonly string[]; met(): readonly { lot: string; label: string }[] })
   /** A wet tool, or water, came into `place` from fish in quarantine; `lot` and `label` = the tool, or the word water. */
   | (Event & { kind: 'contact'; by: 'tool' | 'water'; from: string; sources: readonly string[] });
 
@@ -30,7 +33,7 @@ export type ClockFacts = {
   occupancies: readonly Occupancy[];
   /** When somebody looked at a place, by house day; see {@link checkKey}. */
   checks: HealthChecks;
-  /** What happened, by water. */
+  /** What happened, by water, in order of time. */
   events: ReadonlyMap<string, readonly ClockEvent[]>;
   treatments: ReadonlyMap<string, readonly TreatmentCourse[]>;
   /** When it was last seen to eat. */

@@ -1,5 +1,5 @@
 // From the house's rows to what each quarantine clock is told. Pure: whoever reads the rows reads enough of them (server/quarantine).
-import { spansOf } from '../time/index.ts';
+import { houseDay, inOrder, spansOf } from '../time/index.ts';
 import { clearings, type Clearings } from './clear.ts';
 import { outsideOf, type ClockEvent, type ClockFacts, type TreatmentCourse, type QuarantineRows, type Occupancy } from './facts.ts';
 
@@ -101,6 +101,18 @@ function bySystem(occupancies: ReadonlyMap<string, Occupancy[]>): Living {
   return living;
 }
 
+const NOBODY: readonly string[] = [];
+/** Lots by the water that they came to and when. */
+function arrivals(living: Living): Map<string, Map<number, string[]>> {
+  const by = new Map<string, Map<number, string[]>>();
+  for (const [system, list] of living) {
+    const here = new Map<number, string[]>();
+    for (const { lot, fromMs } of list) push(here, fromMs, lot);
+    by.set(system, here);
+  }
+  return by;
+}
+
 const standsAt = ({ fromMs, untilMs }: Occupancy, atMs: number) => fromMs <= atMs && (untilMs === undefined || atMs < untilMs);
 const stoodBefore = ({ fromMs, untilMs }: Occupancy, atMs: number) => fromMs < atMs && (untilMs === undefined || atMs <= untilMs);
 
@@ -111,13 +123,15 @@ function eventsBySystem(
   const { occupancies, living, clear, systemAt } = house;
   const events = new Map<string, ClockEvent[]>();
   const label = (lot: string) => rows.labels.get(lot) ?? lot;
-  const add = (event: ClockEvent) => {
+  const add = (told: Told) => {
+    const event: ClockEvent = { ...told, day: houseDay(told.atMs, rows.zone) };
     const system = systemAt(event.place, event.atMs);
     push(events, system ?? outsideOf(event.lot), event);
   };
   for (const sign of rows.signs) add({ kind: 'sign', ...sign, label: label(sign.lot) });
   for (const death of rows.deaths) add({ kind: 'death', ...death, label: label(death.lot) });
   for (const one of rows.unseen) add({ kind: 'unseen', ...one, label: label(one.lot) });
+  const arriving = arrivals(living);
   const arrivedBy = new Map<string, string>();
   for (const { entry, lot, place, atMs, n } of rows.legs) {
     const key = `${lot}|${place}|${atMs}`;
@@ -131,20 +145,17 @@ function eventsBySystem(
       const { system, place, fromMs: atMs } = occupancy;
       // From tank to tank on one system nobody arrives; what stood there when the window began came before it.
       if (atMs <= rows.sinceMs || list.some((other) => other.system === system && stoodBefore(other, atMs))) continue;
-      const met = [
-        ...new Set(
-          (living.get(system) ?? [])
-            .filter((other) => other.lot !== lot && stoodBefore(other, atMs) && standsAt(other, atMs) && !clear(other.lot, atMs))
-            .map((other) => other.lot),
-        ),
-      ];
+      const here = living.get(system) ?? [];
+      const met = () => {
+        const lots = here.filter(
+          (other) => other.lot !== lot && stoodBefore(other, atMs) && standsAt(other, atMs) && !clear(other.lot, atMs),
+        );
+        return [...new Set(lots.map((other) => other.lot))].sort().map((one) => ({ lot: one, label: label(one) }));
+      };
       // Those that lived with it until then and came along are no newcomers to each other.
       const left = new Set(list.filter((other) => stoodBefore(other, atMs)).map((other) => other.system));
-      const along = (living.get(system) ?? []).filter(
-        (other) =>
-          other.lot !== lot &&
-          other.fromMs === atMs &&
-          (occupancies.get(other.lot) ?? []).some((was) => left.has(was.system) && stoodBefore(was, atMs)),
+      const along = (arriving.get(system)?.get(atMs) ?? NOBODY).filter(
+        (other) => other !== lot && (occupancies.get(other) ?? []).some((was) => left.has(was.system) && stoodBefore(was, atMs)),
       );
       push(events, system, {
         kind: 'arrival',
@@ -153,9 +164,10 @@ function eventsBySystem(
         place,
         lot,
         label: label(lot),
+        day: houseDay(atMs, rows.zone),
         clear: clear(lot, atMs),
-        along: along.map((other) => other.lot),
-        met: met.sort().map((one) => ({ lot: one, label: label(one) })),
+        along,
+        met,
       });
     }
   }
@@ -174,6 +186,7 @@ function eventsBySystem(
         kind: 'contact',
         entry,
         atMs,
+        day: houseDay(atMs, rows.zone),
         place: to,
         lot: name,
         label: name,
@@ -182,8 +195,12 @@ function eventsBySystem(
         sources,
       });
   }
+  for (const list of events.values()) list.sort(inOrder);
   return events;
 }
+
+/** An event before its day is known. */
+type Told = ClockEvent extends infer E ? (E extends ClockEvent ? Omit<E, 'day'> : never) : never;
 
 /** The lot and those it comes of, each with the instant until which its history counts; a lot cut off and joined again is itself. */
 export function ancestry(lot: string, lineage: QuarantineRows['lineage']): Map<string, number> {
