@@ -1,7 +1,12 @@
 // What a catch slip becomes: the entries of a move carried out, or of one planned. No screen in here.
+import type { TankCard } from '#contract/views.ts';
 import type { TransferTask } from '#core/moves/index.ts';
 import type { QuarantinePolicy } from '#core/quarantine/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import type { Draft } from '../data/house.ts';
+import type { JudgedMove } from './judge.ts';
+import type { Choices } from './MoveOptions.tsx';
+import type { Details } from './TaskDetails.tsx';
 
 type Id = () => string;
 
@@ -92,4 +97,53 @@ export function carriedOut(move: Carried, newId: Id): Draft[] {
 /** One slip written for later. */
 export function planned(task: Omit<TransferTask, 'task'>, name: string, newId: Id): Draft {
   return { kind: 'moves.planned', payload: { plan: newId(), name, tasks: [{ task: newId(), ...task }] } };
+}
+
+type Said = { details: Details; choices: Choices; now: number; task: string | undefined };
+
+/** What a judged move and what was said of it come to. */
+export function carriedBy(move: JudgedMove, end: TankCard, { details, choices, now, task }: Said): Carried {
+  const { fish, from, n, cut, inQuarantine, temporary, who, policyFor } = move;
+  const { arrived, behind, along, tool, mishap } = details;
+  const why = details.why.trim();
+  const exposed = choices.again && who ? [...new Set(who.exposed.map(({ lot }) => lot))] : [];
+  return {
+    lot: fish.lot,
+    label: fish.label,
+    from: from.id,
+    to: end.id,
+    n,
+    arrived: arrived ?? n,
+    cut,
+    inQuarantine,
+    along: Object.entries(along).flatMap(([lot, count]) => (count > 0 ? [{ lot, n: count }] : [])),
+    ...(behind === undefined ? {} : { behind: { seen: behind, onRecord: fish.n - n } }),
+    ...(temporary ? { untilMs: now + choices.hours * HOUR_MS } : {}),
+    ...(tool ? { tool } : {}),
+    ...(task ? { task } : {}),
+    ...(mishap ? { mishap } : {}),
+    ...(choices.again && who?.newcomerExposed ? { quarantineAgain: policyFor(end) } : {}),
+    residentsAgain: exposed.map((lot) => ({ lot, policy: policyFor(end) })),
+    ...(why ? { why } : {}),
+  };
+}
+
+/** The same as a slip for later. */
+export function plannedBy({ fish, from, n, advice }: JudgedMove, end: TankCard, details: Details): Omit<TransferTask, 'task'> {
+  const { tool, sex, size } = details;
+  const [who, why] = [details.which.trim(), details.why.trim()];
+  return {
+    lot: fish.lot,
+    from: from.id,
+    to: end.id,
+    n,
+    sex,
+    size,
+    by: advice.cup ? 'cup' : 'net',
+    after: [],
+    comesBack: false,
+    ...(who ? { who } : {}),
+    ...(tool ? { tool } : {}),
+    ...(why ? { why } : {}),
+  };
 }

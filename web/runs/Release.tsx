@@ -1,124 +1,58 @@
 // Letting go: both systems read with one meter, how, what becomes of the water, split over tanks with counts that add up, what went wrong, lights.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import Form from 'react-bootstrap/Form';
 import type { RunCard } from '#contract/views.ts';
 import { quarantineClassOf } from '#core/quarantine/index.ts';
-import type { Mishap } from '#core/rounds/index.ts';
-import {
-  trajectoryOf,
-  correctedOf,
-  isConversion,
-  reachedBy,
-  runFactsOf,
-  RUN_RELEASE_BY,
-  sideBySide,
-  VESSEL_WATERS,
-  type Followed,
-  type RunReleaseBy,
-  type VesselWater,
-} from '#core/runs/index.ts';
+import { isConversion, RUN_RELEASE_BY, VESSEL_WATERS, type Followed, type SideBySide } from '#core/runs/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { houseNow } from '../data/clock.ts';
-import { useView, newId, type Draft } from '../data/house.ts';
+import { useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { useQuarantineAgain } from '../moves/useQuarantineAgain.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
-import { CountField } from '../parts/CountField.tsx';
 import { MishapChips } from '../parts/MishapChips.tsx';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
+import { DARK, DARK_H, releaseEntries, sidesOf, sumOf, type ReleaseSaid } from './releaseDraft.ts';
+import { ReleaseInto } from './ReleaseInto.tsx';
 
 type Props = { run: RunCard; followed?: Followed; now: number; onBack: () => void; onRead: () => void };
-const DARK = ['not', '2 h', '4 h', 'overnight'] as const;
-const DARK_H: Record<(typeof DARK)[number], number> = { not: 0, '2 h': 2, '4 h': 4, overnight: 12 };
-
-/** Readings of the tank since the run began, by quantity, set right like those of the vessel. */
-const tankReads = (run: RunCard) =>
-  runFactsOf(run).tankSince.flatMap(({ atMs, water, instrument }) =>
-    Object.entries(water).map(([quantity, value]) => ({ quantity: quantity as 'salinity', value, instrument, atMs })),
-  );
 
 export function Release({ run, followed, now, onBack, onRead }: Props) {
   const { house } = useMe();
   const { when } = useTimes();
-  const units = useUnits();
   const { attempt } = useOverrule();
   const { data: room } = useView('room');
-  const [counts, setCounts] = useState<{ tank: string; n: number }[]>([{ tank: run.tank.id, n: run.n }]);
-  const [dead, setDead] = useState(0);
-  /** Undefined until somebody says that some stay: the weakest may go first. */
-  const [staying, setStaying] = useState<number>();
-  const [by, setBy] = useState<RunReleaseBy>('net');
-  const [water, setWater] = useState<VesselWater>('to the drain');
-  const [mishap, setMishap] = useState<Mishap>();
-  const [dark, setDark] = useState<(typeof DARK)[number]>('4 h');
-  const alive = counts.reduce((sum, { n }) => sum + n, 0);
+  const [said, setSaid] = useState<ReleaseSaid>({
+    counts: [{ tank: run.tank.id, n: run.n }],
+    dead: 0,
+    by: 'net',
+    water: 'to the drain',
+    dark: '4 h',
+  });
+  const change = (more: Partial<ReleaseSaid>) => setSaid((was) => ({ ...was, ...more }));
+  const { into, alive, remaining } = sumOf(said);
+  const { dead, by, water, mishap, dark } = said;
   const quarantineAgain = useQuarantineAgain({
     lot: run.lot,
     label: run.lotLabel,
-    into: counts.flatMap(({ tank, n }) => (n > 0 ? [tank] : [])),
+    into: into.map(({ tank }) => tank),
     inQuarantine: !run.holdKnown || run.inQuarantine === true,
   });
-  const remaining = staying ?? 0;
-  const found = alive + dead + remaining;
-  const side = sideBySide(correctedOf(run), tankReads(run));
-  const within = run.started.within;
-  const far = side.filter(
-    ({ quantity, vessel, tank }) =>
-      Math.abs(vessel - tank) > (quantity === 'salinity' ? within.salinity : quantity === 'temperature' ? within.temperature : Infinity),
-  );
   const conversion = isConversion({ method: run.method, fromPpt: run.started.start.salinity, toPpt: run.started.water.salinity });
   const tanks = room?.racks.flatMap((rack) => rack.tanks) ?? [];
   const codeOf = (id: string) => (id === run.tank.id ? run.tank.code : (tanks.find((tank) => tank.id === id)?.code ?? id));
   const policy = house.rules.quarantine[quarantineClassOf({ is: run.kind?.is }, run.tank.type)];
   const opens = !run.holdKnown && alive > 0 && run.tank.purpose !== 'customer';
-  const set = (index: number, part: Partial<{ tank: string; n: number }>) =>
-    setCounts(counts.map((one, at) => (at === index ? { ...one, ...part } : one)));
   const letGo = () => {
-    const atMs = houseNow();
-    const facts = runFactsOf(run);
-    const trajectory = trajectoryOf(facts, { now: atMs, parameters: followed?.estimate.parameters });
-    const into = counts.filter(({ n }) => n > 0);
-    const counted: Draft[] =
-      found === run.n
-        ? []
-        : [
-            {
-              kind: 'stock.counted',
-              payload: { place: run.run, lot: run.lot, found, onRecord: run.n, against: found < run.n ? 'missing' : 'discrepancy' },
-            },
-          ];
-    const quarantine: Draft[] = opens
-      ? [{ kind: 'quarantine.opened', payload: { quarantine: newId(), lot: run.lot, policy, zero: 'arrival' } }]
-      : [];
-    const first = into[0]?.tank ?? run.tank.id;
-    const drafts: Draft[] = [
-      ...counted,
-      ...quarantine,
-      {
-        kind: 'acclimation.released',
-        payload: {
-          run: run.run,
-          lot: run.lot,
-          into,
-          dead,
-          ...(remaining > 0 ? { remaining } : {}),
-          by,
-          water: remaining > 0 ? 'kept for another' : water,
-          side,
-          figures: reachedBy(facts, trajectory, { now: atMs, side }),
-        },
-      },
-      ...(mishap && alive > 0 ? [{ kind: 'mishap.recorded' as const, payload: { lot: run.lot, tank: first, n: 1, what: mishap } }] : []),
-      ...(DARK_H[dark] > 0 && alive > 0
-        ? [{ kind: 'lights.dimmed' as const, payload: { tank: first, untilMs: atMs + DARK_H[dark] * HOUR_MS } }]
-        : []),
-      // After it: a place is judged by who was in quarantine before.
-      ...quarantineAgain.drafts(),
-    ];
+    const drafts = releaseEntries(run, said, {
+      atMs: houseNow(),
+      followed,
+      policy: opens ? policy : undefined,
+      again: quarantineAgain.drafts(),
+    });
     const words = `${into.map(({ tank, n }) => `${n} in ${codeOf(tank)}`).join(', ') || 'none alive'}${dead > 0 ? `, ${dead} dead` : ''}: ${run.lotLabel}`;
     const title = `Release into ${into.map(({ tank }) => codeOf(tank)).join(', ')}`;
     attempt(knowing({ title, doing: 'Release', words, drafts, onDone: onBack }, quarantineAgain.left));
@@ -134,73 +68,17 @@ export function Release({ run, followed, now, onBack, onRead }: Props) {
           read it again before they go in.
         </Caution>
       )}
-      {side.length === 0 ? (
-        <Caution>
-          Not read side by side yet: the same meter in vessel and tank, one after the other.{' '}
-          <Button variant="link" className="btn-quiet" onClick={onRead}>
-            read now
-          </Button>
-        </Caution>
-      ) : (
-        <p className={far.length > 0 ? 'warn' : ''}>
-          Side by side:{' '}
-          {side
-            .map(
-              ({ quantity, vessel, tank, instrument }) =>
-                `${units.say(quantity, vessel)} here, ${units.say(quantity, tank)} in ${run.tank.code} (${instrument})`,
-            )
-            .join('; ')}
-          {far.length > 0 ? '. That is further apart than it was meant to come.' : '. Near enough.'}
-        </p>
-      )}
-      {counts.map(({ tank, n }, index) => (
-        <div className="pair let-into" key={index}>
-          <CountField label={`Into ${codeOf(tank)}`} value={n} onChange={(value) => set(index, { n: value })} />
-          {index > 0 && (
-            <>
-              <Form.Select aria-label={`Tank ${index + 1}`} value={tank} onChange={(event) => set(index, { tank: event.target.value })}>
-                {tanks.map((one) => (
-                  <option key={one.id} value={one.id} disabled={counts.some((other, at) => at !== index && other.tank === one.id)}>
-                    {one.code}
-                  </option>
-                ))}
-              </Form.Select>
-              <Button variant="plain" onClick={() => setCounts(counts.filter((_, at) => at !== index))}>
-                not there
-              </Button>
-            </>
-          )}
-          {index === 0 && <CountField label="Dead in it" value={dead} onChange={setDead} />}
-        </div>
-      ))}
-      <Button
-        variant="link"
-        className="btn-quiet"
-        disabled={tanks.length === 0}
-        onClick={() => {
-          const free =
-            tanks.find((tank) => !counts.some((one) => one.tank === tank.id) && tank.system === run.tank.system) ??
-            tanks.find((tank) => !counts.some((one) => one.tank === tank.id));
-          if (free) setCounts([...counts, { tank: free.id, n: 0 }]);
-        }}
-      >
-        split over another tank
-      </Button>
-      {staying === undefined && run.n > 1 && (
-        <Button variant="link" className="btn-quiet" onClick={() => setStaying(0)}>
-          some stay in it
-        </Button>
-      )}
-      {staying !== undefined && <CountField label="Stay in it" value={staying} max={run.n - 1} onChange={setStaying} />}
-      {found !== run.n && (
-        <p className="warn" role="status">
-          {run.n} on record, this adds up to {found}.{' '}
-          {found < run.n ? `${run.n - found} will stand as missing.` : `${found - run.n} more will be posted as a difference.`}
-        </p>
-      )}
-      <Chips label="How" options={RUN_RELEASE_BY} value={by} onChange={setBy} />
+      <Sides run={run} side={sidesOf(run)} onRead={onRead} />
+      <ReleaseInto run={run} said={said} tanks={tanks} codeOf={codeOf} onChange={change} />
+      <Chips label="How" options={RUN_RELEASE_BY} value={by} onChange={(one) => change({ by: one })} />
       {remaining === 0 && (
-        <Chips label="Its water" options={VESSEL_WATERS} value={water} onChange={setWater} odd={(one) => one === 'into the tank'} />
+        <Chips
+          label="Its water"
+          options={VESSEL_WATERS}
+          value={water}
+          onChange={(one) => change({ water: one })}
+          odd={(one) => one === 'into the tank'}
+        />
       )}
       {remaining > 0 ? (
         <p className="soft">The acclimation goes on with {remaining}.</p>
@@ -209,8 +87,8 @@ export function Release({ run, followed, now, onBack, onRead }: Props) {
       ) : (
         <p className="soft">Where local rules let you drain it.</p>
       )}
-      <MishapChips value={mishap} onChange={setMishap} />
-      <Chips label="Lights down for" options={DARK} value={dark} onChange={setDark} />
+      <MishapChips value={mishap} onChange={(one) => change({ mishap: one })} />
+      <Chips label="Lights down for" options={DARK} value={dark} onChange={(one) => change({ dark: one })} />
       <p className="soft">
         {opens ? `Its quarantine begins with this: ${policy.days} clear days. ` : ''}
         {conversion
@@ -226,13 +104,39 @@ export function Release({ run, followed, now, onBack, onRead }: Props) {
           hint={`count right in the net before lifting${remaining > 0 ? '' : '; then vessel, net and sink empty of fish?'}`}
         >
           {alive > 0
-            ? `Release ${alive} into ${counts
-                .filter(({ n }) => n > 0)
-                .map(({ tank }) => codeOf(tank))
-                .join(', ')}${remaining > 0 ? `, ${remaining} stay` : ''}`
+            ? `Release ${alive} into ${into.map(({ tank }) => codeOf(tank)).join(', ')}${remaining > 0 ? `, ${remaining} stay` : ''}`
             : `${dead} dead, none to release`}
         </ActButton>
       </div>
     </div>
+  );
+}
+
+/** Vessel and tank by one meter, and whether they came as near as they were meant to. */
+function Sides({ run, side, onRead }: { run: RunCard; side: readonly SideBySide[]; onRead: () => void }) {
+  const units = useUnits();
+  const { within } = run.started;
+  if (side.length === 0)
+    return (
+      <Caution>
+        Not read side by side yet: the same meter in vessel and tank, one after the other.{' '}
+        <Button variant="link" className="btn-quiet" onClick={onRead}>
+          read now
+        </Button>
+      </Caution>
+    );
+  const nearest: Partial<Record<SideBySide['quantity'], number>> = { salinity: within.salinity, temperature: within.temperature };
+  const far = side.some(({ quantity, vessel, tank }) => Math.abs(vessel - tank) > (nearest[quantity] ?? Infinity));
+  return (
+    <p className={far ? 'warn' : ''}>
+      Side by side:{' '}
+      {side
+        .map(
+          ({ quantity, vessel, tank, instrument }) =>
+            `${units.say(quantity, vessel)} here, ${units.say(quantity, tank)} in ${run.tank.code} (${instrument})`,
+        )
+        .join('; ')}
+      {far ? '. That is further apart than it was meant to come.' : '. Near enough.'}
+    </p>
   );
 }
