@@ -69,8 +69,11 @@ export function prepareQuarantineRows(
     from p_quarantine h left join p_sign_off x on x.quarantine = h.id and x.voided_by is null
     where h.voided_by is null`,
   );
-  // Every quarantine that ever was: what was finished long ago still makes a newcomer clear.
-  const opening = ask.values(t.leg.lot, "select distinct lot from p_leg where place = 'opening' and voided_by is null");
+  // Of the lots that may be asked about, by their own legs (the plus): what was entered as cleared years ago grows without end.
+  const opening = ask.values(
+    t.leg.lot,
+    `select distinct g.lot ${among} p_leg g on g.lot = j.value where +g.place = 'opening' and g.voided_by is null`,
+  );
   const labels = ask.map(t.lot.id, t.lot.label, `select l.id, l.label ${among} p_lot l on l.id = j.value`);
   const lineage = ask.all(
     pick(t.lineage, 'lot', 'from', 'atMs'),
@@ -131,6 +134,7 @@ export function prepareQuarantineRows(
     const json = JSON.stringify(tanks);
     const moved = legs(json, sinceMs);
     const standing = balances(json);
+    const passed = new Set([...moved, ...standing].map(({ lot }) => lot));
     const oddRows = odd(sinceMs);
     const deadRows = deaths(sinceMs);
     const named = new Set([...inQuarantine, ...families, ...oddRows, ...deadRows].map(({ lot }) => lot));
@@ -166,7 +170,7 @@ export function prepareQuarantineRows(
           return times.length === 0 ? [] : [[lot, Math.max(...times)] as const];
         }),
       ),
-      opening: new Set(opening()),
+      opening: new Set(opening(JSON.stringify([...passed, ...families.map(({ from }) => from)]))),
     };
   };
 }
@@ -176,7 +180,8 @@ function checksOf(rows: ReadonlyMap<string, string | null>): QuarantineRows['che
   const checks = new Map<string, number[]>();
   for (const [tank, times] of rows)
     for (const one of times?.split(',') ?? []) {
-      const [day, atMs] = one.split(':').map(Number) as [number, number];
+      const colon = one.indexOf(':');
+      const [day, atMs] = [Number(one.slice(0, colon)), Number(one.slice(colon + 1))];
       const key = checkKey(tank, day);
       const known = checks.get(key);
       if (known) known.push(atMs);

@@ -15,8 +15,8 @@ const table = [
 /** Pages that belong to a station but are no station of their own. */
 const inner = [
   { to: '/dock/list', name: 'Packing list', load: () => import('../intake/Intake.tsx') },
-  { to: '/run/:run/sheet', name: 'Run sheet', load: () => import('../runs/SheetPage.tsx') },
-  { to: '/room/acclimate', name: 'Acclimate', load: () => import('../runs/Acclimate.tsx') },
+  { to: '/run/:run/sheet', name: 'Run sheet', load: () => import('../runs/steps/SheetPage.tsx') },
+  { to: '/room/acclimate', name: 'Acclimate', load: () => import('../runs/begin/Acclimate.tsx') },
   { to: '/room/moves', name: 'Catch slips', load: () => import('../moves/MovePlans.tsx') },
   { to: '/room/labels', name: 'Tank labels', load: () => import('../labels/Labels.tsx') },
   { to: '/tank/:code', name: 'Tank', load: () => import('../tank/TankPage.tsx') },

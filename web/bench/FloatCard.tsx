@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import type { BenchBag } from '#contract/views.ts';
 import { useUnits } from '../data/units.ts';
 import { ChosenMethod } from '../methods/ChosenMethod.tsx';
-import { fieldsOf } from './floatDraft.ts';
+import { fieldsOf } from './draft.ts';
 import { FloatForm } from './FloatForm.tsx';
 import { Urgency } from './FloatSays.tsx';
 import { ReleaseForm } from './ReleaseForm.tsx';

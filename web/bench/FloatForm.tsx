@@ -11,7 +11,7 @@ import { Caution } from '../parts/Caution.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { capital } from '../words/text.ts';
-import { floatEntries, readFloat, type FloatFields, type FloatRead } from './floatDraft.ts';
+import { floatEntries, readFloat, type FloatFields, type FloatRead } from './draft.ts';
 import { SalinityStep } from './FloatSays.tsx';
 
 type Props = { bag: BenchBag; others: readonly BenchBag[]; typed: FloatFields; onChange: (more: Partial<FloatFields>) => void };

@@ -5,9 +5,9 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import type { LotView } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
 import { useMayWrite, useTimes } from '../data/me.ts';
-import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
+import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
 import { NameLot } from './NameLot.tsx';
 import { OutForm, Promised } from './OutForm.tsx';
@@ -44,139 +44,164 @@ function Place({ place, name, tank }: { place: string; name: string; tank: boole
   return tank ? <Link to={`/tank/${encodeURIComponent(name)}`}>{name}</Link> : <span title={place}>{name}</span>;
 }
 
-function Whole({ view, lot }: { view: LotView; lot: NonNullable<LotView['lot']> }) {
-  const { when } = useTimes();
-  const [query] = useSearchParams();
-  const keeper = useMayWrite('lot.split', 'lot.named', 'lot.promised', 'stock.moved');
-  const lead = useMayWrite('lot.joined');
-  const [form, setForm] = useState<'cut' | 'join' | 'out' | 'name' | undefined>(
-    !keeper ? undefined : query.has('out') ? 'out' : query.has('name') && !lot.species ? 'name' : undefined,
-  );
-  const inTanks = view.now.filter(({ tank }) => tank);
-  const quarantine = view.quarantines[0];
-  const span = (fromMs: number, untilMs?: number) => `${when(fromMs)} ${untilMs === undefined ? 'until now' : `to ${when(untilMs)}`}`;
+type WholeProps = { view: LotView; lot: NonNullable<LotView['lot']> };
+
+function Whole({ view, lot }: WholeProps) {
   return (
     <div className="tank-page">
-      <section className="card" aria-label="The lot">
-        <h1 className="station-title">{lot.label}</h1>
-        <p className="soft tight">
-          <i>{lot.species?.scientific ?? 'species not known'}</i>
-          {lot.sizeCm ? `, ${lot.sizeCm} cm` : ''}, {lot.origin}
-          {lot.supplier ? `, of ${lot.supplier}` : ''}
-          {lot.crate ? `, ${lot.crate}` : ''}
-        </p>
-        {view.now.length === 0 ? (
-          <p>None of it is in the house any more.</p>
-        ) : (
-          <ul className="plain-list">
-            {view.now.map((one) => (
-              <li key={one.place}>
-                <b className="num">{one.n}</b> in <Place {...one} />
-                {keeper && one.tank && (
-                  <>
-                    {' '}
-                    <Link className="soft" to={`/room?lot=${lot.id}&from=${one.place}`}>
-                      Move
-                    </Link>
-                  </>
-                )}
-              </li>
-            ))}
-          </ul>
-        )}
-        {view.left.length > 0 && <p className="soft">{view.left.map(({ place, n }) => `${n} ${LEFT_WORDS[place] ?? place}`).join(', ')}</p>}
-        {lot.promised.map((one) => (
-          <Promised key={one.promise} lot={lot} one={one} places={inTanks} keeper={keeper} />
-        ))}
-        {quarantine ? (
-          <QuarantineClock quarantine={quarantine} full />
-        ) : (
-          view.now.some(({ tank }) => tank) && <p>Cleared: not in quarantine.</p>
-        )}
-        {lot.cutFrom.map((one) => (
-          <p key={one.lot + one.atMs}>
-            {one.how === 'cut' ? `Cut from ` : `${one.n} joined from `}
-            <Link to={`/lot/${one.lot}`}>{one.label}</Link> {when(one.atMs)}
-          </p>
-        ))}
-        {lot.cutInto.map((one) => (
-          <p key={one.lot + one.atMs}>
-            {one.n} {one.how === 'cut' ? 'cut off as' : 'joined to'} <Link to={`/lot/${one.lot}`}>{one.label}</Link> {when(one.atMs)}
-          </p>
-        ))}
-        {keeper && view.now.some(({ tank }) => tank) && (
-          <div className="chips">
-            <Button variant="plain" aria-expanded={form === 'out'} onClick={() => setForm(form === 'out' ? undefined : 'out')}>
-              Out of the house
-            </Button>
-            <Button variant="plain" aria-expanded={form === 'cut'} onClick={() => setForm(form === 'cut' ? undefined : 'cut')}>
-              Make some a lot of their own
-            </Button>
-            {lead && (
-              <Button variant="plain" aria-expanded={form === 'join'} onClick={() => setForm(form === 'join' ? undefined : 'join')}>
-                Join to its own kind
-              </Button>
-            )}
-          </div>
-        )}
-        {keeper && (lot.species === undefined || lead) && (
-          <div className="chips">
-            <Button
-              variant={lot.species ? 'plain' : 'odd'}
-              aria-expanded={form === 'name'}
-              onClick={() => setForm(form === 'name' ? undefined : 'name')}
-            >
-              {lot.species ? 'They are another species' : 'Name them'}
-            </Button>
-          </div>
-        )}
-        {form === 'name' && <NameLot lot={lot} onDone={() => setForm(undefined)} />}
-        {form === 'out' && (
-          <OutForm
-            lot={lot}
-            places={inTanks}
-            inQuarantine={quarantine !== undefined}
-            first={query.get('out') ?? undefined}
-            onDone={() => setForm(undefined)}
-          />
-        )}
-        {form === 'cut' && <CutLot view={view} lot={lot} onDone={() => setForm(undefined)} />}
-        {form === 'join' && <JoinLot view={view} lot={lot} onDone={() => setForm(undefined)} />}
-      </section>
-      <section className="card" aria-label="Where it has been">
-        <h2>Where it has been</h2>
-        <ol className="been">
-          {view.been.map((one) => (
-            <li key={one.place + one.fromMs + (one.as ?? '')}>
-              <b>
-                <Place {...one} />
-              </b>{' '}
-              <span className="soft">{one.as ? `with the ${one.as} it comes of` : `up to ${one.peak}`}</span>
-              <br />
-              <span className="soft">{span(one.fromMs, one.untilMs)}</span>
-            </li>
-          ))}
-        </ol>
-        {view.gaps.map(({ place, fromMs, untilMs, n }) => (
-          <p key={place + fromMs} className="warn">
-            Missing on record: {n} in {place}, {span(fromMs, untilMs)}: something was entered late or not at all.
-          </p>
-        ))}
-        <h2>Shared a system with</h2>
-        {view.shared.length === 0 && <p className="soft">Nobody.</p>}
-        <ol className="been">
-          {view.shared.map((one) => (
-            <li key={one.lot + one.place + one.fromMs}>
-              <Link to={`/lot/${one.lot}`}>{one.label}</Link> in {one.place}
-              <br />
-              <span className="soft">{span(one.fromMs, one.untilMs)}</span>
-            </li>
-          ))}
-        </ol>
-      </section>
+      <TheLot view={view} lot={lot} />
+      <Been view={view} />
       <div className="card">
         <Timeline entries={view.timeline} names={view.names} />
       </div>
     </div>
+  );
+}
+
+function TheLot({ view, lot }: WholeProps) {
+  const { when } = useTimes();
+  const keeper = useMayWrite('lot.split', 'lot.named', 'lot.promised', 'stock.moved');
+  const inTanks = view.now.filter(({ tank }) => tank);
+  const quarantine = view.quarantines[0];
+  return (
+    <section className="card" aria-label="The lot">
+      <h1 className="station-title">{lot.label}</h1>
+      <p className="soft tight">
+        <i>{lot.species?.scientific ?? 'species not known'}</i>
+        {lot.sizeCm ? `, ${lot.sizeCm} cm` : ''}, {lot.origin}
+        {lot.supplier ? `, of ${lot.supplier}` : ''}
+        {lot.crate ? `, ${lot.crate}` : ''}
+      </p>
+      {view.now.length === 0 ? (
+        <p>None of it is in the house any more.</p>
+      ) : (
+        <ul className="plain-list">
+          {view.now.map((one) => (
+            <li key={one.place}>
+              <b className="num">{one.n}</b> in <Place {...one} />
+              {keeper && one.tank && (
+                <>
+                  {' '}
+                  <Link className="soft" to={`/room?lot=${lot.id}&from=${one.place}`}>
+                    Move
+                  </Link>
+                </>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {view.left.length > 0 && <p className="soft">{view.left.map(({ place, n }) => `${n} ${LEFT_WORDS[place] ?? place}`).join(', ')}</p>}
+      {lot.promised.map((one) => (
+        <Promised key={one.promise} lot={lot} one={one} places={inTanks} keeper={keeper} />
+      ))}
+      {quarantine ? (
+        <QuarantineClock quarantine={quarantine} full />
+      ) : (
+        view.now.some(({ tank }) => tank) && <p>Cleared: not in quarantine.</p>
+      )}
+      {lot.cutFrom.map((one) => (
+        <p key={one.lot + one.atMs}>
+          {one.how === 'cut' ? `Cut from ` : `${one.n} joined from `}
+          <Link to={`/lot/${one.lot}`}>{one.label}</Link> {when(one.atMs)}
+        </p>
+      ))}
+      {lot.cutInto.map((one) => (
+        <p key={one.lot + one.atMs}>
+          {one.n} {one.how === 'cut' ? 'cut off as' : 'joined to'} <Link to={`/lot/${one.lot}`}>{one.label}</Link> {when(one.atMs)}
+        </p>
+      ))}
+      {keeper && <Acts view={view} lot={lot} />}
+    </section>
+  );
+}
+
+/** What may be done with it, each in its form. */
+function Acts({ view, lot }: WholeProps) {
+  const [query] = useSearchParams();
+  const lead = useMayWrite('lot.joined');
+  const [form, setForm] = useState<'cut' | 'join' | 'out' | 'name' | undefined>(
+    query.has('out') ? 'out' : query.has('name') && !lot.species ? 'name' : undefined,
+  );
+  const inTanks = view.now.filter(({ tank }) => tank);
+  return (
+    <>
+      {view.now.some(({ tank }) => tank) && (
+        <div className="chips">
+          <Button variant="plain" aria-expanded={form === 'out'} onClick={() => setForm(form === 'out' ? undefined : 'out')}>
+            Out of the house
+          </Button>
+          <Button variant="plain" aria-expanded={form === 'cut'} onClick={() => setForm(form === 'cut' ? undefined : 'cut')}>
+            Make some a lot of their own
+          </Button>
+          {lead && (
+            <Button variant="plain" aria-expanded={form === 'join'} onClick={() => setForm(form === 'join' ? undefined : 'join')}>
+              Join to its own kind
+            </Button>
+          )}
+        </div>
+      )}
+      {(lot.species === undefined || lead) && (
+        <div className="chips">
+          <Button
+            variant={lot.species ? 'plain' : 'odd'}
+            aria-expanded={form === 'name'}
+            onClick={() => setForm(form === 'name' ? undefined : 'name')}
+          >
+            {lot.species ? 'They are another species' : 'Name them'}
+          </Button>
+        </div>
+      )}
+      {form === 'name' && <NameLot lot={lot} onDone={() => setForm(undefined)} />}
+      {form === 'out' && (
+        <OutForm
+          lot={lot}
+          places={inTanks}
+          inQuarantine={view.quarantines.length > 0}
+          first={query.get('out') ?? undefined}
+          onDone={() => setForm(undefined)}
+        />
+      )}
+      {form === 'cut' && <CutLot view={view} lot={lot} onDone={() => setForm(undefined)} />}
+      {form === 'join' && <JoinLot view={view} lot={lot} onDone={() => setForm(undefined)} />}
+    </>
+  );
+}
+
+function Been({ view }: { view: LotView }) {
+  const { when } = useTimes();
+  const span = (fromMs: number, untilMs?: number) => `${when(fromMs)} ${untilMs === undefined ? 'until now' : `to ${when(untilMs)}`}`;
+  return (
+    <section className="card" aria-label="Where it has been">
+      <h2>Where it has been</h2>
+      <ol className="been">
+        {view.been.map((one) => (
+          <li key={one.place + one.fromMs + (one.as ?? '')}>
+            <b>
+              <Place {...one} />
+            </b>{' '}
+            <span className="soft">{one.as ? `with the ${one.as} it comes of` : `up to ${one.peak}`}</span>
+            <br />
+            <span className="soft">{span(one.fromMs, one.untilMs)}</span>
+          </li>
+        ))}
+      </ol>
+      {view.gaps.map(({ place, fromMs, untilMs, n }) => (
+        <p key={place + fromMs} className="warn">
+          Missing on record: {n} in {place}, {span(fromMs, untilMs)}: something was entered late or not at all.
+        </p>
+      ))}
+      <h2>Shared a system with</h2>
+      {view.shared.length === 0 && <p className="soft">Nobody.</p>}
+      <ol className="been">
+        {view.shared.map((one) => (
+          <li key={one.lot + one.place + one.fromMs}>
+            <Link to={`/lot/${one.lot}`}>{one.label}</Link> in {one.place}
+            <br />
+            <span className="soft">{span(one.fromMs, one.untilMs)}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
   );
 }

@@ -1,22 +1,12 @@
 // Which method for this bag: what opening it does, which is least stressful and why, what would change that, what must be measured first. Followed, or
 // overruled with a reason; over tolerance, and for a bag whose water nobody knows, only by a lead.
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ComponentProps, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import { knownOf } from '#contract/bench/known.ts';
 import type { BenchBag } from '#contract/views.ts';
-import {
-  inputOf,
-  tolerancesOf,
-  type Controls,
-  type AcclimationMethod,
-  houseMethod,
-  sentenceOf,
-  sayTime,
-  needsLead,
-  verdictOf,
-} from '#core/bench/index.ts';
+import { inputOf, tolerancesOf, type Controls, type AcclimationMethod, sentenceOf, sayTime } from '#core/bench/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
@@ -29,43 +19,36 @@ import { Waiting } from '../parts/Waiting.tsx';
 import { sayTurn } from '../words/bench.ts';
 import { capital } from '../words/text.ts';
 import { Curves } from './Curves.tsx';
+import { chooseNow, chosenEntries, type ChosenNow } from './draft.ts';
 import { Facts } from './Facts.tsx';
 import { Hands, type Standing } from './Hands.tsx';
 import { InTheBag } from './InTheBag.tsx';
 import { HouseMethod, MethodBars } from './MethodBars.tsx';
-import { useComparison } from './useComparison.ts';
+import { useComparison, type Picture } from './useComparison.ts';
 import { VerdictHead } from './VerdictHead.tsx';
 
 const DRAWS = 200;
 /** The bag ages while it is looked at, but a picture that jumps each minute helps nobody. */
 const AGE_STEP_MS = 10 * MINUTE_MS;
 const TURNS_SHOWN = 2;
-const LEAD_CODES = { 'over tolerance': 'method.overTolerance', 'not measured': 'method.notMeasured' } as const;
 
 type Props = { bag: BenchBag; siblings: readonly BenchBag[]; onSkip: () => void; onChosen?: () => void };
 
 export function MethodCard({ bag, siblings, onSkip, onChosen }: Props) {
   const { house } = useMe();
-  const lead = useRank('lead');
   const { ambient } = house.rules;
   const units = useUnits();
   const { recordAction } = useActions();
-  const now = Math.floor(useHouseNow(MINUTE_MS) / AGE_STEP_MS) * AGE_STEP_MS;
+  const aged = Math.floor(useHouseNow(MINUTE_MS) / AGE_STEP_MS) * AGE_STEP_MS;
   const [controls, setControls] = useState<Partial<Controls>>({ floatWithinC: house.rules.floatWithinC });
   const [standing, setStanding] = useState<Standing>({ opening: { is: 'closed' }, fed: false });
   const [picked, setPicked] = useState<AcclimationMethod>();
   const [why, setWhy] = useState('');
   const { input, facts, doubts, measureFirst } = useMemo(
-    () => inputOf({ ...knownOf(bag), now, ambient, controls, ...standing }),
-    [bag, now, ambient, controls, standing],
+    () => inputOf({ ...knownOf(bag), now: aged, ambient, controls, ...standing }),
+    [bag, aged, ambient, controls, standing],
   );
   const { picture, faults, failed, again } = useComparison({ input, doubts, measureFirst, draws: DRAWS });
-  // Held still between changes: the chart is drawn anew for each that is not.
-  const tolerances = useMemo(() => tolerancesOf(input.lot), [input]);
-  const measured = useMemo(() => {
-    const { pH, salinity, temperature } = bag.readings;
-    return { pH: pH?.value, salinity: salinity?.value, temperature: temperature?.value };
-  }, [bag.readings]);
   if (failed !== undefined)
     return (
       <>
@@ -76,44 +59,17 @@ export function MethodCard({ bag, siblings, onSkip, onChosen }: Props) {
   if (!picture) {
     return faults.length === 0 ? <Waiting retry={() => undefined} /> : <Facts bag={bag} facts={facts} faults={faults} calculated={{}} />;
   }
-  const { comparison, possible = new Map<AcclimationMethod, number>(), helps, bands, turns } = picture;
-  const { ranked, others, start } = comparison;
-  const [first] = ranked;
-  if (!first) return <p>No method is possible for this bag as it is described here. Give its water and the bucket.</p>;
-  const verdict = verdictOf({ advice: comparison.advice, measureFirst, bands, turns, helps });
-  const advised = 'method' in verdict && verdict.is === 'advised' ? verdict.method : undefined;
-  const byHouse = houseMethod(house.rules.houseMethods, input.bag, input.lot);
-  // A house rule that cannot be carried out here is not one to be followed.
-  const houseHere = ranked.some(({ method }) => method === byHouse) ? byHouse : undefined;
-  const usual = ('method' in verdict ? ranked.find(({ method }) => method === verdict.method) : undefined) ?? first;
-  const focus = [...ranked, ...others].find(({ method }) => method === picked) ?? usual;
-  const locked = needsLead(focus, { measureFirst, possible });
+  const now = chooseNow({ picture, input, measureFirst, picked, houseMethods: house.rules.houseMethods });
+  if (!now) return <p>No method is possible for this bag as it is described here. Give its water and the bucket.</p>;
+  const { comparison, bands, turns } = picture;
+  const { ranked, others } = comparison;
+  const { verdict, focus, usual, advised, byHouse, houseHere, locks, showTake } = now;
   const say = { warmth: units.sayStep, salt: (ppt: number) => units.say('salinity', ppt) };
-  const wantsReason = locked !== undefined || (focus.method !== advised && focus.method !== houseHere);
-  const notHere = focus.notOffered !== undefined;
   const take = () => {
-    const { method } = focus;
-    const reason = why.trim();
-    const entries = [bag, ...siblings].map((one) => ({
-      kind: 'method.chosen' as const,
-      payload: {
-        bag: one.bag,
-        lot: one.lot,
-        method,
-        ...(advised ? { advised } : {}),
-        ...(houseHere ? { house: houseHere } : {}),
-        ...(reason ? { why: reason } : {}),
-        compared: { controls: given(controls), ...standing },
-      },
-      ...(locked
-        ? { overrules: [{ code: LEAD_CODES[locked], reason, ...(locked === 'over tolerance' ? { size: focus.limiting.stress } : {}) }] }
-        : {}),
-    }));
-    void recordAction(`${capital(bag.label)}${siblings.length > 0 ? ` and ${siblings.length} more` : ''}: ${method}`, ...entries);
+    const words = `${capital(bag.label)}${siblings.length > 0 ? ` and ${siblings.length} more` : ''}: ${focus.method}`;
+    void recordAction(words, ...chosenEntries({ bags: [bag, ...siblings], now, why, controls, standing }));
     onChosen?.();
   };
-  // Nothing is in front to be followed while its water is to be measured first, until somebody picks.
-  const showTake = verdict.is !== 'measure first' || picked !== undefined;
   return (
     <>
       <p className="soft tight">
@@ -136,32 +92,7 @@ export function MethodCard({ bag, siblings, onSkip, onChosen }: Props) {
             onBack={() => setPicked(undefined)}
           />
           <HouseMethod house={byHouse} advised={advised} ranked={ranked} others={others} />
-          {showTake && locked && (
-            <Caution strong>
-              {locked === 'over tolerance'
-                ? `${capital(focus.method)} is over the tolerance of these fish.`
-                : `Nobody knows the bag’s salinity: ${focus.method} may be far over tolerance.`}{' '}
-              {lead ? 'Say why you do it all the same.' : 'Only a lead goes on with it.'}
-            </Caution>
-          )}
-          {showTake && wantsReason && (!locked || lead) && (
-            <Form.Group controlId="way-why" className="field">
-              <Form.Label className="label">Why {focus.method}; it stays with the lot</Form.Label>
-              <Form.Control value={why} maxLength={300} onChange={(event) => setWhy(event.target.value)} />
-            </Form.Group>
-          )}
-          {showTake && (
-            <div className="thumb">
-              <ActButton
-                pressKey="bench.act"
-                disabled={notHere || (wantsReason && why.trim() === '') || (locked !== undefined && !lead)}
-                onPress={take}
-                hint={siblings.length > 0 ? `for all ${siblings.length + 1} bags of it here` : 'then float, or pour, as it says'}
-              >
-                {focus.method === advised ? 'Follow' : 'Choose'}: {focus.method}
-              </ActButton>
-            </div>
-          )}
+          {showTake && <Take now={now} why={why} onWhy={setWhy} bags={siblings.length + 1} onTake={take} />}
           <MethodBars
             ranked={ranked}
             others={others}
@@ -169,47 +100,110 @@ export function MethodCard({ bag, siblings, onSkip, onChosen }: Props) {
             focus={showTake ? focus.method : undefined}
             advised={advised}
             house={houseHere}
-            locks={(one) => needsLead(one, { measureFirst, possible })}
+            locks={locks}
             onFocus={setPicked}
           />
-          {turns && verdict.is !== 'measure first' && (
-            <p className="soft way-turns">
-              {turns.length === 0
-                ? 'No measurement within reach would turn this order.'
-                : `A measurement would turn it: ${turns
-                    .slice(0, TURNS_SHOWN)
-                    .map((turn) => sayTurn(turn, units))
-                    .join('; ')}.`}
-            </p>
-          )}
+          {turns && verdict.is !== 'measure first' && <Turns turns={turns} />}
         </div>
-        <div className="way-right">
-          <InTheBag bag={bag} input={input} comparison={comparison} />
-          <Curves
-            comparison={comparison}
-            bands={bands}
-            focus={focus.method}
-            tolerances={tolerances}
-            tank={input.tank}
-            measured={measured}
-          />
-          <Facts
-            bag={bag}
-            facts={facts}
-            faults={faults}
-            calculated={{ 'bag.pH': start.pH, 'bag.tan': start.tan, 'tank.pH': first.samples.at(-1)!.pH }}
-          />
-          <Hands standing={standing} onStanding={setStanding} controls={controls} faults={faults} onChange={setControls} />
-          <AirCaution air={controls.air ?? 'none'} ammoniaBinder={controls.ammoniaBinder ?? false} />
-        </div>
+        <BagPicture
+          bag={bag}
+          input={input}
+          picture={picture}
+          focus={focus.method}
+          facts={facts}
+          faults={faults}
+          hands={
+            <>
+              <Hands standing={standing} onStanding={setStanding} controls={controls} faults={faults} onChange={setControls} />
+              <AirCaution air={controls.air ?? 'none'} ammoniaBinder={controls.ammoniaBinder ?? false} />
+            </>
+          }
+        />
       </div>
     </>
   );
 }
 
-/** What was set, without what was cleared again. */
-const given = (controls: Partial<Controls>): Partial<Controls> =>
-  Object.fromEntries(Object.entries(controls).filter(([, value]) => value !== undefined));
+type TakeProps = { now: ChosenNow; why: string; onWhy: (why: string) => void; bags: number; onTake: () => void };
+
+/** The method in front, followed or chosen: with a reason where one is asked, over tolerance by a lead alone. */
+function Take({ now: { focus, advised, locked, wantsReason }, why, onWhy, bags, onTake }: TakeProps) {
+  const lead = useRank('lead');
+  return (
+    <>
+      {locked && (
+        <Caution strong>
+          {locked === 'over tolerance'
+            ? `${capital(focus.method)} is over the tolerance of these fish.`
+            : `Nobody knows the bag’s salinity: ${focus.method} may be far over tolerance.`}{' '}
+          {lead ? 'Say why you do it all the same.' : 'Only a lead goes on with it.'}
+        </Caution>
+      )}
+      {wantsReason && (!locked || lead) && (
+        <Form.Group controlId="way-why" className="field">
+          <Form.Label className="label">Why {focus.method}; it stays with the lot</Form.Label>
+          <Form.Control value={why} maxLength={300} onChange={(event) => onWhy(event.target.value)} />
+        </Form.Group>
+      )}
+      <div className="thumb">
+        <ActButton
+          pressKey="bench.act"
+          disabled={focus.notOffered !== undefined || (wantsReason && why.trim() === '') || (locked !== undefined && !lead)}
+          onPress={onTake}
+          hint={bags > 1 ? `for all ${bags} bags of it here` : 'then float, or pour, as it says'}
+        >
+          {focus.method === advised ? 'Follow' : 'Choose'}: {focus.method}
+        </ActButton>
+      </div>
+    </>
+  );
+}
+
+function Turns({ turns }: { turns: NonNullable<Picture['turns']> }) {
+  const units = useUnits();
+  return (
+    <p className="soft way-turns">
+      {turns.length === 0
+        ? 'No measurement within reach would turn this order.'
+        : `A measurement would turn it: ${turns
+            .slice(0, TURNS_SHOWN)
+            .map((turn) => sayTurn(turn, units))
+            .join('; ')}.`}
+    </p>
+  );
+}
+
+type PictureProps = {
+  bag: BenchBag;
+  input: ReturnType<typeof inputOf>['input'];
+  picture: Picture;
+  focus: AcclimationMethod;
+  facts: ComponentProps<typeof Facts>['facts'];
+  faults: ComponentProps<typeof Facts>['faults'];
+  hands: ReactNode;
+};
+
+function BagPicture({ bag, input, picture: { comparison, bands }, focus, facts, faults, hands }: PictureProps) {
+  // Held still between changes: the chart is drawn anew for each that is not.
+  const tolerances = useMemo(() => tolerancesOf(input.lot), [input]);
+  const measured = useMemo(() => {
+    const { pH, salinity, temperature } = bag.readings;
+    return { pH: pH?.value, salinity: salinity?.value, temperature: temperature?.value };
+  }, [bag.readings]);
+  return (
+    <div className="way-right">
+      <InTheBag bag={bag} input={input} comparison={comparison} />
+      <Curves comparison={comparison} bands={bands} focus={focus} tolerances={tolerances} tank={input.tank} measured={measured} />
+      <Facts
+        bag={bag}
+        facts={facts}
+        faults={faults}
+        calculated={{ 'bag.pH': comparison.start.pH, 'bag.tan': comparison.start.tan, 'tank.pH': comparison.ranked[0]!.samples.at(-1)!.pH }}
+      />
+      {hands}
+    </div>
+  );
+}
 
 function AirCaution({ air, ammoniaBinder }: { air: Controls['air']; ammoniaBinder: boolean }) {
   if (air === 'none' || ammoniaBinder) return null;

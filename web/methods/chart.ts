@@ -1,44 +1,7 @@
-// The chart's parts, registered once: only what a line chart needs is loaded.
-import { Chart, Filler, LinearScale, LineController, LineElement, PointElement, type ChartDataset, type Plugin } from 'chart.js';
-import annotation from 'chartjs-plugin-annotation';
+// What the picture of the compared methods is made of: a line a method, a band for its estimates, a dot for what was measured.
+import type { ChartDataset } from 'chart.js';
 import type { Comparison, MethodResult, Bands, Curve, AcclimationMethod } from '#core/bench/index.ts';
-
-const FARTHEST_PX = 40;
-
-/** Each line by its name at its end: no legend to look up, no colour to tell apart. */
-const endLabels: Plugin<'line'> = {
-  id: 'endLabels',
-  afterDatasetsDraw(chart) {
-    const { ctx, chartArea } = chart;
-    const taken: number[] = [];
-    ctx.save();
-    ctx.font = `600 12px ${String(Chart.defaults.font.family)}`;
-    ctx.textBaseline = 'middle';
-    chart.data.datasets.forEach((dataset, index) => {
-      if (!dataset.label) return;
-      const last = chart.getDatasetMeta(index).data.at(-1);
-      if (!last) return;
-      let y = Math.min(chartArea.bottom - 8, Math.max(chartArea.top + 8, last.y));
-      while (taken.some((other) => Math.abs(other - y) < 13)) y -= 13;
-      // Pushed too far from its line a name would tell a lie.
-      if (Math.abs(y - last.y) > FARTHEST_PX) return;
-      taken.push(y);
-      ctx.fillStyle = typeof dataset.borderColor === 'string' ? dataset.borderColor : 'currentColor';
-      const width = ctx.measureText(dataset.label).width;
-      ctx.fillText(dataset.label, Math.min(last.x + 6, chart.width - width - 2), y);
-    });
-    ctx.restore();
-  },
-};
-
-export type Dot = { x: number; y: number };
-
-let registered = false;
-export function chartParts(): typeof Chart {
-  if (!registered) Chart.register(LineController, LineElement, PointElement, LinearScale, Filler, annotation, endLabels);
-  registered = true;
-  return Chart;
-}
+import type { Dot } from '../parts/LineChart.tsx';
 
 type Colours = { ink: string; soft: string; deep: string; band: string };
 const DASHES: readonly number[][] = [[], [7, 4], [2, 3], [10, 3, 2, 3], [4, 2, 1, 2], [1, 4], [12, 5]];

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import type { QuarantineCard, RackCard, RoomView } from '#contract/views.ts';
+import type { QuarantineCard, RackCard, RoomView, TankCard } from '#contract/views.ts';
 import { MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
@@ -37,7 +37,6 @@ export default function Room() {
   const { house } = useMe();
   const { time } = useTimes();
   const now = useHouseNow(MINUTE_MS);
-  const navigate = useNavigate();
   const lead = useMayWrite('tank.changed');
   const [opened, setOpened] = useState<readonly string[]>([]);
   const [smallSaid, setSmall] = useState<boolean>();
@@ -100,13 +99,7 @@ export default function Room() {
           <Filters view={data} shown={racks.reduce((sum, { rack }) => sum + rack.tanks.length, 0)} small={small} onSmall={setSmall} />
           <DragArea name="racks">
             <div className="room-racks">
-              {query.get('rack') && (
-                <p className="stage-line">
-                  <Button variant="quiet" className="btn-quiet" onClick={() => only(undefined)}>
-                    All racks
-                  </Button>
-                </p>
-              )}
+              {query.get('rack') && <AllRacks onPress={() => only(undefined)} />}
               {racks.map(({ rack, closed }) => (
                 <Rack
                   key={rack.id}
@@ -136,41 +129,80 @@ export default function Room() {
           className={`card room-side${tank || asked.lot ? '' : ' idle'}`}
           aria-label={data.bag ? 'The bag in hand' : data.lot ? 'The fish in hand' : 'The tank'}
         >
-          {data.bag ? (
-            <ChooseTank
-              bag={data.bag}
-              tank={tank}
-              tanks={data.racks.flatMap((rack) => rack.tanks)}
-              clocks={clocks}
-              onDone={(path) => void navigate(path)}
-            />
-          ) : data.lot ? (
-            <MoveForm
-              // Anew for another slip, and when the slips arrive: a slip says how many.
-              key={[data.lot.lot, data.lot.from, moves?.tasks.find(({ task }) => task === query.get('slip'))?.task].join(' ')}
-              view={data}
-              hand={data.lot}
-              to={tank}
-              clocks={clocks}
-              moves={moves}
-              task={query.get('slip') ?? undefined}
-              onTo={choose}
-              onDone={letGo}
-            />
-          ) : asked.lot && asked.from ? (
-            <HandGone view={data} lot={asked.lot} from={asked.from} onTake={(lot, from) => take(lot, from)} onDone={() => letGo()} />
-          ) : editing ? (
-            <EditTank view={data} tank={tank} />
-          ) : tank ? (
-            <DragArea name="tank">
-              <TankFacts tank={tank} view={data} clocks={clocks} moves={moves} onTake={(lot) => take(lot, tank.id)} />
-            </DragArea>
-          ) : (
-            <Legend view={data} moves={moves} clocks={clocks} />
-          )}
+          <Side
+            view={data}
+            tank={tank}
+            asked={asked}
+            slip={query.get('slip') ?? undefined}
+            editing={editing}
+            clocks={clocks}
+            onTo={choose}
+            onTake={take}
+            onLetGo={letGo}
+          />
         </aside>
       </div>
     </Dragging>
+  );
+}
+
+function AllRacks({ onPress }: { onPress: () => void }) {
+  return (
+    <p className="stage-line">
+      <Button variant="quiet" className="btn-quiet" onClick={onPress}>
+        All racks
+      </Button>
+    </p>
+  );
+}
+
+type SideProps = {
+  view: RoomView;
+  tank: TankCard | undefined;
+  asked: Partial<Record<string, string>>;
+  slip: string | undefined;
+  editing: boolean;
+  clocks: ReadonlyMap<string, QuarantineCard>;
+  onTo: (tank: string | undefined) => void;
+  onTake: (lot: string, from: string, to?: string) => void;
+  onLetGo: (tank?: string) => void;
+};
+
+/** Beside the racks: what is in hand, the tank that is edited or looked at, else what the signs mean. */
+function Side({ view, tank, asked, slip, editing, clocks, onTo, onTake, onLetGo }: SideProps) {
+  const navigate = useNavigate();
+  const { data: moves } = useView('moves');
+  return view.bag ? (
+    <ChooseTank
+      bag={view.bag}
+      tank={tank}
+      tanks={view.racks.flatMap((rack) => rack.tanks)}
+      clocks={clocks}
+      onDone={(path) => void navigate(path)}
+    />
+  ) : view.lot ? (
+    <MoveForm
+      // Anew for another slip, and when the slips arrive: a slip says how many.
+      key={[view.lot.lot, view.lot.from, moves?.tasks.find(({ task }) => task === slip)?.task].join(' ')}
+      view={view}
+      hand={view.lot}
+      to={tank}
+      clocks={clocks}
+      moves={moves}
+      task={slip}
+      onTo={onTo}
+      onDone={onLetGo}
+    />
+  ) : asked.lot && asked.from ? (
+    <HandGone view={view} lot={asked.lot} from={asked.from} onTake={(lot, from) => onTake(lot, from)} onDone={() => onLetGo()} />
+  ) : editing ? (
+    <EditTank view={view} tank={tank} />
+  ) : tank ? (
+    <DragArea name="tank">
+      <TankFacts tank={tank} view={view} clocks={clocks} moves={moves} onTake={(lot) => onTake(lot, tank.id)} />
+    </DragArea>
+  ) : (
+    <Legend view={view} moves={moves} clocks={clocks} />
   );
 }
 

@@ -10,21 +10,21 @@ import { useKey } from '../keys/useKey.ts';
 import { CannotBe } from '../parts/CannotBe.tsx';
 import { METHOD_TITLES } from '../words/runs.ts';
 import { capital } from '../words/text.ts';
-import { Also } from './Also.tsx';
-import { BathNote } from './BathNote.tsx';
-import { Curve } from './Curve.tsx';
-import { Apart } from './Disagreements.tsx';
-import { useHappened } from './happened.ts';
-import { NextStep } from './NextStep.tsx';
-import { Figures, NowLine } from './NowLine.tsx';
-import { Reads } from './Reads.tsx';
-import { Release } from './Release.tsx';
-import { Sheet } from './Sheet.tsx';
-import { Signs } from './Signs.tsx';
-import { TapPad } from './TapPad.tsx';
-import { TooFast } from './TooFast.tsx';
-import { useFollowed } from './useFollowed.ts';
-import { Watch } from './Watch.tsx';
+import { TapPad } from './drip/TapPad.tsx';
+import { TooFast } from './drip/TooFast.tsx';
+import { Curve } from './picture/Curve.tsx';
+import { Figures, NowLine } from './picture/NowLine.tsx';
+import { useFollowed } from './picture/useFollowed.ts';
+import { Apart } from './read/Disagreements.tsx';
+import { Reads } from './read/Reads.tsx';
+import { Release } from './release/Release.tsx';
+import { Also } from './steps/Also.tsx';
+import { BathNote } from './steps/BathNote.tsx';
+import { useHappened } from './steps/happened.ts';
+import { NextStep } from './steps/NextStep.tsx';
+import { Sheet } from './steps/Sheet.tsx';
+import { Signs } from './watch/Signs.tsx';
+import { Watch } from './watch/Watch.tsx';
 
 // Drawn anew when something of the run changed, not with every second of its clock.
 const [StillSheet, StillCurve, Disagreements, StillReads, StillTooFast] = [

@@ -6,12 +6,12 @@ import { METRIC } from '#core/water/index.ts';
 import { ActionProvider } from '../actions/actions.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
-import { MeterCheck } from './MeterCheck.tsx';
-import { Reads } from './Reads.tsx';
-import { Signs } from './Signs.tsx';
-import { TapPad } from './TapPad.tsx';
+import { TapPad } from './drip/TapPad.tsx';
+import { MeterCheck } from './read/MeterCheck.tsx';
+import { Reads } from './read/Reads.tsx';
 import { answers, card, FIRST_RUN, followed, payloads, show } from './testRun.tsx';
-import { Watch } from './Watch.tsx';
+import { Signs } from './watch/Signs.tsx';
+import { Watch } from './watch/Watch.tsx';
 
 let asked: ReturnType<typeof answer>;
 beforeEach(async () => {

@@ -8,9 +8,9 @@ import { outbox } from '../data/house.ts';
 import { METRIC_UNITS } from '../data/units.ts';
 import { answer, NOW } from '../testScreen.tsx';
 import { Board } from './Board.tsx';
-import { runData, runRows } from './exportRun.ts';
-import { happenedTo } from './happened.ts';
 import { withRun } from './overlay.ts';
+import { runData, runRows } from './picture/exportRun.ts';
+import { happenedTo } from './steps/happened.ts';
 import { answers, bag, card, followed, show } from './testRun.tsx';
 
 beforeEach(async () => {

@@ -9,17 +9,17 @@ import { useView } from '../data/house.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ToolTaps } from '../exposure/ToolTaps.tsx';
-import { Strokes } from '../parts/Strokes.tsx';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
-import { BathForm } from '../runs/BathForm.tsx';
-import { patientOfTank } from '../runs/patient.ts';
+import { BathForm } from '../runs/begin/BathForm.tsx';
+import { patientOfTank } from '../runs/begin/patient.ts';
 import { PURPOSE_WORDS } from '../words/room.ts';
 import { plural } from '../words/text.ts';
 import { ChangeWater } from './ChangeWater.tsx';
 import { Losses } from './Losses.tsx';
 import { Measure } from './Measure.tsx';
+import { Contacts, Meals } from './Met.tsx';
 import { Recount } from './Recount.tsx';
 import { Treatment } from './Treatment.tsx';
 
@@ -44,14 +44,9 @@ export default function TankPage() {
 }
 
 function Whole({ view }: { view: Full }) {
-  const { tank, system } = view;
-  const { when } = useTimes();
-  const { say } = useUnits();
+  const { tank } = view;
   const { ambient } = useMe().house.rules;
-  const { data: moves } = useView('moves');
   const keeper = useMayWrite('stock.counted', 'water.exchanged', 'treatment.begun');
-  const [form, setForm] = useState<(typeof FORMS)[number]>();
-  const done = () => setForm(undefined);
   const [bath, setBath] = useState<string>();
   const patient = tank.occupants.find(({ lot }) => lot === bath);
   if (patient)
@@ -60,167 +55,172 @@ function Whole({ view }: { view: Full }) {
         <BathForm patient={patientOfTank(view, patient, { now: houseNow(), ambient })} onBack={() => setBath(undefined)} />
       </div>
     );
-  const forms: Record<(typeof FORMS)[number], ReactNode> = {
-    Recount: <Recount tank={tank} onDone={done} />,
-    'Change water': <ChangeWater tank={tank} onDone={done} />,
-    Measure: <Measure tank={tank} stayLimits={view.stayLimits} onDone={done} />,
-    Treatment: <Treatment system={system} onDone={done} />,
-  };
   return (
     <div className="tank-page">
-      <section className="card" aria-label="Who is here">
-        <h1 className="station-title">
-          {tank.vessel === 'tank' ? 'Tank' : tank.vessel} {tank.code}
-          {tank.suspect && <span className="warn"> !</span>}
-        </h1>
-        <p className="soft tight">
-          {tank.rackName}, {tank.room}. {say('volume', tank.volumeL)}, {PURPOSE_WORDS[tank.purpose]}, {tank.lid ? 'lid' : 'no lid'}.{' '}
-          <Link to={`/room?tank=${tank.id}`}>In the room</Link>
-        </p>
-        {tank.occupants.length === 0 && <p>Empty.</p>}
-        <ul className="look-lots">
-          {tank.occupants.map((one) => {
-            const quarantine = view.quarantines.find(({ lot }) => lot === one.lot);
-            return (
-              <li key={one.lot}>
-                <div className="occupant-head">
-                  <span>
-                    <b className="num">{one.n}</b> <Link to={`/lot/${one.lot}`}>{one.label}</Link>{' '}
-                    <i className="soft">{one.species?.scientific}</i>
-                  </span>
-                  {keeper && (
-                    <span className="occupant-acts">
-                      <Button variant="link" className="btn-quiet" onClick={() => setBath(one.lot)}>
-                        first-aid bath
-                      </Button>
-                      <Link className="btn btn-link btn-quiet" to={`/lot/${one.lot}?out=${tank.id}`}>
-                        out
-                      </Link>
-                      <Link className="btn btn-plain" to={`/room?lot=${one.lot}&from=${tank.id}`}>
-                        Move
-                      </Link>
-                    </span>
-                  )}
-                </div>
-                <span className="soft">
-                  {[
-                    quarantine ? undefined : 'cleared',
-                    one.promised && 'some promised',
-                    one.sizeCm && `${one.sizeCm} cm`,
-                    one.sinceMs && `here since ${when(one.sinceMs)}`,
-                  ]
-                    .filter(Boolean)
-                    .join(', ')}
-                </span>
-                {quarantine && <QuarantineClock quarantine={quarantine} full />}
-              </li>
-            );
-          })}
-        </ul>
-        {view.stayLimits.map(({ stayLimit, lotLabel, untilMs, untilCm, why }) => (
-          <p key={stayLimit}>
-            {lotLabel} only until {untilMs === undefined ? `${untilCm} cm` : when(untilMs)}: {why}
-          </p>
-        ))}
-        {view.gaps.map(({ lot, label, fromMs, untilMs, n }) => (
-          <p key={lot + fromMs} className="warn">
-            Missing on record: {n} {label} here from {when(fromMs)} {untilMs === undefined ? 'on' : `to ${when(untilMs)}`}: something was
-            entered late or not at all.
-          </p>
-        ))}
-      </section>
-      <section className="card tank-water" aria-label="Its water">
-        <h2>{system.name}</h2>
-        <p className="soft tight">
-          {system.type}, {say('volume', system.volumeL)}
-          {system.others.length === 0 ? ', alone' : ', one system with '}
-          {system.others.map(({ id, code }) => (
-            <Link key={id} to={`/tank/${encodeURIComponent(code)}`}>
-              {code}{' '}
-            </Link>
-          ))}
-        </p>
-        <SystemClear clearing={system.clearing} />
-        {system.treatments.map(({ treatment, family, begunAtMs }) => (
-          <p key={treatment} className="warn">
-            Under {family} since {when(begunAtMs)}
-          </p>
-        ))}
-        <table className="readings">
-          <tbody>
-            {view.readings.map(({ quantity, value, method, source, atMs, by }) => (
-              <tr key={quantity}>
-                <th scope="row">{quantity}</th>
-                <td className="num">{say(quantity, value)}</td>
-                <td className="soft">
-                  {source === 'measured' ? method : source}, {when(atMs)}, {by}
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-        {view.readings.length === 0 && <p className="soft">No reading yet. Write one: {tank.code} 25.4C</p>}
-        <p>
-          {view.lastCheck
-            ? `Last health check ${when(view.lastCheck.atMs)} by ${view.lastCheck.by}${view.lastCheck.allWell ? ', all well' : ''}; ${view.checks14} health checks in 14 days.`
-            : 'No health check yet.'}{' '}
-          <Link to={`/rounds?tank=${tank.code}`}>Check now</Link>
-        </p>
-        {keeper && (
-          <div className="chips" role="group" aria-label="Do here">
-            {FORMS.map((name) => (
-              <Button
-                key={name}
-                variant="plain"
-                className={form === name ? 'chip-on' : ''}
-                aria-expanded={form === name}
-                onClick={() => setForm(form === name ? undefined : name)}
-              >
-                {name}
-              </Button>
-            ))}
-          </div>
-        )}
-        {form && forms[form]}
-        <ToolTaps moves={moves} tank={tank} rack={tank.rack} />
-        {view.contacts.length > 0 && (
-          <>
-            <h3>Met directly</h3>
-            <ul className="plain-list">
-              {view.contacts.map(({ entry, by, name, from, to, atMs }) => {
-                const other = from.id === tank.id ? to : from;
-                return (
-                  <li key={entry + from.id + to.id}>
-                    <Link to={`/tank/${encodeURIComponent(other.code)}`}>{other.code}</Link> {from.id === tank.id ? 'got' : 'gave'}{' '}
-                    {by === 'tool' ? `wet ${name}` : 'water'}
-                    <span className="soft">, {when(atMs)}</span>
-                  </li>
-                );
-              })}
-            </ul>
-          </>
-        )}
-        {view.meals.length > 0 && (
-          <>
-            <h3>Meals</h3>
-            <ul className="plain-list">
-              {view.meals.slice(0, 6).map(({ lot, label, food, response, atMs }) => (
-                <li key={lot + atMs}>
-                  <Strokes response={response} /> {response}{' '}
-                  <span className="soft">
-                    {food}, {label}, {when(atMs)}
-                  </span>
-                </li>
-              ))}
-            </ul>
-          </>
-        )}
-        <Losses losses={view.losses} />
-      </section>
+      <WhoIsHere view={view} keeper={keeper} onBath={setBath} />
+      <ItsWater view={view} keeper={keeper} />
       <div className="card">
         <Timeline entries={view.timeline} names={view.names} />
       </div>
     </div>
+  );
+}
+
+function WhoIsHere({ view, keeper, onBath }: { view: Full; keeper: boolean; onBath: (lot: string) => void }) {
+  const { tank } = view;
+  const { when } = useTimes();
+  const { say } = useUnits();
+  return (
+    <section className="card" aria-label="Who is here">
+      <h1 className="station-title">
+        {tank.vessel === 'tank' ? 'Tank' : tank.vessel} {tank.code}
+        {tank.suspect && <span className="warn"> !</span>}
+      </h1>
+      <p className="soft tight">
+        {tank.rackName}, {tank.room}. {say('volume', tank.volumeL)}, {PURPOSE_WORDS[tank.purpose]}, {tank.lid ? 'lid' : 'no lid'}.{' '}
+        <Link to={`/room?tank=${tank.id}`}>In the room</Link>
+      </p>
+      {tank.occupants.length === 0 && <p>Empty.</p>}
+      <ul className="look-lots">
+        {tank.occupants.map((one) => (
+          <Occupant key={one.lot} view={view} one={one} keeper={keeper} onBath={() => onBath(one.lot)} />
+        ))}
+      </ul>
+      {view.stayLimits.map(({ stayLimit, lotLabel, untilMs, untilCm, why }) => (
+        <p key={stayLimit}>
+          {lotLabel} only until {untilMs === undefined ? `${untilCm} cm` : when(untilMs)}: {why}
+        </p>
+      ))}
+      {view.gaps.map(({ lot, label, fromMs, untilMs, n }) => (
+        <p key={lot + fromMs} className="warn">
+          Missing on record: {n} {label} here from {when(fromMs)} {untilMs === undefined ? 'on' : `to ${when(untilMs)}`}: something was
+          entered late or not at all.
+        </p>
+      ))}
+    </section>
+  );
+}
+
+type OccupantProps = { view: Full; one: Full['tank']['occupants'][number]; keeper: boolean; onBath: () => void };
+
+function Occupant({ view, one, keeper, onBath }: OccupantProps) {
+  const { tank } = view;
+  const { when } = useTimes();
+  const quarantine = view.quarantines.find(({ lot }) => lot === one.lot);
+  return (
+    <li>
+      <div className="occupant-head">
+        <span>
+          <b className="num">{one.n}</b> <Link to={`/lot/${one.lot}`}>{one.label}</Link> <i className="soft">{one.species?.scientific}</i>
+        </span>
+        {keeper && (
+          <span className="occupant-acts">
+            <Button variant="link" className="btn-quiet" onClick={onBath}>
+              first-aid bath
+            </Button>
+            <Link className="btn btn-link btn-quiet" to={`/lot/${one.lot}?out=${tank.id}`}>
+              out
+            </Link>
+            <Link className="btn btn-plain" to={`/room?lot=${one.lot}&from=${tank.id}`}>
+              Move
+            </Link>
+          </span>
+        )}
+      </div>
+      <span className="soft">
+        {[
+          quarantine ? undefined : 'cleared',
+          one.promised && 'some promised',
+          one.sizeCm && `${one.sizeCm} cm`,
+          one.sinceMs && `here since ${when(one.sinceMs)}`,
+        ]
+          .filter(Boolean)
+          .join(', ')}
+      </span>
+      {quarantine && <QuarantineClock quarantine={quarantine} full />}
+    </li>
+  );
+}
+
+function ItsWater({ view, keeper }: { view: Full; keeper: boolean }) {
+  const { tank, system } = view;
+  const { when } = useTimes();
+  const { say } = useUnits();
+  const { data: moves } = useView('moves');
+  return (
+    <section className="card tank-water" aria-label="Its water">
+      <h2>{system.name}</h2>
+      <p className="soft tight">
+        {system.type}, {say('volume', system.volumeL)}
+        {system.others.length === 0 ? ', alone' : ', one system with '}
+        {system.others.map(({ id, code }) => (
+          <Link key={id} to={`/tank/${encodeURIComponent(code)}`}>
+            {code}{' '}
+          </Link>
+        ))}
+      </p>
+      <SystemClear clearing={system.clearing} />
+      {system.treatments.map(({ treatment, family, begunAtMs }) => (
+        <p key={treatment} className="warn">
+          Under {family} since {when(begunAtMs)}
+        </p>
+      ))}
+      <table className="readings">
+        <tbody>
+          {view.readings.map(({ quantity, value, method, source, atMs, by }) => (
+            <tr key={quantity}>
+              <th scope="row">{quantity}</th>
+              <td className="num">{say(quantity, value)}</td>
+              <td className="soft">
+                {source === 'measured' ? method : source}, {when(atMs)}, {by}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {view.readings.length === 0 && <p className="soft">No reading yet. Write one: {tank.code} 25.4C</p>}
+      <p>
+        {view.lastCheck
+          ? `Last health check ${when(view.lastCheck.atMs)} by ${view.lastCheck.by}${view.lastCheck.allWell ? ', all well' : ''}; ${view.checks14} health checks in 14 days.`
+          : 'No health check yet.'}{' '}
+        <Link to={`/rounds?tank=${tank.code}`}>Check now</Link>
+      </p>
+      {keeper && <DoHere view={view} />}
+      <ToolTaps moves={moves} tank={tank} rack={tank.rack} />
+      <Contacts view={view} />
+      <Meals meals={view.meals} />
+      <Losses losses={view.losses} />
+    </section>
+  );
+}
+
+/** What hands can do here, each in its form. */
+function DoHere({ view: { tank, system, stayLimits } }: { view: Full }) {
+  const [form, setForm] = useState<(typeof FORMS)[number]>();
+  const done = () => setForm(undefined);
+  const forms: Record<(typeof FORMS)[number], ReactNode> = {
+    Recount: <Recount tank={tank} onDone={done} />,
+    'Change water': <ChangeWater tank={tank} onDone={done} />,
+    Measure: <Measure tank={tank} stayLimits={stayLimits} onDone={done} />,
+    Treatment: <Treatment system={system} onDone={done} />,
+  };
+  return (
+    <>
+      <div className="chips" role="group" aria-label="Do here">
+        {FORMS.map((name) => (
+          <Button
+            key={name}
+            variant="plain"
+            className={form === name ? 'chip-on' : ''}
+            aria-expanded={form === name}
+            onClick={() => setForm(form === name ? undefined : name)}
+          >
+            {name}
+          </Button>
+        ))}
+      </div>
+      {form && forms[form]}
+    </>
   );
 }
 

@@ -1,0 +1,67 @@
+// Into which tanks, how many dead, how many stay: counts that must add up to what is on record.
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import type { RunCard, TankCard } from '#contract/views.ts';
+import { CountField } from '../../parts/CountField.tsx';
+import { sumOf, type ReleaseSaid } from './draft.ts';
+
+type Props = {
+  run: RunCard;
+  said: ReleaseSaid;
+  tanks: readonly TankCard[];
+  codeOf: (tank: string) => string;
+  onChange: (more: Partial<ReleaseSaid>) => void;
+};
+
+export function ReleaseInto({ run, said, tanks, codeOf, onChange }: Props) {
+  const { counts, dead, staying } = said;
+  const { found } = sumOf(said);
+  const set = (index: number, part: Partial<{ tank: string; n: number }>) =>
+    onChange({ counts: counts.map((one, at) => (at === index ? { ...one, ...part } : one)) });
+  const isTaken = (tank: string, except?: number) => counts.some((one, at) => at !== except && one.tank === tank);
+  const another = () => {
+    const free = tanks.find((tank) => !isTaken(tank.id) && tank.system === run.tank.system) ?? tanks.find((tank) => !isTaken(tank.id));
+    if (free) onChange({ counts: [...counts, { tank: free.id, n: 0 }] });
+  };
+  return (
+    <>
+      {counts.map(({ tank, n }, index) => (
+        <div className="pair let-into" key={index}>
+          <CountField label={`Into ${codeOf(tank)}`} value={n} onChange={(value) => set(index, { n: value })} />
+          {index > 0 && (
+            <>
+              <Form.Select aria-label={`Tank ${index + 1}`} value={tank} onChange={(event) => set(index, { tank: event.target.value })}>
+                {tanks.map((one) => (
+                  <option key={one.id} value={one.id} disabled={isTaken(one.id, index)}>
+                    {one.code}
+                  </option>
+                ))}
+              </Form.Select>
+              <Button variant="plain" onClick={() => onChange({ counts: counts.filter((_, at) => at !== index) })}>
+                not there
+              </Button>
+            </>
+          )}
+          {index === 0 && <CountField label="Dead in it" value={dead} onChange={(value) => onChange({ dead: value })} />}
+        </div>
+      ))}
+      <Button variant="link" className="btn-quiet" disabled={tanks.length === 0} onClick={another}>
+        split over another tank
+      </Button>
+      {staying === undefined && run.n > 1 && (
+        <Button variant="link" className="btn-quiet" onClick={() => onChange({ staying: 0 })}>
+          some stay in it
+        </Button>
+      )}
+      {staying !== undefined && (
+        <CountField label="Stay in it" value={staying} max={run.n - 1} onChange={(value) => onChange({ staying: value })} />
+      )}
+      {found !== run.n && (
+        <p className="warn" role="status">
+          {run.n} on record, this adds up to {found}.{' '}
+          {found < run.n ? `${run.n - found} will stand as missing.` : `${found - run.n} more will be posted as a difference.`}
+        </p>
+      )}
+    </>
+  );
+}
