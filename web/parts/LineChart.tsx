@@ -24,7 +24,7 @@ const endLabels: Plugin<'line'> = {
     const { ctx, chartArea } = chart;
     const taken: number[] = [];
     ctx.save();
-    ctx.font = `600 12px ${String(chart.options.font?.family ?? 'sans-serif')}`;
+    ctx.font = `600 12px ${String(Chart.defaults.font.family)}`;
     ctx.textBaseline = 'middle';
     chart.data.datasets.forEach((dataset, index) => {
       if (!dataset.label) return;
@@ -71,13 +71,14 @@ export const lineAcross = (
 
 /** What all of them share: no movement, the letters and colours of the page. */
 export function plainOptions(colour: Colour) {
+  // Scales take their letters from here alone.
+  Chart.defaults.font.family = getComputedStyle(document.body).fontFamily || 'sans-serif';
   return {
     base: {
       animation: false,
       responsive: true,
       maintainAspectRatio: false,
       events: [],
-      font: { family: getComputedStyle(document.body).fontFamily || 'sans-serif' },
     } satisfies ChartOptions<'line'>,
     axis: {
       grid: { color: colour('--line') },
