@@ -58,6 +58,12 @@ test('a sum over nothing is nothing, not null', () => {
 test.each([
   ['another column under its name', { code: t.tank.code }, 'select id code from p_tank', /code is p_tank\.id, not p_tank\.code/],
   ['the same column of another table', { name: t.rack.name }, 'select name from p_system', /name is p_system\.name, not p_rack\.name/],
+  [
+    'another column that may be null',
+    { name: orNull(t.supplier.name) },
+    'select label name from p_lot',
+    /name is p_lot\.label, not p_supplier\.name/,
+  ],
   ['less than was said', { code: t.tank.code, id: t.tank.id }, 'select code from p_tank', /gives no id/],
   ['more than was said', { code: t.tank.code }, 'select code, id from p_tank', /gives also id/],
 ])('a statement that gives %s is refused when it is made ready', (_what, shape, sql, why) => {

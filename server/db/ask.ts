@@ -5,9 +5,11 @@ import { getTableName, type Column, type GetColumnData } from 'drizzle-orm';
 
 /** A value that no column holds as it stands: counted, joined into a text, built as JSON. */
 export type Calculated<T> = {
-  readonly kind: 'number' | 'string' | 'any';
+  readonly kind: 'number' | 'string';
   readonly mayBeNull: boolean;
   readonly map?: (value: unknown) => T;
+  /** The column that it is, if it is one after all. */
+  readonly of?: Column;
 };
 type Readable = Column | Calculated<unknown>;
 type Shape = Readonly<Record<string, Readable>>;
@@ -30,10 +32,11 @@ export const json = <T>(): Calculated<T> => ({
 
 /** The same, or null: of a column that an outer join may leave empty. */
 export function orNull<R extends Readable>(readable: R): Calculated<ValueOf<R> | null> {
-  const { map, kind } = calculated(readable);
+  const { map, kind, of } = calculated(readable);
   return {
     kind,
     mayBeNull: true,
+    of,
     ...(map && { map: (value: unknown) => (value === null ? null : map(value)) }),
   } as Calculated<ValueOf<R> | null>;
 }
@@ -121,8 +124,9 @@ function mustGive(statement: Database.Statement, shape: Shape, sql: string): voi
     const column = given.get(name);
     if (!column) throw new Error(`gives no ${name}: ${sql}`);
     given.delete(name);
-    if ('mayBeNull' in readable || column.column === null) continue;
-    const meant = `${getTableName(readable.table)}.${readable.name}`;
+    const { of } = calculated(readable);
+    if (!of || column.column === null) continue;
+    const meant = `${getTableName(of.table)}.${of.name}`;
     if (`${column.table}.${column.column}` !== meant) throw new Error(`${name} is ${column.table}.${column.column}, not ${meant}: ${sql}`);
   }
   if (given.size > 0) throw new Error(`gives also ${[...given.keys()].join(', ')}: ${sql}`);
@@ -134,6 +138,7 @@ function calculated(readable: Readable): Calculated<unknown> {
   return {
     kind: readable.getSQLType() === 'text' ? 'string' : 'number',
     mayBeNull: !readable.notNull,
+    of: readable,
     ...(mapped && { map: (value: unknown) => (value === null ? null : readable.mapFromDriverValue(value)) }),
   };
 }
@@ -151,7 +156,7 @@ function readerOf(shape: Shape, sql: string): (row: unknown) => unknown {
   return (row) => {
     for (const { name, kind, mayBeNull } of columns) {
       const value = (row as Record<string, unknown>)[name];
-      if (value === null ? !mayBeNull : kind !== 'any' && typeof value !== kind)
+      if (value === null ? !mayBeNull : typeof value !== kind)
         throw new Error(`${name} was ${JSON.stringify(value)}, read as ${kind}: ${sql}`);
     }
     return read(row);
