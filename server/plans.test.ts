@@ -9,7 +9,7 @@ import { makeReadView } from './views/index.ts';
 
 /** Tables that get rows every day. */
 const GROWING =
-  'entry p_balance p_leg p_need p_made p_health_check p_odd p_feed p_reading p_loss p_move p_release p_landing p_bag p_lot p_tool_use p_run_event p_change p_due p_float p_assignment'.split(
+  'entry p_balance p_leg p_need p_made p_health_check p_odd p_feed p_reading p_loss p_move p_release p_landing p_bag p_lot p_tool_use p_run_event p_change p_due p_float p_assignment p_fault'.split(
     ' ',
   );
 /** Read whole, and known to be: a search by what people type, a count on a page that few open, the sum of all balances now and then. */

@@ -14,6 +14,7 @@ export const MISSING_LAPSES_MS = 14 * DAY_MS;
 const DAYS_BACK = 14;
 /** Within which a fault without a word of its own should be mended. */
 const OTHER_FAULT_HOURS = 24;
+export const FAULT_LAPSES_MS = 365 * DAY_MS;
 /** The wall hour from which the day is said to end, with nobody in a bucket. */
 const DAY_ENDS_HOUR = 18;
 
@@ -34,6 +35,9 @@ export type StayLimitFact = {
 };
 export type MissingFact = { entry: string; tank: string; tankCode: string; what: string; n: number; atMs: number; walk: Walk };
 export type WaitingFact = { entry: string; task: string; tank: string; tankCode: string; what: string; untilMs: number; walk: Walk };
+
+/** Whatever was typed: no word that every object knows is a usual one. */
+const isUsual = (what: string): what is keyof typeof FAULT_HOURS => Object.hasOwn(FAULT_HOURS, what);
 
 export type FaultFact = { entry: string; tank: string; tankCode: string; what: string; atMs: number; walk: Walk };
 
@@ -128,13 +132,13 @@ export const roomDue = {
           facts: { tank, tankCode, what, n, sinceMs: atMs },
         })),
   }),
-  /** A fault is mended when somebody says so, however long it takes. */
+  /** A fault is fixed when somebody says so; what nobody fixed in a year is how the tank is. */
   fault: defineDue({
     ends: 'by hand',
     settledBy: 'anybody',
     derive: ({ faults }) =>
       faults.map(({ entry, tank, tankCode, what, atMs, walk }) => {
-        const hours = what in FAULT_HOURS ? FAULT_HOURS[what as keyof typeof FAULT_HOURS] : OTHER_FAULT_HOURS;
+        const hours = isUsual(what) ? FAULT_HOURS[what] : OTHER_FAULT_HOURS;
         return { entry, step: 'mend', fromMs: atMs, byMs: atMs + hours * HOUR_MS, walk, facts: { tank, tankCode, what, sinceMs: atMs } };
       }),
   }),

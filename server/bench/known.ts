@@ -65,7 +65,7 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
         from p_lot l join p_species k on k.id = l.species where l.id = @lot) kind,
       (select json_object('method', m.method, 'advised', m.advised, 'why', m.why, 'compared', json(m.compared), 'by', ${personName('m."by"')}, 'atMs', m.at_ms)
         from p_method m where m.bag = @bag and m.voided_by is null order by m.at_ms desc, m.entry desc limit 1) chosen,
-      coalesce((select n from p_balance where lot = @lot and place = @bag), 0) alive,
+      coalesce((select n from now_standing where lot = @lot and place = @bag), 0) alive,
       exists (select 1 from now_quarantine h where h.lot = @lot) or exists (select 1 from now_standing b join p_tank t on t.id = b.place where b.lot = @lot) holdKnown
     from p_bag g join p_crate c on c.id = g.crate join p_supplier s on s.id = c.supplier where g.id = @bag`,
   );

@@ -49,8 +49,6 @@ export function pick<T extends object, K extends keyof T>(table: T, ...names: K[
 /** In tests each value that is read is held against what its column may hold. */
 const MUST_AGREE = process.env.JEST_WORKER_ID !== undefined;
 
-export type Ask = ReturnType<typeof makeAsk>;
-
 export function makeAsk(client: Database.Database) {
   const prepare = <S extends Shape>(shape: S, sql: string) => {
     const statement = client.prepare(sql);

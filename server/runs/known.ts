@@ -29,7 +29,7 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
   const ask = makeAsk(client);
   const columns = `
     r.entry, r.id run, r.at_ms startedAtMs, ${personName('r."by"')} by, r.facts started, r.lot, l.label lotLabel,
-    coalesce((select n from p_balance b where b.lot = r.lot and b.place = r.id), 0) n,
+    coalesce((select n from now_standing b where b.lot = r.lot and b.place = r.id), 0) n,
     (select json_object('is', json_extract(k.facts, '$.is'), 'tolerance', json_extract(k.facts, '$.tolerance'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt')) from p_species k where k.id = l.species) kind,
     t.id tank, t.code, t.purpose, t.system, w.type,
     exists (select 1 from now_quarantine h where h.lot = r.lot) inQuarantine,

@@ -27,10 +27,8 @@ export const makeFindView: MakeView<'find'> = (client) => {
   const byLabel = lotsWhere('(l.label like @like or l.heard_as like @like or l.id = @text)');
   const ofSupplier = lotsWhere('l.supplier = ?');
   const ofCrate = lotsWhere('l.crate = ?');
-  const inTank = lotsWhere('exists (select 1 from p_balance b where b.lot = l.id and b.place = ? and b.n > 0)');
-  const onSystem = lotsWhere(
-    'exists (select 1 from p_balance b join p_tank t on t.id = b.place where b.lot = l.id and t.system = ? and b.n > 0)',
-  );
+  const inTank = lotsWhere('exists (select 1 from now_standing b where b.lot = l.id and b.place = ?)');
+  const onSystem = lotsWhere('exists (select 1 from now_standing b join p_tank t on t.id = b.place where b.lot = l.id and t.system = ?)');
   const forCustomer = lotsWhere(`exists (select 1 from now_promise p where p.lot = l.id and p.for_whom = ?)`);
   const tanks = ask.all(
     { id: t.tank.id, name: t.tank.code },

@@ -11,7 +11,7 @@ export const makeSpeciesView: MakeView<'species'> = (client) => {
     `
     select s.id, s.entry, s.facts, coalesce(h.heads, 0) heads
     from p_species s left join (
-      select l.species, sum(b.n) heads from now_standing b join p_lot l on l.id = b.lot  group by l.species
+      select l.species, sum(b.n) heads from now_standing b join p_lot l on l.id = b.lot group by l.species
     ) h on h.species = s.id order by s.common`,
   );
   return () => ({

@@ -16,7 +16,7 @@ export const makeStreamView: MakeView<'stream'> = (client) => {
     `
     select b.lot, b.n, t.id is null isBag, t.purpose = 'customer' customer,
       t.id is null and (exists (select 1 from now_float f where f.bag = b.place) or exists (select 1 from p_bench_run r where r.id = b.place)) inRun, exists (select 1 from now_quarantine h where h.lot = b.lot) quarantineOpen
-    from now_standing b left join p_tank t on t.id = b.place `,
+    from now_standing b left join p_tank t on t.id = b.place`,
   );
   const promised = ask.map(t.promise.lot, number, `select p.lot, sum(p.n) n from now_promise p group by p.lot`);
   const expected = ask.only(

@@ -121,7 +121,7 @@ it('shows the round while tanks are left, and a crate that is to come', () => {
   expect(say()).not.toContain('round morning now');
 });
 
-it('a fault is due until somebody mends it, sooner where fish cannot wait, and its tank remembers it', () => {
+it('a fault is due until somebody fixes it, sooner where fish cannot wait, and its tank remembers it', () => {
   const act = house.must(TRAINEE, { kind: 'fault.noticed', payload: { tank: 'G1', what: 'no flow' } });
   house.must(TRAINEE, { kind: 'fault.noticed', payload: { tank: 'G2', what: 'lid squeaks' } });
   const faults = () => due().filter(({ rule }) => rule === 'fault');
@@ -140,4 +140,19 @@ it('a fault is due until somebody mends it, sooner where fish cannot wait, and i
   house.must(LEAD, undo(act));
   expect(faults().map(({ facts }) => facts.tankCode)).toEqual(['G2']);
   expect(checkReplay(house).differences).toEqual([]);
+});
+
+it.each(['constructor', '__proto__', 'toString', 'hasOwnProperty'])(
+  'a fault that is called %s is due within a day like any other',
+  (what) => {
+    house.must(TRAINEE, { kind: 'fault.noticed', payload: { tank: 'G1', what } });
+    const [fault] = due().filter(({ rule }) => rule === 'fault');
+    expect([fault!.byMs - fault!.fromMs, stateOf(fault!, house.now())]).toEqual([DAY_MS, 'now']);
+  },
+);
+
+it('nobody is sent to a tank that is gone', () => {
+  house.must(KEEPER, { kind: 'fault.noticed', payload: { tank: 'G2', what: 'leak' } });
+  house.must(LEAD, { kind: 'thing.retired', payload: { what: 'tank', id: 'G2' } });
+  expect(due().filter(({ rule }) => rule === 'fault')).toEqual([]);
 });

@@ -3,10 +3,19 @@ import { transit } from '#core/dock/index.ts';
 import { roundAt } from '#core/rounds/index.ts';
 import { CONVERSION_HOURS, CONVERSION_PPT } from '#core/runs/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
-import { deriveDue, FOLLOW_UP_HOURS, FOLLOW_UP_LAPSES_MS, MISSING_LAPSES_MS, type DueFacts, type Walk } from '#core/today/index.ts';
+import {
+  deriveDue,
+  FAULT_LAPSES_MS,
+  FOLLOW_UP_HOURS,
+  FOLLOW_UP_LAPSES_MS,
+  MISSING_LAPSES_MS,
+  type DueFacts,
+  type Walk,
+} from '#core/today/index.ts';
 import { flag, makeAsk, number, text, orNull, pick, word } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';
+import { IN_HOUSE } from '../now/sqlFragments.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft } from './rounds.ts';
 import type { MakeView } from './view.ts';
@@ -81,7 +90,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
           and ${CONVERSION}
       union all select entry, 'after-mishap', tank, lot, at_ms from p_mishap where at_ms > @since and voided_by is null
     ) f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack join p_lot l on l.id = f.lot
-    where exists (select 1 from p_balance b where b.lot = f.lot and b.place = f.tank and b.n > 0)`,
+    where exists (select 1 from now_standing b where b.lot = f.lot and b.place = f.tank)`,
   );
   const stayLimits = ask.all(
     {
@@ -132,7 +141,8 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     },
     `
     select f.entry, t.id tank, t.code tankCode, f.what, f.at_ms atMs, ${WALK} from p_fault f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack
-    where f.voided_by is null and coalesce((select kind from p_due d where d.due = f.entry || ':fault:mend' and d.voided_by is null order by d.at_ms desc, d.entry desc limit 1), '') not in ('done', 'skipped')`,
+    where f.at_ms > ? and f.voided_by is null and ${IN_HOUSE('t')}
+      and coalesce((select kind from p_due d where d.due = f.entry || ':fault:mend' and d.voided_by is null order by d.at_ms desc, d.entry desc limit 1), '') not in ('done', 'skipped')`,
   );
   const waiting = ask.all(
     {
@@ -208,7 +218,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         walk: walkOf(row),
       })),
       calls: calls(now - FOLLOW_UP_LAPSES_MS),
-      faults: faults().map((row) => ({ ...row, walk: walkOf(row) })),
+      faults: faults(now - FAULT_LAPSES_MS).map((row) => ({ ...row, walk: walkOf(row) })),
       waiting: waiting().map((row) => ({ ...row, walk: walkOf(row) })),
       settled: {
         get(due) {

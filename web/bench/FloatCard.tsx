@@ -3,17 +3,15 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { BenchBag } from '#contract/views.ts';
-import { useUnits } from '../data/units.ts';
 import { ChosenMethod } from '../methods/ChosenMethod.tsx';
-import { fieldsOf } from './draft.ts';
+import type { FloatFields } from './draft.ts';
 import { FloatForm } from './FloatForm.tsx';
 import { Urgency } from './FloatSays.tsx';
 import { ReleaseForm } from './ReleaseForm.tsx';
 
 /** `others` = bags of its lot for the same tank that wait as it does. */
 export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readonly BenchBag[] }) {
-  const units = useUnits();
-  const [typed, setTyped] = useState(() => fieldsOf(bag, units));
+  const [said, setSaid] = useState<Partial<FloatFields>>({});
   const [byHand, setByHand] = useState(false);
   const urgent = bag.landed !== undefined && (bag.landed.bagCondition === 'soft' || bag.landed.condition === 'critical');
   return (
@@ -34,7 +32,7 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
       {byHand || urgent ? (
         <ReleaseForm bag={bag} onBack={urgent ? undefined : () => setByHand(false)} />
       ) : (
-        <FloatForm bag={bag} others={others} typed={typed} onChange={(more) => setTyped((now) => ({ ...now, ...more }))} />
+        <FloatForm bag={bag} others={others} said={said} onChange={(more) => setSaid((now) => ({ ...now, ...more }))} />
       )}
     </>
   );

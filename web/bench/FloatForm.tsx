@@ -11,25 +11,26 @@ import { Caution } from '../parts/Caution.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { capital } from '../words/text.ts';
-import { floatEntries, readFloat, type FloatFields, type FloatRead } from './draft.ts';
+import { fieldsOf, floatEntries, readFloat, type FloatFields, type FloatRead } from './draft.ts';
 import { SalinityStep } from './FloatSays.tsx';
 
-type Props = { bag: BenchBag; others: readonly BenchBag[]; typed: FloatFields; onChange: (more: Partial<FloatFields>) => void };
+type Props = { bag: BenchBag; others: readonly BenchBag[]; said: Partial<FloatFields>; onChange: (more: Partial<FloatFields>) => void };
 type FieldsProps = { bag: BenchBag; typed: FloatFields; read: FloatRead; onChange: (more: Partial<FloatFields>) => void };
 
-export function FloatForm({ bag, others, typed, onChange }: Props) {
+export function FloatForm({ bag, others, said, onChange }: Props) {
   const withinC = useMe().house.rules.floatWithinC;
   const { recordAction } = useActions();
   const units = useUnits();
   const [bags, setBags] = useState(1);
   const along = others.slice(0, bags - 1);
-  const read = readFloat(bag, typed, { units, withinC });
+  const typed = { ...fieldsOf(bag, units), ...said };
+  const read = readFloat(bag, said, { units, withinC });
   const { time, salt } = read;
   const start = () => {
     if (!time) return;
     void recordAction(
       `${capital(bag.label)}${along.length > 0 ? ` and ${along.length} more` : ''} afloat in ${bag.tank!.code}, ${sayMinutes(time.minutes)}`,
-      ...floatEntries({ bag, along, typed, units, withinC }),
+      ...floatEntries({ bag, along, said, units, withinC }),
     );
   };
   return (

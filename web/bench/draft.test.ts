@@ -1,7 +1,7 @@
 // What a float says of bag and tank: what was left as it stood is no new reading, what was typed is one.
 import type { BenchBag } from '#contract/views.ts';
 import { METRIC_UNITS } from '../data/units.ts';
-import { fieldsOf, floatEntries, readFloat } from './draft.ts';
+import { floatEntries, readFloat, type FloatFields } from './draft.ts';
 
 const bag = {
   bag: 'b1',
@@ -15,18 +15,17 @@ const bag = {
 } as unknown as BenchBag;
 const other = { ...bag, bag: 'b2', label: 'bag 2', alive: 3, waterL: 4 } as BenchBag;
 const at = { units: METRIC_UNITS, withinC: 0.5 };
-const typed = fieldsOf(bag, METRIC_UNITS);
-const kinds = (more: Partial<typeof typed>, along: BenchBag[] = []) =>
-  floatEntries({ bag, along, typed: { ...typed, ...more }, ...at }).map(({ kind, payload }) =>
+const kinds = (said: Partial<FloatFields>, along: BenchBag[] = []) =>
+  floatEntries({ bag, along, said, ...at }).map(({ kind, payload }) =>
     kind === 'reading.taken' ? `${payload.subject.kind} ${payload.quantity}` : kind,
   );
 
 it('left as they stand, the values are the house’s own and not as rounded for the field', () => {
-  const read = readFloat(bag, typed, at);
+  const read = readFloat(bag, {}, at);
   expect([read.bagC, read.tankC, read.salt].map((one) => one.ok && one.value)).toEqual([22.37, 25.44, 35.123]);
   expect(read.isStated).toBe(true);
   expect(kinds({})).toEqual(['float.started']);
-  expect(floatEntries({ bag, along: [], typed, ...at })[0]!.payload).toMatchObject({
+  expect(floatEntries({ bag, along: [], said: {}, ...at })[0]!.payload).toMatchObject({
     bagTemperature: { source: 'stated', method: 'label' },
     tankTemperature: { source: 'stated' },
   });
@@ -38,9 +37,7 @@ it('what is typed is a reading of its own', () => {
 });
 
 it('bags that go along have a time of their own by their water, and no temperature that somebody measured', () => {
-  const floats = floatEntries({ bag, along: [other], typed: { ...typed, bag: '21' }, ...at }).filter(
-    ({ kind }) => kind === 'float.started',
-  );
+  const floats = floatEntries({ bag, along: [other], said: { bag: '21' }, ...at }).filter(({ kind }) => kind === 'float.started');
   const [first, second] = floats.map(({ payload }) => payload as { minutes: number; bagTemperature: { source: string } });
   expect(second!.minutes).toBeGreaterThan(first!.minutes);
   expect([first, second].map((one) => one!.bagTemperature.source)).toEqual(['measured', 'estimated']);
@@ -48,5 +45,11 @@ it('bags that go along have a time of their own by their water, and no temperatu
 
 it.each([{ bag: 'warm' }, { tank: '' }, { water: 'much' }])('nothing is written while %j cannot be read', (more) => {
   expect(kinds(more)).toEqual([]);
-  expect(readFloat(bag, { ...typed, ...more }, at).time).toBeUndefined();
+  expect(readFloat(bag, more, at).time).toBeUndefined();
+});
+
+it('what somebody reads meanwhile stands for a field that nobody typed in, and is not written once more', () => {
+  const read = { ...bag, temperature: { value: 24.2, method: 'in the water' } } as BenchBag;
+  expect(readFloat(read, { salt: '33' }, at).bagC).toMatchObject({ ok: true, value: 24.2 });
+  expect(floatEntries({ bag: read, along: [], said: {}, ...at }).map(({ kind }) => kind)).toEqual(['float.started']);
 });

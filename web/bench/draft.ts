@@ -1,5 +1,5 @@
-// A float about to begin: what the fields hold, what that makes of bag and tank, and the entries that it becomes. Left as it was found, a field is the house's own
-// value and no new reading.
+// A float about to begin: what the fields hold, what that makes of bag and tank, and the entries that it becomes. A field that nobody typed in is the house's own
+// value, as it stands now and not as it stood when the form was opened, and no new reading.
 import type { BenchBag } from '#contract/views.ts';
 import { floatTime, type FloatTime, type Parsed, type Reading, type ReadingMethod } from '#core/water/index.ts';
 import { newId, type Draft } from '../data/house.ts';
@@ -30,8 +30,9 @@ export type FloatRead = {
   isStated: boolean;
 };
 
-export function readFloat(bag: BenchBag, typed: FloatFields, { units, withinC }: { units: Units; withinC: number }): FloatRead {
+export function readFloat(bag: BenchBag, said: Partial<FloatFields>, { units, withinC }: { units: Units; withinC: number }): FloatRead {
   const began = fieldsOf(bag, units);
+  const typed = { ...began, ...said };
   const system = bag.system!;
   const knownC = bag.temperature?.value ?? bag.stated.temperatureC;
   const bagC = typed.bag === began.bag ? asKnown(knownC, typed.bag) : units.read('temperature', typed.bag);
@@ -46,13 +47,14 @@ export function readFloat(bag: BenchBag, typed: FloatFields, { units, withinC }:
   return { bagC, tankC, salt, water, time, isStated: bag.temperature === undefined && typed.bag !== '' && typed.bag === began.bag };
 }
 
-type Ready = { bag: BenchBag; along: readonly BenchBag[]; typed: FloatFields; units: Units; withinC: number };
+type Ready = { bag: BenchBag; along: readonly BenchBag[]; said: Partial<FloatFields>; units: Units; withinC: number };
 
 /** The readings that are new, and a float for the bag and for each that goes along with it; nothing while a field cannot be read. */
-export function floatEntries({ bag, along, typed, units, withinC }: Ready): Draft[] {
-  const { bagC, tankC, salt, water, isStated } = readFloat(bag, typed, { units, withinC });
+export function floatEntries({ bag, along, said, units, withinC }: Ready): Draft[] {
+  const { bagC, tankC, salt, water, isStated } = readFloat(bag, said, { units, withinC });
   if (!bagC.ok || !tankC.ok || !water.ok) return [];
   const began = fieldsOf(bag, units);
+  const typed = { ...began, ...said };
   const system = bag.system!;
   const bagReading: Reading = {
     value: bagC.value,

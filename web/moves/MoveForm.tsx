@@ -17,7 +17,7 @@ import { CountField } from '../parts/CountField.tsx';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 import { sayRefusal } from '../words/refusals.ts';
 import { carriedBy, carriedOut, planned, plannedBy } from './draft.ts';
-import { judgeMove, type JudgedMove } from './judge.ts';
+import { inHand, judgeMove, type JudgedMove } from './judge.ts';
 import { MoveOptions, type Choices } from './MoveOptions.tsx';
 import { Meeting, meets } from './Meeting.tsx';
 import { detailsOf, TaskDetails, type Details } from './TaskDetails.tsx';
@@ -43,10 +43,11 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
   const { recordAction } = useActions();
   const overrule = useOverrule();
   const task = moves?.tasks.find((one) => one.task === taskId);
-  const [said, setN] = useState<number>();
+  // As many as were there when they were taken in hand: more that come meanwhile are not in the net.
+  const [said, setN] = useState(() => task?.n ?? inHand({ view, hand }).fish.n);
   const [details, setDetails] = useState<Details>(() => detailsOf(task));
   const [choices, setChoices] = useState<Choices>({ oneLot: false, again: true, hours: house.rules.temporaryH });
-  const move = judgeMove({ view, hand, to, task, n: said ?? task?.n ?? Infinity, oneLot: choices.oneLot }, house.rules);
+  const move = judgeMove({ view, hand, to, task, n: said, oneLot: choices.oneLot }, house.rules);
   const { from, fish, n, end, otherSystem, who, reasons, temporary, codes, systemOf } = move;
   const tools = (moves?.tools ?? []).filter(({ what }) => what !== 'hands');
   const carry = () => {

@@ -17,10 +17,15 @@ export type Asked = {
   oneLot: boolean;
 };
 
+/** Who is in hand, in which tank. */
+export function inHand({ view, hand }: Pick<Asked, 'view' | 'hand'>) {
+  const from = view.racks.flatMap(({ tanks }) => tanks).find(({ id }) => id === hand.from)!;
+  return { from, fish: from.occupants.find(({ lot }) => lot === hand.lot)! };
+}
+
 export function judgeMove({ view, hand, to, task, n: said, oneLot }: Asked, rules: HouseRules) {
   const tanks = view.racks.flatMap((rack) => rack.tanks);
-  const from = tanks.find(({ id }) => id === hand.from)!;
-  const fish = from.occupants.find(({ lot }) => lot === hand.lot)!;
+  const { from, fish } = inHand({ view, hand });
   // Somebody may have taken some meanwhile: never more than are there.
   const n = Math.min(said, fish.n);
   const end = to && to.id !== from.id ? to : undefined;

@@ -199,8 +199,8 @@ function Faults({ tank }: { tank: RoundTank }) {
   const notice = (what: string) => void recordAction(`${tank.code}: ${what}`, { kind: 'fault.noticed', payload: { tank: tank.id, what } });
   return (
     <details className="faults">
-      <summary>Something to mend?</summary>
-      <Chips label="To mend" options={Object.keys(FAULT_HOURS)} value={undefined} onChange={notice} />
+      <summary>Something to fix?</summary>
+      <Chips label="To fix" options={Object.keys(FAULT_HOURS)} value={undefined} onChange={notice} />
       <form
         onSubmit={(event) => {
           event.preventDefault();

@@ -37,5 +37,5 @@ export const roundDueWords = {
     name: 'searching for missing fish',
     leads: toTank,
   },
-  fault: { says: ({ facts }) => `Mend ${facts.tankCode}: ${facts.what}`, name: 'a fault to be mended', leads: toTank },
+  fault: { says: ({ facts }) => `Fix in ${facts.tankCode}: ${facts.what}`, name: 'a fault to be fixed', leads: toTank },
 } satisfies Record<string, DueWords>;

@@ -312,6 +312,7 @@ CREATE TABLE `p_fault` (
 	`what` text NOT NULL
 );
 --> statement-breakpoint
+CREATE INDEX `p_fault_at` ON `p_fault` (`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_feed` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
