@@ -8,6 +8,7 @@ export default {
   setupFilesAfterEnv: ['<rootDir>/jest.quiet.cjs'],
   roots: ['<rootDir>/core', '<rootDir>/contract', '<rootDir>/server', '<rootDir>/web', '<rootDir>/demo', '<rootDir>/scripts'],
   testMatch: ['**/*.test.{ts,tsx}'],
+  moduleNameMapper: { '\\.module\\.scss$': '<rootDir>/jest.styles.js' },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   transform: {
     '^.+\\.tsx?$': [

@@ -26,7 +26,7 @@ try {
   await page.evaluate(`{
   const seen = (window.seen = { took: [], long: [], pressedAt: 0 });
   addEventListener('keydown', (event) => { if (event.key === 'Enter') seen.pressedAt = performance.now(); }, true);
-  const title = () => (document.querySelector('.bag-card .soft') ?? document.querySelector('.empty h2'))?.textContent;
+  const title = () => (document.querySelector('.dock-bagCard .soft') ?? document.querySelector('.empty h2'))?.textContent;
   let shown = title();
   const watch = () => {
     const now = title();

@@ -143,7 +143,7 @@ const ticks = (screen: Page): Promise<{ text: string; atMs: number }[]> =>
     (forMs) =>
       new Promise((resolve) => {
         const found: { text: string; atMs: number }[] = [];
-        const timer = document.querySelector('.run-tile-clock')!;
+        const timer = document.querySelector('.runs-runTileClock')!;
         const watch = new MutationObserver(() => found.push({ text: timer.textContent ?? '', atMs: Date.now() }));
         watch.observe(timer, { characterData: true, childList: true, subtree: true });
         setTimeout(() => {
@@ -169,7 +169,7 @@ try {
     ['one in front, nine in the list', '/bench?run=run-b3'],
   ] as const) {
     await page.goto(address + where);
-    await page.locator('.run-tile, .run-now').first().waitFor();
+    await page.locator('.runs-runTile, .picture-runNow').first().waitFor();
     await page.waitForTimeout(6000);
     const before = await scriptS();
     await page.waitForTimeout(WATCHED_S * 1000);
@@ -177,7 +177,7 @@ try {
   }
   const other = await signIn(browser, address, { name: 'Ines', pin: PIN });
   for (const screen of [page, other]) await screen.goto(`${address}/bench?runs=all`);
-  await Promise.all([page, other].map((screen) => screen.locator('.run-tile').first().waitFor()));
+  await Promise.all([page, other].map((screen) => screen.locator('.runs-runTile').first().waitFor()));
   await page.waitForTimeout(3000);
   const [one, two] = await Promise.all([ticks(page), ticks(other)]);
   const apart = one.flatMap(({ text, atMs }) => two.filter((tick) => tick.text === text).map((tick) => Math.abs(tick.atMs - atMs)));

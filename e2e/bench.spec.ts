@@ -31,7 +31,7 @@ async function overrule(page: Page, house: House, press: Press): Promise<void> {
   await salinity.fill('1.0253');
   await salinity.press('Enter');
   await expect(action(page)).not.toHaveText(/match, float, net/);
-  await expect(page.locator('tr.fact', { has: salinity })).toContainText('measured');
+  await expect(page.locator('tr', { has: salinity })).toContainText('measured');
   await expect(page.getByText(/match, float, net \(tank and bag have the same salinity\)/)).toBeVisible();
   await expect.poll(async () => (await house.health()).seq).toBe(seq + 1);
 
@@ -41,7 +41,7 @@ async function overrule(page: Page, house: House, press: Press): Promise<void> {
   await expect(action(page)).toBeDisabled();
   await page.getByLabel(/^Why cup exchange/).fill('no bucket is free');
   await press(action(page));
-  await expect(page.locator('.way-chosen')).toContainText(/Cup exchange, chosen by Bram Tell against .*: no bucket is free/i);
+  await expect(page.locator('.methods-wayChosen')).toContainText(/Cup exchange, chosen by Bram Tell against .*: no bucket is free/i);
   await page.goto(`${house.address}/logbook`);
   await expect(page.getByText(/bag 3.*: cup exchange, not .* as computed \(no bucket is free\)/i).first()).toBeVisible();
 }
@@ -58,7 +58,7 @@ test('hands change what can be changed and the picture follows; followed by one 
   await chooseTank(page, house, (target) => target.click());
   await expect(action(page)).toHaveText(/^Follow:/);
   await page.getByRole('button', { name: /^drip/ }).click();
-  const answer = page.locator('.way-says');
+  const answer = page.locator('.methods-waySays');
   const before = await answer.textContent();
   await page.getByLabel('Drip for').selectOption('120 min');
   await expect(answer).not.toHaveText(before!);
@@ -75,5 +75,5 @@ test('hands change what can be changed and the picture follows; followed by one 
   await page.getByRole('button', { name: /^Match, float, net/i }).click();
   await expect(action(page)).toBeEnabled();
   await page.keyboard.press('Enter');
-  await expect(page.locator('.way-chosen')).toContainText(/Match, float, net, chosen by Bram Tell\./i);
+  await expect(page.locator('.methods-wayChosen')).toContainText(/Match, float, net, chosen by Bram Tell\./i);
 });

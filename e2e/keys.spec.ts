@@ -72,7 +72,7 @@ test('the whole job by keys alone', async ({ page, house }) => {
   // Rounds: all well, then one with a sign; the focus leaves the chip before Enter saves.
   await keys.press('Escape');
   await keys.press('4');
-  const card = page.locator('.check-card .big');
+  const card = page.locator('.rounds-checkCard .big');
   const first = await card.textContent();
   await ready(page, /^All well/);
   await keys.press('Enter');
@@ -90,7 +90,7 @@ test('the whole job by keys alone', async ({ page, house }) => {
 
   // All of it is on the records.
   await keys.press('8');
-  const written = page.locator('.logbook');
+  const written = page.locator('.logbook-logbook');
   await expect(written.getByText(new RegExp(`Morning health check of ${second}: .*hiding`))).toBeVisible();
   await expect(written.getByText(`Morning health check of ${first}: all well`)).toBeVisible();
   await expect(written.getByText(new RegExp(`is assigned to ${code}`))).toBeVisible();

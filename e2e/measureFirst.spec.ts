@@ -92,8 +92,8 @@ test('monos of unknown salinity: measured first, locked until then, and no clien
   await page.getByLabel(/^Salinity in the bag/).fill('0.3 ppt');
   await page.getByRole('button', { name: /^Write salinity/ }).click();
   await expect(page.getByText(/0\.3 → 33\.5|overnight conversion/i).first()).toBeVisible();
-  await expect(page.locator('.way-answer')).toContainText(/conversion/i);
-  await expect(page.locator('.way', { hasText: /^straight/i })).toContainText('lead only');
+  await expect(page.locator('.methods-wayAnswer')).toContainText(/conversion/i);
+  await expect(page.locator('.methods-way', { hasText: /^straight/i })).toContainText('lead only');
 
   // Floated all the same, they are not netted out into it.
   const read = (value: number) => ({ value, typed: `${value}`, method: 'in the water', source: 'measured' });

@@ -97,7 +97,7 @@ test('fish are dragged to another tank, and two people do not move the same fish
   await expect(page.getByRole('region', { name: 'Birch rack' })).toHaveCount(0);
   await page.getByRole('button', { name: 'All racks' }).click();
   await tank(page, 'F2').click();
-  await page.locator('.occupant').getByText('Pangio').hover();
+  await page.locator('.room-occupant').getByText('Pangio').hover();
   await page.mouse.down();
   await tank(page, 'F12').hover({ position: { x: 20, y: 30 } });
   await tank(page, 'F12').hover({ position: { x: 40, y: 40 } });
@@ -162,9 +162,9 @@ test('a family of moves is planned step by step, and its slips are there', async
   };
   // The first waits for nothing.
   await step('F3', 'F11', '2');
-  await expect(plan.locator('.family-step')).toHaveCount(1);
+  await expect(plan.locator('.moves-familyStep')).toHaveCount(1);
   await step('F11', 'F3', '2');
-  await expect(plan.locator('.family-step')).toHaveCount(2);
+  await expect(plan.locator('.moves-familyStep')).toHaveCount(2);
   await plan.getByRole('button', { name: 'Write 2 slips' }).click();
   await expect(page.getByText('room for the barbs').first()).toBeVisible();
 });

@@ -58,7 +58,7 @@ async function monos(page: Page, house: House, { press, fortnight }: { press: Pr
   }).toPass({ intervals: [100] });
   await expect(action(page)).toHaveText(/^Write \d+(\.\d)? mL\/min/);
   await press(action(page));
-  await expect(page.locator('.run-recent li').first()).toContainText(/Drip \d+(\.\d)? mL\/min, by taps Odalys Reyes/);
+  await expect(page.locator('.runs-runRecent li').first()).toContainText(/Drip \d+(\.\d)? mL\/min, by taps Odalys Reyes/);
 
   // What cannot be is asked about, and nothing is lost.
   await press(tab(page, 'read'));
@@ -88,7 +88,7 @@ async function monos(page: Page, house: House, { press, fortnight }: { press: Pr
   await press(action(page));
   await expect(action(page)).toHaveText(/^Open up to [78]\d mL\/min/);
   await readWithMeter(page, press, 'vessel');
-  const check = page.locator('.meter-check');
+  const check = page.locator('.read-meterCheck');
   await check.locator('summary').click();
   await press(check.getByRole('button', { name: 'Dip it and set it right' }));
   await expect(check).toContainText(/out by [12](\.\d)? ppt; set right then/);
@@ -224,10 +224,10 @@ test('eight bags pooled into one bucket, released over two tanks; a second pair 
   await expect(other.getByText('64 harlequin rasbora for F12')).toBeVisible();
 
   await action(page).click();
-  await expect(page.locator('.run-recent li').first()).toContainText(/Cut open|Poured into|Left to stand|Air on/);
+  await expect(page.locator('.runs-runRecent li').first()).toContainText(/Cut open|Poured into|Left to stand|Air on/);
   await expect(action(page)).toHaveText(/^Start the siphon at/);
   await action(page).click();
-  await expect(page.locator('.run-recent li').first()).toContainText(/Drip 1\d\d mL\/min, set/);
+  await expect(page.locator('.runs-runRecent li').first()).toContainText(/Drip 1\d\d mL\/min, set/);
 
   // The timer is the house's: both screens say the same at the same second. How near to each other they change is measured in bench/runs.ts.
   for (const screen of [page, other]) await expect(screen.locator('.strip .left').filter({ hasText: /^1[45]:\d\d$/ })).toBeVisible();

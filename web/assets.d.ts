@@ -3,3 +3,9 @@ declare module '*.csv?raw' {
   const text: string;
   export default text;
 }
+
+// The classes of a screen's own styles (web/styles.test.ts holds each name against its sheet).
+declare module '*.module.scss' {
+  const classes: Readonly<Record<string, string>>;
+  export default classes;
+}

@@ -1,4 +1,5 @@
 // The bench: bags and vessels in hand and what each asks for next; one of them in front.
+import { clsx } from 'clsx';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
 import type { Afloat, BenchBag, BenchView, RunCard } from '#contract/views.ts';
@@ -19,6 +20,7 @@ import { Board } from '../runs/Board.tsx';
 import { RunPage } from '../runs/RunPage.tsx';
 import { METHOD_TITLES, RULE_SAYS } from '../words/runs.ts';
 import { capital, countdown } from '../words/text.ts';
+import css from './bench.module.scss';
 import { FloatCard } from './FloatCard.tsx';
 import { overlayBench } from './overlay.ts';
 import { ReleaseCard } from './ReleaseCard.tsx';
@@ -49,14 +51,14 @@ export default function Bench() {
   }
   if (query.get('runs') === 'all' && runs.length > 0)
     return (
-      <div className="bench-all">
+      <div>
         <h1 className="station-title">{runs.length === 1 ? 'One vessel runs' : `${runs.length} vessels run`}</h1>
         <Link to="/bench">to the bags</Link>
         <Board runs={runs} />
       </div>
     );
   return (
-    <div className="bench">
+    <div className={css.bench}>
       <h1 className="visually-hidden">Bench</h1>
       <HandList bags={bags} runs={runs} chosen={chosen} floatOf={floatOf} now={now} />
       {'run' in chosen ? (
@@ -114,7 +116,7 @@ function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; pe
   const urgent = bag.landed?.bagCondition === 'soft' || bag.landed?.condition === 'critical';
   const method = bag.chosen?.method;
   const bath = (
-    <Button variant="link" className="btn-quiet bath-offer" onClick={() => setStep('bath')}>
+    <Button variant="link" className={clsx('btn-quiet', css.bathOffer)} onClick={() => setStep('bath')}>
       first-aid bath
     </Button>
   );
@@ -162,10 +164,10 @@ function HandList({ bags, runs, chosen, floatOf, now }: ListProps) {
     if (next) setQuery(next);
   });
   return (
-    <ul className="bench-list" aria-label="Bags and vessels in hand">
+    <ul className={css.benchList} aria-label="Bags and vessels in hand">
       {runs.length > 1 && (
         <li>
-          <Link className="bench-item bench-side" to="/bench?runs=all">
+          <Link className={clsx(css.benchItem, css.benchSide)} to="/bench?runs=all">
             {runs.length} vessels side by side
           </Link>
         </li>
@@ -196,11 +198,11 @@ function RunItem({ run, now, current }: { run: RunCard; now: number; current: bo
   const left = next && next.dueAtMs - now;
   const due = left !== undefined && left <= 0;
   return (
-    <Link className={`bench-item${due ? ' due' : ''}`} aria-current={current} to={`/bench?run=${run.run}`}>
+    <Link className={clsx(css.benchItem, due && 'due')} aria-current={current} to={`/bench?run=${run.run}`}>
       <span>
         <b className="num">{run.n}</b> {run.lotLabel}
       </span>
-      <span className="to">{left === undefined ? run.tank.code : due ? 'due' : countdown(left)}</span>
+      <span className={css.to}>{left === undefined ? run.tank.code : due ? 'due' : countdown(left)}</span>
       <span className="soft">
         {capital(run.started.vessel.name)} · {METHOD_TITLES[run.method].toLowerCase()} for {run.tank.code}
         {next && `, ${RULE_SAYS[next.rule]}`}
@@ -213,11 +215,11 @@ function BagItem({ bag, float, now, current }: { bag: BenchBag; float: Afloat | 
   const left = float && float.dueAtMs - now;
   const due = left !== undefined && left <= 0;
   return (
-    <Link className={`bench-item${due ? ' due' : ''}`} aria-current={current} to={`/bench?bag=${bag.bag}`}>
+    <Link className={clsx(css.benchItem, due && 'due')} aria-current={current} to={`/bench?bag=${bag.bag}`}>
       <span>
         <b className="num">{bag.alive}</b> {bag.lotLabel}
       </span>
-      <span className="to">{left === undefined ? (bag.tank?.code ?? '') : due ? 'due' : countdown(left)}</span>
+      <span className={css.to}>{left === undefined ? (bag.tank?.code ?? '') : due ? 'due' : countdown(left)}</span>
       <span className="soft">
         {capital(bag.label)} ·{' '}
         {float ? `afloat in ${float.tankCode}` : bag.chosen ? bag.chosen.method : bag.tank ? 'ready to float' : 'no tank yet'}

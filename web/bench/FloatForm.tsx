@@ -1,4 +1,5 @@
 // The float before it begins: both temperatures, the water, the time that they make.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { BenchBag } from '#contract/views.ts';
@@ -11,6 +12,7 @@ import { Caution } from '../parts/Caution.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { capital } from '../words/text.ts';
+import css from './bench.module.scss';
 import { fieldsOf, floatEntries, readFloat, type FloatFields, type FloatRead } from './draft.ts';
 import { SalinityStep } from './FloatSays.tsx';
 
@@ -37,7 +39,7 @@ export function FloatForm({ bag, others, said, onChange }: Props) {
     <>
       <Answer time={time} withinC={withinC} />
       <SalinityStep bag={bag} tankPpt={salt.ok ? salt.value : bag.system!.salinityPpt} />
-      <div className="waters">
+      <div className={css.waters}>
         <BagFields bag={bag} typed={typed} read={read} onChange={onChange} />
         <TankFields bag={bag} typed={typed} read={read} onChange={onChange} />
       </div>
@@ -66,10 +68,10 @@ export function FloatForm({ bag, others, said, onChange }: Props) {
 function Answer({ time, withinC }: { time: FloatRead['time']; withinC: number }) {
   const units = useUnits();
   return (
-    <div className="float-answer" aria-live="polite">
+    <div className={css.floatAnswer} aria-live="polite">
       {time ? (
         <>
-          <span className="minutes num">{sayMinutes(time.minutes)}</span>
+          <span className={clsx(css.minutes, 'num')}>{sayMinutes(time.minutes)}</span>
           <span>
             {time.minutes === 0
               ? `bag and tank are within ${units.sayStep(withinC)}: nothing to wait for`

@@ -1,4 +1,5 @@
 // While a bag floats: how far it is, and the net when it is due (or before, if hands decide so).
+import { clsx } from 'clsx';
 import type { Afloat, BenchBag } from '#contract/views.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { isSurfaceReading, temperatureAfloat } from '#core/water/index.ts';
@@ -6,6 +7,7 @@ import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { countdown } from '../words/text.ts';
+import css from './bench.module.scss';
 import { ReleaseForm, type DueFloat } from './ReleaseForm.tsx';
 
 type Props = {
@@ -34,8 +36,8 @@ export function ReleaseCard({ bag, run, now, others }: Props) {
       <p className="big">
         <span className="num">{bag.alive}</span> {bag.lotLabel}
       </p>
-      <div className="float-answer">
-        <span className="minutes num">{left > 0 ? countdown(left) : 'due'}</span>
+      <div className={css.floatAnswer}>
+        <span className={clsx(css.minutes, 'num')}>{left > 0 ? countdown(left) : 'due'}</span>
         <span>
           {left > 0
             ? `until the bag is within reach of ${say('temperature', run.tankC)}; should now be near ${say('temperature', expected)} (estimate)`
@@ -43,7 +45,7 @@ export function ReleaseCard({ bag, run, now, others }: Props) {
         </span>
       </div>
       <div
-        className="float-bar"
+        className={css.floatBar}
         role="progressbar"
         aria-label="Float"
         aria-valuenow={Math.round(share * 100)}

@@ -12,6 +12,7 @@ import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { problemOf } from '../parts/QuantityField.tsx';
+import css from './calculators.module.scss';
 import type { Outcome, Sum } from './sum.ts';
 import { SUMS } from './table.ts';
 
@@ -25,7 +26,7 @@ export default function Calculators() {
       <Button variant="quiet" className="btn-quiet" title="Calculators" onClick={() => setOpen(true)}>
         <Calculator size={18} aria-hidden /> <span className="bar-word">Calculators</span> <Key name="calculators" />
       </Button>
-      <Offcanvas show={open} onHide={() => setOpen(false)} placement="end" scroll aria-labelledby="sums-title" className="calculators">
+      <Offcanvas show={open} onHide={() => setOpen(false)} placement="end" scroll aria-labelledby="sums-title" className={css.calculators}>
         <Offcanvas.Body>
           <h2 id="sums-title">Calculators</h2>
           <Form.Select aria-label="Which calculator" value={title} onChange={(event) => setTitle(event.target.value)}>
@@ -67,7 +68,7 @@ export function OneCalculator({ sum }: { sum: Sum }) {
     ? undefined
     : tryIt(() => sum.calculate({ ...values, chosen: texts } as never, units, dateIn));
   return (
-    <div className="sum">
+    <div className={css.sum}>
       {sum.fields.map(({ name, label, kind, options }) => (
         <Form.Group key={name} controlId={`${id}-${name}`} className="field">
           <Form.Label className="label">
@@ -92,7 +93,7 @@ export function OneCalculator({ sum }: { sum: Sum }) {
         </Form.Group>
       ))}
       {sum.caution && <Caution>{sum.caution}</Caution>}
-      <div className="sum-says" role="status">
+      <div className={css.sumSays} role="status">
         {outcome === undefined ? (
           <p className="soft">Give every number.</p>
         ) : typeof outcome === 'string' ? (

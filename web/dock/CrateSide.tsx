@@ -1,4 +1,5 @@
 // The crate against its list, and every bag that still asks for something, the most pressing first.
+import { clsx } from 'clsx';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate } from 'react-router';
 import type { BagCard, CrateCard } from '#contract/views.ts';
@@ -7,6 +8,7 @@ import { useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { useKey } from '../keys/useKey.ts';
 import { capital } from '../words/text.ts';
+import css from './dock.module.scss';
 
 export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId: string, words: string) => void }) {
   const tally = tallyCrate(crate.bags.map((bag) => ({ listed: bag.listed, absent: bag.absent !== undefined, landed: bag.landed })));
@@ -15,8 +17,8 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
   const pressing = landed.map(stepOf).find((step) => step !== undefined);
   useKey('dock.next', () => pressing && void navigate(pressing.to));
   return (
-    <section className="card crate-side" aria-label="The crate against its list">
-      <dl className="tally">
+    <section className={clsx('card', css.crateSide)} aria-label="The crate against its list">
+      <dl className={css.tally}>
         <Figure name="listed" n={tally.listed} />
         <Figure name="alive" n={tally.alive} />
         <Figure name="dead" n={tally.dead} odd />
@@ -27,7 +29,7 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
       {landed.length === 0 ? (
         <p className="soft">Bags appear here as they land.</p>
       ) : (
-        <ul className="bag-rows">
+        <ul className={css.bagRows}>
           {landed.map((bag) => (
             <BagRow key={bag.bag} bag={bag} onUndo={onUndo} />
           ))}
@@ -71,8 +73,8 @@ function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: 
   const words = landed ? `landed ${bag.label}` : `${bag.label} not in the box`;
   return (
     <li>
-      <span className="bag-no num">{bag.label.replace(/^bag /, '')}</span>
-      <span className="bag-what">
+      <span className={clsx(css.bagNo, 'num')}>{bag.label.replace(/^bag /, '')}</span>
+      <span>
         {landed ? (
           <>
             <b className="num">{landed.alive}</b> {bag.lotLabel}
@@ -84,13 +86,13 @@ function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: 
         {landed?.wrong && <span className="warn"> · other than listed</span>}
         {landed && landed.condition !== 'fit' && <span className="warn"> · {landed.condition}</span>}
         {landed && landed.bagCondition !== 'sound' && <span className="warn"> · bag {landed.bagCondition}</span>}
-        <span className="soft bag-by">
+        <span className={clsx('soft', css.bagBy)}>
           {mark.by}, {when(mark.atMs)}
           {bag.temperature && ` · ${say('temperature', bag.temperature.value)} ${bag.temperature.method}`}
           {landed?.note && ` · ${landed.note}`}
         </span>
       </span>
-      <span className="bag-next">
+      <span className={css.bagNext}>
         <NextStep bag={bag} />
         {mayUndo && (
           <Button variant="plain" size="sm" onClick={() => onUndo(mark.actId, words)} aria-label={`Undo: ${words}`}>
@@ -129,13 +131,13 @@ function NextStep({ bag }: { bag: BagCard }) {
 export function Pouches({ crate, here }: { crate: CrateCard; here?: string }) {
   return (
     <ol
-      className="pouches"
+      className={css.pouches}
       aria-label={`${crate.bags.filter(({ landed, absent }) => landed ?? absent).length} of ${crate.bags.length} bags done`}
     >
       {crate.bags.map((bag) => (
         <li
           key={bag.bag}
-          className={`pouch ${pouchState(bag)}${bag.bag === here ? ' here' : ''}`}
+          className={clsx(css.pouch, pouchState(bag), bag.bag === here && css.here)}
           title={`${capital(bag.label)}: ${bag.lotLabel}`}
         />
       ))}
@@ -143,8 +145,8 @@ export function Pouches({ crate, here }: { crate: CrateCard; here?: string }) {
   );
 }
 
-function pouchState({ landed, absent }: BagCard): string {
-  if (absent) return 'gone odd';
+function pouchState({ landed, absent }: BagCard): string | undefined {
+  if (absent) return clsx(css.gone, css.odd);
   if (!landed) return '';
-  return landed.dead > 0 || landed.wrong || landed.condition !== 'fit' || landed.bagCondition !== 'sound' ? 'odd' : 'done';
+  return landed.dead > 0 || landed.wrong || landed.condition !== 'fit' || landed.bagCondition !== 'sound' ? css.odd : css.done;
 }

@@ -1,4 +1,5 @@
 // The dock: which crate is open, the next bag in front, the crate against its list.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
@@ -18,6 +19,7 @@ import { Chips } from '../parts/Chips.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { capital, plural } from '../words/text.ts';
 import { CrateSide, Pouches } from './CrateSide.tsx';
+import css from './dock.module.scss';
 import { landingLike, landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
 import { overlayDock } from './overlay.ts';
@@ -35,8 +37,8 @@ export default function Dock() {
   const crate = view.crates.find((one) => one.crate === query.get('crate')) ?? view.crates.find(isOpen) ?? view.crates[0];
   if (box)
     return (
-      <div className="dock">
-        <div className="dock-bag">
+      <div className={css.dock}>
+        <div className={css.dockBag}>
           <SurpriseBox onDone={() => setBox(false)} />
           <Button variant="plain" onClick={() => setBox(false)}>
             No such box
@@ -69,9 +71,9 @@ export default function Dock() {
     );
   }
   return (
-    <div className="dock">
+    <div className={css.dock}>
       <h1 className="visually-hidden">Dock</h1>
-      <div className="dock-bag">
+      <div className={css.dockBag}>
         {view.crates.length > 1 && <CrateTabs crates={view.crates} chosen={crate} />}
         {crate.arrived ? <Landing key={crate.crate} crate={crate} view={view} /> : <Arrival crate={crate} />}
       </div>
@@ -85,7 +87,7 @@ const isOpen = (crate: CrateCard) => crate.arrived !== undefined && crate.bags.s
 function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean; surprise: React.ReactNode }) {
   const { undo } = useActions();
   return (
-    <div className="dock-side">
+    <div className={css.dockSide}>
       {crate.arrived ? <CrateSide crate={crate} onUndo={(actId, words) => void undo(actId, words)} /> : <ListSide crate={crate} />}
       {mayList && (
         <Link className="btn btn-plain" to="/dock/list">
@@ -101,7 +103,7 @@ function CrateTabs({ crates, chosen }: { crates: CrateCard[]; chosen: CrateCard 
   const [, setQuery] = useSearchParams();
   const { when } = useTimes();
   return (
-    <div className="crate-tabs" role="group" aria-label="Crates">
+    <div className={css.crateTabs} role="group" aria-label="Crates">
       {crates.map((crate) => (
         <Button
           key={crate.crate}
@@ -164,7 +166,7 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
   }
   return (
     <>
-      <div className="crate-line">
+      <div className={css.crateLine}>
         <Pouches crate={crate} here={next?.bag} />
       </div>
       {next ? (
@@ -185,7 +187,7 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
           </p>
         </div>
       )}
-      <Button variant="plain" className="surprise" onClick={() => setSurprise(true)}>
+      <Button variant="plain" className={css.surprise} onClick={() => setSurprise(true)}>
         A bag on no list <Key name="dock.surprise" />
       </Button>
     </>
@@ -197,7 +199,7 @@ function Arrival({ crate }: { crate: CrateCard }) {
   const { when } = useTimes();
   const [carton, setCarton] = useState<Carton>('dry');
   return (
-    <section className="card bag-card">
+    <section className={clsx('card', css.bagCard)}>
       <p className="soft">
         {crate.supplier} · promised {when(crate.promisedAtMs)}
       </p>
@@ -223,9 +225,9 @@ function Arrival({ crate }: { crate: CrateCard }) {
 function ListSide({ crate }: { crate: CrateCard }) {
   const lots = [...new Set(crate.bags.map(({ lot }) => lot))].map((lot) => crate.bags.filter((bag) => bag.lot === lot));
   return (
-    <section className="card crate-side" aria-label="What is coming">
+    <section className={clsx('card', css.crateSide)} aria-label="What is coming">
       <h2>On the list</h2>
-      <ul className="bag-rows">
+      <ul className={css.bagRows}>
         {lots.map((bags) => (
           <ListedLot key={bags[0]!.lot} first={bags[0]!} bags={bags} />
         ))}
@@ -237,10 +239,10 @@ function ListSide({ crate }: { crate: CrateCard }) {
 function ListedLot({ first, bags }: { first: BagCard; bags: BagCard[] }) {
   return (
     <li>
-      <span className="bag-no num">{bags.reduce((sum, { listed }) => sum + listed, 0)}</span>
-      <span className="bag-what">
+      <span className={clsx(css.bagNo, 'num')}>{bags.reduce((sum, { listed }) => sum + listed, 0)}</span>
+      <span>
         {first.lotLabel}
-        <span className="soft bag-by">
+        <span className={clsx('soft', css.bagBy)}>
           {[
             first.species?.scientific ?? 'species to be named',
             `${plural(bags.length, 'bag')}`,

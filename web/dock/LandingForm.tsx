@@ -1,22 +1,24 @@
 // The bag in front: what one tap asserts in large type, the tap itself, and everything that may be otherwise.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { BagCard, DockView } from '#contract/views.ts';
 import { BAG_CONDITIONS, CONDITIONS, triage } from '#core/dock/index.ts';
 import { TEMPERATURE_METHODS } from '#core/water/index.ts';
+import { useUnits } from '../data/units.ts';
+import { Key } from '../keys/Key.tsx';
+import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
-import { useKey } from '../keys/useKey.ts';
-import { useUnits } from '../data/units.ts';
 import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
 import { SpeciesPicker } from '../parts/SpeciesPicker.tsx';
 import { firstAid } from '../words/firstAid.ts';
+import css from './dock.module.scss';
 import { asListed, isAsListed, type LandingDraft } from './draft.ts';
-import { Key } from '../keys/Key.tsx';
 
 const METHOD_WORDS = {
   'in the water': 'In the water',
@@ -71,8 +73,8 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
   useKey('dock.listed', asListedAfterAll, { inFields: true });
 
   return (
-    <section className="card bag-card" aria-labelledby="bag-title">
-      <p id="bag-title" className="soft bag-where">
+    <section className={clsx('card', css.bagCard)} aria-labelledby="bag-title">
+      <p id="bag-title" className="soft">
         {title}
       </p>
       {bag && (
@@ -82,13 +84,13 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
         </p>
       )}
       {bag?.species && !draft.other && (
-        <p className="sci">
+        <p className={css.sci}>
           {bag.species.scientific}
           {bag.sizeCm ? ` · ${bag.sizeCm} cm` : ''} · {bag.origin}
           {bag.free ? ` · ${bag.free} of them free` : ''}
         </p>
       )}
-      <p className="says">
+      <p className={css.says}>
         {sayDraft(draft, listed)}
         {open && bag && (
           <Button variant="link" className="btn-quiet" onClick={asListedAfterAll}>
@@ -98,7 +100,7 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
       </p>
       {open && <Details draft={draft} listed={listed} bag={bag} species={species} change={change} />}
       <Advice draft={draft} />
-      <div className="bag-acts">
+      <div className={css.bagActs}>
         {!open && (
           <div className="chips grid">
             <Button variant="odd" onClick={oneDead}>
@@ -191,7 +193,7 @@ type DetailProps = {
 
 function Details({ draft, bag, species, change }: DetailProps) {
   return (
-    <div className="bag-details">
+    <div className={css.bagDetails}>
       {(draft.other || !bag) && <SpeciesPicker species={species} value={draft.other} onChange={(other) => change({ other })} />}
       <div className="pair">
         <CountField label="Alive" value={draft.alive} onChange={(alive) => change({ alive })} />

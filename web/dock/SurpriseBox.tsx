@@ -1,4 +1,5 @@
 // A box that stands on nobody's list: from whom, and how long it has been closed. Its bags are landed one by one, as bags on no list are.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
@@ -10,6 +11,7 @@ import { newId, useView } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import css from './dock.module.scss';
 
 /** An overnight parcel, when nobody says otherwise. */
 const USUAL_H = 24;
@@ -48,7 +50,7 @@ export function SurpriseBox({ onDone }: { onDone: () => void }) {
     void navigate(`/dock?crate=${crate}`);
   };
   return (
-    <section className="card bag-card">
+    <section className={clsx('card', css.bagCard)}>
       <p className="big">A box on nobody’s list</p>
       <Form.Group className="field" controlId="box-supplier">
         <Form.Label className="label">From</Form.Label>

@@ -1,16 +1,18 @@
 // The door: tap your name, tap your PIN. In a demo house the PINs hang beside the names.
+import { clsx } from 'clsx';
+import { Delete } from 'lucide-react';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { tellTabs } from '../data/tabs.ts';
-import { Delete } from 'lucide-react';
 import useSWR, { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
 import type { DoorView, MeView } from '#contract/views.ts';
 import { getJson, postJson } from '../data/api.ts';
 import { setHouseClock } from '../data/clock.ts';
-import { sayPinProblem } from './pinProblem.ts';
-import { FirstLead } from './FirstLead.tsx';
+import { tellTabs } from '../data/tabs.ts';
 import { Waiting } from '../parts/Waiting.tsx';
+import css from './door.module.scss';
+import { FirstLead } from './FirstLead.tsx';
+import { sayPinProblem } from './pinProblem.ts';
 
 const DIGITS = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
 const SHORTEST_PIN = 4;
@@ -21,20 +23,20 @@ export function Door() {
   const [person, setPerson] = useState<string>();
   if (!data)
     return (
-      <main className="door">
+      <main className={css.door}>
         <Waiting error={error} retry={() => void again()} />
       </main>
     );
   if (data.house.empty) return <FirstLead house={data.house} />;
   const chosen = data.people.find(({ id }) => id === person);
   return (
-    <main className="door">
+    <main className={css.door}>
       <h1>{data.house.name}</h1>
       <p className="soft">{chosen ? `${chosen.name}, your PIN` : 'Who is here?'}</p>
       {chosen ? (
         <PinPad person={chosen} onBack={() => setPerson(undefined)} />
       ) : (
-        <div className="names">
+        <div className={css.names}>
           {data.people.map(({ id, name, title, pin }) => (
             <Button key={id} variant="plain" onClick={() => setPerson(id)}>
               <b>{name}</b>
@@ -52,7 +54,7 @@ export function Door() {
         </div>
       )}
       {data.house.demo && (
-        <p className="soft demo-note">A demo house: made-up people and fish, PINs shown. In a real house they are not.</p>
+        <p className={clsx('soft', css.demoNote)}>A demo house: made-up people and fish, PINs shown. In a real house they are not.</p>
       )}
     </main>
   );
@@ -75,7 +77,7 @@ function PinPad({ person, onBack }: { person: DoorView['people'][number]; onBack
   };
   return (
     <form
-      className="pin-pad"
+     
       onSubmit={(event) => {
         event.preventDefault();
         if (pin.length >= SHORTEST_PIN) void signIn();
@@ -86,7 +88,7 @@ function PinPad({ person, onBack }: { person: DoorView['people'][number]; onBack
       </label>
       <input
         id="pin"
-        className="pin num"
+        className={clsx(css.pin, 'num')}
         type="password"
         inputMode="none"
         autoComplete="off"
@@ -95,7 +97,7 @@ function PinPad({ person, onBack }: { person: DoorView['people'][number]; onBack
         value={pin}
         onChange={(event) => setPin(event.target.value.replaceAll(/\D/g, ''))}
       />
-      <div className="keys">
+      <div className={css.keys}>
         {DIGITS.map((digit) => (
           <Button key={digit} variant="plain" onClick={() => press(digit)}>
             {digit}

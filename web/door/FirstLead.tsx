@@ -1,12 +1,14 @@
 // An empty house: its name, its zone, and the first lead. Everything else is set up from inside.
+import { clsx } from 'clsx';
 import { mutate } from 'swr';
-import { tellTabs } from '../data/tabs.ts';
 import { paths } from '#contract/paths.ts';
 import type { DoorView } from '#contract/views.ts';
 import { isZone } from '#core/time/index.ts';
 import { postJson, Refusal } from '../data/api.ts';
+import { tellTabs } from '../data/tabs.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { PlainForm, type FormField } from '../parts/PlainForm.tsx';
+import css from './door.module.scss';
 
 const zones = Intl.supportedValuesOf('timeZone');
 const FIELDS: FormField[] = [
@@ -48,7 +50,7 @@ export function FirstLead({ house }: { house: DoorView['house'] }) {
     return undefined;
   };
   return (
-    <main className="door">
+    <main className={css.door}>
       <h1>{house.nothingIn ? 'Is this a new house?' : 'A new house'}</h1>
       {house.nothingIn && (
         <Caution strong>
@@ -64,7 +66,7 @@ export function FirstLead({ house }: { house: DoorView['house'] }) {
         onSubmit={send}
         keep
       />
-      <p className="soft demo-note">To see one at work first: npm run demo.</p>
+      <p className={clsx('soft', css.demoNote)}>To see one at work first: npm run demo.</p>
     </main>
   );
 }

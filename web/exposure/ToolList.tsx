@@ -3,6 +3,7 @@ import Button from 'react-bootstrap/Button';
 import type { MovesView } from '#contract/views.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useTimes } from '../data/me.ts';
+import css from './exposure.module.scss';
 
 export function ToolList({ moves }: { moves: MovesView | undefined }) {
   const { recordAction } = useActions();
@@ -14,7 +15,7 @@ export function ToolList({ moves }: { moves: MovesView | undefined }) {
       <h3>Wet, not disinfected</h3>
       <ul className="plain-list">
         {wet.map((tool) => (
-          <li key={tool.id} className="tool-row">
+          <li key={tool.id} className={css.toolRow}>
             <span>
               {tool.name}: <span className="num">{tool.wet.map(({ code }) => code).join(' ')}</span>{' '}
               <span className="soft">{when(tool.wet[0]!.atMs)}</span>

@@ -2,11 +2,12 @@
 import Button from 'react-bootstrap/Button';
 import type { MovesView, ToolCard } from '#contract/views.ts';
 import { handsOf } from '#core/exposure/index.ts';
-import { placedIn } from '../moves/Meeting.tsx';
-import { useContactAgain } from '../moves/useQuarantineAgain.tsx';
 import { useView } from '../data/house.ts';
 import { useMe, useTimes } from '../data/me.ts';
+import { placedIn } from '../moves/Meeting.tsx';
+import { useContactAgain } from '../moves/useQuarantineAgain.tsx';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
+import css from './exposure.module.scss';
 
 type Props = { moves: MovesView | undefined; tank: { id: string; code: string }; rack: string | undefined };
 
@@ -37,7 +38,7 @@ export function ToolTaps({ moves, tank, rack }: Props) {
       ),
     );
   return (
-    <section className="tool-taps" aria-label={`What was wet in ${tank.code}`}>
+    <section className={css.toolTaps} aria-label={`What was wet in ${tank.code}`}>
       <h3>Was in {tank.code} too</h3>
       <div className="chips">
         {tools.map((tool) => {

@@ -4,6 +4,7 @@ import Form from 'react-bootstrap/Form';
 import { Link, useSearchParams } from 'react-router';
 import type { Hit } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
+import css from './find.module.scss';
 
 const ASK_AFTER_MS = 120;
 
@@ -18,7 +19,7 @@ export default function Find() {
   }, [text, q, setQuery]);
   const hits = data?.hits ?? [];
   return (
-    <div className="find">
+    <div className={css.find}>
       <h1 className="visually-hidden">Find a fish</h1>
       <Form.Control
         type="search"
@@ -37,7 +38,7 @@ export default function Find() {
         <p>Nothing in the house is called “{q}”. Any name a fish is sold under will do, a letter or two wrong.</p>
       )}
       {!q && <p className="soft">Where it is, everywhere it has been, and who shared system with it.</p>}
-      <ul className="hits">
+      <ul className={css.hits}>
         {hits.map((hit) => (
           <HitItem key={hit.what + hit.id} hit={hit} />
         ))}

@@ -4,8 +4,8 @@ import { paths } from '#contract/paths.ts';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { partsOf, PlainForm, type Values } from '../parts/PlainForm.tsx';
-import { RULE_FIELDS, rulesOf, ruleValues } from './ruleForm.ts';
 import type { PartProps } from './part.ts';
+import { RULE_FIELDS, rulesOf, ruleValues } from './ruleForm.ts';
 
 export function Rules({ write, mayEdit }: PartProps) {
   const { house } = useMe();
@@ -31,7 +31,7 @@ export function Rules({ write, mayEdit }: PartProps) {
           <section key={section ?? ''} aria-label={section}>
             {section && <h3>{section}</h3>}
             {about && <p className="soft tight">{about}</p>}
-            <dl className="species-facts">
+            <dl className="fact-grid">
               {of.map(({ name, label, ...field }) => (
                 <div key={name}>
                   <dt>

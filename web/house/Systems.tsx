@@ -84,7 +84,7 @@ function OneSystem({ system, view, write, onDone }: Pick<PartProps, 'view' | 'wr
     if (wrong === undefined) onDone();
   };
   return (
-    <div className="water-edit">
+    <div>
       <PlainForm
         fields={SYSTEM_FIELDS}
         initial={{

@@ -3,6 +3,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { LIST_FIELDS, type ListField } from '#core/intake/index.ts';
 import type { Intake } from './draft.ts';
+import css from './intake.module.scss';
 import type { Field, ReadReply } from './read.ts';
 
 const FIELD_WORDS: Record<ListField, string> = {
@@ -43,7 +44,7 @@ export function Columns({ read, intake, onChange, onDone }: Props) {
           <option value={0}>not in the file</option>
         </Form.Select>
       </Form.Group>
-      <div className="columns">
+      <div className={css.columns}>
         {read.headings.map((heading, index) => (
           <Form.Group key={index} className="field" controlId={`intake-column-${index}`}>
             <Form.Label className="label">

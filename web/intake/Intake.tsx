@@ -18,6 +18,7 @@ import { Waiting } from '../parts/Waiting.tsx';
 import { plural } from '../words/text.ts';
 import { Columns } from './Columns.tsx';
 import { crateOf, faultsOf, fill, keepIntake, keptIntake, type Filled, type Intake as State } from './draft.ts';
+import css from './intake.module.scss';
 import { Lines } from './Lines.tsx';
 import { Names } from './Names.tsx';
 import { learnt, type ReadRequest } from './read.ts';
@@ -48,7 +49,7 @@ function ListIn({ view }: { view: IntakeView }) {
       <ListRead view={view} intake={intake} onChange={(part) => setIntake({ ...intake, ...part })} onLeave={() => setIntake(undefined)} />
     );
   return (
-    <div className="intake-start">
+    <div className={css.intakeStart}>
       <h1>A packing list in</h1>
       <p className="soft">
         The supplier's own list as CSV or text: any columns, any order. What it calls its fish is matched with your species; what cannot be
@@ -116,12 +117,12 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
   };
 
   return (
-    <div className="intake">
-      <div className="intake-facts">
+    <div className={css.intake}>
+      <div className={css.intakeFacts}>
         <h1>{intake.fileName}</h1>
         <Facts view={view} intake={intake} filled={filled} unsure={unsureDates(intake, read.header)} onChange={onChange} />
         {faults.length > 0 && (
-          <ul className="faults">
+          <ul className="warn">
             {faults.map((fault) => (
               <li key={fault}>{fault}</li>
             ))}
@@ -138,7 +139,7 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
           Another file
         </Button>
       </div>
-      <div className="intake-lines">
+      <div className={css.intakeLines}>
         {(read.missing.length > 0 || showColumns) && (
           <Columns
             read={read}

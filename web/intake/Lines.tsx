@@ -2,6 +2,7 @@
 import type { PackingList } from '#core/intake/index.ts';
 import { useUnits } from '../data/units.ts';
 import { plural } from '../words/text.ts';
+import css from './intake.module.scss';
 
 const SHOWN = 200;
 
@@ -14,7 +15,7 @@ export function Lines({ list }: { list: PackingList }) {
       <h2>
         {plural(boxes.length, 'box', 'boxes')}, {list.bags.length} bags, {list.bags.reduce((sum, { n }) => sum + n, 0)} heads
       </h2>
-      <table className="lines">
+      <table className={css.lines}>
         <thead>
           <tr>
             <th>Box</th>

@@ -6,6 +6,7 @@ import type { IntakeView } from '#contract/views.ts';
 import type { Answers, ReadName } from '#core/intake/index.ts';
 import { lookUpOf } from '../data/lookUp.ts';
 import { plural } from '../words/text.ts';
+import css from './intake.module.scss';
 
 type Props = {
   names: readonly ReadName[];
@@ -22,7 +23,7 @@ export function Names({ names, species, answers, onAnswer }: Props) {
       <h2>
         {plural(names.length, 'name')}, {plain} of them plain
       </h2>
-      <ul className="read-names">
+      <ul className={css.readNames}>
         {shown.map((name) => (
           <Name key={name.key} name={name} species={species} answer={answers[name.key]} onAnswer={(id) => onAnswer(name.key, id)} />
         ))}

@@ -2,22 +2,23 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { Key } from './Key.tsx';
+import css from './keys.module.scss';
 import { KEYS, PLACES } from './table.ts';
 import { useKey } from './useKey.ts';
-import { Key } from './Key.tsx';
 
 export function KeyList() {
   const [open, setOpen] = useState(false);
   useKey('list', () => setOpen((now) => !now), { inDialog: open });
   return (
     <>
-      <Button variant="quiet" className="btn-quiet keys-button" onClick={() => setOpen(true)}>
+      <Button variant="quiet" className="btn-quiet" onClick={() => setOpen(true)}>
         <span className="bar-word">Keys</span> <Key name="list" />
       </Button>
       <Modal show={open} onHide={() => setOpen(false)} centered size="lg" aria-labelledby="keys-title">
         <Modal.Body>
           <h2 id="keys-title">Keys</h2>
-          <div className="key-places">
+          <div className={css.keyPlaces}>
             {PLACES.map((place) => (
               <section key={place}>
                 <h3>{place}</h3>

@@ -1,4 +1,5 @@
 // Tank labels with a QR that opens the tank on a phone: chosen by rack, as SVG, PDF, a printed sheet, or on the label printer.
+import { clsx } from 'clsx';
 import { useEffect, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
@@ -9,6 +10,7 @@ import { useUnits, type Units } from '../data/units.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { plural } from '../words/text.ts';
 import { LABEL, LABELS_A_SHEET, shapesOf, sheetsOf, svgOf, type TankLabel } from './label.ts';
+import css from './labels.module.scss';
 import { LABEL_MS, newPrinter, newRoll, send, step } from './printer.ts';
 
 export function labelsOf(view: RoomView, racks: ReadonlySet<string>, { origin, say }: { origin: string; say: Units['say'] }): TankLabel[] {
@@ -56,7 +58,7 @@ export default function Labels() {
     save('tank-labels.pdf', (await pdfOf(labels)) as Uint8Array<ArrayBuffer>, 'application/pdf');
   };
   return (
-    <div className="labels">
+    <div className={css.labels}>
       <div className="no-print">
         <h1 className="station-title">Tank labels</h1>
         <p>
@@ -102,7 +104,7 @@ export default function Labels() {
             To the label printer
           </Button>
         </div>
-        <section className="card printer" aria-label="Label printer">
+        <section className={clsx('card', css.printer)} aria-label="Label printer">
           <h2>
             Label printer <span className="soft">simulated</span>
           </h2>
@@ -118,18 +120,18 @@ export default function Labels() {
               </Button>
             )}
           </p>
-          <div className="roll">
+          <div className={css.roll}>
             {printer.out.slice(-12).map((label, index) => (
               <OneLabel key={`${printer.out.length} ${index}`} label={label} />
             ))}
           </div>
         </section>
       </div>
-      <div className="sheets" aria-label="Sheets as they print">
+      <div className={css.sheets} aria-label="Sheets as they print">
         {sheets.map((sheet, index) => (
           <img
             key={index}
-            className="sheet"
+            className={css.sheet}
             alt={`Sheet ${index + 1}: ${sheet.map(({ code }) => code).join(' ')}`}
             src={`data:image/svg+xml,${encodeURIComponent(svgOf(sheet))}`}
           />
@@ -141,7 +143,7 @@ export default function Labels() {
 
 function OneLabel({ label }: { label: TankLabel }) {
   return (
-    <svg className="one-label" viewBox={`0 0 ${LABEL.width} ${LABEL.height}`} role="img" aria-label={`Label ${label.code}`}>
+    <svg className={css.oneLabel} viewBox={`0 0 ${LABEL.width} ${LABEL.height}`} role="img" aria-label={`Label ${label.code}`}>
       {shapesOf(label).map((shape, index) =>
         shape.kind === 'rect' ? (
           <rect key={index} x={shape.x} y={shape.y} width={shape.width} height={shape.height} />

@@ -8,13 +8,14 @@ import { houseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { Waiting } from '../parts/Waiting.tsx';
+import { Key } from '../keys/Key.tsx';
+import { Meeting, meetingOf } from '../moves/Meeting.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
+import { Waiting } from '../parts/Waiting.tsx';
 import { sayEntry } from '../words/entries.ts';
 import { sayStuck } from '../words/line.ts';
-import { Meeting, meetingOf } from '../moves/Meeting.tsx';
 import { namesIn, tanksOf } from './house.ts';
-import { Key } from '../keys/Key.tsx';
+import css from './line.module.scss';
 
 const EXAMPLES = 'B3 lost 2 · Q1 brine: ate 4/6 · move 6 F2 > F7 · B3 count 12 · C4 white spots 1 · F1 25.4C · D1 well';
 
@@ -24,7 +25,7 @@ export function LineBar({ onClose }: { onClose: () => void }) {
   return (
     <>
       <section
-        className="line-bar"
+        className={css.lineBar}
         aria-label="One line"
         onKeyDown={(event) => {
           if (event.key === 'Escape') onClose();
@@ -92,7 +93,7 @@ function Line({ view, attempt, onClose }: LineProps) {
         write();
       }}
     >
-      <div className="line-field">
+      <div className={css.lineField}>
         <Form.Control
           ref={field}
           aria-label="What you want to write down"
@@ -112,10 +113,10 @@ function Line({ view, attempt, onClose }: LineProps) {
           Close <Key name="back" />
         </Button>
       </div>
-      <div id="line-says" className="line-says" role="status">
+      <div id="line-says" className={css.lineSays} role="status">
         {read.ok ? (
           <>
-            <p className="line-understood">
+            <p className={css.lineUnderstood}>
               <span className="soft">Understood:</span> {sayAll(read)}
             </p>
             <Anew read={read} view={view} name={name} />
@@ -135,7 +136,7 @@ function Line({ view, attempt, onClose }: LineProps) {
         )}
       </div>
       {offers.length > 0 && (
-        <ul className="line-offers" aria-label="What it could mean">
+        <ul className={css.lineOffers} aria-label="What it could mean">
           {offers.map((offer) => (
             <li key={offer.text}>
               <Button variant="plain" onClick={() => put(offer.text)}>

@@ -13,6 +13,7 @@ import { SignOut } from '../frame/SignOut.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayEntry } from '../words/entries.ts';
 import { sayAll, sayOverruled } from '../words/refusals.ts';
+import css from './logbook.module.scss';
 
 export default function Logbook() {
   const [before, setBefore] = useState<number>();
@@ -24,9 +25,9 @@ export default function Logbook() {
   const open = acts.filter(({ state }) => state !== 'saved');
   const oldest = data.acts.at(-1);
   return (
-    <div className="logbook">
+    <div className={css.logbook}>
       <h1 className="visually-hidden">Logbook</h1>
-      <p className="phone-only">
+      <p className={css.phoneOnly}>
         {person.name} <SignOut />
       </p>
       {open.length > 0 && (
@@ -69,7 +70,7 @@ function TrayItem({ one, name }: { one: OutboxAct; name: Name }) {
   const voice = useVoice();
   const refused = one.state === 'refused';
   return (
-    <li className="act">
+    <li className={css.act}>
       <span className={refused ? 'warn' : 'soft'}>{refused ? 'refused' : 'waiting to be sent'}</span>
       <span>
         <Said entries={one.act.entries} name={name} />
@@ -119,7 +120,7 @@ function Said({ entries, name }: { entries: readonly unknown[]; name: Name }) {
   const units = useUnits();
   const list = entries as Pick<Entry, 'kind' | 'payload'>[];
   return (
-    <ul className="said">
+    <ul className={css.said}>
       {list.slice(0, SHOWN_ENTRIES).map((entry, index) => (
         <li key={index}>{sayEntry(entry, name, units)}</li>
       ))}
@@ -137,13 +138,13 @@ function ActItem({ act, name }: { act: LogbookAct; name: Name }) {
   const isUndo = first.kind === 'entry.reversed';
   const mayUndo = !act.undone && !isUndo && (person.role === 'lead' || person.id === act.actor);
   return (
-    <li className="act">
+    <li className={css.act}>
       <span className="soft">
         <span className="num">{when(first.occurredAtMs)}</span> <br />
         {act.actorName}
       </span>
       <span>
-        <span className={act.undone ? 'undone' : ''}>
+        <span className={act.undone && css.undone}>
           <Said entries={act.entries} name={name} />
         </span>
         {overruled.map(({ code, reason }) => (

@@ -9,6 +9,7 @@ import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
+import css from './lot.module.scss';
 import { NameLot } from './NameLot.tsx';
 import { OutForm, Promised } from './OutForm.tsx';
 
@@ -174,7 +175,7 @@ function Been({ view }: { view: LotView }) {
   return (
     <section className="card" aria-label="Where it has been">
       <h2>Where it has been</h2>
-      <ol className="been">
+      <ol className={css.been}>
         {view.been.map((one) => (
           <li key={one.place + one.fromMs + (one.as ?? '')}>
             <b>
@@ -193,7 +194,7 @@ function Been({ view }: { view: LotView }) {
       ))}
       <h2>Shared a system with</h2>
       {view.shared.length === 0 && <p className="soft">Nobody.</p>}
-      <ol className="been">
+      <ol className={css.been}>
         {view.shared.map((one) => (
           <li key={one.lot + one.place + one.fromMs}>
             <Link to={`/lot/${one.lot}`}>{one.label}</Link> in {one.place}

@@ -1,7 +1,7 @@
 // Out of the house: sold, given, returned, put down; or spoken for. To people goes only what is cleared, and what is promised stays.
 import { useState } from 'react';
-import Form from 'react-bootstrap/Form';
 import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
 import type { LotView } from '#contract/views.ts';
 import { newId, type Draft } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
@@ -102,7 +102,7 @@ export function Promised({ lot, one, places, keeper }: PromisedProps) {
       onDone: () => undefined,
     });
   return (
-    <p className="promised">
+    <p>
       {one.n} promised to {one.forWhom}{' '}
       {keeper && (
         <>

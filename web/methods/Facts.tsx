@@ -1,4 +1,5 @@
 // What is known of bag and tank, side by side: each fact with where it came from, changed in place in any unit. What is typed is a reading.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { BenchBag } from '#contract/views.ts';
@@ -8,6 +9,7 @@ import { useActions } from '../actions/actions.tsx';
 import { useUnits } from '../data/units.ts';
 import { problemOf } from '../parts/QuantityField.tsx';
 import { FAULT_WORDS, factWord, SOURCE_WORDS } from '../words/bench.ts';
+import css from './methods.module.scss';
 
 /** How a quantity typed here was come by. */
 const HOW: Record<Quantity, ReadingMethod> = {
@@ -27,7 +29,7 @@ type Props = { bag: BenchBag; facts: readonly Fact[]; faults: readonly InputFaul
 export function Facts({ bag, facts, faults, calculated }: Props) {
   const side = (where: 'bag' | 'tank') => facts.filter(({ of }) => of.startsWith(`${where}.`));
   return (
-    <div className="facts">
+    <div className={css.facts}>
       {(['bag', 'tank'] as const).map((where) => (
         <table key={where}>
           <caption>{where === 'bag' ? `In ${bag.label}` : `In ${bag.tank!.code}`}</caption>
@@ -76,7 +78,7 @@ function FactRow({ fact, bag, fault, calculated }: { fact: Fact; bag: BenchBag; 
   };
   const name = `${inBag ? bag.label : bag.tank!.code}, ${factWord(of)}, ${units.unit(quantity)}`;
   return (
-    <tr className={`fact from-${source.replaceAll(' ', '-')}`}>
+    <tr className={clsx(source === 'measured' && css.fromMeasured)}>
       <th scope="row">{factWord(of)}</th>
       <td>
         <Form.Control
@@ -110,8 +112,8 @@ function FactRow({ fact, bag, fault, calculated }: { fact: Fact; bag: BenchBag; 
           </span>
         )}
       </td>
-      <td className="soft fact-unit">{quantity === 'pH' ? '' : units.unit(quantity)}</td>
-      <td className="fact-source">
+      <td className={clsx('soft', css.factUnit)}>{quantity === 'pH' ? '' : units.unit(quantity)}</td>
+      <td className={css.factSource}>
         <Mark source={source} /> {SOURCE_WORDS[source]}
         {method === 'on the bag' && ', on the skin'}
       </td>

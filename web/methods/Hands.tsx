@@ -1,9 +1,11 @@
 // What hands can still change: the picture follows.
+import { clsx } from 'clsx';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { AIR_LEVELS, STARTING_CONTROLS, type BagOpening, type Controls, type InputFault } from '#core/bench/index.ts';
 import { useUnits } from '../data/units.ts';
 import { FAULT_WORDS } from '../words/bench.ts';
+import css from './methods.module.scss';
 
 /** How the bag stands: what hands have done to it so far, and what the supplier says of its last meal. */
 export type Standing = { opening: BagOpening; fed: boolean };
@@ -34,7 +36,7 @@ export function Hands({ standing, onStanding, controls, faults, onChange }: Prop
   const set = (part: Partial<Controls>) => onChange({ ...controls, ...part });
   const bucket = faults.find(({ field }) => field === 'controls.bucketL');
   return (
-    <div className="hands" role="group" aria-label="What can still be changed">
+    <div className={css.hands} role="group" aria-label="What can still be changed">
       <Pick
         label="The bag is"
         options={STATES.map(({ says }) => says)}
@@ -93,7 +95,7 @@ type PickProps<T> = { label: string; options: readonly T[]; value: T; say?: (opt
 
 function Pick<T extends string | number>({ label, options, value, say = String, onChange }: PickProps<T>) {
   return (
-    <label className="hand">
+    <label className={css.hand}>
       <span>{label}</span>
       <Form.Select value={value} onChange={(event) => onChange(options.find((option) => String(option) === event.target.value)!)}>
         {options.map((option) => (
@@ -108,7 +110,7 @@ function Pick<T extends string | number>({ label, options, value, say = String, 
 
 function Switch({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
   return (
-    <Button variant="plain" className={`hand-switch${on ? ' chip-on' : ''}`} aria-pressed={on} onClick={() => onChange(!on)}>
+    <Button variant="plain" className={clsx(css.handSwitch, on && 'chip-on')} aria-pressed={on} onClick={() => onChange(!on)}>
       {label}
     </Button>
   );
@@ -116,7 +118,7 @@ function Switch({ label, on, onChange }: { label: string; on: boolean; onChange:
 
 function Volume({ label, value, wrong, onChange }: { label: string; value: string; wrong?: string; onChange: (text: string) => void }) {
   return (
-    <label className="hand">
+    <label className={css.hand}>
       <span>{label}</span>
       <Form.Control
         defaultValue={value}

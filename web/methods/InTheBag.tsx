@@ -4,6 +4,7 @@ import { type BenchInput, type Comparison, sayTime } from '#core/bench/index.ts'
 import { ammoniaBand } from '#core/water/index.ts';
 import { useUnits } from '../data/units.ts';
 import { Caution } from '../parts/Caution.tsx';
+import css from './methods.module.scss';
 
 export function InTheBag({ bag, input, comparison }: { bag: BenchBag; input: Required<BenchInput>; comparison: Comparison }) {
   const units = useUnits();
@@ -11,7 +12,7 @@ export function InTheBag({ bag, input, comparison }: { bag: BenchBag; input: Req
   const isClosed = input.bag.opening.is === 'closed';
   return (
     <>
-      <p className="way-now">
+      <p className={css.wayNow}>
         In the bag now, {bag.readings.pH && bag.readings.ammonia ? 'measured' : 'an estimate'}: pH {start.pH.toFixed(1)}, ammonia{' '}
         {units.say('ammonia', start.tan)}, of it {start.nh3.toFixed(2)} toxic ({ammoniaBand(start.nh3)}), oxygen {start.oxygen.toFixed(0)}{' '}
         mg/L. {isClosed && !closed.outside && <Lasts closed={closed} />}

@@ -1,7 +1,9 @@
 // The methods in the order of their numbers: stress against tolerance, what limits each, which is advised, which only a lead goes on with.
+import { clsx } from 'clsx';
 import type { MethodResult, Bands, AcclimationMethod } from '#core/bench/index.ts';
 import { useUnits } from '../data/units.ts';
 import { NOT_OFFERED_WORDS, sayStressFigure, stressWord } from '../words/bench.ts';
+import css from './methods.module.scss';
 
 /** The bars end here: beyond it is told in figures. */
 const BAR_ENDS_AT = 2;
@@ -21,12 +23,12 @@ type Props = {
 
 export function MethodBars({ ranked, others, bands, focus, advised, house, locks, onFocus }: Props) {
   return (
-    <div className="ways">
-      <p className="ways-head soft" aria-hidden>
+    <div className={css.ways}>
+      <p className={clsx(css.waysHead, 'soft')} aria-hidden>
         <span>stress, least first</span>
-        <span className="bears-label">tolerance</span>
+        <span className={css.bearsLabel}>tolerance</span>
       </p>
-      <ol className="ways-list">
+      <ol className={css.waysList}>
         {ranked.map((one) => (
           <li key={one.method}>
             <Way
@@ -44,7 +46,7 @@ export function MethodBars({ ranked, others, bands, focus, advised, house, locks
         ))}
       </ol>
       {others.length > 0 && (
-        <p className="soft ways-others">
+        <p className={clsx('soft', css.waysOthers)}>
           Not possible here: {others.map(({ method, notOffered }) => `${method} (${NOT_OFFERED_WORDS[notOffered!]})`).join('; ')}.
         </p>
       )}
@@ -67,22 +69,22 @@ function Way({ one, band, chosen, marks, onFocus }: MethodCardProps) {
   return (
     <button
       type="button"
-      className={`way${chosen ? ' chosen' : ''}${over ? ' over' : ''}`}
+      className={clsx(css.way, chosen && 'chosen', over && 'over')}
       aria-pressed={chosen}
       // In front already, its Enter is left to the action above.
       data-enter={chosen ? 'act' : undefined}
       onClick={() => onFocus(method)}
     >
-      <span className="way-name">
+      <span className={css.wayName}>
         {method}
-        {marks.length > 0 && <span className="way-house">{marks.join(', ')}</span>}
+        {marks.length > 0 && <span className={css.wayHouse}>{marks.join(', ')}</span>}
       </span>
-      <span className="way-bar" aria-hidden>
+      <span className={css.wayBar} aria-hidden>
         <i style={{ width: at(limiting.stress) }} />
         {band && <b style={{ left: at(band[0]), right: `calc(100% - ${at(band[1])})` }} />}
       </span>
-      <span className="way-strain num">{limiting.stress.toFixed(limiting.stress < 10 ? 1 : 0)}</span>
-      <span className="way-limit soft">
+      <span className={clsx(css.wayStrain, 'num')}>{limiting.stress.toFixed(limiting.stress < 10 ? 1 : 0)}</span>
+      <span className={clsx(css.wayLimit, 'soft')}>
         {stressWord(limiting.name)} {sayStressFigure(limiting, units)}
       </span>
     </button>

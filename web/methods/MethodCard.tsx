@@ -1,5 +1,6 @@
 // Which method for this bag: what opening it does, which is least stressful and why, what would change that, what must be measured first. Followed, or
 // overruled with a reason; over tolerance, and for a bag whose water nobody knows, only by a lead.
+import { clsx } from 'clsx';
 import { useMemo, useState, type ComponentProps, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
@@ -24,6 +25,7 @@ import { Facts } from './Facts.tsx';
 import { Hands, type Standing } from './Hands.tsx';
 import { InTheBag } from './InTheBag.tsx';
 import { HouseMethod, MethodBars } from './MethodBars.tsx';
+import css from './methods.module.scss';
 import { useComparison, type Picture } from './useComparison.ts';
 import { VerdictHead } from './VerdictHead.tsx';
 
@@ -79,8 +81,8 @@ export function MethodCard({ bag, siblings, onSkip, onChosen }: Props) {
           {verdict.is === 'measure first' ? 'float it closed meanwhile' : 'go on without a method'}
         </Button>
       </p>
-      <div className="way-board">
-        <div className="way-left">
+      <div className={css.wayBoard}>
+        <div className={css.wayLeft}>
           <VerdictHead
             verdict={verdict}
             bag={bag}
@@ -162,7 +164,7 @@ function Take({ now: { focus, advised, locked, wantsReason }, why, onWhy, bags, 
 function Turns({ turns }: { turns: NonNullable<Picture['turns']> }) {
   const units = useUnits();
   return (
-    <p className="soft way-turns">
+    <p className={clsx('soft', css.wayTurns)}>
       {turns.length === 0
         ? 'No measurement within reach would turn this order.'
         : `A measurement would turn it: ${turns
@@ -191,7 +193,7 @@ function BagPicture({ bag, input, picture: { comparison, bands }, focus, facts, 
     return { pH: pH?.value, salinity: salinity?.value, temperature: temperature?.value };
   }, [bag.readings]);
   return (
-    <div className="way-right">
+    <div className={css.wayRight}>
       <InTheBag bag={bag} input={input} comparison={comparison} />
       <Curves comparison={comparison} bands={bands} focus={focus} tolerances={tolerances} tank={input.tank} measured={measured} />
       <Facts

@@ -8,6 +8,7 @@ import { useUnits } from '../data/units.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { ADVICE_WORDS, factWord, METHOD_WORDS, sayChange, sayShare, where } from '../words/bench.ts';
+import css from './methods.module.scss';
 
 type Props = {
   verdict: Verdict;
@@ -29,7 +30,7 @@ export function VerdictHead(props: Props) {
   if (verdict.is === 'measure first' && !picked) return <MeasureSalinity bag={bag} />;
   const share = bands?.best.find(({ method }) => method === focus.method)?.share;
   return (
-    <div className="way-answer" aria-live="polite">
+    <div className={css.wayAnswer} aria-live="polite">
       <p className="label">{picked ? 'Instead' : labelOf(verdict)}</p>
       {!picked && verdict.is === 'none within' && <Helps helps={verdict.helps} onHelp={onHelp} />}
       {!picked && verdict.is === 'not decided' && (
@@ -43,7 +44,7 @@ export function VerdictHead(props: Props) {
         </p>
       )}
       <p className="big">{focus.method}</p>
-      <p className="way-says">{says}</p>
+      <p className={css.waySays}>{says}</p>
       {verdict.is === 'measure first' && (
         <Button variant="link" className="btn-quiet" onClick={onBack}>
           back to its salinity
@@ -55,7 +56,7 @@ export function VerdictHead(props: Props) {
         {share !== undefined && (
           <>
             {' '}
-            <b className="way-share">{sayShare(share)}</b> simulations of the unmeasured values.
+            <b className={css.wayShare}>{sayShare(share)}</b> simulations of the unmeasured values.
           </>
         )}
       </p>
@@ -111,10 +112,10 @@ function MeasureSalinity({ bag }: { bag: BenchBag }) {
     });
   };
   return (
-    <div className="way-answer">
+    <div className={css.wayAnswer}>
       <p className="label">Measure first</p>
       <p className="big">Salinity of {bag.label}</p>
-      <p className="way-says">
+      <p className={css.waySays}>
         Nobody measured or stated it, and what it may be is more than these fish tolerate at once. Open one live bag of the lot, read it in
         the first minute; its value serves the others.
       </p>

@@ -18,10 +18,11 @@ import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 import { sayRefusal } from '../words/refusals.ts';
 import { carriedBy, carriedOut, planned, plannedBy } from './draft.ts';
 import { inHand, judgeMove, type JudgedMove } from './judge.ts';
-import { MoveOptions, type Choices } from './MoveOptions.tsx';
 import { Meeting, meets } from './Meeting.tsx';
-import { detailsOf, TaskDetails, type Details } from './TaskDetails.tsx';
+import { MoveOptions, type Choices } from './MoveOptions.tsx';
+import css from './moves.module.scss';
 import { Step } from './Step.tsx';
+import { detailsOf, TaskDetails, type Details } from './TaskDetails.tsx';
 import { leftCleared } from './useQuarantineAgain.tsx';
 
 type Props = {
@@ -80,7 +81,7 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
       onDone: () => undefined,
     });
   return (
-    <div className="move-slip">
+    <div className={css.moveSlip}>
       <h2>
         {fish.label}, {from.code} <span className="soft">to</span> {end ? end.code : '…'}
       </h2>
@@ -142,7 +143,7 @@ type ActsProps = {
 function MoveActs({ move, task, onCarry, onWrite, onTry, onOther, onLeave }: ActsProps) {
   const { end, n, cut, otherSystem, temporary, who, fish, from } = move;
   return (
-    <div className="slip-act">
+    <div className={css.slipAct}>
       {end && (
         <ActButton
           pressKey="room.carry"

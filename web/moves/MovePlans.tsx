@@ -1,4 +1,5 @@
 // Catch slips and families of moves: in the order in which they can be done, with what stands before each.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
@@ -11,6 +12,7 @@ import { useView } from '../data/house.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { plural } from '../words/text.ts';
+import css from './moves.module.scss';
 import { Family } from './TaskGroup.tsx';
 
 export default function MovePlans() {
@@ -24,7 +26,7 @@ export default function MovePlans() {
   const over = [...plans.values()].filter((tasks) => !tasks.some(isOpen));
   return (
     <div className="two-parts">
-      <div className="slips">
+      <div>
         <h1 className="station-title">Catch slips</h1>
         <p>
           <Link to="/room">To the room</Link>
@@ -45,7 +47,7 @@ const isOpen = ({ done, dropped }: TransferTaskCard) => !done && !dropped;
 
 function Plan({ tasks, all }: { tasks: readonly TransferTaskCard[]; all: readonly TransferTaskCard[] }) {
   return (
-    <section className="card plan" aria-label={tasks[0]!.planName}>
+    <section className={clsx('card', css.plan)} aria-label={tasks[0]!.planName}>
       {tasks.length > 1 && <h2>{tasks[0]!.planName}</h2>}
       <ol>
         {inDoingOrder(tasks).map((task) => (
@@ -82,7 +84,7 @@ function TaskRow({ task, all }: { task: TransferTaskCard; all: readonly Transfer
     task.by !== 'net' && `by ${task.by}`,
   ].filter(Boolean);
   return (
-    <li className={isOpen(task) ? '' : 'slip-over'}>
+    <li className={clsx(!isOpen(task) && css.slipOver)}>
       <b>
         <span className="num">{task.n}</span> {task.lotLabel}
       </b>{' '}

@@ -12,6 +12,7 @@ import { readWall } from '../data/wallTime.ts';
 import { numberOf, PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
 import { sayAll } from '../words/refusals.ts';
 import { plural } from '../words/text.ts';
+import css from './moves.module.scss';
 
 type Step = TransferTask & { words: string };
 
@@ -91,7 +92,7 @@ export function Family({ view }: { view: RoomView }) {
       </Form.Group>
       <ol>
         {steps.map((step) => (
-          <li key={step.task} className="family-step">
+          <li key={step.task} className={css.familyStep}>
             <span>
               {step.words}
               {step.after.length > 0 && <span className="soft">, after {steps.find(({ task }) => task === step.after[0])?.words}</span>}

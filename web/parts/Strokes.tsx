@@ -7,7 +7,7 @@ const FIRST_STROKE_PX = 5;
 export function Strokes({ response }: { response: Response }) {
   const level = RESPONSES.indexOf(response);
   return (
-    <svg className="strokes-mark" width="40" height="20" viewBox="0 0 40 20" aria-hidden>
+    <svg width="40" height="20" viewBox="0 0 40 20" aria-hidden>
       {RESPONSES.map((one, index) => {
         const height = FIRST_STROKE_PX + index * STROKE_STEP_PX;
         return (

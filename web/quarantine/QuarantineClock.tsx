@@ -4,6 +4,7 @@ import { formatDay } from '#core/time/index.ts';
 import { useVoice } from '../data/voice.ts';
 import { TallyMarks } from '../parts/TallyMarks.tsx';
 import { sayBlocker, sayCause, sayDays, sayEarliest } from '../words/quarantine.ts';
+import css from './quarantine.module.scss';
 import { QuarantineEnd } from './QuarantineEnd.tsx';
 
 type Props = { quarantine: QuarantineCard; /** With every restart written out. */ full?: boolean };
@@ -13,13 +14,13 @@ export function QuarantineClock({ quarantine, full = false }: Props) {
   const { clock, policy } = quarantine;
   const others = clock.blockers.filter(({ why }) => why !== 'days');
   return (
-    <div className="hold-clock">
+    <div className={css.holdClock}>
       <TallyMarks clock={clock} />
       <p>
         {sayDays(clock)} <b>{sayEarliest(clock)}</b>
       </p>
       {full && clock.restarts.length > 0 && (
-        <ol className="restarts" aria-label="When the clock restarted">
+        <ol className={css.restarts} aria-label="When the clock restarted">
           {clock.restarts.map((restart) => (
             <li key={restart.entry + restart.cause}>
               <b>{formatDay(restart.day)}</b> restarted: {sayCause(restart)}

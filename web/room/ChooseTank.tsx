@@ -110,7 +110,7 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
       <p className="soft tight">
         {bag.crateLabel} · {bag.label}
       </p>
-      <p className="big-side">
+      <p>
         <b>
           <span className="num">{heads}</span> {bag.lotLabel}
         </b>

@@ -5,6 +5,7 @@ import Form from 'react-bootstrap/Form';
 import { useSearchParams } from 'react-router';
 import type { RoomView } from '#contract/views.ts';
 import { CLOCKS, filterOf, isFiltered } from './filter.ts';
+import css from './room.module.scss';
 
 const STAGE_WORDS: Record<string, string> = {
   quarantine: 'fish in quarantine',
@@ -32,7 +33,7 @@ export function Filters({ view, shown, small, onSmall }: Props) {
       replace: true,
     });
   return (
-    <div className="room-filters" role="search" aria-label="Which tanks are drawn">
+    <div className={css.roomFilters} role="search" aria-label="Which tanks are drawn">
       <Form.Control
         type="search"
         aria-label="Fish"
@@ -65,7 +66,7 @@ export function Filters({ view, shown, small, onSmall }: Props) {
         Small
       </Toggle>
       {isFiltered(filter) && (
-        <span className="room-shown">
+        <span className={css.roomShown}>
           <span role="status">
             {filter.stage ? `${STAGE_WORDS[filter.stage] ?? filter.stage}: ` : ''}
             <span className="num">{shown}</span> {shown === 1 ? 'tank' : 'tanks'}

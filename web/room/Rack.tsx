@@ -1,4 +1,5 @@
 // One rack from the front: tanks where they stand, what hangs in them below, one line of what water it is. Drawn anew alone.
+import { clsx } from 'clsx';
 import { memo } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { QuarantineCard, RackCard, TankCard, SystemCard } from '#contract/views.ts';
@@ -8,6 +9,7 @@ import { Tank } from '../parts/Tank.tsx';
 import { sayRefusal, shortReason } from '../words/refusals.ts';
 import { slowest } from './filter.ts';
 import { forbids } from './forbids.ts';
+import css from './room.module.scss';
 
 type Props = {
   rack: RackCard;
@@ -89,9 +91,9 @@ export const Rack = memo(function Rack({
     );
   };
   return (
-    <section className={`rack${closed ? ' closed' : ''}`} aria-label={rack.name}>
+    <section className={clsx(css.rack, closed && css.closed)} aria-label={rack.name}>
       <h2>
-        <button type="button" className="rack-name" title="Only this rack" onClick={() => onOnly(rack.id)}>
+        <button type="button" className={css.rackName} title="Only this rack" onClick={() => onOnly(rack.id)}>
           {rack.name}
         </button>
         <span>
@@ -114,7 +116,7 @@ export const Rack = memo(function Rack({
         </p>
       ) : (
         <ul
-          className="shelf"
+          className={css.shelf}
           ref={(element) =>
             void element?.style.setProperty(
               'grid-template-columns',
@@ -128,7 +130,7 @@ export const Rack = memo(function Rack({
               {rack.tanks
                 .filter(({ hangsIn }) => hangsIn === tank.id)
                 .map((box) => (
-                  <div key={box.id} className="hangs">
+                  <div key={box.id} className={css.hangs}>
                     {draw(box)}
                   </div>
                 ))}
@@ -138,7 +140,7 @@ export const Rack = memo(function Rack({
             <li key={`${row}|${column}`} ref={(element) => void element?.style.setProperty('grid-area', `${row + 1} / ${column + 1}`)}>
               <button
                 type="button"
-                className="cell"
+                className={css.cell}
                 data-cell={cellOf(rack.id, row, column)}
                 aria-label={`Empty place, ${rack.name}, row ${row + 1}, column ${column + 1}`}
                 onClick={() => onCell(cellOf(rack.id, row, column))}

@@ -1,4 +1,5 @@
 // The room: racks as they stand. With a bag (?bag=) or fish (?lot=&from=) in hand every tank says whether they may go there, and why not.
+import { clsx } from 'clsx';
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate, useSearchParams } from 'react-router';
@@ -20,6 +21,7 @@ import { filtered, filterOf } from './filter.ts';
 import { Filters } from './Filters.tsx';
 import { Legend } from './Legend.tsx';
 import { fits, Rack } from './Rack.tsx';
+import css from './room.module.scss';
 import { stepFrom, type Arrow } from './steps.ts';
 import { TankFacts } from './TankFacts.tsx';
 import { useTankMove } from './useTankMove.ts';
@@ -93,12 +95,12 @@ export default function Room() {
   const small = smallSaid ?? tanks.length > SMALL_FROM;
   return (
     <Dragging carry={carry} accepts={editing ? 'cell' : 'tank'} onDrop={drop}>
-      <div className={`room${small ? ' small-tanks' : ''}`}>
+      <div className={clsx(css.room, small && css.smallTanks)}>
         <h1 className="visually-hidden">{data.bag ? `Choose a tank for ${data.bag.label}` : 'Room'}</h1>
-        <div className="room-main">
+        <div className={css.roomMain}>
           <Filters view={data} shown={racks.reduce((sum, { rack }) => sum + rack.tanks.length, 0)} small={small} onSmall={setSmall} />
           <DragArea name="racks">
-            <div className="room-racks">
+            <div className={css.roomRacks}>
               {query.get('rack') && <AllRacks onPress={() => only(undefined)} />}
               {racks.map(({ rack, closed }) => (
                 <Rack
@@ -118,7 +120,7 @@ export default function Room() {
                 />
               ))}
               {racks.length === 0 && (
-                <p className="empty-line">
+                <p>
                   No tank is like that. {data.racks.length === 0 && <Link to="/house?part=racks">Draw the racks</Link>}
                 </p>
               )}
@@ -126,7 +128,7 @@ export default function Room() {
           </DragArea>
         </div>
         <aside
-          className={`card room-side${tank || asked.lot ? '' : ' idle'}`}
+          className={clsx('card', css.roomSide, !(tank || asked.lot) && css.idle)}
           aria-label={data.bag ? 'The bag in hand' : data.lot ? 'The fish in hand' : 'The tank'}
         >
           <Side
@@ -148,7 +150,7 @@ export default function Room() {
 
 function AllRacks({ onPress }: { onPress: () => void }) {
   return (
-    <p className="stage-line">
+    <p className={css.stageLine}>
       <Button variant="quiet" className="btn-quiet" onClick={onPress}>
         All racks
       </Button>

@@ -10,6 +10,7 @@ import { useKey } from '../keys/useKey.ts';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { PURPOSE_WORDS } from '../words/room.ts';
 import { plural } from '../words/text.ts';
+import css from './room.module.scss';
 
 type Props = {
   tank: TankCard;
@@ -30,7 +31,7 @@ export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
     <>
       <h2>
         {tank.vessel === 'tank' ? 'Tank' : tank.vessel} {tank.code}, {say('volume', tank.volumeL)}{' '}
-        <Link className="all-of-it" to={`/tank/${encodeURIComponent(tank.code)}`}>
+        <Link className={css.allOfIt} to={`/tank/${encodeURIComponent(tank.code)}`}>
           All of it
         </Link>
       </h2>
@@ -62,7 +63,7 @@ export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
           {tank.occupants.map(({ lot, label, n, species, promised, sinceMs }) => {
             const quarantine = clocks.get(lot);
             return (
-              <li key={lot} className="occupant" data-lot={lot} data-tank={tank.id}>
+              <li key={lot} className={css.occupant} data-lot={lot} data-tank={tank.id}>
                 <div className="occupant-head">
                   <span>
                     <b className="num">{n}</b> <Link to={`/lot/${lot}`}>{label}</Link>

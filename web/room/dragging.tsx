@@ -13,6 +13,7 @@ import {
   type DragStartEvent,
 } from '@dnd-kit/core';
 import { useRef, useState, type ReactNode } from 'react';
+import css from './room.module.scss';
 
 /** What is dragged or dropped on: a tank, a lot in a tank, an empty place on a rack. */
 export type Grip = { tank?: string; lot?: string; cell?: string };
@@ -43,8 +44,8 @@ export function Dragging({ carry, accepts, onDrop, children }: Props) {
   const drag = useRef<{ from: Grip; start: { x: number; y: number }; over?: HTMLElement }>(undefined);
   const mark = (over: HTMLElement | undefined) => {
     if (drag.current?.over === over) return;
-    drag.current?.over?.classList.remove('drop-here');
-    over?.classList.add('drop-here');
+    drag.current?.over?.classList.remove(css.dropHere!);
+    over?.classList.add(css.dropHere!);
     if (drag.current) drag.current.over = over;
   };
   const targetAt = ({ delta }: DragMoveEvent | DragEndEvent): HTMLElement | undefined => {
@@ -85,7 +86,7 @@ export function Dragging({ carry, accepts, onDrop, children }: Props) {
       {children}
       {/* Seen through by the pointer: what lies under it is what is dropped on. */}
       <DragOverlay dropAnimation={null} style={{ pointerEvents: 'none' }}>
-        {carried && <div className="carried">{carried}</div>}
+        {carried && <div className={css.carried}>{carried}</div>}
       </DragOverlay>
     </DndContext>
   );
@@ -95,7 +96,7 @@ export function Dragging({ carry, accepts, onDrop, children }: Props) {
 export function DragArea({ name, children }: { name: string; children: ReactNode }) {
   const { setNodeRef, listeners } = useDraggable({ id: name });
   return (
-    <div className="drag-area" ref={setNodeRef} {...listeners}>
+    <div className={css.dragArea} ref={setNodeRef} {...listeners}>
       {children}
     </div>
   );

@@ -1,4 +1,5 @@
 // One lot on the walk: expected and, when something is odd, what was seen, which signs, the dead, and how it ate.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
@@ -12,6 +13,7 @@ import { CountField } from '../parts/CountField.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
 import { plural } from '../words/text.ts';
 import type { LotDraft } from './draft.ts';
+import css from './rounds.module.scss';
 
 /** What a keeper sees most; the rest is behind one more tap. */
 const COMMON_SIGNS = SIGNS.filter((sign) =>
@@ -34,13 +36,13 @@ export function LotCheck({ lot, draft, open, onChange, onOpen }: Props) {
   const change = (part: Partial<LotDraft>) => onChange({ ...draft, ...part });
   return (
     <li>
-      <div className="look-head">
+      <div className={css.lookHead}>
         <span>
           <span className="heads num">{lot.n}</span> <b>{lot.label}</b>
           {lot.sinceMs && <span className="soft"> since {when(lot.sinceMs)}</span>}
           <br />
           {lot.lastFed ? (
-            <span className="fed">
+            <span className={css.fed}>
               <Strokes response={lot.lastFed.response} />
               {lot.lastFed.response}{' '}
               <span className="soft">
@@ -68,7 +70,7 @@ function Fasting({ fast: { days, allowedDays, hungry, first } }: { fast: Fast })
   if (days === 0) return null;
   const words = `${first ? 'no meal yet' : 'no meal'} for ${plural(days, 'day')}`;
   return (
-    <span className={`fasting ${hungry ? 'warn' : 'soft'}`}>
+    <span className={clsx(css.fasting, hungry ? 'warn' : 'soft')}>
       {words}
       {hungry && `: the house rule is ${allowedDays}`}
     </span>
@@ -82,7 +84,7 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
   const toggle = (sign: (typeof SIGNS)[number]) =>
     change({ signs: draft.signs.includes(sign) ? draft.signs.filter((one) => one !== sign) : [...draft.signs, sign] });
   return (
-    <div className="lot-details">
+    <div className={css.lotDetails}>
       <div>
         <Chips
           label="Took its food"

@@ -1,19 +1,21 @@
 // The walk: tank after tank, clean before suspect. All well is one tap or one key; what is odd costs more.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { useSearchParams } from 'react-router';
 import type { Oddity, RoundsView, RoundTank } from '#contract/views.ts';
 import { FAULT_HOURS, progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { useActions } from '../actions/actions.tsx';
-import { useShown } from '../data/overlay.ts';
 import { useTimes } from '../data/me.ts';
+import { useShown } from '../data/overlay.ts';
 import { useKey } from '../keys/useKey.ts';
-import { Chips } from '../parts/Chips.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
+import { Chips } from '../parts/Chips.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { entriesOf, isOdd, isUntouched, lacksFood, untouched, type LotDraft } from './draft.ts';
 import { LotCheck } from './LotCheck.tsx';
 import { overlayRounds } from './overlay.ts';
+import css from './rounds.module.scss';
 
 export default function Rounds() {
   const [query, setQuery] = useSearchParams();
@@ -30,7 +32,7 @@ export default function Rounds() {
       </div>
     );
   return (
-    <div className="rounds">
+    <div className={css.rounds}>
       <h1 className="visually-hidden">Rounds</h1>
       <Walk
         view={view}
@@ -72,8 +74,8 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
   });
   const { checked, total } = progress(view.tanks.map(({ checkedAtMs }) => ({ checked: checkedAtMs !== undefined })));
   return (
-    <div className="walk-side">
-      <div className="round-tabs" role="group" aria-label="Rounds of today">
+    <div className={css.walkSide}>
+      <div className={css.roundTabs} role="group" aria-label="Rounds of today">
         {ROUNDS.map((round) => (
           <Button
             key={round}
@@ -92,23 +94,23 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
       <p className="visually-hidden" role="status">
         {checked} of {total} done
       </p>
-      <ol className="walk" aria-label="Tanks in walking order">
+      <ol className={css.walk} aria-label="Tanks in walking order">
         {view.tanks.map((tank, index) => {
           const before = view.tanks[index - 1];
           const heading = tank.suspect ? 'Suspect, last' : tank.rack;
           const isNew = !before || (before.suspect ? 'Suspect, last' : before.rack) !== heading;
           return (
             <li key={tank.id}>
-              {isNew && <div className="walk-rack">{heading}</div>}
+              {isNew && <div className={css.walkRack}>{heading}</div>}
               <button
                 type="button"
-                className={`walk-item${tank.checkedAtMs === undefined ? '' : ' looked'}`}
+                className={clsx(css.walkItem, tank.checkedAtMs !== undefined && css.looked)}
                 aria-current={tank === current}
                 aria-label={`${tank.code}, ${tank.checkedAtMs === undefined ? 'to check' : tank.allWell ? 'all well' : 'odd'}`}
                 onClick={() => onChoose(tank.code)}
               >
                 <span className="code">{tank.code}</span>
-                <span className="what">{tank.lots.map(({ n, label }) => `${n} ${label}`).join(', ')}</span>
+                <span className={css.what}>{tank.lots.map(({ n, label }) => `${n} ${label}`).join(', ')}</span>
                 <span>
                   {tank.checkedAtMs === undefined ? (
                     tank.odd.length > 0 ? (
@@ -149,7 +151,7 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
   };
   useKey('rounds.open', () => setOpen(tank.lots.map(({ lot }) => lot)));
   return (
-    <section className="card check-card" aria-label={`Tank ${tank.code}`}>
+    <section className={clsx('card', css.checkCard)} aria-label={`Tank ${tank.code}`}>
       <p className="soft tight">
         {tank.rack}
         {tank.suspect && <b className="warn"> · suspect: own net, hands after</b>}
@@ -162,7 +164,7 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
         </p>
       )}
       {tank.odd.length > 0 && (
-        <ul className="odd-list">
+        <ul className={css.oddList}>
           {tank.odd.map((one) => (
             <li key={one.atMs + one.lot}>
               {when(one.atMs)}: {sayOdd(one)}
@@ -198,7 +200,7 @@ function Faults({ tank }: { tank: RoundTank }) {
   const [other, setOther] = useState('');
   const notice = (what: string) => void recordAction(`${tank.code}: ${what}`, { kind: 'fault.noticed', payload: { tank: tank.id, what } });
   return (
-    <details className="faults">
+    <details className={css.faults}>
       <summary>Something to fix?</summary>
       <Chips label="To fix" options={Object.keys(FAULT_HOURS)} value={undefined} onChange={notice} />
       <form

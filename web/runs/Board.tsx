@@ -1,4 +1,5 @@
 // All vessels side by side: what each wants next and when, most urgent first.
+import { clsx } from 'clsx';
 import { Link } from 'react-router';
 import type { RunCard } from '#contract/views.ts';
 import { soonest } from '#core/runs/index.ts';
@@ -7,11 +8,12 @@ import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { METHOD_TITLES, RULE_SAYS } from '../words/runs.ts';
 import { capital, countdown } from '../words/text.ts';
+import css from './runs.module.scss';
 
 export function Board({ runs }: { runs: readonly RunCard[] }) {
   const ordered = [...runs].sort((one, other) => dueOf(one) - dueOf(other));
   return (
-    <ul className="run-board" aria-label="Vessels side by side">
+    <ul className={css.runBoard} aria-label="Vessels side by side">
       {ordered.map((run) => (
         <li key={run.run}>
           <BoardCard run={run} />
@@ -34,17 +36,17 @@ function BoardCard({ run }: { run: RunCard }) {
   const done = end ? Math.min(1, Math.max(0, (now - startedAtMs) / Math.max(1, end.atMs - startedAtMs))) : 0;
   const salt = run.readings.findLast(({ quantity }) => quantity === 'salinity');
   return (
-    <Link className={`run-tile${due ? ' due' : ''}`} to={`/bench?run=${run.run}`}>
-      <span className="run-tile-head">
+    <Link className={clsx(css.runTile, due && 'due')} to={`/bench?run=${run.run}`}>
+      <span className={css.runTileHead}>
         <b>{capital(started.vessel.name)}</b>
-        <span className="to">{run.tank.code}</span>
+        <span>{run.tank.code}</span>
       </span>
       <span>
         <span className="num">{run.n}</span> {run.lotLabel}
       </span>
-      <span className="run-tile-clock num">{left === undefined ? '–' : due ? 'due' : countdown(left)}</span>
+      <span className={clsx(css.runTileClock, 'num')}>{left === undefined ? '–' : due ? 'due' : countdown(left)}</span>
       <span>{next ? RULE_SAYS[next.rule] : METHOD_TITLES[run.method]}</span>
-      <span className="run-tile-bar">
+      <span className={css.runTileBar}>
         <i ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
       </span>
       <span className="soft">

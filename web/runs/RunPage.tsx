@@ -1,4 +1,5 @@
 // One run in front: what is in the vessel now and when it is done, what hands do next, and beside it the drip, readings, signs, watch.
+import { clsx } from 'clsx';
 import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
@@ -18,6 +19,7 @@ import { useFollowed } from './picture/useFollowed.ts';
 import { Apart } from './read/Disagreements.tsx';
 import { Reads } from './read/Reads.tsx';
 import { Release } from './release/Release.tsx';
+import css from './runs.module.scss';
 import { Also } from './steps/Also.tsx';
 import { BathNote } from './steps/BathNote.tsx';
 import { useHappened } from './steps/happened.ts';
@@ -67,9 +69,9 @@ export function RunPage({ run, people, now }: Props) {
   const drips = run.started.plan.some((step) => step.do === 'run');
   const panels = PANELS.filter((one) => one !== 'drip' || drips);
   return (
-    <div className="run">
-      <div className="run-hands">
-        <div className="run-head">
+    <div className={css.run}>
+      <div className={css.runHands}>
+        <div className={css.runHead}>
           <p className="soft tight">
             {METHOD_TITLES[run.method]} · {run.started.vessel.name} · since {when(run.startedAtMs)}, {run.by}
             {run.from.length > 1 && ` · ${run.from.length} bags pooled`} · <Link to={`/run/${run.run}/sheet`}>print the sheet</Link>
@@ -82,12 +84,12 @@ export function RunPage({ run, people, now }: Props) {
           )}
           <NowLine run={run} followed={followed} now={now} />
         </div>
-        <div className="run-work">
+        <div className={css.runWork}>
           {letting ? (
             <Release run={run} followed={followed} now={now} onBack={() => setLetting(false)} onRead={toRead} />
           ) : (
             <>
-              <div className="chips run-tabs" ref={tabs} role="group" aria-label="What is in hand">
+              <div className={clsx('chips', css.runTabs)} ref={tabs} role="group" aria-label="What is in hand">
                 {panels.map((one) => (
                   <Button
                     key={one}
@@ -100,7 +102,7 @@ export function RunPage({ run, people, now }: Props) {
                   </Button>
                 ))}
               </div>
-              <div className="run-panel" key={panel}>
+              <div className={css.runPanel} key={panel}>
                 {panel === 'steps' && (
                   <>
                     <StillSheet run={run} lines={lines} next={next} />
@@ -124,14 +126,14 @@ export function RunPage({ run, people, now }: Props) {
           )}
         </div>
       </div>
-      <div className="run-picture">
-        <div className="run-facts">
+      <div className={css.runPicture}>
+        <div className={css.runFacts}>
           <Figures run={run} followed={followed} now={now} />
           {run.started.bath && <BathNote bath={run.started.bath} />}
           {followed && panel !== 'drip' && <StillTooFast run={run} trajectory={followed} />}
           <Disagreements disagreement={picture?.disagreements ?? NONE_PARTED} onRead={toRead} />
         </div>
-        <div className="run-curves">
+        <div className={css.runCurves}>
           <StillCurve run={run} followed={followed} />
           <Recent run={run} />
         </div>
@@ -154,7 +156,7 @@ const Recent = memo(function Recent({ run }: { run: RunCard }) {
   const words = useHappened(run).slice(-SHOWN).reverse();
   if (words.length === 0) return null;
   return (
-    <ul className="run-recent" aria-label="What happened last">
+    <ul className={css.runRecent} aria-label="What happened last">
       {words.map(({ key, atMs, by, says }) => (
         <li key={key}>
           <span className="num">{when(atMs)}</span> {capital(says)} <span className="soft">{by}</span>

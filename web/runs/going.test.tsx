@@ -68,7 +68,7 @@ describe('the drip', () => {
     const first = card({ events: card().events.filter((event) => event.what === 'worked' && event.line! < FIRST_RUN), startedAtMs: NOW });
     pad(first);
     const catchOf = (mL: string) => fireEvent.change(screen.getByLabelText('or caught, mL'), { target: { value: mL } });
-    const full = () => /Full in ([^.,]*)/.exec(document.querySelector('.tap-leads')!.textContent)![1]!;
+    const full = () => /Full in ([^.,]*)/.exec(document.querySelector('.tapLeads')!.textContent)![1]!;
     catchOf('10');
     const slow = full();
     expect(screen.queryByText(/within an hour/)).toBeNull();

@@ -1,9 +1,11 @@
 // One species as the house knows it, in words and with its units.
+import { clsx } from 'clsx';
 import { useEffect, useRef, type ReactNode } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { SpeciesRow } from '#contract/views.ts';
-import { Caution } from '../parts/Caution.tsx';
 import { useUnits } from '../data/units.ts';
+import { Caution } from '../parts/Caution.tsx';
+import css from './species.module.scss';
 
 const NARROW = '(max-width: 760px)';
 type Props = { species: SpeciesRow; allSpecies: readonly SpeciesRow[]; onEdit?: () => void };
@@ -20,14 +22,14 @@ export function SpeciesCard({ species: one, allSpecies, onEdit }: Props) {
     (other) => other.species !== one.species && other.eats.prey.includes(one.is) && other.water.some((water) => one.water.includes(water)),
   );
   return (
-    <section ref={card} className="card species-card" aria-label={one.common}>
+    <section ref={card} className={clsx('card', css.speciesCard)} aria-label={one.common}>
       <h2 className="big">{one.common}</h2>
       <p className="soft tight">
         <i>{one.scientific}</i>
         {one.alsoCalled.length > 0 && ` · also ${one.alsoCalled.join(', ')}`}
         {one.heads > 0 && ` · ${one.heads} in the house`}
       </p>
-      <dl className="species-facts">
+      <dl className="fact-grid">
         <Fact name="Water">{one.water.join(' or ')}</Fact>
         <Fact name="Temperature">{`${say('temperature', one.temperatureC.min)} to ${say('temperature', one.temperatureC.max)}`}</Fact>
         <Fact name="Salinity">{`${one.salinityPpt.min} to ${one.salinityPpt.max} ppt`}</Fact>
@@ -55,7 +57,7 @@ export function SpeciesCard({ species: one, allSpecies, onEdit }: Props) {
       {one.shyOf && one.shyOf.length > 0 && (
         <Caution>Before any medication: read its label, ask a veterinarian. This list is no dose and not complete.</Caution>
       )}
-      {one.sources.length > 0 && <p className="soft sources">{one.sources.join(' · ')}</p>}
+      {one.sources.length > 0 && <p className={clsx('soft', css.sources)}>{one.sources.join(' · ')}</p>}
       {onEdit && (
         <Button variant="plain" onClick={onEdit}>
           Change

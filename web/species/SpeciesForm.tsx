@@ -1,4 +1,5 @@
 // A species as a form: the columns of the species list's table, read by the same rules as a file.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
@@ -12,6 +13,7 @@ import {
   type SpeciesAdded,
 } from '#core/species/index.ts';
 import { useActions } from '../actions/actions.tsx';
+import css from './species.module.scss';
 
 type Props = { of?: ListedSpecies; allSpecies: readonly ListedSpecies[]; onDone: (id?: string) => void };
 type Cells = Record<string, string>;
@@ -54,7 +56,7 @@ export function SpeciesForm({ of, allSpecies, onDone }: Props) {
   }
 
   return (
-    <section className="card species-card" aria-label={of ? `Change ${of.common}` : 'New species'}>
+    <section className={clsx('card', css.speciesCard)} aria-label={of ? `Change ${of.common}` : 'New species'}>
       <h2>{of ? `Change ${of.common}` : 'New species'}</h2>
       <p className="soft tight">What has a * must be known; several words are parted by a semicolon.</p>
       {/* The id is made of the name and never changes. */}
@@ -90,7 +92,7 @@ export function SpeciesForm({ of, allSpecies, onDone }: Props) {
           {refused}
         </p>
       )}
-      <div className="tools">
+      <div className={css.tools}>
         <Button variant="act" onClick={() => void save()}>
           Save {cells['common name'] || 'the species'}
         </Button>

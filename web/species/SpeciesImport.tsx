@@ -1,4 +1,5 @@
 // Taking in a table of species: what is new, what would change, what is wrong on which line. Nothing is taken in by half.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { diffSpecies, readSpeciesTable, type ListedSpecies, type SpeciesDiff } from '#core/species/index.ts';
@@ -9,6 +10,7 @@ import type { Draft } from '../data/house.ts';
 import { FileDrop } from '../parts/FileDrop.tsx';
 import { Problems } from '../parts/Problems.tsx';
 import { FIELD_WORDS } from '../words/species.ts';
+import css from './species.module.scss';
 
 /** One act takes so many entries; a larger table becomes several, each whole. */
 const ENTRIES_AN_ACT = 150;
@@ -44,7 +46,7 @@ export function SpeciesImport({ allSpecies, onDone }: { allSpecies: readonly Lis
 
   const count = read ? read.diff.added.length + read.diff.changed.length : 0;
   return (
-    <section className="card species-card" aria-label="Take in a table of species">
+    <section className={clsx('card', css.speciesCard)} aria-label="Take in a table of species">
       <h2>Take in a table of species</h2>
       <p className="soft">The columns are those of “Save as CSV”. A column that is not there leaves what the house knows as it is.</p>
       <FileDrop label="A CSV file" accept=".csv,text/csv,text/plain" onText={take} />
@@ -60,7 +62,7 @@ export function SpeciesImport({ allSpecies, onDone }: { allSpecies: readonly Lis
             {read.name}: <b>{read.diff.added.length}</b> new, <b>{read.diff.changed.length}</b> to change, {read.diff.same} the same.
           </p>
           <Listed diff={read.diff} allSpecies={allSpecies} />
-          <div className="tools">
+          <div className={css.tools}>
             <Button variant="act" disabled={count === 0 || read.problems.length > 0 || saving} onClick={() => void save(read)}>
               {count === 0 ? 'Nothing to take in' : `Take in ${count} species`}
             </Button>

@@ -8,12 +8,13 @@ import { SPECIES_COLUMNS, speciesRow, type Named } from '#core/species/index.ts'
 import { writeCsv } from '#core/text/index.ts';
 import { saveTextFile } from '../data/files.ts';
 import { useView } from '../data/house.ts';
+import { lookUpOf } from '../data/lookUp.ts';
 import { useMayWrite } from '../data/me.ts';
 import { Waiting } from '../parts/Waiting.tsx';
-import { lookUpOf } from '../data/lookUp.ts';
-import { SpeciesImport } from './SpeciesImport.tsx';
+import css from './species.module.scss';
 import { SpeciesCard } from './SpeciesCard.tsx';
 import { SpeciesForm } from './SpeciesForm.tsx';
+import { SpeciesImport } from './SpeciesImport.tsx';
 
 const FOUND_AT_MOST = 60;
 
@@ -32,7 +33,7 @@ export default function SpeciesPage() {
   return (
     <div className="two-parts">
       <h1 className="visually-hidden">Species</h1>
-      <div className="species-list">
+      <div className={css.speciesList}>
         <Form.Group controlId="species-search">
           <Form.Label className="visually-hidden">Search by any name</Form.Label>
           <Form.Control
@@ -56,7 +57,7 @@ export default function SpeciesPage() {
           ))}
         </ul>
         {listed.length === 0 && <p className="soft">{species.length === 0 ? 'No species yet.' : `Nothing is called “${sought}”.`}</p>}
-        <div className="tools">
+        <div className={css.tools}>
           {species.length > 0 && (
             <Button
               variant="plain"

@@ -21,6 +21,7 @@ import { Losses } from './Losses.tsx';
 import { Measure } from './Measure.tsx';
 import { Contacts, Meals } from './Met.tsx';
 import { Recount } from './Recount.tsx';
+import css from './tank.module.scss';
 import { Treatment } from './Treatment.tsx';
 
 type Full = TankView & Required<Pick<TankView, 'tank' | 'system'>>;
@@ -114,7 +115,7 @@ function Occupant({ view, one, keeper, onBath }: OccupantProps) {
           <b className="num">{one.n}</b> <Link to={`/lot/${one.lot}`}>{one.label}</Link> <i className="soft">{one.species?.scientific}</i>
         </span>
         {keeper && (
-          <span className="occupant-acts">
+          <span className={css.occupantActs}>
             <Button variant="link" className="btn-quiet" onClick={onBath}>
               first-aid bath
             </Button>
@@ -148,7 +149,7 @@ function ItsWater({ view, keeper }: { view: Full; keeper: boolean }) {
   const { say } = useUnits();
   const { data: moves } = useView('moves');
   return (
-    <section className="card tank-water" aria-label="Its water">
+    <section className="card" aria-label="Its water">
       <h2>{system.name}</h2>
       <p className="soft tight">
         {system.type}, {say('volume', system.volumeL)}
@@ -165,7 +166,7 @@ function ItsWater({ view, keeper }: { view: Full; keeper: boolean }) {
           Under {family} since {when(begunAtMs)}
         </p>
       ))}
-      <table className="readings">
+      <table className={css.readings}>
         <tbody>
           {view.readings.map(({ quantity, value, method, source, atMs, by }) => (
             <tr key={quantity}>

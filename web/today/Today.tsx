@@ -1,4 +1,5 @@
 // Today: what hands must do now, what is overdue, what comes next, in the order in which one walks.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
@@ -8,11 +9,12 @@ import { isForLead, isSettledByHand, type DueState } from '#core/today/index.ts'
 import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { type Draft } from '../data/house.ts';
-import { useShown } from '../data/overlay.ts';
 import { useMayWrite, useRank, useMe, useTimes } from '../data/me.ts';
+import { useShown } from '../data/overlay.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { DUE_WORDS, sayDue } from '../words/due.ts';
 import { rowsOf, shownAt, STATES, overlayToday, type DueRow } from './group.ts';
+import css from './today.module.scss';
 
 const STATE_WORDS: Record<DueState, string> = { overdue: 'Overdue', now: 'Now', next: 'Next' };
 
@@ -33,14 +35,14 @@ export default function Today() {
     );
   }
   return (
-    <div className="today">
+    <div className={css.today}>
       <h1 className="visually-hidden">Today</h1>
       {STATES.filter((state) => rows[state].length > 0).map((state) => (
-        <section key={state} className={`due-${state}`} aria-label={STATE_WORDS[state]}>
+        <section key={state} className={css[state]} aria-label={STATE_WORDS[state]}>
           <h2>
             {STATE_WORDS[state]} <span className="num soft">{rows[state].length}</span>
           </h2>
-          <ul className="due-rows">
+          <ul className={css.dueRows}>
             {rows[state].map((row) => (
               <Row key={row.ids[0]! + state} row={row} state={state} now={now} />
             ))}
@@ -66,14 +68,14 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
   const byHand = mayDecide && isSettledByHand(row.rule);
   return (
     <li>
-      <span className="due-time num">
+      <span className={clsx(css.dueTime, 'num')}>
         {state === 'overdue' ? sayLate(now - row.byMs) : state === 'now' ? saySince(row, { now, when }) : when(shownAt(row))}
       </span>
-      <span className="due-what">
+      <span className={css.dueWhat}>
         {words}
         {row.snoozed && <span className="soft"> · put off</span>}
       </span>
-      <span className="due-does">
+      <span className={css.dueDoes}>
         <Link className="btn btn-plain" to={to} aria-label={`${doing}: ${words}`}>
           {doing}
         </Link>
@@ -141,7 +143,7 @@ function Later({ onChoose, now }: { onChoose: (untilMs: number, why: string) => 
     ['tomorrow at 8', tomorrow],
   ] as const;
   return (
-    <div className="due-more">
+    <div className={css.dueMore}>
       <Form.Control aria-label="Why later" value={why} maxLength={300} onChange={(event) => setWhy(event.target.value)} />
       <div className="chips" role="group" aria-label="When again">
         {choices.map(([name, untilMs]) => (
@@ -157,10 +159,10 @@ function Later({ onChoose, now }: { onChoose: (untilMs: number, why: string) => 
 function Skip({ onSkip }: { onSkip: (why: string) => void }) {
   const may = useMayWrite('due.skipped');
   const [why, setWhy] = useState('');
-  if (!may) return <p className="due-more soft">A keeper may leave it out, with a reason.</p>;
+  if (!may) return <p className={clsx(css.dueMore, 'soft')}>A keeper may leave it out, with a reason.</p>;
   return (
     <form
-      className="due-more"
+      className={css.dueMore}
       onSubmit={(event) => {
         event.preventDefault();
         if (why.trim()) onSkip(why.trim());

@@ -1,4 +1,5 @@
 // The one at this screen: the units they read and type in, and how the screen looks. Kept for the person, on every device.
+import { clsx } from 'clsx';
 import { Link } from 'react-router';
 import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
@@ -6,9 +7,10 @@ import { TEMPERATURE_UNITS, VOLUME_UNITS, type Preference } from '#core/water/in
 import { useActions } from '../actions/actions.tsx';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
-import { ThemeSwitch } from '../frame/ThemeSwitch.tsx';
 import { SignOut } from '../frame/SignOut.tsx';
+import { ThemeSwitch } from '../frame/ThemeSwitch.tsx';
 import { Chips } from '../parts/Chips.tsx';
+import css from './you.module.scss';
 
 export default function You() {
   const me = useMe();
@@ -25,7 +27,7 @@ export default function You() {
     if (outcome.status !== 'waiting') await mutate(paths.me);
   };
   return (
-    <section className="card you" aria-label="You">
+    <section className={clsx('card', css.you)} aria-label="You">
       <h1 className="station-title">
         {me.person.name} <span className="soft">{me.person.title}</span>
       </h1>
@@ -40,7 +42,7 @@ export default function You() {
         A tank of {say('volume', 45)} at {say('temperature', 25)}. Any unit is understood where you type it: 78F, 25.5 C, 12 L, 800 mL, 3 US
         gal, 3 imp gal. The house keeps °C and litres; the others go on reading in their own.
       </p>
-      <p className="you-links">
+      <p className={css.youLinks}>
         <Link to="/house?part=people">Your PIN</Link> <ThemeSwitch /> <SignOut />
       </p>
     </section>

@@ -1,4 +1,5 @@
 // Fish of the house on their way to another system: compared as a bag is, and begun as one. Which fish and which tank came with the address.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { knownOf } from '#contract/bench/known.ts';
@@ -16,6 +17,7 @@ import { CannotBe } from '../../parts/CannotBe.tsx';
 import { CountField } from '../../parts/CountField.tsx';
 import { QuantityField } from '../../parts/QuantityField.tsx';
 import { Waiting } from '../../parts/Waiting.tsx';
+import css from './begin.module.scss';
 import { Begin } from './Begin.tsx';
 import { housedBag } from './housed.ts';
 
@@ -95,7 +97,7 @@ function Whole({ room, bench, allSpecies, lot, from, to, n: wanted }: Props) {
       : [];
     const chosen = { method, compared: { controls: {}, ...STANDING }, by: '', atMs: 0 };
     return (
-      <div className="card bench-card acclimate">
+      <div className={clsx('card bench-card', css.acclimate)}>
         <Begin
           bag={{ ...bag, lot: child ?? lot, chosen }}
           method={method}
@@ -108,7 +110,7 @@ function Whole({ room, bench, allSpecies, lot, from, to, n: wanted }: Props) {
     );
   }
   return (
-    <div className="card bench-card acclimate">
+    <div className={clsx('card bench-card', css.acclimate)}>
       <h1 className="station-title">
         {fish.label}, {left.tank.code} <span className="soft">to</span> {right.tank.code}
       </h1>
@@ -116,7 +118,7 @@ function Whole({ room, bench, allSpecies, lot, from, to, n: wanted }: Props) {
         {units.say('salinity', left.system.salinityPpt)} and {units.say('temperature', left.system.temperatureC)} to{' '}
         {units.say('salinity', right.system.salinityPpt)} and {units.say('temperature', right.system.temperatureC)}, as last known.
       </p>
-      <div className="begin-fields">
+      <div className={css.beginFields}>
         <CountField label={`Of ${fish.n}, into the vessel`} value={n} min={1} max={fish.n} onChange={setSaid} />
         <QuantityField label="Their own water in it" quantity="volume" text={text} onChange={setText} />
       </div>

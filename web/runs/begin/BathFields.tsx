@@ -4,6 +4,7 @@ import { LABEL_UNITS, MATCHED } from '#core/runs/index.ts';
 import { useUnits } from '../../data/units.ts';
 import { QuantityField } from '../../parts/QuantityField.tsx';
 import type { BathFields as Fields, ReadBath } from './bathDraft.ts';
+import css from './begin.module.scss';
 import type { Patient } from './patient.ts';
 
 type Props = { patient: Patient; fields: Fields; read: ReadBath; onChange: (more: Partial<Fields>) => void };
@@ -19,7 +20,7 @@ export function BathFields({ patient, fields, read, onChange }: Props) {
       : `Theirs: ${units.say(of, patient.input.bag[of])}${source === 'stated' ? ', as stated' : ''}${method === 'on the bag' ? ', on the skin of the bag: read its water' : ''}; within ${within}.`;
   };
   return (
-    <div className="begin-fields">
+    <div className={css.beginFields}>
       <Form.Group className="field" controlId="bath-label">
         <Form.Label className="label">Name on the label</Form.Label>
         <Form.Control value={fields.label} maxLength={80} onChange={(event) => onChange({ label: event.target.value })} />

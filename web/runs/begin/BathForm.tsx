@@ -1,4 +1,5 @@
 // A first-aid bath begun: clean water like the fish's own first, then what the label says. The amount is worked out from the label, never given.
+import { clsx } from 'clsx';
 import Button from 'react-bootstrap/Button';
 import { useNavigate } from 'react-router';
 import { tolerancesOf, type LotInput, type TankInput } from '#core/bench/index.ts';
@@ -13,8 +14,10 @@ import { CountField } from '../../parts/CountField.tsx';
 import { forgetKept, useKept } from '../../parts/useKept.ts';
 import { useOverrule } from '../../parts/useOverrule.tsx';
 import { sayStep } from '../../words/refusals.ts';
+import runsCss from '../runs.module.scss';
 import { bathStarted, emptyBath, readBath, type BathFields as Fields } from './bathDraft.ts';
 import { BathFields } from './BathFields.tsx';
+import css from './begin.module.scss';
 import type { Patient } from './patient.ts';
 
 type Props = { patient: Patient; onBack: () => void };
@@ -45,7 +48,7 @@ export function BathForm({ patient, onBack }: Props) {
     });
   };
   return (
-    <div className="begin bath-form">
+    <div className={clsx(css.begin, css.bathForm)}>
       <p className="soft tight">
         {patient.comesFrom}
         <Button variant="link" className="btn-quiet" onClick={onBack}>
@@ -59,7 +62,7 @@ export function BathForm({ patient, onBack }: Props) {
         First clean water with air, as warm and as salt as their own. Then the bath, in that water, with somebody beside it. Gloves; open a
         window; never mix products.
       </Caution>
-      <div className="begin-switches">
+      <div className={css.beginSwitches}>
         {patient.netted && patient.n > 1 && (
           <CountField label={`Of ${patient.n}, into the bath`} value={n} min={1} max={patient.n} onChange={(some) => change({ some })} />
         )}
@@ -77,7 +80,7 @@ export function BathForm({ patient, onBack }: Props) {
       )}
       <BathFields patient={patient} fields={fields} read={read} onChange={change} />
       {dose && (
-        <p className="bath-note" role="status">
+        <p className={runsCss.bathNote} role="status">
           <b className="num">
             {Number(dose.amount.toPrecision(3))} {dose.unit}
           </b>{' '}

@@ -18,6 +18,7 @@ import { useOverrule } from '../../parts/useOverrule.tsx';
 import { NOT_OFFERED_WORDS } from '../../words/bench.ts';
 import { METHOD_TITLES, sayFlow, sayLine, sayMinutes } from '../../words/runs.ts';
 import { capital } from '../../words/text.ts';
+import css from './begin.module.scss';
 import { VesselFields, WaterFields } from './BeginFields.tsx';
 import type { Begun } from './begun.ts';
 import { beginEntries, groupsOf, HOW, judgeBegin, usualFields, type BeginFields, type JudgedBegin } from './draft.ts';
@@ -69,7 +70,7 @@ export function Begin({ bag, method, siblings, people, onBack, before }: Props) 
     });
   };
   return (
-    <div className="begin">
+    <div className={css.begin}>
       <p className="soft tight">
         {bag.crateLabel} · {bag.label} · for {bag.tank!.code} · {!before && <Link to={`/room?bag=${bag.bag}`}>another tank</Link>}
         <Button variant="link" className="btn-quiet" onClick={onBack}>

@@ -7,13 +7,14 @@ import { Caution } from '../../parts/Caution.tsx';
 import { Chips } from '../../parts/Chips.tsx';
 import { PersonPicker } from '../../parts/PersonPicker.tsx';
 import { QuantityField } from '../../parts/QuantityField.tsx';
+import css from './begin.module.scss';
 import { YES_NO, type BeginFields } from './draft.ts';
 
 type Props = { fields: BeginFields; onChange: (more: Partial<BeginFields>) => void };
 
 export function VesselFields({ fields, onChange, people, long }: Props & { people: BenchView['people']; long: boolean }) {
   return (
-    <div className="begin-fields">
+    <div className={css.beginFields}>
       <Form.Group className="field" controlId="begin-name">
         <Form.Label className="label">Vessel</Form.Label>
         <Form.Control value={fields.name} maxLength={50} onChange={(event) => onChange({ name: event.target.value })} />
@@ -46,7 +47,7 @@ export function WaterFields({ fields, onChange, fromTank, code }: Props & { from
   const { air, ammoniaBinder, floatFirst, overflow } = fields;
   return (
     <>
-      <div className="begin-switches">
+      <div className={css.beginSwitches}>
         <Chips label="Air" options={AIR_LEVELS} value={air} onChange={(one) => onChange({ air: one })} />
         <Chips label="Ammonia binder" options={YES_NO} value={ammoniaBinder} onChange={(one) => onChange({ ammoniaBinder: one })} />
         {!fromTank && <Chips label="Float first" options={YES_NO} value={floatFirst} onChange={(one) => onChange({ floatFirst: one })} />}

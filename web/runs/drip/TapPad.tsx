@@ -1,4 +1,5 @@
 // The drip by tapping along with its drops, or by what was caught in a measure: mL/min with its band, where it leads, which way to turn the knot.
+import { clsx } from 'clsx';
 import { useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
@@ -29,6 +30,7 @@ import { Chips } from '../../parts/Chips.tsx';
 import { CAUTION_WORDS, FLOW_FROM_WORDS, sayFlow } from '../../words/runs.ts';
 import { countdown } from '../../words/text.ts';
 import { useRunAction } from '../useRunAction.ts';
+import css from './drip.module.scss';
 import { TooFast } from './TooFast.tsx';
 
 type Flow = Extract<RunAction, { do: 'flow' }>;
@@ -72,7 +74,7 @@ export function TapPad({ run, followed, lines, now }: Props) {
   const turn = wanted !== undefined && rate > 0 ? turnTo(rate, wanted) : dripTurn(lines, facts, rate);
   const first = lines.find(({ step }) => step.do === 'run')?.cautions ?? [];
   return (
-    <div className="tap">
+    <div>
       {present === undefined && first.length > 0 && (
         <Caution strong>
           {first.map((caution) => (
@@ -84,18 +86,18 @@ export function TapPad({ run, followed, lines, now }: Props) {
       )}
       <button
         type="button"
-        className="tap-pad"
+        className={css.tapPad}
         onPointerDown={(event) => tap(event.timeStamp)}
         onClick={(event) => event.detail === 0 && tap(event.timeStamp)}
       >
-        <span className="tap-drop" key={taps.length} aria-hidden />
+        <span className={css.tapDrop} key={taps.length} aria-hidden />
         <b>Tap with each drop</b>
         <span className="soft" aria-live="polite">
           {taps.length === 0
             ? `${DROPS_WANTED} drops tell it; the key t or a volume button taps too`
             : `${taps.length} tapped${tapped && tapped.slips > 0 ? `, ${tapped.slips} left out as slips` : ''}`}
         </span>
-        <span className="num tap-rate">{tapped ? sayFlow(tapped.mLPerMin) : present ? sayFlow(present.mLPerMin) : '–'}</span>
+        <span className={clsx('num', css.tapRate)}>{tapped ? sayFlow(tapped.mLPerMin) : present ? sayFlow(present.mLPerMin) : '–'}</span>
         <span className="soft">
           {tapped
             ? `between ${sayFlow(tapped.low)} and ${sayFlow(tapped.high)}${tapped.wanting > 0 ? `; ${tapped.wanting} more drops` : ''}`
@@ -112,7 +114,7 @@ export function TapPad({ run, followed, lines, now }: Props) {
           knot a little, then tap again.
         </p>
       )}
-      <div className="tap-catch">
+      <div className={css.tapCatch}>
         <Form.Group controlId="caught-ml">
           <Form.Label className="label">or caught, mL</Form.Label>
           <Form.Control
@@ -172,7 +174,7 @@ function Leads({ run, flow, line, followed, now }: LeadsProps) {
   const { say } = units;
   return (
     <>
-      <p className="tap-leads">
+      <p className={css.tapLeads}>
         {end
           ? `There about ${when(run.startedAtMs + end.atMinute * MINUTE_MS)}, in ${countdown(run.startedAtMs + end.atMinute * MINUTE_MS - now)}. `
           : 'Never there at this rate, within a day of the plan. '}

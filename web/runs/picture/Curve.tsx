@@ -1,5 +1,6 @@
 // The course of one vessel: what it was, what it is calculated to become, the band, the points that were read, the limits, and now.
 import type { ChartDataset } from 'chart.js';
+import { clsx } from 'clsx';
 import { useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RunCard } from '#contract/views.ts';
@@ -10,6 +11,7 @@ import { useMe } from '../../data/me.ts';
 import { useUnits, type Units } from '../../data/units.ts';
 import { CurveTabs } from '../../parts/CurveTabs.tsx';
 import { LineChart, lineAcross, plainOptions, type Colour, type Dot, type Drawing } from '../../parts/LineChart.tsx';
+import css from './picture.module.scss';
 import { saveBlob } from './save.ts';
 
 const CURVES = ['salinity', 'temperature', 'pH', 'nh3', 'ammonia', 'oxygen'] as const;
@@ -50,7 +52,7 @@ export function Curve({ run, followed }: { run: RunCard; followed?: Followed }) 
   };
   const now = followed?.now;
   return (
-    <figure className="curves run-curve">
+    <figure className={clsx('curves', css.runCurve)}>
       <CurveTabs curves={CURVES} words={WORDS} value={curve} onChange={setCurve} />
       <div className="curve-canvas">
         {followed && now ? (
@@ -66,7 +68,7 @@ export function Curve({ run, followed }: { run: RunCard; followed?: Followed }) 
       </div>
       <figcaption className="soft">
         Band: nine in ten. Dots: read; rings: as a meter that was out showed it.
-        <span className="curve-save">
+        <span>
           <Button variant="link" className="btn-quiet" onClick={toPng} disabled={!followed}>
             PNG
           </Button>

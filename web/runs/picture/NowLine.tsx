@@ -1,4 +1,5 @@
 // The vessel now: when it is calculated to be near enough to its tank, with the band; and beside it what its water is.
+import { clsx } from 'clsx';
 import type { RunCard } from '#contract/views.ts';
 import { openedAtMs, runFactsOf, standingOf, tankBy, type Followed } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
@@ -6,6 +7,7 @@ import { ammoniaBand } from '#core/water/index.ts';
 import { useTimes } from '../../data/me.ts';
 import { useUnits } from '../../data/units.ts';
 import { countdown } from '../../words/text.ts';
+import css from './picture.module.scss';
 
 /** From here on toxic ammonia is no longer calm, mg/L N. */
 const WATCH_FROM = 0.05;
@@ -23,8 +25,8 @@ export function NowLine({ run, followed, now }: { run: RunCard; followed?: Follo
   const isBath = run.started.bath !== undefined;
   const between = early !== undefined && late !== undefined && late - early > 2 * MINUTE_MS;
   return (
-    <div className="run-now">
-      <span className="minutes num">{left === undefined ? '–' : left <= 0 ? 'there' : countdown(left)}</span>
+    <div className={css.runNow}>
+      <span className={clsx(css.minutes, 'num')}>{left === undefined ? '–' : left <= 0 ? 'there' : countdown(left)}</span>
       <span>
         {end === undefined || left === undefined
           ? 'At this rate it does not come there within a day of the plan: open up, or take more water out.'
@@ -44,13 +46,13 @@ export function Figures({ run, followed, now }: { run: RunCard; followed?: Follo
   const { say } = useUnits();
   const { when } = useTimes();
   const { boundUntilMs } = standingOf(run);
-  if (!followed) return <p className="run-figures soft">being calculated …</p>;
+  if (!followed) return <p className={clsx(css.runFigures, 'soft')}>being calculated …</p>;
   const { salinity, temperature, pH, nh3, oxygen } = followed.now;
   const tank = tankBy(runFactsOf(run), Number.MAX_SAFE_INTEGER);
   const opened = openedAtMs(run);
   const bySalt = Math.abs(run.started.start.salinity - tank.salinity) > run.started.within.salinity;
   return (
-    <p className="run-figures">
+    <p className={css.runFigures}>
       {bySalt && (
         <b className="num">
           {say('salinity', salinity)} <span className="soft">→ {say('salinity', tank.salinity)}</span>

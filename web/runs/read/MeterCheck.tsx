@@ -9,6 +9,7 @@ import { useMe, useTimes } from '../../data/me.ts';
 import { useUnits } from '../../data/units.ts';
 import { capital } from '../../words/text.ts';
 import { dipReference } from './meter.ts';
+import css from './read.module.scss';
 
 type Props = { run: RunCard; quantity: FollowedQuantity; meter: string };
 
@@ -42,7 +43,7 @@ export function MeterCheck({ run, quantity, meter }: Props) {
   };
   const parsed = units.read(quantity, text);
   return (
-    <details className="meter-check" open={last !== undefined}>
+    <details className={css.meterCheck} open={last !== undefined}>
       <summary>
         Check the {meter} in {reference.in}
       </summary>
@@ -57,7 +58,7 @@ export function MeterCheck({ run, quantity, meter }: Props) {
       ) : (
         <p className="soft">Not checked during this acclimation. A meter that is out looks just like a slipped hose.</p>
       )}
-      <div className="meter-fields">
+      <div className={css.meterFields}>
         {house.demo && (
           <Button variant="plain" onClick={() => void dip()}>
             Dip it and set it right

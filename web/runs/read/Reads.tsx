@@ -16,6 +16,7 @@ import { QuantityField } from '../../parts/QuantityField.tsx';
 import { capital } from '../../words/text.ts';
 import { dip, WAY_WORDS, WAYS } from './meter.ts';
 import { MeterCheck } from './MeterCheck.tsx';
+import css from './read.module.scss';
 
 const USUAL: Record<FollowedQuantity, ReadingMethod> = {
   temperature: 'in the water',
@@ -85,9 +86,9 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
     setSure(false);
   };
   return (
-    <div className="reads">
+    <div>
       <Chips label="Of" options={FOLLOWED_QUANTITIES} value={quantity} onChange={choose} />
-      <div className="reads-where">
+      <div className={css.readsWhere}>
         <Chips label="Where" options={WHERE} value={where} onChange={setWhere} />
         {house.demo && <BenchMeter quantity={quantity} onTake={(way) => void take(way)} />}
       </div>
@@ -96,7 +97,7 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
           {trouble}
         </p>
       )}
-      <div className="reads-fields">
+      <div className={css.readsFields}>
         <QuantityField
           label={capital(quantity)}
           quantity={quantity}
@@ -193,7 +194,7 @@ type AskProps = {
 function AskAgain({ quantity, value, calculated, asked, onMeant, onSure }: AskProps) {
   const units = useUnits();
   return (
-    <div className="ask" role="alertdialog" aria-label="Is that right?">
+    <div className={css.ask} role="alertdialog" aria-label="Is that right?">
       <p>
         {units.say(quantity, value)}, where {units.say(quantity, calculated)} is calculated
         {asked.meant === undefined ? ': is that right?' : `. Was ${asked.typed} meant, ${units.say(quantity, asked.meant)}?`}

@@ -58,7 +58,7 @@ export function Release({ run, followed, now, onBack, onRead }: Props) {
     attempt(knowing({ title, doing: 'Release', words, drafts, onDone: onBack }, quarantineAgain.left));
   };
   return (
-    <div className="release let-go">
+    <div className="release">
       <Button variant="link" className="btn-quiet" onClick={onBack}>
         not yet, back to the steps
       </Button>

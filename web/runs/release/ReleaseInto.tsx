@@ -1,9 +1,11 @@
 // Into which tanks, how many dead, how many stay: counts that must add up to what is on record.
+import { clsx } from 'clsx';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { RunCard, TankCard } from '#contract/views.ts';
 import { CountField } from '../../parts/CountField.tsx';
 import { sumOf, type ReleaseSaid } from './draft.ts';
+import css from './release.module.scss';
 
 type Props = {
   run: RunCard;
@@ -26,7 +28,7 @@ export function ReleaseInto({ run, said, tanks, codeOf, onChange }: Props) {
   return (
     <>
       {counts.map(({ tank, n }, index) => (
-        <div className="pair let-into" key={index}>
+        <div className={clsx('pair', css.letInto)} key={index}>
           <CountField label={`Into ${codeOf(tank)}`} value={n} onChange={(value) => set(index, { n: value })} />
           {index > 0 && (
             <>

@@ -10,6 +10,7 @@ import { Chips } from '../../parts/Chips.tsx';
 import { QuantityField } from '../../parts/QuantityField.tsx';
 import { CAUTION_WORDS } from '../../words/runs.ts';
 import { useRunAction } from '../useRunAction.ts';
+import css from './steps.module.scss';
 
 export function Also({ run }: { run: RunCard }) {
   const write = useRunAction(run);
@@ -24,7 +25,7 @@ export function Also({ run }: { run: RunCard }) {
   const isBath = run.started.bath !== undefined;
   const [says, why] = CAUTION_WORDS['air frees ammonia'];
   return (
-    <div className="also">
+    <div className={css.also}>
       <Chips label="Air, as it is" options={AIR_LEVELS} value={air} onChange={turn} />
       {turnedUp && boundUntilMs === undefined && !isBath && (
         <Caution>
@@ -32,9 +33,9 @@ export function Also({ run }: { run: RunCard }) {
         </Caution>
       )}
       {!isBath && (
-        <details className="sheet-all">
+        <details className={css.sheetAll}>
           <summary>Something else was done</summary>
-          <div className="also-actions">
+          <div className={css.alsoActions}>
             <Button variant="plain" onClick={() => write({ do: 'ammonia binder' })}>
               {boundUntilMs === undefined ? 'Ammonia binder is in' : 'More ammonia binder is in'}
             </Button>

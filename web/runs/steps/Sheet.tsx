@@ -1,4 +1,5 @@
 // The run sheet on the screen: lines as hands do them, done, going and to come, with their cautions.
+import { clsx } from 'clsx';
 import { Check, ChevronRight, Circle } from 'lucide-react';
 import type { RunCard } from '#contract/views.ts';
 import { reachedLine, runFactsOf, tickedOf, type Next, type SheetLine } from '#core/runs/index.ts';
@@ -6,6 +7,7 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import { useTimes } from '../../data/me.ts';
 import { useUnits } from '../../data/units.ts';
 import { CAUTION_WORDS, sayLine } from '../../words/runs.ts';
+import css from './steps.module.scss';
 
 type LineState = 'done' | 'going' | 'next' | 'later';
 type Props = { run: RunCard; lines: readonly SheetLine[]; next: Next };
@@ -18,16 +20,16 @@ export function Sheet({ run, lines, next }: Props) {
   const row = (line: SheetLine) => <Line key={line.line} run={run} line={line} state={stateOf(line)} />;
   // What stands above is not warned of twice.
   const plain = (line: SheetLine) => <Line key={line.line} run={run} line={line} state={stateOf(line)} cautions={false} />;
-  if (lines.length - now.length < 3) return <ol className="sheet-lines">{lines.map(row)}</ol>;
+  if (lines.length - now.length < 3) return <ol className={css.sheetLines}>{lines.map(row)}</ol>;
   const done = lines.filter((line) => stateOf(line) === 'done').length;
   return (
     <>
-      <ol className="sheet-lines">{now.map(row)}</ol>
-      <details className="sheet-all">
+      <ol className={css.sheetLines}>{now.map(row)}</ol>
+      <details className={css.sheetAll}>
         <summary>
           The whole sheet: {done} done, {lines.length - done - now.length} to come
         </summary>
-        <ol className="sheet-lines">{lines.map(plain)}</ol>
+        <ol className={css.sheetLines}>{lines.map(plain)}</ol>
       </details>
     </>
   );
@@ -40,8 +42,8 @@ function Line({ run, line, state, cautions = true }: LineProps) {
   const { when } = useTimes();
   const done = tickedOf(run, line.line);
   return (
-    <li className={`sheet-line ${state}`} aria-current={state === 'next' ? 'step' : undefined}>
-      <span className="sheet-mark">
+    <li className={clsx(css.sheetLine, css[state])} aria-current={state === 'next' ? 'step' : undefined}>
+      <span className={css.sheetMark}>
         {state === 'done' ? (
           <Check size={18} aria-hidden />
         ) : state === 'later' ? (
@@ -55,7 +57,7 @@ function Line({ run, line, state, cautions = true }: LineProps) {
         {sayLine(line, units)}
         {state === 'going' && <span className="soft"> going on</span>}
         {cautions && (state === 'next' || state === 'going') && line.cautions.length > 0 && (
-          <span className="sheet-cautions">
+          <span className={css.sheetCautions}>
             {line.cautions.map((caution) => (
               <span key={caution}>
                 <b>{CAUTION_WORDS[caution][0]}</b>: {CAUTION_WORDS[caution][1]}.

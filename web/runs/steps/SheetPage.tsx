@@ -12,6 +12,7 @@ import { Waiting } from '../../parts/Waiting.tsx';
 import { CAUTION_WORDS, METHOD_TITLES, sayLine } from '../../words/runs.ts';
 import { capital } from '../../words/text.ts';
 import { happenedTo } from './happened.ts';
+import css from './steps.module.scss';
 
 const ROWS = 10;
 
@@ -65,21 +66,21 @@ function Paper({ run }: { run: RunCard }) {
   const units = useUnits();
   const { endMinute, checks } = planOf(run, houseNow());
   return (
-    <div className="paper">
+    <div className={css.paper}>
       <p className="no-print">
         <Link to={`/bench?run=${run.run}`}>Back to the acclimation</Link>{' '}
         <Button variant="plain" onClick={() => window.print()}>
           Print
         </Button>
       </p>
-      <article className="paper-sheet">
+      <article className={css.paperSheet}>
         <Heading run={run} />
         <Steps run={run} endMinute={endMinute} />
         {checks.length > 0 && <Checks run={run} checks={checks} />}
         {run.events.length + run.readings.length > 0 && (
           <section>
             <h2>Until now</h2>
-            <ul className="paper-been">
+            <ul className={css.paperBeen}>
               {happenedTo(run, units).map(({ key, atMs, by, says }) => (
                 <li key={key}>
                   <span className="num">{when(atMs)}</span> {says} ({by})
@@ -106,7 +107,7 @@ function Heading({ run }: { run: RunCard }) {
         begun {when(startedAtMs)} by {run.by}
         {run.watcher ? ` · watched by ${run.watcher.name}` : ''}
       </p>
-      <p className="paper-big">
+      <p className={css.paperBig}>
         {run.n} {run.lotLabel} for {run.tank.code}
       </p>
       <p>
@@ -134,25 +135,25 @@ function Steps({ run, endMinute }: { run: RunCard; endMinute: number | undefined
   return (
     <section>
       <h2>Steps</h2>
-      <ol className="paper-steps">
+      <ol className={css.paperSteps}>
         {lines.map((line) => {
           const done = tickedOf(run, line.line);
           return (
             <li key={line.line}>
-              <span className="paper-box">{done ? '✓' : ''}</span>
+              <span className={css.paperBox}>{done ? '✓' : ''}</span>
               <span>{sayLine(line, units)}</span>
               <span className="num">{when(done?.atMs ?? startedAtMs + line.atMinute * MINUTE_MS)}</span>
             </li>
           );
         })}
         <li>
-          <span className="paper-box" />
+          <span className={css.paperBox} />
           <span>Read vessel and {run.tank.code} with the same meter, then net out, count right in the net</span>
           <span className="num">{endMinute === undefined ? '' : when(startedAtMs + endMinute * MINUTE_MS)}</span>
         </li>
       </ol>
       {cautions.length > 0 && (
-        <ul className="paper-cautions">
+        <ul className={css.paperCautions}>
           {cautions.map((caution) => (
             <li key={caution}>
               <b>{CAUTION_WORDS[caution][0]}</b>: {CAUTION_WORDS[caution][1]}.
@@ -172,7 +173,7 @@ function Checks({ run: { startedAtMs }, checks }: { run: RunCard; checks: readon
   return (
     <section>
       <h2>Checks and readings</h2>
-      <table className="paper-table">
+      <table className={css.paperTable}>
         <thead>
           <tr>
             {HEADINGS.map((heading) => (

@@ -1,4 +1,5 @@
 // Stop signs: one tap, what to do now, written with the time since the start. What fish do anyway at this hour is told apart.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RunCard } from '#contract/views.ts';
@@ -24,6 +25,7 @@ import { CountField } from '../../parts/CountField.tsx';
 import { DO_NOW_WORDS, sayBack } from '../../words/runs.ts';
 import { capital, countdown } from '../../words/text.ts';
 import { useRunAction } from '../useRunAction.ts';
+import css from './watch.module.scss';
 
 type Props = { run: RunCard; followed?: Followed; now: number; onRelease: () => void; onRead: () => void };
 
@@ -68,9 +70,9 @@ export function Signs({ run, followed, now, onRelease, onRead }: Props) {
     setDead(0);
   };
   return (
-    <div className="signs">
+    <div className={css.signs}>
       {judged && last && (
-        <div className={`sign-now${judged.stops ? ' stops' : ''}`} role="alert">
+        <div className={clsx(css.signNow, judged.stops && css.stops)} role="alert">
           <p className="big">{capital(last)}</p>
           {judged.expected && (
             <p>

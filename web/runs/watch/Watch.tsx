@@ -10,6 +10,7 @@ import { ActButton } from '../../parts/ActButton.tsx';
 import { Chips } from '../../parts/Chips.tsx';
 import { PersonPicker } from '../../parts/PersonPicker.tsx';
 import { capital, countdown } from '../../words/text.ts';
+import css from './watch.module.scss';
 
 type Props = { run: RunCard; people: BenchView['people']; now: number };
 const EVERY = ['30', '60', '120', '240'] as const;
@@ -50,7 +51,7 @@ export function Watch({ run, people, now }: Props) {
     setNote('');
   };
   return (
-    <div className="watch">
+    <div className={css.watch}>
       <p>
         {run.watcher ? (
           <>
