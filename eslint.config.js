@@ -17,6 +17,8 @@ export default ts.config(
       // An area adds its refusal codes to the registry by an interface that only extends.
       '@typescript-eslint/no-empty-object-type': ['error', { allowInterfaces: 'with-single-extends' }],
       'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
+      'object-shorthand': ['error', 'properties'],
+      'no-useless-rename': 'error',
       'max-params': ['error', { max: 4 }],
     },
   },

@@ -21,8 +21,8 @@ const house = furnish(makeTestHouse(file));
 const needed = 2 * BLOCKS * PER_BLOCK + 100;
 const bags: string[] = [];
 for (let crate = 0; bags.length < needed; crate += 1) {
-  const of = Array.from({ length: 400 }, (_, index) => `c${crate}-b${index}`);
-  bags.push(...of);
+  const bagIds = Array.from({ length: 400 }, (_, index) => `c${crate}-b${index}`);
+  bags.push(...bagIds);
   house.must(KEEPER, {
     kind: 'crate.expected',
     payload: {
@@ -33,7 +33,7 @@ for (let crate = 0; bags.length < needed; crate += 1) {
       promisedAtMs: house.now() - 1e7,
       stated: {},
       lots: [{ lot: `c${crate}-l`, label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 5 }],
-      bags: of.map((bag) => ({ bag, label: bag, box: 1, lot: `c${crate}-l`, n: 4, waterL: 1 })),
+      bags: bagIds.map((bag) => ({ bag, label: bag, box: 1, lot: `c${crate}-l`, n: 4, waterL: 1 })),
     },
   });
   house.must(KEEPER, { kind: 'crate.arrived', payload: { crate: `c${crate}`, carton: 'dry' } });

@@ -30,12 +30,12 @@ export async function scriptOfTasks(browser: Browser): Promise<number[]> {
   return mains.flatMap(({ pid, tid }) => {
     const own = traceEvents.filter((event) => event.pid === pid && event.tid === tid && event.ph === 'X').sort((a, b) => a.ts - b.ts);
     const tasks = own.filter(({ name }) => name === 'RunTask').map(({ ts, dur = 0 }) => ({ from: ts, to: ts + dur, script: 0 }));
-    let at = 0;
+    let turn = 0;
     let done = 0;
     for (const { name, ts, dur = 0 } of own) {
       if (!SCRIPT.includes(name) || ts < done) continue;
-      while (at < tasks.length && tasks[at]!.to < ts) at += 1;
-      if (at < tasks.length && tasks[at]!.from <= ts) tasks[at]!.script += dur / 1000;
+      while (turn < tasks.length && tasks[turn]!.to < ts) turn += 1;
+      if (turn < tasks.length && tasks[turn]!.from <= ts) tasks[turn]!.script += dur / 1000;
       done = ts + dur;
     }
     return tasks.map(({ script }) => script).filter((script) => script >= 1);

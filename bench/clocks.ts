@@ -49,20 +49,20 @@ try {
   }
   house.client.exec('commit');
 
-  const at = { zone: ZONE, toolDriesH: 24 };
+  const given = { zone: ZONE, toolDriesH: 24 };
   const quarantines = prepareOpenQuarantines(house.client)();
   const rowsOf = prepareQuarantineRows(house.client);
   const wanted = new Set(quarantines.map(({ lot }) => lot));
-  const rows = rowsOf(quarantines, at);
+  const rows = rowsOf(quarantines, given);
   const core = times(() => {
     const facts = gatherFacts(rows, wanted);
     for (const quarantine of quarantines) quarantineClock(facts.get(quarantine.lot)!, quarantine.policy, now);
   });
   const clocks = prepareClocks(house.client);
-  const whole = times(() => clocks({ ...at, now }));
+  const whole = times(() => clocks({ ...given, now }));
   const view = times(() => JSON.stringify(house.view('quarantine')));
-  const one = times(() => clocks({ ...at, now, only: [quarantines[0]!.lot] }));
-  const restarts = [...clocks({ ...at, now }).values()].reduce((sum, { clock }) => sum + clock.restarts.length, 0);
+  const single = times(() => clocks({ ...given, now, only: [quarantines[0]!.lot] }));
+  const restarts = [...clocks({ ...given, now }).values()].reduce((sum, { clock }) => sum + clock.restarts.length, 0);
   const says = (values: number[]) => `median ${ms(quantile(values, 0.5))}, p95 ${ms(quantile(values, 0.95))}`;
   console.log(
     `${quarantines.length} lots in quarantine in ${living.length} tanks, ${rows.checks.size} days looked at, ${restarts} restarts, ${house.store.latestSeq()} entries`,
@@ -70,7 +70,7 @@ try {
   console.log(`core: ${says(core)}`);
   console.log(`with its queries: ${says(whole)}`);
   console.log(`as the view answers it, written as JSON: ${says(view)}`);
-  console.log(`one lot's clock, as a sign-off asks it: ${says(one)}`);
+  console.log(`one lot's clock, as a sign-off asks it: ${says(single)}`);
 } finally {
   house.close();
   fs.rmSync(folder, { recursive: true, force: true });

@@ -55,7 +55,7 @@ say(
   time(() => compareMethods(marine), { turns: 60, warm: 80 }),
 );
 
-const grids = new Map(rank(calculate(marine).results).map((one) => [one.method, gridOf(one)]));
+const grids = new Map(rank(calculate(marine).results).map((result) => [result.method, gridOf(result)]));
 const doubts = [
   { of: 'bag.waterL', low: 0.18, high: 0.42 },
   { of: 'bag.salinity', low: 26.5, high: 29.5 },

@@ -35,7 +35,7 @@ try {
   const says = (values: number[]) =>
     values.length === 0
       ? 'no task with 1 ms of script'
-      : `median ${ms(quantile(values, 0.5))}, p95 ${ms(quantile(values, 0.95))}, worst ${ms(Math.max(...values))}, over 50 ms: ${values.filter((one) => one > 50).length}`;
+      : `median ${ms(quantile(values, 0.5))}, p95 ${ms(quantile(values, 0.95))}, worst ${ms(Math.max(...values))}, over 50 ms: ${values.filter((value) => value > 50).length}`;
   console.log(`${MOVES} moves of the pointer over 400 tanks; tasks with 1 ms of script or more: ${moving.length}; ${says(moving)}`);
   // Choosing a tank, and one fish fewer in a tank: two racks at most, and one, have something new to show.
   await page.mouse.up();

@@ -15,9 +15,9 @@ const chance = makeChance(7);
 const word = () => Array.from({ length: 2 + Math.floor(chance() * 3) }, () => SYLLABLES[Math.floor(chance() * SYLLABLES.length)]).join('');
 const allSpecies: Named[] = SPECIES.map(({ species, ...rest }) => ({ id: species, ...rest }));
 let names = allSpecies.reduce((sum, { alsoCalled }) => sum + 2 + alsoCalled.length, 0);
-for (let at = 0; names < NAMES; at += 1, names += 3)
+for (let turn = 0; names < NAMES; turn += 1, names += 3)
   allSpecies.push({
-    id: `made-${at}`,
+    id: `made-${turn}`,
     scientific: `${word()} ${word()}`,
     common: `${word()} ${word()}`,
     alsoCalled: [`${word()} ${word()}`],
@@ -35,9 +35,9 @@ for (let round = 0; round < ROUNDS; round += 1)
     for (let length = 1; length <= text.length; length += 1) keys.push(timed(() => built.value.find(text.slice(0, length))).ms);
 // The first round warms the machine up.
 const warm = keys.slice(keys.length / ROUNDS).sort((a, b) => a - b);
-const at = (share: number) => warm[Math.floor(share * (warm.length - 1))]!.toFixed(2);
+const quantileAt = (share: number) => warm[Math.floor(share * (warm.length - 1))]!.toFixed(2);
 console.log(
-  `look-up on ${names} names: built in ${built.ms.toFixed(0)} ms; a key: median ${at(0.5)}, p95 ${at(0.95)}, p99 ${at(0.99)}, worst ${at(1)} ms`,
+  `look-up on ${names} names: built in ${built.ms.toFixed(0)} ms; a key: median ${quantileAt(0.5)}, p95 ${quantileAt(0.95)}, p99 ${quantileAt(0.99)}, worst ${quantileAt(1)} ms`,
 );
 
 const misspelt = (name: string) => name.slice(0, 3) + name.slice(4);

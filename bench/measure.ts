@@ -8,7 +8,7 @@ import type { RunningHouse } from '#server/house/house.ts';
 import { makeProject } from '#server/journal/project.ts';
 
 export function quantile(values: readonly number[], share: number): number {
-  const sorted = [...values].sort((one, other) => one - other);
+  const sorted = [...values].sort((a, b) => a - b);
   return sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))]!;
 }
 export const ms = (value: number) => `${value.toFixed(2)} ms`;
@@ -34,7 +34,7 @@ export function makeConnection(port: number) {
           const chunks: Buffer[] = [];
           response.on('data', (chunk: Buffer) => chunks.push(chunk));
           response.on('end', () => {
-            const set = response.headers['set-cookie']?.find((one) => one.startsWith('crate='));
+            const set = response.headers['set-cookie']?.find((header) => header.startsWith('crate='));
             if (set) cookie = set.split(';')[0]!;
             resolve({ status: response.statusCode!, body: Buffer.concat(chunks).toString(), tookMs: performance.now() - began });
           });

@@ -31,7 +31,7 @@ try {
   }
   const script = await scriptOfTasks(browser);
   console.log(
-    `a redraw of the bench (${script.length} tasks of 1 ms of script or more): median ${ms(quantile(script, 0.5))}, p95 ${ms(quantile(script, 0.95))}, worst ${ms(Math.max(...script))}; over 50 ms: ${script.filter((one) => one > 50).length}`,
+    `a redraw of the bench (${script.length} tasks of 1 ms of script or more): median ${ms(quantile(script, 0.5))}, p95 ${ms(quantile(script, 0.95))}, worst ${ms(Math.max(...script))}; over 50 ms: ${script.filter((delayMs) => delayMs > 50).length}`,
   );
   await browser.close();
 } finally {

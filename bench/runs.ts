@@ -175,16 +175,16 @@ try {
     await page.waitForTimeout(WATCHED_S * 1000);
     console.log(`${RUNS} vessels, ${what}: script ${ms(((await scriptS()) - before) / (WATCHED_S / 1000))} a second over ${WATCHED_S} s`);
   }
-  const other = await signIn(browser, address, { name: 'Ines', pin: PIN });
-  for (const screen of [page, other]) await screen.goto(`${address}/bench?runs=all`);
-  await Promise.all([page, other].map((screen) => screen.locator('.runs-runTile').first().waitFor()));
+  const otherPage = await signIn(browser, address, { name: 'Ines', pin: PIN });
+  for (const screen of [page, otherPage]) await screen.goto(`${address}/bench?runs=all`);
+  await Promise.all([page, otherPage].map((screen) => screen.locator('.runs-runTile').first().waitFor()));
   await page.waitForTimeout(3000);
-  const [one, two] = await Promise.all([ticks(page), ticks(other)]);
-  const apart = one.flatMap(({ text, atMs }) => two.filter((tick) => tick.text === text).map((tick) => Math.abs(tick.atMs - atMs)));
+  const [left, two] = await Promise.all([ticks(page), ticks(otherPage)]);
+  const apart = left.flatMap(({ text, atMs }) => two.filter((tick) => tick.text === text).map((tick) => Math.abs(tick.atMs - atMs)));
   console.log(
     `the same timer on two screens, ${apart.length} ticks: median ${ms(quantile(apart, 0.5))} apart, worst ${ms(Math.max(...apart))}`,
   );
-  await other.context().close();
+  await otherPage.context().close();
   const reads: number[] = [];
   for (let turn = 0; turn < 40; turn += 1) {
     const began = performance.now();

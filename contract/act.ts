@@ -87,9 +87,9 @@ function faultsOf(check: () => unknown, prefix = ''): Fault[] {
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const inner = error.inner.length > 0 ? error.inner : [error];
-    return inner.slice(0, MOST_FAULTS).map((one) => ({
-      path: [prefix, one.path?.replaceAll(/\[(\d+)\]/g, '.$1')].filter(Boolean).join('.').slice(0, LONGEST_SAID),
-      message: one.message.slice(0, LONGEST_SAID),
+    return inner.slice(0, MOST_FAULTS).map((validationError) => ({
+      path: [prefix, validationError.path?.replaceAll(/\[(\d+)\]/g, '.$1')].filter(Boolean).join('.').slice(0, LONGEST_SAID),
+      message: validationError.message.slice(0, LONGEST_SAID),
     }));
   }
 }

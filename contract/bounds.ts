@@ -16,10 +16,10 @@ export const BOUNDS = {
 export function isDeep(text: Uint8Array): boolean {
   let depth = 0;
   let inText = false;
-  for (let at = 0; at < text.length; at += 1) {
-    const byte = text[at];
+  for (let index = 0; index < text.length; index += 1) {
+    const byte = text[index];
     if (inText) {
-      if (byte === BACKSLASH) at += 1;
+      if (byte === BACKSLASH) index += 1;
       else if (byte === QUOTE) inText = false;
     } else if (byte === QUOTE) inText = true;
     else if (byte === OPEN_LIST || byte === OPEN_OBJECT) {

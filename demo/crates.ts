@@ -3,8 +3,7 @@ import { massOf } from '#core/bench/index.ts';
 import { quarantineClassOf, STARTING_QUARANTINES } from '#core/quarantine/index.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
-import { floatTime } from '#core/water/index.ts';
-import type { Reading } from '#core/water/index.ts';
+import { floatTime, type Reading } from '#core/water/index.ts';
 import { prepareSystems } from '#server/placement/systems.ts';
 import { TANKS, SYSTEMS } from './rooms.ts';
 import { SPECIES } from './species.ts';
@@ -55,13 +54,18 @@ export function tellList(teller: Teller, crate: StoryCrate, times: { atMs: numbe
 }
 
 /** One bag lands as the story has it, with its folded temperature. The lot may turn out another than listed. */
-export function tellLanding(teller: Teller, crate: StoryCrate, bag: ToldBag, at: { atMs: number; who: string; bagC: number }): ToldBag {
+export function tellLanding(
+  teller: Teller,
+  crate: StoryCrate,
+  bag: ToldBag,
+  landing: { atMs: number; who: string; bagC: number },
+): ToldBag {
   const { alive = bag.n, dead = 0, condition = 'fit', bagCondition = 'sound', instead, note } = bag.landed ?? { alive: bag.n };
   const lot = instead ? teller.id() : bag.lot;
   const asListed = !bag.landed;
   teller.tell(
-    at.atMs,
-    at.who,
+    landing.atMs,
+    landing.who,
     {
       kind: 'bag.landed',
       payload: {
@@ -82,7 +86,7 @@ export function tellLanding(teller: Teller, crate: StoryCrate, bag: ToldBag, at:
       payload: {
         subject: { kind: 'bag', id: bag.bag },
         quantity: 'temperature',
-        reading: measured(at.bagC, bagCondition === 'soft' ? 'on the bag' : 'folded'),
+        reading: measured(landing.bagC, bagCondition === 'soft' ? 'on the bag' : 'folded'),
       },
     },
   );
@@ -93,46 +97,46 @@ export function tellLanding(teller: Teller, crate: StoryCrate, bag: ToldBag, at:
 export function tellFloat(
   teller: Teller,
   bag: ToldBag,
-  at: { atMs: number; who: string; bagC: number; n: number },
+  begun: { atMs: number; who: string; bagC: number; n: number },
 ): { run: string; dueAtMs: number } {
   const tank = TANKS.find(({ tank: id }) => id === bag.tank)!;
   const tankC = SYSTEMS.find(({ system }) => system === tank.system)!.temperatureC;
-  const { minutes } = floatTime({ bagC: at.bagC, tankC, volumeL: bag.waterL, withinC: STARTING_RULES.floatWithinC });
+  const { minutes } = floatTime({ bagC: begun.bagC, tankC, volumeL: bag.waterL, withinC: STARTING_RULES.floatWithinC });
   const run = teller.id();
   // The racks are full some nights: then the lead says so, and it is kept.
   const ill = prepareSystems(teller.house.client)(tank.system).get(tank.system)?.ill;
   const passes = ill !== undefined && !ill.lots.includes(bag.lot);
-  teller.tell(at.atMs, passes ? 'ines' : at.who, {
+  teller.tell(begun.atMs, passes ? 'ines' : begun.who, {
     kind: 'bag.assigned',
     payload: { bag: bag.bag, lot: bag.lot, tank: tank.tank },
     ...(passes ? { overrules: [{ code: 'fit.illHere' as const, reason: 'no other tank is free tonight' }] } : {}),
   });
-  teller.tell(at.atMs, at.who, {
+  teller.tell(begun.atMs, begun.who, {
     kind: 'float.started',
     payload: {
       floatId: run,
       bag: bag.bag,
       lot: bag.lot,
       tank: tank.tank,
-      n: at.n,
+      n: begun.n,
       minutes,
-      bagTemperature: measured(at.bagC, 'folded'),
+      bagTemperature: measured(begun.bagC, 'folded'),
       tankTemperature: measured(tankC, 'in the water'),
       water: { value: bag.waterL, typed: `${bag.waterL} L`, method: 'by eye', source: 'estimated' },
     },
   });
-  return { run, dueAtMs: at.atMs + Math.round(minutes * MINUTE_MS) };
+  return { run, dueAtMs: begun.atMs + Math.round(minutes * MINUTE_MS) };
 }
 
 /** Net out: the quarantine of the lot is opened with its first fish. */
 export function tellRelease(
   teller: Teller,
   bag: ToldBag,
-  at: { atMs: number; who: string; alive: number; run?: string; quarantineOpen: boolean },
+  released: { atMs: number; who: string; alive: number; run?: string; quarantineOpen: boolean },
 ): void {
   const tank = TANKS.find(({ tank: id }) => id === bag.tank)!;
   const { type } = SYSTEMS.find(({ system }) => system === tank.system)!;
-  const quarantine: Said[] = at.quarantineOpen
+  const quarantine: Said[] = released.quarantineOpen
     ? []
     : [
         {
@@ -145,14 +149,14 @@ export function tellRelease(
           },
         },
       ];
-  teller.tell(at.atMs, at.who, ...quarantine, {
+  teller.tell(released.atMs, released.who, ...quarantine, {
     kind: 'fish.released',
     payload: {
       bag: bag.bag,
       lot: bag.lot,
       tank: tank.tank,
-      ...(at.run ? { floatId: at.run } : {}),
-      alive: at.alive,
+      ...(released.run ? { floatId: released.run } : {}),
+      alive: released.alive,
       dead: 0,
       by: 'net',
     },
@@ -160,7 +164,7 @@ export function tellRelease(
 }
 
 export function speciesOf(key: string) {
-  const species = SPECIES.find((one) => one.species === key);
+  const species = SPECIES.find((species) => species.species === key);
   if (!species) throw new Error(`the demo list has no ${key}`);
   return species;
 }

@@ -45,9 +45,9 @@ export function planCrate(
   const bags: StoryBag[] = [];
   for (let lines = wholeWithin(teller, sender.lines); lines > 0 && offers.length > 0; lines -= 1) {
     const [offer] = offers.splice(Math.floor(teller.chance() * offers.length), 1);
-    const at = free.findIndex((tank) => fits(offer!.species, offer!.sizeCm, tank, systemStates.get(tank.system)));
-    if (at < 0) continue;
-    const [tank] = free.splice(at, 1);
+    const index = free.findIndex((tank) => fits(offer!.species, offer!.sizeCm, tank, systemStates.get(tank.system)));
+    if (index < 0) continue;
+    const [tank] = free.splice(index, 1);
     for (let bag = wholeWithin(teller, offer!.line); bag > 0; bag -= 1) bags.push(bagOf(teller, sender, offer!, tank!.code));
   }
   if (bags.length === 0) return undefined;
@@ -135,8 +135,8 @@ function moveOut(teller: Teller, atMs: number, tanks: TankCard[], { tank, lot, l
   const to = tanks.find(
     ({ purpose, occupants, volumeL, ...rest }) =>
       purpose === 'sale' &&
-      occupants.every((one) => one.species?.id === species) &&
-      occupants.reduce((sum, one) => sum + one.n, n) <= volumeL / LITRES_A_HEAD &&
+      occupants.every((occupant) => occupant.species?.id === species) &&
+      occupants.reduce((sum, occupant) => sum + occupant.n, n) <= volumeL / LITRES_A_HEAD &&
       fits(species, adultCm, { ...rest, purpose, occupants, volumeL }),
   );
   const move = { lot, from: tank.id, to: to?.id ?? ('sold' as const), n };
@@ -148,7 +148,7 @@ function moveOut(teller: Teller, atMs: number, tanks: TankCard[], { tank, lot, l
 }
 
 /** An afternoon in the shop: a few of what is cleared, now here, now there. */
-export function sellSome(teller: Teller, at: (slot: number) => number): void {
+export function sellSome(teller: Teller, slotMs: (slot: number) => number): void {
   const stand = tanksOf(teller.house.view('room'))
     .filter(({ purpose }) => purpose === 'sale')
     .flatMap(({ id, code, occupants }) =>
@@ -161,7 +161,7 @@ export function sellSome(teller: Teller, at: (slot: number) => number): void {
     const from = teller.pick(open);
     const n = Math.min(from.n, 1 + Math.floor(teller.chance() * 4));
     from.n -= n;
-    teller.tell(at(slot), 'wim', { kind: 'stock.moved', payload: { moves: [{ lot: from.lot, from: from.tank, to: 'sold', n }] } });
+    teller.tell(slotMs(slot), 'wim', { kind: 'stock.moved', payload: { moves: [{ lot: from.lot, from: from.tank, to: 'sold', n }] } });
   }
 }
 
@@ -169,7 +169,7 @@ export function sellSome(teller: Teller, at: (slot: number) => number): void {
 export const tanksOf = (room: RoomView): TankCard[] => room.racks.flatMap(({ tanks }) => tanks.filter(({ vessel }) => vessel === 'tank'));
 
 function fits(species: string, sizeCm: number, tank: TankCard, systemState = CALM_SYSTEM): boolean {
-  const system = SYSTEMS.find((one) => one.system === TANKS.find(({ tank: id }) => id === tank.id)!.system)!;
+  const system = SYSTEMS.find((system) => system.system === TANKS.find(({ tank: id }) => id === tank.id)!.system)!;
   const { species: id, ...fields } = speciesOf(species);
   const against = compatibilityOf(
     { lot: '', n: 1, sizeCm, species: { id, ...fields }, quarantineDone: true },

@@ -17,10 +17,10 @@ export type Matching = {
 
 export function makeMatching(teller: Teller): Matching {
   const now = new Map<string, number>();
-  const setTo = (system: string) => SYSTEMS.find((one) => one.system === system)!.salinityPpt;
-  const read = (system: string, value: number, at: { atMs: number; who: string }) => {
+  const setTo = (system: string) => SYSTEMS.find((card) => card.system === system)!.salinityPpt;
+  const read = (system: string, value: number, read: { atMs: number; who: string }) => {
     now.set(system, value);
-    teller.tell(at.atMs, at.who, {
+    teller.tell(read.atMs, read.who, {
       kind: 'reading.taken',
       payload: {
         subject: { kind: 'system', id: system },

@@ -37,7 +37,7 @@ export function beginMonos(teller: Teller, at: At): Monos {
     overrules: [{ code: 'fit.saleBeforeQuarantine', reason: 'D5 shares no water and stands empty: they sit out their quarantine there' }],
   });
   const startMs = at(1, 17, 18);
-  const card = teller.house.view('bench').bags.find((one) => one.bag === landed.bag)!;
+  const card = teller.house.view('bench').bags.find((bag) => bag.bag === landed.bag)!;
   const controls = { ...STARTING_CONTROLS, floatFirst: false, bucketL: 12, air: 'gentle' as const };
   const { input } = inputOf({
     now: startMs,
@@ -101,7 +101,7 @@ export function beginMonos(teller: Teller, at: At): Monos {
 
 /** One stretch of three hours opened up, a little off as taps are. */
 function open(teller: Teller, { run }: Monos, { stretch, atMs, who }: { stretch: number; atMs: number; who: string }): void {
-  const card = teller.house.view('bench').runs.find((one) => one.run === run)!;
+  const card = teller.house.view('bench').runs.find((card) => card.run === run)!;
   const line = card.started.plan.findIndex(({ do: does }) => does === 'run') + stretch;
   const step = card.started.plan[line]!;
   if (step.do !== 'run') throw new Error(`line ${line} of the monos' plan is no drip`);

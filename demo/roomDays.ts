@@ -14,7 +14,7 @@ const PASSED_BY: readonly { daysAgo: number; tanks: RegExp }[] = [
   { daysAgo: 83, tanks: /^[FGQ]\d/ },
 ];
 export const isPassedBy = (tank: string, daysAgo: number): boolean =>
-  PASSED_BY.some((one) => one.daysAgo === daysAgo && one.tanks.test(tank));
+  PASSED_BY.some((event) => event.daysAgo === daysAgo && event.tanks.test(tank));
 
 type At = (hour: number, minute: number) => number;
 type Day = { teller: Teller; at: At; find: (code: string) => TankCard; tanks: readonly TankCard[] };
@@ -175,15 +175,15 @@ function planCaves({ teller, at, find, tanks }: Day): void {
       ...(more.waitsFor ? { waitsFor: more.waitsFor } : {}),
     };
   };
-  const [one, two, three, bully] = [teller.id(), teller.id(), teller.id(), teller.id()] as [string, string, string, string];
+  const [firstMono, two, three, bully] = [teller.id(), teller.id(), teller.id(), teller.id()] as [string, string, string, string];
   teller.tell(at(17, 4), 'ines', {
     kind: 'moves.planned',
     payload: {
       plan: teller.id(),
       name: 'Caves for the grammas',
       tasks: [
-        task(one, 'C2', spare, { waitsFor: { what: 'caves', untilMs: at(10, 0) + 2 * DAY_MS } }),
-        task(two, 'C8', 'C2', { after: [one] }),
+        task(firstMono, 'C2', spare, { waitsFor: { what: 'caves', untilMs: at(10, 0) + 2 * DAY_MS } }),
+        task(two, 'C8', 'C2', { after: [firstMono] }),
         task(three, 'C6', 'C8', { after: [two] }),
       ],
     },

@@ -37,7 +37,7 @@ export function tellRound(teller: Teller, walk: Walk): void {
 }
 
 function lookAt(teller: Teller, tank: RoundTank, walk: Walk, atMs: number): Said[] {
-  const trouble = walk.troubles.find((one) => one.tank === tank.code && one.day === walk.day && one.round === walk.round);
+  const trouble = walk.troubles.find((trouble) => trouble.tank === tank.code && trouble.day === walk.day && trouble.round === walk.round);
   const losses = tank.lots.flatMap(({ lot, n }) => lossOf(teller, { lot, n, tank: tank.id, risk: walk.riskOf(lot, atMs) }));
   const minor = !trouble && losses.length === 0 && teller.chance() < 0.012 ? teller.pick(MINOR_SIGNS) : undefined;
   const lots = tank.lots.map(({ lot, n }, index): LotCheck => {

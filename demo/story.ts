@@ -127,7 +127,7 @@ function tellDay(story: Story, daysAgo: number): void {
     passedBy: (tank: string) => isPassedBy(tank, daysAgo),
   };
   story.matching.climb(at(daysAgo, 7, 40));
-  const past = PAST.find((one) => one.daysAgo === daysAgo);
+  const past = PAST.find((crate) => crate.daysAgo === daysAgo);
   const early = past && past.at[0] < 8;
   if (past && early) tellPastCrate(story, past);
   tellRound(teller, { ...walk, round: 'morning', atMs: at(daysAgo, early ? 9 : 8, 5) });
@@ -170,7 +170,7 @@ function tellPastCrate(
   for (const system of new Set(floats.map(({ bag }) => systemOf(bag.tank!))))
     matching.matchTo(system, crate.stated.salinityPpt, atMs + MINUTE_MS);
   const quarantineOpen = new Set<string>();
-  for (const { bag, alive, run, dueAtMs } of floats.toSorted((one, other) => one.dueAtMs - other.dueAtMs)) {
+  for (const { bag, alive, run, dueAtMs } of floats.toSorted((a, b) => a.dueAtMs - b.dueAtMs)) {
     atMs = Math.max(atMs, dueAtMs) + MINUTE_MS;
     tellRelease(teller, bag, { atMs, who: 'bram', alive, run, quarantineOpen: quarantineOpen.has(bag.lot) });
     quarantineOpen.add(bag.lot);

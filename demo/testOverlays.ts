@@ -17,7 +17,7 @@ const NAMES = Object.keys(OVERLAYS) as Overlaid[];
 
 type Plain = Record<string, unknown>;
 const isPlain = (value: unknown): value is Plain => typeof value === 'object' && value !== null && !Array.isArray(value);
-const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other);
+const same = (overlaid: unknown, answered: unknown) => JSON.stringify(overlaid) === JSON.stringify(answered);
 
 /** Places where a screen showed something of its own making that the house does not say. */
 function lies(before: unknown, shown: unknown, then: unknown, path = ''): string[] {
@@ -25,7 +25,7 @@ function lies(before: unknown, shown: unknown, then: unknown, path = ''): string
   if (Array.isArray(before) && Array.isArray(shown) && Array.isArray(then)) {
     const nameOf = nameIn(before, shown, then);
     if (nameOf) {
-      const [was, is, comes] = [before, shown, then].map((list) => new Map(list.map((one) => [nameOf(one), one] as const)));
+      const [was, is, comes] = [before, shown, then].map((list) => new Map(list.map((value) => [nameOf(value), value] as const)));
       return [...new Set([...was!.keys(), ...is!.keys()])].flatMap((name) =>
         lies(was!.get(name), is!.get(name), comes!.get(name), `${path}[]`),
       );

@@ -43,8 +43,8 @@ function readAll(house: RunningHouse, act: Act): Reading[] {
 
 const key = ({ view, query }: Reading) => `${view} ${JSON.stringify(query)}`;
 const changedViews = (before: Reading[], after: Reading[]): ViewName[] => {
-  const was = new Map(before.map((one) => [key(one), one.said]));
-  return [...new Set(after.filter((one) => was.has(key(one)) && was.get(key(one)) !== one.said).map(({ view }) => view))];
+  const was = new Map(before.map((reading) => [key(reading), reading.said]));
+  return [...new Set(after.filter((reading) => was.has(key(reading)) && was.get(key(reading)) !== reading.said).map(({ view }) => view))];
 };
 
 const untold = new Set<string>();
@@ -96,7 +96,7 @@ function noteMissing(house: RunningHouse, act: Act): void {
       for (const id of new Set(idsIn(payload)).values()) {
         if (!house.client.prepare(`select 1 from ${table} where id = ?`).get(id)) continue;
         const { timeline, names } = house.view(view, { [view]: id });
-        const told = timeline.some((one) => one.id === entry);
+        const told = timeline.some((timelineEntry) => timelineEntry.id === entry);
         if (!told && !kinds[kind].notInHistory) missing.add(`${kind} in the history of a ${view}`);
         if (told && names[id] === undefined) missing.add(`the name of a ${view} in ${kind}`);
       }
@@ -126,7 +126,7 @@ function wouldBeTaken(act: Act): boolean {
   }
 }
 
-const one = <Row>(sql: string): Row => house.client.prepare(sql).get() as Row;
+const row = <Row>(sql: string): Row => house.client.prepare(sql).get() as Row;
 const aDue = () => house.view('today').due.find(({ rule }) => isSettledByHand(rule))!.id;
 /** What no chance hits: things that have to fit each other. */
 const BY_HAND: { [K in Kind]?: () => Payloads[K] } = {
@@ -134,7 +134,7 @@ const BY_HAND: { [K in Kind]?: () => Payloads[K] } = {
   'due.snoozed': () => ({ due: aDue(), untilMs: house.clock.now() + HOUR_MS, why: 'the van is here' }),
   'due.skipped': () => ({ due: aDue(), why: 'seen from the door' }),
   'systems.joined': () => {
-    const { from, into } = one<{ from: string; into: string }>(
+    const { from, into } = row<{ from: string; into: string }>(
       'select w.id "from", v.id "into" from p_system w join p_system v on v.type = w.type and v.id > w.id order by 1, 2 limit 1',
     );
     return {
@@ -145,7 +145,7 @@ const BY_HAND: { [K in Kind]?: () => Payloads[K] } = {
     };
   },
   'lot.joined': () => {
-    const { lot, place, n } = one<{ lot: string; place: string; n: number }>(
+    const { lot, place, n } = row<{ lot: string; place: string; n: number }>(
       'select b.lot, b.place, b.n from p_balance b join p_tank t on t.id = b.place where b.n > 3 and not exists (select 1 from p_quarantine h where h.lot = b.lot) order by 1 limit 1',
     );
     const child = v7();
@@ -154,17 +154,17 @@ const BY_HAND: { [K in Kind]?: () => Payloads[K] } = {
   },
   'lot.named': () => {
     const [bag, lot, label] = [v7(), v7(), 'a surprise'];
-    const { crate } = one<{ crate: string }>('select crate from p_arrival order by at_ms desc limit 1');
+    const { crate } = row<{ crate: string }>('select crate from p_arrival order by at_ms desc limit 1');
     const { newBag, newLot, ...landing } = examples['bag.landed'];
     take('bag.landed', { ...landing, bag, lot, crate, newBag, newLot: { ...newLot!, label } });
-    return { lot, label, species: one<{ id: string }>('select id from p_species limit 1').id };
+    return { lot, label, species: row<{ id: string }>('select id from p_species limit 1').id };
   },
   'loss.classed': () => ({
     ...examples['loss.classed'],
-    loss: one<{ entry: string }>('select entry from p_loss where voided_by is null order by at_ms desc limit 1').entry,
+    loss: row<{ entry: string }>('select entry from p_loss where voided_by is null order by at_ms desc limit 1').entry,
   }),
   'acclimation.released': () => {
-    const { run, lot, tank, n } = one<{ run: string; lot: string; tank: string; n: number }>(
+    const { run, lot, tank, n } = row<{ run: string; lot: string; tank: string; n: number }>(
       'select r.id run, r.lot, r.tank, b.n from p_bench_run r join p_balance b on b.place = r.id and b.n > 0',
     );
     if (!house.client.prepare('select 1 from p_quarantine where lot = ?').get(lot))

@@ -33,7 +33,7 @@ const VIEWS: (readonly [string, string])[] = [
 
 type Size = 'desk' | 'phone';
 type Check = (name: string) => Promise<void>;
-type Walk = (page: Page, house: House, at: { check: Check; size: Size }) => Promise<void>;
+type Walk = (page: Page, house: House, look: { check: Check; size: Size }) => Promise<void>;
 
 const SIZES = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
 

@@ -65,7 +65,7 @@ test('two thousand lines become one crate', async ({ page, house }) => {
   await house.signIn(page, 'Bram Tell');
   await page.goto(`${house.address}/dock/list`);
   const names = ['firefish', 'Royal grama', 'six line wrasse', 'Chromis viridis', 'kuhli loaches', 'comet', 'turbo', 'Pearl gouramis'];
-  const text = `box,bag,name,size,qty\n${Array.from({ length: 2000 }, (_, at) => `${1 + Math.floor(at / 40)},${at + 1},${names[at % 8]},4 cm,6+1`).join('\n')}`;
+  const text = `box,bag,name,size,qty\n${Array.from({ length: 2000 }, (_, index) => `${1 + Math.floor(index / 40)},${index + 1},${names[index % 8]},4 cm,6+1`).join('\n')}`;
   const began = Date.now();
   await page.getByLabel(/Drop the file here/).setInputFiles({ name: 'long.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await expect(page.getByRole('button', { name: /^Expect 14000 heads in 2000 bags/ })).toBeVisible();

@@ -7,9 +7,9 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
   for (let presses = 0; presses < 120; presses += 1) {
     await page.keyboard.press('Tab');
     const called = await page.evaluate(() => {
-      const at = document.activeElement as HTMLElement | null;
-      const labels = at instanceof HTMLInputElement ? [...(at.labels ?? [])].map(({ textContent }) => textContent).join(' ') : '';
-      return at?.getAttribute('aria-label') ?? (labels || (at?.textContent ?? ''));
+      const focused = document.activeElement as HTMLElement | null;
+      const labels = focused instanceof HTMLInputElement ? [...(focused.labels ?? [])].map(({ textContent }) => textContent).join(' ') : '';
+      return focused?.getAttribute('aria-label') ?? (labels || (focused?.textContent ?? ''));
     });
     if (name.test(called)) return;
   }

@@ -3,25 +3,25 @@ import { expect, pressEnter, stage, test } from './house.ts';
 
 test('a second screen shows a landing by itself, and landing it again says who was quicker', async ({ browser, page, house }) => {
   await house.signIn(page, 'Bram Tell');
-  const other = await (await browser.newContext()).newPage();
-  await house.signIn(other, 'Ines Okafor');
-  await expect(other.getByText('bag 11 of 19')).toBeVisible();
+  const otherPage = await (await browser.newContext()).newPage();
+  await house.signIn(otherPage, 'Ines Okafor');
+  await expect(otherPage.getByText('bag 11 of 19')).toBeVisible();
   await page.getByRole('button', { name: /^Land 6/ }).click();
-  await expect(other.getByText('bag 12 of 19')).toBeVisible();
+  await expect(otherPage.getByText('bag 12 of 19')).toBeVisible();
 
   // The other screen loses its live stream and does not see the next landing: its own is refused, in words.
-  await other.route('**/api/views/**', (route) => route.abort());
-  await other.route('**/api/live', (route) => route.abort());
+  await otherPage.route('**/api/views/**', (route) => route.abort());
+  await otherPage.route('**/api/live', (route) => route.abort());
   await page.getByRole('button', { name: /^Land 6/ }).click();
   await expect(page.getByText('bag 13 of 19')).toBeVisible();
-  await other.unroute('**/api/live');
-  await other.getByRole('button', { name: /^Land 6/ }).click();
-  await expect(other.getByText(/Bag 12 is landed already: Bram Tell did it at 07:4\d/)).toBeVisible();
-  await other.unroute('**/api/views/**');
-  await other.getByRole('link', { name: '1 refused' }).click();
-  await other.getByRole('main').getByRole('button', { name: 'Discard' }).click();
-  await expect(other.getByRole('heading', { name: 'Not written yet' })).toHaveCount(0);
-  await other.context().close();
+  await otherPage.unroute('**/api/live');
+  await otherPage.getByRole('button', { name: /^Land 6/ }).click();
+  await expect(otherPage.getByText(/Bag 12 is landed already: Bram Tell did it at 07:4\d/)).toBeVisible();
+  await otherPage.unroute('**/api/views/**');
+  await otherPage.getByRole('link', { name: '1 refused' }).click();
+  await otherPage.getByRole('main').getByRole('button', { name: 'Discard' }).click();
+  await expect(otherPage.getByRole('heading', { name: 'Not written yet' })).toHaveCount(0);
+  await otherPage.context().close();
 });
 
 test('what is entered while the house is away stays, shows as waiting, and arrives once', async ({ context, page, house }) => {
@@ -58,26 +58,27 @@ test('a reload while the server is down loses nothing', async ({ page, house }) 
 test('two receivers land the same bag in the same moment: one has it, the other is told', async ({ browser, page, house }) => {
   await house.signIn(page, 'Bram Tell');
   const context = await browser.newContext();
-  const other = await context.newPage();
-  await house.signIn(other, 'Odalys Reyes');
+  const otherPage = await context.newPage();
+  await house.signIn(otherPage, 'Odalys Reyes');
   const { seq } = await house.health();
   // Both taps are held on their way until both are made.
   let letGo: () => void = () => undefined;
   const gate = new Promise<void>((resolve) => (letGo = resolve));
-  for (const one of [page, other]) {
-    await one.route('**/api/journal', async (route) => {
+  for (const open of [page, otherPage]) {
+    await open.route('**/api/journal', async (route) => {
       await gate;
       await route.continue();
     });
-    await one.getByRole('button', { name: /^Land 6/ }).click();
-    await expect(one.getByText('bag 12 of 19')).toBeVisible();
+    await open.getByRole('button', { name: /^Land 6/ }).click();
+    await expect(open.getByText('bag 12 of 19')).toBeVisible();
   }
   letGo();
   await expect.poll(async () => (await house.health()).seq).toBeGreaterThan(seq);
   const told = async () =>
-    (await page.getByText(/Bag 11 is landed already: Odalys/).count()) + (await other.getByText(/Bag 11 is landed already: Bram/).count());
+    (await page.getByText(/Bag 11 is landed already: Odalys/).count()) +
+    (await otherPage.getByText(/Bag 11 is landed already: Bram/).count());
   await expect.poll(told).toBe(1);
-  for (const one of [page, other]) await expect(one.getByText('bag 12 of 19')).toBeVisible();
+  for (const open of [page, otherPage]) await expect(open.getByText('bag 12 of 19')).toBeVisible();
   expect((await house.health()).seq).toBe(seq + 1);
   await expect.poll(() => stage(page, 'Dock')).toBe(15);
   await context.close();
@@ -167,13 +168,13 @@ test('two tabs of one tablet: who signs in on one is who works on the other, and
   house,
 }) => {
   await house.signIn(page, 'Pia Lund');
-  const other = await page.context().newPage();
-  await other.goto(`${house.address}/today`);
-  await expect(other.getByRole('link', { name: 'Pia Lund' })).toBeVisible();
-  await other.getByRole('button', { name: 'Sign out' }).click();
+  const otherPage = await page.context().newPage();
+  await otherPage.goto(`${house.address}/today`);
+  await expect(otherPage.getByRole('link', { name: 'Pia Lund' })).toBeVisible();
+  await otherPage.getByRole('button', { name: 'Sign out' }).click();
   // The first tab is at the door as well, without a touch.
   await expect(page.getByRole('button', { name: 'Ines Okafor' })).toBeVisible();
-  await house.signIn(other, 'Ines Okafor');
+  await house.signIn(otherPage, 'Ines Okafor');
   await expect(page.getByRole('link', { name: 'Ines Okafor' })).toBeVisible();
   // A page that did not hear of it cannot write under her name.
   const answer = await page.evaluate(async () => {

@@ -81,17 +81,17 @@ test('fish are dragged to another tank, and two people do not move the same fish
   await page.mouse.up();
   await expect(page.getByRole('heading', { name: /honey gourami, F4 to F12/ })).toBeVisible();
   // Meanwhile somebody else moves them.
-  const other = await (await browser.newContext()).newPage();
-  await house.signIn(other, 'Bram Tell');
-  await other.keyboard.press('.');
-  await other.keyboard.type('move 8 F4 > F11');
-  await expect(other.getByText('Understood:')).toBeVisible();
-  await other.keyboard.press('Enter');
-  await expect(other.getByText(/F4.*F11/).first()).toBeVisible();
+  const otherPage = await (await browser.newContext()).newPage();
+  await house.signIn(otherPage, 'Bram Tell');
+  await otherPage.keyboard.press('.');
+  await otherPage.keyboard.type('move 8 F4 > F11');
+  await expect(otherPage.getByText('Understood:')).toBeVisible();
+  await otherPage.keyboard.press('Enter');
+  await expect(otherPage.getByText(/F4.*F11/).first()).toBeVisible();
   await expect(page.getByText('8 honey gourami')).toHaveCount(0);
   // Their fish are gone from F4: the page says so instead of moving what is not there.
   await expect(page.getByText(/are not in F4 any more/)).toBeVisible();
-  await other.close();
+  await otherPage.close();
   // From the card of a tank too; what is in hand stays when only one rack is looked at.
   await page.getByRole('button', { name: 'Leave them' }).click();
   await expect(page.getByRole('region', { name: 'Birch rack' })).toHaveCount(0);

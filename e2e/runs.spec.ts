@@ -213,15 +213,15 @@ test('eight bags pooled into one bucket, released over two tanks; a second pair 
   await expect(page.getByText(/nobody can say later which bag/)).toBeVisible();
 
   // Somebody else is at the same bags, with the same page open.
-  const other = await (await browser.newContext()).newPage();
-  await house.signIn(other, 'Odalys Reyes');
-  await other.goto(page.url());
-  await expect(other.getByText('8 bags of it are here')).toBeVisible();
+  const otherPage = await (await browser.newContext()).newPage();
+  await house.signIn(otherPage, 'Odalys Reyes');
+  await otherPage.goto(page.url());
+  await expect(otherPage.getByText('8 bags of it are here')).toBeVisible();
   await expect(action(page)).toHaveText(/Begin: 8 bags into one/);
   await action(page).click();
   await expect(page.getByText('64 harlequin rasbora for F12')).toBeVisible();
   await expect(page.getByText(/8 bags pooled/)).toBeVisible();
-  await expect(other.getByText('64 harlequin rasbora for F12')).toBeVisible();
+  await expect(otherPage.getByText('64 harlequin rasbora for F12')).toBeVisible();
 
   await action(page).click();
   await expect(page.locator('.runs-runRecent li').first()).toContainText(/Cut open|Poured into|Left to stand|Air on/);
@@ -230,12 +230,12 @@ test('eight bags pooled into one bucket, released over two tanks; a second pair 
   await expect(page.locator('.runs-runRecent li').first()).toContainText(/Drip 1\d\d mL\/min, set/);
 
   // The timer is the house's: both screens say the same at the same second. How near to each other they change is measured in bench/runs.ts.
-  for (const screen of [page, other]) await expect(screen.locator('.strip .left').filter({ hasText: /^1[45]:\d\d$/ })).toBeVisible();
-  const [one, two] = await Promise.all([ticks(page), ticks(other)]);
-  const apart = one.flatMap(({ text, atMs }) => two.filter((tick) => tick.text === text).map((tick) => Math.abs(tick.atMs - atMs)));
+  for (const screen of [page, otherPage]) await expect(screen.locator('.strip .left').filter({ hasText: /^1[45]:\d\d$/ })).toBeVisible();
+  const [left, two] = await Promise.all([ticks(page), ticks(otherPage)]);
+  const apart = left.flatMap(({ text, atMs }) => two.filter((tick) => tick.text === text).map((tick) => Math.abs(tick.atMs - atMs)));
   expect(apart.length).toBeGreaterThan(1);
   expect(Math.min(...apart)).toBeLessThan(1000);
-  await other.context().close();
+  await otherPage.context().close();
 
   await page.getByRole('button', { name: 'release before it is there' }).click();
   await page.getByRole('button', { name: 'split over another tank' }).click();

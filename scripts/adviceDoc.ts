@@ -37,7 +37,7 @@ function row({ name, bag, tank, hours, controls, state }: AdviceCase, index: num
     ...(state === undefined ? {} : { opening: state === 'tub' ? ({ is: 'tub' } as const) : ({ is: 'opened', hours: state } as const) }),
   });
   const { ranked, advice } = compareMethods(input);
-  const grids = new Map(rank(calculate(input).results).map((one) => [one.method, gridOf(one)]));
+  const grids = new Map(rank(calculate(input).results).map((result) => [result.method, gridOf(result)]));
   const bands = bandsOf(
     Array.from({ length: DRAWS }, (_, draw) => drawOne(input, doubts, { index: draw, grids })),
     grids,
@@ -50,10 +50,10 @@ function row({ name, bag, tank, hours, controls, state }: AdviceCase, index: num
     helps: advice.is === 'none within' ? helpsOf(input) : [],
   });
   const possible = possibleOf(input, doubts, measureFirst);
-  const locked = ranked.flatMap((one) => (needsLead(one, { measureFirst, possible }) ? [one.method] : []));
+  const locked = ranked.flatMap((methodResult) => (needsLead(methodResult, { measureFirst, possible }) ? [methodResult.method] : []));
   const salt = facts.find(({ of }) => of === 'bag.salinity')!;
-  const of = (method: string) => ranked.find((one) => one.method === method)!;
-  const front = 'method' in verdict ? of(verdict.method) : ranked[0]!;
+  const resultOf = (method: string) => ranked.find((methodResult) => methodResult.method === method)!;
+  const front = 'method' in verdict ? resultOf(verdict.method) : ranked[0]!;
   return `| ${index + 1} | ${name} | ${hours} h | ${salt.source}: ${salt.source === 'not known' ? `${salt.low}–${salt.high}` : salt.value} → ${tank.salinityPpt} | ${sayVerdict(verdict)} | ${
     verdict.is === 'measure first' ? `it may lie anywhere in ${salt.high! - salt.low!} ppt` : front.sentence
   } | ${ranked.map(({ method, limiting }) => `${method} ${limiting.stress.toFixed(2)}`).join(', ')} | ${locked.join(', ') || '–'} |`;

@@ -28,20 +28,20 @@ const UNITS: Record<string, string> = {
   tan: 'mg/L N',
 };
 const WORDS: Record<string, string> = { waterL: 'water', lengthCm: 'length', tan: 'total ammonia' };
-const sayOf = (of: string) => `${of.split('.')[0]} ${WORDS[of.split('.')[1]!] ?? of.split('.')[1]}`;
+const sayOf = (path: string) => `${path.split('.')[0]} ${WORDS[path.split('.')[1]!] ?? path.split('.')[1]}`;
 
 function page(name: CaseName): string[] {
   const input = { ...CASES[name], controls: {} } as Required<BenchInput>;
   const { bag, tank, lot } = input;
   const { ranked, others, start, closed } = compareMethods(input);
   const doubts = doubtsOf(input);
-  const grids = new Map(rank(calculate(input).results).map((one) => [one.method, gridOf(one)]));
+  const grids = new Map(rank(calculate(input).results).map((result) => [result.method, gridOf(result)]));
   const bands = bandsOf(
     Array.from({ length: DRAWS }, (_, index) => drawOne(input, doubts, { index, grids })),
     grids,
   );
   const turns = turnsOf(input, doubts, bands);
-  const share = (method: string) => bands.best.find((one) => one.method === method)!.share;
+  const share = (method: string) => bands.best.find((result) => result.method === method)!.share;
   const first = closed.first
     ? `${closed.first.limit} gives out first, ${closed.first.hours === 0 ? 'over its limit now' : `in ${closed.first.hours.toFixed(0)} h if it stays closed`}`
     : 'nothing gives out within three days';

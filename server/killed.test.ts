@@ -46,7 +46,7 @@ it('loses no answered entry', async () => {
   });
   const cookie = signIn.headers
     .getSetCookie()
-    .find((one) => one.startsWith('crate='))!
+    .find((cookie) => cookie.startsWith('crate='))!
     .split(';')[0]!;
   const answered: string[] = [];
   const sell = async () => {

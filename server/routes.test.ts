@@ -58,7 +58,7 @@ it.each(rows)('%s %s %j', async (...[method, path, body, ...expected]) => {
 
 it('lists every address that there is', () => {
   const told = new Set(rows.map(([, path]) => path));
-  const known = Object.values(paths).filter((path) => ![...told].some((one) => one.startsWith(path)));
+  const known = Object.values(paths).filter((path) => ![...told].some((route) => route.startsWith(path)));
   // The live stream never ends; signing in and out are told in app.test.ts.
   expect(known.sort()).toEqual([paths.live, paths.signIn, paths.signOut].sort());
 });

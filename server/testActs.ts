@@ -128,14 +128,14 @@ export function makeActs(house: TestHouse, chance: () => number) {
         }),
       );
     if (described.type === 'array' && described.innerType && Array.isArray(sample))
-      return sample.map((one) => mutated(described.innerType!, name, one));
+      return sample.map((part) => mutated(described.innerType!, name, part));
     return chance() < 0.15 ? valueFor(described, name, sample) : sample;
   }
   /** What it brings into being is called anew, mostly. */
   function calledAnew(kind: Kind, payload: unknown): unknown {
     if (chance() < 0.1) return payload;
     let text = JSON.stringify(payload);
-    for (const made of new Set(linksOf({ kind, payload: payload as Payloads[Kind] }).makes.filter((one) => !one.includes(' '))))
+    for (const made of new Set(linksOf({ kind, payload: payload as Payloads[Kind] }).makes.filter((word) => !word.includes(' '))))
       text = text.replaceAll(`"${made}"`, `"${v7()}"`);
     return JSON.parse(text) as unknown;
   }

@@ -41,7 +41,7 @@ export function makeTestHouse(file = ':memory:', demo = false) {
   });
   const actOf = (said: Said[]): Act => ({
     actId: v7(),
-    entries: said.map((one) => ({ id: v7(), version: versionOf(one.kind), occurredAtMs: now, ...one })),
+    entries: said.map((entry) => ({ id: v7(), version: versionOf(entry.kind), occurredAtMs: now, ...entry })),
   });
   const write = (actor: Actor, ...said: Said[]) => {
     const act = actOf(said);

@@ -21,7 +21,7 @@ export function startRun(
   const bag = { ...MONO_BAG, salinity: bagPpt, temperature: bagC };
   const lot = { ...MONOS, n };
   const recipe = recipesFor({ bag, tank, lot, controls: { ...STARTING_CONTROLS, floatFirst: false } }).find(
-    (one) => one.method === method,
+    (recipe) => recipe.method === method,
   )!;
   return {
     kind: 'acclimation.started',

@@ -1,8 +1,8 @@
 // Styles and screens hold each other: a class that nothing defines does nothing, and one that nobody wears is dead weight.
 import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
-import ts from 'typescript';
 import { compileString } from 'sass';
+import ts from 'typescript';
 
 const WEB = import.meta.dirname;
 const all = readdirSync(WEB, { recursive: true, withFileTypes: true })
@@ -106,5 +106,5 @@ test('a shared class is defined where all share it, and worn', () => {
 
 test('no two sheets have one name: their classes are told apart by it', () => {
   const names = modules.map((sheet) => path.basename(sheet));
-  expect(names.filter((name, at) => names.indexOf(name) !== at)).toEqual([]);
+  expect(names.filter((name, index) => names.indexOf(name) !== index)).toEqual([]);
 });

@@ -34,7 +34,7 @@ export const place = <O extends OutsidePlace>(outside: readonly O[]) =>
     )
     .required();
 /** A non-empty list; bounded so that one request cannot hold the house. */
-export const list = <T>(of: Schema<T>, { min = 0, max = 500 } = {}) => array().of(of).min(min).max(max).required();
+export const list = <T>(member: Schema<T>, { min = 0, max = 500 } = {}) => array().of(member).min(min).max(max).required();
 
 /** A closed object: a field that is not named here is an error, not ignored. */
 export function closed<T extends object>(shape: ObjectShape): ObjectSchema<T> {

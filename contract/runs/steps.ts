@@ -75,7 +75,7 @@ export const action = () =>
     { pour: ['bucketL'], 'pour off': ['toL'], cup: ['litres'], air: ['level'], flow: ['mLPerMin', 'low', 'high', 'from'] },
   );
 
-const pair = (of: () => ISchema<unknown>) => closed({ bath: of(), fish: of() });
+const pair = (schema: () => ISchema<unknown>) => closed({ bath: schema(), fish: schema() });
 export const bath = () =>
   schemaOf<Bath>({
     is: choice(BATH_KINDS),

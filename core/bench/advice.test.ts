@@ -7,7 +7,7 @@ import type { AcclimationMethod } from './methods.ts';
 import { ADVICE_CASES } from './testAdvice.ts';
 import { helpsOf, needsLead, possibleOf, verdictOf } from './verdict.ts';
 
-const one = (method: AcclimationMethod, stress: number, handsOnMinutes: number, second = 0): Advisable => {
+const advisable = (method: AcclimationMethod, stress: number, handsOnMinutes: number, second = 0): Advisable => {
   const limiting = { name: 'salinity step' as const, stress, figure: stress, tolerance: 1 };
   return { method, limiting, handsOnMinutes, stresses: [limiting, { ...limiting, name: 'hardness step', stress: second }] };
 };
@@ -17,27 +17,27 @@ const followed = (...offered: Advisable[]) => {
 };
 
 it('about equal is a tenth of a tolerance, or harmless; then the least work, then the second-worst', () => {
-  expect(followed(one('drip', 0.5, 15), one('fast siphon', 0.59, 12), one('float and net', 0.61, 6))).toEqual([
+  expect(followed(advisable('drip', 0.5, 15), advisable('fast siphon', 0.59, 12), advisable('float and net', 0.61, 6))).toEqual([
     'fast siphon',
     'least work',
   ]);
-  expect(followed(one('drip', 0.05, 15), one('float and net', 0.29, 6), one('cup exchange', 0.31, 2))).toEqual([
+  expect(followed(advisable('drip', 0.05, 15), advisable('float and net', 0.29, 6), advisable('cup exchange', 0.31, 2))).toEqual([
     'float and net',
     'least work',
   ]);
-  expect(followed(one('drip', 0.5, 12, 0.4), one('fast siphon', 0.55, 12, 0.2))).toEqual(['fast siphon', 'second worst']);
-  expect(followed(one('drip', 0.5, 15), one('float and net', 0.9, 6))).toEqual(['drip', 'least stressful']);
+  expect(followed(advisable('drip', 0.5, 12, 0.4), advisable('fast siphon', 0.55, 12, 0.2))).toEqual(['fast siphon', 'second worst']);
+  expect(followed(advisable('drip', 0.5, 15), advisable('float and net', 0.9, 6))).toEqual(['drip', 'least stressful']);
 });
 
 it('nothing over tolerance is advised while something within is to be had, and nothing at all when all are over', () => {
-  expect(followed(one('drip', 0.98, 15), one('float and net', 1.02, 6))).toEqual(['drip', 'only one within']);
-  expect(followed(one('drip', 1.01, 15), one('float and net', 1.02, 6))).toBe('none within');
+  expect(followed(advisable('drip', 0.98, 15), advisable('float and net', 1.02, 6))).toEqual(['drip', 'only one within']);
+  expect(followed(advisable('drip', 1.01, 15), advisable('float and net', 1.02, 6))).toBe('none within');
   expect(followed()).toBe('none within');
 });
 
 it('straight only when it alone is within', () => {
-  expect(followed(one('straight', 0.1, 3), one('float and net', 0.9, 6))).toEqual(['float and net', 'least stressful']);
-  expect(followed(one('straight', 0.1, 3), one('float and net', 1.1, 6))).toEqual(['straight', 'only one within']);
+  expect(followed(advisable('straight', 0.1, 3), advisable('float and net', 0.9, 6))).toEqual(['float and net', 'least stressful']);
+  expect(followed(advisable('straight', 0.1, 3), advisable('float and net', 1.1, 6))).toEqual(['straight', 'only one within']);
 });
 
 const caseOf = (name: string) => {

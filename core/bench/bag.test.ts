@@ -10,12 +10,12 @@ const overnight = CASES['fresh overnight, soft water'];
 const marine = CASES['marine, shipped low'];
 
 it('breathing: the book at 1 g and 25 °C, by mass, warmth and food', () => {
-  const one = { n: 1, gramsEach: 1, temperature: 25, fed: false, factor: 1 };
-  const at25 = ratesOf(one);
+  const small = { n: 1, gramsEach: 1, temperature: 25, fed: false, factor: 1 };
+  const at25 = ratesOf(small);
   expect(at25).toEqual({ oxygen: 0.35, ammonia: 0.35 * 0.0525, co2: (0.35 * 0.9) / 31.998, alkalinity: (0.35 * 0.0525) / 14.007 });
-  expect(ratesOf({ ...one, temperature: 35 }).oxygen / at25.oxygen).toBeCloseTo(1.9, 9);
-  expect(ratesOf({ ...one, gramsEach: 10 }).oxygen / at25.oxygen).toBeCloseTo(10 ** 0.8, 9);
-  expect(ratesOf({ ...one, fed: true }).ammonia).toBe(2 * at25.ammonia);
+  expect(ratesOf({ ...small, temperature: 35 }).oxygen / at25.oxygen).toBeCloseTo(1.9, 9);
+  expect(ratesOf({ ...small, gramsEach: 10 }).oxygen / at25.oxygen).toBeCloseTo(10 ** 0.8, 9);
+  expect(ratesOf({ ...small, fed: true }).ammonia).toBe(2 * at25.ammonia);
   expect(massOf({ n: 2, lengthCm: 4, massA: 0.015, massB: 3 })).toBeCloseTo(1.92, 9);
 });
 

@@ -120,7 +120,7 @@ function dicAfter(packed: Packed, hours: number): number {
  * A closed vessel some time on: fish breathe, gas and water share out what there is, the water comes to `toC`. Short spans only: breathing is
  * taken at the mean temperature.
  */
-export function stayClosed(of: {
+export function stayClosed(bag: {
   water: Water;
   gasL: number;
   fish: { n: number; gramsEach: number; fed: boolean };
@@ -129,7 +129,7 @@ export function stayClosed(of: {
   toC: number;
   hours: number;
 }): Water {
-  const { water, gasL, fish, factor, nitrogen, toC, hours } = of;
+  const { water, gasL, fish, factor, nitrogen, toC, hours } = bag;
   const { volumeL } = water;
   const rates = ratesOf({ ...fish, temperature: (water.temperature + toC) / 2, factor, nitrogen });
   const before = carbonateConstants(water);
@@ -138,8 +138,8 @@ export function stayClosed(of: {
   const was = speciate(water, before);
   const alkalinity = water.alkalinity + (rates.alkalinity * hours) / volumeL;
   const carbon = water.dic * volumeL + was.co2 * gasPerFree(before, gasL, water.temperature) + rates.co2 * hours;
-  const inGas = (at: { temperature: number; salinity: number }) =>
-    (gasMmolPerL(1, at.temperature) * O2_MG_PER_MMOL * gasL) / oxygenHenry(at);
+  const inGas = (water: { temperature: number; salinity: number }) =>
+    (gasMmolPerL(1, water.temperature) * O2_MG_PER_MMOL * gasL) / oxygenHenry(water);
   const oxygen = Math.max(0, water.oxygen * (volumeL + inGas(water)) - rates.oxygen * hours) / (volumeL + inGas(now));
   return {
     ...now,

@@ -37,9 +37,9 @@ function carbonOf(water: ReturnType<typeof closedWater>, gasL: number): number {
 }
 
 it('carbon is conserved to 1e-9 in 2,000 closed bags, the one whose search went in circles among them', () => {
-  const check = (more: Partial<BagInput>, of: Partial<LotInput>) => {
+  const check = (more: Partial<BagInput>, school: Partial<LotInput>) => {
     const bag = { ...marine.bag, ...more };
-    const lot = { ...marine.lot, ...of };
+    const lot = { ...marine.lot, ...school };
     const c = carbonateConstants(bag);
     const breathed =
       ratesOf({ n: lot.n, gramsEach: massOf(lot) / lot.n, temperature: bag.temperature, fed: bag.fed, factor: 1 }).co2 * bag.closedHours;
@@ -73,9 +73,9 @@ it('a bag that goes on closed keeps its carbon too, warmed or cooled', () => {
 
 it('more hours, more fish, less water: never less ammonia or carbon dioxide, never more oxygen', () => {
   fc.assert(
-    fc.property(anyBag, anyLot, fc.constantFrom('hours', 'fish', 'water' as const), (more, of, worse) => {
+    fc.property(anyBag, anyLot, fc.constantFrom('hours', 'fish', 'water' as const), (more, school, worse) => {
       const bag = { ...marine.bag, ...more };
-      const lot = { ...marine.lot, ...of };
+      const lot = { ...marine.lot, ...school };
       const [bagWorse, lotWorse] = [
         { ...bag, ...(worse === 'hours' ? { closedHours: bag.closedHours + 2 } : worse === 'water' ? { waterL: bag.waterL * 0.9 } : {}) },
         worse === 'fish' ? { ...lot, n: lot.n + 1 } : lot,
@@ -94,14 +94,14 @@ it('more hours, more fish, less water: never less ammonia or carbon dioxide, nev
 it('no cliff: a hundredth of anything moves no stress by more than 0.05 and a tenth of it', () => {
   const tolerances = TOLERANCES.ordinary;
   const nudges: ((input: Required<BenchInput>) => Required<BenchInput>)[] = [
-    (one) => ({ ...one, bag: { ...one.bag, closedHours: one.bag.closedHours * 1.01 } }),
-    (one) => ({ ...one, bag: { ...one.bag, waterL: one.bag.waterL * 1.01 } }),
-    (one) => ({ ...one, lot: { ...one.lot, massA: one.lot.massA * 1.01 } }),
-    (one) => ({ ...one, bag: { ...one.bag, salinity: one.bag.salinity + 0.01 * tolerances.salinityStepUp } }),
-    (one) => ({ ...one, tank: { ...one.tank, salinity: one.tank.salinity + 0.01 * tolerances.salinityStepUp } }),
-    (one) => ({ ...one, bag: { ...one.bag, temperature: one.bag.temperature + 0.01 * tolerances.temperatureStep } }),
-    (one) => ({ ...one, tank: { ...one.tank, hardness: one.tank.hardness! + 0.01 * tolerances.hardnessStep } }),
-    (one) => ({ ...one, bag: { ...one.bag, pH: one.bag.pH! + 0.01 } }),
+    (bench) => ({ ...bench, bag: { ...bench.bag, closedHours: bench.bag.closedHours * 1.01 } }),
+    (bench) => ({ ...bench, bag: { ...bench.bag, waterL: bench.bag.waterL * 1.01 } }),
+    (bench) => ({ ...bench, lot: { ...bench.lot, massA: bench.lot.massA * 1.01 } }),
+    (bench) => ({ ...bench, bag: { ...bench.bag, salinity: bench.bag.salinity + 0.01 * tolerances.salinityStepUp } }),
+    (bench) => ({ ...bench, tank: { ...bench.tank, salinity: bench.tank.salinity + 0.01 * tolerances.salinityStepUp } }),
+    (bench) => ({ ...bench, bag: { ...bench.bag, temperature: bench.bag.temperature + 0.01 * tolerances.temperatureStep } }),
+    (bench) => ({ ...bench, tank: { ...bench.tank, hardness: bench.tank.hardness! + 0.01 * tolerances.hardnessStep } }),
+    (bench) => ({ ...bench, bag: { ...bench.bag, pH: bench.bag.pH! + 0.01 } }),
   ];
   const any = fc.record({
     waterL: number(0.2, 6),
@@ -117,8 +117,8 @@ it('no cliff: a hundredth of anything moves no stress by more than 0.05 and a te
     nudge: fc.constantFrom(...nudges),
   });
   fc.assert(
-    fc.property(any, anyLot, ({ tankS, tankT, nudge, ...bag }, of) => {
-      const lot = { ...marine.lot, ...of, bags: 2 };
+    fc.property(any, anyLot, ({ tankS, tankT, nudge, ...bag }, school) => {
+      const lot = { ...marine.lot, ...school, bags: 2 };
       fc.pre(bearable(bag, lot));
       const input: Required<BenchInput> = {
         bag: { ...marine.bag, ...bag },
@@ -130,8 +130,8 @@ it('no cliff: a hundredth of anything moves no stress by more than 0.05 and a te
       before.forEach(({ method, stresses, notOffered }, index) => {
         if (notOffered || after[index]!.notOffered) return;
         stresses.forEach(({ name, stress }) => {
-          const other = after[index]!.stresses.find((one) => one.name === name)!.stress;
-          if (Math.abs(other - stress) > 0.05 + 0.1 * stress) throw new Error(`${method} ${name}: ${stress} to ${other}`);
+          const shifted = after[index]!.stresses.find((stress) => stress.name === name)!.stress;
+          if (Math.abs(shifted - stress) > 0.05 + 0.1 * stress) throw new Error(`${method} ${name}: ${stress} to ${shifted}`);
         });
       });
     }),

@@ -6,9 +6,9 @@ import { METHODS, type AcclimationMethod } from './methods.ts';
 import { CASES } from './testCases.ts';
 
 const marine: BenchInput = CASES['marine, shipped low'];
-const of = (input: BenchInput, method: AcclimationMethod) => {
+const resultOf = (input: BenchInput, method: AcclimationMethod) => {
   const { ranked, others } = compareMethods(input);
-  return [...ranked, ...others].find((one) => one.method === method)!;
+  return [...ranked, ...others].find((methodResult) => methodResult.method === method)!;
 };
 
 it('simulates every method, offered or not', () => {
@@ -30,8 +30,8 @@ it.each<[keyof typeof CASES, AcclimationMethod, AcclimationMethod]>([
 });
 
 it('six bags, six different stories', () => {
-  const stories = Object.values(CASES).map((one) =>
-    compareMethods(one)
+  const stories = Object.values(CASES).map((testCase) =>
+    compareMethods(testCase)
       .ranked.map(({ method, limiting }) => `${method} ${limiting.name}`)
       .join(),
   );
@@ -41,7 +41,7 @@ it('six bags, six different stories', () => {
 it('what the bag brought counts by how long a method leaves the fish in it: poor water a little for a quick way, carbon dioxide likewise', () => {
   const { ranked } = compareMethods({ ...marine, bag: { ...marine.bag, oxygen: 1, tan: 40, pH: 6.0 } });
   const stress = (method: AcclimationMethod, name: string) =>
-    ranked.find((one) => one.method === method)!.stresses.find((one) => one.name === name)!.stress;
+    ranked.find((methodResult) => methodResult.method === method)!.stresses.find((stress) => stress.name === name)!.stress;
   for (const name of ['lowest oxygen', 'carbon dioxide']) {
     expect(stress('straight', name)).toBeLessThan(0.3);
     expect(stress('float and net', name)).toBeGreaterThan(stress('straight', name));
@@ -54,10 +54,10 @@ it('saturated water stresses nobody, whatever gas the bag held before', () => {
 });
 
 it('the direction of salt decides: the same step down stresses a fish far less, an invertebrate just as much', () => {
-  const up = of({ ...marine, bag: { ...marine.bag, salinity: 28 } }, 'float and net');
-  const down = of({ ...marine, bag: { ...marine.bag, salinity: 34 } }, 'float and net');
+  const up = resultOf({ ...marine, bag: { ...marine.bag, salinity: 28 } }, 'float and net');
+  const down = resultOf({ ...marine, bag: { ...marine.bag, salinity: 34 } }, 'float and net');
   expect(Math.abs(up.figures.salinityStep)).toBeCloseTo(Math.abs(down.figures.salinityStep), 6);
-  const stress = (one: typeof up) => one.stresses.find(({ name }) => name === 'salinity step')!.stress;
+  const stress = (methodResult: typeof up) => methodResult.stresses.find(({ name }) => name === 'salinity step')!.stress;
   expect(stress(up) / stress(down)).toBeCloseTo(3, 6);
   // The release is part of their way: the whole gap within ten minutes.
   expect(stress(up)).toBeCloseTo(1.5, 6);
@@ -66,7 +66,7 @@ it('the direction of salt decides: the same step down stresses a fish far less, 
 
 it('what hands change follows: a binder takes the ammonia away, a bigger drip brings more', () => {
   const foul = CASES['fresh overnight, soft water'];
-  const with_ = (controls: Partial<typeof STARTING_CONTROLS>) => of({ ...foul, controls }, 'drip').figures;
+  const with_ = (controls: Partial<typeof STARTING_CONTROLS>) => resultOf({ ...foul, controls }, 'drip').figures;
   expect(with_({ ammoniaBinder: true }).exposure).toBeLessThan(with_({}).exposure + 1e-9);
   expect(with_({ air: 'strong' }).nh3Peak).toBeGreaterThan(with_({ ammoniaBinder: true, air: 'strong' }).nh3Peak);
   expect(with_({ dripMLPerMin: 100 }).tankWaterL).toBeCloseTo(6, 6);
@@ -82,7 +82,7 @@ it.each([
   [{ tank: { ...marine.tank, salinity: 34 }, bag: { ...marine.bag, salinity: 10 } }, 'match, float, net', 'cannot match'],
   [{ bag: { ...marine.bag, opening: { is: 'tub' as const } } }, 'float and net', 'tub'],
 ] as const)('%j: %s is not offered, %s', (more, method, why) => {
-  expect(of({ ...marine, ...more }, method).notOffered).toBe(why);
+  expect(resultOf({ ...marine, ...more }, method).notOffered).toBe(why);
 });
 
 it.each([

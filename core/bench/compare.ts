@@ -13,10 +13,10 @@ import {
   type LotInput,
   type TankInput,
 } from './input.ts';
+import type { Tolerance } from './integrate.ts';
 import { recipesFor, type AcclimationMethod, type NotOffered, type Recipe } from './methods.ts';
 import { sentenceOf, type Say } from './sentence.ts';
 import { simulate, startVessel, tankWater, type Simulation, type Sample, type Step } from './simulate.ts';
-import type { Tolerance } from './integrate.ts';
 
 export type BenchInput = { bag: BagInput; tank: TankInput; lot: LotInput; controls?: Partial<Controls> };
 
@@ -98,7 +98,7 @@ export function calculate(
 export function calculateOne(input: Required<BenchInput>, method: AcclimationMethod): Stress | undefined {
   const controls = { ...STARTING_CONTROLS, ...input.controls };
   if (faultsOf({ ...input, controls }).length > 0) return undefined;
-  const recipe = recipesFor({ ...input, controls }).find((one) => one.method === method)!;
+  const recipe = recipesFor({ ...input, controls }).find((recipe) => recipe.method === method)!;
   return stressOfPlan({ ...input, tank: recipe.tank }, recipe.steps);
 }
 
@@ -135,7 +135,7 @@ export function rank<M extends Pick<Calculated, 'limiting' | 'notOffered'>>(resu
 export function compareMethods(input: BenchInput & { now?: number }, say?: Say): Comparison {
   const { now, controls = {}, ...rest } = input;
   const { results, start } = calculate({ ...rest, controls });
-  const told = results.map((one): MethodResult => ({ ...one, sentence: sentenceOf(one, input.lot, say) }));
+  const told = results.map((result): MethodResult => ({ ...result, sentence: sentenceOf(result, input.lot, say) }));
   const ranked = rank(told);
   return {
     ranked,

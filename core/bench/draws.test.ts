@@ -10,10 +10,10 @@ const doubts: Doubt[] = [
   { of: 'bag.salinity', low: 27, high: 30 },
 ];
 
-function draws(input: Required<BenchInput>, count: number, of = doubts) {
-  const grids = new Map(rank(calculate(input).results).map((one) => [one.method, gridOf(one)]));
+function draws(input: Required<BenchInput>, count: number, doubted = doubts) {
+  const grids = new Map(rank(calculate(input).results).map((result) => [result.method, gridOf(result)]));
   return bandsOf(
-    Array.from({ length: count }, (_, index) => drawOne(input, of, { index, grids })),
+    Array.from({ length: count }, (_, index) => drawOne(input, doubted, { index, grids })),
     grids,
   );
 }
@@ -21,7 +21,7 @@ function draws(input: Required<BenchInput>, count: number, of = doubts) {
 it('draw number i is the same whatever came before, and nine in ten lie in their band', () => {
   expect(drawn(marine, doubts, 17)).toEqual(drawn(marine, doubts, 17));
   const litres = Array.from({ length: 2000 }, (_, index) => drawn(marine, doubts, index).input.bag.waterL);
-  const inside = litres.filter((one) => one >= 0.18 && one <= 0.42).length / litres.length;
+  const inside = litres.filter((litre) => litre >= 0.18 && litre <= 0.42).length / litres.length;
   expect(inside).toBeGreaterThan(0.885);
   expect(inside).toBeLessThan(0.915);
   expect(Math.min(...litres)).toBeGreaterThan(0);
@@ -44,14 +44,14 @@ it('bands hold the point values between them, shares add up to all', () => {
 it('with nothing in doubt but chance the order is nearly sure where it is clear', () => {
   const conversion = { ...CASES['brackish conversion'], controls: { ammoniaBinder: true } };
   const two = ['long conversion', 'overnight conversion'];
-  const share = draws(conversion, 40, []).best.reduce((sum, one) => (two.includes(one.method) ? sum + one.share : sum), 0);
+  const share = draws(conversion, 40, []).best.reduce((sum, result) => (two.includes(result.method) ? sum + result.share : sum), 0);
   expect(share).toBeGreaterThan(0.9);
 });
 
 it('names the measurement that would turn the order, and the value holds', () => {
   const input = { ...marine, tank: { ...marine.tank, salinity: 29.2 } };
-  const best = (one: Required<BenchInput>) => {
-    const advice = advise(rank(calculate(one).results));
+  const best = (bench: Required<BenchInput>) => {
+    const advice = advise(rank(calculate(bench).results));
     return advice.is === 'advised' ? advice.method : undefined;
   };
   const turns = turnsOf(input, [{ of: 'bag.salinity', low: 25, high: 31 }]);

@@ -80,19 +80,19 @@ export type Bands = {
 const SPREAD = 0x9e3779b1;
 
 /** Where a deviate lands in a lopsided band: above the best guess by the upper half, below it by the lower; by shares where that is how it errs. */
-function land(z: number, { low, high }: Band, { at, byShare }: { at: number; byShare: boolean }): number {
+function land(z: number, { low, high }: Band, { at: middle, byShare }: { at: number; byShare: boolean }): number {
   const end = z > 0 ? high : low;
-  if (byShare && end > 0 && at > 0) return at * (end / at) ** (Math.abs(z) / NINE_IN_TEN);
-  return at + ((end - at) * Math.abs(z)) / NINE_IN_TEN;
+  if (byShare && end > 0 && middle > 0) return middle * (end / middle) ** (Math.abs(z) / NINE_IN_TEN);
+  return middle + ((end - middle) * Math.abs(z)) / NINE_IN_TEN;
 }
 
-export function valueOf({ bag, tank, lot }: BenchInput, of: DoubtOf): number | undefined {
-  const [where, field] = of.split('.') as ['bag' | 'tank' | 'lot', string];
+export function valueOf({ bag, tank, lot }: BenchInput, path: DoubtOf): number | undefined {
+  const [where, field] = path.split('.') as ['bag' | 'tank' | 'lot', string];
   return ({ bag, tank, lot }[where] as unknown as Record<string, number | undefined>)[field];
 }
 
-export function withValue<I extends BenchInput>(input: I, of: DoubtOf, value: number): I {
-  const [where, field] = of.split('.') as ['bag' | 'tank' | 'lot', string];
+export function withValue<I extends BenchInput>(input: I, path: DoubtOf, value: number): I {
+  const [where, field] = path.split('.') as ['bag' | 'tank' | 'lot', string];
   return { ...input, [where]: { ...input[where], [field]: value } };
 }
 
@@ -110,15 +110,17 @@ export function drawn(
   index: number,
 ): { input: Required<BenchInput>; perturbation: Perturbation } {
   const random = makeChance(Math.imul(index + 1, SPREAD));
-  let one = input;
+  let drawn = input;
   for (const doubt of doubts) {
-    const at = valueOf(input, doubt.of);
+    const middle = valueOf(input, doubt.of);
     const z = normal(random);
     const even = random();
-    if (at === undefined) continue;
-    const value = doubt.flat ? doubt.low + (doubt.high - doubt.low) * even : land(z, doubt, { at, byShare: BY_SHARE.includes(doubt.of) });
+    if (middle === undefined) continue;
+    const value = doubt.flat
+      ? doubt.low + (doubt.high - doubt.low) * even
+      : land(z, doubt, { at: middle, byShare: BY_SHARE.includes(doubt.of) });
     const ends = ENDS[doubt.of.split('.')[1]!];
-    one = withValue(one, doubt.of, ends ? Math.min(ends.high, Math.max(ends.low, value)) : Math.max(at / 100, value));
+    drawn = withValue(drawn, doubt.of, ends ? Math.min(ends.high, Math.max(ends.low, value)) : Math.max(middle / 100, value));
   }
   const factor = (band: Band) => land(normal(random), band, { at: 1, byShare: true });
   const gas = factor(GAS_BAND);
@@ -126,15 +128,15 @@ export function drawn(
   const perturbation = Object.fromEntries(
     (Object.keys(CHANCE_BANDS) as (keyof Perturbation)[]).map((key) => [key, factor(CHANCE_BANDS[key])]),
   ) as Perturbation;
-  const { bag, lot, controls } = one;
+  const { bag, lot, controls } = drawn;
   // A bag that holds more than was thought still has to fit into its bucket.
   const bucketL = Math.max(controls.bucketL ?? STARTING_CONTROLS.bucketL, bag.waterL);
   return {
     input: {
-      ...one,
+      ...drawn,
       bag: { ...bag, gasL: bag.gasL * gas },
       lot: { ...lot, massA: lot.massA * mass },
-      tank: { ...one.tank, freshPpt: Math.min(one.tank.freshPpt, one.tank.salinity) },
+      tank: { ...drawn.tank, freshPpt: Math.min(drawn.tank.freshPpt, drawn.tank.salinity) },
       controls: { ...controls, bucketL },
     },
     perturbation,
@@ -149,12 +151,12 @@ export function gridOf({ figures }: Pick<Calculated, 'figures'>): number[] {
 function curvesAt(samples: readonly Sample[], minutes: readonly number[]): Record<Curve, Float32Array> {
   const inVessel = samples.filter(({ where }) => where !== 'tank');
   const curves = Object.fromEntries(CURVES.map((curve) => [curve, new Float32Array(minutes.length)])) as Record<Curve, Float32Array>;
-  let at = 0;
+  let position = 0;
   minutes.forEach((minute, index) => {
-    while (at + 1 < inVessel.length && inVessel[at + 1]!.minute <= minute) at += 1;
-    const [one, next] = [inVessel[at]!, inVessel[at + 1] ?? inVessel[at]!];
-    const share = next.minute > one.minute ? Math.min(1, (minute - one.minute) / (next.minute - one.minute)) : 0;
-    for (const curve of CURVES) curves[curve][index] = one[curve] + (next[curve] - one[curve]) * share;
+    while (position + 1 < inVessel.length && inVessel[position + 1]!.minute <= minute) position += 1;
+    const [sample, next] = [inVessel[position]!, inVessel[position + 1] ?? inVessel[position]!];
+    const share = next.minute > sample.minute ? Math.min(1, (minute - sample.minute) / (next.minute - sample.minute)) : 0;
+    for (const curve of CURVES) curves[curve][index] = sample[curve] + (next[curve] - sample[curve]) * share;
   });
   return curves;
 }
@@ -163,11 +165,11 @@ function curvesAt(samples: readonly Sample[], minutes: readonly number[]): Recor
 export function drawOne(
   input: Required<BenchInput>,
   doubts: readonly Doubt[],
-  of: { index: number; grids: ReadonlyMap<AcclimationMethod, number[]> },
+  draw: { index: number; grids: ReadonlyMap<AcclimationMethod, number[]> },
 ): Draw {
-  const { input: values, perturbation } = drawn(input, doubts, of.index);
+  const { input: values, perturbation } = drawn(input, doubts, draw.index);
   const { results, start } = calculate(values, { perturbation, coarse: COARSE, tolerance: DRAW_TOLERANCE });
-  const offered = results.filter(({ method }) => of.grids.has(method));
+  const offered = results.filter(({ method }) => draw.grids.has(method));
   // What can be had is as it stands, whatever was drawn.
   const advice = advise(offered);
   return {
@@ -176,7 +178,7 @@ export function drawOne(
     methods: offered.map(({ method, limiting, samples }) => ({
       method,
       stress: limiting.stress,
-      curves: curvesAt(samples, of.grids.get(method)!),
+      curves: curvesAt(samples, draw.grids.get(method)!),
     })),
   };
 }
@@ -185,15 +187,15 @@ export function drawOne(
 export function bandsOf(draws: readonly Draw[], grids: ReadonlyMap<AcclimationMethod, number[]>): Bands {
   const ends = (values: number[]): [number, number] => {
     const sorted = values.sort((a, b) => a - b);
-    const at = (share: number) => sorted[Math.round(share * (sorted.length - 1))]!;
-    return [at(0.05), at(0.95)];
+    const quantileAt = (share: number) => sorted[Math.round(share * (sorted.length - 1))]!;
+    return [quantileAt(0.05), quantileAt(0.95)];
   };
   const methods = new Map<AcclimationMethod, MethodBand>();
   for (const [method, minutes] of grids) {
-    const own = draws.map((draw) => draw.methods.find((one) => one.method === method)!);
+    const own = draws.map((draw) => draw.methods.find((otherMethod) => otherMethod.method === method)!);
     const curves = Object.fromEntries(
       CURVES.map((curve) => {
-        const pairs = minutes.map((_, index) => ends(own.map((one) => one.curves[curve][index]!)));
+        const pairs = minutes.map((_, index) => ends(own.map((result) => result.curves[curve][index]!)));
         return [curve, { low: pairs.map(([low]) => low), high: pairs.map(([, high]) => high) }];
       }),
     ) as MethodBand['curves'];

@@ -16,8 +16,8 @@ const bag: KnownBag = {
   readings: {},
 };
 const tank: KnownTank = { type: 'marine', temperatureC: 25.4, salinityPpt: 31, volumeL: 300, readings: {} };
-const fact = (of: string, more: Partial<KnownBag> = {}) =>
-  factsOf({ ...bag, ...more }, tank, STARTING_AMBIENT).find((one) => one.of === of);
+const fact = (path: string, more: Partial<KnownBag> = {}) =>
+  factsOf({ ...bag, ...more }, tank, STARTING_AMBIENT).find((fact) => fact.of === path);
 const read = (value: number, method = 'meter' as const) => ({ value, method, source: 'measured' as const });
 
 const seaFish = { is: 'fish', salinityPpt: { min: 30, max: 36 } };
@@ -86,8 +86,8 @@ it('makes the whole input: hours closed, gas by how it came, how wide its salini
     now: HOUR_MS,
   }).input;
   expect(named.lot.tolerance).toBe('ordinary');
-  const other = inputOf({ ambient: STARTING_AMBIENT, bag: { ...bag, transit: 'local', kind: mono }, tank, now: HOUR_MS }).input;
-  expect([other.bag.gas, other.lot.tolerance, other.lot.euryhaline]).toEqual(['air', 'hardy', true]);
+  const unlike = inputOf({ ambient: STARTING_AMBIENT, bag: { ...bag, transit: 'local', kind: mono }, tank, now: HOUR_MS }).input;
+  expect([unlike.bag.gas, unlike.lot.tolerance, unlike.lot.euryhaline]).toEqual(['air', 'hardy', true]);
   expect(
     inputOf({ ambient: STARTING_AMBIENT, bag: { ...bag, kind: { ...mono, is: 'shrimp' } }, tank, now: 0 }).input.lot.invertebrate,
   ).toBe(true);

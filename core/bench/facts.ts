@@ -8,8 +8,8 @@ import type { AmbientConditions } from './ambient.ts';
 import type { BenchInput } from './compare.ts';
 import type { Doubt, DoubtOf } from './draws.ts';
 import { tolerancesOf } from './figures.ts';
-import { USUAL_WATER, type BagOpening, type Controls, type LotInput } from './input.ts';
 import { waterTypeOf } from './houseMethods.ts';
+import { USUAL_WATER, type BagOpening, type Controls, type LotInput } from './input.ts';
 
 type Read = Partial<Record<Quantity, Pick<Reading, 'value' | 'method' | 'source'>>>;
 
@@ -87,20 +87,20 @@ const byFactor = (value: number, factor: number, source: FactSource = 'estimated
 const anywhere = ({ min, max }: Range, source: FactSource): Other => ({ value: (min + max) / 2, source, low: min, high: max, flat: true });
 
 /** A reading, with the band that its method leaves: the skin of a bag is not its water. */
-function readOf(of: FactOf, quantity: Quantity, from: Read | undefined): Fact | undefined {
+function readOf(path: FactOf, quantity: Quantity, from: Read | undefined): Fact | undefined {
   const reading = from?.[quantity];
   if (!reading) return undefined;
   const { value, source, method } = reading;
   const surface = method === 'on the bag' ? { low: value - SURFACE_BAND, high: value + SURFACE_BAND } : {};
-  return { of, quantity, value, source, method, ...surface };
+  return { of: path, quantity, value, source, method, ...surface };
 }
 
-function siblingOf(of: FactOf, quantity: Quantity, { siblings }: KnownBag): Fact | undefined {
+function siblingOf(path: FactOf, quantity: Quantity, { siblings }: KnownBag): Fact | undefined {
   const reading = siblings?.[quantity];
   if (!reading || reading.source !== 'measured') return undefined;
   const [band, factor] = [SIBLING_BAND[quantity], SIBLING_FACTOR[quantity]];
   const spread = band !== undefined ? within(reading.value, band, 'another bag') : byFactor(reading.value, factor ?? 1.5, 'another bag');
-  return { of, quantity, method: reading.method, ...spread };
+  return { of: path, quantity, method: reading.method, ...spread };
 }
 
 function bagSalinity(bag: KnownBag): Other {
@@ -112,9 +112,10 @@ function bagSalinity(bag: KnownBag): Other {
 }
 
 export function factsOf(bag: KnownBag, tank: KnownTank, { roomC }: Pick<AmbientConditions, 'roomC'>): Fact[] {
-  const inBag = (of: FactOf, quantity: Quantity, other: Other): Fact =>
-    readOf(of, quantity, bag.readings) ?? siblingOf(of, quantity, bag) ?? { of, quantity, ...other };
-  const inTank = (of: FactOf, quantity: Quantity, other: Other): Fact => readOf(of, quantity, tank.readings) ?? { of, quantity, ...other };
+  const inBag = (path: FactOf, quantity: Quantity, otherwise: Other): Fact =>
+    readOf(path, quantity, bag.readings) ?? siblingOf(path, quantity, bag) ?? { of: path, quantity, ...otherwise };
+  const inTank = (path: FactOf, quantity: Quantity, otherwise: Other): Fact =>
+    readOf(path, quantity, tank.readings) ?? { of: path, quantity, ...otherwise };
   const salinity = inBag('bag.salinity', 'salinity', bagSalinity(bag));
   const bagKind = USUAL_WATER[waterTypeOf(salinity.value!)];
   const tankKind = USUAL_WATER[tank.type];
@@ -132,7 +133,7 @@ export function factsOf(bag: KnownBag, tank: KnownTank, { roomC }: Pick<AmbientC
     inBag('bag.pH', 'pH', { source: 'calculated' }),
     inBag('bag.tan', 'ammonia', { source: 'calculated' }),
     inBag('bag.alkalinity', 'alkalinity', byFactor(bagKind.alkalinity, bagKind.factor * open)),
-    ...hardnessOf(bagKind.hardness, (other) => inBag('bag.hardness', 'hardness', other)),
+    ...hardnessOf(bagKind.hardness, (otherwise) => inBag('bag.hardness', 'hardness', otherwise)),
     inBag('bag.waterL', 'volume', within(litres, litres * WATER_BAND, bag.waterL === undefined ? 'estimated' : 'stated')),
     inTank('tank.temperature', 'temperature', within(tank.temperatureC, SET_TEMPERATURE_BAND, 'stated')),
     inTank(
@@ -142,12 +143,12 @@ export function factsOf(bag: KnownBag, tank: KnownTank, { roomC }: Pick<AmbientC
     ),
     inTank('tank.pH', 'pH', { source: 'calculated' }),
     inTank('tank.alkalinity', 'alkalinity', byFactor(tankKind.alkalinity, tankKind.factor)),
-    ...hardnessOf(tankKind.hardness, (other) => inTank('tank.hardness', 'hardness', other)),
+    ...hardnessOf(tankKind.hardness, (otherwise) => inTank('tank.hardness', 'hardness', otherwise)),
   ];
 }
 
 /** Hardness is a fact of fresh water; of other water only where somebody measured it. */
-function hardnessOf(usual: number | undefined, read: (other: Other) => Fact): Fact[] {
+function hardnessOf(usual: number | undefined, read: (otherwise: Other) => Fact): Fact[] {
   const fact = read(usual === undefined ? { source: 'calculated' } : byFactor(usual, 2));
   return usual === undefined && fact.value === undefined ? [] : [fact];
 }
@@ -185,7 +186,7 @@ export function lotOf(bag: Pick<KnownBag, 'n' | 'sizeCm' | 'kind' | 'lotBags'>):
 }
 
 /** What is computed from the facts, and what of it is in doubt. */
-export function inputOf(of: {
+export function inputOf(given: {
   bag: KnownBag;
   tank: KnownTank;
   now: number;
@@ -199,7 +200,7 @@ export function inputOf(of: {
   doubts: Doubt[];
   measureFirst: FactOf[];
 } {
-  const { bag, tank, now, ambient } = of;
+  const { bag, tank, now, ambient } = given;
   const facts = factsOf(bag, tank, ambient);
   const value = (name: FactOf) => facts.find((fact) => fact.of === name)?.value;
   const waterL = value('bag.waterL')!;
@@ -225,11 +226,11 @@ export function inputOf(of: {
         alkalinity: value('bag.alkalinity')!,
         hardness: value('bag.hardness'),
         // Closed until it was opened; what came after counts as open.
-        closedHours: Math.max(0, (now - bag.packedAtMs) / HOUR_MS - (of.opening?.is === 'opened' ? of.opening.hours : 0)),
-        opening: of.opening ?? { is: 'closed' },
+        closedHours: Math.max(0, (now - bag.packedAtMs) / HOUR_MS - (given.opening?.is === 'opened' ? given.opening.hours : 0)),
+        opening: given.opening ?? { is: 'closed' },
         foul: bag.foul,
         soft: bag.soft,
-        fed: of.fed ?? false,
+        fed: given.fed ?? false,
         pH: value('bag.pH'),
         tan: value('bag.tan'),
         oxygen: bag.readings.oxygen?.value,
@@ -246,7 +247,7 @@ export function inputOf(of: {
         freshPpt: Math.min(ambient.freshPpt, value('tank.salinity')!),
       },
       lot,
-      controls: of.controls ?? {},
+      controls: given.controls ?? {},
     },
   };
 }

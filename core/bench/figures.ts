@@ -1,9 +1,9 @@
 // What a method does to the fish, in figures, and how each stands against what this class of fish bears. No hidden weights: each is figure over
 // tolerance, and a method is as bad as its worst. What the bag brought is no method's fault, and no figure has a cliff.
+import type { ToleranceClass } from '../species/index.ts';
 import { dicWith, speciate, carbonateConstants, oxygenSolubility } from '../water/index.ts';
 import type { Water } from './bag.ts';
 import type { LotInput } from './input.ts';
-import type { ToleranceClass } from '../species/index.ts';
 import type { Simulation, Sample } from './simulate.ts';
 
 export type Figures = {
@@ -131,14 +131,14 @@ const WARMTH_STEP_MIN = 2;
  */
 export function fastest(
   samples: readonly Pick<Sample, 'minute'>[],
-  of: (index: number) => number,
+  valueAt: (index: number) => number,
   { within = HOUR_MIN, endingAfter = -Infinity }: { within?: number; endingAfter?: number } = {},
 ): { up: number; down: number } {
   const count = samples.length;
   const [minutes, values] = [new Float64Array(count), new Float64Array(count)];
   for (let index = 0; index < count; index += 1) {
     minutes[index] = samples[index]!.minute;
-    values[index] = of(index);
+    values[index] = valueAt(index);
   }
   let [up, down] = [0, 0];
   const take = (change: number) => {
@@ -170,12 +170,12 @@ export function fastest(
 function hoursAbove(samples: readonly Sample[], over: (sample: Sample) => number): number {
   let sum = 0;
   for (let index = 1; index < samples.length; index += 1) {
-    const [one, next] = [over(samples[index - 1]!), over(samples[index]!)];
+    const [before, next] = [over(samples[index - 1]!), over(samples[index]!)];
     const hours = (samples[index]!.minute - samples[index - 1]!.minute) / HOUR_MIN;
-    if (one <= 0 && next <= 0) continue;
+    if (before <= 0 && next <= 0) continue;
     // Where it crosses zero only the part above counts.
-    if (one >= 0 && next >= 0) sum += (hours * (one + next)) / 2;
-    else sum += (hours * Math.max(one, next) ** 2) / (2 * Math.abs(next - one));
+    if (before >= 0 && next >= 0) sum += (hours * (before + next)) / 2;
+    else sum += (hours * Math.max(before, next) ** 2) / (2 * Math.abs(next - before));
   }
   return sum;
 }
@@ -219,14 +219,14 @@ export function stressesOf(simulation: Simulation, figures: Figures, tolerances:
   const warmth = fastest(samples, (index) => samples[index]!.temperature, { within: WARMTH_STEP_MIN });
   const warmer = fastest(samples, (index) => samples[index]!.temperature);
   const oxygen = Math.max(
-    ...inVessel.map((at) => {
-      const saturation = oxygenSolubility(at);
-      return (Math.min(start.oxygen, saturation) - at.oxygen) / Math.max(1, saturation - tolerances.lowestOxygen);
+    ...inVessel.map((sample) => {
+      const saturation = oxygenSolubility(sample);
+      return (Math.min(start.oxygen, saturation) - sample.oxygen) / Math.max(1, saturation - tolerances.lowestOxygen);
     }),
-    hoursAbove(inVessel, (at) => tolerances.lowestOxygen - at.oxygen) / (BEARABLE_H * (tolerances.lowestOxygen / 2)),
+    hoursAbove(inVessel, (sample) => tolerances.lowestOxygen - sample.oxygen) / (BEARABLE_H * (tolerances.lowestOxygen / 2)),
     0,
   );
-  const one = (name: StressName, figure: number, tolerance: number, stress = Math.abs(figure) / tolerance): Stress => ({
+  const stressOf = (name: StressName, figure: number, tolerance: number, stress = Math.abs(figure) / tolerance): Stress => ({
     name,
     figure,
     tolerance,
@@ -243,12 +243,12 @@ export function stressesOf(simulation: Simulation, figures: Figures, tolerances:
       { up: figures.salinityUpPerH, down: figures.salinityDownPerH },
       { up: tolerances.salinityUpPerH, down: tolerances.salinityDownPerH },
     ),
-    one('settled pH step', figures.settledStep, tolerances.settledStep),
-    ...(hardnessStep === undefined ? [] : [one('hardness step', hardnessStep, tolerances.hardnessStep)]),
-    one('toxic ammonia peak', nh3Peak, tolerances.nh3Peak, Math.max(0, nh3Peak - start.nh3) / tolerances.nh3Peak),
-    one('toxic ammonia exposure', figures.exposure, tolerances.exposure),
-    one('lowest oxygen', figures.lowestOxygen, lowestOxygen, oxygen),
-    one('carbon dioxide', figures.highestCo2, co2, hoursAbove(inVessel, (at) => at.co2 - co2) / (BEARABLE_H * co2)),
+    stressOf('settled pH step', figures.settledStep, tolerances.settledStep),
+    ...(hardnessStep === undefined ? [] : [stressOf('hardness step', hardnessStep, tolerances.hardnessStep)]),
+    stressOf('toxic ammonia peak', nh3Peak, tolerances.nh3Peak, Math.max(0, nh3Peak - start.nh3) / tolerances.nh3Peak),
+    stressOf('toxic ammonia exposure', figures.exposure, tolerances.exposure),
+    stressOf('lowest oxygen', figures.lowestOxygen, lowestOxygen, oxygen),
+    stressOf('carbon dioxide', figures.highestCo2, co2, hoursAbove(inVessel, (sample) => sample.co2 - co2) / (BEARABLE_H * co2)),
   ];
 }
 
@@ -262,6 +262,6 @@ function worseWay(name: StressName, change: { up: number; down: number }, tolera
 
 /** The stress that a method is judged by, and the second worst. */
 export function worstOf(stresses: readonly Stress[]): Stress {
-  return stresses.reduce((worst, one) => (one.stress > worst.stress ? one : worst));
+  return stresses.reduce((worst, stress) => (stress.stress > worst.stress ? stress : worst));
 }
 export const secondWorst = (stresses: readonly Stress[]): number => stresses.map(({ stress }) => stress).sort((a, b) => b - a)[1] ?? 0;

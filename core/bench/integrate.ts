@@ -23,7 +23,7 @@ const E = [71 / 57600, 0, -71 / 16695, 71 / 1920, -17253 / 339200, 22 / 525, -1 
  * cubic interpolation inside an accepted step. Error of each step within relative · |y| + absolute. Throws when it would need
  * more than 20,000 steps or a rate is not a number. Cost: six calls of `rates` a step.
  */
-export function integrate(of: {
+export function integrate(problem: {
   rates: Rates;
   y: Float64Array;
   until: number;
@@ -31,7 +31,7 @@ export function integrate(of: {
   at?: (t: number, y: Float64Array, index: number) => void;
   tolerance?: Tolerance;
 }): void {
-  const { rates, y, until, times = [], at, tolerance = TOLERANCE } = of;
+  const { rates, y, until, times = [], at, tolerance = TOLERANCE } = problem;
   const size = y.length;
   const k = Array.from({ length: 7 }, () => new Float64Array(size));
   const trial = new Float64Array(size);

@@ -16,11 +16,11 @@ const CODES = {
 } as const satisfies Record<StepOver['name'], string>;
 
 /** A lead may pass over each; where none can be reached, or hands have done it already, a keeper says so and the lead is called. */
-function asRefusals(over: readonly StepOver[], at: { path: string; code: string }): Refusal[] {
+function asRefusals(over: readonly StepOver[], where: { path: string; code: string }): Refusal[] {
   return over.map(({ name, step, tolerance, open }) => ({
     code: CODES[name],
-    path: at.path,
-    facts: { step, tolerance, open, tank: at.code },
+    path: where.path,
+    facts: { step, tolerance, open, tank: where.code },
     overrule: 'lead' as const,
     emergency: true as const,
   }));
@@ -29,11 +29,14 @@ function asRefusals(over: readonly StepOver[], at: { path: string; code: string 
 const ambientOf = (state: StepState): AmbientConditions => state.findRules()?.ambient ?? STARTING_AMBIENT;
 
 /** Fish of a bag, let into a tank now. */
-export function refuseBagSteps(of: { bag: string; float?: string; tank: string; code: string; now: number }, state: BenchState): Refusal[] {
-  const [bag, tank] = [state.findKnownBag(of.bag), state.findKnownTank(of.tank)];
+export function refuseBagSteps(
+  begun: { bag: string; float?: string; tank: string; code: string; now: number },
+  state: BenchState,
+): Refusal[] {
+  const [bag, tank] = [state.findKnownBag(begun.bag), state.findKnownTank(begun.tank)];
   if (!bag || !tank) return [];
-  const floated = of.float === undefined ? undefined : state.findFloated(of.float);
-  return asRefusals(bagStepsOver({ bag, tank, ambient: ambientOf(state), floated, now: of.now }), { path: 'tank', code: of.code });
+  const floated = begun.float === undefined ? undefined : state.findFloated(begun.float);
+  return asRefusals(bagStepsOver({ bag, tank, ambient: ambientOf(state), floated, now: begun.now }), { path: 'tank', code: begun.code });
 }
 
 /** What these fish bear, by what is known of their species. */
@@ -54,15 +57,15 @@ function changeOf({ type, salinityPpt, temperatureC, readings }: KnownTank): Cha
 
 /** Fish of a lot out of one system of the house, a tank's or a vessel's as it is believed now, into a tank on another. */
 export function refuseSteps(
-  of: { lot: string; from: { tank: string } | { water: Change }; into: { id: string; code: string }; path: string },
+  steps: { lot: string; from: { tank: string } | { water: Change }; into: { id: string; code: string }; path: string },
   state: StepState,
 ): Refusal[] {
-  const tank = state.findKnownTank(of.into.id);
-  const left = 'tank' in of.from ? state.findKnownTank(of.from.tank) : undefined;
-  const from = 'water' in of.from ? of.from.water : left && changeOf(left);
+  const tank = state.findKnownTank(steps.into.id);
+  const left = 'tank' in steps.from ? state.findKnownTank(steps.from.tank) : undefined;
+  const from = 'water' in steps.from ? steps.from.water : left && changeOf(left);
   if (!tank || !from) return [];
-  const over = stepsOver(from, changeOf(tank), { lot: toleranceOfSpecies(of.lot, state), pco2: ambientOf(state).pco2 });
-  return asRefusals(over, { path: of.path, code: of.into.code });
+  const over = stepsOver(from, changeOf(tank), { lot: toleranceOfSpecies(steps.lot, state), pco2: ambientOf(state).pco2 });
+  return asRefusals(over, { path: steps.path, code: steps.into.code });
 }
 
 /** Salinity and temperature of what is poured in, as far as they are known. */
@@ -70,22 +73,25 @@ export type Poured = { salinityPpt?: number; temperatureC?: number };
 
 /** A share of a tank's water changed at once for another: what those that live in it go through. What is not known of the other changes nothing here. */
 export function refuseMix(
-  of: { lot: string; into: { id: string; code: string }; share: number; with: { tank: string } | Poured; path: string },
+  mixing: { lot: string; into: { id: string; code: string }; share: number; with: { tank: string } | Poured; path: string },
   state: StepState,
 ): Refusal[] {
-  const tank = state.findKnownTank(of.into.id);
+  const tank = state.findKnownTank(mixing.into.id);
   if (!tank) return [];
   const now = changeOf(tank);
-  const source = 'tank' in of.with ? state.findKnownTank(of.with.tank) : undefined;
-  const other = source ? changeOf(source) : pouredOver(now, of.with as Poured);
-  const mix = (one: number, two: number) => one + of.share * (two - one);
+  const source = 'tank' in mixing.with ? state.findKnownTank(mixing.with.tank) : undefined;
+  const otherChange = source ? changeOf(source) : pouredOver(now, mixing.with as Poured);
+  const mix = (start: number, end: number) => start + mixing.share * (end - start);
   const mixed: Change = {
-    salinity: exactly(mix(now.salinity.value, other.salinity.value)),
-    temperature: exactly(mix(now.temperature.value, other.temperature.value)),
-    alkalinity: mix(now.alkalinity, other.alkalinity),
+    salinity: exactly(mix(now.salinity.value, otherChange.salinity.value)),
+    temperature: exactly(mix(now.temperature.value, otherChange.temperature.value)),
+    alkalinity: mix(now.alkalinity, otherChange.alkalinity),
   };
-  const over = stepsOver(now, mixed, { lot: toleranceOfSpecies(of.lot, state), pco2: ambientOf(state).pco2 });
-  return asRefusals(over, { path: of.path, code: of.into.code }).map((one) => ({ ...one, facts: { ...one.facts, change: true } }));
+  const over = stepsOver(now, mixed, { lot: toleranceOfSpecies(mixing.lot, state), pco2: ambientOf(state).pco2 });
+  return asRefusals(over, { path: mixing.path, code: mixing.into.code }).map((refusal) => ({
+    ...refusal,
+    facts: { ...refusal.facts, change: true },
+  }));
 }
 
 const pouredOver = (now: Change, { salinityPpt, temperatureC }: Poured): Change => ({
@@ -115,10 +121,10 @@ function againstIt({ method, path, unmeasured, limiting }: Judged): Refusal[] {
 export function refusePlanned({ tank, chosen, ...judged }: Judged & { tank: string; chosen: readonly (Chosen | undefined)[] }): Refusal[] {
   const taken = (code: string, times: number) =>
     chosen.every(
-      (one) =>
-        one?.method === judged.method &&
-        one.tank === tank &&
-        one.passed.some((passed) => passed.code === code && times <= (passed.size ?? 0) * SAME_AS_TAKEN),
+      (change) =>
+        change?.method === judged.method &&
+        change.tank === tank &&
+        change.passed.some((passed) => passed.code === code && times <= (passed.size ?? 0) * SAME_AS_TAKEN),
     );
   return againstIt(judged)
     .filter(({ code, facts }) => !taken(code, code === 'method.overTolerance' ? Number(facts.times) : 0))

@@ -22,8 +22,15 @@ export const warmthFactor = (temperature: number): number => Math.exp((LN_Q10 * 
  * 0.6 (fasted, calm) to 1.6 (shaken); `nitrogen` = ammonia against the book. 0 fish give 0. Judgement beyond 15–32 °C.
  * @example ratesOf({ n: 1, gramsEach: 1, temperature: 25, fed: false, factor: 1 }).oxygen === 0.35
  */
-export function ratesOf(of: { n: number; gramsEach: number; temperature: number; fed: boolean; factor: number; nitrogen?: number }): Rates {
-  const oxygen = of.n * OXYGEN_AT_25 * of.gramsEach ** MASS_POWER * warmthFactor(of.temperature) * of.factor;
-  const ammonia = oxygen * NITROGEN_PER_OXYGEN * (of.fed ? FED_FACTOR : 1) * (of.nitrogen ?? 1);
+export function ratesOf(fish: {
+  n: number;
+  gramsEach: number;
+  temperature: number;
+  fed: boolean;
+  factor: number;
+  nitrogen?: number;
+}): Rates {
+  const oxygen = fish.n * OXYGEN_AT_25 * fish.gramsEach ** MASS_POWER * warmthFactor(fish.temperature) * fish.factor;
+  const ammonia = oxygen * NITROGEN_PER_OXYGEN * (fish.fed ? FED_FACTOR : 1) * (fish.nitrogen ?? 1);
   return { oxygen, ammonia, co2: (oxygen * CO2_PER_OXYGEN) / O2_MG_PER_MMOL, alkalinity: ammonia / N_MG_PER_MMOL };
 }

@@ -33,12 +33,12 @@ export function stepsOver(
 ): StepOver[] {
   const tolerances = tolerancesOf(lot);
   const over: StepOver[] = [];
-  const judge = (name: StepName, [one, other]: readonly [Within, Within], limits: { up: number; down: number }) => {
-    const ends = [other.high - one.low, other.low - one.high, other.value - one.value];
+  const judge = (name: StepName, [low, high]: readonly [Within, Within], limits: { up: number; down: number }) => {
+    const ends = [high.high - low.low, high.low - low.high, high.value - low.value];
     const share = (step: number) => (step >= 0 ? step / limits.up : -step / limits.down);
     const worst = ends.reduce((most, step) => (share(step) > share(most) ? step : most));
     if (share(worst) > 1 + ROUNDING)
-      over.push({ name, step: worst, tolerance: worst >= 0 ? limits.up : limits.down, open: one.open || other.open });
+      over.push({ name, step: worst, tolerance: worst >= 0 ? limits.up : limits.down, open: low.open || high.open });
   };
   judge('salinity', [from.salinity, to.salinity], { up: tolerances.salinityStepUp, down: tolerances.salinityStepDown });
   judge('temperature', [from.temperature, to.temperature], { up: tolerances.temperatureStep, down: tolerances.temperatureStep });
@@ -69,21 +69,21 @@ export function floatedTo({ startedAtMs, bagC, onSkin, tankC, waterL }: Floated,
 }
 
 /** What stands against netting the fish of a bag into its tank now: each step over tolerance. */
-export function bagStepsOver(of: {
+export function bagStepsOver(float: {
   bag: KnownBag;
   tank: KnownTank;
   ambient: AmbientConditions;
   floated?: Floated;
   now: number;
 }): StepOver[] {
-  const facts = factsOf(of.bag, of.tank, of.ambient);
-  const fact = (name: FactOf) => facts.find((one) => one.of === name)!;
+  const facts = factsOf(float.bag, float.tank, float.ambient);
+  const fact = (name: FactOf) => facts.find((fact) => fact.of === name)!;
   const side = (where: 'bag' | 'tank'): Change => ({
     salinity: withinOf(fact(`${where}.salinity`)),
     temperature: withinOf(fact(`${where}.temperature`)),
     alkalinity: fact(`${where}.alkalinity`).value!,
   });
   const bag = side('bag');
-  const from = of.floated ? { ...bag, temperature: floatedTo(of.floated, of.now) } : bag;
-  return stepsOver(from, side('tank'), { lot: lotOf(of.bag), pco2: of.ambient.pco2 });
+  const from = float.floated ? { ...bag, temperature: floatedTo(float.floated, float.now) } : bag;
+  return stepsOver(from, side('tank'), { lot: lotOf(float.bag), pco2: float.ambient.pco2 });
 }

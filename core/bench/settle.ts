@@ -27,9 +27,9 @@ const TOLERANCE = { relative: 1e-4, absolute: 1e-6 };
  * asked. About 60 comparisons.
  */
 export function turnsOf(input: Required<BenchInput>, doubts: readonly Doubt[], bands?: Bands): Turn[] {
-  const bestOf = (one: Required<BenchInput>): Best => {
+  const bestOf = (bench: Required<BenchInput>): Best => {
     try {
-      const advice = advise(rank(calculate(one, { coarse: 4, tolerance: TOLERANCE }).results));
+      const advice = advise(rank(calculate(bench, { coarse: 4, tolerance: TOLERANCE }).results));
       return advice.is === 'advised' ? advice.method : 'none';
     } catch (error) {
       if (error instanceof RangeError) return undefined;
@@ -77,14 +77,14 @@ function firstTurn(best: (value: number) => Best, { now, end, usual }: { now: nu
       before = value;
       continue;
     }
-    let [same, other] = [before, value];
+    let [same, flips] = [before, value];
     for (let turn = 0; turn < HALVINGS; turn += 1) {
-      const middle = (same + other) / 2;
+      const middle = (same + flips) / 2;
       const found = best(middle);
       if (found === usual || found === undefined) same = middle;
-      else [other, then] = [middle, found];
+      else [flips, then] = [middle, found];
     }
-    return { at: other, then };
+    return { at: flips, then };
   }
   return undefined;
 }

@@ -30,10 +30,10 @@ it('agrees with the closed forms of mixing to 1e-6: growing, then overflowing', 
   } as const;
   const grown = letGo({ water: start, going, hours: 1, overflowing: false, exposure: 0, times: [] }).water;
   expect(grown.volumeL).toBeCloseTo(6, 9);
-  const of = { start: start.salinity, tank: water.salinity, startL: 2, addedL: 4 };
-  expect(Math.abs(grown.salinity - mixedGrowing(of))).toBeLessThan(1e-6 * 35);
+  const drip = { start: start.salinity, tank: water.salinity, startL: 2, addedL: 4 };
+  expect(Math.abs(grown.salinity - mixedGrowing(drip))).toBeLessThan(1e-6 * 35);
   const spilt = letGo({ water: start, going, hours: 1, overflowing: true, exposure: 0, times: [] }).water;
-  expect(Math.abs(spilt.salinity - mixedOverflowing({ ...of, volumeL: 2 }))).toBeLessThan(1e-6 * 35);
+  expect(Math.abs(spilt.salinity - mixedOverflowing({ ...drip, volumeL: 2 }))).toBeLessThan(1e-6 * 35);
   expect(
     Math.abs(spilt.alkalinity - mixedOverflowing({ start: start.alkalinity, tank: water.alkalinity, volumeL: 2, addedL: 4 })),
   ).toBeLessThan(1e-6 * 3);
@@ -143,7 +143,7 @@ it('in every method salt, ammonia, alkalinity and hardness come equally far towa
     lot: lone,
     controls: { ...STARTING_CONTROLS, bucketL: 3 },
   });
-  for (const { method, steps } of results.filter((one) => one.method !== 'match, float, net')) {
+  for (const { method, steps } of results.filter((result) => result.method !== 'match, float, net')) {
     const start = startVessel({ ...bag, tan: 5, hardness: 4 }, lone, options);
     const [from, to] = [start.water, tankWater(into)];
     const { left } = simulate(start, to, steps, airAt(bag.temperature));
@@ -155,16 +155,16 @@ it('in every method salt, ammonia, alkalinity and hardness come equally far towa
 });
 
 it('halving the step changes no figure that is shown', () => {
-  for (const { bag: one, tank: into, lot: of } of Object.values(CASES)) {
-    const input = { bag: one, tank: into, lot: of, controls: STARTING_CONTROLS };
+  for (const { bag, tank: into, lot: of } of Object.values(CASES)) {
+    const input = { bag, tank: into, lot: of, controls: STARTING_CONTROLS };
     const [usual, fine] = [calculate(input), calculate(input, { tolerance: { relative: 1e-9, absolute: 1e-11 } })];
     usual.results.forEach(({ figures }, index) => {
-      const other = fine.results[index]!.figures;
-      expect(figures.nh3Peak).toBeCloseTo(other.nh3Peak, 4);
-      expect(figures.exposure).toBeCloseTo(other.exposure, 3);
-      expect(figures.lowestOxygen).toBeCloseTo(other.lowestOxygen, 2);
-      expect(figures.salinityStep).toBeCloseTo(other.salinityStep, 3);
-      expect(figures.temperatureStep).toBeCloseTo(other.temperatureStep, 3);
+      const coarse = fine.results[index]!.figures;
+      expect(figures.nh3Peak).toBeCloseTo(coarse.nh3Peak, 4);
+      expect(figures.exposure).toBeCloseTo(coarse.exposure, 3);
+      expect(figures.lowestOxygen).toBeCloseTo(coarse.lowestOxygen, 2);
+      expect(figures.salinityStep).toBeCloseTo(coarse.salinityStep, 3);
+      expect(figures.temperatureStep).toBeCloseTo(coarse.temperatureStep, 3);
     });
   }
 });

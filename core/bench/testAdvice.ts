@@ -1,7 +1,7 @@
 // Forty bags of every kind: what docs/advice.md tells, and what the tests read line by line.
+import type { ToleranceClass } from '../species/index.ts';
 import type { KnownBag, KnownTank } from './facts.ts';
 import type { Controls } from './input.ts';
-import type { ToleranceClass } from '../species/index.ts';
 
 export type AdviceCase = {
   name: string;
@@ -39,8 +39,8 @@ const deltaTank: KnownTank = { type: 'brackish', temperatureC: 26, salinityPpt: 
 const d5: KnownTank = { ...deltaTank, salinityPpt: 30, volumeL: 160, readings: { salinity: measured(30) } };
 
 type Told = { ppt?: number; is?: 'stated' | 'measured'; c?: number };
-function bag(kind: KnownBag['kind'], of: { n: number; cm: number; litres: number } & Told & Partial<KnownBag>): KnownBag {
-  const { n, cm, litres, ppt, is = 'measured', c = 23, ...more } = of;
+function bag(kind: KnownBag['kind'], packed: { n: number; cm: number; litres: number } & Told & Partial<KnownBag>): KnownBag {
+  const { n, cm, litres, ppt, is = 'measured', c = 23, ...more } = packed;
   return {
     n,
     lotBags: 1,

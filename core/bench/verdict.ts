@@ -20,14 +20,14 @@ export type Verdict =
 /** Best in fewer than this share of the simulations is not decided. */
 const DECIDED_FROM = 0.5;
 
-export function verdictOf(of: {
+export function verdictOf(bag: {
   advice: Advice;
   measureFirst: readonly FactOf[];
   bands?: Bands;
   turns?: readonly Turn[];
   helps?: readonly Help[];
 }): Verdict {
-  const { advice, measureFirst, bands, turns = [], helps = [] } = of;
+  const { advice, measureFirst, bands, turns = [], helps = [] } = bag;
   if (measureFirst.length > 0) return { is: 'measure first', of: measureFirst };
   if (advice.is === 'none within') return { is: 'none within', helps };
   const own = bands?.best.find(({ method }) => method === advice.method);
@@ -50,7 +50,7 @@ export function possibleOf(
   measureFirst: readonly FactOf[],
 ): Map<AcclimationMethod, number> {
   const worst = new Map<AcclimationMethod, number>();
-  const doubt = doubts.find(({ of }) => measureFirst.some((one) => one === of));
+  const doubt = doubts.find(({ of }) => measureFirst.some((fact) => fact === of));
   if (!doubt) return worst;
   for (const value of [doubt.low, valueOf(input, doubt.of) ?? doubt.low, doubt.high]) {
     for (const { method, stresses } of calculate(withValue(input, doubt.of, value), COARSELY).results) {

@@ -71,11 +71,11 @@ function unload(y: Float64Array, hardnessKnown: boolean): Water {
 }
 
 /** A sample of a water. Written out field by field: spreading is what this would cost most. */
-export function sampleOf(water: Water, at: { ammoniaBinder: boolean; minute: number; where: Sample['where'] }): Sample {
+export function sampleOf(water: Water, moment: { ammoniaBinder: boolean; minute: number; where: Sample['where'] }): Sample {
   const { volumeL, temperature, salinity, alkalinity, dic, tan, oxygen, hardness } = water;
   const { nbs: pH, co2 } = speciate(water, carbonateConstants(water));
-  const nh3 = tan * unionizedFraction({ pH, temperature, salinity }) * (at.ammoniaBinder ? BINDER_LEAVES : 1);
-  const { minute, where } = at;
+  const nh3 = tan * unionizedFraction({ pH, temperature, salinity }) * (moment.ammoniaBinder ? BINDER_LEAVES : 1);
+  const { minute, where } = moment;
   return { volumeL, temperature, salinity, alkalinity, dic, tan, oxygen, hardness, pH, co2: co2 * CO2_MG_PER_MMOL, nh3, minute, where };
 }
 
@@ -84,7 +84,7 @@ export function sampleOf(water: Water, at: { ammoniaBinder: boolean; minute: num
  * as runs in). Gives the water at the end, the exposure so far (mg·h/L above 0.02 of toxic ammonia) and the waters at `times` (h).
  * Salt, ammonia, alkalinity, hardness and heat are kept but for what runs in, spills, breathes and warms.
  */
-export function letGo(of: {
+export function letGo(release: {
   water: Water;
   going: Going;
   hours: number;
@@ -93,11 +93,11 @@ export function letGo(of: {
   times: readonly number[];
   tolerance?: Tolerance;
 }): { water: Water; exposure: number; waters: Water[] } {
-  const { water, going, hours, overflowing, times, tolerance } = of;
+  const { water, going, hours, overflowing, times, tolerance } = release;
   const { tank, flowLPerH: flow, fish, surroundingsC, tauH } = going;
   const known = !Number.isNaN(water.hardness) && (flow === 0 || !Number.isNaN(tank.hardness));
   const tankHardness = known && flow > 0 ? tank.hardness : 0;
-  const y = load(water, of.exposure);
+  const y = load(water, release.exposure);
   const at25 = ratesOf({ ...fish, temperature: 25, factor: going.metabolism, nitrogen: going.nitrogen });
   const kLa = EXCHANGE[going.agitation] * (going.agitation === 'closed' ? 1 : going.exchange);
   const airCo2 = going.pco2 * 1e-6;

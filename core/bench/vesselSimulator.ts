@@ -94,11 +94,11 @@ export function makeVesselSimulator(
   // A binder holds until this minute; what it held is free again then.
   let boundUntil = -Infinity;
   let stirred: 'still' | 'poured' = 'still';
-  const note = (water: Water, at: number) =>
+  const note = (water: Water, minute: number) =>
     simulator.samples.push(
       sampleOf(water, {
-        ammoniaBinder: at < boundUntil,
-        minute: at,
+        ammoniaBinder: minute < boundUntil,
+        minute,
         where: simulator.vessel.inRoom && !simulator.vessel.closed ? 'bucket' : 'bag',
       }),
     );
@@ -157,7 +157,7 @@ export function makeVesselSimulator(
       const gone = letGo({ water, going, hours, overflowing, exposure: simulator.exposure, times, tolerance });
       simulator.vessel = { ...simulator.vessel, water: gone.water };
       simulator.exposure = gone.exposure;
-      gone.waters.forEach((at, index) => note(at, simulator.minute + times[index]! * 60));
+      gone.waters.forEach((water, index) => note(water, simulator.minute + times[index]! * 60));
       simulator.minute += hours * 60;
       left -= hours;
     }

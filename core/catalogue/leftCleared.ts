@@ -11,7 +11,7 @@ export type LeftCleared = { lot: string; label: string; system: string };
 
 /** Cleared fish that meet fish in quarantine by one entry. What was so before the act decides: `state` is asked before any of it is written. */
 export function clearedMet(entry: Entry, act: readonly Entry[], state: HouseState): LeftCleared[] {
-  const stands = new Map(act.flatMap((one) => (one.kind === 'lot.split' ? [[one.payload.child, one.payload.lot] as const] : [])));
+  const stands = new Map(act.flatMap((entry) => (entry.kind === 'lot.split' ? [[entry.payload.child, entry.payload.lot] as const] : [])));
   const going = (lot: string, into: readonly string[], inQuarantine: boolean) =>
     into.flatMap((tank) => metByNewcomer({ lot, known: stands.get(lot) ?? lot, inQuarantine, tank }, state));
   switch (entry.kind) {
@@ -51,8 +51,8 @@ export function leftCleared(
   met: readonly LeftCleared[],
   { act, state, rank }: { act: readonly Entry[]; state: HouseState; rank: Role },
 ): Refusal[] {
-  const opened = new Set(act.flatMap((one) => (one.kind === 'quarantine.opened' ? [one.payload.lot] : [])));
-  const left = [...new Map(met.map((one) => [one.lot, one])).values()].filter(({ lot }) => !opened.has(lot));
+  const opened = new Set(act.flatMap((entry) => (entry.kind === 'quarantine.opened' ? [entry.payload.lot] : [])));
+  const left = [...new Map(met.map((placed) => [placed.lot, placed])).values()].filter(({ lot }) => !opened.has(lot));
   return left.flatMap(({ lot, label, system }) =>
     refuse('cost.leftCleared', 'again', { who: label, lot, type: state.findSystem(system)!.type, size: left.length }, rank),
   );
@@ -81,7 +81,7 @@ function metByNewcomer(
   // In a customer's tank nobody of the house is met.
   if (!facts || facts.purpose === 'customer') return [];
   const living = livingOf(facts.system, state);
-  if (living.some((one) => one.lot === known)) return [];
+  if (living.some((placed) => placed.lot === known)) return [];
   const who = whoRestarts({ lot: known, inQuarantine, fromSystem: '', toSystem: facts.system }, living);
   const itself = who.newcomerExposed ? [{ lot, label: state.findLot(known)?.label ?? lot, system: facts.system }] : [];
   return [...who.exposed, ...itself];
@@ -104,8 +104,8 @@ function metBySystem(fromTank: string, toTank: string, state: HouseState): LeftC
   return livingOf(to.system, state).filter(({ inQuarantine }) => !inQuarantine);
 }
 
-function metByJoining([one, other]: [Placed[], Placed[]]): LeftCleared[] {
-  const apart = [one.map((placed) => ({ ...placed, system: 'one' })), other.map((placed) => ({ ...placed, system: 'other' }))];
-  const systems = new Map([...one, ...other].map(({ lot, system }) => [lot, system]));
+function metByJoining([standing, newcomers]: [Placed[], Placed[]]): LeftCleared[] {
+  const apart = [standing.map((placed) => ({ ...placed, system: 'one' })), newcomers.map((placed) => ({ ...placed, system: 'other' }))];
+  const systems = new Map([...standing, ...newcomers].map(({ lot, system }) => [lot, system]));
   return whoMeets(['one', 'other'], apart.flat()).exposed.map((met) => ({ ...met, system: systems.get(met.lot)! }));
 }

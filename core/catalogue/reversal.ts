@@ -24,7 +24,7 @@ export const reversalRule: Rule<'entry.reversed', EntryReversed, NotebookState, 
     if (!first) return refuse('unknown', 'act', { what: 'act', id: act });
     const earlier = context.state.findReversal(act);
     if (earlier) return refuse('undo.twice', 'act', { by: earlier.by, atMs: earlier.atMs });
-    if (entries.some((one) => one.kind === 'entry.reversed')) return refuse('undo.ofUndo', 'act');
+    if (entries.some((entry) => entry.kind === 'entry.reversed')) return refuse('undo.ofUndo', 'act');
     const strictest = entries.map(({ kind }) => context.undoOf(kind));
     if (strictest.includes('never')) return refuse('undo.never', 'act', { kind: entries[strictest.indexOf('never')]!.kind });
     const needsLead = strictest.includes('lead');

@@ -29,15 +29,15 @@ it('is clean from the instant at which it was disinfected, also when that was wr
 });
 
 it('tells two tanks of one entry by their order, and the same whatever order the rows come in', () => {
-  const both = [use('B3', 1, 'net', 1), use('F2', 1, 'net', 0)].map((one) => ({ ...one, entry: 'e' }));
+  const both = [use('B3', 1, 'net', 1), use('F2', 1, 'net', 0)].map((toolUse) => ({ ...toolUse, entry: 'e' }));
   expect(pairs(both, [], HOUR_MS)).toEqual(['F2>B3 1']);
   expect(meetingsByTool([...both].reverse(), [], HOUR_MS)).toEqual(meetingsByTool(both, [], HOUR_MS));
 });
 
 it('says from where a tool is wet now, latest first', () => {
   const uses = [use('A', 1), use('B', 5), use('A', 3)];
-  const at = { now: 6 * HOUR_MS, driesMs: 24 * HOUR_MS };
-  expect(wetFrom(uses, [], at).map(({ tank }) => tank)).toEqual(['B', 'A']);
-  expect(wetFrom(uses, [{ tool: 'net', atMs: 4 * HOUR_MS }], at).map(({ tank }) => tank)).toEqual(['B']);
-  expect(wetFrom(uses, [], { ...at, now: 40 * HOUR_MS })).toEqual([]);
+  const given = { now: 6 * HOUR_MS, driesMs: 24 * HOUR_MS };
+  expect(wetFrom(uses, [], given).map(({ tank }) => tank)).toEqual(['B', 'A']);
+  expect(wetFrom(uses, [{ tool: 'net', atMs: 4 * HOUR_MS }], given).map(({ tank }) => tank)).toEqual(['B']);
+  expect(wetFrom(uses, [], { ...given, now: 40 * HOUR_MS })).toEqual([]);
 });

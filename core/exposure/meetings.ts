@@ -15,8 +15,8 @@ export function meetingsByTool(uses: readonly ToolUse[], disinfections: readonly
   for (const use of uses) byTool.set(use.tool, [...(byTool.get(use.tool) ?? []), use]);
   const contacts: ToolMeeting[] = [];
   for (const [tool, list] of byTool) {
-    const ordered = list.toSorted((one, other) => inOrder(one, other) || one.ord - other.ord);
-    const clean = disinfections.filter((one) => one.tool === tool).map(({ atMs }) => atMs);
+    const ordered = list.toSorted((a, b) => inOrder(a, b) || a.ord - b.ord);
+    const clean = disinfections.filter((disinfection) => disinfection.tool === tool).map(({ atMs }) => atMs);
     ordered.forEach((use, index) => {
       // Back from here to the last time that it was clean or dry: each tank counts once, by its latest use.
       const from = new Map<string, number>();
@@ -35,11 +35,11 @@ export function meetingsByTool(uses: readonly ToolUse[], disinfections: readonly
 export function wetFrom(
   uses: readonly ToolUse[],
   disinfections: readonly Disinfection[],
-  at: { now: number; driesMs: number },
+  given: { now: number; driesMs: number },
 ): { tank: string; atMs: number }[] {
   const cleanMs = Math.max(-Infinity, ...disinfections.map(({ atMs }) => atMs));
   const latest = new Map<string, number>();
   for (const { tank, atMs } of uses)
-    if (atMs > cleanMs && at.now - atMs <= at.driesMs) latest.set(tank, Math.max(latest.get(tank) ?? 0, atMs));
-  return [...latest].map(([tank, atMs]) => ({ tank, atMs })).sort((one, other) => other.atMs - one.atMs);
+    if (atMs > cleanMs && given.now - atMs <= given.driesMs) latest.set(tank, Math.max(latest.get(tank) ?? 0, atMs));
+  return [...latest].map(([tank, atMs]) => ({ tank, atMs })).sort((a, b) => b.atMs - a.atMs);
 }

@@ -93,7 +93,7 @@ function decideExchange(change: WaterExchanged, { state, atMs }: Context<Exposur
 function largestSteps(refusals: readonly Refusal[]): Refusal[] {
   const share = ({ facts }: Refusal) => Math.abs(Number(facts.step) / Number(facts.tolerance));
   return [...new Set(refusals.map(({ code }) => code))].map((code) =>
-    refusals.filter((one) => one.code === code).reduce((most, one) => (share(one) > share(most) ? one : most)),
+    refusals.filter((refusal) => refusal.code === code).reduce((most, refusal) => (share(refusal) > share(most) ? refusal : most)),
   );
 }
 
@@ -105,8 +105,8 @@ function treated({ from, to }: { from: TankFacts; to: TankFacts }, now: number, 
   return [...new Set(against.map(({ facts }) => facts.family!))].flatMap((family) => {
     const harmed = against.filter(({ facts }) => facts.family === family).map(({ facts }) => facts.species);
     return refuse('water.treated', 'fromTank', { from: from.code, family, species: [...new Set(harmed)].join(', ') }, 'lead').map(
-      (one) => ({
-        ...one,
+      (refusal) => ({
+        ...refusal,
         emergency: true as const,
       }),
     );

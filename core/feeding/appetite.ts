@@ -32,14 +32,14 @@ export type Fast = { days: number; allowedDays: number; hungry: boolean; /** No 
 export function fastOf(
   eater: Eater,
   times: { lastMealMs?: number; releasedMs?: number },
-  at: { now: number; zone: string; rules: HungryAfterDays },
+  given: { now: number; zone: string; rules: HungryAfterDays },
 ): Fast | undefined {
   const { lastMealMs, releasedMs } = times;
   const first = lastMealMs === undefined || (releasedMs !== undefined && releasedMs > lastMealMs);
   const sinceMs = first ? releasedMs : lastMealMs;
   if (sinceMs === undefined) return undefined;
-  const days = houseDay(at.now, at.zone) - houseDay(sinceMs, at.zone);
-  const byClass = at.rules[appetiteClass(eater)];
-  const allowedDays = first && eater.species?.water.includes('marine') ? Math.max(byClass, at.rules.firstMarine) : byClass;
+  const days = houseDay(given.now, given.zone) - houseDay(sinceMs, given.zone);
+  const byClass = given.rules[appetiteClass(eater)];
+  const allowedDays = first && eater.species?.water.includes('marine') ? Math.max(byClass, given.rules.firstMarine) : byClass;
   return { days, allowedDays, hungry: days >= allowedDays, first };
 }

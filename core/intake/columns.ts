@@ -75,7 +75,7 @@ export function headingKey(heading: string): string {
   return plain(heading)
     .replace(/\(.*?\)|\[.*?\]/g, ' ')
     .replace(/[^a-z0-9]+/g, ' ')
-    .replace(/\b(cm|mm|ml|litres?|liters?|l|ppt)\b(?=\s*$)/, (unit, _all, at: number) => (at === 0 ? unit : ''))
+    .replace(/\b(cm|mm|ml|litres?|liters?|l|ppt)\b(?=\s*$)/, (unit, _all, index: number) => (index === 0 ? unit : ''))
     .trim();
 }
 

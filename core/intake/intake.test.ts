@@ -16,7 +16,7 @@ import {
 
 const zone = 'Europe/Lisbon';
 const allSpecies = SPECIES.map(({ species, ...rest }) => ({ id: species, ...rest }));
-const at = (ms?: number) => ms && `${formatDay(houseDay(ms, zone))} ${formatTime(ms, zone)}`;
+const dayOf = (ms?: number) => ms && `${formatDay(houseDay(ms, zone))} ${formatTime(ms, zone)}`;
 
 type Taught = { columns?: TaughtColumn[]; names?: TaughtName[]; answers?: Answers };
 function read(text: string, { columns: taughtColumns, names: taught, answers }: Taught = {}) {
@@ -36,7 +36,7 @@ const said = (list: ReturnType<typeof read>['list']) => list.problems.map(({ lin
 describe('the three sample lists', () => {
   it('one line a bag, commas, a byte order mark, counts with free heads', () => {
     const { header, list } = read(file('pelican-yard.csv').text);
-    expect([at(header.packed?.ms), at(header.due?.ms), header.salinityPpt, header.temperatureC]).toEqual([
+    expect([dayOf(header.packed?.ms), dayOf(header.due?.ms), header.salinityPpt, header.temperatureC]).toEqual([
       'Thu 5 Mar 20:15',
       'Fri 6 Mar 09:30',
       29,
@@ -63,7 +63,7 @@ describe('the three sample lists', () => {
         { heading: 'Stück', field: 'count' },
       ],
     });
-    expect([header.supplier, at(header.packed?.ms), header.temperatureC]).toEqual([undefined, 'Wed 4 Mar 22:40', 23.5]);
+    expect([header.supplier, dayOf(header.packed?.ms), header.temperatureC]).toEqual([undefined, 'Wed 4 Mar 22:40', 23.5]);
     expect(missingColumns(columns)).toEqual([]);
     const taught: TaughtColumn[] = [
       { heading: 'Artikel', field: 'name' },
@@ -91,7 +91,7 @@ describe('the three sample lists', () => {
 
   it('tabs, a field over two lines, Latin and trade names, heads per bag, inches', () => {
     const { header, list } = read(file('kestrel-quay.tsv').text);
-    expect([at(header.packed?.ms), at(header.due?.ms)]).toEqual(['Thu 5 Mar 06:30', 'Fri 6 Mar 08:00']);
+    expect([dayOf(header.packed?.ms), dayOf(header.due?.ms)]).toEqual(['Thu 5 Mar 06:30', 'Fri 6 Mar 08:00']);
     expect(list.problems).toEqual([]);
     expect(list.bags).toHaveLength(11);
     expect(list.bags.at(-1)).toMatchObject({ line: 11, n: 2 });

@@ -70,7 +70,7 @@ export function readPackingList({
     const fail = (field: ListField, expected: string) => void list.problems.push({ line, column: headingOf(field), expected });
     const heard = [cell('scientific'), cell('name')].filter(Boolean);
     if (heard.length === 0 && cell('code')) heard.push(cell('code'));
-    if (cells.some((one) => TOTAL.test(one))) {
+    if (cells.some((cell) => TOTAL.test(cell))) {
       saidTotal = Number(/^\d+$/.exec(cell('count'))?.[0] ?? Number.NaN);
       continue;
     }
@@ -173,13 +173,13 @@ function makeNamer({ lookUp, taught, answers, names }: Namer) {
   };
 
   function settle(heard: readonly string[], key: string): Partial<ReadName> {
-    const findOffers = () => [...new Set(heard.flatMap((one) => lookUp.find(one, OFFERS).map(({ id }) => id)))].slice(0, OFFERS);
+    const findOffers = () => [...new Set(heard.flatMap((called) => lookUp.find(called, OFFERS).map(({ id }) => id)))].slice(0, OFFERS);
     const answer = answers[key];
     if (answer !== undefined)
       return answer === '' ? { offers: findOffers() } : { species: answer, likeness: 'taught', offers: findOffers() };
-    const taughtAs = learnt.get(key) ?? heard.map((one) => learnt.get(nameKey(one))).find(Boolean);
+    const taughtAs = learnt.get(key) ?? heard.map((called) => learnt.get(nameKey(called))).find(Boolean);
     if (taughtAs) return { species: taughtAs, likeness: 'taught' };
-    const settled = heard.map((one) => lookUp.settle(one)).filter((one) => one !== undefined);
+    const settled = heard.map((called) => lookUp.settle(called)).filter((called) => called !== undefined);
     const first = settled[0];
     // Latin and trade name that mean two species: the list contradicts itself, so it is asked about.
     if (!first || settled.some(({ id }) => id !== first.id)) return { offers: findOffers(), asked: true };

@@ -7,7 +7,7 @@ export type Change<Fields> = { basedOn: string; fields: Partial<Fields> };
 
 export interface ChangeState {
   /** Changes of a record (`species:firefish`, `tank:G1`) recorded after an entry, with the names of the fields they set. */
-  changesSince(of: string, entry: string): (Mark & { fields: string[] })[];
+  changesSince(subject: string, entry: string): (Mark & { fields: string[] })[];
 }
 
 /** Nothing changed, or somebody else set one of the same fields meanwhile: the later of two is told, other fields merge. */
@@ -18,9 +18,10 @@ export function againstChange<Fields extends object>(
 ): Refusal[] {
   const names = Object.keys(fields) as (keyof Fields & string)[];
   if (names.length === 0) return refuse('change.nothing', 'fields');
-  for (const other of state.changesSince(of, basedOn)) {
-    const field = names.find((name) => other.fields.includes(name));
-    if (field) return refuse('change.overtaken', `fields.${field}`, { field, now: sayValue(known[field]), by: other.by, atMs: other.atMs });
+  for (const otherMark of state.changesSince(of, basedOn)) {
+    const field = names.find((name) => otherMark.fields.includes(name));
+    if (field)
+      return refuse('change.overtaken', `fields.${field}`, { field, now: sayValue(known[field]), by: otherMark.by, atMs: otherMark.atMs });
   }
   return [];
 }

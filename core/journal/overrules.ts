@@ -20,11 +20,11 @@ export function judge(
     // Of a cost nothing is taken by who does not say how large it was then.
     const grew = (size = 0) => typeof facts.size === 'number' && facts.size > size + ROUNDING;
     return (entry.overrules ?? []).filter(
-      (one) =>
-        one.code === code &&
-        (one.path === undefined ? places.get(code)!.size === 1 : one.path === path) &&
-        !grew(one.size) &&
-        (suffices || (urgent && one.without !== undefined)),
+      (overrule) =>
+        overrule.code === code &&
+        (overrule.path === undefined ? places.get(code)!.size === 1 : overrule.path === path) &&
+        !grew(overrule.size) &&
+        (suffices || (urgent && overrule.without !== undefined)),
     );
   };
   const passers = refusals.map(passersOf);
@@ -41,7 +41,7 @@ export function passedInAdvance(
   isTap: (code: string) => boolean,
 ): Refusal[] {
   const early = (entry.overrules ?? []).filter(
-    ({ code, without }) => !(without && code.startsWith('method.')) && !isTap(code) && !refusals.some((one) => one.code === code),
+    ({ code, without }) => !(without && code.startsWith('method.')) && !isTap(code) && !refusals.some((refusal) => refusal.code === code),
   );
   return early.flatMap(({ code }) => refuse('overrule.notAsked', 'overrules', { of: code }));
 }
@@ -60,16 +60,16 @@ export function takenAs({ code, facts, path }: Pick<Refusal, 'code' | 'facts'> &
 
 type Said = { kind: string; payload: unknown; overrules?: Overrule[] };
 const same = (a: Said, b: Said): boolean => {
-  const [one, other] = [a.payload, b.payload] as { lot?: unknown; tank?: unknown }[];
-  return a.kind === b.kind && one!.lot !== undefined && one!.lot === other!.lot && one!.tank === other!.tank;
+  const [earlier, later] = [a.payload, b.payload] as { lot?: unknown; tank?: unknown }[];
+  return a.kind === b.kind && earlier!.lot !== undefined && earlier!.lot === later!.lot && earlier!.tank === later!.tank;
 };
 
 /** One for each code and place. */
 function largest(overrules: readonly Overrule[]): Overrule[] {
   const kept = new Map<string, Overrule>();
-  for (const one of overrules) {
-    const key = `${one.code} ${one.path ?? ''}`;
-    if ((kept.get(key)?.size ?? 0) <= (one.size ?? 0)) kept.set(key, one);
+  for (const overrule of overrules) {
+    const key = `${overrule.code} ${overrule.path ?? ''}`;
+    if ((kept.get(key)?.size ?? 0) <= (overrule.size ?? 0)) kept.set(key, overrule);
   }
   return [...kept.values()];
 }
@@ -83,8 +83,8 @@ export function passingOver<E extends Said>(
   return entries.map((entry, index) => {
     const taken = largest(
       refusals.flatMap((refusal) => {
-        const at = whereOf(refusal.path).entry;
-        return at === undefined || at === index || same(entries[at]!, entry) ? [make(refusal)] : [];
+        const entryIndex = whereOf(refusal.path).entry;
+        return entryIndex === undefined || entryIndex === index || same(entries[entryIndex]!, entry) ? [make(refusal)] : [];
       }),
     );
     if (taken.length === 0) return entry;

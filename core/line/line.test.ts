@@ -17,8 +17,8 @@ const house: LineHouse = {
   eveningFromHour: 14,
   preference: { temperature: '°C', volume: 'L' },
 };
-const entries = (text: string, of = house) => {
-  const read = readLine(text, of);
+const entries = (text: string, lineHouse = house) => {
+  const read = readLine(text, lineHouse);
   return read.ok ? read.entries : read.stuck.at;
 };
 const loss = (lotId: string, place: string, n: number, cause = 'not known') => [
@@ -119,11 +119,11 @@ it.each<[string, string, string[]]>([
   ['move 6 F2 > F8', 'destination', ['move 6 f2 > f7']],
   ['move 6 F2 > F2', 'destination', []],
   ['B3 F2 lost 1', 'words', []],
-])('%j is not understood (%s), and could be %j', (text, at, offers) => {
+])('%j is not understood (%s), and could be %j', (text, station, offers) => {
   const read = readLine(text, house);
   if (read.ok) throw new Error('it was understood');
-  expect(read.stuck.at).toBe(at);
-  expect(offersFor(read, house).map((one) => one.text)).toEqual(offers);
+  expect(read.stuck.at).toBe(station);
+  expect(offersFor(read, house).map((offer) => offer.text)).toEqual(offers);
 });
 
 it('never throws, never takes more fish than there are, and offers only what would be understood', () => {
@@ -165,9 +165,9 @@ it('never throws, never takes more fish than there are, and offers only what wou
       ),
       (text) => {
         const read = readLine(text, house);
-        for (const one of read.ok ? [read] : offersFor(read, house)) {
-          expect(one.entries.length).toBeGreaterThan(0);
-          for (const entry of one.entries) {
+        for (const offer of read.ok ? [read] : offersFor(read, house)) {
+          expect(offer.entries.length).toBeGreaterThan(0);
+          for (const entry of offer.entries) {
             if (entry.kind === 'loss.recorded') expect(entry.payload.n).toBeGreaterThan(0);
             if (entry.kind === 'stock.moved') expect(entry.payload.moves[0]!.n).toBeLessThanOrEqual(9);
             if (entry.kind === 'lot.fed') expect(entry.payload.food).not.toBe('');

@@ -45,20 +45,20 @@ export class Line {
   }
   /** The meaning of that sort, once. */
   take<I extends Meaning['is']>(is: I): Extract<Meaning, { is: I }> | undefined {
-    const part = this.parts.find((one) => one.at === 'phrase' && one.meaning.is === is && !this.used.has(one));
+    const part = this.parts.find((part) => part.at === 'phrase' && part.meaning.is === is && !this.used.has(part));
     if (part?.at !== 'phrase') return undefined;
     this.used.add(part);
     return part.meaning as Extract<Meaning, { is: I }>;
   }
   /** `allOf` = what the word `all` stands for. */
   number(allOf?: number): number | undefined {
-    const part = this.parts.find((one) => one.at === 'number' && !this.used.has(one));
+    const part = this.parts.find((part) => part.at === 'number' && !this.used.has(part));
     if (part?.at !== 'number') return allOf !== undefined && this.take('all') ? allOf : undefined;
     this.used.add(part);
     return part.n;
   }
   share(): { n: number; of: number } | undefined {
-    const part = this.parts.find((one) => one.at === 'share');
+    const part = this.parts.find((part) => part.at === 'share');
     if (part?.at !== 'share') return undefined;
     this.used.add(part);
     return part;
@@ -66,16 +66,16 @@ export class Line {
   /** Words that name none of the fish here, in their order: a food, or something not understood. */
   food(): string {
     const named = this.lotWords();
-    const words = this.parts.filter((one): one is Part & { at: 'word' } => one.at === 'word' && !named.has(one.word));
-    words.forEach((one) => this.used.add(one));
+    const words = this.parts.filter((part): part is Part & { at: 'word' } => part.at === 'word' && !named.has(part.word));
+    words.forEach((word) => this.used.add(word));
     return words.map(({ word }) => word).join(' ');
   }
   /** The lots that the words name; all that live here when no word does. */
   lots(): readonly LineLot[] {
     const words = this.parts.filter(
-      (one): one is Part & { at: 'word' } => one.at === 'word' && !this.used.has(one) && this.lotWords().has(one.word),
+      (part): part is Part & { at: 'word' } => part.at === 'word' && !this.used.has(part) && this.lotWords().has(part.word),
     );
-    words.forEach((one) => this.used.add(one));
+    words.forEach((word) => this.used.add(word));
     return this.tank.lots.filter(({ names }) => names.some((name) => words.every(({ word }) => isOneOf(word, wordsOf(name)))));
   }
   /** What stands in the line and was given no meaning. */
@@ -86,7 +86,7 @@ export class Line {
   }
   private lotWords(): Set<string> {
     const known = this.tank.lots.flatMap(({ names }) => names.flatMap(wordsOf));
-    const words = this.parts.flatMap((one) => (one.at === 'word' ? [one.word] : []));
+    const words = this.parts.flatMap((part) => (part.at === 'word' ? [part.word] : []));
     return new Set(words.filter((word) => isOneOf(word, known)));
   }
 }

@@ -22,40 +22,40 @@ const PIECES = /\d+\s*\/\s*\d+|\d+(?:[.,]\d+)?\s*(?:°\s*[cf]|[cf]|ppt|psu|‰)(
 export function partsOf(text: string, codes: ReadonlySet<string>, preference: Preference): Part[] {
   const pieces = (plain(text).match(PIECES) ?? []).map((piece) => piece.replace(/[.!?]+$/, '')).filter(Boolean);
   const parts: Part[] = [];
-  for (let at = 0; at < pieces.length;) {
-    const { part, taken } = next(pieces, at, { codes, preference });
+  for (let start = 0; start < pieces.length;) {
+    const { part, taken } = next(pieces, start, { codes, preference });
     if (part) parts.push(part);
-    at += taken;
+    start += taken;
   }
   return parts;
 }
 
 type Known = { codes: ReadonlySet<string>; preference: Preference };
 
-function next(pieces: readonly string[], at: number, { codes, preference }: Known): { part?: Part; taken: number } {
-  const piece = pieces[at]!;
-  const one = (part: Part) => ({ part, taken: 1 });
-  if (piece === ':') return one({ at: 'colon' });
-  if (piece === '>' || piece === '→' || piece === '->') return one({ at: 'arrow' });
+function next(pieces: readonly string[], start: number, { codes, preference }: Known): { part?: Part; taken: number } {
+  const piece = pieces[start]!;
+  const single = (part: Part) => ({ part, taken: 1 });
+  if (piece === ':') return single({ at: 'colon' });
+  if (piece === '>' || piece === '→' || piece === '->') return single({ at: 'arrow' });
   const share = /^(\d+)\s*\/\s*(\d+)$/.exec(piece);
-  if (share) return one({ at: 'share', n: Number(share[1]), of: Number(share[2]) });
-  if (codes.has(piece)) return one({ at: 'tank', code: piece });
+  if (share) return single({ at: 'share', n: Number(share[1]), of: Number(share[2]) });
+  if (codes.has(piece)) return single({ at: 'tank', code: piece });
   // As it is spoken: `B 3`.
-  if (/^[a-z]{1,3}$/.test(piece) && codes.has(`${piece}${pieces[at + 1] ?? ''}`))
-    return { part: { at: 'tank', code: `${piece}${pieces[at + 1]}` }, taken: 2 };
-  for (let length = Math.min(LONGEST_PHRASE, pieces.length - at); length > 0; length -= 1) {
-    const phrase = pieces.slice(at, at + length).join(' ');
+  if (/^[a-z]{1,3}$/.test(piece) && codes.has(`${piece}${pieces[start + 1] ?? ''}`))
+    return { part: { at: 'tank', code: `${piece}${pieces[start + 1]}` }, taken: 2 };
+  for (let length = Math.min(LONGEST_PHRASE, pieces.length - start); length > 0; length -= 1) {
+    const phrase = pieces.slice(start, start + length).join(' ');
     const meaning = PHRASES.get(phrase);
     if (meaning) return { part: { at: 'phrase', phrase, meaning }, taken: length };
   }
-  if (/^\d+$/.test(piece)) return one({ at: 'number', n: Number(piece) });
-  if (NUMBERS.includes(piece)) return one({ at: 'number', n: NUMBERS.indexOf(piece) });
+  if (/^\d+$/.test(piece)) return single({ at: 'number', n: Number(piece) });
+  if (NUMBERS.includes(piece)) return single({ at: 'number', n: NUMBERS.indexOf(piece) });
   if (/^\d/.test(piece) && /[cf]$|ppt$|psu$|‰$/.test(piece)) {
     const quantity = /[cf]$/.test(piece) ? 'temperature' : 'salinity';
-    return one({ at: 'reading', quantity, read: parseQuantity(quantity, piece, preference) });
+    return single({ at: 'reading', quantity, read: parseQuantity(quantity, piece, preference) });
   }
-  if (piece === 'from') return one({ at: 'from' });
+  if (piece === 'from') return single({ at: 'from' });
   // `to` stands for the arrow between two tanks.
-  if (piece === 'to' && codes.has(pieces[at + 1] ?? '')) return one({ at: 'arrow' });
-  return FILLERS.has(piece) ? { taken: 1 } : one({ at: 'word', word: piece });
+  if (piece === 'to' && codes.has(pieces[start + 1] ?? '')) return single({ at: 'arrow' });
+  return FILLERS.has(piece) ? { taken: 1 } : single({ at: 'word', word: piece });
 }

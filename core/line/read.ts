@@ -19,11 +19,11 @@ function understand(parts: readonly Part[], byCode: ReadonlyMap<string, LineTank
   const [tank, to] = tanksIn(parts, byCode);
   if (!tank) return { at: 'tank' };
   const line = new Line(parts, tank);
-  if (line.has('move') || parts.some(({ at }) => at === 'arrow')) return to ? moved(line, to) : { at: 'destination' };
+  if (line.has('move') || parts.some((part) => part.at === 'arrow')) return to ? moved(line, to) : { at: 'destination' };
   if (to) return { at: 'words', word: to.code };
   if (line.has('out')) return left(line);
   if (line.has('loss')) return lost(line);
-  if (line.has('response') || parts.some(({ at }) => at === 'colon')) return fed(line);
+  if (line.has('response') || parts.some((part) => part.at === 'colon')) return fed(line);
   if (line.has('count')) return counted(line);
   if (line.has('sign')) return signed(line, house);
   if (line.has('mishap')) return mishap(line);
@@ -31,13 +31,13 @@ function understand(parts: readonly Part[], byCode: ReadonlyMap<string, LineTank
   if (reading?.at === 'reading') return measured(line, reading);
   if (line.has('well')) return well(line, house);
   // Words that mean nothing here are named; a tank and a bare number lack what was seen.
-  return parts.some(({ at }) => at === 'word') ? (line.leftOver() ?? { at: 'saying' }) : { at: 'saying' };
+  return parts.some((part) => part.at === 'word') ? (line.leftOver() ?? { at: 'saying' }) : { at: 'saying' };
 }
 
 /** In the order of the line; `to F7 from F2` names the source last. */
 function tanksIn(parts: readonly Part[], byCode: ReadonlyMap<string, LineTank>): LineTank[] {
-  const named = parts.flatMap((part, at) =>
-    part.at === 'tank' ? [{ tank: byCode.get(part.code)!, isSource: parts[at - 1]?.at === 'from' }] : [],
+  const named = parts.flatMap((part, start) =>
+    part.at === 'tank' ? [{ tank: byCode.get(part.code)!, isSource: parts[start - 1]?.at === 'from' }] : [],
   );
   return [...named].sort((a, b) => Number(b.isSource) - Number(a.isSource)).map(({ tank }) => tank);
 }

@@ -42,7 +42,7 @@ function candidates(text: string, stuck: NotUnderstood['stuck'], house: LineHous
     case 'food':
       return [];
     case 'number':
-      return stuck.lots.flatMap(({ n }) => [1, n].filter((one) => one > 0).map((one) => `${text} ${one}`));
+      return stuck.lots.flatMap(({ n }) => [1, n].filter((count) => count > 0).map((count) => `${text} ${count}`));
     case 'tooMany':
       return [
         text.replace(new RegExp(`\\b${stuck.said}\\b(?!.*\\b${stuck.said}\\b)`), String(stuck.lot.n)),
@@ -56,13 +56,13 @@ function candidates(text: string, stuck: NotUnderstood['stuck'], house: LineHous
 /** Each code in the line put right: B33 could be B3. */
 function otherCodes(text: string, { tanks }: LineHouse): string[] {
   const codes = tanks.map(({ code }) => code.toLowerCase());
-  const said = [...new Set(plain(text).match(CODE) ?? [])].map((one) => one.replace(/\s/g, ''));
-  return said.flatMap((one) =>
-    codes.includes(one)
+  const said = [...new Set(plain(text).match(CODE) ?? [])].map((written) => written.replace(/\s/g, ''));
+  return said.flatMap((written) =>
+    codes.includes(written)
       ? []
-      : nearest(one, codes, 1)
+      : nearest(written, codes, 1)
           .slice(0, MOST_OFFERS * 2)
-          .map((code) => plain(text).replace(one, code)),
+          .map((code) => plain(text).replace(written, code)),
   );
 }
 
@@ -72,11 +72,11 @@ function otherWords(text: string, { tanks }: LineHouse): string[] {
   const known = [...PHRASES.keys(), ...new Set(tanks.flatMap(({ lots }) => lots.flatMap(({ names }) => names.flatMap(wordsOf))))];
   const found: string[] = [];
   for (let run = 1; run <= LONGEST_RUN; run += 1)
-    for (let at = 0; at + run <= words.length; at += 1) {
-      const [, said = '', colon = ''] = /^(.*?)(:?)$/.exec(words.slice(at, at + run).join(' ')) ?? [];
+    for (let start = 0; start + run <= words.length; start += 1) {
+      const [, said = '', colon = ''] = /^(.*?)(:?)$/.exec(words.slice(start, start + run).join(' ')) ?? [];
       if (PHRASES.has(said) || said.length < SHORTEST_WORD) continue;
       for (const near of nearest(said, known, Math.max(1, allowedEdits(said.length))))
-        found.push([...words.slice(0, at), near + colon, ...words.slice(at + run)].join(' '));
+        found.push([...words.slice(0, start), near + colon, ...words.slice(start + run)].join(' '));
     }
   return found;
 }

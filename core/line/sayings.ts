@@ -11,7 +11,7 @@ function oneLot(line: Line): LineLot | Stuck {
   const lots = line.lots();
   return lots.length === 1 ? lots[0]! : { at: 'fish', lots: lots.length === 0 ? line.tank.lots : lots };
 }
-const isLot = (one: LineLot | Stuck): one is LineLot => 'lot' in one && 'names' in one;
+const isLot = (named: LineLot | Stuck): named is LineLot => 'lot' in named && 'names' in named;
 
 /** Heads of one lot of this tank: never none, never more than there are. */
 function headsOf(line: Line): { lot: LineLot; n: number } | Stuck {
@@ -108,7 +108,7 @@ function checked(line: Line, house: LineHouse, signs: readonly { lot: string; si
         lot,
         expected: n,
         seen: null,
-        signs: signs.filter((one) => one.lot === lot).map(({ sign, n: heads }) => ({ sign, ...(heads ? { n: heads } : {}) })),
+        signs: signs.filter((sign) => sign.lot === lot).map(({ sign, n: heads }) => ({ sign, ...(heads ? { n: heads } : {}) })),
       })),
     },
   };

@@ -26,12 +26,12 @@ export function findRound(tasks: readonly Pick<TransferTask, 'task' | 'after'>[]
 
 /** Tasks in an order in which they can be done: each after those that it waits for, else as they were written. No rounds. */
 export function inDoingOrder<S extends Pick<TransferTask, 'task' | 'after'>>(tasks: readonly S[]): S[] {
-  const byId = new Map(tasks.map((one) => [one.task, one]));
+  const byId = new Map(tasks.map((task) => [task.task, task]));
   const ordered = new Set<S>();
-  const put = (one: S | undefined) => {
-    if (!one || ordered.has(one)) return;
-    one.after.forEach((before) => put(byId.get(before)));
-    ordered.add(one);
+  const put = (step: S | undefined) => {
+    if (!step || ordered.has(step)) return;
+    step.after.forEach((before) => put(byId.get(before)));
+    ordered.add(step);
   };
   tasks.forEach(put);
   return [...ordered];
@@ -45,12 +45,12 @@ type Standing = Pick<TransferTaskFacts, 'task' | 'after' | 'waitsFor' | 'tries' 
 export function blocksOf(
   task: Standing,
   isOpen: (task: string) => boolean,
-  at: { now: number; zone: string; triesBeforeRest: number },
+  given: { now: number; zone: string; triesBeforeRest: number },
 ): Block[] {
-  const blocks: Block[] = task.after.filter(isOpen).map((one) => ({ why: 'after', task: one }));
+  const blocks: Block[] = task.after.filter(isOpen).map((task) => ({ why: 'after', task }));
   if (task.waitsFor && !task.unblocked) blocks.push({ why: 'waits', ...task.waitsFor });
-  const untilMs = restUntil(task.tries, at);
-  if (untilMs !== undefined) blocks.push({ why: 'resting', untilMs, tries: dipsToday(task.tries, at) });
+  const untilMs = restUntil(task.tries, given);
+  if (untilMs !== undefined) blocks.push({ why: 'resting', untilMs, tries: dipsToday(task.tries, given) });
   return blocks;
 }
 

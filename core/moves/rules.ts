@@ -36,17 +36,17 @@ export const moveRules: Rules<MoveEntries, MoveState> = {
 
 function decidePlan({ tasks }: MovesPlanned, { state }: Context<MoveState>): Refusal[] {
   const here = new Set(tasks.map(({ task }) => task));
-  const problems = tasks.flatMap((one, index): Refusal[] => {
+  const problems = tasks.flatMap((otherTask, index): Refusal[] => {
     const path = `slips.${index}`;
-    if (!state.findLot(one.lot)) return refuse('unknown', `${path}.lot`, { what: 'lot', id: one.lot });
-    if (one.from === one.to) return refuse('move.nowhere', `${path}.to`);
+    if (!state.findLot(otherTask.lot)) return refuse('unknown', `${path}.lot`, { what: 'lot', id: otherTask.lot });
+    if (otherTask.from === otherTask.to) return refuse('move.nowhere', `${path}.to`);
     for (const end of ['from', 'to'] as const) {
-      const tank = state.findTank(one[end]);
-      if (!tank) return refuse('unknown', `${path}.${end}`, { what: 'tank', id: one[end] });
+      const tank = state.findTank(otherTask[end]);
+      if (!tank) return refuse('unknown', `${path}.${end}`, { what: 'tank', id: otherTask[end] });
       if (tank.retired) return refuse('tank.retired', `${path}.${end}`, { code: tank.code });
     }
-    if (one.tool && !state.isTool(one.tool)) return refuse('unknown', `${path}.tool`, { what: 'tool', id: one.tool });
-    const unknown = one.after.find((task) => !here.has(task) && !state.findTask(task));
+    if (otherTask.tool && !state.isTool(otherTask.tool)) return refuse('unknown', `${path}.tool`, { what: 'tool', id: otherTask.tool });
+    const unknown = otherTask.after.find((task) => !here.has(task) && !state.findTask(task));
     return unknown ? refuse('unknown', `${path}.after`, { what: 'task', id: unknown }) : [];
   });
   if (problems.length > 0) return problems;
@@ -64,8 +64,8 @@ export function againstTask(id: string, atMs: number, { state }: Context<MoveSta
   if (!task) return refuse('unknown', 'task', { what: 'task', id });
   if (task.done) return refuse('transfer.done', 'task', { by: task.done.by, atMs: task.done.atMs });
   if (task.dropped) return refuse('transfer.dropped', 'task', { by: task.dropped.by, atMs: task.dropped.atMs });
-  const isOpen = (other: string) => {
-    const facts = state.findTask(other);
+  const isOpen = (successor: string) => {
+    const facts = state.findTask(successor);
     return facts !== undefined && !facts.done && !facts.dropped;
   };
   const { triesBeforeRest } = state.findRules() ?? STARTING_MOVES;

@@ -13,7 +13,7 @@ import {
 } from './index.ts';
 
 const species = (id: string): SpeciesFacts => {
-  const { species: key, ...facts } = SPECIES.find((one) => one.species === id)!;
+  const { species: key, ...facts } = SPECIES.find((species) => species.species === id)!;
   return { id: key, ...facts };
 };
 const newcomer = (id: string, more: Partial<Newcomer> = {}): Newcomer => ({
@@ -41,8 +41,8 @@ const codes = (who: Newcomer, tank: CandidateTank, residents: Resident[] = []) =
   judged(who, tank, residents)
     .map(({ code }) => code)
     .filter((code) => !code.startsWith('cost.'));
-const costs = (...of: Parameters<typeof judged>) =>
-  judged(...of).flatMap(({ code, facts }) => (code.startsWith('cost.') ? [[code, facts.size]] : []));
+const costs = (...given: Parameters<typeof judged>) =>
+  judged(...given).flatMap(({ code, facts }) => (code.startsWith('cost.') ? [[code, facts.size]] : []));
 
 it('finds nothing against a fitting tank', () => {
   expect(codes(newcomer('firefish'), marine)).toEqual([]);

@@ -71,29 +71,32 @@ export function shyOf({ species }: Pick<Newcomer, 'species'>, family: Medication
 export function fitTreatments(
   newcomer: Pick<Newcomer, 'species'>,
   { treatments, held }: Pick<SystemState, 'treatments' | 'held'>,
-  at: { heldDays: number; now: number },
+  given: { heldDays: number; now: number },
 ): CompatibilityReason[] {
   const name = newcomer.species?.common ?? 'unnamed fish';
   const running = treatments.flatMap((family): CompatibilityReason[] => {
     const shy = shyOf(newcomer, family);
     return shy ? [{ code: 'fit.shyOfTreatment', facts: { family, species: name, known: shy === 'shy' } }] : [];
   });
-  const left = held.flatMap((one): CompatibilityReason[] => {
-    const shy = shyOf(newcomer, one.family);
+  const left = held.flatMap((treatment): CompatibilityReason[] => {
+    const shy = shyOf(newcomer, treatment.family);
     // Copper stays in rock, sand and silicone: only a test tells that it is gone.
-    const gone = one.family === 'copper' ? one.zeroTested : one.zeroTested || at.now - one.endedAtMs > at.heldDays * DAY_MS;
-    return shy && !gone && !treatments.includes(one.family)
-      ? [{ code: 'fit.heldTreatment', facts: { family: one.family, species: name, atMs: one.endedAtMs } }]
+    const gone =
+      treatment.family === 'copper'
+        ? treatment.zeroTested
+        : treatment.zeroTested || given.now - treatment.endedAtMs > given.heldDays * DAY_MS;
+    return shy && !gone && !treatments.includes(treatment.family)
+      ? [{ code: 'fit.heldTreatment', facts: { family: treatment.family, species: name, atMs: treatment.endedAtMs } }]
       : [];
   });
   return [...running, ...left];
 }
 
-function fitSystemState(newcomer: Newcomer, systemState: SystemState, at: { heldDays: number; now: number }): CompatibilityReason[] {
+function fitSystemState(newcomer: Newcomer, systemState: SystemState, given: { heldDays: number; now: number }): CompatibilityReason[] {
   const { ill } = systemState;
   const illness: CompatibilityReason[] =
     ill && !ill.lots.includes(newcomer.lot) ? [{ code: 'fit.illHere', facts: { what: ill.what } }] : [];
-  return [...fitTreatments(newcomer, systemState, at), ...illness];
+  return [...fitTreatments(newcomer, systemState, given), ...illness];
 }
 
 /** A fish that nobody measured may be full grown when it eats, and young when it is eaten. */
@@ -114,14 +117,14 @@ function companyFits(newcomer: Newcomer & { species: SpeciesFacts }, residents: 
     said.add(key);
   };
   const { species } = newcomer;
-  const one = sized(species, newcomer.sizeCm);
+  const fact = sized(species, newcomer.sizeCm);
   for (const resident of residents) {
     if (resident.lot === newcomer.lot || !resident.species) continue;
     const facts = { species: species.common, resident: resident.species.common };
-    const other = sized(resident.species, resident.sizeCm);
-    const assumed: CompatibilityReason['facts'] = one.known && other.known ? {} : { assumed: true };
-    if (eats(one.eater, other.eaten)) say('fit.eatsResidents', { ...facts, ...assumed });
-    if (eats(other.eater, one.eaten)) say('fit.eatenByResidents', { ...facts, ...assumed });
+    const otherFact = sized(resident.species, resident.sizeCm);
+    const assumed: CompatibilityReason['facts'] = fact.known && otherFact.known ? {} : { assumed: true };
+    if (eats(fact.eater, otherFact.eaten)) say('fit.eatsResidents', { ...facts, ...assumed });
+    if (eats(otherFact.eater, fact.eaten)) say('fit.eatenByResidents', { ...facts, ...assumed });
     if (species.neverWith.includes(resident.species.id) || resident.species.neverWith.includes(species.id)) say('fit.neverWith', facts);
     if (species.keptAlone || resident.species.keptAlone) say('fit.keptAlone', facts);
   }

@@ -11,7 +11,7 @@ import {
 } from './index.ts';
 
 const species = (id: string): SpeciesFacts => {
-  const { species: key, ...facts } = SPECIES.find((one) => one.species === id)!;
+  const { species: key, ...facts } = SPECIES.find((species) => species.species === id)!;
   return { id: key, ...facts };
 };
 const FIRE = species('firefish');
@@ -37,7 +37,8 @@ const newcomer = (more: Partial<Newcomer> = {}): Newcomer => ({
 type More = { tank?: Partial<CandidateTank>; residents?: Resident[]; coming?: Resident[]; rules?: PlaceRules };
 const judged = (who: Newcomer, { tank: of, residents = [], coming, rules = STARTING_PLACES }: More = {}) =>
   compatibilityOf(who, tank(of), { residents, coming, rules, now: 0 });
-const factOf = (code: string, ...of: Parameters<typeof judged>) => judged(...of).find((one) => one.code === code)?.facts;
+const factOf = (code: string, ...given: Parameters<typeof judged>) =>
+  judged(...given).find((compatibilityReason) => compatibilityReason.code === code)?.facts;
 
 it('room is needed by those that live there, by these, by more of them, and by others that are to come', () => {
   // 60 L of sea water at 0.8 cm/L are 48 cm. 8 × 6 = 48 cm just fit; a ninth does not.

@@ -59,7 +59,7 @@ function crowding(
   ];
   const lengthOf = ({ species, sizeCm, n = 1 }: Resident, grown: boolean) =>
     n * (grown ? Math.max(species?.adultCm ?? 0, sizeCm ?? 0) : (sizeCm ?? species?.adultCm ?? 0));
-  const share = (grown: boolean) => all.reduce((sum, one) => sum + lengthOf(one, grown), 0) / tank.volumeL / limit;
+  const share = (grown: boolean) => all.reduce((sum, resident) => sum + lengthOf(resident, grown), 0) / tank.volumeL / limit;
   const [now, grown] = [share(false), share(true)];
   const assumed = all.some(({ sizeCm }) => sizeCm === undefined);
   const facts = (size: number) => ({ size: Math.round(size * 100) / 100, limit, ...(assumed ? { assumed } : {}) });
@@ -72,27 +72,29 @@ function crowding(
 
 function company({ species, weak, n }: Newcomer, tank: CandidateTank, others: readonly Resident[]): CompatibilityReason[] {
   const reasons: CompatibilityReason[] = [];
-  const quarrels = (one: Resident['species']) => one?.temperament === 'territorial' || one?.temperament === 'aggressive';
+  const quarrels = (species: Resident['species']) => species?.temperament === 'territorial' || species?.temperament === 'aggressive';
   const named = (list: readonly Resident[]) => [
     ...new Set(list.map(({ species: kind, label }) => kind?.common ?? label ?? 'unnamed fish')),
   ];
   if (species && quarrels(species) && tank.volumeL < CRAMPED_L) {
-    const own = others.filter((one) => one.species?.id === species.id).reduce((sum, one) => sum + (one.n ?? 1), n);
+    const own = others.filter((resident) => resident.species?.id === species.id).reduce((sum, resident) => sum + (resident.n ?? 1), n);
     if (own > 1 && (species.groupOf ?? 1) <= 1)
       reasons.push({ code: 'cost.ownKind', facts: { species: species.common, litres: tank.volumeL, size: own } });
   }
-  const bold = others.filter((one) => quarrels(one.species) && one.species?.id !== species?.id);
+  const bold = others.filter((resident) => quarrels(resident.species) && resident.species?.id !== species?.id);
   if (bold.length > 0 && (weak || species?.temperament === 'shy' || species?.temperament === undefined))
     reasons.push({ code: 'cost.bold', facts: { resident: named(bold).join(', '), weak: weak === true, size: bold.length } });
   if (weak && tank.flow === 'strong') reasons.push({ code: 'cost.strongFlow', facts: { size: 1 } });
   const slow = (guild: string | undefined) => guild !== undefined && SLOW_FEEDERS.includes(guild);
-  const race = others.filter((one) => one.species && one.species.id !== species?.id && slow(one.species.guild) !== slow(species?.guild));
+  const race = others.filter(
+    (resident) => resident.species && resident.species.id !== species?.id && slow(resident.species.guild) !== slow(species?.guild),
+  );
   if (species?.guild !== undefined && race.length > 0)
     reasons.push({
       code: 'cost.feedingRace',
       facts: { slow: slow(species.guild) ? species.common : named(race).join(', '), size: race.length },
     });
-  const unknown = others.filter((one) => !one.species);
+  const unknown = others.filter((resident) => !resident.species);
   if (unknown.length > 0) reasons.push({ code: 'cost.unknownCompany', facts: { who: named(unknown).join(', '), size: unknown.length } });
   return reasons;
 }
@@ -102,7 +104,9 @@ function standing(
   tank: CandidateTank,
   others: readonly Resident[],
 ): CompatibilityReason[] {
-  const strangers = others.filter((one) => one.supplier !== undefined && supplier !== undefined && one.supplier !== supplier);
+  const strangers = others.filter(
+    (resident) => resident.supplier !== undefined && supplier !== undefined && resident.supplier !== supplier,
+  );
   return [
     ...(species ? [] : [{ code: 'cost.unknownKind' as const, facts: { size: 1 } }]),
     ...(!quarantineDone && strangers.length > 0 ? [{ code: 'cost.otherSupplier' as const, facts: { size: strangers.length } }] : []),

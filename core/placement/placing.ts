@@ -4,8 +4,8 @@ import { type Refusal, refuse, type Context } from '../journal/index.ts';
 import { whoRestarts } from '../quarantine/index.ts';
 import type { TankFacts } from '../room/index.ts';
 import type { SpeciesFacts } from '../species/index.ts';
-import type { ContactCosts } from './costs.ts';
 import { compatibilityOf } from './compatibility.ts';
+import type { ContactCosts } from './costs.ts';
 import { isTaken, type CompatibilityReason } from './placeFacts.ts';
 import { STARTING_PLACEMENT } from './settings.ts';
 import type { PlacementState } from './state.ts';
@@ -37,8 +37,8 @@ export function refuseUnfit(placing: Placing, { state }: Context<PlacementState>
 export const passedAs = (code: string, size?: number): string => (size === undefined ? code : `${code}:${size}`);
 const ROUNDING = 1e-9;
 function isPassed({ code, facts }: CompatibilityReason, passed: readonly string[]): boolean {
-  return passed.some((one) => {
-    const [taken, size] = one.split(':');
+  return passed.some((kin) => {
+    const [taken, size] = kin.split(':');
     return taken === code && (typeof facts.size !== 'number' || facts.size <= Number(size ?? 0) + ROUNDING);
   });
 }
@@ -52,26 +52,26 @@ function estimateOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: Pl
   const inQuarantine = state.findOpenQuarantine(lot) !== undefined;
   const quarantineDone = said.quarantineDone ?? (state.isInTank(lot) && !inQuarantine);
   const known = (here: { lot: string; n: number }) => {
-    const other = state.findLot(here.lot);
+    const otherLot = state.findLot(here.lot);
     return {
       lot: here.lot,
-      label: other?.label,
+      label: otherLot?.label,
       n: here.n,
-      sizeCm: other?.sizeCm,
-      supplier: other?.supplier,
+      sizeCm: otherLot?.sizeCm,
+      supplier: otherLot?.supplier,
       promised: state.lotCount(here.lot).promised > 0,
-      species: other?.species ? state.findSpecies(other.species) : undefined,
+      species: otherLot?.species ? state.findSpecies(otherLot.species) : undefined,
     };
   };
   const coming = state.comingTo(tank.id, out);
-  const more = coming.find((one) => one.lot === lot)?.n;
+  const more = coming.find((coming) => coming.lot === lot)?.n;
   const rules = state.findRules() ?? STARTING_PLACEMENT;
   return compatibilityOf(
     { lot, n, species, sizeCm: facts.sizeCm, quarantineDone, supplier: facts.supplier, more, weak: said.weak ?? state.isWeak(lot, atMs) },
     { ...system, ...tank, systemState: state.systemStateOf(tank.system), suspect: state.isSuspect(tank.system, atMs) },
     {
       residents: state.occupants(tank.id).map(known),
-      coming: coming.filter((one) => one.lot !== lot).map(known),
+      coming: coming.filter((coming) => coming.lot !== lot).map(known),
       meets:
         quarantineDone && tank.purpose === 'customer' ? undefined : meetingsOf({ lot, inQuarantine: !quarantineDone, tank, atMs }, state),
       rules: rules.places,
@@ -91,20 +91,20 @@ function withDays(reason: CompatibilityReason, { tank, atMs }: Placing, state: P
 
 /** Who of the system loses clear days by it. Of a tank whose system the lot lives on already nobody does. */
 function meetingsOf(
-  of: { lot: string; inQuarantine: boolean; tank: TankFacts; atMs: number },
+  placing: { lot: string; inQuarantine: boolean; tank: TankFacts; atMs: number },
   state: PlacementState,
 ): ContactCosts | undefined {
-  const living = state.tanksOn(of.tank.system).flatMap((tank) =>
+  const living = state.tanksOn(placing.tank.system).flatMap((tank) =>
     state.occupants(tank).map(({ lot }) => ({
       lot,
       label: state.findLot(lot)?.label ?? lot,
       tank,
-      system: of.tank.system,
+      system: placing.tank.system,
       inQuarantine: state.findOpenQuarantine(lot) !== undefined,
     })),
   );
-  if (living.some(({ lot }) => lot === of.lot)) return undefined;
-  const who = whoRestarts({ lot: of.lot, inQuarantine: of.inQuarantine, fromSystem: '', toSystem: of.tank.system }, living);
+  if (living.some(({ lot }) => lot === placing.lot)) return undefined;
+  const who = whoRestarts({ lot: placing.lot, inQuarantine: placing.inQuarantine, fromSystem: '', toSystem: placing.tank.system }, living);
   return {
     restarted: [...new Map(who.restarted.map(({ lot, label }) => [lot, { lot, label }])).values()],
     exposed: [...new Set(who.exposed.map(({ label }) => label))],

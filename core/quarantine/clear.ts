@@ -32,13 +32,13 @@ export function clearings(
     if (known !== undefined) return known;
     const systems = systemsAt(lot, endedAtMs);
     const until = all.reduce(
-      (latest, other) =>
-        other.lot !== lot &&
-        other.openedAtMs < endedAtMs &&
-        other.endedAtMs > endedAtMs &&
-        other.endedAtMs > latest &&
-        (occupancies.get(other.lot) ?? []).some((occupancy) => systems.has(occupancy.system) && stood(occupancy, endedAtMs))
-          ? other.endedAtMs
+      (latest, hold) =>
+        hold.lot !== lot &&
+        hold.openedAtMs < endedAtMs &&
+        hold.endedAtMs > endedAtMs &&
+        hold.endedAtMs > latest &&
+        (occupancies.get(hold.lot) ?? []).some((occupancy) => systems.has(occupancy.system) && stood(occupancy, endedAtMs))
+          ? hold.endedAtMs
           : latest,
       -Infinity,
     );
@@ -49,7 +49,7 @@ export function clearings(
   const clear = (lot: string, atMs: number, seen: ReadonlySet<string>): boolean => {
     const before = (byLot.get(lot) ?? []).filter(({ openedAtMs }) => openedAtMs < atMs);
     if (before.some(({ endedAtMs }) => endedAtMs >= atMs)) return false;
-    const ended = before.toSorted((one, other) => one.endedAtMs - other.endedAtMs).at(-1);
+    const ended = before.toSorted((a, b) => a.endedAtMs - b.endedAtMs).at(-1);
     if (ended) return amongOthersUntil(ended) < atMs;
     if (rows.opening.has(lot)) return true;
     return (parents.get(lot) ?? []).some(

@@ -68,7 +68,7 @@ const rows = fc
     ateMs: fc.option(instant, { nil: undefined }),
     now: instant.filter((ms) => ms >= OPENED),
   })
-  .map((one) => ({ ...one, rows: rowsOf(one) }));
+  .map((history) => ({ ...history, rows: rowsOf(history) }));
 
 function rowsOf(from: {
   moves: { entry: string; atMs: number; lot: string; from: string; to: string; n: number }[];
@@ -156,18 +156,18 @@ it('tells every day once, and what it tells adds up to its result', () => {
       const today = houseDay(now, ZONE);
       expect(days).toHaveLength(today - openedDay + 1);
       const since = days.slice(zero.day - openedDay + 1);
-      const of = (mark: (typeof days)[number]) => since.filter((one) => one === mark).length;
-      expect(clear).toBe(of('clear'));
+      const count = (mark: (typeof days)[number]) => since.filter((dayMark) => dayMark === mark).length;
+      expect(clear).toBe(count('clear'));
       // The days since the zero are clean, not counted for one reason, or today.
-      expect(of('clear') + of('unseen') + of('short') + of('treatment') + of('today')).toBe(today - zero.day);
-      expect(of('today')).toBe(today === zero.day ? 0 : 1);
+      expect(count('clear') + count('unseen') + count('short') + count('treatment') + count('today')).toBe(today - zero.day);
+      expect(count('today')).toBe(today === zero.day ? 0 : 1);
       const left = blockers.find(({ why }) => why === 'days');
       expect(clear + (left?.why === 'days' ? left.left : 0)).toBe(Math.max(required, clear));
       if (earliestDay !== undefined) expect(earliestDay).toBeGreaterThanOrEqual(today + Math.max(0, required - clear));
       // Each restart is a day on which the row breaks; the last one is the zero.
       for (const { day } of restarts) expect(days[day - openedDay]).toBe('zero');
       expect(zero.entry).toBe(restarts.at(-1)?.entry ?? 'hold-one');
-      expect([...restarts].sort((one, other) => one.atMs - other.atMs)).toEqual(restarts);
+      expect([...restarts].sort((a, b) => a.atMs - b.atMs)).toEqual(restarts);
     }),
     RUNS,
   );

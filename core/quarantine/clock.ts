@@ -77,7 +77,7 @@ export function quarantineClock(facts: ClockFacts, policy: QuarantinePolicy, now
     const wants = since.cause === 'treatment ended' ? policy.daysAfterTreatment : policy.days;
     return { since, clear: count, required: wants, left: Math.max(0, wants - count) };
   });
-  const binding = asked.reduce((most, one) => (one.left >= most.left ? one : most));
+  const binding = asked.reduce((most, count) => (count.left >= most.left ? count : most));
   const { since: zero, clear, required, left } = binding;
   const under = scope.hasTreatments && !policy.countsUnderTreatment ? treatmentIn(facts, now, now + 1) : undefined;
   // Today can still be a clear day unless the count began on it; the day after it is over is the first on which it counts.
@@ -117,8 +117,8 @@ function restartsOf(
       return false;
     };
     const events = facts.events.get(system) ?? [];
-    for (let at = firstFrom(events, firstMs); at < events.length; at += 1) {
-      const event = events[at]!;
+    for (let index = firstFrom(events, firstMs); index < events.length; index += 1) {
+      const event = events[index]!;
       // What happened to the lot itself counts wherever it was.
       const counts =
         isOwn(event, facts.kin) && event.kind !== 'arrival' ? event.atMs >= firstMs && event.atMs <= now : stoodThere(event.atMs);
@@ -145,8 +145,8 @@ function restartsOf(
     }
   if (found.length < 2) return found;
   return found
-    .sort((one, other) => inOrder(one, other) || (keyOf(one) < keyOf(other) ? -1 : 1))
-    .filter((one, index, all) => one.entry !== all[index - 1]?.entry || keyOf(one) !== keyOf(all[index - 1]!));
+    .sort((a, b) => inOrder(a, b) || (keyOf(a) < keyOf(b) ? -1 : 1))
+    .filter((restart, index, all) => restart.entry !== all[index - 1]?.entry || keyOf(restart) !== keyOf(all[index - 1]!));
 }
 
 /** Where in events in order of time those begin that are no earlier than `atMs`. */
@@ -199,7 +199,9 @@ function restartBy(event: ClockEvent, facts: ClockFacts, { restartsOn }: Quarant
     case 'arrival': {
       if (!restartsOn.newcomer) return undefined;
       if (!own)
-        return event.clear || event.along.some((one) => facts.kin.has(one)) ? undefined : restartOf(event, 'newcomer', { who, place });
+        return event.clear || event.along.some((relative) => facts.kin.has(relative))
+          ? undefined
+          : restartOf(event, 'newcomer', { who, place });
       const met = event.met().filter(({ lot }) => !facts.kin.has(lot));
       return met.length > 0
         ? restartOf(event, 'came to fish in quarantine', { who: [...new Set(met.map(({ label }) => label))].join(', '), place })
@@ -240,7 +242,7 @@ function blockersOf(facts: ClockFacts, { now, left, under, short, own }: Standin
   if (ateMs === undefined) blockers.push({ why: 'never ate' });
   else if (houseDay(now, zone) - houseDay(ateMs, zone) > EATEN_WITHIN_DAYS || refusedSince(own, ateMs, now))
     blockers.push({ why: 'not eating', atMs: ateMs });
-  const missed = [...short.values()].sort((one, other) => other.atMs - one.atMs)[0];
+  const missed = [...short.values()].sort((a, b) => b.atMs - a.atMs)[0];
   const today = houseDay(now, facts.zone);
   const checkedSince = missed && seenAfter(facts, { day: houseDay(missed.atMs, facts.zone), today, short });
   if (missed && !checkedSince) blockers.push({ why: 'unseen', n: missed.n, atMs: missed.atMs });

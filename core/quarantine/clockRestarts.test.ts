@@ -1,6 +1,6 @@
 // What restarts a clock and what does not, each as facts and the causes that come of them.
 import { MINUTE_MS } from '../time/index.ts';
-import { DAY0, at, clock, house, movedAway, other, otherIn, sign, twoMoved, type Rows } from './testQuarantine.ts';
+import { DAY0, at, clock, house, movedAway, otherIn, otherQuarantine, sign, twoMoved, type Rows } from './testQuarantine.ts';
 
 it.each<[string, Partial<Rows>, string[]]>([
   ['illness of its own', { signs: [sign('s', 3, 'white spots')] }, ['illness white spots 3']],
@@ -40,7 +40,7 @@ it.each<[string, Partial<Rows>, string[]]>([
   ['a newcomer that never had a quarantine', { ...otherIn('F2', 2), quarantines: house().quarantines }, ['newcomer  2']],
   [
     'a newcomer whose quarantine opens a minute after it came',
-    { ...otherIn('F2', 2), quarantines: [...house().quarantines, { ...other, openedAtMs: at(2) + MINUTE_MS }] },
+    { ...otherIn('F2', 2), quarantines: [...house().quarantines, { ...otherQuarantine, openedAtMs: at(2) + MINUTE_MS }] },
     ['newcomer  2'],
   ],
   [
@@ -49,8 +49,8 @@ it.each<[string, Partial<Rows>, string[]]>([
       ...otherIn('F2', 5),
       quarantines: [
         ...house().quarantines,
-        { ...other, openedAtMs: at(1), endedAtMs: at(4) },
-        { ...other, entry: 'h5', openedAtMs: at(5) },
+        { ...otherQuarantine, openedAtMs: at(1), endedAtMs: at(4) },
+        { ...otherQuarantine, entry: 'h5', openedAtMs: at(5) },
       ],
     },
     [],
@@ -68,7 +68,7 @@ it.each<[string, Partial<Rows>, string[]]>([
         { entry: 'mv', lot: 'fish', place: 'F1', n: -6, atMs: at(3) },
         { entry: 'mv', lot: 'fish', place: 'G1', n: 6, atMs: at(3) },
       ],
-      quarantines: [...house().quarantines, { ...other, openedAtMs: at(3) }],
+      quarantines: [...house().quarantines, { ...otherQuarantine, openedAtMs: at(3) }],
       opening: new Set(['other']),
     },
     [],
@@ -91,7 +91,7 @@ it.each<[string, Partial<Rows>, string[]]>([
       ],
       quarantines: [
         ...house().quarantines,
-        { ...other, openedAtMs: at(0), endedAtMs: at(2) },
+        { ...otherQuarantine, openedAtMs: at(0), endedAtMs: at(2) },
         { lot: 'third', entry: 'h6', openedAtMs: at(0), zero: 'arrival' },
       ],
     },
@@ -131,7 +131,7 @@ it.each<[string, Partial<Rows>, string[]]>([
   ],
   [
     'a newcomer whose hold was signed off before',
-    { ...otherIn('F2', 5), quarantines: [...house().quarantines, { ...other, endedAtMs: at(4) }] },
+    { ...otherIn('F2', 5), quarantines: [...house().quarantines, { ...otherQuarantine, endedAtMs: at(4) }] },
     [],
   ],
   [

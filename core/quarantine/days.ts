@@ -42,8 +42,10 @@ export function shortDays({ occupancies, zone }: ClockFacts, { own }: Scope, now
     const day = houseDay(atMs, zone);
     // The dead that were found are not missed.
     const dead = own.reduce(
-      (sum, one) =>
-        one.kind === 'death' && one.lot === lot && one.place === place && houseDay(one.atMs, zone) === day ? sum + one.n : sum,
+      (sum, clockEvent) =>
+        clockEvent.kind === 'death' && clockEvent.lot === lot && clockEvent.place === place && houseDay(clockEvent.atMs, zone) === day
+          ? sum + clockEvent.n
+          : sum,
       0,
     );
     const known = days.get(day);
@@ -73,11 +75,13 @@ function wasSeen(day: number, { occupancies, checks }: ClockFacts, { from, until
   // Nearly every lot stands in one place all the time.
   const [only, another] = occupancies;
   if (only && !another) return only.fromMs < until && (only.untilMs === undefined || only.untilMs > from) && checkedAt(checks, only, day);
-  const that = occupancies.filter((occupancy) => occupancy.fromMs < until && (occupancy.untilMs === undefined || occupancy.untilMs > from));
+  const there = occupancies.filter(
+    (occupancy) => occupancy.fromMs < until && (occupancy.untilMs === undefined || occupancy.untilMs > from),
+  );
   const checked = (occupancy: Occupancy) => checkedAt(checks, occupancy, day);
-  const atEnd = that.filter((occupancy) => occupancy.untilMs === undefined || occupancy.untilMs >= until);
-  if (atEnd.length === 0) return that.some(checked);
-  return atEnd.every((occupancy) => checked(occupancy) || (occupancy.fromMs >= from && that.some(checked)));
+  const atEnd = there.filter((occupancy) => occupancy.untilMs === undefined || occupancy.untilMs >= until);
+  if (atEnd.length === 0) return there.some(checked);
+  return atEnd.every((occupancy) => checked(occupancy) || (occupancy.fromMs >= from && there.some(checked)));
 }
 
 export function treatmentIn({ treatments, occupancies }: ClockFacts, from: number, until: number) {

@@ -23,7 +23,7 @@ export function gatherFacts(rows: QuarantineRows, wanted: ReadonlySet<string>): 
       kin,
       zone: rows.zone,
       opened: { entry, atMs: openedAtMs, zero },
-      occupancies: [...kin].flatMap(([one, untilMs]) => clipped(occupancies.get(one) ?? [], untilMs)),
+      occupancies: [...kin].flatMap(([place, untilMs]) => clipped(occupancies.get(place) ?? [], untilMs)),
       checks: rows.checks,
       events,
       treatments,
@@ -39,7 +39,7 @@ export type SystemAt = (tank: string, atMs: number) => string | undefined;
 export function systemHistory(systemsSince: QuarantineRows['systemsSince']): SystemAt {
   const byTank = new Map<string, { system: string; atMs: number }[]>();
   for (const { tank, system, atMs } of systemsSince) push(byTank, tank, { system, atMs });
-  for (const list of byTank.values()) list.sort((one, other) => one.atMs - other.atMs || (one.system < other.system ? -1 : 1));
+  for (const list of byTank.values()) list.sort((a, b) => a.atMs - b.atMs || (a.system < b.system ? -1 : 1));
   return (tank, atMs) => {
     const list = byTank.get(tank);
     if (!list || list.length === 0) return undefined;
@@ -55,15 +55,15 @@ export function occupanciesByLot(
 ): Map<string, Occupancy[]> {
   type Records = { now: number; legs: { atMs: number; entry: string; n: number }[] };
   const places = new Map<string, Map<string, Records>>();
-  const at = (lot: string, place: string) => {
+  const recordsAt = (lot: string, place: string) => {
     let ofLot = places.get(lot);
     if (!ofLot) places.set(lot, (ofLot = new Map<string, Records>()));
-    let one = ofLot.get(place);
-    if (!one) ofLot.set(place, (one = { now: 0, legs: [] }));
-    return one;
+    let record = ofLot.get(place);
+    if (!record) ofLot.set(place, (record = { now: 0, legs: [] }));
+    return record;
   };
-  for (const { lot, place, n } of rows.balances) at(lot, place).now = n;
-  for (const leg of rows.legs) at(leg.lot, leg.place).legs.push(leg);
+  for (const { lot, place, n } of rows.balances) recordsAt(lot, place).now = n;
+  for (const leg of rows.legs) recordsAt(leg.lot, leg.place).legs.push(leg);
   const moves = new Map<string, number[]>();
   for (const { tank, atMs } of rows.systemsSince) if (atMs > rows.sinceMs) push(moves, tank, atMs);
   const occupancies = new Map<string, Occupancy[]>();
@@ -85,7 +85,7 @@ function onEachSystem(
   moves: readonly number[],
   systemAt: SystemAt,
 ): Occupancy[] {
-  const cuts = moves.filter((atMs) => atMs > span.fromMs && atMs < (span.untilMs ?? FOREVER)).sort((one, other) => one - other);
+  const cuts = moves.filter((atMs) => atMs > span.fromMs && atMs < (span.untilMs ?? FOREVER)).sort((a, b) => a - b);
   const starts = [span.fromMs, ...cuts];
   return starts.map((fromMs, index) => {
     const untilMs = starts[index + 1] ?? span.untilMs;
@@ -130,7 +130,7 @@ function eventsBySystem(
   };
   for (const sign of rows.signs) add({ kind: 'sign', ...sign, label: label(sign.lot) });
   for (const death of rows.deaths) add({ kind: 'death', ...death, label: label(death.lot) });
-  for (const one of rows.unseen) add({ kind: 'unseen', ...one, label: label(one.lot) });
+  for (const event of rows.unseen) add({ kind: 'unseen', ...event, label: label(event.lot) });
   const arriving = arrivals(living);
   const arrivedBy = new Map<string, string>();
   for (const { entry, lot, place, atMs, n } of rows.legs) {
@@ -139,23 +139,24 @@ function eventsBySystem(
   }
   for (const [lot, own] of occupancies) {
     // A lot that was cut out where it stood, or joined there, did not arrive: its kin stood there before.
-    const kin = [...ancestry(lot, rows.lineage).keys()].filter((one) => one !== lot);
-    const list = kin.length === 0 ? own : [...own, ...kin.flatMap((one) => occupancies.get(one) ?? [])];
+    const kin = [...ancestry(lot, rows.lineage).keys()].filter((otherLot) => otherLot !== lot);
+    const list = kin.length === 0 ? own : [...own, ...kin.flatMap((otherLot) => occupancies.get(otherLot) ?? [])];
     for (const occupancy of own) {
       const { system, place, fromMs: atMs } = occupancy;
       // From tank to tank on one system nobody arrives; what stood there when the window began came before it.
-      if (atMs <= rows.sinceMs || list.some((other) => other.system === system && stoodBefore(other, atMs))) continue;
+      if (atMs <= rows.sinceMs || list.some((otherOccupancy) => otherOccupancy.system === system && stoodBefore(otherOccupancy, atMs)))
+        continue;
       const here = living.get(system) ?? [];
       const met = () => {
-        const lots = here.filter(
-          (other) => other.lot !== lot && stoodBefore(other, atMs) && standsAt(other, atMs) && !clear(other.lot, atMs),
-        );
-        return [...new Set(lots.map((other) => other.lot))].sort().map((one) => ({ lot: one, label: label(one) }));
+        const lots = here.filter((stay) => stay.lot !== lot && stoodBefore(stay, atMs) && standsAt(stay, atMs) && !clear(stay.lot, atMs));
+        return [...new Set(lots.map((otherLot) => otherLot.lot))].sort().map((met) => ({ lot: met, label: label(met) }));
       };
       // Those that lived with it until then and came along are no newcomers to each other.
-      const left = new Set(list.filter((other) => stoodBefore(other, atMs)).map((other) => other.system));
+      const left = new Set(
+        list.filter((otherOccupancy) => stoodBefore(otherOccupancy, atMs)).map((otherOccupancy) => otherOccupancy.system),
+      );
       const along = (arriving.get(system)?.get(atMs) ?? NOBODY).filter(
-        (other) => other !== lot && (occupancies.get(other) ?? []).some((was) => left.has(was.system) && stoodBefore(was, atMs)),
+        (otherLot) => otherLot !== lot && (occupancies.get(otherLot) ?? []).some((was) => left.has(was.system) && stoodBefore(was, atMs)),
       );
       push(events, system, {
         kind: 'arrival',
@@ -206,9 +207,9 @@ type Told = ClockEvent extends infer E ? (E extends ClockEvent ? Omit<E, 'day'> 
 export function ancestry(lot: string, lineage: QuarantineRows['lineage']): Map<string, number> {
   const kin = new Map<string, number>([[lot, FOREVER]]);
   const open = [lot];
-  for (let one = open.pop(); one !== undefined; one = open.pop()) {
-    for (const { from, atMs } of lineage.filter((row) => row.lot === one)) {
-      const until = Math.min(kin.get(one)!, atMs);
+  for (let ancestor = open.pop(); ancestor !== undefined; ancestor = open.pop()) {
+    for (const { from, atMs } of lineage.filter((row) => row.lot === ancestor)) {
+      const until = Math.min(kin.get(ancestor)!, atMs);
       if ((kin.get(from) ?? -1) >= until) continue;
       kin.set(from, until);
       open.push(from);

@@ -40,12 +40,12 @@ export const STARTING_QUARANTINES: QuarantinePolicies = {
 };
 
 /** The same asked of them in every point. */
-export function isSamePolicy(one: QuarantinePolicy, other: QuarantinePolicy): boolean {
+export function isSamePolicy(quarantinePolicy: QuarantinePolicy, otherQuarantinePolicy: QuarantinePolicy): boolean {
   const points = ({ days, daysAfterTreatment, countsUnderTreatment, restartsOn }: QuarantinePolicy) => [
     ...[days, daysAfterTreatment, countsUnderTreatment],
     ...[restartsOn.newcomer, restartsOn.illnessInSystem, restartsOn.contact],
   ];
-  return points(one).every((point, index) => point === points(other)[index]);
+  return points(quarantinePolicy).every((point, index) => point === points(otherQuarantinePolicy)[index]);
 }
 
 /** The class of a lot: by what it is, else by the water that it comes to. */

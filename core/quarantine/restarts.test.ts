@@ -1,13 +1,13 @@
 import { whoMeets, whoRestarts, type Placed } from './index.ts';
 
-const one = (lot: string, system: string, inQuarantine: boolean): Placed => ({
+const placedAt = (lot: string, system: string, inQuarantine: boolean): Placed => ({
   lot,
   label: lot,
   tank: `${system}-1`,
   system,
   inQuarantine,
 });
-const living = [one('held', 'w', true), one('clear', 'w', false), one('mover', 'v', true), one('far', 'x', true)];
+const living = [placedAt('held', 'w', true), placedAt('clear', 'w', false), placedAt('mover', 'v', true), placedAt('far', 'x', true)];
 const move = (lot: string, inQuarantine: boolean, toSystem = 'w') => whoRestarts({ lot, inQuarantine, fromSystem: 'v', toSystem }, living);
 const lots = (list: readonly Placed[]) => list.map(({ lot }) => lot);
 

@@ -19,21 +19,21 @@ export function whoRestarts(
   if (move.fromSystem === move.toSystem) return NOBODY;
   const others = living.filter(({ system, lot }) => system === move.toSystem && lot !== move.lot);
   // Some of the lot in the same system are no newcomers to themselves, and neither are these to them.
-  const inQuarantine = others.filter((one) => one.inQuarantine);
+  const inQuarantine = others.filter((placed) => placed.inQuarantine);
   return {
     restarted: move.inQuarantine ? inQuarantine : [],
-    exposed: move.inQuarantine ? others.filter((one) => !one.inQuarantine) : [],
+    exposed: move.inQuarantine ? others.filter((placed) => !placed.inQuarantine) : [],
     newcomerExposed: !move.inQuarantine && inQuarantine.length > 0,
   };
 }
 
 /** The same for two systems that become one: everybody in quarantine in either meets the other's. */
 export function whoMeets(systems: readonly [string, string], living: readonly Placed[]): { restarted: Placed[]; exposed: Placed[] } {
-  const [one, other] = systems.map((id) => living.filter(({ system }) => system === id)) as [Placed[], Placed[]];
+  const [from, into] = systems.map((id) => living.filter(({ system }) => system === id)) as [Placed[], Placed[]];
   const side = (here: Placed[], there: Placed[]) => ({
     restarted: there.some(({ inQuarantine }) => inQuarantine) ? here.filter(({ inQuarantine }) => inQuarantine) : [],
     exposed: there.some(({ inQuarantine }) => inQuarantine) ? here.filter(({ inQuarantine }) => !inQuarantine) : [],
   });
-  const [a, b] = [side(one, other), side(other, one)];
+  const [a, b] = [side(from, into), side(into, from)];
   return { restarted: [...a.restarted, ...b.restarted], exposed: [...a.exposed, ...b.exposed] };
 }

@@ -34,7 +34,7 @@ function asTheHouseHolds({ lot, policy }: QuarantineOpened, atMs: number, { stat
   if (atLeast(actor.role, 'lead')) return [];
   const { quarantine } = state.rulesAt(atMs) ?? STARTING_QUARANTINE;
   const classes = classesOf(lot, quarantine, state);
-  const right = classes.some((one) => isSamePolicy(policy, quarantine[one]));
+  const right = classes.some((fishClass) => isSamePolicy(policy, quarantine[fishClass]));
   return right ? [] : refuse('quarantine.otherPolicy', 'policy', { days: policy.days, house: quarantine[classes[0]!].days });
 }
 
@@ -45,8 +45,8 @@ function classesOf(lot: string, quarantine: QuarantinePolicies, state: Quarantin
   if (species && species.is !== 'fish') return ['invertebrates', ...state.waterTypesOf(lot)];
   const waters = state.waterTypesOf(lot);
   if (waters.length > 0) return waters;
-  const borne: readonly QuarantineClass[] = species?.water ?? QUARANTINE_CLASSES.filter((one) => one !== 'invertebrates');
-  return [...borne].sort((one, other) => quarantine[other].days - quarantine[one].days).slice(0, 1);
+  const borne: readonly QuarantineClass[] = species?.water ?? QUARANTINE_CLASSES.filter((fishClass) => fishClass !== 'invertebrates');
+  return [...borne].sort((a, b) => quarantine[b].days - quarantine[a].days).slice(0, 1);
 }
 
 /** A clock that began before the fish came would let them go too early. */

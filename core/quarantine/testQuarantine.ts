@@ -64,9 +64,9 @@ export const sign = (
   sign: what,
   ...more,
 });
-export const other = { lot: 'other', entry: 'h2', openedAtMs: at(2), zero: 'arrival' as const };
+export const otherQuarantine = { lot: 'other', entry: 'h2', openedAtMs: at(2), zero: 'arrival' as const };
 export const otherIn = (place: string, day: number) => ({
-  quarantines: [{ lot: 'fish', entry: 'h', openedAtMs: at(0), zero: 'arrival' as const }, other],
+  quarantines: [{ lot: 'fish', entry: 'h', openedAtMs: at(0), zero: 'arrival' as const }, otherQuarantine],
   balances: [
     { lot: 'fish', place: 'F1', n: 6 },
     { lot: 'other', place, n: 3 },

@@ -37,14 +37,14 @@ export const roomRules: Rules<RoomEntries, RoomState> = {
   'systems.joined': {
     decide({ payload: { from, into, tanks } }, { state }) {
       if (from === into) return refuse('water.itself', 'into');
-      const [one, other] = [state.findSystem(from), state.findSystem(into)];
-      if (!one) return unknown('system', 'from', from);
-      if (!other) return unknown('system', 'into', into);
-      if (one.type !== other.type) return refuse('system.otherType', 'into', { from: one.type, into: other.type });
+      const [system, otherSystem] = [state.findSystem(from), state.findSystem(into)];
+      if (!system) return unknown('system', 'from', from);
+      if (!otherSystem) return unknown('system', 'into', into);
+      if (system.type !== otherSystem.type) return refuse('system.otherType', 'into', { from: system.type, into: otherSystem.type });
       const on = state.tanksOn(from);
       return on.length === tanks.length && on.every((tank) => tanks.includes(tank))
         ? []
-        : refuse('system.tanksMoved', 'tanks', { system: one.name });
+        : refuse('system.tanksMoved', 'tanks', { system: system.name });
     },
     links: ({ from, into, tanks }) => ({ needs: [from, into, ...tanks] }),
   },

@@ -5,7 +5,7 @@ import { dyeBath } from './testCases.ts';
 
 const bath = (more: Partial<Bath> = {}) =>
   dyeBath({ matched: { temperature: { bath: 24, fish: 24.5 }, salinity: { bath: 30, fish: 30.4 } }, ...more });
-const codes = (one: Bath, invertebrate = false) => againstBath(one, { invertebrate }).map(({ code, overrule }) => [code, overrule]);
+const codes = (bath: Bath, invertebrate = false) => againstBath(bath, { invertebrate }).map(({ code, overrule }) => [code, overrule]);
 
 it.each([
   [1, 'mL for each 10 L', 5, 0.5, 'mL'],

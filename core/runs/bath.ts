@@ -37,8 +37,8 @@ export function bathDose({ value, unit }: Bath['dose'], litres: number): { amoun
 
 /** Why the clean water of a bath is not the water these fish come from, as the house knows it: what nobody measured counts as the worse end of what it may be. */
 export function againstBathWater({ matched }: Bath, facts: readonly Fact[]): Refusal[] {
-  const off = (of: 'bag.temperature' | 'bag.salinity', bath: number): number => {
-    const { low, high } = withinOf(facts.find((fact) => fact.of === of)!);
+  const off = (path: 'bag.temperature' | 'bag.salinity', bath: number): number => {
+    const { low, high } = withinOf(facts.find((fact) => fact.of === path)!);
     return Math.max(Math.abs(bath - low), Math.abs(bath - high));
   };
   return notMatched(off('bag.temperature', matched.temperature.bath), off('bag.salinity', matched.salinity.bath));

@@ -17,9 +17,9 @@ const LEAVES: Partial<Record<Recipe['method'], number>> = {
 export function pooledBag(bags: readonly BagInput[]): BagInput {
   const [first] = bags as [BagInput, ...BagInput[]];
   const waterL = bags.reduce((sum, bag) => sum + bag.waterL, 0);
-  const mean = (of: (bag: BagInput) => number) => bags.reduce((sum, bag) => sum + of(bag) * bag.waterL, 0) / waterL;
-  const meanIfKnown = (of: (bag: BagInput) => number | undefined) =>
-    bags.every((bag) => of(bag) !== undefined) ? mean((bag) => of(bag)!) : undefined;
+  const mean = (pick: (bag: BagInput) => number) => bags.reduce((sum, bag) => sum + pick(bag) * bag.waterL, 0) / waterL;
+  const meanIfKnown = (pick: (bag: BagInput) => number | undefined) =>
+    bags.every((bag) => pick(bag) !== undefined) ? mean((bag) => pick(bag)!) : undefined;
   const { pH: _pH, tan: _tan, oxygen: _oxygen, hardness: _hardness, ...rest } = first;
   const known = {
     pH: meanIfKnown(({ pH }) => pH),

@@ -1,14 +1,14 @@
 import { HOUR_MS, MINUTE_MS } from '../time/index.ts';
-import { trajectoryOf } from './trajectory.ts';
+import { disagreementsOf } from './disagreement.ts';
 import type { RunFacts, TimedReading } from './facts.ts';
 import { reachedBy, sideBySide } from './outcome.ts';
-import { disagreementsOf } from './disagreement.ts';
 import { runningFacts, T0 } from './testCases.ts';
+import { trajectoryOf } from './trajectory.ts';
 
 const base = runningFacts({ method: 'long conversion' });
-const at = (hours: number) => T0 + hours * HOUR_MS;
-const facts: RunFacts = { ...base, actions: base.actions.filter(({ atMs }) => atMs <= at(12)) };
-const truly = (hours: number, quantity: 'salinity' | 'temperature' | 'pH') => trajectoryOf(facts, { now: at(hours) }).now[quantity];
+const hoursIn = (hours: number) => T0 + hours * HOUR_MS;
+const facts: RunFacts = { ...base, actions: base.actions.filter(({ atMs }) => atMs <= hoursIn(12)) };
+const truly = (hours: number, quantity: 'salinity' | 'temperature' | 'pH') => trajectoryOf(facts, { now: hoursIn(hours) }).now[quantity];
 const read = (
   hours: number,
   off: number,
@@ -16,7 +16,7 @@ const read = (
   method: TimedReading['method'] = 'meter',
 ): TimedReading => ({
   entry: `${quantity} ${hours}`,
-  atMs: at(hours),
+  atMs: hoursIn(hours),
   quantity,
   value: truly(hours, quantity) + off,
   method,
@@ -25,10 +25,10 @@ const disagreement = (...readings: TimedReading[]) => disagreementsOf({ ...facts
 
 it('readings that agree say nothing; one that parts is said, with what may be behind it', () => {
   expect(disagreement(read(3, 0.1), read(6, -0.1), read(9, 0.1))).toEqual([]);
-  const [one] = disagreement(read(3, 0), read(6, 0), read(9, -3));
-  expect(one).toMatchObject({ quantity: 'salinity', mayMean: ['drip slower', 'meter out', 'source not the tank'] });
-  expect(one!.deviations).toBeLessThan(-2.5);
-  expect(one!.calculated).toBeCloseTo(truly(9, 'salinity'), 0);
+  const [found] = disagreement(read(3, 0), read(6, 0), read(9, -3));
+  expect(found).toMatchObject({ quantity: 'salinity', mayMean: ['drip slower', 'meter out', 'source not the tank'] });
+  expect(found!.deviations).toBeLessThan(-2.5);
+  expect(found!.calculated).toBeCloseTo(truly(9, 'salinity'), 0);
   expect(disagreement(read(3, 0), read(6, 0), read(9, 3))[0]!.mayMean[0]).toBe('drip faster');
 });
 
@@ -50,22 +50,22 @@ it('each quantity speaks for itself; a skin reading says that it is one', () => 
 });
 
 it('side by side are readings of both by one meter within twenty minutes; the latest pair counts', () => {
-  const one = (minutes: number, value: number, instrument: string | undefined = 'meter') => ({
+  const readAt = (minutes: number, value: number, instrument: string | undefined = 'meter') => ({
     quantity: 'salinity' as const,
     value,
     instrument,
     atMs: T0 + minutes * MINUTE_MS,
   });
-  expect(sideBySide([one(0, 29), one(30, 29.5)], [one(5, 30), one(31, 30.2)])).toEqual([
+  expect(sideBySide([readAt(0, 29), readAt(30, 29.5)], [readAt(5, 30), readAt(31, 30.2)])).toEqual([
     { quantity: 'salinity', vessel: 29.5, tank: 30.2, instrument: 'meter' },
   ]);
-  expect(sideBySide([one(0, 29)], [one(21, 30)])).toEqual([]);
-  expect(sideBySide([one(0, 29)], [one(1, 30, 'other')])).toEqual([]);
-  expect(sideBySide([{ ...one(0, 29), instrument: undefined }], [one(1, 30)])).toEqual([]);
+  expect(sideBySide([readAt(0, 29)], [readAt(21, 30)])).toEqual([]);
+  expect(sideBySide([readAt(0, 29)], [readAt(1, 30, 'other')])).toEqual([]);
+  expect(sideBySide([{ ...readAt(0, 29), instrument: undefined }], [readAt(1, 30)])).toEqual([]);
 });
 
 it('what a run reached is of the vessel alone, and what was read side by side beats what was calculated', () => {
-  const now = at(12);
+  const now = hoursIn(12);
   const trajectory = trajectoryOf(facts, { now });
   const plain = reachedBy(facts, trajectory, { now, side: [] });
   expect(plain.salinityStep).toBeCloseTo(30 - truly(12, 'salinity'), 3);

@@ -1,7 +1,7 @@
 // When what was read and what was calculated have parted: how far, and what that may mean. Said before the vessel is followed there, since a
 // slipped hose and a meter out of true look the same in one number.
-import type { RunFacts, TimedReading } from './facts.ts';
 import { estimateOf, isFollowedQuantity, NINE_IN_TEN, spreadOf, type FollowedQuantity } from './estimate.ts';
+import type { RunFacts, TimedReading } from './facts.ts';
 import { expectAt } from './follow.ts';
 
 /** Further apart than so many deviations of reading and calculating together is no accident. */
@@ -40,14 +40,14 @@ export type Disagreement = {
  */
 export function disagreementsOf(facts: RunFacts, { ammoniaBinder = false } = {}): Disagreement[] {
   const latest = new Map<FollowedQuantity, TimedReading>();
-  for (const reading of [...facts.readings].sort((one, other) => one.atMs - other.atMs))
+  for (const reading of [...facts.readings].sort((a, b) => a.atMs - b.atMs))
     if (isFollowedQuantity(reading.quantity)) latest.set(reading.quantity, reading);
   // Quantities read at the same time are expected from the same readings before them.
   const expected = new Map<number, ReturnType<typeof expectAt>>();
   const expectFor = (atMs: number) => {
     const known = expected.get(atMs);
     if (known) return known;
-    const before = { ...facts, readings: facts.readings.filter((one) => one.atMs < atMs) };
+    const before = { ...facts, readings: facts.readings.filter((reading) => reading.atMs < atMs) };
     const fresh = expectAt(before, atMs, { estimate: estimateOf(before), by: OF_THE_VESSEL });
     expected.set(atMs, fresh);
     return fresh;
@@ -58,7 +58,7 @@ export function disagreementsOf(facts: RunFacts, { ammoniaBinder = false } = {})
     const deviations = (reading.value - at) / deviation;
     if (Math.abs(deviations) < DISAGREES) return [];
     // Nothing of it was read before: the start may have been another, and is refitted like the rest.
-    const first = !facts.readings.some((one) => one.quantity === quantity && one.atMs < reading.atMs);
+    const first = !facts.readings.some((earlier) => earlier.quantity === quantity && earlier.atMs < reading.atMs);
     const mayMean = meanings({ quantity, facts, reading, at, ammoniaBinder });
     if (first && reading.method !== 'on the bag' && quantity !== 'oxygen') mayMean.unshift('bag not as assumed');
     return [{ reading, quantity, calculated: at, low, high, deviations, mayMean }];

@@ -57,7 +57,7 @@ function nextCheck({ startedAtMs, events, readings }: AcclimationRun, everyMin: 
 
 /** What a strip shows first. */
 export const soonest = (dues: readonly RunDue[]): RunDue | undefined =>
-  dues.reduce<RunDue | undefined>((first, one) => (first && first.dueAtMs <= one.dueAtMs ? first : one), undefined);
+  dues.reduce<RunDue | undefined>((first, dueThing) => (first && first.dueAtMs <= dueThing.dueAtMs ? first : dueThing), undefined);
 
 export type Called = { stage: number; to: string; atMs: number };
 

@@ -2,11 +2,11 @@
 import { jest } from '@jest/globals';
 import { makeChance, normal } from '../chance/index.ts';
 import { MINUTE_MS } from '../time/index.ts';
-import { AS_CALCULATED, trajectoryOf, type VesselParameters } from './trajectory.ts';
-import type { RunFacts, TimedReading } from './facts.ts';
 import { PARAMETERS, FOLLOWED_QUANTITIES, estimateOf, priorOf, spreadOf, valueOf, type FollowedQuantity } from './estimate.ts';
+import type { RunFacts, TimedReading } from './facts.ts';
 import { follow } from './follow.ts';
 import { runningFacts, T0 } from './testCases.ts';
+import { AS_CALCULATED, trajectoryOf, type VesselParameters } from './trajectory.ts';
 import { fromTheta, toTheta } from './unknowns.ts';
 
 // Many cases: longer than others may take.
@@ -35,9 +35,7 @@ function simulated(seed: number): { facts: RunFacts; truth: VesselParameters; no
   const prior = priorOf(base);
   const truth = Object.fromEntries(PARAMETERS.map((name) => [name, fromTheta(name, prior[name] * normal(next))])) as VesselParameters;
   const now = T0 + shape.hours * 60 * MINUTE_MS;
-  const times = Array.from({ length: 3 + Math.floor(next() * 4) }, () => T0 + (0.1 + 0.9 * next()) * (now - T0)).sort(
-    (one, other) => one - other,
-  );
+  const times = Array.from({ length: 3 + Math.floor(next() * 4) }, () => T0 + (0.1 + 0.9 * next()) * (now - T0)).sort((a, b) => a - b);
   const asked = times.flatMap((atMs, index) =>
     FOLLOWED_QUANTITIES.filter(() => next() < 0.7).map((quantity): TimedReading => ({
       entry: `${index} ${quantity}`,
@@ -104,9 +102,9 @@ it('without readings it is the book, and one wild reading moves it less than a t
   const facts = { ...base, actions: base.actions.filter(({ atMs }) => atMs <= now) };
   expect(estimateOf(facts).parameters).toEqual(AS_CALCULATED);
   const truth = trajectoryOf(facts, { now }).now.salinity;
-  const at = (value: number): TimedReading => ({ entry: 'one', atMs: now, quantity: 'salinity', value, method: 'meter' });
-  const near = estimateOf({ ...facts, readings: [at(truth + 1)] }).parameters.flow;
-  const wild = estimateOf({ ...facts, readings: [at(truth + 8)] }).parameters.flow;
+  const readingOf = (value: number): TimedReading => ({ entry: 'one', atMs: now, quantity: 'salinity', value, method: 'meter' });
+  const near = estimateOf({ ...facts, readings: [readingOf(truth + 1)] }).parameters.flow;
+  const wild = estimateOf({ ...facts, readings: [readingOf(truth + 8)] }).parameters.flow;
   expect(near).toBeGreaterThan(1.02);
   // Eight times as far moves it by far less than eight times as much.
   expect(Math.log(wild)).toBeLessThan(7 * Math.log(near));

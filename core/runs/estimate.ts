@@ -2,9 +2,9 @@
 // 1944, Marquardt 1963; slopes kept up to date as Broyden 1965 did) on logarithms of the factors; the band is the Laplace approximation. Readings far off count less (Huber 1964).
 import type { Tolerance, Sample } from '../bench/index.ts';
 import type { ReadingMethod, Quantity } from '../water/index.ts';
-import { trajectoryOf, type VesselParameters } from './trajectory.ts';
 import type { RunFacts, TimedReading } from './facts.ts';
 import { invert, solve } from './linear.ts';
+import { trajectoryOf, type VesselParameters } from './trajectory.ts';
 import { asParameters, PARAMETERS, fromTheta, NINE_IN_TEN, priorOf, UNKNOWNS, type Unknown } from './unknowns.ts';
 
 export { asParameters, PARAMETERS, NINE_IN_TEN, priorOf } from './unknowns.ts';
@@ -95,7 +95,8 @@ export function estimateOf(facts: RunFacts): ParameterEstimate {
     );
   const residualsAt = (theta: readonly number[]): number[] => against(samplesAt(theta), theta);
   const costOf = (theta: readonly number[], residuals: readonly number[]): number =>
-    residuals.reduce((sum, one) => sum + huber(one), 0) + theta.reduce((sum, one, index) => sum + weights[index]! * one * one, 0);
+    residuals.reduce((sum, residual) => sum + huber(residual), 0) +
+    theta.reduce((sum, residual, index) => sum + weights[index]! * residual * residual, 0);
 
   let theta = UNKNOWNS.map(() => 0);
   let residuals = residualsAt(theta);
@@ -105,29 +106,31 @@ export function estimateOf(facts: RunFacts): ParameterEstimate {
   let slopesAt = theta;
   for (let round = 0; round < ROUNDS; round += 1) {
     // Not far from where they were taken, slopes brought up to date serve as well as new ones.
-    if (round > 0 && Math.max(...theta.map((one, index) => Math.abs(one - slopesAt[index]!))) < SLOPES_HOLD) break;
+    if (round > 0 && Math.max(...theta.map((value, index) => Math.abs(value - slopesAt[index]!))) < SLOPES_HOLD) break;
     slopesAt = theta;
     const here = samplesAt(theta);
     let slopes = UNKNOWNS.map((_, column) => {
-      const stepped = theta.map((one, index) => (index === column ? one + STEP : one));
+      const stepped = theta.map((value, index) => (index === column ? value + STEP : value));
       // What a meter makes of it moves no vessel: the course need not be calculated for it.
       const moved = column < PARAMETERS.length ? residualsAt(stepped) : against(here, stepped);
-      return moved.map((one, index) => (one - residuals[index]!) / STEP);
+      return moved.map((value, index) => (value - residuals[index]!) / STEP);
     });
     for (let turn = 0; turn < TURNS; turn += 1) {
-      const counts = residuals.map((one) => Math.min(1, HUBER / Math.max(1e-9, Math.abs(one))));
-      const dot = (one: readonly number[], other: readonly number[]) =>
-        one.reduce((sum, value, index) => sum + counts[index]! * value * other[index]!, 0);
-      hessian = slopes.map((one, row) => slopes.map((other, column) => dot(one, other) + (row === column ? weights[row]! : 0)));
-      const gradient = slopes.map((one, row) => dot(one, residuals) + weights[row]! * theta[row]!);
-      const damped = hessian.map((row, at) => row.map((value, column) => (at === column ? value * (1 + damping) : value)));
-      const step = solve(damped, gradient).map((one) => -one);
-      const next = theta.map((one, index) => Math.max(-FARTHEST, Math.min(FARTHEST, one + step[index]!)));
+      const counts = residuals.map((residual) => Math.min(1, HUBER / Math.max(1e-9, Math.abs(residual))));
+      const dot = (a: readonly number[], b: readonly number[]) =>
+        a.reduce((sum, value, index) => sum + counts[index]! * value * b[index]!, 0);
+      hessian = slopes.map((slope, row) =>
+        slopes.map((otherSlope, column) => dot(slope, otherSlope) + (row === column ? weights[row]! : 0)),
+      );
+      const gradient = slopes.map((slope, row) => dot(slope, residuals) + weights[row]! * theta[row]!);
+      const damped = hessian.map((row, index) => row.map((value, column) => (index === column ? value * (1 + damping) : value)));
+      const step = solve(damped, gradient).map((value) => -value);
+      const next = theta.map((value, index) => Math.max(-FARTHEST, Math.min(FARTHEST, value + step[index]!)));
       const nextResiduals = residualsAt(next);
       const nextCost = costOf(next, nextResiduals);
       slopes = broyden(slopes, {
-        moved: next.map((one, index) => one - theta[index]!),
-        change: nextResiduals.map((one, index) => one - residuals[index]!),
+        moved: next.map((value, index) => value - theta[index]!),
+        change: nextResiduals.map((residual, index) => residual - residuals[index]!),
       });
       if (nextCost > cost) {
         damping *= 10;
@@ -139,7 +142,7 @@ export function estimateOf(facts: RunFacts): ParameterEstimate {
     }
   }
   // Readings further off than meters and all unknowns explain say that something else is amiss: then less is known than the slopes say.
-  const misfit = residuals.reduce((sum, one) => sum + huber(one), 0) / residuals.length;
+  const misfit = residuals.reduce((sum, value) => sum + huber(value), 0) / residuals.length;
   const doubt = Math.max(1, misfit);
   return told(
     theta,
@@ -164,10 +167,10 @@ function shownBy(
 
 /** Slopes brought up to date by what a step showed (Broyden 1965), for the price of none. `slopes[unknown][reading]`. */
 function broyden(slopes: readonly number[][], { moved, change }: { moved: readonly number[]; change: readonly number[] }): number[][] {
-  const length = moved.reduce((sum, one) => sum + one * one, 0);
+  const length = moved.reduce((sum, value) => sum + value * value, 0);
   if (length < 1e-12) return [...slopes];
-  const missed = change.map((one, reading) => one - slopes.reduce((sum, slope, unknown) => sum + slope[reading]! * moved[unknown]!, 0));
-  return slopes.map((slope, unknown) => slope.map((one, reading) => one + (missed[reading]! * moved[unknown]!) / length));
+  const missed = change.map((value, reading) => value - slopes.reduce((sum, slope, unknown) => sum + slope[reading]! * moved[unknown]!, 0));
+  return slopes.map((slope, unknown) => slope.map((value, reading) => value + (missed[reading]! * moved[unknown]!) / length));
 }
 
 function huber(residual: number): number {
@@ -177,8 +180,8 @@ function huber(residual: number): number {
 
 function told(theta: readonly number[], covariance: number[][], prior: Record<Unknown, number>): ParameterEstimate {
   const deviation = (index: number) => Math.sqrt(covariance[index]![index]!);
-  const each = <T>(of: (name: Unknown, index: number) => T) =>
-    Object.fromEntries(UNKNOWNS.map((name, index) => [name, of(name, index)])) as Record<Unknown, T>;
+  const each = <T>(build: (name: Unknown, index: number) => T) =>
+    Object.fromEntries(UNKNOWNS.map((name, index) => [name, build(name, index)])) as Record<Unknown, T>;
   return {
     parameters: asParameters(theta),
     band: each((name, index) => ({

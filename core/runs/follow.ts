@@ -1,8 +1,6 @@
 // A run as it is followed: its course by the factors that its readings tell, with bands from what is still in doubt of them.
 import type { Sample } from '../bench/index.ts';
-import { trajectoryOf, type Trajectory, type VesselParameters } from './trajectory.ts';
 import { MINUTE_MS } from '../time/index.ts';
-import type { RunFacts } from './facts.ts';
 import {
   PARAMETERS,
   FIT_COARSE,
@@ -15,6 +13,8 @@ import {
   type ParameterEstimate,
   type FollowedQuantity,
 } from './estimate.ts';
+import type { RunFacts } from './facts.ts';
+import { trajectoryOf, type Trajectory, type VesselParameters } from './trajectory.ts';
 import { asParameters, thetaOf } from './unknowns.ts';
 
 /** A forecast holds for so long, or until something more is written: whoever asks within it is told the same minute. */
@@ -32,9 +32,9 @@ export type Followed = Trajectory & {
 };
 
 /** What follows from each factor moved a little, in their order. */
-function movedOf<T>(estimate: ParameterEstimate, of: (parameters: VesselParameters) => T): T[] {
+function movedOf<T>(estimate: ParameterEstimate, pick: (parameters: VesselParameters) => T): T[] {
   const theta = thetaOf(estimate.parameters);
-  return PARAMETERS.map((_, column) => of(asParameters(theta.map((one, index) => (index === column ? one + STEP : one)))));
+  return PARAMETERS.map((_, column) => pick(asParameters(theta.map((value, index) => (index === column ? value + STEP : value)))));
 }
 
 /** Deviation of something by how it answers to each factor and by what is still in doubt of them. */
@@ -42,7 +42,7 @@ const spreadBy =
   ({ covariance }: ParameterEstimate) =>
   (slopes: readonly number[]): number => {
     const sum = slopes.reduce(
-      (all, one, row) => all + slopes.reduce((inner, other, column) => inner + one * covariance[row]![column]! * other, 0),
+      (all, value, row) => all + slopes.reduce((inner, otherValue, column) => inner + value * covariance[row]![column]! * otherValue, 0),
       0,
     );
     return Math.sqrt(Math.max(0, sum));
@@ -62,10 +62,11 @@ export function expectAt(
   const moved = movedOf(estimate, (parameters) => trajectoryOf(facts, { ...past, parameters }).now);
   const spread = spreadBy(estimate);
   return (quantity) => {
-    const at = valueOf(now, quantity);
+    const middle = valueOf(now, quantity);
     const half =
-      NINE_IN_TEN * spread(moved.map((other, index) => (by.includes(PARAMETERS[index]!) ? (valueOf(other, quantity) - at) / STEP : 0)));
-    return { at, low: Math.max(0, at - half), high: at + half };
+      NINE_IN_TEN *
+      spread(moved.map((otherSample, index) => (by.includes(PARAMETERS[index]!) ? (valueOf(otherSample, quantity) - middle) / STEP : 0)));
+    return { at: middle, low: Math.max(0, middle - half), high: middle + half };
   };
 }
 
@@ -74,11 +75,11 @@ export function follow(facts: RunFacts, now: number, estimate: ParameterEstimate
   const trajectory = trajectoryOf(facts, { now, parameters: estimate.parameters });
   const moved = movedOf(estimate, (parameters) => trajectoryOf(facts, { now, parameters, tolerance: FIT_TOLERANCE }));
   const spread = spreadBy(estimate);
-  const beside = trajectory.samples.map(({ minute }) => moved.map((other) => sampleAt(other.samples, minute)));
-  const bandOf = (of: (sample: Sample) => number) =>
+  const beside = trajectory.samples.map(({ minute }) => moved.map((otherTrajectory) => sampleAt(otherTrajectory.samples, minute)));
+  const bandOf = (valueAt: (sample: Sample) => number) =>
     trajectory.samples.map((sample, index) => {
-      const middle = of(sample);
-      const half = NINE_IN_TEN * spread(beside[index]!.map((other) => (of(other) - middle) / STEP));
+      const middle = valueAt(sample);
+      const half = NINE_IN_TEN * spread(beside[index]!.map((otherSample) => (valueAt(otherSample) - middle) / STEP));
       return { low: Math.max(0, middle - half), high: middle + half };
     });
   const band = {
@@ -109,9 +110,9 @@ function endBandOf(
   spread: (slopes: readonly number[]) => number,
 ): Followed['endBand'] {
   if (!end) return undefined;
-  const ends = moved.map((other) => other.end?.atMinute);
-  if (ends.some((one) => one === undefined)) return { early: Math.max(now.minute, end.atMinute * 0.8) };
-  const half = NINE_IN_TEN * spread(ends.map((one) => (one! - end.atMinute) / STEP));
+  const ends = moved.map((otherTrajectory) => otherTrajectory.end?.atMinute);
+  if (ends.some((end) => end === undefined)) return { early: Math.max(now.minute, end.atMinute * 0.8) };
+  const half = NINE_IN_TEN * spread(ends.map((otherEnd) => (otherEnd! - end.atMinute) / STEP));
   return { early: Math.max(now.minute, end.atMinute - half), late: end.atMinute + half };
 }
 
@@ -123,12 +124,12 @@ export function sampleAt(samples: readonly Sample[], minute: number): Sample {
     if (samples[middle]!.minute <= minute) low = middle;
     else high = middle;
   }
-  const [one, next] = [samples[low]!, samples[high]!];
-  const span = next.minute - one.minute;
-  const share = span > 0 ? Math.min(1, Math.max(0, (minute - one.minute) / span)) : 1;
-  const mix = (key: 'temperature' | 'salinity' | 'pH' | 'tan' | 'oxygen' | 'nh3') => one[key] + (next[key] - one[key]) * share;
+  const [sample, next] = [samples[low]!, samples[high]!];
+  const span = next.minute - sample.minute;
+  const share = span > 0 ? Math.min(1, Math.max(0, (minute - sample.minute) / span)) : 1;
+  const mix = (key: 'temperature' | 'salinity' | 'pH' | 'tan' | 'oxygen' | 'nh3') => sample[key] + (next[key] - sample[key]) * share;
   return {
-    ...one,
+    ...sample,
     minute,
     temperature: mix('temperature'),
     salinity: mix('salinity'),

@@ -43,12 +43,13 @@ type Systems = { bag: Pick<BagInput, 'salinity' | 'temperature'>; tank: Pick<Bag
 
 /** By what it begins from its release is judged: a sender whose page is old, or who makes it up, restarts from what the house knows. */
 function againstOther({ start, water }: RunStarted, known: Systems): Refusal[] {
-  const differs = (one: Systems['bag'], other: Systems['bag'], of: 'salinity' | 'temperature') => Math.abs(one[of] - other[of]) > SAME[of];
-  return (['salinity', 'temperature'] as const).flatMap((of) =>
-    differs(start, known.bag, of)
-      ? refuse('acclimation.otherStart', `start.${of}`, { quantity: of, given: start[of], known: known.bag[of] })
-      : differs(water, known.tank, of)
-        ? refuse('acclimation.otherStart', `water.${of}`, { quantity: of, given: water[of], known: known.tank[of] })
+  const differs = (from: Systems['bag'], into: Systems['bag'], quantity: 'salinity' | 'temperature') =>
+    Math.abs(from[quantity] - into[quantity]) > SAME[quantity];
+  return (['salinity', 'temperature'] as const).flatMap((quantity) =>
+    differs(start, known.bag, quantity)
+      ? refuse('acclimation.otherStart', `start.${quantity}`, { quantity, given: start[quantity], known: known.bag[quantity] })
+      : differs(water, known.tank, quantity)
+        ? refuse('acclimation.otherStart', `water.${quantity}`, { quantity, given: water[quantity], known: known.tank[quantity] })
         : [],
   );
 }
@@ -62,9 +63,9 @@ export function refusePlan(start: RunStarted, now: number, state: RunState): Ref
   const waters = systemsOf(start, now, state);
   const [first] = waters;
   if (!first) return [];
-  const of = { method: start.method, path: 'method', tank: start.tank, chosen: waters.map(({ place }) => state.findChosen(place)) };
+  const plan = { method: start.method, path: 'method', tank: start.tank, chosen: waters.map(({ place }) => state.findChosen(place)) };
   const unknown = waters.find(({ measureFirst }) => measureFirst.length > 0);
-  if (unknown) return refusePlanned({ ...of, unmeasured: unknown.label });
+  if (unknown) return refusePlanned({ ...plan, unmeasured: unknown.label });
   if (start.bath) {
     const { temperature, salinity } = start.bath.matched;
     return [
@@ -75,12 +76,12 @@ export function refusePlan(start: RunStarted, now: number, state: RunState): Ref
   }
   const lot = { ...first.input.lot, n: start.from.reduce((sum, { n }) => sum + n, 0), bags: 1 };
   const bag = pooledBag(waters.map(({ input }) => input.bag));
-  const other = againstOther(start, { bag, tank: first.input.tank });
-  if (other.length > 0) return other;
+  const refused = againstOther(start, { bag, tank: first.input.tank });
+  if (refused.length > 0) return refused;
   // Only this method changes the tank first.
   const water =
     start.method === 'match, float, net'
-      ? recipesFor({ bag, tank: first.input.tank, lot, controls: STARTING_CONTROLS }).find((one) => one.method === start.method)!.tank
+      ? recipesFor({ bag, tank: first.input.tank, lot, controls: STARTING_CONTROLS }).find((recipe) => recipe.method === start.method)!.tank
       : first.input.tank;
-  return refusePlanned({ ...of, limiting: stressOfPlan({ bag, tank: water, lot }, start.plan) });
+  return refusePlanned({ ...plan, limiting: stressOfPlan({ bag, tank: water, lot }, start.plan) });
 }

@@ -14,7 +14,7 @@ export function solve(a: readonly (readonly number[])[], b: readonly number[]): 
     if (!(Math.abs(head) > 1e-300)) throw new RangeError('the system has no one answer');
     for (let below = column + 1; below < size; below += 1) {
       const factor = rows[below]![column]! / head;
-      for (let at = column; at <= size; at += 1) rows[below]![at] = rows[below]![at]! - factor * rows[column]![at]!;
+      for (let pivot = column; pivot <= size; pivot += 1) rows[below]![pivot] = rows[below]![pivot]! - factor * rows[column]![pivot]!;
     }
   }
   const x = new Array<number>(size).fill(0);
@@ -27,10 +27,10 @@ export function solve(a: readonly (readonly number[])[], b: readonly number[]): 
 
 /** The inverse, a column at a time. Throws as {@link solve}. */
 export function invert(a: readonly (readonly number[])[]): number[][] {
-  const columns = a.map((_, at) =>
+  const columns = a.map((_, index) =>
     solve(
       a,
-      a.map((__, row) => (row === at ? 1 : 0)),
+      a.map((__, row) => (row === index ? 1 : 0)),
     ),
   );
   return a.map((_, row) => columns.map((column) => column[row]!));

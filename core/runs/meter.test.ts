@@ -1,5 +1,5 @@
-import { corrected, isOut, type Check } from './meter.ts';
 import type { TimedReading } from './facts.ts';
+import { corrected, isOut, type Check } from './meter.ts';
 
 const read = (atMs: number, value: number, instrument: string | undefined = 'meter'): TimedReading => ({
   entry: `r${atMs}`,
@@ -43,9 +43,9 @@ it('one that was seen to be out and not set right goes on being out by that', ()
 });
 
 it('other meters and other quantities tell nothing of it; what was shown is kept', () => {
-  const other: Check = { ...check(100, 37), instrument: 'other' };
+  const otherCheck: Check = { ...check(100, 37), instrument: 'other' };
   const pH: Check = { ...check(100, 8, true), quantity: 'pH', truth: 7 };
-  expect(corrected([read(10, 20), read(10, 20, undefined)], [other, pH])).toEqual([
+  expect(corrected([read(10, 20), read(10, 20, undefined)], [otherCheck, pH])).toEqual([
     expect.objectContaining({ value: 20, shown: 20, error: 0 }),
     expect.objectContaining({ value: 20, shown: 20, error: 0 }),
   ]);

@@ -58,16 +58,14 @@ export function trueValue(reading: Pick<TimedReading, 'instrument' | 'quantity' 
 
 function makesAt({ instrument, quantity, atMs }: Pick<TimedReading, 'instrument' | 'quantity' | 'atMs'>, checks: readonly Check[]): Makes {
   if (instrument === undefined) return TRUE;
-  const of = checks
-    .filter((check) => check.instrument === instrument && check.quantity === quantity)
-    .sort((one, other) => one.atMs - other.atMs);
-  const before = of.findLast((check) => check.atMs <= atMs);
-  const after = of.find((check) => check.atMs > atMs);
-  const left = before === undefined || before.adjusted ? TRUE : madeAt(before, of);
+  const own = checks.filter((check) => check.instrument === instrument && check.quantity === quantity).sort((a, b) => a.atMs - b.atMs);
+  const before = own.findLast((check) => check.atMs <= atMs);
+  const after = own.find((check) => check.atMs > atMs);
+  const left = before === undefined || before.adjusted ? TRUE : madeAt(before, own);
   if (!after) return left;
-  const found = madeAt(after, of);
+  const found = madeAt(after, own);
   // Before its first check nobody knows since when it drifted: what was found then is taken for all of it.
-  if (!before) return of.some((check) => Math.abs(check.atMs - after.atMs) <= SAME_CHECK_MS && isOut(check)) ? found : TRUE;
+  if (!before) return own.some((check) => Math.abs(check.atMs - after.atMs) <= SAME_CHECK_MS && isOut(check)) ? found : TRUE;
   const share = (atMs - before.atMs) / (after.atMs - before.atMs);
   return { gain: left.gain + (found.gain - left.gain) * share, offset: left.offset + (found.offset - left.offset) * share };
 }
@@ -76,9 +74,11 @@ function makesAt({ instrument, quantity, atMs }: Pick<TimedReading, 'instrument'
 function madeAt(check: Check, all: readonly Check[]): Makes {
   const { shown, truth, quantity } = check;
   if (quantity !== 'salinity') return { gain: 1, offset: shown - truth };
-  const other = all.find((one) => Math.abs(one.atMs - check.atMs) <= SAME_CHECK_MS && Math.abs(one.truth - truth) >= TWO_POINTS_PPT);
-  if (other) {
-    const gain = (shown - other.shown) / (truth - other.truth);
+  const otherCheck = all.find(
+    (earlier) => Math.abs(earlier.atMs - check.atMs) <= SAME_CHECK_MS && Math.abs(earlier.truth - truth) >= TWO_POINTS_PPT,
+  );
+  if (otherCheck) {
+    const gain = (shown - otherCheck.shown) / (truth - otherCheck.truth);
     // Points that show the same, or the wrong way round, tell nothing of a slope.
     if (gain > 0.2 && gain < 5) return { gain, offset: shown - gain * truth };
   }

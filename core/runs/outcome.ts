@@ -1,9 +1,9 @@
 // What a run reached, for what is learnt of methods: the figures of its course until the fish changed over, against its tank as it was then.
 import { figuresOf, tankWater, type Simulation, sampleOf } from '../bench/index.ts';
 import { MINUTE_MS } from '../time/index.ts';
-import type { Trajectory } from './trajectory.ts';
 import type { SideBySide, RunReleased } from './entries.ts';
 import { tankBy, type RunFacts } from './facts.ts';
+import type { Trajectory } from './trajectory.ts';
 
 /** Figures at release, as followed: units of core/bench/figures. Salinity and temperature read side by side beat what was calculated. */
 export function reachedBy(
@@ -23,7 +23,7 @@ export function reachedBy(
     tankWaterL: trajectory.tankWaterL,
   };
   const { hardnessStep, ...figures } = figuresOf(simulation, water, tank.pco2);
-  const read = (quantity: SideBySide['quantity']) => side.findLast((one) => one.quantity === quantity);
+  const read = (quantity: SideBySide['quantity']) => side.findLast((reading) => reading.quantity === quantity);
   const [salt, warmth] = [read('salinity'), read('temperature')];
   return {
     ...figures,
@@ -42,10 +42,10 @@ export function sideBySide(vessel: readonly Read[], tank: readonly Read[]): Side
   const pairs = new Map<SideBySide['quantity'], SideBySide>();
   for (const one of [...vessel].sort((a, b) => a.atMs - b.atMs)) {
     if (one.instrument === undefined) continue;
-    const other = tank.findLast(
+    const inTank = tank.findLast(
       (read) => read.quantity === one.quantity && read.instrument === one.instrument && Math.abs(read.atMs - one.atMs) <= SIDE_BY_SIDE_MS,
     );
-    if (other) pairs.set(one.quantity, { quantity: one.quantity, vessel: one.value, tank: other.value, instrument: one.instrument });
+    if (inTank) pairs.set(one.quantity, { quantity: one.quantity, vessel: one.value, tank: inTank.value, instrument: one.instrument });
   }
   return [...pairs.values()];
 }

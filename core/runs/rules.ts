@@ -104,7 +104,7 @@ function decideStart(start: RunStarted, { state }: Context<RunState>): Refusal[]
 function refusePlace({ lot, tank: id, from }: RunStarted, atMs: number, context: Context<RunState>): Refusal[] {
   const { state } = context;
   const housed = from.filter(({ place }) => state.findTank(place));
-  const n = housed.reduce((sum, one) => sum + one.n, 0);
+  const n = housed.reduce((sum, into) => sum + into.n, 0);
   if (housed.length === 0 || housed.some(({ place }) => place === id)) return [];
   return refuseUnfit({ lot, n, tank: state.findTank(id)!, path: 'tank', atMs }, context);
 }

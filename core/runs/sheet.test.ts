@@ -1,8 +1,7 @@
 import { MINUTE_MS } from '../time/index.ts';
 import { pooledBag } from './begin.ts';
 import { callsFor, checksEvery, runDues, soonest } from './due.ts';
-import type { AcclimationRun } from './known.ts';
-import { standingOf, watchOf } from './known.ts';
+import { type AcclimationRun, standingOf, watchOf } from './known.ts';
 import { STARTING_RUN_POLICY } from './policy.ts';
 import { dripTurn, isConversion, motionOf, nextOf, sheetOf } from './sheet.ts';
 import { MONO_BAG, runningFacts, T0 } from './testCases.ts';
@@ -78,9 +77,9 @@ it('a conversion is one by its method or by the salt it moves', () => {
 });
 
 it('several bags are one system: volumes and heads add up, salt by volume', () => {
-  const one = pooledBag([MONO_BAG, { ...MONO_BAG, waterL: 1, salinity: 12, closedHours: 9, foul: true }]);
-  expect(one).toMatchObject({ waterL: 4, salinity: 9, closedHours: 9, foul: true, gasL: 12 });
-  expect(one.pH).toBeUndefined();
+  const bag = pooledBag([MONO_BAG, { ...MONO_BAG, waterL: 1, salinity: 12, closedHours: 9, foul: true }]);
+  expect(bag).toMatchObject({ waterL: 4, salinity: 9, closedHours: 9, foul: true, gasL: 12 });
+  expect(bag.pH).toBeUndefined();
   expect(
     pooledBag([
       { ...MONO_BAG, pH: 7 },

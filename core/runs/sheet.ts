@@ -40,7 +40,7 @@ export type SheetLine = {
 const HEAVY_L = 15;
 
 function cautionsOf(step: Step, { before, vessel, bags }: { before: readonly Step[]; vessel: Vessel; bags: number }): SheetCaution[] {
-  const firstRun = !before.some((one) => one.do === 'run');
+  const firstRun = !before.some((step) => step.do === 'run');
   switch (step.do) {
     case 'float':
       return ['bag fast'];
@@ -70,9 +70,17 @@ export function sheetOf({ plan, vessel, from, bath }: Pick<RunStarted, 'plan' | 
     const first = !plan.slice(0, line).some((before) => before.do === 'run');
     const inBath = bath !== undefined && step.do === 'wait';
     const cautions = cautionsOf(step, { before: plan.slice(0, line), vessel, bags: from.length });
-    const one: SheetLine = { line, step, atMinute, minutes, first, inBath, cautions: inBath ? ['label and vet', 'gloves'] : cautions };
+    const sheetLine: SheetLine = {
+      line,
+      step,
+      atMinute,
+      minutes,
+      first,
+      inBath,
+      cautions: inBath ? ['label and vet', 'gloves'] : cautions,
+    };
     atMinute += minutes;
-    return one;
+    return sheetLine;
   });
 }
 

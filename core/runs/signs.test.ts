@@ -1,11 +1,11 @@
 import { HOUR_MS } from '../time/index.ts';
-import { trajectoryOf } from './trajectory.ts';
 import { EXPECTED_SIGNS, STOP_SIGNS } from './entries.ts';
+import { exitOf } from './exit.ts';
 import { follow } from './follow.ts';
 import { STARTING_RUN_POLICY as LINES } from './policy.ts';
 import { actionFor, judgeSign, calculatedSigns } from './signs.ts';
 import { runningFacts } from './testCases.ts';
-import { exitOf } from './exit.ts';
+import { trajectoryOf } from './trajectory.ts';
 
 const calm = {
   method: 'drip',
@@ -73,12 +73,12 @@ it('the way back: litres that bring the vessel to where it was an hour ago, and 
 });
 
 it('sitting on the bottom is expected on the first day of a conversion, not on its second and not in a drip', () => {
-  const at = (method: 'drip' | 'long conversion', hours: number) =>
+  const signsAfter = (method: 'drip' | 'long conversion', hours: number) =>
     judgeSign('sitting on the bottom', { ...calm, method, minutes: hours * 60 }, LINES);
-  expect(at('long conversion', 23)).toMatchObject({ stops: false, expected: 'first day of a conversion' });
-  expect(at('long conversion', 25).expected).toBeUndefined();
-  expect(at('long conversion', 25).doNow).toContain('read oxygen');
-  expect(at('drip', 1).expected).toBeUndefined();
+  expect(signsAfter('long conversion', 23)).toMatchObject({ stops: false, expected: 'first day of a conversion' });
+  expect(signsAfter('long conversion', 25).expected).toBeUndefined();
+  expect(signsAfter('long conversion', 25).doNow).toContain('read oxygen');
+  expect(signsAfter('drip', 1).expected).toBeUndefined();
 });
 
 it('clamped is what fish do just after, and no more after two days', () => {

@@ -2,11 +2,11 @@ import { MINUTE_MS } from '../time/index.ts';
 import { airlineOf, flowFromCatch, flowFromTaps, turnTo } from './taps.ts';
 
 /** Taps at these intervals, ms. */
-const at = (intervals: readonly number[]) => intervals.reduce<number[]>((taps, one) => [...taps, taps.at(-1)! + one], [0]);
+const tapsOf = (intervals: readonly number[]) => intervals.reduce<number[]>((taps, gap) => [...taps, taps.at(-1)! + gap], [0]);
 const steady = Array.from({ length: 12 }, () => 2000);
 
 it('thirty drops a minute of fifteen to a millilitre are 2 mL/min, within the drop’s own doubt', () => {
-  const taps = flowFromTaps(at(steady))!;
+  const taps = flowFromTaps(tapsOf(steady))!;
   expect(taps.mLPerMin).toBeCloseTo(2, 6);
   expect(taps).toMatchObject({ slips: 0, wanting: 0, used: 12 });
   expect(taps.low).toBeCloseTo(1.4, 1);
@@ -14,7 +14,7 @@ it('thirty drops a minute of fifteen to a millilitre are 2 mL/min, within the dr
 });
 
 it('leaves out a drop that was missed and one tapped twice', () => {
-  const taps = flowFromTaps(at([...steady.slice(0, 5), 4000, ...steady.slice(0, 5), 300, 1900, 2100]))!;
+  const taps = flowFromTaps(tapsOf([...steady.slice(0, 5), 4000, ...steady.slice(0, 5), 300, 1900, 2100]))!;
   expect(taps.slips).toBe(2);
   expect(taps.mLPerMin).toBeCloseTo(2, 1);
 });
@@ -22,12 +22,12 @@ it('leaves out a drop that was missed and one tapped twice', () => {
 it('says how many drops are wanting still, and nothing of fewer than three', () => {
   expect(flowFromTaps([0])).toBeUndefined();
   expect(flowFromTaps([0, 2000])).toBeUndefined();
-  expect(flowFromTaps(at([2000, 2000, 2000]))).toMatchObject({ wanting: 6 });
+  expect(flowFromTaps(tapsOf([2000, 2000, 2000]))).toMatchObject({ wanting: 6 });
 });
 
 it('an uneven hand widens the band', () => {
-  const even = flowFromTaps(at(steady), { perMLBand: 0.05 })!;
-  const uneven = flowFromTaps(at(steady.map((one, index) => one + (index % 2 === 0 ? 500 : -500))), { perMLBand: 0.05 })!;
+  const even = flowFromTaps(tapsOf(steady), { perMLBand: 0.05 })!;
+  const uneven = flowFromTaps(tapsOf(steady.map((gap, index) => gap + (index % 2 === 0 ? 500 : -500))), { perMLBand: 0.05 })!;
   expect(uneven.high - uneven.low).toBeGreaterThan(1.5 * (even.high - even.low));
 });
 
@@ -44,7 +44,7 @@ it('learns the drops of this airline from a rate tapped and then caught, not fro
   expect(known.perML).toBeCloseTo(12, 6);
   expect(known.perMLBand).toBe(0.05);
   // Tapped anew at the same rate it is now told as it was caught.
-  expect(flowFromTaps(at(steady), known)!.mLPerMin).toBeCloseTo(2.5, 6);
+  expect(flowFromTaps(tapsOf(steady), known)!.mLPerMin).toBeCloseTo(2.5, 6);
   expect(airlineOf([flow(0, 2, 'taps'), flow(60, 2.5, 'caught')]).perML).toBe(15);
 });
 

@@ -39,14 +39,14 @@ const median = (values: readonly number[]): number => {
 export function flowFromTaps(tapsMs: readonly number[], { perML = DROPS_PER_ML, perMLBand = DROPS_BAND } = {}): Taps | undefined {
   const intervals = tapsMs
     .slice(1)
-    .map((at, index) => at - tapsMs[index]!)
-    .filter((one) => one > 0);
+    .map((atMs, index) => atMs - tapsMs[index]!)
+    .filter((gap) => gap > 0);
   if (intervals.length < 2) return undefined;
   const middle = median(intervals);
-  const spread = Math.max(LEAST_SPREAD * middle, 1.4826 * median(intervals.map((one) => Math.abs(one - middle))));
-  const kept = intervals.filter((one) => Math.abs(one - middle) <= SLIP * spread);
-  const mean = kept.reduce((sum, one) => sum + one, 0) / kept.length;
-  const variance = kept.reduce((sum, one) => sum + (one - mean) ** 2, 0) / Math.max(1, kept.length - 1);
+  const spread = Math.max(LEAST_SPREAD * middle, 1.4826 * median(intervals.map((interval) => Math.abs(interval - middle))));
+  const kept = intervals.filter((interval) => Math.abs(interval - middle) <= SLIP * spread);
+  const mean = kept.reduce((sum, gap) => sum + gap, 0) / kept.length;
+  const variance = kept.reduce((sum, gap) => sum + (gap - mean) ** 2, 0) / Math.max(1, kept.length - 1);
   const uneven = (NINE_IN_TEN * Math.sqrt(variance / kept.length)) / mean;
   const share = Math.hypot(uneven, perMLBand);
   const { mLPerMin } = flowFromDrops({ drops: 1, seconds: mean / 1000, perML });
@@ -81,10 +81,10 @@ export function airlineOf(actions: readonly { atMs: number; did: { do: string; m
 } {
   let known = { perML: DROPS_PER_ML, perMLBand: DROPS_BAND };
   const flows = actions.filter(({ did }) => did.do === 'flow' && (did.mLPerMin ?? 0) > 0);
-  flows.forEach((one, index) => {
-    const other = flows[index - 1];
-    if (!other || one.atMs - other.atMs > SAME_DRIP_MS) return;
-    const [tapped, caught] = one.did.from === 'caught' ? [other, one] : [one, other];
+  flows.forEach((flow, index) => {
+    const otherFlow = flows[index - 1];
+    if (!otherFlow || flow.atMs - otherFlow.atMs > SAME_DRIP_MS) return;
+    const [tapped, caught] = flow.did.from === 'caught' ? [otherFlow, flow] : [flow, otherFlow];
     if (tapped.did.from !== 'taps' || caught.did.from !== 'caught') return;
     known = { perML: (known.perML * tapped.did.mLPerMin!) / caught.did.mLPerMin!, perMLBand: CAUGHT_BAND };
   });

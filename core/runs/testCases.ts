@@ -45,7 +45,7 @@ export const MONOS: LotInput = {
 export const T0 = Date.UTC(2026, 2, 2, 16, 0);
 
 /** A run on its way for some minutes, everything done as planned. */
-export function runningFacts(of: {
+export function runningFacts(run: {
   method: AcclimationMethod;
   bag?: BagInput;
   tank?: TankInput;
@@ -53,9 +53,9 @@ export function runningFacts(of: {
   controls?: Partial<Controls>;
   flow?: { mLPerMin: number; from: 'taps' | 'caught' | 'set' };
 }): RunFacts {
-  const { method, bag = MONO_BAG, tank = D5, lot = MONOS, flow } = of;
-  const controls = { ...STARTING_CONTROLS, floatFirst: false, bucketL: 12, ...of.controls };
-  const recipe = recipesFor({ bag, tank, lot, controls }).find((one) => one.method === method)!;
+  const { method, bag = MONO_BAG, tank = D5, lot = MONOS, flow } = run;
+  const controls = { ...STARTING_CONTROLS, floatFirst: false, bucketL: 12, ...run.controls };
+  const recipe = recipesFor({ bag, tank, lot, controls }).find((recipe) => recipe.method === method)!;
   const started = {
     ...beginOf({ recipe, bag, tank, lot, bucketL: controls.bucketL, equal: STARTING_RUN_POLICY }),
     vessel: { name: 'the overflow bucket', capacityL: controls.bucketL, overflow: 'waste tub' as const },

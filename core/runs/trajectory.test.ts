@@ -1,10 +1,10 @@
 import { simulate, startVessel, tankWater } from '../bench/index.ts';
 import { HOUR_MS, MINUTE_MS } from '../time/index.ts';
 import { mixedGrowing } from '../water/index.ts';
-import { AS_CALCULATED, trajectoryOf } from './trajectory.ts';
 import { estimateOf } from './estimate.ts';
 import { forecastOf, follow } from './follow.ts';
 import { D5, MONO_BAG, runningFacts, T0 } from './testCases.ts';
+import { AS_CALCULATED, trajectoryOf } from './trajectory.ts';
 
 it('a run done as planned is the simulation of its method', () => {
   const facts = runningFacts({ method: 'long conversion', flow: undefined });
@@ -30,15 +30,15 @@ it('salinity while the vessel fills is the closed form, whatever else goes on in
 
 it('fish that are out of it breathe no more: half of them make half of what is new, from then on', () => {
   const idle = { ...runningFacts({ method: 'drip' }), actions: [{ atMs: T0, did: { do: 'pour' as const, bucketL: 12 } }] };
-  const [at, until] = [T0 + 2 * HOUR_MS, T0 + 4 * HOUR_MS];
+  const [atMs, until] = [T0 + 2 * HOUR_MS, T0 + 4 * HOUR_MS];
   const tan = (fewer: { atMs: number; n: number }[], now: number) => trajectoryOf({ ...idle, fewer }, { now }).now.tan;
-  const before = tan([], at);
-  expect(tan([{ atMs: at, n: 3 }], at)).toBeCloseTo(before, 9);
+  const before = tan([], atMs);
+  expect(tan([{ atMs, n: 3 }], atMs)).toBeCloseTo(before, 9);
   const grown = tan([], until) - before;
   expect(grown).toBeGreaterThan(0.01);
-  expect(tan([{ atMs: at, n: 3 }], until) - before).toBeCloseTo(grown / 2, 4);
+  expect(tan([{ atMs, n: 3 }], until) - before).toBeCloseTo(grown / 2, 4);
   // More than there are leave none.
-  expect(tan([{ atMs: at, n: 99 }], until)).toBeCloseTo(before, 4);
+  expect(tan([{ atMs, n: 99 }], until)).toBeCloseTo(before, 4);
 });
 
 it('says when it is there by the rate that truly runs, and that it never is when nothing runs', () => {
@@ -53,11 +53,11 @@ it('says when it is there by the rate that truly runs, and that it never is when
 
 it('a factor of the flow counts for what was tapped, not for what was caught', () => {
   const now = T0 + 3 * HOUR_MS;
-  const at = (from: 'taps' | 'caught', flow: number) =>
+  const fastestOf = (from: 'taps' | 'caught', flow: number) =>
     trajectoryOf(runningFacts({ method: 'drip', flow: { mLPerMin: 20, from } }), { now, parameters: { ...AS_CALCULATED, flow } }).now
       .salinity;
-  expect(at('caught', 0.7)).toBeCloseTo(at('caught', 1), 6);
-  expect(at('taps', 0.7)).toBeLessThan(at('taps', 1) - 0.5);
+  expect(fastestOf('caught', 0.7)).toBeCloseTo(fastestOf('caught', 1), 6);
+  expect(fastestOf('taps', 0.7)).toBeLessThan(fastestOf('taps', 1) - 0.5);
 });
 
 it('a tank that changes while the vessel is on its way changes what runs in', () => {

@@ -189,7 +189,7 @@ function eventsOf({ actions, readings, tankSince, fewer }: RunFacts, now: number
     ...readings.map(({ atMs }, index): Event => ({ atMs, is: 'check', index })),
   ];
   // Sorting keeps the order of what happened at the same instant.
-  return events.filter(({ atMs }) => atMs <= now).sort((one, other) => one.atMs - other.atMs);
+  return events.filter(({ atMs }) => atMs <= now).sort((a, b) => a.atMs - b.atMs);
 }
 
 type Ahead = {
@@ -214,11 +214,11 @@ function carryOn(simulator: VesselSimulator, { facts, tank, mode: begun, nowInde
     if (!bySalt) return undefined;
     for (let index = nowIndex; index < simulator.samples.length; index += 1) {
       if (!isThere(simulator.samples[index]!, asked)) continue;
-      const [before, at] = [simulator.samples[index - 1], simulator.samples[index]!];
-      if (index === nowIndex || !before) return { atMinute: at.minute, by: 'salinity' };
+      const [before, after] = [simulator.samples[index - 1], simulator.samples[index]!];
+      if (index === nowIndex || !before) return { atMinute: after.minute, by: 'salinity' };
       const edge = tank.salinity + Math.sign(before.salinity - tank.salinity) * asked.within;
-      const part = (edge - before.salinity) / (at.salinity - before.salinity);
-      return { atMinute: before.minute + part * (at.minute - before.minute), by: 'salinity' };
+      const part = (edge - before.salinity) / (after.salinity - before.salinity);
+      return { atMinute: before.minute + part * (after.minute - before.minute), by: 'salinity' };
     }
     return undefined;
   };

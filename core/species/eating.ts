@@ -4,8 +4,8 @@ import type { SpeciesFacts } from './entries.ts';
 export type Sized = { species: Pick<SpeciesFacts, 'is' | 'eats' | 'id'>; sizeCm: number };
 
 /** True when `one` would take `other`: its kind of prey, and no longer than gape × own length. Own kind is not judged. */
-export function eats(one: Sized, other: Sized): boolean {
-  if (one.species.id === other.species.id) return false;
-  const { prey, gape } = one.species.eats;
-  return prey.includes(other.species.is) && other.sizeCm <= gape * one.sizeCm;
+export function eats(eater: Sized, eaten: Sized): boolean {
+  if (eater.species.id === eaten.species.id) return false;
+  const { prey, gape } = eater.species.eats;
+  return prey.includes(eaten.species.is) && eaten.sizeCm <= gape * eater.sizeCm;
 }

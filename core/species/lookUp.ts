@@ -67,7 +67,7 @@ export function makeLookUp(allSpecies: readonly Named[]): LookUp {
       .map(({ id }) => docs[id as number]!);
   /** Names with words that begin so: a letter or two begin too many words to weigh them all. */
   const begun = (words: readonly string[]): Doc[] =>
-    docs.filter((doc) => words.every((word) => doc.words.some((one) => one.startsWith(word)))).slice(0, CANDIDATES);
+    docs.filter((doc) => words.every((word) => doc.words.some((known) => known.startsWith(word)))).slice(0, CANDIDATES);
 
   function find(text: string, limit = 6): Found[] {
     const coded = codes.get(tradeCodeOf(text) ?? '');
@@ -124,12 +124,12 @@ function compare(query: readonly string[], { words, joined, latin }: Doc): { lik
   let begun = 0;
   const free = new Set(query);
   for (const word of words) {
-    const nearest = [...free].map((one) => ({ one, far: distance(one, word) })).sort((a, b) => a.far - b.far)[0];
-    if (nearest && nearest.far <= allowed(Math.min(word.length, nearest.one.length))) {
-      free.delete(nearest.one);
+    const nearest = [...free].map((known) => ({ known, far: distance(known, word) })).sort((a, b) => a.far - b.far)[0];
+    if (nearest && nearest.far <= allowed(Math.min(word.length, nearest.known.length))) {
+      free.delete(nearest.known);
       edits += nearest.far;
       matched += 1;
-    } else if ([...free].some((one) => one.length >= 2 && word.startsWith(one))) begun += 1;
+    } else if ([...free].some((known) => known.length >= 2 && word.startsWith(known))) begun += 1;
   }
   const whole = matched === words.length;
   const share = (matched + begun / 2) / Math.max(words.length, query.length) - edits / 20;

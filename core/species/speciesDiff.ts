@@ -13,14 +13,14 @@ export function diffSpecies(
   read: readonly SpeciesAdded[],
   fields: readonly (keyof SpeciesFields)[],
 ): SpeciesDiff {
-  const byId = new Map(allSpecies.map((one) => [one.species, one]));
-  const byName = new Map(allSpecies.map((one) => [nameKey(one.scientific), one]));
+  const byId = new Map(allSpecies.map((listedSpecies) => [listedSpecies.species, listedSpecies]));
+  const byName = new Map(allSpecies.map((listedSpecies) => [nameKey(listedSpecies.scientific), listedSpecies]));
   const diff: SpeciesDiff = { added: [], changed: [], same: 0 };
-  for (const one of read) {
-    const known = byId.get(one.species) ?? byName.get(nameKey(one.scientific));
-    if (!known) diff.added.push(one);
+  for (const species of read) {
+    const known = byId.get(species.species) ?? byName.get(nameKey(species.scientific));
+    if (!known) diff.added.push(species);
     else {
-      const changed = changedFields(known, one, fields);
+      const changed = changedFields(known, species, fields);
       if (Object.keys(changed).length === 0) diff.same += 1;
       else diff.changed.push({ species: known.species, basedOn: known.entry, fields: changed });
     }
@@ -30,10 +30,10 @@ export function diffSpecies(
 
 /** The fields of `to` that are other than in `from`; one that `to` leaves open is left as it is. */
 export function changedFields(from: SpeciesAdded, to: SpeciesAdded, fields: readonly (keyof SpeciesFields)[]): Partial<SpeciesFields> {
-  const other = fields.filter(
+  const changed = fields.filter(
     (field) => to[field] !== undefined && JSON.stringify(sorted(from[field])) !== JSON.stringify(sorted(to[field])),
   );
-  return Object.fromEntries(other.map((field) => [field, to[field]]));
+  return Object.fromEntries(changed.map((field) => [field, to[field]]));
 }
 
 /** Keys in one order, so that equal things are written equally. */

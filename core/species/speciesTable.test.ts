@@ -14,11 +14,11 @@ it('reads back just what it writes', () => {
 it('has about forty species, each fit to keep, naming only species that it has', () => {
   const ids = new Set(SPECIES.map(({ species }) => species));
   expect(SPECIES.length).toBeGreaterThanOrEqual(40);
-  for (const one of SPECIES) {
-    expect(one.sources.length).toBeGreaterThan(0);
-    expect([one.species, one.temperament, one.guild]).not.toContain(undefined);
-    expect(one.neverWith.filter((id) => !ids.has(id))).toEqual([]);
-    if (one.is !== 'fish') expect([one.species, one.shyOf]).toEqual([one.species, expect.arrayContaining(['copper'])]);
+  for (const species of SPECIES) {
+    expect(species.sources.length).toBeGreaterThan(0);
+    expect([species.species, species.temperament, species.guild]).not.toContain(undefined);
+    expect(species.neverWith.filter((id) => !ids.has(id))).toEqual([]);
+    if (species.is !== 'fish') expect([species.species, species.shyOf]).toEqual([species.species, expect.arrayContaining(['copper'])]);
   }
 });
 
@@ -73,7 +73,7 @@ it('reads no file with a heading that it does not know: what harms a fish could 
 });
 
 describe('against the species list as it is', () => {
-  const allSpecies = SPECIES.map((one) => ({ ...one, entry: `entry of ${one.species}` }));
+  const allSpecies = SPECIES.map((species) => ({ ...species, entry: `entry of ${species.species}` }));
 
   it('changes nothing when the species list comes back as it went', () => {
     const { species, fields } = readSpeciesTable(parseCsv(writeCsv(SPECIES_COLUMNS, SPECIES.map(speciesRow))).rows);
@@ -86,7 +86,7 @@ describe('against the species list as it is', () => {
       'tuxedo urchin;Mespilia globulus;marine;23;27;32;36;7;;no',
     );
     const { added, changed, same } = diffSpecies(allSpecies, species, fields);
-    expect(added.map((one) => one.species)).toEqual(['tuxedo-urchin']);
+    expect(added.map((species) => species.species)).toEqual(['tuxedo-urchin']);
     expect(changed).toEqual([
       { species: 'comet', basedOn: 'entry of comet', fields: expect.objectContaining({ adultCm: 18, common: 'Comet' }) as unknown },
     ]);

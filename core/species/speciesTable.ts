@@ -31,7 +31,7 @@ const SOURCES = '|';
 const listOf = (text: string, mark = LIST) =>
   text
     .split(mark)
-    .map((one) => one.trim())
+    .map((part) => part.trim())
     .filter(Boolean);
 
 function number({ text, fail }: Cell, [min, max]: [number, number]): number | undefined {
@@ -43,7 +43,7 @@ function oneOf<T extends string>({ text, fail }: Cell, values: readonly T[]): T 
 }
 function someOf<T extends string>({ text, fail }: Cell, values: readonly T[]): T[] | undefined {
   const found = listOf(text.toLowerCase());
-  return found.every((one) => (values as readonly string[]).includes(one))
+  return found.every((option) => (values as readonly string[]).includes(option))
     ? (found as T[])
     : fail(`some of: ${values.join(', ')}, parted by ${LIST}`);
 }
@@ -98,7 +98,7 @@ const COLUMNS: readonly Column[] = [
     field: 'scientific',
     required: true,
     read: ({ text }) => ({ scientific: text }),
-    write: (one) => one.scientific,
+    write: (species) => species.scientific,
   },
   { heading: 'common name', field: 'common', required: true, read: ({ text }) => ({ common: text }), write: ({ common }) => common },
   {
@@ -223,19 +223,19 @@ export function readSpeciesTable(rows: readonly CsvRow[]): SpeciesRead {
       return column.read({ text, fail: fail(column.heading) });
     });
     if (problems.length > before) continue;
-    const one = whole(read);
-    if (one.temperatureC.min > one.temperatureC.max) fail('temperature max (°C)')('at least the lowest');
-    if (one.salinityPpt.min > one.salinityPpt.max) fail('salinity max (ppt)')('at least the lowest');
-    if (seen.has(one.species)) fail('id')(`another species than one above (${one.species})`);
-    seen.add(one.species);
-    if (problems.length === before) species.push(one);
+    const added = whole(read);
+    if (added.temperatureC.min > added.temperatureC.max) fail('temperature max (°C)')('at least the lowest');
+    if (added.salinityPpt.min > added.salinityPpt.max) fail('salinity max (ppt)')('at least the lowest');
+    if (seen.has(added.species)) fail('id')(`another species than one above (${added.species})`);
+    seen.add(added.species);
+    if (problems.length === before) species.push(added);
   }
   const fields = COLUMNS.filter((column) => places.get(column) !== -1).map(({ field }) => field);
   return { species, problems, fields: [...new Set(fields)].filter((field) => field !== 'species') };
 }
 
 function whole(parts: (Partial<SpeciesAdded> | undefined)[]): SpeciesAdded {
-  const one = parts.reduce<Partial<SpeciesAdded>>((sum, part) => {
+  const read = parts.reduce<Partial<SpeciesAdded>>((sum, part) => {
     if (!part) return sum;
     const eats = part.eats
       ? { prey: [...(sum.eats?.prey ?? []), ...part.eats.prey], gape: Math.max(sum.eats?.gape ?? 0, part.eats.gape) }
@@ -244,7 +244,7 @@ function whole(parts: (Partial<SpeciesAdded> | undefined)[]): SpeciesAdded {
     const salinityPpt = { ...sum.salinityPpt, ...part.salinityPpt };
     return { ...sum, ...part, eats, temperatureC, salinityPpt } as Partial<SpeciesAdded>;
   }, {});
-  const { species, common = '', eats = { prey: [], gape: 0 }, sources = [] } = one;
+  const { species, common = '', eats = { prey: [], gape: 0 }, sources = [] } = read;
   const plainest = { alsoCalled: [], is: 'fish', jumps: false, keptAlone: false, neverWith: [] };
-  return { ...plainest, ...one, eats, sources, species: species ?? idOfName(common) } as SpeciesAdded;
+  return { ...plainest, ...read, eats, sources, species: species ?? idOfName(common) } as SpeciesAdded;
 }

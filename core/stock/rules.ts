@@ -25,7 +25,7 @@ export const stockRules: Rules<StockEntries, StockState> = {
   'stock.moved': {
     decide: ({ payload, occurredAtMs }, context) => [
       ...(payload.task ? againstTask(payload.task, occurredAtMs, context) : []),
-      ...payload.moves.flatMap((one, index) => decideMove(one, { path: `moves.${index}`, atMs: occurredAtMs }, context)),
+      ...payload.moves.flatMap((move, index) => decideMove(move, { path: `moves.${index}`, atMs: occurredAtMs }, context)),
     ],
     legs: ({ moves }) => moves.flatMap(legsOfMove),
     links: ({ moves, task }) => ({ needs: [...moves.map(({ lot }) => lot), ...(task ? [task] : [])] }),
@@ -105,21 +105,24 @@ function legsOfMove({ lot, from, to, n, arrived = n }: Move): Leg[] {
   ];
 }
 
-function decideMove(one: Move, { path, atMs }: { path: string; atMs: number }, context: Context<StockState>): Refusal[] {
+function decideMove(move: Move, { path, atMs }: { path: string; atMs: number }, context: Context<StockState>): Refusal[] {
   const { state } = context;
-  if (!state.findLot(one.lot)) return refuse('unknown', `${path}.lot`, { what: 'lot', id: one.lot });
-  if (!state.findTank(one.from)) return refuse('unknown', `${path}.from`, { what: 'tank', id: one.from });
-  if (one.from === one.to) return refuse('move.nowhere', `${path}.to`);
-  if (isOutside(one.to)) return leavesHouse(one, path, state);
-  const tank = state.findTank(one.to);
-  if (!tank) return refuse('unknown', `${path}.to`, { what: 'tank', id: one.to });
+  if (!state.findLot(move.lot)) return refuse('unknown', `${path}.lot`, { what: 'lot', id: move.lot });
+  if (!state.findTank(move.from)) return refuse('unknown', `${path}.from`, { what: 'tank', id: move.from });
+  if (move.from === move.to) return refuse('move.nowhere', `${path}.to`);
+  if (isOutside(move.to)) return leavesHouse(move, path, state);
+  const tank = state.findTank(move.to);
+  if (!tank) return refuse('unknown', `${path}.to`, { what: 'tank', id: move.to });
   // Nobody stays forgotten in a bucket: an end is written down in the same act, or they join others for whom there is one.
-  const limited = state.hasStayLimit(one.lot, one.to, atMs) || (state.balance(one.lot, one.to) > 0 && state.hasStayLimit(one.lot, one.to));
+  const limited =
+    state.hasStayLimit(move.lot, move.to, atMs) || (state.balance(move.lot, move.to) > 0 && state.hasStayLimit(move.lot, move.to));
   if (isTemporary(tank) && !limited) return refuse('stay.needed', `${path}.to`, { code: tank.code });
-  const from = state.findTank(one.from)!;
+  const from = state.findTank(move.from)!;
   return [
-    ...refuseUnfit({ lot: one.lot, n: one.n, tank, path: `${path}.to`, atMs }, context),
-    ...(from.system === tank.system ? [] : refuseSteps({ lot: one.lot, from: { tank: one.from }, into: tank, path: `${path}.to` }, state)),
+    ...refuseUnfit({ lot: move.lot, n: move.n, tank, path: `${path}.to`, atMs }, context),
+    ...(from.system === tank.system
+      ? []
+      : refuseSteps({ lot: move.lot, from: { tank: move.from }, into: tank, path: `${path}.to` }, state)),
   ];
 }
 
@@ -158,17 +161,17 @@ function decideSplit({ lot, child, place, quarantine }: LotSplit, { state }: Con
 }
 
 function decideJoin({ lot, into, place, n }: LotJoined, { state }: Context<StockState>): Refusal[] {
-  const [one, other] = [state.findLot(lot), state.findLot(into)];
-  if (!one) return refuse('unknown', 'lot', { what: 'lot', id: lot });
-  if (!other || lot === into) return refuse('unknown', 'into', { what: 'lot', id: into });
-  if (one.species === undefined || one.species !== other.species)
-    return refuse('join.otherKind', 'into', { lot: one.label, into: other.label });
+  const [join, source] = [state.findLot(lot), state.findLot(into)];
+  if (!join) return refuse('unknown', 'lot', { what: 'lot', id: lot });
+  if (!source || lot === into) return refuse('unknown', 'into', { what: 'lot', id: into });
+  if (join.species === undefined || join.species !== source.species)
+    return refuse('join.otherKind', 'into', { lot: join.label, into: source.label });
   if ((state.findOpenQuarantine(lot) !== undefined) !== (state.findOpenQuarantine(into) !== undefined))
-    return refuse('join.quarantinesDiffer', 'into', { lot: one.label });
+    return refuse('join.quarantinesDiffer', 'into', { lot: join.label });
   const onRecord = state.balance(lot, place);
   const last = state.lastMove(place);
   if (onRecord !== n) return refuse('count.recordMoved', 'n', { onRecord, given: n, by: last?.by, atMs: last?.atMs });
-  return state.balance(into, place) > 0 ? [] : refuse('join.apart', 'place', { lot: one.label, into: other.label });
+  return state.balance(into, place) > 0 ? [] : refuse('join.apart', 'place', { lot: join.label, into: source.label });
 }
 
 /** A name is true whatever it means: where they live now it is asked what stands against it, of anybody who may name them. Another name than one given is a lead's. */
@@ -185,7 +188,7 @@ function decideNamed({ lot, species }: LotNamed, atMs: number, context: Context<
     const path = `in.${tank.code}`;
     return refuseUnfit({ lot, n: state.balance(lot, id), tank, path, atMs, as: kind }, context);
   });
-  return [...renamed, ...here.filter(({ code }) => !isCost(code)).map((one): Refusal => ({ ...one, overrule: 'keeper' }))];
+  return [...renamed, ...here.filter(({ code }) => !isCost(code)).map((refusal): Refusal => ({ ...refusal, overrule: 'keeper' }))];
 }
 
 function decideStay({ lot, place, untilMs, untilCm }: StayLimited, atMs: number, state: StockState): Refusal[] {

@@ -33,13 +33,13 @@ export function parseCsv(text: string): CsvTable {
 function guessDelimiter(text: string): string {
   const lines = text
     .split(/\r\n|\n|\r/, 60)
-    .map((one) => one.replace(/"[^"]*"/g, ''))
-    .filter((one) => one.trim());
+    .map((part) => part.replace(/"[^"]*"/g, ''))
+    .filter((cell) => cell.trim());
   let best = { delimiter: ',', weight: 0 };
   for (const delimiter of DELIMITERS) {
     const same = new Map<number, number>();
-    for (const one of lines) {
-      const fields = one.split(delimiter).length;
+    for (const line of lines) {
+      const fields = line.split(delimiter).length;
       if (fields > 1) same.set(fields, (same.get(fields) ?? 0) + 1);
     }
     for (const [fields, n] of same) if (n * Math.sqrt(fields) > best.weight) best = { delimiter, weight: n * Math.sqrt(fields) };

@@ -1,7 +1,7 @@
 // How far apart two words are, in letters to be changed; the one place that asks the library.
 import { distance } from 'fastest-levenshtein';
 
-export const editsBetween = (one: string, other: string): number => distance(one, other);
+export const editsBetween = (a: string, b: string): number => distance(a, b);
 
 /** Letters that may be wrong in a word of this length. */
 export const allowedEdits = (length: number): number => (length >= 7 ? 2 : length >= 4 ? 1 : 0);

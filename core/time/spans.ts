@@ -7,8 +7,8 @@ export type Gap = { fromMs: number; untilMs?: number; n: number };
 type PlacedLeg = { entry: string; atMs: number; n: number };
 
 /** Order of happening: by instant, then by entry. */
-export const inOrder = (one: { atMs: number; entry: string }, other: { atMs: number; entry: string }): number =>
-  one.atMs - other.atMs || (one.entry < other.entry ? -1 : one.entry > other.entry ? 1 : 0);
+export const inOrder = (a: { atMs: number; entry: string }, b: { atMs: number; entry: string }): number =>
+  a.atMs - b.atMs || (a.entry < b.entry ? -1 : a.entry > b.entry ? 1 : 0);
 
 /**
  * Spans and gaps of one lot in one place from its movements there, in any order. `before` = heads that stood there when the movements
@@ -28,7 +28,7 @@ export function spansOf(
   let n = before;
   let span: Span | undefined = before > 0 ? { fromMs: sinceMs, peak: before } : undefined;
   let gap: Gap | undefined = before < 0 ? { fromMs: sinceMs, n: -before } : undefined;
-  for (const [atMs, change] of [...byInstant].sort((one, other) => one[0] - other[0])) {
+  for (const [atMs, change] of [...byInstant].sort((a, b) => a[0] - b[0])) {
     n += change;
     if (n > 0) span = span ? { ...span, peak: Math.max(span.peak, n) } : { fromMs: atMs, peak: n };
     else if (span) {

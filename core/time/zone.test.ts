@@ -63,15 +63,15 @@ it('writes a wall time that it reads back, in summer and in winter', () => {
 });
 
 it('tells wall times on both sides of every clock change, asked in any order', () => {
-  const at = (utc: string) => formatTime(Date.parse(utc), LISBON);
+  const clockAt = (utc: string) => formatTime(Date.parse(utc), LISBON);
   // Forward on 29 March at 01:00 UTC, back on 25 October at 01:00 UTC.
-  expect(['2026-03-29T01:00Z', '2026-03-29T00:59Z', '2026-03-29T00:45Z', '2026-03-29T01:14Z'].map(at)).toEqual([
+  expect(['2026-03-29T01:00Z', '2026-03-29T00:59Z', '2026-03-29T00:45Z', '2026-03-29T01:14Z'].map(clockAt)).toEqual([
     '02:00',
     '00:59',
     '00:45',
     '02:14',
   ]);
-  expect(['2026-10-25T01:00Z', '2026-10-25T00:59Z', '2026-10-25T00:00Z'].map(at)).toEqual(['01:00', '01:59', '01:00']);
+  expect(['2026-10-25T01:00Z', '2026-10-25T00:59Z', '2026-10-25T00:00Z'].map(clockAt)).toEqual(['01:00', '01:59', '01:00']);
   expect(localHour(Date.parse('2026-03-03T06:05Z'), 'Asia/Kathmandu')).toBe(11);
   expect(formatTime(Date.parse('2026-03-03T06:05Z'), 'Asia/Kathmandu')).toBe('11:50');
 });

@@ -14,7 +14,7 @@ export type DueDefinition = {
   /** What a lead is called to nobody else may say was checked, or put off. */
   settledBy: 'anybody' | 'lead';
   /** Everything of this rule that follows from the facts, whether it is shown yet or not. */
-  derive(facts: DueFacts, at: DueAt): DueOf[];
+  derive(facts: DueFacts, asked: DueAt): DueOf[];
 };
 
 export const defineDue = (definition: DueDefinition): DueDefinition => definition;

@@ -19,7 +19,7 @@ export const dockDue = {
     settledBy: 'anybody',
     derive: ({ arrivals }) =>
       arrivals
-        .filter((one) => one.waiting > 0)
+        .filter((arrival) => arrival.waiting > 0)
         .map(({ entry, crate, crateLabel, waiting: n, sinceMs, pressing }) => ({
           entry,
           step: 'all',

@@ -17,11 +17,11 @@ export const isSettledByHand = (rule: DueRule): boolean => isDueRule(rule) && du
 export const isForLead = (rule: DueRule): boolean => isDueRule(rule) && dueRules[rule].settledBy === 'lead';
 
 /** Everything that is open or comes within a day, in walking order. */
-export function deriveDue(facts: DueFacts, at: DueAt): Due[] {
+export function deriveDue(facts: DueFacts, asked: DueAt): Due[] {
   const all = (Object.keys(dueRules) as DueRule[]).flatMap((rule) =>
-    dueRules[rule].derive(facts, at).map(({ entry, ...rest }): Due => ({ id: dueId(entry, rule, rest.step), rule, ...rest })),
+    dueRules[rule].derive(facts, asked).map(({ entry, ...rest }): Due => ({ id: dueId(entry, rule, rest.step), rule, ...rest })),
   );
-  const isShown = ({ fromMs }: Due) => fromMs <= at.now + AHEAD_MS;
+  const isShown = ({ fromMs }: Due) => fromMs <= asked.now + AHEAD_MS;
   // Putting off moves a thing further ahead only: what is not shown yet need not be asked about.
   return all
     .filter(isShown)
@@ -34,9 +34,9 @@ export function stateOf({ fromMs, byMs }: Pick<Due, 'fromMs' | 'byMs'>, now: num
   return now > byMs ? 'overdue' : now >= fromMs ? 'now' : 'next';
 }
 
-function inWalkingOrder(one: Due, other: Due): number {
-  const place = one.walk.map((value, index) => value - other.walk[index]!).find((difference) => difference !== 0);
-  return place ?? one.fromMs - other.fromMs;
+function inWalkingOrder(a: Due, b: Due): number {
+  const place = a.walk.map((value, index) => value - b.walk[index]!).find((difference) => difference !== 0);
+  return place ?? a.fromMs - b.fromMs;
 }
 
 function withSettled(due: Due, settled: Settled | undefined): Due[] {

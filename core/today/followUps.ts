@@ -50,8 +50,8 @@ function checksAfter(
 
 const isOf =
   (rule: After['rule']) =>
-  (one: After): boolean =>
-    one.rule === rule;
+  (after: After): boolean =>
+    after.rule === rule;
 
 export const followUpDue = {
   'after-release': defineDue({
@@ -61,18 +61,18 @@ export const followUpDue = {
       // A conversion has a day's check of its own; one check is asked for, not two.
       const converted = new Set(after.filter(isOf('after-conversion')).map(({ entry }) => entry));
       const hoursFor = ({ entry }: After) => FOLLOW_UP_HOURS.filter((hours) => hours < CONVERSION_HOURS[0] || !converted.has(entry));
-      return after.filter(isOf('after-release')).flatMap((one) => checksAfter(one, hoursFor(one), now));
+      return after.filter(isOf('after-release')).flatMap((after) => checksAfter(after, hoursFor(after), now));
     },
   }),
   'after-mishap': defineDue({
     ends: 'by hand',
     settledBy: 'anybody',
-    derive: ({ after }, { now }) => after.filter(isOf('after-mishap')).flatMap((one) => checksAfter(one, FOLLOW_UP_HOURS, now)),
+    derive: ({ after }, { now }) => after.filter(isOf('after-mishap')).flatMap((after) => checksAfter(after, FOLLOW_UP_HOURS, now)),
   }),
   'after-conversion': defineDue({
     ends: 'by hand',
     settledBy: 'anybody',
-    derive: ({ after }, { now }) => after.filter(isOf('after-conversion')).flatMap((one) => checksAfter(one, CONVERSION_HOURS, now)),
+    derive: ({ after }, { now }) => after.filter(isOf('after-conversion')).flatMap((after) => checksAfter(after, CONVERSION_HOURS, now)),
   }),
   round: defineDue({
     ends: 'by doing',

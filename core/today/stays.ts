@@ -85,12 +85,12 @@ export const roomDue = {
   'day-end': defineDue({
     ends: 'by hand',
     settledBy: 'anybody',
-    derive: ({ stayLimits, settled }, at) =>
+    derive: ({ stayLimits, settled }, asked) =>
       stayLimits.flatMap((stay): DueOf[] => {
         const { entry, temporary, sinceMs, untilMs, walk } = stay;
         // With an end, tonight is a new question; without one it is the same until somebody answers.
-        const day = untilMs === undefined ? firstOpenDay(stay, at, settled) : houseDay(at.now, at.zone);
-        const endsMs = dayEnd(day, at.zone);
+        const day = untilMs === undefined ? firstOpenDay(stay, asked, settled) : houseDay(asked.now, asked.zone);
+        const endsMs = dayEnd(day, asked.zone);
         if (!temporary || (untilMs !== undefined && untilMs <= endsMs) || sinceMs >= endsMs) return [];
         return [{ entry, step: `day-${day}`, fromMs: endsMs, byMs: endsMs + HOUR_MS, walk, facts: factsOf(stay) }];
       }),

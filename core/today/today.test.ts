@@ -3,7 +3,7 @@ import { deriveDue, stateOf, type DueFacts } from './index.ts';
 import { NO_FACTS } from './noFacts.ts';
 
 const NOW = Date.UTC(2026, 2, 3, 12);
-const at = { now: NOW, zone: 'Europe/Lisbon', lateAfterH: 6, eveningFromHour: 14 };
+const asked = { now: NOW, zone: 'Europe/Lisbon', lateAfterH: 6, eveningFromHour: 14 };
 const release = {
   entry: 'e1',
   rule: 'after-release' as const,
@@ -13,13 +13,13 @@ const release = {
   atMs: NOW - HOUR_MS,
   walk: [70, 0, 0] as const,
 };
-const say = (facts: Partial<DueFacts>, when = at) =>
+const say = (facts: Partial<DueFacts>, when = asked) =>
   deriveDue({ ...NO_FACTS, ...facts }, when).map((due) => `${due.rule} ${due.step} ${stateOf(due, when.now)}`);
 
 it('asks for a look 1, 4 and 24 hours after a release, open a quarter of that time before and after', () => {
   expect(say({ after: [release] })).toEqual(['after-release 1h now', 'after-release 4h next', 'after-release 24h next']);
-  expect(say({ after: [release] }, { ...at, now: NOW + 16 * MINUTE_MS })[0]).toBe('after-release 1h overdue');
-  expect(say({ after: [release] }, { ...at, now: NOW - 16 * MINUTE_MS })[0]).toBe('after-release 1h next');
+  expect(say({ after: [release] }, { ...asked, now: NOW + 16 * MINUTE_MS })[0]).toBe('after-release 1h overdue');
+  expect(say({ after: [release] }, { ...asked, now: NOW - 16 * MINUTE_MS })[0]).toBe('after-release 1h next');
 });
 
 it('takes a look at the tank for the follow-up, and a later one for those before it', () => {
@@ -31,7 +31,7 @@ it('takes a look at the tank for the follow-up, and a later one for those before
 it('what was seen at 18 hours is no look after a day, which is due at its own hour', () => {
   const day = { ...release, atMs: NOW - 18 * HOUR_MS, checkedAtMs: NOW };
   expect(say({ after: [day] })).toEqual(['after-release 24h next']);
-  expect(deriveDue({ ...NO_FACTS, after: [day] }, at)[0]).toMatchObject({ atMs: NOW + 6 * HOUR_MS, fromMs: NOW + 5 * HOUR_MS });
+  expect(deriveDue({ ...NO_FACTS, after: [day] }, asked)[0]).toMatchObject({ atMs: NOW + 6 * HOUR_MS, fromMs: NOW + 5 * HOUR_MS });
   expect(say({ after: [{ ...day, checkedAtMs: NOW + 5 * HOUR_MS }] })).toEqual([]);
 });
 
@@ -81,6 +81,6 @@ it('keeps the rounds of a day whose clock changes to wall hours', () => {
   // 29 March 2026, Lisbon: 23 hours. Evening begins at 14:00 summer time, 13:00 UTC.
   const day = 20541;
   const rounds = { day, left: { morning: 1, evening: 1 } };
-  expect(say({ rounds }, { ...at, now: Date.UTC(2026, 2, 29, 12, 59) })).toEqual(['round morning now', 'round evening next']);
-  expect(say({ rounds }, { ...at, now: Date.UTC(2026, 2, 29, 13, 1) })).toEqual(['round morning overdue', 'round evening now']);
+  expect(say({ rounds }, { ...asked, now: Date.UTC(2026, 2, 29, 12, 59) })).toEqual(['round morning now', 'round evening next']);
+  expect(say({ rounds }, { ...asked, now: Date.UTC(2026, 2, 29, 13, 1) })).toEqual(['round morning overdue', 'round evening now']);
 });

@@ -11,7 +11,7 @@ export const treatmentRules: Rules<TreatmentEntries, TreatmentState> = {
     decide({ payload: { system, family }, occurredAtMs }, { state }) {
       if (!state.findSystem(system)) return refuse('unknown', 'system', { what: 'system', id: system });
       const open = state.openTreatments(system);
-      const same = open.find((one) => one.family === family);
+      const same = open.find((treatment) => treatment.family === family);
       if (same) return refuse('treatment.running', 'family', { family, atMs: same.begunAtMs });
       return [...harmed(livingOn(system, state), family), ...hardened({ system, family, atMs: occurredAtMs }, state)];
     },
@@ -29,10 +29,14 @@ export const treatmentRules: Rules<TreatmentEntries, TreatmentState> = {
 
 /** Who does not bear it, by the table that judges fish that are moved into a treated system. What is in already is true: the lead is called. */
 function harmed(living: readonly Living[], family: MedicationFamily): Refusal[] {
-  const names = (which: (one: Living) => boolean) =>
-    [...new Set(living.filter((one) => shyOf(one, family) && which(one)).map(({ species, label }) => species?.common ?? label))].join(', ');
+  const names = (which: (resident: Living) => boolean) =>
+    [
+      ...new Set(
+        living.filter((resident) => shyOf(resident, family) && which(resident)).map(({ species, label }) => species?.common ?? label),
+      ),
+    ].join(', ');
   const against = (code: 'treatment.invertebrates' | 'treatment.harms' | 'treatment.notKnown', species: string): Refusal[] =>
-    species === '' ? [] : refuse(code, 'family', { family, species }, 'lead').map((one) => ({ ...one, emergency: true }));
+    species === '' ? [] : refuse(code, 'family', { family, species }, 'lead').map((refusal) => ({ ...refusal, emergency: true }));
   return [
     ...against(
       'treatment.invertebrates',
@@ -55,8 +59,8 @@ const SECOND_WITHIN_MS = DAY_MS;
 function hardened({ system, family, atMs }: { system: string; family: MedicationFamily; atMs: number }, state: TreatmentState): Refusal[] {
   const { treatments, held } = state.systemStateOf(system);
   const others = [
-    ...treatments.filter((one) => one !== family),
-    ...held.filter(({ endedAtMs }) => atMs - endedAtMs < SECOND_WITHIN_MS).map((one) => one.family),
+    ...treatments.filter((treatment) => treatment !== family),
+    ...held.filter(({ endedAtMs }) => atMs - endedAtMs < SECOND_WITHIN_MS).map((treatment) => treatment.family),
   ];
   const frail = state.frailOn(system, atMs);
   return [

@@ -9,10 +9,10 @@ it.each([
 });
 
 it('salt makes it less toxic, warmth and pH more', () => {
-  const at = (pH: number, temperature: number, salinity: number) => unionizedFraction({ pH, temperature, salinity });
-  expect(at(8, 25, 35)).toBeLessThan(at(8, 25, 0));
-  expect(at(8, 28, 35)).toBeGreaterThan(at(8, 25, 35));
-  expect(at(8.2, 25, 35)).toBeGreaterThan(at(8, 25, 35));
+  const shareAt = (pH: number, temperature: number, salinity: number) => unionizedFraction({ pH, temperature, salinity });
+  expect(shareAt(8, 25, 35)).toBeLessThan(shareAt(8, 25, 0));
+  expect(shareAt(8, 28, 35)).toBeGreaterThan(shareAt(8, 25, 35));
+  expect(shareAt(8.2, 25, 35)).toBeGreaterThan(shareAt(8, 25, 35));
 });
 
 it('stays within 2.5 % of the linear fit to Khoo et al. (1977) in sea water', () => {

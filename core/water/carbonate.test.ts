@@ -44,11 +44,11 @@ it('never fails for any water, and pH falls as carbon dioxide comes in', () => {
     salinity: fc.double({ min: 0, max: 50, noNaN: true }),
   });
   fc.assert(
-    fc.property(water, (one) => {
-      const { total } = pHOf(one);
+    fc.property(water, (water) => {
+      const { total } = pHOf(water);
       expect(total).toBeGreaterThan(2);
       expect(total).toBeLessThan(13.5);
-      expect(pHOf({ ...one, dic: one.dic + 0.5 }).total).toBeLessThan(total);
+      expect(pHOf({ ...water, dic: water.dic + 0.5 }).total).toBeLessThan(total);
     }),
     { seed: 4, numRuns: 500 },
   );
@@ -113,15 +113,15 @@ it('fresh water agrees with a model of activities that shares no code, to 0.02 p
       for (const share of [0.95, 1.02, 1.1, 1.4, 2]) {
         const dic = alkalinity * share;
         const strength = (19.924 * salinity) / (1000 - 1.005 * salinity);
-        const other = pHByActivities({ alkalinity, dic, strength, boron: (0.000416 * salinity) / 35 });
+        const byActivities = pHByActivities({ alkalinity, dic, strength, boron: (0.000416 * salinity) / 35 });
         const { nbs } = pHOf({ alkalinity, dic, temperature: 25, salinity });
-        worst = Math.max(worst, Math.abs(nbs - other));
+        worst = Math.max(worst, Math.abs(nbs - byActivities));
       }
   expect(worst).toBeLessThan(0.02);
 });
 
 it('there is no step in pH where the one set of constants gives way to the other', () => {
-  const at = (salinity: number) => pHOf({ alkalinity: 2, dic: 2.1, temperature: 25, salinity }).nbs;
+  const pHAt = (salinity: number) => pHOf({ alkalinity: 2, dic: 2.1, temperature: 25, salinity }).nbs;
   for (let salinity = 0; salinity < 8; salinity += 0.05)
-    expect(Math.abs(at(salinity + 0.05) - at(salinity))).toBeLessThan(salinity < 0.5 ? 0.03 : 0.006);
+    expect(Math.abs(pHAt(salinity + 0.05) - pHAt(salinity))).toBeLessThan(salinity < 0.5 ? 0.03 : 0.006);
 });

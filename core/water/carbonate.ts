@@ -102,14 +102,14 @@ export function dicWith({ alkalinity, pco2 = ROOM_PCO2 }: { alkalinity: number; 
   let pH = 8;
   // Alkalinity rises with pH here: Newton inside a bracket that shrinks cannot miss.
   for (let turn = 0; turn < 80; turn += 1) {
-    const at = hOf(pH);
-    const bicarbonate = (k1 * co2) / at;
-    const carbonate = (bicarbonate * k2) / at;
-    const borate = (boron * kb) / (kb + at);
-    const gap = bicarbonate + 2 * carbonate + borate + kw / at - at - wanted;
+    const hydrogen = hOf(pH);
+    const bicarbonate = (k1 * co2) / hydrogen;
+    const carbonate = (bicarbonate * k2) / hydrogen;
+    const borate = (boron * kb) / (kb + hydrogen);
+    const gap = bicarbonate + 2 * carbonate + borate + kw / hydrogen - hydrogen - wanted;
     if (gap > 0) high = pH;
     else low = pH;
-    const slope = LN10 * (bicarbonate + 4 * carbonate + (borate * at) / (kb + at) + kw / at + at);
+    const slope = LN10 * (bicarbonate + 4 * carbonate + (borate * hydrogen) / (kb + hydrogen) + kw / hydrogen + hydrogen);
     const next = pH - gap / slope;
     const step = next > low && next < high ? next - pH : (low + high) / 2 - pH;
     pH += step;
@@ -155,7 +155,7 @@ export class CarbonNotShared extends Error {}
  * mmol/L of free CO2 in the water. Solved for pH, along which both fall, inside a bracket that only shrinks; checks its own answer and throws
  * {@link CarbonNotShared} when carbon is not kept to 1e-10. Alkalinity ≥ 0 meq/L, volumes above 0, total ≥ 0. `from` = a guess of the pH, total scale.
  */
-export function dicOfShared(of: {
+export function dicOfShared(water: {
   total: number;
   alkalinity: number;
   waterL: number;
@@ -163,12 +163,12 @@ export function dicOfShared(of: {
   c: Constants;
   from?: number;
 }): number {
-  const { total, alkalinity, waterL, gasPerFree, c } = of;
+  const { total, alkalinity, waterL, gasPerFree, c } = water;
   const { k1, k2, kw, kb, boron, kgPerL } = c;
   const perL = kgPerL * 1e3;
   const charge = alkalinity / perL;
   // Carbon of water and gas at a pH, mmol, with the DIC that goes with it.
-  const at = (pH: number): { dic: number; held: number } => {
+  const sharedAt = (pH: number): { dic: number; held: number } => {
     const h = hOf(pH);
     const carbonate = charge - (boron * kb) / (kb + h) - kw / h + h;
     const dic = (carbonate * (h * h + k1 * h + k1 * k2)) / (k1 * (h + 2 * k2));
@@ -177,10 +177,10 @@ export function dicOfShared(of: {
   };
   const enough = 1e-13 * Math.max(total, LEAST_CARBON);
   let { low, high } = PH;
-  let pH = of.from ?? 7;
+  let pH = water.from ?? 7;
   let last: { pH: number; miss: number } | undefined;
   for (let turn = 0; turn < 200; turn += 1) {
-    const { held } = at(pH);
+    const { held } = sharedAt(pH);
     if (Math.abs(held - total) <= enough || high - low < 1e-15) break;
     if (held > total) low = pH;
     else high = pH;
@@ -190,7 +190,7 @@ export function dicOfShared(of: {
     last = { pH, miss };
     pH = next > low && next < high && turn % 4 !== 3 ? next : (low + high) / 2;
   }
-  const { dic, held } = at(pH);
+  const { dic, held } = sharedAt(pH);
   if (!(Math.abs(held - total) <= 1e-10 * Math.max(total, LEAST_CARBON)))
     throw new CarbonNotShared(`carbon ${held} for ${total} mmol at alkalinity ${alkalinity}, ${waterL} L`);
   return Math.max(0, dic);

@@ -42,8 +42,8 @@ it('litres and share are each other’s inverse, whatever the bucket', () => {
 });
 
 it('a steady drip is steepest in its first hour; a rising one closes the same share each step', () => {
-  const of = { startL: 2, bucketL: 40, hours: 2, share: 0.75, gap: 8 };
-  const { flowLPerH, steepestPerH } = steadyFlow(of);
+  const drip = { startL: 2, bucketL: 40, hours: 2, share: 0.75, gap: 8 };
+  const { flowLPerH, steepestPerH } = steadyFlow(drip);
   expect([flowLPerH, steepestPerH]).toEqual([3, 12]);
   const plan = risingPlan({ startL: 2, bucketL: 40, hours: 2, steps: 4, share: 0.8 });
   let added = 0;
@@ -51,7 +51,7 @@ it('a steady drip is steepest in its first hour; a rising one closes the same sh
     added += step.flowLPerH * 0.5;
     return shareMixed({ startL: 2, bucketL: 40, addedL: added });
   });
-  shares.forEach((one, index) => expect(one).toBeCloseTo(0.2 * (index + 1), 9));
+  shares.forEach((share, index) => expect(share).toBeCloseTo(0.2 * (index + 1), 9));
   expect(plan.map((step) => step.flowLPerH)).toEqual([...plan.map((step) => step.flowLPerH)].sort((a, b) => a - b));
 });
 

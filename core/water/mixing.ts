@@ -62,25 +62,25 @@ export function hoursUntilFull({ startL, bucketL, flowLPerH }: { startL: number;
  * The steady flow, L/h, that closes `share` of the gap in `hours`, and the steepest rate of change it makes (at its start),
  * in the unit of `gap` per hour. A steady drip is steepest in its first hour.
  */
-export function steadyFlow(of: { share: number; startL: number; bucketL: number; hours: number; gap: number }): {
+export function steadyFlow(vessel: { share: number; startL: number; bucketL: number; hours: number; gap: number }): {
   flowLPerH: number;
   steepestPerH: number;
 } {
-  mustBeAbove('hours', of.hours, 0);
-  const flowLPerH = litresForShare(of) / of.hours;
-  return { flowLPerH, steepestPerH: (Math.abs(of.gap) * flowLPerH) / of.startL };
+  mustBeAbove('hours', vessel.hours, 0);
+  const flowLPerH = litresForShare(vessel) / vessel.hours;
+  return { flowLPerH, steepestPerH: (Math.abs(vessel.gap) * flowLPerH) / vessel.startL };
 }
 
 /**
  * A plan of rising flow for a straight line: the gap closes at the same rate every hour. In each step the flow that closes
  * its part; `steps` of equal time. The last hundredth of a gap is left: it would take an endless flow.
  */
-export function risingPlan(of: { startL: number; bucketL: number; hours: number; steps: number; share?: number }): {
+export function risingPlan(vessel: { startL: number; bucketL: number; hours: number; steps: number; share?: number }): {
   fromH: number;
   flowLPerH: number;
   share: number;
 }[] {
-  const { startL, bucketL, hours, steps, share: all = 0.95 } = of;
+  const { startL, bucketL, hours, steps, share: all = 0.95 } = vessel;
   mustBeAbove('hours', hours, 0);
   const each = hours / steps;
   return Array.from({ length: steps }, (_, step) => {
@@ -95,11 +95,11 @@ export function risingPlan(of: { startL: number; bucketL: number; hours: number;
  * when that water cannot bring it there: say what is needed instead.
  * @example swapLitres({ volumeL: 300, from: 32, to: 28, with: 0 }) === 37.5
  */
-export function swapLitres({ volumeL, from, to, with: other }: { volumeL: number; from: number; to: number; with: number }): number {
+export function swapLitres({ volumeL, from, to, with: swapped }: { volumeL: number; from: number; to: number; with: number }): number {
   mustBeAbove('volume', volumeL, 0);
   if (from === to) return 0;
-  const litres = (volumeL * (from - to)) / (from - other);
-  if (!(litres > 0 && litres <= volumeL)) throw new RangeError(`water of ${other} never brings ${from} to ${to}`);
+  const litres = (volumeL * (from - to)) / (from - swapped);
+  if (!(litres > 0 && litres <= volumeL)) throw new RangeError(`water of ${swapped} never brings ${from} to ${to}`);
   return litres;
 }
 
@@ -107,20 +107,20 @@ export function swapLitres({ volumeL, from, to, with: other }: { volumeL: number
  * A slow climb (or descent) by daily swaps, at most `perDay`: what to swap each day with water of `with`.
  * Days are counted from 1. Throws a RangeError as {@link swapLitres}.
  */
-export function climb(of: { volumeL: number; from: number; to: number; perDay: number; with: number }): {
+export function climb(system: { volumeL: number; from: number; to: number; perDay: number; with: number }): {
   day: number;
   to: number;
   litres: number;
 }[] {
-  mustBeAbove('change a day', of.perDay, 0);
-  const gap = of.to - of.from;
-  const days = Math.ceil(Math.abs(gap) / of.perDay - 1e-9);
+  mustBeAbove('change a day', system.perDay, 0);
+  const gap = system.to - system.from;
+  const days = Math.ceil(Math.abs(gap) / system.perDay - 1e-9);
   return Array.from({ length: days }, (_, index) => {
-    const at = (day: number) => (day === days ? of.to : of.from + Math.sign(gap) * of.perDay * day);
+    const valueOn = (day: number) => (day === days ? system.to : system.from + Math.sign(gap) * system.perDay * day);
     return {
       day: index + 1,
-      to: at(index + 1),
-      litres: swapLitres({ volumeL: of.volumeL, from: at(index), to: at(index + 1), with: of.with }),
+      to: valueOn(index + 1),
+      litres: swapLitres({ volumeL: system.volumeL, from: valueOn(index), to: valueOn(index + 1), with: system.with }),
     };
   });
 }
@@ -129,20 +129,23 @@ export function climb(of: { volumeL: number; from: number; to: number; perDay: n
  * A tank when so many closed bags have come to its temperature: heat is shared by volume, and the bags displace their own.
  * @example floatedTank({ tankL: 60, tankC: 25, bags: [{ litres: 2, temperature: 20 }] }).temperature.toFixed(2) === '24.84'
  */
-export function floatedTank(of: { tankL: number; tankC: number; bags: readonly { litres: number; temperature: number }[] }): {
+export function floatedTank(float: { tankL: number; tankC: number; bags: readonly { litres: number; temperature: number }[] }): {
   temperature: number;
   displacedL: number;
 } {
-  mustBeAbove('tank volume', of.tankL, 0);
-  const parts = [{ litres: of.tankL, value: of.tankC }, ...of.bags.map(({ litres, temperature }) => ({ litres, value: temperature }))];
-  return { temperature: pooled(parts), displacedL: of.bags.reduce((sum, { litres }) => sum + litres, 0) };
+  mustBeAbove('tank volume', float.tankL, 0);
+  const parts = [
+    { litres: float.tankL, value: float.tankC },
+    ...float.bags.map(({ litres, temperature }) => ({ litres, value: temperature })),
+  ];
+  return { temperature: pooled(parts), displacedL: float.bags.reduce((sum, { litres }) => sum + litres, 0) };
 }
 
 /**
  * A system after a bucket has spilt into it: of what left the bucket, its deficit (or surplus) of salt and whatever lived in the bag. The system
  * gave the same volume as drip, so its volume stays. A waste tub spares it both.
  */
-export function systemAfterOverflow(of: {
+export function systemAfterOverflow(overflow: {
   systemL: number;
   system: number;
   bucketStart: number;
@@ -151,8 +154,8 @@ export function systemAfterOverflow(of: {
   bucketL: number;
   addedL: number;
 }): number {
-  mustBeAbove('system volume', of.systemL, 0);
-  const { systemL, system, bucketStart, bucketEnd, startL, bucketL, addedL } = of;
+  mustBeAbove('system volume', overflow.systemL, 0);
+  const { systemL, system, bucketStart, bucketEnd, startL, bucketL, addedL } = overflow;
   // What the bucket held and quarantines, and what ran in, tell what ran out.
   const endL = Math.min(bucketL, startL + addedL);
   const spilt = bucketStart * startL + system * addedL - bucketEnd * endL;

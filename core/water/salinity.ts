@@ -98,7 +98,7 @@ export function salinityFromConductivity(read: { conductivity: number; temperatu
   const atZeroSalinity = 0.6766097 + t * (2.00564e-2 + t * (1.104259e-4 + t * (-6.9698e-7 + t * 1.0031e-9)));
   const ratio = read.conductivity / STANDARD_CONDUCTIVITY / atZeroSalinity;
   const root = Math.sqrt(ratio);
-  const sum = (of: readonly number[]) => of.reduceRight((total, each) => total * root + each, 0);
+  const sum = (coefficients: readonly number[]) => coefficients.reduceRight((total, each) => total * root + each, 0);
   const warmth = (t - 15) / (1 + K * (t - 15));
   const practical = sum(A) + warmth * sum(B);
   if (practical >= 2) return practical;
@@ -111,13 +111,13 @@ export function salinityFromConductivity(read: { conductivity: number; temperatu
  * 0–{@link SALINITY_RANGE}.max ppt, −2–40 °C, else a RangeError.
  * @example conductivityFromSalinity({ salinity: 35, temperature: 15 }).toFixed(3) === '42.914'
  */
-export function conductivityFromSalinity(of: { salinity: number; temperature: number; reference?: ConductivityReference }): number {
-  mustBe('salinity', of.salinity, SALINITY_RANGE.min, SALINITY_RANGE.max);
-  const { temperature, reference } = of;
-  return rising((conductivity) => salinityFromConductivity({ conductivity, temperature, reference }) - of.salinity, {
+export function conductivityFromSalinity(water: { salinity: number; temperature: number; reference?: ConductivityReference }): number {
+  mustBe('salinity', water.salinity, SALINITY_RANGE.min, SALINITY_RANGE.max);
+  const { temperature, reference } = water;
+  return rising((conductivity) => salinityFromConductivity({ conductivity, temperature, reference }) - water.salinity, {
     low: 0,
     high: 120,
-    what: `salinity ${of.salinity}`,
+    what: `salinity ${water.salinity}`,
   });
 }
 

@@ -129,11 +129,11 @@ export function parseQuantity(quantity: Quantity, text: string, preference: Pref
   const typed = text.trim();
   const written = readWritten(typed);
   if (!written) return { ok: false, problem: 'not a number', typed };
-  const one = meant(quantity, { ...written, typed }, { preference, temperature });
-  if (written.or === undefined) return one;
-  const other = meant(quantity, { ...written, number: written.or, typed }, { preference, temperature });
-  if (one.ok && other.ok) return { ok: false, problem: 'ambiguous', typed };
-  return other.ok ? other : one;
+  const first = meant(quantity, { ...written, typed }, { preference, temperature });
+  if (written.or === undefined) return first;
+  const alternative = meant(quantity, { ...written, number: written.or, typed }, { preference, temperature });
+  if (first.ok && alternative.ok) return { ok: false, problem: 'ambiguous', typed };
+  return alternative.ok ? alternative : first;
 }
 
 type Meant = Pick<Written, 'number' | 'suffix' | 'digits'> & { typed: string };
@@ -145,8 +145,8 @@ function meant(quantity: Quantity, { number, suffix, digits, typed }: Meant, { p
   if (quantity === 'alkalinity' && suffix === '' && number > BARE_ALKALINITY && number <= PLAUSIBLE.hardness.max) return ambiguous;
   // One part in a thousand, or the beginning of a specific gravity.
   if (quantity === 'salinity' && suffix === '' && number === 1 && digits.length < '1.000'.length) return ambiguous;
-  const other = quantity === 'salinity' ? readSalinity(number, suffix, { typed, temperature }) : undefined;
-  if (other) return other;
+  const otherQuantity = quantity === 'salinity' ? readSalinity(number, suffix, { typed, temperature }) : undefined;
+  if (otherQuantity) return otherQuantity;
   const bare = bareUnit(quantity, preference);
   const isBare = suffix === '' || (quantity === 'temperature' && suffix === '°');
   const unit = TO_SI[quantity].find((candidate) => (isBare ? candidate.unit === bare : candidate.pattern.test(suffix)));
@@ -177,13 +177,13 @@ function readSalinity(number: number, suffix: string, { typed, temperature }: { 
   if (!conductivity[2]) return { ok: false, problem: 'ambiguous', typed };
   const reference: ConductivityReference = conductivity[2] === 'raw' ? 'raw' : 'compensated25';
   const said = conductivity[3] === undefined ? undefined : Number(conductivity[3].replace(',', '.'));
-  const at = said === undefined ? temperature : conductivity[4] === 'f' ? ((said - 32) * 5) / 9 : said;
+  const measuredC = said === undefined ? temperature : conductivity[4] === 'f' ? ((said - 32) * 5) / 9 : said;
   // What a raw one is worth hangs on its temperature: 48 mS/cm is 31 ppt at 25 °C and 35 at 20.
-  if (reference === 'raw' && at === undefined) return { ok: false, problem: 'no temperature', typed };
+  if (reference === 'raw' && measuredC === undefined) return { ok: false, problem: 'no temperature', typed };
   try {
     const value = salinityFromConductivity({
       conductivity: conductivity[1] === 'm' ? number : number / 1000,
-      temperature: at ?? 25,
+      temperature: measuredC ?? 25,
       reference,
     });
     return plausible('salinity', value, typed, reference);

@@ -103,9 +103,9 @@ function compare(own: Heads, shown: Heads): string[] {
 function sorted(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map(sorted).join(',')}]`;
   if (value === null || typeof value !== 'object') return JSON.stringify(value);
-  const fields = Object.entries(value).filter(([, one]) => one !== undefined);
+  const fields = Object.entries(value).filter(([, value]) => value !== undefined);
   return `{${fields
     .sort(([a], [b]) => (a < b ? -1 : 1))
-    .map(([key, one]) => `${key}:${sorted(one)}`)
+    .map(([key, value]) => `${key}:${sorted(value)}`)
     .join(',')}}`;
 }

@@ -22,8 +22,8 @@ export function makeNetwork(boxed: Boxed, chance: () => number) {
     const cookie = [...jar.cookies].map(([name, value]) => `${name}=${value}`).join('; ');
     const { signal: _signal, ...rest } = init;
     const response = await fetch(`http://127.0.0.1:${boxed.port()}${path}`, { ...rest, headers: { ...(init.headers as object), cookie } });
-    for (const one of response.headers.getSetCookie()) {
-      const [, name, value] = /^([^=]+)=([^;]*)/.exec(one)!;
+    for (const address of response.headers.getSetCookie()) {
+      const [, name, value] = /^([^=]+)=([^;]*)/.exec(address)!;
       jar.cookies.set(name!, value!);
     }
     return response;

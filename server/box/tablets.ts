@@ -29,14 +29,14 @@ function makeStore() {
       await opened();
       return structuredClone([...kept.values()]);
     },
-    put: async (one: KeptAct) => {
+    put: async (keptAct: KeptAct) => {
       try {
         await opened();
       } catch (error) {
-        if (!kept.has(one.act.actId)) unkept.add(one.act.actId);
+        if (!kept.has(keptAct.act.actId)) unkept.add(keptAct.act.actId);
         throw error;
       }
-      kept.set(one.act.actId, structuredClone(one));
+      kept.set(keptAct.act.actId, structuredClone(keptAct));
     },
     remove: async (actId: string) => {
       await opened();
@@ -73,7 +73,7 @@ export function makeBrowser(name: string, nowMs: () => number) {
       keepSavedMs: 50,
       onSaved(_seq, act) {
         saved.add(act.actId);
-        for (const other of tabs) if (other !== tab) other.outbox.savedElsewhere(act.actId);
+        for (const otherTab of tabs) if (otherTab !== tab) otherTab.outbox.savedElsewhere(act.actId);
       },
       onSignedOut: () => void askWho(),
     });
@@ -98,7 +98,7 @@ export function makeBrowser(name: string, nowMs: () => number) {
       record(said: readonly Said[]): void {
         if (person === undefined) return;
         const occurredAtMs = nowMs() + clockOffMs;
-        const entries = said.map((one) => ({ id: v7(), version: versionOf(one.kind), occurredAtMs, ...one }));
+        const entries = said.map((entry) => ({ id: v7(), version: versionOf(entry.kind), occurredAtMs, ...entry }));
         const act = { actId: v7(), entries } as Act;
         written.push({ actId: act.actId, person, entries: structuredClone(act.entries) });
         void outbox.record(act);

@@ -12,14 +12,14 @@ import { JOURNAL_FORMAT } from './format.ts';
 import { openAsIs, openHouse } from './open.ts';
 
 let folder: string;
-const at = (name: string) => path.join(folder, name);
+const pathTo = (name: string) => path.join(folder, name);
 beforeEach(() => (folder = fs.mkdtempSync(path.join(os.tmpdir(), 'format-'))));
 afterEach(() => fs.rmSync(folder, { recursive: true, force: true }));
 
 /** A house with entries whose file says that its journal is of this format; undefined = it says nothing, as the first did. */
 function houseOf(format: number | undefined): string {
-  fs.mkdirSync(at('house'));
-  const file = houseFile(at('house'));
+  fs.mkdirSync(pathTo('house'));
+  const file = houseFile(pathTo('house'));
   const house = furnish(makeTestHouse(file));
   bringCrate(house);
   house.close();
@@ -39,21 +39,21 @@ it.each([
   const file = houseOf(format);
   const before = sumOf(file);
   expect(() => openHouse(file)).toThrow(words);
-  expect([sumOf(file), fs.readdirSync(at('house')).filter((name) => name.startsWith('house.db'))]).toEqual([before, ['house.db']]);
+  expect([sumOf(file), fs.readdirSync(pathTo('house')).filter((name) => name.startsWith('house.db'))]).toEqual([before, ['house.db']]);
 });
 
 it('a house of this format is opened, and one that is new says its format', () => {
   openHouse(houseOf(JOURNAL_FORMAT)).client.close();
-  const { client } = openHouse(at('new.db'));
+  const { client } = openHouse(pathTo('new.db'));
   expect(client.prepare("select value from meta where key = 'journalFormat'").pluck().get()).toBe(String(JOURNAL_FORMAT));
   client.close();
 });
 
 it('a copy of an earlier format is not put back, and its directory stays free', async () => {
   houseOf(undefined);
-  const { file } = await backUp(at('house'), at('copies'), new Date());
-  await expect(restore(file, at('other'))).rejects.toThrow(/format 1, written by an earlier version/);
-  expect(fs.existsSync(houseFile(at('other')))).toBe(false);
+  const { file } = await backUp(pathTo('house'), pathTo('copies'), new Date());
+  await expect(restore(file, pathTo('other'))).rejects.toThrow(/format 1, written by an earlier version/);
+  expect(fs.existsSync(houseFile(pathTo('other')))).toBe(false);
 });
 
 it('an exported journal of an earlier format is refused by its first line', async () => {

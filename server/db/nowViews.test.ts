@@ -63,7 +63,7 @@ const inserts = Object.fromEntries(
   Object.entries(TABLES).map(([table, columns]) => [
     table,
     client.prepare(
-      `insert or ignore into ${table} (${columns.map((one) => `"${one}"`).join(', ')}) values (${columns.map(() => '?').join(', ')})`,
+      `insert or ignore into ${table} (${columns.map((column) => `"${column}"`).join(', ')}) values (${columns.map(() => '?').join(', ')})`,
     ),
   ]),
 );
@@ -97,7 +97,7 @@ function makeUp(seed: number): void {
 
 const rowsOf = (table: string) => client.prepare(`select * from ${table}`).all() as Row[];
 const stands = ({ voided_by: voided }: Row) => voided === null;
-const isAfter = (one: Row, other: Row) => one.at_ms! > other.at_ms! || (one.at_ms === other.at_ms && one.entry! > other.entry!);
+const isAfter = (a: Row, b: Row) => a.at_ms! > b.at_ms! || (a.at_ms === b.at_ms && a.entry! > b.entry!);
 const some = (row: Row | undefined): Row[] => (row ? [row] : []);
 const last = (rows: readonly Row[]) =>
   rows.reduce<Row | undefined>((latest, row) => (!latest || isAfter(row, latest) ? row : latest), undefined);
@@ -137,12 +137,12 @@ const TOLD: Record<string, (all: (table: string) => Row[]) => Row[]> = {
   now_lot: (all) =>
     all('p_lot').map((row) => ({
       ...row,
-      size_cm: last(all('p_measure').filter((one) => stands(one) && one.lot === row.id))?.size_cm ?? row.size_cm!,
+      size_cm: last(all('p_measure').filter((move) => stands(move) && move.lot === row.id))?.size_cm ?? row.size_cm!,
     })),
   now_system: (all) =>
     all('p_system').map((row) => {
       const read = (quantity: string) =>
-        last(all('p_reading').filter((one) => stands(one) && one.subject === row.id && one.quantity === quantity))?.value;
+        last(all('p_reading').filter((reading) => stands(reading) && reading.subject === row.id && reading.quantity === quantity))?.value;
       return {
         ...row,
         temperature_c: read('temperature') ?? row.temperature_c!,
@@ -163,7 +163,7 @@ const TOLD: Record<string, (all: (table: string) => Row[]) => Row[]> = {
       .map((row) => ({
         ...row,
         said: row.cause!,
-        cause: last(all('p_loss_class').filter((one) => stands(one) && one.loss === row.entry))?.cause ?? row.cause!,
+        cause: last(all('p_loss_class').filter((word) => stands(word) && word.loss === row.entry))?.cause ?? row.cause!,
       })),
   now_coming: (all) =>
     all('p_balance').flatMap(({ lot, place, inside, n }) => {

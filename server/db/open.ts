@@ -84,7 +84,7 @@ function faultsOf(client: Database.Database, by: 'quick_check' | 'integrity_chec
 
 /** Only the account that runs the house reads its files. */
 function keepPrivate(file: string): void {
-  for (const one of [file, `${file}-wal`, `${file}-shm`]) if (fs.existsSync(one)) fs.chmodSync(one, 0o600);
+  for (const statement of [file, `${file}-wal`, `${file}-shm`]) if (fs.existsSync(statement)) fs.chmodSync(statement, 0o600);
 }
 
 function isStale(client: Database.Database): boolean {

@@ -29,6 +29,6 @@ export function isLater({ atMs, entry }: { atMs: SQLiteColumn; entry: SQLiteColu
 /** Notes which fields of a record an entry set anew, for telling the later of two who change the same one. */
 export function noteChange(db: Drizzle) {
   const insert = prepareInsert(db, change);
-  return (entry: RecordedEntry, of: string, fields: object) =>
-    insert({ entry: entry.id, of, fields: Object.keys(fields), atMs: entry.occurredAtMs, by: entry.actor });
+  return (entry: RecordedEntry, table: string, fields: object) =>
+    insert({ entry: entry.id, of: table, fields: Object.keys(fields), atMs: entry.occurredAtMs, by: entry.actor });
 }

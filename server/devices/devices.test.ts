@@ -81,14 +81,14 @@ describe('the meter', () => {
     const house = running();
     onItsWay(house);
     const meter = makeMeter(house);
-    const at = (quantity: 'temperature' | 'ammonia', way: 'probe' | 'infrared' | 'strip') =>
+    const readAt = (quantity: 'temperature' | 'ammonia', way: 'probe' | 'infrared' | 'strip') =>
       meter.read({ subject: { kind: 'run', id: 'run-a' }, quantity, way, now: house.now() })!;
-    const skins = Array.from({ length: 20 }, () => at('temperature', 'infrared').value);
-    const probes = Array.from({ length: 20 }, () => at('temperature', 'probe').value);
-    const mean = (values: number[]) => values.reduce((sum, one) => sum + one, 0) / values.length;
+    const skins = Array.from({ length: 20 }, () => readAt('temperature', 'infrared').value);
+    const probes = Array.from({ length: 20 }, () => readAt('temperature', 'probe').value);
+    const mean = (values: number[]) => values.reduce((sum, sample) => sum + sample, 0) / values.length;
     expect(mean(probes) - mean(skins)).toBeGreaterThan(0.3);
-    expect(at('temperature', 'infrared').method).toBe('on the bag');
-    expect([0, 0.1, 0.25, 0.5, 1, 2, 3, 5, 8, 12]).toContain(at('ammonia', 'strip').value);
+    expect(readAt('temperature', 'infrared').method).toBe('on the bag');
+    expect([0, 0.1, 0.25, 0.5, 1, 2, 3, 5, 8, 12]).toContain(readAt('ammonia', 'strip').value);
     house.close();
   });
 

@@ -53,7 +53,7 @@ export const truthOf = (run: string): VesselParameters => {
 };
 
 export type Meter = {
-  read(of: { subject: MeterSubject; quantity: FollowedQuantity; way: InstrumentType; now: number }): MeterShown | undefined;
+  read(asked: { subject: MeterSubject; quantity: FollowedQuantity; way: InstrumentType; now: number }): MeterShown | undefined;
   /** Dipped into its reference: what it shows there. */
   reference(quantity: FollowedQuantity, now: number): { shown: number; truth: number } | undefined;
   /** Set right at its reference. */
@@ -101,28 +101,28 @@ export function makeMeter({ client, settings }: Pick<RunningHouse, 'client' | 's
       const before = state();
       keep({ ...before, dips: before.dips + 1 });
       const { decimals } = DRIFTS[quantity];
-      const at = (value: number, method: ReadingMethod, unit: string): MeterShown => {
+      const written = (value: number, method: ReadingMethod, unit: string): MeterShown => {
         const shown = Number(Math.max(0, value).toFixed(decimals));
         return { quantity, value: shown, typed: `${shown} ${unit}`.trim(), method, instrument: METER, atMs: now };
       };
       if (quantity === 'ammonia') {
         const seen = truth * (1 + 0.12 * normalOf(`strip ${before.dips}`));
         const nearest = STRIP.reduce((best, step) => (Math.abs(step - seen) < Math.abs(best - seen) ? step : best));
-        return at(nearest, 'test', 'mg/L N');
+        return written(nearest, 'test', 'mg/L N');
       }
       if (quantity === 'temperature' && way === 'infrared') {
         const skin = truth + SKIN * (settings().rules.ambient.roomC - truth) + 0.5 * normalOf(`skin ${before.dips}`);
-        return at(skin, 'on the bag', 'C');
+        return written(skin, 'on the bag', 'C');
       }
       const value = truth + errorOf(quantity, before, now);
       if (quantity === 'salinity') {
-        const shown = at(value, 'meter', 'ppt');
+        const shown = written(value, 'meter', 'ppt');
         // It measures conductivity, compensated to 25 °C, and says so; what it tells is the salinity of that.
         const salinity = Math.min(42, Math.max(0, shown.value));
         const mS = conductivityFromSalinity({ salinity, temperature: 25, reference: 'compensated25' });
         return { ...shown, typed: salinity >= 2 ? `${mS.toFixed(1)} mS comp` : shown.typed };
       }
-      return at(
+      return written(
         value,
         quantity === 'temperature' ? 'in the water' : 'meter',
         quantity === 'temperature' ? 'C' : quantity === 'oxygen' ? 'mg/L' : '',

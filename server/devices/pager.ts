@@ -59,10 +59,10 @@ export function makePager(house: RunningHouse): () => number {
 
 function callsOf(card: RunCard, { leads, now, rules }: { leads: readonly string[]; now: number; rules: RunPolicy }) {
   const says = `${card.started.vessel.name}, ${card.n} ${card.lotLabel} for ${card.tank.code}`;
-  return card.dues.flatMap((one) =>
-    callsFor(one, { watcher: card.watcher?.id, leads, now, rules }).map((call) => ({
+  return card.dues.flatMap((dueThing) =>
+    callsFor(dueThing, { watcher: card.watcher?.id, leads, now, rules }).map((call) => ({
       ...call,
-      due: `${card.entry}:${one.rule}:${one.step}`,
+      due: `${card.entry}:${dueThing.rule}:${dueThing.step}`,
       says,
     })),
   );

@@ -59,12 +59,12 @@ it('what is not there, and a quantity without a reference, are not found', async
 });
 
 it('today asks for the next step of an acclimation, and after a conversion for a look over a fortnight instead of a day’s', () => {
-  const of = (rule: string) =>
+  const rowsOf = (rule: string) =>
     house
       .view('today')
       .due.filter((due) => due.rule === rule)
       .map(({ step, facts }) => [step, facts.tankCode]);
-  expect(of('run-step')).toEqual([['line-0', 'G1']]);
-  expect(of('bags-waiting')).toHaveLength(1);
+  expect(rowsOf('run-step')).toEqual([['line-0', 'G1']]);
+  expect(rowsOf('bags-waiting')).toHaveLength(1);
   expect(house.view('running').vessels).toEqual([expect.objectContaining({ run: 'run-a', tankCode: 'G1', n: 4 })]);
 });

@@ -27,7 +27,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
       voids: ['p_taught'],
       project(entry) {
         const { supplier: of, columns, names } = entry.payload;
-        taught({ ...factOf(entry), supplier: of, columns: columns, names: names });
+        taught({ ...factOf(entry), supplier: of, columns, names });
       },
     },
     'crate.expected': {
@@ -35,31 +35,31 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
       project({ id, payload }) {
         const { label, supplier: from, packedAtMs, promisedAtMs } = payload;
         crate({ id: payload.crate, entry: id, label, supplier: from, packedAtMs, promisedAtMs, stated: payload.stated });
-        for (const one of payload.lots) {
+        for (const line of payload.lots) {
           lot({
-            id: one.lot,
+            id: line.lot,
             entry: id,
-            label: one.label,
-            species: one.species,
-            heardAs: one.heardAs,
-            sizeCm: one.sizeCm,
-            origin: one.origin,
+            label: line.label,
+            species: line.species,
+            heardAs: line.heardAs,
+            sizeCm: line.sizeCm,
+            origin: line.origin,
             supplier: from,
             crate: payload.crate,
           });
         }
-        for (const [ord, one] of payload.bags.entries()) {
+        for (const [ord, listedBag] of payload.bags.entries()) {
           bag({
-            id: one.bag,
+            id: listedBag.bag,
             entry: id,
             crate: payload.crate,
-            label: one.label,
-            box: one.box,
+            label: listedBag.label,
+            box: listedBag.box,
             ord,
-            lot: one.lot,
-            listed: one.n,
-            free: one.free ?? 0,
-            waterL: one.waterL,
+            lot: listedBag.lot,
+            listed: listedBag.n,
+            free: listedBag.free ?? 0,
+            waterL: listedBag.waterL,
           });
         }
       },

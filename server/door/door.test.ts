@@ -104,14 +104,14 @@ describe('guessing', () => {
     }[];
     expect(said.map(({ actor, payload }) => [actor, (JSON.parse(payload) as Payloads['page.sent']).to])).toEqual([['house', 'ines']]);
     // Who guesses does not take it off the list.
-    const [of] = told;
+    const [call] = told;
     for (const who of [TRAINEE, KEEPER]) {
-      expect(house.codes(who, { kind: 'due.done', payload: { due: of!.id } })).toEqual(['role']);
-      expect(house.codes(who, { kind: 'due.snoozed', payload: { due: of!.id, untilMs: house.now() + HOUR_MS, why: 'x' } })).toEqual([
+      expect(house.codes(who, { kind: 'due.done', payload: { due: call!.id } })).toEqual(['role']);
+      expect(house.codes(who, { kind: 'due.snoozed', payload: { due: call!.id, untilMs: house.now() + HOUR_MS, why: 'x' } })).toEqual([
         'role',
       ]);
     }
-    house.must(LEAD, { kind: 'due.done', payload: { due: of!.id } });
+    house.must(LEAD, { kind: 'due.done', payload: { due: call!.id } });
     expect(house.view('today').due.some(({ rule }) => rule === 'pins-guessed')).toBe(false);
   });
 });

@@ -11,11 +11,11 @@ export function makePeople({ client }: Pick<RunningHouse, 'client'>) {
   const ask = makeAsk(client);
   const here = `select id, name, title, role from p_person p where voided_by is null and ${IN_HOUSE('p')}`;
   const all = ask.all(pick(t.person, 'id', 'name', 'title', 'role'), `${here} order by name`);
-  const one = ask.get(pick(t.person, 'id', 'name', 'title', 'role'), `${here} and id = ?`);
+  const byId = ask.get(pick(t.person, 'id', 'name', 'title', 'role'), `${here} and id = ?`);
   const prefers = ask.get(pick(t.preference, 'temperature', 'volume'), 'select temperature, volume from p_preference where person = ?');
   return {
     all,
-    find: (id: string | undefined) => (id === undefined ? undefined : one(id)),
+    find: (id: string | undefined) => (id === undefined ? undefined : byId(id)),
     /** Metric until they say otherwise. */
     prefers: (id: string) => prefers(id) ?? METRIC,
   };

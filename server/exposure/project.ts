@@ -14,7 +14,7 @@ export const exposureProjectors: MakeProjectors<ExposureEntries> = (db) => {
   return {
     'tool.added': {
       voids: [],
-      project: ({ id, payload: { tool: key, ...facts } }) => tool({ id: key, entry: id, name: facts.name, facts: facts }),
+      project: ({ id, payload: { tool: key, ...facts } }) => tool({ id: key, entry: id, name: facts.name, facts }),
     },
     'tool.changed': {
       voids: [],
@@ -22,7 +22,7 @@ export const exposureProjectors: MakeProjectors<ExposureEntries> = (db) => {
         const { tool: key, fields } = entry.payload;
         const row = db.select().from(tables.tool).where(eq(tables.tool.id, key)).get()!;
         const facts = { ...row.facts, ...fields };
-        db.update(tables.tool).set({ entry: entry.id, name: facts.name, facts: facts }).where(eq(tables.tool.id, key)).run();
+        db.update(tables.tool).set({ entry: entry.id, name: facts.name, facts }).where(eq(tables.tool.id, key)).run();
         change(entry, `tool:${key}`, fields);
       },
     },

@@ -29,9 +29,9 @@ export function exposureState(
       return row && { id, ...row.facts };
     },
     isTool: (id) => tool(id) !== undefined,
-    wetFrom(of, atMs) {
+    wetFrom(tool, atMs) {
       const driesMs = (findRules() ?? STARTING_RULES).toolDriesH * HOUR_MS;
-      const within = { tool: of, since: atMs - driesMs, atMs };
+      const within = { tool, since: atMs - driesMs, atMs };
       return wetFrom(uses(within), cleaned(within), { now: atMs, driesMs }).map(({ tank }) => tank);
     },
     lastUseOf: lastUse,

@@ -36,12 +36,12 @@ class Model {
     const system = WATER_OF[to]!;
     if (this.systems(lot).has(system)) return [];
     const others = this.in(system);
-    if (lot.held) return others.flatMap(([other, { held }]) => (held ? [] : [other]));
+    if (lot.held) return others.flatMap(([otherLot, { held }]) => (held ? [] : [otherLot]));
     return others.some(([, { held }]) => held) ? [id] : [];
   }
   dipped(tanks: readonly string[], atMs: number): string[] {
     const met: string[] = [];
-    const wet = new Set(this.net.filter((one) => atMs - one.atMs <= DRIES_MS).map(({ tank }) => tank));
+    const wet = new Set(this.net.filter((item) => atMs - item.atMs <= DRIES_MS).map(({ tank }) => tank));
     for (const tank of tanks) {
       for (const from of wet) met.push(...this.contact(from, tank));
       wet.add(tank);
@@ -127,12 +127,12 @@ function live(seed: number): { compared: number; asked: number } {
       left = outcome.refusals.filter(({ code }) => code === 'cost.leftCleared').map(({ facts }) => facts.lot as string);
       if (others.length > 0) drafts = passingOver(drafts, others, (refusal) => takenAs(refusal, 'known'));
       else if (random() < 0.5) {
-        drafts = [...drafts, ...left.map((one) => quarantineOpened(one, no))];
+        drafts = [...drafts, ...left.map((lot) => quarantineOpened(lot, no))];
         const again = left;
         const before = apply;
         apply = () => {
           before();
-          for (const one of again) model.lots.get(one)!.held = true;
+          for (const lot of again) model.lots.get(lot)!.held = true;
         };
       } else drafts = passingOver(drafts, outcome.refusals, (refusal) => takenAs(refusal, 'known'));
     }
@@ -148,9 +148,9 @@ function live(seed: number): { compared: number; asked: number } {
 it('the house asks of the same fish as a model that was written apart from it, and of nobody else', () => {
   let [compared, asked] = [0, 0];
   for (let seed = 1; seed <= HOUSES; seed += 1) {
-    const one = live(seed);
-    compared += one.compared;
-    asked += one.asked;
+    const lived = live(seed);
+    compared += lived.compared;
+    asked += lived.asked;
   }
   // Both sides of the question were met often.
   expect(asked).toBeGreaterThan(compared / 10);

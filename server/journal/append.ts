@@ -62,24 +62,24 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
     let met: LeftCleared[][] = [];
     for (const [index, entry] of act.entries.entries()) {
       const path = `entries.${index}`;
-      if (index === firstNew) met = act.entries.map((one) => clearedMet(one, act.entries, state));
+      if (index === firstNew) met = act.entries.map((entry) => clearedMet(entry, act.entries, state));
       const { minRole } = kinds[entry.kind];
       const asked = leftCleared(met[index] ?? [], { act: act.entries, state, rank: minRole });
       const { left: refusals, passing } = decide(entry, { now, actor: actorFor(actor), state, undoOf, minRole, asked });
-      if (entry.kind === 'entry.reversed' && act.entries.slice(0, index).some((one) => one.kind !== 'entry.reversed')) {
+      if (entry.kind === 'entry.reversed' && act.entries.slice(0, index).some((entry) => entry.kind !== 'entry.reversed')) {
         // A correction undoes first and writes anew after; the other way round the new entries would rest on the old.
         refusals.push({ code: 'undo.alone', path: 'act', facts: {} });
       }
-      if (refusals.length > 0) throw new Refused(refusals.map((one) => within(path, one)));
+      if (refusals.length > 0) throw new Refused(refusals.map((refusal) => within(path, refusal)));
       const kept = onlyWhatPassed(entry, passing);
       seq = store.insert(kept, { actId: act.actId, recordedAtMs: now, actor: actor.id });
       const recorded = { ...kept, seq, actId: act.actId, recordedAtMs: now, actor: actor.id };
       const legs = project(recorded, store.ofAct).filter(({ place }) => !isOutside(place));
       for (const { lot, place } of legs) touched.set(`${lot}|${place}`, { lot, place, path });
       const early = notYet(recorded, legs, actor);
-      if (early.length > 0) throw new Refused(early.map((one) => within(path, one)));
+      if (early.length > 0) throw new Refused(early.map((refusal) => within(path, refusal)));
     }
-    const short = [...touched.values()].flatMap((one) => shortfall(one, act.actId));
+    const short = [...touched.values()].flatMap((short) => shortfall(short, act.actId));
     if (short.length > 0) throw new Refused(short);
     return { ok: true, seq, repeated: false };
   }
@@ -157,7 +157,7 @@ export function makeAppend({ client, store, state, project, clock, onAppended }:
 /** An overrule that passed over nothing says what nobody asked. */
 function onlyWhatPassed<E extends Entry>(entry: E, passing: ReadonlySet<Overrule>): E {
   const { overrules, ...rest } = entry;
-  const kept = overrules?.filter((one) => passing.has(one)) ?? [];
+  const kept = overrules?.filter((overrule) => passing.has(overrule)) ?? [];
   return { ...rest, ...(kept.length > 0 ? { overrules: kept } : {}) } as E;
 }
 
@@ -171,7 +171,9 @@ function isSame(known: RecordedEntry, sent: Entry): boolean {
   const { id, kind, occurredAtMs, payload, overrules, corrects } = known;
   const plain = (value: unknown) => JSON.parse(JSON.stringify(value ?? null)) as unknown;
   // Of its overrules only those that passed over something were kept.
-  const said = (sent.overrules ?? []).filter((one) => overrules?.some((keptOne) => isDeepStrictEqual(plain(keptOne), plain(one))));
+  const said = (sent.overrules ?? []).filter((overrule) =>
+    overrules?.some((keptOne) => isDeepStrictEqual(plain(keptOne), plain(overrule))),
+  );
   return isDeepStrictEqual(
     plain({ id, kind, occurredAtMs, payload, overrules, corrects }),
     plain({

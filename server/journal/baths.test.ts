@@ -10,7 +10,7 @@ beforeEach(() => {
   house.must(KEEPER, land(1), land(2), land(3), assign(1), assign(2), assign(3));
 });
 afterEach(() => house.close());
-const at = (lot: string, place: string) =>
+const headsAt = (lot: string, place: string) =>
   (house.client.prepare('select n from p_balance where lot = ? and place = ?').pluck().get(lot, place) as number | undefined) ?? 0;
 
 const PLAN = [
@@ -30,10 +30,10 @@ describe('baths', () => {
   it('runs in water of its own, and fish of a tank go back where they came from', () => {
     house.must(LEAD, stock('res', 'C1', 'firefish', 3));
     house.must(KEEPER, begin({ lot: 'res', tank: 'C1', from: [{ place: 'C1', n: 3 }] }));
-    expect([at('res', 'C1'), at('res', 'run-a')]).toEqual([0, 3]);
+    expect([headsAt('res', 'C1'), headsAt('res', 'run-a')]).toEqual([0, 3]);
     // Their hold was over before: no new one is asked for, and a sale tank takes them back.
     house.must(KEEPER, endRun({ lot: 'res', into: [{ tank: 'C1', n: 3 }] }));
-    expect(at('res', 'C1')).toBe(3);
+    expect(headsAt('res', 'C1')).toBe(3);
   });
 
   it('is made for the water that the house knows of, not for the one its sender names', () => {
@@ -47,13 +47,13 @@ describe('baths', () => {
 
   it('takes one of several out of a tank; the others stay, nobody more than are there', () => {
     house.must(LEAD, stock('res', 'C1', 'firefish', 3));
-    const of = (n: number) => begin({ lot: 'res', tank: 'C1', from: [{ place: 'C1', n }] });
-    expect(house.codes(KEEPER, of(4))).toEqual(['stock.short']);
-    house.must(KEEPER, of(1));
-    expect([at('res', 'C1'), at('res', 'run-a')]).toEqual([2, 1]);
+    const bathOf = (n: number) => begin({ lot: 'res', tank: 'C1', from: [{ place: 'C1', n }] });
+    expect(house.codes(KEEPER, bathOf(4))).toEqual(['stock.short']);
+    house.must(KEEPER, bathOf(1));
+    expect([headsAt('res', 'C1'), headsAt('res', 'run-a')]).toEqual([2, 1]);
     expect(house.view('bench').runs[0]).toMatchObject({ n: 1, holdKnown: true });
     house.must(KEEPER, endRun({ lot: 'res', into: [{ tank: 'C1', n: 1 }] }));
-    expect(at('res', 'C1')).toBe(3);
+    expect(headsAt('res', 'C1')).toBe(3);
   });
 
   it('is refused for what has no backbone, whatever the sender says of it', () => {

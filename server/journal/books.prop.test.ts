@@ -195,7 +195,7 @@ it.each([1, 20260303])(
       const late = said[0]!.kind !== 'tank.checked' && chance() < 0.2 ? Math.floor(chance() * 48) * HOUR_MS : 0;
       const { act, outcome } = house.write(
         said[0]!.kind === 'entry.reversed' || said[0]!.kind === 'lot.joined' ? LEAD : KEEPER,
-        ...said.map((one) => ({ ...one, occurredAtMs: house.now() - late })),
+        ...said.map((entry) => ({ ...entry, occurredAtMs: house.now() - late })),
       );
       if (outcome.ok) {
         written += 1;

@@ -22,9 +22,9 @@ export function makeStockProjector(db: Drizzle) {
       const legs = legsOf(entry);
       const unbalanced = findUnbalancedLot(legs);
       if (unbalanced) throw new Error(`the legs of ${entry.kind} ${entry.id} make or lose fish of lot ${unbalanced}`);
-      for (const [ord, one] of legs.entries()) {
-        leg({ entry: entry.id, ord, ...one, atMs: entry.occurredAtMs, by: entry.actor });
-        addToBalance(one);
+      for (const [ord, part] of legs.entries()) {
+        leg({ entry: entry.id, ord, ...part, atMs: entry.occurredAtMs, by: entry.actor });
+        addToBalance(part);
       }
       const links = linksOf(entry);
       for (const ref of new Set(links.needs)) need({ ref, entry: entry.id, actId: entry.actId });

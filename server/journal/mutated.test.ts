@@ -63,12 +63,12 @@ it.each([3, 77])(
     /** Somewhere inside, one value is another, one field is gone, or a known id stands where another stood. */
     const mutate = (value: unknown): unknown => {
       if (Array.isArray(value))
-        return chance() < 0.2 ? [...(value as unknown[]), pick(ODD)] : value.map((one) => (chance() < 0.3 ? mutate(one) : one));
+        return chance() < 0.2 ? [...(value as unknown[]), pick(ODD)] : value.map((part) => (chance() < 0.3 ? mutate(part) : part));
       if (value !== null && typeof value === 'object') {
         const entries = Object.entries(value);
-        const at = Math.floor(chance() * entries.length);
+        const picked = Math.floor(chance() * entries.length);
         return Object.fromEntries(
-          entries.flatMap(([key, one], index) => (index !== at ? [[key, one]] : chance() < 0.15 ? [] : [[key, mutate(one)]])),
+          entries.flatMap(([key, value], index) => (index !== picked ? [[key, value]] : chance() < 0.15 ? [] : [[key, mutate(value)]])),
         );
       }
       return typeof value === 'string' && chance() < 0.5 ? pick(known) : chance() < 0.5 ? pick(ODD) : value;

@@ -27,7 +27,7 @@ function days(n: number, { passOver = [] as number[], tank = 'G1', lot = 'fish' 
     });
   }
 }
-const clock = (lot = 'fish') => house.view('quarantine').quarantines.find((one) => one.lot === lot)!.clock;
+const clock = (lot = 'fish') => house.view('quarantine').quarantines.find((quarantine) => quarantine.lot === lot)!.clock;
 
 it('is signed off by a keeper on the day after its last clear day, not before; then the fish may go on sale', () => {
   days(28);

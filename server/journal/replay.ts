@@ -40,7 +40,7 @@ export function checkReplay(house: House): { entries: number; differences: Diffe
     const names = projectionsIn(second.client).flatMap(({ name, type }) => (type === 'table' ? [name] : []));
     const differences = names
       .map((table) => compare(table, house.client, second.client))
-      .filter((one) => one.onlyInHouse + one.onlyInReplay > 0);
+      .filter((difference) => difference.onlyInHouse + difference.onlyInReplay > 0);
     return { entries, differences };
   } finally {
     second.client.close();
@@ -57,8 +57,8 @@ function compare(table: string, house: Database.Database, replay: Database.Datab
     return counts;
   };
   const [left, right] = [rows(house), rows(replay)];
-  const missing = (from: Map<string, number>, other: Map<string, number>) =>
-    [...from].reduce((sum, [key, n]) => sum + Math.max(0, n - (other.get(key) ?? 0)), 0);
+  const missing = (from: Map<string, number>, into: Map<string, number>) =>
+    [...from].reduce((sum, [key, n]) => sum + Math.max(0, n - (into.get(key) ?? 0)), 0);
   return { table, onlyInHouse: missing(left, right), onlyInReplay: missing(right, left) };
 }
 

@@ -17,12 +17,12 @@ afterEach(() => {
   expect(checkReplay(house).differences).toEqual([]);
   house.close();
 });
-const at = (lot: string, place: string) =>
+const headsAt = (lot: string, place: string) =>
   (house.client.prepare('select n from p_balance where lot = ? and place = ?').pluck().get(lot, place) as number | undefined) ?? 0;
 
 it('pours fish from the bag into the vessel, where they count as on the bench, and out into tanks', () => {
   house.must(KEEPER, startRun([1]));
-  expect([at('crate-1-fire', 'crate-1-bag1'), at('crate-1-fire', 'run-a')]).toEqual([0, 4]);
+  expect([headsAt('crate-1-fire', 'crate-1-bag1'), headsAt('crate-1-fire', 'run-a')]).toEqual([0, 4]);
   expect(house.view('stream')).toMatchObject({ bench: 4, dock: 8 });
   expect(house.view('bench').runs[0]).toMatchObject({
     run: 'run-a',
@@ -33,7 +33,7 @@ it('pours fish from the bag into the vessel, where they count as on the bench, a
   });
   expect(house.view('bench').bags.map(({ label }) => label)).not.toContain('bag 1');
   house.must(KEEPER, quarantine(), endRun({ into: [{ tank: 'G1', n: 3 }], dead: 1 }));
-  expect([at('crate-1-fire', 'G1'), at('crate-1-fire', 'died'), at('crate-1-fire', 'run-a')]).toEqual([3, 1, 0]);
+  expect([headsAt('crate-1-fire', 'G1'), headsAt('crate-1-fire', 'died'), headsAt('crate-1-fire', 'run-a')]).toEqual([3, 1, 0]);
   expect(house.view('bench').runs).toEqual([]);
   expect(house.view('stream')).toMatchObject({ bench: 0, quarantine: 3 });
 });
@@ -42,7 +42,7 @@ it('pools bags of one lot as a deliberate join, and refuses a bag of another lot
   expect(house.codes(KEEPER, startRun([1, 3]))).toEqual(['bag.otherLot']);
   house.must(KEEPER, startRun([1, 2]));
   expect(house.view('bench').runs[0]!.from).toEqual([expect.objectContaining({ n: 4 }), expect.objectContaining({ n: 2 })]);
-  expect(at('crate-1-fire', 'run-a')).toBe(6);
+  expect(headsAt('crate-1-fire', 'run-a')).toBe(6);
 });
 
 it('the dock tells where the fish of a poured bag are, and that they are released', () => {
@@ -102,7 +102,7 @@ it('a release adds up, names each tank once, has a quarantine, and happens once'
     ],
   });
   house.must(LEAD, quarantine(), { ...split, overrules: [{ code: 'fit.noLid', reason: 'net over it' }] });
-  expect([at('crate-1-fire', 'G1'), at('crate-1-fire', 'G2')]).toEqual([3, 1]);
+  expect([headsAt('crate-1-fire', 'G1'), headsAt('crate-1-fire', 'G2')]).toEqual([3, 1]);
   expect(house.codes(LEAD, endRun())).toEqual(['acclimation.over']);
   expect(house.codes(KEEPER, action({ do: 'ammonia binder' }))).toEqual(['acclimation.over']);
 });
@@ -110,7 +110,7 @@ it('a release adds up, names each tank once, has a quarantine, and happens once'
 it('lets the weakest out first: the run goes on with those that stay, and ends with the last', () => {
   house.must(KEEPER, startRun([1]));
   const first = house.must(KEEPER, quarantine(), endRun({ into: [{ tank: 'G1', n: 1 }], remaining: 3, water: 'kept for another' }));
-  expect([at('crate-1-fire', 'G1'), at('crate-1-fire', 'run-a')]).toEqual([1, 3]);
+  expect([headsAt('crate-1-fire', 'G1'), headsAt('crate-1-fire', 'run-a')]).toEqual([1, 3]);
   const [going] = house.view('bench').runs;
   expect(going).toMatchObject({ run: 'run-a', n: 3, holdKnown: true, fewer: [{ n: 1, how: 'released' }] });
   expect(house.view('stream')).toMatchObject({ bench: 3, quarantine: 1 });
@@ -122,7 +122,7 @@ it('lets the weakest out first: the run goes on with those that stay, and ends w
   expect(house.codes(KEEPER, endRun({ into: [{ tank: 'G1', n: 1 }], remaining: 3 }))).toEqual(['release.countDiffers']);
   expect(house.codes(KEEPER, endRun({ into: [{ tank: 'G1', n: 1 }] }))).toEqual(['release.countDiffers']);
   const last = house.must(KEEPER, endRun({ into: [{ tank: 'G1', n: 2 }], dead: 1 }));
-  expect([at('crate-1-fire', 'G1'), at('crate-1-fire', 'died'), at('crate-1-fire', 'run-a')]).toEqual([3, 1, 0]);
+  expect([headsAt('crate-1-fire', 'G1'), headsAt('crate-1-fire', 'died'), headsAt('crate-1-fire', 'run-a')]).toEqual([3, 1, 0]);
   expect(bag().released).toBeDefined();
   expect(house.codes(KEEPER, action({ do: 'stand' }))).toEqual(['acclimation.over']);
   // The last rests on the quarantine that the first opened: back in order.
@@ -130,7 +130,7 @@ it('lets the weakest out first: the run goes on with those that stay, and ends w
   house.must(KEEPER, undo(last));
   expect(house.view('bench').runs[0]).toMatchObject({ n: 3 });
   house.must(KEEPER, undo(first));
-  expect(at('crate-1-fire', 'run-a')).toBe(4);
+  expect(headsAt('crate-1-fire', 'run-a')).toBe(4);
 });
 
 it('takes no ammonia binder where copper runs in, whoever says so', () => {
@@ -172,7 +172,7 @@ it('the dead leave the vessel by the records; a count that differs is posted', (
     quarantine(),
     endRun({ into: [{ tank: 'G1', n: 2 }] }),
   );
-  expect([at('crate-1-fire', 'G1'), at('crate-1-fire', 'missing'), at('crate-1-fire', 'died')]).toEqual([2, 1, 1]);
+  expect([headsAt('crate-1-fire', 'G1'), headsAt('crate-1-fire', 'missing'), headsAt('crate-1-fire', 'died')]).toEqual([2, 1, 1]);
 });
 
 it('is undone from its end: first the release, then what was done, then the beginning; the bag holds its fish again', () => {
@@ -183,7 +183,7 @@ it('is undone from its end: first the release, then what was done, then the begi
   house.must(KEEPER, undo(ended));
   house.must(KEEPER, undo(worked));
   house.must(KEEPER, undo(began));
-  expect([at('crate-1-fire', 'crate-1-bag1'), at('crate-1-fire', 'run-a')]).toEqual([4, 0]);
+  expect([headsAt('crate-1-fire', 'crate-1-bag1'), headsAt('crate-1-fire', 'run-a')]).toEqual([4, 0]);
   expect(house.view('bench').bags.map(({ label }) => label)).toContain('bag 1');
   house.must(KEEPER, startRun([1], { run: 'run-b' }));
 });

@@ -5,7 +5,7 @@ let house: TestHouse;
 beforeEach(() => void (house = furnish(makeTestHouse())));
 afterEach(() => house.close());
 
-const species = (id: string) => house.view('species').species.find((one) => one.species === id)!;
+const species = (id: string) => house.view('species').species.find((species) => species.species === id)!;
 const change = (fields: Partial<ReturnType<typeof species>>, basedOn = species('comet').entry) =>
   ({ kind: 'species.changed', payload: { species: 'comet', basedOn, fields } }) as const;
 

@@ -57,8 +57,8 @@ async function setPin(data: string, name: string, pin: string): Promise<void> {
   try {
     mustBeReadable(house.client, file);
     const people = makeAsk(house.client).all(pick(t.person, 'id', 'name'), 'select id, name from p_person where voided_by is null')();
-    const person = people.find((one) => one.name.toLowerCase() === name.toLowerCase());
-    if (!person) throw new Error(`nobody is called ${name}: ${people.map((one) => one.name).join(', ') || 'the house is empty'}`);
+    const person = people.find((person) => person.name.toLowerCase() === name.toLowerCase());
+    if (!person) throw new Error(`nobody is called ${name}: ${people.map((person) => person.name).join(', ') || 'the house is empty'}`);
     await makeCredentials(house.db).set(person.id, pin);
     // Whoever was kept out by somebody's guessing comes in again.
     if (house.client.prepare("select 1 from sqlite_master where name = 'attempt'").get() !== undefined)

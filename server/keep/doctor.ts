@@ -42,8 +42,8 @@ export function examine(data: string, { copies, now }: { copies?: string; now: n
 
 function disk(data: string, file: string): Finding[] {
   const room = roomIn(data);
-  const sizes = [file, `${file}-wal`].map((one) => (fs.existsSync(one) ? Math.ceil(fs.statSync(one).size / MB) : 0));
-  const open = [data, file].filter((one) => (fs.statSync(one).mode & 0o077) !== 0);
+  const sizes = [file, `${file}-wal`].map((file) => (fs.existsSync(file) ? Math.ceil(fs.statSync(file).size / MB) : 0));
+  const open = [data, file].filter((file) => (fs.statSync(file).mode & 0o077) !== 0);
   return [
     { what: 'directory', says: `${data}: ${sizes[0]} MB, and ${sizes[1]} MB written ahead`, well: true },
     { what: 'room on the disk', says: `${room} MB`, well: room >= LEAST_ROOM_MB },
@@ -145,7 +145,7 @@ function copiesIn(directory: string | undefined, now: number): Finding {
 export function sayFindings(findings: readonly Finding[]): { page: string; well: boolean } {
   const wide = Math.max(...findings.map(({ what }) => what.length));
   const mark = ({ well }: Finding) => (well === undefined ? '    ' : well ? 'well' : 'LOOK');
-  const lines = findings.map((one) => `${mark(one)}  ${one.what.padEnd(wide)}  ${one.says}`);
+  const lines = findings.map((finding) => `${mark(finding)}  ${finding.what.padEnd(wide)}  ${finding.says}`);
   const ill = findings.filter(({ well }) => well === false).length;
   const end = ill === 0 ? 'This house is well.' : `${ill} ${ill === 1 ? 'thing' : 'things'} to check.`;
   return { page: [...lines, '', end].join('\n'), well: ill === 0 };

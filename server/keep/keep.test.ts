@@ -39,19 +39,19 @@ afterEach(() => {
   house.close();
   fs.rmSync(folder, { recursive: true });
 });
-const at = (...parts: string[]) => path.join(folder, ...parts);
-const lines = (one: TestHouse = house) => [...journalLines(one.client, T0)];
+const pathTo = (...parts: string[]) => path.join(folder, ...parts);
+const lines = (lived: TestHouse = house) => [...journalLines(lived.client, T0)];
 const writeJournal = (text: string) => {
-  fs.writeFileSync(at('journal.jsonl'), text);
-  return at('journal.jsonl');
+  fs.writeFileSync(pathTo('journal.jsonl'), text);
+  return pathTo('journal.jsonl');
 };
-const reopen = (name: string) => makeTestHouse(houseFile(at(name)));
+const reopen = (name: string) => makeTestHouse(houseFile(pathTo(name)));
 
 it('copies a running house, and the copy put back is the same house', async () => {
-  const { file, entries } = await backUp(at('house'), at('copies'), new Date(T0));
+  const { file, entries } = await backUp(pathTo('house'), pathTo('copies'), new Date(T0));
   expect(path.basename(file)).toBe('house-2026-03-03T07-40-00-000Z.db');
-  expect(fs.readdirSync(at('copies'))).toEqual([path.basename(file), `${path.basename(file)}.sha256`]);
-  expect((await restore(file, at('again'))).entries).toBe(entries);
+  expect(fs.readdirSync(pathTo('copies'))).toEqual([path.basename(file), `${path.basename(file)}.sha256`]);
+  expect((await restore(file, pathTo('again'))).entries).toBe(entries);
   const again = reopen('again');
   expect(lines(again)).toEqual(lines());
   expect(again.view('room').racks).toEqual(house.view('room').racks);
@@ -59,7 +59,7 @@ it('copies a running house, and the copy put back is the same house', async () =
 });
 
 it('takes a journal into an empty directory: the same entries, the same views', async () => {
-  const { entries } = await importJournal(writeJournal(lines().join('\n')), at('new'));
+  const { entries } = await importJournal(writeJournal(lines().join('\n')), pathTo('new'));
   expect(entries).toBe(lines().length - 1);
   const again = reopen('new');
   expect(lines(again)).toEqual(lines());
@@ -88,17 +88,20 @@ it.each([
     'do not balance',
   ],
 ])('refuses %s by name, and leaves nothing behind', async (_name, make, message) => {
-  await expect(importJournal(writeJournal(make(lines())), at('new'))).rejects.toThrow(message);
-  expect(fs.readdirSync(at('new'))).toEqual(['house.lock']);
+  await expect(importJournal(writeJournal(make(lines())), pathTo('new'))).rejects.toThrow(message);
+  expect(fs.readdirSync(pathTo('new'))).toEqual(['house.lock']);
 });
 
 it('never writes over a house, and knows a copy that is none', async () => {
-  const { file } = await backUp(at('house'), at('copies'), new Date(T0));
-  expect(() => restore(file, at('house'))).toThrow(/holds a house already/);
-  expect(() => importJournal(writeJournal(lines().join('\n')), at('house'))).toThrow(/holds a house already/);
-  expect(() => restore(at('nowhere.db'), at('x'))).toThrow(/is not there/);
-  fs.writeFileSync(at('text.db'), 'no database');
-  await expect(restore(at('text.db'), at('y'))).rejects.toHaveProperty('message', expect.stringContaining('file is not a database'));
-  expect(fs.readdirSync(at('y'))).toEqual(['house.lock']);
-  await expect(backUp(at('nothing'), at('copies'), new Date(T0))).rejects.toThrow(/no house/);
+  const { file } = await backUp(pathTo('house'), pathTo('copies'), new Date(T0));
+  expect(() => restore(file, pathTo('house'))).toThrow(/holds a house already/);
+  expect(() => importJournal(writeJournal(lines().join('\n')), pathTo('house'))).toThrow(/holds a house already/);
+  expect(() => restore(pathTo('nowhere.db'), pathTo('x'))).toThrow(/is not there/);
+  fs.writeFileSync(pathTo('text.db'), 'no database');
+  await expect(restore(pathTo('text.db'), pathTo('y'))).rejects.toHaveProperty(
+    'message',
+    expect.stringContaining('file is not a database'),
+  );
+  expect(fs.readdirSync(pathTo('y'))).toEqual(['house.lock']);
+  await expect(backUp(pathTo('nothing'), pathTo('copies'), new Date(T0))).rejects.toThrow(/no house/);
 });

@@ -21,28 +21,28 @@ const KILLS = process.env.KILLS ?? '1';
 const SEED = Number(process.env.KILL_SEED ?? 5);
 
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'kills-'));
-const at = (...parts: string[]) => path.join(folder, ...parts);
+const pathTo = (...parts: string[]) => path.join(folder, ...parts);
 let entries = 0;
 let copy = '';
 beforeAll(async () => {
-  fs.mkdirSync(at('house'));
-  const house = furnish(makeTestHouse(houseFile(at('house'))));
+  fs.mkdirSync(pathTo('house'));
+  const house = furnish(makeTestHouse(houseFile(pathTo('house'))));
   bringCrate(house);
   house.must(KEEPER, land(1));
   await makeCredentials(house.db).set('ines', '4711');
   entries = house.store.latestSeq();
-  fs.writeFileSync(at('journal.jsonl'), [...journalLines(house.client, T0)].join('\n'));
+  fs.writeFileSync(pathTo('journal.jsonl'), [...journalLines(house.client, T0)].join('\n'));
   house.close();
-  copy = (await backUp(at('house'), at('copies'), new Date(T0))).file;
+  copy = (await backUp(pathTo('house'), pathTo('copies'), new Date(T0))).file;
 });
 afterAll(() => fs.rmSync(folder, { recursive: true, force: true }));
 
 type State = 'empty' | 'a house' | 'a house of another version' | 'an empty file' | 'a left-over wal';
 const STATES: Record<State, (data: string) => void> = {
   empty: () => undefined,
-  'a house': (data) => fs.copyFileSync(houseFile(at('house')), houseFile(data)),
+  'a house': (data) => fs.copyFileSync(houseFile(pathTo('house')), houseFile(data)),
   'a house of another version': (data) => {
-    fs.copyFileSync(houseFile(at('house')), houseFile(data));
+    fs.copyFileSync(houseFile(pathTo('house')), houseFile(data));
     const client = new Database(houseFile(data));
     setMeta(client, 'projectionVersion', '1');
     client.close();
@@ -54,7 +54,7 @@ const KEEP = 'server/keep/command.ts';
 const COMMANDS: Record<string, (data: string) => string[]> = {
   backup: (data) => [KEEP, 'backup', `${data}-copies`, '--data', data],
   restore: (data) => [KEEP, 'restore', copy, '--data', data],
-  import: (data) => [KEEP, 'import', at('journal.jsonl'), '--data', data],
+  import: (data) => [KEEP, 'import', pathTo('journal.jsonl'), '--data', data],
   pin: (data) => [KEEP, 'pin', 'Ines', '5151', '--data', data],
   doctor: (data) => [KEEP, 'doctor', '--data', data],
   replay: (data) => ['server/keep/replayCommand.ts', '--data', data],
@@ -85,7 +85,7 @@ function entriesIn(data: string): number | undefined {
 let no = 0;
 let killed = 0;
 async function tryOut(command: string, state: State, kill: number): Promise<{ steps?: number }> {
-  const data = at(`try-${(no += 1)}`);
+  const data = pathTo(`try-${(no += 1)}`);
   fs.mkdirSync(data);
   STATES[state](data);
   const wasThere = state.startsWith('a house');

@@ -15,11 +15,11 @@ import { backUp, importJournal, restore } from './keep.ts';
 let folder: string;
 let entries: number;
 let copy: string;
-const at = (...parts: string[]) => path.join(folder, ...parts);
+const pathTo = (...parts: string[]) => path.join(folder, ...parts);
 beforeEach(async () => {
   folder = fs.mkdtempSync(path.join(os.tmpdir(), 'states-'));
-  fs.mkdirSync(at('house'));
-  const house = furnish(makeTestHouse(houseFile(at('house'))));
+  fs.mkdirSync(pathTo('house'));
+  const house = furnish(makeTestHouse(houseFile(pathTo('house'))));
   bringCrate(house);
   house.must(KEEPER, land(1));
   await makeCredentials(house.db).set('ines', '4711');
@@ -27,7 +27,7 @@ beforeEach(async () => {
   house.client.prepare("insert into session values ('signed-in-somebody', '{}', 9e15)").run();
   entries = house.store.latestSeq();
   house.close();
-  copy = (await backUp(at('house'), at('copies'), new Date(T0))).file;
+  copy = (await backUp(pathTo('house'), pathTo('copies'), new Date(T0))).file;
 });
 afterEach(() => fs.rmSync(folder, { recursive: true, force: true }));
 const count = (data: string) => {
@@ -42,11 +42,11 @@ const run = (script: string, ...args: string[]) => {
 };
 
 it('a left-over write-ahead file is never played into what is put back', () => {
-  fs.mkdirSync(at('new'));
-  fs.writeFileSync(at('new', 'house.db-wal'), 'left over');
-  expect(() => restore(copy, at('new'))).toThrow(/what is left of a house \(house\.db-wal\)/);
-  expect(() => importJournal(copy, at('new'))).toThrow(/what is left of a house/);
-  expect(fs.readdirSync(at('new'))).toEqual(['house.db-wal']);
+  fs.mkdirSync(pathTo('new'));
+  fs.writeFileSync(pathTo('new', 'house.db-wal'), 'left over');
+  expect(() => restore(copy, pathTo('new'))).toThrow(/what is left of a house \(house\.db-wal\)/);
+  expect(() => importJournal(copy, pathTo('new'))).toThrow(/what is left of a house/);
+  expect(fs.readdirSync(pathTo('new'))).toEqual(['house.db-wal']);
 });
 
 it.each([
@@ -58,28 +58,28 @@ it.each([
   ['a copy of before', ['house.db.before-2026'], 'remains'],
   ['a copy', ['house-2026-03-03T07-40-00-000Z.db'], 'remains'],
 ] as const)('%s is found to be what it is', (_name, names, is) => {
-  fs.mkdirSync(at('found'));
-  for (const name of names) fs.writeFileSync(at('found', name), '');
-  expect(inspect(at('found')).is).toBe(is);
-  expect(inspect(at('not even there')).is).toBe('empty');
+  fs.mkdirSync(pathTo('found'));
+  for (const name of names) fs.writeFileSync(pathTo('found', name), '');
+  expect(inspect(pathTo('found')).is).toBe(is);
+  expect(inspect(pathTo('not even there')).is).toBe('empty');
 });
 
 it('no copy gives a sign-in away, and after a restore everybody signs in again with the PIN they had', async () => {
   const bytes = fs.readFileSync(copy).toString('latin1');
   expect([bytes.includes('the-secret-of-this-house'), bytes.includes('signed-in-somebody')]).toEqual([false, false]);
   // The running house keeps both.
-  expect(fs.readFileSync(houseFile(at('house'))).toString('latin1')).toContain('the-secret-of-this-house');
-  expect(await restore(copy, at('again'))).toMatchObject({ entries, replayed: true });
-  const again = makeTestHouse(houseFile(at('again')));
+  expect(fs.readFileSync(houseFile(pathTo('house'))).toString('latin1')).toContain('the-secret-of-this-house');
+  expect(await restore(copy, pathTo('again'))).toMatchObject({ entries, replayed: true });
+  const again = makeTestHouse(houseFile(pathTo('again')));
   expect(await makeCredentials(again.db).isRight('ines', '4711')).toBe(true);
   again.close();
 });
 
 it('files are for the account that runs the house alone', async () => {
-  await restore(copy, at('again'));
-  const modes = [houseFile(at('again')), copy, `${copy}.sha256`].map((file) => fs.statSync(file).mode & 0o777);
+  await restore(copy, pathTo('again'));
+  const modes = [houseFile(pathTo('again')), copy, `${copy}.sha256`].map((file) => fs.statSync(file).mode & 0o777);
   expect(modes).toEqual([0o600, 0o600, 0o600]);
-  expect(fs.statSync(at('again')).mode & 0o777).toBe(0o700);
+  expect(fs.statSync(pathTo('again')).mode & 0o777).toBe(0o700);
 });
 
 it('a copy with any page damaged does not go through, with its sum beside it', async () => {
@@ -91,15 +91,15 @@ it('a copy with any page damaged does not go through, with its sum beside it', a
     const from = random(damaged.length - 16);
     for (let index = from; index < from + 16; index += 1) damaged[index] = damaged[index]! ^ 0x5a;
     fs.writeFileSync(copy, damaged);
-    await expect(restore(copy, at(`damaged-${turn}`))).rejects.toThrow(/is damaged/);
-    expect(inspect(at(`damaged-${turn}`)).is).toBe('empty');
+    await expect(restore(copy, pathTo(`damaged-${turn}`))).rejects.toThrow(/is damaged/);
+    expect(inspect(pathTo(`damaged-${turn}`)).is).toBe('empty');
   }
 });
 
 it('without its sum a damaged journal, index or book is found all the same', async () => {
   fs.rmSync(`${copy}.sha256`);
   const spoil = (name: string, sql: string) => {
-    const file = at(`${name}.db`);
+    const file = pathTo(`${name}.db`);
     fs.copyFileSync(copy, file);
     const client = new Database(file);
     client.unsafeMode();
@@ -107,70 +107,70 @@ it('without its sum a damaged journal, index or book is found all the same', asy
     client.close();
     return file;
   };
-  await expect(restore(spoil('book', 'update p_balance set n = n + 1'), at('a'))).rejects.toThrow(/does not replay/);
-  await expect(restore(spoil('entry', "update entry set payload = '{' where seq = 9"), at('b'))).rejects.toHaveProperty('message');
-  await expect(restore(spoil('fewer', 'delete from entry where seq = 9'), at('c'))).rejects.toHaveProperty('message');
+  await expect(restore(spoil('book', 'update p_balance set n = n + 1'), pathTo('a'))).rejects.toThrow(/does not replay/);
+  await expect(restore(spoil('entry', "update entry set payload = '{' where seq = 9"), pathTo('b'))).rejects.toHaveProperty('message');
+  await expect(restore(spoil('fewer', 'delete from entry where seq = 9'), pathTo('c'))).rejects.toHaveProperty('message');
   await expect(
-    restore(spoil('index', "pragma writable_schema = on; update sqlite_master set rootpage = 2 where name = 'entry_act'"), at('d')),
+    restore(spoil('index', "pragma writable_schema = on; update sqlite_master set rootpage = 2 where name = 'entry_act'"), pathTo('d')),
   ).rejects.toHaveProperty('message');
 });
 
 it('one at a time: a second server or command is told who is there; what only looks in is let', async () => {
-  const lease = takeLease(at('house'), 'a running house');
+  const lease = takeLease(pathTo('house'), 'a running house');
   const words = /in use by a running house \(process \d+/;
-  expect(() => takeLease(at('house'), 'another')).toThrow(words);
-  const { status, said } = run('server/main.ts', '--port', '0', '--data', at('house'));
+  expect(() => takeLease(pathTo('house'), 'another')).toThrow(words);
+  const { status, said } = run('server/main.ts', '--port', '0', '--data', pathTo('house'));
   expect(said).toMatch(words);
   expect(status).toBe(1);
-  expect(await backUp(at('house'), at('more'), new Date(T0))).toMatchObject({ entries });
+  expect(await backUp(pathTo('house'), pathTo('more'), new Date(T0))).toMatchObject({ entries });
   lease.release();
   // What tells whose it was is gone with it; the empty file stays.
-  expect(fs.readdirSync(at('house')).filter((name) => name.startsWith('house.lock'))).toEqual(['house.lock']);
-  takeLease(at('house'), 'another').release();
+  expect(fs.readdirSync(pathTo('house')).filter((name) => name.startsWith('house.lock'))).toEqual(['house.lock']);
+  takeLease(pathTo('house'), 'another').release();
 });
 
 it('a PIN, a copy and a check leave a house of another version as it is: nothing is emptied, nobody is let in', async () => {
-  const client = new Database(houseFile(at('house')));
+  const client = new Database(houseFile(pathTo('house')));
   client.prepare("update meta set value = 'of old' where key = 'projectionVersion'").run();
   const rows = client.prepare('select count(*) from p_balance').pluck();
   const before = rows.get();
-  expect(run('server/keep/command.ts', 'pin', 'Ines', '8642', '--data', at('house'))).toMatchObject({ status: 0 });
-  expect(run('server/keep/replayCommand.ts', '--check', '--data', at('house')).said).toMatch(/of another version/);
-  const { entries: copied, replayed } = await backUp(at('house'), at('old'), new Date(T0));
+  expect(run('server/keep/command.ts', 'pin', 'Ines', '8642', '--data', pathTo('house'))).toMatchObject({ status: 0 });
+  expect(run('server/keep/replayCommand.ts', '--check', '--data', pathTo('house')).said).toMatch(/of another version/);
+  const { entries: copied, replayed } = await backUp(pathTo('house'), pathTo('old'), new Date(T0));
   expect([copied, replayed]).toEqual([entries, false]);
   expect(rows.get()).toBe(before);
   client.close();
-  expect(fs.readdirSync(at('house')).filter((name) => name.includes('.before-'))).toEqual([]);
+  expect(fs.readdirSync(pathTo('house')).filter((name) => name.includes('.before-'))).toEqual([]);
   // Put back, the copy is brought up to this program.
   expect(
     (
       await restore(
         fs
-          .readdirSync(at('old'))
-          .map((name) => at('old', name))
+          .readdirSync(pathTo('old'))
+          .map((name) => pathTo('old', name))
           .find((name) => name.endsWith('.db'))!,
-        at('up'),
+        pathTo('up'),
       )
     ).replayed,
   ).toBe(true);
-  expect(count(at('up'))).toBe(entries);
+  expect(count(pathTo('up'))).toBe(entries);
 });
 
 it('a server does not begin a house where one was', () => {
-  fs.mkdirSync(at('was'));
-  fs.writeFileSync(at('was', 'house.db'), '');
-  const { status, said } = run('server/main.ts', '--port', '0', '--data', at('was'));
+  fs.mkdirSync(pathTo('was'));
+  fs.writeFileSync(pathTo('was', 'house.db'), '');
+  const { status, said } = run('server/main.ts', '--port', '0', '--data', pathTo('was'));
   expect([status, said]).toEqual([1, expect.stringMatching(/holds house\.db but no house: one was here/)]);
 });
 
 describe('npm run doctor', () => {
-  const told = (data = at('house'), copies = at('copies')) =>
+  const told = (data = pathTo('house'), copies = pathTo('copies')) =>
     Object.fromEntries(examine(data, { copies, now: T0 }).map(({ what, says, well }) => [what, [well, says]]));
 
   it('finds a house well, beside whoever runs it, and changes nothing', () => {
-    fs.chmodSync(at('house'), 0o700);
-    const before = fs.readFileSync(houseFile(at('house')));
-    const lease = takeLease(at('house'), 'a running house');
+    fs.chmodSync(pathTo('house'), 0o700);
+    const before = fs.readFileSync(houseFile(pathTo('house')));
+    const lease = takeLease(pathTo('house'), 'a running house');
     fs.utimesSync(copy, T0 / 1000, T0 / 1000);
     const found = told();
     lease.release();
@@ -186,18 +186,18 @@ describe('npm run doctor', () => {
       copies: [true, expect.stringMatching(/^1 in .*of today$/)],
     });
     expect(told()['in use']).toEqual([undefined, 'by nobody']);
-    expect(fs.readFileSync(houseFile(at('house')))).toEqual(before);
+    expect(fs.readFileSync(houseFile(pathTo('house')))).toEqual(before);
   });
 
   it('tells each thing that is wrong, whatever else is', () => {
-    const client = new Database(houseFile(at('house')));
+    const client = new Database(houseFile(pathTo('house')));
     client.exec(
       'update p_balance set n = n + 1 where inside = 1; delete from credential; update entry set recorded_at_ms = 9e12 where seq = 1',
     );
     client.close();
-    fs.chmodSync(houseFile(at('house')), 0o644);
+    fs.chmodSync(houseFile(pathTo('house')), 0o644);
     fs.rmSync(`${copy}.sha256`);
-    const found = examine(at('house'), { copies: at('copies'), now: T0 });
+    const found = examine(pathTo('house'), { copies: pathTo('copies'), now: T0 });
     expect(found.flatMap(({ what, well }) => (well === false ? [what] : []))).toEqual([
       'privacy',
       'journal',
@@ -210,10 +210,10 @@ describe('npm run doctor', () => {
   });
 
   it('of a damaged file, of remains and of nothing', () => {
-    fs.truncateSync(houseFile(at('house')), 40_000);
+    fs.truncateSync(houseFile(pathTo('house')), 40_000);
     expect(told().file![0]).toBe(false);
-    fs.writeFileSync(houseFile(at('house')), '');
+    fs.writeFileSync(houseFile(pathTo('house')), '');
     expect(told().directory).toEqual([false, expect.stringContaining('but no house')]);
-    expect(told(at('nowhere')).directory).toEqual([false, expect.stringContaining('no house in it')]);
+    expect(told(pathTo('nowhere')).directory).toEqual([false, expect.stringContaining('no house in it')]);
   });
 });

@@ -21,7 +21,7 @@ it('tells of a request who, what and how long, of a broken one its kinds, and ne
   const agent = request.agent(app.express).set('host', 'localhost');
   await agent.post('/api/sign-in').send({ person: 'bram', pin: '74914' }).expect(401);
   const { headers } = await agent.post('/api/sign-in').send({ person: 'bram', pin: '74913' }).expect(200);
-  const cookies = (headers['set-cookie'] as unknown as string[]).map((one) => one.split(/[=;]/)[1]!);
+  const cookies = (headers['set-cookie'] as unknown as string[]).map((header) => header.split(/[=;]/)[1]!);
   const act = house.actOf([land(1, { note: 'a secret of bag 1' })]);
   await agent.post('/api/journal').send(act).expect(200);
   await agent.get('/api/views/dock').expect(200);

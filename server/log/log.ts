@@ -59,6 +59,6 @@ export function whatOf(request: Request, locals: Record<string, unknown>): Told 
     request: locals.requestId as string | undefined,
     ...(locals.person ? { person: (locals.person as Person).id } : {}),
     ...(typeof body?.actId === 'string' ? { act: body.actId.slice(0, 64) } : {}),
-    ...(entries ? { kinds: entries.slice(0, MOST_KINDS).map((one) => String(one?.kind).slice(0, 40)) } : {}),
+    ...(entries ? { kinds: entries.slice(0, MOST_KINDS).map((entry) => String(entry?.kind).slice(0, 40)) } : {}),
   };
 }

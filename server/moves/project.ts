@@ -12,9 +12,9 @@ export const moveProjectors: MakeProjectors<MoveEntries> = (db) => {
       voids: ['p_transfer_task'],
       project(entry) {
         const { plan, name, tasks } = entry.payload;
-        tasks.forEach((one, ord) => {
-          const { task: id, lot, from, to } = one;
-          task({ ...factOf(entry), id, plan, name, ord, lot, from, to, facts: one });
+        tasks.forEach((otherTask, ord) => {
+          const { task: id, lot, from, to } = otherTask;
+          task({ ...factOf(entry), id, plan, name, ord, lot, from, to, facts: otherTask });
         });
       },
     },

@@ -16,12 +16,12 @@ export function moveState(client: Database.Database): Pick<HouseState, 'findTask
     findTask(id) {
       const row = task(id);
       if (!row) return undefined;
-      const of = marks(id);
-      const latest = (what: ReturnType<typeof marks>[number]['what']) => of.findLast((one) => one.what === what);
+      const taskMarks = marks(id);
+      const latest = (what: ReturnType<typeof marks>[number]['what']) => taskMarks.findLast((row) => row.what === what);
       return {
         ...row.facts,
         plan: row.plan,
-        tries: of.filter(({ what }) => what === 'tried').map(({ atMs }) => atMs),
+        tries: taskMarks.filter(({ what }) => what === 'tried').map(({ atMs }) => atMs),
         done: latest('done'),
         dropped: latest('dropped'),
         unblocked: latest('unblocked'),

@@ -43,12 +43,12 @@ export function prepareSystems(client: Database.Database): (only?: string) => Ma
   const lots = ask.values(t.balance.lot, 'select distinct b.lot from now_standing b join p_tank t on t.id = b.place where t.system = ?');
 
   return (only) => {
-    const one = only ?? null;
+    const text = only ?? null;
     const systemStates = new Map<string, SystemState>();
     const set = (system: string, more: Partial<SystemState>) =>
       systemStates.set(system, { ...(systemStates.get(system) ?? CALM_SYSTEM), ...more });
-    const zeroAt = zeros(one);
-    for (const { system, family, endedAtMs } of treatments(one)) {
+    const zeroAt = zeros(text);
+    for (const { system, family, endedAtMs } of treatments(text)) {
       const known = systemStates.get(system) ?? CALM_SYSTEM;
       if (endedAtMs > 8e15) {
         set(system, { treatments: [...known.treatments, family] });
@@ -58,11 +58,11 @@ export function prepareSystems(client: Database.Database): (only?: string) => Ma
       set(system, { held: [...known.held, held] });
     }
     const ill = new Map<string, string>();
-    for (const { system, signs } of odd(one)) {
+    for (const { system, signs } of odd(text)) {
       const sign = signs.find((each) => SIGN_CLASS[each.sign] === 'illness');
       if (sign) ill.set(system, sign.sign);
     }
-    for (const { system } of deaths(one)) ill.set(system, ill.get(system) ?? 'a death by illness');
+    for (const { system } of deaths(text)) ill.set(system, ill.get(system) ?? 'a death by illness');
     for (const [system, what] of ill) set(system, { ill: { what, lots: lots(system) } });
     return systemStates;
   };

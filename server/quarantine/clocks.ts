@@ -4,7 +4,7 @@ import { gatherFacts, quarantineClock, type QuarantineClock } from '#core/quaran
 import { prepareQuarantineRows, prepareOpenQuarantines, type OpenQuarantine } from './rows.ts';
 
 export type RunningQuarantine = OpenQuarantine & { clock: QuarantineClock };
-export type ReadClocks = (at: {
+export type ReadClocks = (asked: {
   now: number;
   zone: string;
   toolDriesH: number;

@@ -32,7 +32,7 @@ it(`${HISTORIES} histories: the clock says what the ledger says, and the same re
     ]);
     const calculated = [...expected].map(([lot, { restarts, left }]) => [lot, restarts.sort(), left]);
     expect({ seed, clocks: said.sort() }).toEqual({ seed, clocks: calculated.sort() });
-    for (const { restarts } of expected.values()) for (const one of restarts) met.add(one.replace(/^\d+ /, ''));
+    for (const { restarts } of expected.values()) for (const restart of restarts) met.add(restart.replace(/^\d+ /, ''));
     expect({ seed, differ: narrowDiffers(house.client, { now, zone, toolDriesH: RULES.driesMin / 60 }) }).toEqual({ seed, differ: [] });
     house.client.exec('rollback');
   }

@@ -3,9 +3,9 @@ import type Database from 'better-sqlite3';
 import { prepareClocks } from './clocks.ts';
 
 /** Lots whose clock read alone differs from the same clock read with all others. */
-export function narrowDiffers(client: Database.Database, at: { now: number; zone: string; toolDriesH: number }): string[] {
+export function narrowDiffers(client: Database.Database, asked: { now: number; zone: string; toolDriesH: number }): string[] {
   const clocks = prepareClocks(client);
-  return [...clocks(at)].flatMap(([lot, { clock }]) =>
-    JSON.stringify(clocks({ ...at, only: [lot] }).get(lot)?.clock) === JSON.stringify(clock) ? [] : [lot],
+  return [...clocks(asked)].flatMap(([lot, { clock }]) =>
+    JSON.stringify(clocks({ ...asked, only: [lot] }).get(lot)?.clock) === JSON.stringify(clock) ? [] : [lot],
   );
 }

@@ -12,7 +12,7 @@ export const quarantineProjectors: MakeProjectors<QuarantineEntries> = (db) => {
       voids: ['p_quarantine'],
       project(entry) {
         const { quarantine: id, lot: of, policy, zero } = entry.payload;
-        quarantine({ ...factOf(entry), id, lot: of, policy: policy, zero });
+        quarantine({ ...factOf(entry), id, lot: of, policy, zero });
       },
     },
     'quarantine.signedOff': {

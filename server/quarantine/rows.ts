@@ -14,13 +14,13 @@ export function prepareOpenQuarantines(client: Database.Database): (lots?: reado
   const ask = makeAsk(client);
   const columns = 'h.id, h.lot, h.entry, h.policy, h.at_ms openedAtMs, h.zero';
   const shape = { ...pick(t.quarantine, 'id', 'lot', 'entry', 'policy', 'zero'), openedAtMs: t.quarantine.atMs };
-  const one = ask.all(shape, `select ${columns} from now_quarantine h where h.lot = ? order by h.at_ms desc, h.entry desc limit 1`);
+  const ofLot = ask.all(shape, `select ${columns} from now_quarantine h where h.lot = ? order by h.at_ms desc, h.entry desc limit 1`);
   const all = ask.all(
     shape,
     `
     select ${columns} from now_quarantine h where exists (select 1 from now_standing b join p_tank t on t.id = b.place where b.lot = h.lot)`,
   );
-  return (lots) => (lots === undefined ? all() : lots.flatMap((lot) => one(lot)));
+  return (lots) => (lots === undefined ? all() : lots.flatMap((lot) => ofLot(lot)));
 }
 
 /**
@@ -29,7 +29,7 @@ export function prepareOpenQuarantines(client: Database.Database): (lots?: reado
  */
 export function prepareQuarantineRows(
   client: Database.Database,
-): (quarantines: readonly OpenQuarantine[], at: { zone: string; toolDriesH: number; only?: readonly string[] }) => QuarantineRows {
+): (quarantines: readonly OpenQuarantine[], asked: { zone: string; toolDriesH: number; only?: readonly string[] }) => QuarantineRows {
   const ask = makeAsk(client);
   const systemsSince = ask.all(pick(t.systemsSince, 'tank', 'system', 'atMs'), 'select tank, system, at_ms atMs from p_tank_system');
   const codes = ask.map(t.tank.id, t.tank.code, 'select id, code from p_tank');
@@ -163,8 +163,8 @@ export function prepareQuarantineRows(
       })),
       ate: new Map(
         quarantines.flatMap(({ lot }) => {
-          const times = [...ancestry(lot, families)].flatMap(([one, untilMs]) => {
-            const atMs = meal(one, Math.min(untilMs, Number.MAX_SAFE_INTEGER));
+          const times = [...ancestry(lot, families)].flatMap(([place, untilMs]) => {
+            const atMs = meal(place, Math.min(untilMs, Number.MAX_SAFE_INTEGER));
             return atMs === undefined ? [] : [atMs];
           });
           return times.length === 0 ? [] : [[lot, Math.max(...times)] as const];
@@ -179,9 +179,9 @@ export function prepareQuarantineRows(
 function checksOf(rows: ReadonlyMap<string, string | null>): QuarantineRows['checks'] {
   const checks = new Map<string, number[]>();
   for (const [tank, times] of rows)
-    for (const one of times?.split(',') ?? []) {
-      const colon = one.indexOf(':');
-      const [day, atMs] = [Number(one.slice(0, colon)), Number(one.slice(colon + 1))];
+    for (const part of times?.split(',') ?? []) {
+      const colon = part.indexOf(':');
+      const [day, atMs] = [Number(part.slice(0, colon)), Number(part.slice(colon + 1))];
       const key = checkKey(tank, day);
       const known = checks.get(key);
       if (known) known.push(atMs);

@@ -25,8 +25,8 @@ export function quarantineState(
      (select place from now_standing where lot = @lot union select tank from now_coming where lot = @lot) order by 1`,
   );
   const clocksOf: HouseState['clocksOf'] = (lots, atMs) => {
-    const at = { now: atMs, zone: findZone()!, toolDriesH: (findRules() ?? STARTING_RULES).toolDriesH };
-    return new Map([...clocks({ ...at, only: lots })].map(([lot, { clock }]) => [lot, clock]));
+    const asked = { now: atMs, zone: findZone()!, toolDriesH: (findRules() ?? STARTING_RULES).toolDriesH };
+    return new Map([...clocks({ ...asked, only: lots })].map(([lot, { clock }]) => [lot, clock]));
   };
   return {
     findOpenQuarantine(lot) {

@@ -69,7 +69,7 @@ export function tell(house: TestHouse, seed: number) {
   // The next midnight, so that days of the ledger are days of the house; hours stay clear of both ends of the day.
   const zeroMs = Math.ceil(house.now() / DAY_MS) * DAY_MS;
   const told: Told = { happened: [], waits: [] };
-  const at = (minute: number) => zeroMs + minute * MINUTE_MS;
+  const minuteMs = (minute: number) => zeroMs + minute * MINUTE_MS;
   const lots: string[] = [];
   const tankOf = new Map<string, string>();
   const system: Record<string, string> = { ...TANKS };
@@ -79,12 +79,12 @@ export function tell(house: TestHouse, seed: number) {
   let serial = 0;
   const id = (what: string) => `${what}-${seed}-${(serial += 1)}`;
   const write = (minute: number, said: readonly Said[]) => {
-    if (house.now() < at(minute)) house.wait(at(minute) - house.now());
-    house.must(LEAD, ...said.map((one) => ({ ...one, occurredAtMs: at(minute), overrules: OVERRULES })));
+    if (house.now() < minuteMs(minute)) house.wait(minuteMs(minute) - house.now());
+    house.must(LEAD, ...said.map((entry) => ({ ...entry, occurredAtMs: minuteMs(minute), overrules: OVERRULES })));
   };
   const noteDown = (minute: number, happened: Happened, said: readonly Said[], mayWait = true) => {
     told.happened.push(happened);
-    if (mayWait && chance() < 0.2) told.waits.push(...said.map((one) => ({ ...one, occurredAtMs: at(minute) })));
+    if (mayWait && chance() < 0.2) told.waits.push(...said.map((entry) => ({ ...entry, occurredAtMs: minuteMs(minute) })));
     else write(minute, said);
   };
   const open = (lot: string, zero: 'arrival' | 'contact'): Said => {
@@ -99,7 +99,7 @@ export function tell(house: TestHouse, seed: number) {
         kind: 'tank.checked',
         payload: {
           tank,
-          day: Math.floor(at(minute) / DAY_MS),
+          day: Math.floor(minuteMs(minute) / DAY_MS),
           round: 'morning',
           allWell: odd === undefined,
           lots: odd ? [{ lot: odd, expected: 50, seen: more.missed ? 49 : null, signs: more.missed ? [] : [{ sign }] }] : [],
@@ -123,7 +123,7 @@ export function tell(house: TestHouse, seed: number) {
     ...Array.from({ length: 2 }, () => (minute: number) => arrive(minute)),
     ...Array.from({ length: 2 }, () => (minute: number) => {
       const lot = pick(lots);
-      const tank = pick(TANK_IDS.filter((one) => one !== tankOf.get(lot)));
+      const tank = pick(TANK_IDS.filter((tank) => tank !== tankOf.get(lot)));
       noteDown(
         minute,
         { at: minute, is: 'moves', lot, tank },
@@ -156,7 +156,7 @@ export function tell(house: TestHouse, seed: number) {
     },
     (minute) => {
       const from = pick(TANK_IDS);
-      const to = pick(TANK_IDS.filter((one) => one !== from));
+      const to = pick(TANK_IDS.filter((tank) => tank !== from));
       noteDown(minute, { at: minute, is: 'pours', from, to }, [
         { kind: 'water.exchanged', payload: { tank: to, litres: 5, source: 'tank', fromTank: from } },
       ]);
@@ -167,11 +167,11 @@ export function tell(house: TestHouse, seed: number) {
       running.set(system, treatment ? '' : id('course'));
       noteDown(
         minute,
-        { at: minute, is: treatment ? 'treatment ends' : 'treatment begins', system: system },
+        { at: minute, is: treatment ? 'treatment ends' : 'treatment begins', system },
         [
           treatment
-            ? { kind: 'treatment.ended', payload: { treatment, system: system } }
-            : { kind: 'treatment.begun', payload: { treatment: running.get(system)!, system: system, family: 'dye' } },
+            ? { kind: 'treatment.ended', payload: { treatment, system } }
+            : { kind: 'treatment.begun', payload: { treatment: running.get(system)!, system, family: 'dye' } },
         ],
         false,
       );
@@ -217,8 +217,8 @@ export function tell(house: TestHouse, seed: number) {
           crate,
           label: crate,
           supplier: 'yard',
-          packedAtMs: at(minute) - HOUR_MS,
-          promisedAtMs: at(minute),
+          packedAtMs: minuteMs(minute) - HOUR_MS,
+          promisedAtMs: minuteMs(minute),
           stated: { temperatureC: 25, salinityPpt: 32 },
           lots: [{ lot, label: lot, species: 'green-chromis', origin: 'bred', sizeCm: 3 }],
           bags: [{ bag, label: 'bag 1', box: 1, lot, n, waterL: 40 }],
@@ -244,8 +244,8 @@ export function tell(house: TestHouse, seed: number) {
   }
   const until = DAYS * 1440 + 300;
   for (const late of told.waits) {
-    if (house.now() < at(until)) house.wait(at(until) - house.now());
+    if (house.now() < minuteMs(until)) house.wait(minuteMs(until) - house.now());
     house.must(LEAD, { ...late, overrules: OVERRULES });
   }
-  return { happened: told.happened, until, now: at(until), zeroMs };
+  return { happened: told.happened, until, now: minuteMs(until), zeroMs };
 }

@@ -48,30 +48,30 @@ export function walk(
     const { status, among } = get(lot);
     return status === 'cleared stock' || (status === 'done' && among.size === 0);
   };
-  const restart = (lot: string, at: number, why: string) => {
-    const one = get(lot);
-    if (one.status === 'in quarantine' && Math.floor(at / DAY) > one.openedDay) one.restarts.push({ at, why });
+  const restart = (lot: string, atMs: number, why: string) => {
+    const treatment = get(lot);
+    if (treatment.status === 'in quarantine' && Math.floor(atMs / DAY) > treatment.openedDay) treatment.restarts.push({ at: atMs, why });
   };
   /** The page of the day: opened for each lot with the first thing of it. */
   const page = (lot: string) => {
-    const one = get(lot);
-    return (one.days[day] ??= { seen: new Set(), came: false, missed: false, treated: false, last: one.tank });
+    const treatment = get(lot);
+    return (treatment.days[day] ??= { seen: new Set(), came: false, missed: false, treated: false, last: treatment.tank });
   };
   const markTreatments = () => {
     for (const lot of lots.keys()) if (treatments.has(where(lot))) page(lot).treated = true;
   };
   /** Fish that lived together before are no newcomers to each other. */
-  const comeTo = (system: string, newcomers: readonly string[], at: number) => {
+  const comeTo = (system: string, newcomers: readonly string[], atMs: number) => {
     const there = on(system).filter((lot) => !newcomers.includes(lot));
     const dirtyThere = there.filter((lot) => !isClear(lot));
     const dirtyComing = newcomers.filter((lot) => !isClear(lot));
     return () => {
-      for (const lot of there) for (const _ of dirtyComing) restart(lot, at, 'newcomer');
-      if (dirtyThere.length > 0) for (const lot of newcomers) restart(lot, at, 'came to fish in quarantine');
+      for (const lot of there) for (const _ of dirtyComing) restart(lot, atMs, 'newcomer');
+      if (dirtyThere.length > 0) for (const lot of newcomers) restart(lot, atMs, 'came to fish in quarantine');
     };
   };
-  const put = (lot: string, tank: string, at: number) => {
-    Object.assign(get(lot), { tank, since: at });
+  const put = (lot: string, tank: string, atMs: number) => {
+    Object.assign(get(lot), { tank, since: atMs });
     page(lot).came = true;
   };
   const turn = (to: number) => {
@@ -83,15 +83,15 @@ export function walk(
       markTreatments();
     }
   };
-  for (const one of happened) {
-    turn(Math.floor(one.at / DAY));
-    const { at } = one;
-    switch (one.is) {
+  for (const event of happened) {
+    turn(Math.floor(event.at / DAY));
+    const { at } = event;
+    switch (event.is) {
       case 'cleared stock':
       case 'arrives': {
-        const on_ = one.is === 'arrives';
-        lots.set(one.lot, {
-          tank: one.tank,
+        const on_ = event.is === 'arrives';
+        lots.set(event.lot, {
+          tank: event.tank,
           since: at,
           status: on_ ? 'in quarantine' : 'cleared stock',
           among: new Set(),
@@ -99,95 +99,95 @@ export function walk(
           restarts: [],
           days: [],
         });
-        comeTo(systemNow[one.tank]!, [one.lot], at)();
-        page(one.lot).came = true;
+        comeTo(systemNow[event.tank]!, [event.lot], at)();
+        page(event.lot).came = true;
         markTreatments();
         break;
       }
       case 'in quarantine again':
-        Object.assign(get(one.lot), { status: 'in quarantine', openedDay: day, restarts: [] });
+        Object.assign(get(event.lot), { status: 'in quarantine', openedDay: day, restarts: [] });
         break;
       case 'moves': {
-        const to = systemNow[one.tank]!;
-        const meet = to === where(one.lot) ? () => undefined : comeTo(to, [one.lot], at);
-        put(one.lot, one.tank, at);
+        const to = systemNow[event.tank]!;
+        const meet = to === where(event.lot) ? () => undefined : comeTo(to, [event.lot], at);
+        put(event.lot, event.tank, at);
         meet();
         markTreatments();
         break;
       }
       case 'replumbed': {
-        const moved = [...lots.keys()].filter((lot) => get(lot).tank === one.tank);
-        const meet = one.system === systemNow[one.tank] ? () => undefined : comeTo(one.system, moved, at);
-        systemNow[one.tank] = one.system;
+        const moved = [...lots.keys()].filter((lot) => get(lot).tank === event.tank);
+        const meet = event.system === systemNow[event.tank] ? () => undefined : comeTo(event.system, moved, at);
+        systemNow[event.tank] = event.system;
         meet();
         markTreatments();
         break;
       }
       case 'looked':
-        for (const lot of lots.keys()) if (get(lot).tank === one.tank) page(lot).seen.add(one.tank);
-        if (one.missed) page(one.missed).missed = true;
-        if (one.ill) illness(one.ill, at);
-        if (one.stressed && at - get(one.stressed).since > rules.settlesMin) restart(one.stressed, at, 'lasting stress');
+        for (const lot of lots.keys()) if (get(lot).tank === event.tank) page(lot).seen.add(event.tank);
+        if (event.missed) page(event.missed).missed = true;
+        if (event.ill) illness(event.ill, at);
+        if (event.stressed && at - get(event.stressed).since > rules.settlesMin) restart(event.stressed, at, 'lasting stress');
         break;
       case 'dies':
-        if (one.ill) illness(one.lot, at);
-        else restart(one.lot, at, 'unexplained death');
+        if (event.ill) illness(event.lot, at);
+        else restart(event.lot, at, 'unexplained death');
         break;
       case 'wets': {
-        const list = wet.get(one.tool) ?? [];
-        const from = list.filter(({ tank, at: when }) => tank !== one.tank && at - when <= rules.driesMin);
-        for (const source of from) carried(source, one.tank, at, 'shared tool');
+        const list = wet.get(event.tool) ?? [];
+        const from = list.filter(({ tank, at: when }) => tank !== event.tank && at - when <= rules.driesMin);
+        for (const source of from) carried(source, event.tank, at, 'shared tool');
         const now: Wet = {
-          tank: one.tank,
+          tank: event.tank,
           at,
-          system: systemNow[one.tank]!,
-          dirty: on(systemNow[one.tank]!).filter((lot) => !isClear(lot)),
+          system: systemNow[event.tank]!,
+          dirty: on(systemNow[event.tank]!).filter((lot) => !isClear(lot)),
         };
-        wet.set(one.tool, [...list.filter(({ tank }) => tank !== one.tank), now]);
+        wet.set(event.tool, [...list.filter(({ tank }) => tank !== event.tank), now]);
         break;
       }
       case 'disinfects':
-        wet.delete(one.tool);
+        wet.delete(event.tool);
         break;
       case 'pours': {
-        const system = systemNow[one.from]!;
-        carried({ tank: one.from, at, system, dirty: on(system).filter((lot) => !isClear(lot)) }, one.to, at, 'shared system');
+        const system = systemNow[event.from]!;
+        carried({ tank: event.from, at, system, dirty: on(system).filter((lot) => !isClear(lot)) }, event.to, at, 'shared system');
         break;
       }
       case 'treatment begins':
-        treatments.add(one.system);
+        treatments.add(event.system);
         markTreatments();
         break;
       case 'treatment ends':
         markTreatments();
-        treatments.delete(one.system);
-        for (const lot of on(one.system)) restart(lot, at, 'treatment ended');
+        treatments.delete(event.system);
+        for (const lot of on(event.system)) restart(lot, at, 'treatment ended');
         break;
       case 'signed off': {
-        const others = on(where(one.lot)).filter((lot) => lot !== one.lot && get(lot).status === 'in quarantine');
-        Object.assign(get(one.lot), { status: 'done', among: new Set(others) });
-        for (const { among } of lots.values()) among.delete(one.lot);
+        const others = on(where(event.lot)).filter((lot) => lot !== event.lot && get(lot).status === 'in quarantine');
+        Object.assign(get(event.lot), { status: 'done', among: new Set(others) });
+        for (const { among } of lots.values()) among.delete(event.lot);
         break;
       }
     }
   }
   turn(Math.floor(until / DAY));
-  return new Map([...lots].filter(([, { status }]) => status === 'in quarantine').map(([lot, one]) => [lot, calculated(one)]));
+  return new Map([...lots].filter(([, { status }]) => status === 'in quarantine').map(([lot, here]) => [lot, calculated(here)]));
 
-  function illness(lot: string, at: number) {
-    restart(lot, at, 'illness');
-    for (const other of on(where(lot))) if (other !== lot) restart(other, at, 'illness in the system');
+  function illness(lot: string, atMs: number) {
+    restart(lot, atMs, 'illness');
+    for (const otherLot of on(where(lot))) if (otherLot !== lot) restart(otherLot, atMs, 'illness in the system');
   }
-  function carried(source: Wet, tank: string, at: number, why: string) {
+  function carried(source: Wet, tank: string, atMs: number, why: string) {
     if (source.system === systemNow[tank]) return;
-    for (const lot of on(systemNow[tank]!)) if (source.dirty.some((other) => other !== lot)) restart(lot, at, why);
+    for (const lot of on(systemNow[tank]!)) if (source.dirty.some((otherLot) => otherLot !== lot)) restart(lot, atMs, why);
   }
   function calculated({ restarts, openedDay, days }: Lot): Calculated {
     const dayOf = ({ at }: { at: number }) => Math.floor(at / DAY);
     const zeros = new Set([openedDay, ...restarts.map(dayOf)]);
     const isClean = (no: number) => {
-      const one = days[no];
-      return one && !zeros.has(no) && !one.missed && !one.treated && (one.seen.has(one.last) || (one.came && one.seen.size > 0));
+      const day = days[no];
+      return day && !zeros.has(no) && !day.missed && !day.treated && (day.seen.has(day.last) || (day.came && day.seen.size > 0));
     };
     const cleanSince = (from: number) => Array.from({ length: day - from - 1 }, (_, no) => from + 1 + no).filter(isClean).length;
     const last = restarts.at(-1);

@@ -18,16 +18,16 @@ export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
       project(entry) {
         const { tank, day, round, allWell, lots, note } = entry.payload;
         check({ ...factOf(entry), tank, day, round, allWell, note });
-        for (const one of lots) {
-          if (one.signs.length === 0 && (one.seen === null || one.seen === one.expected)) continue;
+        for (const lot of lots) {
+          if (lot.signs.length === 0 && (lot.seen === null || lot.seen === lot.expected)) continue;
           odd({
             entry: entry.id,
             tank,
-            lot: one.lot,
+            lot: lot.lot,
             atMs: entry.occurredAtMs,
-            expected: one.expected,
-            seen: one.seen,
-            signs: one.signs,
+            expected: lot.expected,
+            seen: lot.seen,
+            signs: lot.signs,
           });
         }
       },

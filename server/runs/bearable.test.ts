@@ -72,14 +72,14 @@ const read = (kind: 'bag' | 'system', id: string, quantity: Quantity, value: num
 /** All 64 of them with `LIMITS=64`. */
 const CASES = Number(process.env.LIMITS ?? 20);
 it.each(Array.from({ length: CASES }, (_, index) => (index * 13) % 64))('bag and tank at the limits of what is taken, %p', (seed) => {
-  const at = (index: number) => {
+  const readingAt = (index: number) => {
     const quantity = QUANTITIES[index % QUANTITIES.length]!;
     const { min, max } = PLAUSIBLE[quantity];
     return [quantity, (seed >> (index % 6)) & 1 ? max : min] as const;
   };
   for (let index = 0; index < QUANTITIES.length; index += 1) {
-    house.codes(KEEPER, read('bag', 'crate-1-bag3', ...at(index)));
-    house.codes(KEEPER, read('system', 'salt', ...at(index + 1)));
+    house.codes(KEEPER, read('bag', 'crate-1-bag3', ...readingAt(index)));
+    house.codes(KEEPER, read('system', 'salt', ...readingAt(index + 1)));
   }
   everyView();
   const choose: Said = {

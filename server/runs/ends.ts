@@ -58,10 +58,10 @@ function markOf({ events, readings, meterChecks, fewer, tankSince }: Acclimation
 function sayEnd(run: AcclimationRun, now: number, estimate: ParameterEstimate): RunEnd | undefined {
   const { end, endBand } = forecastOf(runFactsOf(run), now, estimate);
   if (!end) return undefined;
-  const at = (minute: number) => run.startedAtMs + minute * MINUTE_MS;
+  const minuteMs = (minute: number) => run.startedAtMs + minute * MINUTE_MS;
   return {
-    atMs: at(end.atMinute),
-    ...(endBand ? { earlyMs: at(endBand.early) } : {}),
-    ...(endBand?.late === undefined ? {} : { lateMs: at(endBand.late) }),
+    atMs: minuteMs(end.atMinute),
+    ...(endBand ? { earlyMs: minuteMs(endBand.early) } : {}),
+    ...(endBand?.late === undefined ? {} : { lateMs: minuteMs(endBand.late) }),
   };
 }

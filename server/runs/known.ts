@@ -44,7 +44,7 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
     where r.voided_by is null
       and not exists (select 1 from p_run_release x where x.run = r.id and x.remaining = 0 and x.voided_by is null) order by r.at_ms, r.entry`,
   );
-  const one = ask.all(RUN, `select ${columns} from p_bench_run r ${joined} where r.id = ? and r.voided_by is null`);
+  const byId = ask.all(RUN, `select ${columns} from p_bench_run r ${joined} where r.id = ? and r.voided_by is null`);
   const events = ask.all(
     { ...pick(t.runEvent, 'entry', 'atMs', 'what', 'facts'), by: text },
     `select entry, at_ms atMs, ${personName('"by"')} by, what, facts from p_run_event where run = ? and voided_by is null order by at_ms, entry`,
@@ -93,7 +93,7 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
   );
 
   return (only) =>
-    (only === undefined ? open() : one(only)).map((row): Known => {
+    (only === undefined ? open() : byId(only)).map((row): Known => {
       const { kind, tank, code, purpose, type, system, ...rest } = row;
       return {
         ...rest,

@@ -20,7 +20,7 @@ export const runProjectors: MakeProjectors<RunEntries> = (db) => {
     voids: ['p_run_event'],
     project(entry) {
       const { run: id, ...facts } = entry.payload;
-      event({ ...factOf(entry), run: id, what, facts: facts });
+      event({ ...factOf(entry), run: id, what, facts });
     },
   });
   return {

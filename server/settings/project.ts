@@ -12,8 +12,8 @@ export const settingsProjectors: MakeProjectors<SettingsEntries> = (db) => {
       project(entry) {
         const { id, occurredAtMs: atMs, payload } = entry;
         const { name, zone, rules } = payload;
-        ruleVersion({ ...factOf(entry), rules: rules });
-        const row = { id: 1, entry: id, atMs, name, zone, rules: rules };
+        ruleVersion({ ...factOf(entry), rules });
+        const row = { id: 1, entry: id, atMs, name, zone, rules };
         db.insert(tables.house)
           .values(row)
           .onConflictDoUpdate({ target: tables.house.id, set: row, setWhere: isLater(tables.house) })

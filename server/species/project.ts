@@ -8,7 +8,7 @@ import { noteChange, type MakeProjectors } from '../db/projector.ts';
 export const speciesProjectors: MakeProjectors<SpeciesEntries> = (db) => {
   const species = prepareInsert(db, tables.species);
   const change = noteChange(db);
-  const columnsOf = (facts: SpeciesFields) => ({ scientific: facts.scientific, common: facts.common, facts: facts });
+  const columnsOf = (facts: SpeciesFields) => ({ scientific: facts.scientific, common: facts.common, facts });
   return {
     'species.added': {
       voids: [],

@@ -57,19 +57,19 @@ export function stockState(client: Database.Database): Pick<HouseState, Asked> {
       const row = lot(id);
       return row && (Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as LotFacts);
     },
-    balance: (of, at) => balance(of, at) ?? 0,
-    balanceAt: (of, at, atMs) => balanceAt(at, of, atMs) ?? 0,
+    balance: (lot, place) => balance(lot, place) ?? 0,
+    balanceAt: (lot, place, atMs) => balanceAt(place, lot, atMs) ?? 0,
     tanksOf: ask.values(
       t.balance.place,
       'select b.place from now_standing b join p_tank t on t.id = b.place where b.lot = ? order by t.code',
     ),
     isInTank: ask.is("select 1 from now_standing b join p_tank t on t.id = b.place where b.lot = ? and t.purpose <> 'customer' limit 1"),
     occupants: ask.all(pick(t.balance, 'lot', 'n'), 'select lot, n from now_standing where place = ? order by lot'),
-    lotCount: (of) => lotCount({ lot: of })!,
-    lastMove: (at, exceptAct = '') => lastMove(at, exceptAct),
+    lotCount: (lot) => lotCount({ lot })!,
+    lastMove: (place, exceptAct = '') => lastMove(place, exceptAct),
     isPlace: (id) => place(id, id, id),
-    wasIn: (of, at) => was(at, of),
-    hasStayLimit: (of, at, atMs) => stayLimit(at, of, atMs ?? null),
+    wasIn: (lot, place) => was(place, lot),
+    hasStayLimit: (lot, place, atMs) => stayLimit(place, lot, atMs ?? null),
     isPromiseOpen: ask.is(`select 1 from now_promise p where p.id = ? and p.lot = ?`),
   };
 }

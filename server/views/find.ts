@@ -55,7 +55,7 @@ export const makeFindView: MakeView<'find'> = (client) => {
     const mark = speciesMark();
     if (allSpecies?.mark !== mark) {
       const names = speciesNames();
-      allSpecies = { mark, lookUp: makeLookUp(names), byId: new Map(names.map((one) => [one.id, one])) };
+      allSpecies = { mark, lookUp: makeLookUp(names), byId: new Map(names.map((name) => [name.id, name])) };
     }
     return allSpecies;
   };

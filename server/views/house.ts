@@ -59,7 +59,7 @@ export const makeHouseView: MakeView<'house'> = (client) => {
       ...(flow === null ? {} : { flow }),
     }));
     return {
-      people: people().map(({ leftAct, ...one }) => ({ ...one, ...(leftAct === null ? {} : { leftAct }) })),
+      people: people().map(({ leftAct, ...card }) => ({ ...card, ...(leftAct === null ? {} : { leftAct }) })),
       systems: systems().map(({ setC, setPpt, ...system }) => ({
         ...system,
         set: { temperatureC: setC, salinityPpt: setPpt },
@@ -69,8 +69,8 @@ export const makeHouseView: MakeView<'house'> = (client) => {
         tanks: all.filter((tank) => tank.rack === rack.id).map(({ code }) => code),
       })),
       tanks: all,
-      tools: tools().map(({ facts, ...one }) => ({
-        ...one,
+      tools: tools().map(({ facts, ...card }) => ({
+        ...card,
         ...facts,
       })),
       ruleVersions: versions(),

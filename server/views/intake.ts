@@ -18,9 +18,9 @@ export const makeIntakeView: MakeView<'intake'> = (client) => {
   );
   const species = prepareSpeciesNames(client);
   return () => ({
-    suppliers: suppliers().map((one) => ({
-      ...one,
-      taught: latestOf(taught(one.id)),
+    suppliers: suppliers().map((supplier) => ({
+      ...supplier,
+      taught: latestOf(taught(supplier.id)),
     })),
     species: species(),
   });
@@ -31,8 +31,8 @@ function latestOf(rows: { columns: TaughtColumn[]; names: TaughtName[] }[]): Sup
   const columns = new Map<string, TaughtColumn>();
   const names = new Map<string, TaughtName>();
   for (const row of rows) {
-    for (const one of row.columns) columns.set(headingKey(one.heading), one);
-    for (const one of row.names) names.set(nameKey(one.heard), one);
+    for (const column of row.columns) columns.set(headingKey(column.heading), column);
+    for (const name of row.names) names.set(nameKey(name.heard), name);
   }
   return { columns: [...columns.values()], names: [...names.values()] };
 }

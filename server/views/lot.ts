@@ -102,7 +102,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
         ...kin.flatMap(({ lot, label, untilMs }) =>
           beenWith(lot, untilMs).map(({ place, ...span }) => ({ ...nameOf(place), ...span, as: label })),
         ),
-      ].sort((one, other) => one.fromMs - other.fromMs),
+      ].sort((a, b) => a.fromMs - b.fromMs),
       left: standing.filter(({ inside, place, n }) => !inside && n > 0 && place !== 'relabelled').map(({ place, n }) => ({ place, n })),
       shared: sharing([{ lot: row.id }, ...kin], moves[0]?.atMs),
       quarantines: quarantines(request, [row.id]),
@@ -153,23 +153,25 @@ function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
         .map((occupancy) => ({ ...occupancy, untilMs: Math.min(occupancy.untilMs ?? Infinity, untilMs) })),
     );
     const taskGroup = new Set(kin.map(({ lot }) => lot));
-    const shared = [...occupancies].flatMap(([other, list]) =>
-      taskGroup.has(other)
+    const shared = [...occupancies].flatMap(([otherLot, list]) =>
+      taskGroup.has(otherLot)
         ? []
         : list.flatMap((occupancy) =>
             own.flatMap((mine): Omit<Sharing, 'label'>[] => {
               if (mine.system !== occupancy.system) return [];
               const fromMs = Math.max(mine.fromMs, occupancy.fromMs);
               const untilMs = Math.min(mine.untilMs, occupancy.untilMs ?? Infinity);
-              return fromMs < untilMs ? [{ lot: other, place: occupancy.place, fromMs, ...(untilMs === Infinity ? {} : { untilMs }) }] : [];
+              return fromMs < untilMs
+                ? [{ lot: otherLot, place: occupancy.place, fromMs, ...(untilMs === Infinity ? {} : { untilMs }) }]
+                : [];
             }),
           ),
     );
-    const called = labels(JSON.stringify([...new Set(shared.map((one) => one.lot))]));
+    const called = labels(JSON.stringify([...new Set(shared.map((shared) => shared.lot))]));
     const codeOf = codes();
     return shared
-      .map((one) => ({ ...one, label: called.get(one.lot) ?? one.lot, place: codeOf.get(one.place) ?? one.place }))
-      .sort((one, other) => other.fromMs - one.fromMs)
+      .map((shared) => ({ ...shared, label: called.get(shared.lot) ?? shared.lot, place: codeOf.get(shared.place) ?? shared.place }))
+      .sort((a, b) => b.fromMs - a.fromMs)
       .slice(0, SHOWN);
   };
 }

@@ -115,7 +115,7 @@ export const makeMovesView: MakeView<'moves'> = (client) => {
     const wetIn = (tool: string) =>
       wetFrom(
         wet.filter((use) => use.tool === tool),
-        clean.filter((one) => one.tool === tool),
+        clean.filter((row) => row.tool === tool),
         { now, driesMs },
       ).map((use) => ({ ...use, code: codes.get(use.tank)! }));
     return {

@@ -44,7 +44,7 @@ export function prepareOccupants(client: Database.Database): () => Map<string, L
     const byTank = new Map<string, Living[]>();
     for (const row of living()) {
       const { lot, label, n } = row;
-      const one: Living = {
+      const resident: Living = {
         lot,
         label,
         n,
@@ -54,7 +54,7 @@ export function prepareOccupants(client: Database.Database): () => Map<string, L
         sizeCm: row.sizeCm ?? undefined,
         sinceMs: row.sinceMs ?? undefined,
       };
-      byTank.set(row.tank, [...(byTank.get(row.tank) ?? []), one]);
+      byTank.set(row.tank, [...(byTank.get(row.tank) ?? []), resident]);
     }
     return byTank;
   };

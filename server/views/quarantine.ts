@@ -12,7 +12,7 @@ const ABOUT = { label: t.lot.label, ...SPECIES_SHAPE, places: json<{ id: string;
 /** Cards of the running quarantines, of all lots or of some. Places in restarts are said by code. */
 export function prepareQuarantineCards(
   client: Database.Database,
-): (at: Pick<ViewRequest, 'now' | 'zone' | 'rules'>, only?: readonly string[]) => QuarantineCard[] {
+): (asked: Pick<ViewRequest, 'now' | 'zone' | 'rules'>, only?: readonly string[]) => QuarantineCard[] {
   const ask = makeAsk(client);
   const clocks = prepareClocks(client);
   const about = ask.one(

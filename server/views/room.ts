@@ -98,7 +98,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
     // All bags of a lot may go to one tank: so it is judged, and one answer serves them all.
     const untanked = bag ? coming.untanked(bag.lot) : 0;
     const moreTo = (toCome: readonly ComingLot[], { lot, n }: Newcomer, tank: string) => {
-      const chosen = toCome.find((one) => one.lot === lot)?.n ?? 0;
+      const chosen = toCome.find((comingLot) => comingLot.lot === lot)?.n ?? 0;
       if (!bag) return chosen;
       // Landed it is among them itself, unless it goes elsewhere.
       return untanked + chosen - (bag.landed && (bag.tank === undefined || bag.tank.id === tank) ? n : 0);
@@ -145,7 +145,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
               residents,
               coming: toCome
                 .filter(({ lot }) => lot !== newcomer.lot)
-                .map(({ species: kind, ...one }) => ({ ...one, species: kind === null ? undefined : allSpecies.get(kind) })),
+                .map(({ species: kind, ...card }) => ({ ...card, species: kind === null ? undefined : allSpecies.get(kind) })),
               meets: meetingsAt(tank.system, newcomer, placed),
               rules: rules.places,
               now,
@@ -180,7 +180,7 @@ const placedIn = (tanks: readonly TankRow[], living: ReadonlyMap<string, Living[
 
 /** Who of a system loses clear days; how many each loses is the clocks' to say. */
 function meetingsAt(system: string, { lot, quarantineDone }: Newcomer, placed: readonly Placed[]): ContactCosts | undefined {
-  if (placed.some((one) => one.lot === lot && one.system === system)) return undefined;
+  if (placed.some((placed) => placed.lot === lot && placed.system === system)) return undefined;
   const { restarted, exposed, newcomerExposed } = whoRestarts(
     { lot, inQuarantine: !quarantineDone, fromSystem: '', toSystem: system },
     placed,
@@ -194,6 +194,6 @@ function meetingsAt(system: string, { lot, quarantineDone }: Newcomer, placed: r
 
 /** Some of the lot live in a tank and no quarantine is open: it is over, or was before the records began. */
 function isQuarantineDone(lot: string, living: ReadonlyMap<string, Living[]>): boolean {
-  const standing = [...living.values()].flat().filter((one) => one.lot === lot);
-  return standing.length > 0 && !standing.some((one) => one.quarantine);
+  const standing = [...living.values()].flat().filter((resident) => resident.lot === lot);
+  return standing.length > 0 && !standing.some((resident) => resident.quarantine);
 }

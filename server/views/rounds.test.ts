@@ -25,7 +25,7 @@ afterEach(() => house.close());
 
 describe('rounds', () => {
   const tanks = (query = {}) => house.view('rounds', query).tanks.map(({ code }) => code);
-  const tank = (code: string): RoundTank => house.view('rounds').tanks.find((one) => one.code === code)!;
+  const tank = (code: string): RoundTank => house.view('rounds').tanks.find((tank) => tank.code === code)!;
   beforeEach(() =>
     house.must(LEAD, stock('a', 'G1'), stock('b', 'G2', 'green-chromis'), stock('c', 'F1', 'cherry-barb'), stock('v', 'V1')),
   );

@@ -84,8 +84,8 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         return {
           ...tank,
           odd: oddByTank.get(tank.id) ?? [],
-          lots: living.get(tank.id)!.map((one) => {
-            const { lot, label, species, n, sinceMs } = one;
+          lots: living.get(tank.id)!.map((resident) => {
+            const { lot, label, species, n, sinceMs } = resident;
             return {
               lot,
               label,
@@ -94,7 +94,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
               n,
               sinceMs,
               lastFed: meals.get(`${tank.id}|${lot}`),
-              fast: fastIn(tank.id, one),
+              fast: fastIn(tank.id, resident),
             };
           }),
           ...(check ? { checkedBy: check.by, checkedAtMs: check.atMs, allWell: check.allWell } : {}),

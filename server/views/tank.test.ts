@@ -138,7 +138,7 @@ it('tells of a lot where it was, what it was cut from, and who shared system wit
   const view = lot('one');
   expect(view.been.map(({ name, as }) => `${name} ${as ?? ''}`)).toEqual(['G1 green-chromis', 'G1 ', 'C1 ']);
   expect(view.lot).toMatchObject({ cutFrom: [{ lot: 'fire', n: 1, how: 'cut' }], inHouse: 1 });
-  expect(view.shared.map((one) => one.label)).toContain('banggai-cardinalfish');
+  expect(view.shared.map((sharing) => sharing.label)).toContain('banggai-cardinalfish');
   expect(lot().lot!.cutInto).toMatchObject([{ lot: 'one' }]);
   expect(lot('nobody').lot).toBeUndefined();
 });

@@ -79,9 +79,9 @@ export const makeTankView: MakeView<'tank'> = (client) => {
     if (id === undefined) return nothing;
     const whole = room({ ...request, query: {} }) as RoomView;
     const rack = whole.racks.find(({ tanks }) => tanks.some((tank) => tank.id === id))!;
-    const tank = rack.tanks.find((one) => one.id === id)!;
-    const system = whole.systems.find((one) => one.id === tank.system)!;
-    const onSystem = whole.racks.flatMap(({ tanks }) => tanks.filter((one) => one.system === system.id));
+    const tank = rack.tanks.find((tank) => tank.id === id)!;
+    const system = whole.systems.find((system) => system.id === tank.system)!;
+    const onSystem = whole.racks.flatMap(({ tanks }) => tanks.filter((tank) => tank.system === system.id));
     const inQuarantine = new Set(
       onSystem.flatMap(({ occupants }) => occupants.flatMap(({ lot, quarantine: open }) => (open ? [lot] : []))),
     );
@@ -91,12 +91,12 @@ export const makeTankView: MakeView<'tank'> = (client) => {
       tank: { ...tank, rack: rack.id, rackName: rack.name, room: rack.room },
       system: {
         ...system,
-        others: onSystem.filter((one) => one.id !== id).map((one) => ({ id: one.id, code: one.code })),
+        others: onSystem.filter((tank) => tank.id !== id).map((tank) => ({ id: tank.id, code: tank.code })),
         ...(cards.length > 0 ? { clearing: clearingOf(cards) } : {}),
         treatments: treatments(system.id),
       },
       readings: readings(system.id),
-      quarantines: cards.filter(({ lot }) => tank.occupants.some((one) => one.lot === lot)),
+      quarantines: cards.filter(({ lot }) => tank.occupants.some((occupant) => occupant.lot === lot)),
       stayLimits: stayLimits(id),
       ...(check ? { lastCheck: check } : {}),
       checks14: checks(id, request.now - 14 * DAY_MS),
@@ -132,6 +132,6 @@ function prepareMeetings(client: Parameters<MakeView<'tank'>>[0]) {
     return contacts({ sinceMs: now - MET_WITHIN_MS, toolDriesH })
       .filter(({ from, to }) => from === id || to === id)
       .map(({ fromMs: _fromMs, from, to, ...contact }) => ({ ...contact, from: end(from), to: end(to) }))
-      .sort((one, other) => inOrder(other, one));
+      .sort((a, b) => inOrder(b, a));
   };
 }

@@ -26,8 +26,8 @@ beforeEach(() => {
 });
 afterEach(() => house.close());
 const due = () => house.view('today').due;
-const say = () => due().map((one) => `${one.rule} ${one.step} ${stateOf(one, house.now())}`);
-const idOf = (rule: string, step: string) => due().find((one) => one.rule === rule && one.step === step)!.id;
+const say = () => due().map((dueThing) => `${dueThing.rule} ${dueThing.step} ${stateOf(dueThing, house.now())}`);
+const idOf = (rule: string, step: string) => due().find((dueThing) => dueThing.rule === rule && dueThing.step === step)!.id;
 
 function releaseOne() {
   house.must(KEEPER, land(1), land(2), land(3), assign(1), float(1));
@@ -42,7 +42,7 @@ it('follows a bag from the box to the looks after its release', () => {
   house.wait(21 * MINUTE_MS);
   expect(say()).toContain('float end now');
   house.must(KEEPER, quarantine(), release(1));
-  expect(say().filter((one) => one.startsWith('after-release'))).toEqual([
+  expect(say().filter((id) => id.startsWith('after-release'))).toEqual([
     'after-release 1h next',
     'after-release 4h next',
     'after-release 24h next',
@@ -57,11 +57,11 @@ it('follows a bag from the box to the looks after its release', () => {
 it('forgets what was undone, and fish that are no longer there', () => {
   releaseOne();
   const act = house.must(KEEPER, { kind: 'mishap.recorded', payload: { lot: 'crate-1-fire', tank: 'G1', n: 1, what: 'jumped' } });
-  expect(say().filter((one) => one.startsWith('after-mishap'))).toHaveLength(3);
+  expect(say().filter((id) => id.startsWith('after-mishap'))).toHaveLength(3);
   house.must(KEEPER, undo(act));
-  expect(say().filter((one) => one.startsWith('after-mishap'))).toEqual([]);
+  expect(say().filter((id) => id.startsWith('after-mishap'))).toEqual([]);
   house.must(KEEPER, { kind: 'stock.moved', payload: { moves: [{ lot: 'crate-1-fire', from: 'G1', to: 'returned', n: 4 }] } });
-  expect(say().filter((one) => one.startsWith('after-release'))).toEqual([]);
+  expect(say().filter((id) => id.startsWith('after-release'))).toEqual([]);
 });
 
 it('keeps what people decide of a due thing, and takes it back with their entry', () => {
@@ -69,14 +69,14 @@ it('keeps what people decide of a due thing, and takes it back with their entry'
   house.wait(HOUR_MS);
   const id = idOf('after-release', '1h');
   const later = house.must(TRAINEE, { kind: 'due.snoozed', payload: { due: id, untilMs: house.now() + 2 * HOUR_MS, why: 'van' } });
-  expect(due().find((one) => one.id === id)).toMatchObject({ fromMs: house.now() + 2 * HOUR_MS, snoozed: true });
+  expect(due().find((dueThing) => dueThing.id === id)).toMatchObject({ fromMs: house.now() + 2 * HOUR_MS, snoozed: true });
   house.wait(1);
   house.must(KEEPER, { kind: 'due.done', payload: { due: id } });
-  expect(due().some((one) => one.id === id)).toBe(false);
+  expect(due().some((dueThing) => dueThing.id === id)).toBe(false);
   house.must(TRAINEE, undo(later));
-  expect(due().some((one) => one.id === id)).toBe(false);
+  expect(due().some((dueThing) => dueThing.id === id)).toBe(false);
   house.must(KEEPER, { kind: 'due.skipped', payload: { due: idOf('after-release', '4h'), why: 'seen from the door' } });
-  expect(say().filter((one) => one.startsWith('after-release'))).toEqual(['after-release 24h next']);
+  expect(say().filter((id) => id.startsWith('after-release'))).toEqual(['after-release 24h next']);
   expect(checkReplay(house).differences).toEqual([]);
 });
 
@@ -105,7 +105,8 @@ it('what ends by being done is not ticked off by anybody', () => {
 it('refuses what cannot be put off, and due things of nothing', () => {
   releaseOne();
   const id = idOf('after-release', '1h');
-  const snooze = (untilMs: number, of = id) => house.codes(KEEPER, { kind: 'due.snoozed', payload: { due: of, untilMs, why: 'x' } });
+  const snooze = (untilMs: number, dueThing = id) =>
+    house.codes(KEEPER, { kind: 'due.snoozed', payload: { due: dueThing, untilMs, why: 'x' } });
   expect(snooze(house.now())).toEqual(['due.badSnooze']);
   expect(snooze(house.now() + 8 * 24 * HOUR_MS)).toEqual(['due.badSnooze']);
   expect(snooze(house.now() + HOUR_MS, 'no-such-entry:after-release:1h')).toEqual(['unknown']);

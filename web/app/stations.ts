@@ -24,6 +24,6 @@ const inner = [
   { to: '/find', name: 'Find a fish', load: () => import('../find/Find.tsx') },
   { to: '/you', name: 'You', load: () => import('../you/You.tsx') },
 ] as const;
-export const PAGES = inner.map((one) => ({ ...one, Page: lazy(one.load) }));
+export const PAGES = inner.map((place) => ({ ...place, Page: lazy(place.load) }));
 
-export const STATIONS = table.map((one) => ({ ...one, Page: lazy(one.load) }));
+export const STATIONS = table.map((station) => ({ ...station, Page: lazy(station.load) }));

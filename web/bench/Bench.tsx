@@ -31,9 +31,9 @@ export default function Bench() {
   const now = useHouseNow(1000);
   if (!view) return <Waiting error={error} retry={() => void mutate()} />;
   const floatOf = (bag: BenchBag) => view.floats.find((float) => float.bag === bag.bag);
-  const bags = view.bags.toSorted((one, other) => turnOf(one, floatOf(one), now) - turnOf(other, floatOf(other), now));
-  const runs = view.runs.toSorted((one, other) => dueAt(one) - dueAt(other));
-  const run = runs.find((one) => one.run === query.get('run'));
+  const bags = view.bags.toSorted((a, b) => turnOf(a, floatOf(a), now) - turnOf(b, floatOf(b), now));
+  const runs = view.runs.toSorted((a, b) => dueAt(a) - dueAt(b));
+  const run = runs.find((run) => run.run === query.get('run'));
   const wanted = bags.find(({ bag }) => bag === query.get('bag'));
   // A bag that somebody poured meanwhile is among the runs.
   const poured = runs.find(({ from }) => from.some(({ place }) => place === query.get('bag')));
@@ -90,24 +90,26 @@ type InHand = {
 };
 function BagInHand({ bag, float, floats, all, people, now }: InHand) {
   if (float) {
-    const due = floats.filter((one) => one.floatId !== float.floatId && one.tankCode === float.tankCode && one.dueAtMs <= now);
-    const others = due.flatMap((one) => {
-      const other = all.find((own) => own.bag === one.bag && own.lot === bag.lot);
-      return other ? [{ bag: other, floatId: one.floatId }] : [];
+    const due = floats.filter(
+      (otherFloat) => otherFloat.floatId !== float.floatId && otherFloat.tankCode === float.tankCode && otherFloat.dueAtMs <= now,
+    );
+    const others = due.flatMap((open) => {
+      const otherBenchBag = all.find((own) => own.bag === open.bag && own.lot === bag.lot);
+      return otherBenchBag ? [{ bag: otherBenchBag, floatId: open.floatId }] : [];
     });
     return <ReleaseCard key={float.floatId} bag={bag} run={float} now={now} others={float.dueAtMs <= now ? others : []} />;
   }
   if (!bag.tank) return <NoTank bag={bag} />;
-  const others = all.filter((one) => one.lot === bag.lot && one !== bag && !one.afloat);
+  const others = all.filter((benchBag) => benchBag.lot === bag.lot && benchBag !== bag && !benchBag.afloat);
   return <Before key={`${bag.bag} ${bag.tank.id}`} bag={bag} others={others} people={people} />;
 }
 
 /** It may be laid into the same tank with it: sound, its fish fit to wait, and chosen to be floated too or not chosen yet. */
-const waitsLike = (one: BenchBag, bag: BenchBag): boolean =>
-  one.tank?.id === bag.tank?.id &&
-  one.landed?.bagCondition !== 'soft' &&
-  one.landed?.condition !== 'critical' &&
-  (one.chosen === undefined || one.chosen.method === bag.chosen?.method);
+const waitsLike = (benchBag: BenchBag, bag: BenchBag): boolean =>
+  benchBag.tank?.id === bag.tank?.id &&
+  benchBag.landed?.bagCondition !== 'soft' &&
+  benchBag.landed?.condition !== 'critical' &&
+  (benchBag.chosen === undefined || benchBag.chosen.method === bag.chosen?.method);
 
 /** First which way, unless it was chosen or nothing can wait for it; then the float, or the vessel. */
 function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; people: BenchView['people'] }) {
@@ -125,11 +127,11 @@ function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; pe
     return (
       <>
         {bath}
-        <FloatCard bag={bag} others={others.filter((one) => waitsLike(one, bag))} />
+        <FloatCard bag={bag} others={others.filter((benchBag) => waitsLike(benchBag, bag))} />
       </>
     );
   if (step === undefined && method) {
-    const siblings = others.filter((one) => one.chosen?.method === method && one.tank?.id === bag.tank!.id);
+    const siblings = others.filter((benchBag) => benchBag.chosen?.method === method && benchBag.tank?.id === bag.tank!.id);
     return <Begin bag={bag} method={method} siblings={siblings} people={people} onBack={() => setStep('way')} />;
   }
   return (
@@ -137,7 +139,7 @@ function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; pe
       {bath}
       <MethodCard
         bag={bag}
-        siblings={others.filter((one) => !one.chosen)}
+        siblings={others.filter((benchBag) => !benchBag.chosen)}
         onSkip={() => setStep('float')}
         onChosen={() => setStep(undefined)}
       />
@@ -156,11 +158,11 @@ type ListProps = {
 function HandList({ bags, runs, chosen, floatOf, now }: ListProps) {
   const [, setQuery] = useSearchParams();
   const all = [...runs.map((run) => ({ run: run.run })), ...bags.map(({ bag }) => ({ bag }))];
-  const at = all.findIndex((one) =>
-    'run' in one ? 'run' in chosen && one.run === chosen.run : !('run' in chosen) && one.bag === chosen.bag,
+  const index = all.findIndex((item) =>
+    'run' in item ? 'run' in chosen && item.run === chosen.run : !('run' in chosen) && item.bag === chosen.bag,
   );
   useKey('bench.move', (key) => {
-    const next = all[at + (key === 'ArrowUp' ? -1 : 1)];
+    const next = all[index + (key === 'ArrowUp' ? -1 : 1)];
     if (next) setQuery(next);
   });
   return (

@@ -45,7 +45,7 @@ export function FloatForm({ bag, others, said, onChange }: Props) {
       </div>
       <HowMany
         label={`Bags of it for ${bag.tank!.code}`}
-        one="this bag"
+        single="this bag"
         of={others.length + 1}
         value={along.length + 1}
         onChange={setBags}
@@ -100,8 +100,8 @@ function BagFields({ typed, read: { isStated }, onChange }: FieldsProps) {
       <Form.Group className="field" controlId="bag-method">
         <Form.Label className="label">How the bag was read</Form.Label>
         <Form.Select value={typed.method} onChange={(event) => onChange({ method: event.target.value as ReadingMethod })}>
-          {TEMPERATURE_METHODS.map((one) => (
-            <option key={one}>{one}</option>
+          {TEMPERATURE_METHODS.map((method) => (
+            <option key={method}>{method}</option>
           ))}
         </Form.Select>
       </Form.Group>

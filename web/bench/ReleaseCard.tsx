@@ -8,7 +8,8 @@ import { useUnits } from '../data/units.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { countdown } from '../words/text.ts';
 import css from './bench.module.scss';
-import { ReleaseForm, type DueFloat } from './ReleaseForm.tsx';
+import type { DueFloat } from './releaseDraft.ts';
+import { ReleaseForm } from './ReleaseForm.tsx';
 
 type Props = {
   bag: BenchBag;

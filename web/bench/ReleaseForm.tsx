@@ -3,9 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { BenchBag } from '#contract/views.ts';
 import { RELEASE_BY, type ReleaseBy } from '#core/bench/index.ts';
-import { quarantineClassOf } from '#core/quarantine/index.ts';
 import type { Mishap } from '#core/rounds/index.ts';
-import { newId, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { useQuarantineAgain } from '../moves/useQuarantineAgain.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
@@ -16,10 +14,10 @@ import { HowMany } from '../parts/HowMany.tsx';
 import { MishapChips } from '../parts/MishapChips.tsx';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 import { capital } from '../words/text.ts';
+import { beginsQuarantine, policyFor, releaseEntries, type DueFloat } from './releaseDraft.ts';
 
 /** `early` = the float is not due: it takes a press on the button itself, not any Enter. */
 type Props = { bag: BenchBag; floatId?: string; early?: boolean; onBack?: () => void; others?: readonly DueFloat[] };
-export type DueFloat = { bag: BenchBag; floatId: string };
 
 export function ReleaseForm({ bag, floatId, early = false, onBack, others = [] }: Props) {
   const { house } = useMe();
@@ -29,49 +27,15 @@ export function ReleaseForm({ bag, floatId, early = false, onBack, others = [] }
   const [by, setBy] = useState<ReleaseBy>('net');
   const [bags, setBags] = useState(1);
   const along = others.slice(0, bags - 1);
-  const more = along.reduce((sum, one) => sum + one.bag.alive, 0);
+  const more = along.reduce((sum, dueFloat) => sum + dueFloat.bag.alive, 0);
   const [mishap, setMishap] = useState<Mishap>();
   const quarantineAgain = useQuarantineAgain({ lot: bag.lot, label: bag.lotLabel, into: alive > 0 ? [bag.tank!.id] : [] });
   const found = alive + dead;
   const code = bag.tank!.code;
-  const policy = house.rules.quarantine[quarantineClassOf({ is: bag.kind?.is }, bag.system!.type)];
+  const policy = policyFor(bag, house.rules);
   const release = () => {
-    const counted: Draft[] =
-      found === bag.alive
-        ? []
-        : [
-            {
-              kind: 'stock.counted',
-              payload: { place: bag.bag, lot: bag.lot, found, onRecord: bag.alive, against: found < bag.alive ? 'missing' : 'discrepancy' },
-            },
-          ];
-    const quarantine: Draft[] =
-      bag.holdKnown || alive === 0 || bag.system!.purpose === 'customer'
-        ? []
-        : [{ kind: 'quarantine.opened', payload: { quarantine: newId(), lot: bag.lot, policy, zero: 'arrival' } }];
-    const drafts: Draft[] = [
-      ...counted,
-      ...quarantine,
-      {
-        kind: 'fish.released',
-        payload: {
-          bag: bag.bag,
-          lot: bag.lot,
-          tank: bag.tank!.id,
-          ...(floatId ? { floatId: floatId } : {}),
-          alive,
-          dead,
-          by,
-        },
-      },
-      // The others as they are on the records: a count that differs is told bag by bag.
-      ...along.map((one): Draft => ({
-        kind: 'fish.released',
-        payload: { bag: one.bag.bag, lot: one.bag.lot, tank: bag.tank!.id, floatId: one.floatId, alive: one.bag.alive, dead: 0, by },
-      })),
-      ...(mishap && alive > 0
-        ? [{ kind: 'mishap.recorded' as const, payload: { lot: bag.lot, tank: bag.tank!.id, n: 1, what: mishap } }]
-        : []),
+    const drafts = [
+      ...releaseEntries({ bag, floatId, alive, dead, by, mishap, along, policy }),
       // After it: a place is judged by who was in quarantine before.
       ...quarantineAgain.drafts(),
     ];
@@ -103,9 +67,9 @@ export function ReleaseForm({ bag, floatId, early = false, onBack, others = [] }
       <Chips label="How" options={RELEASE_BY} value={by} onChange={setBy} />
       <MishapChips value={mishap} onChange={setMishap} />
       <Caution>Bag water to the drain, never into the tank or its sump: it carries ammonia and whatever lived in the bag.</Caution>
-      {!bag.holdKnown && alive > 0 && <p className="soft">Its quarantine begins with this: {policy.days} clear days.</p>}
+      {beginsQuarantine(bag, alive) && <p className="soft">Its quarantine begins with this: {policy.days} clear days.</p>}
       {quarantineAgain.box}
-      <HowMany label="Bags of it that are due here" one="this bag" of={others.length + 1} value={along.length + 1} onChange={setBags} />
+      <HowMany label="Bags of it that are due here" single="this bag" of={others.length + 1} value={along.length + 1} onChange={setBags} />
       {along.length > 0 && <p className="soft">Those as they are on record, none dead. One that differs: by itself.</p>}
       <div className="thumb">
         <ActButton

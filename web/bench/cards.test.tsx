@@ -44,10 +44,10 @@ const float = (more: Partial<BenchBag> = {}, prefers?: Preference) =>
     'keeper',
     prefers,
   );
-const floating = (more: Partial<BenchBag> = {}, now = NOW, of: Partial<Afloat> = {}) =>
+const floating = (more: Partial<BenchBag> = {}, now = NOW, float: Partial<Afloat> = {}) =>
   draw(
     <ActionProvider>
-      <ReleaseCard bag={{ ...bag, ...more }} run={{ ...run, ...of }} now={now} />
+      <ReleaseCard bag={{ ...bag, ...more }} run={{ ...run, ...float }} now={now} />
     </ActionProvider>,
   );
 const sent = () => sentAct(asked);
@@ -174,10 +174,10 @@ describe('net out', () => {
   });
 
   it('bags of the lot that are due in the same tank go with it, as they are on the records', async () => {
-    const other = { bag: { ...bag, bag: 'bag-2', label: 'bag 2', holdKnown: true }, floatId: 'run-2' };
+    const second = { bag: { ...bag, bag: 'bag-2', label: 'bag 2', holdKnown: true }, floatId: 'run-2' };
     draw(
       <ActionProvider>
-        <ReleaseCard bag={{ ...bag, holdKnown: true }} run={run} now={run.dueAtMs} others={[other]} />
+        <ReleaseCard bag={{ ...bag, holdKnown: true }} run={run} now={run.dueAtMs} others={[second]} />
       </ActionProvider>,
     );
     fireEvent.click(screen.getByRole('button', { name: 'all 2' }));

@@ -13,19 +13,19 @@ const bag = {
   tank: { id: 'G1', code: 'G1' },
   system: { id: 'salt', temperatureC: 25.44, salinityPpt: 35.123 },
 } as unknown as BenchBag;
-const other = { ...bag, bag: 'b2', label: 'bag 2', alive: 3, waterL: 4 } as BenchBag;
-const at = { units: METRIC_UNITS, withinC: 0.5 };
+const otherBenchBag = { ...bag, bag: 'b2', label: 'bag 2', alive: 3, waterL: 4 } as BenchBag;
+const given = { units: METRIC_UNITS, withinC: 0.5 };
 const kinds = (said: Partial<FloatFields>, along: BenchBag[] = []) =>
-  floatEntries({ bag, along, said, ...at }).map(({ kind, payload }) =>
+  floatEntries({ bag, along, said, ...given }).map(({ kind, payload }) =>
     kind === 'reading.taken' ? `${payload.subject.kind} ${payload.quantity}` : kind,
   );
 
 it('left as they stand, the values are the house’s own and not as rounded for the field', () => {
-  const read = readFloat(bag, {}, at);
-  expect([read.bagC, read.tankC, read.salt].map((one) => one.ok && one.value)).toEqual([22.37, 25.44, 35.123]);
+  const read = readFloat(bag, {}, given);
+  expect([read.bagC, read.tankC, read.salt].map((quantity) => quantity.ok && quantity.value)).toEqual([22.37, 25.44, 35.123]);
   expect(read.isStated).toBe(true);
   expect(kinds({})).toEqual(['float.started']);
-  expect(floatEntries({ bag, along: [], said: {}, ...at })[0]!.payload).toMatchObject({
+  expect(floatEntries({ bag, along: [], said: {}, ...given })[0]!.payload).toMatchObject({
     bagTemperature: { source: 'stated', method: 'label' },
     tankTemperature: { source: 'stated' },
   });
@@ -37,19 +37,21 @@ it('what is typed is a reading of its own', () => {
 });
 
 it('bags that go along have a time of their own by their water, and no temperature that somebody measured', () => {
-  const floats = floatEntries({ bag, along: [other], said: { bag: '21' }, ...at }).filter(({ kind }) => kind === 'float.started');
+  const floats = floatEntries({ bag, along: [otherBenchBag], said: { bag: '21' }, ...given }).filter(
+    ({ kind }) => kind === 'float.started',
+  );
   const [first, second] = floats.map(({ payload }) => payload as { minutes: number; bagTemperature: { source: string } });
   expect(second!.minutes).toBeGreaterThan(first!.minutes);
-  expect([first, second].map((one) => one!.bagTemperature.source)).toEqual(['measured', 'estimated']);
+  expect([first, second].map((entry) => entry!.bagTemperature.source)).toEqual(['measured', 'estimated']);
 });
 
 it.each([{ bag: 'warm' }, { tank: '' }, { water: 'much' }])('nothing is written while %j cannot be read', (more) => {
   expect(kinds(more)).toEqual([]);
-  expect(readFloat(bag, more, at).time).toBeUndefined();
+  expect(readFloat(bag, more, given).time).toBeUndefined();
 });
 
 it('what somebody reads meanwhile stands for a field that nobody typed in, and is not written once more', () => {
   const read = { ...bag, temperature: { value: 24.2, method: 'in the water' } } as BenchBag;
-  expect(readFloat(read, { salt: '33' }, at).bagC).toMatchObject({ ok: true, value: 24.2 });
-  expect(floatEntries({ bag: read, along: [], said: {}, ...at }).map(({ kind }) => kind)).toEqual(['float.started']);
+  expect(readFloat(read, { salt: '33' }, given).bagC).toMatchObject({ ok: true, value: 24.2 });
+  expect(floatEntries({ bag: read, along: [], said: {}, ...given }).map(({ kind }) => kind)).toEqual(['float.started']);
 });

@@ -83,18 +83,19 @@ export function floatEntries({ bag, along, said, units, withinC }: Ready): Draft
       ...(salt.reference ? { reference: salt.reference } : {}),
     });
   const volume = { value: water.value, typed: water.typed, method: 'by eye', source: 'estimated' } as const;
-  const floats = [bag, ...along].map((one): Draft => {
-    const bagTemperature = one === bag ? bagReading : temperatureOf(one, bagReading);
-    const litres = one === bag || one.waterL === undefined ? volume : { ...volume, value: one.waterL, typed: `${one.waterL}` };
+  const floats = [bag, ...along].map((benchBag): Draft => {
+    const bagTemperature = benchBag === bag ? bagReading : temperatureOf(benchBag, bagReading);
+    const litres =
+      benchBag === bag || benchBag.waterL === undefined ? volume : { ...volume, value: benchBag.waterL, typed: `${benchBag.waterL}` };
     const { minutes } = floatTime({ bagC: bagTemperature.value, tankC: tankReading.value, volumeL: litres.value, withinC });
     return {
       kind: 'float.started',
       payload: {
         floatId: newId(),
-        bag: one.bag,
-        lot: one.lot,
+        bag: benchBag.bag,
+        lot: benchBag.lot,
         tank: bag.tank!.id,
-        n: one.alive,
+        n: benchBag.alive,
         bagTemperature,
         tankTemperature: tankReading,
         water: litres,

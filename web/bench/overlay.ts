@@ -11,22 +11,22 @@ export const overlayBench: Overlay<'bench'> = (view, { entries }, { by }) =>
 function apply(view: BenchView, entry: Entry, by: string): BenchView {
   if (entry.kind === 'fish.released') {
     const { bag } = entry.payload;
-    return { ...view, bags: view.bags.filter((one) => one.bag !== bag), floats: view.floats.filter((run) => run.bag !== bag) };
+    return { ...view, bags: view.bags.filter((card) => card.bag !== bag), floats: view.floats.filter((run) => run.bag !== bag) };
   }
   if (entry.kind === 'method.chosen') {
     const { bag, method, advised, why } = entry.payload;
     const chosen = { method, advised, why, by, atMs: entry.occurredAtMs };
-    return { ...view, bags: view.bags.map((one) => (one.bag === bag ? { ...one, chosen } : one)) };
+    return { ...view, bags: view.bags.map((card) => (card.bag === bag ? { ...card, chosen } : card)) };
   }
   if (entry.kind === 'reading.taken') {
     const { subject, quantity, reading } = entry.payload;
     const read = { [quantity]: { value: reading.value, method: reading.method, source: reading.source, atMs: entry.occurredAtMs } };
-    const bags = view.bags.map((one) => readInto(one, subject, read));
+    const bags = view.bags.map((bag) => readInto(bag, subject, read));
     return withRun({ ...view, bags }, entry, by);
   }
   if (entry.kind !== 'float.started') return withRun(view, entry, by);
   const { bag, floatId: id, tank, n, minutes, bagTemperature, tankTemperature, water } = entry.payload;
-  const card = view.bags.find((one) => one.bag === bag);
+  const card = view.bags.find((card) => card.bag === bag);
   if (!card || view.floats.some(({ floatId }) => floatId === id)) return view;
   const run: Afloat = {
     floatId: id,
@@ -45,7 +45,7 @@ function apply(view: BenchView, entry: Entry, by: string): BenchView {
     tankC: tankTemperature.value,
     waterL: water.value,
   };
-  return { ...view, floats: [...view.floats, run], bags: view.bags.map((one) => (one.bag === bag ? { ...one, afloat: true } : one)) };
+  return { ...view, floats: [...view.floats, run], bags: view.bags.map((card) => (card.bag === bag ? { ...card, afloat: true } : card)) };
 }
 
 function readInto(bag: BenchBag, { kind, id }: { kind: 'bag' | 'system' | 'run'; id: string }, read: BenchBag['readings']): BenchBag {

@@ -20,7 +20,7 @@ export default function Calculators() {
   const [open, setOpen] = useState(false);
   const [title, setTitle] = useState(SUMS[0]!.title);
   useKey('calculators', () => setOpen((now) => !now), { inDialog: open });
-  const sum = SUMS.find((one) => one.title === title)!;
+  const sum = SUMS.find((sum) => sum.title === title)!;
   return (
     <>
       <Button variant="quiet" className="btn-quiet" title="Calculators" onClick={() => setOpen(true)}>
@@ -30,8 +30,8 @@ export default function Calculators() {
         <Offcanvas.Body>
           <h2 id="sums-title">Calculators</h2>
           <Form.Select aria-label="Which calculator" value={title} onChange={(event) => setTitle(event.target.value)}>
-            {SUMS.map((one) => (
-              <option key={one.title}>{one.title}</option>
+            {SUMS.map((sum) => (
+              <option key={sum.title}>{sum.title}</option>
             ))}
           </Form.Select>
           <OneCalculator key={title} sum={sum} />

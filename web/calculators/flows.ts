@@ -26,15 +26,15 @@ export const FLOW_SUMS: readonly Sum[] = [
       { name: 'back', label: 'Back up with water of', start: '35 ppt', kind: 'salinity' },
       { name: 'day', label: 'Back at most, ppt a day', start: '1' },
     ],
-    calculate: ({ v, from, to, with: other, back, day }, units, dateIn) => {
-      const litres = swapLitres({ volumeL: v!, from: from!, to: to!, with: other! });
+    calculate: ({ v, from, to, with: swapped, back, day }, units, dateIn) => {
+      const litres = swapLitres({ volumeL: v!, from: from!, to: to!, with: swapped! });
       const days = climb({ volumeL: v!, from: to!, to: from!, perDay: day!, with: back! });
       return {
         lines: [
           `Swap ${units.say('volume', litres)}`,
-          ...days.map((one) => `${dateIn(one.day)}: ${units.say('volume', one.litres)} to ${units.say('salinity', one.to)}`),
+          ...days.map((day) => `${dateIn(day.day)}: ${units.say('volume', day.litres)} to ${units.say('salinity', day.to)}`),
         ],
-        how: `V (S1 − S2) / (S1 − S3) = ${fix(v!, 0)} × (${fix(from!, 1)} − ${fix(to!, 1)}) / (${fix(from!, 1)} − ${fix(other!, 1)}). Mixed and at temperature the day before; measured again after.`,
+        how: `V (S1 − S2) / (S1 − S3) = ${fix(v!, 0)} × (${fix(from!, 1)} − ${fix(to!, 1)}) / (${fix(from!, 1)} − ${fix(swapped!, 1)}). Mixed and at temperature the day before; measured again after.`,
       };
     },
   },

@@ -13,7 +13,7 @@ it.each([
   [200, '{"seq":', 'away'],
 ] as const)('%d %s is a house that is %s', async (status, text, how) => {
   answers(status, text);
-  const error: unknown = await getJson('/x').catch((one: unknown) => one);
+  const error: unknown = await getJson('/x').catch((body: unknown) => body);
   expect(error).toBeInstanceOf(ServerAway);
   expect((error as ServerAway).how).toBe(how);
 });

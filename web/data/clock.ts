@@ -68,7 +68,7 @@ let dayTimer: ReturnType<typeof setInterval> | undefined;
 /** One timer for all who wait for midnight. */
 function waitForDay(listener: () => void): () => void {
   onDay.add(listener);
-  dayTimer ??= setInterval(() => onDay.forEach((one) => one()), DAY_LOOKED_AT_EVERY_MS);
+  dayTimer ??= setInterval(() => onDay.forEach((listener) => listener()), DAY_LOOKED_AT_EVERY_MS);
   return () => {
     onDay.delete(listener);
     if (onDay.size > 0) return;

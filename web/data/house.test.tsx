@@ -125,10 +125,7 @@ describe('what a view has not seen', () => {
   const undoing = (act: string, ...more: object[]) =>
     ({ actId: `undoing ${act}`, entries: [entry('entry.reversed', { act }), ...more] }) as unknown as Act;
   const unseen = (...acts: Act[]) =>
-    unseenActs(
-      { acts: acts.map((one) => ({ act: one, person: 'bram', state: 'waiting' })), away: 'away', unkept: false, lastSavedSeq: 0 },
-      0,
-    );
+    unseenActs({ acts: acts.map((act) => ({ act, person: 'bram', state: 'waiting' })), away: 'away', unkept: false, lastSavedSeq: 0 }, 0);
 
   it('is nothing when it was undone meanwhile, house or no house', () => {
     expect(unseen(made)).toEqual([made]);

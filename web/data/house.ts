@@ -75,7 +75,7 @@ export function useOutbox(): OutboxState {
  * back, so that undone means undone on every station, house or no house.
  */
 export function unseenActs({ acts }: OutboxState, seenSeq: number): Act[] {
-  const unseen = acts.filter((one) => one.state === 'waiting' || (one.state === 'saved' && (one.seq ?? 0) > seenSeq)).map(({ act }) => act);
+  const unseen = acts.filter((act) => act.state === 'waiting' || (act.state === 'saved' && (act.seq ?? 0) > seenSeq)).map(({ act }) => act);
   const ids = new Set(unseen.map(({ actId }) => actId));
   const undone = new Set(
     unseen.flatMap(({ entries }) => entries.flatMap((entry) => (entry.kind === 'entry.reversed' ? [entry.payload.act] : []))),
@@ -126,7 +126,7 @@ export function useLive(onConnection: (connected: boolean) => void): void {
     /** A page that has just been opened has just read its views: only if the house has gone on since, or was not there, once more. */
     const catchUp = (seq: number) => {
       const seen = [...cache.keys()].filter((key) => keyOfView(key) !== undefined).map((key) => readAtSeq(cache, key) ?? -1);
-      if (seen.some((one) => one < seq)) revalidate();
+      if (seen.some((seen) => seen < seq)) revalidate();
     };
     const open = () => {
       clearTimeout(again);
@@ -150,7 +150,7 @@ export function useLive(onConnection: (connected: boolean) => void): void {
         if (houseNowMs !== undefined) hearHouseTime(houseNowMs);
         if (opening) {
           // After a gap what is in front is being read again already; what was read ahead is as old as the gap.
-          const then = first ? catchUp : (at: number) => preloadViews(cache, at);
+          const then = first ? catchUp : (seq: number) => preloadViews(cache, seq);
           setTimeout(() => then(seq), SETTLED_AFTER_MS);
           first = opening = false;
         }

@@ -225,7 +225,7 @@ describe('what the house cannot take', () => {
     void outbox.record(good);
     await until(() => server.taken.includes('good'));
     expect(server.taken).toEqual(['good']);
-    const inTray = outbox.getState().acts.find((one) => one.act.actId === bad.actId);
+    const inTray = outbox.getState().acts.find((act) => act.act.actId === bad.actId);
     expect(inTray).toMatchObject({ state: 'refused', code: 'refused' });
     // Tried again by hand it is asked anew.
     server.refuse.clear();

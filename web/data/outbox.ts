@@ -51,15 +51,15 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
     listeners.forEach((listener) => listener());
   };
   const change = (actId: string, to: Partial<OutboxAct>) =>
-    set({ acts: state.acts.map((one) => (one.act.actId === actId ? { ...one, ...to } : one)) });
-  const drop = (actId: string) => set({ acts: state.acts.filter((one) => one.act.actId !== actId) });
-  const next = () => state.acts.find((one) => one.state === 'waiting' && one.person === person);
+    set({ acts: state.acts.map((act) => (act.act.actId === actId ? { ...act, ...to } : act)) });
+  const drop = (actId: string) => set({ acts: state.acts.filter((act) => act.act.actId !== actId) });
+  const next = () => state.acts.find((act) => act.state === 'waiting' && act.person === person);
 
   async function sendAll(): Promise<void> {
-    for (let one = next(); one; one = next()) {
-      const { act } = one;
+    for (let outboxAct = next(); outboxAct; outboxAct = next()) {
+      const { act } = outboxAct;
       try {
-        const { seq } = await send(act, one.person);
+        const { seq } = await send(act, outboxAct.person);
         if (!Number.isInteger(seq)) throw new ServerAway('an answer without a number');
         await store.remove(act.actId).catch(() => undefined);
         // All at once: each change draws the stations anew.
@@ -85,7 +85,7 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
         const code = error.body.code ?? 'bad';
         broke.delete(act.actId);
         change(act.actId, { state: 'refused', refusals, code });
-        await store.put({ person: one.person, act, refused: { refusals, code } }).catch(() => undefined);
+        await store.put({ person: outboxAct.person, act, refused: { refusals, code } }).catch(() => undefined);
         set({ away: false });
       }
     }
@@ -129,7 +129,7 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
       await store.put({ person, act }).catch(() => set({ unkept: true }));
       await flush();
       // Another flush may have been under way when this act joined the line.
-      if (state.acts.find((one) => one.act.actId === act.actId)?.state === 'waiting' && !state.away) await flush();
+      if (state.acts.find((kept) => kept.act.actId === act.actId)?.state === 'waiting' && !state.away) await flush();
       const one = state.acts.find(({ act: { actId } }) => actId === act.actId);
       if (!one || one.state === 'saved') return { status: 'saved', seq: one?.seq ?? state.lastSavedSeq };
       if (one.state === 'refused') return { status: 'refused', refusals: one.refusals ?? [], code: one.code ?? 'bad' };
@@ -137,14 +137,14 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
     },
     /** Another tab has sent it: here it neither waits nor lies in the tray any more. */
     savedElsewhere(actId: string): void {
-      if (state.acts.some((one) => one.act.actId === actId && one.state !== 'saved')) drop(actId);
+      if (state.acts.some((act) => act.act.actId === actId && act.state !== 'saved')) drop(actId);
     },
     /** Tries a refused act again, as it is. */
     async again(actId: string): Promise<void> {
-      const one = state.acts.find(({ act }) => act.actId === actId);
-      if (!one) return;
+      const kept = state.acts.find(({ act }) => act.actId === actId);
+      if (!kept) return;
       change(actId, { state: 'waiting', refusals: undefined, code: undefined });
-      await store.put({ person: one.person, act: one.act }).catch(() => undefined);
+      await store.put({ person: kept.person, act: kept.act }).catch(() => undefined);
       await flush();
     },
     /** Takes an act out of the tray for good. */

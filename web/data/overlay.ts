@@ -28,15 +28,15 @@ export function makeLayers() {
   return function layered<V extends ViewName>(
     key: string,
     view: Views[V],
-    of: { acts: readonly Act[]; overlay: Overlay<V>; maker: Maker },
+    overlay: { acts: readonly Act[]; overlay: Overlay<V>; maker: Maker },
   ): Views[V] {
-    return of.acts.reduce((now, act) => {
+    return overlay.acts.reduce((now, act) => {
       const undone = act.entries.flatMap((entry) => (entry.kind === 'entry.reversed' ? [entry.payload.act] : []));
       const without = undone.reduce((shown, actId) => {
         const pair = pairs.get(`${key} ${actId}`);
         return pair ? revert(shown, pair.before as Views[V], pair.after as Views[V]) : shown;
       }, now);
-      const shown = of.overlay(without, act, of.maker);
+      const shown = overlay.overlay(without, act, overlay.maker);
       if (undone.length === 0) remember(`${key} ${act.actId}`, { before: now, after: shown });
       return shown;
     }, view);

@@ -53,9 +53,7 @@ it('whatever it was, straight afterwards nothing of it is left', () => {
     fc.property(things, things, fc.integer(), (before, after, left) => {
       const back = revert({ after, left }, { after: before, left: 0 }, { after, left });
       expect(back.left).toBe(0);
-      expect(back.after.toSorted((one, other) => one.id.localeCompare(other.id))).toEqual(
-        before.toSorted((one, other) => one.id.localeCompare(other.id)),
-      );
+      expect(back.after.toSorted((a, b) => a.id.localeCompare(b.id))).toEqual(before.toSorted((a, b) => a.id.localeCompare(b.id)));
     }),
     { seed: 7, numRuns: 500 },
   );
@@ -67,8 +65,8 @@ const edits = fc.array(fc.record({ id: fc.constantFrom('v', 'w', 'x'), n: fc.int
 });
 type Thing = { id: string; n: number };
 const done = (list: readonly Thing[], all: readonly (Thing & { gone: boolean })[]): Thing[] =>
-  all.reduce<Thing[]>((now, { id, n, gone }) => [...now.filter((one) => one.id !== id), ...(gone ? [] : [{ id, n }])], [...list]);
-const inOrder = (list: readonly Thing[]) => list.toSorted((one, other) => one.id.localeCompare(other.id));
+  all.reduce<Thing[]>((now, { id, n, gone }) => [...now.filter((item) => item.id !== id), ...(gone ? [] : [{ id, n }])], [...list]);
+const inOrder = (list: readonly Thing[]) => list.toSorted((a, b) => a.id.localeCompare(b.id));
 
 it('what others did to other things stands as if the act had never been', () => {
   fc.assert(

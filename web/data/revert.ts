@@ -2,7 +2,7 @@
 
 type Plain = Record<string, unknown>;
 const isPlain = (value: unknown): value is Plain => typeof value === 'object' && value !== null && !Array.isArray(value);
-const same = (one: unknown, other: unknown): boolean => one === other || JSON.stringify(one) === JSON.stringify(other);
+const same = (before: unknown, after: unknown): boolean => before === after || JSON.stringify(before) === JSON.stringify(after);
 
 /** Whether `now` says all that was shown; what the house knows beyond it is no other word. */
 const says = (now: unknown, shown: unknown): boolean =>
@@ -16,7 +16,7 @@ export function nameIn(...lists: readonly (readonly unknown[])[]): ((thing: unkn
   const name = NAMES.find((key) =>
     lists.every((list) => {
       const names = list.map((thing) => (isPlain(thing) ? thing[key] : undefined));
-      return names.every((one) => typeof one === 'string') && new Set(names).size === names.length;
+      return names.every((name) => typeof name === 'string') && new Set(names).size === names.length;
     }),
   );
   return name && ((thing) => (thing as Plain)[name] as string);

@@ -23,16 +23,16 @@ export function useAsker<Q, A>({ make, question, onAnswer }: Asker<Q, A>): Askin
   const [failed, setFailed] = useState<string>();
   const [turn, setTurn] = useState(0);
   useEffect(() => {
-    const one = make();
-    one.onmessage = ({ data }: MessageEvent<Answered<A>>) => {
+    const made = make();
+    made.onmessage = ({ data }: MessageEvent<Answered<A>>) => {
       if (data.no !== no.current) return;
       setFailed('failed' in data ? data.failed : undefined);
       if ('answer' in data) onAnswer(data.answer);
     };
     // Not one question but the worker itself: it could not be loaded, or ended.
-    one.onerror = (event) => setFailed(event.message || 'the calculation could not be started');
-    worker.current = one;
-    return () => one.terminate();
+    made.onerror = (event) => setFailed(event.message || 'the calculation could not be started');
+    worker.current = made;
+    return () => made.terminate();
   }, [make, onAnswer, turn]);
   useEffect(() => {
     no.current += 1;

@@ -59,8 +59,8 @@ function needOf(bag: BagCard): number {
   return bag.tank ? 2 : 1;
 }
 
-function byNeed(one: BagCard, other: BagCard): number {
-  return needOf(one) - needOf(other) || (other.landed?.atMs ?? 0) - (one.landed?.atMs ?? 0);
+function byNeed(a: BagCard, b: BagCard): number {
+  return needOf(a) - needOf(b) || (b.landed?.atMs ?? 0) - (a.landed?.atMs ?? 0);
 }
 
 function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: string) => void }) {

@@ -34,7 +34,7 @@ export default function Dock() {
   const [query] = useSearchParams();
   const [box, setBox] = useState(false);
   if (!view) return <Waiting error={error} retry={() => void mutate()} />;
-  const crate = view.crates.find((one) => one.crate === query.get('crate')) ?? view.crates.find(isOpen) ?? view.crates[0];
+  const crate = view.crates.find((crate) => crate.crate === query.get('crate')) ?? view.crates.find(isOpen) ?? view.crates[0];
   if (box)
     return (
       <div className={css.dock}>
@@ -136,7 +136,7 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
   const { closedH, lateH, pressing } = transit({ ...crate, arrivedAtMs: crate.arrived?.atMs }, house.rules, now);
   const times = `${Math.floor(closedH)} h closed${lateH >= 1 ? `, ${Math.floor(lateH)} h late` : ''}${pressing ? ': first' : ''}`;
   const alike = next
-    ? crate.bags.filter((one) => one !== next && one.lot === next.lot && one.listed > 0 && !one.landed && !one.absent)
+    ? crate.bags.filter((bag) => bag !== next && bag.lot === next.lot && bag.listed > 0 && !bag.landed && !bag.absent)
     : [];
   const land = (draft: LandingDraft, where: Omit<Where, 'units'>, same: readonly BagCard[] = []) => {
     const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (where.bag?.lotLabel ?? '');

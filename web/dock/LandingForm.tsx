@@ -126,7 +126,7 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
           </div>
         )}
         {like > 0 && draft.dead === 0 && !draft.other && (
-          <HowMany label="The same for" one="this bag" of={like + 1} value={bags} onChange={setBags} />
+          <HowMany label="The same for" single="this bag" of={like + 1} value={bags} onChange={setBags} />
         )}
         <ActButton
           pressKey="dock.land"
@@ -194,7 +194,7 @@ type DetailProps = {
 function Details({ draft, bag, species, change }: DetailProps) {
   return (
     <div className={css.bagDetails}>
-      {(draft.other || !bag) && <SpeciesPicker species={species} value={draft.other} onChange={(other) => change({ other })} />}
+      {(draft.other || !bag) && <SpeciesPicker species={species} value={draft.other} onChange={(words) => change({ other: words })} />}
       <div className="pair">
         <CountField label="Alive" value={draft.alive} onChange={(alive) => change({ alive })} />
         <CountField label="Dead" value={draft.dead} onChange={(dead) => change({ dead })} />

@@ -4,7 +4,6 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
 import { CARTONS, type Carton } from '#core/dock/index.ts';
-import { HOUR_MS } from '#core/time/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { houseNow } from '../data/clock.ts';
 import { newId, useView } from '../data/house.ts';
@@ -12,6 +11,7 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import css from './dock.module.scss';
+import { surpriseBox } from './draft.ts';
 
 /** An overnight parcel, when nobody says otherwise. */
 const USUAL_H = 24;
@@ -28,24 +28,7 @@ export function SurpriseBox({ onDone }: { onDone: () => void }) {
   const write = () => {
     if (!from) return;
     const crate = newId();
-    const now = houseNow();
-    void recordAction(
-      `${from.name}: a box on nobody’s list is here`,
-      {
-        kind: 'crate.expected',
-        payload: {
-          crate,
-          label: `${from.name}, a box on no list`,
-          supplier: from.id,
-          packedAtMs: Math.round(now - hours * HOUR_MS),
-          promisedAtMs: Math.round(now),
-          stated: {},
-          lots: [],
-          bags: [],
-        },
-      },
-      { kind: 'crate.arrived', payload: { crate, carton } },
-    );
+    void recordAction(`${from.name}: a box on nobody’s list is here`, ...surpriseBox({ crate, from, hours, carton, now: houseNow() }));
     onDone();
     void navigate(`/dock?crate=${crate}`);
   };

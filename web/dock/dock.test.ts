@@ -1,10 +1,10 @@
 import { v7 } from 'uuid';
 import { checkAct } from '#contract/act.ts';
 import type { BagCard, DockView } from '#contract/views.ts';
-import type { Act, Entry } from '#core/catalogue/index.ts';
+import type { Act } from '#core/catalogue/index.ts';
 import { METRIC_UNITS } from '../data/units.ts';
-import { asListed, isAsListed, landingOf, sayFish } from './draft.ts';
-import { laidOver } from '../data/testOverlay.ts';
+import { asListed, isAsListed, landingOf, sayFish, surpriseBox } from './draft.ts';
+import { accepted, actOf, laidOver } from '../data/testOverlay.ts';
 import { overlayDock } from './overlay.ts';
 
 const bag = (no: number): BagCard => ({
@@ -23,10 +23,7 @@ const view: DockView = {
   species: [{ id: 'six-line-wrasse', common: 'six-line wrasse', scientific: 'P. hexataenia', alsoCalled: [] }],
   crates: [{ crate: 'c', label: 'crate', supplier: 'yard', packedAtMs: 0, promisedAtMs: 0, stated: {}, bags: [bag(1), bag(2)] }],
 };
-const actOf = (...drafts: object[]): Act => ({
-  actId: v7(),
-  entries: drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs: Date.UTC(2026, 2, 3), ...draft }) as Entry),
-});
+const CRATE = v7();
 const bags = (...acts: Act[]) => laidOver(overlayDock, view, acts).crates[0]!.bags;
 
 it('a draft as listed is a look; any change makes it a count', () => {
@@ -114,4 +111,22 @@ it('a bag that was poured into a vessel is on its way at once, and released with
   expect(bags(poured).map(({ inRun }) => inRun)).toEqual(['r', undefined]);
   const gone = bags(poured, actOf({ kind: 'acclimation.released', payload: { run: 'r' } }));
   expect(gone.map(({ released }) => released !== undefined)).toEqual([true, false]);
+});
+
+it('a box on nobody’s list is expected and here in one act, closed since as long as somebody says, with nothing known of its water', () => {
+  const now = Date.UTC(2026, 2, 3, 8) + 0.5;
+  expect(accepted(...surpriseBox({ crate: CRATE, from: { id: 'yard', name: 'Pelican Yard' }, hours: 30, carton: 'wet', now }))).toEqual([
+    {
+      kind: 'crate.expected',
+      crate: CRATE,
+      label: 'Pelican Yard, a box on no list',
+      supplier: 'yard',
+      packedAtMs: Date.UTC(2026, 2, 2, 2) + 1,
+      promisedAtMs: Date.UTC(2026, 2, 3, 8) + 1,
+      stated: {},
+      lots: [],
+      bags: [],
+    },
+    { kind: 'crate.arrived', crate: CRATE, carton: 'wet' },
+  ]);
 });

@@ -1,9 +1,11 @@
 // What the receiver is about to say of a bag: begins as the list has it, and is turned into the entries of one act.
 import type { BagCard } from '#contract/views.ts';
-import type { BagOpening, Condition } from '#core/dock/index.ts';
+import type { BagOpening, Carton, Condition } from '#core/dock/index.ts';
+import { HOUR_MS } from '#core/time/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
 import { newId, type Draft } from '../data/house.ts';
 import type { Units } from '../data/units.ts';
+import { readingEntry } from '../parts/readingDraft.ts';
 import type { Heard } from '../parts/SpeciesPicker.tsx';
 
 export type LandingDraft = {
@@ -80,14 +82,7 @@ export function landingOf(draft: LandingDraft, { crate, bag, newBag, units }: Wh
   ];
   const read = draft.temperature.trim() ? units.read('temperature', draft.temperature) : undefined;
   if (read?.ok) {
-    entries.push({
-      kind: 'reading.taken',
-      payload: {
-        subject: { kind: 'bag', id },
-        quantity: 'temperature',
-        reading: { value: read.value, typed: read.typed, method: draft.method, source: 'measured' },
-      },
-    });
+    entries.push(readingEntry({ subject: { kind: 'bag', id }, quantity: 'temperature', method: draft.method }, read));
   }
   return entries;
 }
@@ -111,3 +106,23 @@ export function landingLike(draft: LandingDraft, { crate, bag }: { crate: string
     },
   ];
 }
+
+type Surprise = { crate: string; from: { id: string; name: string }; hours: number; carton: Carton; now: number };
+
+/** A box on nobody's list: expected and arrived in one act, closed since about `hours`, with no bag until one is landed. */
+export const surpriseBox = ({ crate, from, hours, carton, now }: Surprise): Draft[] => [
+  {
+    kind: 'crate.expected',
+    payload: {
+      crate,
+      label: `${from.name}, a box on no list`,
+      supplier: from.id,
+      packedAtMs: Math.round(now - hours * HOUR_MS),
+      promisedAtMs: Math.round(now),
+      stated: {},
+      lots: [],
+      bags: [],
+    },
+  },
+  { kind: 'crate.arrived', payload: { crate, carton } },
+];

@@ -77,7 +77,6 @@ function PinPad({ person, onBack }: { person: DoorView['people'][number]; onBack
   };
   return (
     <form
-     
       onSubmit={(event) => {
         event.preventDefault();
         if (pin.length >= SHORTEST_PIN) void signIn();

@@ -16,14 +16,14 @@ export function ToolTaps({ moves, tank, rack }: Props) {
   const { person } = useMe();
   const { when } = useTimes();
   const tools = moves ? offered(moves.tools, { rack, hands: handsOf(person.id) }) : [];
-  const elsewhereOf = (tool: ToolCard) => tool.wet.filter((one) => one.tank !== tank.id);
-  const again = useContactAgain({ from: tools.flatMap(elsewhereOf).map((one) => one.tank), to: tank.id });
+  const elsewhereOf = (tool: ToolCard) => tool.wet.filter((use) => use.tank !== tank.id);
+  const again = useContactAgain({ from: tools.flatMap(elsewhereOf).map((use) => use.tank), to: tank.id });
   const { data: room } = useView('room');
   if (!moves) return null;
-  const inQuarantine = new Set(room ? placedIn(room).flatMap((one) => (one.inQuarantine ? [one.system] : [])) : []);
-  const systemOf = new Map(room?.racks.flatMap((one) => one.tanks).map(({ id, system }) => [id, system] as const));
+  const inQuarantine = new Set(room ? placedIn(room).flatMap((placed) => (placed.inQuarantine ? [placed.system] : [])) : []);
+  const systemOf = new Map(room?.racks.flatMap((rack) => rack.tanks).map(({ id, system }) => [id, system] as const));
   // Only a tool that is wet from fish in quarantine puts anybody in quarantine again.
-  const carries = (tool: ToolCard) => elsewhereOf(tool).some((one) => inQuarantine.has(systemOf.get(one.tank) ?? ''));
+  const carries = (tool: ToolCard) => elsewhereOf(tool).some((use) => inQuarantine.has(systemOf.get(use.tank) ?? ''));
   const used = (tool: ToolCard) =>
     overrule.attempt(
       knowing(
@@ -43,7 +43,7 @@ export function ToolTaps({ moves, tank, rack }: Props) {
       <div className="chips">
         {tools.map((tool) => {
           const elsewhere = elsewhereOf(tool);
-          const here = tool.wet.some((one) => one.tank === tank.id);
+          const here = tool.wet.some((use) => use.tank === tank.id);
           return (
             <Button
               key={tool.id}

@@ -34,7 +34,7 @@ export function RunningStrip() {
           ...vessels.map((vessel) => ({ dueAtMs: vessel.next.dueAtMs, item: <VesselItem key={vessel.run} vessel={vessel} now={now} /> })),
           ...stays.map((stay) => ({ dueAtMs: stay.untilMs, item: <StayItem key={stay.stayLimit} stay={stay} now={now} /> })),
         ]
-          .sort((one, other) => one.dueAtMs - other.dueAtMs)
+          .sort((a, b) => a.dueAtMs - b.dueAtMs)
           .map(({ item }) => item)}
       </ul>
       <span className="visually-hidden" role="status">

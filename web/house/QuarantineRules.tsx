@@ -55,23 +55,23 @@ export function sayPolicy({ days, daysAfterTreatment, countsUnderTreatment, rest
 export function QuarantineRules({ view, write, mayEdit }: PartProps) {
   const { house } = useMe();
   const { when } = useTimes();
-  const [of, setOf] = useState<QuarantineClass>('marine');
+  const [fishClass, setOf] = useState<QuarantineClass>('marine');
   const versions = view.ruleVersions;
   return (
     <section className="card" aria-label="Quarantine">
       <h2>Quarantine</h2>
       <p className="soft">A running quarantine keeps the rule that it was opened with.</p>
-      <Chips label="Class" options={QUARANTINE_CLASSES} value={of} onChange={setOf} />
+      <Chips label="Class" options={QUARANTINE_CLASSES} value={fishClass} onChange={setOf} />
       {mayEdit ? (
         <PlainForm
-          key={of + JSON.stringify(house.rules.quarantine[of])}
+          key={fishClass + JSON.stringify(house.rules.quarantine[fishClass])}
           fields={QUARANTINE_FIELDS}
-          initial={quarantineValues(house.rules.quarantine[of])}
-          submit={`Our quarantine: ${of}`}
+          initial={quarantineValues(house.rules.quarantine[fishClass])}
+          submit={`Our quarantine: ${fishClass}`}
           keep
           onSubmit={async (values) => {
-            const rules: HouseRules = { ...house.rules, quarantine: { ...house.rules.quarantine, [of]: policyOf(values) } };
-            const wrong = await write(`Quarantine of ${of}`, {
+            const rules: HouseRules = { ...house.rules, quarantine: { ...house.rules.quarantine, [fishClass]: policyOf(values) } };
+            const wrong = await write(`Quarantine of ${fishClass}`, {
               kind: 'house.configured',
               payload: { name: house.name, zone: house.zone, rules },
             });
@@ -80,21 +80,21 @@ export function QuarantineRules({ view, write, mayEdit }: PartProps) {
           }}
         />
       ) : (
-        <p>{sayPolicy(house.rules.quarantine[of])}</p>
+        <p>{sayPolicy(house.rules.quarantine[fishClass])}</p>
       )}
-      <h3>Versions: {of}</h3>
+      <h3>Versions: {fishClass}</h3>
       <ol className="plain-list">
         {versions
           .filter(({ rules }, index) => {
             const before = versions[index + 1];
-            return !before || JSON.stringify(before.rules.quarantine[of]) !== JSON.stringify(rules.quarantine[of]);
+            return !before || JSON.stringify(before.rules.quarantine[fishClass]) !== JSON.stringify(rules.quarantine[fishClass]);
           })
           .map(({ entry, atMs, by, rules }) => (
             <li key={entry}>
               <span className="soft">
                 since {when(atMs)}, {by}:
               </span>{' '}
-              {sayPolicy(rules.quarantine[of])}
+              {sayPolicy(rules.quarantine[fishClass])}
             </li>
           ))}
       </ol>

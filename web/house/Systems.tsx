@@ -63,8 +63,8 @@ function OneSystem({ system, view, write, onDone }: Pick<PartProps, 'view' | 'wr
   const { data: room } = useView('room');
   const [into, setInto] = useState('');
   const others = view.systems.filter(({ id, type, tanks }) => id !== system.id && type === system.type && tanks > 0);
-  const other = others.find(({ id }) => id === into);
-  const met = room && other ? whoMeets([system.id, other.id], placedIn(room)) : undefined;
+  const target = others.find(({ id }) => id === into);
+  const met = room && target ? whoMeets([system.id, target.id], placedIn(room)) : undefined;
   const tanks = view.tanks.filter((tank) => tank.system === system.id).map(({ id }) => id);
   const change = async (values: Values) => {
     const fields = systemChanges(values, system);
@@ -76,10 +76,10 @@ function OneSystem({ system, view, write, onDone }: Pick<PartProps, 'view' | 'wr
     return wrong;
   };
   const join = async () => {
-    if (!other) return;
-    const wrong = await write(`${system.name} joined to ${other.name}`, {
+    if (!target) return;
+    const wrong = await write(`${system.name} joined to ${target.name}`, {
       kind: 'systems.joined',
-      payload: { from: system.id, into: other.id, tanks, volumeL: system.volumeL + other.volumeL },
+      payload: { from: system.id, into: target.id, tanks, volumeL: system.volumeL + target.volumeL },
     });
     if (wrong === undefined) onDone();
   };
@@ -111,16 +111,16 @@ function OneSystem({ system, view, write, onDone }: Pick<PartProps, 'view' | 'wr
           </Form.Select>
         </Form.Group>
       )}
-      {other && met && (
+      {target && met && (
         <Caution strong={met.restarted.length > 0}>
           {met.restarted.length === 0 && met.exposed.length === 0
             ? 'No clock restarts. What one has, all have from then on.'
             : `Clocks restart: ${met.restarted.map(({ label }) => label).join(', ') || 'none'}.${met.exposed.length > 0 ? ` Cleared, and would meet fish in quarantine: ${met.exposed.map(({ label }) => label).join(', ')}.` : ''}`}
         </Caution>
       )}
-      {other && (
+      {target && (
         <Button variant="odd" onClick={() => void join()}>
-          Join {system.name} to {other.name}
+          Join {system.name} to {target.name}
         </Button>
       )}
       {tanks.length === 0 && (

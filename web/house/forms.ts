@@ -148,16 +148,16 @@ export const OPENING_FIELDS: FormField[] = [
     hint: '0 when its quarantine is done',
   },
 ];
-export function openingOf(values: Values, of: { tank: string; species: { id: string; common: string } }, newId: Id): Draft[] {
+export function openingOf(values: Values, opening: { tank: string; species: { id: string; common: string } }, newId: Id): Draft[] {
   const lot = newId();
   const days = numberOf(values.quarantineDays);
   const opened: Draft = {
     kind: 'lot.opened',
     payload: {
       lot,
-      species: of.species.id,
-      label: of.species.common,
-      tank: of.tank,
+      species: opening.species.id,
+      label: opening.species.common,
+      tank: opening.tank,
       n: numberOf(values.n),
       sizeCm: numberOf(values.sizeCm),
       origin: values.origin as Origin,

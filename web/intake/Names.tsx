@@ -36,7 +36,7 @@ type NameProps = { name: ReadName; species: IntakeView['species']; answer: strin
 
 function Name({ name, species, answer, onAnswer }: NameProps) {
   const [sought, setSought] = useState<string>();
-  const commonOf = (id: string) => species.find((one) => one.id === id)?.common ?? id;
+  const commonOf = (id: string) => species.find((named) => named.id === id)?.common ?? id;
   const offers = sought?.trim()
     ? lookUpOf(species)
         .find(sought)

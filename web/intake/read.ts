@@ -85,7 +85,7 @@ export function readList({ text, zone, allSpecies, taught, headingLine, columns:
 function withHand(guessed: ListColumns, byHand: Record<number, Field>): ListColumns {
   const columns = { ...guessed };
   for (const [column, field] of Object.entries(byHand)) {
-    for (const one of LIST_FIELDS) if (columns[one] === Number(column)) delete columns[one];
+    for (const field of LIST_FIELDS) if (columns[field] === Number(column)) delete columns[field];
     if (field !== 'nothing') columns[field] = Number(column);
   }
   return columns;

@@ -80,7 +80,7 @@ export default function Labels() {
               variant="plain"
               className={chosen.has(id) ? 'chip-on' : ''}
               aria-pressed={chosen.has(id)}
-              onClick={() => setRacks(new Set(chosen.has(id) ? [...chosen].filter((one) => one !== id) : [...chosen, id]))}
+              onClick={() => setRacks(new Set(chosen.has(id) ? [...chosen].filter((tank) => tank !== id) : [...chosen, id]))}
             >
               {name} <span className="num">{tanks.length}</span>
             </Button>

@@ -24,7 +24,7 @@ it('draws a QR of its address: three finder patterns, and another address anothe
   const top = Math.min(...rects.map(({ y }) => y));
   const step = rects[0]!.height;
   // The upper row of a finder pattern is seven dark squares, at both upper corners.
-  const upper = rects.filter(({ y }) => Math.abs(y - top) < 1e-9).sort((one, other) => one.x - other.x);
+  const upper = rects.filter(({ y }) => Math.abs(y - top) < 1e-9).sort((a, b) => a.x - b.x);
   expect(upper[0]!.x).toBeCloseTo(left, 9);
   expect(upper[0]!.width / step).toBeCloseTo(7, 6);
   expect(upper.at(-1)!.width / step).toBeCloseTo(7, 6);

@@ -13,17 +13,17 @@ export async function pdfOf(labels: readonly TankLabel[]): Promise<Uint8Array> {
   for (const sheet of sheetsOf(labels)) {
     const page = pdf.addPage([pt(SHEET.width), pt(SHEET.height)]);
     sheet.forEach((label, index) => {
-      const at = placeOf(index);
+      const corner = placeOf(index);
       page.drawRectangle({
-        x: pt(at.x + 1),
-        y: pt(SHEET.height - at.y - LABEL.height + 1),
+        x: pt(corner.x + 1),
+        y: pt(SHEET.height - corner.y - LABEL.height + 1),
         width: pt(LABEL.width - 2),
         height: pt(LABEL.height - 2),
         borderWidth: 0.4,
         borderColor: rgb(0.6, 0.6, 0.6),
       });
       for (const shape of shapesOf(label)) {
-        const [x, y] = [pt(at.x + shape.x), pt(SHEET.height - at.y - shape.y)];
+        const [x, y] = [pt(corner.x + shape.x), pt(SHEET.height - corner.y - shape.y)];
         if (shape.kind === 'rect')
           page.drawRectangle({ x, y: y - pt(shape.height), width: pt(shape.width), height: pt(shape.height), color: rgb(0, 0, 0) });
         else {

@@ -160,7 +160,9 @@ function Anew({ read, view, name }: { read: Understood; view: RoomView; name: (i
     .flatMap((entry) => (entry.kind === 'stock.moved' ? entry.payload.moves : []))
     .filter(({ to }) => codes.has(to));
   return moves.map(({ lot, from, to }) => {
-    const inQuarantine = tanks.some(({ id, occupants }) => id === from && occupants.some((one) => one.lot === lot && one.quarantine));
+    const inQuarantine = tanks.some(
+      ({ id, occupants }) => id === from && occupants.some((occupant) => occupant.lot === lot && occupant.quarantine),
+    );
     return (
       <Meeting key={lot + to} who={meetingOf(view, { lot, from, to, inQuarantine })} label={name(lot)} clocks={NO_CLOCKS} codes={codes} />
     );

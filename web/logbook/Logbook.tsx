@@ -34,8 +34,8 @@ export default function Logbook() {
         <section className="card">
           <h2>Not written yet</h2>
           <ol>
-            {open.map((one) => (
-              <TrayItem key={one.act.actId} one={one} name={name} />
+            {open.map((outboxAct) => (
+              <TrayItem key={outboxAct.act.actId} act={outboxAct} name={name} />
             ))}
           </ol>
         </section>
@@ -66,23 +66,23 @@ export default function Logbook() {
 
 type Name = (id: string) => string;
 
-function TrayItem({ one, name }: { one: OutboxAct; name: Name }) {
+function TrayItem({ act, name }: { act: OutboxAct; name: Name }) {
   const voice = useVoice();
-  const refused = one.state === 'refused';
+  const refused = act.state === 'refused';
   return (
     <li className={css.act}>
       <span className={refused ? 'warn' : 'soft'}>{refused ? 'refused' : 'waiting to be sent'}</span>
       <span>
-        <Said entries={one.act.entries} name={name} />
-        {refused && <span className="warn">{sayAll(one.refusals ?? [], one.code ?? 'bad', voice)}</span>}
+        <Said entries={act.act.entries} name={name} />
+        {refused && <span className="warn">{sayAll(act.refusals ?? [], act.code ?? 'bad', voice)}</span>}
       </span>
       {refused && (
         <span className="chips">
-          <Button variant="plain" onClick={() => void outbox.again(one.act.actId)}>
+          <Button variant="plain" onClick={() => void outbox.again(act.act.actId)}>
             Try again
           </Button>
-          <AsText act={one.act} />
-          <Button variant="odd" onClick={() => void outbox.discard(one.act.actId)}>
+          <AsText act={act.act} />
+          <Button variant="odd" onClick={() => void outbox.discard(act.act.actId)}>
             Discard
           </Button>
         </span>

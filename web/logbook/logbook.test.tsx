@@ -74,8 +74,8 @@ it('another’s act is a lead’s to undo; what is undone says by whom', async (
 });
 
 it('what was written all the same keeps its reason', async () => {
-  const one = act(5);
-  await show(view({ ...one, entries: [{ ...one.entries[0]!, overrules: [{ code: 'fit.noLid', reason: 'net over it' }] }] }));
+  const logbookAct = act(5);
+  await show(view({ ...logbookAct, entries: [{ ...logbookAct.entries[0]!, overrules: [{ code: 'fit.noLid', reason: 'net over it' }] }] }));
   expect(screen.getByText(/All the same, against .*: net over it/)).toBeTruthy();
 });
 

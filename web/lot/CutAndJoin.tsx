@@ -4,13 +4,14 @@ import Form from 'react-bootstrap/Form';
 import type { LotView } from '#contract/views.ts';
 import { SPLIT_WHYS, type SplitWhy } from '#core/stock/index.ts';
 import { useActions } from '../actions/actions.tsx';
-import { newId, useView } from '../data/house.ts';
+import { useView } from '../data/house.ts';
 import { useVoice } from '../data/voice.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { sayAll } from '../words/refusals.ts';
 import { plural } from '../words/text.ts';
+import { joinEntry, splitEntry } from './draft.ts';
 
 type Props = { view: LotView; lot: NonNullable<LotView['lot']>; onDone: () => void };
 
@@ -18,41 +19,39 @@ type Props = { view: LotView; lot: NonNullable<LotView['lot']>; onDone: () => vo
 function usePlace(view: LotView) {
   const places = view.now.filter(({ tank }) => tank);
   const [place, setPlace] = useState(places[0]!.place);
-  const at = places.find((one) => one.place === place) ?? places[0]!;
+  const chosen = places.find((there) => there.place === place) ?? places[0]!;
   const choose =
     places.length < 2 ? null : (
-      <Form.Select aria-label="In which tank" value={at.place} onChange={(event) => setPlace(event.target.value)}>
-        {places.map((one) => (
-          <option key={one.place} value={one.place}>
-            {one.n} in {one.name}
+      <Form.Select aria-label="In which tank" value={chosen.place} onChange={(event) => setPlace(event.target.value)}>
+        {places.map((place) => (
+          <option key={place.place} value={place.place}>
+            {place.n} in {place.name}
           </option>
         ))}
       </Form.Select>
     );
-  return { at, choose };
+  return { place: chosen, choose };
 }
 
 export function CutLot({ view, lot, onDone }: Props) {
   const { recordAction } = useActions();
   const voice = useVoice();
-  const { at, choose } = usePlace(view);
+  const { place, choose } = usePlace(view);
   const [n, setN] = useState(1);
   const [why, setWhy] = useState<SplitWhy>('followed singly');
   const [label, setLabel] = useState(lot.label);
   const [problem, setProblem] = useState<string>();
   const cut = async () => {
-    const quarantine = view.quarantines.length > 0 ? { quarantine: newId() } : {};
-    const outcome = await recordAction(`${n} ${lot.label} are a lot of their own`, {
-      kind: 'lot.split',
-      payload: { lot: lot.id, child: newId(), label: label.trim() || lot.label, place: at.place, n, why, ...quarantine },
-    });
+    const inQuarantine = view.quarantines.length > 0;
+    const entry = splitEntry({ lot, place: place.place, n, why, label, inQuarantine });
+    const outcome = await recordAction(`${n} ${lot.label} are a lot of their own`, entry);
     if (outcome.status === 'refused') setProblem(sayAll(outcome.refusals, outcome.code, voice));
     else onDone();
   };
   return (
     <div className="tank-form">
       {choose}
-      <CountField label="How many" value={Math.min(n, at.n)} min={1} max={at.n} onChange={setN} />
+      <CountField label="How many" value={Math.min(n, place.n)} min={1} max={place.n} onChange={setN} />
       <Chips label="Why" options={SPLIT_WHYS} value={why} onChange={setWhy} />
       <Form.Group className="field" controlId="cut-label">
         <Form.Label className="label">What they are called</Form.Label>
@@ -73,31 +72,29 @@ export function CutLot({ view, lot, onDone }: Props) {
 export function JoinLot({ view, lot, onDone }: Props) {
   const { recordAction } = useActions();
   const voice = useVoice();
-  const { at, choose } = usePlace(view);
+  const { place, choose } = usePlace(view);
   const { data: room } = useView('room');
-  const kin = (room?.racks.flatMap(({ tanks }) => tanks).find(({ id }) => id === at.place)?.occupants ?? []).filter(
-    (one) => one.lot !== lot.id && one.species?.id === lot.species?.id,
+  const kin = (room?.racks.flatMap(({ tanks }) => tanks).find(({ id }) => id === place.place)?.occupants ?? []).filter(
+    (occupant) => occupant.lot !== lot.id && occupant.species?.id === lot.species?.id,
   );
   const [into, setInto] = useState('');
   const [why, setWhy] = useState('');
   const [problem, setProblem] = useState<string>();
-  const chosen = kin.find((one) => one.lot === into) ?? kin[0];
+  const chosen = kin.find((occupant) => occupant.lot === into) ?? kin[0];
   const join = async () => {
-    const outcome = await recordAction(`${at.n} ${lot.label} joined to ${chosen!.label}`, {
-      kind: 'lot.joined',
-      payload: { lot: lot.id, into: chosen!.lot, place: at.place, n: at.n, why: why.trim() },
-    });
+    const entry = joinEntry({ lot, into: chosen!.lot, place: place.place, n: place.n, why });
+    const outcome = await recordAction(`${place.n} ${lot.label} joined to ${chosen!.label}`, entry);
     if (outcome.status === 'refused') setProblem(sayAll(outcome.refusals, outcome.code, voice));
     else onDone();
   };
-  if (!chosen) return <p className="soft">No other lot of its kind stands with it in {at.name}.</p>;
+  if (!chosen) return <p className="soft">No other lot of its kind stands with it in {place.name}.</p>;
   return (
     <div className="tank-form">
       {choose}
       <Form.Select aria-label="Joined to" value={chosen.lot} onChange={(event) => setInto(event.target.value)}>
-        {kin.map((one) => (
-          <option key={one.lot} value={one.lot}>
-            {one.n} {one.label}
+        {kin.map((occupant) => (
+          <option key={occupant.lot} value={occupant.lot}>
+            {occupant.n} {occupant.label}
           </option>
         ))}
       </Form.Select>
@@ -111,7 +108,7 @@ export function JoinLot({ view, lot, onDone }: Props) {
         </p>
       )}
       <ActButton disabled={why.trim() === ''} onPress={() => void join()} hint="the slower clock holds for all">
-        Join {at.n} to {chosen.n}
+        Join {place.n} to {chosen.n}
       </ActButton>
     </div>
   );

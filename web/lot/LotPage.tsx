@@ -77,13 +77,13 @@ function TheLot({ view, lot }: WholeProps) {
         <p>None of it is in the house any more.</p>
       ) : (
         <ul className="plain-list">
-          {view.now.map((one) => (
-            <li key={one.place}>
-              <b className="num">{one.n}</b> in <Place {...one} />
-              {keeper && one.tank && (
+          {view.now.map((there) => (
+            <li key={there.place}>
+              <b className="num">{there.n}</b> in <Place {...there} />
+              {keeper && there.tank && (
                 <>
                   {' '}
-                  <Link className="soft" to={`/room?lot=${lot.id}&from=${one.place}`}>
+                  <Link className="soft" to={`/room?lot=${lot.id}&from=${there.place}`}>
                     Move
                   </Link>
                 </>
@@ -93,23 +93,23 @@ function TheLot({ view, lot }: WholeProps) {
         </ul>
       )}
       {view.left.length > 0 && <p className="soft">{view.left.map(({ place, n }) => `${n} ${LEFT_WORDS[place] ?? place}`).join(', ')}</p>}
-      {lot.promised.map((one) => (
-        <Promised key={one.promise} lot={lot} one={one} places={inTanks} keeper={keeper} />
+      {lot.promised.map((promise) => (
+        <Promised key={promise.promise} lot={lot} promise={promise} places={inTanks} keeper={keeper} />
       ))}
       {quarantine ? (
         <QuarantineClock quarantine={quarantine} full />
       ) : (
         view.now.some(({ tank }) => tank) && <p>Cleared: not in quarantine.</p>
       )}
-      {lot.cutFrom.map((one) => (
-        <p key={one.lot + one.atMs}>
-          {one.how === 'cut' ? `Cut from ` : `${one.n} joined from `}
-          <Link to={`/lot/${one.lot}`}>{one.label}</Link> {when(one.atMs)}
+      {lot.cutFrom.map((part) => (
+        <p key={part.lot + part.atMs}>
+          {part.how === 'cut' ? `Cut from ` : `${part.n} joined from `}
+          <Link to={`/lot/${part.lot}`}>{part.label}</Link> {when(part.atMs)}
         </p>
       ))}
-      {lot.cutInto.map((one) => (
-        <p key={one.lot + one.atMs}>
-          {one.n} {one.how === 'cut' ? 'cut off as' : 'joined to'} <Link to={`/lot/${one.lot}`}>{one.label}</Link> {when(one.atMs)}
+      {lot.cutInto.map((part) => (
+        <p key={part.lot + part.atMs}>
+          {part.n} {part.how === 'cut' ? 'cut off as' : 'joined to'} <Link to={`/lot/${part.lot}`}>{part.label}</Link> {when(part.atMs)}
         </p>
       ))}
       {keeper && <Acts view={view} lot={lot} />}
@@ -176,14 +176,14 @@ function Been({ view }: { view: LotView }) {
     <section className="card" aria-label="Where it has been">
       <h2>Where it has been</h2>
       <ol className={css.been}>
-        {view.been.map((one) => (
-          <li key={one.place + one.fromMs + (one.as ?? '')}>
+        {view.been.map((stay) => (
+          <li key={stay.place + stay.fromMs + (stay.as ?? '')}>
             <b>
-              <Place {...one} />
+              <Place {...stay} />
             </b>{' '}
-            <span className="soft">{one.as ? `with the ${one.as} it comes of` : `up to ${one.peak}`}</span>
+            <span className="soft">{stay.as ? `with the ${stay.as} it comes of` : `up to ${stay.peak}`}</span>
             <br />
-            <span className="soft">{span(one.fromMs, one.untilMs)}</span>
+            <span className="soft">{span(stay.fromMs, stay.untilMs)}</span>
           </li>
         ))}
       </ol>
@@ -195,11 +195,11 @@ function Been({ view }: { view: LotView }) {
       <h2>Shared a system with</h2>
       {view.shared.length === 0 && <p className="soft">Nobody.</p>}
       <ol className={css.been}>
-        {view.shared.map((one) => (
-          <li key={one.lot + one.place + one.fromMs}>
-            <Link to={`/lot/${one.lot}`}>{one.label}</Link> in {one.place}
+        {view.shared.map((sharing) => (
+          <li key={sharing.lot + sharing.place + sharing.fromMs}>
+            <Link to={`/lot/${sharing.lot}`}>{sharing.label}</Link> in {sharing.place}
             <br />
-            <span className="soft">{span(one.fromMs, one.untilMs)}</span>
+            <span className="soft">{span(sharing.fromMs, sharing.untilMs)}</span>
           </li>
         ))}
       </ol>

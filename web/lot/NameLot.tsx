@@ -6,6 +6,7 @@ import { useView } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { SpeciesPicker, type Heard } from '../parts/SpeciesPicker.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
+import { namedEntry } from './draft.ts';
 
 export function NameLot({ lot, onDone }: { lot: NonNullable<LotView['lot']>; onDone: () => void }) {
   const { data } = useView('intake');
@@ -19,12 +20,7 @@ export function NameLot({ lot, onDone }: { lot: NonNullable<LotView['lot']>; onD
       title: `${lot.label} are ${species.common}`,
       doing: 'They are that all the same',
       words: `${lot.label}: they are ${species.common}`,
-      drafts: [
-        {
-          kind: 'lot.named',
-          payload: { lot: lot.id, species: species.id, label: species.common, ...(note.trim() ? { note: note.trim() } : {}) },
-        },
-      ],
+      drafts: [namedEntry({ lot, species, note })],
       onDone,
     });
   };

@@ -3,63 +3,47 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { LotView } from '#contract/views.ts';
-import { newId, type Draft } from '../data/house.ts';
+import type { Draft } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
+import { asksWhy, fetchedEntries, liftedEntry, outEntry, WAYS_OUT, type Stand, type WayOut } from './draft.ts';
 
 type Lot = NonNullable<LotView['lot']>;
-export type Stand = { place: string; name: string; n: number };
-const HOW = ['sold', 'given away', 'returned', 'put down', 'promised'] as const;
-type How = (typeof HOW)[number];
-const TO = { sold: 'sold', 'given away': 'given', returned: 'returned', 'put down': 'put-down' } as const satisfies Record<
-  Exclude<How, 'promised'>,
-  string
->;
-
 type Props = { lot: Lot; places: readonly Stand[]; inQuarantine: boolean; first?: string; onDone: () => void };
 
 export function OutForm({ lot, places, inQuarantine, first, onDone }: Props) {
   const { attempt } = useOverrule();
-  const [how, setHow] = useState<How>('sold');
-  const [place, setPlace] = useState(places.find((one) => one.place === first)?.place ?? places[0]?.place);
+  const [how, setHow] = useState<WayOut>('sold');
+  const [place, setPlace] = useState(places.find((place) => place.place === first)?.place ?? places[0]?.place);
   const [said, setSaid] = useState(1);
   const [text, setText] = useState('');
-  const from = places.find((one) => one.place === place);
-  const all = places.reduce((sum, one) => sum + one.n, 0);
+  const from = places.find((there) => there.place === place);
+  const all = places.reduce((sum, place) => sum + place.n, 0);
   const most = how === 'promised' ? all : (from?.n ?? 0);
   const n = Math.min(said, most);
   const why = text.trim();
-  // To whom something is promised, and why a fish is put down, is not left out.
-  const wanted = how === 'promised' || how === 'put down';
   if (!from) return <p>None of it stands in a tank.</p>;
   const write = () => {
-    const draft: Draft =
-      how === 'promised'
-        ? { kind: 'lot.promised', payload: { promise: newId(), lot: lot.id, n, forWhom: why } }
-        : {
-            kind: 'stock.moved',
-            payload: { moves: [{ lot: lot.id, from: from.place, to: TO[how], n }], ...(why ? { why } : {}) },
-          };
     attempt({
       title: `${n} ${lot.label} ${how}`,
       doing: `${n} ${how} all the same`,
       words: `${n} ${lot.label} ${how}${how === 'promised' ? ` to ${why}` : ` out of ${from.name}`}`,
-      drafts: [draft],
+      drafts: [outEntry({ lot, way: how, from, n, why })],
       onDone,
     });
   };
   return (
     <div className="tank-form">
-      <Chips label="How" options={HOW} value={how} onChange={setHow} odd={(one) => one === 'put down'} />
+      <Chips label="How" options={WAYS_OUT} value={how} onChange={setHow} odd={(way) => way === 'put down'} />
       {how !== 'promised' && places.length > 1 && (
         <Chips
           label="Out of"
-          options={places.map((one) => one.name)}
+          options={places.map((place) => place.name)}
           value={from.name}
-          onChange={(name) => setPlace(places.find((one) => one.name === name)!.place)}
+          onChange={(name) => setPlace(places.find((place) => place.name === name)!.place)}
         />
       )}
       <CountField label={`Of ${most}`} value={n} min={1} max={most} onChange={setSaid} />
@@ -76,7 +60,7 @@ export function OutForm({ lot, places, inQuarantine, first, onDone }: Props) {
         </Caution>
       )}
       <ActButton
-        disabled={wanted && why === ''}
+        disabled={asksWhy(how) && why === ''}
         onPress={write}
         hint={how === 'promised' ? 'they stay until they are fetched' : 'count right in the net'}
       >
@@ -86,41 +70,35 @@ export function OutForm({ lot, places, inQuarantine, first, onDone }: Props) {
   );
 }
 
-type PromisedProps = { lot: Lot; one: Lot['promised'][number]; places: readonly Stand[]; keeper: boolean };
+type PromisedProps = { lot: Lot; promise: Lot['promised'][number]; places: readonly Stand[]; keeper: boolean };
 
 /** One promise: fetched, which sells them, or not wanted any more. */
-export function Promised({ lot, one, places, keeper }: PromisedProps) {
+export function Promised({ lot, promise, places, keeper }: PromisedProps) {
   const { attempt } = useOverrule();
-  const from = places.find(({ n }) => n >= one.n);
-  const lifted = (why: string): Draft => ({ kind: 'promise.lifted', payload: { promise: one.promise, lot: lot.id, why } });
+  const from = places.find(({ n }) => n >= promise.n);
+  const kept = { lot, promise };
   const settle = (doing: string, drafts: Draft[]) =>
     attempt({
-      title: `${one.n} ${lot.label} for ${one.forWhom}`,
+      title: `${promise.n} ${lot.label} for ${promise.forWhom}`,
       doing,
-      words: `${one.n} ${lot.label} for ${one.forWhom}: ${doing}`,
+      words: `${promise.n} ${lot.label} for ${promise.forWhom}: ${doing}`,
       drafts,
       onDone: () => undefined,
     });
   return (
     <p>
-      {one.n} promised to {one.forWhom}{' '}
+      {promise.n} promised to {promise.forWhom}{' '}
       {keeper && (
         <>
           <Button
             variant="link"
             className="btn-quiet"
             disabled={!from}
-            onClick={() =>
-              from &&
-              settle('fetched', [
-                lifted('fetched'),
-                { kind: 'stock.moved', payload: { moves: [{ lot: lot.id, from: from.place, to: 'sold', n: one.n }], why: one.forWhom } },
-              ])
-            }
+            onClick={() => from && settle('fetched', fetchedEntries(kept, from))}
           >
             fetched
           </Button>
-          <Button variant="link" className="btn-quiet" onClick={() => settle('not wanted', [lifted('not wanted')])}>
+          <Button variant="link" className="btn-quiet" onClick={() => settle('not wanted', [liftedEntry(kept, 'not wanted')])}>
             not wanted
           </Button>
         </>

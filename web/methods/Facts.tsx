@@ -8,6 +8,7 @@ import type { ReadingMethod, Quantity } from '#core/water/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useUnits } from '../data/units.ts';
 import { problemOf } from '../parts/QuantityField.tsx';
+import { readingEntry } from '../parts/readingDraft.ts';
 import { FAULT_WORDS, factWord, SOURCE_WORDS } from '../words/bench.ts';
 import css from './methods.module.scss';
 
@@ -65,16 +66,10 @@ function FactRow({ fact, bag, fault, calculated }: { fact: Fact; bag: BenchBag; 
     if (text.trim() === '') return setText(shown);
     const read = units.read(quantity, text, temperatureC);
     if (!read.ok) return;
-    const { value: si, typed, reference } = read;
-    const how = of === 'tank.temperature' ? 'in the water' : HOW[quantity];
-    void recordAction(`${inBag ? bag.label : bag.tank!.code}: ${units.say(quantity, si)}`, {
-      kind: 'reading.taken',
-      payload: {
-        subject: inBag ? { kind: 'bag', id: bag.bag } : { kind: 'system', id: bag.system!.id },
-        quantity,
-        reading: { value: si, typed, method: how, source: 'measured', ...(reference ? { reference } : {}) },
-      },
-    });
+    const method = of === 'tank.temperature' ? 'in the water' : HOW[quantity];
+    const subject = inBag ? { kind: 'bag' as const, id: bag.bag } : { kind: 'system' as const, id: bag.system!.id };
+    const words = `${inBag ? bag.label : bag.tank!.code}: ${units.say(quantity, read.value)}`;
+    void recordAction(words, readingEntry({ subject, quantity, method }, read));
   };
   const name = `${inBag ? bag.label : bag.tank!.code}, ${factWord(of)}, ${units.unit(quantity)}`;
   return (

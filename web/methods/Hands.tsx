@@ -17,7 +17,7 @@ const STATES: readonly { says: string; opening: BagOpening }[] = [
   { says: 'open 2 h', opening: { is: 'opened', hours: 2 } },
   { says: 'an open tub', opening: { is: 'tub' } },
 ];
-const sayState = (opening: BagOpening) => STATES.find((one) => JSON.stringify(one.opening) === JSON.stringify(opening))!.says;
+const sayState = (opening: BagOpening) => STATES.find((state) => JSON.stringify(state.opening) === JSON.stringify(opening))!.says;
 
 type Props = {
   standing: Standing;
@@ -41,7 +41,7 @@ export function Hands({ standing, onStanding, controls, faults, onChange }: Prop
         label="The bag is"
         options={STATES.map(({ says }) => says)}
         value={sayState(standing.opening)}
-        onChange={(says) => onStanding({ ...standing, opening: STATES.find((one) => one.says === says)!.opening })}
+        onChange={(says) => onStanding({ ...standing, opening: STATES.find((state) => state.says === says)!.opening })}
       />
       <Switch label="Fed before" on={standing.fed} onChange={(fed) => onStanding({ ...standing, fed })} />
       <Pick label="Air" options={AIR_LEVELS} value={all.air} onChange={(air) => set({ air })} />

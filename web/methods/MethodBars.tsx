@@ -7,9 +7,9 @@ import css from './methods.module.scss';
 
 /** The bars end here: beyond it is told in figures. */
 const BAR_ENDS_AT = 2;
-const at = (stress: number) => `${(100 * Math.min(stress, BAR_ENDS_AT)) / BAR_ENDS_AT}%`;
+const shareOf = (stress: number) => `${(100 * Math.min(stress, BAR_ENDS_AT)) / BAR_ENDS_AT}%`;
 
-type Locks = (one: MethodResult) => string | undefined;
+type Locks = (result: MethodResult) => string | undefined;
 type Props = {
   ranked: readonly MethodResult[];
   others: readonly MethodResult[];
@@ -29,16 +29,16 @@ export function MethodBars({ ranked, others, bands, focus, advised, house, locks
         <span className={css.bearsLabel}>tolerance</span>
       </p>
       <ol className={css.waysList}>
-        {ranked.map((one) => (
-          <li key={one.method}>
+        {ranked.map((result) => (
+          <li key={result.method}>
             <Way
-              one={one}
-              band={bands?.methods.get(one.method)?.stress}
-              chosen={one.method === focus}
+              result={result}
+              band={bands?.methods.get(result.method)?.stress}
+              chosen={result.method === focus}
               marks={[
-                ...(one.method === advised ? ['advised'] : []),
-                ...(one.method === house ? ['house rule'] : []),
-                ...(locks(one) ? ['lead only'] : []),
+                ...(result.method === advised ? ['advised'] : []),
+                ...(result.method === house ? ['house rule'] : []),
+                ...(locks(result) ? ['lead only'] : []),
               ]}
               onFocus={onFocus}
             />
@@ -55,16 +55,16 @@ export function MethodBars({ ranked, others, bands, focus, advised, house, locks
 }
 
 type MethodCardProps = {
-  one: MethodResult;
+  result: MethodResult;
   band?: [number, number];
   chosen: boolean;
   marks: readonly string[];
   onFocus: (method: AcclimationMethod) => void;
 };
 
-function Way({ one, band, chosen, marks, onFocus }: MethodCardProps) {
+function Way({ result, band, chosen, marks, onFocus }: MethodCardProps) {
   const units = useUnits();
-  const { method, limiting } = one;
+  const { method, limiting } = result;
   const over = limiting.stress > 1;
   return (
     <button
@@ -80,8 +80,8 @@ function Way({ one, band, chosen, marks, onFocus }: MethodCardProps) {
         {marks.length > 0 && <span className={css.wayHouse}>{marks.join(', ')}</span>}
       </span>
       <span className={css.wayBar} aria-hidden>
-        <i style={{ width: at(limiting.stress) }} />
-        {band && <b style={{ left: at(band[0]), right: `calc(100% - ${at(band[1])})` }} />}
+        <i style={{ width: shareOf(limiting.stress) }} />
+        {band && <b style={{ left: shareOf(band[0]), right: `calc(100% - ${shareOf(band[1])})` }} />}
       </span>
       <span className={clsx(css.wayStrain, 'num')}>{limiting.stress.toFixed(limiting.stress < 10 ? 1 : 0)}</span>
       <span className={clsx(css.wayLimit, 'soft')}>

@@ -7,6 +7,7 @@ import { useActions } from '../actions/actions.tsx';
 import { useUnits } from '../data/units.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
+import { readingEntry } from '../parts/readingDraft.ts';
 import { ADVICE_WORDS, factWord, METHOD_WORDS, sayChange, sayShare, where } from '../words/bench.ts';
 import css from './methods.module.scss';
 
@@ -39,7 +40,7 @@ export function VerdictHead(props: Props) {
           {verdict.measure.length > 0 &&
             ` Measure ${verdict.measure
               .slice(0, MEASURES_SHOWN)
-              .map((of) => `${where(of)}${factWord(of)}`)
+              .map((path) => `${where(path)}${factWord(path)}`)
               .join(' or ')}.`}
         </p>
       )}
@@ -101,15 +102,8 @@ function MeasureSalinity({ bag }: { bag: BenchBag }) {
   const read = units.read('salinity', text, temperatureC);
   const write = () => {
     if (!read.ok) return;
-    const { value, typed, reference } = read;
-    void recordAction(`${bag.label}: ${units.say('salinity', value)}`, {
-      kind: 'reading.taken',
-      payload: {
-        subject: { kind: 'bag', id: bag.bag },
-        quantity: 'salinity',
-        reading: { value, typed, method: 'meter', source: 'measured', ...(reference ? { reference } : {}) },
-      },
-    });
+    const entry = readingEntry({ subject: { kind: 'bag', id: bag.bag }, quantity: 'salinity', method: 'meter' }, read);
+    void recordAction(`${bag.label}: ${units.say('salinity', read.value)}`, entry);
   };
   return (
     <div className={css.wayAnswer}>

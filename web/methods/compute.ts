@@ -57,7 +57,7 @@ export function* answersTo({ input, doubts, measureFirst, draws }: Question): Ge
     possible: [...possibleOf(input, doubts, measureFirst)],
     helps: comparison.advice.is === 'none within' ? helpsOf(input) : [],
   };
-  const grids = new Map(rank(calculate(input).results).map((one) => [one.method, gridOf(one)]));
+  const grids = new Map(rank(calculate(input).results).map((result) => [result.method, gridOf(result)]));
   const done: Draw[] = [];
   let bands: Bands | undefined;
   for (let index = 0; index < draws; index += 1) {

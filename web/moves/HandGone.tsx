@@ -7,7 +7,7 @@ type Props = { view: RoomView; lot: string; from: string; onTake: (lot: string, 
 
 export function HandGone({ view, lot, from, onTake, onDone }: Props) {
   const tanks = view.racks.flatMap((rack) => rack.tanks);
-  const now = tanks.flatMap((tank) => tank.occupants.filter((one) => one.lot === lot).map((one) => ({ ...one, tank })));
+  const now = tanks.flatMap((tank) => tank.occupants.filter((occupant) => occupant.lot === lot).map((occupant) => ({ ...occupant, tank })));
   const label = now[0]?.label ?? 'fish';
   const code = tanks.find(({ id }) => id === from)?.code;
   return (

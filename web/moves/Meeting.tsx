@@ -28,25 +28,25 @@ type Props = { who: Who; label: string; clocks: ReadonlyMap<string, QuarantineCa
 
 export function Meeting({ who, label, clocks, codes }: Props) {
   if (!meets(who)) return null;
-  const say = (one: Placed) => {
-    const clock = clocks.get(one.lot)?.clock;
-    return `${one.label} in ${codes.get(one.tank) ?? '?'}${clock && clock.clear > 0 ? `: ${clock.clear} clear days of ${clock.required} lost` : ''}`;
+  const say = (placed: Placed) => {
+    const clock = clocks.get(placed.lot)?.clock;
+    return `${placed.label} in ${codes.get(placed.tank) ?? '?'}${clock && clock.clear > 0 ? `: ${clock.clear} clear days of ${clock.required} lost` : ''}`;
   };
   return (
     <Caution strong>
       <b>Clocks restart</b>
       <ul>
-        {who.restarted.map((one) => (
-          <li key={one.lot + one.tank}>{say(one)}</li>
+        {who.restarted.map((placed) => (
+          <li key={placed.lot + placed.tank}>{say(placed)}</li>
         ))}
         {who.restarted.length > 0 && (
           <li>
-            the {label} themselves: they meet {[...new Set(who.restarted.map((one) => one.label))].join(', ')}, in quarantine
+            the {label} themselves: they meet {[...new Set(who.restarted.map((placed) => placed.label))].join(', ')}, in quarantine
           </li>
         )}
         {who.newcomerExposed && <li>the {label} were cleared and would meet fish in quarantine: back in quarantine</li>}
-        {who.exposed.map((one) => (
-          <li key={one.lot + one.tank}>{say(one)}: cleared, and would meet fish in quarantine</li>
+        {who.exposed.map((placed) => (
+          <li key={placed.lot + placed.tank}>{say(placed)}: cleared, and would meet fish in quarantine</li>
         ))}
       </ul>
     </Caution>

@@ -43,7 +43,7 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
   const now = useHouseNow(MINUTE_MS);
   const { recordAction } = useActions();
   const overrule = useOverrule();
-  const task = moves?.tasks.find((one) => one.task === taskId);
+  const task = moves?.tasks.find((task) => task.task === taskId);
   // As many as were there when they were taken in hand: more that come meanwhile are not in the net.
   const [said, setN] = useState(() => task?.n ?? inHand({ view, hand }).fish.n);
   const [details, setDetails] = useState<Details>(() => detailsOf(task));

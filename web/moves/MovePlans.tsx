@@ -67,14 +67,14 @@ function TaskRow({ task, all }: { task: TransferTaskCard; all: readonly Transfer
   const [dropping, setDropping] = useState(false);
   const blocks = blocksOf(
     { ...task, unblocked: task.unblocked ? { by: '', atMs: 0 } : undefined },
-    (id) => all.some((one) => one.task === id && isOpen(one)),
+    (id) => all.some((transferTask) => transferTask.task === id && isOpen(transferTask)),
     {
       now,
       zone: house.zone,
       triesBeforeRest: house.rules.triesBeforeRest,
     },
   );
-  const other = (id: string) => all.find((one) => one.task === id);
+  const taskOf = (id: string) => all.find((transferTask) => transferTask.task === id);
   const words = `${task.n} ${task.lotLabel}, ${task.fromCode} to ${task.toCode}`;
   const which = [
     task.sex !== 'any' && task.sex,
@@ -103,7 +103,7 @@ function TaskRow({ task, all }: { task: TransferTaskCard; all: readonly Transfer
           {blocks.map((block) => (
             <p key={block.why + (block.why === 'after' ? block.task : '')} className="warn tight">
               {block.why === 'after'
-                ? `After ${other(block.task)?.fromCode} to ${other(block.task)?.toCode}`
+                ? `After ${taskOf(block.task)?.fromCode} to ${taskOf(block.task)?.toCode}`
                 : block.why === 'waits'
                   ? `Waits for ${block.what}${block.untilMs ? `, to come ${when(block.untilMs)}` : ''}`
                   : `${block.tries} dips today: leave them until ${when(block.untilMs)}`}

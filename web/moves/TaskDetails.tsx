@@ -90,7 +90,7 @@ export function TaskDetails({ details, onChange, fish, from, to, n, tools }: Pro
             options={MISHAPS}
             value={details.mishap}
             odd={() => true}
-            onChange={(one) => set({ mishap: one === details.mishap ? undefined : one })}
+            onChange={(mishap) => set({ mishap: mishap === details.mishap ? undefined : mishap })}
           />
         </>
       )}
@@ -110,10 +110,10 @@ function Net({ tool, onChange, fish, from, tools }: NetProps) {
         <Form.Label className="label">Whose net or cup</Form.Label>
         <Form.Select value={tool} onChange={(event) => onChange(event.target.value)}>
           <option value="">none of ours</option>
-          {tools.map((one) => (
-            <option key={one.id} value={one.id}>
-              {one.name}
-              {one.wet.length > 0 ? ` (wet from ${one.wet.map(({ code }) => code).join(' ')})` : ''}
+          {tools.map((tool) => (
+            <option key={tool.id} value={tool.id}>
+              {tool.name}
+              {tool.wet.length > 0 ? ` (wet from ${tool.wet.map(({ code }) => code).join(' ')})` : ''}
             </option>
           ))}
         </Form.Select>

@@ -16,7 +16,7 @@ import css from './moves.module.scss';
 
 type Step = TransferTask & { words: string };
 
-export function stepOf(values: Values, view: RoomView, at: { steps: readonly Step[]; id: string; zone: string }): Step | string {
+export function stepOf(values: Values, view: RoomView, given: { steps: readonly Step[]; id: string; zone: string }): Step | string {
   const tanks = view.racks.flatMap((rack) => rack.tanks);
   const byCode = (code: string | undefined) => tanks.find((tank) => tank.code.toLowerCase() === (code ?? '').trim().toLowerCase());
   const [from, to] = [byCode(values.from), byCode(values.to)];
@@ -25,17 +25,17 @@ export function stepOf(values: Values, view: RoomView, at: { steps: readonly Ste
   if (from.id === to.id) return 'They are there already: choose another place.';
   const said = (values.fish ?? '').trim().toLowerCase();
   // A fish may be there only after an earlier step: then it is one of that step's.
-  const coming = at.steps.filter((step) => step.to === from.id).map((step) => ({ lot: step.lot, label: step.words }));
+  const coming = given.steps.filter((step) => step.to === from.id).map((step) => ({ lot: step.lot, label: step.words }));
   const lots = [...from.occupants, ...coming].filter(({ label }) => said === '' || label.toLowerCase().includes(said));
-  const kinds = [...new Map(lots.map((one) => [one.lot, one])).values()];
+  const kinds = [...new Map(lots.map((lot) => [lot.lot, lot])).values()];
   if (kinds.length === 0) return `No ${said || 'fish'} in ${from.code}, now or after an earlier step.`;
   if (kinds.length > 1) return `Which fish in ${from.code}: ${kinds.map(({ label }) => label).join(', ')}?`;
   const [fish] = kinds as [{ lot: string; label: string }];
-  const untilMs = values.comes ? readWall(values.comes, at.zone) : undefined;
+  const untilMs = values.comes ? readWall(values.comes, given.zone) : undefined;
   if (values.comes && untilMs === undefined) return 'Write when it comes like 2026-03-04 10:00, or leave it out.';
   const n = numberOf(values.n);
   return {
-    task: at.id,
+    task: given.id,
     lot: fish.lot,
     from: from.id,
     to: to.id,
@@ -102,8 +102,8 @@ export function Family({ view }: { view: RoomView }) {
               aria-label={`${step.words}: after`}
               value={step.after[0] ?? ''}
               onChange={(event) => {
-                const next = steps.map((one) =>
-                  one.task === step.task ? { ...one, after: event.target.value ? [event.target.value] : [] } : one,
+                const next = steps.map((otherStep) =>
+                  otherStep.task === step.task ? { ...otherStep, after: event.target.value ? [event.target.value] : [] } : otherStep,
                 );
                 const round = findRound(next);
                 setProblem(
@@ -117,9 +117,9 @@ export function Family({ view }: { view: RoomView }) {
               <option value="">nothing: first</option>
               {steps
                 .filter(({ task }) => task !== step.task)
-                .map((one) => (
-                  <option key={one.task} value={one.task}>
-                    after {one.words}
+                .map((step) => (
+                  <option key={step.task} value={step.task}>
+                    after {step.words}
                   </option>
                 ))}
             </Form.Select>
@@ -131,7 +131,7 @@ export function Family({ view }: { view: RoomView }) {
                 setSteps(
                   steps
                     .filter(({ task }) => task !== step.task)
-                    .map((one) => ({ ...one, after: one.after.filter((id) => id !== step.task) })),
+                    .map((otherStep) => ({ ...otherStep, after: otherStep.after.filter((id) => id !== step.task) })),
                 )
               }
             >

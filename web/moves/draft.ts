@@ -64,7 +64,7 @@ export function carriedOut(move: Carried, newId: Id): Draft[] {
     payload: {
       moves: [
         { lot, from: move.from, to: move.to, n: move.n, ...(move.arrived === move.n ? {} : { arrived: move.arrived }) },
-        ...move.along.map(({ lot: other, n }) => ({ lot: other, from: move.from, to: move.to, n })),
+        ...move.along.map(({ lot, n }) => ({ lot, from: move.from, to: move.to, n })),
       ],
       ...(move.task ? { task: move.task } : {}),
       ...(move.why ? { why: move.why } : {}),

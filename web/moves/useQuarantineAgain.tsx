@@ -2,9 +2,10 @@
 import { useId, useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { RoomView } from '#contract/views.ts';
-import { quarantineClassOf, whoRestarts, type Placed } from '#core/quarantine/index.ts';
-import { newId, useView, type Draft } from '../data/house.ts';
+import { whoRestarts, type Placed } from '#core/quarantine/index.ts';
+import { useView, type Draft } from '../data/house.ts';
 import { useMayWrite, useMe } from '../data/me.ts';
+import { contactEntry } from '../parts/quarantineDraft.ts';
 import { placedIn } from './Meeting.tsx';
 
 /** `inQuarantine` left out = as those of the lot that live here already. */
@@ -20,11 +21,11 @@ const NOBODY: Again = { drafts: () => [], left: [], box: null };
 export function useQuarantineAgain({ lot, label, into, inQuarantine: known }: Going): Again {
   const { data: room } = useView('room');
   const living = room ? placedIn(room) : [];
-  const own = living.filter((one) => one.lot === lot);
+  const own = living.filter((placed) => placed.lot === lot);
   // What lives here without a quarantine is cleared; what nobody has held yet is in quarantine from its release on.
-  const inQuarantine = known ?? own.every((one) => one.inQuarantine);
+  const inQuarantine = known ?? own.every((placed) => placed.inQuarantine);
   const meetings = systemsOf(room, into)
-    .filter((system) => !own.some((one) => one.system === system))
+    .filter((system) => !own.some((placed) => placed.system === system))
     .map((system) => ({ system, ...whoRestarts({ lot, inQuarantine, fromSystem: '', toSystem: system }, living) }));
   const itself = meetings.find(({ newcomerExposed }) => newcomerExposed);
   return useBox(room, [...meetings.flatMap(({ exposed }) => exposed), ...(itself ? [{ lot, label, system: itself.system }] : [])]);
@@ -35,7 +36,9 @@ export function useContactAgain({ from, to }: { from: readonly string[]; to: str
   const { data: room } = useView('room');
   const living = room ? placedIn(room) : [];
   const [here] = systemsOf(room, [to]);
-  const dirty = systemsOf(room, from).some((system) => system !== here && living.some((one) => one.system === system && one.inQuarantine));
+  const dirty = systemsOf(room, from).some(
+    (system) => system !== here && living.some((placed) => placed.system === system && placed.inQuarantine),
+  );
   return useBox(room, dirty ? living.filter(({ system, inQuarantine }) => system === here && !inQuarantine) : []);
 }
 
@@ -50,17 +53,11 @@ function useBox(room: RoomView | undefined, met: readonly Pick<Placed, 'lot' | '
   const keeper = useMayWrite('quarantine.opened');
   const [again, setAgain] = useState(true);
   const id = useId();
-  const lots = [...new Map(met.map((one) => [one.lot, one])).values()];
+  const lots = [...new Map(met.map((placed) => [placed.lot, placed])).values()];
   if (!room || lots.length === 0 || !keeper) return NOBODY;
-  const policyOn = (system: string) => house.rules.quarantine[quarantineClassOf({}, room.systems.find((one) => one.id === system)!.type)];
+  const typeOf = (id: string) => room.systems.find((system) => system.id === id)!.type;
   return {
-    drafts: () =>
-      again
-        ? lots.map(({ lot, system }): Draft => ({
-            kind: 'quarantine.opened',
-            payload: { quarantine: newId(), lot, policy: policyOn(system), zero: 'contact' },
-          }))
-        : [],
+    drafts: () => (again ? lots.map(({ lot, system }) => contactEntry(lot, typeOf(system), house.rules)) : []),
     left: again ? [] : leftCleared(lots.length),
     box: (
       <Form.Check

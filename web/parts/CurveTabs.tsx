@@ -6,15 +6,15 @@ type Props<C extends string> = { curves: readonly C[]; words: Record<C, string>;
 export function CurveTabs<C extends string>({ curves, words, value, onChange }: Props<C>) {
   return (
     <div className="chips curve-tabs" role="group" aria-label="What is drawn">
-      {curves.map((one) => (
+      {curves.map((curve) => (
         <Button
-          key={one}
+          key={curve}
           variant="plain"
-          className={one === value ? 'chip-on' : ''}
-          aria-pressed={one === value}
-          onClick={() => onChange(one)}
+          className={curve === value ? 'chip-on' : ''}
+          aria-pressed={curve === value}
+          onClick={() => onChange(curve)}
         >
-          {words[one]}
+          {words[curve]}
         </Button>
       ))}
     </div>

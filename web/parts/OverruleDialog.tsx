@@ -44,8 +44,8 @@ export function OverruleDialog({ title, doing, refusals, again: met = '', onClos
       <Modal.Body>
         <h2 id="overrule-title">{title}</h2>
         <ul>
-          {refusals.map((one) => (
-            <li key={one.code + JSON.stringify(one.facts)}>{sayRefusal(one, voice)}</li>
+          {refusals.map((refusal) => (
+            <li key={refusal.code + JSON.stringify(refusal.facts)}>{sayRefusal(refusal, voice)}</li>
           ))}
         </ul>
         {!lead && !own && <p>A lead may do it all the same, with a reason.</p>}

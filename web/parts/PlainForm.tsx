@@ -176,8 +176,8 @@ function Control({ field, invalid, listId, ...rest }: ControlProps) {
           />
           {field.type === 'text' && field.list && (
             <datalist id={listId}>
-              {field.list.map((one) => (
-                <option key={one} value={one} />
+              {field.list.map((choice) => (
+                <option key={choice} value={choice} />
               ))}
             </datalist>
           )}

@@ -31,19 +31,19 @@ export function SpeciesPicker({ label, species, value, onChange }: Props) {
       <div className="chips" role="group" aria-label="Species that match">
         {lookUpOf(species)
           .find(text, OFFERED)
-          .map(({ id: found }) => species.find((one) => one.id === found)!)
-          .map((one) => (
+          .map(({ id: found }) => species.find((named) => named.id === found)!)
+          .map((named) => (
             <Button
-              key={one.id}
+              key={named.id}
               variant="plain"
-              className={value?.species?.id === one.id ? 'chip-on' : ''}
-              aria-pressed={value?.species?.id === one.id}
+              className={value?.species?.id === named.id ? 'chip-on' : ''}
+              aria-pressed={value?.species?.id === named.id}
               onClick={() => {
-                setText(one.common);
-                onChange({ heardAs: text.trim() || one.common, species: one });
+                setText(named.common);
+                onChange({ heardAs: text.trim() || named.common, species: named });
               }}
             >
-              {one.common}
+              {named.common}
             </Button>
           ))}
       </div>

@@ -8,11 +8,11 @@ export function Strokes({ response }: { response: Response }) {
   const level = RESPONSES.indexOf(response);
   return (
     <svg width="40" height="20" viewBox="0 0 40 20" aria-hidden>
-      {RESPONSES.map((one, index) => {
+      {RESPONSES.map((answer, index) => {
         const height = FIRST_STROKE_PX + index * STROKE_STEP_PX;
         return (
           <rect
-            key={one}
+            key={answer}
             x={1 + index * 8}
             y={19 - height}
             width="5"

@@ -26,7 +26,7 @@ const clock: QuarantineClock = {
   blockers: [],
   earliestDay: DAY + 22,
 };
-const count = (of: string) => document.querySelectorAll(of).length;
+const count = (selector: string) => document.querySelectorAll(selector).length;
 
 it('draws a stroke for each clear day, hollow for one that nobody looked on, dots for those to come, and the row that broke off', () => {
   draw(<TallyMarks clock={clock} />);

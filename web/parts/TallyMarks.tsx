@@ -53,7 +53,7 @@ function broken({ days, openedDay, restarts }: QuarantineClock): { strokes: Stro
       .filter((mark): mark is Stroke['kind'] & DayMark => mark !== 'zero' && mark !== 'today')
       .map((kind): Stroke => ({ kind }));
     from = day;
-    return { strokes, causes: restarts.filter((one) => one.day === day) };
+    return { strokes, causes: restarts.filter((restart) => restart.day === day) };
   });
 }
 
@@ -61,15 +61,15 @@ const FINE = { step: 2.6, gap: 1.6, height: 11 };
 
 /** Small, for a tank's picture: the days that count, and how many are asked for. */
 export function TallyLine({ clock: { clear, required } }: { clock: QuarantineClock }) {
-  const at = (index: number) => 1 + index * FINE.step + Math.floor(index / 5) * FINE.gap;
+  const xOf = (index: number) => 1 + index * FINE.step + Math.floor(index / 5) * FINE.gap;
   return (
     <span className="tally-line">
-      <svg className="tally-row" width={clear === 0 ? 0 : at(clear - 1) + 2} height={FINE.height} aria-hidden>
+      <svg className="tally-row" width={clear === 0 ? 0 : xOf(clear - 1) + 2} height={FINE.height} aria-hidden>
         {Array.from({ length: clear }, (_, index) =>
           index % 5 === 4 ? (
-            <line key={index} x1={at(index - 4) - 1} y1={FINE.height - 2} x2={at(index)} y2={2} />
+            <line key={index} x1={xOf(index - 4) - 1} y1={FINE.height - 2} x2={xOf(index)} y2={2} />
           ) : (
-            <line key={index} x1={at(index)} y1={1} x2={at(index)} y2={FINE.height - 1} />
+            <line key={index} x1={xOf(index)} y1={1} x2={xOf(index)} y2={FINE.height - 1} />
           ),
         )}
       </svg>

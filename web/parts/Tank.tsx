@@ -26,7 +26,7 @@ export const Tank = memo(function Tank({ tank, water, chosen, refused, costs, qu
   const heads = tank.occupants.reduce((sum, { n }) => sum + n, 0);
   // Several lots of one kind are one name in a picture this small.
   const names = [...new Set(tank.occupants.map(({ label }) => label))];
-  const inQuarantine = tank.occupants.some((one) => one.quarantine);
+  const inQuarantine = tank.occupants.some((occupant) => occupant.quarantine);
   const says = [
     tank.vessel === 'tank' ? `Tank ${tank.code}` : `${tank.vessel} ${tank.code}`,
     heads === 0 ? 'empty' : tank.occupants.map(({ n, label }) => `${n} ${label}`).join(', '),

@@ -44,7 +44,7 @@ it('takes a count that is typed, says what cannot be, and forgets it when it is 
 
 it('says which chip is chosen, not by colour alone', () => {
   const chosen: string[] = [];
-  draw(<Chips label="Bag" options={['sound', 'soft']} value="sound" onChange={(one) => chosen.push(one)} />);
+  draw(<Chips label="Bag" options={['sound', 'soft']} value="sound" onChange={(chip) => chosen.push(chip)} />);
   expect(screen.getByRole('button', { name: 'sound' }).getAttribute('aria-pressed')).toBe('true');
   fireEvent.click(screen.getByRole('button', { name: 'soft' }));
   expect(chosen).toEqual(['soft']);
@@ -101,7 +101,13 @@ describe('overruling', () => {
     const given: Pick<Overrule, 'reason' | 'without'>[] = [];
     const ask = (refusals: Parameters<typeof OverruleDialog>[0]['refusals']) =>
       draw(
-        <OverruleDialog title="t" doing="Net out" refusals={refusals} onClose={() => undefined} onOverrule={(one) => given.push(one)} />,
+        <OverruleDialog
+          title="t"
+          doing="Net out"
+          refusals={refusals}
+          onClose={() => undefined}
+          onOverrule={(overrule) => given.push(overrule)}
+        />,
         'keeper',
       );
     const { unmount } = ask([

@@ -3,12 +3,12 @@
 import { useSyncExternalStore } from 'react';
 import { passingOver, takenAs, type Overrule, type Refusal } from '#core/journal/index.ts';
 import { KNOWINGLY } from '#core/placement/index.ts';
-import { quarantineClassOf } from '#core/quarantine/index.ts';
 import type { WaterType } from '#core/species/index.ts';
 import { useActions } from '../actions/actions.tsx';
-import { newId, outbox, type Draft } from '../data/house.ts';
+import { outbox, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { OverruleDialog } from './OverruleDialog.tsx';
+import { contactEntry } from './quarantineDraft.ts';
 
 export type Attempt = {
   title: string;
@@ -51,11 +51,7 @@ export function useOverrule(): { attempt: (attempt: Attempt) => void; ask: (atte
   const { recordAction, clear } = useActions();
   const { house } = useMe();
   /** Cleared fish that meet fish in quarantine by it: what puts them in quarantine again. */
-  const holdsOf = (against: Against): Draft[] =>
-    metIn(against).map(({ lot, type }) => ({
-      kind: 'quarantine.opened',
-      payload: { quarantine: newId(), lot, policy: house.rules.quarantine[quarantineClassOf({}, type)], zero: 'contact' },
-    }));
+  const holdsOf = (against: Against): Draft[] => metIn(against).map(({ lot, type }) => contactEntry(lot, type, house.rules));
   const ask = (attempt: Attempt, against: Against) =>
     setAsked({
       attempt,

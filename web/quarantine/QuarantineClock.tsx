@@ -28,7 +28,7 @@ export function QuarantineClock({ quarantine, full = false }: Props) {
           ))}
         </ol>
       )}
-      {others.length > 0 && <p className="warn">Before it may leave: {others.map((one) => sayBlocker(one, when)).join('; ')}.</p>}
+      {others.length > 0 && <p className="warn">Before it may leave: {others.map((blocker) => sayBlocker(blocker, when)).join('; ')}.</p>}
       {full && (
         <p className="soft">
           By the rule of {when(quarantine.opened.atMs)}: {policy.days} clear days, {policy.daysAfterTreatment} after a treatment

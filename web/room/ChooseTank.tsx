@@ -29,7 +29,9 @@ function withDays(
 ): CompatibilityReason {
   if (reason.code !== 'cost.restarts' || !tank) return reason;
   const there = new Map(
-    tanks.filter(({ system }) => system === tank.system).flatMap(({ occupants }) => occupants.map((one) => [one.lot, one.label])),
+    tanks
+      .filter(({ system }) => system === tank.system)
+      .flatMap(({ occupants }) => occupants.map((occupant) => [occupant.lot, occupant.label])),
   );
   const losing = [...there].flatMap(([lot, label]) => {
     const clear = clocks.get(lot)?.clock.clear;
@@ -60,7 +62,15 @@ function useAlike(bag: BenchBag): BagCard[] {
   return (
     data?.crates
       .flatMap((crate) => crate.bags)
-      .filter((one) => one.lot === bag.lot && one.bag !== bag.bag && !one.tank && !one.absent && !one.released && !one.inRun) ?? []
+      .filter(
+        (otherBag) =>
+          otherBag.lot === bag.lot &&
+          otherBag.bag !== bag.bag &&
+          !otherBag.tank &&
+          !otherBag.absent &&
+          !otherBag.released &&
+          !otherBag.inRun,
+      ) ?? []
   );
 }
 
@@ -79,7 +89,7 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
   const isLanded = useIsLanded(bag);
   const [bags, setBags] = useState(1);
   const going = [bag, ...others.slice(0, bags - 1)];
-  const heads = going.reduce((sum, one) => sum + (one.landed?.alive ?? one.listed), 0);
+  const heads = going.reduce((sum, bag) => sum + (bag.landed?.alive ?? bag.listed), 0);
   const reasons = tank?.reasons ?? [];
   const costs = reasons.filter(isTaken).map((reason) => withDays(reason, { tank, clocks, tanks }));
   const forbidden = reasons.filter((reason) => !isTaken(reason));
@@ -87,7 +97,7 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
     title: `${bag.lotLabel} in ${code}`,
     doing: `Put it in ${code}`,
     words: `${capital(bag.label)}${going.length > 1 ? ` and ${going.length - 1} more are` : ' is'} to go to ${code}`,
-    drafts: going.map((one) => ({ kind: 'bag.assigned', payload: { bag: one.bag, lot: one.lot, tank: id } })),
+    drafts: going.map((bag) => ({ kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: id } })),
     // Those that are left go on to their own tank.
     onDone: () =>
       onDone(
@@ -146,7 +156,7 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
           </p>
           <HowMany
             label={`Bags of the ${bag.lotLabel} that go there`}
-            one="this bag"
+            single="this bag"
             of={others.length + 1}
             value={going.length}
             onChange={setBags}

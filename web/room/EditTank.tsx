@@ -5,16 +5,17 @@ import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import type { RoomView, TankCard } from '#contract/views.ts';
 import { whoMeets } from '#core/quarantine/index.ts';
-import { FLOWS, PURPOSES, type Flow, type TankFields } from '#core/room/index.ts';
+import { FLOWS, PURPOSES } from '#core/room/index.ts';
 import { useActions } from '../actions/actions.tsx';
-import { newId, type Draft } from '../data/house.ts';
+import { newId } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
 import { useVoice } from '../data/voice.ts';
 import { placedIn } from '../moves/Meeting.tsx';
 import { Caution } from '../parts/Caution.tsx';
-import { numberOf, PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
+import { PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { sayAll } from '../words/refusals.ts';
+import { changedEntry, fieldsOf, goneEntry, NOT_KNOWN, vesselOf } from './draft.ts';
 
 export function EditTank({ view, tank }: { view: RoomView; tank: TankCard | undefined }) {
   return (
@@ -29,20 +30,6 @@ export function EditTank({ view, tank }: { view: RoomView; tank: TankCard | unde
       </p>
     </>
   );
-}
-
-const NOT_KNOWN = 'not known';
-/** What changed in the form, as fields of the tank. */
-export function fieldsOf(values: Values, tank: TankCard): Partial<TankFields> {
-  const said: Partial<TankFields> = {
-    code: values.code!,
-    volumeL: numberOf(values.volumeL),
-    purpose: values.purpose as TankCard['purpose'],
-    lid: values.lid === 'yes',
-    system: values.system!,
-    ...(values.flow === NOT_KNOWN ? {} : { flow: values.flow as Flow }),
-  };
-  return Object.fromEntries(Object.entries(said).filter(([name, value]) => tank[name as 'code'] !== value));
 }
 
 function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
@@ -66,7 +53,7 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
     lid: tank.lid ? 'yes' : 'no',
     flow: tank.flow ?? NOT_KNOWN,
   };
-  const living = placedIn(view).filter((one) => one.system !== tank.system || one.tank === tank.id);
+  const living = placedIn(view).filter((placed) => placed.system !== tank.system || placed.tank === tank.id);
   const met = system === tank.system ? undefined : whoMeets([tank.system, system], living);
   return (
     <>
@@ -97,7 +84,7 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
         onSubmit={async (values) => {
           const changed = fieldsOf({ ...values, system }, tank);
           if (Object.keys(changed).length === 0) return 'Nothing is different from what the house knows.';
-          const drafts = [{ kind: 'tank.changed' as const, payload: { tank: tank.id, basedOn: tank.entry, fields: changed } }];
+          const drafts = [changedEntry(tank, changed)];
           const outcome = await recordAction(`${tank.code} changed`, ...drafts);
           if (outcome.status === 'refused' && outcome.refusals.some(({ overrule: rank }) => rank)) {
             overrule.ask(
@@ -120,7 +107,7 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
             title: `${tank.code} is gone`,
             doing: 'It is gone',
             words: `${tank.code} is gone from the house`,
-            drafts: [{ kind: 'thing.retired', payload: { what: 'tank', id: tank.id, ...(why.trim() ? { why: why.trim() } : {}) } }],
+            drafts: [goneEntry(tank.id, why)],
             onDone: () => undefined,
           })
         }
@@ -129,55 +116,6 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
       </Button>
     </>
   );
-}
-
-/** A bucket stands alone in its own water; a box hangs in a tank, a divider parts one: both are that tank's water. */
-export function vesselOf(values: Values, view: RoomView, id: () => string): Draft[] | string {
-  const around = view.racks
-    .flatMap((rack) => rack.tanks.map((tank) => ({ rack, tank })))
-    .find(({ tank }) => tank.code.toLowerCase() === values.at!.trim().toLowerCase());
-  if (!around) return `There is no tank ${values.at}: a bucket stands by one, a box hangs in one.`;
-  const { rack, tank } = around;
-  const bucket = values.vessel === 'bucket';
-  const own = view.systems.find((one) => one.id === tank.system)!;
-  const system = bucket ? id() : tank.system;
-  const volumeL = numberOf(values.volumeL);
-  const row = Math.max(0, ...rack.tanks.filter(({ hangsIn }) => hangsIn === undefined).map((one) => one.row)) + 1;
-  const column = rack.tanks.filter((one) => one.row === row).length;
-  const drafts: Draft[] = bucket
-    ? [
-        {
-          kind: 'system.added',
-          payload: {
-            system,
-            name: `water of ${values.code}`,
-            type: own.type,
-            temperatureC: own.temperatureC,
-            salinityPpt: own.salinityPpt,
-            volumeL,
-          },
-        },
-      ]
-    : [];
-  return [
-    ...drafts,
-    {
-      kind: 'tank.added',
-      payload: {
-        tank: id(),
-        rack: rack.id,
-        system,
-        code: values.code!,
-        volumeL,
-        purpose: tank.purpose,
-        lid: true,
-        row: bucket ? row : tank.row,
-        column: bucket ? column : tank.column,
-        vessel: values.vessel as 'bucket',
-        ...(bucket ? {} : { hangsIn: tank.id }),
-      },
-    },
-  ];
 }
 
 function NewVessel({ view }: { view: RoomView }) {

@@ -31,14 +31,14 @@ function House() {
   return (
     <>
       <button onClick={() => setHeads(4)}>lost one in A1</button>
-      {[rack('A', heads), rack('B', 7)].map((one) => (
+      {[rack('A', heads), rack('B', 7)].map((rack) => (
         <Rack
-          key={one.id}
-          rack={one}
+          key={rack.id}
+          rack={rack}
           systems={systems.map((system) => ({ ...system }))}
           closed={false}
           inHand={false}
-          chosen={one.tanks.some(({ id }) => id === chosen) ? chosen : undefined}
+          chosen={rack.tanks.some(({ id }) => id === chosen) ? chosen : undefined}
           clocks={new Map(CLOCKS)}
           due={new Map(DUE)}
           editing={false}
@@ -66,9 +66,9 @@ it('draws a rack anew only when something in it changed, however much was read a
   const lost = screen.getByRole('button', { name: 'lost one in A1' });
   expect(shelvesDrawn(() => fireEvent.click(lost))).toBe(1);
   expect(screen.getByRole('button', { name: /^Tank A1, 4 loach/ })).toBeTruthy();
-  const other = screen.getByRole('button', { name: /^Tank B2/ });
-  expect(shelvesDrawn(() => fireEvent.click(other))).toBe(1);
-  expect(other.getAttribute('aria-pressed')).toBe('true');
+  const neighbour = screen.getByRole('button', { name: /^Tank B2/ });
+  expect(shelvesDrawn(() => fireEvent.click(neighbour))).toBe(1);
+  expect(neighbour.getAttribute('aria-pressed')).toBe('true');
 });
 
 it('draws what hangs in a tank below it, says what is due, and in which room it stands', () => {

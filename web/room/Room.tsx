@@ -44,7 +44,10 @@ export default function Room() {
   const [smallSaid, setSmall] = useState<boolean>();
   const editing = lead && query.get('edit') === '1';
   const today = houseDay(now, house.zone);
-  const clocks = useMemo(() => (quarantine ? new Map(quarantine.quarantines.map((one) => [one.lot, one])) : NO_CLOCKS), [quarantine]);
+  const clocks = useMemo(
+    () => (quarantine ? new Map(quarantine.quarantines.map((quarantine) => [quarantine.lot, quarantine])) : NO_CLOCKS),
+    [quarantine],
+  );
   const due = useMemo(() => dueByTank(moves, now, time), [moves, now, time]);
   const inHand = data?.bag !== undefined || data?.lot !== undefined;
   const racks = useMemo(
@@ -57,7 +60,7 @@ export default function Room() {
     setQuery(
       (was) => {
         const kept = [...was].filter(([name]) => !(name in changes));
-        return [...kept, ...Object.entries(changes).filter((one): one is [string, string] => one[1] !== undefined)];
+        return [...kept, ...Object.entries(changes).filter((change): change is [string, string] => change[1] !== undefined)];
       },
       { replace: true },
     );
@@ -80,15 +83,15 @@ export default function Room() {
   const take = (lot: string, from: string, to?: string) => put({ lot, from, task: undefined, tank: to });
   const letGo = (tank?: string) => put({ lot: undefined, from: undefined, task: undefined, tank });
   const carry = ({ tank: id, lot }: Grip) => {
-    const from = tanks.find((one) => one.id === id);
+    const from = tanks.find((tank) => tank.id === id);
     if (!from || data.bag || (!editing && from.occupants.length === 0)) return undefined;
     if (editing) return from.code;
-    const carried = from.occupants.find((one) => one.lot === lot) ?? from.occupants[0]!;
+    const carried = from.occupants.find((occupant) => occupant.lot === lot) ?? from.occupants[0]!;
     return `${carried.n} ${carried.label}`;
   };
   const drop = (from: Grip, to: Grip) => {
     if (editing) return void (from.tank && to.cell && moveTank(from.tank, to.cell));
-    const source = tanks.find((one) => one.id === from.tank);
+    const source = tanks.find((tank) => tank.id === from.tank);
     const lot = from.lot ?? source?.occupants[0]?.lot;
     if (source && lot && to.tank) take(lot, source.id, to.tank);
   };
@@ -120,9 +123,7 @@ export default function Room() {
                 />
               ))}
               {racks.length === 0 && (
-                <p>
-                  No tank is like that. {data.racks.length === 0 && <Link to="/house?part=racks">Draw the racks</Link>}
-                </p>
+                <p>No tank is like that. {data.racks.length === 0 && <Link to="/house?part=racks">Draw the racks</Link>}</p>
               )}
             </div>
           </DragArea>
@@ -228,7 +229,7 @@ function drawnRacks(
         !rack.tanks.some(({ id }) => id === view.lot?.from),
     }))
     .filter(({ rack }) => rack.tanks.length > 0 || how.filter.get('edit') === '1')
-    .sort((one, other) => turnOf(one.rack) - turnOf(other.rack));
+    .sort((a, b) => turnOf(a.rack) - turnOf(b.rack));
 }
 
 /** With something in hand the racks made for newcomers come first, those without a fitting tank last. */

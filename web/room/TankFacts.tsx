@@ -25,7 +25,7 @@ export function TankFacts({ tank, view, clocks, moves, onTake }: Props) {
   const { say } = useUnits();
   const keeper = useMayWrite('stock.moved');
   const system = view.systems.find(({ id }) => id === tank.system)!;
-  const stayLimits = moves?.stayLimits.filter((one) => one.tank === tank.id) ?? [];
+  const stayLimits = moves?.stayLimits.filter((limit) => limit.tank === tank.id) ?? [];
   useKey('room.take', () => tank.occupants[0] && onTake(tank.occupants[0].lot), { enabled: keeper && tank.occupants.length > 0 });
   return (
     <>

@@ -55,7 +55,7 @@ const quarantine = (lot: string, clear: number, blockers: QuarantineCard['clock'
   },
 });
 const codes = (query: string, clocks: QuarantineCard[] = []) =>
-  filtered(view, filterOf(new URLSearchParams(query)), { clocks: new Map(clocks.map((one) => [one.lot, one])), today: 100 }).flatMap(
+  filtered(view, filterOf(new URLSearchParams(query)), { clocks: new Map(clocks.map((clock) => [clock.lot, clock])), today: 100 }).flatMap(
     ({ tanks }) => tanks.map(({ code }) => code),
   );
 
@@ -77,21 +77,23 @@ it.each([
 });
 
 it('filters by where a clock stands', () => {
-  const at = (clear: number, blockers: QuarantineCard['clock']['blockers'], restart?: number) => [
+  const clockWith = (clear: number, blockers: QuarantineCard['clock']['blockers'], restart?: number) => [
     quarantine('a', clear, blockers, restart),
   ];
   const left = [{ why: 'days' as const, left: 3 }];
-  expect(codes('clock=in quarantine', at(1, left))).toEqual(['F1']);
-  expect(codes('clock=may leave', at(14, []))).toEqual(['F1']);
-  expect(codes('clock=may leave', at(11, left))).toEqual([]);
-  expect(codes('clock=leaves within 3 days', at(11, left))).toEqual(['F1']);
-  expect(codes('clock=leaves within 3 days', at(10, left))).toEqual([]);
-  expect(codes('clock=restarted within a week', at(1, left, 93))).toEqual(['F1']);
-  expect(codes('clock=restarted within a week', at(1, left, 92))).toEqual([]);
+  expect(codes('clock=in quarantine', clockWith(1, left))).toEqual(['F1']);
+  expect(codes('clock=may leave', clockWith(14, []))).toEqual(['F1']);
+  expect(codes('clock=may leave', clockWith(11, left))).toEqual([]);
+  expect(codes('clock=leaves within 3 days', clockWith(11, left))).toEqual(['F1']);
+  expect(codes('clock=leaves within 3 days', clockWith(10, left))).toEqual([]);
+  expect(codes('clock=restarted within a week', clockWith(1, left, 93))).toEqual(['F1']);
+  expect(codes('clock=restarted within a week', clockWith(1, left, 92))).toEqual([]);
 });
 
 it('shows the slowest clock of a tank', () => {
-  const clocks = new Map([quarantine('a', 9, []), quarantine('b', 2, []), quarantine('c', 12, [])].map((one) => [one.lot, one]));
+  const clocks = new Map(
+    [quarantine('a', 9, []), quarantine('b', 2, []), quarantine('c', 12, [])].map((quarantine) => [quarantine.lot, quarantine]),
+  );
   expect(slowest([fish('a', 'x'), fish('b', 'x'), fish('c', 'x')], clocks)?.lot).toBe('b');
   expect(slowest([fish('z', 'x')], clocks)).toBeUndefined();
 });

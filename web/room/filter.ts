@@ -11,7 +11,7 @@ export function filterOf(query: URLSearchParams): Filter {
   return {
     stage: query.get('stage') ?? undefined,
     system: query.get('system') ?? undefined,
-    clock: CLOCKS.find((one) => one === clock),
+    clock: CLOCKS.find((known) => known === clock),
     fish: query.get('fish')?.trim() || undefined,
     empty: query.get('empty') === '1',
     odd: query.get('odd') === '1',
@@ -22,15 +22,19 @@ export const isFiltered = ({ stage, system, clock, fish, empty, odd }: Filter): 
   Boolean(stage ?? system ?? clock ?? fish) || Boolean(empty) || Boolean(odd);
 
 /** Racks with only the tanks that are asked for, in the order of the walk; racks without any are left out. */
-export function filtered(view: RoomView, filter: Filter, at: { clocks: ReadonlyMap<string, QuarantineCard>; today: number }): RackCard[] {
+export function filtered(
+  view: RoomView,
+  filter: Filter,
+  given: { clocks: ReadonlyMap<string, QuarantineCard>; today: number },
+): RackCard[] {
   if (!isFiltered(filter)) return view.racks;
   const wanted = fishWanted(view, filter.fish);
   const keeps = (tank: TankCard) =>
     (!filter.system || tank.system === filter.system) &&
     (!filter.empty || tank.occupants.length === 0) &&
     (!filter.odd || tank.suspect || tank.odd.length > 0) &&
-    (!filter.stage || tank.occupants.some((one) => isAt(filter.stage!, one))) &&
-    (!filter.clock || tank.occupants.some(({ lot }) => clockIs(filter.clock!, at.clocks.get(lot), at.today))) &&
+    (!filter.stage || tank.occupants.some((occupant) => isAt(filter.stage!, occupant))) &&
+    (!filter.clock || tank.occupants.some(({ lot }) => clockIs(filter.clock!, given.clocks.get(lot), given.today))) &&
     (!filter.fish || tank.occupants.some(({ lot }) => wanted.has(lot)));
   return view.racks.map((rack) => ({ ...rack, tanks: rack.tanks.filter(keeps) })).filter(({ tanks }) => tanks.length > 0);
 }
@@ -81,7 +85,8 @@ function clockIs(filter: ClockFilter, quarantine: QuarantineCard | undefined, to
 export function slowest(occupants: readonly Occupant[], clocks: ReadonlyMap<string, QuarantineCard>): QuarantineCard | undefined {
   const here = occupants.flatMap(({ lot }) => clocks.get(lot) ?? []);
   return here.reduce<QuarantineCard | undefined>(
-    (last, one) => (!last || one.clock.required - one.clock.clear > last.clock.required - last.clock.clear ? one : last),
+    (last, quarantine) =>
+      !last || quarantine.clock.required - quarantine.clock.clear > last.clock.required - last.clock.clear ? quarantine : last,
     undefined,
   );
 }

@@ -1,6 +1,6 @@
 // From tank to tank by arrow keys, across the racks as they are drawn.
-import { forbids } from './forbids.ts';
 import type { RackCard, TankCard } from '#contract/views.ts';
+import { forbids } from './forbids.ts';
 
 export type Arrow = 'ArrowLeft' | 'ArrowRight' | 'ArrowUp' | 'ArrowDown';
 
@@ -16,12 +16,12 @@ function rowsOf(racks: readonly RackCard[]): TankCard[][] {
 export function stepFrom(racks: readonly RackCard[], from: string | undefined, arrow: Arrow): string | undefined {
   const rows = rowsOf(racks);
   const all = rows.flat();
-  const at = all.findIndex(({ id }) => id === from);
-  if (at < 0)
+  const index = all.findIndex(({ id }) => id === from);
+  if (index < 0)
     return (all.find(({ reasons }) => !reasons || reasons.length === 0) ?? all.find((tank) => forbids(tank).length === 0) ?? all[0])?.id;
-  if (arrow === 'ArrowLeft' || arrow === 'ArrowRight') return (all[at + (arrow === 'ArrowLeft' ? -1 : 1)] ?? all[at]!).id;
-  const { column } = all[at]!;
-  const row = rows[rows.findIndex((one) => one.includes(all[at]!)) + (arrow === 'ArrowUp' ? -1 : 1)];
+  if (arrow === 'ArrowLeft' || arrow === 'ArrowRight') return (all[index + (arrow === 'ArrowLeft' ? -1 : 1)] ?? all[index]!).id;
+  const { column } = all[index]!;
+  const row = rows[rows.findIndex((row) => row.includes(all[index]!)) + (arrow === 'ArrowUp' ? -1 : 1)];
   if (!row) return from;
-  return row.reduce((best, one) => (Math.abs(one.column - column) < Math.abs(best.column - column) ? one : best)).id;
+  return row.reduce((best, tank) => (Math.abs(tank.column - column) < Math.abs(best.column - column) ? tank : best)).id;
 }

@@ -9,7 +9,7 @@ export function useTankMove(view: RoomView | undefined): (tank: string, cell: st
     (id, cell) => {
       const [rack, row, column] = cell.split('|') as [string, string, string];
       const from = view?.racks.find(({ tanks }) => tanks.some((tank) => tank.id === id));
-      const tank = from?.tanks.find((one) => one.id === id);
+      const tank = from?.tanks.find((tank) => tank.id === id);
       if (!from || !tank) return;
       const fields = {
         ...(rack === from.id ? {} : { rack }),

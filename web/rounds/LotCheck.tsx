@@ -82,7 +82,7 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
   // Of a shrimp there are few enough to show them all.
   const isFish = lot.is === undefined || lot.is === 'fish';
   const toggle = (sign: (typeof SIGNS)[number]) =>
-    change({ signs: draft.signs.includes(sign) ? draft.signs.filter((one) => one !== sign) : [...draft.signs, sign] });
+    change({ signs: draft.signs.includes(sign) ? draft.signs.filter((otherSign) => otherSign !== sign) : [...draft.signs, sign] });
   return (
     <div className={css.lotDetails}>
       <div>
@@ -102,7 +102,7 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
               options={LEFTOVERS}
               value={draft.leftovers}
               onChange={(leftovers) => change({ leftovers: leftovers === draft.leftovers ? undefined : leftovers })}
-              odd={(one) => one === 'much'}
+              odd={(appetite) => appetite === 'much'}
             />
           </div>
         )}

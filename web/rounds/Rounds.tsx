@@ -47,8 +47,8 @@ export default function Rounds() {
 
 /** The next tank in the walk that nobody has looked at: on from here, then from the start. */
 function nextAfter(tank: RoundTank, tanks: readonly RoundTank[]): Record<string, string> {
-  const at = tanks.indexOf(tank);
-  const next = [...tanks.slice(at + 1), ...tanks.slice(0, at)].find(({ checkedAtMs }) => checkedAtMs === undefined);
+  const index = tanks.indexOf(tank);
+  const next = [...tanks.slice(index + 1), ...tanks.slice(0, index)].find(({ checkedAtMs }) => checkedAtMs === undefined);
   return next ? { tank: next.code } : {};
 }
 
@@ -68,8 +68,8 @@ type WalkProps = { view: RoundsView; current?: RoundTank; onChoose: (code: strin
 
 function Walk({ view, current, onChoose, onRound }: WalkProps) {
   useKey('rounds.move', (key) => {
-    const at = view.tanks.indexOf(current ?? view.tanks[0]!);
-    const next = view.tanks[current ? at + (key === 'ArrowUp' ? -1 : 1) : 0];
+    const index = view.tanks.indexOf(current ?? view.tanks[0]!);
+    const next = view.tanks[current ? index + (key === 'ArrowUp' ? -1 : 1) : 0];
     if (next) onChoose(next.code);
   });
   const { checked, total } = progress(view.tanks.map(({ checkedAtMs }) => ({ checked: checkedAtMs !== undefined })));
@@ -165,9 +165,9 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
       )}
       {tank.odd.length > 0 && (
         <ul className={css.oddList}>
-          {tank.odd.map((one) => (
-            <li key={one.atMs + one.lot}>
-              {when(one.atMs)}: {sayOdd(one)}
+          {tank.odd.map((oddity) => (
+            <li key={oddity.atMs + oddity.lot}>
+              {when(oddity.atMs)}: {sayOdd(oddity)}
             </li>
           ))}
         </ul>
@@ -197,7 +197,7 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
 /** A fault in passing costs one tap; what is none of the usual ones is typed. */
 function Faults({ tank }: { tank: RoundTank }) {
   const { recordAction } = useActions();
-  const [other, setOther] = useState('');
+  const [words, setOther] = useState('');
   const notice = (what: string) => void recordAction(`${tank.code}: ${what}`, { kind: 'fault.noticed', payload: { tank: tank.id, what } });
   return (
     <details className={css.faults}>
@@ -206,16 +206,16 @@ function Faults({ tank }: { tank: RoundTank }) {
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          if (other.trim() === '') return;
-          notice(other.trim());
+          if (words.trim() === '') return;
+          notice(words.trim());
           setOther('');
         }}
       >
         <label>
           Something else
-          <input className="form-control" value={other} maxLength={60} onChange={({ target }) => setOther(target.value)} />
+          <input className="form-control" value={words} maxLength={60} onChange={({ target }) => setOther(target.value)} />
         </label>
-        <Button type="submit" variant="plain" disabled={other.trim() === ''}>
+        <Button type="submit" variant="plain" disabled={words.trim() === ''}>
           Note it
         </Button>
       </form>

@@ -36,25 +36,31 @@ export function lacksFood({ response, food }: LotDraft): boolean {
 }
 
 export function entriesOf(tank: RoundTank, { day, round }: Pick<RoundsView, 'day' | 'round'>, drafts: readonly LotDraft[]): Draft[] {
-  const of = (lot: string) => drafts.find((draft) => draft.lot === lot) ?? untouched(lot);
+  const draftOf = (lot: string) => drafts.find((draft) => draft.lot === lot) ?? untouched(lot);
   const losses = drafts
     .filter(({ dead }) => dead > 0)
-    .map((one): Draft => ({
+    .map((draft): Draft => ({
       kind: 'loss.recorded',
-      payload: { lot: one.lot, place: tank.id, n: one.dead, cause: one.cause, sure: one.cause === 'not known' ? 'guess' : one.sure },
+      payload: {
+        lot: draft.lot,
+        place: tank.id,
+        n: draft.dead,
+        cause: draft.cause,
+        sure: draft.cause === 'not known' ? 'guess' : draft.sure,
+      },
     }));
-  const meals = drafts.flatMap((one): Draft[] =>
-    one.response && one.food.trim()
+  const meals = drafts.flatMap((draft): Draft[] =>
+    draft.response && draft.food.trim()
       ? [
           {
             kind: 'lot.fed',
             payload: {
               tank: tank.id,
-              lot: one.lot,
-              food: one.food.trim(),
-              response: one.response,
-              ...(one.ate === undefined || one.ate === null ? {} : { ate: one.ate }),
-              ...(one.leftovers ? { leftovers: one.leftovers } : {}),
+              lot: draft.lot,
+              food: draft.food.trim(),
+              response: draft.response,
+              ...(draft.ate === undefined || draft.ate === null ? {} : { ate: draft.ate }),
+              ...(draft.leftovers ? { leftovers: draft.leftovers } : {}),
             },
           },
         ]
@@ -66,18 +72,18 @@ export function entriesOf(tank: RoundTank, { day, round }: Pick<RoundsView, 'day
       tank: tank.id,
       day,
       round,
-      allWell: tank.lots.every(({ lot, n }) => !isOdd(of(lot), n)),
+      allWell: tank.lots.every(({ lot, n }) => !isOdd(draftOf(lot), n)),
       // The living that were seen: a dead fish found is no fish seen well.
       lots: tank.lots.map(({ lot, n }) => ({
         lot,
         expected: n,
-        seen: of(lot).seen ?? (of(lot).dead > 0 ? n - of(lot).dead : null),
-        signs: of(lot).signs.map((sign) => ({ sign })),
+        seen: draftOf(lot).seen ?? (draftOf(lot).dead > 0 ? n - draftOf(lot).dead : null),
+        signs: draftOf(lot).signs.map((sign) => ({ sign })),
       })),
     },
   };
-  const mishaps = drafts.flatMap((one): Draft[] =>
-    one.mishap ? [{ kind: 'mishap.recorded', payload: { lot: one.lot, tank: tank.id, n: 1, what: one.mishap } }] : [],
+  const mishaps = drafts.flatMap((draft): Draft[] =>
+    draft.mishap ? [{ kind: 'mishap.recorded', payload: { lot: draft.lot, tank: tank.id, n: 1, what: draft.mishap } }] : [],
   );
   return [check, ...losses, ...meals, ...mishaps];
 }

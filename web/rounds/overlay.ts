@@ -12,24 +12,24 @@ function apply(view: RoundsView, entry: Entry, by: string): RoundsView {
     case 'tank.checked': {
       const { tank, day, round, allWell } = entry.payload;
       if (day !== view.day || round !== view.round) return view;
-      const isFirst = view.tanks.some((one) => one.id === tank && one.checkedAtMs === undefined);
+      const isFirst = view.tanks.some((card) => card.id === tank && card.checkedAtMs === undefined);
       const left = { ...view.left, [round]: view.left[round] - (isFirst ? 1 : 0) };
-      return onTank({ ...view, left }, tank, (one) => ({ ...one, checkedBy: by, checkedAtMs: entry.occurredAtMs, allWell }));
+      return onTank({ ...view, left }, tank, (roundTank) => ({ ...roundTank, checkedBy: by, checkedAtMs: entry.occurredAtMs, allWell }));
     }
     case 'loss.recorded': {
       const { place, lot, n } = entry.payload;
-      return onLot(view, { tank: place, lot }, (one) => ({ ...one, n: one.n - n }));
+      return onLot(view, { tank: place, lot }, (occupant) => ({ ...occupant, n: occupant.n - n }));
     }
     case 'stock.counted': {
       const { place, lot, found } = entry.payload;
-      return onLot(view, { tank: place, lot }, (one) => ({ ...one, n: found }));
+      return onLot(view, { tank: place, lot }, (occupant) => ({ ...occupant, n: found }));
     }
     case 'lot.fed': {
       const { tank, lot, food, response } = entry.payload;
-      return onLot(view, { tank, lot }, (one) => ({
-        ...one,
+      return onLot(view, { tank, lot }, (occupant) => ({
+        ...occupant,
         lastFed: { food, response, atMs: entry.occurredAtMs },
-        fast: isMeal(response) && one.fast ? { ...one.fast, days: 0, hungry: false, first: false } : one.fast,
+        fast: isMeal(response) && occupant.fast ? { ...occupant.fast, days: 0, hungry: false, first: false } : occupant.fast,
       }));
     }
     default:

@@ -11,7 +11,7 @@ import { capital, countdown } from '../words/text.ts';
 import css from './runs.module.scss';
 
 export function Board({ runs }: { runs: readonly RunCard[] }) {
-  const ordered = [...runs].sort((one, other) => dueOf(one) - dueOf(other));
+  const ordered = [...runs].sort((a, b) => dueOf(a) - dueOf(b));
   return (
     <ul className={css.runBoard} aria-label="Vessels side by side">
       {ordered.map((run) => (

@@ -53,9 +53,9 @@ export function RunPage({ run, people, now }: Props) {
     const sheet = sheetOf(run.started);
     return { lines: sheet, next: nextOf(sheet, runFactsOf(run)) };
   }, [run]);
-  const open = useCallback((one: Panel) => {
+  const open = useCallback((panel: Panel) => {
     setLetting(false);
-    setPanel(one);
+    setPanel(panel);
   }, []);
   const toRead = useCallback(() => open('read'), [open]);
   const done = isDone(run, followed, now) || next.line === undefined;
@@ -67,7 +67,7 @@ export function RunPage({ run, people, now }: Props) {
   useKey('run.read', toRead);
   useKey('run.sign', () => open('signs'));
   const drips = run.started.plan.some((step) => step.do === 'run');
-  const panels = PANELS.filter((one) => one !== 'drip' || drips);
+  const panels = PANELS.filter((panel) => panel !== 'drip' || drips);
   return (
     <div className={css.run}>
       <div className={css.runHands}>
@@ -90,15 +90,15 @@ export function RunPage({ run, people, now }: Props) {
           ) : (
             <>
               <div className={clsx('chips', css.runTabs)} ref={tabs} role="group" aria-label="What is in hand">
-                {panels.map((one) => (
+                {panels.map((choice) => (
                   <Button
-                    key={one}
+                    key={choice}
                     variant="plain"
-                    className={one === panel ? 'chip-on' : ''}
-                    aria-pressed={one === panel}
-                    onClick={() => setPanel(one)}
+                    className={choice === panel ? 'chip-on' : ''}
+                    aria-pressed={choice === panel}
+                    onClick={() => setPanel(choice)}
                   >
-                    {one}
+                    {choice}
                   </Button>
                 ))}
               </div>

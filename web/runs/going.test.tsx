@@ -24,10 +24,10 @@ describe('the drip', () => {
   const pad = (run = card()) => show(<TapPad run={run} followed={followed(run)} lines={sheetOf(run.started)} now={NOW} />);
   let atMs = 1000;
   /** A finger that comes down at that instant, whenever the page gets round to it. */
-  const fingerAt = (at: number) => {
+  const fingerAt = (atMs: number) => {
     const button = screen.getByRole('button', { name: /Tap with each drop/ });
     const event = createEvent.pointerDown(button);
-    Object.defineProperty(event, 'timeStamp', { value: at });
+    Object.defineProperty(event, 'timeStamp', { value: atMs });
     fireEvent(button, event);
   };
   const tap = (times: number) => {

@@ -82,7 +82,7 @@ function begun(view: BenchView, entry: Extract<Entry, { kind: 'acclimation.start
   const started = entry.payload;
   if (view.runs.some(({ run }) => run === started.run)) return view;
   const taken = new Set(started.from.map(({ place }) => place));
-  const bag = view.bags.find((one) => taken.has(one.bag));
+  const bag = view.bags.find((bag) => taken.has(bag.bag));
   // Fish out of a tank: the house's answer tells of them.
   if (!bag?.system || !bag.tank) return view;
   const run: RunCard = {
@@ -95,7 +95,7 @@ function begun(view: BenchView, entry: Extract<Entry, { kind: 'acclimation.start
     n: started.from.reduce((sum, { n }) => sum + n, 0),
     kind: bag.kind && { is: bag.kind.is, tolerance: bag.kind.tolerance, salinityPpt: bag.kind.salinityPpt },
     tank: { ...bag.tank, purpose: bag.system.purpose, type: bag.system.type, system: bag.system.id },
-    from: started.from.map(({ place, n }) => ({ place, n, label: view.bags.find((one) => one.bag === place)?.label ?? place })),
+    from: started.from.map(({ place, n }) => ({ place, n, label: view.bags.find((bag) => bag.bag === place)?.label ?? place })),
     holdKnown: bag.holdKnown,
     startedAtMs: entry.occurredAtMs,
     started,
@@ -108,5 +108,10 @@ function begun(view: BenchView, entry: Extract<Entry, { kind: 'acclimation.start
     pages: [],
   };
   const runs = [...view.runs, settled(run, view)];
-  return { ...view, runs, bags: view.bags.filter((one) => !taken.has(one.bag)), floats: view.floats.filter((one) => !taken.has(one.bag)) };
+  return {
+    ...view,
+    runs,
+    bags: view.bags.filter((bag) => !taken.has(bag.bag)),
+    floats: view.floats.filter((float) => !taken.has(float.bag)),
+  };
 }

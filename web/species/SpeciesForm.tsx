@@ -41,18 +41,22 @@ export function SpeciesForm({ of, allSpecies, onDone }: Props) {
       { line: 2, cells: SPECIES_COLUMNS.map((heading) => cells[heading]!.trim()) },
     ]);
     setProblems(Object.fromEntries(read.problems.map(({ column, expected }) => [column, expected])));
-    const [one] = read.species;
-    if (!one) return;
-    const { added, changed, same } = diffSpecies(base ? [base] : allSpecies, [base ? { ...one, species: base.species } : one], read.fields);
+    const [species] = read.species;
+    if (!species) return;
+    const { added, changed, same } = diffSpecies(
+      base ? [base] : allSpecies,
+      [base ? { ...species, species: base.species } : species],
+      read.fields,
+    );
     if (!base && added.length === 0) return setRefused('This species is in the list already: search for it and change it there.');
     if (same > 0) return onDone(base?.species);
     const outcome = await (added[0]
-      ? recordAction(`${one.common} in the species list`, { kind: 'species.added', payload: added[0] })
-      : recordAction(`${one.common}: changed`, { kind: 'species.changed', payload: changed[0]! }));
+      ? recordAction(`${species.common} in the species list`, { kind: 'species.added', payload: added[0] })
+      : recordAction(`${species.common}: changed`, { kind: 'species.changed', payload: changed[0]! }));
     if (outcome.status === 'refused') {
       setBase(of);
       setRefused('It was not saved: see below. What you typed stands here; save again to set it all the same.');
-    } else onDone(one.species);
+    } else onDone(species.species);
   }
 
   return (
@@ -109,10 +113,10 @@ type ChooseProps = { label: string; options: readonly string[]; many: boolean; v
 function Choose({ label, options, many, value, onChange }: ChooseProps) {
   const chosen = value
     .split(';')
-    .map((one) => one.trim())
+    .map((part) => part.trim())
     .filter(Boolean);
   const toggle = (option: string) => {
-    const rest = chosen.filter((one) => one !== option);
+    const rest = chosen.filter((text) => text !== option);
     if (!many) return onChange(chosen.includes(option) ? '' : option);
     onChange((chosen.includes(option) ? rest : [...rest, option]).join('; '));
   };

@@ -36,8 +36,8 @@ export function SpeciesImport({ allSpecies, onDone }: { allSpecies: readonly Lis
       ...diff.added.map((payload): Draft => ({ kind: 'species.added', payload })),
       ...diff.changed.map((payload): Draft => ({ kind: 'species.changed', payload })),
     ];
-    for (let at = 0; at < drafts.length; at += ENTRIES_AN_ACT) {
-      const part = drafts.slice(at, at + ENTRIES_AN_ACT);
+    for (let lastMs = 0; lastMs < drafts.length; lastMs += ENTRIES_AN_ACT) {
+      const part = drafts.slice(lastMs, lastMs + ENTRIES_AN_ACT);
       const outcome = await recordAction(`${part.length} species from ${name}`, ...part);
       if (outcome.status === 'refused') return setSaving(false);
     }
@@ -80,14 +80,14 @@ function Listed({ diff, allSpecies }: { diff: SpeciesDiff; allSpecies: readonly 
   const { added, changed } = diff;
   return (
     <ul className="read-list">
-      {added.slice(0, SHOWN).map((one) => (
-        <li key={one.species}>
-          new: {one.common} <i className="soft">{one.scientific}</i>
+      {added.slice(0, SHOWN).map((species) => (
+        <li key={species.species}>
+          new: {species.common} <i className="soft">{species.scientific}</i>
         </li>
       ))}
       {changed.slice(0, SHOWN).map(({ species, fields }) => (
         <li key={species}>
-          {allSpecies.find((one) => one.species === species)?.common}:{' '}
+          {allSpecies.find((listedSpecies) => listedSpecies.species === species)?.common}:{' '}
           {Object.keys(fields)
             .map((field) => FIELD_WORDS[field as keyof typeof FIELD_WORDS])
             .join(', ')}

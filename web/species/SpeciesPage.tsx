@@ -27,7 +27,7 @@ export default function SpeciesPage() {
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const { species } = data;
   const open = query.get('open');
-  const chosen = species.find((one) => one.species === query.get('species'));
+  const chosen = species.find((species) => species.species === query.get('species'));
   const listed = sought.trim() === '' ? species : found(species, sought);
   const show = (more: Record<string, string>) => setQuery(more);
   return (
@@ -45,13 +45,18 @@ export default function SpeciesPage() {
           />
         </Form.Group>
         <ul aria-label="Species" className="rows">
-          {listed.map((one) => (
-            <li key={one.species}>
-              <button type="button" className="row-button" aria-current={one === chosen} onClick={() => show({ species: one.species })}>
+          {listed.map((species) => (
+            <li key={species.species}>
+              <button
+                type="button"
+                className="row-button"
+                aria-current={species === chosen}
+                onClick={() => show({ species: species.species })}
+              >
                 <span>
-                  {one.common} <i className="soft">{one.scientific}</i>
+                  {species.common} <i className="soft">{species.scientific}</i>
                 </span>
-                <span className="num soft">{one.heads > 0 ? one.heads : ''}</span>
+                <span className="num soft">{species.heads > 0 ? species.heads : ''}</span>
               </button>
             </li>
           ))}
@@ -113,8 +118,8 @@ const namedOf = new WeakMap<readonly SpeciesRow[], Named[]>();
 
 function found(species: readonly SpeciesRow[], text: string): SpeciesRow[] {
   let named = namedOf.get(species);
-  if (!named) namedOf.set(species, (named = species.map((one) => ({ ...one, id: one.species }))));
-  const byId = new Map(species.map((one) => [one.species, one]));
+  if (!named) namedOf.set(species, (named = species.map((species) => ({ ...species, id: species.species }))));
+  const byId = new Map(species.map((species) => [species.species, species]));
   return lookUpOf(named)
     .find(text, FOUND_AT_MOST)
     .map(({ id }) => byId.get(id)!);

@@ -2,13 +2,14 @@
 import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { TankCard } from '#contract/views.ts';
-import { useContactAgain } from '../moves/useQuarantineAgain.tsx';
 import { useView } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
+import { useContactAgain } from '../moves/useQuarantineAgain.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
+import { exchangeEntry, swapped } from './draft.ts';
 
 /** Typed, and not to be read. */
 const isBad = (text: string, read: { ok: boolean }): boolean => text.trim() !== '' && !read.ok;
@@ -26,17 +27,16 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
   const source = tanks.find(({ id }) => id === from);
   const again = useContactAgain({ from: source ? [source.id] : [], to: tank.id });
   const read = { salinity: units.read('salinity', salt), temperature: units.read('temperature', warmth) };
-  const systemOf = (id: string) => room?.systems.find((one) => one.id === id);
+  const systemOf = (id: string) => room?.systems.find((system) => system.id === id);
   const [here, there] = [systemOf(tank.system), source && systemOf(source.system)];
   const poured = {
     salinityPpt: there?.salinityPpt ?? (read.salinity.ok ? read.salinity.value : undefined),
     temperatureC: there?.temperatureC ?? (read.temperature.ok ? read.temperature.value : undefined),
   };
   const share = parsed.ok ? Math.min(1, parsed.value / tank.volumeL) : 0;
-  const mixed = (now: number, other: number | undefined) => (other === undefined ? undefined : now + share * (other - now));
   const becomes = here && [
-    ['salinity', here.salinityPpt, mixed(here.salinityPpt, poured.salinityPpt)] as const,
-    ['temperature', here.temperatureC, mixed(here.temperatureC, poured.temperatureC)] as const,
+    ['salinity', here.salinityPpt, swapped(here.salinityPpt, poured.salinityPpt, share)] as const,
+    ['temperature', here.temperatureC, swapped(here.temperatureC, poured.temperatureC, share)] as const,
   ];
   const change = (volumeL: number) =>
     overrule.attempt(
@@ -45,20 +45,7 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
           title: `Water of ${source?.code ?? ''} into ${tank.code}`,
           doing: 'It was done all the same',
           words: `${units.say('volume', volumeL)} of ${tank.code} changed`,
-          drafts: [
-            {
-              kind: 'water.exchanged',
-              payload: {
-                tank: tank.id,
-                litres: volumeL,
-                source: source ? 'tank' : 'mixed',
-                ...(source ? { fromTank: source.id } : {}),
-                ...(!source && read.salinity.ok ? { salinityPpt: read.salinity.value } : {}),
-                ...(!source && read.temperature.ok ? { temperatureC: read.temperature.value } : {}),
-              },
-            },
-            ...again.drafts(),
-          ],
+          drafts: [exchangeEntry(tank.id, volumeL, { fromTank: source?.id, ...read }), ...again.drafts()],
           onDone,
         },
         again.left,

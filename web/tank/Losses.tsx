@@ -6,6 +6,7 @@ import type { TankView } from '#contract/views.ts';
 import { CAUSES, type Cause } from '#core/rounds/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useMayWrite, useTimes } from '../data/me.ts';
+import { classedEntry } from './draft.ts';
 
 export function Losses({ losses }: { losses: TankView['losses'] }) {
   const { when } = useTimes();
@@ -49,15 +50,12 @@ function Classed({ loss, label, now, onDone }: { loss: string; label: string; no
       className="tank-form"
       onSubmit={(event) => {
         event.preventDefault();
-        void recordAction(`Loss of ${label}: ${cause}`, {
-          kind: 'loss.classed',
-          payload: { loss, cause, sure: 'likely', why: why.trim() },
-        }).then(onDone);
+        void recordAction(`Loss of ${label}: ${cause}`, classedEntry(loss, cause, why)).then(onDone);
       }}
     >
       <Form.Select aria-label="What it was" value={cause} onChange={(event) => setCause(event.target.value as Cause)}>
-        {CAUSES.map((one) => (
-          <option key={one}>{one}</option>
+        {CAUSES.map((cause) => (
+          <option key={cause}>{cause}</option>
         ))}
       </Form.Select>
       <Form.Control

@@ -3,29 +3,29 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { StayLimitCard, TankCard } from '#contract/views.ts';
 import { useActions } from '../actions/actions.tsx';
-import { newId } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { useVoice } from '../data/voice.ts';
 import { readWall } from '../data/wallTime.ts';
 import { numberOf, PlainForm } from '../parts/PlainForm.tsx';
 import { sayAll } from '../words/refusals.ts';
+import { measuredEntry, stayLimitEntry } from './draft.ts';
 
 export function Measure({ tank, stayLimits, onDone }: { tank: TankCard; stayLimits: readonly StayLimitCard[]; onDone: () => void }) {
   const { recordAction } = useActions();
   const voice = useVoice();
   const { zone } = useMe().house;
   const [lot, setLot] = useState(tank.occupants[0]?.lot ?? '');
-  const fish = tank.occupants.find((one) => one.lot === lot);
+  const fish = tank.occupants.find((occupant) => occupant.lot === lot);
   if (!fish) return <p className="soft">Nobody lives here.</p>;
-  const limit = stayLimits.find((one) => one.lot === lot && one.untilCm !== undefined);
+  const limit = stayLimits.find((limit) => limit.lot === lot && limit.untilCm !== undefined);
   const place = tank.id;
   return (
     <div className="tank-form">
       {tank.occupants.length > 1 && (
         <Form.Select aria-label="Which fish" value={lot} onChange={(event) => setLot(event.target.value)}>
-          {tank.occupants.map((one) => (
-            <option key={one.lot} value={one.lot}>
-              {one.label}
+          {tank.occupants.map((occupant) => (
+            <option key={occupant.lot} value={occupant.lot}>
+              {occupant.label}
             </option>
           ))}
         </Form.Select>
@@ -38,10 +38,7 @@ export function Measure({ tank, stayLimits, onDone }: { tank: TankCard; stayLimi
         fields={[{ name: 'sizeCm', type: 'number', label: 'A typical one measures, cm', min: 0.1, max: 300 }]}
         submit="Measured"
         onSubmit={async ({ sizeCm }) => {
-          const outcome = await recordAction(`${fish.label} measured`, {
-            kind: 'lot.measured',
-            payload: { lot, place, sizeCm: numberOf(sizeCm) },
-          });
+          const outcome = await recordAction(`${fish.label} measured`, measuredEntry({ lot, place }, numberOf(sizeCm)));
           if (outcome.status === 'refused') return sayAll(outcome.refusals, outcome.code, voice);
           onDone();
           return undefined;
@@ -65,17 +62,8 @@ export function Measure({ tank, stayLimits, onDone }: { tank: TankCard; stayLimi
         onSubmit={async ({ untilCm, until, why }) => {
           const untilMs = until ? readWall(until, zone) : undefined;
           if (until && untilMs === undefined) return 'Write the hour like 2026-03-05 10:00.';
-          const outcome = await recordAction(`${fish.label} leave ${tank.code} ${until || `at ${untilCm} cm`}`, {
-            kind: 'stay.limited',
-            payload: {
-              stayLimit: newId(),
-              lot,
-              place,
-              ...(untilCm ? { untilCm: numberOf(untilCm) } : {}),
-              ...(untilMs === undefined ? {} : { untilMs }),
-              why: why!,
-            },
-          });
+          const entry = stayLimitEntry({ lot, place }, { untilCm: untilCm ? numberOf(untilCm) : undefined, untilMs, why: why! });
+          const outcome = await recordAction(`${fish.label} leave ${tank.code} ${until || `at ${untilCm} cm`}`, entry);
           if (outcome.status === 'refused') return sayAll(outcome.refusals, outcome.code, voice);
           onDone();
           return undefined;

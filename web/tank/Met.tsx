@@ -15,10 +15,10 @@ export function Contacts({ view: { contacts, tank } }: { view: Full }) {
       <h3>Met directly</h3>
       <ul className="plain-list">
         {contacts.map(({ entry, by, name, from, to, atMs }) => {
-          const other = from.id === tank.id ? to : from;
+          const neighbour = from.id === tank.id ? to : from;
           return (
             <li key={entry + from.id + to.id}>
-              <Link to={`/tank/${encodeURIComponent(other.code)}`}>{other.code}</Link> {from.id === tank.id ? 'got' : 'gave'}{' '}
+              <Link to={`/tank/${encodeURIComponent(neighbour.code)}`}>{neighbour.code}</Link> {from.id === tank.id ? 'got' : 'gave'}{' '}
               {by === 'tool' ? `wet ${name}` : 'water'}
               <span className="soft">, {when(atMs)}</span>
             </li>

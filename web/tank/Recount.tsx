@@ -2,29 +2,22 @@
 import { useState } from 'react';
 import type { TankCard } from '#contract/views.ts';
 import { useActions } from '../actions/actions.tsx';
-import type { Draft } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { differing, recountEntries } from './draft.ts';
 
 export function Recount({ tank, onDone }: { tank: TankCard; onDone: () => void }) {
   const { recordAction } = useActions();
   const [found, setFound] = useState<Record<string, number>>({});
-  const differing = tank.occupants.filter(({ lot, n }) => found[lot] !== undefined && found[lot] !== n);
-  const drafts = differing.map(({ lot, n }): Draft => {
-    const seen = found[lot]!;
-    return {
-      kind: 'stock.counted',
-      payload: { place: tank.id, lot, found: seen, onRecord: n, against: seen < n ? 'missing' : 'discrepancy', note: 'recount' },
-    };
-  });
+  const drafts = recountEntries(tank, found);
   return (
     <div className="tank-form">
       {tank.occupants.map(({ lot, label, n }) => (
         <CountField key={lot} label={label} value={found[lot] ?? n} onChange={(count) => setFound({ ...found, [lot]: count })} />
       ))}
-      {differing.map(({ lot, label, n }) => (
+      {differing(tank, found).map(({ lot, label, onRecord, seen }) => (
         <p key={lot} className="warn">
-          {label}: {found[lot]! < n ? `${n - found[lot]!} missing: search for them` : `${found[lot]! - n} more than on record`}
+          {label}: {seen < onRecord ? `${onRecord - seen} missing: search for them` : `${seen - onRecord} more than on record`}
         </p>
       ))}
       <ActButton

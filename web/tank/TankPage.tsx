@@ -83,8 +83,8 @@ function WhoIsHere({ view, keeper, onBath }: { view: Full; keeper: boolean; onBa
       </p>
       {tank.occupants.length === 0 && <p>Empty.</p>}
       <ul className="look-lots">
-        {tank.occupants.map((one) => (
-          <Occupant key={one.lot} view={view} one={one} keeper={keeper} onBath={() => onBath(one.lot)} />
+        {tank.occupants.map((occupant) => (
+          <Occupant key={occupant.lot} view={view} occupant={occupant} keeper={keeper} onBath={() => onBath(occupant.lot)} />
         ))}
       </ul>
       {view.stayLimits.map(({ stayLimit, lotLabel, untilMs, untilCm, why }) => (
@@ -102,27 +102,28 @@ function WhoIsHere({ view, keeper, onBath }: { view: Full; keeper: boolean; onBa
   );
 }
 
-type OccupantProps = { view: Full; one: Full['tank']['occupants'][number]; keeper: boolean; onBath: () => void };
+type OccupantProps = { view: Full; occupant: Full['tank']['occupants'][number]; keeper: boolean; onBath: () => void };
 
-function Occupant({ view, one, keeper, onBath }: OccupantProps) {
+function Occupant({ view, occupant, keeper, onBath }: OccupantProps) {
   const { tank } = view;
   const { when } = useTimes();
-  const quarantine = view.quarantines.find(({ lot }) => lot === one.lot);
+  const quarantine = view.quarantines.find(({ lot }) => lot === occupant.lot);
   return (
     <li>
       <div className="occupant-head">
         <span>
-          <b className="num">{one.n}</b> <Link to={`/lot/${one.lot}`}>{one.label}</Link> <i className="soft">{one.species?.scientific}</i>
+          <b className="num">{occupant.n}</b> <Link to={`/lot/${occupant.lot}`}>{occupant.label}</Link>{' '}
+          <i className="soft">{occupant.species?.scientific}</i>
         </span>
         {keeper && (
           <span className={css.occupantActs}>
             <Button variant="link" className="btn-quiet" onClick={onBath}>
               first-aid bath
             </Button>
-            <Link className="btn btn-link btn-quiet" to={`/lot/${one.lot}?out=${tank.id}`}>
+            <Link className="btn btn-link btn-quiet" to={`/lot/${occupant.lot}?out=${tank.id}`}>
               out
             </Link>
-            <Link className="btn btn-plain" to={`/room?lot=${one.lot}&from=${tank.id}`}>
+            <Link className="btn btn-plain" to={`/room?lot=${occupant.lot}&from=${tank.id}`}>
               Move
             </Link>
           </span>
@@ -131,9 +132,9 @@ function Occupant({ view, one, keeper, onBath }: OccupantProps) {
       <span className="soft">
         {[
           quarantine ? undefined : 'cleared',
-          one.promised && 'some promised',
-          one.sizeCm && `${one.sizeCm} cm`,
-          one.sinceMs && `here since ${when(one.sinceMs)}`,
+          occupant.promised && 'some promised',
+          occupant.sizeCm && `${occupant.sizeCm} cm`,
+          occupant.sinceMs && `here since ${when(occupant.sinceMs)}`,
         ]
           .filter(Boolean)
           .join(', ')}

@@ -59,9 +59,9 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
   const [open, setOpen] = useState<'later' | 'skip'>();
   const { to, doing } = DUE_WORDS[row.rule].leads(row);
   const words = sayDue(row);
-  const settle = (said: string, of: (due: string) => Draft) => {
+  const settle = (said: string, draftOf: (due: string) => Draft) => {
     setOpen(undefined);
-    void recordAction(`${said}: ${words}`, ...row.ids.map(of));
+    void recordAction(`${said}: ${words}`, ...row.ids.map(draftOf));
   };
   const mayLead = useRank('lead');
   const mayDecide = mayLead || !isForLead(row.rule);

@@ -14,11 +14,11 @@ function unsettled(due: readonly Due[], entries: readonly Entry[]): Due[] {
   const later = new Map(entries.flatMap(({ kind, payload }) => (kind === 'due.snoozed' ? [[payload.due, payload.untilMs] as const] : [])));
   return due
     .filter(({ id }) => !settled.has(id))
-    .map((one) => {
-      const untilMs = later.get(one.id);
+    .map((dueThing) => {
+      const untilMs = later.get(dueThing.id);
       return untilMs === undefined
-        ? one
-        : { ...one, fromMs: Math.max(one.fromMs, untilMs), byMs: Math.max(one.byMs, untilMs), snoozed: true };
+        ? dueThing
+        : { ...dueThing, fromMs: Math.max(dueThing.fromMs, untilMs), byMs: Math.max(dueThing.byMs, untilMs), snoozed: true };
     });
 }
 
@@ -35,23 +35,23 @@ export function rowsOf(due: readonly Due[], now: number): Record<DueState, DueRo
   const rows: Record<DueState, DueRow[]> = { overdue: [], now: [], next: [] };
   const known = new Map<string, DueRow>();
   // What is most urgent first: a walk to a tank does all that is due there, and stands where the most urgent of it does.
-  for (const one of due.toSorted((a, b) => STATES.indexOf(stateOf(a, now)) - STATES.indexOf(stateOf(b, now)))) {
-    const state = stateOf(one, now);
-    const key = keyOf(one, state);
+  for (const dueThing of due.toSorted((a, b) => STATES.indexOf(stateOf(a, now)) - STATES.indexOf(stateOf(b, now)))) {
+    const state = stateOf(dueThing, now);
+    const key = keyOf(dueThing, state);
     const row = known.get(key);
     if (!row) {
-      const first = { ...one, ids: [one.id] };
+      const first = { ...dueThing, ids: [dueThing.id] };
       known.set(key, first);
       rows[state].push(first);
       continue;
     }
-    row.ids.push(one.id);
-    row.fromMs = Math.min(row.fromMs, one.fromMs);
-    row.atMs = Math.min(row.atMs ?? row.fromMs, one.atMs ?? one.fromMs);
-    row.step = [...new Set([...row.step.split(AND), one.step])].join(AND);
-    row.byMs = Math.min(row.byMs, one.byMs);
-    const what = [row.facts.what, one.facts.what].filter(Boolean).join(', ');
-    const n = row.facts.n === undefined ? undefined : row.facts.n + (one.facts.n ?? 0);
+    row.ids.push(dueThing.id);
+    row.fromMs = Math.min(row.fromMs, dueThing.fromMs);
+    row.atMs = Math.min(row.atMs ?? row.fromMs, dueThing.atMs ?? dueThing.fromMs);
+    row.step = [...new Set([...row.step.split(AND), dueThing.step])].join(AND);
+    row.byMs = Math.min(row.byMs, dueThing.byMs);
+    const what = [row.facts.what, dueThing.facts.what].filter(Boolean).join(', ');
+    const n = row.facts.n === undefined ? undefined : row.facts.n + (dueThing.facts.n ?? 0);
     row.facts = { ...row.facts, n, what: [...new Set(what.split(', '))].join(', ') };
   }
   rows.next.sort((a, b) => shownAt(a) - shownAt(b));

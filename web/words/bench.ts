@@ -88,17 +88,17 @@ const FACT_WORDS: Record<string, string> = {
   tan: 'ammonia, total',
   lengthCm: 'length of the fish',
 };
-export const factWord = (of: FactOf | SettleBy): string => FACT_WORDS[of.split('.')[1]!] ?? of;
+export const factWord = (path: FactOf | SettleBy): string => FACT_WORDS[path.split('.')[1]!] ?? path;
 const QUANTITY: Record<string, Quantity> = { waterL: 'volume', tan: 'ammonia' };
 
-export function sayFactValue(of: SettleBy, value: number, { say }: Units): string {
-  const [, field] = of.split('.') as [string, string];
+export function sayFactValue(path: SettleBy, value: number, { say }: Units): string {
+  const [, field] = path.split('.') as [string, string];
   if (field === 'lengthCm') return `${value.toFixed(1)} cm`;
   return say(QUANTITY[field] ?? (field as Quantity), value);
 }
 
-export const where = (of: SettleBy): string =>
-  of.startsWith('tank') ? 'the tank’s ' : of.startsWith('bag') && of !== 'bag.waterL' ? 'the bag’s ' : 'the ';
+export const where = (path: SettleBy): string =>
+  path.startsWith('tank') ? 'the tank’s ' : path.startsWith('bag') && path !== 'bag.waterL' ? 'the bag’s ' : 'the ';
 
 export function sayTurn({ of, at, side, then }: Turn, units: Units): string {
   return `${where(of)}${factWord(of)} ${side} ${sayFactValue(of, at, units)}: then ${then ?? 'none is within tolerance'}`;

@@ -7,20 +7,20 @@ const days = (n: number) => plural(n, 'day');
 
 /** Why the count restarted, without the date. */
 export function sayCause({ cause, what, who, place }: Pick<Restart, 'cause' | 'what' | 'who' | 'place'>): string {
-  const at = place ? ` in ${place}` : '';
+  const where = place ? ` in ${place}` : '';
   switch (cause) {
     case 'illness':
-      return `${what} on ${who}${at}`;
+      return `${what} on ${who}${where}`;
     case 'illness in the system':
-      return `${what} on ${who}${at}, on the same system`;
+      return `${what} on ${who}${where}, on the same system`;
     case 'unexplained death':
-      return `${who} died${at}, nobody knows why`;
+      return `${who} died${where}, nobody knows why`;
     case 'lasting stress':
-      return `${what}${at} more than two days after it came`;
+      return `${what}${where} more than two days after it came`;
     case 'newcomer':
-      return `${who} came to its system while in quarantine${at}`;
+      return `${who} came to its system while in quarantine${where}`;
     case 'came to fish in quarantine':
-      return `it came to ${who}, in quarantine${at}`;
+      return `it came to ${who}, in quarantine${where}`;
     case 'shared tool':
       return `${what} went into ${place}, wet from ${who}`;
     case 'shared system':
@@ -65,14 +65,14 @@ export function sayBlocker(blocker: Blocker, when: (ms: number) => string): stri
 /** The days since the zero, each told once: they always add up. */
 export function countDays({ days: marks, openedDay, zero }: Pick<QuarantineClock, 'days' | 'openedDay' | 'zero'>) {
   const since = marks.slice(zero.day - openedDay + 1);
-  const of = (mark: QuarantineClock['days'][number]) => since.filter((one) => one === mark).length;
+  const count = (mark: QuarantineClock['days'][number]) => since.filter((dayMark) => dayMark === mark).length;
   return {
     since: since.length,
-    clear: of('clear'),
-    unseen: of('unseen'),
-    short: of('short'),
-    treated: of('treatment'),
-    today: of('today'),
+    clear: count('clear'),
+    unseen: count('unseen'),
+    short: count('short'),
+    treated: count('treatment'),
+    today: count('today'),
   };
 }
 

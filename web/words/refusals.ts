@@ -15,7 +15,7 @@ export { shortReason };
 import { FIELD_WORDS } from './species.ts';
 
 const BY_UNIT: Record<string, Quantity> = Object.fromEntries(QUANTITIES.map((quantity) => [PLAUSIBLE[quantity].unit, quantity]));
-export const sayStep = (step: number, size: (of: number) => string) => `${step >= 0 ? 'up' : 'down'} by ${size(Math.abs(step))}`;
+export const sayStep = (step: number, size: (wordOf: number) => string) => `${step >= 0 ? 'up' : 'down'} by ${size(Math.abs(step))}`;
 
 export const refusalWords: Record<RefusalCode, RefusalWords> = {
   unknown: ({ what }) => `There is no such ${what} in this house. It may have been undone meanwhile.`,
@@ -101,7 +101,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'check.contradicts': () => 'All well and something odd cannot both be true.',
   'check.otherDay': () => 'This health check is dated to another day than it was made on.',
   'reading.implausible': ({ value, min, max, unit }, { units }) => {
-    const [read, low, high] = [value, min, max].map((one) => units.say(BY_UNIT[unit!] ?? 'salinity', Number(one)));
+    const [read, low, high] = [value, min, max].map((figure) => units.say(BY_UNIT[unit!] ?? 'salinity', Number(figure)));
     return `${read} cannot be: ${low} to ${high}.`;
   },
   'zone.unknown': ({ zone }) => `There is no time zone ${zone}. Write it like Europe/Lisbon.`,
@@ -145,7 +145,7 @@ const OTHER: Record<string, string> = {
 };
 
 export function sayAll(refusals: readonly Refusal[], code: string, voice: Voice): string {
-  return refusals.length > 0 ? refusals.map((one) => sayRefusal(one, voice)).join(' ') : (OTHER[code] ?? 'The house refused this.');
+  return refusals.length > 0 ? refusals.map((refusal) => sayRefusal(refusal, voice)).join(' ') : (OTHER[code] ?? 'The house refused this.');
 }
 
 const OVERRULED: Partial<Record<RefusalCode, string>> = {

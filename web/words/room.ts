@@ -84,7 +84,7 @@ export const roomWords: Pick<Words, Said> = {
   'tank.changed': ({ tank, fields }, name) =>
     `${name(tank)}: ${fields.system === undefined ? '' : `now on ${name(fields.system)}; `}${sayFields(fields)} changed`,
   'thing.retired': ({ what, id, why }, name) => `${what} ${name(id)} is gone from the house${because(why)}`,
-  'stock.moved': ({ moves, why }, name) => `${moves.map((one) => sayMove(one, name)).join('; ')}${because(why)}`,
+  'stock.moved': ({ moves, why }, name) => `${moves.map((move) => sayMove(move, name)).join('; ')}${because(why)}`,
   'lot.split': ({ lot, n, place, why, note }, name) =>
     `${n} ${name(lot)} in ${name(place)} are now a lot of their own, for ${why}${because(note)}`,
   'lot.joined': ({ lot, into, n, place, why }, name) => `${n} ${name(lot)} in ${name(place)} joined to ${name(into)}${because(why)}`,

@@ -34,8 +34,8 @@ export const roomRefusals: Record<Code, RefusalWords> = {
   'treatment.invertebrates': ({ family, species }) =>
     `${capital(family)} kills shrimps, snails and their kin, and ${species} live on this system. Treat the fish apart.`,
   'treatment.notKnown': ({ family, species }) => `Nobody knows whether ${species} tolerate ${family}. Treat those that need it apart.`,
-  'treatment.second': ({ family, other }) =>
-    `${capital(other)} is in the water, or was within a day: together with ${family} it is harder on them. Ask a veterinarian first.`,
+  'treatment.second': ({ family, other: otherName }) =>
+    `${capital(otherName)} is in the water, or was within a day: together with ${family} it is harder on them. Ask a veterinarian first.`,
   'treatment.frail': ({ family, who }) => `Weak, or not seen to eat for two days: ${who}. ${capital(family)} is hard on them.`,
   'treatment.running': ({ family, atMs }, { when }) => `${family} runs there already, since ${when(Number(atMs))}.`,
   'treatment.notRunning': () => 'That treatment is not running there: it was ended meanwhile, or undone.',

@@ -8,9 +8,10 @@ import { inputOf, type AcclimationMethod, needsLead, verdictOf } from '#core/ben
 import { isRunMethod } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { useHouseNow } from '../../data/clock.ts';
-import { newId, useView, type Draft } from '../../data/house.ts';
+import { newId, useView } from '../../data/house.ts';
 import { useMe } from '../../data/me.ts';
 import { useUnits } from '../../data/units.ts';
+import { splitEntry } from '../../lot/draft.ts';
 import { MethodBars } from '../../methods/MethodBars.tsx';
 import { useComparison } from '../../methods/useComparison.ts';
 import { CannotBe } from '../../parts/CannotBe.tsx';
@@ -57,12 +58,12 @@ function Whole({ room, bench, allSpecies, lot, from, to, n: wanted }: Props) {
   const [childId] = useState(newId);
   const litres = units.read('volume', text);
   const end = (id: string) => {
-    const tank = room.racks.flatMap(({ tanks }) => tanks).find((one) => one.id === id);
-    const system = tank && room.systems.find((one) => one.id === tank.system);
+    const tank = room.racks.flatMap(({ tanks }) => tanks).find((tank) => tank.id === id);
+    const system = tank && room.systems.find((system) => system.id === tank.system);
     return tank && system && { tank, system };
   };
   const [left, right] = [end(from), end(to)];
-  const fish = left?.tank.occupants.find((one) => one.lot === lot);
+  const fish = left?.tank.occupants.find((occupant) => occupant.lot === lot);
   if (!left || !right || !fish)
     return (
       <div className="empty">
@@ -79,20 +80,17 @@ function Whole({ room, bench, allSpecies, lot, from, to, n: wanted }: Props) {
   if (method) {
     // Part of a lot in another system has another history: it is cut off, so that each keeps a clock of its own.
     const child = n < fish.n ? childId : undefined;
-    const before: Draft[] = child
+    const before = child
       ? [
-          {
-            kind: 'lot.split',
-            payload: {
-              lot,
-              child,
-              label: fish.label,
-              place: from,
-              n,
-              why: 'another system',
-              ...(fish.quarantine ? { quarantine: newId() } : {}),
-            },
-          },
+          splitEntry({
+            lot: { id: lot, label: fish.label },
+            place: from,
+            n,
+            why: 'another system',
+            label: fish.label,
+            inQuarantine: fish.quarantine !== undefined,
+            child,
+          }),
         ]
       : [];
     const chosen = { method, compared: { controls: {}, ...STANDING }, by: '', atMs: 0 };
@@ -158,7 +156,7 @@ function Compared({ bag, now, ambient, onMethod }: Compare) {
         others={[]}
         bands={bands}
         advised={advised}
-        locks={(one) => needsLead(one, { measureFirst, possible })}
+        locks={(methodResult) => needsLead(methodResult, { measureFirst, possible })}
         onFocus={onMethod}
       />
     </>

@@ -12,12 +12,12 @@ type Props = { patient: Patient; fields: Fields; read: ReadBath; onChange: (more
 export function BathFields({ patient, fields, read, onChange }: Props) {
   const units = useUnits();
   /** Their own water; what nobody measured or stated is asked, not guessed. */
-  const theirs = (of: 'temperature' | 'salinity'): string => {
-    const { source, method } = patient.facts.find((fact) => fact.of === `bag.${of}`)!;
-    const within = of === 'salinity' ? units.say('salinity', MATCHED.salinity) : units.sayStep(MATCHED.temperature);
+  const theirs = (quantity: 'temperature' | 'salinity'): string => {
+    const { source, method } = patient.facts.find((fact) => fact.of === `bag.${quantity}`)!;
+    const within = quantity === 'salinity' ? units.say('salinity', MATCHED.salinity) : units.sayStep(MATCHED.temperature);
     return source === 'estimated' || source === 'not known'
       ? 'Theirs: nobody has measured it. Measure it first.'
-      : `Theirs: ${units.say(of, patient.input.bag[of])}${source === 'stated' ? ', as stated' : ''}${method === 'on the bag' ? ', on the skin of the bag: read its water' : ''}; within ${within}.`;
+      : `Theirs: ${units.say(quantity, patient.input.bag[quantity])}${source === 'stated' ? ', as stated' : ''}${method === 'on the bag' ? ', on the skin of the bag: read its water' : ''}; within ${within}.`;
   };
   return (
     <div className={css.beginFields}>
@@ -39,10 +39,10 @@ export function BathFields({ patient, fields, read, onChange }: Props) {
         <Form.Label className="label">of it</Form.Label>
         <Form.Select
           value={fields.unit}
-          onChange={(event) => onChange({ unit: LABEL_UNITS.find((one) => one === event.target.value) ?? fields.unit })}
+          onChange={(event) => onChange({ unit: LABEL_UNITS.find((unit) => unit === event.target.value) ?? fields.unit })}
         >
-          {LABEL_UNITS.map((one) => (
-            <option key={one}>{one}</option>
+          {LABEL_UNITS.map((unit) => (
+            <option key={unit}>{unit}</option>
           ))}
         </Form.Select>
       </Form.Group>

@@ -66,13 +66,13 @@ export function BathForm({ patient, onBack }: Props) {
         {patient.netted && patient.n > 1 && (
           <CountField label={`Of ${patient.n}, into the bath`} value={n} min={1} max={patient.n} onChange={(some) => change({ some })} />
         )}
-        <Chips label="What it is" options={BATH_KINDS} value={fields.is} onChange={(is) => change({ is })} odd={(one) => one !== 'dye'} />
+        <Chips label="What it is" options={BATH_KINDS} value={fields.is} onChange={(is) => change({ is })} odd={(bath) => bath !== 'dye'} />
         <Chips
           label="They look"
           options={CONDITIONS}
           value={fields.condition}
           onChange={(condition) => change({ condition })}
-          odd={(one) => one !== 'fit'}
+          odd={(condition) => condition !== 'fit'}
         />
       </div>
       {fields.is !== 'dye' && (

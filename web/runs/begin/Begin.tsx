@@ -82,7 +82,7 @@ export function Begin({ bag, method, siblings, people, onBack, before }: Props) 
       </p>
       {!before && <ChosenMethod bag={bag} />}
       {siblings.length > 0 && (
-        <Chips label={`${siblings.length + 1} bags of it are here`} options={HOW} value={how} onChange={(one) => change({ how: one })} />
+        <Chips label={`${siblings.length + 1} bags of it are here`} options={HOW} value={how} onChange={(how) => change({ how })} />
       )}
       {how === 'all poured together' && (
         <Caution>Poured together nobody can say later which bag a sick fish came from: it is written down as that.</Caution>

@@ -24,10 +24,10 @@ export function VesselFields({ fields, onChange, people, long }: Props & { peopl
         <Form.Label className="label">Overflow</Form.Label>
         <Form.Select
           value={fields.overflow}
-          onChange={(event) => onChange({ overflow: OVERFLOWS.find((one) => one === event.target.value) ?? fields.overflow })}
+          onChange={(event) => onChange({ overflow: OVERFLOWS.find((overflow) => overflow === event.target.value) ?? fields.overflow })}
         >
-          {OVERFLOWS.map((one) => (
-            <option key={one}>{one}</option>
+          {OVERFLOWS.map((overflow) => (
+            <option key={overflow}>{overflow}</option>
           ))}
         </Form.Select>
       </Form.Group>
@@ -48,9 +48,9 @@ export function WaterFields({ fields, onChange, fromTank, code }: Props & { from
   return (
     <>
       <div className={css.beginSwitches}>
-        <Chips label="Air" options={AIR_LEVELS} value={air} onChange={(one) => onChange({ air: one })} />
-        <Chips label="Ammonia binder" options={YES_NO} value={ammoniaBinder} onChange={(one) => onChange({ ammoniaBinder: one })} />
-        {!fromTank && <Chips label="Float first" options={YES_NO} value={floatFirst} onChange={(one) => onChange({ floatFirst: one })} />}
+        <Chips label="Air" options={AIR_LEVELS} value={air} onChange={(air) => onChange({ air })} />
+        <Chips label="Ammonia binder" options={YES_NO} value={ammoniaBinder} onChange={(ammoniaBinder) => onChange({ ammoniaBinder })} />
+        {!fromTank && <Chips label="Float first" options={YES_NO} value={floatFirst} onChange={(floatFirst) => onChange({ floatFirst })} />}
       </div>
       {air !== 'none' && ammoniaBinder === 'no' && (
         <Caution>Air keeps them alive and frees ammonia: ammonia binder first, or out soon.</Caution>

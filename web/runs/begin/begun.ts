@@ -16,7 +16,7 @@ import { atLocal, houseDay } from '#core/time/index.ts';
 
 /** Litres in the bags: where an overnight vessel overflows. */
 export const startingL = (bags: readonly BenchBag[], now: number): number =>
-  bags.reduce((sum, one) => sum + inputOf({ ...knownOf(one), now, ambient: STARTING_AMBIENT }).input.bag.waterL, 0);
+  bags.reduce((sum, benchBag) => sum + inputOf({ ...knownOf(benchBag), now, ambient: STARTING_AMBIENT }).input.bag.waterL, 0);
 
 /** Between ten in the evening and six. */
 export function isNight(ms: number, zone: string): boolean {
@@ -37,12 +37,12 @@ export function beginGroup(
   }: { method: AcclimationMethod; controls: Controls; now: number; rules: Pick<HouseRules, 'runs' | 'ambient'>; compared?: Compared },
 ): Begun {
   const inputs = bags.map(
-    (one) => inputOf({ ...knownOf(one), now, ambient: rules.ambient, controls, opening: compared?.opening, fed: compared?.fed }).input,
+    (bag) => inputOf({ ...knownOf(bag), now, ambient: rules.ambient, controls, opening: compared?.opening, fed: compared?.fed }).input,
   );
   const [head] = inputs as [(typeof inputs)[number], ...typeof inputs];
-  const pooled = pooledBag(inputs.map((one) => one.bag));
+  const pooled = pooledBag(inputs.map((input) => input.bag));
   const lot = { ...head.lot, n: bags.reduce((sum, { alive }) => sum + alive, 0), bags: 1 };
-  const recipe = recipesFor({ bag: pooled, tank: head.tank, lot, controls }).find((one) => one.method === method)!;
+  const recipe = recipesFor({ bag: pooled, tank: head.tank, lot, controls }).find((recipe) => recipe.method === method)!;
   return {
     from: bags.map(({ bag, alive }) => ({ place: bag, n: alive })),
     start: beginOf({ recipe, bag: pooled, tank: head.tank, lot, bucketL: controls.bucketL, equal: rules.runs }),

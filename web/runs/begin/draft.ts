@@ -68,7 +68,7 @@ export function groupsOf({ bag, siblings, method, rules, now }: Bags, fields: Be
     floatFirst: floatFirst === 'yes',
   };
   const all = [bag, ...siblings];
-  const groups = how === 'all poured together' ? [all] : how === 'each by itself' ? all.map((one) => [one]) : [[bag]];
+  const groups = how === 'all poured together' ? [all] : how === 'each by itself' ? all.map((benchBag) => [benchBag]) : [[bag]];
   return groups.map((bags) => beginGroup(bags, { method, controls, now, rules, compared: bag.chosen?.compared }));
 }
 
@@ -76,9 +76,9 @@ export function groupsOf({ bag, siblings, method, rules, now }: Bags, fields: Be
 export function judgeBegin(
   { start, from, recipe }: Begun,
   { name, overflow }: BeginFields,
-  at: { bucketL: number; now: number; zone: string; rules: HouseRules },
+  given: { bucketL: number; now: number; zone: string; rules: HouseRules },
 ) {
-  const { bucketL, now, zone, rules } = at;
+  const { bucketL, now, zone, rules } = given;
   const lines = sheetOf({ plan: start.plan, vessel: { name, capacityL: bucketL, overflow }, from });
   const minutes = lines.reduce((sum, line) => sum + line.minutes, 0);
   const { waterL } = start.start;

@@ -50,8 +50,8 @@ export function TapPad({ run, followed, lines, now }: Props) {
   const amount = Number(mL.replace(',', '.'));
   const caught = mL.trim() !== '' && amount > 0 && amount < 10_000 ? flowFromCatch({ mL: amount, seconds: Number(seconds) }) : undefined;
   // When the finger came down by this device's own even clock: a busy page handles it late, and a frozen house clock would tell no interval.
-  const tap = (at: number) => setTaps((before) => (before.length > 0 && at - before.at(-1)! > FORGET_MS ? [at] : [...before, at]));
-  useKey('run.tap', (_key, at) => tap(at), { inFields: false });
+  const tap = (atMs: number) => setTaps((before) => (before.length > 0 && atMs - before.at(-1)! > FORGET_MS ? [atMs] : [...before, atMs]));
+  useKey('run.tap', (_key, atMs) => tap(atMs), { inFields: false });
   const { flow: present } = standingOf(run);
   const found = caught ?? (tapped && tapped.wanting === 0 ? tapped : undefined);
   const shown: Flow | undefined = found && {

@@ -114,7 +114,7 @@ function limitsOf({ run, curve, units, lines }: Picture): { y: number; says: str
       return [
         { y: lines.ammoniaLine, says: 'not to stay in' },
         { y: tolerances.nh3Peak, says: 'their tolerance' },
-      ].filter(({ y }, index, all) => all.findIndex((other) => other.y === y) === index);
+      ].filter(({ y }, index, all) => all.findIndex((sameHeight) => sameHeight.y === y) === index);
     case 'oxygen':
       return [{ y: lines.oxygenLine, says: 'low' }];
     default:
@@ -136,7 +136,7 @@ function linesOf({ run, followed, curve, units }: Picture, x: (minute: number) =
     fill,
   });
   const points = curve === 'nh3' ? [] : correctedOf(run).filter(({ quantity }) => quantity === curve);
-  const at = (atMs: number) => x((atMs - run.startedAtMs) / MINUTE_MS);
+  const xAt = (atMs: number) => x((atMs - run.startedAtMs) / MINUTE_MS);
   const off = points.filter(({ error }) => Math.abs(error) > 1e-9);
   const marks = { showLine: false, pointRadius: 6, borderColor: colour('--ink') };
   return [
@@ -144,10 +144,10 @@ function linesOf({ run, followed, curve, units }: Picture, x: (minute: number) =
     edge('high', '-1'),
     { data: dots(0, nowIndex + 1), borderColor: colour('--deep'), borderWidth: 3, pointRadius: 0 },
     { data: dots(nowIndex, samples.length), borderColor: colour('--deep'), borderWidth: 2, borderDash: [7, 5], pointRadius: 0 },
-    { ...marks, data: points.map(({ atMs, value }) => ({ x: at(atMs), y: toUnit(value) })), pointBackgroundColor: colour('--ink') },
+    { ...marks, data: points.map(({ atMs, value }) => ({ x: xAt(atMs), y: toUnit(value) })), pointBackgroundColor: colour('--ink') },
     {
       ...marks,
-      data: off.map(({ atMs, shown: was }) => ({ x: at(atMs), y: toUnit(was) })),
+      data: off.map(({ atMs, shown: was }) => ({ x: xAt(atMs), y: toUnit(was) })),
       pointBackgroundColor: colour('--card'),
       pointBorderWidth: 2,
     },

@@ -15,12 +15,12 @@ const WATCH_FROM = 0.05;
 export function NowLine({ run, followed, now }: { run: RunCard; followed?: Followed; now: number }) {
   const { when } = useTimes();
   const { startedAtMs } = run;
-  const at = (minute: number) => startedAtMs + minute * MINUTE_MS;
-  const end = followed ? (followed.end ? at(followed.end.atMinute) : undefined) : run.end?.atMs;
-  const earliest = followed?.endBand ? at(followed.endBand.early) : run.end?.earlyMs;
+  const msAt = (minute: number) => startedAtMs + minute * MINUTE_MS;
+  const end = followed ? (followed.end ? msAt(followed.end.atMinute) : undefined) : run.end?.atMs;
+  const earliest = followed?.endBand ? msAt(followed.endBand.early) : run.end?.earlyMs;
   // The forecast is some minutes old at most: what has passed since is no time that it may come at.
   const early = earliest === undefined ? undefined : Math.max(earliest, now);
-  const late = followed?.endBand?.late === undefined ? run.end?.lateMs : at(followed.endBand.late);
+  const late = followed?.endBand?.late === undefined ? run.end?.lateMs : msAt(followed.endBand.late);
   const left = end === undefined ? undefined : end - now;
   const isBath = run.started.bath !== undefined;
   const between = early !== undefined && late !== undefined && late - early > 2 * MINUTE_MS;

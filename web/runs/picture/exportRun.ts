@@ -33,9 +33,9 @@ type Row = (string | number)[];
 const short = (value: number, digits: number) => Number(value.toFixed(digits));
 
 export function runRows(run: RunCard, followed: Followed): Row[] {
-  const at = (atMs: number) => [short((atMs - run.startedAtMs) / MINUTE_MS, 2), new Date(atMs).toISOString()] as const;
+  const minuteOf = (atMs: number) => [short((atMs - run.startedAtMs) / MINUTE_MS, 2), new Date(atMs).toISOString()] as const;
   const calculated = followed.samples.map((sample, index): Row => [
-    ...at(run.startedAtMs + sample.minute * MINUTE_MS),
+    ...minuteOf(run.startedAtMs + sample.minute * MINUTE_MS),
     index <= followed.nowIndex ? 'calculated' : 'calculated ahead',
     short(sample.salinity, 3),
     short(sample.temperature, 3),
@@ -50,7 +50,7 @@ export function runRows(run: RunCard, followed: Followed): Row[] {
   const read = correctedOf(run).map(({ atMs, quantity, value, typed, by }): Row => {
     const column = (name: string) => (quantity === name ? value : '');
     return [
-      ...at(atMs),
+      ...minuteOf(atMs),
       'read',
       column('salinity'),
       column('temperature'),
@@ -65,10 +65,10 @@ export function runRows(run: RunCard, followed: Followed): Row[] {
   });
   const done = run.events.map((event): Row => {
     const { entry: _entry, atMs, by, what, ...facts } = event;
-    return [...at(atMs), what, '', '', '', '', '', '', '', JSON.stringify(facts), by];
+    return [...minuteOf(atMs), what, '', '', '', '', '', '', '', JSON.stringify(facts), by];
   });
-  const fewer = run.fewer.map(({ atMs, by, n, how }): Row => [...at(atMs), how, '', '', '', '', '', '', '', `${n} heads`, by]);
-  return [...calculated, ...read, ...done, ...fewer].sort((one, other) => Number(one[0]) - Number(other[0]));
+  const fewer = run.fewer.map(({ atMs, by, n, how }): Row => [...minuteOf(atMs), how, '', '', '', '', '', '', '', `${n} heads`, by]);
+  return [...calculated, ...read, ...done, ...fewer].sort((a, b) => Number(a[0]) - Number(b[0]));
 }
 
 export function runCsv(run: RunCard, followed: Followed): Blob {

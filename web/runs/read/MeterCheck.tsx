@@ -8,6 +8,7 @@ import { useActions } from '../../actions/actions.tsx';
 import { useMe, useTimes } from '../../data/me.ts';
 import { useUnits } from '../../data/units.ts';
 import { capital } from '../../words/text.ts';
+import { checkEntry } from './draft.ts';
 import { dipReference } from './meter.ts';
 import css from './read.module.scss';
 
@@ -27,10 +28,10 @@ export function MeterCheck({ run, quantity, meter }: Props) {
   // A difference of degrees is no temperature: 1 °C is 1.8 °F, not 33.8.
   const sayOut = (out: number) => (quantity === 'temperature' ? units.sayStep(out) : units.say(quantity, out));
   const write = (shown: number) => {
-    void recordAction(`${capital(meter)} checked: shows ${units.say(quantity, shown)}`, {
-      kind: 'meter.checked',
-      payload: { instrument: meter, quantity, shown, truth: reference.truth, adjusted: true },
-    });
+    void recordAction(
+      `${capital(meter)} checked: shows ${units.say(quantity, shown)}`,
+      checkEntry(meter, { quantity, shown, truth: reference.truth }),
+    );
     setText('');
   };
   const dip = async () => {

@@ -13,6 +13,7 @@ import { ActButton } from '../../parts/ActButton.tsx';
 import { Caution } from '../../parts/Caution.tsx';
 import { Chips } from '../../parts/Chips.tsx';
 import { QuantityField } from '../../parts/QuantityField.tsx';
+import { readingEntry } from '../../parts/readingDraft.ts';
 import { capital } from '../../words/text.ts';
 import { dip, WAY_WORDS, WAYS } from './meter.ts';
 import { MeterCheck } from './MeterCheck.tsx';
@@ -71,17 +72,10 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
       setTrouble('The meter does not answer. Read it yourself and type what it shows.');
     }
   };
-  const write = (value: number, typed: string, reference?: Extract<typeof parsed, { ok: true }>['reference']) => {
+  const write = (read: Extract<typeof parsed, { ok: true }>) => {
     const place = where === 'vessel' ? capital(run.started.vessel.name) : run.tank.code;
-    void recordAction(`${place}: ${units.say(quantity, value)}`, {
-      kind: 'reading.taken',
-      payload: {
-        subject,
-        quantity,
-        reading: { value, typed, method, source: 'measured', ...(reference ? { reference } : {}) },
-        ...(method === 'by eye' ? {} : { instrument: meter.trim() || METER }),
-      },
-    });
+    const instrument = method === 'by eye' ? undefined : meter.trim() || METER;
+    void recordAction(`${place}: ${units.say(quantity, read.value)}`, readingEntry({ subject, quantity, method, instrument }, read));
     setText('');
     setSure(false);
   };
@@ -127,7 +121,7 @@ export function Reads({ run, followed }: { run: RunCard; followed?: Followed }) 
         <ActButton
           pressKey="bench.act"
           disabled={!parsed.ok || asked !== undefined}
-          onPress={() => parsed.ok && write(parsed.value, parsed.typed, parsed.reference)}
+          onPress={() => parsed.ok && write(parsed)}
           hint={where === 'vessel' ? 'the curve follows it' : 'the same meter in both, one after the other'}
         >
           Write it down
@@ -167,9 +161,9 @@ function HowRead({ quantity, method, meter, onMethod, onMeter }: HowProps) {
     <>
       <Form.Group className="field" controlId="read-how">
         <Form.Label className="label">How</Form.Label>
-        <Form.Select value={method} onChange={(event) => onMethod(METHODS.find((one) => one === event.target.value) ?? method)}>
-          {POSSIBLE[quantity].map((one) => (
-            <option key={one}>{one}</option>
+        <Form.Select value={method} onChange={(event) => onMethod(METHODS.find((method) => method === event.target.value) ?? method)}>
+          {POSSIBLE[quantity].map((readingMethod) => (
+            <option key={readingMethod}>{readingMethod}</option>
           ))}
         </Form.Select>
       </Form.Group>

@@ -70,14 +70,14 @@ export function Release({ run, followed, now, onBack, onRead }: Props) {
       )}
       <Sides run={run} side={sidesOf(run)} onRead={onRead} />
       <ReleaseInto run={run} said={said} tanks={tanks} codeOf={codeOf} onChange={change} />
-      <Chips label="How" options={RUN_RELEASE_BY} value={by} onChange={(one) => change({ by: one })} />
+      <Chips label="How" options={RUN_RELEASE_BY} value={by} onChange={(by) => change({ by })} />
       {remaining === 0 && (
         <Chips
           label="Its water"
           options={VESSEL_WATERS}
           value={water}
-          onChange={(one) => change({ water: one })}
-          odd={(one) => one === 'into the tank'}
+          onChange={(water) => change({ water })}
+          odd={(water) => water === 'into the tank'}
         />
       )}
       {remaining > 0 ? (
@@ -87,8 +87,8 @@ export function Release({ run, followed, now, onBack, onRead }: Props) {
       ) : (
         <p className="soft">Where local rules let you drain it.</p>
       )}
-      <MishapChips value={mishap} onChange={(one) => change({ mishap: one })} />
-      <Chips label="Lights down for" options={DARK} value={dark} onChange={(one) => change({ dark: one })} />
+      <MishapChips value={mishap} onChange={(mishap) => change({ mishap })} />
+      <Chips label="Lights down for" options={DARK} value={dark} onChange={(dark) => change({ dark })} />
       <p className="soft">
         {opens ? `Its quarantine begins with this: ${policy.days} clear days. ` : ''}
         {conversion

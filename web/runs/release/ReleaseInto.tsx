@@ -19,8 +19,8 @@ export function ReleaseInto({ run, said, tanks, codeOf, onChange }: Props) {
   const { counts, dead, staying } = said;
   const { found } = sumOf(said);
   const set = (index: number, part: Partial<{ tank: string; n: number }>) =>
-    onChange({ counts: counts.map((one, at) => (at === index ? { ...one, ...part } : one)) });
-  const isTaken = (tank: string, except?: number) => counts.some((one, at) => at !== except && one.tank === tank);
+    onChange({ counts: counts.map((count, position) => (position === index ? { ...count, ...part } : count)) });
+  const isTaken = (tank: string, except?: number) => counts.some((count, position) => position !== except && count.tank === tank);
   const another = () => {
     const free = tanks.find((tank) => !isTaken(tank.id) && tank.system === run.tank.system) ?? tanks.find((tank) => !isTaken(tank.id));
     if (free) onChange({ counts: [...counts, { tank: free.id, n: 0 }] });
@@ -33,13 +33,13 @@ export function ReleaseInto({ run, said, tanks, codeOf, onChange }: Props) {
           {index > 0 && (
             <>
               <Form.Select aria-label={`Tank ${index + 1}`} value={tank} onChange={(event) => set(index, { tank: event.target.value })}>
-                {tanks.map((one) => (
-                  <option key={one.id} value={one.id} disabled={isTaken(one.id, index)}>
-                    {one.code}
+                {tanks.map((tank) => (
+                  <option key={tank.id} value={tank.id} disabled={isTaken(tank.id, index)}>
+                    {tank.code}
                   </option>
                 ))}
               </Form.Select>
-              <Button variant="plain" onClick={() => onChange({ counts: counts.filter((_, at) => at !== index) })}>
+              <Button variant="plain" onClick={() => onChange({ counts: counts.filter((_, position) => position !== index) })}>
                 not there
               </Button>
             </>

@@ -20,7 +20,7 @@ export default function SheetPage() {
   const { run: id } = useParams();
   const { data, error, mutate } = useView('bench');
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
-  const run = data.runs.find((one) => one.run === id);
+  const run = data.runs.find((run) => run.run === id);
   if (!run)
     return (
       <div className="empty">

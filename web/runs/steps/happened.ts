@@ -22,7 +22,7 @@ export function happenedTo({ events, readings, fewer }: Pick<RunCard, 'events' |
       says: how === 'dead' ? `${n} dead, taken out` : `${n} released, the others stay`,
     })),
   ];
-  return all.sort((one, other) => one.atMs - other.atMs);
+  return all.sort((a, b) => a.atMs - b.atMs);
 }
 
 function sayEvent(event: RunCard['events'][number], units: Units): string {

@@ -126,7 +126,7 @@ describe('the sheet on paper', () => {
     // Begun 3 h 12 min ago and looked at every two hours: the first look to come is that of four hours.
     expect(within(rows[0]!).getAllByRole('cell')[0]!.textContent).toContain(formatTime(NOW + 48 * MINUTE_MS, 'Europe/Lisbon'));
     const salt = rows.map((row) => Number(within(row).getAllByRole('cell')[1]!.textContent));
-    expect(salt).toEqual(salt.toSorted((one, other) => one - other));
+    expect(salt).toEqual(salt.toSorted((a, b) => a - b));
   });
 
   it('goes by what was read, as the screen does', async () => {
@@ -140,7 +140,8 @@ describe('the sheet on paper', () => {
       method: 'meter' as const,
     };
     const run = card({ readings: [reading] });
-    const end = (of: typeof run) => formatTime(of.startedAtMs + followed(of).end!.atMinute * MINUTE_MS, 'Europe/Lisbon');
+    const end = (followedRun: typeof run) =>
+      formatTime(followedRun.startedAtMs + followed(followedRun).end!.atMinute * MINUTE_MS, 'Europe/Lisbon');
     expect(end(run)).not.toBe(end(card()));
     asked = answer(bench([run]));
     paper();

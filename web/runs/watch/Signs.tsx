@@ -25,6 +25,7 @@ import { CountField } from '../../parts/CountField.tsx';
 import { DO_NOW_WORDS, sayBack } from '../../words/runs.ts';
 import { capital, countdown } from '../../words/text.ts';
 import { useRunAction } from '../useRunAction.ts';
+import { lossEntry } from './draft.ts';
 import css from './watch.module.scss';
 
 type Props = { run: RunCard; followed?: Followed; now: number; onRelease: () => void; onRead: () => void };
@@ -63,10 +64,7 @@ export function Signs({ run, followed, now, onRelease, onRead }: Props) {
   const judged = last && judge(last);
   const ahead = followed ? calculatedSigns(followed.samples.slice(followed.nowIndex), run.started.water.temperature, lines) : [];
   const lose = () => {
-    void recordAction(`${dead} dead in ${run.started.vessel.name}`, {
-      kind: 'loss.recorded',
-      payload: { lot: run.lot, place: run.run, n: dead, cause: 'acclimation', sure: 'guess' },
-    });
+    void recordAction(`${dead} dead in ${run.started.vessel.name}`, lossEntry(run, dead));
     setDead(0);
   };
   return (

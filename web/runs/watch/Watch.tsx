@@ -3,13 +3,14 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { BenchView, RunCard } from '#contract/views.ts';
-import { checksEvery, type RunCheck, CHECKS } from '#core/runs/index.ts';
+import { CHECKS, checksEvery, type RunCheck } from '#core/runs/index.ts';
 import { useActions } from '../../actions/actions.tsx';
 import { useTimes } from '../../data/me.ts';
 import { ActButton } from '../../parts/ActButton.tsx';
 import { Chips } from '../../parts/Chips.tsx';
 import { PersonPicker } from '../../parts/PersonPicker.tsx';
 import { capital, countdown } from '../../words/text.ts';
+import { checkedEntry, handedEntry } from './draft.ts';
 import css from './watch.module.scss';
 
 type Props = { run: RunCard; people: BenchView['people']; now: number };
@@ -26,27 +27,16 @@ export function Watch({ run, people, now }: Props) {
   const check = run.dues.find(({ rule }) => rule === 'run-check');
   const name = capital(run.started.vessel.name);
   const toggle = (check: RunCheck) =>
-    setWrong((before) => new Set(before.has(check) ? [...before].filter((one) => one !== check) : [...before, check]));
+    setWrong((before) => new Set(before.has(check) ? [...before].filter((done) => done !== check) : [...before, check]));
   const checked = () => {
-    void recordAction(`${name} checked`, {
-      kind: 'acclimation.checked',
-      payload: {
-        run: run.run,
-        fine: CHECKS.filter((check) => !wrong.has(check)),
-        wrong: [...wrong],
-        ...(note.trim() ? { note: note.trim() } : {}),
-      },
-    });
+    void recordAction(`${name} checked`, checkedEntry(run.run, wrong, note));
     setWrong(new Set());
     setNote('');
   };
   const hand = () => {
     const person = people.find(({ id }) => id === to);
     if (!person) return;
-    void recordAction(`${name} handed to ${person.name}`, {
-      kind: 'acclimation.handedOver',
-      payload: { run: run.run, to, ...(minutes ? { checkEveryMin: Number(minutes) } : {}), ...(note.trim() ? { note: note.trim() } : {}) },
-    });
+    void recordAction(`${name} handed to ${person.name}`, handedEntry({ run: run.run, to, minutes, note }));
     setTo('');
     setNote('');
   };
