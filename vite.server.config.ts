@@ -11,6 +11,8 @@ export default defineConfig({
     outDir: 'dist-server',
     emptyOutDir: true,
     target: 'node20',
-    rolldownOptions: { input: { main: 'server/main.ts', seed: 'demo/seed.ts' } },
+    rolldownOptions: {
+      input: { main: 'server/main.ts', seed: 'demo/seed.ts', keep: 'server/keep/command.ts', replay: 'server/keep/replayCommand.ts' },
+    },
   },
 });

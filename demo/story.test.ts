@@ -8,6 +8,7 @@ import { findMeta } from '#server/db/meta.ts';
 import { openHouse } from '#server/db/open.ts';
 import { makeHealth } from '#server/health.ts';
 import { checkReplay } from '#server/journal/replay.ts';
+import { commandOf } from '#server/testCommand.ts';
 import { furnish, makeTestHouse } from '#server/testHouse.ts';
 import { tellStory } from './story.ts';
 import { overlaidKinds, overlayLies, undoneKinds, watchOverlays } from './testOverlays.ts';
@@ -21,7 +22,7 @@ const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-demo-'));
 afterAll(() => fs.rmSync(folder, { recursive: true, force: true }));
 
 const seed = (...args: string[]) => {
-  const { status, stdout, stderr } = spawnSync('node', ['--import', 'tsx', 'demo/seed.ts', ...args], { encoding: 'utf8' });
+  const { status, stdout, stderr } = spawnSync('node', [...commandOf('seed'), ...args], { encoding: 'utf8' });
   return { status, said: stdout + stderr };
 };
 const rowsOf = ({ client }: Pick<ReturnType<typeof openHouse>, 'client'>) =>

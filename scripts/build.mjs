@@ -16,6 +16,7 @@ const PARTS = [
 ];
 export const SERVER = 'dist-server/main.js';
 export const SEED = 'dist-server/seed.js';
+const [PAGES, HOUSE] = PARTS;
 
 function hashOf(hash, file) {
   if (fs.statSync(file).isDirectory()) for (const name of fs.readdirSync(file).sort()) hashOf(hash, path.join(file, name));
@@ -24,11 +25,21 @@ function hashOf(hash, file) {
 }
 
 /** The server's bundle knows where its files stand: moved elsewhere it is built anew. */
-export function build() {
-  for (const { what, sources, config, into } of PARTS) {
-    const want = sources.reduce(hashOf, createHash('sha256').update(process.cwd())).digest('hex');
-    const stamp = path.join(into, '.stamp');
-    if (fs.existsSync(stamp) && fs.readFileSync(stamp, 'utf8') === want) continue;
+const stampOf = ({ sources }) => sources.reduce(hashOf, createHash('sha256').update(process.cwd())).digest('hex');
+const isBuilt = ({ into }, want) => {
+  const stamp = path.join(into, '.stamp');
+  return fs.existsSync(stamp) && fs.readFileSync(stamp, 'utf8') === want;
+};
+
+/** Whether the server's bundle is of the sources as they are. */
+export const isServerBuilt = () => isBuilt(HOUSE, stampOf(HOUSE));
+export const buildServer = () => build([HOUSE]);
+
+export function build(parts = [PAGES, HOUSE]) {
+  for (const part of parts) {
+    const { what, config, into } = part;
+    const want = stampOf(part);
+    if (isBuilt(part, want)) continue;
     console.log(`building ${what} …`);
     // Made beside and moved in whole: a house that is served from here, or started again meanwhile, never meets half of it.
     const fresh = path.resolve(`${into}.fresh`);

@@ -7,6 +7,7 @@ import { v7 } from 'uuid';
 import { makeCredentials } from './door/credentials.ts';
 import { makeHealth } from './health.ts';
 import { checkReplay, houseFile } from './journal/replay.ts';
+import { commandOf } from './testCommand.ts';
 import { bringCrate, furnish, LEAD, makeTestHouse } from './testHouse.ts';
 
 const ANSWERS_BEFORE_KILL = 40;
@@ -18,7 +19,7 @@ afterAll(() => {
 });
 
 function start(): Promise<string> {
-  server = spawn('node', ['--import', 'tsx', 'server/main.ts', '--data', folder, '--port', '0'], { stdio: ['ignore', 'pipe', 'inherit'] });
+  server = spawn('node', [...commandOf('main'), '--data', folder, '--port', '0'], { stdio: ['ignore', 'pipe', 'inherit'] });
   return new Promise((resolve, reject) => {
     server!.stdout!.on('data', (chunk: Buffer) => {
       const address = /http:\/\/127\.0\.0\.1:\d+/.exec(chunk.toString())?.[0];

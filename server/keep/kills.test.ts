@@ -10,6 +10,7 @@ import { setMeta } from '../db/meta.ts';
 import { houseFile, inspect } from '../directory/directory.ts';
 import { makeCredentials } from '../door/credentials.ts';
 import { journalLines } from '../export/journalLines.ts';
+import { commandOf } from '../testCommand.ts';
 import { bringCrate, furnish, KEEPER, land, makeTestHouse, T0 } from '../testHouse.ts';
 import { backUp } from './keep.ts';
 
@@ -50,20 +51,21 @@ const STATES: Record<State, (data: string) => void> = {
   'an empty file': (data) => fs.writeFileSync(houseFile(data), ''),
   'a left-over wal': (data) => fs.writeFileSync(`${houseFile(data)}-wal`, 'left over of another'),
 };
-const KEEP = 'server/keep/command.ts';
+const KEEP = commandOf('keep');
+const REPLAY = commandOf('replay');
 const COMMANDS: Record<string, (data: string) => string[]> = {
-  backup: (data) => [KEEP, 'backup', `${data}-copies`, '--data', data],
-  restore: (data) => [KEEP, 'restore', copy, '--data', data],
-  import: (data) => [KEEP, 'import', pathTo('journal.jsonl'), '--data', data],
-  pin: (data) => [KEEP, 'pin', 'Ines', '5151', '--data', data],
-  doctor: (data) => [KEEP, 'doctor', '--data', data],
-  replay: (data) => ['server/keep/replayCommand.ts', '--data', data],
-  remake: (data) => ['server/keep/replayCommand.ts', '--remake', '--data', data],
+  backup: (data) => [...KEEP, 'backup', `${data}-copies`, '--data', data],
+  restore: (data) => [...KEEP, 'restore', copy, '--data', data],
+  import: (data) => [...KEEP, 'import', pathTo('journal.jsonl'), '--data', data],
+  pin: (data) => [...KEEP, 'pin', 'Ines', '5151', '--data', data],
+  doctor: (data) => [...KEEP, 'doctor', '--data', data],
+  replay: (data) => [...REPLAY, '--data', data],
+  remake: (data) => [...REPLAY, '--remake', '--data', data],
 };
 const PAIRS = Object.keys(COMMANDS).flatMap((command) => (Object.keys(STATES) as State[]).map((state) => [command, state] as const));
 
 function run(args: readonly string[], env: Record<string, string>): Promise<{ code: number | null; said: string }> {
-  const child = spawn('node', ['--import', 'tsx', '--import', './server/keep/testKill.mjs', ...args], { env: { ...process.env, ...env } });
+  const child = spawn('node', ['--import', './server/keep/testKill.mjs', ...args], { env: { ...process.env, ...env } });
   let said = '';
   child.stdout.on('data', (chunk: Buffer) => (said += chunk.toString()));
   child.stderr.on('data', (chunk: Buffer) => (said += chunk.toString()));

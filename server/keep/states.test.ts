@@ -8,6 +8,7 @@ import { setMeta } from '../db/meta.ts';
 import { houseFile, inspect } from '../directory/directory.ts';
 import { takeLease } from '../directory/lease.ts';
 import { makeCredentials } from '../door/credentials.ts';
+import { commandOf, type Command } from '../testCommand.ts';
 import { bringCrate, furnish, KEEPER, land, makeTestHouse, T0 } from '../testHouse.ts';
 import { examine, sayFindings } from './doctor.ts';
 import { backUp, importJournal, restore } from './keep.ts';
@@ -36,8 +37,8 @@ const count = (data: string) => {
   client.close();
   return found;
 };
-const run = (script: string, ...args: string[]) => {
-  const { status, stdout, stderr } = spawnSync('node', ['--import', 'tsx', script, ...args], { encoding: 'utf8' });
+const run = (command: Command, ...args: string[]) => {
+  const { status, stdout, stderr } = spawnSync('node', [...commandOf(command), ...args], { encoding: 'utf8' });
   return { status, said: stdout + stderr };
 };
 
@@ -119,7 +120,7 @@ it('one at a time: a second server or command is told who is there; what only lo
   const lease = takeLease(pathTo('house'), 'a running house');
   const words = /in use by a running house \(process \d+/;
   expect(() => takeLease(pathTo('house'), 'another')).toThrow(words);
-  const { status, said } = run('server/main.ts', '--port', '0', '--data', pathTo('house'));
+  const { status, said } = run('main', '--port', '0', '--data', pathTo('house'));
   expect(said).toMatch(words);
   expect(status).toBe(1);
   expect(await backUp(pathTo('house'), pathTo('more'), new Date(T0))).toMatchObject({ entries });
@@ -134,8 +135,8 @@ it('a PIN, a copy and a check leave a house of another version as it is: nothing
   client.prepare("update meta set value = 'of old' where key = 'projectionVersion'").run();
   const rows = client.prepare('select count(*) from p_balance').pluck();
   const before = rows.get();
-  expect(run('server/keep/command.ts', 'pin', 'Ines', '8642', '--data', pathTo('house'))).toMatchObject({ status: 0 });
-  expect(run('server/keep/replayCommand.ts', '--check', '--data', pathTo('house')).said).toMatch(/of another version/);
+  expect(run('keep', 'pin', 'Ines', '8642', '--data', pathTo('house'))).toMatchObject({ status: 0 });
+  expect(run('replay', '--check', '--data', pathTo('house')).said).toMatch(/of another version/);
   const { entries: copied, replayed } = await backUp(pathTo('house'), pathTo('old'), new Date(T0));
   expect([copied, replayed]).toEqual([entries, false]);
   expect(rows.get()).toBe(before);
@@ -159,7 +160,7 @@ it('a PIN, a copy and a check leave a house of another version as it is: nothing
 it('a server does not begin a house where one was', () => {
   fs.mkdirSync(pathTo('was'));
   fs.writeFileSync(pathTo('was', 'house.db'), '');
-  const { status, said } = run('server/main.ts', '--port', '0', '--data', pathTo('was'));
+  const { status, said } = run('main', '--port', '0', '--data', pathTo('was'));
   expect([status, said]).toEqual([1, expect.stringMatching(/holds house\.db but no house: one was here/)]);
 });
 
