@@ -77,6 +77,21 @@ it.each([
   expect(checkAct(body)).toMatchObject({ ok: false, code: 'bad' });
 });
 
+it.each([
+  ['turned round', 'note', '\u202efine'],
+  ['with half a character', 'note', 'fine\ud83d'],
+  ['with a zero in it', 'label', 'lot\u0000'],
+])('a text %s is a fault where it stands', (_name, field, text) => {
+  const payload = { ...examples['lot.named'], [field]: text };
+  expect(faultsOf(act(entry('lot.named', payload)))).toEqual([`entries.0.payload.${field}`]);
+});
+
+it('an overrule’s reason is words that somebody can see', () => {
+  const because = (reason: string) => act(entry('bag.assigned', examples['bag.assigned'], { overrules: [{ code: 'fit.noLid', reason }] }));
+  expect(checkAct(because('lid comes today'))).toMatchObject({ ok: true });
+  for (const reason of ['  ', '\u200b', 'x\u202e']) expect(checkAct(because(reason))).toMatchObject({ ok: false, code: 'bad' });
+});
+
 it('tells a newer client that it is newer', () => {
   expect(checkAct(act(entry('bag.absent', examples['bag.absent'], { version: 2 })))).toMatchObject({
     ok: false,

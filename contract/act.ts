@@ -2,6 +2,7 @@
 import { array, number, object, string, ValidationError } from 'yup';
 import { REFUSAL_CODES, type Act, type Entry, type Kind } from '#core/catalogue/index.ts';
 import { WITHOUT_LEAD, type RefusalCode } from '#core/journal/index.ts';
+import { unwritableIn } from '#core/writing/index.ts';
 import { choice, closed, finite, instant, text, uuid } from './basics/fields.ts';
 import { SMALL_NODES, sizeOf } from './bounds.ts';
 import { isKind, kinds } from './kinds.ts';
@@ -67,6 +68,8 @@ export function checkAct(body: unknown): CheckedAct {
     }
     const payload = lift(entry.kind, entry.version, entry.payload);
     faults.push(...faultsOf(() => kinds[entry.kind as Kind].schema.validateSync(payload, how), `${path}.payload`));
+    for (const where of unwritableIn({ payload, overrules: entry.overrules }, path))
+      faults.push({ path: where.slice(0, LONGEST_SAID), message: 'has characters that cannot be written' });
     if (faults.length >= MOST_FAULTS) break;
     entries.push({ ...entry, version: kinds[entry.kind].version, payload } as Entry);
   }

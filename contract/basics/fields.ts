@@ -1,6 +1,7 @@
 // The few field shapes that all schemas are built of: strict, finite, bounded.
 import { array, mixed, number, object, string, type ISchema, type ObjectSchema, type ObjectShape, type Schema } from 'yup';
 import { OUTSIDE_PLACES, type OutsidePlace } from '#core/stock/index.ts';
+import { isBlank } from '#core/writing/index.ts';
 
 export const MAX_HEADS = 100_000;
 const ID = /^[A-Za-z0-9-]{1,64}$/;
@@ -9,7 +10,13 @@ export const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{1
 /** Identity of a record: letters, digits and hyphens; never the name of an outside place. */
 export const id = () => string().matches(ID, 'must be an id of letters, digits and hyphens').notOneOf(OUTSIDE_PLACES).required();
 export const uuid = () => string().matches(UUID, 'must be a UUID in lower case').required();
-export const text = (max = 120) => string().min(1).max(max).required();
+/** Words that somebody can see. */
+export const text = (max = 120) =>
+  string()
+    .min(1)
+    .max(max)
+    .test('seen', 'must be words', (value) => value === undefined || value === null || !isBlank(value))
+    .required();
 export const note = () => string().max(500).optional();
 export const finite = (min: number, max: number) =>
   number()

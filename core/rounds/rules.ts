@@ -5,6 +5,10 @@ import { houseDay } from '../time/index.ts';
 import type { RoundEntries } from './entries.ts';
 import type { RoundState } from './state.ts';
 
+/** So many things to mend on one tank are a tank to empty, or somebody at play: further ones would hide the rest of the day. */
+const MOST_FAULTS = 12;
+const called = (what: string) => what.trim().toLowerCase().replaceAll(/\s+/g, ' ');
+
 export const roundRules: Rules<RoundEntries, RoundState> = {
   'tank.checked': {
     decide({ payload, occurredAtMs }, { state }) {
@@ -33,7 +37,14 @@ export const roundRules: Rules<RoundEntries, RoundState> = {
     links: ({ lot }) => ({ needs: [lot] }),
   },
   'fault.noticed': {
-    decide: ({ payload }, { state }) => (state.findTank(payload.tank) ? [] : refuse('unknown', 'tank', { what: 'tank', id: payload.tank })),
+    decide({ payload }, { state }) {
+      const tank = state.findTank(payload.tank);
+      if (!tank) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
+      const open = state.faultsOf(payload.tank);
+      const same = open.find(({ what }) => called(what) === called(payload.what));
+      if (same) return refuse('fault.known', 'what', { tank: tank.code, what: same.what, atMs: same.atMs });
+      return open.length >= MOST_FAULTS ? refuse('fault.tooMany', 'tank', { tank: tank.code, n: open.length }) : [];
+    },
     links: ({ tank }) => ({ needs: [tank] }),
   },
   'loss.recorded': {

@@ -28,6 +28,8 @@ const TABLES: Record<string, readonly string[]> = {
   p_reading: ['entry', 'at_ms', 'by', 'voided_by', 'subject_kind', 'subject', 'quantity', 'value', 'typed', 'method', 'source'],
   p_loss: ['entry', 'at_ms', 'by', 'voided_by', 'lot', 'place', 'n', 'cause', 'sure'],
   p_loss_class: ['entry', 'at_ms', 'by', 'voided_by', 'loss', 'cause'],
+  p_fault: ['entry', 'at_ms', 'by', 'voided_by', 'tank', 'what'],
+  p_due: ['entry', 'at_ms', 'by', 'voided_by', 'due', 'kind'],
 };
 /** Which columns name what another table has, so that chance joins them; each thing has few names. */
 const NAMES: Record<string, readonly string[]> = {
@@ -44,6 +46,8 @@ const NAMES: Record<string, readonly string[]> = {
   treatment: ['c1', 'c2'],
   loss: ['p_loss-0', 'p_loss-1', 'p_loss-2'],
   cause: ['illness', 'jumped', 'not known'],
+  due: ['p_fault-0:fault:mend', 'p_fault-1:fault:mend', 'p_fault-0:fault:other'],
+  kind: ['done', 'skipped', 'snoozed'],
 };
 const IDS: Record<string, readonly string[]> = {
   p_bag: ['b1', 'b2'],
@@ -165,6 +169,11 @@ const TOLD: Record<string, (all: (table: string) => Row[]) => Row[]> = {
         said: row.cause!,
         cause: last(all('p_loss_class').filter((word) => stands(word) && word.loss === row.entry))?.cause ?? row.cause!,
       })),
+  now_fault: (all) =>
+    all('p_fault').filter((row) => {
+      const said = last(all('p_due').filter((word) => stands(word) && word.due === `${row.entry}:fault:mend`));
+      return stands(row) && said?.kind !== 'done' && said?.kind !== 'skipped';
+    }),
   now_coming: (all) =>
     all('p_balance').flatMap(({ lot, place, inside, n }) => {
       if (inside !== 1 || n === 0) return [];

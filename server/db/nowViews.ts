@@ -3,7 +3,7 @@ import { and, desc, eq, getTableColumns, gt, isNull, ne, notExists, sql, type SQ
 import { alias, QueryBuilder, sqliteView, type SQLiteColumn, type SQLiteTable } from 'drizzle-orm/sqlite-core';
 import { absence, assignment, bag, float, landing, lot, release } from './dockTables.ts';
 import { system } from './houseTables.ts';
-import { loss, lossClass, reading } from './roundTables.ts';
+import { due, fault, loss, lossClass, reading } from './roundTables.ts';
 import { benchRun, runFrom } from './runTables.ts';
 import { balance, measure, promise, promiseEnd, quarantine, signOff, stayLimit, treatment, treatmentEnd } from './stockTables.ts';
 
@@ -141,6 +141,18 @@ export const nowLoss = sqliteView('now_loss').as(
     })
     .from(loss)
     .where(isNull(loss.voidedBy)),
+);
+/** What wants mending: noticed, and nobody said of it that it is done or left out. */
+export const nowFault = sqliteView('now_fault').as(
+  query
+    .select(getTableColumns(fault))
+    .from(fault)
+    .where(
+      and(
+        isNull(fault.voidedBy),
+        sql`coalesce(${latest(due.kind, due, sql`${due.due} = ${fault.entry} || ':fault:mend'`)}, '') not in ('done', 'skipped')`,
+      ),
+    ),
 );
 const otherStay = alias(stayLimit, 'x');
 /** Arrangements with an end whose fish are there still, with how many; of several for a lot in a place, what was said last. */

@@ -112,6 +112,7 @@ export const reading = sqliteTable(
 /** What wants mending; over when somebody decided so of its due thing. */
 export const fault = sqliteTable('p_fault', { ...fact(), tank: text().notNull(), what: text().notNull() }, (table) => [
   index('p_fault_at').on(table.atMs),
+  index('p_fault_tank').on(table.tank),
 ]);
 /** What somebody decided of a due thing; the latest counts. */
 export const due = sqliteTable(

@@ -7,6 +7,7 @@ import { paths } from '#contract/paths.ts';
 import { HOUSE_ACTOR } from '#core/journal/index.ts';
 import { atLeast } from '#core/roles/index.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';
+import { isBlank, isWritable } from '#core/writing/index.ts';
 import type { RunningHouse } from '../house/house.ts';
 import { hashPin, PIN_PATTERN, type Credentials } from './credentials.ts';
 import { addressOf, type Devices } from './devices.ts';
@@ -15,7 +16,12 @@ import type { People } from './people.ts';
 import { actorOf, type SignedIn } from './signedIn.ts';
 import type { TryPin } from './tryPin.ts';
 
-const name = () => string().trim().min(1).max(120).required();
+const name = () =>
+  string()
+    .trim()
+    .test('seen', 'must be words', (value) => value !== undefined && !isBlank(value) && isWritable(value))
+    .max(120)
+    .required();
 const pin = () => string().matches(PIN_PATTERN, '4 to 8 digits').required();
 const firstSchema = object({ house: name(), zone: string().max(60).required(), name: name(), title: name(), pin: pin() })
   .noUnknown()

@@ -157,3 +157,16 @@ it('nobody is sent to a tank that is gone', () => {
   house.must(LEAD, { kind: 'thing.retired', payload: { what: 'tank', id: 'G2' } });
   expect(due().filter(({ rule }) => rule === 'fault')).toEqual([]);
 });
+
+it('what is noted already is not noted twice, until it is mended; a tank with a dozen things to mend gets no more', () => {
+  const note = (what: string, tank = 'G1') => house.codes(TRAINEE, { kind: 'fault.noticed', payload: { tank, what } });
+  expect([note('no flow'), note(' No  Flow '), note('no flow', 'G2')]).toEqual([[], ['fault.known'], []]);
+  const [fault] = due().filter(({ rule, facts }) => rule === 'fault' && facts.tankCode === 'G1');
+  house.must(KEEPER, { kind: 'due.done', payload: { due: fault!.id } });
+  expect(note('no flow')).toEqual([]);
+  for (let no = 1; no < 12; no += 1) expect(note(`thing ${no}`)).toEqual([]);
+  expect([note('thing 12'), note('thing 12', 'G2')]).toEqual([['fault.tooMany'], []]);
+  // In one act as in many.
+  const twice = ['leak', 'leak'].map((what) => ({ kind: 'fault.noticed' as const, payload: { tank: 'G2', what } }));
+  expect(house.codes(TRAINEE, ...twice)).toEqual(['fault.known']);
+});

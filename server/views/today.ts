@@ -140,9 +140,8 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       tankCode: t.tank.code,
     },
     `
-    select f.entry, t.id tank, t.code tankCode, f.what, f.at_ms atMs, ${WALK} from p_fault f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack
-    where f.at_ms > ? and f.voided_by is null and ${IN_HOUSE('t')}
-      and coalesce((select kind from p_due d where d.due = f.entry || ':fault:mend' and d.voided_by is null order by d.at_ms desc, d.entry desc limit 1), '') not in ('done', 'skipped')`,
+    select f.entry, t.id tank, t.code tankCode, f.what, f.at_ms atMs, ${WALK} from now_fault f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack
+    where f.at_ms > ? and ${IN_HOUSE('t')}`,
   );
   const waiting = ask.all(
     {

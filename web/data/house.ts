@@ -7,6 +7,7 @@ import { MAKER_HEADER, paths, viewPath } from '#contract/paths.ts';
 import { VIEW_TOPICS, type LiveMessage, type ViewName, type Views } from '#contract/views.ts';
 import type { Act, Kind, Payloads } from '#core/catalogue/index.ts';
 import type { Overrule } from '#core/journal/index.ts';
+import { writable } from '#core/writing/index.ts';
 import { actStore } from './actStore.ts';
 import { getJson, postJson } from './api.ts';
 import { hearHouseTime, houseNow, onClockSet } from './clock.ts';
@@ -62,7 +63,10 @@ export const outbox = makeOutbox({
 /** Writes one act: all its entries or none. Shown at once, sent when it can be. */
 export function record(...drafts: Draft[]): Promise<SendOutcome> & { actId: string } {
   const occurredAtMs = Math.round(houseNow());
-  const act: Act = { actId: v7(), entries: drafts.map((draft) => ({ id: v7(), version: versionOf(draft.kind), occurredAtMs, ...draft })) };
+  const act: Act = {
+    actId: v7(),
+    entries: drafts.map((draft) => writable({ id: v7(), version: versionOf(draft.kind), occurredAtMs, ...draft })),
+  };
   return Object.assign(outbox.record(act), { actId: act.actId });
 }
 
