@@ -20,6 +20,14 @@ export default ts.config(
       'object-shorthand': ['error', 'properties'],
       'no-useless-rename': 'error',
       'max-params': ['error', { max: 4 }],
+      // A name is what it stands for; a, b only in an order of two.
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: ':matches(VariableDeclarator > Identifier.id, :function > Identifier.params)[name=/^(one|other|that|of)$/]',
+          message: 'name what it is',
+        },
+      ],
     },
   },
   {

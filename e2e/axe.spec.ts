@@ -1,6 +1,6 @@
 // Every view: nothing that axe finds, no error in the console, reachable by keyboard.
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
+import { findings } from './findings.ts';
 import { expect, test, type House } from './house.ts';
 
 const VIEWS: (readonly [string, string])[] = [
@@ -36,17 +36,6 @@ type Check = (name: string) => Promise<void>;
 type Walk = (page: Page, house: House, look: { check: Check; size: Size }) => Promise<void>;
 
 const SIZES = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
-
-/** What axe finds on the page as it stands; it must have looked at something to have found nothing. */
-async function findings(page: Page, contrastOnly: boolean): Promise<string[]> {
-  // No page here has a frame within it, and of what passes one of a kind is enough to hear of: that is a third of the time.
-  const { violations, passes } = await new AxeBuilder({ page })
-    .options({ resultTypes: ['violations'], ...(contrastOnly ? { runOnly: ['color-contrast'] } : {}) })
-    .setLegacyMode()
-    .analyze();
-  expect(passes.length).toBeGreaterThan(contrastOnly ? 0 : 5);
-  return violations.map(({ id, nodes }) => `${id} ${nodes[0]!.html}`);
-}
 
 const setTheme = (page: Page, theme: 'day' | 'out') => page.evaluate((to) => void (document.documentElement.dataset.theme = to), theme);
 

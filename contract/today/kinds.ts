@@ -15,7 +15,7 @@ export const todayKinds: Kinds<TodayEntries> = {
   'due.done': defineKind({
     minRole: 'trainee',
     undo: 'self',
-    topics: ['today'],
+    topics: ['today', 'rounds'],
     schema: { due: dueId(), note: note() },
     example: { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:1h' },
   }),
@@ -29,7 +29,7 @@ export const todayKinds: Kinds<TodayEntries> = {
   'due.skipped': defineKind({
     minRole: 'keeper',
     undo: 'self',
-    topics: ['today'],
+    topics: ['today', 'rounds'],
     schema: { due: dueId(), why: text(300) },
     example: { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:4h', why: 'seen from the door' },
   }),

@@ -137,7 +137,7 @@ export function mishap(line: Line): Result {
 export function measured(line: Line, part: Extract<Part, { at: 'reading' }>): Result {
   const { quantity, read } = part;
   if (!read.ok) return read.value === undefined ? { at: 'words', word: read.typed } : { at: 'reading', quantity, value: read.value };
-  const rest = line.parts.find((one) => one.at !== 'tank' && one !== part);
+  const rest = line.parts.find((piece) => piece.at !== 'tank' && piece !== part);
   if (rest) return { at: 'words', word: wordIn(rest) };
   const reading = {
     value: read.value,

@@ -1,4 +1,5 @@
 // What is written down on the walk: looks, meals and the dead.
+import { DAY_MS } from '../time/index.ts';
 import type { Sign } from './signs.ts';
 
 export type RoundName = 'morning' | 'evening';
@@ -57,6 +58,9 @@ export const FAULT_HOURS = {
   'dirty glass': 72,
   'label gone': 72,
 } as const;
+
+/** What nobody mended in a year is how the tank is; noted again it counts anew. */
+export const FAULT_LAPSES_MS = 365 * DAY_MS;
 
 export interface RoundEntries {
   'fault.noticed': FaultNoticed;

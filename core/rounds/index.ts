@@ -4,6 +4,7 @@ export {
   type MishapRecorded,
   CAUSES,
   FAULT_HOURS,
+  FAULT_LAPSES_MS,
   LEFTOVERS,
   type Leftovers,
   RESPONSES,

@@ -2,7 +2,7 @@
 // what eyes saw is a fact, and the difference shows.
 import { move, refuse, type Refusal, type Rules } from '../journal/index.ts';
 import { houseDay } from '../time/index.ts';
-import type { RoundEntries } from './entries.ts';
+import { FAULT_LAPSES_MS, type RoundEntries } from './entries.ts';
 import type { RoundState } from './state.ts';
 
 /** So many things to mend on one tank are a tank to empty, or somebody at play: further ones would hide the rest of the day. */
@@ -37,10 +37,10 @@ export const roundRules: Rules<RoundEntries, RoundState> = {
     links: ({ lot }) => ({ needs: [lot] }),
   },
   'fault.noticed': {
-    decide({ payload }, { state }) {
+    decide({ payload, occurredAtMs }, { state }) {
       const tank = state.findTank(payload.tank);
       if (!tank) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
-      const open = state.faultsOf(payload.tank);
+      const open = state.faultsOf(payload.tank).filter(({ atMs }) => atMs > occurredAtMs - FAULT_LAPSES_MS);
       const same = open.find(({ what }) => called(what) === called(payload.what));
       if (same) return refuse('fault.known', 'what', { tank: tank.code, what: same.what, atMs: same.atMs });
       return open.length >= MOST_FAULTS ? refuse('fault.tooMany', 'tank', { tank: tank.code, n: open.length }) : [];

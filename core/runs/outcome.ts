@@ -40,12 +40,21 @@ const SIDE_BY_SIDE_MS = 20 * MINUTE_MS;
 /** The latest pair of each quantity, read in both with one meter. */
 export function sideBySide(vessel: readonly Read[], tank: readonly Read[]): SideBySide[] {
   const pairs = new Map<SideBySide['quantity'], SideBySide>();
-  for (const one of [...vessel].sort((a, b) => a.atMs - b.atMs)) {
-    if (one.instrument === undefined) continue;
+  for (const reading of [...vessel].sort((a, b) => a.atMs - b.atMs)) {
+    if (reading.instrument === undefined) continue;
     const inTank = tank.findLast(
-      (read) => read.quantity === one.quantity && read.instrument === one.instrument && Math.abs(read.atMs - one.atMs) <= SIDE_BY_SIDE_MS,
+      (read) =>
+        read.quantity === reading.quantity &&
+        read.instrument === reading.instrument &&
+        Math.abs(read.atMs - reading.atMs) <= SIDE_BY_SIDE_MS,
     );
-    if (inTank) pairs.set(one.quantity, { quantity: one.quantity, vessel: one.value, tank: inTank.value, instrument: one.instrument });
+    if (inTank)
+      pairs.set(reading.quantity, {
+        quantity: reading.quantity,
+        vessel: reading.value,
+        tank: inTank.value,
+        instrument: reading.instrument,
+      });
   }
   return [...pairs.values()];
 }

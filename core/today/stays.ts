@@ -14,7 +14,6 @@ export const MISSING_LAPSES_MS = 14 * DAY_MS;
 const DAYS_BACK = 14;
 /** Within which a fault without a word of its own should be mended. */
 const OTHER_FAULT_HOURS = 24;
-export const FAULT_LAPSES_MS = 365 * DAY_MS;
 /** The wall hour from which the day is said to end, with nobody in a bucket. */
 const DAY_ENDS_HOUR = 18;
 

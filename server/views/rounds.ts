@@ -3,7 +3,7 @@ import type Database from 'better-sqlite3';
 import type { RoundTank } from '#contract/views.ts';
 import { fastOf } from '#core/feeding/index.ts';
 import { walkingOrder } from '#core/room/index.ts';
-import { roundAt, ROUNDS, type RoundName } from '#core/rounds/index.ts';
+import { FAULT_LAPSES_MS, roundAt, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { flag, makeAsk, number, text, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { personName } from '../now/rows.ts';
@@ -57,6 +57,10 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const speciesFacts = ask.map(t.species.id, t.species.facts, 'select id, facts from p_species');
   const occupants = prepareOccupants(client);
   const suspects = prepareSuspects(client);
+  const faults = ask.all(
+    pick(t.fault, 'tank', 'what', 'atMs'),
+    'select tank, what, at_ms atMs from now_fault where at_ms > ? order by at_ms, entry',
+  );
 
   return ({ now, zone, rules, query }) => {
     const current = roundAt(now, zone, rules.eveningFromHour);
@@ -67,6 +71,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const meals = new Map(fed().map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
     const lastMeals = new Map(eaten().map(({ tank, lot, atMs }) => [`${tank}|${lot}`, atMs ?? undefined]));
     const allSpecies = speciesFacts();
+    const open = faults(now - FAULT_LAPSES_MS);
     const fastIn = (tank: string, { lot, sizeCm, species, sinceMs }: Living) =>
       fastOf(
         { sizeCm, species: species && allSpecies.get(species.id) },
@@ -84,6 +89,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         return {
           ...tank,
           odd: oddByTank.get(tank.id) ?? [],
+          faults: open.filter((fault) => fault.tank === tank.id).map(({ what, atMs }) => ({ what, atMs })),
           lots: living.get(tank.id)!.map((resident) => {
             const { lot, label, species, n, sinceMs } = resident;
             return {

@@ -158,6 +158,17 @@ it('nobody is sent to a tank that is gone', () => {
   expect(due().filter(({ rule }) => rule === 'fault')).toEqual([]);
 });
 
+it('what nobody mended in a year is noted anew, and the round shows what wants mending where it is', () => {
+  releaseOne();
+  const note = () => house.codes(TRAINEE, { kind: 'fault.noticed', payload: { tank: 'G1', what: 'no flow' } });
+  const faults = () => house.view('rounds').tanks.flatMap(({ code, faults: open }) => open.map(({ what }) => [code, what]));
+  expect([note(), faults()]).toEqual([[], [['G1', 'no flow']]]);
+  house.wait(365 * DAY_MS - HOUR_MS);
+  expect([note(), faults()]).toEqual([['fault.known'], [['G1', 'no flow']]]);
+  house.wait(2 * HOUR_MS);
+  expect([faults(), note(), faults()]).toEqual([[], [], [['G1', 'no flow']]]);
+});
+
 it('what is noted already is not noted twice, until it is mended; a tank with a dozen things to mend gets no more', () => {
   const note = (what: string, tank = 'G1') => house.codes(TRAINEE, { kind: 'fault.noticed', payload: { tank, what } });
   expect([note('no flow'), note(' No  Flow '), note('no flow', 'G2')]).toEqual([[], ['fault.known'], []]);

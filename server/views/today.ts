@@ -1,17 +1,9 @@
 // What is due: the facts that due things are derived from, read in a few indexed queries. Nothing here is stored as due.
 import { transit } from '#core/dock/index.ts';
-import { roundAt } from '#core/rounds/index.ts';
+import { roundAt, FAULT_LAPSES_MS } from '#core/rounds/index.ts';
 import { CONVERSION_HOURS, CONVERSION_PPT } from '#core/runs/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
-import {
-  deriveDue,
-  FAULT_LAPSES_MS,
-  FOLLOW_UP_HOURS,
-  FOLLOW_UP_LAPSES_MS,
-  MISSING_LAPSES_MS,
-  type DueFacts,
-  type Walk,
-} from '#core/today/index.ts';
+import { deriveDue, FOLLOW_UP_HOURS, FOLLOW_UP_LAPSES_MS, MISSING_LAPSES_MS, type DueFacts, type Walk } from '#core/today/index.ts';
 import { flag, makeAsk, number, text, orNull, pick, word } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';

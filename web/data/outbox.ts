@@ -130,9 +130,9 @@ export function makeOutbox({ store, send, onSaved, onSignedOut, retryMs = 2000, 
       await flush();
       // Another flush may have been under way when this act joined the line.
       if (state.acts.find((kept) => kept.act.actId === act.actId)?.state === 'waiting' && !state.away) await flush();
-      const one = state.acts.find(({ act: { actId } }) => actId === act.actId);
-      if (!one || one.state === 'saved') return { status: 'saved', seq: one?.seq ?? state.lastSavedSeq };
-      if (one.state === 'refused') return { status: 'refused', refusals: one.refusals ?? [], code: one.code ?? 'bad' };
+      const known = state.acts.find(({ act: { actId } }) => actId === act.actId);
+      if (!known || known.state === 'saved') return { status: 'saved', seq: known?.seq ?? state.lastSavedSeq };
+      if (known.state === 'refused') return { status: 'refused', refusals: known.refusals ?? [], code: known.code ?? 'bad' };
       return { status: 'waiting' };
     },
     /** Another tab has sent it: here it neither waits nor lies in the tray any more. */

@@ -1,7 +1,7 @@
 // Tabs of one browser share one sign-in: each tells the others when it changes, so that none goes on under a name that is not the house's any more.
 
 const CHANNEL = 'daily-crate sign-in';
-const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(CHANNEL);
+const channel = typeof document === 'undefined' || typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(CHANNEL);
 
 /** Somebody signed in or out here. */
 export const tellTabs = (): void => channel?.postMessage('changed');

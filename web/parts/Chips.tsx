@@ -5,13 +5,15 @@ import type { ReactNode } from 'react';
 type Props<T extends string> = {
   label: string;
   options: readonly T[];
-  value: T | undefined;
+  /** One that is chosen, or several that stand. */
+  value: T | readonly T[] | undefined;
   onChange: (value: T) => void;
   odd?: (option: T) => boolean;
   mark?: (option: T) => ReactNode;
 };
 
 export function Chips<T extends string>({ label, options, value, onChange, odd, mark }: Props<T>) {
+  const isOn = (option: T) => (typeof value === 'object' ? value.includes(option) : option === value);
   return (
     <div className="field">
       <span className="label">{label}</span>
@@ -20,8 +22,8 @@ export function Chips<T extends string>({ label, options, value, onChange, odd, 
           <Button
             key={option}
             variant={odd?.(option) ? 'odd' : 'plain'}
-            className={option === value ? 'chip-on' : ''}
-            aria-pressed={option === value}
+            className={isOn(option) ? 'chip-on' : ''}
+            aria-pressed={isOn(option)}
             onClick={() => onChange(option)}
           >
             {mark?.(option)}

@@ -12,6 +12,7 @@ import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
+import { capital } from '../words/text.ts';
 import { entriesOf, isOdd, isUntouched, lacksFood, untouched, type LotDraft } from './draft.ts';
 import { LotCheck } from './LotCheck.tsx';
 import { overlayRounds } from './overlay.ts';
@@ -197,23 +198,31 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
 /** A fault in passing costs one tap; what is none of the usual ones is typed. */
 function Faults({ tank }: { tank: RoundTank }) {
   const { recordAction } = useActions();
-  const [words, setOther] = useState('');
+  const { when } = useTimes();
+  const [words, setWords] = useState('');
+  // They stay where they are: a finger that comes down twice meets the same one, which is noted already.
+  const noted = tank.faults.map(({ what }) => what);
   const notice = (what: string) => void recordAction(`${tank.code}: ${what}`, { kind: 'fault.noticed', payload: { tank: tank.id, what } });
   return (
-    <details className={css.faults}>
+    <details className={css.faults} open={tank.faults.length > 0 || undefined}>
       <summary>Something to fix?</summary>
-      <Chips label="To fix" options={Object.keys(FAULT_HOURS)} value={undefined} onChange={notice} />
+      <Chips label="To fix" options={Object.keys(FAULT_HOURS)} value={noted} onChange={(what) => !noted.includes(what) && notice(what)} />
+      {tank.faults.map(({ what, atMs }) => (
+        <p key={what} className="tight">
+          <span className="warn">{capital(what)}</span> <span className="soft">since {when(atMs)}</span>
+        </p>
+      ))}
       <form
         onSubmit={(event) => {
           event.preventDefault();
           if (words.trim() === '') return;
           notice(words.trim());
-          setOther('');
+          setWords('');
         }}
       >
         <label>
           Something else
-          <input className="form-control" value={words} maxLength={60} onChange={({ target }) => setOther(target.value)} />
+          <input className="form-control" value={words} maxLength={60} onChange={({ target }) => setWords(target.value)} />
         </label>
         <Button type="submit" variant="plain" disabled={words.trim() === ''}>
           Note it

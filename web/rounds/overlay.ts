@@ -16,6 +16,10 @@ function apply(view: RoundsView, entry: Entry, by: string): RoundsView {
       const left = { ...view.left, [round]: view.left[round] - (isFirst ? 1 : 0) };
       return onTank({ ...view, left }, tank, (roundTank) => ({ ...roundTank, checkedBy: by, checkedAtMs: entry.occurredAtMs, allWell }));
     }
+    case 'fault.noticed': {
+      const { tank, what } = entry.payload;
+      return onTank(view, tank, (card) => ({ ...card, faults: [...card.faults, { what, atMs: entry.occurredAtMs }] }));
+    }
     case 'loss.recorded': {
       const { place, lot, n } = entry.payload;
       return onLot(view, { tank: place, lot }, (occupant) => ({ ...occupant, n: occupant.n - n }));

@@ -2,8 +2,8 @@ import { v7 } from 'uuid';
 import { checkAct } from '#contract/act.ts';
 import type { RoundsView, RoundTank } from '#contract/views.ts';
 import type { Act, Entry } from '#core/catalogue/index.ts';
-import { entriesOf, isOdd, isUntouched, lacksFood, untouched } from './draft.ts';
 import { laidOver } from '../data/testOverlay.ts';
+import { entriesOf, isOdd, isUntouched, lacksFood, untouched } from './draft.ts';
 import { overlayRounds } from './overlay.ts';
 
 const tank: RoundTank = {
@@ -14,6 +14,7 @@ const tank: RoundTank = {
   suspect: false,
   purpose: 'quarantine',
   odd: [],
+  faults: [],
   lots: [
     { lot: 'a', label: 'firefish', n: 4 },
     { lot: 'b', label: 'chromis', n: 6 },
@@ -98,4 +99,10 @@ it('shows looks, losses, counts and meals before the server has answered', () =>
   });
   const evening = { ...view, round: 'evening' as const };
   expect(laidOver(overlayRounds, evening, acts).tanks[0]!.checkedBy).toBeUndefined();
+});
+
+it('a fault shows on its tank at once, after what was noted before', () => {
+  const note = (what: string) => actOf([{ kind: 'fault.noticed', payload: { tank: 'G1', what } }]);
+  const shown = laidOver(overlayRounds, view, [note('no flow'), note('leak')]);
+  expect(shown.tanks[0]!.faults).toEqual(['no flow', 'leak'].map((what) => ({ what, atMs: Date.UTC(2026, 2, 3, 8) })));
 });

@@ -1,0 +1,24 @@
+// Accessibility of a page as it stands, by axe.
+import type { Page } from '@playwright/test';
+import axe from 'axe-core';
+import { expect } from './house.ts';
+
+/** What axe finds on the page as it stands; it must have looked at something to have found nothing. */
+export async function findings(page: Page, contrastOnly = false): Promise<string[]> {
+  // Run in the page itself: none has a frame within it, its sheets are read as they are, and of what passes one of a kind is enough to hear of.
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
+  const { violations, passes } = await page.evaluate(async (contrast) => {
+    const { run } = (window as unknown as { axe: typeof axe }).axe;
+    const found = await run(document, {
+      resultTypes: ['violations'],
+      preload: false,
+      ...(contrast ? { runOnly: ['color-contrast'] } : {}),
+    });
+    return {
+      passes: found.passes.length,
+      violations: found.violations.map(({ id, nodes }) => `${id} ${nodes[0]!.html}`),
+    };
+  }, contrastOnly);
+  expect(passes).toBeGreaterThan(contrastOnly ? 0 : 5);
+  return violations;
+}
