@@ -103,7 +103,7 @@ function CrateTabs({ crates, chosen }: { crates: CrateCard[]; chosen: CrateCard 
   const [, setQuery] = useSearchParams();
   const { when } = useTimes();
   return (
-    <div className={css.crateTabs} role="group" aria-label="Crates">
+    <div className={clsx('tabs', css.crateTabs)} role="group" aria-label="Crates">
       {crates.map((crate) => (
         <Button
           key={crate.crate}

@@ -76,7 +76,7 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
   const { checked, total } = progress(view.tanks.map(({ checkedAtMs }) => ({ checked: checkedAtMs !== undefined })));
   return (
     <div className={css.walkSide}>
-      <div className={css.roundTabs} role="group" aria-label="Rounds of today">
+      <div className={clsx('tabs', css.roundTabs)} role="group" aria-label="Rounds of today">
         {ROUNDS.map((round) => (
           <Button
             key={round}

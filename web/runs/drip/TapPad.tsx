@@ -114,7 +114,7 @@ export function TapPad({ run, followed, lines, now }: Props) {
           knot a little, then tap again.
         </p>
       )}
-      <div className={css.tapCatch}>
+      <div className="field-row">
         <Form.Group controlId="caught-ml">
           <Form.Label className="label">or caught, mL</Form.Label>
           <Form.Control

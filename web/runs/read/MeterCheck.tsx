@@ -59,7 +59,7 @@ export function MeterCheck({ run, quantity, meter }: Props) {
       ) : (
         <p className="soft">Not checked during this acclimation. A meter that is out looks just like a slipped hose.</p>
       )}
-      <div className={css.meterFields}>
+      <div className="field-row">
         {house.demo && (
           <Button variant="plain" onClick={() => void dip()}>
             Dip it and set it right
