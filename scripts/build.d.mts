@@ -2,7 +2,5 @@ export const SERVER: string;
 export const SEED: string;
 /** The exit code: 0 when pages and server are built. */
 export function build(): number;
-/** The exit code: 0 when the server is built, with the commands that look after a house. */
-export function buildServer(): number;
 /** Whether the server's bundle is of the sources as they are. */
 export function isServerBuilt(): boolean;

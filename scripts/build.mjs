@@ -16,7 +16,7 @@ const PARTS = [
 ];
 export const SERVER = 'dist-server/main.js';
 export const SEED = 'dist-server/seed.js';
-const [PAGES, HOUSE] = PARTS;
+const [, HOUSE] = PARTS;
 
 function hashOf(hash, file) {
   if (fs.statSync(file).isDirectory()) for (const name of fs.readdirSync(file).sort()) hashOf(hash, path.join(file, name));
@@ -33,10 +33,9 @@ const isBuilt = ({ into }, want) => {
 
 /** Whether the server's bundle is of the sources as they are. */
 export const isServerBuilt = () => isBuilt(HOUSE, stampOf(HOUSE));
-export const buildServer = () => build([HOUSE]);
 
-export function build(parts = [PAGES, HOUSE]) {
-  for (const part of parts) {
+export function build() {
+  for (const part of PARTS) {
     const { what, config, into } = part;
     const want = stampOf(part);
     if (isBuilt(part, want)) continue;

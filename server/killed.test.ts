@@ -4,10 +4,10 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { v7 } from 'uuid';
+import { commandOf } from '../scripts/command.mjs';
 import { makeCredentials } from './door/credentials.ts';
 import { makeHealth } from './health.ts';
 import { checkReplay, houseFile } from './journal/replay.ts';
-import { commandOf } from './testCommand.ts';
 import { bringCrate, furnish, LEAD, makeTestHouse } from './testHouse.ts';
 
 const ANSWERS_BEFORE_KILL = 40;

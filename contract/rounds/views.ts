@@ -30,8 +30,8 @@ export type RoundTank = {
   allWell?: boolean;
   /** What was odd here in the last two days, latest first. */
   odd: Oddity[];
-  /** What wants mending, first noticed first. */
-  faults: { what: string; atMs: number }[];
+  /** What wants mending, first noticed first; until when somebody put it off. */
+  faults: { what: string; atMs: number; putOffUntilMs?: number }[];
 };
 
 /** `left` = tanks still to be looked at today, by round; `current` = the round that the clock is in. */

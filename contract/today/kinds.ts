@@ -22,7 +22,7 @@ export const todayKinds: Kinds<TodayEntries> = {
   'due.snoozed': defineKind({
     minRole: 'trainee',
     undo: 'self',
-    topics: ['today'],
+    topics: ['today', 'rounds'],
     schema: { due: dueId(), untilMs: instant(), why: text(300) },
     example: { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:1h', untilMs: AT + 1_800_000, why: 'the van is here' },
   }),

@@ -59,6 +59,12 @@ export const FAULT_HOURS = {
   'label gone': 72,
 } as const;
 
+/** By whatever hand it was typed. */
+const called = (what: string) => what.trim().toLowerCase().replaceAll(/\s+/g, ' ');
+export const isSameFault = (a: string, b: string): boolean => called(a) === called(b);
+/** Hours of a usual one; undefined for words of somebody's own, those included that every object knows. */
+export const faultHours = (what: string): number | undefined =>
+  Object.hasOwn(FAULT_HOURS, called(what)) ? FAULT_HOURS[called(what) as keyof typeof FAULT_HOURS] : undefined;
 /** What nobody mended in a year is how the tank is; noted again it counts anew. */
 export const FAULT_LAPSES_MS = 365 * DAY_MS;
 

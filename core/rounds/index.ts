@@ -5,6 +5,8 @@ export {
   CAUSES,
   FAULT_HOURS,
   FAULT_LAPSES_MS,
+  faultHours,
+  isSameFault,
   LEFTOVERS,
   type Leftovers,
   RESPONSES,

@@ -2,12 +2,11 @@
 // what eyes saw is a fact, and the difference shows.
 import { move, refuse, type Refusal, type Rules } from '../journal/index.ts';
 import { houseDay } from '../time/index.ts';
-import { FAULT_LAPSES_MS, type RoundEntries } from './entries.ts';
+import { FAULT_LAPSES_MS, faultHours, isSameFault, type RoundEntries } from './entries.ts';
 import type { RoundState } from './state.ts';
 
-/** So many things to mend on one tank are a tank to empty, or somebody at play: further ones would hide the rest of the day. */
+/** So many things to mend on one tank are a tank to empty, or somebody at play: more would hide the rest of the day. A leak is noted all the same. */
 const MOST_FAULTS = 12;
-const called = (what: string) => what.trim().toLowerCase().replaceAll(/\s+/g, ' ');
 
 export const roundRules: Rules<RoundEntries, RoundState> = {
   'tank.checked': {
@@ -41,9 +40,12 @@ export const roundRules: Rules<RoundEntries, RoundState> = {
       const tank = state.findTank(payload.tank);
       if (!tank) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
       const open = state.faultsOf(payload.tank).filter(({ atMs }) => atMs > occurredAtMs - FAULT_LAPSES_MS);
-      const same = open.find(({ what }) => called(what) === called(payload.what));
+      // One that was put off is off Today: seen again, it is due anew.
+      const same = open.find(({ what, putOffUntilMs }) => isSameFault(what, payload.what) && !((putOffUntilMs ?? 0) > occurredAtMs));
       if (same) return refuse('fault.known', 'what', { tank: tank.code, what: same.what, atMs: same.atMs });
-      return open.length >= MOST_FAULTS ? refuse('fault.tooMany', 'tank', { tank: tank.code, n: open.length }) : [];
+      return open.length >= MOST_FAULTS && faultHours(payload.what) === undefined
+        ? refuse('fault.tooMany', 'tank', { tank: tank.code, n: open.length })
+        : [];
     },
     links: ({ tank }) => ({ needs: [tank] }),
   },

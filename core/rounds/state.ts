@@ -7,6 +7,6 @@ export interface RoundState extends Pick<RoomState, 'findTank'>, Pick<LotState, 
   hasBag(id: string): boolean;
   hasRun(id: string): boolean;
   hasLoss(entry: string): boolean;
-  /** What wants mending on a tank, as it was called and when. */
-  faultsOf(tank: string): readonly { what: string; atMs: number }[];
+  /** What wants mending on a tank: as it was called, when, and until when somebody put it off. */
+  faultsOf(tank: string): readonly { what: string; atMs: number; putOffUntilMs: number | null }[];
 }

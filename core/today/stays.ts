@@ -1,5 +1,5 @@
 // What is due in the room: fish out of temporary places, arrangements grown out of, fish to be searched for, what a planned move waits for.
-import { FAULT_HOURS } from '../rounds/index.ts';
+import { faultHours } from '../rounds/index.ts';
 import { DAY_MS, HOUR_MS, atLocal, houseDay } from '../time/index.ts';
 import { defineDue, type DueAt, type DueOf } from './define.ts';
 import { dueId, type SettledBy, type Walk } from './thing.ts';
@@ -34,9 +34,6 @@ export type StayLimitFact = {
 };
 export type MissingFact = { entry: string; tank: string; tankCode: string; what: string; n: number; atMs: number; walk: Walk };
 export type WaitingFact = { entry: string; task: string; tank: string; tankCode: string; what: string; untilMs: number; walk: Walk };
-
-/** Whatever was typed: no word that every object knows is a usual one. */
-const isUsual = (what: string): what is keyof typeof FAULT_HOURS => Object.hasOwn(FAULT_HOURS, what);
 
 export type FaultFact = { entry: string; tank: string; tankCode: string; what: string; atMs: number; walk: Walk };
 
@@ -137,7 +134,7 @@ export const roomDue = {
     settledBy: 'anybody',
     derive: ({ faults }) =>
       faults.map(({ entry, tank, tankCode, what, atMs, walk }) => {
-        const hours = isUsual(what) ? FAULT_HOURS[what] : OTHER_FAULT_HOURS;
+        const hours = faultHours(what) ?? OTHER_FAULT_HOURS;
         return { entry, step: 'mend', fromMs: atMs, byMs: atMs + hours * HOUR_MS, walk, facts: { tank, tankCode, what, sinceMs: atMs } };
       }),
   }),

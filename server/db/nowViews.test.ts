@@ -29,7 +29,7 @@ const TABLES: Record<string, readonly string[]> = {
   p_loss: ['entry', 'at_ms', 'by', 'voided_by', 'lot', 'place', 'n', 'cause', 'sure'],
   p_loss_class: ['entry', 'at_ms', 'by', 'voided_by', 'loss', 'cause'],
   p_fault: ['entry', 'at_ms', 'by', 'voided_by', 'tank', 'what'],
-  p_due: ['entry', 'at_ms', 'by', 'voided_by', 'due', 'kind'],
+  p_due: ['entry', 'at_ms', 'by', 'voided_by', 'due', 'kind', 'until_ms'],
 };
 /** Which columns name what another table has, so that chance joins them; each thing has few names. */
 const NAMES: Record<string, readonly string[]> = {
@@ -170,9 +170,10 @@ const TOLD: Record<string, (all: (table: string) => Row[]) => Row[]> = {
         cause: last(all('p_loss_class').filter((word) => stands(word) && word.loss === row.entry))?.cause ?? row.cause!,
       })),
   now_fault: (all) =>
-    all('p_fault').filter((row) => {
+    all('p_fault').flatMap((row) => {
       const said = last(all('p_due').filter((word) => stands(word) && word.due === `${row.entry}:fault:mend`));
-      return stands(row) && said?.kind !== 'done' && said?.kind !== 'skipped';
+      if (!stands(row) || said?.kind === 'done' || said?.kind === 'skipped') return [];
+      return [{ ...row, put_off_until_ms: said?.until_ms ?? null }];
     }),
   now_coming: (all) =>
     all('p_balance').flatMap(({ lot, place, inside, n }) => {

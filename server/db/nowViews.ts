@@ -142,10 +142,15 @@ export const nowLoss = sqliteView('now_loss').as(
     .from(loss)
     .where(isNull(loss.voidedBy)),
 );
-/** What wants mending: noticed, and nobody said of it that it is done or left out. */
+/** What wants mending: noticed, and nobody said of it that it is done or left out; until when it was put off, if it was. */
 export const nowFault = sqliteView('now_fault').as(
   query
-    .select(getTableColumns(fault))
+    .select({
+      ...getTableColumns(fault),
+      putOffUntilMs: sql<number | null>`${latest(due.untilMs, due, sql`${due.due} = ${fault.entry} || ':fault:mend'`)}`.as(
+        'put_off_until_ms',
+      ),
+    })
     .from(fault)
     .where(
       and(

@@ -6,11 +6,11 @@ import fs from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { makeChance } from '#core/chance/index.ts';
+import { commandOf } from '../../scripts/command.mjs';
 import { setMeta } from '../db/meta.ts';
 import { houseFile, inspect } from '../directory/directory.ts';
 import { makeCredentials } from '../door/credentials.ts';
 import { journalLines } from '../export/journalLines.ts';
-import { commandOf } from '../testCommand.ts';
 import { bringCrate, furnish, KEEPER, land, makeTestHouse, T0 } from '../testHouse.ts';
 import { backUp } from './keep.ts';
 

@@ -58,8 +58,8 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const occupants = prepareOccupants(client);
   const suspects = prepareSuspects(client);
   const faults = ask.all(
-    pick(t.fault, 'tank', 'what', 'atMs'),
-    'select tank, what, at_ms atMs from now_fault where at_ms > ? order by at_ms, entry',
+    { ...pick(t.fault, 'tank', 'what', 'atMs'), putOffUntilMs: orNull(number) },
+    'select tank, what, at_ms atMs, put_off_until_ms putOffUntilMs from now_fault where at_ms > ? order by at_ms, entry',
   );
 
   return ({ now, zone, rules, query }) => {
@@ -71,7 +71,9 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const meals = new Map(fed().map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
     const lastMeals = new Map(eaten().map(({ tank, lot, atMs }) => [`${tank}|${lot}`, atMs ?? undefined]));
     const allSpecies = speciesFacts();
-    const open = faults(now - FAULT_LAPSES_MS);
+    const faultsOf = new Map<string, RoundTank['faults']>();
+    for (const { tank, putOffUntilMs, ...fault } of faults(now - FAULT_LAPSES_MS))
+      faultsOf.set(tank, [...(faultsOf.get(tank) ?? []), { ...fault, putOffUntilMs: putOffUntilMs ?? undefined }]);
     const fastIn = (tank: string, { lot, sizeCm, species, sinceMs }: Living) =>
       fastOf(
         { sizeCm, species: species && allSpecies.get(species.id) },
@@ -89,7 +91,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         return {
           ...tank,
           odd: oddByTank.get(tank.id) ?? [],
-          faults: open.filter((fault) => fault.tank === tank.id).map(({ what, atMs }) => ({ what, atMs })),
+          faults: faultsOf.get(tank.id) ?? [],
           lots: living.get(tank.id)!.map((resident) => {
             const { lot, label, species, n, sinceMs } = resident;
             return {

@@ -169,6 +169,22 @@ it('what nobody mended in a year is noted anew, and the round shows what wants m
   expect([faults(), note(), faults()]).toEqual([[], [], [['G1', 'no flow']]]);
 });
 
+it('what was put off and is seen again is due anew; a usual one is as urgent however it is typed', () => {
+  const note = (what: string) => house.codes(TRAINEE, { kind: 'fault.noticed', payload: { tank: 'G1', what } });
+  const faults = () => due().filter((thing) => thing.rule === 'fault');
+  const shown = () => faults().filter((thing) => stateOf(thing, house.now()) !== 'next').length;
+  expect(note('No Flow')).toEqual([]);
+  const [first] = faults();
+  expect(first!.byMs - first!.fromMs).toBe(HOUR_MS);
+  const untilMs = house.now() + 5 * HOUR_MS;
+  house.must(KEEPER, { kind: 'due.snoozed', payload: { due: first!.id, untilMs, why: 'the pump comes at noon' } });
+  expect(shown()).toBe(0);
+  house.wait(MINUTE_MS);
+  expect([note('no flow'), shown(), note('no flow')]).toEqual([[], 1, ['fault.known']]);
+  house.wait(5 * HOUR_MS);
+  expect([note('no flow'), shown()]).toEqual([['fault.known'], 2]);
+});
+
 it('what is noted already is not noted twice, until it is mended; a tank with a dozen things to mend gets no more', () => {
   const note = (what: string, tank = 'G1') => house.codes(TRAINEE, { kind: 'fault.noticed', payload: { tank, what } });
   expect([note('no flow'), note(' No  Flow '), note('no flow', 'G2')]).toEqual([[], ['fault.known'], []]);
@@ -176,7 +192,8 @@ it('what is noted already is not noted twice, until it is mended; a tank with a 
   house.must(KEEPER, { kind: 'due.done', payload: { due: fault!.id } });
   expect(note('no flow')).toEqual([]);
   for (let no = 1; no < 12; no += 1) expect(note(`thing ${no}`)).toEqual([]);
-  expect([note('thing 12'), note('thing 12', 'G2')]).toEqual([['fault.tooMany'], []]);
+  // A dozen at play keep nobody from a leak.
+  expect([note('thing 12'), note('thing 12', 'G2'), note('leak')]).toEqual([['fault.tooMany'], [], []]);
   // In one act as in many.
   const twice = ['leak', 'leak'].map((what) => ({ kind: 'fault.noticed' as const, payload: { tank: 'G2', what } }));
   expect(house.codes(TRAINEE, ...twice)).toEqual(['fault.known']);

@@ -6,6 +6,7 @@ import { useSearchParams } from 'react-router';
 import type { Oddity, RoundsView, RoundTank } from '#contract/views.ts';
 import { FAULT_HOURS, progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { useActions } from '../actions/actions.tsx';
+import { useHouseNow } from '../data/clock.ts';
 import { useTimes } from '../data/me.ts';
 import { useShown } from '../data/overlay.ts';
 import { useKey } from '../keys/useKey.ts';
@@ -201,15 +202,22 @@ function Faults({ tank }: { tank: RoundTank }) {
   const { when } = useTimes();
   const [words, setWords] = useState('');
   // They stay where they are: a finger that comes down twice meets the same one, which is noted already.
-  const noted = tank.faults.map(({ what }) => what);
+  // What was put off is off Today: seen again, it is noted anew.
+  const now = useHouseNow(60_000);
+  const isPutOff = (fault: RoundTank['faults'][number]) => (fault.putOffUntilMs ?? 0) > now;
+  const noted = tank.faults.filter((fault) => !isPutOff(fault)).map(({ what }) => what);
   const notice = (what: string) => void recordAction(`${tank.code}: ${what}`, { kind: 'fault.noticed', payload: { tank: tank.id, what } });
   return (
     <details className={css.faults} open={tank.faults.length > 0 || undefined}>
       <summary>Something to fix?</summary>
       <Chips label="To fix" options={Object.keys(FAULT_HOURS)} value={noted} onChange={(what) => !noted.includes(what) && notice(what)} />
-      {tank.faults.map(({ what, atMs }) => (
-        <p key={what} className="tight">
-          <span className="warn">{capital(what)}</span> <span className="soft">since {when(atMs)}</span>
+      {tank.faults.map((fault) => (
+        <p key={`${fault.what} ${fault.atMs}`} className="tight">
+          <span className="warn">{capital(fault.what)}</span>{' '}
+          <span className="soft">
+            since {when(fault.atMs)}
+            {isPutOff(fault) && `, put off until ${when(fault.putOffUntilMs!)}`}
+          </span>
         </p>
       ))}
       <form

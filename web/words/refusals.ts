@@ -100,7 +100,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   ...runRefusals,
   'fault.known': ({ tank, what, atMs }, { when }) =>
     `${capital(String(what))} in ${tank} was noted at ${when(Number(atMs))} already; it stands on Today until it is mended.`,
-  'fault.tooMany': ({ tank, n }) => `${n} things are to be mended in ${tank} already: mend some, or say on Today that they are left.`,
+  'fault.tooMany': ({ tank, n }) => `${n} things wait to be mended in ${tank}: mend some first, or leave them out on Today.`,
   'check.contradicts': () => 'All well and something odd cannot both be true.',
   'check.otherDay': () => 'This health check is dated to another day than it was made on.',
   'reading.implausible': ({ value, min, max, unit }, { units }) => {
