@@ -124,7 +124,7 @@ export function refusePlanned({ tank, chosen, ...judged }: Judged & { tank: stri
       (change) =>
         change?.method === judged.method &&
         change.tank === tank &&
-        change.passed.some((passed) => passed.code === code && times <= (passed.size ?? 0) * SAME_AS_TAKEN),
+        change.passed.some((refusal) => refusal.code === code && times <= (refusal.size ?? 0) * SAME_AS_TAKEN),
     );
   return againstIt(judged)
     .filter(({ code, facts }) => !taken(code, code === 'method.overTolerance' ? Number(facts.times) : 0))

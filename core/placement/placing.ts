@@ -64,14 +64,14 @@ function estimateOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: Pl
     };
   };
   const coming = state.comingTo(tank.id, out);
-  const more = coming.find((coming) => coming.lot === lot)?.n;
+  const more = coming.find((party) => party.lot === lot)?.n;
   const rules = state.findRules() ?? STARTING_PLACEMENT;
   return compatibilityOf(
     { lot, n, species, sizeCm: facts.sizeCm, quarantineDone, supplier: facts.supplier, more, weak: said.weak ?? state.isWeak(lot, atMs) },
     { ...system, ...tank, systemState: state.systemStateOf(tank.system), suspect: state.isSuspect(tank.system, atMs) },
     {
       residents: state.occupants(tank.id).map(known),
-      coming: coming.filter((coming) => coming.lot !== lot).map(known),
+      coming: coming.filter((party) => party.lot !== lot).map(known),
       meets:
         quarantineDone && tank.purpose === 'customer' ? undefined : meetingsOf({ lot, inQuarantine: !quarantineDone, tank, atMs }, state),
       rules: rules.places,

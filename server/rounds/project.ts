@@ -18,16 +18,16 @@ export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
       project(entry) {
         const { tank, day, round, allWell, lots, note } = entry.payload;
         check({ ...factOf(entry), tank, day, round, allWell, note });
-        for (const lot of lots) {
-          if (lot.signs.length === 0 && (lot.seen === null || lot.seen === lot.expected)) continue;
+        for (const look of lots) {
+          if (look.signs.length === 0 && (look.seen === null || look.seen === look.expected)) continue;
           odd({
             entry: entry.id,
             tank,
-            lot: lot.lot,
+            lot: look.lot,
             atMs: entry.occurredAtMs,
-            expected: lot.expected,
-            seen: lot.seen,
-            signs: lot.signs,
+            expected: look.expected,
+            seen: look.seen,
+            signs: look.signs,
           });
         }
       },

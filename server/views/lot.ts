@@ -167,7 +167,7 @@ function prepareSharing(client: Parameters<MakeView<'lot'>>[0]) {
             }),
           ),
     );
-    const called = labels(JSON.stringify([...new Set(shared.map((shared) => shared.lot))]));
+    const called = labels(JSON.stringify([...new Set(shared.map(({ lot }) => lot))]));
     const codeOf = codes();
     return shared
       .map((shared) => ({ ...shared, label: called.get(shared.lot) ?? shared.lot, place: codeOf.get(shared.place) ?? shared.place }))

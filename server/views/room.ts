@@ -180,7 +180,7 @@ const placedIn = (tanks: readonly TankRow[], living: ReadonlyMap<string, Living[
 
 /** Who of a system loses clear days; how many each loses is the clocks' to say. */
 function meetingsAt(system: string, { lot, quarantineDone }: Newcomer, placed: readonly Placed[]): ContactCosts | undefined {
-  if (placed.some((placed) => placed.lot === lot && placed.system === system)) return undefined;
+  if (placed.some((fish) => fish.lot === lot && fish.system === system)) return undefined;
   const { restarted, exposed, newcomerExposed } = whoRestarts(
     { lot, inQuarantine: !quarantineDone, fromSystem: '', toSystem: system },
     placed,

@@ -130,7 +130,7 @@ export function useLive(onConnection: (connected: boolean) => void): void {
     /** A page that has just been opened has just read its views: only if the house has gone on since, or was not there, once more. */
     const catchUp = (seq: number) => {
       const seen = [...cache.keys()].filter((key) => keyOfView(key) !== undefined).map((key) => readAtSeq(cache, key) ?? -1);
-      if (seen.some((seen) => seen < seq)) revalidate();
+      if (seen.some((viewSeq) => viewSeq < seq)) revalidate();
     };
     const open = () => {
       clearTimeout(again);

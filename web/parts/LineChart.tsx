@@ -31,7 +31,7 @@ const endLabels: Plugin<'line'> = {
       const last = chart.getDatasetMeta(index).data.at(-1);
       if (!last) return;
       let y = Math.min(chartArea.bottom - 8, Math.max(chartArea.top + 8, last.y));
-      while (taken.some((taken) => Math.abs(taken - y) < 13)) y -= 13;
+      while (taken.some((height) => Math.abs(height - y) < 13)) y -= 13;
       // Pushed too far from its line a name would tell a lie.
       if (Math.abs(y - last.y) > FARTHEST_PX) return;
       taken.push(y);

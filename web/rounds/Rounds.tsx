@@ -211,8 +211,8 @@ function Faults({ tank }: { tank: RoundTank }) {
     <details className={css.faults} open={tank.faults.length > 0 || undefined}>
       <summary>Something to fix?</summary>
       <Chips label="To fix" options={Object.keys(FAULT_HOURS)} value={noted} onChange={(what) => !noted.includes(what) && notice(what)} />
-      {tank.faults.map((fault) => (
-        <p key={`${fault.what} ${fault.atMs}`} className="tight">
+      {tank.faults.map((fault, index) => (
+        <p key={`${fault.atMs} ${index}`} className="tight">
           <span className="warn">{capital(fault.what)}</span>{' '}
           <span className="soft">
             since {when(fault.atMs)}

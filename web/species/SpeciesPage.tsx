@@ -27,7 +27,7 @@ export default function SpeciesPage() {
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   const { species } = data;
   const open = query.get('open');
-  const chosen = species.find((species) => species.species === query.get('species'));
+  const chosen = species.find((kind) => kind.species === query.get('species'));
   const listed = sought.trim() === '' ? species : found(species, sought);
   const show = (more: Record<string, string>) => setQuery(more);
   return (
