@@ -137,7 +137,7 @@ function moveOut(teller: Teller, atMs: number, tanks: TankCard[], { tank, lot, l
       purpose === 'sale' &&
       occupants.every((occupant) => occupant.species?.id === species) &&
       occupants.reduce((sum, occupant) => sum + occupant.n, n) <= volumeL / LITRES_A_HEAD &&
-      fits(species, adultCm, { ...rest, purpose, occupants, volumeL }),
+      fits(species, adultCm!, { ...rest, purpose, occupants, volumeL }),
   );
   const move = { lot, from: tank.id, to: to?.id ?? ('sold' as const), n };
   teller.tell(atMs, 'odalys', {

@@ -16,17 +16,17 @@ import { type Shape, centimetres, range } from '../basics/shapes.ts';
 
 /** What is known of a species, without its id. */
 const speciesFields = (): Shape<SpeciesFields> => ({
-  scientific: text(),
+  scientific: text().optional(),
   common: text(),
   alsoCalled: list(text(), { max: 30 }),
   water: list(choice(WATER_TYPES), { min: 1, max: 3 }),
-  temperatureC: range(-2, 45),
-  salinityPpt: range(0, 60),
-  adultCm: centimetres(),
+  temperatureC: range(-2, 45).optional(),
+  salinityPpt: range(0, 60).optional(),
+  adultCm: centimetres().optional(),
   is: choice(PREY),
-  eats: closed({ prey: list(choice(PREY), { max: 3 }), gape: finite(0, 1).required() }),
-  jumps: boolean().required(),
-  keptAlone: boolean().required(),
+  eats: closed({ prey: list(choice(PREY), { max: 3 }), gape: finite(0, 1).required() }).optional(),
+  jumps: boolean().optional(),
+  keptAlone: boolean().optional(),
   neverWith: list(id(), { max: 100 }),
   temperament: choice(TEMPERAMENTS).optional(),
   groupOf: count(1, 100).optional(),
@@ -38,7 +38,7 @@ const speciesFields = (): Shape<SpeciesFields> => ({
 
 export const speciesKinds: Kinds<SpeciesEntries> = {
   'species.added': defineKind({
-    minRole: 'lead',
+    minRole: 'keeper',
     undo: 'never',
     topics: ['species'],
     schema: { species: id(), ...speciesFields() },

@@ -7,7 +7,7 @@ export type SpeciesRow = SpeciesAdded & { entry: string; /** Living heads in the
 
 export type SpeciesView = { seq: number; species: SpeciesRow[] };
 
-export type SpeciesName = { id: string; common: string; scientific: string };
+export type SpeciesName = { id: string; common: string; scientific?: string };
 
 export type SpeciesViews = { species: SpeciesView };
 export const speciesViewTopics: TopicsOf<SpeciesViews> = {

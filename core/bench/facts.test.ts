@@ -57,7 +57,7 @@ it('salinity that nobody knows is measured first where it may be more than a ste
   expect(asked({ stated: {}, usualPpt: { min: 28, max: 28 }, kind: seaFish })).toEqual(['bag.salinity']);
   expect(asked({ kind: seaFish })).toEqual([]);
   expect(asked({ stated: {}, siblings: { salinity: read(28) }, kind: { ...seaFish, tolerance: 'delicate' } })).toEqual([]);
-  expect(asked({ stated: {}, kind: { is: 'fish', salinityPpt: { min: 0, max: 0.5 } } }, fresh)).toEqual([]);
+  expect(asked({ stated: {}, kind: { is: 'fish', tolerance: 'ordinary', salinityPpt: { min: 0, max: 0.5 } } }, fresh)).toEqual([]);
 });
 
 it('the skin of a bag leaves a band; water that nobody weighed is ± 40 %', () => {
@@ -78,14 +78,14 @@ it('makes the whole input: hours closed, gas by how it came, how wide its salini
     inputOf({ ambient: STARTING_AMBIENT, bag, tank, now: 34 * HOUR_MS, opening: { is: 'opened', hours: 2 } }).input.bag.closedHours,
   ).toBe(32);
   const mono = { is: 'fish', tolerance: 'hardy' as const, salinityPpt: { min: 2, max: 35 } };
-  // A named kind that nobody put in a class is ordinary; fish that nobody named get the most care.
+  // What nobody put in a class gets the most care, named or not.
   const named = inputOf({
     ambient: STARTING_AMBIENT,
     bag: { ...bag, kind: { is: 'fish', salinityPpt: { min: 30, max: 36 } } },
     tank,
     now: HOUR_MS,
   }).input;
-  expect(named.lot.tolerance).toBe('ordinary');
+  expect(named.lot.tolerance).toBe('delicate');
   const unlike = inputOf({ ambient: STARTING_AMBIENT, bag: { ...bag, transit: 'local', kind: mono }, tank, now: HOUR_MS }).input;
   expect([unlike.bag.gas, unlike.lot.tolerance, unlike.lot.euryhaline]).toEqual(['air', 'hardy', true]);
   expect(

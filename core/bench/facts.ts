@@ -30,7 +30,7 @@ export type KnownBag = {
   siblings?: Read;
   /** What bags of this species from this supplier were measured at, ppt. */
   usualPpt?: Range;
-  kind?: { is: string; tolerance?: ToleranceClass; water?: readonly WaterType[]; salinityPpt: Range; temperatureC?: Range };
+  kind?: { is: string; tolerance?: ToleranceClass; water?: readonly WaterType[]; salinityPpt?: Range; temperatureC?: Range };
 };
 export type KnownTank = { type: WaterType; temperatureC: number; salinityPpt: number; volumeL: number; readings: Read };
 
@@ -164,9 +164,9 @@ export function measureFirst(facts: readonly Fact[], lot: Pick<LotInput, 'tolera
   return span > tolerancesOf(lot).salinityStepUp ? ['bag.salinity'] : [];
 }
 
-/** A species that nobody put in a class counts as ordinary; fish that nobody named, with the most care, as delicate. */
+/** Fish that nobody named, and a species that nobody put in a class, count with the most care: as delicate. */
 export function toleranceOf(kind: { tolerance?: LotInput['tolerance'] } | undefined): LotInput['tolerance'] {
-  return kind ? (kind.tolerance ?? 'ordinary') : 'delicate';
+  return kind?.tolerance ?? 'delicate';
 }
 
 /** What is known of the fish themselves. */

@@ -20,7 +20,7 @@ export function appetiteClass({ sizeCm, species }: Eater): AppetiteClass {
   if (length === undefined) return 'other';
   if (length < FRY_BELOW_CM) return 'fry';
   if (length < SMALL_BELOW_CM) return 'small';
-  return length >= LARGE_FROM_CM && species?.eats.prey.includes('fish') ? 'largePredator' : 'other';
+  return length >= LARGE_FROM_CM && species?.eats?.prey.includes('fish') ? 'largePredator' : 'other';
 }
 
 /** A meal that was taken: tasting and spitting out is none. */

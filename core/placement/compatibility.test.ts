@@ -208,3 +208,41 @@ it('walks racks in order and what is suspect last', () => {
   ]);
   expect(order.map(({ code }) => code)).toEqual(['A1', 'A5', 'B1', 'Q1', 'A2']);
 });
+
+describe('a species of which only the name and the water are known', () => {
+  const stranger: SpeciesFacts = {
+    id: 'stranger',
+    common: 'stranger',
+    alsoCalled: [],
+    water: ['marine'],
+    is: 'fish',
+    neverWith: [],
+    sources: [],
+  };
+  const strange = newcomer('firefish', { species: stranger, n: 1 });
+
+  it('is never said to be fine: what the tank turns on is named', () => {
+    const [reason] = judged(strange, marine);
+    expect(reason).toMatchObject({ code: 'cost.notKnown', facts: { what: 'temperature,salinity,grows', who: 'stranger', size: 3 } });
+    expect(judged(strange, { ...marine, lid: false })[0]!.facts.what).toBe('temperature,salinity,jumps,grows');
+    expect(judged(strange, marine, [resident('firefish', 4)])[0]!.facts.what).toBe('temperature,salinity,eats,company,grows');
+    // Each fact that is filled in takes its question away.
+    const told = { ...stranger, temperatureC: { min: 22, max: 28 }, salinityPpt: { min: 30, max: 36 }, adultCm: 8 };
+    expect(codes({ ...strange, species: told }, marine)).toEqual([]);
+    expect(costs({ ...strange, species: told }, marine)).toEqual([]);
+  });
+
+  it('keeps out of the wrong kind of water, and of any treatment', () => {
+    expect(codes(strange, fresh)).toEqual(['fit.wrongWater']);
+    expect(codes(strange, { ...marine, salinityPpt: 20 })).toEqual(['fit.wrongWater']);
+    const copper: CandidateTank = { ...marine, systemState: { ...CALM_SYSTEM, treatments: ['copper'] } };
+    expect(judged(strange, copper)[0]).toMatchObject({ code: 'fit.shyOfTreatment', facts: { known: false } });
+  });
+
+  it('is asked about where it lives already, and counts as the worse where its length matters', () => {
+    const here: Resident = { species: stranger, sizeCm: 4, lot: 'here' };
+    expect(judged(newcomer('firefish', { n: 1 }), marine, [here]).map(({ code }) => code)).toEqual(['cost.residentsNotKnown']);
+    const eater: SpeciesFacts = { ...stranger, eats: { prey: ['fish'], gape: 0.4 } };
+    expect(codes(newcomer('firefish', { n: 1 }), marine, [{ species: eater, lot: 'here' }])).toEqual(['fit.eatenByResidents']);
+  });
+});

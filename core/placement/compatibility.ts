@@ -30,7 +30,7 @@ export function compatibilityOf(
   reasons.push(...fitSystemState(newcomer, tank.systemState, { heldDays: rules.heldDays, now }));
   if (species) {
     reasons.push(...fitWater(species, tank));
-    if (species.jumps && !tank.lid) reasons.push({ code: 'fit.noLid', facts: { species: species.common } });
+    if (species.jumps === true && !tank.lid) reasons.push({ code: 'fit.noLid', facts: { species: species.common } });
     reasons.push(...companyFits({ ...newcomer, species }, residents));
   }
   const costs = costsOf(newcomer, tank, { residents, coming, meets, rules });
@@ -42,10 +42,10 @@ export function compatibilityOf(
 
 function fitWater(species: SpeciesFacts, tank: CandidateTank): CompatibilityReason[] {
   const { temperatureC: warmth } = species;
+  // Where nobody wrote a range down, its kind of water is all that is known; that the rest is not is a cost of its own (./notKnown).
+  const lives = species.salinityPpt ?? packedIn(species);
   // In quarantine sea fish may stand in what they were packed in: the system is matched to the bag and climbs back.
-  const salt = HOLDING.includes(tank.purpose)
-    ? { ...species.salinityPpt, min: Math.min(species.salinityPpt.min, packedIn(species).min) }
-    : species.salinityPpt;
+  const salt = HOLDING.includes(tank.purpose) ? { max: lives.max, min: Math.min(lives.min, packedIn(species).min) } : lives;
   if (!species.water.includes(tank.type) || tank.salinityPpt < salt.min || tank.salinityPpt > salt.max) {
     return [
       {
@@ -54,6 +54,7 @@ function fitWater(species: SpeciesFacts, tank: CandidateTank): CompatibilityReas
       },
     ];
   }
+  if (!warmth) return [];
   if (tank.temperatureC < warmth.min)
     return [{ code: 'fit.tooCold', facts: { hasC: tank.temperatureC, minC: warmth.min, species: species.common } }];
   if (tank.temperatureC > warmth.max)
@@ -61,10 +62,12 @@ function fitWater(species: SpeciesFacts, tank: CandidateTank): CompatibilityReas
   return [];
 }
 
-/** Invertebrates bear next to no treatment, whatever is written of their species; of a fish that nobody could name nothing is known to be harmless. */
+/** Invertebrates bear next to no treatment, whatever is written of their species; of a fish that nobody could name, or of which nobody wrote what harms it, nothing is known to be harmless. */
 export function shyOf({ species }: Pick<Newcomer, 'species'>, family: MedicationFamily): 'shy' | 'not known' | undefined {
   if (!species) return 'not known';
-  return species.is !== 'fish' || species.shyOf?.includes(family) ? 'shy' : undefined;
+  if (species.is !== 'fish') return 'shy';
+  if (!species.shyOf) return 'not known';
+  return species.shyOf.includes(family) ? 'shy' : undefined;
 }
 
 /** What a system is under, or has held and may hold still, that these fish do not bear: the same for fish that come to it and for its water that comes to them. */
@@ -103,8 +106,8 @@ function fitSystemState(newcomer: Newcomer, systemState: SystemState, given: { h
 const SMALLEST_SHARE = 1 / 3;
 type SizedFact = { eater: Sized; eaten: Sized; known: boolean };
 const sized = (species: SpeciesFacts, sizeCm: number | undefined): SizedFact => ({
-  eater: { species, sizeCm: sizeCm ?? species.adultCm },
-  eaten: { species, sizeCm: sizeCm ?? species.adultCm * SMALLEST_SHARE },
+  eater: { species, sizeCm: sizeCm ?? species.adultCm ?? Infinity },
+  eaten: { species, sizeCm: sizeCm ?? (species.adultCm ?? 0) * SMALLEST_SHARE },
   known: sizeCm !== undefined,
 });
 

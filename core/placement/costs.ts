@@ -1,6 +1,7 @@
 // What a place costs: whose clear days restart, room, temperament, the race for food, other suppliers. Nothing of it forbids; it is taken knowingly, and
 // asked about again only when it grew.
 import { isTemporary } from '../room/index.ts';
+import { notKnown } from './notKnown.ts';
 import type { CompatibilityReason, CandidateTank, Newcomer, Resident } from './placeFacts.ts';
 import type { PlaceRules } from './placeRules.ts';
 
@@ -25,6 +26,7 @@ export function costsOf(newcomer: Newcomer, tank: CandidateTank, { residents, co
     ...crowding(newcomer, tank, { residents: [...residents, ...coming], limit: rules.cmPerL[tank.type] }),
     ...company(newcomer, tank, others),
     ...standing(newcomer, tank, others),
+    ...notKnown(newcomer, tank, others),
     ...toCome(coming),
   ];
 }

@@ -14,6 +14,7 @@ export {
   type Resident,
   type SystemState,
 } from './placeFacts.ts';
+export type { OpenQuestion } from './notKnown.ts';
 export { KNOWINGLY, takenKnowingly } from './knowingly.ts';
 export { STARTING_PLACES, type PlaceRules } from './placeRules.ts';
 export { passedAs, refuseUnfit } from './placing.ts';

@@ -18,6 +18,8 @@ export const COST_CODES = [
   'cost.coming',
   'cost.unknownKind',
   'cost.unknownCompany',
+  'cost.notKnown',
+  'cost.residentsNotKnown',
 ] as const;
 export type CostCode = (typeof COST_CODES)[number];
 export const FORBIDDEN_CODES = [

@@ -3,9 +3,10 @@ import type { SpeciesFacts } from './entries.ts';
 
 export type Sized = { species: Pick<SpeciesFacts, 'is' | 'eats' | 'id'>; sizeCm: number };
 
-/** True when `one` would take `other`: its kind of prey, and no longer than gape × own length. Own kind is not judged. */
+/** True when `eater` would take `eaten`: its kind of prey, and no longer than gape × own length. Own kind is not judged; of what eats nobody knows what, nothing is said here. */
 export function eats(eater: Sized, eaten: Sized): boolean {
   if (eater.species.id === eaten.species.id) return false;
+  if (!eater.species.eats) return false;
   const { prey, gape } = eater.species.eats;
   return prey.includes(eaten.species.is) && eaten.sizeCm <= gape * eater.sizeCm;
 }

@@ -37,22 +37,22 @@ export const TOLERANCE_CLASSES: readonly ToleranceClass[] = ['delicate', 'ordina
 
 export type SpeciesAdded = {
   species: string;
-  scientific: string;
+  /** Not known when left out, here and below: never taken for harmless. */
+  scientific?: string;
   common: string;
   /** Other names it is sold or heard under. */
   alsoCalled: string[];
   water: WaterType[];
-  temperatureC: Range;
-  salinityPpt: Range;
-  adultCm: number;
+  temperatureC?: Range;
+  salinityPpt?: Range;
+  adultCm?: number;
   is: Prey;
   /** What it takes when it fits the mouth: prey up to `gape` × its own length. */
-  eats: { prey: Prey[]; gape: number };
-  jumps: boolean;
-  keptAlone: boolean;
+  eats?: { prey: Prey[]; gape: number };
+  jumps?: boolean;
+  keptAlone?: boolean;
   /** Species ids that it is never put with here, whatever the sizes. */
   neverWith: string[];
-  /** Not known when left out, here and below. */
   temperament?: Temperament;
   /** Kept in groups of at least so many; 1 = singly or in pairs will do. */
   groupOf?: number;

@@ -22,7 +22,7 @@ export {
 export { makeLookUp, type Found, type Likeness, type LookUp, type Named } from './lookUp.ts';
 export { speciesRules } from './rules.ts';
 export { diffSpecies, type ListedSpecies, type SpeciesDiff } from './speciesDiff.ts';
-export { readSpeciesTable, SPECIES_COLUMNS, SPECIES_FORM_FIELDS, speciesRow, type SpeciesRead } from './speciesTable.ts';
+export { idOfName, readSpeciesTable, SPECIES_COLUMNS, SPECIES_FORM_FIELDS, speciesRow, type SpeciesRead } from './speciesTable.ts';
 export { SPECIES_REFUSALS } from './refusals.ts';
 export type { SpeciesState } from './state.ts';
 export { packedIn } from './packed.ts';

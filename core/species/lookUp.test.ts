@@ -14,7 +14,7 @@ it('finds a trade number however it is written, and takes a size for none', () =
 
 it('finds every species of the species list by each of its names, and only that one', () => {
   for (const { species, scientific, common, alsoCalled } of SPECIES)
-    for (const name of [scientific, common, ...alsoCalled]) expect([name, lookUp.settle(name)?.id]).toEqual([name, species]);
+    for (const name of [scientific!, common, ...alsoCalled]) expect([name, lookUp.settle(name)?.id]).toEqual([name, species]);
 });
 
 it.each([

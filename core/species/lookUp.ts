@@ -2,7 +2,7 @@
 import MiniSearch from 'minisearch';
 import { allowedEdits as allowed, editsBetween as distance, wordsOf } from '../text/index.ts';
 
-export type Named = { id: string; scientific: string; common: string; alsoCalled: string[] };
+export type Named = { id: string; scientific?: string; common: string; alsoCalled: string[] };
 /** `same` = one of its names; `near` = a name but for a letter or two; `part` = could be: ask. */
 export type Likeness = 'same' | 'near' | 'part';
 export type Found = { id: string; likeness: Likeness; /** The name it was found by. */ name: string; score: number };
@@ -28,7 +28,7 @@ const termsOf = (words: readonly string[]) => (words.length > 1 ? [...words, wor
 export function makeLookUp(allSpecies: readonly Named[]): LookUp {
   const docs: Doc[] = [];
   for (const { id: species, scientific, common, alsoCalled } of allSpecies) {
-    for (const name of new Set([common, scientific, ...alsoCalled])) {
+    for (const name of new Set([common, ...(scientific ? [scientific] : []), ...alsoCalled])) {
       const words = wordsOf(name);
       docs.push({
         id: docs.length,

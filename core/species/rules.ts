@@ -1,6 +1,6 @@
 // When a species may be put on the species list, and when what the house knows of it may change.
 import { againstChange, refuse, type Refusal, type Rules } from '../journal/index.ts';
-import type { SpeciesEntries, SpeciesFields } from './entries.ts';
+import type { Range, SpeciesEntries, SpeciesFields } from './entries.ts';
 import type { SpeciesState } from './state.ts';
 
 export const speciesRules: Rules<SpeciesEntries, SpeciesState> = {
@@ -23,6 +23,7 @@ export const speciesRules: Rules<SpeciesEntries, SpeciesState> = {
 };
 
 function rangesStand({ temperatureC, salinityPpt }: Pick<SpeciesFields, 'temperatureC' | 'salinityPpt'>): Refusal[] {
-  const field = temperatureC.min > temperatureC.max ? 'temperatureC' : salinityPpt.min > salinityPpt.max ? 'salinityPpt' : undefined;
+  const isUpsideDown = (range: Range | undefined) => range !== undefined && range.min > range.max;
+  const field = isUpsideDown(temperatureC) ? 'temperatureC' : isUpsideDown(salinityPpt) ? 'salinityPpt' : undefined;
   return field ? refuse('range.upsideDown', field, { field }) : [];
 }

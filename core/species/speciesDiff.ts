@@ -14,10 +14,12 @@ export function diffSpecies(
   fields: readonly (keyof SpeciesFields)[],
 ): SpeciesDiff {
   const byId = new Map(allSpecies.map((listedSpecies) => [listedSpecies.species, listedSpecies]));
-  const byName = new Map(allSpecies.map((listedSpecies) => [nameKey(listedSpecies.scientific), listedSpecies]));
+  const byName = new Map(
+    allSpecies.flatMap((listedSpecies) => (listedSpecies.scientific ? [[nameKey(listedSpecies.scientific), listedSpecies] as const] : [])),
+  );
   const diff: SpeciesDiff = { added: [], changed: [], same: 0 };
   for (const species of read) {
-    const known = byId.get(species.species) ?? byName.get(nameKey(species.scientific));
+    const known = byId.get(species.species) ?? byName.get(nameKey(species.scientific ?? ''));
     if (!known) diff.added.push(species);
     else {
       const changed = changedFields(known, species, fields);

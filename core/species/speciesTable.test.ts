@@ -3,7 +3,7 @@ import { parseCsv, writeCsv } from '../text/index.ts';
 import { diffSpecies, readSpeciesTable, SPECIES_COLUMNS, speciesRow } from './index.ts';
 
 const head =
-  'common name;scientific name;water;temperature min (°C);temperature max (°C);salinity min (ppt);salinity max (ppt);adult length (cm);eats;jumps';
+  'common name;scientific name;water;temperature min (°C);temperature max (°C);salinity min (ppt);salinity max (ppt);adult length (cm);is;eats;jumps;mouth (share of own length)';
 const read = (...lines: string[]) => readSpeciesTable(parseCsv([head, ...lines].join('\n')).rows);
 
 it('reads back just what it writes', () => {
@@ -23,19 +23,36 @@ it('has about forty species, each fit to keep, naming only species that it has',
 });
 
 it('takes columns in any order, a decimal comma, and makes an id of the name', () => {
-  const { species, problems } = read("Boeseman's rainbow;Melanotaenia boesemani;fresh;24,5;30;0;1;10;shrimp;");
+  const { species, problems } = read("Boeseman's rainbow;Melanotaenia boesemani;fresh;24,5;30;0;1;10;fish;shrimp;;0,3");
   expect(problems).toEqual([]);
   expect(species).toEqual([
-    expect.objectContaining({ species: 'boeseman-rainbow', temperatureC: { min: 24.5, max: 30 }, jumps: false, is: 'fish' }),
+    expect.objectContaining({
+      species: 'boeseman-rainbow',
+      temperatureC: { min: 24.5, max: 30 },
+      eats: { prey: ['shrimp'], gape: 0.3 },
+      is: 'fish',
+    }),
   ]);
+});
+
+it('takes what is not written for not known, and none for none', () => {
+  const { species, problems } = read('mystery goby;;marine;;;;;;fish;;;', 'settled goby;;marine;;;;;;fish;none;no;');
+  expect(problems).toEqual([]);
+  expect(species).toEqual([
+    { species: 'mystery-goby', common: 'mystery goby', water: ['marine'], is: 'fish', alsoCalled: [], neverWith: [], sources: [] },
+    expect.objectContaining({ eats: { prey: [], gape: 0 }, jumps: false }),
+  ]);
+  // Written and read back it is as open as it was.
+  expect(readSpeciesTable(parseCsv(writeCsv(SPECIES_COLUMNS, species.map(speciesRow))).rows)).toMatchObject({ species, problems: [] });
 });
 
 it('names line, column and what was expected, and gives nothing of such a row', () => {
   const { species, problems } = read(
-    'comet;Calloplesiops altivelis;marine;22;28;30;36;20;fish;no',
-    ';Gramma loreto;sea;warm;28;30;36;800;ants;perhaps',
-    'mono;Monodactylus argenteus;marine;28;24;2;35;27;;no',
-    'comet;Calloplesiops sp;marine;22;28;30;36;20;;no',
+    'comet;Calloplesiops altivelis;marine;22;28;30;36;20;fish;fish;no;0.4',
+    ';Gramma loreto;sea;warm;28;30;36;800;fish;ants;perhaps',
+    'mono;Monodactylus argenteus;marine;28;24;2;35;27;fish;none;no',
+    'comet;Calloplesiops sp;marine;22;28;30;36;20;fish;none;no',
+    'goby;;marine;22;;;30;;fish;shrimp;;',
   );
   expect(species.map(({ species: id }) => id)).toEqual(['comet']);
   expect(problems.map(({ line, column }) => `${line} ${column}`)).toEqual([
@@ -47,12 +64,15 @@ it('names line, column and what was expected, and gives nothing of such a row', 
     '3 jumps',
     '4 temperature max (°C)',
     '5 id',
+    '6 temperature max (°C)',
+    '6 salinity min (ppt)',
+    '6 mouth (share of own length)',
   ]);
   expect(problems[2]!.expected).toBe('a number from -2 to 45');
 });
 
 it('asks for the headings it needs', () => {
-  expect(readSpeciesTable(parseCsv('name,size\ncomet,20').rows).problems.map(({ column }) => column)).toContain('scientific name');
+  expect(readSpeciesTable(parseCsv('name,size\ncomet,20').rows).problems.map(({ column }) => column)).toContain('is');
   expect(readSpeciesTable([]).problems).toHaveLength(1);
 });
 
@@ -82,8 +102,8 @@ describe('against the species list as it is', () => {
 
   it('finds by scientific name, and takes a missing column for no opinion', () => {
     const { species, fields } = read(
-      'Comet;Calloplesiops altivelis;marine;22;28;30;36;18;fish;no',
-      'tuxedo urchin;Mespilia globulus;marine;23;27;32;36;7;;no',
+      'Comet;Calloplesiops altivelis;marine;22;28;30;36;18;fish;fish;no;0.4',
+      'tuxedo urchin;Mespilia globulus;marine;23;27;32;36;7;snail;none;no',
     );
     const { added, changed, same } = diffSpecies(allSpecies, species, fields);
     expect(added.map((species) => species.species)).toEqual(['tuxedo-urchin']);

@@ -8,6 +8,7 @@ import {
   TEMPERAMENTS,
   WATER_TYPES,
   type SpeciesAdded,
+  type Range,
   type SpeciesFields,
 } from './entries.ts';
 
@@ -50,9 +51,17 @@ function someOf<T extends string>({ text, fail }: Cell, values: readonly T[]): T
 const yesNo = ({ text, fail }: Cell): boolean | undefined =>
   ['yes', 'true', '1'].includes(text.toLowerCase())
     ? true
-    : ['no', 'false', '0', ''].includes(text.toLowerCase())
+    : ['no', 'false', '0'].includes(text.toLowerCase())
       ? false
-      : fail('yes or no');
+      : fail('yes, no, or nothing where nobody knows');
+/** Written where it is known that there is none; an empty cell says that nobody knows. */
+const NONE = 'none';
+const isNone = (text: string) => text.toLowerCase() === NONE;
+/** What is not written is not known. */
+const known =
+  (read: Column['read']): Column['read'] =>
+  (cell) =>
+    cell.text === '' ? {} : read(cell);
 const some = <T, R>(value: T | undefined, use: (value: T) => R): R | undefined => (value === undefined ? undefined : use(value));
 
 /** A field of one word out of a few; nothing when the cell is empty. */
@@ -72,12 +81,15 @@ function word<F extends 'temperament' | 'is' | 'guild' | 'tolerance'>(
 
 /** A field of some words out of a few. */
 function words<F extends 'water' | 'shyOf'>(heading: string, field: F, options: readonly string[]): Column {
+  const orNone = field === 'shyOf' ? [...options, NONE] : options;
   return {
     heading,
     field,
-    choices: { options, many: true },
-    read: (cell) => some(someOf(cell, options), (value) => ({ [field]: value })),
-    write: (species) => species[field]?.join(`${LIST} `),
+    choices: { options: orNone, many: true },
+    read: known((cell) =>
+      isNone(cell.text) && field === 'shyOf' ? { shyOf: [] } : some(someOf(cell, options), (value) => ({ [field]: value })),
+    ),
+    write: (species) => (field === 'shyOf' && species.shyOf?.length === 0 ? NONE : species[field]?.join(`${LIST} `)),
   };
 }
 
@@ -86,8 +98,8 @@ function flag(heading: string, field: 'jumps' | 'keptAlone'): Column {
     heading,
     field,
     choices: { options: ['yes', 'no'], many: false },
-    read: (cell) => some(yesNo(cell), (value) => ({ [field]: value })),
-    write: (species) => (species[field] ? 'yes' : 'no'),
+    read: known((cell) => some(yesNo(cell), (value) => ({ [field]: value }))),
+    write: (species) => (species[field] === undefined ? undefined : species[field] ? 'yes' : 'no'),
   };
 }
 
@@ -96,8 +108,7 @@ const COLUMNS: readonly Column[] = [
   {
     heading: 'scientific name',
     field: 'scientific',
-    required: true,
-    read: ({ text }) => ({ scientific: text }),
+    read: known(({ text }) => ({ scientific: text })),
     write: (species) => species.scientific,
   },
   { heading: 'common name', field: 'common', required: true, read: ({ text }) => ({ common: text }), write: ({ common }) => common },
@@ -113,8 +124,7 @@ const COLUMNS: readonly Column[] = [
   {
     heading: 'adult length (cm)',
     field: 'adultCm',
-    required: true,
-    read: (cell) => some(number(cell, [0.1, 300]), (adultCm) => ({ adultCm })),
+    read: known((cell) => some(number(cell, [0.1, 300]), (adultCm) => ({ adultCm }))),
     write: ({ adultCm }) => adultCm,
   },
   word('temperament', 'temperament', TEMPERAMENTS),
@@ -124,19 +134,21 @@ const COLUMNS: readonly Column[] = [
     read: (cell) => (cell.text ? some(number(cell, [1, 100]), (groupOf) => ({ groupOf: Math.round(groupOf) })) : {}),
     write: ({ groupOf }) => groupOf,
   },
-  word('is', 'is', PREY),
+  { ...word('is', 'is', PREY), required: true },
   {
     heading: 'eats',
     field: 'eats',
-    choices: { options: PREY, many: true },
-    read: (cell) => some(someOf(cell, PREY), (prey) => ({ eats: { prey, gape: 0 } })),
-    write: ({ eats }) => eats.prey.join(`${LIST} `),
+    choices: { options: [...PREY, NONE], many: true },
+    read: known((cell) =>
+      isNone(cell.text) ? { eats: { prey: [], gape: 0 } } : some(someOf(cell, PREY), (prey) => ({ eats: { prey, gape: 0 } })),
+    ),
+    write: ({ eats }) => eats && (eats.prey.length === 0 ? NONE : eats.prey.join(`${LIST} `)),
   },
   {
     heading: 'mouth (share of own length)',
     field: 'eats',
-    read: (cell) => (cell.text ? some(number(cell, [0, 1]), (gape) => ({ eats: { prey: [], gape } })) : {}),
-    write: ({ eats }) => (eats.gape > 0 ? eats.gape : undefined),
+    read: (cell) => (cell.text ? some(number(cell, [0, 1]), (gape) => ({ eats: { gape } }) as never) : {}),
+    write: ({ eats }) => (eats && eats.gape > 0 ? eats.gape : undefined),
   },
   flag('jumps', 'jumps'),
   flag('kept alone', 'keptAlone'),
@@ -163,9 +175,8 @@ function range(what: 'temperature' | 'salinity', unit: string, limits: [number, 
   return (['min', 'max'] as const).map((end) => ({
     heading: `${what} ${end} (${unit})`,
     field,
-    required: true,
-    read: (cell) => some(number(cell, limits), (value) => ({ [field]: { [end]: value } }) as never),
-    write: (species) => species[field][end],
+    read: known((cell) => some(number(cell, limits), (value) => ({ [field]: { [end]: value } }) as never)),
+    write: (species) => species[field]?.[end],
   }));
 }
 
@@ -224,8 +235,11 @@ export function readSpeciesTable(rows: readonly CsvRow[]): SpeciesRead {
     });
     if (problems.length > before) continue;
     const added = whole(read);
-    if (added.temperatureC.min > added.temperatureC.max) fail('temperature max (°C)')('at least the lowest');
-    if (added.salinityPpt.min > added.salinityPpt.max) fail('salinity max (ppt)')('at least the lowest');
+    rangeStands(added.temperatureC, '(°C)', (end) => fail(`temperature ${end}`));
+    rangeStands(added.salinityPpt, '(ppt)', (end) => fail(`salinity ${end}`));
+    // A mouth of no size would eat nobody: whoever takes others has one.
+    if (added.eats && added.eats.prey.length > 0 && added.eats.gape === 0)
+      fail('mouth (share of own length)')('a share from 0.01 to 1, since it takes others');
     if (seen.has(added.species)) fail('id')(`another species than one above (${added.species})`);
     seen.add(added.species);
     if (problems.length === before) species.push(added);
@@ -234,17 +248,34 @@ export function readSpeciesTable(rows: readonly CsvRow[]): SpeciesRead {
   return { species, problems, fields: [...new Set(fields)].filter((field) => field !== 'species') };
 }
 
+/** Both ends of a range or none, the lower one first. */
+function rangeStands(range: Partial<Range> | undefined, unit: string, failAt: (end: string) => (expected: string) => void): void {
+  if (!range) return;
+  const { min, max } = range;
+  if (min === undefined) failAt(`min ${unit}`)('the lowest too, or neither of the two');
+  else if (max === undefined) failAt(`max ${unit}`)('the highest too, or neither of the two');
+  else if (min > max) failAt(`max ${unit}`)('at least the lowest');
+}
+
 function whole(parts: (Partial<SpeciesAdded> | undefined)[]): SpeciesAdded {
   const read = parts.reduce<Partial<SpeciesAdded>>((sum, part) => {
     if (!part) return sum;
-    const eats = part.eats
-      ? { prey: [...(sum.eats?.prey ?? []), ...part.eats.prey], gape: Math.max(sum.eats?.gape ?? 0, part.eats.gape) }
-      : sum.eats;
+    const eats = { ...sum.eats, ...part.eats };
     const temperatureC = { ...sum.temperatureC, ...part.temperatureC };
     const salinityPpt = { ...sum.salinityPpt, ...part.salinityPpt };
     return { ...sum, ...part, eats, temperatureC, salinityPpt } as Partial<SpeciesAdded>;
   }, {});
-  const { species, common = '', eats = { prey: [], gape: 0 }, sources = [] } = read;
-  const plainest = { alsoCalled: [], is: 'fish', jumps: false, keptAlone: false, neverWith: [] };
-  return { ...plainest, ...read, eats, sources, species: species ?? idOfName(common) } as SpeciesAdded;
+  const { species, common = '', sources = [], eats, temperatureC, salinityPpt, ...rest } = read;
+  return {
+    alsoCalled: [],
+    neverWith: [],
+    ...rest,
+    common,
+    sources,
+    species: species ?? idOfName(common),
+    // The size of a mouth says nothing of what goes into it, and a range of no ends is none.
+    ...(eats?.prey ? { eats } : {}),
+    ...(temperatureC && Object.keys(temperatureC).length > 0 ? { temperatureC } : {}),
+    ...(salinityPpt && Object.keys(salinityPpt).length > 0 ? { salinityPpt } : {}),
+  } as SpeciesAdded;
 }

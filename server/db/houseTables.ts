@@ -71,7 +71,7 @@ export const retirement = sqliteTable(
 );
 export const species = sqliteTable('p_species', {
   ...record(),
-  scientific: text().notNull(),
+  scientific: text(),
   common: text().notNull(),
   facts: text({ mode: 'json' }).$type<SpeciesFields>().notNull(),
 });

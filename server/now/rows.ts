@@ -16,7 +16,9 @@ export const SPECIES_SHAPE = {
 export const SPECIES_COLUMNS = 's.id speciesId, s.common, s.scientific';
 
 export function speciesOf(row: RowOf<typeof SPECIES_SHAPE>) {
-  return row.speciesId === null ? undefined : { id: row.speciesId, common: row.common!, scientific: row.scientific! };
+  return row.speciesId === null
+    ? undefined
+    : { id: row.speciesId, common: row.common!, ...(row.scientific === null ? {} : { scientific: row.scientific }) };
 }
 
 /** Drops the nulls of a row: what SQL calls null the views call absent. */
@@ -31,10 +33,11 @@ export const RECENT_CRATE = '(c.promised_at_ms > ? or (select recorded_at_ms fro
 
 /** Every species with all its names. */
 export function prepareSpeciesNames(client: Database.Database) {
-  return makeAsk(client).all(
+  const rows = makeAsk(client).all(
     { ...pick(t.species, 'id', 'common', 'scientific'), alsoCalled: json<string[]>() },
     "select id, common, scientific, json_extract(facts, '$.alsoCalled') alsoCalled from p_species order by common",
   );
+  return () => rows().map(({ scientific, ...row }) => ({ ...row, ...(scientific === null ? {} : { scientific }) }));
 }
 
 /** Rows by what they have in common, in the order in which they came. */

@@ -77,7 +77,7 @@ export const makeFindView: MakeView<'find'> = (client) => {
     const { lookUp: names, byId } = lookUp();
     const species = names.find(text, 4).map(({ id }): Hit => {
       const { common, scientific } = byId.get(id)!;
-      return { what: 'lot', id, name: common, detail: scientific, lots: lotsOf(ofSpecies(id)) };
+      return { what: 'lot', id, name: common, detail: scientific ?? '', lots: lotsOf(ofSpecies(id)) };
     });
     const known = new Set(species.flatMap(({ lots }) => lots.map(({ lot }) => lot)));
     const labelled = lotsOf(byLabel(asked)).filter(({ lot }) => !known.has(lot));

@@ -5,6 +5,7 @@ import Form from 'react-bootstrap/Form';
 import type { IntakeView } from '#contract/views.ts';
 import type { Answers, ReadName } from '#core/intake/index.ts';
 import { lookUpOf } from '../data/lookUp.ts';
+import { NewSpecies } from '../parts/NewSpecies.tsx';
 import { plural } from '../words/text.ts';
 import css from './intake.module.scss';
 
@@ -86,6 +87,7 @@ function Name({ name, species, answer, onAnswer }: NameProps) {
           onChange={(event) => setSought(event.target.value)}
         />
       )}
+      {!name.species && <NewSpecies name={sought?.trim() || name.heard} species={species} onAdded={({ id }) => onAnswer(id)} />}
     </li>
   );
 }

@@ -12,7 +12,7 @@ export function tanksOf(view: RoomView): LineTank[] {
         lot,
         n,
         label,
-        names: [label, ...(species ? [species.common, species.scientific] : [])],
+        names: [label, ...(species ? [species.common, ...(species.scientific ? [species.scientific] : [])] : [])],
       })),
     })),
   );

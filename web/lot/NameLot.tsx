@@ -27,7 +27,7 @@ export function NameLot({ lot, onDone }: { lot: NonNullable<LotView['lot']>; onD
   return (
     <div className="tank-form">
       <SpeciesPicker label="What they are, by any name" species={data?.species ?? []} value={heard} onChange={setHeard} />
-      {heard && !species && <p className="soft">Choose one that the house knows; a lead adds others under Species.</p>}
+      {heard && !species && <p className="soft">Choose one that the house knows, or add it.</p>}
       <Form.Group className="field" controlId="name-note">
         <Form.Label className="label">How it is known (may be left out)</Form.Label>
         <Form.Control value={note} maxLength={200} onChange={(event) => setNote(event.target.value)} />

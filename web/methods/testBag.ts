@@ -24,7 +24,7 @@ export const benchBag = (more: Partial<BenchBag> = {}): BenchBag => ({
   packedAtMs: NOW - 30 * HOUR_MS,
   transit: 'overnight',
   lotBags: 1,
-  kind: { is: 'fish', water: ['marine'], salinityPpt: { min: 30, max: 36 }, temperatureC: { min: 22, max: 28 } },
+  kind: { is: 'fish', tolerance: 'ordinary', water: ['marine'], salinityPpt: { min: 30, max: 36 }, temperatureC: { min: 22, max: 28 } },
   readings: {},
   ...more,
 });

@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { DockView } from '#contract/views.ts';
 import { lookUpOf } from '../data/lookUp.ts';
+import { NewSpecies } from './NewSpecies.tsx';
 
 type Species = DockView['species'][number];
 export type Heard = { heardAs: string; species?: Species };
@@ -47,6 +48,17 @@ export function SpeciesPicker({ label, species, value, onChange }: Props) {
             </Button>
           ))}
       </div>
+      {!value?.species && (
+        <NewSpecies
+          key={text}
+          name={text}
+          species={species}
+          onAdded={(added) => {
+            setText(added.common);
+            onChange({ heardAs: text.trim(), species: added });
+          }}
+        />
+      )}
       {text.trim() !== '' && !value?.species && label === undefined && (
         <span className="soft">Lands as “{text.trim()}”; the species can be named later.</span>
       )}

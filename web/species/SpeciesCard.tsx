@@ -21,7 +21,7 @@ export function SpeciesCard({ species, allSpecies, onEdit }: Props) {
   const eaters = allSpecies.filter(
     (otherSpecies) =>
       otherSpecies.species !== species.species &&
-      otherSpecies.eats.prey.includes(species.is) &&
+      otherSpecies.eats?.prey.includes(species.is) &&
       otherSpecies.water.some((water) => species.water.includes(water)),
   );
   return (
@@ -34,25 +34,29 @@ export function SpeciesCard({ species, allSpecies, onEdit }: Props) {
       </p>
       <dl className="fact-grid">
         <Fact name="Water">{species.water.join(' or ')}</Fact>
-        <Fact name="Temperature">{`${say('temperature', species.temperatureC.min)} to ${say('temperature', species.temperatureC.max)}`}</Fact>
-        <Fact name="Salinity">{`${species.salinityPpt.min} to ${species.salinityPpt.max} ppt`}</Fact>
-        <Fact name="Grows to">{`${species.adultCm} cm`}</Fact>
+        <Fact name="Temperature">
+          {species.temperatureC ? (
+            `${say('temperature', species.temperatureC.min)} to ${say('temperature', species.temperatureC.max)}`
+          ) : (
+            <NotKnown />
+          )}
+        </Fact>
+        <Fact name="Salinity">{species.salinityPpt ? `${species.salinityPpt.min} to ${species.salinityPpt.max} ppt` : <NotKnown />}</Fact>
+        <Fact name="Grows to">{species.adultCm === undefined ? <NotKnown /> : `${species.adultCm} cm`}</Fact>
         <Fact name="Temperament">{species.temperament ?? 'not known'}</Fact>
         <Fact name="Company">
           {species.keptAlone
             ? 'kept alone'
             : (species.groupOf ?? 1) > 1
               ? `groups of ${species.groupOf} or more`
-              : 'singly or in pairs will do'}
+              : species.keptAlone === undefined
+                ? 'not known'
+                : 'singly or in pairs will do'}
         </Fact>
         <Fact name="Lives on">{species.guild ?? 'not known'}</Fact>
-        <Fact name="Tolerance">{species.tolerance ? `${species.tolerance}, of a change of water` : 'not known: taken as ordinary'}</Fact>
-        <Fact name="Lid">{species.jumps ? 'needs one: it jumps' : 'not for jumping'}</Fact>
-        <Fact name="Takes">
-          {species.eats.prey.length === 0
-            ? 'no neighbour'
-            : `${species.eats.prey.join(', ')} up to ${Math.round(species.eats.gape * 100)} % of its own length: ${(species.eats.gape * species.adultCm).toFixed(1)} cm when grown`}
-        </Fact>
+        <Fact name="Tolerance">{species.tolerance ? `${species.tolerance}, of a change of water` : 'not known: taken as delicate'}</Fact>
+        <Fact name="Lid">{species.jumps === undefined ? <NotKnown /> : species.jumps ? 'needs one: it jumps' : 'not for jumping'}</Fact>
+        <Fact name="Takes">{species.eats ? sayTakes(species.eats, species.adultCm) : <NotKnown />}</Fact>
         <Fact name="Never with">{species.neverWith.length === 0 ? 'none named' : species.neverWith.map(nameOf).join(', ')}</Fact>
         <Fact name="May be taken by">
           {eaters.length === 0 ? 'none in this list' : `${eaters.map(({ common }) => common).join(', ')}, when it fits the mouth`}
@@ -61,7 +65,7 @@ export function SpeciesCard({ species, allSpecies, onEdit }: Props) {
           {species.shyOf && species.shyOf.length > 0 ? (
             <b className="warn">{species.shyOf.join(', ')}</b>
           ) : (
-            'no medication family known to the house'
+            (species.shyOf && 'no medication family known to the house') || <NotKnown />
           )}
         </Fact>
       </dl>
@@ -76,6 +80,14 @@ export function SpeciesCard({ species, allSpecies, onEdit }: Props) {
       )}
     </section>
   );
+}
+
+const NotKnown = () => <b className="warn">not known</b>;
+
+function sayTakes({ prey, gape }: NonNullable<SpeciesRow['eats']>, adultCm: number | undefined): string {
+  if (prey.length === 0) return 'no neighbour';
+  const grown = adultCm === undefined ? '' : `: ${(gape * adultCm).toFixed(1)} cm when grown`;
+  return `${prey.join(', ')} up to ${Math.round(gape * 100)} % of its own length${grown}`;
 }
 
 function Fact({ name, children }: { name: string; children: ReactNode }) {

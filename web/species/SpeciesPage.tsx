@@ -1,5 +1,5 @@
 // The species list: what the house knows of each species. Found by any name, changed by a lead, taken in and out as a table.
-import { useDeferredValue, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useSearchParams } from 'react-router';
@@ -10,6 +10,7 @@ import { saveTextFile } from '../data/files.ts';
 import { useView } from '../data/house.ts';
 import { lookUpOf } from '../data/lookUp.ts';
 import { useMayWrite } from '../data/me.ts';
+import { NewSpecies } from '../parts/NewSpecies.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import css from './species.module.scss';
 import { SpeciesCard } from './SpeciesCard.tsx';
@@ -22,6 +23,7 @@ export default function SpeciesPage() {
   const { data, error, mutate } = useView('species');
   const [query, setQuery] = useSearchParams();
   const mayEdit = useMayWrite('species.added', 'species.changed');
+  const named = useMemo(() => (data?.species ?? []).map((kind) => ({ ...kind, id: kind.species })), [data]);
   const [text, setText] = useState('');
   const sought = useDeferredValue(text);
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
@@ -62,6 +64,7 @@ export default function SpeciesPage() {
           ))}
         </ul>
         {listed.length === 0 && <p className="soft">{species.length === 0 ? 'No species yet.' : `Nothing is called “${sought}”.`}</p>}
+        {listed.length === 0 && <NewSpecies name={sought} species={named} onAdded={({ id }) => show({ species: id })} />}
         <div className={css.tools}>
           {species.length > 0 && (
             <Button

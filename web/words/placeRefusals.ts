@@ -1,10 +1,24 @@
 // What stands against a place, in words: forbidden, and what it costs.
-import type { CompatibilityCode } from '#core/placement/index.ts';
+import type { CompatibilityCode, OpenQuestion } from '#core/placement/index.ts';
 import type { RefusalWords, Told } from './refusalWords.ts';
 import { capital } from './text.ts';
 
 const assumed = ({ assumed: is }: Told) => (is ? ' (not all were measured: taken at the worse size)' : '');
 const times = (size: string | undefined) => `${Math.round(Number(size) * 100)} % of what the house gives them`;
+
+const OPEN_WORDS: Record<OpenQuestion, string> = {
+  temperature: 'which temperature',
+  salinity: 'how much salt',
+  jumps: 'whether they jump (no lid here)',
+  eats: 'whom they eat',
+  company: 'whether they can be kept together with others',
+  grows: 'how large they grow',
+};
+const sayOpen = (open: string) =>
+  open
+    .split(',')
+    .map((question) => OPEN_WORDS[question as OpenQuestion] ?? question)
+    .join(', ');
 
 export const placeRefusals: Record<CompatibilityCode, RefusalWords> = {
   'fit.wrongWater': ({ has, salinityPpt, min, max, species }, { units }) =>
@@ -45,6 +59,8 @@ export const placeRefusals: Record<CompatibilityCode, RefusalWords> = {
   'cost.coming': ({ who }) => `More are to come here: ${who}`,
   'cost.unknownKind': () => 'Nobody has named them: judged by the water of their bag only',
   'cost.unknownCompany': ({ who }) => `Nobody has named who lives here: ${who}`,
+  'cost.notKnown': ({ what, who }) => `Not known of ${who}: ${sayOpen(String(what))}`,
+  'cost.residentsNotKnown': ({ who }) => `Not known what ${who} eat, who live here`,
 };
 
 /** The same in the few words that fit into a tank's picture. */
@@ -77,4 +93,6 @@ export const shortReason: Record<CompatibilityCode, string> = {
   'cost.coming': 'more to come',
   'cost.unknownKind': 'not named',
   'cost.unknownCompany': 'company not named',
+  'cost.notKnown': 'not all is known',
+  'cost.residentsNotKnown': 'may eat them',
 };

@@ -217,7 +217,7 @@ CREATE TABLE `p_species` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
 	`voided_by` text,
-	`scientific` text NOT NULL,
+	`scientific` text,
 	`common` text NOT NULL,
 	`facts` text NOT NULL
 );
