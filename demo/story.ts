@@ -88,9 +88,11 @@ function tellOpening({ teller, at }: Story): void {
   for (const [index, [tank, species, n, sizeCm]] of OPENING.entries()) {
     const atMs = at(DAYS, 7, index);
     const lot = teller.id();
+    const open = speciesOf(species).jumps && !TANKS.find(({ code }) => code === tank)!.lid;
     teller.tell(atMs, 'ines', {
       kind: 'lot.opened',
       payload: { lot, species, label: speciesOf(species).common, tank, n, sizeCm, origin: 'bred' },
+      ...(open ? { overrules: [{ code: 'fit.noLid', reason: 'the water stands a hand below the rim' }] } : {}),
     });
     if (tank === 'A5')
       teller.tell(atMs, 'ines', {

@@ -4,7 +4,7 @@ import { expect, test } from './house.ts';
 test('a box from nobody’s list: taken in, its first bag landed', async ({ page, house }) => {
   await house.signIn(page, 'Bram Tell');
   await page.goto(`${house.address}/dock`);
-  await page.getByRole('button', { name: 'A box on nobody’s list' }).click();
+  await page.getByRole('button', { name: 'A box or bag without a list' }).click();
   await expect(page.getByRole('button', { name: /^It is here/ })).toBeDisabled();
   await page.getByRole('combobox', { name: 'From' }).selectOption({ label: 'Pelican Yard Imports' });
   await page.getByRole('textbox', { name: 'Closed for about so many hours' }).fill('30');

@@ -11,7 +11,7 @@ import { centimetres, litres, schemaOf } from '../basics/shapes.ts';
 
 export const dockKinds: Kinds<DockEntries> = {
   'supplier.added': defineKind({
-    minRole: 'lead',
+    minRole: 'keeper',
     undo: 'never',
     topics: ['dock'],
     schema: {

@@ -8,7 +8,8 @@ import type { Person } from '../people/views.ts';
 import type { SpeciesName } from '../species/views.ts';
 import type { SystemCard } from '../water/views.ts';
 
-export type House = { name: string; zone: string; rules: HouseRules; demo: boolean };
+/** `isNew` = no crate has ever come. */
+export type House = { name: string; zone: string; rules: HouseRules; demo: boolean; isNew?: true };
 
 /** Who is signed in, where, and what time the house has. */
 export type MeView = { person: Person; prefers: Preference; house: House; clock: { nowMs: number; frozen: boolean } };

@@ -4,7 +4,7 @@ import { SPLIT_WHYS, type Move, type StockEntries } from '#core/stock/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { AT } from '../basics/example.ts';
-import { choice, count, id, instant, list, note, place, text } from '../basics/fields.ts';
+import { choice, count, id, instant, list, maybe, note, place, text } from '../basics/fields.ts';
 import { centimetres, schemaOf } from '../basics/shapes.ts';
 
 export const stockKinds: Kinds<StockEntries> = {
@@ -18,7 +18,8 @@ export const stockKinds: Kinds<StockEntries> = {
       label: text(),
       tank: id(),
       n: count(1),
-      sizeCm: centimetres(),
+      between: maybe({ min: count(1).required(), max: count(1).required() }),
+      sizeCm: centimetres().optional(),
       origin: choice(ORIGINS),
       supplier: id().optional(),
     },

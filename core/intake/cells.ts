@@ -5,6 +5,7 @@ import { plain } from '../text/index.ts';
 export type Count = { n: number; /** Of `n`, sent free against losses: the `1` of `6+1`. */ free: number; bags: number };
 const INCH_CM = 2.54;
 const MAX_COUNT = 10_000;
+const MAX_HEADS = 100_000;
 
 /** `6`, `6+1` (one free), `3x6` or `3 bags of 6` (bags × heads each). */
 export function readCount(text: string): Count | undefined {
@@ -19,17 +20,49 @@ export function readCount(text: string): Count | undefined {
   return n >= 1 && bags >= 1 && n * bags <= MAX_COUNT ? { n, free, bags } : undefined;
 }
 
+/** Living heads as they are known where fish are not counted out: `12`, `40-50`, `about 30`. */
+export function readHeads(text: string): { n: number; between?: { min: number; max: number } } | undefined {
+  const typed = text
+    .trim()
+    .toLowerCase()
+    .replace(/^(?:about|around|ca\.?|~|≈)\s*/, '');
+  const span = /^(\d{1,6})\s*(?:-|–|to)\s*(\d{1,6})$/.exec(typed);
+  if (span) {
+    const [min, max] = [Number(span[1]), Number(span[2])];
+    return min >= 1 && max > min && max <= MAX_HEADS ? { n: Math.round((min + max) / 2), between: { min, max } } : undefined;
+  }
+  const n = readCount(typed);
+  return n && { n: n.n * n.bags };
+}
+
 /** Body length, cm: `4`, `3-4 cm`, `45 mm`, `2"`. A size class (`M`) is no length: nothing, and no fault. */
 export function readSize(text: string, heading = ''): { sizeCm?: number } | undefined {
-  const typed = text.trim().toLowerCase().replaceAll(',', '.');
+  const typed = inDecimals(text.trim().toLowerCase().replaceAll(',', '.'), /\b(in|inch(es)?)\b/i.test(heading));
   if (typed === '' || /^[a-z/+\s-]+$/.test(typed)) return {};
-  const parts = /^~?(\d+(?:\.\d+)?)\s*(?:(?:-|–|to|\/)\s*(\d+(?:\.\d+)?))?\s*(cm|mm|"|”|''|in|inch(?:es)?)?\.?\+?$/.exec(typed);
+  const parts =
+    /^~?(\d+(?:\.\d+)?)\s*("|”|''|cm|mm|in|inch(?:es)?)?\s*(?:(?:-|–|to|\/)\s*(\d+(?:\.\d+)?))?\s*(cm|mm|"|”|''|in|inch(?:es)?)?\.?\+?$/.exec(
+      typed,
+    );
   if (!parts) return undefined;
   const from = Number(parts[1]);
-  const middle = (from + Number(parts[2] ?? from)) / 2;
-  const unit = parts[3] ?? (/\bmm\b/i.test(heading) ? 'mm' : /\b(in|inch(es)?)\b/i.test(heading) ? 'in' : 'cm');
+  const middle = (from + Number(parts[3] ?? from)) / 2;
+  const [first, last] = [parts[2], parts[4]];
+  // From millimetres to inches: one of the two is a slip.
+  if (first && last && unitOf(first) !== unitOf(last)) return undefined;
+  const unit = unitOf(last ?? first) ?? (/\bmm\b/i.test(heading) ? 'mm' : /\b(in|inch(es)?)\b/i.test(heading) ? 'in' : 'cm');
   const sizeCm = unit === 'cm' ? middle : unit === 'mm' ? middle / 10 : middle * INCH_CM;
   return sizeCm >= 0.1 && sizeCm <= 300 ? { sizeCm } : undefined;
+}
+
+/** What marks an inch is `in`; nothing where no unit is written. */
+const unitOf = (mark: string | undefined) => (mark === undefined || mark === 'cm' || mark === 'mm' ? mark : 'in');
+
+/** Inches are written in fractions: `1 1/2"`, `3/4"`; elsewhere a stroke is from one to the other, as in `3/4 cm`. */
+function inDecimals(typed: string, inInches: boolean): string {
+  if (!inInches && !/["”]|''|\bin(?:ch|ches)?\b/.test(typed)) return typed;
+  return typed
+    .replace(/(\d+)[\s-]+([1357])\/([248])(?!\d)/g, (_all, whole, part, parts) => String(Number(whole) + Number(part) / Number(parts)))
+    .replace(/(?<![\d.])([1357])\/([248])(?!\d)/g, (_all, part, parts) => String(Number(part) / Number(parts)));
 }
 
 /** Bag water, L: `1.4`, `1,4 L`, `1400 ml`; the heading may carry the unit. */

@@ -19,3 +19,6 @@ export {
   type ReadName,
   type TaughtName,
 } from './packingList.ts';
+export { readHeads, readSize } from './cells.ts';
+export { readStockList, type ReadStock, type StockList } from './stockList.ts';
+export { partsOfLine, readTyped, type TypedLine } from './typed.ts';

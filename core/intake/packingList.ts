@@ -157,7 +157,7 @@ function readShares(cell: (field: ListField) => string, fail: (field: ListField,
 type Namer = { lookUp: LookUp; taught: readonly TaughtName[]; answers: Answers; names: ReadName[] };
 
 /** Settles each name of the list once: by answer, by what the house was taught, by the species list. */
-function makeNamer({ lookUp, taught, answers, names }: Namer) {
+export function makeNamer({ lookUp, taught, answers, names }: Namer) {
   const learnt = new Map(taught.map(({ heard, species }) => [nameKey(heard), species]));
   const known = new Map<string, ReadName>();
   return (heard: readonly string[], line: number): ReadName => {

@@ -7,20 +7,20 @@ export const OPEN_QUESTIONS = ['temperature', 'salinity', 'jumps', 'eats', 'comp
 export type OpenQuestion = (typeof OPEN_QUESTIONS)[number];
 
 /** Of the newcomer: all that this tank and its residents make matter. */
-function openOf(species: SpeciesFacts, tank: CandidateTank, inCompany: boolean): OpenQuestion[] {
+function openOf(species: SpeciesFacts, tank: CandidateTank, company: { others: boolean; own: boolean }): OpenQuestion[] {
   const open: Record<OpenQuestion, boolean> = {
     temperature: species.temperatureC === undefined,
     salinity: species.salinityPpt === undefined,
     jumps: species.jumps === undefined && !tank.lid,
-    eats: species.eats === undefined && inCompany,
-    company: species.keptAlone === undefined && inCompany,
+    eats: species.eats === undefined && company.others,
+    company: species.keptAlone === undefined && (company.others || company.own),
     grows: species.adultCm === undefined,
   };
   return OPEN_QUESTIONS.filter((question) => open[question]);
 }
 
 export function notKnown({ species, n }: Newcomer, tank: CandidateTank, others: readonly Resident[]): CompatibilityReason[] {
-  const open = species ? openOf(species, tank, others.length > 0 || n > 1) : [];
+  const open = species ? openOf(species, tank, { others: others.length > 0, own: n > 1 }) : [];
   const eaters = new Map(
     others.flatMap(({ species: kind }) =>
       kind && kind.id !== species?.id && kind.eats === undefined ? [[kind.id, kind.common] as const] : [],

@@ -19,6 +19,8 @@ type Placing = {
   atMs: number;
   /** Not in good shape; left out, by what was seen of the lot. */ weak?: boolean;
   /** As if they were these. */ as?: SpeciesFacts;
+  /** A lot that is only now put on record, living there already: what is said of it, and nobody newly meets it. */
+  opening?: { species?: string; label: string; sizeCm?: number; supplier?: string };
   /** The bag or vessel that they come out of. */ out?: string;
   /** Their hold is over, where they stand in no tank to tell it by. */ quarantineDone?: boolean;
 };
@@ -44,7 +46,7 @@ function isPassed({ code, facts }: CompatibilityReason, passed: readonly string[
 }
 
 function estimateOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: PlacementState): CompatibilityReason[] {
-  const facts = state.findLot(lot);
+  const facts = said.opening ?? state.findLot(lot);
   const system = state.findSystem(tank.system);
   if (!facts || !system) throw new Error(`lot ${lot} or water ${tank.system} vanished between checks`);
   const species = said.as ?? (facts.species ? state.findSpecies(facts.species) : undefined);
@@ -73,7 +75,7 @@ function estimateOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: Pl
       residents: state.occupants(tank.id).map(known),
       coming: coming.filter((party) => party.lot !== lot).map(known),
       meets:
-        quarantineDone && tank.purpose === 'customer' ? undefined : meetingsOf({ lot, inQuarantine: !quarantineDone, tank, atMs }, state),
+        said.opening || (quarantineDone && tank.purpose === 'customer') ? undefined : meetingsOf({ lot, inQuarantine: !quarantineDone, tank, atMs }, state),
       rules: rules.places,
       now: atMs,
     },

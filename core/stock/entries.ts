@@ -1,5 +1,6 @@
 // What is written down about stock itself: what was there when the records opened, moves, counts, promises, lots cut and joined.
 import type { Origin } from '../lots/index.ts';
+import type { Range } from '../species/index.ts';
 import type { OutsidePlace } from './places.ts';
 
 /** Fish that were here before the notebook was: a new lot on the records. `cleared` = its quarantine was done before. */
@@ -9,7 +10,10 @@ export type LotOpened = {
   label: string;
   tank: string;
   n: number;
-  sizeCm: number;
+  /** Nobody counted them out: somewhere between, `n` in the middle. */
+  between?: Range;
+  /** Not known when left out. */
+  sizeCm?: number;
   origin: Origin;
   supplier?: string;
 };

@@ -5,6 +5,7 @@ export const STOCK_REFUSALS = [
   'stock.notYet',
   'count.recordMoved',
   'count.neverThere',
+  'count.outside',
   'promise.tooMany',
   'out.inQuarantine',
   'out.promised',

@@ -5,19 +5,20 @@ import { againstTask } from '../moves/index.ts';
 import { isCost, refuseUnfit } from '../placement/index.ts';
 import { quarantineOf } from '../quarantine/index.ts';
 import { isTemporary } from '../room/index.ts';
-import type { LotJoined, LotNamed, LotSplit, Move, StayLimited, StockCounted, StockEntries } from './entries.ts';
+import type { LotJoined, LotNamed, LotOpened, LotSplit, Move, StayLimited, StockCounted, StockEntries } from './entries.ts';
 import { isOutside } from './places.ts';
 import type { StockState } from './state.ts';
 
 export const stockRules: Rules<StockEntries, StockState> = {
   'lot.opened': {
-    decide({ payload }, { state }) {
+    decide({ payload, occurredAtMs }, context) {
+      const { state } = context;
       if (state.findLot(payload.lot)) return refuse('exists', 'lot', { what: 'lot', name: payload.label });
       if (!state.findSpecies(payload.species)) return refuse('unknown', 'species', { what: 'species', id: payload.species });
       if (!state.findTank(payload.tank)) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
       if (payload.supplier && !state.findSupplier(payload.supplier))
         return refuse('unknown', 'supplier', { what: 'supplier', id: payload.supplier });
-      return [];
+      return opensUnfit(payload, occurredAtMs, context);
     },
     legs: ({ lot, tank, n }) => move(lot, { from: 'opening', to: tank, n }),
     links: ({ lot }) => ({ makes: [lot] }),
@@ -124,6 +125,14 @@ function decideMove(move: Move, { path, atMs }: { path: string; atMs: number }, 
       ? []
       : refuseSteps({ lot: move.lot, from: { tank: move.from }, into: tank, path: `${path}.to` }, state)),
   ];
+}
+
+/** They live there already, and no move is to come: what stands against it is asked as a move asks it, and a tap says that it is so. */
+function opensUnfit({ lot, tank: place, n, between, ...facts }: LotOpened, atMs: number, context: Context<StockState>): Refusal[] {
+  const tank = context.state.findTank(place)!;
+  const misjudged = between && (between.min > n || between.max < n) ? refuse('count.outside', 'between', { n, ...between }) : [];
+  const unfit = refuseUnfit({ lot, n: between?.max ?? n, tank, path: 'tank', atMs, opening: facts, quarantineDone: true }, context);
+  return [...misjudged, ...unfit.map((refusal): Refusal => ({ ...refusal, overrule: refusal.overrule && 'keeper' }))];
 }
 
 /** Fish that the records had elsewhere, or nowhere: a count brings back who was there before, and asks as a move does. */

@@ -38,12 +38,13 @@ export function startHouse({ file, makeClock, log = () => undefined }: Options) 
     onAppended: (what) => listeners.forEach((listener) => listener(what)),
   });
   const settings = makeAsk(client).get(pick(t.house, 'name', 'zone', 'rules'), 'select name, zone, rules from p_house');
+  const anyCrate = makeAsk(client).get(pick(t.arrival, 'crate'), 'select crate from p_arrival limit 1');
   const demo = findMeta(client, 'demo') !== undefined;
 
   function settingsNow(): HouseView {
     const row = settings();
     const rules = row?.rules ?? STARTING_RULES;
-    return { name: row?.name ?? 'A new house', zone: row?.zone ?? 'UTC', rules, demo };
+    return { name: row?.name ?? 'A new house', zone: row?.zone ?? 'UTC', rules, demo, ...(anyCrate() ? {} : { isNew: true as const }) };
   }
 
   const readView = makeReadView(client);

@@ -12,6 +12,7 @@ import { ThemeSwitch } from '../frame/ThemeSwitch.tsx';
 import { RunningStrip } from '../frame/RunningStrip.tsx';
 import { SignOut } from '../frame/SignOut.tsx';
 import { StreamBar } from '../frame/StreamBar.tsx';
+import { SetupBar } from '../house/SetupBar.tsx';
 import { KeyList } from '../keys/KeyList.tsx';
 import { OverruleHost } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
@@ -60,6 +61,7 @@ export function Frame() {
         </nav>
         <FrameKeys />
         <main className="station">
+          <SetupBar />
           <Guard key={pathname}>
             <Suspense fallback={<Waiting retry={() => location.reload()} />}>
               <Outlet />

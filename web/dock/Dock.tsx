@@ -48,7 +48,7 @@ export default function Dock() {
     );
   const surprise = mayList && (
     <Button variant="plain" onClick={() => setBox(true)}>
-      A box on nobody’s list
+      A box or bag without a list
     </Button>
   );
   if (!crate) {
@@ -61,12 +61,12 @@ export default function Dock() {
             Set up the house
           </Link>
         )}
-        {mayList && view.species.length > 0 && (
-          <Link className="btn btn-act" to="/dock/list">
+        {mayList && (
+          <Link className={view.species.length > 0 ? 'btn btn-act' : 'btn btn-plain'} to="/dock/list">
             Take in a packing list
           </Link>
         )}
-        {view.species.length > 0 && surprise}
+        {surprise}
       </div>
     );
   }

@@ -2,6 +2,7 @@
 import { jest } from '@jest/globals';
 import { act, fireEvent, screen } from '@testing-library/react';
 import type { BagCard } from '#contract/views.ts';
+import { ActionProvider } from '../actions/actions.tsx';
 import { draw } from '../testScreen.tsx';
 import type { LandingDraft } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
@@ -35,17 +36,19 @@ function open(listed?: BagCard, settled = true, like = 0) {
   const landed: LandingDraft[] = [];
   same.length = 0;
   draw(
-    <LandingForm
-      bag={listed}
-      title="Yard · bag 11 of 19"
-      species={allSpecies}
-      like={like}
-      onLand={(draft, more) => {
-        landed.push(draft);
-        same.push(more);
-      }}
-      onAbsent={() => undefined}
-    />,
+    <ActionProvider>
+      <LandingForm
+        bag={listed}
+        title="Yard · bag 11 of 19"
+        species={allSpecies}
+        like={like}
+        onLand={(draft, more) => {
+          landed.push(draft);
+          same.push(more);
+        }}
+        onAbsent={() => undefined}
+      />
+    </ActionProvider>,
   );
   if (settled) act(() => void jest.advanceTimersByTime(400));
   return landed;

@@ -10,6 +10,7 @@ import { newId, useView } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { NewSupplier } from '../parts/NewSupplier.tsx';
 import css from './dock.module.scss';
 import { surpriseBox } from './draft.ts';
 
@@ -24,7 +25,10 @@ export function SurpriseBox({ onDone }: { onDone: () => void }) {
   const [supplier, setSupplier] = useState('');
   const [hours, setHours] = useState(USUAL_H);
   const [carton, setCarton] = useState<Carton>('dry');
-  const from = data?.suppliers.find(({ id }) => id === supplier);
+  // One that was just added is there before the house has answered.
+  const [added, setAdded] = useState<{ id: string; name: string; transit: string }[]>([]);
+  const suppliers = [...(data?.suppliers ?? []), ...added.filter(({ id }) => !data?.suppliers.some((supplier) => supplier.id === id))];
+  const from = suppliers.find(({ id }) => id === supplier);
   const write = () => {
     if (!from) return;
     const crate = newId();
@@ -34,18 +38,27 @@ export function SurpriseBox({ onDone }: { onDone: () => void }) {
   };
   return (
     <section className={clsx('card', css.bagCard)}>
-      <p className="big">A box on nobody’s list</p>
+      <p className="big">A box or bag without a list</p>
       <Form.Group className="field" controlId="box-supplier">
         <Form.Label className="label">From</Form.Label>
         <Form.Select value={supplier} onChange={(event) => setSupplier(event.target.value)}>
           <option value="">whose name stands on it</option>
-          {data?.suppliers.map(({ id, name }) => (
+          {suppliers.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
             </option>
           ))}
         </Form.Select>
       </Form.Group>
+      {data && (
+        <NewSupplier
+          known={suppliers}
+          onAdded={(supplier) => {
+            setAdded((now) => [...now, supplier]);
+            setSupplier(supplier.id);
+          }}
+        />
+      )}
       <CountField label="Closed for about so many hours" value={hours} max={LONGEST_H} onChange={setHours} />
       <Chips label="Carton" options={CARTONS} value={carton} onChange={setCarton} odd={(option) => option !== 'dry'} />
       <p className="soft">Nothing is known of its water: measure one bag before any is matched.</p>

@@ -3,17 +3,16 @@ import { clsx } from 'clsx';
 import { mutate } from 'swr';
 import { paths } from '#contract/paths.ts';
 import type { DoorView } from '#contract/views.ts';
-import { isZone } from '#core/time/index.ts';
 import { postJson, Refusal } from '../data/api.ts';
 import { tellTabs } from '../data/tabs.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { PlainForm, type FormField } from '../parts/PlainForm.tsx';
+import { zoneField } from '../parts/zoneField.ts';
 import css from './door.module.scss';
 
-const zones = Intl.supportedValuesOf('timeZone');
 const FIELDS: FormField[] = [
   { name: 'house', type: 'text', label: 'What is this house called?' },
-  { name: 'zone', type: 'text', label: 'Its time zone', list: zones, maxLength: 60 },
+  zoneField('Its time zone', 'as this device has it; another by its city'),
   { name: 'name', type: 'text', label: 'Your name' },
   { name: 'title', type: 'text', label: 'What you are here', hint: 'as it stands on the door, such as owner or lead' },
   { name: 'pin', type: 'pin', label: 'A PIN of 4 to 8 digits', hint: 'You sign in with it on every tablet.' },
@@ -31,7 +30,6 @@ const CODE: FormField = {
 export function FirstLead({ house }: { house: DoorView['house'] }) {
   const send = async ({ again, code, ...said }: Record<string, string>) => {
     if (said.pin !== again) return 'The two PINs are not the same.';
-    if (!isZone(said.zone!)) return `There is no time zone ${said.zone}. Write it like Europe/Lisbon.`;
     try {
       await postJson(paths.firstLead, said, code ? { 'x-first-code': code.trim() } : {});
     } catch (error) {

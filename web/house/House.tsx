@@ -16,11 +16,14 @@ import type { PartProps, Write } from './part.ts';
 import { People } from './People.tsx';
 import { Racks } from './Racks.tsx';
 import { Rules } from './Rules.tsx';
+import { Setup } from './Setup.tsx';
+import { isReady, setupSteps } from './setup.ts';
 import { Suppliers } from './Suppliers.tsx';
 import { Tools } from './Tools.tsx';
 import { Systems } from './Systems.tsx';
 
 const PARTS = [
+  { id: 'setup', name: 'First steps', Part: Setup, count: () => undefined },
   { id: 'species', name: 'Species', to: '/species', count: ({ species }: HouseView) => species.length },
   { id: 'systems', name: 'Systems', Part: Systems, count: ({ systems }: HouseView) => systems.length },
   { id: 'racks', name: 'Racks and tanks', Part: Racks, count: ({ tanks }: HouseView) => tanks.length },
@@ -64,10 +67,9 @@ export default function House() {
 
 function Parts({ view: data, write, mayEdit }: PartProps) {
   const [query, setQuery] = useSearchParams();
-  const missing = PARTS.find(({ count }) => count(data) === 0);
   // What was missing when the page was opened stays open while it fills.
-  const [first] = useState(missing && 'Part' in missing ? missing : PARTS[1]);
-  const open = PARTS.find(({ id }) => id === query.get('part')) ?? first;
+  const [ready] = useState(() => isReady(setupSteps(data)));
+  const open = PARTS.find(({ id }) => id === query.get('part')) ?? PARTS.find(({ id }) => id === (ready ? 'systems' : 'setup'))!;
   return (
     <div className="two-parts">
       <div>
@@ -87,15 +89,6 @@ function Parts({ view: data, write, mayEdit }: PartProps) {
             </li>
           ))}
         </ul>
-        {missing && mayEdit && (
-          <p className="soft">
-            {missing.id === 'species'
-              ? 'Begin with the species: the starter list is taken in with two taps. Then systems, racks, suppliers.'
-              : `Still to be set up: ${PARTS.filter(({ count }) => count(data) === 0)
-                  .map(({ name }) => name.toLowerCase())
-                  .join(', ')}.`}
-          </p>
-        )}
       </div>
       {'Part' in open && <open.Part view={data} write={write} mayEdit={mayEdit} />}
     </div>

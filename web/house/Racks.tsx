@@ -1,50 +1,37 @@
-// Racks and the tanks on them, drawn a rack at a time: rows and columns as they stand, seen from the front.
+// Racks and the tanks on them: added, drawn row by row, several changed at once.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import type { HouseView } from '#contract/views.ts';
 import { newId } from '../data/house.ts';
-import { numberOf, PlainForm, type Values } from '../parts/PlainForm.tsx';
-import { codesOf, MAX_TANKS, OWN_WATER, OWN_SYSTEM_FIELDS, RACK_FIELDS, rackOf, tankFields, tanksOf } from './forms.ts';
+import { useUnits } from '../data/units.ts';
+import { numberOf, PlainForm } from '../parts/PlainForm.tsx';
+import { DrawTanks } from './DrawTanks.tsx';
+import { RACK_FIELDS, rackOf } from './forms.ts';
+import css from './house.module.scss';
 import type { PartProps } from './part.ts';
+import { manyChanged, MANY_FIELDS, sayCodes, tanksNamed } from './tankForms.ts';
 
 export function Racks({ view, write, mayEdit }: PartProps) {
-  const { systems } = view;
+  const [query] = useSearchParams();
+  const back = query.get('back');
   // A rack just added is there at once, so that its tanks can be drawn before the house has answered.
   const [added, setAdded] = useState<HouseView['racks']>([]);
   const racks = [...view.racks, ...added.filter(({ id }) => view.racks.every((rack) => rack.id !== id))];
-  const [open, setOpen] = useState<string>();
-  const [own, setOwn] = useState(systems.length === 0);
   const nextWalk = Math.max(0, ...racks.map(({ walk }) => walk)) + 10;
-  const draw = (values: Values) => {
-    const codes = codesOf(values);
-    if (codes.length === 0) return Promise.resolve(`At most ${MAX_TANKS} tanks at once: draw the rest after.`);
-    const rack = racks.find(({ id }) => id === values.rack);
-    return write(`${sayCodes(codes)} on ${rack?.name}`, ...tanksOf(values, newId, rowsOn(values.rack!)));
-  };
-  const rowsOn = (rack: string) => Math.max(-1, ...view.tanks.filter((tank) => tank.rack === rack).map(({ row }) => row)) + 1;
-  const fields = tankFields({ racks, systems });
   return (
     <section className="card" aria-label="Racks and tanks">
       <h2>Racks and tanks</h2>
+      {back?.startsWith('/') && !back.startsWith('//') && (
+        <p>
+          <Link className="btn btn-plain" to={back}>
+            Back to where a tank was missing
+          </Link>
+        </p>
+      )}
       <ul className="plain-list">
-        {racks.map(({ id, name, room, tanks }) => (
-          <li key={id}>
-            <b>{name}</b> <span className="soft">{room} ·</span>{' '}
-            {tanks.length === 0 ? <span className="warn">no tanks yet</span> : sayCodes(tanks)}{' '}
-            {mayEdit && (
-              <Button
-                variant="quiet"
-                className="btn-quiet"
-                aria-expanded={open === id}
-                aria-label={`Change ${name}`}
-                onClick={() => setOpen(open === id ? undefined : id)}
-              >
-                Change
-              </Button>
-            )}
-            {open === id && <OneRack rack={racks.find((rack) => rack.id === id)!} write={write} onDone={() => setOpen(undefined)} />}
-          </li>
+        {racks.map((rack) => (
+          <OneRack key={rack.id} rack={rack} view={view} write={write} mayEdit={mayEdit} />
         ))}
       </ul>
       {mayEdit && racks.length > 0 && (
@@ -53,9 +40,15 @@ export function Racks({ view, write, mayEdit }: PartProps) {
           <Link to="/room/labels">Tank labels</Link>
         </p>
       )}
+      {mayEdit && racks.length > 0 && (
+        <>
+          <h3>Tanks on it</h3>
+          <DrawTanks key={`${racks.at(-1)!.id} ${query.toString()}`} view={view} racks={racks} write={write} asked={query} />
+        </>
+      )}
       {mayEdit && (
         <>
-          <h3>A rack</h3>
+          <h3>{racks.length === 0 ? 'The first rack' : 'Another rack'}</h3>
           <PlainForm
             fields={RACK_FIELDS}
             submit="Add this rack"
@@ -69,32 +62,19 @@ export function Racks({ view, write, mayEdit }: PartProps) {
           />
         </>
       )}
-      {mayEdit && racks.length > 0 && (
+      {mayEdit && view.tanks.length > 1 && (
         <>
-          <h3>Tanks on it</h3>
-          <div className="chips" role="group" aria-label="Which system">
-            <button
-              type="button"
-              className={`btn btn-plain${own ? '' : ' chip-on'}`}
-              aria-pressed={!own}
-              disabled={systems.length === 0}
-              onClick={() => setOwn(false)}
-            >
-              They share a system
-            </button>
-            <button type="button" className={`btn btn-plain${own ? ' chip-on' : ''}`} aria-pressed={own} onClick={() => setOwn(true)}>
-              Each stands alone
-            </button>
-          </div>
+          <h3>Several tanks changed at once</h3>
           <PlainForm
-            key={`${own} ${added.at(-1)?.id ?? ''}`}
-            fields={own ? [...fields.filter(({ name }) => name !== 'system'), ...OWN_SYSTEM_FIELDS] : fields.map(withoutOwn)}
-            initial={{ rack: racks.at(-1)!.id, first: '1', rows: '1', columns: '4', ...(own ? { system: OWN_WATER } : {}) }}
-            submit={(values) => {
-              const codes = codesOf(values);
-              return codes.length === 0 ? 'Draw the tanks' : `Draw ${sayCodes(codes)}`;
+            fields={MANY_FIELDS}
+            submit="They are so"
+            onSubmit={async (values) => {
+              const named = tanksNamed(values.codes!, view.tanks);
+              if (typeof named === 'string') return named;
+              const changes = manyChanged(values, named);
+              if (changes.length === 0) return 'Nothing is different from what the house knows.';
+              return write(`${sayCodes(named.map(({ code }) => code))} changed`, ...changes);
             }}
-            onSubmit={(values) => draw(own ? { ...values, system: OWN_WATER } : values)}
           />
         </>
       )}
@@ -102,7 +82,55 @@ export function Racks({ view, write, mayEdit }: PartProps) {
   );
 }
 
-function OneRack({ rack, write, onDone }: { rack: HouseView['racks'][number]; write: PartProps['write']; onDone: () => void }) {
+type OneRackProps = PartProps & { rack: HouseView['racks'][number] };
+
+function OneRack({ rack, view, write, mayEdit }: OneRackProps) {
+  const { id, name, room, tanks } = rack;
+  const [open, setOpen] = useState(false);
+  return (
+    <li>
+      <b>{name}</b> <span className="soft">{room}</span> {tanks.length === 0 && <span className="warn">no tanks yet</span>}{' '}
+      {mayEdit && (
+        <Button
+          variant="quiet"
+          className="btn-quiet"
+          aria-expanded={open}
+          aria-label={`Change ${name}`}
+          onClick={() => setOpen((now) => !now)}
+        >
+          Change
+        </Button>
+      )}
+      <TankGroups rack={id} view={view} />
+      {open && <ChangeRack rack={rack} write={write} onDone={() => setOpen(false)} />}
+    </li>
+  );
+}
+
+/** Tanks that are alike stand in one line: what they are for, how much they hold, on which system. */
+function TankGroups({ rack, view }: { rack: string; view: HouseView }) {
+  const { say } = useUnits();
+  const nameOf = new Map(view.systems.map(({ id, name }) => [id, name]));
+  const groups = new Map<string, string[]>();
+  for (const tank of view.tanks.filter((tank) => tank.rack === rack)) {
+    const shared = view.tanks.filter(({ system }) => system === tank.system).length > 1;
+    const facts = [tank.purpose, say('volume', tank.volumeL), tank.lid ? 'lid' : 'no lid', shared ? nameOf.get(tank.system) : 'each alone'];
+    const key = facts.join(' · ');
+    groups.set(key, [...(groups.get(key) ?? []), tank.code]);
+  }
+  if (groups.size === 0) return null;
+  return (
+    <ul className={css.tankGroups}>
+      {[...groups].map(([facts, codes]) => (
+        <li key={facts}>
+          {sayCodes(codes)} <span className="soft">{facts}</span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function ChangeRack({ rack, write, onDone }: { rack: HouseView['racks'][number]; write: PartProps['write']; onDone: () => void }) {
   const { id, entry, name, room, walk, tanks } = rack;
   return (
     <>
@@ -127,14 +155,4 @@ function OneRack({ rack, write, onDone }: { rack: HouseView['racks'][number]; wr
       )}
     </>
   );
-}
-
-type Field = ReturnType<typeof tankFields>[number];
-const withoutOwn = (field: Field): Field =>
-  field.type === 'choice' && field.name === 'system'
-    ? { ...field, options: field.options.filter((option) => typeof option === 'string' || option.value !== OWN_WATER) }
-    : field;
-
-function sayCodes(codes: readonly string[]): string {
-  return codes.length > 4 ? `${codes[0]} to ${codes.at(-1)} (${codes.length})` : codes.join(', ');
 }

@@ -4,20 +4,24 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { HouseView } from '#contract/views.ts';
 import { whoMeets } from '#core/quarantine/index.ts';
+import { WATER_TYPES, type WaterType } from '#core/species/index.ts';
 import { newId, useView } from '../data/house.ts';
 import { useUnits } from '../data/units.ts';
 import { placedIn } from '../moves/Meeting.tsx';
 import { Caution } from '../parts/Caution.tsx';
+import { Chips } from '../parts/Chips.tsx';
 import { PlainForm, type Values } from '../parts/PlainForm.tsx';
 import { plural } from '../words/text.ts';
-import { systemChanges, SYSTEM_FIELDS, systemOf } from './forms.ts';
+import { newSystemFields, systemChanges, SYSTEM_FIELDS, systemOf, waterStart } from './forms.ts';
 import type { PartProps } from './part.ts';
 
 type Water = HouseView['systems'][number];
 
 export function Systems({ view, write, mayEdit }: PartProps) {
-  const { say } = useUnits();
+  const units = useUnits();
+  const { say } = units;
   const [open, setOpen] = useState<string>();
+  const [type, setType] = useState<WaterType>('fresh');
   return (
     <section className="card" aria-label="Systems">
       <h2>Systems</h2>
@@ -48,11 +52,17 @@ export function Systems({ view, write, mayEdit }: PartProps) {
         <p className="soft">None yet. A tank that stands alone gets its own system when you draw it, under racks and tanks.</p>
       )}
       {mayEdit && (
-        <PlainForm
-          fields={SYSTEM_FIELDS}
-          submit="Add this system"
-          onSubmit={(values) => write(`Water ${values.name}`, systemOf(values, newId))}
-        />
+        <>
+          <h3>{view.systems.length === 0 ? 'The first system' : 'Another system'}</h3>
+          <Chips label="Which water" options={WATER_TYPES} value={type} onChange={setType} />
+          <PlainForm
+            key={type}
+            fields={newSystemFields(type)}
+            initial={waterStart(type, units)}
+            submit="Add this system"
+            onSubmit={(values) => write(`Water ${values.name}`, systemOf({ ...values, type }, newId))}
+          />
+        </>
       )}
     </section>
   );

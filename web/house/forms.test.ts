@@ -5,7 +5,10 @@ import { STARTING_RULES } from '#core/settings/index.ts';
 import type { Draft } from '../data/house.ts';
 import { METRIC_UNITS } from '../data/units.ts';
 import { faultOf, type FormField } from '../parts/PlainForm.tsx';
-import { codesOf, MAX_TANKS, openingOf, OWN_WATER, rackOf, supplierOf, tanksOf, systemOf } from './forms.ts';
+import { rackOf, supplierOf, systemOf } from './forms.ts';
+import { openingOf, openingSaid } from './openingForms.ts';
+import { lacksQuarantine, nextStep, setupSteps } from './setup.ts';
+import { afterDraw, codesOf, manyChanged, MAX_TANKS, OWN_WATER, tanksNamed, tanksOf, UNCHANGED } from './tankForms.ts';
 import { rulesOf, ruleValues } from './ruleForm.ts';
 
 /** Faults that the house would find in an act of these drafts. */
@@ -35,7 +38,7 @@ it('makes entries that the house takes', () => {
       rackOf({ name: 'Tide rack', room: 'Shop' }, v7(), 40),
       supplierOf({ name: 'Yard', transit: 'van', note: '' }, v7),
       ...tanksOf(tanks, v7, 0),
-      ...openingOf({ n: '6', sizeCm: '4.5', origin: 'bred', quarantineDays: '3' }, { tank: 't', species }, v7),
+      ...openingOf(openingSaid({ n: '40-50', size: '2"', origin: 'bred', quarantineDays: '3' }, { tank: 't', species }), v7),
       rulesOf(ruleValues({ name: 'House', zone: 'Europe/Lisbon', rules: STARTING_RULES }), STARTING_RULES),
     ),
   ).toEqual([]);
@@ -82,8 +85,67 @@ it('draws no more at once than one act holds, and a quarantine only when there a
   expect(codesOf({ ...tanks, rows: '20', columns: '40' })).toEqual([]);
   expect(codesOf({ ...tanks, rows: '8', columns: '12' })).toHaveLength(MAX_TANKS);
   expect(
-    openingOf({ n: '6', sizeCm: '4', origin: 'wild', quarantineDays: '0' }, { tank: 't', species: { id: 's', common: 's' } }, v7),
+    openingOf(openingSaid({ n: '6', size: '', origin: 'wild', quarantineDays: '0' }, { tank: 't', species: { id: 's', common: 's' } }), v7),
   ).toHaveLength(1);
+});
+
+it('asks no salt of fresh water, and goes on with the next numbers', () => {
+  expect(systemOf({ ...system, type: 'fresh', salinityPpt: '' }, v7).payload).toMatchObject({ type: 'fresh', salinityPpt: 0.2 });
+  expect(afterDraw(tanks)).toEqual({ first: '7' });
+});
+
+describe('several tanks changed at once', () => {
+  const known = ['H1', 'H2', 'H4', 'T1'].map((code, index) => ({
+    ...(tanksOf({ ...tanks, rows: '1', columns: '1' }, v7, 0)[0]!.payload as { rack: string }),
+    id: `id-${code}`,
+    entry: v7(),
+    code,
+    heads: 0,
+    purpose: index === 3 ? 'sale' : 'quarantine',
+    lid: false,
+  })) as unknown as Parameters<typeof tanksNamed>[1];
+
+  it('takes spans and single codes, in any case, and names what is not there', () => {
+    const codes = (text: string) => {
+      const named = tanksNamed(text, known);
+      return typeof named === 'string' ? named : named.map(({ code }) => code);
+    };
+    expect(codes('h1-4, T1')).toEqual(['H1', 'H2', 'H4', 'T1']);
+    expect(codes('H1 to H2; h1')).toEqual(['H1', 'H2']);
+    expect(codes('H1-T4')).toBe('There is no tank H1-T4.');
+    expect(codes('H9')).toBe('There is no tank H9.');
+  });
+
+  it('changes only what is other than it was', () => {
+    const same = { purpose: UNCHANGED, lid: UNCHANGED, flow: UNCHANGED, volumeL: '' };
+    const drafts = manyChanged({ ...same, purpose: 'quarantine', lid: 'yes' }, known);
+    expect(drafts.map(({ payload }) => (payload as { fields: object }).fields)).toEqual([
+      { lid: true },
+      { lid: true },
+      { lid: true },
+      { purpose: 'quarantine', lid: true },
+    ]);
+    expect(manyChanged(same, known)).toEqual([]);
+    expect(faults(...drafts)).toEqual([]);
+  });
+});
+
+describe('what a new house still wants', () => {
+  const nothing = { species: [], systems: [], tanks: [], suppliers: [], people: [], opened: 0 };
+  const marine = { id: 'w', type: 'marine' };
+  const tank = (purpose: string) => ({ system: 'w', purpose });
+  const house = (more: object) => ({ ...nothing, ...more }) as unknown as Parameters<typeof setupSteps>[0];
+
+  it('asks for what is needed first, and for a quarantine tank of each water that is kept', () => {
+    expect(nextStep(setupSteps(house({})))?.id).toBe('species');
+    const kept = { species: [{}], systems: [marine], tanks: [tank('sale')] };
+    expect(lacksQuarantine(house(kept))).toEqual(['marine']);
+    const next = nextStep(setupSteps(house(kept)))!;
+    expect([next.name, next.to]).toEqual(['Quarantine tanks for marine water', '/house?part=racks&for=quarantine&water=marine']);
+    const held = house({ ...kept, tanks: [tank('sale'), tank('quarantine')] });
+    expect([lacksQuarantine(held), nextStep(setupSteps(held))?.id]).toEqual([[], 'suppliers']);
+    expect(nextStep(setupSteps(house({ ...held, suppliers: [{}] })))?.id).toBe('people');
+  });
 });
 
 it('keeps every rule that it does not ask about', () => {

@@ -5,6 +5,7 @@ import type { HouseRules } from '#core/settings/index.ts';
 import { WATER_TYPES } from '#core/species/index.ts';
 import type { Draft } from '../data/house.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
+import { zoneField } from '../parts/zoneField.ts';
 import { shortReason } from '../words/placeRefusals.ts';
 import { capital } from '../words/text.ts';
 
@@ -109,7 +110,7 @@ const leadOnlyOf = (values: Values) => COST_CODES.filter((code) => values[code] 
 
 export const RULE_FIELDS: FormField[] = [
   { name: 'name', type: 'text', label: 'The house is called' },
-  { name: 'zone', type: 'text', label: 'Time zone', maxLength: 60 },
+  zoneField('Time zone'),
   ...PLAIN,
   ...RUNS,
   ...AROUND,

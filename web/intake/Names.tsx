@@ -14,9 +14,11 @@ type Props = {
   species: IntakeView['species'];
   answers: Answers;
   onAnswer: (key: string, species: string) => void;
+  /** Each must be one of the house's species. */
+  mustKnow?: boolean;
 };
 
-export function Names({ names, species, answers, onAnswer }: Props) {
+export function Names({ names, species, answers, onAnswer, mustKnow }: Props) {
   const shown = names.filter(({ asked, likeness, key }) => asked || likeness === 'near' || key in answers);
   const plain = names.length - shown.length;
   return (
@@ -26,16 +28,29 @@ export function Names({ names, species, answers, onAnswer }: Props) {
       </h2>
       <ul className={css.readNames}>
         {shown.map((name) => (
-          <Name key={name.key} name={name} species={species} answer={answers[name.key]} onAnswer={(id) => onAnswer(name.key, id)} />
+          <Name
+            key={name.key}
+            name={name}
+            species={species}
+            answer={answers[name.key]}
+            onAnswer={(id) => onAnswer(name.key, id)}
+            mustKnow={mustKnow}
+          />
         ))}
       </ul>
     </section>
   );
 }
 
-type NameProps = { name: ReadName; species: IntakeView['species']; answer: string | undefined; onAnswer: (species: string) => void };
+type NameProps = {
+  name: ReadName;
+  species: IntakeView['species'];
+  answer: string | undefined;
+  onAnswer: (species: string) => void;
+  mustKnow?: boolean;
+};
 
-function Name({ name, species, answer, onAnswer }: NameProps) {
+function Name({ name, species, answer, onAnswer, mustKnow }: NameProps) {
   const [sought, setSought] = useState<string>();
   const commonOf = (id: string) => species.find((named) => named.id === id)?.common ?? id;
   const offers = sought?.trim()
@@ -70,9 +85,11 @@ function Name({ name, species, answer, onAnswer }: NameProps) {
             {commonOf(id)}
           </Button>
         ))}
-        <Button variant="plain" className={answer === '' ? 'chip-on' : ''} aria-pressed={answer === ''} onClick={() => onAnswer('')}>
-          Nobody knows yet
-        </Button>
+        {!mustKnow && (
+          <Button variant="plain" className={answer === '' ? 'chip-on' : ''} aria-pressed={answer === ''} onClick={() => onAnswer('')}>
+            Nobody knows yet
+          </Button>
+        )}
         {sought === undefined && (
           <Button variant="plain" onClick={() => setSought('')}>
             Another …

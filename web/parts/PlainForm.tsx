@@ -17,8 +17,9 @@ type Common = {
   about?: string;
 };
 export type FormField = Common &
+  /** `read` gives what the typed words mean, or what is wrong with them. */
   (
-    | { type: 'text'; maxLength?: number; list?: readonly string[] }
+    | { type: 'text'; maxLength?: number; list?: readonly string[]; read?: (text: string) => string | { problem: string } }
     | { type: 'pin' }
     /** Typed in any unit, given on in SI: °C, L, ppt. */
     | { type: 'quantity'; quantity: Quantity }
@@ -34,9 +35,13 @@ type Props = {
   /** Gives what is wrong in words, or nothing when it was taken; then the form is empty again unless `keep`. */
   onSubmit: (values: Values) => Promise<string | undefined>;
   keep?: boolean;
+  /** What stands there when it was taken, to be changed for the next one; else it is empty, or stays with `keep`. */
+  next?: (values: Values) => Values;
+  /** Drawn below the fields from what is typed so far. */
+  below?: (values: Values) => ReactNode;
 };
 
-export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false }: Props) {
+export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false, next, below }: Props) {
   const id = useId();
   const units = useUnits();
   const start = { ...Object.fromEntries(fields.map((field) => [field.name, firstOf(field)])), ...initial };
@@ -47,11 +52,13 @@ export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false
   const send = handleSubmit(async (typed) => {
     const said = Object.fromEntries(fields.map((field) => [field.name, saidOf(field, typed[field.name], units)]));
     // Empty at once, so that the next one can be typed while the house answers; what it refuses comes back.
-    if (!keep) reset();
+    if (next) reset({ ...typed, ...next(typed) }, { keepDefaultValues: true });
+    else if (!keep) reset();
     const wrong = await onSubmit(said);
     setProblem(wrong);
-    const untouched = Object.entries(getValues()).every(([name, text]) => text === start[name]);
-    if (wrong !== undefined && !keep && untouched) reset(typed, { keepDefaultValues: true });
+    const left: Values = next ? { ...typed, ...next(typed) } : start;
+    const untouched = Object.entries(getValues()).every(([name, text]) => text === left[name]);
+    if (wrong !== undefined && (!keep || next) && untouched) reset(typed, { keepDefaultValues: true });
   });
   return (
     <form noValidate onSubmit={(event) => void send(event)}>
@@ -83,6 +90,7 @@ export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false
           })}
         </Part>
       ))}
+      {below?.(values)}
       {problem && (
         <p className="field-problem" role="alert">
           {problem}
@@ -126,6 +134,8 @@ function firstOf(field: FormField): string {
 /** What a field says: its text, a quantity in SI. */
 function saidOf(field: FormField, raw: string | undefined, units: Units): string {
   const text = String(raw ?? '').trim();
+  const meant = field.type === 'text' && text !== '' ? field.read?.(text) : undefined;
+  if (typeof meant === 'string') return meant;
   const read = field.type === 'quantity' && text !== '' ? units.read(field.quantity, text) : undefined;
   return read?.ok ? String(read.value) : text;
 }
@@ -137,6 +147,10 @@ export function faultOf(field: FormField, raw: string, units: Units): string | u
   const isChoice = field.type === 'choice' && field.options.some((option) => (typeof option === 'string' ? option : option.value) === text);
   if (text === '') return field.optional || isChoice ? undefined : 'This is needed.';
   if (field.type === 'pin') return /^\d{4,8}$/.test(text) ? undefined : 'A PIN has 4 to 8 digits.';
+  if (field.type === 'text') {
+    const meant = field.read?.(text);
+    return typeof meant === 'object' ? meant.problem : undefined;
+  }
   if (field.type === 'quantity') return problemOf(field.quantity, text, { units });
   if (field.type !== 'number') return undefined;
   const value = Number(text.replace(',', '.'));

@@ -14,6 +14,8 @@ import { knowing, useOverrule, type Attempt } from '../parts/useOverrule.tsx';
 import { sayRefusal } from '../words/refusals.ts';
 import { capital } from '../words/text.ts';
 
+import { NoTankFits } from './NoTankFits.tsx';
+
 type Props = {
   bag: BenchBag;
   tank: TankCard | undefined;
@@ -136,6 +138,7 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
         {bag.sizeCm ? `, ${bag.sizeCm} cm` : ''}
         {bag.tank ? `. Now for ${bag.tank.code}.` : ''}
       </p>
+      <NoTankFits tanks={tanks} water={bag.kind?.water[0]} />
       {!tank && <p>Tap the tank where it shall live: it floats there too. Hatched tanks say what stands against them.</p>}
       {tank && forbidden.length > 0 && (
         <>

@@ -46,7 +46,8 @@ export const entryWords: Words = {
   'quarantine.signedOff': ({ lot }, name) => `Quarantine of ${name(lot)} signed off`,
   'reading.taken': ({ subject, quantity, reading }, name, { say }) =>
     `${name(subject.id)}: ${say(quantity, reading.value)} ${reading.method}`,
-  'lot.opened': ({ n, label, tank }, name) => `${n} ${label} were in ${name(tank)} when records began here`,
+  'lot.opened': ({ n, label, tank, between }, name) =>
+    `${between ? `about ${n} (${between.min} to ${between.max})` : n} ${label} were in ${name(tank)} when records began here`,
   ...roomWords,
   ...roundWords,
   ...runWords,

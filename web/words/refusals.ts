@@ -36,6 +36,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     `${place} does not have that many ${lot}: ${missing} too few. ${by(facts, when) && `Last change there: ${facts.by}, ${when(Number(facts.atMs))}.`}`,
   'stock.notYet': ({ lot, place, missing, atMs }, { when }) =>
     `${place} did not have that many ${lot} at ${when(Number(atMs))}: ${missing} too few. Check the time, or ask a lead to enter it.`,
+  'count.outside': ({ n, min, max }) => `${n} is not between ${min} and ${max}.`,
   'count.neverThere': ({ lot, place }) => `There was never any ${lot} in ${place}: record a move from where they were.`,
   'count.recordMoved': ({ onRecord, ...facts }, { when }) =>
     `${onRecord} are on record there now${facts.by ? ` (${by(facts, when)})` : ''}. Count again.`,
