@@ -38,7 +38,7 @@ test('a foreign list: columns shown once, names told, a reload in the middle; th
   expect((await house.health()).ok).toBe(true);
 });
 
-test('what is wrong is named by line and column, and nothing is taken in', async ({ page, house }) => {
+test('what is wrong is named by line and column, and put right there', async ({ page, house }) => {
   await house.signIn(page, 'Bram Tell');
   await page.goto(`${house.address}/dock/list`);
   // Windows-1252, with the quote and dash that only Windows-1252 has.
@@ -50,10 +50,14 @@ test('what is wrong is named by line and column, and nothing is taken in', async
     ...Buffer.from(' 4 cm\n'),
   ]);
   await page.getByLabel(/Drop the file here/).setInputFiles({ name: 'list.csv', mimeType: 'text/csv', buffer: bytes });
-  await expect(page.getByText('line 2, column “qty”: expected a count such as 6, 6+1 or 3x6')).toBeVisible();
+  await expect(page.getByText('Line 2, qty: expected a count such as 6, 6+1 or 3x6')).toBeVisible();
   await expect(page.getByRole('cell', { name: "boeseman's rainbowfish" })).toBeVisible();
   await expect(page.getByRole('cell', { name: '3.5 cm' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Expect/ })).toBeDisabled();
+  // Put right where it is wrong; the other lines never waited for it.
+  await page.getByLabel(/^Line 2, qty/).fill('4');
+  await page.getByLabel(/^Line 2, qty/).press('Enter');
+  await expect(page.getByRole('button', { name: /^Expect 6 heads in 2 bags/ })).toBeVisible();
   await page.getByRole('button', { name: 'Another file' }).click();
   await page
     .getByLabel(/Drop the file here/)
@@ -75,4 +79,57 @@ test('two thousand lines become one crate', async ({ page, house }) => {
   await page.getByLabel('Due here').fill('2026-03-03T09:00');
   await page.getByRole('button', { name: /^Expect 14000/ }).click();
   await expect(page.getByText('2000 bags on their way')).toBeVisible();
+});
+
+test('lines as somebody types them, from a supplier nobody knew, packed when it cannot be; the crate is put right after it came', async ({
+  page,
+  house,
+}) => {
+  await house.signIn(page, 'Bram Tell');
+  await page.goto(`${house.address}/dock/list`);
+  await page
+    .getByLabel(/or type or paste its lines/)
+    .fill('Hello Bram, for tomorrow:\n3 banggai cardinals, 6 green chromis S @2.10\n2 clown tang 5 cm');
+  await page.getByRole('button', { name: 'Read what is typed' }).click();
+  await expect(page.getByText('Line 1 is read as words')).toBeVisible();
+  await page.getByRole('button', { name: 'Add “clown tang” to our species' }).click();
+  const tang = page.getByRole('group', { name: 'Add clown tang' });
+  await tang.getByRole('button', { name: 'marine' }).click();
+  await tang.getByRole('button', { name: 'fish', exact: true }).click();
+  await tang.getByRole('button', { name: 'Add clown tang' }).click();
+  await page.getByRole('button', { name: 'Somebody new …' }).click();
+  await page.getByLabel('Who sent it').fill('Ness at the lagoon');
+  await page.getByRole('button', { name: 'Add Ness at the lagoon' }).click();
+  await page.getByLabel('Packed').fill('2025-06-02T20:00');
+  await page.getByLabel('Due here').fill('2026-03-03T09:00');
+  await page.getByRole('button', { name: /^Expect 11 heads in 3 bags/ }).click();
+  // Packed nine months ago: asked about before it leaves the page.
+  await expect(page.getByRole('dialog')).toContainText(/Packed 27\d days ago, and still closed/);
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Packed').fill('2026-03-02T20:00');
+  await page.getByRole('button', { name: /^Expect 11 heads/ }).click();
+  await page.getByRole('button', { name: /^It is here/ }).click();
+  await page.getByRole('button', { name: 'Put its name, dates or water right' }).click();
+  await page.getByLabel('Salinity as stated').fill('29');
+  await page.getByLabel('What to call this crate').fill('Ness, the blue box');
+  await page.getByRole('button', { name: 'It is so' }).click();
+  await expect(page.getByRole('region', { name: 'Put the crate right' })).toBeHidden();
+  expect((await house.health()).ok).toBe(true);
+});
+
+test('a file that is no list says what it looks like', async ({ page, house }) => {
+  await house.signIn(page, 'Bram Tell');
+  await page.goto(`${house.address}/dock/list`);
+  const letter = (n: number) => String.fromCharCode(97 + (n % 26));
+  const names = Array.from(
+    { length: 600 },
+    (_, index) => `order${letter(index)}${letter(index / 26)} form${letter(index * 7)}${letter(index / 3)}q,1`,
+  ).join('\n');
+  await page
+    .getByLabel(/Drop the file here/)
+    .setInputFiles({ name: 'names.csv', mimeType: 'text/csv', buffer: Buffer.from(`name,qty\n${names}`) });
+  await expect(page.getByText(/This looks like 600 names in 600 lines/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Nobody knows yet' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'It is a packing list all the same' }).click();
+  await expect(page.getByRole('button', { name: 'Show 580 more names' })).toBeVisible();
 });

@@ -104,8 +104,8 @@ export function bringCrate(house: TestHouse, crate = 'crate-1', arrived = true):
       crate,
       label: crate,
       supplier: 'yard',
-      packedAtMs: T0 - 30 * HOUR_MS,
-      promisedAtMs: T0 - HOUR_MS,
+      packedAtMs: house.now() - 30 * HOUR_MS,
+      promisedAtMs: house.now() - HOUR_MS,
       stated: { temperatureC: 24.5, salinityPpt: 32 },
       lots: [
         { lot: `${crate}-fire`, label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 6 },

@@ -1,13 +1,24 @@
 // Kinds of entries about suppliers, crates, bags.
-import { string } from 'yup';
-import { BAG_CONDITIONS, CARTONS, CONDITIONS, type ListedBag, type ListedLot, type DockEntries } from '#core/dock/index.ts';
+import { array, string } from 'yup';
+import {
+  BAG_CONDITIONS,
+  CARTONS,
+  CONDITIONS,
+  type CrateFields,
+  type ListedBag,
+  type ListedLot,
+  type DockEntries,
+} from '#core/dock/index.ts';
 import { LIST_FIELDS } from '#core/intake/index.ts';
 import { ORIGINS } from '#core/lots/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { AT } from '../basics/example.ts';
-import { choice, closed, count, finite, id, instant, list, maybe, note, text } from '../basics/fields.ts';
+import { choice, closed, count, finite, id, instant, list, maybe, note, someOf, text, uuid } from '../basics/fields.ts';
 import { centimetres, litres, schemaOf } from '../basics/shapes.ts';
+
+/** What the supplier says of the shipping water. */
+const stated = () => closed<CrateFields['stated']>({ temperatureC: finite(0, 50).optional(), salinityPpt: finite(0, 50).optional() });
 
 export const dockKinds: Kinds<DockEntries> = {
   'supplier.added': defineKind({
@@ -48,7 +59,7 @@ export const dockKinds: Kinds<DockEntries> = {
       supplier: id(),
       packedAtMs: instant(),
       promisedAtMs: instant(),
-      stated: closed({ temperatureC: finite(0, 50).optional(), salinityPpt: finite(0, 50).optional() }),
+      stated: stated(),
       lots: list(
         schemaOf<ListedLot>({
           lot: id(),
@@ -73,6 +84,7 @@ export const dockKinds: Kinds<DockEntries> = {
         // None in a box that stands on nobody's list.
         { max: 2000 },
       ),
+      remarks: array().of(text(200)).max(100).optional(),
     },
     example: {
       crate: 'pelican-0',
@@ -84,6 +96,18 @@ export const dockKinds: Kinds<DockEntries> = {
       lots: [{ lot: 'lot-1', label: 'firefish', species: 'firefish', origin: 'wild', sizeCm: 6 }],
       bags: [{ bag: 'bag-1', label: 'bag 1', box: 1, lot: 'lot-1', n: 2, waterL: 1.4 }],
     },
+  }),
+  'crate.changed': defineKind({
+    minRole: 'keeper',
+    undo: 'never',
+    topics: ['dock', 'bench'],
+    notInHistory: 'a correction of the list it came by',
+    schema: {
+      crate: id(),
+      basedOn: uuid(),
+      fields: someOf({ label: text(), packedAtMs: instant(), promisedAtMs: instant(), stated: stated() }),
+    },
+    example: { crate: 'pelican-0', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { packedAtMs: AT - 30 * HOUR_MS } },
   }),
   'crate.arrived': defineKind({
     minRole: 'trainee',

@@ -39,8 +39,11 @@ export type BagCard = {
   released?: { atMs: number };
 };
 
+/** `entry` = the latest entry on it, to base a change on; `remarks` = lines of its list that stand for no bag. */
 export type CrateCard = {
   crate: string;
+  entry: string;
+  remarks?: string[];
   label: string;
   supplier: string;
   packedAtMs: number;

@@ -19,7 +19,14 @@ export type CrateExpected = {
   stated: { temperatureC?: number; salinityPpt?: number };
   lots: ListedLot[];
   bags: ListedBag[];
+  /** Lines of the list that stand for no bag, kept as they are written. */
+  remarks?: string[];
 };
+
+/** What may be put right of a crate, before it comes or after. */
+export type CrateFields = Pick<CrateExpected, 'label' | 'packedAtMs' | 'promisedAtMs' | 'stated'>;
+/** Only the fields that changed. `basedOn` = the entry that the maker saw as the latest on this crate. */
+export type CrateChanged = { crate: string; basedOn: string; fields: Partial<CrateFields> };
 
 export type Carton = 'dry' | 'damp' | 'wet' | 'crushed';
 export const CARTONS: readonly Carton[] = ['dry', 'damp', 'wet', 'crushed'];
@@ -63,6 +70,7 @@ export interface DockEntries {
   'supplier.added': SupplierAdded;
   'supplier.taught': SupplierTaught;
   'crate.expected': CrateExpected;
+  'crate.changed': CrateChanged;
   'crate.arrived': CrateArrived;
   'bag.landed': BagLanded;
   'bag.absent': BagAbsent;

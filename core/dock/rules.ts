@@ -1,7 +1,8 @@
 // When a crate may come, a bag may land, and where it may be sent.
-import { refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
+import { againstChange, refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
 import { refuseUnfit } from '../placement/index.ts';
-import type { BagLanded, CrateExpected, DockEntries } from './entries.ts';
+import { DAY_MS } from '../time/index.ts';
+import type { BagLanded, CrateExpected, CrateFields, DockEntries } from './entries.ts';
 import { landingOf, tankOf } from './links.ts';
 import type { BagFacts, DockState } from './state.ts';
 
@@ -21,8 +22,22 @@ export const dockRules: Rules<DockEntries, DockState> = {
     },
   },
   'crate.expected': {
-    decide: ({ payload }, context) => decideList(payload, context),
+    decide: ({ payload, occurredAtMs }, context) => decideList(payload, occurredAtMs, context),
     links: ({ crate, lots, bags }) => ({ makes: [crate, ...lots.map(({ lot }) => lot), ...bags.map(({ bag }) => bag)] }),
+  },
+  'crate.changed': {
+    decide({ payload, occurredAtMs }, { state }) {
+      const known = state.findCrate(payload.crate);
+      if (!known) return refuse('unknown', 'crate', { what: 'crate', id: payload.crate });
+      const against = againstChange<CrateFields>({ ...payload, of: `crate:${payload.crate}` }, known, state);
+      if (against.length > 0) return against;
+      const { packedAtMs, promisedAtMs } = payload.fields;
+      // What nobody touched now was asked about when it was written.
+      if (packedAtMs === undefined && promisedAtMs === undefined) return [];
+      return againstDates({ ...known, ...payload.fields }, occurredAtMs, 'fields.');
+    },
+    // The list may be undone all the same: then nothing is left that a correction could be of.
+    links: () => ({}),
   },
   'crate.arrived': {
     decide({ payload }, { state }) {
@@ -75,15 +90,38 @@ export const dockRules: Rules<DockEntries, DockState> = {
 
 export const isWeak = ({ landing }: BagFacts): boolean => landing !== undefined && landing.condition !== 'fit';
 
-function decideList(list: CrateExpected, { state }: Context<DockState>): Refusal[] {
+/** Longer than this nothing that lives is on its way, or promised ahead; what is written so is asked about. Judgements. */
+const LONGEST_PACKED_MS = 14 * DAY_MS;
+const LONGEST_ON_WAY_MS = 10 * DAY_MS;
+const FARTHEST_OFF_MS = 120 * DAY_MS;
+
+/** Dates that can hardly be: a bag that has been closed for weeks is a slip of the pen, and all that is computed from it would be wrong. */
+function againstDates({ packedAtMs, promisedAtMs }: Pick<CrateFields, 'packedAtMs' | 'promisedAtMs'>, atMs: number, at = ''): Refusal[] {
+  if (promisedAtMs < packedAtMs) return refuse('crate.badList', `${at}promisedAtMs`, { problem: 'promised before packed' });
+  const days = (ms: number) => Math.round(ms / DAY_MS);
+  return [
+    ...(atMs - packedAtMs > LONGEST_PACKED_MS
+      ? refuse('crate.longPacked', `${at}packedAtMs`, { days: days(atMs - packedAtMs) }, 'keeper')
+      : []),
+    ...(promisedAtMs - packedAtMs > LONGEST_ON_WAY_MS
+      ? refuse('crate.longOnWay', `${at}promisedAtMs`, { days: days(promisedAtMs - packedAtMs) }, 'keeper')
+      : []),
+    ...(promisedAtMs - atMs > FARTHEST_OFF_MS
+      ? refuse('crate.farOff', `${at}promisedAtMs`, { days: days(promisedAtMs - atMs) }, 'keeper')
+      : []),
+  ];
+}
+
+function decideList(list: CrateExpected, atMs: number, { state }: Context<DockState>): Refusal[] {
   if (state.findCrate(list.crate)) return refuse('exists', 'crate', { what: 'crate', name: list.label });
   if (!state.findSupplier(list.supplier)) return refuse('unknown', 'supplier', { what: 'supplier', id: list.supplier });
-  if (list.promisedAtMs < list.packedAtMs) return refuse('crate.badList', 'promisedAtMs', { problem: 'promised before packed' });
+  const dates = againstDates(list, atMs);
+  if (dates.some(({ overrule }) => !overrule)) return dates;
   const lots = new Set(list.lots.map(({ lot }) => lot));
   const bags = new Set(list.bags.map(({ bag }) => bag));
   if (lots.size < list.lots.length) return refuse('crate.badList', 'lots', { problem: 'a lot stands twice' });
   if (bags.size < list.bags.length) return refuse('crate.badList', 'bags', { problem: 'a bag stands twice' });
-  const problems: Refusal[] = [];
+  const problems: Refusal[] = [...dates];
   list.lots.forEach(({ lot, label, species }, index) => {
     if (state.findLot(lot)) problems.push(...refuse('exists', `lots.${index}.lot`, { what: 'lot', name: label }));
     if (species !== undefined && !state.findSpecies(species))

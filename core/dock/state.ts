@@ -1,8 +1,9 @@
 // What the dock asks of the house, and what it is told of crates and bags.
-import type { Mark } from '../journal/index.ts';
+import type { ChangeState, Mark } from '../journal/index.ts';
 import type { PlacementState } from '../placement/index.ts';
+import type { CrateFields } from './entries.ts';
 
-export type CrateFacts = { id: string; label: string; arrived?: Mark };
+export type CrateFacts = { id: string; arrived?: Mark } & CrateFields;
 export type BagFacts = {
   id: string;
   crate: string;
@@ -19,7 +20,7 @@ export type BagFacts = {
   release?: Mark;
 };
 
-export interface DockState extends PlacementState {
+export interface DockState extends PlacementState, ChangeState {
   findSupplier(id: string): { id: string; name: string } | undefined;
   findCrate(id: string): CrateFacts | undefined;
   hasBag(id: string): boolean;

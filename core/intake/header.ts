@@ -12,14 +12,18 @@ export type ListHeader = {
   salinityPpt?: number;
 };
 
-const KEYS: readonly [RegExp, keyof ListHeader][] = [
-  [/\b(packed|packing|bagged|sealed|ship(ped)? date|pack date|dispatched)\b/, 'packed'],
-  [/\b(due|eta|deliver(y|ed)|arriv(al|es|ing)|promised)\b/, 'due'],
+const KEYS: readonly [RegExp, keyof ListHeader | 'water'][] = [
+  [/^(packing (list|slip|note)|pack list|delivery note)\b/, 'label'],
+  [/\b(packed|packing|bagged|sealed|ship(ped|ping)? (date|time)|shipped|pack date|dispatched|departure)\b/, 'packed'],
+  [/\b(due|eta|deliver(y|ed)|arriv(al|es|ing)|promised)\b(?!.*\b(address|to|terms?|notes?|instructions?|contact|name|cost|fee)\b)/, 'due'],
   [/\btemp(erature)?\b/, 'temperatureC'],
   [/\b(salinity|ppt)\b/, 'salinityPpt'],
-  [/\b(supplier|shipper|from|sender|exporter)\b/, 'supplier'],
+  [/^water$/, 'water'],
+  [/\b(supplier|shipper|from|sender|exporter)\b(?!.*\baddress\b)/, 'supplier'],
   [/\b(order|invoice|consignment|reference|shipment|list)\b/, 'label'],
 ];
+/** `Packing list No. 12345`, `INVOICE 2026/031`: a key and its value without a colon. */
+const NUMBERED = /^(packing list|pack list|delivery note|order|invoice)[\s,]*(?:no\.?|nr\.?|number|#)?\s*((?=\S*\d)\S+)$/i;
 const PACKED_HOUR = 20;
 const DUE_HOUR = 10;
 
@@ -30,11 +34,13 @@ export function readHeader(rows: readonly CsvRow[], zone: string): { header: Lis
   for (const { line, cells } of rows) {
     for (const [key, value] of pairsOf(cells)) {
       const field = KEYS.find(([pattern]) => pattern.test(plain(key)))?.[1];
-      if (!field || header[field] !== undefined) continue;
+      if (!field || (field !== 'water' && header[field] !== undefined)) continue;
       if (field === 'packed' || field === 'due') {
         const date = readDate(value, zone, field === 'packed' ? PACKED_HOUR : DUE_HOUR);
         if (date) header[field] = date;
         else problems.push({ line, column: key, expected: 'a date such as 2026-03-02 20:30, 2/3/2026 or 2 Mar 2026' });
+      } else if (field === 'water') {
+        for (const part of value.split(/[,;]/)) readWater(header, part.trim());
       } else if (field === 'temperatureC' || field === 'salinityPpt') {
         const read = parseQuantity(field === 'temperatureC' ? 'temperature' : 'salinity', value.replace(/º/g, '°'));
         if (read.ok) header[field] = read.value;
@@ -50,8 +56,22 @@ export function readHeader(rows: readonly CsvRow[], zone: string): { header: Lis
   return { header, problems };
 }
 
+/** `25 C` or `1.022` of a line that says both. */
+function readWater(header: ListHeader, part: string): void {
+  const typed = part.replace(/º/g, '°');
+  if (/\d\s*°?\s*[cf]\b/i.test(typed)) {
+    const read = parseQuantity('temperature', typed);
+    if (read.ok) header.temperatureC ??= read.value;
+  } else {
+    const read = parseQuantity('salinity', typed);
+    if (read.ok) header.salinityPpt ??= read.value;
+  }
+}
+
 function pairsOf(cells: readonly string[]): [string, string][] {
   const filled = cells.filter(Boolean);
+  const numbered = filled.map((cell) => NUMBERED.exec(cell)).find(Boolean);
+  if (numbered && filled.length === 1) return [[numbered[1]!, numbered[2]!]];
   const inOne = filled.flatMap((cell): [string, string][] => {
     const parts = /^([^:]{2,40}):\s*(.+)$/.exec(cell);
     return parts && !/\d$/.test(parts[1]!) ? [[parts[1]!.trim(), parts[2]!.trim()]] : [];

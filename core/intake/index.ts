@@ -12,6 +12,10 @@ export { readHeader, type ListHeader } from './header.ts';
 export {
   nameKey,
   readPackingList,
+  type Fixes,
+  type LineFix,
+  type ListProblem,
+  type PassedLine,
   type Answers,
   type PackingList,
   type ReadBag,
@@ -22,3 +26,4 @@ export {
 export { readHeads, readSize } from './cells.ts';
 export { readStockList, type ReadStock, type StockList } from './stockList.ts';
 export { partsOfLine, readTyped, type TypedLine } from './typed.ts';
+export { learnt, readList, type Field, type ReadReply, type ReadRequest } from './readList.ts';

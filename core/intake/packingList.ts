@@ -4,6 +4,7 @@ import { makeLookUp, type Found, type LookUp, type Named } from '../species/inde
 import { type CsvRow, type FileProblem, plain, wordsOf } from '../text/index.ts';
 import { readBox, readCount, readLabels, readLitres, readOrigin, readSize } from './cells.ts';
 import type { ListColumns, ListField } from './columns.ts';
+import { lineKind, totalIn } from './lines.ts';
 
 export type ReadLot = { species?: string; label: string; heardAs?: string; sizeCm?: number; origin: Origin };
 export type ReadBag = {
@@ -25,7 +26,24 @@ export type ReadName = {
   offers: string[];
   asked: boolean;
 };
-export type PackingList = { lots: ReadLot[]; bags: ReadBag[]; names: ReadName[]; problems: FileProblem[]; notices: string[] };
+/** What is wrong in a line: in which field, and what stands there. */
+export type ListProblem = FileProblem & { field?: ListField; said: string };
+/** A line that was passed over, and why: put right when it was fish after all. */
+export type PassedLine = { line: number; said: string; why: 'none sent' | 'not fish' | 'heading' };
+export type PackingList = {
+  lots: ReadLot[];
+  bags: ReadBag[];
+  names: ReadName[];
+  problems: ListProblem[];
+  passed: PassedLine[];
+  /** Lines kept as they are written. */
+  remarks: string[];
+  notices: string[];
+};
+
+/** What the reader says of a line: leave it out, keep it as words, or its fields as they should be (none: it is fish, whatever it looks like). */
+export type LineFix = 'out' | 'words' | Partial<Record<ListField, string>>;
+export type Fixes = Readonly<Record<number, LineFix>>;
 
 /** What the reader answered for a name: a species, or '' for “take it as it is written”. */
 export type Answers = Record<string, string>;
@@ -38,12 +56,13 @@ type Options = {
   allSpecies: readonly Named[];
   taught?: readonly TaughtName[];
   answers?: Answers;
+  fixes?: Fixes;
   lookUp?: LookUp;
 };
 /** The longest list that is read: above that it is no delivery of a day. */
 export const MAX_BAGS = 2000;
 const OFFERS = 5;
-const TOTAL = /^(sub)?-?\s?total\b|^sum(me)?\b|^grand total/i;
+const MAX_REMARK = 200;
 
 /** A name's key: what an answer to it is kept under. */
 export const nameKey = (heard: string): string => wordsOf(heard).join(' ') || plain(heard);
@@ -55,28 +74,39 @@ export function readPackingList({
   allSpecies,
   taught = [],
   answers = {},
+  fixes = {},
   lookUp = makeLookUp(allSpecies),
 }: Options): PackingList {
-  const list: PackingList = { lots: [], bags: [], names: [], problems: [], notices: [] };
+  const list: PackingList = { lots: [], bags: [], names: [], problems: [], passed: [], remarks: [], notices: [] };
   const commonOf = new Map(allSpecies.map(({ id, common }) => [id, common]));
   const namer = makeNamer({ lookUp, taught, answers, names: list.names });
   const lotIndex = new Map<string, number>();
   const labels = new Map<string, number>();
   const headingOf = (field: ListField) => heading.cells[columns[field] ?? -1] ?? '';
+  const perBox = numbersStartAnew(rows, columns);
   let saidTotal: number | undefined;
+  let sinceSubtotal = 0;
 
   for (const { line, cells } of rows) {
-    const cell = (field: ListField) => (columns[field] === undefined ? '' : (cells[columns[field]] ?? ''));
-    const fail = (field: ListField, expected: string) => void list.problems.push({ line, column: headingOf(field), expected });
+    const fix = fixes[line];
+    const said = cells.filter(Boolean).join(' · ').slice(0, MAX_REMARK);
+    if (fix === 'words') list.remarks.push(said);
+    if (typeof fix === 'string') continue;
+    const cell = (field: ListField) => fix?.[field] ?? (columns[field] === undefined ? '' : (cells[columns[field]] ?? ''));
+    const fail = (field: ListField, expected: string) =>
+      void list.problems.push({ line, column: headingOf(field) || field, expected, field, said: cell(field) });
     const heard = [cell('scientific'), cell('name')].filter(Boolean);
     if (heard.length === 0 && cell('code')) heard.push(cell('code'));
-    if (cells.some((cell) => TOTAL.test(cell))) {
-      saidTotal = Number(/^\d+$/.exec(cell('count'))?.[0] ?? Number.NaN);
-      continue;
-    }
+    const settles = () => heard.some((called) => nameKey(called) in answers || lookUp.settle(called) !== undefined);
+    const counted = cell('count') || cell('perBag');
+    const is = lineKind({ cells, heard, counted, sinceSubtotal, isFish: fix !== undefined, settles });
+    if (is === 'total') saidTotal = totalIn(cells, cell('count')) ?? saidTotal;
+    if (is === 'subtotal' || is === 'total') sinceSubtotal = 0;
+    else if (is !== 'fish' && is !== 'nothing') list.passed.push({ line, said, why: is });
+    if (is !== 'fish') continue;
     const before = list.problems.length;
     if (heard.length === 0) {
-      if (cell('count') || cell('perBag')) fail(columns.name === undefined ? 'scientific' : 'name', 'a name');
+      fail(columns.name === undefined ? 'scientific' : 'name', 'a name');
       continue;
     }
     const size = readSize(cell('size'), headingOf('size'));
@@ -102,8 +132,9 @@ export function readPackingList({
         origin,
       });
     }
+    sinceSubtotal += shares.reduce((sum, { n }) => sum + n, 0);
     for (const { label, n, free } of shares) {
-      const no = label ?? String(list.bags.length + 1);
+      const no = label === undefined ? String(list.bags.length + 1) : perBox ? `${box}-${label.replace(/^bag\s*/i, '')}` : label;
       const whole = /^bag\b/i.test(no) ? no : `bag ${no}`;
       const earlier = labels.get(`${box}|${whole}`) ?? (label === undefined ? undefined : labels.get(whole));
       if (earlier !== undefined) fail('bag', `another bag number than on line ${earlier}`);
@@ -113,18 +144,32 @@ export function readPackingList({
     }
   }
   if (list.bags.length > MAX_BAGS)
-    list.problems.push({ line: list.bags[MAX_BAGS]!.line, column: '', expected: `at most ${MAX_BAGS} bags in one list` });
+    list.problems.push({ line: list.bags[MAX_BAGS]!.line, column: '', expected: `at most ${MAX_BAGS} bags in one list`, said: '' });
   if (list.bags.length === 0 && list.problems.length === 0)
-    list.problems.push({ line: heading.line, column: '', expected: 'at least one line of fish under the headings' });
+    list.problems.push({ line: heading.line, column: '', expected: 'at least one line of fish under the headings', said: '' });
   const heads = list.bags.reduce((sum, { n }) => sum + n, 0);
-  if (saidTotal !== undefined && !Number.isNaN(saidTotal) && saidTotal !== heads)
-    list.notices.push(`The list says ${saidTotal} in total; its lines make ${heads}.`);
+  if (saidTotal !== undefined && saidTotal !== heads) list.notices.push(`The list says ${saidTotal} in total; its lines make ${heads}.`);
   const dry = list.bags.filter(({ waterL }) => waterL === undefined).length;
   if (dry > 0)
     list.notices.push(
       `${dry === list.bags.length ? 'The list' : `For ${dry} bags the list`} does not say how much water is in a bag; it is taken by eye at the dock.`,
     );
   return list;
+}
+
+/** Bags are numbered anew in each box: their numbers say which only with the box's. */
+function numbersStartAnew(rows: readonly CsvRow[], { bag, box, count }: ListColumns): boolean {
+  if (bag === undefined || box === undefined) return false;
+  const first = new Map<string, string>();
+  let boxNow = '';
+  return rows.some(({ cells }) => {
+    boxNow = cells[box] || boxNow;
+    const label = cells[bag];
+    if (!label || (count !== undefined && !cells[count])) return false;
+    const before = first.get(label);
+    first.set(label, before ?? boxNow);
+    return before !== undefined && before !== boxNow;
+  });
 }
 
 type Share = { label?: string; n: number; free: number };

@@ -43,3 +43,28 @@ export function partsOfLine(line: string): string[] {
     .map((part) => part.trim())
     .filter(Boolean);
 }
+
+/** The columns of lines that were typed. */
+export const TYPED_HEADING = ['heads', 'name', 'length', 'price'] as const;
+export const TYPED_COLUMNS = { count: 0, name: 1, size: 2 } as const;
+/** A name with a number alone in it is a row of cells, not what somebody said. */
+const CELLS = /(?:^|\s)\d+(?:[.,]\d+)?(?:\s|$)/;
+/** Of the lines so many must be lots for the whole to be a typed list. */
+const LOTS_SHARE = 0.3;
+
+type TypedRows = { rows: { line: number; cells: string[] }[]; others: { line: number; text: string }[] };
+
+/** A text of typed lines as rows of cells, with the lines that are none; undefined when it is no such text. */
+export function readTypedRows(text: string): TypedRows | undefined {
+  const read: TypedRows = { rows: [], others: [] };
+  let lots = 0;
+  text.split(/\r?\n/).forEach((written, index) => {
+    const line = index + 1;
+    if (written.trim() === '') return;
+    const parts = partsOfLine(written.replaceAll('\t', ' ')).map(readTyped);
+    if (parts.some((part) => part === undefined || CELLS.test(part.name))) return void read.others.push({ line, text: written.trim() });
+    lots += 1;
+    for (const part of parts) read.rows.push({ line, cells: [part!.count, part!.name, part!.size, part!.price] });
+  });
+  return lots > 0 && lots >= LOTS_SHARE * (lots + read.others.length) ? read : undefined;
+}

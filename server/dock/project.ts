@@ -1,14 +1,16 @@
 // Rows of the dock: suppliers, crates with their lots and bags, arrivals, landings, chosen tanks.
+import { eq } from 'drizzle-orm';
 import type { DockEntries } from '#core/dock/index.ts';
 import { passedAs } from '#core/placement/index.ts';
 import { prepareInsert } from '../db/insert.ts';
 import * as tables from '../db/projectionTables.ts';
-import { factOf, type MakeProjectors } from '../db/projector.ts';
+import { factOf, noteChange, type MakeProjectors } from '../db/projector.ts';
 
 export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
   const supplier = prepareInsert(db, tables.supplier);
   const taught = prepareInsert(db, tables.taught);
   const crate = prepareInsert(db, tables.crate);
+  const change = noteChange(db);
   const lot = prepareInsert(db, tables.lot);
   const bag = prepareInsert(db, tables.bag);
   const arrival = prepareInsert(db, tables.arrival);
@@ -34,7 +36,16 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
       voids: ['p_crate', 'p_lot', 'p_bag'],
       project({ id, payload }) {
         const { label, supplier: from, packedAtMs, promisedAtMs } = payload;
-        crate({ id: payload.crate, entry: id, label, supplier: from, packedAtMs, promisedAtMs, stated: payload.stated });
+        crate({
+          id: payload.crate,
+          entry: id,
+          label,
+          supplier: from,
+          packedAtMs,
+          promisedAtMs,
+          stated: payload.stated,
+          remarks: payload.remarks,
+        });
         for (const line of payload.lots) {
           lot({
             id: line.lot,
@@ -62,6 +73,17 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
             waterL: listedBag.waterL,
           });
         }
+      },
+    },
+    'crate.changed': {
+      voids: [],
+      project(entry) {
+        const { crate: key, fields } = entry.payload;
+        db.update(tables.crate)
+          .set({ changed: entry.id, ...fields })
+          .where(eq(tables.crate.id, key))
+          .run();
+        change(entry, `crate:${key}`, fields);
       },
     },
     'crate.arrived': {

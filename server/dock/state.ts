@@ -14,9 +14,12 @@ const latest = <K extends 'landing' | 'absence' | 'assignment' | 'float' | 'take
 export function dockState(client: Database.Database): Pick<HouseState, 'findSupplier' | 'findCrate' | 'hasBag' | 'findBag' | 'passedFor'> {
   const ask = makeAsk(client);
   const crate = ask.get(
-    { ...pick(t.crate, 'id', 'label'), arrived: orNull(json<NonNullable<CrateFacts['arrived']>>()) },
+    {
+      ...pick(t.crate, 'id', 'label', 'packedAtMs', 'promisedAtMs', 'stated'),
+      arrived: orNull(json<NonNullable<CrateFacts['arrived']>>()),
+    },
     `
-    select id, label, (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
+    select id, label, packed_at_ms packedAtMs, promised_at_ms promisedAtMs, stated, (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
     from p_crate where id = ? and voided_by is null`,
   );
   const fact = (table: string, where: string, more = '') =>
@@ -49,7 +52,7 @@ export function dockState(client: Database.Database): Pick<HouseState, 'findSupp
     findSupplier: ask.get(pick(t.supplier, 'id', 'name'), 'select id, name from p_supplier where id = ? and voided_by is null'),
     findCrate(id) {
       const row = crate(id);
-      return row && { id: row.id, label: row.label, arrived: row.arrived ?? undefined };
+      return row && { ...row, arrived: row.arrived ?? undefined };
     },
     hasBag: ask.is('select 1 from p_bag where id = ? and voided_by is null'),
     findBag(id) {

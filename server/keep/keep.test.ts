@@ -31,7 +31,7 @@ beforeEach(() => {
   bringCrate(house);
   house.must(KEEPER, land(1), land(2, { alive: 1, dead: 1 }), assign(1), float(1));
   house.must(KEEPER, quarantine(), release(1));
-  house.must(LEAD, stock('old', 'G2'));
+  house.must(LEAD, stock('old', 'G1'));
   const act = house.must(KEEPER, check('G1'));
   house.must(KEEPER, undo(act));
 });

@@ -22,7 +22,7 @@ const opened = (more: object = {}, overrules?: Said['overrules']): Said =>
       ...more,
     },
     ...(overrules ? { overrules } : {}),
-  }) as Said;
+  });
 const refusals = (said: Said): Refusal[] => {
   const outcome = house.append(house.actOf([said]), LEAD);
   return outcome.ok ? [] : outcome.refusals;

@@ -17,12 +17,14 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
-import { capital, plural } from '../words/text.ts';
+import { capital } from '../words/text.ts';
 import { CrateSide, Pouches } from './CrateSide.tsx';
 import css from './dock.module.scss';
 import { landingLike, landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
 import { overlayDock } from './overlay.ts';
+import { ListSide, Remarks } from './ListSide.tsx';
+import { PutRight } from './PutRight.tsx';
 import { SurpriseBox } from './SurpriseBox.tsx';
 
 /** Bag water nobody weighed or measured, litres: a bag on no list is taken for an ordinary one. */
@@ -89,6 +91,8 @@ function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean
   return (
     <div className={css.dockSide}>
       {crate.arrived ? <CrateSide crate={crate} onUndo={(actId, words) => void undo(actId, words)} /> : <ListSide crate={crate} />}
+      {crate.remarks && <Remarks remarks={crate.remarks} />}
+      {mayList && <PutRight key={crate.crate} crate={crate} />}
       {mayList && (
         <Link className="btn btn-plain" to="/dock/list">
           Take in a packing list
@@ -219,40 +223,5 @@ function Arrival({ crate }: { crate: CrateCard }) {
         It is here
       </ActButton>
     </section>
-  );
-}
-
-function ListSide({ crate }: { crate: CrateCard }) {
-  const lots = [...new Set(crate.bags.map(({ lot }) => lot))].map((lot) => crate.bags.filter((bag) => bag.lot === lot));
-  return (
-    <section className={clsx('card', css.crateSide)} aria-label="What is coming">
-      <h2>On the list</h2>
-      <ul className={css.bagRows}>
-        {lots.map((bags) => (
-          <ListedLot key={bags[0]!.lot} first={bags[0]!} bags={bags} />
-        ))}
-      </ul>
-    </section>
-  );
-}
-
-function ListedLot({ first, bags }: { first: BagCard; bags: BagCard[] }) {
-  return (
-    <li>
-      <span className={clsx(css.bagNo, 'num')}>{bags.reduce((sum, { listed }) => sum + listed, 0)}</span>
-      <span>
-        {first.lotLabel}
-        <span className={clsx('soft', css.bagBy)}>
-          {[
-            first.species?.scientific ?? 'species to be named',
-            `${plural(bags.length, 'bag')}`,
-            first.sizeCm && `${first.sizeCm} cm`,
-            first.origin,
-          ]
-            .filter(Boolean)
-            .join(' · ')}
-        </span>
-      </span>
-    </li>
   );
 }

@@ -21,7 +21,9 @@ const bag = (no: number): BagCard => ({
 const view: DockView = {
   seq: 1,
   species: [{ id: 'six-line-wrasse', common: 'six-line wrasse', scientific: 'P. hexataenia', alsoCalled: [] }],
-  crates: [{ crate: 'c', label: 'crate', supplier: 'yard', packedAtMs: 0, promisedAtMs: 0, stated: {}, bags: [bag(1), bag(2)] }],
+  crates: [
+    { crate: 'c', entry: 'e', label: 'crate', supplier: 'yard', packedAtMs: 0, promisedAtMs: 0, stated: {}, bags: [bag(1), bag(2)] },
+  ],
 };
 const CRATE = v7();
 const bags = (...acts: Act[]) => laidOver(overlayDock, view, acts).crates[0]!.bags;

@@ -10,6 +10,8 @@ type Mark = { actId: string; by: string; atMs: number };
 
 function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeOf: (tank: string) => string }): DockView {
   switch (entry.kind) {
+    case 'crate.changed':
+      return onCrate(view, entry.payload.crate, (crate) => ({ ...crate, entry: entry.id, ...entry.payload.fields }));
     case 'crate.arrived':
       return onCrate(view, entry.payload.crate, (crate) => ({
         ...crate,

@@ -4,9 +4,9 @@ import Form from 'react-bootstrap/Form';
 import { LIST_FIELDS, type ListField } from '#core/intake/index.ts';
 import type { Intake } from './draft.ts';
 import css from './intake.module.scss';
-import type { Field, ReadReply } from './read.ts';
+import type { Field, ReadReply } from '#core/intake/index.ts';
 
-const FIELD_WORDS: Record<ListField, string> = {
+export const FIELD_WORDS: Record<ListField, string> = {
   box: 'box number',
   bag: 'bag number',
   bags: 'how many bags',

@@ -1,27 +1,31 @@
 // A packing list in: the file, what it says above its lines, its columns, its names; then one entry makes the crate.
 import { useEffect, useMemo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
 import type { IntakeView, SupplierCard } from '#contract/views.ts';
 import type { PackingList } from '#core/intake/index.ts';
 import { plain } from '#core/text/index.ts';
-import { useActions } from '../actions/actions.tsx';
 import type { FileText } from '../data/files.ts';
 import { newId, useView, type Draft } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { FileDrop } from '../parts/FileDrop.tsx';
-import { Problems } from '../parts/Problems.tsx';
+import { CrateFacts } from '../parts/CrateFacts.tsx';
+import { faultsOf } from '../parts/crateFacts.ts';
+import { Caution } from '../parts/Caution.tsx';
+import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { plural } from '../words/text.ts';
+import { BadLines } from './BadLines.tsx';
+import { ChooseSupplier } from './ChooseSupplier.tsx';
 import { Columns } from './Columns.tsx';
-import { crateOf, faultsOf, fill, keepIntake, keptIntake, type Filled, type Intake as State } from './draft.ts';
+import { crateOf, fill, keepIntake, keptIntake, type Intake as State } from './draft.ts';
 import css from './intake.module.scss';
 import { Lines } from './Lines.tsx';
 import { Names } from './Names.tsx';
-import { learnt, type ReadRequest } from './read.ts';
+import { Passed } from './Passed.tsx';
+import { learnt, type ReadReply, type ReadRequest } from '#core/intake/index.ts';
 import { useReader } from './useReader.ts';
 
 const NOTHING_TAUGHT: SupplierCard['taught'] = { columns: [], names: [] };
@@ -42,6 +46,7 @@ function ListIn({ view }: { view: IntakeView }) {
       supplier: supplierIn(view.suppliers, `${name}\n${text.slice(0, 600)}`),
       columns: {},
       answers: {},
+      fixes: {},
       typed: {},
     });
   if (intake)
@@ -58,7 +63,7 @@ function ListIn({ view }: { view: IntakeView }) {
       <FileDrop
         label="Drop the file here, or choose it"
         accept=".csv,.tsv,.txt,text/csv,text/plain"
-        paste="or paste the lines here"
+        paste="or type or paste its lines here, as in a letter: 3 banggai, 6 chromis S @2.10"
         onText={start}
       />
     </div>
@@ -83,44 +88,66 @@ type ReadProps = { view: IntakeView; intake: State; onChange: (part: Partial<Sta
 function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
   const { house } = useMe();
   const units = useUnits();
-  const { recordAction } = useActions();
+  const { attempt } = useOverrule();
   const navigate = useNavigate();
-  const [showColumns, setShowColumns] = useState(false);
   const supplier = view.suppliers.find(({ id }) => id === intake.supplier);
-  const { text, headingLine, columns, answers } = intake;
+  const { text, headingLine, columns, answers, fixes } = intake;
   const request = useMemo<ReadRequest>(
-    () => ({ text, zone: house.zone, allSpecies: view.species, taught: supplier?.taught ?? NOTHING_TAUGHT, headingLine, columns, answers }),
-    [text, house.zone, view.species, supplier, headingLine, columns, answers],
+    () => ({
+      text,
+      zone: house.zone,
+      allSpecies: view.species,
+      taught: supplier?.taught ?? NOTHING_TAUGHT,
+      headingLine,
+      columns,
+      answers,
+      fixes,
+    }),
+    [text, house.zone, view.species, supplier, headingLine, columns, answers, fixes],
   );
   const read = useReader(request);
   if (!read) return <Waiting retry={() => location.reload()} />;
   const { list } = read;
+  // What is no list is said first: nobody answers six hundred names for nothing.
+  const isStopped = read.looksLike !== undefined && !intake.asList;
   const filled = fill(intake, read.header, { supplierName: supplier?.name ?? '', zone: house.zone, units });
-  const faults = [...(supplier ? [] : ['Say which supplier sent it.']), ...faultsOf(filled, { zone: house.zone, units })];
+  const faults = [...(intake.supplier ? [] : ['Say which supplier sent it.']), ...faultsOf(filled, { zone: house.zone, units })];
   const asked = list?.names.filter((name) => name.asked).length ?? 0;
-  const ready = list !== undefined && read.problems.length === 0 && asked === 0 && faults.length === 0;
+  const ready = !isStopped && list !== undefined && read.problems.length === 0 && asked === 0 && faults.length === 0;
   const heads = list?.bags.reduce((sum, { n }) => sum + n, 0) ?? 0;
 
   const save = () => {
-    if (!list || !supplier || !ready) return;
-    const crate = crateOf({ filled, list, supplier: supplier.id, zone: house.zone, units, newId });
+    if (!list || !intake.supplier || !ready) return;
+    const crate = crateOf({ filled, list, supplier: intake.supplier, zone: house.zone, units, newId });
     const taught = learnt(read, columns, answers);
     const lesson: Draft[] =
-      taught.columns.length + taught.names.length > 0 ? [{ kind: 'supplier.taught', payload: { supplier: supplier.id, ...taught } }] : [];
-    void recordAction(
-      `${crate.label}: ${heads} heads in ${list.bags.length} bags expected`,
-      { kind: 'crate.expected', payload: crate },
-      ...lesson,
-    );
-    keepIntake(undefined);
-    void navigate(`/dock?crate=${crate.crate}`);
+      taught.columns.length + taught.names.length > 0
+        ? [{ kind: 'supplier.taught', payload: { supplier: intake.supplier, ...taught } }]
+        : [];
+    const words = `${crate.label}: ${heads} heads in ${list.bags.length} bags expected`;
+    // Dates that can hardly be are asked about before the list leaves this page.
+    attempt({
+      title: 'Is that right?',
+      doing: 'It is so',
+      words,
+      drafts: [{ kind: 'crate.expected', payload: crate }, ...lesson],
+      onDone: () => {
+        keepIntake(undefined);
+        void navigate(`/dock?crate=${crate.crate}`);
+      },
+    });
   };
 
   return (
     <div className={css.intake}>
       <div className={css.intakeFacts}>
         <h1>{intake.fileName}</h1>
-        <Facts view={view} intake={intake} filled={filled} unsure={unsureDates(intake, read.header)} onChange={onChange} />
+        <ChooseSupplier suppliers={view.suppliers} value={intake.supplier} onChoose={(id) => onChange({ supplier: id })} />
+        <CrateFacts
+          filled={filled}
+          unsure={unsureDates(intake, read.header)}
+          onSet={(field, text) => onChange({ typed: { ...intake.typed, [field]: text } })}
+        />
         {faults.length > 0 && (
           <ul className="warn">
             {faults.map((fault) => (
@@ -139,39 +166,62 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
           Another file
         </Button>
       </div>
-      <div className={css.intakeLines}>
-        {(read.missing.length > 0 || showColumns) && (
-          <Columns
-            read={read}
-            intake={intake}
-            onChange={(part) => {
-              setShowColumns(true);
-              onChange(part);
-            }}
-            onDone={() => setShowColumns(false)}
-          />
-        )}
-        {read.missing.length === 0 && !showColumns && (
-          <Button variant="plain" onClick={() => setShowColumns(true)}>
-            Columns: {Object.keys(read.columns).length} of {read.headings.length} are read
+      <ReadLines view={view} intake={intake} read={read} isStopped={isStopped} onChange={onChange} onLeave={onLeave} />
+    </div>
+  );
+}
+
+type LinesProps = ReadProps & { read: ReadReply; isStopped: boolean };
+
+/** The list as it was read: what it looks like, its columns, what is wrong or asked, what it makes. */
+function ReadLines({ view, intake, read, isStopped, onChange, onLeave }: LinesProps) {
+  const [showColumns, setShowColumns] = useState(false);
+  const { list } = read;
+  const { answers, fixes } = intake;
+  return (
+    <div className={css.intakeLines}>
+      {read.looksLike && !intake.asList && (
+        <Caution strong>
+          <b>This looks like {read.looksLike}.</b>{' '}
+          <Button variant="plain" onClick={onLeave}>
+            Another file
+          </Button>{' '}
+          <Button variant="plain" onClick={() => onChange({ asList: true })}>
+            It is a packing list all the same
           </Button>
-        )}
-        {read.problems.length > 0 && <Problems problems={read.problems} />}
-        {list && (
-          <Names
-            names={list.names}
-            species={view.species}
-            answers={answers}
-            onAnswer={(key, id) => onChange({ answers: { ...answers, [key]: id } })}
-          />
-        )}
-        {list?.notices.map((notice) => (
-          <p key={notice} className="soft">
-            {notice}
-          </p>
-        ))}
-        {list && <Lines list={list} />}
-      </div>
+        </Caution>
+      )}
+      {isStopped ? null : (
+        <>
+          {(read.missing.length > 0 || showColumns) && (
+            <Columns
+              read={read}
+              intake={intake}
+              onChange={(part) => {
+                setShowColumns(true);
+                onChange(part);
+              }}
+              onDone={() => setShowColumns(false)}
+            />
+          )}
+          {!read.typed && read.missing.length === 0 && !showColumns && (
+            <Button variant="plain" onClick={() => setShowColumns(true)}>
+              Columns: {Object.keys(read.columns).length} of {read.headings.length} are read
+            </Button>
+          )}
+          <BadLines problems={read.problems} fixes={fixes} onFix={(next) => onChange({ fixes: next })} />
+          {list && (
+            <Names
+              names={list.names}
+              species={view.species}
+              answers={answers}
+              onAnswer={(key, id) => onChange({ answers: { ...answers, [key]: id } })}
+            />
+          )}
+          <Passed read={read} onIsFish={(line) => onChange({ fixes: { ...fixes, [line]: {} } })} />
+          {list && <Lines list={list} />}
+        </>
+      )}
     </div>
   );
 }
@@ -196,50 +246,4 @@ function sayLeft(problems: number, asked: number, missing: number): string {
 /** Dates whose day and month could stand the other way round, and nobody has typed since. */
 function unsureDates({ typed }: State, { packed, due }: { packed?: { sure: boolean }; due?: { sure: boolean } }): boolean {
   return (packed?.sure === false && typed.packed === undefined) || (due?.sure === false && typed.due === undefined);
-}
-
-type FactsProps = Pick<ReadProps, 'view' | 'intake' | 'onChange'> & { filled: Filled; unsure: boolean };
-
-function Facts({ view, intake, filled, unsure, onChange }: FactsProps) {
-  const { unit } = useUnits();
-  const set = (field: keyof Filled, text: string) => onChange({ typed: { ...intake.typed, [field]: text } });
-  return (
-    <>
-      <Form.Group className="field" controlId="intake-supplier">
-        <Form.Label className="label">Supplier</Form.Label>
-        <Form.Select value={intake.supplier} onChange={(event) => onChange({ supplier: event.target.value })}>
-          <option value="">Choose</option>
-          {view.suppliers.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </Form.Select>
-        {view.suppliers.length === 0 && <span className="soft">No supplier is known yet: a lead adds them in House.</span>}
-      </Form.Group>
-      <Form.Group className="field" controlId="intake-label">
-        <Form.Label className="label">What to call this crate</Form.Label>
-        <Form.Control value={filled.label} maxLength={120} onChange={(event) => set('label', event.target.value)} />
-      </Form.Group>
-      <Form.Group className="field" controlId="intake-packed">
-        <Form.Label className="label">Packed</Form.Label>
-        <Form.Control type="datetime-local" value={filled.packed} onChange={(event) => set('packed', event.target.value)} />
-      </Form.Group>
-      <Form.Group className="field" controlId="intake-due">
-        <Form.Label className="label">Due here</Form.Label>
-        <Form.Control type="datetime-local" value={filled.due} onChange={(event) => set('due', event.target.value)} />
-      </Form.Group>
-      {unsure && <p className="warn">The list writes its date in figures only; it is read day first. Please check it.</p>}
-      <div className="pair">
-        <Form.Group className="field" controlId="intake-temperature">
-          <Form.Label className="label">Water as stated, {unit('temperature')}</Form.Label>
-          <Form.Control value={filled.temperature} maxLength={20} onChange={(event) => set('temperature', event.target.value)} />
-        </Form.Group>
-        <Form.Group className="field" controlId="intake-salinity">
-          <Form.Label className="label">Salinity as stated, ppt</Form.Label>
-          <Form.Control value={filled.salinity} maxLength={20} onChange={(event) => set('salinity', event.target.value)} />
-        </Form.Group>
-      </div>
-    </>
-  );
 }

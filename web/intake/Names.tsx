@@ -9,6 +9,8 @@ import { NewSpecies } from '../parts/NewSpecies.tsx';
 import { plural } from '../words/text.ts';
 import css from './intake.module.scss';
 
+/** So many are asked at once. */
+const SHOWN = 20;
 type Props = {
   names: readonly ReadName[];
   species: IntakeView['species'];
@@ -21,13 +23,14 @@ type Props = {
 export function Names({ names, species, answers, onAnswer, mustKnow }: Props) {
   const shown = names.filter(({ asked, likeness, key }) => asked || likeness === 'near' || key in answers);
   const plain = names.length - shown.length;
+  const [all, setAll] = useState(false);
   return (
     <section className="card" aria-label="Names on the list">
       <h2>
         {plural(names.length, 'name')}, {plain} of them plain
       </h2>
       <ul className={css.readNames}>
-        {shown.map((name) => (
+        {(all ? shown : shown.slice(0, SHOWN)).map((name) => (
           <Name
             key={name.key}
             name={name}
@@ -38,6 +41,11 @@ export function Names({ names, species, answers, onAnswer, mustKnow }: Props) {
           />
         ))}
       </ul>
+      {!all && shown.length > SHOWN && (
+        <Button variant="plain" onClick={() => setAll(true)}>
+          Show {shown.length - SHOWN} more names
+        </Button>
+      )}
     </section>
   );
 }

@@ -2,8 +2,9 @@
 import { checkAct } from '#contract/act.ts';
 import { v7 } from 'uuid';
 import { METRIC_UNITS as units } from '../data/units.ts';
-import { crateOf, faultsOf, fill, keepIntake, keptIntake, type Intake } from './draft.ts';
-import { learnt, readList, type ReadRequest } from './read.ts';
+import { faultsOf } from '../parts/crateFacts.ts';
+import { crateOf, fill, keepIntake, keptIntake, type Intake } from './draft.ts';
+import { learnt, readList, type ReadRequest } from '#core/intake/index.ts';
 
 const zone = 'Europe/Lisbon';
 const allSpecies = [
@@ -19,9 +20,10 @@ const request = (more: Partial<ReadRequest> = {}): ReadRequest => ({
   taught: { columns: [], names: [] },
   columns: {},
   answers: {},
+  fixes: {},
   ...more,
 });
-const intake: Intake = { fileName: 'f.csv', text: TEXT, supplier: 's', columns: {}, answers: {}, typed: {} };
+const intake: Intake = { fileName: 'f.csv', text: TEXT, supplier: 's', columns: {}, answers: {}, fixes: {}, typed: {} };
 
 it('finds headings that nobody knows, asks for their columns, and reads once they are shown', () => {
   const first = readList(request());

@@ -1,9 +1,10 @@
 // The crate that a list becomes, and what is kept of a half-read list so that a reload loses nothing.
 import type { CrateExpected } from '#core/dock/index.ts';
-import type { Answers, ListHeader, PackingList } from '#core/intake/index.ts';
-import { formatDay, formatWall, houseDay, parseLocal } from '#core/time/index.ts';
+import type { Answers, Fixes, ListHeader, PackingList } from '#core/intake/index.ts';
+import { formatDay, formatWall, houseDay } from '#core/time/index.ts';
 import type { Units } from '../data/units.ts';
-import type { Field } from './read.ts';
+import { instantOf, statedOf, type Filled } from '../parts/crateFacts.ts';
+import type { Field } from '#core/intake/index.ts';
 
 export type Intake = {
   fileName: string;
@@ -12,6 +13,10 @@ export type Intake = {
   headingLine?: number;
   columns: Record<number, Field>;
   answers: Answers;
+  /** What was said of single lines. */
+  fixes: Fixes;
+  /** Somebody said that it is a list, whatever it looks like. */
+  asList?: boolean;
   /** As typed by hand; what is not there is taken from the list's own header. */
   typed: Partial<Record<'label' | 'packed' | 'due' | 'temperature' | 'salinity', string>>;
 };
@@ -21,7 +26,8 @@ const KEPT = 'daily-crate-intake';
 export function keptIntake(): Intake | undefined {
   try {
     const kept = sessionStorage.getItem(KEPT);
-    return kept ? (JSON.parse(kept) as Intake) : undefined;
+    // What an older page kept knows nothing of single lines.
+    return kept ? { fixes: {}, ...(JSON.parse(kept) as Omit<Intake, 'fixes'>) } : undefined;
   } catch {
     return undefined;
   }
@@ -36,8 +42,6 @@ export function keepIntake(intake: Intake | undefined): void {
   }
 }
 
-export type Filled = { label: string; packed: string; due: string; temperature: string; salinity: string };
-
 /** The fields beside the list: by hand where typed, else from its header. */
 export function fill({ typed }: Intake, header: ListHeader, where: { supplierName: string; zone: string; units: Units }): Filled {
   const { packed, due, temperatureC, salinityPpt, label } = header;
@@ -51,28 +55,6 @@ export function fill({ typed }: Intake, header: ListHeader, where: { supplierNam
     temperature: typed.temperature ?? (temperatureC === undefined ? '' : where.units.bare('temperature', temperatureC)),
     salinity: typed.salinity ?? (salinityPpt === undefined ? '' : String(salinityPpt)),
   };
-}
-
-/** What keeps the fields from being a crate; empty = nothing. */
-export function faultsOf(filled: Filled, { zone, units }: { zone: string; units: Units }): string[] {
-  const faults: string[] = [];
-  if (filled.label.trim() === '') faults.push('Give the crate a name.');
-  const [packed, due] = [instantOf(filled.packed, zone), instantOf(filled.due, zone)];
-  if (packed === undefined) faults.push('Say when it was packed: it tells how long the bags are closed.');
-  if (due === undefined) faults.push('Say when it is due.');
-  if (packed !== undefined && due !== undefined && due < packed) faults.push('It is due before it was packed.');
-  for (const quantity of ['temperature', 'salinity'] as const)
-    if (filled[quantity].trim() !== '' && !units.read(quantity, filled[quantity]).ok)
-      faults.push(`The ${quantity} of the water cannot be read.`);
-  return faults;
-}
-
-function instantOf(text: string, zone: string): number | undefined {
-  try {
-    return parseLocal(text.slice(0, 16), zone);
-  } catch {
-    return undefined;
-  }
 }
 
 /** One entry: the crate with all its lots and bags. Call it only when `faultsOf` and the list's problems are empty. */
@@ -91,11 +73,6 @@ export function crateOf({
   units: Units;
   newId: () => string;
 }): CrateExpected {
-  const told = (quantity: 'temperature' | 'salinity') => {
-    const read = units.read(quantity, filled[quantity]);
-    return read.ok ? read.value : undefined;
-  };
-  const [temperatureC, salinityPpt] = [told('temperature'), told('salinity')];
   const lots = list.lots.map((lot) => ({ lot: newId(), ...lot }));
   return {
     crate: newId(),
@@ -103,8 +80,9 @@ export function crateOf({
     supplier,
     packedAtMs: instantOf(filled.packed, zone)!,
     promisedAtMs: instantOf(filled.due, zone)!,
-    stated: { ...(temperatureC === undefined ? {} : { temperatureC }), ...(salinityPpt === undefined ? {} : { salinityPpt }) },
+    stated: statedOf(filled, units),
     lots,
+    ...(list.remarks.length > 0 ? { remarks: list.remarks.slice(0, 100) } : {}),
     bags: list.bags.map(({ lot, line: _line, free, ...bag }) => ({
       bag: newId(),
       ...bag,

@@ -1,7 +1,7 @@
 // The latest reading of the list in hand.
 import { useState } from 'react';
 import { useAsker } from '../data/useAsker.ts';
-import type { ReadReply, ReadRequest } from './read.ts';
+import type { ReadReply, ReadRequest } from '#core/intake/index.ts';
 
 const make = () => new Worker(new URL('./worker.ts', import.meta.url), { type: 'module' });
 

@@ -1,5 +1,6 @@
 // Every kind of entry as a sentence for the logbook. `name` tells what to call an id.
 import type { Entry } from '#core/catalogue/index.ts';
+import type { CrateFields } from '#core/dock/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
 import type { Units } from '../data/units.ts';
 import { sayDueId } from './due.ts';
@@ -10,6 +11,13 @@ import { runWords } from './runs.ts';
 import { FIELD_WORDS } from './species.ts';
 import { capital, plural } from './text.ts';
 
+const CRATE_WORDS: Record<keyof CrateFields, string> = {
+  label: 'name',
+  packedAtMs: 'when packed',
+  promisedAtMs: 'when due',
+  stated: 'stated water',
+};
+const sayCrateField = (field: string) => CRATE_WORDS[field as keyof CrateFields];
 const sayField = (field: string) => FIELD_WORDS[field as keyof SpeciesFields] ?? field;
 
 export const entryWords: Words = {
@@ -29,6 +37,7 @@ export const entryWords: Words = {
   'supplier.added': ({ name }) => `${name} supplies us`,
   'supplier.taught': ({ supplier, columns, names }, name) =>
     `How ${name(supplier)} writes its lists: ${[...columns.map(({ heading }) => heading), ...names.map(({ heard }) => heard)].join(', ')}`,
+  'crate.changed': ({ crate, fields }, name) => `${name(crate)}: ${Object.keys(fields).map(sayCrateField).join(', ')} put right`,
   'crate.expected': ({ label, bags }) =>
     `${label} is on its way: ${plural(bags.length, 'bag')}, ${bags.reduce((sum, { n }) => sum + n, 0)} heads`,
   'crate.arrived': ({ crate, carton }, name) => `${name(crate)} is here, carton ${carton}`,

@@ -109,6 +109,9 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     return `${read} cannot be: ${low} to ${high}.`;
   },
   'zone.unknown': ({ zone }) => `There is no time zone ${zone}. Write it like Europe/Lisbon.`,
+  'crate.longPacked': ({ days }) => `Packed ${days} days ago, and still closed? Check the date.`,
+  'crate.longOnWay': ({ days }) => `${days} days from packing to the door? Check both dates.`,
+  'crate.farOff': ({ days }) => `Due in ${days} days? Check the date.`,
   'crate.badList': ({ problem }) => `The list contradicts itself: ${problem}.`,
   'change.nothing': () => 'Nothing is different from what the house knows.',
   'change.overtaken': ({ field, now, ...facts }, { when }) =>

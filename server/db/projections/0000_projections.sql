@@ -52,7 +52,9 @@ CREATE TABLE `p_crate` (
 	`supplier` text NOT NULL,
 	`packed_at_ms` integer NOT NULL,
 	`promised_at_ms` integer NOT NULL,
-	`stated` text NOT NULL
+	`stated` text NOT NULL,
+	`remarks` text,
+	`changed` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_crate_promised` ON `p_crate` (`promised_at_ms`);--> statement-breakpoint

@@ -1,22 +1,20 @@
-// A list as the worker reads it: text and what is known so far in, everything that the page shows out.
+// A list, whole, as a worker reads it: text and what is known so far in, everything that the page shows out.
+import { makeLookUp, type LookUp, type Named } from '../species/index.ts';
+import { parseCsv, type CsvRow } from '../text/index.ts';
 import {
   findHeading,
   guessColumns,
   headingKey,
   LIST_FIELDS,
   missingColumns,
-  readHeader,
-  readPackingList,
-  type Answers,
   type ListColumns,
   type ListField,
-  type ListHeader,
-  type PackingList,
   type TaughtColumn,
-  type TaughtName,
-} from '#core/intake/index.ts';
-import { makeLookUp, type LookUp, type Named } from '#core/species/index.ts';
-import { parseCsv, type CsvRow, type FileProblem } from '#core/text/index.ts';
+} from './columns.ts';
+import { readHeader, type ListHeader } from './header.ts';
+import { looksLike } from './looksLike.ts';
+import { readPackingList, type Answers, type Fixes, type ListProblem, type PackingList, type TaughtName } from './packingList.ts';
+import { readTypedRows, TYPED_COLUMNS, TYPED_HEADING } from './typed.ts';
 
 export type Field = ListField | 'nothing';
 export type ReadRequest = {
@@ -28,6 +26,7 @@ export type ReadRequest = {
   headingLine?: number;
   columns: Record<number, Field>;
   answers: Answers;
+  fixes?: Fixes;
 };
 export type ReadReply = {
   /** First lines of the file, to find the headings among. */
@@ -39,7 +38,13 @@ export type ReadReply = {
   columns: ListColumns;
   missing: ('name' | 'count')[];
   header: ListHeader;
-  problems: FileProblem[];
+  problems: ListProblem[];
+  /** What it is, when it is no packing list. */
+  looksLike?: string;
+  /** Read as lines that somebody typed, without columns. */
+  typed: boolean;
+  /** What was passed over above the lines, and of a typed list what else stands there. */
+  notices: string[];
   list?: PackingList;
 };
 
@@ -53,9 +58,12 @@ function lookUpFor(allSpecies: readonly Named[]): LookUp {
   return known.lookUp;
 }
 
-export function readList({ text, zone, allSpecies, taught, headingLine, columns: byHand, answers }: ReadRequest): ReadReply {
+export function readList(request: ReadRequest): ReadReply {
+  const { text, zone, allSpecies, taught, headingLine, columns: byHand, answers, fixes = {} } = request;
   const { rows, broken } = parseCsv(text);
   const found = headingLine === undefined ? findHeading(rows, taught.columns) : rows.findIndex(({ line }) => line === headingLine);
+  const typed = found < 0 && headingLine === undefined ? readTypedRows(text) : undefined;
+  if (typed) return readTypedList(typed, request);
   const width = Math.max(0, ...rows.map(({ cells }) => cells.length));
   // A file whose headings nobody knows: its first wide line is taken for them, to be put right by hand.
   const index = found >= 0 || headingLine === 0 ? found : rows.findIndex(({ cells }) => cells.filter(Boolean).length >= Math.min(3, width));
@@ -63,12 +71,14 @@ export function readList({ text, zone, allSpecies, taught, headingLine, columns:
   const body = rows.slice(index + 1);
   const columns = withHand(guessColumns(heading.cells, taught.columns), byHand);
   const missing = missingColumns(columns);
-  const { header, problems } = readHeader(rows.slice(0, Math.max(0, index)), zone);
-  const quotes = broken.map(({ line, why }) => ({ line, column: '', expected: `proper quotes (${why})` }));
+  const { header, problems: inHeader } = readHeader(rows.slice(0, Math.max(0, index)), zone);
+  const quotes = broken
+    .filter(({ line }) => fixes[line] === undefined)
+    .map(({ line, why }): ListProblem => ({ line, column: '', expected: `proper quotes (${why})`, said: '' }));
   const list =
     missing.length > 0
       ? undefined
-      : readPackingList({ heading, rows: body, columns, allSpecies, taught: taught.names, answers, lookUp: lookUpFor(allSpecies) });
+      : readPackingList({ heading, rows: body, columns, allSpecies, taught: taught.names, answers, fixes, lookUp: lookUpFor(allSpecies) });
   return {
     top: rows.slice(0, TOP),
     headingLine: heading.line,
@@ -77,7 +87,41 @@ export function readList({ text, zone, allSpecies, taught, headingLine, columns:
     columns,
     missing,
     header,
-    problems: [...quotes, ...problems, ...(list?.problems ?? [])],
+    problems: [...quotes, ...(list?.problems ?? [])],
+    looksLike: looksLike(text, heading.cells, list),
+    typed: false,
+    notices: inHeader.map(({ line, column, expected }) => `Line ${line}, “${column}”: not read; expected ${expected}.`),
+    list,
+  };
+}
+
+type Typed = NonNullable<ReturnType<typeof readTypedRows>>;
+
+/** Lines that somebody typed or pasted out of a letter: lots, dates where they are said, and words. */
+function readTypedList({ rows, others }: Typed, { zone, allSpecies, taught, answers, fixes }: ReadRequest): ReadReply {
+  const lookUp = lookUpFor(allSpecies);
+  const heading = { line: 0, cells: [...TYPED_HEADING] };
+  const list = readPackingList({ heading, rows, columns: TYPED_COLUMNS, allSpecies, taught: taught.names, answers, fixes, lookUp });
+  const { header } = readHeader(
+    others.map(({ line, text }) => ({ line, cells: [text] })),
+    zone,
+  );
+  const prices = rows.filter(({ cells }) => cells[3]).length;
+  return {
+    top: [],
+    headingLine: 0,
+    headings: [],
+    samples: [],
+    columns: {},
+    missing: [],
+    header,
+    problems: list.problems,
+    looksLike: looksLike('', [], list),
+    typed: true,
+    notices: [
+      ...others.map(({ line, text }) => `Line ${line} is read as words: “${text}”.`),
+      ...(prices > 0 ? [`${prices === 1 ? 'A price stands' : 'Prices stand'} in it: read, and not kept yet.`] : []),
+    ],
     list,
   };
 }

@@ -1,0 +1,60 @@
+// A crate put right after it came: what is shown and computed follows, the later of two hears of the first, and the list can still be undone.
+import { HOUR_MS } from '#core/time/index.ts';
+import { bringCrate, furnish, KEEPER, makeTestHouse, T0, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
+
+let house: TestHouse;
+beforeEach(() => {
+  house = furnish(makeTestHouse());
+});
+afterEach(() => house.close());
+
+const card = () => house.view('dock').crates[0]!;
+const putRight = (fields: Extract<Said, { kind: 'crate.changed' }>['payload']['fields'], basedOn = card().entry): Said => ({
+  kind: 'crate.changed',
+  payload: { crate: 'crate-1', basedOn, fields },
+});
+
+it('shows the crate as it was put right, whoever looks', () => {
+  bringCrate(house);
+  const { entry } = card();
+  house.must(KEEPER, putRight({ packedAtMs: T0 - 40 * HOUR_MS, stated: { salinityPpt: 29 } }));
+  expect(card()).toMatchObject({ label: 'crate-1', packedAtMs: T0 - 40 * HOUR_MS, stated: { salinityPpt: 29 } });
+  expect(house.view('room', { bag: 'crate-1-bag1' }).bag).toMatchObject({ packedAtMs: T0 - 40 * HOUR_MS, stated: { salinityPpt: 29 } });
+  // Somebody else had the old one in front of them: the same field is told, another one is taken.
+  expect(house.codes(KEEPER, putRight({ packedAtMs: T0 - 20 * HOUR_MS }, entry))).toEqual(['change.overtaken']);
+  expect(house.codes(KEEPER, putRight({ label: 'the blue crate' }, entry))).toEqual([]);
+  expect(house.codes(TRAINEE, putRight({ label: 'mine' }))).toEqual(['role']);
+});
+
+it('asks about dates that can hardly be, when the list comes and when it is put right', () => {
+  const days = (n: number) => T0 - n * 24 * HOUR_MS;
+  bringCrate(house);
+  expect(house.codes(KEEPER, putRight({ packedAtMs: days(270) }))).toEqual(['crate.longPacked', 'crate.longOnWay']);
+  expect(house.codes(KEEPER, putRight({ promisedAtMs: days(-200) }))).toEqual(['crate.longOnWay', 'crate.farOff']);
+  expect(house.codes(KEEPER, putRight({ promisedAtMs: days(9) }))).toEqual(['crate.badList']);
+  // Its name can be put right whatever its dates are.
+  expect(house.codes(KEEPER, putRight({ label: 'old crate' }))).toEqual([]);
+});
+
+it('a list that was put right can be undone, and its remarks stand on the dock', () => {
+  const payload = {
+    crate: 'crate-1',
+    label: 'a list',
+    supplier: 'yard',
+    packedAtMs: T0 - 20 * HOUR_MS,
+    promisedAtMs: T0,
+    stated: {},
+    lots: [],
+    bags: [],
+    remarks: ['5 of something · ask them'],
+  };
+  const act = house.must(
+    KEEPER,
+    { kind: 'crate.expected', payload },
+    { kind: 'crate.arrived', payload: { crate: 'crate-1', carton: 'dry' } },
+  );
+  expect(card().remarks).toEqual(['5 of something · ask them']);
+  house.must(KEEPER, putRight({ label: 'the list' }));
+  house.must(KEEPER, undo(act));
+  expect(house.view('dock').crates).toEqual([]);
+});

@@ -1,0 +1,41 @@
+// What is said of a whole crate: its name, when it was packed and is due, the water as its supplier states it. For a list, and for putting right.
+import Form from 'react-bootstrap/Form';
+import { useUnits } from '../data/units.ts';
+import type { Filled } from './crateFacts.ts';
+
+type Props = {
+  filled: Filled;
+  /** Dates that could stand the other way round. */ unsure?: boolean;
+  onSet: (field: keyof Filled, text: string) => void;
+};
+
+export function CrateFacts({ filled, unsure = false, onSet }: Props) {
+  const { unit } = useUnits();
+  return (
+    <>
+      <Form.Group className="field" controlId="intake-label">
+        <Form.Label className="label">What to call this crate</Form.Label>
+        <Form.Control value={filled.label} maxLength={120} onChange={(event) => onSet('label', event.target.value)} />
+      </Form.Group>
+      <Form.Group className="field" controlId="intake-packed">
+        <Form.Label className="label">Packed</Form.Label>
+        <Form.Control type="datetime-local" value={filled.packed} onChange={(event) => onSet('packed', event.target.value)} />
+      </Form.Group>
+      <Form.Group className="field" controlId="intake-due">
+        <Form.Label className="label">Due here</Form.Label>
+        <Form.Control type="datetime-local" value={filled.due} onChange={(event) => onSet('due', event.target.value)} />
+      </Form.Group>
+      {unsure && <p className="warn">The list writes its date in figures only; it is read day first. Please check it.</p>}
+      <div className="pair">
+        <Form.Group className="field" controlId="intake-temperature">
+          <Form.Label className="label">Water as stated, {unit('temperature')}</Form.Label>
+          <Form.Control value={filled.temperature} maxLength={20} onChange={(event) => onSet('temperature', event.target.value)} />
+        </Form.Group>
+        <Form.Group className="field" controlId="intake-salinity">
+          <Form.Label className="label">Salinity as stated, ppt</Form.Label>
+          <Form.Control value={filled.salinity} maxLength={20} onChange={(event) => onSet('salinity', event.target.value)} />
+        </Form.Group>
+      </div>
+    </>
+  );
+}
