@@ -13,6 +13,7 @@ import { settingsViewTopics, type SettingsViews } from './settings/views.ts';
 import { speciesViewTopics, type SpeciesViews } from './species/views.ts';
 import { stockViewTopics, type StockViews } from './stock/views.ts';
 import { todayViewTopics, type TodayViews } from './today/views.ts';
+import { waterViewTopics, type WaterViews } from './water/views.ts';
 
 export type * from './bench/views.ts';
 export type * from './dock/views.ts';
@@ -44,7 +45,8 @@ export type Views = BenchViews &
   SettingsViews &
   SpeciesViews &
   StockViews &
-  TodayViews;
+  TodayViews &
+  WaterViews;
 export type ViewName = keyof Views;
 
 /** What makes a view be read again. */
@@ -62,6 +64,7 @@ export const VIEW_TOPICS: TopicsOf<Views> = {
   ...speciesViewTopics,
   ...stockViewTopics,
   ...todayViewTopics,
+  ...waterViewTopics,
 };
 export const VIEW_NAMES = Object.keys(VIEW_TOPICS) as ViewName[];
 

@@ -1,6 +1,7 @@
 // What the screens read of readings and systems. Instants are UTC ms, quantities SI.
 import type { WaterType } from '#core/species/index.ts';
 import type { ReadingMethod, Quantity, Source } from '#core/water/index.ts';
+import type { TopicsOf } from '../basics/topics.ts';
 
 /** The latest reading of each quantity. */
 export type Readings = Partial<Record<Quantity, { value: number; method: ReadingMethod; source: Source; atMs: number }>>;
@@ -15,3 +16,14 @@ export type SystemCard = {
   volumeL: number;
   tanks: number;
 };
+
+export type ReadBefore = { value: number; typed: string; method: ReadingMethod; atMs: number; by: string };
+/** Of one system the latest measurements of each quantity, newest first. */
+export type ReadingsView = {
+  seq: number;
+  system?: Pick<SystemCard, 'id' | 'name' | 'type' | 'temperatureC' | 'salinityPpt'>;
+  readings: { quantity: Quantity; latest: ReadBefore[] }[];
+};
+
+export type WaterViews = { readings: ReadingsView };
+export const waterViewTopics: TopicsOf<WaterViews> = { readings: ['water', 'house'] };

@@ -178,3 +178,33 @@ it('never throws, never takes more fish than there are, and offers only what wou
     { seed: 3, numRuns: 2000 },
   );
 });
+
+it('takes several readings of one water, each by its name or its unit, and a bare decimal for its temperature', () => {
+  const read = (text: string) => {
+    const line = readLine(text, house);
+    return line.ok
+      ? line.entries.map(({ payload }) => {
+          const { quantity, reading } = payload as { quantity: string; reading: { value: number; method: string } };
+          return [quantity, Number(reading.value.toFixed(3)), reading.method];
+        })
+      : line.stuck;
+  };
+  expect(read('F2 pH 6.8 nh4 0.25')).toEqual([
+    ['pH', 6.8, 'meter'],
+    ['ammonia', 0.194, 'test'],
+  ]);
+  expect(read('F2: 25,4')).toEqual([['temperature', 25.4, 'in the water']]);
+  expect(read('F2 no2 0.1, no3 20 kh 7')).toEqual([
+    ['nitrite', 0.1, 'test'],
+    ['nitrate', 20, 'test'],
+    ['alkalinity', 2.5, 'test'],
+  ]);
+  expect(read('C4 sg 1.022 25.5C')).toEqual([
+    ['salinity', expect.closeTo(29.2, 0), 'meter'],
+    ['temperature', 25.5, 'in the water'],
+  ]);
+  // Twice the same, a value that cannot be, and a name without a value are asked about.
+  expect(read('F2 ph 6.8 ph 7.2')).toEqual({ at: 'words', word: '7.2' });
+  expect(read('F2 ph 14')).toMatchObject({ at: 'reading', quantity: 'pH' });
+  expect(read('F2 ph')).toEqual({ at: 'words', word: 'ph' });
+});

@@ -16,7 +16,7 @@ export type Part =
   | { at: 'word'; word: string };
 
 const NUMBERS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'];
-const PIECES = /\d+\s*\/\s*\d+|\d+(?:[.,]\d+)?\s*(?:°\s*[cf]|[cf]|ppt|psu|‰)(?![a-z0-9])|->|[>→:]|[^\s:>→,;]+/g;
+const PIECES = /\d+\s*\/\s*\d+|\d+[.,]\d+(?![a-z0-9°%])|\d+(?:[.,]\d+)?\s*(?:°\s*[cf]|[cf]|ppt|psu|‰)(?![a-z0-9])|->|[>→:]|[^\s:>→,;]+/g;
 
 /** `codes` = of the house's tanks, in lower case. */
 export function partsOf(text: string, codes: ReadonlySet<string>, preference: Preference): Part[] {
@@ -28,6 +28,44 @@ export function partsOf(text: string, codes: ReadonlySet<string>, preference: Pr
     start += taken;
   }
   return parts;
+}
+
+/** What a quantity is called before its value, and the unit that the name says. */
+const QUANTITY_WORDS: Readonly<Record<string, readonly [Quantity, string]>> = {
+  ph: ['pH', ''],
+  temp: ['temperature', ''],
+  temperature: ['temperature', ''],
+  sal: ['salinity', ''],
+  salinity: ['salinity', ''],
+  sg: ['salinity', ''],
+  ammonia: ['ammonia', ''],
+  tan: ['ammonia', ''],
+  nh3: ['ammonia', ' NH3'],
+  nh4: ['ammonia', ' NH4'],
+  nitrite: ['nitrite', ''],
+  no2: ['nitrite', ''],
+  nitrate: ['nitrate', ''],
+  no3: ['nitrate', ''],
+  alkalinity: ['alkalinity', ''],
+  alk: ['alkalinity', ''],
+  kh: ['alkalinity', ' dKH'],
+  dkh: ['alkalinity', ' dKH'],
+  hardness: ['hardness', ''],
+  gh: ['hardness', ' dGH'],
+  dgh: ['hardness', ' dGH'],
+  oxygen: ['oxygen', ''],
+  o2: ['oxygen', ''],
+  copper: ['copper', ''],
+  cu: ['copper', ''],
+};
+
+/** `pH 6.8`, `nh4 0.25`, `sg 1.022`: a quantity by its name, then its value. */
+function namedReading(pieces: readonly string[], start: number, preference: Preference): Part | undefined {
+  const [quantity, unit] = QUANTITY_WORDS[pieces[start]!] ?? [];
+  const value = pieces[start + 1];
+  if (!quantity || value === undefined || !/^\d/.test(value)) return undefined;
+  const bare = /^\d+(?:[.,]\d+)?$/.test(value);
+  return { at: 'reading', quantity, read: parseQuantity(quantity, bare ? `${value}${unit}` : value, preference) };
 }
 
 type Known = { codes: ReadonlySet<string>; preference: Preference };
@@ -48,6 +86,11 @@ function next(pieces: readonly string[], start: number, { codes, preference }: K
     const meaning = PHRASES.get(phrase);
     if (meaning) return { part: { at: 'phrase', phrase, meaning }, taken: length };
   }
+  const named = namedReading(pieces, start, preference);
+  if (named) return { part: named, taken: 2 };
+  // A tank and a number with a decimal is its temperature.
+  if (/^\d+[.,]\d+$/.test(piece))
+    return single({ at: 'reading', quantity: 'temperature', read: parseQuantity('temperature', piece, preference) });
   if (/^\d+$/.test(piece)) return single({ at: 'number', n: Number(piece) });
   if (NUMBERS.includes(piece)) return single({ at: 'number', n: NUMBERS.indexOf(piece) });
   if (/^\d/.test(piece) && /[cf]$|ppt$|psu$|‰$/.test(piece)) {

@@ -4,7 +4,7 @@ import { partsOf, type Part } from './parts.ts';
 import { counted, fed, left, lost, measured, mishap, moved, signed, well } from './sayings.ts';
 
 /**
- * Reads `B3 lost 2`, `C5 sold 2`, `Q1 brine: ate 4/6`, `move 6 F2 > F7`, `G2 count 5`, `C4 white spots 2`, `F1 25.4C`, `D1 well`.
+ * Reads `B3 lost 2`, `C5 sold 2`, `Q1 brine: ate 4/6`, `move 6 F2 > F7`, `G2 count 5`, `C4 white spots 2`, `F1 25.4C`, `F1 pH 6.8 nh4 0.25`, `D1 well`.
  * Pure; gives entries without ids and times. Fish need no name when a tank holds one lot.
  */
 export function readLine(text: string, house: LineHouse): Understood | NotUnderstood {
@@ -23,12 +23,12 @@ function understand(parts: readonly Part[], byCode: ReadonlyMap<string, LineTank
   if (to) return { at: 'words', word: to.code };
   if (line.has('out')) return left(line);
   if (line.has('loss')) return lost(line);
-  if (line.has('response') || parts.some((part) => part.at === 'colon')) return fed(line);
+  const isRead = parts.some((part) => part.at === 'reading');
+  if (line.has('response') || (!isRead && parts.some((part) => part.at === 'colon'))) return fed(line);
   if (line.has('count')) return counted(line);
   if (line.has('sign')) return signed(line, house);
   if (line.has('mishap')) return mishap(line);
-  const reading = parts.find((part) => part.at === 'reading');
-  if (reading?.at === 'reading') return measured(line, reading);
+  if (isRead) return measured(line);
   if (line.has('well')) return well(line, house);
   // Words that mean nothing here are named; a tank and a bare number lack what was seen.
   return parts.some((part) => part.at === 'word') ? (line.leftOver() ?? { at: 'saying' }) : { at: 'saying' };

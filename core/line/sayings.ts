@@ -1,6 +1,7 @@
 // What each saying becomes: a loss, a move, a meal, a count, a sign, a mishap, a reading, all well.
 import { roundAt, type Sign } from '../rounds/index.ts';
 import { wordIn, type Line, type LineEntry, type LineHouse, type LineLot, type LineTank, type Result, type Stuck } from './line.ts';
+import type { Quantity } from '../water/index.ts';
 import type { Part } from './parts.ts';
 
 const PLAUSIBLE_HEADS = 100_000;
@@ -134,18 +135,36 @@ export function mishap(line: Line): Result {
   );
 }
 
-export function measured(line: Line, part: Extract<Part, { at: 'reading' }>): Result {
-  const { quantity, read } = part;
-  if (!read.ok) return read.value === undefined ? { at: 'words', word: read.typed } : { at: 'reading', quantity, value: read.value };
-  const rest = line.parts.find((piece) => piece.at !== 'tank' && piece !== part);
+type ReadingPart = Extract<Part, { at: 'reading' }>;
+
+/** One reading or several of the same water. */
+export function measured(line: Line): Result {
+  const readings = line.parts.filter((part): part is ReadingPart => part.at === 'reading');
+  const rest = line.parts.find((piece) => piece.at !== 'tank' && piece.at !== 'colon' && piece.at !== 'reading');
   if (rest) return { at: 'words', word: wordIn(rest) };
+  const twice = readings.find(({ quantity }, index) => readings.findIndex((part) => part.quantity === quantity) < index);
+  if (twice) return { at: 'words', word: twice.read.typed };
+  const entries: LineEntry[] = [];
+  for (const part of readings) {
+    const entry = readingOf(line, part);
+    if ('at' in entry) return entry;
+    entries.push(entry);
+  }
+  return { entries };
+}
+
+/** What is read by a probe that hangs in the water, and what by a meter; the rest by a test. */
+const METERED: readonly Quantity[] = ['salinity', 'pH', 'oxygen'];
+
+function readingOf(line: Line, { quantity, read }: ReadingPart): LineEntry | Stuck {
+  if (!read.ok) return read.value === undefined ? { at: 'words', word: read.typed } : { at: 'reading', quantity, value: read.value };
   const reading = {
     value: read.value,
     typed: read.typed,
-    method: quantity === 'temperature' ? 'in the water' : 'meter',
+    method: quantity === 'temperature' ? 'in the water' : METERED.includes(quantity) ? 'meter' : 'test',
     source: 'measured',
   } as const;
-  return { entries: [{ kind: 'reading.taken', payload: { subject: { kind: 'system', id: line.tank.system }, quantity, reading } }] };
+  return { kind: 'reading.taken', payload: { subject: { kind: 'system', id: line.tank.system }, quantity, reading } };
 }
 
 export function well(line: Line, house: LineHouse): Result {

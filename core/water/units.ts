@@ -1,4 +1,5 @@
-// Readings with their provenance, and how people type and see the quantities. Stored SI (°C, L, ppt, meq/L, mg/L N, dGH), never rounded.
+// Readings with their provenance, and how people type and see the quantities. Stored SI (°C, L, ppt, meq/L, mg/L N, dGH; nitrite and nitrate as mg/L of the
+// ion, as tests show them), never rounded.
 import {
   conductivityFromSalinity,
   CONDUCTIVITY_REFERENCES,
@@ -11,7 +12,8 @@ import {
 } from './salinity.ts';
 import { readWritten, type Written } from './written.ts';
 
-export type Quantity = 'temperature' | 'volume' | 'salinity' | 'pH' | 'ammonia' | 'alkalinity' | 'hardness' | 'oxygen' | 'copper';
+export type Quantity =
+  'temperature' | 'volume' | 'salinity' | 'pH' | 'ammonia' | 'nitrite' | 'nitrate' | 'alkalinity' | 'hardness' | 'oxygen' | 'copper';
 export type Source = 'measured' | 'stated' | 'estimated';
 /** How a value was come by. A surface method reads the bag's skin, not its system: two degrees apart is common. */
 export type ReadingMethod = 'in the water' | 'folded' | 'on the bag' | 'weighed' | 'by depth' | 'meter' | 'label' | 'by eye' | 'test';
@@ -28,6 +30,8 @@ export const QUANTITIES: readonly Quantity[] = [
   'salinity',
   'pH',
   'ammonia',
+  'nitrite',
+  'nitrate',
   'alkalinity',
   'hardness',
   'oxygen',
@@ -47,7 +51,23 @@ export const METHODS: readonly ReadingMethod[] = [
 ];
 export const TEMPERATURE_METHODS = ['in the water', 'folded', 'on the bag'] as const satisfies readonly ReadingMethod[];
 
-export type Unit = '°C' | '°F' | 'L' | 'mL' | 'US gal' | 'imp gal' | 'ppt' | 'SG' | 'mS/cm' | 'pH' | 'mg/L N' | 'meq/L' | 'dGH' | 'mg/L';
+export type Unit =
+  | '°C'
+  | '°F'
+  | 'L'
+  | 'mL'
+  | 'US gal'
+  | 'imp gal'
+  | 'ppt'
+  | 'SG'
+  | 'mS/cm'
+  | 'pH'
+  | 'mg/L N'
+  | 'mg/L NO₂'
+  | 'mg/L NO₃'
+  | 'meq/L'
+  | 'dGH'
+  | 'mg/L';
 export const TEMPERATURE_UNITS = ['°C', '°F'] as const satisfies readonly Unit[];
 export const VOLUME_UNITS = ['L', 'US gal'] as const satisfies readonly Unit[];
 export type Preference = { temperature: (typeof TEMPERATURE_UNITS)[number]; volume: (typeof VOLUME_UNITS)[number] };
@@ -64,6 +84,8 @@ export const PLAUSIBLE: Readonly<Record<Quantity, { min: number; max: number; un
   salinity: { min: 0, max: 50, unit: 'ppt' },
   pH: { min: 4, max: 10, unit: 'pH' },
   ammonia: { min: 0, max: 60, unit: 'mg/L N' },
+  nitrite: { min: 0, max: 100, unit: 'mg/L NO₂' },
+  nitrate: { min: 0, max: 1000, unit: 'mg/L NO₃' },
   alkalinity: { min: 0, max: 12, unit: 'meq/L' },
   hardness: { min: 0, max: 60, unit: 'dGH' },
   oxygen: { min: 0, max: 60, unit: 'mg/L' },
@@ -98,6 +120,15 @@ const TO_SI: Record<Quantity, Reader[]> = {
     { pattern: /^(mg\/?l|ppm)?\s*(n|tan|nh[34]\+?\s*-\s*n|nh3\/nh4\+?-n)?$/, unit: 'mg/L N', toSi: same },
     { pattern: /^(mg\/?l|ppm)?\s*nh3$/, toSi: times(1 / 1.216) },
     { pattern: /^(mg\/?l|ppm)?\s*nh4\+?$/, toSi: times(1 / 1.288) },
+  ],
+  // The ion, unless its nitrogen is said: by molar masses 46.005 and 62.004 over 14.007.
+  nitrite: [
+    { pattern: /^(mg\/?l|ppm)?\s*(no2-?)?$/, unit: 'mg/L NO₂', toSi: same },
+    { pattern: /^(mg\/?l|ppm)?\s*(no2\s*-\s*)?n$/, toSi: times(46.005 / 14.007) },
+  ],
+  nitrate: [
+    { pattern: /^(mg\/?l|ppm)?\s*(no3-?)?$/, unit: 'mg/L NO₃', toSi: same },
+    { pattern: /^(mg\/?l|ppm)?\s*(no3\s*-\s*)?n$/, toSi: times(62.004 / 14.007) },
   ],
   alkalinity: [
     { pattern: /^meq(\/l)?$/, unit: 'meq/L', toSi: same },
@@ -192,7 +223,17 @@ function readSalinity(number: number, suffix: string, { typed, temperature }: { 
   }
 }
 
-const DECIMALS: Partial<Record<Quantity, number>> = { salinity: 1, pH: 2, ammonia: 2, alkalinity: 2, hardness: 1, oxygen: 1, copper: 2 };
+const DECIMALS: Partial<Record<Quantity, number>> = {
+  salinity: 1,
+  pH: 2,
+  ammonia: 2,
+  nitrite: 2,
+  nitrate: 0,
+  alkalinity: 2,
+  hardness: 1,
+  oxygen: 1,
+  copper: 2,
+};
 
 /** An SI value as this person likes to see it, with its unit: `25.4 °C`, `77.7 °F`, `1.2 L`, `34 ppt`, `pH 7.9`. */
 export function formatQuantity(quantity: Quantity, value: number, preference: Preference = METRIC): string {

@@ -11,6 +11,7 @@ import { makeLogbookView } from './logbook.ts';
 import { makeLotView } from './lot.ts';
 import { makeMovesView } from './moves.ts';
 import { makeQuarantineView } from './quarantine.ts';
+import { makeReadingsView } from './readings.ts';
 import { makeRoomView } from './room.ts';
 import { makeRoundsView } from './rounds.ts';
 import { makeRunningView } from './running.ts';
@@ -37,6 +38,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   tank: makeTankView,
   lot: makeLotView,
   find: makeFindView,
+  readings: makeReadingsView,
 };
 
 export type ReadView = <V extends ViewName>(name: V, request: ViewRequest) => Views[V];

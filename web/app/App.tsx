@@ -13,6 +13,7 @@ import { Door } from '../door/Door.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { Frame } from './Frame.tsx';
 import { More } from './More.tsx';
+import { NotHere } from './NotHere.tsx';
 import { PAGES, STATIONS } from './stations.ts';
 
 /** The other stations are fetched once the first one stands, so that they open although the house may be away by then. */
@@ -50,7 +51,8 @@ export function App() {
               <Route key={to} path={to} element={<Page />} />
             ))}
             <Route path="/more" element={<More />} />
-            <Route path="*" element={<Navigate to="/dock" replace />} />
+            <Route index element={<Navigate to="/dock" replace />} />
+            <Route path="*" element={<NotHere />} />
           </Route>
         </Routes>
       </BrowserRouter>

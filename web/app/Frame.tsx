@@ -1,5 +1,5 @@
 // The frame around every station: stream bar above, links under it, action and running strip at the foot.
-import { lazy, Suspense, useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState, type MouseEvent } from 'react';
 import { Link, matchPath, NavLink, Outlet, useLocation } from 'react-router';
 import { ActionProvider } from '../actions/actions.tsx';
 import type { Away } from '../data/api.ts';
@@ -8,10 +8,12 @@ import { useMe } from '../data/me.ts';
 import { ActionBar } from '../frame/ActionBar.tsx';
 import { DemoClock } from '../frame/DemoClock.tsx';
 import { Guard } from '../frame/Guard.tsx';
-import { ThemeSwitch } from '../frame/ThemeSwitch.tsx';
 import { RunningStrip } from '../frame/RunningStrip.tsx';
 import { SignOut } from '../frame/SignOut.tsx';
 import { StreamBar } from '../frame/StreamBar.tsx';
+import { ThemeSwitch } from '../frame/ThemeSwitch.tsx';
+import { useTabTitle } from '../frame/title.ts';
+import { useFocusKept } from '../frame/useFocusKept.ts';
 import { SetupBar } from '../house/SetupBar.tsx';
 import { KeyList } from '../keys/KeyList.tsx';
 import { OverruleHost } from '../parts/useOverrule.tsx';
@@ -26,17 +28,19 @@ export function Frame() {
   const { person } = useMe();
   const [connected, setConnected] = useState(true);
   const { pathname } = useLocation();
+  const work = useRef<HTMLElement>(null);
+  useFocusKept(work);
   useLive(setConnected);
-  useEffect(() => {
-    const station = [...STATIONS, ...PAGES].find(({ to }) => matchPath(to, pathname))?.name;
-    document.title = station ? `${station} · Daily Crate` : 'Daily Crate';
-  }, [pathname]);
+  useTabTitle([...STATIONS, ...PAGES].find(({ to }) => matchPath(to, pathname))?.name);
   useEffect(() => {
     void outbox.signIn(person.id);
     return () => outbox.signOut();
   }, [person.id]);
   return (
     <ActionProvider>
+      <a className="skip-link" href="#work" onClick={toWork}>
+        Skip to the work
+      </a>
       <div className="frame">
         <StreamBar />
         <nav className="links" aria-label="Stations">
@@ -60,7 +64,7 @@ export function Frame() {
           </span>
         </nav>
         <FrameKeys />
-        <main className="station">
+        <main className="station" id="work" tabIndex={-1} ref={work}>
           <SetupBar />
           <Guard key={pathname}>
             <Suspense fallback={<Waiting retry={() => location.reload()} />}>
@@ -87,6 +91,12 @@ export function Frame() {
       <OverruleHost />
     </ActionProvider>
   );
+}
+
+/** The address stays what it is: it is the place in the house, not on the page. */
+function toWork(event: MouseEvent) {
+  event.preventDefault();
+  document.getElementById('work')?.focus();
 }
 
 const AWAY_WORDS: Record<Away, string> = {

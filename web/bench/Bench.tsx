@@ -1,5 +1,6 @@
 // The bench: bags and vessels in hand and what each asks for next; one of them in front.
 import { clsx } from 'clsx';
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
 import type { Afloat, BenchBag, BenchView, RunCard } from '#contract/views.ts';
@@ -9,6 +10,7 @@ import { houseNow, useHouseNow } from '../data/clock.ts';
 import { useMe } from '../data/me.ts';
 import { useShown } from '../data/overlay.ts';
 import { Guard } from '../frame/Guard.tsx';
+import { useTitle } from '../frame/title.ts';
 import { useKey } from '../keys/useKey.ts';
 import { MethodCard } from '../methods/MethodCard.tsx';
 import { useKept } from '../parts/useKept.ts';
@@ -22,6 +24,7 @@ import { METHOD_TITLES, RULE_SAYS } from '../words/runs.ts';
 import { capital, countdown } from '../words/text.ts';
 import css from './bench.module.scss';
 import { FloatCard } from './FloatCard.tsx';
+import { NextInHand, NoTank } from './NextInHand.tsx';
 import { overlayBench } from './overlay.ts';
 import { ReleaseCard } from './ReleaseCard.tsx';
 
@@ -30,6 +33,10 @@ export default function Bench() {
   const [query] = useSearchParams();
   const now = useHouseNow(1000);
   if (!view) return <Waiting error={error} retry={() => void mutate()} />;
+  return <Hand key={query.get('bag') ?? query.get('run') ?? ''} view={view} query={query} now={now} />;
+}
+
+function Hand({ view, query, now }: { view: BenchView; query: URLSearchParams; now: number }) {
   const floatOf = (bag: BenchBag) => view.floats.find((float) => float.bag === bag.bag);
   const bags = view.bags.toSorted((a, b) => turnOf(a, floatOf(a), now) - turnOf(b, floatOf(b), now));
   const runs = view.runs.toSorted((a, b) => dueAt(a) - dueAt(b));
@@ -37,8 +44,20 @@ export default function Bench() {
   const wanted = bags.find(({ bag }) => bag === query.get('bag'));
   // A bag that somebody poured meanwhile is among the runs.
   const poured = runs.find(({ from }) => from.some(({ place }) => place === query.get('bag')));
-  const chosen = run ?? wanted ?? poured ?? (runs[0] && dueAt(runs[0]) <= now ? runs[0] : (bags[0] ?? runs[0]));
-  if (!chosen) {
+  const first = runs[0] && dueAt(runs[0]) <= now ? runs[0] : (bags[0] ?? runs[0]);
+  const asked = query.get('run') ?? query.get('bag');
+  // What came to the front by itself stays there: the next one waits until somebody chooses it.
+  const [front, setFront] = useState<string>();
+  const stays = front === undefined ? first : (runs.find((run) => run.run === front) ?? bags.find(({ bag }) => bag === front));
+  const chosen = run ?? wanted ?? poured ?? (asked === null ? stays : undefined);
+  if (front === undefined && asked === null && first) setFront(idOf(first));
+  const [seen, setSeen] = useState(false);
+  if (chosen && !seen) setSeen(true);
+  useTitle(
+    chosen &&
+      ('run' in chosen ? `${capital(chosen.started.vessel.name)}, ${chosen.lotLabel}` : `${capital(chosen.label)}, ${chosen.lotLabel}`),
+  );
+  if (!first && !chosen) {
     return (
       <div className="empty">
         <h2>No bag in hand</h2>
@@ -61,7 +80,9 @@ export default function Bench() {
     <div className={css.bench}>
       <h1 className="visually-hidden">Bench</h1>
       <HandList bags={bags} runs={runs} chosen={chosen} floatOf={floatOf} now={now} />
-      {'run' in chosen ? (
+      {!chosen ? (
+        <NextInHand next={first!} done={seen} />
+      ) : 'run' in chosen ? (
         <section className="card bench-card" aria-label={`${chosen.started.vessel.name}, ${chosen.lotLabel}`}>
           <Guard key={chosen.run} what={capital(chosen.started.vessel.name)}>
             <RunPage run={chosen} people={view.people} now={now} />
@@ -78,6 +99,7 @@ export default function Bench() {
   );
 }
 
+const idOf = (item: BenchBag | RunCard): string => ('run' in item ? item.run : item.bag);
 const dueAt = (run: RunCard): number => soonest(run.dues)?.dueAtMs ?? Infinity;
 
 type InHand = {
@@ -150,7 +172,8 @@ function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; pe
 type ListProps = {
   bags: readonly BenchBag[];
   runs: readonly RunCard[];
-  chosen: BenchBag | RunCard;
+  /** None while the next one waits to be chosen. */
+  chosen: BenchBag | RunCard | undefined;
   floatOf: (bag: BenchBag) => Afloat | undefined;
   now: number;
 };
@@ -159,7 +182,11 @@ function HandList({ bags, runs, chosen, floatOf, now }: ListProps) {
   const [, setQuery] = useSearchParams();
   const all = [...runs.map((run) => ({ run: run.run })), ...bags.map(({ bag }) => ({ bag }))];
   const index = all.findIndex((item) =>
-    'run' in item ? 'run' in chosen && item.run === chosen.run : !('run' in chosen) && item.bag === chosen.bag,
+    chosen === undefined
+      ? false
+      : 'run' in item
+        ? 'run' in chosen && item.run === chosen.run
+        : !('run' in chosen) && item.bag === chosen.bag,
   );
   useKey('bench.move', (key) => {
     const next = all[index + (key === 'ArrowUp' ? -1 : 1)];
@@ -227,22 +254,5 @@ function BagItem({ bag, float, now, current }: { bag: BenchBag; float: Afloat | 
         {float ? `afloat in ${float.tankCode}` : bag.chosen ? bag.chosen.method : bag.tank ? 'ready to float' : 'no tank yet'}
       </span>
     </Link>
-  );
-}
-
-function NoTank({ bag }: { bag: BenchBag }) {
-  return (
-    <>
-      <p className="soft tight">
-        {bag.crateLabel} · {bag.label}
-      </p>
-      <p className="big">
-        <span className="num">{bag.alive}</span> {bag.lotLabel}
-      </p>
-      <p>It floats in the tank where its fish will live: choose that first.</p>
-      <Link className="btn btn-act" to={`/room?bag=${bag.bag}`}>
-        Choose a tank<small>for {bag.label}</small>
-      </Link>
-    </>
   );
 }

@@ -11,6 +11,7 @@ import { useHouseNow } from '../data/clock.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useShown } from '../data/overlay.ts';
 import { useUnits } from '../data/units.ts';
+import { useTitle } from '../frame/title.ts';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
@@ -22,8 +23,8 @@ import { CrateSide, Pouches } from './CrateSide.tsx';
 import css from './dock.module.scss';
 import { landingLike, landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
+import { CrateGone, ListSide, Remarks } from './ListSide.tsx';
 import { overlayDock } from './overlay.ts';
-import { ListSide, Remarks } from './ListSide.tsx';
 import { PutRight } from './PutRight.tsx';
 import { SurpriseBox } from './SurpriseBox.tsx';
 
@@ -35,8 +36,11 @@ export default function Dock() {
   const mayList = useMayWrite('crate.expected');
   const [query] = useSearchParams();
   const [box, setBox] = useState(false);
+  const front = view && inFront(view.crates, query.get('crate'));
+  useTitle(front?.label);
   if (!view) return <Waiting error={error} retry={() => void mutate()} />;
-  const crate = view.crates.find((crate) => crate.crate === query.get('crate')) ?? view.crates.find(isOpen) ?? view.crates[0];
+  if (query.get('crate') !== null && !front) return <CrateGone others={view.crates} />;
+  const crate = front;
   if (box)
     return (
       <div className={css.dock}>
@@ -84,6 +88,9 @@ export default function Dock() {
   );
 }
 
+/** An address that names no crate shows none in its place. */
+const inFront = (crates: readonly CrateCard[], asked: string | null): CrateCard | undefined =>
+  asked === null ? (crates.find(isOpen) ?? crates[0]) : crates.find(({ crate }) => crate === asked);
 const isOpen = (crate: CrateCard) => crate.arrived !== undefined && crate.bags.some(({ landed, absent }) => !landed && !absent);
 
 function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean; surprise: React.ReactNode }) {

@@ -1,6 +1,8 @@
 // What a crate on its way shall hold, and the words that stand on its list besides.
 import { clsx } from 'clsx';
+import { Link } from 'react-router';
 import type { BagCard, CrateCard } from '#contract/views.ts';
+import { useOutbox } from '../data/house.ts';
 import { plural } from '../words/text.ts';
 import css from './dock.module.scss';
 
@@ -50,5 +52,25 @@ function ListedLot({ first, bags }: { first: BagCard; bags: BagCard[] }) {
         </span>
       </span>
     </li>
+  );
+}
+
+/** The address names a crate that is not on the dock: on its way there, worked off, undone, or never here. */
+export function CrateGone({ others }: { others: readonly CrateCard[] }) {
+  const { acts } = useOutbox();
+  if (acts.some(({ state }) => state === 'waiting')) return <p role="status">Waiting for the house …</p>;
+  return (
+    <div className="empty">
+      <h2>This crate is not on the dock</h2>
+      <p>It is worked off, was undone, or never was here. Its bags are in the logbook.</p>
+      {others.map(({ crate, label }) => (
+        <p key={crate}>
+          <Link to={`/dock?crate=${crate}`}>{label}</Link>
+        </p>
+      ))}
+      <Link className="btn btn-plain" to="/dock">
+        To the dock
+      </Link>
+    </div>
   );
 }

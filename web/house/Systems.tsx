@@ -11,6 +11,7 @@ import { placedIn } from '../moves/Meeting.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { PlainForm, type Values } from '../parts/PlainForm.tsx';
+import { ReadingsForm } from '../readings/ReadingsForm.tsx';
 import { plural } from '../words/text.ts';
 import { newSystemFields, systemChanges, SYSTEM_FIELDS, systemOf, waterStart } from './forms.ts';
 import type { PartProps } from './part.ts';
@@ -21,6 +22,7 @@ export function Systems({ view, write, mayEdit }: PartProps) {
   const units = useUnits();
   const { say } = units;
   const [open, setOpen] = useState<string>();
+  const [reading, setReading] = useState<string>();
   const [type, setType] = useState<WaterType>('fresh');
   return (
     <section className="card" aria-label="Systems">
@@ -44,6 +46,16 @@ export function Systems({ view, write, mayEdit }: PartProps) {
                 Change
               </Button>
             )}
+            <Button
+              variant="quiet"
+              className="btn-quiet"
+              aria-expanded={reading === system.id}
+              aria-label={`Read ${system.name}`}
+              onClick={() => setReading(reading === system.id ? undefined : system.id)}
+            >
+              Read
+            </Button>
+            {reading === system.id && <ReadingsForm system={system.id} onDone={() => setReading(undefined)} />}
             {open === system.id && <OneSystem system={system} view={view} write={write} onDone={() => setOpen(undefined)} />}
           </li>
         ))}

@@ -1,10 +1,9 @@
 // The crate that a list becomes, and what is kept of a half-read list so that a reload loses nothing.
 import type { CrateExpected } from '#core/dock/index.ts';
-import type { Answers, Fixes, ListHeader, PackingList } from '#core/intake/index.ts';
+import type { Answers, Fixes, ListHeader, PackingList, Field } from '#core/intake/index.ts';
 import { formatDay, formatWall, houseDay } from '#core/time/index.ts';
 import type { Units } from '../data/units.ts';
 import { instantOf, statedOf, type Filled } from '../parts/crateFacts.ts';
-import type { Field } from '#core/intake/index.ts';
 
 export type Intake = {
   fileName: string;
@@ -53,7 +52,7 @@ export function fill({ typed }: Intake, header: ListHeader, where: { supplierNam
     packed: packedText,
     due: typed.due ?? (due ? formatWall(due.ms, where.zone) : ''),
     temperature: typed.temperature ?? (temperatureC === undefined ? '' : where.units.bare('temperature', temperatureC)),
-    salinity: typed.salinity ?? (salinityPpt === undefined ? '' : String(salinityPpt)),
+    salinity: typed.salinity ?? (salinityPpt === undefined ? '' : where.units.bare('salinity', salinityPpt)),
   };
 }
 

@@ -4,11 +4,13 @@ import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
 import { Key } from './Key.tsx';
 import css from './keys.module.scss';
+import { useLetters } from './letters.ts';
 import { KEYS, PLACES } from './table.ts';
 import { useKey } from './useKey.ts';
 
 export function KeyList() {
   const [open, setOpen] = useState(false);
+  const letters = useLetters();
   useKey('list', () => setOpen((now) => !now), { inDialog: open });
   return (
     <>
@@ -37,6 +39,7 @@ export function KeyList() {
               </section>
             ))}
           </div>
+          {!letters && <p className="warn">Keys of one letter do nothing on this device: that is chosen under your name.</p>}
           <p className="soft">Everything else is reached with Tab, and pressed with Enter or Space.</p>
           <Button variant="plain" onClick={() => setOpen(false)}>
             Close

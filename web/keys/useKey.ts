@@ -1,5 +1,6 @@
 // The one way to listen to a key. Keys rest while somebody types, while a dialog is open, and when a button takes its own Enter.
 import { useHotkeys } from 'react-hotkeys-hook';
+import { areLettersOn } from './letters.ts';
 import { isLineOpen } from './lineOpen.ts';
 import { KEYS, type KeyName } from './table.ts';
 
@@ -18,7 +19,7 @@ type Press = (key: string, atMs: number) => void;
 let pressed: Element | null = null;
 document.addEventListener(
   'pointerdown',
-  ({ target }) => (pressed = target instanceof Element ? target.closest('main button, main a') : null),
+  ({ target }) => (pressed = target instanceof Element ? target.closest('button, a, summary') : null),
   true,
 );
 document.addEventListener(
@@ -33,13 +34,19 @@ document.addEventListener(
 function takesEnter(target: EventTarget | null): boolean {
   if (target instanceof HTMLInputElement && target.form) return true;
   if (target === pressed) return false;
-  return (target instanceof HTMLButtonElement || target instanceof HTMLAnchorElement) && target.dataset.enter !== 'act';
+  const isOwn =
+    target instanceof HTMLButtonElement ||
+    target instanceof HTMLAnchorElement ||
+    (target instanceof HTMLElement && target.matches('summary'));
+  return isOwn && target.dataset.enter !== 'act';
 }
 
 export function useKey(name: KeyName, onPress: Press, { enabled = true, inFields = false, inDialog = false }: Options = {}): void {
   useHotkeys(
     KEYS[name].keys,
     (event) => {
+      // What somebody says or types elsewhere could press it.
+      if (event.key.length === 1 && !areLettersOn()) return;
       // Held down it is one press; with another key it is the browser's.
       if (event.repeat && !event.key.startsWith('Arrow')) return;
       if (event.ctrlKey || event.metaKey || event.altKey) return;

@@ -51,7 +51,7 @@ export function CutLot({ view, lot, onDone }: Props) {
   return (
     <div className="tank-form">
       {choose}
-      <CountField label="How many" value={Math.min(n, place.n)} min={1} max={place.n} onChange={setN} />
+      <CountField label="How many" value={Math.min(n, place.n)} min={1} max={place.n} of={place.n} onChange={setN} />
       <Chips label="Why" options={SPLIT_WHYS} value={why} onChange={setWhy} />
       <Form.Group className="field" controlId="cut-label">
         <Form.Label className="label">What they are called</Form.Label>

@@ -5,6 +5,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import type { LotView } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
 import { useMayWrite, useTimes } from '../data/me.ts';
+import { useTitle } from '../frame/title.ts';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
@@ -27,6 +28,7 @@ const LEFT_WORDS: Record<string, string> = {
 export default function LotPage() {
   const { lot = '' } = useParams();
   const { data, error, mutate } = useView('lot', { lot });
+  useTitle(data?.lot?.label);
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   if (!data.lot)
     return (

@@ -46,7 +46,7 @@ export function OutForm({ lot, places, inQuarantine, first, onDone }: Props) {
           onChange={(name) => setPlace(places.find((place) => place.name === name)!.place)}
         />
       )}
-      <CountField label={`Of ${most}`} value={n} min={1} max={most} onChange={setSaid} />
+      <CountField label={`Of ${most}`} value={n} min={1} max={most} of={most} onChange={setSaid} />
       <Form.Group className="field" controlId="out-why">
         <Form.Label className="label">{how === 'promised' ? 'To whom' : how === 'put down' ? 'Why; it is kept' : 'Note'}</Form.Label>
         <Form.Control value={text} maxLength={80} onChange={(event) => setText(event.target.value)} />

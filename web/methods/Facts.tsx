@@ -19,6 +19,8 @@ const HOW: Record<Quantity, ReadingMethod> = {
   salinity: 'meter',
   pH: 'meter',
   ammonia: 'test',
+  nitrite: 'test',
+  nitrate: 'test',
   alkalinity: 'test',
   hardness: 'test',
   oxygen: 'meter',

@@ -86,7 +86,7 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
         {fish.label}, {from.code} <span className="soft">to</span> {end ? end.code : '…'}
       </h2>
       {task && <SlipWords task={task} />}
-      <CountField label="In the net" value={n} min={1} max={fish.n} onChange={setN} />
+      <CountField label="In the net" value={n} min={1} max={fish.n} of={fish.n} onChange={setN} />
       {!end && <p>Tap the tank where they shall go. Hatched tanks say what stands against them.</p>}
       {end && reasons.length > 0 && (
         <ul className="reasons warn">

@@ -1,9 +1,19 @@
 // A count by taps or typed: minus, number, plus. What is typed counts as soon as it can be; what cannot be is said, and gone when the field is left.
 import { useId, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import { countShares } from './countShares.ts';
 
-type Props = { label: string; value: number; onChange: (value: number) => void; min?: number; max?: number };
+type Props = {
+  label: string;
+  value: number;
+  onChange: (value: number) => void;
+  min?: number;
+  max?: number;
+  /** Of so many: one, half, all but one and all are one tap. */
+  of?: number;
+};
 
-export function CountField({ label, value, onChange, min = 0, max = 9999 }: Props) {
+export function CountField({ label, value, onChange, min = 0, max = 9999, of = 0 }: Props) {
   const id = useId();
   const [typed, setTyped] = useState<string>();
   const shown = typed ?? String(value);
@@ -41,6 +51,15 @@ export function CountField({ label, value, onChange, min = 0, max = 9999 }: Prop
           +
         </button>
       </div>
+      {countShares(of, { min }).length > 0 && (
+        <div className="chips" role="group" aria-label={`${label}, of ${of}`}>
+          {countShares(of, { min }).map(({ n, words }) => (
+            <Button key={n} variant="plain" className={n === value ? 'chip-on' : ''} aria-pressed={n === value} onClick={() => step(n)}>
+              {words}
+            </Button>
+          ))}
+        </div>
+      )}
       {!possible(shown) && (
         <p className="field-problem" role="alert" id={`${id}-range`}>
           A number from {min} to {max}.

@@ -21,9 +21,11 @@ export function NewSpecies({ name, species, onAdded }: Props) {
   if (!mayAdd || name.trim() === '') return null;
   if (!open)
     return (
-      <Button variant="plain" onClick={() => setOpen(true)}>
-        Add “{name.trim()}” to our species
-      </Button>
+      <div className="chips">
+        <Button variant="plain" onClick={() => setOpen(true)}>
+          Add “{name.trim()}” to our species
+        </Button>
+      </div>
     );
   const add = () => {
     if (!water || !is) return;

@@ -196,6 +196,8 @@ function Side({ view, tank, asked, slip, editing, clocks, onTo, onTake, onLetGo 
       onTo={onTo}
       onDone={onLetGo}
     />
+  ) : asked.bag ? (
+    <p role="status">This bag is not in hand any more: its fish are out, or there is no such bag.</p>
   ) : asked.lot && asked.from ? (
     <HandGone view={view} lot={asked.lot} from={asked.from} onTake={(lot, from) => onTake(lot, from)} onDone={() => onLetGo()} />
   ) : editing ? (

@@ -96,7 +96,7 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
         />
         {draft.response && draft.response !== 'ignored' && (
           <div className="pair">
-            <CountField label="Ate" value={draft.ate ?? lot.n} max={lot.n} onChange={(ate) => change({ ate })} />
+            <CountField label="Ate" value={draft.ate ?? lot.n} max={lot.n} of={lot.n} onChange={(ate) => change({ ate })} />
             <Chips
               label="Left over"
               options={LEFTOVERS}

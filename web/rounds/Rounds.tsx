@@ -4,19 +4,19 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { useSearchParams } from 'react-router';
 import type { Oddity, RoundsView, RoundTank } from '#contract/views.ts';
-import { FAULT_HOURS, progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
+import { progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { useActions } from '../actions/actions.tsx';
-import { useHouseNow } from '../data/clock.ts';
 import { useTimes } from '../data/me.ts';
 import { useShown } from '../data/overlay.ts';
+import { useTitle } from '../frame/title.ts';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
-import { Chips } from '../parts/Chips.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
-import { capital } from '../words/text.ts';
 import { entriesOf, isOdd, isUntouched, lacksFood, untouched, type LotDraft } from './draft.ts';
+import { AllDone, NotOnWalk } from './Ends.tsx';
 import { LotCheck } from './LotCheck.tsx';
 import { overlayRounds } from './overlay.ts';
+import { Faults, ItsWater } from './InPassing.tsx';
 import css from './rounds.module.scss';
 
 export default function Rounds() {
@@ -24,7 +24,9 @@ export default function Rounds() {
   const asked = query.get('round');
   const { shown: view, error, mutate } = useShown('rounds', overlayRounds, asked ? { round: asked } : {});
   if (!view) return <Waiting error={error} retry={() => void mutate()} />;
-  const tank = view.tanks.find(({ code }) => code === query.get('tank')) ?? view.tanks.find(({ checkedAtMs }) => checkedAtMs === undefined);
+  const named = query.get('tank');
+  const tank =
+    named === null ? view.tanks.find(({ checkedAtMs }) => checkedAtMs === undefined) : view.tanks.find(({ code }) => code === named);
   const go = (where: Record<string, string>) => setQuery({ ...(asked ? { round: asked } : {}), ...where });
   if (view.tanks.length === 0)
     return (
@@ -42,7 +44,13 @@ export default function Rounds() {
         onChoose={(code) => go({ tank: code })}
         onRound={(round) => setQuery(round === view.current ? {} : { round })}
       />
-      {tank ? <TankCheck key={tank.id} tank={tank} view={view} onDone={() => go(nextAfter(tank, view.tanks))} /> : <AllDone view={view} />}
+      {tank ? (
+        <TankCheck key={tank.id} tank={tank} view={view} onDone={() => go(nextAfter(tank, view.tanks))} />
+      ) : named !== null ? (
+        <NotOnWalk code={named} onWalk={() => go({})} />
+      ) : (
+        <AllDone view={view} />
+      )}
     </div>
   );
 }
@@ -52,18 +60,6 @@ function nextAfter(tank: RoundTank, tanks: readonly RoundTank[]): Record<string,
   const index = tanks.indexOf(tank);
   const next = [...tanks.slice(index + 1), ...tanks.slice(0, index)].find(({ checkedAtMs }) => checkedAtMs === undefined);
   return next ? { tank: next.code } : {};
-}
-
-function AllDone({ view }: { view: RoundsView }) {
-  const odd = view.tanks.filter(({ allWell }) => allWell === false);
-  return (
-    <div className="empty">
-      <h2>The {view.round} round is done</h2>
-      <p>
-        {view.tanks.length} tanks checked{odd.length > 0 ? `; something odd in ${odd.map(({ code }) => code).join(', ')}` : ', all well'}.
-      </p>
-    </div>
-  );
 }
 
 type WalkProps = { view: RoundsView; current?: RoundTank; onChoose: (code: string) => void; onRound: (round: RoundName) => void };
@@ -138,6 +134,7 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
 }
 
 function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDone: () => void }) {
+  useTitle(`Tank ${tank.code}`);
   const { recordAction } = useActions();
   const { when } = useTimes();
   const [drafts, setDrafts] = useState<Record<string, LotDraft>>({});
@@ -187,56 +184,13 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
         ))}
       </ul>
       <Faults tank={tank} />
+      <ItsWater tank={tank} />
       <div className="thumb">
         <ActButton pressKey="rounds.well" disabled={!ready} onPress={save} hint={`${tank.code} · a health check, not a head count`}>
           {odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}
         </ActButton>
       </div>
     </section>
-  );
-}
-
-/** A fault in passing costs one tap; what is none of the usual ones is typed. */
-function Faults({ tank }: { tank: RoundTank }) {
-  const { recordAction } = useActions();
-  const { when } = useTimes();
-  const [words, setWords] = useState('');
-  // They stay where they are: a finger that comes down twice meets the same one, which is noted already.
-  // What was put off is off Today: seen again, it is noted anew.
-  const now = useHouseNow(60_000);
-  const isPutOff = (fault: RoundTank['faults'][number]) => (fault.putOffUntilMs ?? 0) > now;
-  const noted = tank.faults.filter((fault) => !isPutOff(fault)).map(({ what }) => what);
-  const notice = (what: string) => void recordAction(`${tank.code}: ${what}`, { kind: 'fault.noticed', payload: { tank: tank.id, what } });
-  return (
-    <details className={css.faults} open={tank.faults.length > 0 || undefined}>
-      <summary>Something to fix?</summary>
-      <Chips label="To fix" options={Object.keys(FAULT_HOURS)} value={noted} onChange={(what) => !noted.includes(what) && notice(what)} />
-      {tank.faults.map((fault, index) => (
-        <p key={`${fault.atMs} ${index}`} className="tight">
-          <span className="warn">{capital(fault.what)}</span>{' '}
-          <span className="soft">
-            since {when(fault.atMs)}
-            {isPutOff(fault) && `, put off until ${when(fault.putOffUntilMs!)}`}
-          </span>
-        </p>
-      ))}
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (words.trim() === '') return;
-          notice(words.trim());
-          setWords('');
-        }}
-      >
-        <label>
-          Something else
-          <input className="form-control" value={words} maxLength={60} onChange={({ target }) => setWords(target.value)} />
-        </label>
-        <Button type="submit" variant="plain" disabled={words.trim() === ''}>
-          Note it
-        </Button>
-      </form>
-    </details>
   );
 }
 

@@ -10,6 +10,7 @@ import { saveTextFile } from '../data/files.ts';
 import { useView } from '../data/house.ts';
 import { lookUpOf } from '../data/lookUp.ts';
 import { useMayWrite } from '../data/me.ts';
+import { useTitle } from '../frame/title.ts';
 import { NewSpecies } from '../parts/NewSpecies.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import css from './species.module.scss';
@@ -24,6 +25,7 @@ export default function SpeciesPage() {
   const [query, setQuery] = useSearchParams();
   const mayEdit = useMayWrite('species.added', 'species.changed');
   const named = useMemo(() => (data?.species ?? []).map((kind) => ({ ...kind, id: kind.species })), [data]);
+  useTitle(data?.species.find((kind) => kind.species === query.get('species'))?.common);
   const [text, setText] = useState('');
   const sought = useDeferredValue(text);
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;

@@ -9,9 +9,11 @@ import { useView } from '../data/house.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ToolTaps } from '../exposure/ToolTaps.tsx';
+import { useTitle } from '../frame/title.ts';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
+import { ReadingsForm } from '../readings/ReadingsForm.tsx';
 import { BathForm } from '../runs/begin/BathForm.tsx';
 import { patientOfTank } from '../runs/begin/patient.ts';
 import { PURPOSE_WORDS } from '../words/room.ts';
@@ -25,11 +27,12 @@ import css from './tank.module.scss';
 import { Treatment } from './Treatment.tsx';
 
 type Full = TankView & Required<Pick<TankView, 'tank' | 'system'>>;
-const FORMS = ['Recount', 'Change water', 'Measure', 'Treatment'] as const;
+const FORMS = ['Read', 'Recount', 'Change water', 'Measure', 'Treatment'] as const;
 
 export default function TankPage() {
   const { code = '' } = useParams();
   const { data, error, mutate } = useView('tank', { tank: code });
+  useTitle(data?.tank?.code);
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   if (!data.tank || !data.system)
     return (
@@ -180,14 +183,14 @@ function ItsWater({ view, keeper }: { view: Full; keeper: boolean }) {
           ))}
         </tbody>
       </table>
-      {view.readings.length === 0 && <p className="soft">No reading yet. Write one: {tank.code} 25.4C</p>}
+      {view.readings.length === 0 && <p className="soft">No reading yet. In one line: {tank.code} 25.4 pH 7.8</p>}
       <p>
         {view.lastCheck
           ? `Last health check ${when(view.lastCheck.atMs)} by ${view.lastCheck.by}${view.lastCheck.allWell ? ', all well' : ''}; ${view.checks14} health checks in 14 days.`
           : 'No health check yet.'}{' '}
         <Link to={`/rounds?tank=${tank.code}`}>Check now</Link>
       </p>
-      {keeper && <DoHere view={view} />}
+      <DoHere view={view} keeper={keeper} />
       <ToolTaps moves={moves} tank={tank} rack={tank.rack} />
       <Contacts view={view} />
       <Meals meals={view.meals} />
@@ -197,10 +200,11 @@ function ItsWater({ view, keeper }: { view: Full; keeper: boolean }) {
 }
 
 /** What hands can do here, each in its form. */
-function DoHere({ view: { tank, system, stayLimits } }: { view: Full }) {
+function DoHere({ view: { tank, system, stayLimits }, keeper }: { view: Full; keeper: boolean }) {
   const [form, setForm] = useState<(typeof FORMS)[number]>();
   const done = () => setForm(undefined);
   const forms: Record<(typeof FORMS)[number], ReactNode> = {
+    Read: <ReadingsForm system={system.id} onDone={done} />,
     Recount: <Recount tank={tank} onDone={done} />,
     'Change water': <ChangeWater tank={tank} onDone={done} />,
     Measure: <Measure tank={tank} stayLimits={stayLimits} onDone={done} />,
@@ -209,7 +213,7 @@ function DoHere({ view: { tank, system, stayLimits } }: { view: Full }) {
   return (
     <>
       <div className="chips" role="group" aria-label="Do here">
-        {FORMS.map((name) => (
+        {FORMS.filter((name) => keeper || name === 'Read').map((name) => (
           <Button
             key={name}
             variant="plain"

@@ -9,11 +9,13 @@ import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { SignOut } from '../frame/SignOut.tsx';
 import { ThemeSwitch } from '../frame/ThemeSwitch.tsx';
+import { setLetters, useLetters } from '../keys/letters.ts';
 import { Chips } from '../parts/Chips.tsx';
 import css from './you.module.scss';
 
 export default function You() {
   const me = useMe();
+  const letters = useLetters();
   const { say } = useUnits();
   const { recordAction } = useActions();
   const prefer = async (part: Partial<Preference>) => {
@@ -38,6 +40,12 @@ export default function You() {
         onChange={(temperature) => void prefer({ temperature })}
       />
       <Chips label="Volumes in" options={VOLUME_UNITS} value={me.prefers.volume} onChange={(volume) => void prefer({ volume })} />
+      <Chips
+        label="Keys of one letter, on this device"
+        options={['act', 'do nothing'] as const}
+        value={letters ? 'act' : 'do nothing'}
+        onChange={(choice) => setLetters(choice === 'act')}
+      />
       <p className="soft">
         A tank of {say('volume', 45)} at {say('temperature', 25)}. Any unit is understood where you type it: 78F, 25.5 C, 12 L, 800 mL, 3 US
         gal, 3 imp gal. The house keeps °C and litres; the others go on reading in their own.

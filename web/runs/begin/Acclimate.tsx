@@ -117,7 +117,7 @@ function Whole({ room, bench, allSpecies, lot, from, to, n: wanted }: Props) {
         {units.say('salinity', right.system.salinityPpt)} and {units.say('temperature', right.system.temperatureC)}, as last known.
       </p>
       <div className={css.beginFields}>
-        <CountField label={`Of ${fish.n}, into the vessel`} value={n} min={1} max={fish.n} onChange={setSaid} />
+        <CountField label={`Of ${fish.n}, into the vessel`} value={n} min={1} max={fish.n} of={fish.n} onChange={setSaid} />
         <QuantityField label="Their own water in it" quantity="volume" text={text} onChange={setText} />
       </div>
       <Compared bag={bag} now={now} ambient={ambient} onMethod={setMethod} />

@@ -64,7 +64,14 @@ export function BathForm({ patient, onBack }: Props) {
       </Caution>
       <div className={css.beginSwitches}>
         {patient.netted && patient.n > 1 && (
-          <CountField label={`Of ${patient.n}, into the bath`} value={n} min={1} max={patient.n} onChange={(some) => change({ some })} />
+          <CountField
+            label={`Of ${patient.n}, into the bath`}
+            value={n}
+            min={1}
+            max={patient.n}
+            of={patient.n}
+            onChange={(some) => change({ some })}
+          />
         )}
         <Chips label="What it is" options={BATH_KINDS} value={fields.is} onChange={(is) => change({ is })} odd={(bath) => bath !== 'dye'} />
         <Chips

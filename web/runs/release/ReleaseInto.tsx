@@ -29,7 +29,7 @@ export function ReleaseInto({ run, said, tanks, codeOf, onChange }: Props) {
     <>
       {counts.map(({ tank, n }, index) => (
         <div className={clsx('pair', css.letInto)} key={index}>
-          <CountField label={`Into ${codeOf(tank)}`} value={n} onChange={(value) => set(index, { n: value })} />
+          <CountField label={`Into ${codeOf(tank)}`} value={n} of={run.n} onChange={(value) => set(index, { n: value })} />
           {index > 0 && (
             <>
               <Form.Select aria-label={`Tank ${index + 1}`} value={tank} onChange={(event) => set(index, { tank: event.target.value })}>

@@ -1,0 +1,74 @@
+// What was read of a system, as the entries that say so; and what of it is far from what was known, to be asked about before it counts.
+import type { ReadingsView } from '#contract/views.ts';
+import type { WaterType } from '#core/species/index.ts';
+import type { Parsed, Quantity, ReadingMethod } from '#core/water/index.ts';
+import type { Draft } from '../data/house.ts';
+import type { Units } from '../data/units.ts';
+import { readingEntry } from '../parts/readingDraft.ts';
+
+/** What is read of tanks; the salt of fresh water and the hardness of sea water tell nobody anything. */
+const READ: readonly Quantity[] = [
+  'temperature',
+  'salinity',
+  'pH',
+  'ammonia',
+  'nitrite',
+  'nitrate',
+  'alkalinity',
+  'hardness',
+  'oxygen',
+  'copper',
+];
+export const quantitiesOf = (type: WaterType): Quantity[] =>
+  READ.filter((quantity) => !(quantity === 'salinity' && type === 'fresh') && !(quantity === 'hardness' && type === 'marine'));
+
+export const METHOD_OF: Partial<Record<Quantity, ReadingMethod>> = {
+  temperature: 'in the water',
+  salinity: 'meter',
+  pH: 'meter',
+  oxygen: 'meter',
+};
+
+export type Typed = Partial<Record<Quantity, string>>;
+type Read = { quantity: Quantity; read: Extract<Parsed, { ok: true }> };
+
+/** All that was typed and can be read; undefined while one of them cannot. */
+export function readTyped(typed: Typed, units: Units, temperatureC?: number): Read[] | undefined {
+  const filled = Object.entries(typed).filter(([, text]) => text.trim() !== '') as [Quantity, string][];
+  const read = filled.map(([quantity, text]) => ({ quantity, read: units.read(quantity, text, temperatureC) }));
+  return read.every((reading): reading is Read => reading.read.ok) ? read : undefined;
+}
+
+/** Between two readings of a system this much is a slip of the pen, a probe in the air or an emergency: asked about. Judgements. */
+const FAR: Partial<Record<Quantity, number>> = { temperature: 4, salinity: 4, pH: 0.8 };
+
+export type FarOff = { quantity: Quantity; value: number; before: number };
+
+export function farOff(read: readonly Read[], { system, readings }: Pick<ReadingsView, 'system' | 'readings'>): FarOff[] {
+  const set: Partial<Record<Quantity, number>> = { temperature: system?.temperatureC, salinity: system?.salinityPpt };
+  return read.flatMap(({ quantity, read: { value } }) => {
+    const before = readings.find((known) => known.quantity === quantity)?.latest[0]?.value ?? set[quantity];
+    const far = FAR[quantity];
+    return before !== undefined && far !== undefined && Math.abs(value - before) > far ? [{ quantity, value, before }] : [];
+  });
+}
+
+export const readingEntries = (system: string, read: readonly Read[], instrument: string): Draft[] =>
+  read.map(({ quantity, read: value }) =>
+    readingEntry(
+      {
+        subject: { kind: 'system', id: system },
+        quantity,
+        method: METHOD_OF[quantity] ?? 'test',
+        instrument: instrument.trim() || undefined,
+      },
+      value,
+    ),
+  );
+
+/** Where it goes, over the latest few: words beside the number. */
+export function trendOf(latest: readonly { value: number }[], least: number): 'rising' | 'falling' | 'steady' | undefined {
+  if (latest.length < 2) return undefined;
+  const step = latest[0]!.value - latest.at(-1)!.value;
+  return Math.abs(step) < least ? 'steady' : step > 0 ? 'rising' : 'falling';
+}
