@@ -6,7 +6,7 @@ export type Hit = {
   id: string;
   name: string;
   detail: string;
-  lots: { lot: string; label: string; n: number; places: string[] }[];
+  lots: { lot: string; label: string; n: number; places: string[]; supplier?: string; cameAtMs?: number }[];
 };
 
 export type FindView = { seq: number; hits: Hit[] };

@@ -1,7 +1,7 @@
 // Find a fish: by what it is called, its lot, its supplier, its crate, its tank, the water, or whoever it is promised to.
 import type { FindView, Hit } from '#contract/views.ts';
 import { makeLookUp, type LookUp, type Named } from '#core/species/index.ts';
-import { json, makeAsk, number, text, pick, type RowOf } from '../db/ask.ts';
+import { json, makeAsk, number, orNull, text, pick, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { grouped, prepareSpeciesNames } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
@@ -11,7 +11,14 @@ const HITS = 12;
 const LOTS_A_HIT = 40;
 /** Of lots that are gone, the latest so many are offered. */
 const GONE = 8;
-const LOT = { lot: t.lot.id, label: t.lot.label, n: number, places: json<string[]>() };
+const LOT = {
+  lot: t.lot.id,
+  label: t.lot.label,
+  n: number,
+  places: json<string[]>(),
+  supplier: orNull(t.supplier.name),
+  cameAtMs: orNull(number),
+};
 type LotRow = RowOf<typeof LOT>;
 
 export const makeFindView: MakeView<'find'> = (client) => {
@@ -20,7 +27,9 @@ export const makeFindView: MakeView<'find'> = (client) => {
   const speciesMark = ask.only(text, "select count(*) || ' ' || coalesce(max(entry), '') from p_species");
   const lotColumns = `l.id lot, l.label, coalesce((select sum(n) from now_standing b where b.lot = l.id), 0) n,
     (select json_group_array(coalesce(t.code, g.label, r.vessel)) from now_standing b left join p_tank t on t.id = b.place left join p_bag g on g.id = b.place left join p_bench_run r on r.id = b.place
-      where b.lot = l.id) places`;
+      where b.lot = l.id) places,
+    (select u.name from p_supplier u where u.id = l.supplier) supplier,
+    (select min(g.at_ms) from p_leg g where g.lot = l.id and g.n > 0 and g.voided_by is null) cameAtMs`;
   const order = `order by n > 0 desc, l.entry desc limit ${LOTS_A_HIT}`;
   const lotsWhere = (where: string) => ask.all(LOT, `select ${lotColumns} from p_lot l where l.voided_by is null and ${where} ${order}`);
   const ofSpecies = lotsWhere('l.species = ?');
@@ -61,7 +70,14 @@ export const makeFindView: MakeView<'find'> = (client) => {
   };
   const lotsOf = (rows: readonly LotRow[]): Hit['lots'] => {
     const { here = [], gone = [] } = Object.fromEntries(grouped(rows, ({ n }) => (n > 0 ? 'here' : 'gone')));
-    return [...here, ...gone.slice(0, GONE)].map(({ lot, label, n, places }) => ({ lot, label, n, places }));
+    return [...here, ...gone.slice(0, GONE)].map(({ lot, label, n, places, supplier, cameAtMs }) => ({
+      lot,
+      label,
+      n,
+      places,
+      ...(supplier === null ? {} : { supplier }),
+      ...(cameAtMs === null ? {} : { cameAtMs }),
+    }));
   };
 
   return ({ query }): Omit<FindView, 'seq'> => {

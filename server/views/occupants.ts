@@ -1,5 +1,6 @@
 // Who lives where: every living lot in every tank, in one read.
 import type Database from 'better-sqlite3';
+import { calledApart } from '#core/lots/index.ts';
 import { flag, json, makeAsk, number, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
@@ -14,10 +15,11 @@ export type Living = {
   promised: boolean;
   sizeCm?: number;
   sinceMs?: number;
+  supplier?: string;
 };
 
 /** Living lots by tank; `sinceMs` = when the lot came to that tank for its present stay: none of it was there before. */
-export function prepareOccupants(client: Database.Database): () => Map<string, Living[]> {
+export function prepareOccupants(client: Database.Database): (zone: string) => Map<string, Living[]> {
   const ask = makeAsk(client);
   const living = ask.all(
     {
@@ -29,6 +31,7 @@ export function prepareOccupants(client: Database.Database): () => Map<string, L
       sizeCm: orNull(number),
       ...SPECIES_SHAPE,
       sinceMs: orNull(number),
+      supplier: orNull(t.supplier.name),
     },
     `
     select b.place tank, b.lot, l.label, b.n, 
@@ -36,11 +39,11 @@ export function prepareOccupants(client: Database.Database): () => Map<string, L
       exists (select 1 from now_promise p where p.lot = b.lot) promised, l.size_cm sizeCm, ${SPECIES_COLUMNS},
       (select max(at_ms) from (
         select g.at_ms, g.n, sum(g.n) over (order by g.at_ms, g.entry) stood from p_leg g where g.lot = b.lot and g.place = b.place and g.voided_by is null
-      ) where n > 0 and stood - n <= 0) sinceMs
+      ) where n > 0 and stood - n <= 0) sinceMs, (select u.name from p_supplier u where u.id = l.supplier) supplier
     from p_tank t cross join now_standing b on b.place = t.id join now_lot l on l.id = b.lot left join p_species s on s.id = l.species
     order by b.place, b.lot`,
   );
-  return () => {
+  return (zone) => {
     const byTank = new Map<string, Living[]>();
     for (const row of living()) {
       const { lot, label, n } = row;
@@ -53,8 +56,17 @@ export function prepareOccupants(client: Database.Database): () => Map<string, L
         promised: row.promised,
         sizeCm: row.sizeCm ?? undefined,
         sinceMs: row.sinceMs ?? undefined,
+        supplier: row.supplier ?? undefined,
       };
       byTank.set(row.tank, [...(byTank.get(row.tank) ?? []), resident]);
+    }
+    // Two of one kind in a tank are told apart wherever they are named.
+    for (const [tank, lots] of byTank) {
+      const called = calledApart(lots, zone);
+      byTank.set(
+        tank,
+        lots.map(({ supplier: _supplier, ...resident }) => ({ ...resident, label: called.get(resident.lot)! })),
+      );
     }
     return byTank;
   };

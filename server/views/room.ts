@@ -63,8 +63,8 @@ export const makeRoomView: MakeView<'room'> = (client) => {
     'select id, supplier from p_lot where supplier is not null and id in (select lot from now_standing)',
   );
 
-  return ({ now, query }) => {
-    const living = occupants();
+  return ({ now, zone, query }) => {
+    const living = occupants(zone);
     const waterById = new Map(systems().map((system) => [system.id, system]));
     const { systems: suspect, oddByTank } = suspects(now);
     const comingTo = coming.byTank();

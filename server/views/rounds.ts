@@ -65,7 +65,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   return ({ now, zone, rules, query }) => {
     const current = roundAt(now, zone, rules.eveningFromHour);
     const round = (ROUNDS as readonly string[]).includes(query.round ?? '') ? (query.round as RoundName) : current.round;
-    const living = occupants();
+    const living = occupants(zone);
     const { systems, oddByTank } = suspects(now);
     const checkOf = new Map(checks(current.day, round).map((check) => [check.tank, check]));
     const meals = new Map(fed().map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));

@@ -87,6 +87,10 @@ export const makeTankView: MakeView<'tank'> = (client) => {
     );
     const cards = quarantines(request, [...inQuarantine]);
     const check = lastCheck(id);
+    // Those that live here are called on the whole page as they stand here.
+    const called = new Map(tank.occupants.map(({ lot, label }) => [lot, label]));
+    const named = <T extends { lot: string; label: string }>(rows: readonly T[]): T[] =>
+      rows.map((row) => ({ ...row, label: called.get(row.lot) ?? row.label }));
     return {
       tank: { ...tank, rack: rack.id, rackName: rack.name, room: rack.room },
       system: {
@@ -100,10 +104,10 @@ export const makeTankView: MakeView<'tank'> = (client) => {
       stayLimits: stayLimits(id),
       ...(check ? { lastCheck: check } : {}),
       checks14: checks(id, request.now - 14 * DAY_MS),
-      meals: meals(id),
-      losses: losses(id),
+      meals: named(meals(id)),
+      losses: named(losses(id)),
       contacts: meetings(id, { now: request.now, toolDriesH: request.rules.toolDriesH }),
-      gaps: gapsOf(legs(id)),
+      gaps: named(gapsOf(legs(id))),
       ...timeline(id),
     };
   };

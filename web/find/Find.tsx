@@ -4,6 +4,7 @@ import Form from 'react-bootstrap/Form';
 import { Link, useSearchParams } from 'react-router';
 import type { Hit } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
+import { useTimes } from '../data/me.ts';
 import css from './find.module.scss';
 
 const ASK_AFTER_MS = 120;
@@ -48,6 +49,7 @@ export default function Find() {
 }
 
 function HitItem({ hit }: { hit: Hit }) {
+  const { when } = useTimes();
   const here = hit.lots.reduce((sum, { n }) => sum + n, 0);
   return (
     <li className="card">
@@ -59,12 +61,13 @@ function HitItem({ hit }: { hit: Hit }) {
         </span>
       </h2>
       <ul className="plain-list">
-        {hit.lots.map(({ lot, label, n, places }) => (
+        {hit.lots.map(({ lot, label, n, places, supplier, cameAtMs }) => (
           <li key={lot}>
             <Link to={`/lot/${lot}`}>
               <span className="num">{n}</span> {label}
             </Link>{' '}
-            <span className="num soft">{places.length > 0 ? places.join(', ') : 'gone'}</span>
+            <b className="num">{places.length > 0 ? places.join(', ') : 'gone'}</b>{' '}
+            <span className="soft">{[supplier, cameAtMs && `since ${when(cameAtMs)}`].filter(Boolean).join(', ')}</span>
           </li>
         ))}
       </ul>
