@@ -13,6 +13,7 @@ import { METRIC, type Preference } from '#core/water/index.ts';
 import { setHouseClock } from './data/clock.ts';
 import { MeContext } from './data/me.ts';
 import { OverruleHost } from './parts/useOverrule.tsx';
+import { forgetAllKept } from './parts/useKept.ts';
 
 export const NOW = Date.UTC(2026, 2, 3, 7, 40);
 
@@ -27,6 +28,8 @@ export function meAs(role: Role, prefers: Preference = METRIC): MeView {
 
 /** Draws a part as somebody of `role`, at 07:40 of a clock that stands. */
 export function draw(part: ReactNode, role: Role = 'keeper', prefers?: Preference) {
+  // What an earlier test typed is none of this one's.
+  forgetAllKept();
   const me = meAs(role, prefers);
   setHouseClock(me.clock);
   return render(

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { BenchBag } from '#contract/views.ts';
+import { useKept } from '../parts/useKept.ts';
 import { ChosenMethod } from '../methods/ChosenMethod.tsx';
 import type { FloatFields } from './draft.ts';
 import { FloatForm } from './FloatForm.tsx';
@@ -11,7 +12,7 @@ import { ReleaseForm } from './ReleaseForm.tsx';
 
 /** `others` = bags of its lot for the same tank that wait as it does. */
 export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readonly BenchBag[] }) {
-  const [said, setSaid] = useState<Partial<FloatFields>>({});
+  const [said, setSaid] = useKept<Partial<FloatFields>>(`float ${bag.bag} ${bag.tank!.id}`, 'said', {});
   const [byHand, setByHand] = useState(false);
   const urgent = bag.landed !== undefined && (bag.landed.bagCondition === 'soft' || bag.landed.condition === 'critical');
   return (

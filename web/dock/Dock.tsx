@@ -25,6 +25,7 @@ import { landingLike, landingOf, sayFish, type LandingDraft, type Where } from '
 import { LandingForm } from './LandingForm.tsx';
 import { CrateGone, ListSide, Remarks } from './ListSide.tsx';
 import { overlayDock } from './overlay.ts';
+import { Overtaken } from './Overtaken.tsx';
 import { PutRight } from './PutRight.tsx';
 import { SurpriseBox } from './SurpriseBox.tsx';
 
@@ -135,14 +136,23 @@ function CrateTabs({ crates, chosen }: { crates: CrateCard[]; chosen: CrateCard 
   );
 }
 
+/** Its own number, the one on the list and in the tanks; where that is not its place in the crate, both. */
+const numberOf = ({ label }: BagCard, index: number) => (label === `bag ${index + 1}` ? label : `${label}, ${index + 1}`);
+
 function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
   const { recordAction } = useActions();
   const [surprise, setSurprise] = useState(false);
-  const { house } = useMe();
+  const { house, person } = useMe();
   const units = useUnits();
   const now = useHouseNow(MINUTE_MS);
   useKey('dock.surprise', () => setSurprise(true));
   const next = crate.bags.find(({ landed, absent }) => !landed && !absent);
+  // The bag that is in front: when somebody else settles it, the next one does not come up under the finger.
+  const [front, setFront] = useState(next?.bag);
+  const was = crate.bags.find(({ bag }) => bag === front);
+  const settledBy = (was?.landed ?? was?.absent)?.by;
+  const overtaken = was !== undefined && was !== next && settledBy !== undefined && settledBy !== person.name;
+  if (!overtaken && next && front !== next.bag) setFront(next.bag);
   const index = next ? crate.bags.indexOf(next) : -1;
   const { closedH, lateH, pressing } = transit({ ...crate, arrivedAtMs: crate.arrived?.atMs }, house.rules, now);
   const times = `${Math.floor(closedH)} h closed${lateH >= 1 ? `, ${Math.floor(lateH)} h late` : ''}${pressing ? ': first' : ''}`;
@@ -180,11 +190,13 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
       <div className={css.crateLine}>
         <Pouches crate={crate} here={next?.bag} />
       </div>
-      {next ? (
+      {overtaken ? (
+        <Overtaken bag={was} onNext={() => setFront(next?.bag)} />
+      ) : next ? (
         <LandingForm
           key={next.bag}
           bag={next}
-          title={`${crate.supplier} · box ${next.box} · bag ${index + 1} of ${crate.bags.length} · ${times}`}
+          title={`${crate.supplier} · box ${next.box} · ${numberOf(next, index)} of ${crate.bags.length} · ${times}`}
           species={view.species}
           like={alike.length}
           onLand={(draft, same) => land(draft, { crate: crate.crate, bag: next }, alike.slice(0, same))}

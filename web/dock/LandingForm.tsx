@@ -15,6 +15,7 @@ import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
+import { forgetKept, useKept } from '../parts/useKept.ts';
 import { SpeciesPicker } from '../parts/SpeciesPicker.tsx';
 import { firstAid } from '../words/firstAid.ts';
 import css from './dock.module.scss';
@@ -41,8 +42,9 @@ type Props = {
 export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, onCancel }: Props) {
   const units = useUnits();
   const listed = bag?.listed ?? 1;
-  const [draft, setDraft] = useState<LandingDraft>(() => asListed(listed));
-  const [open, setOpen] = useState(!bag);
+  // Kept by the bag: another page, a reload, or somebody's act in between loses nothing of it.
+  const [draft, setDraft] = useKept<LandingDraft>(`landing ${bag?.bag ?? 'surprise'}`, 'draft', asListed(listed));
+  const [open, setOpen] = useState(() => !bag || JSON.stringify(draft) !== JSON.stringify(asListed(listed)));
   const [bags, setBags] = useState(1);
   // What is said of a dead or another fish is said of one bag.
   const asIt = bags > 1 && draft.dead === 0 && !draft.other ? bags - 1 : 0;
@@ -58,7 +60,11 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
     problemOf('temperature', draft.temperature, { units, optional: true }) === undefined &&
     (bag !== undefined || (draft.other?.heardAs ?? '') !== '') &&
     (!draft.other || draft.other.heardAs !== '');
-  const land = () => ready && onLand(draft, asIt);
+  const land = () => {
+    if (!ready) return;
+    forgetKept(`landing ${bag?.bag ?? 'surprise'}`);
+    onLand(draft, asIt);
+  };
 
   useKey('dock.dead', oneDead);
   useKey('dock.unwell', () => reveal({ condition: 'tired' }));
@@ -155,7 +161,7 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
 }
 
 /** The sentence that a tap asserts. */
-function sayDraft(draft: LandingDraft, listed: number): string {
+export function sayDraft(draft: LandingDraft, listed: number): string {
   const bag = draft.bagCondition === 'sound' ? 'Bag sound, water clear' : draft.bagCondition === 'soft' ? 'Bag soft' : 'Water foul';
   const fish =
     draft.alive === 0
