@@ -9,6 +9,7 @@ export const NO_CALL_FACTS: CallFacts = { calls: [] };
 
 const called = (rule: 'without-lead' | 'pins-guessed'): DueDefinition =>
   defineDue({
+    harm: rule === 'without-lead' ? 'fish' : 'work',
     ends: 'by hand',
     settledBy: 'lead',
     derive: ({ calls }) =>

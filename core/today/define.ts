@@ -8,7 +8,12 @@ export type DueAt = { now: number; zone: string; /** House rules. */ lateAfterH:
 /** A due thing without its name: `entry` = what it comes of, from which its id follows. */
 export type DueOf = Omit<Due, 'id' | 'rule' | 'snoozed'> & { entry: string };
 
+/** What waits for it, the worst first: fish in a bag, a bucket or a bath; fish that were hurt or moved; a tank that fails; what the day brings (a crate, the walk); work that hurts nobody. */
+export const HARMS = ['vessel', 'fish', 'tank', 'round', 'work'] as const;
+export type Harm = (typeof HARMS)[number];
+
 export type DueDefinition = {
+  harm: Harm;
   /** `by hand`: somebody may call it done or leave it out. `by doing`: it ends when it is done, and can only be put off; a word of anybody would hide it for ever. */
   ends: 'by hand' | 'by doing';
   /** What a lead is called to nobody else may say was checked, or put off. */

@@ -15,6 +15,7 @@ const WAITING_GRACE_MS = HOUR_MS;
 
 export const dockDue = {
   'bags-waiting': defineDue({
+    harm: 'vessel',
     ends: 'by doing',
     settledBy: 'anybody',
     derive: ({ arrivals }) =>
@@ -30,6 +31,7 @@ export const dockDue = {
         })),
   }),
   'crate-due': defineDue({
+    harm: 'round',
     ends: 'by doing',
     settledBy: 'anybody',
     derive: ({ expected }, { lateAfterH }) =>
@@ -43,6 +45,7 @@ export const dockDue = {
       })),
   }),
   float: defineDue({
+    harm: 'vessel',
     ends: 'by doing',
     settledBy: 'anybody',
     derive: ({ floats }) =>

@@ -1,6 +1,6 @@
 // What is due, derived from what happened. A thing is open between two instants: before them it is next, after them overdue.
 import { HOUR_MS } from '../time/index.ts';
-import type { DueAt } from './define.ts';
+import { HARMS, type DueAt } from './define.ts';
 import { dueRules, type DueRule } from './dueRules.ts';
 import type { DueFacts } from './facts.ts';
 import { dueId, SLACK, type Due, type Settled } from './thing.ts';
@@ -16,7 +16,7 @@ export const isSettledByHand = (rule: DueRule): boolean => isDueRule(rule) && du
 /** What a lead is called to. */
 export const isForLead = (rule: DueRule): boolean => isDueRule(rule) && dueRules[rule].settledBy === 'lead';
 
-/** Everything that is open or comes within a day, in walking order. */
+/** Everything that is open or comes within a day: what harms most first, and of the same harm in walking order. */
 export function deriveDue(facts: DueFacts, asked: DueAt): Due[] {
   const all = (Object.keys(dueRules) as DueRule[]).flatMap((rule) =>
     dueRules[rule].derive(facts, asked).map(({ entry, ...rest }): Due => ({ id: dueId(entry, rule, rest.step), rule, ...rest })),
@@ -27,12 +27,14 @@ export function deriveDue(facts: DueFacts, asked: DueAt): Due[] {
     .filter(isShown)
     .flatMap((due) => withSettled(due, facts.settled.get(due.id)))
     .filter(isShown)
-    .sort(inWalkingOrder);
+    .sort((a, b) => harmOf(a) - harmOf(b) || inWalkingOrder(a, b));
 }
 
 export function stateOf({ fromMs, byMs }: Pick<Due, 'fromMs' | 'byMs'>, now: number): DueState {
   return now > byMs ? 'overdue' : now >= fromMs ? 'now' : 'next';
 }
+
+const harmOf = ({ rule }: Due): number => HARMS.indexOf(dueRules[rule].harm);
 
 function inWalkingOrder(a: Due, b: Due): number {
   const place = a.walk.map((value, index) => value - b.walk[index]!).find((difference) => difference !== 0);

@@ -28,7 +28,8 @@ export type FollowUpFacts = {
     checkedAtMs?: number;
     walk: Walk;
   }[];
-  rounds: { day: number; left: Record<RoundName, number> };
+  /** `openedAtMs` = when the records began: a round that was over by then nobody could have walked. */
+  rounds: { day: number; left: Record<RoundName, number>; openedAtMs?: number };
 };
 export const NO_FOLLOW_UP_FACTS: FollowUpFacts = { after: [], rounds: { day: 20515, left: { morning: 0, evening: 0 } } };
 type After = FollowUpFacts['after'][number];
@@ -55,6 +56,7 @@ const isOf =
 
 export const followUpDue = {
   'after-release': defineDue({
+    harm: 'fish',
     ends: 'by hand',
     settledBy: 'anybody',
     derive({ after }, { now }) {
@@ -65,26 +67,29 @@ export const followUpDue = {
     },
   }),
   'after-mishap': defineDue({
+    harm: 'fish',
     ends: 'by hand',
     settledBy: 'anybody',
     derive: ({ after }, { now }) => after.filter(isOf('after-mishap')).flatMap((after) => checksAfter(after, FOLLOW_UP_HOURS, now)),
   }),
   'after-conversion': defineDue({
+    harm: 'fish',
     ends: 'by hand',
     settledBy: 'anybody',
     derive: ({ after }, { now }) => after.filter(isOf('after-conversion')).flatMap((after) => checksAfter(after, CONVERSION_HOURS, now)),
   }),
   round: defineDue({
+    harm: 'round',
     ends: 'by doing',
     settledBy: 'anybody',
-    derive({ rounds: { day, left } }, { zone, eveningFromHour }) {
+    derive({ rounds: { day, left, openedAtMs = -Infinity } }, { zone, eveningFromHour }) {
       const evening = atLocal(day, { hour: eveningFromHour, minute: 0 }, zone);
       const spans: Record<RoundName, [number, number]> = {
         morning: [atLocal(day, { hour: MORNING_FROM_HOUR, minute: 0 }, zone), evening],
         evening: [evening, atLocal(day + 1, { hour: 0, minute: 0 }, zone)],
       };
       return (['morning', 'evening'] as const)
-        .filter((name) => left[name] > 0)
+        .filter((name) => left[name] > 0 && openedAtMs < spans[name][1])
         .map((name) => ({
           entry: `day-${day}`,
           step: name,

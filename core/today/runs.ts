@@ -26,6 +26,7 @@ const LIGHT_GRACE_MS = 30 * MINUTE_MS;
 /** What a vessel wants is worked out beside it (core/runs/due); it ends when it is done there. */
 const ofVessels = (rule: RunRule): DueDefinition =>
   defineDue({
+    harm: 'vessel',
     ends: 'by doing',
     settledBy: 'anybody',
     derive: ({ runs }) =>
@@ -42,6 +43,7 @@ export const runDue = {
   'run-binder': ofVessels('run-binder'),
   'run-end': ofVessels('run-end'),
   'lights-on': defineDue({
+    harm: 'work',
     ends: 'by hand',
     settledBy: 'anybody',
     derive: ({ dark }) =>

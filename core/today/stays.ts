@@ -59,6 +59,7 @@ const hasOutgrown = ({ untilCm, sizeCm }: StayLimitFact): boolean => untilCm !==
 
 export const roomDue = {
   'fish-out': defineDue({
+    harm: 'vessel',
     ends: 'by doing',
     settledBy: 'anybody',
     derive: ({ stayLimits }) =>
@@ -79,6 +80,7 @@ export const roomDue = {
   }),
   /** A temporary place that holds fish until later than today is asked about at the end of the day. */
   'day-end': defineDue({
+    harm: 'vessel',
     ends: 'by hand',
     settledBy: 'anybody',
     derive: ({ stayLimits, settled }, asked) =>
@@ -92,6 +94,7 @@ export const roomDue = {
       }),
   }),
   'grown-out': defineDue({
+    harm: 'work',
     ends: 'by hand',
     settledBy: 'anybody',
     derive: ({ stayLimits }) =>
@@ -101,6 +104,7 @@ export const roomDue = {
       }),
   }),
   measure: defineDue({
+    harm: 'work',
     ends: 'by doing',
     settledBy: 'anybody',
     derive: ({ stayLimits }, { zone }) =>
@@ -114,6 +118,7 @@ export const roomDue = {
   }),
   /** A difference at the other end of a move, or of a count, is a fish to be searched for. */
   missing: defineDue({
+    harm: 'fish',
     ends: 'by hand',
     settledBy: 'anybody',
     derive: ({ missing }, { now }) =>
@@ -130,6 +135,7 @@ export const roomDue = {
   }),
   /** A fault is fixed when somebody says so; what nobody fixed in a year is how the tank is. */
   fault: defineDue({
+    harm: 'tank',
     ends: 'by hand',
     settledBy: 'anybody',
     derive: ({ faults }) =>
@@ -140,6 +146,7 @@ export const roomDue = {
   }),
   /** What a planned move waits for should be here by now. */
   'move-waits': defineDue({
+    harm: 'work',
     ends: 'by doing',
     settledBy: 'anybody',
     derive: ({ waiting }) =>

@@ -84,3 +84,27 @@ it('keeps the rounds of a day whose clock changes to wall hours', () => {
   expect(say({ rounds }, { ...asked, now: Date.UTC(2026, 2, 29, 12, 59) })).toEqual(['round morning now', 'round evening next']);
   expect(say({ rounds }, { ...asked, now: Date.UTC(2026, 2, 29, 13, 1) })).toEqual(['round morning overdue', 'round evening now']);
 });
+
+it('puts what harms most first: fish in a bag afloat, then a follow-up, then what the day brings', () => {
+  const far = [900, 9, 9] as const;
+  const facts: Partial<DueFacts> = {
+    expected: [{ entry: 'e2', crate: 'c', crateLabel: 'Yard', promisedAtMs: NOW - HOUR_MS }],
+    rounds: { day: Math.floor(NOW / (24 * HOUR_MS)), left: { morning: 3, evening: 0 } },
+    after: [release],
+    // The farthest walk of all, and still the first.
+    floats: [{ entry: 'e3', bag: 'b', bagLabel: 'bag 1', tankCode: 'Z9', lotLabel: 'comet', dueAtMs: NOW, walk: far }],
+  };
+  expect(say(facts).filter((due) => !due.endsWith('next'))).toEqual([
+    'float end now',
+    'after-release 1h now',
+    'crate-due arrival now',
+    'round morning now',
+  ]);
+});
+
+it('asks nobody for a round that was over when the records began', () => {
+  const rounds = { day: Math.floor(NOW / (24 * HOUR_MS)), left: { morning: 3, evening: 3 } };
+  const evening = { ...asked, now: NOW + 5 * HOUR_MS };
+  expect(say({ rounds }, evening)).toEqual(['round morning overdue', 'round evening now']);
+  expect(say({ rounds: { ...rounds, openedAtMs: NOW + 4.7 * HOUR_MS } }, evening)).toEqual(['round evening now']);
+});

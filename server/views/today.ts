@@ -168,6 +168,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     where d.until_ms > ? and d.voided_by is null and d.entry = (select entry from p_dim x where x.tank = d.tank and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
   );
   const leftOf = prepareLeft(client);
+  const openedAt = ask.value(number, 'select min(recorded_at_ms) from entry where seq = (select min(seq) from entry)');
 
   return ({ now, zone, rules }) => {
     const recent = now - CRATE_WINDOW_MS;
@@ -195,7 +196,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         ...row,
         walk: walkOf(row),
       })),
-      rounds: { day, left: leftOf(day) },
+      rounds: { day, left: leftOf(day), openedAtMs: openedAt() },
       stayLimits: stayLimits().map(({ untilMs, untilCm, sizeCm, measuredMs, ...row }) => ({
         ...row,
         untilMs: untilMs ?? undefined,
