@@ -49,7 +49,7 @@ it('leaves out what was done or skipped, and shows what was put off when its tim
   expect(say({ after, settled: settle('snoozed', NOW - 1) })[0]).toBe('after-release 1h now');
 });
 
-it('walks the dock first, then the round, then rack by rack; by time where the place is the same', () => {
+it('of the same harm walks the dock first, then the round, then rack by rack; by time where the place is the same', () => {
   const facts: Partial<DueFacts> = {
     arrivals: [{ entry: 'a', crate: 'c', crateLabel: 'c', waiting: 3, sinceMs: NOW, pressing: false }],
     expected: [{ entry: 'x', crate: 'd', crateLabel: 'd', promisedAtMs: NOW + HOUR_MS }],
@@ -59,13 +59,13 @@ it('walks the dock first, then the round, then rack by rack; by time where the p
   };
   expect(say(facts)).toEqual([
     'bags-waiting all now',
-    'crate-due arrival next',
-    'round morning now',
-    'round evening next',
     'float end overdue',
     'after-release 1h now',
     'after-release 4h next',
     'after-release 24h next',
+    'crate-due arrival next',
+    'round morning now',
+    'round evening next',
   ]);
 });
 

@@ -1,6 +1,7 @@
 // The logbook: what was written, by whom and when, each act with its undo; above it what this screen has not got through.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import { isUndoable } from '#contract/kinds.ts';
 import type { LogbookAct } from '#contract/views.ts';
 import type { Entry } from '#core/catalogue/index.ts';
 import { useActions } from '../actions/actions.tsx';
@@ -136,7 +137,9 @@ function ActItem({ act, name }: { act: LogbookAct; name: Name }) {
   const first = act.entries[0]!;
   const overruled = act.entries.flatMap(({ overrules }) => overrules ?? []);
   const isUndo = first.kind === 'entry.reversed';
-  const mayUndo = !act.undone && !isUndo && (person.role === 'lead' || person.id === act.actor);
+  // A button stands only where the house would take it.
+  const mayUndo =
+    !act.undone && !isUndo && isUndoable(act.entries.map(({ kind }) => kind)) && (person.role === 'lead' || person.id === act.actor);
   return (
     <li className={css.act}>
       <span className="soft">
