@@ -2,7 +2,7 @@ import fs from 'node:fs';
 import { SPECIES } from '#demo/species.ts';
 import { decodeText, parseCsv } from '../text/index.ts';
 import { formatDay, formatTime, houseDay } from '../time/index.ts';
-import { readCount, readLabels, readSize } from './cells.ts';
+import { readCount, readHeads, readLabels, readSize } from './cells.ts';
 import {
   findHeading,
   guessColumns,
@@ -180,5 +180,24 @@ it('reads sizes in their unit, takes a size class for none, and spans of bag num
     {},
     undefined,
   ]);
+  expect(['2"-3"', '1 1/2"', '3/4"', '1-1/2"', '3/4 cm'].map((text) => readSize(text)?.sizeCm?.toFixed(2))).toEqual([
+    '6.35',
+    '3.81',
+    '1.91',
+    '3.81',
+    '3.50',
+  ]);
+  expect([readSize('1/2', 'size (inches)')?.sizeCm?.toFixed(2), readSize('40 mm - 5 cm')]).toEqual(['1.27', undefined]);
+  expect(readHeads('40-50')).toEqual({ n: 45, between: { min: 40, max: 50 } });
+  expect([readHeads('about 12'), readHeads('50-40'), readHeads('some')]).toEqual([{ n: 12 }, undefined, undefined]);
   expect([readLabels('4-6'), readLabels('4, 5'), readLabels('A-7')]).toEqual([['4', '5', '6'], ['4', '5'], ['A-7']]);
+});
+
+it('a fish may be called what a program calls its own: it is asked about like any other', () => {
+  const { list } = read('name,qty\nconstructor,3\ntoString,2\n__proto__,1');
+  expect(list.names.map(({ heard, asked }) => [heard, asked])).toEqual([
+    ['constructor', true],
+    ['toString', true],
+    ['__proto__', true],
+  ]);
 });

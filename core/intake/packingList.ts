@@ -97,7 +97,7 @@ export function readPackingList({
       void list.problems.push({ line, column: headingOf(field) || field, expected, field, said: cell(field) });
     const heard = [cell('scientific'), cell('name')].filter(Boolean);
     if (heard.length === 0 && cell('code')) heard.push(cell('code'));
-    const settles = () => heard.some((called) => nameKey(called) in answers || lookUp.settle(called) !== undefined);
+    const settles = () => heard.some((called) => Object.hasOwn(answers, nameKey(called)) || lookUp.settle(called) !== undefined);
     const counted = cell('count') || cell('perBag');
     const is = lineKind({ cells, heard, counted, sinceSubtotal, isFish: fix !== undefined, settles });
     if (is === 'total') saidTotal = totalIn(cells, cell('count')) ?? saidTotal;
@@ -219,7 +219,8 @@ export function makeNamer({ lookUp, taught, answers, names }: Namer) {
 
   function settle(heard: readonly string[], key: string): Partial<ReadName> {
     const findOffers = () => [...new Set(heard.flatMap((called) => lookUp.find(called, OFFERS).map(({ id }) => id)))].slice(0, OFFERS);
-    const answer = answers[key];
+    // A fish may be called `constructor`: only what was answered is an answer.
+    const answer = Object.hasOwn(answers, key) ? answers[key] : undefined;
     if (answer !== undefined)
       return answer === '' ? { offers: findOffers() } : { species: answer, likeness: 'taught', offers: findOffers() };
     const taughtAs = learnt.get(key) ?? heard.map((called) => learnt.get(nameKey(called))).find(Boolean);

@@ -145,7 +145,7 @@ export function learnt(
     .map(([column, field]) => ({ heading: reply.headings[Number(column)] ?? '', field }))
     .filter(({ heading }) => reply.headingLine > 0 && headingKey(heading) !== '');
   const names = (reply.list?.names ?? [])
-    .filter(({ key }) => answers[key])
+    .filter(({ key }) => Object.hasOwn(answers, key) && answers[key])
     .map(({ key, heard }) => ({ heard: heard.slice(0, 120), species: answers[key]! }));
   return { columns, names };
 }

@@ -30,3 +30,8 @@ it('parts a line before each count, and never a decimal comma', () => {
   expect(partsOfLine('6 banggai 5 cm, 40-50 chromis, 4-5 cm')).toEqual(['6 banggai 5 cm', '40-50 chromis, 4-5 cm']);
   expect(partsOfLine('2 pearl gourami, male')).toEqual(['2 pearl gourami, male']);
 });
+
+it('a line of a million spaces is given up at once, not searched', () => {
+  expect(readTyped(`3 ${' '.repeat(1_000_000)}x`)).toBeUndefined();
+  expect(partsOfLine(' '.repeat(1_000_000))).toHaveLength(1);
+});

@@ -6,6 +6,8 @@ export type TypedLine = {
   /** What one costs, as it was written; '' where none is said. */ price: string;
 };
 
+/** Nobody types a longer line about fish; a file of one line of a million letters is not searched for them. */
+const LONGEST = 500;
 const COUNT = String.raw`\d+(?:\s*\+\s*\d+)?|\d+\s*(?:-|–)\s*\d+|\d+\s*[x×*]\s*\d+(?:\s*\+\s*\d+)?`;
 const FIRST = new RegExp(String.raw`^(${COUNT})\s*(?:[x×]|pcs?\.?|heads?|no\.?)?\s+(?=\S)(.+)$`, 'i');
 const LAST = new RegExp(String.raw`^(.+?)[\s:]+(?:[x×]\s*)?(${COUNT})\s*(?:pcs?\.?|heads?|ea\.?)?$`, 'i');
@@ -17,6 +19,7 @@ const CLASS = /\s\(?(XS|S|SM|M|MD|ML|L|LG|XL|XXL|[Tt]iny|[Ss]mall|[Mm]edium|[Ll]
 
 /** One lot of a typed line; undefined when it says no count or no name. */
 export function readTyped(text: string): TypedLine | undefined {
+  if (text.length > LONGEST) return undefined;
   let left = text.replace(/^[\s•*·–-]+/, '').replace(/[\s,;.]+$/, '');
   const price = PRICE.exec(left)?.[1]?.trim() ?? '';
   left = left.replace(PRICE, '').trim();
@@ -38,6 +41,7 @@ const tidy = (name: string) =>
 
 /** The lots that one line holds: parted where a comma, a semicolon or `and` stands before the next count. */
 export function partsOfLine(line: string): string[] {
+  if (line.length > LONGEST) return [line];
   return line
     .split(/\s*(?:[,;]|\band\b)\s*(?=\d+(?:\s*[-–+]\s*\d+)?\s*(?:[x×]\s*)?(?!(?:cm|mm|in|inch|inches)\b)\p{L})/iu)
     .map((part) => part.trim())

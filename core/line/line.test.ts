@@ -208,3 +208,7 @@ it('takes several readings of one water, each by its name or its unit, and a bar
   expect(read('F2 ph 14')).toMatchObject({ at: 'reading', quantity: 'pH' });
   expect(read('F2 ph')).toEqual({ at: 'words', word: 'ph' });
 });
+
+it('a word that a program knows is a word like any other', () => {
+  for (const word of ['constructor', 'toString', '__proto__']) expect(readLine(`F2 ${word} 3`, house).ok).toBe(false);
+});

@@ -31,37 +31,39 @@ export function partsOf(text: string, codes: ReadonlySet<string>, preference: Pr
 }
 
 /** What a quantity is called before its value, and the unit that the name says. */
-const QUANTITY_WORDS: Readonly<Record<string, readonly [Quantity, string]>> = {
-  ph: ['pH', ''],
-  temp: ['temperature', ''],
-  temperature: ['temperature', ''],
-  sal: ['salinity', ''],
-  salinity: ['salinity', ''],
-  sg: ['salinity', ''],
-  ammonia: ['ammonia', ''],
-  tan: ['ammonia', ''],
-  nh3: ['ammonia', ' NH3'],
-  nh4: ['ammonia', ' NH4'],
-  nitrite: ['nitrite', ''],
-  no2: ['nitrite', ''],
-  nitrate: ['nitrate', ''],
-  no3: ['nitrate', ''],
-  alkalinity: ['alkalinity', ''],
-  alk: ['alkalinity', ''],
-  kh: ['alkalinity', ' dKH'],
-  dkh: ['alkalinity', ' dKH'],
-  hardness: ['hardness', ''],
-  gh: ['hardness', ' dGH'],
-  dgh: ['hardness', ' dGH'],
-  oxygen: ['oxygen', ''],
-  o2: ['oxygen', ''],
-  copper: ['copper', ''],
-  cu: ['copper', ''],
-};
+const QUANTITY_WORDS = new Map<string, readonly [Quantity, string]>(
+  Object.entries({
+    ph: ['pH', ''],
+    temp: ['temperature', ''],
+    temperature: ['temperature', ''],
+    sal: ['salinity', ''],
+    salinity: ['salinity', ''],
+    sg: ['salinity', ''],
+    ammonia: ['ammonia', ''],
+    tan: ['ammonia', ''],
+    nh3: ['ammonia', ' NH3'],
+    nh4: ['ammonia', ' NH4'],
+    nitrite: ['nitrite', ''],
+    no2: ['nitrite', ''],
+    nitrate: ['nitrate', ''],
+    no3: ['nitrate', ''],
+    alkalinity: ['alkalinity', ''],
+    alk: ['alkalinity', ''],
+    kh: ['alkalinity', ' dKH'],
+    dkh: ['alkalinity', ' dKH'],
+    hardness: ['hardness', ''],
+    gh: ['hardness', ' dGH'],
+    dgh: ['hardness', ' dGH'],
+    oxygen: ['oxygen', ''],
+    o2: ['oxygen', ''],
+    copper: ['copper', ''],
+    cu: ['copper', ''],
+  }),
+);
 
 /** `pH 6.8`, `nh4 0.25`, `sg 1.022`: a quantity by its name, then its value. */
 function namedReading(pieces: readonly string[], start: number, preference: Preference): Part | undefined {
-  const [quantity, unit] = QUANTITY_WORDS[pieces[start]!] ?? [];
+  const [quantity, unit] = QUANTITY_WORDS.get(pieces[start]!) ?? [];
   const value = pieces[start + 1];
   if (!quantity || value === undefined || !/^\d/.test(value)) return undefined;
   const bare = /^\d+(?:[.,]\d+)?$/.test(value);

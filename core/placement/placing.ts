@@ -75,7 +75,9 @@ function estimateOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: Pl
       residents: state.occupants(tank.id).map(known),
       coming: coming.filter((party) => party.lot !== lot).map(known),
       meets:
-        said.opening || (quarantineDone && tank.purpose === 'customer') ? undefined : meetingsOf({ lot, inQuarantine: !quarantineDone, tank, atMs }, state),
+        said.opening || (quarantineDone && tank.purpose === 'customer')
+          ? undefined
+          : meetingsOf({ lot, inQuarantine: !quarantineDone, tank, atMs }, state),
       rules: rules.places,
       now: atMs,
     },

@@ -21,7 +21,7 @@ type Props = {
 };
 
 export function Names({ names, species, answers, onAnswer, mustKnow }: Props) {
-  const shown = names.filter(({ asked, likeness, key }) => asked || likeness === 'near' || key in answers);
+  const shown = names.filter(({ asked, likeness, key }) => asked || likeness === 'near' || Object.hasOwn(answers, key));
   const plain = names.length - shown.length;
   const [all, setAll] = useState(false);
   return (
@@ -35,7 +35,7 @@ export function Names({ names, species, answers, onAnswer, mustKnow }: Props) {
             key={name.key}
             name={name}
             species={species}
-            answer={answers[name.key]}
+            answer={Object.hasOwn(answers, name.key) ? answers[name.key] : undefined}
             onAnswer={(id) => onAnswer(name.key, id)}
             mustKnow={mustKnow}
           />
