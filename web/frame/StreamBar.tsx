@@ -4,13 +4,13 @@ import type { StreamView } from '#contract/views.ts';
 import { STAGES, type Stage } from '#core/stock/index.ts';
 import { useView } from '../data/house.ts';
 
-const PLACES: Record<Stage | 'expected', { name: string; initial: string; to: string }> = {
-  expected: { name: 'Expected', initial: 'Exp', to: '/dock' },
-  dock: { name: 'Dock', initial: 'D', to: '/dock' },
-  bench: { name: 'Bench', initial: 'B', to: '/bench' },
-  quarantine: { name: 'Quarantine', initial: 'Q', to: '/room?stage=quarantine' },
-  cleared: { name: 'Cleared', initial: 'C', to: '/room?stage=cleared' },
-  promised: { name: 'Promised', initial: 'P', to: '/room?stage=promised' },
+const PLACES: Record<Stage | 'expected', { name: string; to: string }> = {
+  expected: { name: 'Expected', to: '/dock' },
+  dock: { name: 'Dock', to: '/dock' },
+  bench: { name: 'Bench', to: '/bench' },
+  quarantine: { name: 'Quarantine', to: '/room?stage=quarantine' },
+  cleared: { name: 'Cleared', to: '/room?stage=cleared' },
+  promised: { name: 'Promised', to: '/room?stage=promised' },
 };
 
 export function StreamBar() {
@@ -40,7 +40,7 @@ export function StreamBar() {
         <span>
           <b className="num total">{data?.inHouse ?? '–'}</b> in the house
         </span>
-        <span className="lost">
+        <span>
           lost in 7 days <b className="num">{data?.lost7 ?? '–'}</b>
         </span>
       </div>
@@ -49,15 +49,12 @@ export function StreamBar() {
 }
 
 function StageItem({ stage, view }: { stage: Stage | 'expected'; view: StreamView | undefined }) {
-  const { name, initial, to } = PLACES[stage];
+  const { name, to } = PLACES[stage];
   return (
     <li className={stage === 'expected' ? 'outside' : ''}>
       <NavLink to={to}>
         <b className="num">{view ? view[stage] : '–'}</b>
-        <span className="long">{name}</span>
-        <span className="short" aria-hidden>
-          {initial}
-        </span>
+        <span>{name}</span>
       </NavLink>
     </li>
   );

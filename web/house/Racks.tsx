@@ -10,7 +10,7 @@ import { DrawTanks } from './DrawTanks.tsx';
 import { RACK_FIELDS, rackOf } from './forms.ts';
 import css from './house.module.scss';
 import type { PartProps } from './part.ts';
-import { manyChanged, MANY_FIELDS, sayCodes, tanksNamed } from './tankForms.ts';
+import { manyChanged, MANY_FIELDS, sayCodes, saySpans, tanksNamed } from './tankForms.ts';
 
 export function Racks({ view, write, mayEdit }: PartProps) {
   const [query] = useSearchParams();
@@ -123,7 +123,7 @@ function TankGroups({ rack, view }: { rack: string; view: HouseView }) {
     <ul className={css.tankGroups}>
       {[...groups].map(([facts, codes]) => (
         <li key={facts}>
-          {sayCodes(codes)} <span className="soft">{facts}</span>
+          {saySpans(codes)} <span className="soft">{facts}</span>
         </li>
       ))}
     </ul>

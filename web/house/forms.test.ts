@@ -8,7 +8,7 @@ import { faultOf, type FormField } from '../parts/PlainForm.tsx';
 import { rackOf, supplierOf, systemOf } from './forms.ts';
 import { openingOf, openingSaid } from './openingForms.ts';
 import { lacksQuarantine, nextStep, setupSteps } from './setup.ts';
-import { afterDraw, codesOf, manyChanged, MAX_TANKS, OWN_WATER, tanksNamed, tanksOf, UNCHANGED } from './tankForms.ts';
+import { afterDraw, codesOf, manyChanged, MAX_TANKS, OWN_WATER, saySpans, tanksNamed, tanksOf, UNCHANGED } from './tankForms.ts';
 import { rulesOf, ruleValues } from './ruleForm.ts';
 
 /** Faults that the house would find in an act of these drafts. */
@@ -114,6 +114,11 @@ describe('several tanks changed at once', () => {
     expect(codes('H1 to H2; h1')).toEqual(['H1', 'H2']);
     expect(codes('H1-T4')).toBe('There is no tank H1-T4.');
     expect(codes('H9')).toBe('There is no tank H9.');
+  });
+
+  it('says codes as the spans that they are', () => {
+    expect(saySpans(['A1', 'A3', 'A4', 'A5', 'A8', 'A9', 'C4 side'])).toBe('A1, A3 to A5, A8, A9, C4 side');
+    expect(saySpans([])).toBe('');
   });
 
   it('changes only what is other than it was', () => {

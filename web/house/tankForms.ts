@@ -119,6 +119,24 @@ export function manyChanged(values: Values, tanks: readonly Tank[]): Draft[] {
   });
 }
 
+/** Codes as spans of numbers that follow each other: `A1, A3 to A6, A8 to A12`. */
+export function saySpans(codes: readonly string[]): string {
+  const spans: { prefix: string; from: number; to: number }[] = [];
+  const plain: string[] = [];
+  for (const code of codes) {
+    const [, prefix, number] = /^(\D*)(\d+)$/.exec(code) ?? [];
+    const last = spans.at(-1);
+    if (prefix === undefined) plain.push(code);
+    else if (last && last.prefix === prefix && last.to + 1 === Number(number)) last.to += 1;
+    else spans.push({ prefix, from: Number(number), to: Number(number) });
+  }
+  const said = spans.map(({ prefix, from, to }) => {
+    if (to === from) return `${prefix}${from}`;
+    return to === from + 1 ? `${prefix}${from}, ${prefix}${to}` : `${prefix}${from} to ${prefix}${to}`;
+  });
+  return [...said, ...plain].join(', ');
+}
+
 export function sayCodes(codes: readonly string[]): string {
   return codes.length > 4 ? `${codes[0]} to ${codes.at(-1)} (${codes.length})` : codes.join(', ');
 }

@@ -63,6 +63,7 @@ function Fields({ view, system, onDone }: { view: ReadingsView; system: NonNulla
         void save();
       }}
     >
+      <p className="soft tight">Any unit is understood: 78F, 1.022, 48 mS comp, 8 dKH, 0.25 NH4. What is left empty was not read.</p>
       <div className={css.readings}>
         {quantitiesOf(system.type).map((quantity) => (
           <ReadingField
@@ -121,9 +122,7 @@ function ReadingField({ quantity, latest, text, temperatureC, onChange }: FieldP
   const trend = trendOf(latest, LEAST[quantity] ?? LEAST_ELSE);
   return (
     <Form.Group className="field" controlId={`reading-${quantity}`}>
-      <Form.Label className="label">
-        {capital(quantity)}, {units.unit(quantity)} unless you say otherwise
-      </Form.Label>
+      <Form.Label className="label">{quantity === 'pH' ? 'pH' : `${capital(quantity)}, ${units.unit(quantity)}`}</Form.Label>
       <Form.Control
         inputMode="decimal"
         autoComplete="off"

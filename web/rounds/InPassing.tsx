@@ -1,4 +1,5 @@
 // What is done in passing at a tank of the walk: something to fix noted, its water read. Folded away until a hand wants it.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RoundTank } from '#contract/views.ts';
@@ -15,7 +16,7 @@ import css from './rounds.module.scss';
 export function ItsWater({ tank }: { tank: RoundTank }) {
   const [open, setOpen] = useState(false);
   return (
-    <details className={css.faults} open={open} onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
+    <details className={clsx(css.faults, css.water)} open={open} onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
       <summary>Read its water?</summary>
       {open && <ReadingsForm system={tank.system} onDone={() => setOpen(false)} />}
     </details>
@@ -47,6 +48,7 @@ export function Faults({ tank }: { tank: RoundTank }) {
         </p>
       ))}
       <form
+        className={css.faultWords}
         onSubmit={(event) => {
           event.preventDefault();
           if (words.trim() === '') return;

@@ -156,6 +156,13 @@ export function sayAll(refusals: readonly Refusal[], code: string, voice: Voice)
 }
 
 const OVERRULED: Partial<Record<RefusalCode, string>> = {
+  'cost.leftCleared': 'cleared fish meet quarantine',
+  'crate.longPacked': 'packed long ago',
+  'crate.longOnWay': 'long on its way',
+  'crate.farOff': 'due far ahead',
+  'lot.isNamed': 'named already',
+  'out.inQuarantine': 'in quarantine',
+  'out.promised': 'promised',
   'float.notThisBag': 'not a bag to float',
   'quarantine.notOver': 'quarantine not over',
   'quarantine.notEating': 'not eating',
