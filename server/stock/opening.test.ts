@@ -8,21 +8,20 @@ beforeEach(() => {
 });
 afterEach(() => house.close());
 
-const opened = (more: object = {}, overrules?: Said['overrules']): Said =>
-  ({
-    kind: 'lot.opened',
-    payload: {
-      lot: 'here',
-      species: 'firefish',
-      label: 'firefish',
-      tank: 'G1',
-      n: 60,
-      between: { min: 50, max: 80 },
-      origin: 'bred',
-      ...more,
-    },
-    ...(overrules ? { overrules } : {}),
-  });
+const opened = (more: object = {}, overrules?: Said['overrules']): Said => ({
+  kind: 'lot.opened',
+  payload: {
+    lot: 'here',
+    species: 'firefish',
+    label: 'firefish',
+    tank: 'G1',
+    n: 60,
+    between: { min: 50, max: 80 },
+    origin: 'bred',
+    ...more,
+  },
+  ...(overrules ? { overrules } : {}),
+});
 const refusals = (said: Said): Refusal[] => {
   const outcome = house.append(house.actOf([said]), LEAD);
   return outcome.ok ? [] : outcome.refusals;

@@ -33,7 +33,7 @@ export default function Bench() {
   const [query] = useSearchParams();
   const now = useHouseNow(1000);
   if (!view) return <Waiting error={error} retry={() => void mutate()} />;
-  return <Hand key={query.get('bag') ?? query.get('run') ?? ''} view={view} query={query} now={now} />;
+  return <Hand view={view} query={query} now={now} />;
 }
 
 function Hand({ view, query, now }: { view: BenchView; query: URLSearchParams; now: number }) {
@@ -53,6 +53,13 @@ function Hand({ view, query, now }: { view: BenchView; query: URLSearchParams; n
   if (front === undefined && asked === null && first) setFront(idOf(first));
   const [seen, setSeen] = useState(false);
   if (chosen && !seen) setSeen(true);
+  // Another address is another choice; the list beside it stays where it was scrolled to.
+  const [at, setAt] = useState(asked);
+  if (at !== asked) {
+    setAt(asked);
+    setFront(undefined);
+    setSeen(false);
+  }
   useTitle(
     chosen &&
       ('run' in chosen ? `${capital(chosen.started.vessel.name)}, ${chosen.lotLabel}` : `${capital(chosen.label)}, ${chosen.lotLabel}`),
