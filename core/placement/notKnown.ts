@@ -6,6 +6,15 @@ import type { CandidateTank, CompatibilityReason, Newcomer, Resident } from './p
 export const OPEN_QUESTIONS = ['temperature', 'salinity', 'jumps', 'eats', 'company', 'grows'] as const;
 export type OpenQuestion = (typeof OPEN_QUESTIONS)[number];
 
+/** Nothing is open of most species, and they are judged against hundreds of tanks. */
+const isWhole = ({ temperatureC, salinityPpt, jumps, eats, keptAlone, adultCm }: SpeciesFacts): boolean =>
+  temperatureC !== undefined &&
+  salinityPpt !== undefined &&
+  jumps !== undefined &&
+  eats !== undefined &&
+  keptAlone !== undefined &&
+  adultCm !== undefined;
+
 /** Of the newcomer: all that this tank and its residents make matter. */
 function openOf(species: SpeciesFacts, tank: CandidateTank, company: { others: boolean; own: boolean }): OpenQuestion[] {
   const open: Record<OpenQuestion, boolean> = {
@@ -20,17 +29,12 @@ function openOf(species: SpeciesFacts, tank: CandidateTank, company: { others: b
 }
 
 export function notKnown({ species, n }: Newcomer, tank: CandidateTank, others: readonly Resident[]): CompatibilityReason[] {
-  const open = species ? openOf(species, tank, { others: others.length > 0, own: n > 1 }) : [];
-  const eaters = new Map(
-    others.flatMap(({ species: kind }) =>
-      kind && kind.id !== species?.id && kind.eats === undefined ? [[kind.id, kind.common] as const] : [],
-    ),
-  );
-  const facts = (what: string, who: string, size: number) => ({ what, who, size });
-  return [
-    ...(open.length > 0 ? [{ code: 'cost.notKnown' as const, facts: facts(open.join(','), species!.common, open.length) }] : []),
-    ...(eaters.size > 0
-      ? [{ code: 'cost.residentsNotKnown' as const, facts: { who: [...eaters.values()].join(', '), size: eaters.size } }]
-      : []),
-  ];
+  const reasons: CompatibilityReason[] = [];
+  const open = species && !isWhole(species) ? openOf(species, tank, { others: others.length > 0, own: n > 1 }) : [];
+  if (open.length > 0) reasons.push({ code: 'cost.notKnown', facts: { what: open.join(','), who: species!.common, size: open.length } });
+  const eaters: string[] = [];
+  for (const { species: kind } of others)
+    if (kind && kind.eats === undefined && kind.id !== species?.id && !eaters.includes(kind.common)) eaters.push(kind.common);
+  if (eaters.length > 0) reasons.push({ code: 'cost.residentsNotKnown', facts: { who: eaters.join(', '), size: eaters.length } });
+  return reasons;
 }
