@@ -6,6 +6,7 @@ export type Standing = { lot: string; label: string; sinceMs?: number; supplier?
 /** What each of the lots of one place is called there, by lot. Distinct whenever supplier, day or the order on record differs. */
 export function calledApart(lots: readonly Standing[], zone: string): Map<string, string> {
   const called = new Map(lots.map(({ lot, label }) => [lot, label]));
+  if (new Set(called.values()).size === lots.length) return called;
   const same = (names: ReadonlyMap<string, string>) => {
     const byName = new Map<string, Standing[]>();
     for (const lot of lots) byName.set(names.get(lot.lot)!, [...(byName.get(names.get(lot.lot)!) ?? []), lot]);

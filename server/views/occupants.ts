@@ -61,12 +61,13 @@ export function prepareOccupants(client: Database.Database): (zone: string) => M
       byTank.set(row.tank, [...(byTank.get(row.tank) ?? []), resident]);
     }
     // Two of one kind in a tank are told apart wherever they are named.
-    for (const [tank, lots] of byTank) {
-      const called = calledApart(lots, zone);
-      byTank.set(
-        tank,
-        lots.map(({ supplier: _supplier, ...resident }) => ({ ...resident, label: called.get(resident.lot)! })),
-      );
+    for (const lots of byTank.values()) {
+      const called = lots.length < 2 ? undefined : calledApart(lots, zone);
+      for (const resident of lots) {
+        resident.label = called?.get(resident.lot) ?? resident.label;
+        // Told in the name where it is needed; nobody else asks for it here.
+        delete resident.supplier;
+      }
     }
     return byTank;
   };
