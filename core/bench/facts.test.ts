@@ -55,6 +55,8 @@ it('salinity that nobody knows is measured first where it may be more than a ste
   expect(asked({ stated: {} })).toEqual(['bag.salinity']);
   expect(asked({ stated: {} }, fresh)).toEqual(['bag.salinity']);
   expect(asked({ stated: {}, usualPpt: { min: 28, max: 28 }, kind: seaFish })).toEqual(['bag.salinity']);
+  // Of a species of which only the water is known, anything that water may be.
+  expect(asked({ stated: {}, kind: { is: 'fish', water: ['marine'] } })).toEqual(['bag.salinity']);
   expect(asked({ kind: seaFish })).toEqual([]);
   expect(asked({ stated: {}, siblings: { salinity: read(28) }, kind: { ...seaFish, tolerance: 'delicate' } })).toEqual([]);
   expect(asked({ stated: {}, kind: { is: 'fish', tolerance: 'ordinary', salinityPpt: { min: 0, max: 0.5 } } }, fresh)).toEqual([]);

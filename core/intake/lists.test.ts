@@ -53,3 +53,9 @@ it('takes what stands above the lines for what it is, and an address for no date
   expect(said('06-one-cell-header.csv').slice(2, 4)).toEqual([24.4, 29].map((value) => expect.closeTo(value, 1) as unknown));
   expect(said('11-invoice.csv').slice(0, 2)).toEqual(['2026/031', '2026-03-03T20:00']);
 });
+
+it('a typed line that names a fish and no number is asked about, never passed over as words', () => {
+  const text = 'Hello,\n3 banggai cardinals\n2 comet\nfirefish\nsee you';
+  const { problems, notices, list } = readList({ text, zone, allSpecies, taught: { columns: [], names: [] }, columns: {}, answers: {} });
+  expect([problems.map(({ line, field }) => `${line} ${field}`), list!.bags.length, notices.length]).toEqual([['4 count'], 2, 2]);
+});

@@ -176,7 +176,8 @@ type Share = { label?: string; n: number; free: number };
 
 /** The bags that one line stands for, and how many heads are in each. */
 function readShares(cell: (field: ListField) => string, fail: (field: ListField, expected: string) => void): Share[] | undefined {
-  const countField = cell('count') === '' ? 'perBag' : 'count';
+  // Where neither is written, the heads are what is missing.
+  const countField = cell('count') === '' && cell('perBag') !== '' ? 'perBag' : 'count';
   const count = readCount(cell(countField));
   if (!count) return void fail(countField, 'a count such as 6, 6+1 or 3x6');
   const labels = cell('bag') === '' ? [] : readLabels(cell('bag'));

@@ -98,10 +98,14 @@ export function readList(request: ReadRequest): ReadReply {
 type Typed = NonNullable<ReturnType<typeof readTypedRows>>;
 
 /** Lines that somebody typed or pasted out of a letter: lots, dates where they are said, and words. */
-function readTypedList({ rows, others }: Typed, { zone, allSpecies, taught, answers, fixes }: ReadRequest): ReadReply {
+function readTypedList({ rows, others: written }: Typed, { zone, allSpecies, taught, answers, fixes }: ReadRequest): ReadReply {
   const lookUp = lookUpFor(allSpecies);
   const heading = { line: 0, cells: [...TYPED_HEADING] };
-  const list = readPackingList({ heading, rows, columns: TYPED_COLUMNS, allSpecies, taught: taught.names, answers, fixes, lookUp });
+  // A line that names a fish and no number is a bag that nobody could read: asked about, never words.
+  const unread = written.filter(({ text }) => lookUp.settle(text) !== undefined);
+  const others = written.filter((line) => !unread.includes(line));
+  const lots = [...rows, ...unread.map(({ line, text }) => ({ line, cells: ['', text, '', ''] }))].sort((a, b) => a.line - b.line);
+  const list = readPackingList({ heading, rows: lots, columns: TYPED_COLUMNS, allSpecies, taught: taught.names, answers, fixes, lookUp });
   const { header } = readHeader(
     others.map(({ line, text }) => ({ line, cells: [text] })),
     zone,

@@ -1,7 +1,7 @@
 // What each saying becomes: a loss, a move, a meal, a count, a sign, a mishap, a reading, all well.
 import { roundAt, type Sign } from '../rounds/index.ts';
 import { wordIn, type Line, type LineEntry, type LineHouse, type LineLot, type LineTank, type Result, type Stuck } from './line.ts';
-import type { Quantity } from '../water/index.ts';
+import { USUAL_METHOD } from '../water/index.ts';
 import type { Part } from './parts.ts';
 
 const PLAUSIBLE_HEADS = 100_000;
@@ -153,15 +153,12 @@ export function measured(line: Line): Result {
   return { entries };
 }
 
-/** What is read by a probe that hangs in the water, and what by a meter; the rest by a test. */
-const METERED: readonly Quantity[] = ['salinity', 'pH', 'oxygen'];
-
 function readingOf(line: Line, { quantity, read }: ReadingPart): LineEntry | Stuck {
   if (!read.ok) return read.value === undefined ? { at: 'words', word: read.typed } : { at: 'reading', quantity, value: read.value };
   const reading = {
     value: read.value,
     typed: read.typed,
-    method: quantity === 'temperature' ? 'in the water' : METERED.includes(quantity) ? 'meter' : 'test',
+    method: quantity === 'volume' ? 'by eye' : USUAL_METHOD[quantity],
     source: 'measured',
   } as const;
   return { kind: 'reading.taken', payload: { subject: { kind: 'system', id: line.tank.system }, quantity, reading } };

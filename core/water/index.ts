@@ -58,6 +58,7 @@ export {
   SOURCES,
   TEMPERATURE_METHODS,
   TEMPERATURE_UNITS,
+  USUAL_METHOD,
   VOLUME_UNITS,
   type ReadingMethod,
   type Parsed,

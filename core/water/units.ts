@@ -49,6 +49,19 @@ export const METHODS: readonly ReadingMethod[] = [
   'by eye',
   'test',
 ];
+/** How each is read in a tank unless somebody says otherwise. */
+export const USUAL_METHOD: Readonly<Record<Exclude<Quantity, 'volume'>, ReadingMethod>> = {
+  temperature: 'in the water',
+  salinity: 'meter',
+  pH: 'meter',
+  ammonia: 'test',
+  nitrite: 'test',
+  nitrate: 'test',
+  alkalinity: 'test',
+  hardness: 'test',
+  oxygen: 'meter',
+  copper: 'test',
+};
 export const TEMPERATURE_METHODS = ['in the water', 'folded', 'on the bag'] as const satisfies readonly ReadingMethod[];
 
 export type Unit =

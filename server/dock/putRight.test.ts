@@ -1,4 +1,5 @@
 // A crate put right after it came: what is shown and computed follows, the later of two hears of the first, and the list can still be undone.
+import { passingOver, takenAs } from '#core/journal/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { bringCrate, furnish, KEEPER, makeTestHouse, T0, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
 
@@ -57,4 +58,30 @@ it('a list that was put right can be undone, and its remarks stand on the dock',
   house.must(KEEPER, putRight({ label: 'the list' }));
   house.must(KEEPER, undo(act));
   expect(house.view('dock').crates).toEqual([]);
+});
+
+it('what a keeper says to odd dates is said of the list alone, whatever else is written with it', () => {
+  const old = T0 - 20 * 24 * HOUR_MS;
+  const drafts: Said[] = [
+    {
+      kind: 'crate.expected',
+      payload: {
+        crate: 'old',
+        label: 'old',
+        supplier: 'yard',
+        packedAtMs: old,
+        promisedAtMs: old + HOUR_MS,
+        stated: {},
+        lots: [],
+        bags: [],
+      },
+    },
+    { kind: 'supplier.taught', payload: { supplier: 'yard', columns: [], names: [] } },
+  ];
+  const { outcome } = house.write(KEEPER, ...drafts);
+  if (outcome.ok) throw new Error('taken without a word');
+  expect(outcome.refusals).toMatchObject([{ code: 'crate.longPacked', path: 'entries.0.payload.packedAtMs' }]);
+  const said = passingOver(drafts, outcome.refusals, (refusal) => takenAs(refusal, 'found behind the door'));
+  expect(said.map(({ overrules = [] }) => overrules.length)).toEqual([1, 0]);
+  expect(house.codes(KEEPER, ...said)).toEqual([]);
 });

@@ -161,9 +161,11 @@ function onlyWhatPassed<E extends Entry>(entry: E, passing: ReadonlySet<Overrule
   return { ...rest, ...(kept.length > 0 ? { overrules: kept } : {}) } as E;
 }
 
+/** What stands beside the payload; a time inside it is the payload's. */
+const OF_ENTRY: ReadonlySet<string> = new Set(['kind', 'occurredAtMs', 'recordedAtMs']);
 const within = (entry: string, refusal: Refusal): Refusal => ({
   ...refusal,
-  path: `${entry}.${refusal.path.includes('AtMs') || refusal.path === 'kind' ? '' : 'payload.'}${refusal.path}`,
+  path: `${entry}.${OF_ENTRY.has(refusal.path) ? '' : 'payload.'}${refusal.path}`,
 });
 
 function isSame(known: RecordedEntry, sent: Entry): boolean {

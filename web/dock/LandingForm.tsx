@@ -42,8 +42,9 @@ type Props = {
 export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, onCancel }: Props) {
   const units = useUnits();
   const listed = bag?.listed ?? 1;
+  const form = `landing ${bag?.bag ?? 'surprise'}`;
   // Kept by the bag: another page, a reload, or somebody's act in between loses nothing of it.
-  const [draft, setDraft] = useKept<LandingDraft>(`landing ${bag?.bag ?? 'surprise'}`, 'draft', asListed(listed));
+  const [draft, setDraft] = useKept<LandingDraft>(form, 'draft', asListed(listed));
   const [open, setOpen] = useState(() => !bag || JSON.stringify(draft) !== JSON.stringify(asListed(listed)));
   const [bags, setBags] = useState(1);
   // What is said of a dead or another fish is said of one bag.
@@ -58,11 +59,10 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
   const ready =
     draft.alive + draft.dead > 0 &&
     problemOf('temperature', draft.temperature, { units, optional: true }) === undefined &&
-    (bag !== undefined || (draft.other?.heardAs ?? '') !== '') &&
-    (!draft.other || draft.other.heardAs !== '');
+    (draft.other ? draft.other.heardAs !== '' : bag !== undefined);
   const land = () => {
     if (!ready) return;
-    forgetKept(`landing ${bag?.bag ?? 'surprise'}`);
+    forgetKept(form);
     onLand(draft, asIt);
   };
 
@@ -151,7 +151,7 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
           {asIt > 0 && `, and ${asIt} more ${asIt === 1 ? 'bag' : 'bags'} as listed`}
         </ActButton>
         {onCancel && (
-          <Button variant="plain" onClick={onCancel}>
+          <Button variant="plain" onClick={() => (forgetKept(form), onCancel())}>
             Back to the list
           </Button>
         )}

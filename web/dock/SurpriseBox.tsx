@@ -1,7 +1,6 @@
 // A box that stands on nobody's list: from whom, and how long it has been closed. Its bags are landed one by one, as bags on no list are.
 import { clsx } from 'clsx';
 import { useState } from 'react';
-import Form from 'react-bootstrap/Form';
 import { useNavigate } from 'react-router';
 import { CARTONS, type Carton } from '#core/dock/index.ts';
 import { useActions } from '../actions/actions.tsx';
@@ -10,7 +9,7 @@ import { newId, useView } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
-import { NewSupplier } from '../parts/NewSupplier.tsx';
+import { ChooseSupplier } from '../parts/ChooseSupplier.tsx';
 import css from './dock.module.scss';
 import { surpriseBox } from './draft.ts';
 
@@ -22,13 +21,9 @@ export function SurpriseBox({ onDone }: { onDone: () => void }) {
   const { recordAction } = useActions();
   const navigate = useNavigate();
   const { data } = useView('intake');
-  const [supplier, setSupplier] = useState('');
+  const [from, setFrom] = useState<{ id: string; name: string }>();
   const [hours, setHours] = useState(USUAL_H);
   const [carton, setCarton] = useState<Carton>('dry');
-  // One that was just added is there before the house has answered.
-  const [added, setAdded] = useState<{ id: string; name: string; transit: string }[]>([]);
-  const suppliers = [...(data?.suppliers ?? []), ...added.filter(({ id }) => !data?.suppliers.some((supplier) => supplier.id === id))];
-  const from = suppliers.find(({ id }) => id === supplier);
   const write = () => {
     if (!from) return;
     const crate = newId();
@@ -39,26 +34,7 @@ export function SurpriseBox({ onDone }: { onDone: () => void }) {
   return (
     <section className={clsx('card', css.bagCard)}>
       <p className="big">A box or bag without a list</p>
-      <Form.Group className="field" controlId="box-supplier">
-        <Form.Label className="label">From</Form.Label>
-        <Form.Select value={supplier} onChange={(event) => setSupplier(event.target.value)}>
-          <option value="">whose name stands on it</option>
-          {suppliers.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </Form.Select>
-      </Form.Group>
-      {data && (
-        <NewSupplier
-          known={suppliers}
-          onAdded={(supplier) => {
-            setAdded((now) => [...now, supplier]);
-            setSupplier(supplier.id);
-          }}
-        />
-      )}
+      {data && <ChooseSupplier label="From" suppliers={data.suppliers} value={from?.id} onChoose={setFrom} />}
       <CountField label="Closed for about so many hours" value={hours} max={LONGEST_H} onChange={setHours} />
       <Chips label="Carton" options={CARTONS} value={carton} onChange={setCarton} odd={(option) => option !== 'dry'} />
       <p className="soft">Nothing is known of its water: measure one bag before any is matched.</p>

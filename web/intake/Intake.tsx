@@ -18,7 +18,7 @@ import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { plural } from '../words/text.ts';
 import { BadLines } from './BadLines.tsx';
-import { ChooseSupplier } from './ChooseSupplier.tsx';
+import { ChooseSupplier } from '../parts/ChooseSupplier.tsx';
 import { Columns } from './Columns.tsx';
 import { crateOf, fill, keepIntake, keptIntake, type Intake as State } from './draft.ts';
 import css from './intake.module.scss';
@@ -142,7 +142,11 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
     <div className={css.intake}>
       <div className={css.intakeFacts}>
         <h1>{intake.fileName}</h1>
-        <ChooseSupplier suppliers={view.suppliers} value={intake.supplier} onChoose={(id) => onChange({ supplier: id })} />
+        <ChooseSupplier
+          suppliers={view.suppliers}
+          value={intake.supplier}
+          onChoose={(chosen) => onChange({ supplier: chosen?.id ?? '' })}
+        />
         <CrateFacts
           filled={filled}
           unsure={unsureDates(intake, read.header)}

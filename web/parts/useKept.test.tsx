@@ -1,5 +1,6 @@
 /** @jest-environment jsdom */
 // What was typed outlives its form; it is the typist's own; and it is kept where a reload finds it.
+import { jest } from '@jest/globals';
 import { act, fireEvent, render, screen } from '@testing-library/react';
 import { MeContext } from '../data/me.ts';
 import { forgetAllKept, forgetKept, useKept } from './useKept.ts';
@@ -54,6 +55,23 @@ it('stands where a reload reads it, until the form is done with', () => {
   expect(sessionStorage.getItem('daily-crate-drafts')).toContain('"kept"');
   forgetKept('bag 1');
   expect(sessionStorage.getItem('daily-crate-drafts')).not.toContain('kept');
+});
+
+it('is gone after a sitting: what was read this morning is no reading of this afternoon', () => {
+  const clock = jest.spyOn(Date, 'now');
+  clock.mockReturnValue(1_000_000);
+  draw('bag 1').unmount();
+  const { unmount } = draw('bag 1');
+  fireEvent.change(screen.getByLabelText('text'), { target: { value: '21.5' } });
+  unmount();
+  clock.mockReturnValue(1_000_000 + 119 * 60_000);
+  const soon = draw('bag 1');
+  expect(text()).toBe('21.5');
+  soon.unmount();
+  clock.mockReturnValue(1_000_000 + 121 * 60_000);
+  draw('bag 1');
+  expect(text()).toBe('');
+  clock.mockRestore();
 });
 
 it('two changes on each other’s heels both count', () => {

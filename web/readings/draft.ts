@@ -1,33 +1,15 @@
 // What was read of a system, as the entries that say so; and what of it is far from what was known, to be asked about before it counts.
 import type { ReadingsView } from '#contract/views.ts';
 import type { WaterType } from '#core/species/index.ts';
-import type { Parsed, Quantity, ReadingMethod } from '#core/water/index.ts';
+import { QUANTITIES, USUAL_METHOD, type Parsed, type Quantity } from '#core/water/index.ts';
 import type { Draft } from '../data/house.ts';
 import type { Units } from '../data/units.ts';
 import { readingEntry } from '../parts/readingDraft.ts';
 
 /** What is read of tanks; the salt of fresh water and the hardness of sea water tell nobody anything. */
-const READ: readonly Quantity[] = [
-  'temperature',
-  'salinity',
-  'pH',
-  'ammonia',
-  'nitrite',
-  'nitrate',
-  'alkalinity',
-  'hardness',
-  'oxygen',
-  'copper',
-];
+const READ: readonly Quantity[] = QUANTITIES.filter((quantity) => quantity !== 'volume');
 export const quantitiesOf = (type: WaterType): Quantity[] =>
   READ.filter((quantity) => !(quantity === 'salinity' && type === 'fresh') && !(quantity === 'hardness' && type === 'marine'));
-
-export const METHOD_OF: Partial<Record<Quantity, ReadingMethod>> = {
-  temperature: 'in the water',
-  salinity: 'meter',
-  pH: 'meter',
-  oxygen: 'meter',
-};
 
 export type Typed = Partial<Record<Quantity, string>>;
 type Read = { quantity: Quantity; read: Extract<Parsed, { ok: true }> };
@@ -59,7 +41,7 @@ export const readingEntries = (system: string, read: readonly Read[], instrument
       {
         subject: { kind: 'system', id: system },
         quantity,
-        method: METHOD_OF[quantity] ?? 'test',
+        method: quantity === 'volume' ? 'by eye' : USUAL_METHOD[quantity],
         instrument: instrument.trim() || undefined,
       },
       value,
