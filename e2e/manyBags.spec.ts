@@ -76,10 +76,13 @@ test('24 bags of one lot in a handful of taps, over two tanks', async ({ page, h
     await expect(page.getByText(new RegExp(`afloat in ${code} since`))).toBeVisible();
   }
   expect(taps).toBeLessThan(24);
-  const running = await page.evaluate(
-    async () => ((await (await fetch('/api/views/bench')).json()) as { floats: { bag: string }[] }).floats,
-  );
-  expect(running.filter(({ bag }) => bag.startsWith('many-'))).toHaveLength(24);
+  const floating = () =>
+    page.evaluate(async () => {
+      const { floats } = (await (await fetch('/api/views/bench')).json()) as { floats: { bag: string }[] };
+      return floats.filter(({ bag }) => bag.startsWith('many-')).length;
+    });
+  // The page shows it at once; the house has it a moment later.
+  await expect.poll(floating).toBe(24);
 
   // When it is time, the fourteen of a tank are released together.
   await house.close();

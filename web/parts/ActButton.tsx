@@ -35,17 +35,24 @@ export function ActButton({ onPress, disabled = false, hint, pressKey, type = 'b
     return () => clearTimeout(timer);
   }, []);
   // Where the button stays after its press, a second one on its heels is the same press.
-  const lastMs = useRef(-Infinity);
+  const button = useRef<HTMLButtonElement>(null);
+  const resting = useRef<ReturnType<typeof setTimeout>>(undefined);
   const press = () => {
-    const now = performance.now();
-    if (now - lastMs.current < SETTLE_MS) return;
-    lastMs.current = now;
+    if (resting.current !== undefined) return;
+    // Said to who cannot see it (and to robots). Not `disabled`: that would let the focus fall.
+    button.current?.setAttribute('aria-disabled', 'true');
+    resting.current = setTimeout(() => {
+      resting.current = undefined;
+      button.current?.removeAttribute('aria-disabled');
+    }, SETTLE_MS);
     onPress();
   };
+  useEffect(() => () => clearTimeout(resting.current), []);
   // The same gate for the key: what may not be tapped yet may not be pressed either.
   useKey(pressKey ?? 'dock.land', press, { enabled: pressKey !== undefined && !disabled && settled, inFields: true });
   return (
     <Button
+      ref={button}
       type={type}
       variant="act"
       className={`btn-act${settled ? '' : ' settling'}`}
