@@ -21,6 +21,7 @@ export type * from './exposure/views.ts';
 export type * from './find/views.ts';
 export type * from './moves/views.ts';
 export type * from './notebook/views.ts';
+export { isLogbookGroup, kindsOfGroup, LOGBOOK_GROUPS, type LogbookGroup } from './notebook/groups.ts';
 export type * from './people/views.ts';
 export type * from './quarantine/views.ts';
 export type * from './room/views.ts';

@@ -17,6 +17,9 @@ const KNOWN: readonly string[] = [
   'p_lot in select l.id lot, l.label,',
   'p_lot in select count(*)',
   'p_balance in select coalesce(sum(n), 0) from p_balance',
+  // Words that somebody types in the logbook.
+  'p_lot in select id from ( select id, 1 rank',
+  'p_bag in select id from (select id, entry from p_bag where lot',
 ];
 
 function scansOf(client: Database.Database, sql: string): string[] {

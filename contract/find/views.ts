@@ -2,7 +2,7 @@
 import type { TopicsOf } from '../basics/topics.ts';
 
 export type Hit = {
-  what: 'lot' | 'tank' | 'crate' | 'supplier' | 'customer' | 'system';
+  what: 'lot' | 'tank' | 'crate' | 'supplier' | 'customer' | 'system' | 'person';
   id: string;
   name: string;
   detail: string;
@@ -13,5 +13,5 @@ export type FindView = { seq: number; hits: Hit[] };
 
 export type FindViews = { find: FindView };
 export const findViewTopics: TopicsOf<FindViews> = {
-  find: ['stock', 'dock', 'house', 'species'],
+  find: ['stock', 'dock', 'house', 'species', 'people'],
 };

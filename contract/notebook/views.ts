@@ -14,8 +14,18 @@ export type LogbookAct = {
   undone?: { by: string; atMs: number };
 };
 
-/** `names` = what to call the ids in the payloads. */
-export type LogbookView = { seq: number; acts: LogbookAct[]; names: Record<string, string> };
+/**
+ * `names` = what to call the ids in the payloads; `people` = who may have written. `about` = the tank or lot that was asked for, by its name.
+ * `earlier` = where to go on: entries before that seq have not been read, those since that instant have.
+ */
+export type LogbookView = {
+  seq: number;
+  acts: LogbookAct[];
+  names: Record<string, string>;
+  people: { id: string; name: string }[];
+  about?: string;
+  earlier?: { before: number; sinceMs: number };
+};
 
 export type TimelineEntry = {
   id: string;

@@ -59,6 +59,10 @@ export const makeFindView: MakeView<'find'> = (client) => {
     { id: t.promise.forWhom, name: t.promise.forWhom },
     `select distinct p.for_whom id, p.for_whom name from now_promise p where p.for_whom like @like order by p.for_whom limit 5`,
   );
+  const people = ask.all(
+    { id: t.person.id, name: t.person.name, detail: t.person.title },
+    'select id, name, title detail from p_person where name like @like order by name limit 4',
+  );
   let allSpecies: { mark: string; lookUp: LookUp; byId: Map<string, Named> } | undefined;
   const lookUp = () => {
     const mark = speciesMark();
@@ -105,6 +109,7 @@ export const makeFindView: MakeView<'find'> = (client) => {
       ...named('crate', crates(asked), ofCrate),
       ...named('supplier', suppliers(asked), ofSupplier),
       ...named('system', systems(asked), onSystem),
+      ...named('person', people(asked), () => []),
     ];
     // A tank called just so is what was meant.
     const exact = (hit: Hit) => hit.name.toLowerCase() === text.toLowerCase();

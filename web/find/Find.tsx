@@ -1,23 +1,15 @@
 // Find a fish by whatever is known of it, and where its lots are now.
-import { useEffect, useState } from 'react';
 import Form from 'react-bootstrap/Form';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import type { Hit } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
 import { useTimes } from '../data/me.ts';
+import { useSearchWords } from '../parts/useSearchWords.ts';
 import css from './find.module.scss';
 
-const ASK_AFTER_MS = 120;
-
 export default function Find() {
-  const [query, setQuery] = useSearchParams();
-  const q = query.get('q') ?? '';
-  const [text, setText] = useState(q);
+  const { words, asked: q, setWords } = useSearchWords('q');
   const { data } = useView('find', { q });
-  useEffect(() => {
-    const timer = setTimeout(() => text !== q && setQuery(text ? { q: text } : {}, { replace: true }), ASK_AFTER_MS);
-    return () => clearTimeout(timer);
-  }, [text, q, setQuery]);
   const hits = data?.hits ?? [];
   return (
     <div className={css.find}>
@@ -26,11 +18,11 @@ export default function Find() {
         type="search"
         size="lg"
         autoFocus
-        aria-label="A species, lot, tank, crate, supplier, system or customer"
-        placeholder="A species, lot, tank, crate, supplier, system or customer"
-        value={text}
+        aria-label="A species, lot, tank, crate, supplier, system, customer or person"
+        placeholder="A species, lot, tank, crate, supplier, system, customer or person"
+        value={words}
         maxLength={80}
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => setWords(event.target.value)}
       />
       <div role="status" className="visually-hidden">
         {q && `${hits.length} found`}
@@ -54,7 +46,7 @@ function HitItem({ hit }: { hit: Hit }) {
   return (
     <li className="card">
       <h2>
-        {hit.what === 'tank' ? <Link to={`/tank/${encodeURIComponent(hit.name)}`}>{hit.name}</Link> : hit.name}{' '}
+        <HitName hit={hit} />{' '}
         <span className="soft">
           {hit.detail || hit.what}
           {here > 0 && `, ${here} here`}
@@ -71,7 +63,20 @@ function HitItem({ hit }: { hit: Hit }) {
           </li>
         ))}
       </ul>
-      {hit.lots.length === 0 && <p className="soft">{hit.what === 'tank' ? 'Empty.' : 'No lots.'}</p>}
+      {hit.lots.length === 0 && hit.what !== 'person' && <p className="soft">{hit.what === 'tank' ? 'Empty.' : 'No lots.'}</p>}
     </li>
   );
+}
+
+const PAGE_OF: Partial<Record<Hit['what'], (hit: Hit) => string>> = {
+  tank: ({ name }) => `/tank/${encodeURIComponent(name)}`,
+  crate: ({ id }) => `/dock?crate=${encodeURIComponent(id)}`,
+  system: ({ id }) => `/room?system=${encodeURIComponent(id)}`,
+  // Of a person the house keeps what they wrote.
+  person: ({ id }) => `/logbook?person=${encodeURIComponent(id)}`,
+};
+
+function HitName({ hit }: { hit: Hit }) {
+  const page = PAGE_OF[hit.what];
+  return page ? <Link to={page(hit)}>{hit.name}</Link> : hit.name;
 }

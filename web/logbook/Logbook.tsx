@@ -1,8 +1,9 @@
 // The logbook: what was written, by whom and when, each act with its undo; above it what this screen has not got through.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import { useSearchParams } from 'react-router';
 import { isUndoable } from '#contract/kinds.ts';
-import type { LogbookAct } from '#contract/views.ts';
+import type { LogbookAct, LogbookView } from '#contract/views.ts';
 import type { Entry } from '#core/catalogue/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { outbox, useOutbox, useView } from '../data/house.ts';
@@ -14,54 +15,75 @@ import { SignOut } from '../frame/SignOut.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayEntry } from '../words/entries.ts';
 import { sayAll, sayOverruled } from '../words/refusals.ts';
+import { askedOf } from './query.ts';
+import { Asked } from './Asked.tsx';
 import css from './logbook.module.scss';
 
 export default function Logbook() {
-  const [before, setBefore] = useState<number>();
-  const { data, error, mutate } = useView('logbook', before === undefined ? {} : { before: String(before) });
+  const [query, setQuery] = useSearchParams();
+  const asked = askedOf(query);
+  const before = query.get('before');
+  const { data, error, mutate } = useView('logbook', { ...asked, ...(before !== null && { before }) });
+  const { data: latest } = useView('logbook');
   const { acts } = useOutbox();
   const { person } = useMe();
-  if (!data) return <Waiting error={error} retry={() => void mutate()} />;
-  const name = (id: string) => data.names[id] ?? id;
   const open = acts.filter(({ state }) => state !== 'saved');
-  const oldest = data.acts.at(-1);
+  const goTo = (seq: number | undefined) => setQuery({ ...asked, ...(seq !== undefined && { before: String(seq) }) });
   return (
     <div className={css.logbook}>
       <h1 className="visually-hidden">Logbook</h1>
       <p className={css.phoneOnly}>
         {person.name} <SignOut />
       </p>
+      <Asked view={data ?? latest} />
       {open.length > 0 && (
         <section className="card">
           <h2>Not written yet</h2>
           <ol>
             {open.map((outboxAct) => (
-              <TrayItem key={outboxAct.act.actId} act={outboxAct} name={name} />
+              <TrayItem key={outboxAct.act.actId} act={outboxAct} name={(id) => latest?.names[id] ?? id} />
             ))}
           </ol>
         </section>
       )}
-      <section>
-        <h2>Written</h2>
-        <ol>
-          {data.acts.map((act) => (
-            <ActItem key={act.actId} act={act} name={name} />
-          ))}
-        </ol>
-        <div className="chips">
-          {before !== undefined && (
-            <Button variant="plain" onClick={() => setBefore(undefined)}>
-              Latest
-            </Button>
-          )}
-          {oldest && oldest.seq > oldest.entries.length && (
-            <Button variant="plain" onClick={() => setBefore(oldest.seq - oldest.entries.length + 1)}>
-              Earlier
-            </Button>
-          )}
-        </div>
-      </section>
+      {data ? (
+        <Written view={data} isSearch={Object.keys(asked).length > 0} isLatest={before === null} goTo={goTo} />
+      ) : (
+        <Waiting error={error} retry={() => void mutate()} />
+      )}
     </div>
+  );
+}
+
+type WrittenProps = { view: LogbookView; isSearch: boolean; isLatest: boolean; goTo: (seq: number | undefined) => void };
+
+function Written({ view, isSearch, isLatest, goTo }: WrittenProps) {
+  const { when } = useVoice();
+  const { earlier } = view;
+  return (
+    <section>
+      <h2>Written</h2>
+      <ol>
+        {view.acts.map((act) => (
+          <ActItem key={act.actId} act={act} name={(id) => view.names[id] ?? id} />
+        ))}
+      </ol>
+      <p role="status">
+        {view.acts.length === 0 && (earlier ? `Nothing of that kind since ${when(earlier.sinceMs)}.` : 'Nothing of that kind was written.')}
+      </p>
+      <div className="chips">
+        {!isLatest && (
+          <Button variant="plain" onClick={() => goTo(undefined)}>
+            Latest
+          </Button>
+        )}
+        {earlier && (
+          <Button variant="plain" onClick={() => goTo(earlier.before)}>
+            {isSearch ? `Before ${when(earlier.sinceMs)}` : 'Earlier'}
+          </Button>
+        )}
+      </div>
+    </section>
   );
 }
 

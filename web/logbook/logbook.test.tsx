@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
-import { cleanup, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { LogbookAct, LogbookView } from '#contract/views.ts';
 import type { Role } from '#core/roles/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
@@ -25,7 +25,13 @@ const act = (no: number, more: Partial<LogbookAct> = {}): LogbookAct => ({
   ],
   ...more,
 });
-const view = (...acts: LogbookAct[]): LogbookView => ({ seq: 9, acts, names: { 'fern-net': 'Fern net' } });
+const view = (...acts: LogbookAct[]): LogbookView => ({
+  seq: 9,
+  acts,
+  names: { 'fern-net': 'Fern net' },
+  people: [],
+  ...(acts.at(-1)!.seq > 1 && { earlier: { before: acts.at(-1)!.seq, sinceMs: NOW } }),
+});
 const away = { '/api/stream': { body: {} } };
 
 let asked: ReturnType<typeof answer>;
@@ -77,6 +83,20 @@ it('what was written all the same keeps its reason', async () => {
   const logbookAct = act(5);
   await show(view({ ...logbookAct, entries: [{ ...logbookAct.entries[0]!, overrules: [{ code: 'fit.noLid', reason: 'net over it' }] }] }));
   expect(screen.getByText(/All the same, against .*: net over it/)).toBeTruthy();
+});
+
+it('asks for what is chosen, and says how far back it has read where nothing is', async () => {
+  await show(view(act(5)));
+  answer({
+    ...away,
+    '/api/views/logbook': { body: view(act(5)) },
+    '/api/views/logbook?what=gear': { body: { ...view(act(5)), acts: [], earlier: { before: 3, sinceMs: NOW } } },
+  });
+  fireEvent.change(screen.getByLabelText('About what'), { target: { value: 'gear' } });
+  expect(await screen.findByText(/Nothing of that kind since/)).toBeTruthy();
+  expect(screen.getByRole('button', { name: /^Before/ })).toBeTruthy();
+  await press('Everything');
+  expect(await screen.findByText(/Fern net/)).toBeTruthy();
 });
 
 it('goes back act by act, and not beyond the first', async () => {

@@ -55,7 +55,7 @@ function Whole({ view, lot }: WholeProps) {
       <TheLot view={view} lot={lot} />
       <Been view={view} />
       <div className="card">
-        <Timeline entries={view.timeline} names={view.names} />
+        <Timeline entries={view.timeline} names={view.names} all={`/logbook?lot=${encodeURIComponent(lot.id)}`} />
       </div>
     </div>
   );

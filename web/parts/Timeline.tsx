@@ -1,6 +1,7 @@
 // What happened, entry by entry, latest first.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import { Link } from 'react-router';
 import type { TimelineEntry } from '#contract/views.ts';
 import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
@@ -9,7 +10,10 @@ import { sayOverruled } from '../words/refusals.ts';
 
 const FIRST = 14;
 
-export function Timeline({ entries, names }: { entries: readonly TimelineEntry[]; names: Readonly<Record<string, string>> }) {
+/** `all` = the logbook's page of the same tank or lot, each round and meal in it. */
+type Props = { entries: readonly TimelineEntry[]; names: Readonly<Record<string, string>>; all: string };
+
+export function Timeline({ entries, names, all: whole }: Props) {
   const { when } = useTimes();
   const units = useUnits();
   const [all, setAll] = useState(false);
@@ -33,11 +37,16 @@ export function Timeline({ entries, names }: { entries: readonly TimelineEntry[]
           </li>
         ))}
       </ol>
-      {entries.length > FIRST && (
-        <Button variant="plain" onClick={() => setAll(!all)}>
-          {all ? 'Only the latest' : `All ${entries.length}`}
-        </Button>
-      )}
+      <div className="chips">
+        {entries.length > FIRST && (
+          <Button variant="plain" onClick={() => setAll(!all)}>
+            {all ? 'Only the latest' : `All ${entries.length}`}
+          </Button>
+        )}
+        <Link className="btn btn-plain" to={whole}>
+          In the logbook, with rounds and meals
+        </Link>
+      </div>
     </section>
   );
 }

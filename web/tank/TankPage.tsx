@@ -64,7 +64,7 @@ function Whole({ view }: { view: Full }) {
       <WhoIsHere view={view} keeper={keeper} onBath={setBath} />
       <ItsWater view={view} keeper={keeper} />
       <div className="card">
-        <Timeline entries={view.timeline} names={view.names} />
+        <Timeline entries={view.timeline} names={view.names} all={`/logbook?tank=${encodeURIComponent(tank.id)}`} />
       </div>
     </div>
   );
