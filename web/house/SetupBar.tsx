@@ -1,4 +1,5 @@
 // On every page of a new house: how far its setting up is, and one tap to what comes next.
+import { clsx } from 'clsx';
 import { Link, useLocation } from 'react-router';
 import { useView } from '../data/house.ts';
 import { useMayWrite, useMe } from '../data/me.ts';
@@ -22,7 +23,7 @@ function Missing() {
   if (isReady(steps) || !next || isGuide) return null;
   const needed = steps.filter((step) => step.needed);
   return (
-    <p className={css.setupBar} role="status">
+    <p className={clsx(css.setupBar, 'no-print')} role="status">
       <Link to="/house?part=setup">Setting up</Link>: {needed.filter(({ done }) => done).length} of {needed.length} needed things are there.{' '}
       {isHere ? `Now: ${next.name}.` : <Link to={next.to}>Next: {next.name}</Link>}
     </p>

@@ -3,22 +3,10 @@ import { X } from 'lucide-react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useSearchParams } from 'react-router';
-import { LOGBOOK_GROUPS, type LogbookGroup, type LogbookView } from '#contract/views.ts';
+import { LOGBOOK_GROUPS, type LogbookView } from '#contract/views.ts';
 import { useSearchWords } from '../parts/useSearchWords.ts';
-import { ASKED } from './query.ts';
 import css from './logbook.module.scss';
-
-const GROUP_WORDS: Record<LogbookGroup, string> = {
-  arrivals: 'Crates and bags',
-  acclimation: 'Acclimation',
-  stock: 'Moves, counts, sales',
-  rounds: 'Rounds, meals, losses',
-  water: 'Water and treatments',
-  quarantine: 'Quarantine',
-  gear: 'Nets and tools',
-  house: 'House and people',
-  undone: 'What was undone',
-};
+import { ASKED, GROUP_WORDS } from './query.ts';
 
 export function Asked({ view }: { view: LogbookView | undefined }) {
   const [query, setQuery] = useSearchParams();

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { useSearchParams } from 'react-router';
 import { isUndoable } from '#contract/kinds.ts';
-import type { LogbookAct, LogbookView } from '#contract/views.ts';
+import { isLogbookGroup, type LogbookAct, type LogbookView } from '#contract/views.ts';
 import type { Entry } from '#core/catalogue/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { outbox, useOutbox, useView } from '../data/house.ts';
@@ -12,12 +12,13 @@ import type { OutboxAct } from '../data/outbox.ts';
 import { useUnits } from '../data/units.ts';
 import { useVoice } from '../data/voice.ts';
 import { SignOut } from '../frame/SignOut.tsx';
+import { PaperHead, PrintButton } from '../parts/OnPaper.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayEntry } from '../words/entries.ts';
 import { sayAll, sayOverruled } from '../words/refusals.ts';
-import { askedOf } from './query.ts';
 import { Asked } from './Asked.tsx';
 import css from './logbook.module.scss';
+import { askedOf, GROUP_WORDS } from './query.ts';
 
 export default function Logbook() {
   const [query, setQuery] = useSearchParams();
@@ -36,6 +37,7 @@ export default function Logbook() {
         {person.name} <SignOut />
       </p>
       <Asked view={data ?? latest} />
+      <PaperHead title={`Logbook${sayAsked(asked, data)}`} />
       {open.length > 0 && (
         <section className="card">
           <h2>Not written yet</h2>
@@ -55,6 +57,19 @@ export default function Logbook() {
   );
 }
 
+/** What was asked for, over the sheet. */
+function sayAsked({ q, person, what, from, to }: Record<string, string>, view: LogbookView | undefined): string {
+  const asked = [
+    q && `“${q}”`,
+    view?.about,
+    person && view?.people.find(({ id }) => id === person)?.name,
+    isLogbookGroup(what) && GROUP_WORDS[what],
+    from && `from ${from}`,
+    to && `to ${to}`,
+  ].filter(Boolean);
+  return asked.length > 0 ? `: ${asked.join(', ')}` : '';
+}
+
 type WrittenProps = { view: LogbookView; isSearch: boolean; isLatest: boolean; goTo: (seq: number | undefined) => void };
 
 function Written({ view, isSearch, isLatest, goTo }: WrittenProps) {
@@ -72,6 +87,7 @@ function Written({ view, isSearch, isLatest, goTo }: WrittenProps) {
         {view.acts.length === 0 && (earlier ? `Nothing of that kind since ${when(earlier.sinceMs)}.` : 'Nothing of that kind was written.')}
       </p>
       <div className="chips">
+        <PrintButton />
         {!isLatest && (
           <Button variant="plain" onClick={() => goTo(undefined)}>
             Latest

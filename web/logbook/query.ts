@@ -1,3 +1,5 @@
+import type { LogbookGroup } from '#contract/views.ts';
+
 /** What the address of the logbook can ask for. */
 export const ASKED = ['q', 'person', 'what', 'from', 'to', 'tank', 'lot'] as const;
 
@@ -5,3 +7,15 @@ export const ASKED = ['q', 'person', 'what', 'from', 'to', 'tank', 'lot'] as con
 export function askedOf(query: URLSearchParams): Record<string, string> {
   return Object.fromEntries(ASKED.flatMap((name) => (query.get(name) ? [[name, query.get(name)!]] : [])));
 }
+
+export const GROUP_WORDS: Record<LogbookGroup, string> = {
+  arrivals: 'Crates and bags',
+  acclimation: 'Acclimation',
+  stock: 'Moves, counts, sales',
+  rounds: 'Rounds, meals, losses',
+  water: 'Water and treatments',
+  quarantine: 'Quarantine',
+  gear: 'Nets and tools',
+  house: 'House and people',
+  undone: 'What was undone',
+};

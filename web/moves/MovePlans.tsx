@@ -10,6 +10,7 @@ import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
+import { PaperHead, PrintButton } from '../parts/OnPaper.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { plural } from '../words/text.ts';
 import css from './moves.module.scss';
@@ -28,9 +29,10 @@ export default function MovePlans() {
     <div className="two-parts">
       <div>
         <h1 className="station-title">Catch slips</h1>
-        <p>
-          <Link to="/room">To the room</Link>
+        <p className="no-print">
+          <Link to="/room">To the room</Link> {open.length > 0 && <PrintButton />}
         </p>
+        <PaperHead title="Catch slips" />
         {open.length === 0 && (
           <p className="soft">No slip is open. Take fish in hand in the room and write one, or plan a family of moves here.</p>
         )}

@@ -1,6 +1,6 @@
 // A tank as it stands on its species list: open top, water line, who is in it, its clock as tally marks. A thick line = in quarantine.
 import { memo, useEffect, useRef } from 'react';
-import type { QuarantineCard, TankCard } from '#contract/views.ts';
+import type { Occupant, QuarantineCard, TankCard } from '#contract/views.ts';
 import type { WaterType } from '#core/species/index.ts';
 import { TallyLine } from './TallyMarks.tsx';
 
@@ -24,8 +24,7 @@ export const Tank = memo(function Tank({ tank, water, chosen, refused, costs, qu
     if (chosen) button.current?.focus();
   }, [chosen]);
   const heads = tank.occupants.reduce((sum, { n }) => sum + n, 0);
-  // Several lots of one kind are one name in a picture this small.
-  const names = [...new Set(tank.occupants.map(({ label }) => label))];
+  const names = kindsIn(tank.occupants);
   const inQuarantine = tank.occupants.some((occupant) => occupant.quarantine);
   const says = [
     tank.vessel === 'tank' ? `Tank ${tank.code}` : `${tank.vessel} ${tank.code}`,
@@ -63,3 +62,10 @@ export const Tank = memo(function Tank({ tank, water, chosen, refused, costs, qu
     </button>
   );
 });
+
+/** Several lots of one kind are one name in a picture this small: their own names, long as they are, are read aloud and stand beside it. */
+function kindsIn(occupants: readonly Occupant[]): string[] {
+  const kindOf = ({ species, label }: Occupant) =>
+    species && occupants.filter((occupant) => occupant.species?.id === species.id).length > 1 ? species.common : label;
+  return [...new Set(occupants.map(kindOf))];
+}

@@ -3,7 +3,8 @@ import { X } from 'lucide-react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useSearchParams } from 'react-router';
-import type { RoomView } from '#contract/views.ts';
+import type { RackCard, RoomView } from '#contract/views.ts';
+import { PaperHead, PrintButton } from '../parts/OnPaper.tsx';
 import { CLOCKS, filterOf, isFiltered } from './filter.ts';
 import css from './room.module.scss';
 
@@ -13,11 +14,13 @@ const STAGE_WORDS: Record<string, string> = {
   promised: 'fish promised to somebody',
 };
 
-type Props = { view: RoomView; shown: number; small: boolean; onSmall: (small: boolean) => void };
+/** `racks` = those that are drawn, by what is asked for. */
+type Props = { view: RoomView; racks: readonly RackCard[]; small: boolean; onSmall: (small: boolean) => void; onPrint: () => void };
 
-export function Filters({ view, shown, small, onSmall }: Props) {
+export function Filters({ view, racks, small, onSmall, onPrint }: Props) {
   const [query, setQuery] = useSearchParams();
   const filter = filterOf(query);
+  const shown = racks.reduce((sum, { tanks }) => sum + tanks.length, 0);
   const set = (name: string, value: string) =>
     setQuery(
       (now) => {
@@ -65,6 +68,8 @@ export function Filters({ view, shown, small, onSmall }: Props) {
       <Toggle on={small} onPress={onSmall}>
         Small
       </Toggle>
+      <PrintButton before={onPrint} />
+      <PaperHead title="Room" />
       {isFiltered(filter) && (
         <span className={css.roomShown}>
           <span role="status">

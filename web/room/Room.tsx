@@ -95,13 +95,14 @@ export default function Room() {
     const lot = from.lot ?? source?.occupants[0]?.lot;
     if (source && lot && to.tank) take(lot, source.id, to.tank);
   };
+  const shown = racks.map(({ rack }) => rack);
   const small = smallSaid ?? tanks.length > SMALL_FROM;
   return (
     <Dragging carry={carry} accepts={editing ? 'cell' : 'tank'} onDrop={drop}>
       <div className={clsx(css.room, small && css.smallTanks)}>
         <h1 className="visually-hidden">{data.bag ? `Choose a tank for ${data.bag.label}` : 'Room'}</h1>
         <div className={css.roomMain}>
-          <Filters view={data} shown={racks.reduce((sum, { rack }) => sum + rack.tanks.length, 0)} small={small} onSmall={setSmall} />
+          <Filters view={data} racks={shown} small={small} onSmall={setSmall} onPrint={() => setOpened(shown.map(({ id }) => id))} />
           <DragArea name="racks">
             <div className={css.roomRacks}>
               {query.get('rack') && <AllRacks onPress={() => only(undefined)} />}
@@ -129,7 +130,7 @@ export default function Room() {
           </DragArea>
         </div>
         <aside
-          className={clsx('card', css.roomSide, !(tank || asked.lot) && css.idle)}
+          className={clsx('card', 'no-print', css.roomSide, !(tank || asked.lot) && css.idle)}
           aria-label={data.bag ? 'The bag in hand' : data.lot ? 'The fish in hand' : 'The tank'}
         >
           <Side

@@ -2,8 +2,8 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import { useSearchParams } from 'react-router';
-import type { Oddity, RoundsView, RoundTank } from '#contract/views.ts';
+import { Link, useSearchParams } from 'react-router';
+import type { RoundsView, RoundTank } from '#contract/views.ts';
 import { progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useTimes } from '../data/me.ts';
@@ -15,9 +15,10 @@ import { forgetKept, useKept } from '../parts/useKept.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { entriesOf, isOdd, isUntouched, lacksFood, untouched, type LotDraft } from './draft.ts';
 import { AllDone, NotOnWalk } from './Ends.tsx';
-import { LotCheck } from './LotCheck.tsx';
-import { overlayRounds } from './overlay.ts';
 import { Faults, ItsWater } from './InPassing.tsx';
+import { LotCheck } from './LotCheck.tsx';
+import { sayOdd } from './odd.ts';
+import { overlayRounds } from './overlay.ts';
 import css from './rounds.module.scss';
 
 export default function Rounds() {
@@ -130,6 +131,9 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
           );
         })}
       </ol>
+      <Link className="btn btn-link btn-quiet" to={view.round === view.current ? '/rounds/sheet' : `/rounds/sheet?round=${view.round}`}>
+        This round on paper
+      </Link>
     </div>
   );
 }
@@ -195,8 +199,4 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
       </div>
     </section>
   );
-}
-
-function sayOdd({ what, signs, missing, died }: Oddity): string {
-  return `${what}: ${[...signs, ...(missing > 0 ? [`${missing} not seen`] : []), ...(died > 0 ? [`${died} found dead`] : [])].join(', ')}`;
 }

@@ -10,6 +10,7 @@ import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ToolTaps } from '../exposure/ToolTaps.tsx';
 import { useTitle } from '../frame/title.ts';
+import { PaperHead, PrintButton } from '../parts/OnPaper.tsx';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
@@ -61,6 +62,7 @@ function Whole({ view }: { view: Full }) {
     );
   return (
     <div className="tank-page">
+      <PaperHead title={`Tank ${tank.code}`} />
       <WhoIsHere view={view} keeper={keeper} onBath={setBath} />
       <ItsWater view={view} keeper={keeper} />
       <div className="card">
@@ -82,7 +84,7 @@ function WhoIsHere({ view, keeper, onBath }: { view: Full; keeper: boolean; onBa
       </h1>
       <p className="soft tight">
         {tank.rackName}, {tank.room}. {say('volume', tank.volumeL)}, {PURPOSE_WORDS[tank.purpose]}, {tank.lid ? 'lid' : 'no lid'}.{' '}
-        <Link to={`/room?tank=${tank.id}`}>In the room</Link>
+        <Link to={`/room?tank=${tank.id}`}>In the room</Link> <PrintButton />
       </p>
       {tank.occupants.length === 0 && <p>Empty.</p>}
       <ul className="look-lots">

@@ -11,6 +11,7 @@ import { useHouseNow } from '../data/clock.ts';
 import { type Draft } from '../data/house.ts';
 import { useMayWrite, useRank, useMe, useTimes } from '../data/me.ts';
 import { useShown } from '../data/overlay.ts';
+import { PaperHead, PrintButton } from '../parts/OnPaper.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { DUE_WORDS, sayDue } from '../words/due.ts';
 import { rowsOf, shownAt, STATES, overlayToday, type DueRow } from './group.ts';
@@ -37,6 +38,7 @@ export default function Today() {
   return (
     <div className={css.today}>
       <h1 className="visually-hidden">Today</h1>
+      <PaperHead title="Today" />
       {STATES.filter((state) => rows[state].length > 0).map((state) => (
         <section key={state} className={css[state]} aria-label={STATE_WORDS[state]}>
           <h2>
@@ -49,6 +51,9 @@ export default function Today() {
           </ul>
         </section>
       ))}
+      <p className="no-print">
+        <PrintButton />
+      </p>
     </div>
   );
 }
