@@ -17,6 +17,8 @@ export default defineConfig({
   use: {
     // What is never there is said soon, by its name.
     actionTimeout: 60_000,
+    // Each page as the house gives it; what is kept without the house has a test of its own.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'UTC',

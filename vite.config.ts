@@ -1,6 +1,8 @@
 import react from '@vitejs/plugin-react';
 import path from 'node:path';
-import { defineConfig, type Plugin } from 'vite';
+import { createHash } from 'node:crypto';
+import fs from 'node:fs';
+import { build, defineConfig, type Plugin } from 'vite';
 
 /** The theme's sheet before those of the screens: what a screen says of its own parts wins over it, whatever chunk it came in. */
 const themeFirst = (): Plugin => ({
@@ -14,9 +16,40 @@ const themeFirst = (): Plugin => ({
   },
 });
 
+/** The service worker, built last: it is told every file of the shell, those without a hash in their name by what is in them. */
+const keptShell = (): Plugin => {
+  let outDir = '';
+  return {
+    name: 'kept-shell',
+    apply: 'build',
+    configResolved: (config) => void (outDir = path.resolve(config.root, config.build.outDir)),
+    async closeBundle() {
+      const files = fs.readdirSync(outDir, { recursive: true, withFileTypes: true }).filter((file) => file.isFile());
+      const shell = files.map((file) => {
+        const full = path.join(file.parentPath, file.name);
+        const url = `/${path.relative(outDir, full)}`;
+        const hash = () => createHash('sha256').update(fs.readFileSync(full)).digest('hex').slice(0, 16);
+        return { url, revision: url.startsWith('/assets/') ? null : hash() };
+      });
+      await build({
+        configFile: false,
+        publicDir: false,
+        logLevel: 'warn',
+        define: { __SHELL__: JSON.stringify(shell.toSorted((a, b) => (a.url < b.url ? -1 : 1))) },
+        build: {
+          outDir,
+          emptyOutDir: false,
+          target: 'es2022',
+          rolldownOptions: { input: path.resolve('web/offline/worker.ts'), output: { format: 'iife', entryFileNames: 'sw.js' } },
+        },
+      });
+    },
+  };
+};
+
 export default defineConfig({
   root: 'web',
-  plugins: [react(), themeFirst()],
+  plugins: [react(), themeFirst(), keptShell()],
   worker: { format: 'es' },
   build: {
     outDir: '../dist',

@@ -4,7 +4,9 @@ import './theme/theme.scss';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/App.tsx';
+import { keepShell } from './offline/register.ts';
 
+keepShell();
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <App />

@@ -6,6 +6,7 @@ import type { Away } from '../data/api.ts';
 import { outbox, useLive, useOutbox } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { ActionBar } from '../frame/ActionBar.tsx';
+import { AwayBar } from '../frame/AwayBar.tsx';
 import { DemoClock } from '../frame/DemoClock.tsx';
 import { Guard } from '../frame/Guard.tsx';
 import { RunningStrip } from '../frame/RunningStrip.tsx';
@@ -65,6 +66,7 @@ export function Frame() {
         </nav>
         <FrameKeys />
         <main className="station" id="work" tabIndex={-1} ref={work}>
+          <AwayBar connected={connected} />
           <SetupBar />
           <Guard key={pathname}>
             <Suspense fallback={<Waiting retry={() => location.reload()} />}>

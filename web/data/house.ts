@@ -10,6 +10,7 @@ import type { Overrule } from '#core/journal/index.ts';
 import { writable } from '#core/writing/index.ts';
 import { actStore } from './actStore.ts';
 import { getJson, postJson } from './api.ts';
+import { readOrSeen, showsFromBefore } from './away.ts';
 import { hearHouseTime, houseNow, onClockSet } from './clock.ts';
 import { makeOutbox, type OutboxState, type SendOutcome } from './outbox.ts';
 import { onSavedElsewhere, tellSaved } from './tabs.ts';
@@ -90,7 +91,10 @@ export function unseenActs({ acts }: OutboxState, seenSeq: number): Act[] {
     .filter(({ entries }) => entries.length > 0);
 }
 
-async function readView<V extends ViewName>(path: string): Promise<Views[V]> {
+const readView = <V extends ViewName>(path: string): Promise<Views[V]> =>
+  readOrSeen({ path, ask: () => askForView<V>(path), later: (view) => void mutate(path, view, { revalidate: false }) });
+
+async function askForView<V extends ViewName>(path: string): Promise<Views[V]> {
   const view = await getJson<Views[V]>(path);
   // Read before our own last act was in it: once more, so that nothing we did seems undone.
   return view.seq < outbox.getState().lastSavedSeq ? getJson<Views[V]>(path) : view;
@@ -99,9 +103,25 @@ async function readView<V extends ViewName>(path: string): Promise<Views[V]> {
 /** The journal's seq when the view at `key` was read; undefined while it is not there. */
 const readAtSeq = (cache: Cache, key: string) => (cache.get(key)?.data as { seq?: number } | undefined)?.seq;
 
+/** What opens although the house is away: what the frame shows, and every station. */
+const AHEAD = [
+  'stream',
+  'running',
+  'today',
+  'dock',
+  'bench',
+  'rounds',
+  'room',
+  'quarantine',
+  'moves',
+  'species',
+  'house',
+  'logbook',
+] as const;
+
 /** Reads the stations' views ahead, so that they are there when the house is not: those that nobody has asked for yet, or not since `seq`. */
 export function preloadViews(cache: Cache, seq = 0): void {
-  for (const name of ['dock', 'bench', 'rounds', 'room'] as const) {
+  for (const name of AHEAD) {
     const path = viewPath(name);
     if ((readAtSeq(cache, path) ?? -1) >= seq) continue;
     // Only an answer is put there: a house that went away meanwhile must not take from a screen what it shows.
@@ -130,7 +150,7 @@ export function useLive(onConnection: (connected: boolean) => void): void {
     /** A page that has just been opened has just read its views: only if the house has gone on since, or was not there, once more. */
     const catchUp = (seq: number) => {
       const seen = [...cache.keys()].filter((key) => keyOfView(key) !== undefined).map((key) => readAtSeq(cache, key) ?? -1);
-      if (seen.some((viewSeq) => viewSeq < seq)) revalidate();
+      if (showsFromBefore() || seen.some((viewSeq) => viewSeq < seq)) revalidate();
     };
     const open = () => {
       clearTimeout(again);

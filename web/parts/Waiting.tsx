@@ -14,7 +14,11 @@ export function Waiting({ error, retry }: { error?: Error; retry: () => void }) 
     return (
       <div className="empty" role="alert">
         <h2>{error instanceof ServerAway ? 'The house does not answer' : 'This could not be read'}</h2>
-        <p>{error instanceof ServerAway ? 'What you entered is kept here and is sent when it is back.' : 'Nothing was lost.'}</p>
+        <p>
+          {error instanceof ServerAway
+            ? 'This page has not been seen on this device before. What you entered is kept here and is sent when it is back.'
+            : 'Nothing was lost.'}
+        </p>
         <button type="button" className="btn btn-plain" onClick={retry}>
           Try again
         </button>

@@ -1,0 +1,97 @@
+/** @jest-environment jsdom */
+import 'fake-indexeddb/auto';
+import { METRIC } from '#core/water/index.ts';
+import { STARTING_RULES } from '#core/settings/index.ts';
+import type { MeView } from '#contract/views.ts';
+import { paths } from '#contract/paths.ts';
+import { Refusal, ServerAway } from './api.ts';
+import { forgetSeen, isFromBefore, keepOnlyFor, noteAnswer, readOrSeen, showsFromBefore } from './away.ts';
+import { setHouseClock } from './clock.ts';
+import { seenStore } from './seen.ts';
+
+const NOON = Date.UTC(2026, 2, 3, 12);
+const away = () => Promise.reject(new ServerAway('no answer'));
+const nobody = () => undefined;
+const read = (path: string, ask: () => Promise<unknown>, later: (answer: unknown) => void = nobody) => readOrSeen({ path, ask, later });
+/** A page that opens later: what the last one had from the house is only in the store. */
+const before = async (path: string, body: unknown) => {
+  seenStore.keep(path, body, NOON);
+  await seenStore.flush();
+};
+
+beforeEach(async () => {
+  setHouseClock({ nowMs: NOON, frozen: true });
+  await forgetSeen();
+});
+
+it('gives the house’s answer, and keeps it', async () => {
+  await expect(read('/a', () => Promise.resolve('fresh'))).resolves.toBe('fresh');
+  expect(showsFromBefore()).toBe(false);
+  await seenStore.flush();
+  await expect(seenStore.last('/a')).resolves.toMatchObject({ body: 'fresh', atMs: NOON });
+});
+
+it('nobody answers: what was last seen, marked as from before', async () => {
+  await before('/a', 'old');
+  await expect(read('/a', away)).resolves.toBe('old');
+  expect(isFromBefore('/a')).toBe(true);
+  // The house is back: marked no more.
+  await expect(read('/a', () => Promise.resolve('new'))).resolves.toBe('new');
+  expect(showsFromBefore()).toBe(false);
+});
+
+it('nobody answers and nothing was seen: that nobody answers', async () => {
+  await expect(read('/never', away)).rejects.toBeInstanceOf(ServerAway);
+});
+
+it('a house that refuses is there: nothing from before is shown in place of its no', async () => {
+  await before('/a', 'old');
+  await expect(read('/a', () => Promise.reject(new Refusal(401, {})))).rejects.toBeInstanceOf(Refusal);
+  expect(showsFromBefore()).toBe(false);
+});
+
+it('what this page has from the house is never put back to what was kept', async () => {
+  await read('/a', () => Promise.resolve('new'));
+  await before('/a', 'old');
+  await expect(read('/a', away)).rejects.toBeInstanceOf(ServerAway);
+});
+
+it('a house that is slow is shown as it was, until it answers', async () => {
+  await before('/a', 'old');
+  let answer!: (body: string) => void;
+  const later: unknown[] = [];
+  const shown = read(
+    '/a',
+    () => new Promise<string>((resolve) => (answer = resolve)),
+    (body) => later.push(body),
+  );
+  await expect(shown).resolves.toBe('old');
+  answer('new');
+  await new Promise((resolve) => setTimeout(resolve));
+  expect(later).toEqual(['new']);
+  expect(showsFromBefore()).toBe(false);
+});
+
+const me = (id: string): MeView => ({
+  person: { id, name: id, title: 'keeper', role: 'keeper' },
+  prefers: METRIC,
+  house: { name: 'House', zone: 'Europe/Lisbon', rules: STARTING_RULES, demo: false },
+  clock: { nowMs: NOON, frozen: false },
+});
+
+it('what one has seen is not shown to another who signs in', async () => {
+  noteAnswer(paths.me, me('bram'));
+  await before('/a', 'seen by bram');
+  await keepOnlyFor(me('bram'));
+  await expect(seenStore.last('/a')).resolves.toBeDefined();
+  await keepOnlyFor(me('wim'));
+  await expect(seenStore.last('/a')).resolves.toBeUndefined();
+  await expect(seenStore.last(paths.me)).resolves.toMatchObject({ body: { person: { id: 'wim' } } });
+});
+
+it('answers that were asked for longest ago make room', async () => {
+  for (let no = 0; no < 405; no += 1) seenStore.keep(`/q${no}`, no, NOON);
+  await seenStore.flush();
+  const left = await Promise.all(Array.from({ length: 405 }, (_, no) => seenStore.last(`/q${no}`)));
+  expect(left.filter(Boolean)).toHaveLength(400);
+});
