@@ -1,7 +1,10 @@
 // Starts the house: takes its data directory for itself, opens it, serves it, and closes cleanly. `--help` is the README.
 import type { Express } from 'express';
+import type { X509Certificate } from 'node:crypto';
 import fs from 'node:fs';
 import http from 'node:http';
+import https from 'node:https';
+import type { Server } from 'node:net';
 import path from 'node:path';
 import { makeApp, type App } from './app.ts';
 import { makeBeginning } from './beginning.ts';
@@ -13,6 +16,8 @@ import { makeFirstCode, type FirstCode } from './door/firstCode.ts';
 import { startHouse, type RunningHouse } from './house/house.ts';
 import { makeLog, type Log } from './log/log.ts';
 import { readOptions, type Options } from './options.ts';
+import { readCertificate } from './tls/files.ts';
+import { makeTrustPage } from './tls/trust.ts';
 
 const KEEP_CLOCK_EVERY_MS = 30_000;
 
@@ -51,10 +56,31 @@ function pages(): string | undefined {
   return fs.existsSync(path.join(dist, 'index.html')) ? dist : undefined;
 }
 
+const addressOf = (how: string, { host }: Options, port: number) => `${how}://${host === '0.0.0.0' ? '127.0.0.1' : host}:${port}`;
+
+function portOf(server: Server): number {
+  const address = server.address();
+  return typeof address === 'object' && address ? address.port : 0;
+}
+
+/** A house works without it: a port that is taken is said, and no more. */
+function listenForTrust(authority: X509Certificate, options: Options, httpsPort: () => number): Server {
+  const page = http.createServer(makeTrustPage({ authority, hostNames: options.hostNames, httpsPort }));
+  page.headersTimeout = page.requestTimeout = 10_000;
+  page.once('error', (error) => console.error(`no page for trusting it: ${error.message}`));
+  return page.listen(options.trustPort ?? (options.port === 0 ? 0 : options.port + 1), options.host, () =>
+    console.log(
+      `for devices that do not trust it yet: ${addressOf('http', options, portOf(page))} (fingerprint ${authority.fingerprint256})`,
+    ),
+  );
+}
+
 function main(): void {
   // What a house keeps is for the account that runs it.
   process.umask(0o077);
   const options = readOptions(process.argv.slice(2), { data: 'data/house' });
+  const secured = options.tls && readCertificate(options.tls.cert, options.tls.key, Date.now());
+  options.hostNames.push(...(secured?.names ?? []));
   const firstCode = makeFirstCode();
   const log = makeLog();
   let open: Open | undefined;
@@ -69,7 +95,8 @@ function main(): void {
   else begin();
   const keeper = setInterval(() => open?.keepClock(), KEEP_CLOCK_EVERY_MS);
 
-  const server = http.createServer((request, response) => void app(request, response));
+  const handle: http.RequestListener = (request, response) => void app(request, response);
+  const server = secured ? https.createServer({ cert: secured.cert, key: secured.key }, handle) : http.createServer(handle);
   // A slow or silent client holds nothing for long; the live stream is an answer, which may last.
   server.headersTimeout = 10_000;
   server.requestTimeout = 30_000;
@@ -77,12 +104,9 @@ function main(): void {
     console.error(`cannot listen on ${options.host}:${options.port}: ${error.message}`);
     process.exit(1);
   });
+  const trust = secured?.authority && listenForTrust(secured.authority, options, () => portOf(server));
   server.listen(options.port, options.host, () => {
-    const address = server.address();
-    const port = typeof address === 'object' && address ? address.port : options.port;
-    console.log(
-      `${open?.house.settings().name ?? 'No house yet'}: http://${options.host === '0.0.0.0' ? '127.0.0.1' : options.host}:${port}`,
-    );
+    console.log(`${open?.house.settings().name ?? 'No house yet'}: ${addressOf(secured ? 'https' : 'http', options, portOf(server))}`);
     console.log(
       `data directory: ${options.data}${nothing ? ' (nothing is in it, and nothing is written before a house is begun; or is its volume not mounted?)' : ''}`,
     );
@@ -90,6 +114,7 @@ function main(): void {
   });
   const stop = () => {
     clearInterval(keeper);
+    trust?.close();
     open?.app.close();
     server.close(() => {
       open?.keepClock();

@@ -14,9 +14,11 @@ const USAGE = `npm run backup  -- DIRECTORY [--data data/house]       a checked 
 npm run restore -- FILE      [--data data/house]       a copy back into an empty directory
 npm run import  -- FILE      [--data data/house]       a journal (JSON Lines) into an empty directory
 npm run pin     -- NAME PIN  [--data data/house]       a new PIN for a person, by name
+npm run certificate -- [NAME OR ADDRESS …] [--into data/certificate]  https for the shop's own network
 npm run doctor  --           [--data data/house] [--copies DIRECTORY]  is this house well? Looks, and changes nothing`;
 
 async function main([what, ...rest]: string[]): Promise<void> {
+  if (what === 'certificate') return console.log(await (await import('../tls/command.ts')).certificateCommand(rest, Date.now()));
   const { values, positionals } = parseArgs({
     args: rest,
     allowPositionals: true,
