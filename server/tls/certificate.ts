@@ -34,7 +34,7 @@ export async function makeCertificate(names: readonly string[], now: number): Pr
   if (names.length === 0) throw new Error('a certificate is for at least one name or address');
   for (const name of names) if (isIP(name) === 0 && !NAME.test(name)) throw new Error(`${name} is neither a host name nor an address`);
   const crypto = webcrypto;
-  const makeKeys = () => crypto.subtle.generateKey(ALGORITHM, true, ['sign', 'verify']) as Promise<webcrypto.CryptoKeyPair>;
+  const makeKeys = () => crypto.subtle.generateKey(ALGORITHM, true, ['sign', 'verify']);
   const [authorityKeys, keys] = [await makeKeys(), await makeKeys()];
   const untilMs = now + LASTS_DAYS * DAY_MS;
   const span = { notBefore: new Date(now - EARLIER_MS), notAfter: new Date(untilMs), signingAlgorithm: ALGORITHM };

@@ -25,7 +25,9 @@ export function readCertificate(certFile: string, keyFile: string, now: number):
     createSecureContext({ cert, key });
     parsed = new X509Certificate(cert);
   } catch (error) {
-    throw new Error(`${certFile} and ${keyFile} do not belong together, or one of them is none: ${(error as Error).message}`);
+    throw new Error(`${certFile} and ${keyFile} do not belong together, or one of them is none: ${(error as Error).message}`, {
+      cause: error,
+    });
   }
   if (Date.parse(parsed.validTo) <= now)
     throw new Error(`${certFile} was good until ${parsed.validTo}: make another (npm run certificate -- --anew)`);
@@ -40,6 +42,6 @@ function read(file: string, option: string): string {
   try {
     return fs.readFileSync(file, 'utf8');
   } catch (error) {
-    throw new Error(`${option} ${file}: ${(error as Error).message}`);
+    throw new Error(`${option} ${file}: ${(error as Error).message}`, { cause: error });
   }
 }

@@ -78,15 +78,15 @@ it('the command writes what a start reads, for nobody else to read, and replaces
 
 it('says in words what is wrong with the files', async () => {
   await make();
-  const other = await makeCertificate(['fish.shop.test'], NOW);
-  fs.writeFileSync(inFolder('other.key'), other.key);
+  const unrelated = await makeCertificate(['fish.shop.test'], NOW);
+  fs.writeFileSync(inFolder('other.key'), unrelated.key);
   fs.writeFileSync(inFolder('none.crt'), 'hello');
   expect(() => readCertificate(inFolder('gone.crt'), inFolder(KEY), NOW)).toThrow(/--cert .*gone\.crt/);
   expect(() => readCertificate(inFolder(CERTIFICATE), inFolder('other.key'), NOW)).toThrow(/do not belong together/);
   expect(() => readCertificate(inFolder('none.crt'), inFolder(KEY), NOW)).toThrow(/one of them is none/);
   expect(() => readCertificate(inFolder(CERTIFICATE), inFolder(KEY), NOW + 900 * DAY_MS)).toThrow(/was good until/);
   // An authority that has not signed it is not offered to anybody.
-  fs.writeFileSync(inFolder('authority.crt'), other.authority);
+  fs.writeFileSync(inFolder('authority.crt'), unrelated.authority);
   expect(readCertificate(inFolder(CERTIFICATE), inFolder(KEY), NOW).authority).toBeUndefined();
 });
 
