@@ -7,6 +7,8 @@ import { isSurfaceReading, TEMPERATURE_METHODS, type ReadingMethod } from '#core
 import { useActions } from '../actions/actions.tsx';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
+import { Figured } from '../figured/Figured.tsx';
+import { floatFigure } from '../figured/water.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
@@ -37,7 +39,7 @@ export function FloatForm({ bag, others, said, onChange }: Props) {
   };
   return (
     <>
-      <Answer time={time} withinC={withinC} />
+      <Answer read={read} withinC={withinC} />
       <SalinityStep bag={bag} tankPpt={salt.ok ? salt.value : bag.system!.salinityPpt} />
       <div className={css.waters}>
         <BagFields bag={bag} typed={typed} read={read} onChange={onChange} />
@@ -65,7 +67,7 @@ export function FloatForm({ bag, others, said, onChange }: Props) {
   );
 }
 
-function Answer({ time, withinC }: { time: FloatRead['time']; withinC: number }) {
+function Answer({ read: { time, bagC, tankC, water }, withinC }: { read: FloatRead; withinC: number }) {
   const units = useUnits();
   return (
     <div className={css.floatAnswer} aria-live="polite">
@@ -77,6 +79,9 @@ function Answer({ time, withinC }: { time: FloatRead['time']; withinC: number })
               ? `bag and tank are within ${units.sayStep(withinC)}: nothing to wait for`
               : `afloat, an estimate: between ${Math.round(time.low)} and ${Math.round(time.high)} min. Feel the bag before you open it.`}
             {time.extrapolated && ' This bag is outside the sizes the estimate was made for.'}
+            {bagC.ok && tankC.ok && water.ok && (
+              <Figured figure={floatFigure({ bagC: bagC.value, tankC: tankC.value, volumeL: water.value, withinC, time })} />
+            )}
           </span>
         </>
       ) : (

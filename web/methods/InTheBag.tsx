@@ -3,19 +3,25 @@ import type { BenchBag } from '#contract/views.ts';
 import { type BenchInput, type Comparison, sayTime } from '#core/bench/index.ts';
 import { ammoniaBand } from '#core/water/index.ts';
 import { useUnits } from '../data/units.ts';
+import { Figured } from '../figured/Figured.tsx';
+import { bagAmmoniaFigure, closedFigure } from '../figured/water.ts';
 import { Caution } from '../parts/Caution.tsx';
 import css from './methods.module.scss';
 
 export function InTheBag({ bag, input, comparison }: { bag: BenchBag; input: Required<BenchInput>; comparison: Comparison }) {
   const units = useUnits();
   const { start, closed } = comparison;
+  const measured = { pH: bag.readings.pH !== undefined, ammonia: bag.readings.ammonia !== undefined };
+  const figured = { start, closed, closedHours: input.bag.closedHours, measured };
   const isClosed = input.bag.opening.is === 'closed';
   return (
     <>
       <p className={css.wayNow}>
         In the bag now, {bag.readings.pH && bag.readings.ammonia ? 'measured' : 'an estimate'}: pH {start.pH.toFixed(1)}, ammonia{' '}
-        {units.say('ammonia', start.tan)}, of it {start.nh3.toFixed(2)} toxic ({ammoniaBand(start.nh3)}), oxygen {start.oxygen.toFixed(0)}{' '}
-        mg/L. {isClosed && !closed.outside && <Lasts closed={closed} />}
+        {units.say('ammonia', start.tan)}, of it {start.nh3.toFixed(2)} toxic ({ammoniaBand(start.nh3)})
+        <Figured figure={bagAmmoniaFigure(figured)} />, oxygen {start.oxygen.toFixed(0)} mg/L.{' '}
+        {isClosed && !closed.outside && <Lasts closed={closed} />}
+        {isClosed && !closed.outside && <Figured figure={closedFigure(figured)} />}
       </p>
       {input.bag.closedHours > LONGEST_JUDGED_H && (
         <Caution strong>

@@ -2,6 +2,8 @@
 import { clsx } from 'clsx';
 import type { MethodResult, Bands, AcclimationMethod } from '#core/bench/index.ts';
 import { useUnits } from '../data/units.ts';
+import { Figured } from '../figured/Figured.tsx';
+import { stressFigure } from '../figured/stress.ts';
 import { NOT_OFFERED_WORDS, sayStressFigure, stressWord } from '../words/bench.ts';
 import css from './methods.module.scss';
 
@@ -22,6 +24,7 @@ type Props = {
 };
 
 export function MethodBars({ ranked, others, bands, focus, advised, house, locks, onFocus }: Props) {
+  const inFront = ranked.find(({ method }) => method === focus) ?? ranked[0];
   return (
     <div className={css.ways}>
       <p className={clsx(css.waysHead, 'soft')} aria-hidden>
@@ -45,6 +48,11 @@ export function MethodBars({ ranked, others, bands, focus, advised, house, locks
           </li>
         ))}
       </ol>
+      {inFront && (
+        <p className="soft">
+          {inFront.method}: {stressWord(inFront.limiting.name)} limits <Figured figure={stressFigure(inFront, bands)} />
+        </p>
+      )}
       {others.length > 0 && (
         <p className={clsx('soft', css.waysOthers)}>
           Not possible here: {others.map(({ method, notOffered }) => `${method} (${NOT_OFFERED_WORDS[notOffered!]})`).join('; ')}.

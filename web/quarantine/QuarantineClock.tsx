@@ -2,6 +2,8 @@
 import type { QuarantineCard } from '#contract/views.ts';
 import { formatDay } from '#core/time/index.ts';
 import { useVoice } from '../data/voice.ts';
+import { quarantineFigure } from '../figured/clock.ts';
+import { Figured } from '../figured/Figured.tsx';
 import { TallyMarks } from '../parts/TallyMarks.tsx';
 import { sayBlocker, sayCause, sayDays, sayEarliest } from '../words/quarantine.ts';
 import css from './quarantine.module.scss';
@@ -17,7 +19,7 @@ export function QuarantineClock({ quarantine, full = false }: Props) {
     <div className={css.holdClock}>
       <TallyMarks clock={clock} />
       <p>
-        {sayDays(clock)} <b>{sayEarliest(clock)}</b>
+        {sayDays(clock)} <b>{sayEarliest(clock)}</b> <Figured figure={quarantineFigure(clock)} />
       </p>
       {full && clock.restarts.length > 0 && (
         <ol className={css.restarts} aria-label="When the clock restarted">

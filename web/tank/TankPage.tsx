@@ -25,6 +25,7 @@ import { Measure } from './Measure.tsx';
 import { Contacts, Meals } from './Met.tsx';
 import { Recount } from './Recount.tsx';
 import css from './tank.module.scss';
+import { ToxicAmmonia } from './ToxicAmmonia.tsx';
 import { Treatment } from './Treatment.tsx';
 
 type Full = TankView & Required<Pick<TankView, 'tank' | 'system'>>;
@@ -183,6 +184,7 @@ function ItsWater({ view, keeper }: { view: Full; keeper: boolean }) {
               </td>
             </tr>
           ))}
+          <ToxicAmmonia readings={view.readings} salinityPpt={system.salinityPpt} />
         </tbody>
       </table>
       {view.readings.length === 0 && <p className="soft">No reading yet. In one line: {tank.code} 25.4 pH 7.8</p>}

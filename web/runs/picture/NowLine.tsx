@@ -6,9 +6,13 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import { ammoniaBand } from '#core/water/index.ts';
 import { useTimes } from '../../data/me.ts';
 import { useUnits } from '../../data/units.ts';
+import { Figured } from '../../figured/Figured.tsx';
+import { ammoniaFigure } from '../../figured/water.ts';
 import { countdown } from '../../words/text.ts';
 import css from './picture.module.scss';
 
+const RUN_BAND =
+  'Its band is drawn in the picture: nine in ten. A reading in the vessel (pH and ammonia together) makes it narrow, and moves the curve to it.';
 /** From here on toxic ammonia is no longer calm, mg/L N. */
 const WATCH_FROM = 0.05;
 
@@ -64,6 +68,9 @@ export function Figures({ run, followed, now }: { run: RunCard; followed?: Follo
       <span className={`num${nh3 >= WATCH_FROM ? ' warn' : ''}`}>
         toxic {nh3.toFixed(3)} mg/L, {ammoniaBand(nh3)}
       </span>
+      <Figured
+        figure={ammoniaFigure(followed.now, 'Calculated minute by minute from what was poured, dripped, aired and breathed.', RUN_BAND)}
+      />
       {boundUntilMs !== undefined && (
         <span className={`num${now >= boundUntilMs ? ' warn' : ''}`}>
           ammonia binder {now >= boundUntilMs ? 'spent since' : 'holds until'} {when(boundUntilMs)}

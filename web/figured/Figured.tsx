@@ -1,0 +1,23 @@
+// A small `?` beside a figure: how it comes about, with these numbers. It opens at the side and takes the focus; Esc brings it back.
+import { lazy, Suspense, useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import type { Figure } from './figure.ts';
+
+// Nobody waits for it who does not ask.
+const FigureSheet = lazy(() => import('./FigureSheet.tsx'));
+
+export function Figured({ figure }: { figure: Figure }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button variant="quiet" className="btn-quiet figured" aria-label={`How it comes about: ${figure.what}`} onClick={() => setOpen(true)}>
+        ?
+      </Button>
+      {open && (
+        <Suspense fallback={null}>
+          <FigureSheet figure={figure} onClose={() => setOpen(false)} />
+        </Suspense>
+      )}
+    </>
+  );
+}
