@@ -1,6 +1,7 @@
 import react from '@vitejs/plugin-react';
 import path from 'node:path';
 import { createHash } from 'node:crypto';
+import { marked } from 'marked';
 import fs from 'node:fs';
 import { build, defineConfig, type Plugin } from 'vite';
 
@@ -16,6 +17,31 @@ const themeFirst = (): Plugin => ({
   },
 });
 
+/** `x.md?page` as markup, its pictures as files of the build, each heading an anchor. */
+const handbookPage = (): Plugin => ({
+  name: 'handbook-page',
+  enforce: 'pre',
+  load(id) {
+    const [file, query] = id.split('?');
+    if (query !== 'page' || !file?.endsWith('.md')) return undefined;
+    this.addWatchFile(file);
+    const markup = marked.parse(fs.readFileSync(file, 'utf8'), { async: false });
+    const anchored = markup.replaceAll(/<h2>(.+?)<\/h2>/g, (_all, heading: string) => {
+      const anchor = heading
+        .toLowerCase()
+        .replaceAll(/[^a-z0-9]+/g, '-')
+        .replaceAll(/^-|-$/g, '');
+      return `<h2 id="${anchor}">${heading}</h2>`;
+    });
+    const pictures = [...new Set([...anchored.matchAll(/src="([^"]+\.png)"/g)].map(([, picture]) => picture!))];
+    const imports = pictures.map((picture, no) => `import p${no} from ${JSON.stringify(path.join(path.dirname(file), picture))};`);
+    const filled = pictures.map(
+      (picture, no) => `.replaceAll(${JSON.stringify(`src="${picture}"`)}, 'loading="lazy" src="' + p${no} + '"')`,
+    );
+    return `${imports.join('\n')}\nexport default ${JSON.stringify(anchored)}${filled.join('')};`;
+  },
+});
+
 /** The service worker, built last: it is told every file of the shell, those without a hash in their name by what is in them. */
 const keptShell = (): Plugin => {
   let outDir = '';
@@ -24,7 +50,10 @@ const keptShell = (): Plugin => {
     apply: 'build',
     configResolved: (config) => void (outDir = path.resolve(config.root, config.build.outDir)),
     async closeBundle() {
-      const files = fs.readdirSync(outDir, { recursive: true, withFileTypes: true }).filter((file) => file.isFile());
+      // The handbook's pictures are looked at with the house.
+      const files = fs
+        .readdirSync(outDir, { recursive: true, withFileTypes: true })
+        .filter((file) => file.isFile() && !file.name.endsWith('.png'));
       const shell = files.map((file) => {
         const full = path.join(file.parentPath, file.name);
         const url = `/${path.relative(outDir, full)}`;
@@ -49,7 +78,7 @@ const keptShell = (): Plugin => {
 
 export default defineConfig({
   root: 'web',
-  plugins: [react(), themeFirst(), keptShell()],
+  plugins: [react(), themeFirst(), handbookPage(), keptShell()],
   worker: { format: 'es' },
   build: {
     outDir: '../dist',

@@ -6,7 +6,7 @@ import { run } from './setup.mjs';
 
 const SHARED = ['core', 'contract', 'package-lock.json'];
 const PARTS = [
-  { what: 'the pages', sources: [...SHARED, 'web', 'vite.config.ts'], config: 'vite.config.ts', into: 'dist' },
+  { what: 'the pages', sources: [...SHARED, 'web', 'docs/handbook.md', 'vite.config.ts'], config: 'vite.config.ts', into: 'dist' },
   {
     what: 'the server',
     sources: [...SHARED, 'server', 'demo', 'vite.server.config.ts'],

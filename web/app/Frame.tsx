@@ -8,6 +8,7 @@ import { useMe } from '../data/me.ts';
 import { ActionBar } from '../frame/ActionBar.tsx';
 import { AwayBar } from '../frame/AwayBar.tsx';
 import { DemoClock } from '../frame/DemoClock.tsx';
+import { FirstDay } from '../frame/FirstDay.tsx';
 import { Guard } from '../frame/Guard.tsx';
 import { RunningStrip } from '../frame/RunningStrip.tsx';
 import { SignOut } from '../frame/SignOut.tsx';
@@ -68,6 +69,7 @@ export function Frame() {
         <main className="station" id="work" tabIndex={-1} ref={work}>
           <AwayBar connected={connected} />
           <SetupBar />
+          <FirstDay />
           <Guard key={pathname}>
             <Suspense fallback={<Waiting retry={() => location.reload()} />}>
               <Outlet />

@@ -35,6 +35,11 @@ export function More() {
           </Link>
         </li>
         <li>
+          <Link className="row-button" to="/handbook">
+            Handbook
+          </Link>
+        </li>
+        <li>
           <Link className="row-button" to="/you">
             You: units, theme, PIN
           </Link>

@@ -23,6 +23,7 @@ const inner = [
   { to: '/tank/:code', name: 'Tank', load: () => import('../tank/TankPage.tsx') },
   { to: '/lot/:lot', name: 'Lot', load: () => import('../lot/LotPage.tsx') },
   { to: '/find', name: 'Find a fish', load: () => import('../find/Find.tsx') },
+  { to: '/handbook', name: 'Handbook', load: () => import('../handbook/Handbook.tsx') },
   { to: '/you', name: 'You', load: () => import('../you/You.tsx') },
 ] as const;
 export const PAGES = inner.map((place) => ({ ...place, Page: lazy(place.load) }));

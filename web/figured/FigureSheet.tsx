@@ -1,10 +1,13 @@
 // The sheet behind a figure's `?`.
 import Button from 'react-bootstrap/Button';
 import Offcanvas from 'react-bootstrap/Offcanvas';
+import { Link, useLocation } from 'react-router';
+import { handbookFor } from '../handbook/jobs.ts';
 import type { Figure } from './figure.ts';
 import css from './figured.module.scss';
 
 export default function FigureSheet({ figure, onClose }: { figure: Figure; onClose: () => void }) {
+  const { pathname } = useLocation();
   const { what, law, sums, band, source, changes } = figure;
   return (
     <Offcanvas show onHide={onClose} placement="end" aria-labelledby="figured-title">
@@ -22,9 +25,14 @@ export default function FigureSheet({ figure, onClose }: { figure: Figure; onClo
         <p>{changes}</p>
         <h3>Source</h3>
         <p>{source}</p>
-        <Button variant="plain" onClick={onClose}>
-          Close
-        </Button>
+        <span className="chips">
+          <Button variant="plain" onClick={onClose}>
+            Close
+          </Button>
+          <Link className="btn btn-plain" to={handbookFor(pathname)} onClick={onClose}>
+            Handbook
+          </Link>
+        </span>
       </Offcanvas.Body>
     </Offcanvas>
   );

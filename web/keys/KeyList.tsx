@@ -2,6 +2,8 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Modal from 'react-bootstrap/Modal';
+import { Link, useLocation } from 'react-router';
+import { handbookFor } from '../handbook/jobs.ts';
 import { Key } from './Key.tsx';
 import css from './keys.module.scss';
 import { useLetters } from './letters.ts';
@@ -11,6 +13,7 @@ import { useKey } from './useKey.ts';
 export function KeyList() {
   const [open, setOpen] = useState(false);
   const letters = useLetters();
+  const { pathname } = useLocation();
   useKey('list', () => setOpen((now) => !now), { inDialog: open });
   return (
     <>
@@ -41,9 +44,14 @@ export function KeyList() {
           </div>
           {!letters && <p className="warn">Keys of one letter do nothing on this device: that is chosen under your name.</p>}
           <p className="soft">Everything else is reached with Tab, and pressed with Enter or Space.</p>
-          <Button variant="plain" onClick={() => setOpen(false)}>
-            Close
-          </Button>
+          <span className="chips">
+            <Button variant="plain" onClick={() => setOpen(false)}>
+              Close
+            </Button>
+            <Link className="btn btn-plain" to={handbookFor(pathname)} onClick={() => setOpen(false)}>
+              Handbook
+            </Link>
+          </span>
         </Modal.Body>
       </Modal>
     </>

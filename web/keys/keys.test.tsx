@@ -2,6 +2,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { readdirSync, readFileSync } from 'node:fs';
 import { useState } from 'react';
+import { MemoryRouter } from 'react-router';
 import { KeyList } from './KeyList.tsx';
 import { setLineOpen } from './lineOpen.ts';
 import { KEYS, type KeyName } from './table.ts';
@@ -17,7 +18,11 @@ it('every key of the table is bound somewhere, and `?` lists them all', () => {
     .join('\n');
   const bound = (name: string) => new RegExp(`(useKey\\(|pressKey=("|\\{[^}]*))'?${name.replace('.', '\\.')}['"]`).test(sources);
   expect(Object.keys(KEYS).filter((name) => !bound(name))).toEqual([]);
-  render(<KeyList />);
+  render(
+    <MemoryRouter>
+      <KeyList />
+    </MemoryRouter>,
+  );
   press('?', document.body, { shiftKey: true });
   for (const { does } of Object.values(KEYS)) expect(screen.getAllByText(does).length).toBeGreaterThan(0);
 });

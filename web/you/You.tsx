@@ -7,6 +7,7 @@ import { TEMPERATURE_UNITS, VOLUME_UNITS, type Preference } from '#core/water/in
 import { useActions } from '../actions/actions.tsx';
 import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
+import { firstDay } from '../frame/firstDay.ts';
 import { SignOut } from '../frame/SignOut.tsx';
 import { ThemeSwitch } from '../frame/ThemeSwitch.tsx';
 import { setLetters, useLetters } from '../keys/letters.ts';
@@ -51,6 +52,10 @@ export default function You() {
         gal, 3 imp gal. The house keeps °C and litres; the others go on reading in their own.
       </p>
       <p className={css.youLinks}>
+        <Link to="/handbook">Handbook</Link>{' '}
+        <Link to="/dock" onClick={() => firstDay.go(0)}>
+          The first day, again
+        </Link>{' '}
         <Link to="/house?part=people">Your PIN</Link> <ThemeSwitch /> <SignOut />
       </p>
     </section>
