@@ -30,8 +30,10 @@ export type FollowUpFacts = {
   }[];
   /** `openedAtMs` = when the records began: a round that was over by then nobody could have walked. */
   rounds: { day: number; left: Record<RoundName, number>; openedAtMs?: number };
+  /** Of the days before, latest first: tanks whose fish stood there all day and that a round passed by. */
+  missedRounds: { day: number; missed: Record<RoundName, number> }[];
 };
-export const NO_FOLLOW_UP_FACTS: FollowUpFacts = { after: [], rounds: { day: 20515, left: { morning: 0, evening: 0 } } };
+export const NO_FOLLOW_UP_FACTS: FollowUpFacts = { after: [], rounds: { day: 20515, left: { morning: 0, evening: 0 } }, missedRounds: [] };
 type After = FollowUpFacts['after'][number];
 
 /** In time until so much after the hour: a quarter of the time; of a check after days, the day counts, not the quarter of a fortnight. */
@@ -53,6 +55,12 @@ const isOf =
   (rule: After['rule']) =>
   (after: After): boolean =>
     after.rule === rule;
+
+/** How many days back a round that nobody walked is asked about. */
+export const MISSED_DAYS = 3;
+/** A house day as what a due thing comes of: no entry stands behind it. */
+const dayOf = (day: number) => `day-${day}`;
+export const isDaySource = (source: string): boolean => /^day-\d{1,6}$/.test(source);
 
 export const followUpDue = {
   'after-release': defineDue({
@@ -91,7 +99,7 @@ export const followUpDue = {
       return (['morning', 'evening'] as const)
         .filter((name) => left[name] > 0 && openedAtMs < spans[name][1])
         .map((name) => ({
-          entry: `day-${day}`,
+          entry: dayOf(day),
           step: name,
           fromMs: spans[name][0],
           byMs: spans[name][1],
@@ -99,5 +107,22 @@ export const followUpDue = {
           facts: { n: left[name] },
         }));
     },
+  }),
+  // A round that is over cannot be walked any more; that it was not is answered, or it stays.
+  'round-missed': defineDue({
+    harm: 'round',
+    ends: 'by hand',
+    settledBy: 'anybody',
+    derive: ({ missedRounds }, { zone }) =>
+      missedRounds
+        .filter(({ missed }) => missed.morning + missed.evening > 0)
+        .map(({ day, missed }) => {
+          const overMs = atLocal(day + 1, { hour: 0, minute: 0 }, zone);
+          const what = (['morning', 'evening'] as const)
+            .filter((name) => missed[name] > 0)
+            .map((name) => `${missed[name]} in the ${name}`)
+            .join(', ');
+          return { entry: dayOf(day), step: String(day), fromMs: overMs, byMs: overMs, walk: ROUND, facts: { what } };
+        }),
   }),
 };

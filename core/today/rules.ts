@@ -5,6 +5,7 @@ import { DAY_MS } from '../time/index.ts';
 import { isForLead, isSettledByHand } from './due.ts';
 import type { TodayEntries } from './entries.ts';
 import type { TodayState } from './state.ts';
+import { isDaySource } from './followUps.ts';
 import { ruleOfDue, sourceOf } from './thing.ts';
 
 /** Nothing is put off for longer than this, ms. */
@@ -29,6 +30,7 @@ function endsByHand(due: string): Refusal[] {
 }
 
 function mayDecide(due: string, { state, actor }: Context<TodayState>): Refusal[] {
-  if (!state.hasEntry(sourceOf(due))) return refuse('unknown', 'due', { what: 'due thing', id: due });
+  const stands = ruleOfDue(due) === 'round-missed' ? isDaySource(sourceOf(due)) : state.hasEntry(sourceOf(due));
+  if (!stands) return refuse('unknown', 'due', { what: 'due thing', id: due });
   return isForLead(ruleOfDue(due)) && !atLeast(actor.role, 'lead') ? refuse('role', 'due', { needs: 'lead', has: actor.role }) : [];
 }

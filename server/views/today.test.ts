@@ -14,6 +14,7 @@ import {
   makeTestHouse,
   release,
   T0,
+  TODAY,
   TRAINEE,
   undo,
   type TestHouse,
@@ -197,4 +198,26 @@ it('what is noted already is not noted twice, until it is mended; a tank with a 
   // In one act as in many.
   const twice = ['leak', 'leak'].map((what) => ({ kind: 'fault.noticed' as const, payload: { tank: 'G2', what } }));
   expect(house.codes(TRAINEE, ...twice)).toEqual(['fault.known']);
+});
+
+it('a round that was not walked stays until somebody says why, and is asked of nobody who could not have walked it', () => {
+  releaseOne();
+  house.must(KEEPER, check('G1'));
+  const missed = () => due().filter(({ rule }) => rule === 'round-missed');
+  house.wait(DAY_MS);
+  // They came on the day before: no whole day lies behind them.
+  expect(missed()).toEqual([]);
+  house.must(KEEPER, check('G1', { day: TODAY + 1 }));
+  house.wait(DAY_MS);
+  expect(missed()).toMatchObject([{ step: '20516', facts: { what: '1 in the evening' } }]);
+  const [row] = missed();
+  expect(house.codes(TRAINEE, { kind: 'due.skipped', payload: { due: row!.id, why: 'x' } })).toEqual(['role']);
+  expect(house.codes(KEEPER, { kind: 'due.skipped', payload: { due: 'day-x:round-missed:1', why: 'x' } })).toEqual(['unknown']);
+  const skip = house.must(KEEPER, { kind: 'due.skipped', payload: { due: row!.id, why: 'both ill' } });
+  expect(missed()).toEqual([]);
+  house.must(KEEPER, undo(skip));
+  expect(missed()).toHaveLength(1);
+  // An empty tank has no round that was missed.
+  house.wait(DAY_MS);
+  expect(missed().map(({ facts }) => facts.what)).toContain('1 in the morning, 1 in the evening');
 });

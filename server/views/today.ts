@@ -2,14 +2,22 @@
 import { transit } from '#core/dock/index.ts';
 import { roundAt, FAULT_LAPSES_MS } from '#core/rounds/index.ts';
 import { CONVERSION_HOURS, CONVERSION_PPT } from '#core/runs/index.ts';
-import { HOUR_MS } from '#core/time/index.ts';
-import { deriveDue, FOLLOW_UP_HOURS, FOLLOW_UP_LAPSES_MS, MISSING_LAPSES_MS, type DueFacts, type Walk } from '#core/today/index.ts';
+import { HOUR_MS, startOfHouseDay } from '#core/time/index.ts';
+import {
+  deriveDue,
+  FOLLOW_UP_HOURS,
+  FOLLOW_UP_LAPSES_MS,
+  MISSED_DAYS,
+  MISSING_LAPSES_MS,
+  type DueFacts,
+  type Walk,
+} from '#core/today/index.ts';
 import { flag, makeAsk, number, text, orNull, pick, word } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
 import { prepareRunCards } from '../runs/cards.ts';
-import { prepareLeft } from './rounds.ts';
+import { prepareLeft, prepareMissed } from './rounds.ts';
 import type { MakeView } from './view.ts';
 
 /** The last follow-up and the time after which it is dropped. */
@@ -168,6 +176,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     where d.until_ms > ? and d.voided_by is null and d.entry = (select entry from p_dim x where x.tank = d.tank and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
   );
   const leftOf = prepareLeft(client);
+  const missedOn = prepareMissed(client);
   const openedAt = ask.value(number, 'select min(recorded_at_ms) from entry where seq = (select min(seq) from entry)');
 
   return ({ now, zone, rules }) => {
@@ -197,6 +206,10 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         walk: walkOf(row),
       })),
       rounds: { day, left: leftOf(day), openedAtMs: openedAt() },
+      missedRounds: Array.from({ length: MISSED_DAYS }, (_, back) => day - 1 - back).map((past) => ({
+        day: past,
+        missed: missedOn(past, startOfHouseDay(past, zone)),
+      })),
       stayLimits: stayLimits().map(({ untilMs, untilCm, sizeCm, measuredMs, ...row }) => ({
         ...row,
         untilMs: untilMs ?? undefined,

@@ -1,5 +1,6 @@
 // What is seen on the walk, as sentences: checks, meals, losses, mishaps; and what is due of it.
 import { SIGN_CLASS, type RoundEntries } from '#core/rounds/index.ts';
+import { formatDay } from '#core/time/index.ts';
 import { sayHours, toCheck, toTank, type DueWords } from './dueWords.ts';
 import type { Words } from './entryWords.ts';
 import { plural } from './text.ts';
@@ -22,6 +23,11 @@ export const roundWords: Pick<Words, keyof RoundEntries> = {
 };
 
 export const roundDueWords = {
+  'round-missed': {
+    says: ({ step, facts }) => `Tanks that were not checked on ${formatDay(Number(step))}: ${facts.what}. Why?`,
+    name: 'a round that was not walked',
+    leads: () => ({ to: '/rounds', doing: 'To the rounds' }),
+  },
   round: {
     says: ({ step, facts }) => `${step === 'morning' ? 'Morning' : 'Evening'} round: ${plural(facts.n ?? 0, 'tank')} to check`,
     name: 'a round',
