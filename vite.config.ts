@@ -26,13 +26,16 @@ const handbookPage = (): Plugin => ({
     if (query !== 'page' || !file?.endsWith('.md')) return undefined;
     this.addWatchFile(file);
     const markup = marked.parse(fs.readFileSync(file, 'utf8'), { async: false });
-    const anchored = markup.replaceAll(/<h2>(.+?)<\/h2>/g, (_all, heading: string) => {
+    const pages: string[] = [];
+    const withAnchors = markup.replaceAll(/<h2>(.+?)<\/h2>/g, (_all, heading: string) => {
       const anchor = heading
         .toLowerCase()
         .replaceAll(/[^a-z0-9]+/g, '-')
         .replaceAll(/^-|-$/g, '');
+      pages.push(`<li><a href="#${anchor}">${heading}</a></li>`);
       return `<h2 id="${anchor}">${heading}</h2>`;
     });
+    const anchored = withAnchors.replace('<h2', `<nav aria-label="Pages of the handbook"><ul>${pages.join('')}</ul></nav><h2`);
     const pictures = [...new Set([...anchored.matchAll(/src="([^"]+\.png)"/g)].map(([, picture]) => picture!))];
     const imports = pictures.map((picture, no) => `import p${no} from ${JSON.stringify(path.join(path.dirname(file), picture))};`);
     const filled = pictures.map(

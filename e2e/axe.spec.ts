@@ -2,34 +2,7 @@
 import type { Page } from '@playwright/test';
 import { findings } from './findings.ts';
 import { expect, test, type House } from './house.ts';
-
-const VIEWS: (readonly [string, string])[] = [
-  ['today', '/today'],
-  ['dock', '/dock'],
-  ['dock, a crate on its way', '/dock?crate=fern-0'],
-  ['bench', '/bench'],
-  ['rounds', '/rounds'],
-  ['rounds, a suspect tank', '/rounds?tank=Q8'],
-  ['room', '/room'],
-  ['room by stage', '/room?stage=quarantine'],
-  ['room, a tank chosen', '/room?tank=Q8'],
-  ['room, edited', '/room?edit=1&tank=B6'],
-  ['tank', '/tank/Q8'],
-  ['tank, suspect and shared', '/tank/G4'],
-  ['catch slips', '/room/moves'],
-  ['tank labels', '/room/labels'],
-  ['find', '/find?q=goby'],
-  ['logbook', '/logbook'],
-  ['species', '/species?species=six-line-wrasse'],
-  ['species, a change', '/species?species=comet&open=edit'],
-  ['species, taking in', '/species?open=import'],
-  ['more', '/more'],
-  ['you', '/you'],
-  ...['systems', 'racks', 'suppliers', 'people', 'opening', 'tools', 'quarantine', 'rules', 'data'].map(
-    (part) => [`house, ${part}`, `/house?part=${part}`] as const,
-  ),
-  ['packing list in', '/dock/list'],
-];
+import { isForPhone, openView, VIEWS } from './views.ts';
 
 type Size = 'desk' | 'phone';
 type Check = (name: string) => Promise<void>;
@@ -52,14 +25,9 @@ const everyView =
     }
     await house.signIn(page, 'Ines Okafor');
     // On a phone those that are laid out for it; the others are the desk's, narrower.
-    const views =
-      size === 'phone' ? VIEWS.filter(([, path]) => /^\/(today|dock|bench|rounds|more|room$|room\?tank|tank|find)/.test(path)) : VIEWS;
+    const views = size === 'phone' ? VIEWS.filter(([, path]) => isForPhone(path)) : VIEWS;
     for (const [name, path] of views.filter((_, index) => index % 2 === half)) {
-      await page.goto(house.address + path);
-      await expect(page.locator('.stream-stages b').first()).not.toHaveText('–');
-      await expect(page.locator('.station > *').first()).toBeVisible();
-      // Not what stands there while the house is asked.
-      await expect(page.locator('h1').first()).toBeAttached();
+      await openView(page, house, path);
       await check(name);
     }
   };
@@ -152,11 +120,11 @@ for (const size of ['desk', 'phone'] as const)
       await walk(page, house, {
         size,
         check: async (name) => {
-          const found = { name, day: await findings(page, false), out: [] as string[] };
+          const found = { name, day: await findings(page), out: [] as string[] };
           // The looks differ in colour only, and no size changes a colour.
           if (size === 'desk') {
             await setTheme(page, 'out');
-            found.out = await findings(page, true);
+            found.out = await findings(page, 'only');
             await setTheme(page, 'day');
           }
           expect(found).toEqual({ name, day: [], out: [] });

@@ -14,7 +14,12 @@ export function useFocusKept(main: RefObject<HTMLElement | null>): void {
     if (!area) return;
     let lastWasAct = false;
     let timer: ReturnType<typeof setTimeout> | undefined;
-    const noteFocus = ({ target }: FocusEvent) => (lastWasAct = target instanceof Element && target.matches('.btn-act'));
+    const noteFocus = ({ target }: FocusEvent) => {
+      if (!(target instanceof Element)) return;
+      lastWasAct = target.matches('.btn-act');
+      // By keys: a browser is content with a corner of it, in a row that runs on beside the screen.
+      if (target.matches(':focus-visible')) target.scrollIntoView?.({ block: 'nearest', inline: 'nearest' });
+    };
     const look = () => {
       timer = undefined;
       if (!isLost() || document.querySelector('[role="dialog"]')) return;

@@ -21,24 +21,26 @@ export default function RoundSheet() {
       </p>
       <PaperHead title={title} />
       <h1 className="station-title no-print">{title}</h1>
-      <table>
-        <thead>
-          <tr>
-            <th>Tank</th>
-            <th>Who is there</th>
-            <th>Odd lately, to mend</th>
-            <th>Well</th>
-            <th>Fed, ate</th>
-            <th>Seen, missing, dead</th>
-            <th>Time, who</th>
-          </tr>
-        </thead>
-        <tbody>
-          {data.tanks.map((tank) => (
-            <Row key={tank.id} tank={tank} />
-          ))}
-        </tbody>
-      </table>
+      <div className={css.wideTable} tabIndex={0} role="region" aria-label={title}>
+        <table>
+          <thead>
+            <tr>
+              <th>Tank</th>
+              <th>Who is there</th>
+              <th>Odd lately, to mend</th>
+              <th>Well</th>
+              <th>Fed, ate</th>
+              <th>Seen, missing, dead</th>
+              <th>Time, who</th>
+            </tr>
+          </thead>
+          <tbody>
+            {data.tanks.map((tank) => (
+              <Row key={tank.id} tank={tank} />
+            ))}
+          </tbody>
+        </table>
+      </div>
       <p>A health check is no head count: write a number only where each was counted. What stands here goes into the round afterwards.</p>
     </div>
   );
