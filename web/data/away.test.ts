@@ -5,7 +5,7 @@ import { STARTING_RULES } from '#core/settings/index.ts';
 import type { MeView } from '#contract/views.ts';
 import { paths } from '#contract/paths.ts';
 import { Refusal, ServerAway } from './api.ts';
-import { forgetSeen, isFromBefore, keepOnlyFor, noteAnswer, readOrSeen, showsFromBefore } from './away.ts';
+import { forgetSeen, isFromBefore, keepOnlyFor, noteAnswer, pathsFromBefore, readOrSeen } from './away.ts';
 import { setHouseClock } from './clock.ts';
 import { seenStore } from './seen.ts';
 
@@ -26,7 +26,7 @@ beforeEach(async () => {
 
 it('gives the house’s answer, and keeps it', async () => {
   await expect(read('/a', () => Promise.resolve('fresh'))).resolves.toBe('fresh');
-  expect(showsFromBefore()).toBe(false);
+  expect(pathsFromBefore()).toEqual([]);
   await seenStore.flush();
   await expect(seenStore.last('/a')).resolves.toMatchObject({ body: 'fresh', atMs: NOON });
 });
@@ -37,7 +37,7 @@ it('nobody answers: what was last seen, marked as from before', async () => {
   expect(isFromBefore('/a')).toBe(true);
   // The house is back: marked no more.
   await expect(read('/a', () => Promise.resolve('new'))).resolves.toBe('new');
-  expect(showsFromBefore()).toBe(false);
+  expect(pathsFromBefore()).toEqual([]);
 });
 
 it('nobody answers and nothing was seen: that nobody answers', async () => {
@@ -47,7 +47,11 @@ it('nobody answers and nothing was seen: that nobody answers', async () => {
 it('a house that refuses is there: nothing from before is shown in place of its no', async () => {
   await before('/a', 'old');
   await expect(read('/a', () => Promise.reject(new Refusal(401, {})))).rejects.toBeInstanceOf(Refusal);
-  expect(showsFromBefore()).toBe(false);
+  expect(pathsFromBefore()).toEqual([]);
+  // Nor where it was shown already.
+  await read('/a', away);
+  await expect(read('/a', () => Promise.reject(new Refusal(404, {})))).rejects.toBeInstanceOf(Refusal);
+  expect(pathsFromBefore()).toEqual([]);
 });
 
 it('what this page has from the house is never put back to what was kept', async () => {
@@ -69,7 +73,7 @@ it('a house that is slow is shown as it was, until it answers', async () => {
   answer('new');
   await new Promise((resolve) => setTimeout(resolve));
   expect(later).toEqual(['new']);
-  expect(showsFromBefore()).toBe(false);
+  expect(pathsFromBefore()).toEqual([]);
 });
 
 const me = (id: string): MeView => ({

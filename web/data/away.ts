@@ -46,6 +46,8 @@ export async function readOrSeen<T>({ path, ask, later, asNow = ({ body }) => bo
     },
     (error: unknown) => {
       if (error instanceof ServerAway && error.how === 'away') isAway = true;
+      // A no is an answer too: it is shown as from before no longer.
+      if (!(error instanceof ServerAway) && fromBefore.delete(path)) tell();
       throw error;
     },
   );
@@ -68,8 +70,8 @@ export async function readOrSeen<T>({ path, ask, later, asNow = ({ body }) => bo
 /** This answer is shown as it was before. */
 export const isFromBefore = (path: string): boolean => fromBefore.has(path);
 
-/** Something on this page is from before. */
-export const showsFromBefore = (): boolean => fromBefore.size > 0;
+/** What is to be asked for again when the house is back, whether it is on the screen now or not. */
+export const pathsFromBefore = (): string[] => [...fromBefore.keys()];
 
 const subscribe = (listener: () => void) => {
   listeners.add(listener);

@@ -10,7 +10,7 @@ import type { Overrule } from '#core/journal/index.ts';
 import { writable } from '#core/writing/index.ts';
 import { actStore } from './actStore.ts';
 import { getJson, postJson } from './api.ts';
-import { readOrSeen, showsFromBefore } from './away.ts';
+import { pathsFromBefore, readOrSeen } from './away.ts';
 import { hearHouseTime, houseNow, onClockSet } from './clock.ts';
 import { makeOutbox, type OutboxState, type SendOutcome } from './outbox.ts';
 import { onSavedElsewhere, tellSaved } from './tabs.ts';
@@ -124,13 +124,16 @@ export function preloadViews(cache: Cache, seq = 0): void {
   for (const name of AHEAD) {
     const path = viewPath(name);
     if ((readAtSeq(cache, path) ?? -1) >= seq) continue;
-    // Only an answer is put there: a house that went away meanwhile must not take from a screen what it shows.
-    readView<typeof name>(path).then(
-      (view) => void mutate(path, view, { revalidate: false }),
-      () => undefined,
-    );
+    void readAhead(path);
   }
 }
+
+/** Only an answer is put there: a house that went away meanwhile must not take from a screen what it shows. */
+const readAhead = (path: string): Promise<void> =>
+  readView(path).then(
+    (view) => void mutate(path, view, { revalidate: false }),
+    () => undefined,
+  );
 
 export function useView<V extends ViewName>(name: V, query: Record<string, string> = {}) {
   return useSWR<Views[V], Error>(viewPath(name, query), readView<V>, { revalidateOnFocus: false, dedupingInterval: 100 });
@@ -150,7 +153,8 @@ export function useLive(onConnection: (connected: boolean) => void): void {
     /** A page that has just been opened has just read its views: only if the house has gone on since, or was not there, once more. */
     const catchUp = (seq: number) => {
       const seen = [...cache.keys()].filter((key) => keyOfView(key) !== undefined).map((key) => readAtSeq(cache, key) ?? -1);
-      if (showsFromBefore() || seen.some((viewSeq) => viewSeq < seq)) revalidate();
+      if (pathsFromBefore().length > 0 || seen.some((viewSeq) => viewSeq < seq)) revalidate();
+      for (const path of pathsFromBefore().filter((key) => keyOfView(key) !== undefined)) void readAhead(path);
     };
     const open = () => {
       clearTimeout(again);
