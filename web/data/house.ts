@@ -135,8 +135,9 @@ const readAhead = (path: string): Promise<void> =>
     () => undefined,
   );
 
-export function useView<V extends ViewName>(name: V, query: Record<string, string> = {}) {
-  return useSWR<Views[V], Error>(viewPath(name, query), readView<V>, { revalidateOnFocus: false, dedupingInterval: 100 });
+/** `null` = nothing is asked for yet. */
+export function useView<V extends ViewName>(name: V, query: Record<string, string> | null = {}) {
+  return useSWR<Views[V], Error>(query && viewPath(name, query), readView<V>, { revalidateOnFocus: false, dedupingInterval: 100 });
 }
 
 /** What was being read when the stream opened has come by then, ms. */

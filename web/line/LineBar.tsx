@@ -12,6 +12,8 @@ import { Key } from '../keys/Key.tsx';
 import { Meeting, meetingOf } from '../moves/Meeting.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
+import { farOff, type FarOff } from '../readings/draft.ts';
+import { FarOffCaution } from '../readings/FarOffCaution.tsx';
 import { sayEntry } from '../words/entries.ts';
 import { sayStuck } from '../words/line.ts';
 import { namesIn, tanksOf } from './house.ts';
@@ -48,6 +50,7 @@ function Line({ view, attempt, onClose }: LineProps) {
   const units = useUnits();
   const [text, setText] = useState('');
   const [said, setSaid] = useState('');
+  const [doubted, setDoubted] = useState<string>();
   const field = useRef<HTMLInputElement>(null);
   const tanks = useMemo(() => tanksOf(view), [view]);
   const name = useMemo(() => namesIn(view), [view]);
@@ -62,8 +65,11 @@ function Line({ view, attempt, onClose }: LineProps) {
   const read = readLine(text, lineHouse);
   const offers = read.ok || read.stuck.at === 'empty' ? [] : offersFor(read, lineHouse);
   const sayAll = ({ entries }: Understood) => entries.map((entry) => sayEntry(entry, name, units)).join('; ');
+  const far = useFarOff(read, view);
   const write = () => {
     if (!read.ok) return;
+    // What is far from before is written at the second press.
+    if (far.length > 0 && doubted !== text) return setDoubted(text);
     const words = sayAll(read);
     // Empty at once, for the next line; what is refused comes back unless something else is being typed.
     setText('');
@@ -107,7 +113,7 @@ function Line({ view, attempt, onClose }: LineProps) {
           onChange={(event) => setText(event.target.value)}
         />
         <Button type="submit" variant="primary" disabled={!read.ok}>
-          Write it
+          {far.length > 0 && doubted === text ? 'It is so' : 'Write it'}
         </Button>
         <Button variant="plain" onClick={onClose}>
           Close <Key name="back" />
@@ -120,6 +126,8 @@ function Line({ view, attempt, onClose }: LineProps) {
               <span className="soft">Understood:</span> {sayAll(read)}
             </p>
             <Anew read={read} view={view} name={name} />
+            <FarOffCaution far={far} />
+            {far.length > 0 && <p>{doubted === text ? 'Once more, if it is so.' : 'It is asked once more before it is written.'}</p>}
             {read.notes.map(({ lot, said: heads, onRecord }) => (
               <p key={lot} className="warn">
                 You say {heads} {name(lot)}, on record: {onRecord}.
@@ -147,6 +155,19 @@ function Line({ view, attempt, onClose }: LineProps) {
         </ul>
       )}
     </form>
+  );
+}
+
+/** Readings of a line that are far from those before, or from what the system is set to. */
+function useFarOff(read: ReturnType<typeof readLine>, view: RoomView): FarOff[] {
+  const readings = read.ok ? read.entries.flatMap((entry) => (entry.kind === 'reading.taken' ? [entry.payload] : [])) : [];
+  const system = readings[0]?.subject.kind === 'system' ? readings[0].subject.id : undefined;
+  const { data } = useView('readings', system === undefined ? null : { system });
+  if (system === undefined) return [];
+  const known = data ?? { system: view.systems.find(({ id }) => id === system), readings: [] };
+  return farOff(
+    readings.map(({ quantity, reading }) => ({ quantity, read: reading })),
+    known,
   );
 }
 

@@ -91,3 +91,20 @@ it('closes on Escape', async () => {
   fireEvent.keyDown(field, { key: 'Escape' });
   expect(closed()).toBe(1);
 });
+
+it('a reading far from what the water is set to is asked about before it is written, and written at the second press', async () => {
+  const { sent, type } = await open();
+  type('F2 25.6C');
+  expect(screen.queryByText(/Is the probe in the water/)).toBeNull();
+  type('F2 35C');
+  expect(screen.getByText(/Temperature 35(\.0)?\s°C, and 25(\.0)?\s°C before/)).toBeTruthy();
+  write();
+  await waitFor(() => expect(screen.getByText(/Once more, if it is so/)).toBeTruthy());
+  expect(sent()).toEqual([]);
+  // Another text is another question.
+  type('F2 36C');
+  write();
+  expect(sent()).toEqual([]);
+  write();
+  await waitFor(() => expect(sent()).toHaveLength(1));
+});

@@ -9,12 +9,12 @@ import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { useVoice } from '../data/voice.ts';
 import { ActButton } from '../parts/ActButton.tsx';
-import { Caution } from '../parts/Caution.tsx';
 import { useKept } from '../parts/useKept.ts';
 import { problemOf } from '../parts/QuantityField.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
 import { capital, plural } from '../words/text.ts';
+import { FarOffCaution } from './FarOffCaution.tsx';
 import { farOff, quantitiesOf, readingEntries, readTyped, trendOf, type Typed } from './draft.ts';
 import { keepInstrument, keptInstrument } from './instrument.ts';
 import css from './readings.module.scss';
@@ -80,14 +80,7 @@ function Fields({ view, system, onDone }: { view: ReadingsView; system: NonNulla
         <Form.Label className="label">With which meter or test (kept on this device; may be left empty)</Form.Label>
         <Form.Control value={instrument} maxLength={60} onChange={(event) => setInstrument(event.target.value)} />
       </Form.Group>
-      {far.map(({ quantity, value, before }) => (
-        <Caution key={quantity} strong>
-          <b>
-            {capital(quantity)} {units.say(quantity, value)}, and {units.say(quantity, before)} before.
-          </b>{' '}
-          Is the probe in the water, and is that the unit? If it is so, the fish come first.
-        </Caution>
-      ))}
+      <FarOffCaution far={far} />
       {problem && (
         <p className="field-problem" role="alert">
           {problem}

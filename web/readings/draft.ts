@@ -26,7 +26,10 @@ const FAR: Partial<Record<Quantity, number>> = { temperature: 4, salinity: 4, pH
 
 export type FarOff = { quantity: Quantity; value: number; before: number };
 
-export function farOff(read: readonly Read[], { system, readings }: Pick<ReadingsView, 'system' | 'readings'>): FarOff[] {
+/** The same of anything that was read, however it was entered. */
+type ReadValue = { quantity: Quantity; read: { value: number } };
+
+export function farOff(read: readonly ReadValue[], { system, readings }: Pick<ReadingsView, 'system' | 'readings'>): FarOff[] {
   const set: Partial<Record<Quantity, number>> = { temperature: system?.temperatureC, salinity: system?.salinityPpt };
   return read.flatMap(({ quantity, read: { value } }) => {
     const before = readings.find((known) => known.quantity === quantity)?.latest[0]?.value ?? set[quantity];
