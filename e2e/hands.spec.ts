@@ -101,3 +101,14 @@ test('the bench waits for a choice before another animal’s act', async ({ page
   await expect(page.getByText('It is not on the bench')).toBeVisible();
   await expect(page.getByRole('button', { name: /^(Start|Net|Follow|Choose)/ })).toHaveCount(0);
 });
+
+test('a move that is half typed survives a reload', async ({ page, house }) => {
+  await house.signIn(page, 'Odalys Reyes');
+  await page.goto(`${house.address}/room?tank=F3`);
+  await page.getByRole('button', { name: 'Move cherry barb' }).click();
+  await page.getByRole('button', { name: /^Tank F10/ }).click();
+  const count = page.getByRole('textbox', { name: 'In the net' });
+  await count.fill('2');
+  await page.reload();
+  await expect(count).toHaveValue('2');
+});

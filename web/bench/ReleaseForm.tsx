@@ -12,6 +12,7 @@ import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { MishapChips } from '../parts/MishapChips.tsx';
+import { forgetKept, useKept } from '../parts/useKept.ts';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 import { capital } from '../words/text.ts';
 import { beginsQuarantine, policyFor, releaseEntries, type DueFloat } from './releaseDraft.ts';
@@ -22,13 +23,14 @@ type Props = { bag: BenchBag; floatId?: string; early?: boolean; onBack?: () => 
 export function ReleaseForm({ bag, floatId, early = false, onBack, others = [] }: Props) {
   const { house } = useMe();
   const { attempt } = useOverrule();
-  const [alive, setAlive] = useState(bag.alive);
-  const [dead, setDead] = useState(0);
-  const [by, setBy] = useState<ReleaseBy>('net');
+  const form = `release ${bag.bag}`;
+  const [alive, setAlive] = useKept(form, 'alive', bag.alive);
+  const [dead, setDead] = useKept(form, 'dead', 0);
+  const [by, setBy] = useKept<ReleaseBy>(form, 'by', 'net');
   const [bags, setBags] = useState(1);
   const along = others.slice(0, bags - 1);
   const more = along.reduce((sum, dueFloat) => sum + dueFloat.bag.alive, 0);
-  const [mishap, setMishap] = useState<Mishap>();
+  const [mishap, setMishap] = useKept<Mishap | undefined>(form, 'mishap', undefined);
   const quarantineAgain = useQuarantineAgain({ lot: bag.lot, label: bag.lotLabel, into: alive > 0 ? [bag.tank!.id] : [] });
   const found = alive + dead;
   const code = bag.tank!.code;
@@ -46,7 +48,7 @@ export function ReleaseForm({ bag, floatId, early = false, onBack, others = [] }
           doing: `Net out ${alive + more} all the same`,
           words: `${alive + more} ${bag.lotLabel} in ${code}${dead > 0 ? `, ${dead} dead` : ''}`,
           drafts,
-          onDone: () => undefined,
+          onDone: () => forgetKept(form),
         },
         quarantineAgain.left,
       ),

@@ -8,6 +8,7 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { forgetKept, useKept } from '../parts/useKept.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { asksWhy, fetchedEntries, liftedEntry, outEntry, WAYS_OUT, type Stand, type WayOut } from './draft.ts';
 
@@ -16,10 +17,11 @@ type Props = { lot: Lot; places: readonly Stand[]; inQuarantine: boolean; first?
 
 export function OutForm({ lot, places, inQuarantine, first, onDone }: Props) {
   const { attempt } = useOverrule();
-  const [how, setHow] = useState<WayOut>('sold');
+  const form = `out ${lot.id} ${first ?? ''}`;
+  const [how, setHow] = useKept<WayOut>(form, 'how', 'sold');
   const [place, setPlace] = useState(places.find((place) => place.place === first)?.place ?? places[0]?.place);
-  const [said, setSaid] = useState(1);
-  const [text, setText] = useState('');
+  const [said, setSaid] = useKept(form, 'n', 1);
+  const [text, setText] = useKept(form, 'why', '');
   const from = places.find((there) => there.place === place);
   const all = places.reduce((sum, place) => sum + place.n, 0);
   const most = how === 'promised' ? all : (from?.n ?? 0);
@@ -32,7 +34,7 @@ export function OutForm({ lot, places, inQuarantine, first, onDone }: Props) {
       doing: `${n} ${how} all the same`,
       words: `${n} ${lot.label} ${how}${how === 'promised' ? ` to ${why}` : ` out of ${from.name}`}`,
       drafts: [outEntry({ lot, way: how, from, n, why })],
-      onDone,
+      onDone: () => (forgetKept(form), onDone()),
     });
   };
   return (

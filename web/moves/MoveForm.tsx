@@ -1,5 +1,4 @@
 // Fish in hand beside the racks: who, how many, from where to where, whose clock it restarts, the count at both ends.
-import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { QuarantineCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
@@ -14,6 +13,7 @@ import { useVoice } from '../data/voice.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { forgetKept, useKept } from '../parts/useKept.ts';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 import { sayRefusal } from '../words/refusals.ts';
 import { carriedBy, carriedOut, planned, plannedBy } from './draft.ts';
@@ -45,9 +45,11 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
   const overrule = useOverrule();
   const task = moves?.tasks.find((task) => task.task === taskId);
   // As many as were there when they were taken in hand: more that come meanwhile are not in the net.
-  const [said, setN] = useState(() => task?.n ?? inHand({ view, hand }).fish.n);
-  const [details, setDetails] = useState<Details>(() => detailsOf(task));
-  const [choices, setChoices] = useState<Choices>({ oneLot: false, again: true, hours: house.rules.temporaryH });
+  const form = `move ${hand.lot} ${hand.from} ${taskId ?? ''}`;
+  const [said, setN] = useKept(form, 'n', task?.n ?? inHand({ view, hand }).fish.n);
+  const [details, setDetails] = useKept<Details>(form, 'details', detailsOf(task));
+  const [choices, setChoices] = useKept<Choices>(form, 'choices', { oneLot: false, again: true, hours: house.rules.temporaryH });
+  const done = (tank: string) => (forgetKept(form), onDone(tank));
   const move = judgeMove({ view, hand, to, task, n: said, oneLot: choices.oneLot }, house.rules);
   const { from, fish, n, end, otherSystem, who, reasons, temporary, codes, systemOf } = move;
   const tools = (moves?.tools ?? []).filter(({ what }) => what !== 'hands');
@@ -59,7 +61,7 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
       doing: `Move them to ${end.code}`,
       words: `${n} ${fish.label} from ${from.code} to ${end.code}${total === n ? '' : `, ${total} counted there`}`,
       drafts: carriedOut(carriedBy(move, end, { details, choices, now, task: task?.task }), newId),
-      onDone: () => onDone(end.id),
+      onDone: () => done(end.id),
     };
     // What stands beside the button was read before it was pressed.
     const staying = who && !choices.again ? who.exposed.length + (who.newcomerExposed ? 1 : 0) : 0;
@@ -69,7 +71,7 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
     if (!end) return;
     const words = `Catch slip: ${n} ${fish.label}, ${from.code} to ${end.code}`;
     void recordAction(words, planned(plannedBy(move, end, details), words, newId)).then(
-      ({ status }) => status !== 'refused' && onDone(from.id),
+      ({ status }) => status !== 'refused' && done(from.id),
     );
   };
   const tryAgain = (slip: string) =>
@@ -114,7 +116,7 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
         onWrite={write}
         onTry={tryAgain}
         onOther={() => onTo(undefined)}
-        onLeave={() => onDone(from.id)}
+        onLeave={() => done(from.id)}
       />
     </div>
   );

@@ -1,5 +1,4 @@
 // Letting go: both systems read with one meter, how, what becomes of the water, split over tanks with counts that add up, what went wrong, lights.
-import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RunCard } from '#contract/views.ts';
 import { quarantineClassOf } from '#core/quarantine/index.ts';
@@ -14,6 +13,7 @@ import { ActButton } from '../../parts/ActButton.tsx';
 import { Caution } from '../../parts/Caution.tsx';
 import { Chips } from '../../parts/Chips.tsx';
 import { MishapChips } from '../../parts/MishapChips.tsx';
+import { forgetKept, useKept } from '../../parts/useKept.ts';
 import { knowing, useOverrule } from '../../parts/useOverrule.tsx';
 import { DARK, DARK_H, releaseEntries, sidesOf, sumOf, type ReleaseSaid } from './draft.ts';
 import { ReleaseInto } from './ReleaseInto.tsx';
@@ -25,7 +25,8 @@ export function Release({ run, followed, now, onBack, onRead }: Props) {
   const { when } = useTimes();
   const { attempt } = useOverrule();
   const { data: room } = useView('room');
-  const [said, setSaid] = useState<ReleaseSaid>({
+  const form = `run release ${run.run}`;
+  const [said, setSaid] = useKept<ReleaseSaid>(form, 'said', {
     counts: [{ tank: run.tank.id, n: run.n }],
     dead: 0,
     by: 'net',
@@ -55,7 +56,7 @@ export function Release({ run, followed, now, onBack, onRead }: Props) {
     });
     const words = `${into.map(({ tank, n }) => `${n} in ${codeOf(tank)}`).join(', ') || 'none alive'}${dead > 0 ? `, ${dead} dead` : ''}: ${run.lotLabel}`;
     const title = `Release into ${into.map(({ tank }) => codeOf(tank)).join(', ')}`;
-    attempt(knowing({ title, doing: 'Release', words, drafts, onDone: onBack }, quarantineAgain.left));
+    attempt(knowing({ title, doing: 'Release', words, drafts, onDone: () => (forgetKept(form), onBack()) }, quarantineAgain.left));
   };
   return (
     <div className="release">
