@@ -30,8 +30,8 @@ export type FollowUpFacts = {
   }[];
   /** `openedAtMs` = when the records began: a round that was over by then nobody could have walked. */
   rounds: { day: number; left: Record<RoundName, number>; openedAtMs?: number };
-  /** Of the days before, latest first: tanks whose fish stood there all day and that a round passed by. */
-  missedRounds: { day: number; missed: Record<RoundName, number> }[];
+  /** Of the days before, latest first: the codes of tanks whose fish stood there all day and that a round passed by. */
+  missedRounds: { day: number; missed: Record<RoundName, readonly string[]> }[];
 };
 export const NO_FOLLOW_UP_FACTS: FollowUpFacts = { after: [], rounds: { day: 20515, left: { morning: 0, evening: 0 } }, missedRounds: [] };
 type After = FollowUpFacts['after'][number];
@@ -61,6 +61,13 @@ export const MISSED_DAYS = 3;
 /** A house day as what a due thing comes of: no entry stands behind it. */
 const dayOf = (day: number) => `day-${day}`;
 export const isDaySource = (source: string): boolean => /^day-\d{1,6}$/.test(source);
+
+/** `B4, C2`; of many the first few and how many more. */
+function someOf(codes: readonly string[]): string {
+  const more = codes.length - MOST_NAMED;
+  return more > 1 ? `${codes.slice(0, MOST_NAMED).join(', ')} and ${more} more` : codes.join(', ');
+}
+const MOST_NAMED = 5;
 
 export const followUpDue = {
   'after-release': defineDue({
@@ -115,13 +122,13 @@ export const followUpDue = {
     settledBy: 'anybody',
     derive: ({ missedRounds }, { zone }) =>
       missedRounds
-        .filter(({ missed }) => missed.morning + missed.evening > 0)
+        .filter(({ missed }) => missed.morning.length + missed.evening.length > 0)
         .map(({ day, missed }) => {
           const overMs = atLocal(day + 1, { hour: 0, minute: 0 }, zone);
           const what = (['morning', 'evening'] as const)
-            .filter((name) => missed[name] > 0)
-            .map((name) => `${missed[name]} in the ${name}`)
-            .join(', ');
+            .filter((name) => missed[name].length > 0)
+            .map((name) => `${someOf(missed[name])} in the ${name}`)
+            .join('; ');
           return { entry: dayOf(day), step: String(day), fromMs: overMs, byMs: overMs, walk: ROUND, facts: { what } };
         }),
   }),

@@ -14,7 +14,7 @@ export function makeTrustPage({ authority, hostNames, httpsPort }: Options): Exp
   app.use(safeHeaders());
   const houseOf = (host: string | undefined) => `https://${(host ?? 'localhost').replace(/:\d+$/, '')}:${httpsPort()}`;
   app.get('/authority.crt', (_request, response) => {
-    response.type('application/x-x509-ca-cert').set('content-disposition', 'attachment; filename="daily-crate.crt"').send(authority.raw);
+    response.type('application/x-x509-ca-cert').send(authority.raw);
   });
   app.get('/', (request, response) => void response.type('html').send(pageOf(houseOf(request.headers.host), authority)));
   app.use((request, response) => response.redirect(houseOf(request.headers.host) + request.url));

@@ -29,14 +29,15 @@ export function prepareLeft(client: Database.Database): (day: number) => Record<
 }
 
 /** Of a day that is over: the tanks with fish that stood there before it began, and how many of them each round passed by. */
-export function prepareMissed(client: Database.Database): (day: number, beganMs: number) => Record<RoundName, number> {
-  const missed = makeAsk(client).only(
-    number,
-    `select count(*) from p_tank t
+export function prepareMissed(client: Database.Database): (day: number, beganMs: number) => Record<RoundName, string[]> {
+  const missed = makeAsk(client).values(
+    t.tank.code,
+    `select t.code from p_tank t join p_rack r on r.id = t.rack
     where t.purpose <> 'customer'
       and exists (select 1 from now_standing b where b.place = t.id
         and (select min(g.at_ms) from p_leg g where g.lot = b.lot and g.place = t.id and g.n > 0 and g.voided_by is null) < @beganMs)
-      and not exists (select 1 from p_health_check l where l.day = @day and l.round = @round and l.tank = t.id and l.voided_by is null)`,
+      and not exists (select 1 from p_health_check l where l.day = @day and l.round = @round and l.tank = t.id and l.voided_by is null)
+    order by r.walk, t."row", t."column"`,
   );
   return (day, beganMs) => ({ morning: missed({ day, beganMs, round: 'morning' }), evening: missed({ day, beganMs, round: 'evening' }) });
 }

@@ -209,7 +209,7 @@ it('a round that was not walked stays until somebody says why, and is asked of n
   expect(missed()).toEqual([]);
   house.must(KEEPER, check('G1', { day: TODAY + 1 }));
   house.wait(DAY_MS);
-  expect(missed()).toMatchObject([{ step: '20516', facts: { what: '1 in the evening' } }]);
+  expect(missed()).toMatchObject([{ step: '20516', facts: { what: 'G1 in the evening' } }]);
   const [row] = missed();
   expect(house.codes(TRAINEE, { kind: 'due.skipped', payload: { due: row!.id, why: 'x' } })).toEqual(['role']);
   expect(house.codes(KEEPER, { kind: 'due.skipped', payload: { due: 'day-x:round-missed:1', why: 'x' } })).toEqual(['unknown']);
@@ -219,5 +219,5 @@ it('a round that was not walked stays until somebody says why, and is asked of n
   expect(missed()).toHaveLength(1);
   // An empty tank has no round that was missed.
   house.wait(DAY_MS);
-  expect(missed().map(({ facts }) => facts.what)).toContain('1 in the morning, 1 in the evening');
+  expect(missed().map(({ facts }) => facts.what)).toContain('G1 in the morning; G1 in the evening');
 });

@@ -1,5 +1,7 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
+import { jest } from '@jest/globals';
+import { HOUR_MS } from '#core/time/index.ts';
 import { METRIC } from '#core/water/index.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';
 import type { MeView } from '#contract/views.ts';
@@ -98,4 +100,18 @@ it('answers that were asked for longest ago make room', async () => {
   await seenStore.flush();
   const left = await Promise.all(Array.from({ length: 405 }, (_, no) => seenStore.last(`/q${no}`)));
   expect(left.filter(Boolean)).toHaveLength(400);
+});
+
+it('what was seen before the sign-in would have ended is shown no more', async () => {
+  await before('/a', 'old');
+  const now = Date.now();
+  const clock = jest.spyOn(Date, 'now');
+  try {
+    clock.mockReturnValue(now + 11 * HOUR_MS);
+    await expect(seenStore.last('/a')).resolves.toBeDefined();
+    clock.mockReturnValue(now + 13 * HOUR_MS);
+    await expect(seenStore.last('/a')).resolves.toBeUndefined();
+  } finally {
+    clock.mockRestore();
+  }
 });

@@ -1,6 +1,7 @@
 // What the house last answered, kept in the browser, so that a page opens with it while the house is away. Of one person at a time: who signs out or
 // signs in as somebody else leaves nothing behind.
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { HOUR_MS } from '#core/time/index.ts';
 
 export type Seen = {
   path: string;
@@ -15,6 +16,8 @@ interface Schema extends DBSchema {
 const OPENS_WITHIN_MS = 1500;
 /** An answer that changes with every act is written down this much later, once. */
 const WRITES_AFTER_MS = 1000;
+/** As long as a sign-in lasts: a device that nobody brought back shows no more. By this device's own clock. */
+const KEPT_FOR_MS = 12 * HOUR_MS;
 /** Answers to questions (a search, a tank) that nobody asked for so long make room. */
 const KEPT_ANSWERS = 400;
 
@@ -59,7 +62,8 @@ export const seenStore = {
     timer ??= setTimeout(() => void write(), WRITES_AFTER_MS);
   },
   async last(path: string): Promise<Seen | undefined> {
-    return pending.get(path) ?? (await orNothing((db) => db.get('seen', path)));
+    const seen = pending.get(path) ?? (await orNothing((db) => db.get('seen', path)));
+    return seen && Date.now() - seen.deviceMs < KEPT_FOR_MS ? seen : undefined;
   },
   async forget(): Promise<void> {
     clearTimeout(timer);

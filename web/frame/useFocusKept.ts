@@ -18,7 +18,7 @@ export function useFocusKept(main: RefObject<HTMLElement | null>): void {
       if (!(target instanceof Element)) return;
       lastWasAct = target.matches('.btn-act');
       // By keys: a browser is content with a corner of it, in a row that runs on beside the screen.
-      if (target.matches(':focus-visible')) target.scrollIntoView?.({ block: 'nearest', inline: 'nearest' });
+      if (target !== area && target.matches(':focus-visible')) target.scrollIntoView?.({ block: 'nearest', inline: 'nearest' });
     };
     const look = () => {
       timer = undefined;

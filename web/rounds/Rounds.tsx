@@ -131,7 +131,10 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
           );
         })}
       </ol>
-      <Link className="btn btn-link btn-quiet" to={view.round === view.current ? '/rounds/sheet' : `/rounds/sheet?round=${view.round}`}>
+      <Link
+        className={clsx('btn btn-link btn-quiet', css.toPaper)}
+        to={view.round === view.current ? '/rounds/sheet' : `/rounds/sheet?round=${view.round}`}
+      >
         This round on paper
       </Link>
     </div>

@@ -70,11 +70,19 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
   };
   const mayLead = useRank('lead');
   const mayDecide = mayLead || !isForLead(row.rule);
+  // Nobody can walk it any more: it is answered, not done or put off.
+  const isOver = row.rule === 'round-missed';
   const byHand = mayDecide && isSettledByHand(row.rule);
   return (
     <li>
       <span className={clsx(css.dueTime, 'num')}>
-        {state === 'overdue' ? sayLate(now - row.byMs) : state === 'now' ? saySince(row, { now, when }) : when(shownAt(row))}
+        {isOver
+          ? 'is over'
+          : state === 'overdue'
+            ? sayLate(now - row.byMs)
+            : state === 'now'
+              ? saySince(row, { now, when })
+              : when(shownAt(row))}
       </span>
       <span className={css.dueWhat}>
         {words}
@@ -84,7 +92,7 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
         <Link className="btn btn-plain" to={to} aria-label={`${doing}: ${words}`}>
           {doing}
         </Link>
-        {byHand && state !== 'next' && (
+        {byHand && !isOver && state !== 'next' && (
           <Button
             variant="plain"
             aria-label={`Done: ${words}`}
@@ -93,7 +101,7 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
             Done
           </Button>
         )}
-        {mayDecide && row.rule !== 'round' && (
+        {mayDecide && row.rule !== 'round' && !isOver && (
           <Button
             variant="plain"
             aria-expanded={open === 'later'}
@@ -107,10 +115,10 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
           <Button
             variant="plain"
             aria-expanded={open === 'skip'}
-            aria-label={`Leave out: ${words}`}
+            aria-label={`${isOver ? 'Say why' : 'Leave out'}: ${words}`}
             onClick={() => setOpen(open === 'skip' ? undefined : 'skip')}
           >
-            Leave out
+            {isOver ? 'Say why' : 'Leave out'}
           </Button>
         )}
       </span>

@@ -24,7 +24,7 @@ export const roundWords: Pick<Words, keyof RoundEntries> = {
 
 export const roundDueWords = {
   'round-missed': {
-    says: ({ step, facts }) => `Tanks that were not checked on ${formatDay(Number(step))}: ${facts.what}. Why?`,
+    says: ({ step, facts }) => `Not checked on ${formatDay(Number(step))}: ${facts.what}. Why?`,
     name: 'a round that was not walked',
     leads: () => ({ to: '/rounds', doing: 'To the rounds' }),
   },
