@@ -28,19 +28,30 @@ export function prepareLeft(client: Database.Database): (day: number) => Record<
   };
 }
 
-/** Of a day that is over: the tanks with fish that stood there before it began, and how many of them each round passed by. */
-export function prepareMissed(client: Database.Database): (day: number, beganMs: number) => Record<RoundName, string[]> {
-  const missed = makeAsk(client).values(
-    t.tank.code,
-    `select t.code from p_tank t join p_rack r on r.id = t.rack
-    where t.purpose <> 'customer'
-      and exists (select 1 from now_standing b where b.place = t.id
-        and (select min(g.at_ms) from p_leg g where g.lot = b.lot and g.place = t.id and g.n > 0 and g.voided_by is null) < @beganMs)
-      and not exists (select 1 from p_health_check l where l.day = @day and l.round = @round and l.tank = t.id and l.voided_by is null)
-    order by r.walk, t."row", t."column"`,
+/** Of days that are over: the codes of tanks with fish that stood there before the day began, and that a round passed by. */
+export function prepareMissed(
+  client: Database.Database,
+): (days: readonly PastDay[]) => { day: number; missed: Record<RoundName, string[]> }[] {
+  const ask = makeAsk(client);
+  const standing = ask.all(
+    { ...pick(t.tank, 'id', 'code'), sinceMs: orNull(number) },
+    `select t.id, t.code, (select min(g.at_ms) from now_standing b cross join p_leg g on g.lot = b.lot and +g.place = b.place and g.n > 0 and g.voided_by is null where b.place = t.id) sinceMs
+    from p_tank t join p_rack r on r.id = t.rack
+    where ${WALKED} order by r.walk, t."row", t."column"`,
   );
-  return (day, beganMs) => ({ morning: missed({ day, beganMs, round: 'morning' }), evening: missed({ day, beganMs, round: 'evening' }) });
+  const checked = ask.values(t.check.tank, 'select distinct tank from p_health_check where day = ? and round = ? and voided_by is null');
+  return (days) => {
+    const tanks = standing();
+    return days.map(({ day, beganMs }) => {
+      const missedIn = (round: RoundName) => {
+        const seen = new Set(checked(day, round));
+        return tanks.filter(({ id, sinceMs }) => sinceMs !== null && sinceMs < beganMs && !seen.has(id)).map(({ code }) => code);
+      };
+      return { day, missed: { morning: missedIn('morning'), evening: missedIn('evening') } };
+    });
+  };
 }
+type PastDay = { day: number; beganMs: number };
 
 export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const ask = makeAsk(client);

@@ -206,10 +206,12 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         walk: walkOf(row),
       })),
       rounds: { day, left: leftOf(day), openedAtMs: openedAt() },
-      missedRounds: Array.from({ length: MISSED_DAYS }, (_, back) => day - 1 - back).map((past) => ({
-        day: past,
-        missed: missedOn(past, startOfHouseDay(past, zone)),
-      })),
+      missedRounds: missedOn(
+        Array.from({ length: MISSED_DAYS }, (_, back) => day - 1 - back).map((past) => ({
+          day: past,
+          beganMs: startOfHouseDay(past, zone),
+        })),
+      ),
       stayLimits: stayLimits().map(({ untilMs, untilCm, sizeCm, measuredMs, ...row }) => ({
         ...row,
         untilMs: untilMs ?? undefined,
