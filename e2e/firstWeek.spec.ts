@@ -1,18 +1,8 @@
 // An empty directory and a phone: a house, its first crate from lines that somebody typed, and the work that follows, by touch; the house away in the middle.
 import { formatWall } from '#core/time/index.ts';
 import { actsOf, countActs } from './acts.ts';
-import { action, expect, expectStreamAddsUp, House, ready, test as base } from './house.ts';
+import { action, expect, expectStreamAddsUp, ready, testEmpty as test } from './house.ts';
 
-const test = base.extend<{ empty: House }>({
-  // eslint-disable-next-line no-empty-pattern
-  empty: async ({}, use, info) => {
-    const house = new House(info.outputPath('first-week'));
-    await house.open('real');
-    await use(house);
-    expect((await house.health()).ok).toBe(true);
-    await house.close();
-  },
-});
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, serviceWorkers: 'allow' });
 
 /** From nothing to the first bag in its place. */

@@ -81,6 +81,18 @@ export const test = base.extend<{ house: House }>({
     if (health) expect(health.ok).toBe(true);
   },
 });
+
+/** A directory with nothing of a house in it, by the real clock. */
+export const testEmpty = base.extend<{ empty: House }>({
+  // eslint-disable-next-line no-empty-pattern
+  empty: async ({}, use, info) => {
+    const house = new House(info.outputPath('empty'));
+    await house.open('real');
+    await use(house);
+    expect((await house.health()).ok).toBe(true);
+    await house.close();
+  },
+});
 export { expect };
 
 /** The one main action of a card. */

@@ -1,18 +1,7 @@
 // A shop's first morning: an empty directory becomes a house with fish in it and a first crate from a list it did not write.
 import { formatWall } from '#core/time/index.ts';
 import { findings } from './findings.ts';
-import { expect, House, test as base, expectStreamAddsUp } from './house.ts';
-
-const test = base.extend<{ empty: House }>({
-  // eslint-disable-next-line no-empty-pattern
-  empty: async ({}, use, info) => {
-    const house = new House(info.outputPath('new-house'));
-    await house.open('real');
-    await use(house);
-    expect((await house.health()).ok).toBe(true);
-    await house.close();
-  },
-});
+import { expect, expectStreamAddsUp, testEmpty as test } from './house.ts';
 
 test('from nothing to the first crate, without a word of the docs', async ({ page, empty }) => {
   await page.goto(empty.address);

@@ -24,6 +24,8 @@ export type LogbookView = {
   names: Record<string, string>;
   people: { id: string; name: string }[];
   about?: string;
+  /** More lots and things are called by these words than were looked for. */
+  isPart?: boolean;
   earlier?: { before: number; sinceMs: number };
 };
 

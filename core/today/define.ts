@@ -14,8 +14,11 @@ export type Harm = (typeof HARMS)[number];
 
 export type DueDefinition = {
   harm: Harm;
-  /** `by hand`: somebody may call it done or leave it out. `by doing`: it ends when it is done, and can only be put off; a word of anybody would hide it for ever. */
-  ends: 'by hand' | 'by doing';
+  /**
+   * `by hand`: somebody may call it done or leave it out. `by doing`: it ends when it is done, and can only be put off; a word of anybody would hide it for ever.
+   * `by a reason`: nobody can do it any more, so it is neither done nor put off: it is left out, and says why.
+   */
+  ends: 'by hand' | 'by doing' | 'by a reason';
   /** What a lead is called to nobody else may say was checked, or put off. */
   settledBy: 'anybody' | 'lead';
   /** Everything of this rule that follows from the facts, whether it is shown yet or not. */

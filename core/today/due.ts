@@ -13,6 +13,8 @@ export const AHEAD_MS = 24 * HOUR_MS;
 export const isDueRule = (rule: string): rule is DueRule => Object.hasOwn(dueRules, rule);
 /** Whether a person may call it done or leave it out. */
 export const isSettledByHand = (rule: DueRule): boolean => isDueRule(rule) && dueRules[rule].ends === 'by hand';
+/** Whether nothing but a reason answers it. */
+export const isAnsweredByReason = (rule: DueRule): boolean => isDueRule(rule) && dueRules[rule].ends === 'by a reason';
 /** What a lead is called to. */
 export const isForLead = (rule: DueRule): boolean => isDueRule(rule) && dueRules[rule].settledBy === 'lead';
 

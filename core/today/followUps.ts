@@ -60,7 +60,10 @@ const isOf =
 export const MISSED_DAYS = 3;
 /** A house day as what a due thing comes of: no entry stands behind it. */
 const dayOf = (day: number) => `day-${day}`;
-export const isDaySource = (source: string): boolean => /^day-\d{1,6}$/.test(source);
+/** The house day that a missed round is of, by its name; undefined when the name is none. */
+export function dayOfMissed(source: string, step: string): number | undefined {
+  return /^\d{1,6}$/.test(step) && source === dayOf(Number(step)) ? Number(step) : undefined;
+}
 
 /** `B4, C2`; of many the first few and how many more. */
 function someOf(codes: readonly string[]): string {
@@ -118,7 +121,7 @@ export const followUpDue = {
   // A round that is over cannot be walked any more; that it was not is answered, or it stays.
   'round-missed': defineDue({
     harm: 'round',
-    ends: 'by hand',
+    ends: 'by a reason',
     settledBy: 'anybody',
     derive: ({ missedRounds }, { zone }) =>
       missedRounds

@@ -1,4 +1,4 @@
-export { AHEAD_MS, deriveDue, isDueRule, isForLead, isSettledByHand, stateOf, type DueState } from './due.ts';
+export { AHEAD_MS, deriveDue, isAnsweredByReason, isDueRule, isForLead, isSettledByHand, stateOf, type DueState } from './due.ts';
 export { defineDue, type DueDefinition } from './define.ts';
 export { dueRules, type DueRule } from './dueRules.ts';
 export type { DueFacts } from './facts.ts';

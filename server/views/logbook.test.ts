@@ -61,3 +61,43 @@ describe('the logbook is asked', () => {
     expect(new Set(seen).size).toBe(seen.length);
   });
 });
+
+it('of a lot of many bags every bag is found, by a word only the latest, and that is said', () => {
+  bringCrate(house);
+  house.must(KEEPER, {
+    kind: 'crate.expected',
+    payload: {
+      crate: 'many',
+      label: 'many',
+      supplier: 'yard',
+      packedAtMs: house.now() - DAY_MS,
+      promisedAtMs: house.now(),
+      stated: {},
+      lots: Array.from({ length: 12 }, (_, no) => ({
+        lot: `many-${no}`,
+        label: 'firefish',
+        species: 'firefish',
+        origin: 'wild' as const,
+        sizeCm: 6,
+      })),
+      bags: Array.from({ length: 30 }, (_, no) => ({
+        bag: `many-bag-${no}`,
+        label: `bag ${no + 1}`,
+        box: 1,
+        lot: `many-${no < 19 ? 0 : no - 18}`,
+        n: 1,
+      })),
+    },
+  });
+  const read = { value: 24, typed: '24', method: 'folded', source: 'measured' } as const;
+  house.must(KEEPER, { kind: 'crate.arrived', payload: { crate: 'many', carton: 'dry' } });
+  for (let no = 0; no < 19; no += 1)
+    house.must(KEEPER, {
+      kind: 'reading.taken',
+      payload: { subject: { kind: 'bag', id: `many-bag-${no}` }, quantity: 'temperature', reading: read },
+    });
+  const kinds = house.view('logbook', { lot: 'many-0' }).acts.flatMap(({ entries }) => entries.map(({ kind }) => kind));
+  expect(kinds.filter((kind) => kind === 'reading.taken')).toHaveLength(19);
+  expect(house.view('logbook', { q: 'firefish' }).isPart).toBe(true);
+  expect(house.view('logbook', { q: 'Yard' }).isPart).toBeUndefined();
+});

@@ -6,7 +6,7 @@ import { makeAsk, number, text, pick, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareNames } from '../now/names.ts';
 import { personName } from '../now/rows.ts';
-import { like, MOST_NAMED, prepareNamed } from './logbookNamed.ts';
+import { like, prepareNamed } from './logbookNamed.ts';
 import type { MakeView, ViewRequest } from './view.ts';
 
 const PAGE_ACTS = 60;
@@ -19,22 +19,22 @@ const ENTRY = {
   ...pick(t.entry, 'seq', 'id', 'actId', 'kind', 'version', 'occurredAtMs', 'recordedAtMs', 'payload', 'overrules', 'actor'),
   actorName: text,
 };
+const FITTING = pick(t.entry, 'seq', 'actId', 'payload', 'overrules', 'actor');
 const PERSON = { id: t.person.id, name: t.person.name };
 
 export const makeLogbookView: MakeView<'logbook'> = (client) => {
   const ask = makeAsk(client);
-  const names = (role: 'about' | 'found') =>
-    Array.from({ length: MOST_NAMED }, (_, no) => `payload like @${role}${no} escape '\\'`).join(' or ');
-  const fitting = ask.all(
-    pick(t.entry, 'seq', 'actId', 'payload', 'overrules', 'actor'),
-    `select seq, act_id actId, payload, overrules, actor from entry
-    where seq < @before and seq >= @after
-      and (@person is null or actor = @person) and (@from is null or occurred_at_ms >= @from) and (@until is null or occurred_at_ms < @until)
-      and (@kinds is null or kind in (select value from json_each(@kinds)))
-      and (@word is null or payload like @word escape '\\' or overrules like @word escape '\\' or actor = @who or ${names('found')})
-      and (@about is null or ${names('about')})
-    order by seq desc limit ${PAGE_ENTRIES}`,
-  );
+  const named = prepareNamed(client);
+  // One statement for each number of ids: a comparison that is left empty costs as much as another.
+  const statements = new Map<string, ReturnType<typeof prepareFitting>>();
+  const prepareFitting = (about: number, found: number) => ask.all(FITTING, sqlFitting(about, found));
+  const fittingFor = (about: number, found: number) => {
+    const key = `${about} ${found}`;
+    const known = statements.get(key) ?? prepareFitting(about, found);
+    statements.set(key, known);
+    return known;
+  };
+  prepareFitting(1, 1);
   const whole = ask.all(
     ENTRY,
     `
@@ -46,7 +46,6 @@ export const makeLogbookView: MakeView<'logbook'> = (client) => {
   const undone = ask.get({ atMs: t.reversal.atMs, by: text }, `select ${personName('"by"')} by, at_ms atMs from p_reversal where act = ?`);
   const people = ask.all(PERSON, 'select id, name from p_person order by name');
   const namesIn = prepareNames(client);
-  const named = prepareNamed(client);
 
   return ({ query, zone }) => {
     const asked = readQuery(query, zone);
@@ -58,14 +57,16 @@ export const makeLogbookView: MakeView<'logbook'> = (client) => {
     const search = asked.isSearch || about !== undefined || found !== undefined;
     const compared = 2 + (about?.ids.length ?? 0) + (found?.ids.length ?? 0);
     const after = search ? Math.max(0, before - Math.floor(MOST_COMPARED / compared)) : 0;
-    const rows = fitting({
+    const rows = fittingFor(
+      about?.ids.length ?? 0,
+      found?.ids.length ?? 0,
+    )({
       before,
       after,
       ...asked.where,
       // As it stands in JSON.
       word: asked.word === undefined ? null : like(JSON.stringify(asked.word).slice(1, -1)),
       who: found?.person ?? null,
-      about: about ? 1 : null,
       ...slots('about', about?.ids),
       ...slots('found', found?.ids),
     });
@@ -83,6 +84,7 @@ export const makeLogbookView: MakeView<'logbook'> = (client) => {
       names: namesIn(acts.flatMap(({ entries }) => entries.map(({ payload }) => payload))),
       people: people(),
       ...(about && { about: about.name }),
+      ...(found?.isPart && { isPart: true }),
       ...(goOn > 1 && { earlier: { before: goOn, sinceMs: atSeq(goOn) ?? 0 } }),
     };
   };
@@ -110,9 +112,21 @@ function says(value: unknown, word: string, ids: ReadonlySet<string>): boolean {
   return value !== null && typeof value === 'object' && Object.values(value).some((inner) => says(inner, word, ids));
 }
 
-/** Ids as they stand in an entry; slots that are left are null, and fit nothing. */
-const slots = (role: string, ids: readonly string[] = []) =>
-  Object.fromEntries(Array.from({ length: MOST_NAMED }, (_, no) => [`${role}${no}`, ids[no] === undefined ? null : like(`"${ids[no]}"`)]));
+/** Ids as they stand in an entry. */
+const slots = (role: string, ids: readonly string[] = []) => Object.fromEntries(ids.map((id, no) => [`${role}${no}`, like(`"${id}"`)]));
+
+function sqlFitting(about: number, found: number): string {
+  const names = (role: 'about' | 'found', n: number) => Array.from({ length: n }, (_, no) => `payload like @${role}${no} escape '\\'`);
+  return `select seq, act_id actId, payload, overrules, actor from entry
+    where seq < @before and seq >= @after
+      and (@person is null or actor = @person) and (@from is null or occurred_at_ms >= @from) and (@until is null or occurred_at_ms < @until)
+      and (@kinds is null or kind in (select value from json_each(@kinds)))
+      and (@word is null or payload like @word escape '\\' or overrules like @word escape '\\' or actor = @who${names('found', found)
+        .map((name) => ` or ${name}`)
+        .join('')})
+      ${about > 0 ? `and (${names('about', about).join(' or ')})` : ''}
+    order by seq desc limit ${PAGE_ENTRIES}`;
+}
 
 /** Each part as far as it can be read; what cannot be is not asked for. */
 function readQuery(query: ViewRequest['query'], zone: string) {

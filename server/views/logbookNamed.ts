@@ -3,8 +3,10 @@ import type Database from 'better-sqlite3';
 import { makeAsk, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 
-/** Entries are searched for so many ids at once. */
-export const MOST_NAMED = 8;
+/** A word may be the name of hundreds of lots: so many, the latest, are looked for. */
+const MOST_NAMED = 8;
+/** Bags and vessels of one lot: more than anybody packed. */
+const MOST_PLACES = 120;
 /** As `like … escape '\\'` reads it: what stands there, whatever is before and after. */
 export const like = (words: string) => `%${words.replaceAll(/[\\%_]/g, '\\$&')}%`;
 export type Subject = { what: 'tank' | 'lot'; id: string };
@@ -19,7 +21,7 @@ export function prepareNamed(client: Database.Database) {
   // A bag, a vessel: what was done there names it alone.
   const placesOfLot = ask.values(
     text,
-    `select id from (select id, entry from p_bag where lot = @lot union select r.id, r.entry from p_bench_run r where r.lot = @lot) order by entry desc limit ${MOST_NAMED}`,
+    `select id from (select id, entry from p_bag where lot = @lot union select r.id, r.entry from p_bench_run r where r.lot = @lot) order by entry desc limit ${MOST_PLACES}`,
   );
   const byName = ask.values(
     text,
@@ -30,7 +32,7 @@ export function prepareNamed(client: Database.Database) {
       union all select id, 4, entry from p_system where name like @like escape '\\'
       union all select id, 5, entry from p_species where common like @like escape '\\' or scientific like @like escape '\\'
       union all select id, 6, entry from p_lot where label like @like escape '\\' or heard_as like @like escape '\\'
-    ) order by rank, entry desc limit ${MOST_NAMED}`,
+    ) order by rank, entry desc limit ${MOST_NAMED + 1}`,
   );
   const person = ask.value(t.person.id, `select id from p_person where name like @like escape '\\' order by name limit 1`);
 
@@ -42,12 +44,14 @@ export function prepareNamed(client: Database.Database) {
         return tank && { ids: [tank.id, tank.system], name: tank.name };
       }
       const lot = lotById(id);
-      return lot && { ids: [lot.id, ...placesOfLot({ lot: id })].slice(0, MOST_NAMED), name: lot.name };
+      return lot && { ids: [lot.id, ...placesOfLot({ lot: id })], name: lot.name };
     },
-    by(word: string): { ids: string[]; person: string | undefined } {
+    /** `isPart` = more are called so than are looked for. */
+    by(word: string): { ids: string[]; person: string | undefined; isPart: boolean } {
       const tank = tankById({ ref: word });
-      if (tank) return { ids: [tank.id, tank.system], person: undefined };
-      return { ids: byName({ like: like(word) }), person: person({ like: like(word) }) };
+      if (tank) return { ids: [tank.id, tank.system], person: undefined, isPart: false };
+      const ids = byName({ like: like(word) });
+      return { ids: ids.slice(0, MOST_NAMED), person: person({ like: like(word) }), isPart: ids.length > MOST_NAMED };
     },
   };
 }

@@ -213,6 +213,17 @@ it('a round that was not walked stays until somebody says why, and is asked of n
   const [row] = missed();
   expect(house.codes(TRAINEE, { kind: 'due.skipped', payload: { due: row!.id, why: 'x' } })).toEqual(['role']);
   expect(house.codes(KEEPER, { kind: 'due.skipped', payload: { due: 'day-x:round-missed:1', why: 'x' } })).toEqual(['unknown']);
+  // Neither done nor put off, by anybody; and nothing of a day that is not over.
+  expect(house.codes(LEAD, { kind: 'due.done', payload: { due: row!.id } })).toContain('due.wantsReason');
+  expect(house.codes(LEAD, { kind: 'due.snoozed', payload: { due: row!.id, untilMs: house.now() + HOUR_MS, why: 'x' } })).toEqual([
+    'due.wantsReason',
+  ]);
+  for (const due of [
+    `day-${TODAY + 2}:round-missed:${TODAY + 2}`,
+    `day-${TODAY + 9}:round-missed:${TODAY + 9}`,
+    `day-${TODAY}:round-missed:${TODAY + 1}`,
+  ])
+    expect(house.codes(KEEPER, { kind: 'due.skipped', payload: { due, why: 'x' } })).toEqual(['unknown']);
   const skip = house.must(KEEPER, { kind: 'due.skipped', payload: { due: row!.id, why: 'both ill' } });
   expect(missed()).toEqual([]);
   house.must(KEEPER, undo(skip));

@@ -109,9 +109,21 @@ it('what was seen before the sign-in would have ended is shown no more', async (
   try {
     clock.mockReturnValue(now + 11 * HOUR_MS);
     await expect(seenStore.last('/a')).resolves.toBeDefined();
+    clock.mockReturnValue(now - HOUR_MS);
+    await expect(seenStore.last('/a')).resolves.toBeUndefined();
     clock.mockReturnValue(now + 13 * HOUR_MS);
     await expect(seenStore.last('/a')).resolves.toBeUndefined();
   } finally {
     clock.mockRestore();
   }
+});
+
+it('an answer that comes after the sign-out is not kept', async () => {
+  let answer!: (body: string) => void;
+  const asked = read('/a', () => new Promise<string>((resolve) => (answer = resolve)));
+  await forgetSeen();
+  answer('of the last one');
+  await expect(asked).resolves.toBe('of the last one');
+  await seenStore.flush();
+  await expect(seenStore.last('/a')).resolves.toBeUndefined();
 });

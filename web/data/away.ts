@@ -10,6 +10,8 @@ import { seenStore, type Seen } from './seen.ts';
 const SLOW_MS = 1500;
 
 let isAway = false;
+/** Grows with each sign-out: what was asked for before it is kept no more. */
+let sitting = 0;
 /** What this page has from the house itself: newer than anything that is kept. */
 const answered = new Set<string>();
 /** What this page shows from before, and of when that is. */
@@ -38,9 +40,10 @@ type Reading<T> = {
 /** The house's answer; or, when nobody answers soon enough and nothing of it is on this page yet, what was last seen. */
 export async function readOrSeen<T>({ path, ask, later, asNow = ({ body }) => body as T }: Reading<T>): Promise<T> {
   let shown = false;
+  const asOf = sitting;
   const asked = ask().then(
     (answer) => {
-      noteAnswer(path, answer);
+      if (asOf === sitting) noteAnswer(path, answer);
       if (shown) later(answer);
       return answer;
     },
@@ -92,6 +95,7 @@ export async function keepOnlyFor(me: MeView): Promise<void> {
 
 /** Another person, or nobody: nothing of the last one stays, here or in the store. */
 export async function forgetSeen(): Promise<void> {
+  sitting += 1;
   answered.clear();
   fromBefore.clear();
   tell();

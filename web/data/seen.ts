@@ -1,7 +1,7 @@
 // What the house last answered, kept in the browser, so that a page opens with it while the house is away. Of one person at a time: who signs out or
 // signs in as somebody else leaves nothing behind.
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import { HOUR_MS } from '#core/time/index.ts';
+import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 
 export type Seen = {
   path: string;
@@ -18,6 +18,8 @@ const OPENS_WITHIN_MS = 1500;
 const WRITES_AFTER_MS = 1000;
 /** As long as a sign-in lasts: a device that nobody brought back shows no more. By this device's own clock. */
 const KEPT_FOR_MS = 12 * HOUR_MS;
+/** A device's clock that sets itself right goes back by no more. */
+const CLOCK_SLIP_MS = MINUTE_MS;
 /** Answers to questions (a search, a tank) that nobody asked for so long make room. */
 const KEPT_ANSWERS = 400;
 
@@ -63,7 +65,9 @@ export const seenStore = {
   },
   async last(path: string): Promise<Seen | undefined> {
     const seen = pending.get(path) ?? (await orNothing((db) => db.get('seen', path)));
-    return seen && Date.now() - seen.deviceMs < KEPT_FOR_MS ? seen : undefined;
+    const ageMs = seen && Date.now() - seen.deviceMs;
+    // By a clock that was set back nobody knows how old it is.
+    return ageMs !== undefined && ageMs > -CLOCK_SLIP_MS && ageMs < KEPT_FOR_MS ? seen : undefined;
   },
   async forget(): Promise<void> {
     clearTimeout(timer);

@@ -6,7 +6,7 @@ import { handbookFor } from '../handbook/jobs.ts';
 import type { Figure } from './figure.ts';
 import css from './figured.module.scss';
 
-export default function FigureSheet({ figure, onClose }: { figure: Figure; onClose: () => void }) {
+export function FigureSheet({ figure, onClose }: { figure: Figure; onClose: () => void }) {
   const { pathname } = useLocation();
   const { what, law, sums, band, source, changes } = figure;
   return (

@@ -1,10 +1,8 @@
 // A small `?` beside a figure: how it comes about, with these numbers. It opens at the side and takes the focus; Esc brings it back.
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { Figure } from './figure.ts';
-
-// Nobody waits for it who does not ask.
-const FigureSheet = lazy(() => import('./FigureSheet.tsx'));
+import { FigureSheet } from './FigureSheet.tsx';
 
 export function Figured({ figure }: { figure: Figure }) {
   const [open, setOpen] = useState(false);
@@ -13,11 +11,7 @@ export function Figured({ figure }: { figure: Figure }) {
       <Button variant="quiet" className="btn-quiet figured" aria-label={`How it comes about: ${figure.what}`} onClick={() => setOpen(true)}>
         ?
       </Button>
-      {open && (
-        <Suspense fallback={null}>
-          <FigureSheet figure={figure} onClose={() => setOpen(false)} />
-        </Suspense>
-      )}
+      {open && <FigureSheet figure={figure} onClose={() => setOpen(false)} />}
     </>
   );
 }

@@ -54,9 +54,13 @@ type Bag = { start: Sample; closed: ClosedBag; closedHours: number; measured: { 
 export function bagAmmoniaFigure({ start, closed, measured }: Bag): Figure {
   const [low, high] = closed.band.tan;
   const whence = `Its ammonia is ${measured.ammonia ? 'measured' : 'estimated from fish, hours and temperature'}, its pH ${measured.pH ? 'measured' : 'estimated from what they breathed'}.`;
-  const band = measured.ammonia
-    ? 'A test of total ammonia reads ±15 % or so; a pH pen ±0.1, which is a quarter of the toxic part.'
-    : `The ammonia lies between ${num(low)} and ${num(high)} mg/L if they breathed ${METABOLISM_BAND.low} to ${METABOLISM_BAND.high} times as much as their weight and warmth lets expect. The pH of the closed bag is known no better than ±0.3, which doubles or halves the toxic part.`;
+  const ofAmmonia = measured.ammonia
+    ? 'A test of total ammonia reads ±15 % or so.'
+    : `The ammonia lies between ${num(low)} and ${num(high)} mg/L if they breathed ${METABOLISM_BAND.low} to ${METABOLISM_BAND.high} times as much as their weight and warmth lets expect.`;
+  const ofPH = measured.pH
+    ? 'A pH pen reads ±0.1, which is a quarter of the toxic part.'
+    : 'The pH of a closed bag that nobody measured is known no better than ±0.3, which doubles or halves the toxic part.';
+  const band = `${ofAmmonia} ${ofPH}`;
   return ammoniaFigure(start, whence, band);
 }
 

@@ -24,7 +24,7 @@ export function AwayBar({ connected }: { connected: boolean }) {
   const ofMs = fromBeforeMs ?? lostAtMs;
   if (ofMs === undefined) return null;
   return (
-    <p className="away-bar no-print" role="status">
+    <p className="away-bar" role="status">
       <b>The house does not answer.</b> As it was seen {when(ofMs)}. What you enter is kept here and sent later.{' '}
       {!keepsShell() && <b>Do not reload this page: over plain http this browser cannot open it again without the house.</b>}
     </p>

@@ -13,7 +13,7 @@ const STEPS: readonly Step[] = [
   {
     to: '/dock',
     name: 'Dock',
-    demo: 'Ten of nineteen bags are landed. The card says what one press of Land asserts; tap what is not so first.',
+    demo: 'A crate came late, and some of its bags are landed. The card says what one press of Land asserts; tap what is not so first.',
     ours: 'Take in a supplier’s list here, or type its lines; then each bag is landed with one press. A box on no list is taken in too.',
   },
   {
@@ -25,7 +25,7 @@ const STEPS: readonly Step[] = [
   {
     to: '/bench',
     name: 'Bench',
-    demo: 'Each bag that has a tank: which method is least stressful for it, and why. Silver monos are on their way in a bucket.',
+    demo: 'Each bag that has a tank: which method is least stressful for it, and why. A vessel that is on its way is followed here step by step.',
     ours: 'Each bag that has a tank: which method is least stressful for it, why, and what to measure first.',
   },
   {
@@ -56,7 +56,7 @@ export function FirstDay() {
         <b>
           First day, {at + 1} of {STEPS.length}: {step.name}.
         </b>{' '}
-        {house.demo ? step.demo : step.ours} <Link to={handbookFor(step.to)}>More of it</Link>
+        {house.demo ? step.demo : step.ours} <Link to={handbookFor(step.to)}>In the handbook</Link>
       </span>
       <span className="chips">
         <Button

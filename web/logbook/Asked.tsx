@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { useSearchParams } from 'react-router';
 import { LOGBOOK_GROUPS, type LogbookView } from '#contract/views.ts';
+import { useInAddress } from '../parts/useInAddress.ts';
 import { useSearchWords } from '../parts/useSearchWords.ts';
 import css from './logbook.module.scss';
 import { ASKED, GROUP_WORDS } from './query.ts';
@@ -11,16 +12,7 @@ import { ASKED, GROUP_WORDS } from './query.ts';
 export function Asked({ view }: { view: LogbookView | undefined }) {
   const [query, setQuery] = useSearchParams();
   const { words, setWords } = useSearchWords('q');
-  const set = (name: string, value: string) =>
-    setQuery(
-      (now) => {
-        const next = new URLSearchParams(now);
-        if (value === '') next.delete(name);
-        else next.set(name, value);
-        return next;
-      },
-      { replace: true },
-    );
+  const set = useInAddress();
   const about = query.get('tank') ?? query.get('lot');
   const day = (name: 'from' | 'to', label: string) => (
     <label>

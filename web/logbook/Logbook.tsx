@@ -78,6 +78,11 @@ function Written({ view, isSearch, isLatest, goTo }: WrittenProps) {
   return (
     <section>
       <h2>Written</h2>
+      {view.isPart && (
+        <p className="soft">
+          Many are called so: only the latest of them were looked for. From a lot’s or a tank’s own page all of it is found.
+        </p>
+      )}
       <ol>
         {view.acts.map((act) => (
           <ActItem key={act.actId} act={act} name={(id) => view.names[id] ?? id} />

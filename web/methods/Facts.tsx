@@ -4,7 +4,7 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { BenchBag } from '#contract/views.ts';
 import type { Fact, InputFault } from '#core/bench/index.ts';
-import type { ReadingMethod, Quantity } from '#core/water/index.ts';
+import { USUAL_METHOD, type Quantity, type ReadingMethod } from '#core/water/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useUnits } from '../data/units.ts';
 import { problemOf } from '../parts/QuantityField.tsx';
@@ -13,19 +13,7 @@ import { FAULT_WORDS, factWord, SOURCE_WORDS } from '../words/bench.ts';
 import css from './methods.module.scss';
 
 /** How a quantity typed here was come by. */
-const HOW: Record<Quantity, ReadingMethod> = {
-  temperature: 'folded',
-  volume: 'weighed',
-  salinity: 'meter',
-  pH: 'meter',
-  ammonia: 'test',
-  nitrite: 'test',
-  nitrate: 'test',
-  alkalinity: 'test',
-  hardness: 'test',
-  oxygen: 'meter',
-  copper: 'test',
-};
+const HOW: Record<Quantity, ReadingMethod> = { ...USUAL_METHOD, temperature: 'folded', volume: 'weighed' };
 
 type Props = { bag: BenchBag; facts: readonly Fact[]; faults: readonly InputFault[]; calculated: Partial<Record<Fact['of'], number>> };
 

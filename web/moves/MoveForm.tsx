@@ -1,4 +1,5 @@
 // Fish in hand beside the racks: who, how many, from where to where, whose clock it restarts, the count at both ends.
+import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { QuarantineCard, MovesView, RoomView, TankCard } from '#contract/views.ts';
@@ -47,8 +48,9 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
   // As many as were there when they were taken in hand: more that come meanwhile are not in the net.
   const form = `move ${hand.lot} ${hand.from} ${taskId ?? ''}`;
   const [said, setN] = useKept(form, 'n', task?.n ?? inHand({ view, hand }).fish.n);
-  const [details, setDetails] = useKept<Details>(form, 'details', detailsOf(task));
-  const [choices, setChoices] = useKept<Choices>(form, 'choices', { oneLot: false, again: true, hours: house.rules.temporaryH });
+  // What was counted at the other end, and whether a clock is to restart, is of this move alone: never of one that was begun an hour ago.
+  const [details, setDetails] = useState<Details>(() => detailsOf(task));
+  const [choices, setChoices] = useState<Choices>({ oneLot: false, again: true, hours: house.rules.temporaryH });
   const done = (tank: string) => (forgetKept(form), onDone(tank));
   const move = judgeMove({ view, hand, to, task, n: said, oneLot: choices.oneLot }, house.rules);
   const { from, fish, n, end, otherSystem, who, reasons, temporary, codes, systemOf } = move;

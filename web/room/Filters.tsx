@@ -6,6 +6,7 @@ import { useSearchParams } from 'react-router';
 import type { RackCard, RoomView } from '#contract/views.ts';
 import { PaperHead, PrintButton } from '../parts/OnPaper.tsx';
 import { CLOCKS, filterOf, isFiltered } from './filter.ts';
+import { useInAddress } from '../parts/useInAddress.ts';
 import css from './room.module.scss';
 
 const STAGE_WORDS: Record<string, string> = {
@@ -21,16 +22,7 @@ export function Filters({ view, racks, small, onSmall, onPrint }: Props) {
   const [query, setQuery] = useSearchParams();
   const filter = filterOf(query);
   const shown = racks.reduce((sum, { tanks }) => sum + tanks.length, 0);
-  const set = (name: string, value: string) =>
-    setQuery(
-      (now) => {
-        const next = new URLSearchParams(now);
-        if (value === '') next.delete(name);
-        else next.set(name, value);
-        return next;
-      },
-      { replace: true },
-    );
+  const set = useInAddress();
   const clear = () =>
     setQuery((now) => new URLSearchParams([...now].filter(([name]) => ['tank', 'lot', 'from', 'slip', 'bag', 'edit'].includes(name))), {
       replace: true,

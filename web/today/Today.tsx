@@ -5,7 +5,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import { MINUTE_MS, atLocal, houseDay } from '#core/time/index.ts';
-import { isForLead, isSettledByHand, type DueState } from '#core/today/index.ts';
+import { isAnsweredByReason, isForLead, isSettledByHand, type DueState } from '#core/today/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { type Draft } from '../data/house.ts';
@@ -71,7 +71,7 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
   const mayLead = useRank('lead');
   const mayDecide = mayLead || !isForLead(row.rule);
   // Nobody can walk it any more: it is answered, not done or put off.
-  const isOver = row.rule === 'round-missed';
+  const isOver = isAnsweredByReason(row.rule);
   const byHand = mayDecide && isSettledByHand(row.rule);
   return (
     <li>
@@ -92,7 +92,7 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
         <Link className="btn btn-plain" to={to} aria-label={`${doing}: ${words}`}>
           {doing}
         </Link>
-        {byHand && !isOver && state !== 'next' && (
+        {byHand && state !== 'next' && (
           <Button
             variant="plain"
             aria-label={`Done: ${words}`}
@@ -111,7 +111,7 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
             Later
           </Button>
         )}
-        {byHand && (
+        {(byHand || (mayDecide && isOver)) && (
           <Button
             variant="plain"
             aria-expanded={open === 'skip'}

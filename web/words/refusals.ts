@@ -119,6 +119,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'range.upsideDown': ({ field }) => `The lowest ${FIELD_WORDS[field as keyof typeof FIELD_WORDS] ?? field} is above the highest.`,
   ...placeRefusals,
   'due.endsByDoing': () => 'This is over when it is done, not when somebody says so: it can be put off, not ticked off.',
+  'due.wantsReason': () => 'That round is over: it can only be left out, with the reason why.',
   'due.badSnooze': () => 'Put it off to a later time, at most a week ahead.',
   'fed.contradicts': () => 'Ignored, and eaten by some, cannot both be true.',
   'undo.twice': (facts, { when }) => `This was undone already: ${by(facts, when)}.`,
