@@ -1,20 +1,26 @@
 // What happens in the room besides walks and crates: days on which nobody came by, nets in the wrong tank, fish moved and set apart.
 import type { TankCard } from '#contract/views.ts';
 import { DAY_MS } from '#core/time/index.ts';
+import { missedRoundsOf } from '#core/today/index.ts';
 import { tanksOf } from './history.ts';
 import type { Said, Teller } from './teller.ts';
 
 /** Days before the opening on which nobody looked at a bench: short-handed, a stocktake, a storm. */
-const PASSED_BY: readonly { daysAgo: number; tanks: RegExp }[] = [
+const PASSED_BY: readonly { daysAgo: number; tanks: RegExp; why?: string }[] = [
   { daysAgo: 2, tanks: /^G[5-8]$/ },
-  { daysAgo: 10, tanks: /^(F|Q)\d/ },
-  { daysAgo: 16, tanks: /^[GQS]\d/ },
+  { daysAgo: 10, tanks: /^(F|Q)\d/, why: 'two of us ill' },
+  { daysAgo: 16, tanks: /^[GQS]\d/, why: 'stocktake' },
   { daysAgo: 37, tanks: /^[FG]\d/ },
   { daysAgo: 58, tanks: /^[FGQ]\d/ },
   { daysAgo: 83, tanks: /^[FGQ]\d/ },
 ];
 export const isPassedBy = (tank: string, daysAgo: number): boolean =>
   PASSED_BY.some((event) => event.daysAgo === daysAgo && event.tanks.test(tank));
+/** Of some of them somebody has said why; the latest still asks. */
+export const reasonsForPassingBy = (today: number): Said[] =>
+  PASSED_BY.flatMap(({ daysAgo, why }) =>
+    why ? [{ kind: 'due.skipped' as const, payload: { due: missedRoundsOf(today - daysAgo), why } }] : [],
+  );
 
 type At = (hour: number, minute: number) => number;
 type Day = { teller: Teller; at: At; find: (code: string) => TankCard; tanks: readonly TankCard[] };

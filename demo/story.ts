@@ -7,7 +7,7 @@ import { clearQuarantines, fallIll, planCrate, sellSome } from './history.ts';
 import { makeMatching, type Matching } from './matching.ts';
 import { beginMonos, wakeMonos, watchMonos, type Monos } from './monos.ts';
 import { PAST } from './pastCrates.ts';
-import { isPassedBy, tellRoomDay } from './roomDays.ts';
+import { isPassedBy, reasonsForPassingBy, tellRoomDay } from './roomDays.ts';
 import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, SYSTEMS, ZONE } from './rooms.ts';
 import { tellRound, type Trouble } from './rounds.ts';
 import { SPECIES } from './species.ts';
@@ -59,6 +59,7 @@ export function tellStory(file: string, opensAtMs: number, meet: (house: Teller[
   watchMonos(teller, story.monos!, at);
   tellThisMorning(story);
   wakeMonos(teller, story.monos!, at(0, 7, 35));
+  teller.tell(at(0, 7, 36), 'ines', ...reasonsForPassingBy(story.today));
   teller.finish();
   return teller.house;
 }

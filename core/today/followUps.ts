@@ -3,7 +3,7 @@ import type { RoundName } from '../rounds/index.ts';
 import { CONVERSION_HOURS } from '../runs/index.ts';
 import { HOUR_MS, atLocal } from '../time/index.ts';
 import { defineDue, type DueOf } from './define.ts';
-import { SLACK, type Walk } from './thing.ts';
+import { dueId, SLACK, type Walk } from './thing.ts';
 
 /** After a release, and after a fish that fell, jumped or landed on its back: it is checked again at these hours. */
 export const FOLLOW_UP_HOURS = [1, 4, 24] as const;
@@ -56,10 +56,12 @@ const isOf =
   (after: After): boolean =>
     after.rule === rule;
 
-/** How many days back a round that nobody walked is asked about. */
-export const MISSED_DAYS = 3;
+/** How many days back a round that nobody walked is asked about, unless somebody said why. */
+export const MISSED_DAYS = 31;
 /** A house day as what a due thing comes of: no entry stands behind it. */
 const dayOf = (day: number) => `day-${day}`;
+/** What answers for the rounds of a house day. */
+export const missedRoundsOf = (day: number): string => dueId(dayOf(day), 'round-missed', String(day));
 /** The house day that a missed round is of, by its name; undefined when the name is none. */
 export function dayOfMissed(source: string, step: string): number | undefined {
   return /^\d{1,6}$/.test(step) && source === dayOf(Number(step)) ? Number(step) : undefined;

@@ -28,6 +28,10 @@ export function prepareLeft(client: Database.Database): (day: number) => Record<
   };
 }
 
+/** SQL of since when lot `lot` is in `place` without a break: what went and came back stands there since it came back. */
+const sinceIn = (lot: string, place: string) =>
+  `(select max(at_ms) from (select g.at_ms, g.n, sum(g.n) over (order by g.at_ms, g.entry, g.rowid) total from p_leg g where g.lot = ${lot} and +g.place = ${place} and g.voided_by is null) where total = n)`;
+
 /** Of days that are over: the codes of tanks with fish that stood there before the day began, and that a round passed by. */
 export function prepareMissed(
   client: Database.Database,
@@ -35,7 +39,7 @@ export function prepareMissed(
   const ask = makeAsk(client);
   const standing = ask.all(
     { ...pick(t.tank, 'id', 'code'), sinceMs: orNull(number) },
-    `select t.id, t.code, (select min(g.at_ms) from now_standing b cross join p_leg g on g.lot = b.lot and +g.place = b.place and g.n > 0 and g.voided_by is null where b.place = t.id) sinceMs
+    `select t.id, t.code, (select min(${sinceIn('b.lot', 'b.place')}) from now_standing b where b.place = t.id) sinceMs
     from p_tank t join p_rack r on r.id = t.rack
     where ${WALKED} order by r.walk, t."row", t."column"`,
   );

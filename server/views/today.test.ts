@@ -1,5 +1,5 @@
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
-import { stateOf } from '#core/today/index.ts';
+import { MISSED_DAYS, stateOf } from '#core/today/index.ts';
 import { checkReplay } from '../journal/replay.ts';
 import {
   assign,
@@ -200,6 +200,28 @@ it('what is noted already is not noted twice, until it is mended; a tank with a 
   expect(house.codes(TRAINEE, ...twice)).toEqual(['fault.known']);
 });
 
+it('nobody passed by a tank that stood empty for days, though its fish came from there and are back', () => {
+  releaseOne();
+  const move = (from: string, to: string) =>
+    house.must(LEAD, {
+      kind: 'stock.moved',
+      payload: { moves: [{ lot: 'crate-1-fire', from, to, n: 4 }] },
+      overrules: [{ code: 'fit.noLid', reason: 'a net is on it' }],
+    });
+  const missed = () =>
+    due().flatMap(({ rule, step, facts }) => (rule === 'round-missed' ? [[Number(step) - TODAY, facts.what?.includes('G1')]] : []));
+  move('G1', 'G2');
+  house.wait(3 * DAY_MS);
+  move('G2', 'G1');
+  expect(missed().some(([, inG1]) => inG1)).toBe(false);
+  house.wait(2 * DAY_MS);
+  expect(
+    missed()
+      .filter(([, inG1]) => inG1)
+      .map(([day]) => day),
+  ).toEqual([4]);
+});
+
 it('a round that was not walked stays until somebody says why, and is asked of nobody who could not have walked it', () => {
   releaseOne();
   house.must(KEEPER, check('G1'));
@@ -228,7 +250,11 @@ it('a round that was not walked stays until somebody says why, and is asked of n
   expect(missed()).toEqual([]);
   house.must(KEEPER, undo(skip));
   expect(missed()).toHaveLength(1);
-  // An empty tank has no round that was missed.
   house.wait(DAY_MS);
   expect(missed().map(({ facts }) => facts.what)).toContain('G1 in the morning; G1 in the evening');
+  // A week later it still stands, with the days since; only a month lets it go.
+  house.wait(7 * DAY_MS);
+  expect(missed().map(({ step }) => Number(step) - TODAY)).toEqual([1, 2, 3, 4, 5, 6, 7, 8, 9]);
+  house.wait(MISSED_DAYS * DAY_MS);
+  expect(missed()).toHaveLength(MISSED_DAYS);
 });

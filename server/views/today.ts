@@ -8,6 +8,7 @@ import {
   FOLLOW_UP_HOURS,
   FOLLOW_UP_LAPSES_MS,
   MISSED_DAYS,
+  missedRoundsOf,
   MISSING_LAPSES_MS,
   type DueFacts,
   type Walk,
@@ -182,6 +183,10 @@ export const makeTodayView: MakeView<'today'> = (client) => {
   return ({ now, zone, rules }) => {
     const recent = now - CRATE_WINDOW_MS;
     const { day } = roundAt(now, zone, rules.eveningFromHour);
+    const openedAtMs = openedAt() ?? now;
+    const unanswered = Array.from({ length: MISSED_DAYS }, (_, back) => day - 1 - back).filter(
+      (past) => startOfHouseDay(past + 1, zone) > openedAtMs && !settled(missedRoundsOf(past)),
+    );
     const facts: DueFacts = {
       arrivals: arrivals(recent).map((row) => ({ ...row, pressing: transit(row, rules, now).pressing })),
       expected: expected(recent, recent),
@@ -205,13 +210,8 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         ...row,
         walk: walkOf(row),
       })),
-      rounds: { day, left: leftOf(day), openedAtMs: openedAt() },
-      missedRounds: missedOn(
-        Array.from({ length: MISSED_DAYS }, (_, back) => day - 1 - back).map((past) => ({
-          day: past,
-          beganMs: startOfHouseDay(past, zone),
-        })),
-      ),
+      rounds: { day, left: leftOf(day), openedAtMs },
+      missedRounds: missedOn(unanswered.map((past) => ({ day: past, beganMs: startOfHouseDay(past, zone) }))),
       stayLimits: stayLimits().map(({ untilMs, untilCm, sizeCm, measuredMs, ...row }) => ({
         ...row,
         untilMs: untilMs ?? undefined,

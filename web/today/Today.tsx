@@ -14,7 +14,8 @@ import { useShown } from '../data/overlay.ts';
 import { PaperHead, PrintButton } from '../parts/OnPaper.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { DUE_WORDS, sayDue } from '../words/due.ts';
-import { rowsOf, shownAt, STATES, overlayToday, type DueRow } from './group.ts';
+import { plural } from '../words/text.ts';
+import { visitsOf, shownAt, STATES, overlayToday, type DueRow, type Visit } from './group.ts';
 import css from './today.module.scss';
 
 const STATE_WORDS: Record<DueState, string> = { overdue: 'Overdue', now: 'Now', next: 'Next' };
@@ -23,8 +24,8 @@ export default function Today() {
   const { shown: view, error, mutate } = useShown('today', overlayToday);
   const now = useHouseNow(15_000);
   if (!view) return <Waiting error={error} retry={() => void mutate()} />;
-  const rows = rowsOf(view.due, now);
-  if (STATES.every((state) => rows[state].length === 0)) {
+  const visits = visitsOf(view.due, now);
+  if (STATES.every((state) => visits[state].length === 0)) {
     return (
       <div className="empty">
         <h1>Nothing is due</h1>
@@ -39,14 +40,14 @@ export default function Today() {
     <div className={css.today}>
       <h1 className="visually-hidden">Today</h1>
       <PaperHead title="Today" />
-      {STATES.filter((state) => rows[state].length > 0).map((state) => (
-        <section key={state} className={css[state]} aria-label={STATE_WORDS[state]}>
+      {STATES.filter((state) => visits[state].length > 0).map((state) => (
+        <section key={state} aria-label={STATE_WORDS[state]}>
           <h2>
-            {STATE_WORDS[state]} <span className="num soft">{rows[state].length}</span>
+            {STATE_WORDS[state]} <span className="num soft">{visits[state].length}</span>
           </h2>
           <ul className={css.dueRows}>
-            {rows[state].map((row) => (
-              <Row key={row.ids[0]! + state} row={row} state={state} now={now} />
+            {visits[state].map((visit) => (
+              <VisitRow key={visit.key} visit={visit} now={now} />
             ))}
           </ul>
         </section>
@@ -58,7 +59,25 @@ export default function Today() {
   );
 }
 
-function Row({ row, state, now }: { row: DueRow; state: DueState; now: number }) {
+/** One thing is a row; several at one place are a row with rows in it. */
+function VisitRow({ visit: { tankCode, rows }, now }: { visit: Visit; now: number }) {
+  if (rows.length === 1) return <Row row={rows[0]} now={now} />;
+  return (
+    <li className={css.visit}>
+      <p>
+        {tankCode} <span className="soft">{plural(rows.length, 'thing')} here</span>
+      </p>
+      <ul className={css.dueRows} aria-label={`Due at ${tankCode}`}>
+        {rows.map((row) => (
+          <Row key={row.ids[0]! + row.state} row={row} now={now} />
+        ))}
+      </ul>
+    </li>
+  );
+}
+
+function Row({ row, now }: { row: DueRow; now: number }) {
+  const { state } = row;
   const { when } = useTimes();
   const { recordAction } = useActions();
   const [open, setOpen] = useState<'later' | 'skip'>();
@@ -74,7 +93,7 @@ function Row({ row, state, now }: { row: DueRow; state: DueState; now: number })
   const isOver = isAnsweredByReason(row.rule);
   const byHand = mayDecide && isSettledByHand(row.rule);
   return (
-    <li>
+    <li className={css[state]}>
       <span className={clsx(css.dueTime, 'num')}>
         {isOver
           ? 'is over'

@@ -2,7 +2,7 @@ import type { Act, Entry } from '#core/catalogue/index.ts';
 import type { Due } from '#core/today/index.ts';
 import { sayDue } from '../words/due.ts';
 import { laidOver } from '../data/testOverlay.ts';
-import { overlayToday, rowsOf } from './group.ts';
+import { overlayToday, rowsOf, visitsOf } from './group.ts';
 
 const NOW = 1_000_000_000;
 const due = (id: string, more: Partial<Due> = {}): Due => ({
@@ -48,6 +48,35 @@ it('one walk to a tank does all that is due there, and stands where the most urg
   expect(rows.now).toEqual([]);
   expect(rows.overdue).toMatchObject([{ step: '1h and 4h', ids: ['a:after-release:1h', 'b:after-release:1h'], atMs: NOW - 5 }]);
   expect(sayDue(rows.overdue[0]!)).toBe('Check G1: firefish, 1 h and 4 h after release');
+});
+
+it('all that is due at one place is one visit, the worst first; what is next stays by its time', () => {
+  const lights = due('l', { rule: 'lights-on', step: '0', fromMs: NOW - 20 });
+  const elsewhere = due('m', { facts: { tank: 'u', tankCode: 'G2' } });
+  const overdue = due('o', { rule: 'fault', step: '0', byMs: NOW - 1 });
+  const next = due('n', { step: '24h', fromMs: NOW + 100, byMs: NOW + 300 });
+  const visits = visitsOf([due('a'), lights, elsewhere, overdue, next], NOW);
+  expect(visits.overdue.map(({ tankCode, rows }) => [tankCode, rows.map(({ rule, state }) => [rule, state])])).toEqual([
+    [
+      'G1',
+      [
+        ['fault', 'overdue'],
+        ['after-release', 'now'],
+        ['lights-on', 'now'],
+      ],
+    ],
+  ]);
+  expect(visits.now.map(({ tankCode }) => tankCode)).toEqual(['G2']);
+  expect(visits.next).toHaveLength(1);
+});
+
+it('days that nobody answered for are one row, which names the tanks of the latest', () => {
+  const missed = (day: number, what: string) =>
+    due('', { id: `day-${day}:round-missed:${day}`, rule: 'round-missed', step: String(day), fromMs: day, byMs: day, facts: { what } });
+  const { overdue } = rowsOf([missed(20513, 'B4 in the morning'), missed(20514, 'C2 in the evening')], NOW);
+  expect(overdue).toMatchObject([{ ids: ['day-20513:round-missed:20513', 'day-20514:round-missed:20514'] }]);
+  expect(sayDue(overdue[0]!)).toBe('Not checked on 2 days, Sun 1 Mar to Mon 2 Mar, on the last: C2 in the evening. Why?');
+  expect(sayDue(rowsOf([missed(20514, 'C2 in the evening')], NOW).overdue[0]!)).toBe('Not checked on Mon 2 Mar: C2 in the evening. Why?');
 });
 
 it('shows at once what this screen has settled', () => {

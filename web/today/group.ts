@@ -1,9 +1,13 @@
-// Due things as rows: follow-ups of one tank and hour are one walk, so they are one row. And what this screen has settled already.
+// Due things as rows: follow-ups of one tank and hour are one walk, so they are one row; what else is due at that place stands with it. And what this screen has settled
+// already.
 import type { Entry } from '#core/catalogue/index.ts';
-import { stateOf, type Due, type DueState } from '#core/today/index.ts';
+import { isAnsweredByReason, stateOf, type Due, type DueState } from '#core/today/index.ts';
 import type { Overlay } from '../data/overlay.ts';
+import { AND } from '../words/dueWords.ts';
 
-export type DueRow = Due & { ids: string[] };
+export type DueRow = Due & { ids: string[]; state: DueState };
+/** All that is to be done at one place, the most urgent first; a thing without a tank stands alone. */
+export type Visit = { key: string; tankCode?: string; rows: [DueRow, ...DueRow[]] };
 export const STATES: readonly DueState[] = ['overdue', 'now', 'next'];
 
 /** Without what this screen's own unanswered acts have settled. */
@@ -22,9 +26,9 @@ function unsettled(due: readonly Due[], entries: readonly Entry[]): Due[] {
     });
 }
 
-/** Between the steps of a row. */
-export const AND = ' and ';
 const keyOf = ({ id, rule, step, facts, snoozed }: Due, state: DueState): string => {
+  // Days that nobody answered for are answered together.
+  if (isAnsweredByReason(rule)) return rule;
   if (!facts.tank) return id;
   if (snoozed) return [state, rule, step, facts.tank, 'later'].join('|');
   return rule.startsWith('after-') && state !== 'next' ? `${rule}|${facts.tank}` : [state, rule, step, facts.tank].join('|');
@@ -40,7 +44,7 @@ export function rowsOf(due: readonly Due[], now: number): Record<DueState, DueRo
     const key = keyOf(dueThing, state);
     const row = known.get(key);
     if (!row) {
-      const first = { ...dueThing, ids: [dueThing.id] };
+      const first = { ...dueThing, ids: [dueThing.id], state };
       known.set(key, first);
       rows[state].push(first);
       continue;
@@ -50,6 +54,10 @@ export function rowsOf(due: readonly Due[], now: number): Record<DueState, DueRo
     row.atMs = Math.min(row.atMs ?? row.fromMs, dueThing.atMs ?? dueThing.fromMs);
     row.step = [...new Set([...row.step.split(AND), dueThing.step])].join(AND);
     row.byMs = Math.min(row.byMs, dueThing.byMs);
+    if (isAnsweredByReason(row.rule)) {
+      row.facts = dueThing.facts; // the latest day speaks for all
+      continue;
+    }
     const what = [row.facts.what, dueThing.facts.what].filter(Boolean).join(', ');
     const n = row.facts.n === undefined ? undefined : row.facts.n + (dueThing.facts.n ?? 0);
     row.facts = { ...row.facts, n, what: [...new Set(what.split(', '))].join(', ') };
@@ -57,6 +65,26 @@ export function rowsOf(due: readonly Due[], now: number): Record<DueState, DueRo
   rows.next.sort((a, b) => shownAt(a) - shownAt(b));
   return rows;
 }
+
+/** Rows as visits by state: what is due now at a place where something is overdue is done on the same visit. What is next stays by time. */
+export function visitsOf(due: readonly Due[], now: number): Record<DueState, Visit[]> {
+  const rows = rowsOf(due, now);
+  const visits: Record<DueState, Visit[]> = { overdue: [], now: [], next: rows.next.map(visitOf) };
+  const known = new Map<string, Visit>();
+  for (const row of [...rows.overdue, ...rows.now]) {
+    const place = row.facts.tank;
+    const there = place === undefined ? undefined : known.get(place);
+    if (there) {
+      there.rows.push(row);
+      continue;
+    }
+    const visit = visitOf(row);
+    if (place !== undefined) known.set(place, visit);
+    visits[row.state].push(visit);
+  }
+  return visits;
+}
+const visitOf = (row: DueRow): Visit => ({ key: row.ids[0]! + row.state, tankCode: row.facts.tankCode, rows: [row] });
 
 /** The hour itself, where it may be done a little earlier. */
 export const shownAt = ({ atMs, fromMs }: Pick<Due, 'atMs' | 'fromMs'>): number => atMs ?? fromMs;

@@ -1,13 +1,16 @@
 // What the words of a due rule are, and the pieces that several rules share.
 import type { Due } from '#core/today/index.ts';
 
+/** Between the steps of a row that stands for several. */
+export const AND = ' and ';
+
 /** `24h`, `7 d`. */
 export const sayHours = (steps: string) =>
   steps
-    .split(' and ')
+    .split(AND)
     .map((step) => Number(step.replace('h', '')))
     .map((hours) => (hours >= 72 ? `${hours / 24} days` : `${hours} h`))
-    .join(' and ');
+    .join(AND);
 
 export type Said = Pick<Due, 'step' | 'facts'>;
 export type DueWords = {

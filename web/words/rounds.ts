@@ -1,7 +1,7 @@
 // What is seen on the walk, as sentences: checks, meals, losses, mishaps; and what is due of it.
 import { SIGN_CLASS, type RoundEntries } from '#core/rounds/index.ts';
 import { formatDay } from '#core/time/index.ts';
-import { sayHours, toCheck, toTank, type DueWords } from './dueWords.ts';
+import { AND, sayHours, toCheck, toTank, type DueWords } from './dueWords.ts';
 import type { Words } from './entryWords.ts';
 import { plural } from './text.ts';
 
@@ -22,9 +22,19 @@ export const roundWords: Pick<Words, keyof RoundEntries> = {
   'fault.noticed': ({ tank, what }, name) => `${name(tank)}: ${what}`,
 };
 
+/** Of several days the span, and how many it is: what is named then is of the latest. */
+function sayDays(step: string): string {
+  const days = step
+    .split(AND)
+    .map(Number)
+    .toSorted((a, b) => a - b);
+  const [first, last] = [days[0]!, days.at(-1)!];
+  return days.length === 1 ? formatDay(first) : `${days.length} days, ${formatDay(first)} to ${formatDay(last)}, on the last`;
+}
+
 export const roundDueWords = {
   'round-missed': {
-    says: ({ step, facts }) => `Not checked on ${formatDay(Number(step))}: ${facts.what}. Why?`,
+    says: ({ step, facts }) => `Not checked on ${sayDays(step)}: ${facts.what}. Why?`,
     name: 'a round that was not walked',
     leads: () => ({ to: '/rounds', doing: 'To the rounds' }),
   },
