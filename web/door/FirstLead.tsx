@@ -25,6 +25,7 @@ const CODE: FormField = {
   label: 'The code that the server printed when it started',
   hint: 'asked because you are on another machine',
   maxLength: 12,
+  secret: true,
 };
 
 export function FirstLead({ house }: { house: DoorView['house'] }) {
@@ -58,6 +59,7 @@ export function FirstLead({ house }: { house: DoorView['house'] }) {
       )}
       <p className="soft">Nobody works here yet. You are its first lead; you add the others once you are in.</p>
       <PlainForm
+        draft="first lead"
         fields={house.code ? [...FIELDS, CODE] : FIELDS}
         initial={{ zone: Intl.DateTimeFormat().resolvedOptions().timeZone, title: 'lead' }}
         submit="Open the house"

@@ -46,6 +46,7 @@ export function DrawTanks({ view, racks, write, asked }: Props) {
       />
       {own && <Chips label="Which water" options={WATER_TYPES} value={water} onChange={setWater} />}
       <PlainForm
+        draft={`draw tanks, ${own ? water : 'in a system'}`}
         key={`${own} ${water}`}
         fields={[...tankFields({ racks, systems: own ? [] : systems }), ...(own ? waterFields(water) : [])]}
         initial={{

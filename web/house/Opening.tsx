@@ -69,6 +69,7 @@ function OneLot({ view, write }: PartProps) {
         onChange={setHeard}
       />
       <PlainForm
+        draft="opening lot"
         fields={OPENING_FIELDS.map((field) => (field.name === 'tank' && field.type === 'text' ? { ...field, list: codes } : field))}
         initial={{ origin: 'unknown', quarantineDays: '0' }}
         submit={(values) => `Put ${values.n?.trim() || 'them'} ${heard?.species?.common ?? ''} here`.replace('  ', ' ')}

@@ -8,6 +8,7 @@ import { lookUpOf } from '../data/lookUp.ts';
 import { Names } from '../intake/Names.tsx';
 import { FileDrop } from '../parts/FileDrop.tsx';
 import { numberOf } from '../parts/PlainForm.tsx';
+import { forgetKept, useKept } from '../parts/useKept.ts';
 import { plural } from '../words/text.ts';
 import { countLots, type AskedLot, type CountedLot, type SendLot } from './countLots.ts';
 import { AskedLots } from './AskedLots.tsx';
@@ -23,10 +24,12 @@ const send: SendLot = async (_words, drafts) => {
   return outcome;
 };
 
+const FORM = 'opening list';
+
 export function OpeningList({ view }: PartProps) {
-  const [text, setText] = useState<string>();
-  const [answers, setAnswers] = useState<Answers>({});
-  const [days, setDays] = useState('0');
+  const [text, setText] = useKept<string | undefined>(FORM, 'text', undefined);
+  const [answers, setAnswers] = useKept<Answers>(FORM, 'answers', {});
+  const [days, setDays] = useKept(FORM, 'days', '0');
   const [said, setSaid] = useState<string>();
   const [asked, setAsked] = useState<AskedLot[]>();
   const list = useMemo(
@@ -52,6 +55,7 @@ export function OpeningList({ view }: PartProps) {
   const count = async (lots: readonly CountedLot[]) => {
     setAsked(await countLots(lots, send, (done) => setSaid(`${done} of ${lots.length} sent`)));
     setText(undefined);
+    forgetKept(FORM);
     setSaid(undefined);
   };
   if (text === undefined || !list)

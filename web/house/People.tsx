@@ -62,7 +62,7 @@ export function People({ view, write, mayEdit }: PartProps) {
       {mayEdit && (
         <>
           <h3>Somebody new</h3>
-          <PlainForm fields={PERSON_FIELDS} initial={{ role: 'keeper' }} submit="Add this person" onSubmit={add} />
+          <PlainForm draft="person" fields={PERSON_FIELDS} initial={{ role: 'keeper' }} submit="Add this person" onSubmit={add} />
         </>
       )}
       {gone.length > 0 && (
@@ -119,6 +119,7 @@ function OnePerson({ person, write, mayEdit }: Omit<PartProps, 'view'> & { perso
       )}
       {open === 'pin' && (
         <PlainForm
+          draft={`PIN of ${id}`}
           fields={id === me.id ? [OLD_PIN, NEW_PIN] : [NEW_PIN]}
           submit={`Set the PIN of ${name}`}
           onSubmit={async ({ pin, old }) => close(await setPin(id, pin!, old))}
@@ -137,6 +138,7 @@ function ChangePerson({ person, write, onDone, isMe }: ChangeProps) {
   return (
     <>
       <PlainForm
+        draft={`person ${person.id}`}
         key={entry}
         fields={PERSON_FIELDS.filter((field) => field.name !== 'pin')}
         initial={{ name, title, role }}

@@ -64,6 +64,7 @@ export function QuarantineRules({ view, write, mayEdit }: PartProps) {
       <Chips label="Class" options={QUARANTINE_CLASSES} value={fishClass} onChange={setOf} />
       {mayEdit ? (
         <PlainForm
+          draft={`quarantine of ${fishClass}`}
           key={fishClass + JSON.stringify(house.rules.quarantine[fishClass])}
           fields={QUARANTINE_FIELDS}
           initial={quarantineValues(house.rules.quarantine[fishClass])}

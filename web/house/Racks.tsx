@@ -50,6 +50,7 @@ export function Racks({ view, write, mayEdit }: PartProps) {
         <>
           <h3>{racks.length === 0 ? 'The first rack' : 'Another rack'}</h3>
           <PlainForm
+            draft="rack"
             fields={RACK_FIELDS}
             submit="Add this rack"
             onSubmit={async (values) => {
@@ -66,6 +67,7 @@ export function Racks({ view, write, mayEdit }: PartProps) {
         <>
           <h3>Several tanks changed at once</h3>
           <PlainForm
+            draft="many tanks"
             fields={MANY_FIELDS}
             submit="They are so"
             onSubmit={async (values) => {
@@ -135,6 +137,7 @@ function ChangeRack({ rack, write, onDone }: { rack: HouseView['racks'][number];
   return (
     <>
       <PlainForm
+        draft={`rack ${rack.id}`}
         key={entry}
         fields={RACK_FIELDS}
         initial={{ name, room, walk: String(walk) }}

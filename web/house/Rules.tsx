@@ -16,6 +16,7 @@ export function Rules({ write, mayEdit }: PartProps) {
       <h2>House rules</h2>
       {mayEdit ? (
         <PlainForm
+          draft="rules"
           fields={RULE_FIELDS}
           initial={values}
           submit="These are our rules"

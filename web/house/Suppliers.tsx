@@ -17,6 +17,7 @@ export function Suppliers({ view, write, mayEdit }: PartProps) {
       </ul>
       {mayEdit && (
         <PlainForm
+          draft="supplier"
           fields={SUPPLIER_FIELDS}
           submit="Add this supplier"
           onSubmit={(values) => write(values.name!, supplierOf(values, newId))}

@@ -68,6 +68,7 @@ export function Systems({ view, write, mayEdit }: PartProps) {
           <h3>{view.systems.length === 0 ? 'The first system' : 'Another system'}</h3>
           <Chips label="Which water" options={WATER_TYPES} value={type} onChange={setType} />
           <PlainForm
+            draft={`system, ${type}`}
             key={type}
             fields={newSystemFields(type)}
             initial={waterStart(type, units)}
@@ -108,6 +109,7 @@ function OneSystem({ system, view, write, onDone }: Pick<PartProps, 'view' | 'wr
   return (
     <div>
       <PlainForm
+        draft={`system ${system.id}`}
         fields={SYSTEM_FIELDS}
         initial={{
           name: system.name,

@@ -72,6 +72,7 @@ export function Tools({ view, write, mayEdit }: PartProps) {
             {open === tool.id && (
               <>
                 <PlainForm
+                  draft={`tool ${tool.id}`}
                   key={tool.entry}
                   fields={fields}
                   initial={{
@@ -98,6 +99,7 @@ export function Tools({ view, write, mayEdit }: PartProps) {
       </ul>
       {mayEdit && (
         <PlainForm
+          draft="tool"
           fields={fields}
           submit="Add this tool"
           onSubmit={(values) => write(values.name!, { kind: 'tool.added', payload: { tool: newId(), ...toolOf(values) } })}

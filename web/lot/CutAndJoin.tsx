@@ -9,6 +9,7 @@ import { useVoice } from '../data/voice.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { forgetKept, useKept } from '../parts/useKept.ts';
 import { sayAll } from '../words/refusals.ts';
 import { plural } from '../words/text.ts';
 import { joinEntry, splitEntry } from './draft.ts';
@@ -37,16 +38,20 @@ export function CutLot({ view, lot, onDone }: Props) {
   const { recordAction } = useActions();
   const voice = useVoice();
   const { place, choose } = usePlace(view);
-  const [n, setN] = useState(1);
-  const [why, setWhy] = useState<SplitWhy>('followed singly');
-  const [label, setLabel] = useState(lot.label);
+  const form = `cut ${lot.id}`;
+  const [n, setN] = useKept(form, 'n', 1);
+  const [why, setWhy] = useKept<SplitWhy>(form, 'why', 'followed singly');
+  const [label, setLabel] = useKept(form, 'label', lot.label);
   const [problem, setProblem] = useState<string>();
   const cut = async () => {
     const inQuarantine = view.quarantines.length > 0;
     const entry = splitEntry({ lot, place: place.place, n, why, label, inQuarantine });
     const outcome = await recordAction(`${n} ${lot.label} are a lot of their own`, entry);
     if (outcome.status === 'refused') setProblem(sayAll(outcome.refusals, outcome.code, voice));
-    else onDone();
+    else {
+      forgetKept(form);
+      onDone();
+    }
   };
   return (
     <div className="tank-form">
@@ -78,14 +83,18 @@ export function JoinLot({ view, lot, onDone }: Props) {
     (occupant) => occupant.lot !== lot.id && occupant.species?.id === lot.species?.id,
   );
   const [into, setInto] = useState('');
-  const [why, setWhy] = useState('');
+  const form = `join ${lot.id}`;
+  const [why, setWhy] = useKept(form, 'why', '');
   const [problem, setProblem] = useState<string>();
   const chosen = kin.find((occupant) => occupant.lot === into) ?? kin[0];
   const join = async () => {
     const entry = joinEntry({ lot, into: chosen!.lot, place: place.place, n: place.n, why });
     const outcome = await recordAction(`${place.n} ${lot.label} joined to ${chosen!.label}`, entry);
     if (outcome.status === 'refused') setProblem(sayAll(outcome.refusals, outcome.code, voice));
-    else onDone();
+    else {
+      forgetKept(form);
+      onDone();
+    }
   };
   if (!chosen) return <p className="soft">No other lot of its kind stands with it in {place.name}.</p>;
   return (

@@ -23,7 +23,7 @@ import { Meeting, meets } from './Meeting.tsx';
 import { MoveOptions, type Choices } from './MoveOptions.tsx';
 import css from './moves.module.scss';
 import { Step } from './Step.tsx';
-import { detailsOf, TaskDetails, type Details } from './TaskDetails.tsx';
+import { TaskDetails, wordsOf, type Counted, type Details, type SlipWords } from './TaskDetails.tsx';
 import { leftCleared } from './useQuarantineAgain.tsx';
 
 type Props = {
@@ -49,7 +49,13 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
   const form = `move ${hand.lot} ${hand.from} ${taskId ?? ''}`;
   const [said, setN] = useKept(form, 'n', task?.n ?? inHand({ view, hand }).fish.n);
   // What was counted at the other end, and whether a clock is to restart, is of this move alone: never of one that was begun an hour ago.
-  const [details, setDetails] = useState<Details>(() => detailsOf(task));
+  const [counted, setCounted] = useState<Counted>({ along: {} });
+  const [words, setWords] = useKept<SlipWords>(form, 'words', wordsOf(task));
+  const details: Details = { ...words, ...counted };
+  const setDetails = ({ tool, sex, size, which, why, ...counts }: Details) => {
+    setWords({ tool, sex, size, which, why });
+    setCounted(counts);
+  };
   const [choices, setChoices] = useState<Choices>({ oneLot: false, again: true, hours: house.rules.temporaryH });
   const done = (tank: string) => (forgetKept(form), onDone(tank));
   const move = judgeMove({ view, hand, to, task, n: said, oneLot: choices.oneLot }, house.rules);
@@ -89,7 +95,7 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
       <h2>
         {fish.label}, {from.code} <span className="soft">to</span> {end ? end.code : '…'}
       </h2>
-      {task && <SlipWords task={task} />}
+      {task && <SlipSays task={task} />}
       <CountField label="In the net" value={n} min={1} max={fish.n} of={fish.n} onChange={setN} />
       {!end && <p>Tap the tank where they shall go. Hatched tanks say what stands against them.</p>}
       {end && reasons.length > 0 && (
@@ -124,7 +130,7 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
   );
 }
 
-function SlipWords({ task }: { task: MovesView['tasks'][number] }) {
+function SlipSays({ task }: { task: MovesView['tasks'][number] }) {
   const said = [
     task.who,
     task.sex !== 'any' && task.sex,

@@ -8,21 +8,24 @@ import { MISHAPS, type Mishap } from '#core/rounds/index.ts';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 
-export type Details = {
-  /** Counted at the other end, and seen to stay behind; nothing when nobody counted. */
+/** What was seen on this one move: counted at the other end, and seen to stay behind; nothing when nobody counted. */
+export type Counted = {
   arrived?: number;
   behind?: number;
   along: Readonly<Record<string, number>>;
+  mishap?: Mishap;
+};
+/** What the slip says of the move, counted or not. */
+export type SlipWords = {
   tool: string;
   sex: (typeof SEXES)[number];
   size: (typeof SIZES)[number];
   which: string;
   why: string;
-  mishap?: Mishap;
 };
+export type Details = Counted & SlipWords;
 
-export const detailsOf = (task: TransferTaskCard | undefined): Details => ({
-  along: {},
+export const wordsOf = (task: TransferTaskCard | undefined): SlipWords => ({
   tool: task?.tool ?? '',
   sex: task?.sex ?? 'any',
   size: task?.size ?? 'any',

@@ -146,6 +146,7 @@ export function Family({ view }: { view: RoomView }) {
         </p>
       )}
       <PlainForm
+        draft="step of a plan"
         key={steps.length}
         fields={fields}
         initial={{ after: steps.at(-1)?.task ?? '' }}

@@ -1,30 +1,44 @@
 /** @jest-environment jsdom */
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor } from '@testing-library/react';
+import { useState } from 'react';
 import { draw } from '../testScreen.tsx';
 import { PlainForm, type FormField, type Values } from './PlainForm.tsx';
 
-const fields: FormField[] = [
+const FIELDS: FormField[] = [
   { name: 'name', type: 'text', label: 'Name' },
   { name: 'n', type: 'number', label: 'Heads', min: 1, max: 9, whole: true },
 ];
 const field = (label: string) => screen.getByLabelText<HTMLInputElement>(label);
 const type = (label: string, text: string) => fireEvent.change(field(label), { target: { value: text } });
 
-/** The form, with a house that answers when it is told to. */
-function open() {
+/** The form, with a house that answers when it is told to; left, and come back to for the same or something else. */
+function open(first: { draft?: string; fields?: FormField[] } = {}) {
   const sent: Values[] = [];
   let answer: (wrong: string | undefined) => void = () => undefined;
-  draw(
-    <PlainForm
-      fields={fields}
-      submit={({ name }) => `Add ${name || 'it'}`}
-      onSubmit={(values) => {
-        sent.push(values);
-        return new Promise((resolve) => (answer = resolve));
-      }}
-    />,
-  );
-  return { sent, answer: (wrong?: string) => answer(wrong) };
+  const send = (values: Values) => {
+    sent.push(values);
+    return new Promise<string | undefined>((resolve) => (answer = resolve));
+  };
+  let show: (form: typeof first | undefined) => void = () => undefined;
+  function Page() {
+    const [form, setForm] = useState<typeof first | undefined>(first);
+    show = setForm;
+    if (!form) return null;
+    return (
+      <PlainForm
+        draft={form.draft ?? 'comet'}
+        fields={form.fields ?? FIELDS}
+        submit={({ name }) => `Add ${name || 'it'}`}
+        onSubmit={send}
+      />
+    );
+  }
+  draw(<Page />);
+  const back = (form: typeof first = first) => {
+    act(() => show(undefined));
+    act(() => show(form));
+  };
+  return { sent, answer: (wrong?: string) => answer(wrong), back };
 }
 const press = () => fireEvent.click(screen.getByRole('button'));
 
@@ -59,4 +73,38 @@ it('gives back what the house refuses, unless the next one was begun', async () 
   answer('There is a comet already.');
   expect(await screen.findByText('There is a comet already.')).toBeTruthy();
   expect([field('Name').value, field('Heads').value]).toEqual(['comet', '3']);
+});
+
+it('what was typed is there after leaving and coming back, for what it was typed of alone; a PIN is not', () => {
+  const fields: FormField[] = [...FIELDS, { name: 'pin', type: 'pin', label: 'PIN' }];
+  const { back } = open({ fields });
+  type('Name', 'comet');
+  type('PIN', '8642');
+  expect(sessionStorage.getItem('daily-crate-drafts')).not.toContain('8642');
+  back({ draft: 'damsel', fields });
+  expect(field('Name').value).toBe('');
+  back({ fields });
+  expect([field('Name').value, field('PIN').value]).toEqual(['comet', '']);
+  // A form that begins with other fields by now begins anew.
+  back({ fields: FIELDS });
+  expect(field('Name').value).toBe('');
+});
+
+it('under way it is the act that is kept: the form comes back empty, and is kept again when the house refuses', async () => {
+  const { sent, answer, back } = open();
+  type('Name', 'comet');
+  type('Heads', '3');
+  press();
+  await waitFor(() => expect(sent).toHaveLength(1));
+  expect(sessionStorage.getItem('daily-crate-drafts')).not.toContain('comet');
+  answer('There is a comet already.');
+  await screen.findByText('There is a comet already.');
+  back();
+  expect(field('Name').value).toBe('comet');
+  press();
+  await waitFor(() => expect(sent).toHaveLength(2));
+  answer();
+  await waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button').disabled).toBe(false));
+  back();
+  expect(field('Name').value).toBe('');
 });

@@ -6,12 +6,15 @@ import { useForm } from 'react-hook-form';
 import type { Quantity } from '#core/water/index.ts';
 import { useUnits, type Units } from '../data/units.ts';
 import { problemOf } from './QuantityField.tsx';
+import { forgetKept, useKept } from './useKept.ts';
 
 type Common = {
   name: string;
   label: string;
   hint?: string;
   optional?: boolean;
+  /** Never kept on the device, as a PIN is not. */
+  secret?: boolean;
   /** A part of the form of this name begins here, with a sentence that says what it is for. */
   section?: string;
   about?: string;
@@ -27,7 +30,11 @@ export type FormField = Common &
     | { type: 'choice'; options: readonly (string | { value: string; label: string })[] }
   );
 export type Values = Record<string, string>;
+/** What was typed, over what stood there: a form that begins otherwise by now has another answer to give. */
+type Typed = { start: Values; values: Values };
 type Props = {
+  /** What is typed into it is kept under this name until it is sent, through a reload too; a PIN never is. */
+  draft: string;
   fields: readonly FormField[];
   initial?: Values;
   /** What the button says, from what is typed so far. */
@@ -41,11 +48,20 @@ type Props = {
   below?: (values: Values) => ReactNode;
 };
 
-export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false, next, below }: Props) {
+export function PlainForm({ draft, fields, initial = {}, submit, onSubmit, keep = false, next, below }: Props) {
   const id = useId();
   const units = useUnits();
   const start = { ...Object.fromEntries(fields.map((field) => [field.name, firstOf(field)])), ...initial };
-  const { register, handleSubmit, reset, getValues, watch, formState } = useForm<Values>({ defaultValues: start, mode: 'onTouched' });
+  const form = `form ${draft}`;
+  const [kept, keepTyped] = useKept<Typed | undefined>(form, 'typed', undefined);
+  const { register, handleSubmit, reset, getValues, watch, formState } = useForm<Values>({
+    defaultValues: kept && isSame(kept.start, start) ? { ...start, ...kept.values } : start,
+    mode: 'onTouched',
+  });
+  const remember = () => {
+    const secrets = new Set(fields.flatMap(({ type, name, secret }) => (secret || type === 'pin' ? [name] : [])));
+    keepTyped({ start, values: Object.fromEntries(Object.entries(getValues()).filter(([name]) => !secrets.has(name))) });
+  };
   const [problem, setProblem] = useState<string>();
   // eslint-disable-next-line react-hooks/incompatible-library -- the button's own words follow what is typed
   const values = watch();
@@ -53,15 +69,18 @@ export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false
     const said = Object.fromEntries(fields.map((field) => [field.name, saidOf(field, typed[field.name], units)]));
     // Empty at once, so that the next one can be typed while the house answers; what it refuses comes back.
     if (next) reset({ ...typed, ...next(typed) }, { keepDefaultValues: true });
-    else if (!keep) reset();
+    else if (!keep) reset(start);
+    // Under way it is the act that is kept, not the form: a reload must not offer it a second time.
+    forgetKept(form);
     const wrong = await onSubmit(said);
     setProblem(wrong);
     const left: Values = next ? { ...typed, ...next(typed) } : start;
     const untouched = Object.entries(getValues()).every(([name, text]) => text === left[name]);
     if (wrong !== undefined && (!keep || next) && untouched) reset(typed, { keepDefaultValues: true });
+    if (wrong !== undefined) remember();
   });
   return (
-    <form noValidate onSubmit={(event) => void send(event)}>
+    <form noValidate onChange={remember} onSubmit={(event) => void send(event)}>
       {partsOf(fields).map(({ section, about, of }) => (
         <Part key={section ?? ''} section={section} about={about}>
           {of.map((field) => {
@@ -102,6 +121,8 @@ export function PlainForm({ fields, initial = {}, submit, onSubmit, keep = false
     </form>
   );
 }
+
+const isSame = (a: Values, b: Values): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 type FormPart = Pick<Common, 'section' | 'about'> & { of: FormField[] };
 export function partsOf(fields: readonly FormField[]): FormPart[] {

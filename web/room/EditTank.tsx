@@ -77,6 +77,7 @@ function OneTank({ view, tank }: { view: RoomView; tank: TankCard }) {
         </Caution>
       )}
       <PlainForm
+        draft={`tank ${tank.id}`}
         fields={fields}
         initial={initial}
         submit={`${tank.code} is so`}
@@ -134,6 +135,7 @@ function NewVessel({ view }: { view: RoomView }) {
     <>
       <h3>A bucket, box or divider</h3>
       <PlainForm
+        draft="vessel"
         fields={[
           { name: 'vessel', type: 'choice', label: 'What it is', options: ['bucket', 'box', 'divider'] },
           { name: 'code', type: 'text', label: 'Code', maxLength: 12 },

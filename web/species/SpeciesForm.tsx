@@ -13,6 +13,7 @@ import {
   type SpeciesAdded,
 } from '#core/species/index.ts';
 import { useActions } from '../actions/actions.tsx';
+import { forgetKept, useKept } from '../parts/useKept.ts';
 import css from './species.module.scss';
 
 type Props = { of?: ListedSpecies; allSpecies: readonly ListedSpecies[]; onDone: (id?: string) => void };
@@ -27,13 +28,16 @@ export function SpeciesForm({ of, allSpecies, onDone }: Props) {
   const { recordAction } = useActions();
   // What was on the species list when the form was opened: a change is based on that, whatever comes in meanwhile.
   const [base, setBase] = useState(of);
-  const [cells, setCells] = useState(() => cellsOf(of));
+  const form = `species ${of?.species ?? ''} ${of?.entry ?? ''}`;
+  const [cells, setCells] = useKept(form, 'cells', cellsOf(of));
   const [problems, setProblems] = useState<Record<string, string>>({});
   const [refused, setRefused] = useState<string>();
   const set = (heading: string, text: string) => {
     setCells((now) => ({ ...now, [heading]: text }));
     setProblems(({ [heading]: _gone, ...rest }) => rest);
   };
+
+  const done = (id: string | undefined) => (forgetKept(form), onDone(id));
 
   async function save() {
     const read = readSpeciesTable([
@@ -49,14 +53,14 @@ export function SpeciesForm({ of, allSpecies, onDone }: Props) {
       read.fields,
     );
     if (!base && added.length === 0) return setRefused('This species is in the list already: search for it and change it there.');
-    if (same > 0) return onDone(base?.species);
+    if (same > 0) return done(base?.species);
     const outcome = await (added[0]
       ? recordAction(`${species.common} in the species list`, { kind: 'species.added', payload: added[0] })
       : recordAction(`${species.common}: changed`, { kind: 'species.changed', payload: changed[0]! }));
     if (outcome.status === 'refused') {
       setBase(of);
       setRefused('It was not saved: see below. What you typed stands here; save again to set it all the same.');
-    } else onDone(species.species);
+    } else done(species.species);
   }
 
   return (
@@ -100,7 +104,7 @@ export function SpeciesForm({ of, allSpecies, onDone }: Props) {
         <Button variant="act" onClick={() => void save()}>
           Save {cells['common name'] || 'the species'}
         </Button>
-        <Button variant="plain" onClick={() => onDone(of?.species)}>
+        <Button variant="plain" onClick={() => done(of?.species)}>
           Leave it as it is
         </Button>
       </div>

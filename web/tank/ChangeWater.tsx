@@ -1,5 +1,4 @@
 // A water change with its source: freshly mixed, or from another tank. From clean tanks to hold, never back.
-import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { TankCard } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
@@ -8,6 +7,7 @@ import { useContactAgain } from '../moves/useQuarantineAgain.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
+import { forgetKept, useKept } from '../parts/useKept.ts';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
 import { exchangeEntry, swapped } from './draft.ts';
 
@@ -18,10 +18,11 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
   const units = useUnits();
   const { data: room } = useView('room');
   const overrule = useOverrule();
-  const [litres, setLitres] = useState(units.bare('volume', Math.round(tank.volumeL / 5)));
-  const [from, setFrom] = useState('');
-  const [salt, setSalt] = useState('');
-  const [warmth, setWarmth] = useState('');
+  const form = `water of ${tank.id}`;
+  const [litres, setLitres] = useKept(form, 'litres', units.bare('volume', Math.round(tank.volumeL / 5)));
+  const [from, setFrom] = useKept(form, 'from', '');
+  const [salt, setSalt] = useKept(form, 'salt', '');
+  const [warmth, setWarmth] = useKept(form, 'warmth', '');
   const parsed = units.read('volume', litres);
   const tanks = room?.racks.flatMap((rack) => rack.tanks).filter(({ id }) => id !== tank.id) ?? [];
   const source = tanks.find(({ id }) => id === from);
@@ -46,7 +47,7 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
           doing: 'It was done all the same',
           words: `${units.say('volume', volumeL)} of ${tank.code} changed`,
           drafts: [exchangeEntry(tank.id, volumeL, { fromTank: source?.id, ...read }), ...again.drafts()],
-          onDone,
+          onDone: () => (forgetKept(form), onDone()),
         },
         again.left,
       ),

@@ -35,6 +35,7 @@ export function Measure({ tank, stayLimits, onDone }: { tank: TankCard; stayLimi
         {limit && ` To leave at ${limit.untilCm} cm.`}
       </p>
       <PlainForm
+        draft={`measure ${lot} ${tank.id}`}
         fields={[{ name: 'sizeCm', type: 'number', label: 'A typical one measures, cm', min: 0.1, max: 300 }]}
         submit="Measured"
         onSubmit={async ({ sizeCm }) => {
@@ -45,6 +46,7 @@ export function Measure({ tank, stayLimits, onDone }: { tank: TankCard; stayLimi
         }}
       />
       <PlainForm
+        draft={`stay ${lot} ${tank.id}`}
         fields={[
           {
             name: 'untilCm',

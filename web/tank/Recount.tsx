@@ -1,14 +1,15 @@
 // A count by hand: what is found other than the records say is posted as a difference.
-import { useState } from 'react';
 import type { TankCard } from '#contract/views.ts';
 import { useActions } from '../actions/actions.tsx';
 import { ActButton } from '../parts/ActButton.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { forgetKept, useKept } from '../parts/useKept.ts';
 import { differing, recountEntries } from './draft.ts';
 
 export function Recount({ tank, onDone }: { tank: TankCard; onDone: () => void }) {
   const { recordAction } = useActions();
-  const [found, setFound] = useState<Record<string, number>>({});
+  const form = `count ${tank.id}`;
+  const [found, setFound] = useKept<Record<string, number>>(form, 'found', {});
   const drafts = recountEntries(tank, found);
   return (
     <div className="tank-form">
@@ -22,7 +23,13 @@ export function Recount({ tank, onDone }: { tank: TankCard; onDone: () => void }
       ))}
       <ActButton
         disabled={drafts.length === 0}
-        onPress={() => void recordAction(`Counted in ${tank.code}`, ...drafts).then(({ status }) => status !== 'refused' && onDone())}
+        onPress={() =>
+          void recordAction(`Counted in ${tank.code}`, ...drafts).then(({ status }) => {
+            if (status === 'refused') return;
+            forgetKept(form);
+            onDone();
+          })
+        }
         hint={drafts.length === 0 ? 'as on record' : undefined}
       >
         This is what is there
