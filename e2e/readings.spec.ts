@@ -18,17 +18,29 @@ test('readings of a tank: what is far off is asked about, the last ones stand be
   await expect(page.getByRole('button', { name: /^Readings/ })).toBeDisabled();
   await page.getByLabel(/^Nitrite/).fill('0.1');
   expect(await findings(page)).toEqual([]);
-  await page.getByLabel(/^With which meter/).fill('the blue meter');
+  await page.getByLabel('Meter or test, nitrite').fill('the drops');
+  await page.getByLabel('Meter or test, pH').fill('the blue meter');
   // A keyboard ends it: Enter in a field is this form's.
   await page.getByLabel(/^Nitrite/).press('Enter');
   await expect(page.getByText(/pH 6.8/).first()).toBeVisible();
+  await expect(page.getByLabel(/^Temperature/)).toBeHidden();
   const { seq } = await house.health();
 
   await page.getByRole('button', { name: 'Read', exact: true }).click();
-  await expect(page.getByLabel(/^With which meter/)).toHaveValue('the blue meter');
   await expect(page.getByText(/^25.6 °C on .*Pia Lund/)).toBeVisible();
   await page.getByLabel(/^Temperature/).fill('39');
   await expect(page.getByText(/Temperature 39.0 °C, and 25.6 °C before/)).toBeVisible();
+  // Each quantity has its own.
+  await expect(page.getByLabel('Meter or test, temperature')).toHaveValue('');
+  await page
+    .getByLabel(/^PH|^pH/i)
+    .first()
+    .fill('6.9');
+  await expect(page.getByLabel('Meter or test, pH')).toHaveValue('the blue meter');
+  await page
+    .getByLabel(/^PH|^pH/i)
+    .first()
+    .fill('');
   expect((await house.health()).seq).toBe(seq);
   // Typed and left: it is there when the form is opened again.
   await page.getByRole('button', { name: 'Read', exact: true }).click();

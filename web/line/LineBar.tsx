@@ -12,12 +12,12 @@ import { Key } from '../keys/Key.tsx';
 import { Meeting, meetingOf } from '../moves/Meeting.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
-import { farOff, type FarOff } from '../readings/draft.ts';
 import { FarOffCaution } from '../readings/FarOffCaution.tsx';
 import { sayEntry } from '../words/entries.ts';
 import { sayStuck } from '../words/line.ts';
 import { namesIn, tanksOf } from './house.ts';
 import css from './line.module.scss';
+import { useFarOff } from './useFarOff.ts';
 
 const EXAMPLES = 'B3 lost 2 · Q1 brine: ate 4/6 · move 6 F2 > F7 · B3 count 12 · C4 white spots 1 · F1 25.4C · D1 well';
 
@@ -65,14 +65,22 @@ function Line({ view, attempt, onClose }: LineProps) {
   const read = readLine(text, lineHouse);
   const offers = read.ok || read.stuck.at === 'empty' ? [] : offersFor(read, lineHouse);
   const sayAll = ({ entries }: Understood) => entries.map((entry) => sayEntry(entry, name, units)).join('; ');
-  const far = useFarOff(read, view);
-  const write = () => {
-    if (!read.ok) return;
+  const { far, settle } = useFarOff(read, view);
+  const settling = useRef(false);
+  const write = async () => {
+    // One press, one line: what comes while the last readings are looked up is the same press twice.
+    if (!read.ok || settling.current) return;
     // What is far from before is written at the second press.
     if (far.length > 0 && doubted !== text) return setDoubted(text);
+    if (settle && doubted !== text) {
+      settling.current = true;
+      const doubts = await settle();
+      settling.current = false;
+      if (doubts.length > 0) return setDoubted(text);
+    }
     const words = sayAll(read);
     // Empty at once, for the next line; what is refused comes back unless something else is being typed.
-    setText('');
+    setText((now) => (now === text ? '' : now));
     setSaid(words);
     field.current?.focus();
     attempt({
@@ -96,7 +104,7 @@ function Line({ view, attempt, onClose }: LineProps) {
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        write();
+        void write();
       }}
     >
       <div className={css.lineField}>
@@ -155,19 +163,6 @@ function Line({ view, attempt, onClose }: LineProps) {
         </ul>
       )}
     </form>
-  );
-}
-
-/** Readings of a line that are far from those before, or from what the system is set to. */
-function useFarOff(read: ReturnType<typeof readLine>, view: RoomView): FarOff[] {
-  const readings = read.ok ? read.entries.flatMap((entry) => (entry.kind === 'reading.taken' ? [entry.payload] : [])) : [];
-  const system = readings[0]?.subject.kind === 'system' ? readings[0].subject.id : undefined;
-  const { data } = useView('readings', system === undefined ? null : { system });
-  if (system === undefined) return [];
-  const known = data ?? { system: view.systems.find(({ id }) => id === system), readings: [] };
-  return farOff(
-    readings.map(({ quantity, reading }) => ({ quantity, read: reading })),
-    known,
   );
 }
 

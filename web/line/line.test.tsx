@@ -92,6 +92,28 @@ it('closes on Escape', async () => {
   expect(closed()).toBe(1);
 });
 
+it('a reading far from the last one is asked about even when it is written before that one has come', async () => {
+  const last = { quantity: 'pH', latest: [{ value: 8.2, atMs: 1, typed: '8.2' }] };
+  const { sent, type } = await open({
+    '/api/journal': { body: { seq: 5 } },
+    '/api/views/readings?system=w': { body: { seq: 1, system: room.systems[0], readings: [last] } },
+  });
+  type('F2 pH 6.8');
+  // Twice the same press, as a wet finger does.
+  write();
+  write();
+  await screen.findByText(/Once more, if it is so/);
+  expect(says()).toMatch(/and (pH )?8\.2 before/i);
+  expect(sent()).toEqual([]);
+  write();
+  await waitFor(() => expect(sent()).toHaveLength(1));
+  // What is as before is written at once, and once.
+  type('F2 pH 8.1');
+  write();
+  write();
+  await waitFor(() => expect(sent()).toHaveLength(2));
+});
+
 it('a reading far from what the water is set to is asked about before it is written, and written at the second press', async () => {
   const { sent, type } = await open();
   type('F2 25.6C');

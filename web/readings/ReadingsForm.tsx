@@ -16,7 +16,7 @@ import { sayAll } from '../words/refusals.ts';
 import { capital, plural } from '../words/text.ts';
 import { FarOffCaution } from './FarOffCaution.tsx';
 import { farOff, quantitiesOf, readingEntries, readTyped, trendOf, type Typed } from './draft.ts';
-import { keepInstrument, keptInstrument } from './instrument.ts';
+import { keepInstruments, keptInstruments } from './instrument.ts';
 import css from './readings.module.scss';
 
 /** Less than this is the noise of a test, in the unit that is stored. */
@@ -36,7 +36,7 @@ function Fields({ view, system, onDone }: { view: ReadingsView; system: NonNulla
   const voice = useVoice();
   const { recordAction } = useActions();
   const [typed, setTyped] = useKept<Typed>(`readings ${system.id}`, 'typed', {});
-  const [instrument, setInstrument] = useState(keptInstrument);
+  const [instruments, setInstruments] = useState(keptInstruments);
   const [problem, setProblem] = useState<string>();
   const temperature = typed.temperature?.trim() ? units.read('temperature', typed.temperature) : undefined;
   const temperatureC = temperature?.ok ? temperature.value : undefined;
@@ -46,9 +46,9 @@ function Fields({ view, system, onDone }: { view: ReadingsView; system: NonNulla
   const save = async () => {
     if (!read || read.length === 0 || sent.current) return;
     sent.current = true;
-    keepInstrument(instrument);
+    keepInstruments(Object.fromEntries(read.map(({ quantity }) => [quantity, instruments[quantity] ?? ''])));
     const words = `${system.name}: ${read.map(({ quantity, read: { value } }) => units.say(quantity, value)).join(', ')}`;
-    const outcome = await recordAction(words, ...readingEntries(system.id, read, instrument));
+    const outcome = await recordAction(words, ...readingEntries(system.id, read, instruments));
     sent.current = false;
     if (outcome.status === 'refused') return setProblem(sayAll(outcome.refusals, outcome.code, voice));
     setTyped({});
@@ -76,10 +76,24 @@ function Fields({ view, system, onDone }: { view: ReadingsView; system: NonNulla
           />
         ))}
       </div>
-      <Form.Group className="field" controlId="reading-instrument">
-        <Form.Label className="label">With which meter or test (kept on this device; may be left empty)</Form.Label>
-        <Form.Control value={instrument} maxLength={60} onChange={(event) => setInstrument(event.target.value)} />
-      </Form.Group>
+      {read && read.length > 0 && (
+        <fieldset className="form-part">
+          <legend>With which meter or test</legend>
+          <p className="soft tight">Kept on this device for the next time; may be left empty.</p>
+          <div className={css.readings}>
+            {read.map(({ quantity }) => (
+              <Form.Group key={quantity} className="field" controlId={`instrument-${quantity}`}>
+                <Form.Label className="label">Meter or test, {quantity}</Form.Label>
+                <Form.Control
+                  value={instruments[quantity] ?? ''}
+                  maxLength={60}
+                  onChange={({ target }) => setInstruments((now) => ({ ...now, [quantity]: target.value }))}
+                />
+              </Form.Group>
+            ))}
+          </div>
+        </fieldset>
+      )}
       <FarOffCaution far={far} />
       {problem && (
         <p className="field-problem" role="alert">

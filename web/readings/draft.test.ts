@@ -14,12 +14,15 @@ const view: Pick<ReadingsView, 'system' | 'readings'> = {
 const read = (typed: Parameters<typeof readTyped>[0]) => readTyped(typed, METRIC_UNITS);
 
 it('one entry a value, each by how it is read, the blank ones left out', () => {
-  const entries = readingEntries(system, read({ temperature: '78F', nitrate: '5 NO3-N', copper: ' ' })!, ' blue meter ');
+  const entries = readingEntries(system, read({ temperature: '78F', nitrate: '5 NO3-N', copper: ' ' })!, {
+    temperature: ' blue meter ',
+    pH: 'pen',
+  });
   expect(accepted(...entries)).toMatchObject([
     { quantity: 'temperature', instrument: 'blue meter', reading: { value: expect.closeTo(25.56, 2) as unknown, method: 'in the water' } },
     { quantity: 'nitrate', reading: { value: expect.closeTo(22.1, 1) as unknown, method: 'test', typed: '5 NO3-N' } },
   ]);
-  expect(readingEntries(system, read({ pH: '8' })!, ' ')[0]!.payload).not.toHaveProperty('instrument');
+  expect(readingEntries(system, read({ pH: '8' })!, { pH: ' ', nitrate: 'drops' })[0]!.payload).not.toHaveProperty('instrument');
 });
 
 it('nothing is sent while one of them cannot be read', () => {

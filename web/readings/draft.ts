@@ -5,6 +5,7 @@ import { QUANTITIES, USUAL_METHOD, type Parsed, type Quantity } from '#core/wate
 import type { Draft } from '../data/house.ts';
 import type { Units } from '../data/units.ts';
 import { readingEntry } from '../parts/readingDraft.ts';
+import type { Instruments } from './instrument.ts';
 
 /** What is read of tanks; the salt of fresh water and the hardness of sea water tell nobody anything. */
 const READ: readonly Quantity[] = QUANTITIES.filter((quantity) => quantity !== 'volume');
@@ -38,14 +39,14 @@ export function farOff(read: readonly ReadValue[], { system, readings }: Pick<Re
   });
 }
 
-export const readingEntries = (system: string, read: readonly Read[], instrument: string): Draft[] =>
+export const readingEntries = (system: string, read: readonly Read[], instruments: Instruments): Draft[] =>
   read.map(({ quantity, read: value }) =>
     readingEntry(
       {
         subject: { kind: 'system', id: system },
         quantity,
         method: quantity === 'volume' ? 'by eye' : USUAL_METHOD[quantity],
-        instrument: instrument.trim() || undefined,
+        instrument: instruments[quantity]?.trim() || undefined,
       },
       value,
     ),

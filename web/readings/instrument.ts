@@ -1,17 +1,24 @@
-// The meter or test that was used last on this device: it is in the same hand the next time.
-const KEPT = 'daily-crate-instrument';
+// The meter or test that was used last on this device, of each quantity: it is in the same hand the next time.
+import type { Quantity } from '#core/water/index.ts';
 
-export function keptInstrument(): string {
+export type Instruments = Partial<Record<Quantity, string>>;
+const KEPT = 'daily-crate-instruments';
+
+export function keptInstruments(): Instruments {
   try {
-    return localStorage.getItem(KEPT) ?? '';
+    const kept: unknown = JSON.parse(localStorage.getItem(KEPT) ?? '{}');
+    if (typeof kept !== 'object' || kept === null) return {};
+    return Object.fromEntries(Object.entries(kept).filter(([, name]) => typeof name === 'string'));
   } catch {
-    return '';
+    return {};
   }
 }
 
-export function keepInstrument(name: string): void {
+/** What was read without a name keeps the one that is known of it. */
+export function keepInstruments(used: Instruments): void {
+  const named = Object.entries(used).flatMap(([quantity, name]) => (name.trim() ? [[quantity, name.trim()] as const] : []));
   try {
-    localStorage.setItem(KEPT, name.trim());
+    localStorage.setItem(KEPT, JSON.stringify({ ...keptInstruments(), ...Object.fromEntries(named) }));
   } catch {
     // It is typed again.
   }
