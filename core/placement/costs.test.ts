@@ -43,11 +43,25 @@ const factOf = (code: string, ...given: Parameters<typeof judged>) =>
 it('room is needed by those that live there, by these, by more of them, and by others that are to come', () => {
   // 60 L of sea water at 0.8 cm/L are 48 cm. 8 × 6 = 48 cm just fit; a ninth does not.
   expect(factOf('cost.crowded', newcomer({ n: 2, more: 6 }))).toBeUndefined();
-  expect(factOf('cost.crowded', newcomer({ n: 2, more: 7 }))).toMatchObject({ size: Math.round((54 / 48) * 100) / 100 });
+  expect(factOf('cost.crowded', newcomer({ n: 2, more: 7 }))).toMatchObject({
+    size: Math.round((54 / 48) * 100) / 100,
+    cm: expect.closeTo(54, 0) as unknown,
+    litres: 60,
+    limit: 0.8,
+  });
   const coming: Resident[] = [{ species: CHROMIS, sizeCm: 4, lot: 'others', label: 'green chromis', n: 10 }];
   const residents: Resident[] = [{ species: FIRE, sizeCm: 6, lot: 'here', n: 1 }];
   expect(factOf('cost.crowded', newcomer(), { coming, residents })).toMatchObject({ size: Math.round(((12 + 40 + 6) / 48) * 100) / 100 });
   expect(factOf('cost.coming', newcomer(), { coming })).toEqual({ who: '10 green chromis', size: 10 });
+});
+
+it('residents whose length nobody knows take room that is not counted, and that is said', () => {
+  const { adultCm: _unknown, ...blank } = { ...CHROMIS, id: 'blank', common: 'grey damsel' };
+  const here = (more: Partial<Resident>): Resident[] => [{ species: blank, lot: 'here', n: 5, ...more }];
+  expect(factOf('cost.lengthNotKnown', newcomer(), { residents: here({}) })).toEqual({ who: 'grey damsel', size: 1 });
+  expect(factOf('cost.lengthNotKnown', newcomer(), { coming: here({}) })).toEqual({ who: 'grey damsel', size: 1 });
+  expect(factOf('cost.lengthNotKnown', newcomer(), { residents: here({ sizeCm: 4 }) })).toBeUndefined();
+  expect(factOf('cost.lengthNotKnown', newcomer(), { residents: here({ species: CHROMIS }) })).toBeUndefined();
 });
 
 it('breeding stock is shut to what is not cleared, and a cost to what is', () => {

@@ -64,11 +64,21 @@ function crowding(
   const share = (grown: boolean) => all.reduce((sum, resident) => sum + lengthOf(resident, grown), 0) / tank.volumeL / limit;
   const [now, grown] = [share(false), share(true)];
   const assumed = all.some(({ sizeCm }) => sizeCm === undefined);
-  const facts = (size: number) => ({ size: Math.round(size * 100) / 100, limit, ...(assumed ? { assumed } : {}) });
+  const facts = (size: number) => ({
+    size: Math.round(size * 100) / 100,
+    limit,
+    litres: tank.volumeL,
+    cm: Math.round(size * tank.volumeL * limit * 10) / 10,
+    ...(assumed ? { assumed } : {}),
+  });
+  // Of the newcomers themselves it is an open question of their species (notKnown), of unnamed ones that nobody knows their kind.
+  const unmeasured = residents.filter((resident) => resident.lot !== newcomer.lot && resident.species && lengthOf(resident, true) === 0);
+  const who = [...new Set(unmeasured.map(({ species }) => species!.common))].join(', ');
   return [
     ...(now > 1 ? [{ code: 'cost.crowded' as const, facts: facts(now) }] : []),
     // Beside the other: the first bag of a lot may be crowded later only, and all of them now.
     ...(grown > 1 && grown > now ? [{ code: 'cost.crowdedGrown' as const, facts: facts(grown) }] : []),
+    ...(unmeasured.length > 0 ? [{ code: 'cost.lengthNotKnown' as const, facts: { who, size: unmeasured.length } }] : []),
   ];
 }
 

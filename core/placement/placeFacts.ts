@@ -20,6 +20,7 @@ export const COST_CODES = [
   'cost.unknownCompany',
   'cost.notKnown',
   'cost.residentsNotKnown',
+  'cost.lengthNotKnown',
 ] as const;
 export type CostCode = (typeof COST_CODES)[number];
 export const FORBIDDEN_CODES = [

@@ -71,7 +71,7 @@ export {
 } from './sheet.ts';
 export { tooFast, type TooFast } from './rate.ts';
 export { actionFor, judgeSign, calculatedSigns, type DoNow } from './signs.ts';
-export { airlineOf, DROPS_WANTED, flowFromCatch, flowFromTaps, turnTo, type Turn } from './taps.ts';
+export { airlineOf, DROPS_WANTED, flowFromCatch, flowFromTaps, turnTo, type Taps, type Turn } from './taps.ts';
 export {
   correctedOf,
   openedAtMs,

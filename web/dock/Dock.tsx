@@ -14,6 +14,7 @@ import { useUnits } from '../data/units.ts';
 import { useTitle } from '../frame/title.ts';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
+import { closedHoursFigure } from '../figured/place.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
@@ -144,6 +145,7 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
   const [surprise, setSurprise] = useState(false);
   const { house, person } = useMe();
   const units = useUnits();
+  const { when } = useTimes();
   const now = useHouseNow(MINUTE_MS);
   useKey('dock.surprise', () => setSurprise(true));
   const next = crate.bags.find(({ landed, absent }) => !landed && !absent);
@@ -197,6 +199,10 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
           key={next.bag}
           bag={next}
           title={`${crate.supplier} · box ${next.box} · ${numberOf(next, index)} of ${crate.bags.length} · ${times}`}
+          closed={closedHoursFigure(
+            { ...crate, arrivedAtMs: crate.arrived?.atMs, now, closedH, lateH },
+            { when, lateAfterH: house.rules.lateAfterH, longClosedH: house.rules.longClosedH },
+          )}
           species={view.species}
           like={alike.length}
           onLand={(draft, same) => land(draft, { crate: crate.crate, bag: next }, alike.slice(0, same))}

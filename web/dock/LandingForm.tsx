@@ -7,6 +7,8 @@ import type { BagCard, DockView } from '#contract/views.ts';
 import { BAG_CONDITIONS, CONDITIONS, triage } from '#core/dock/index.ts';
 import { TEMPERATURE_METHODS } from '#core/water/index.ts';
 import { useUnits } from '../data/units.ts';
+import type { Figure } from '../figured/figure.ts';
+import { Figured } from '../figured/Figured.tsx';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
@@ -31,6 +33,8 @@ type Props = {
   /** The listed bag; none for a bag that is on no list. */
   bag?: BagCard;
   title: string;
+  /** How the hours in the title come about. */
+  closed?: Figure;
   species: DockView['species'];
   /** More bags of its lot in this crate that nobody has landed. */
   like?: number;
@@ -39,7 +43,7 @@ type Props = {
   onCancel?: () => void;
 };
 
-export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, onCancel }: Props) {
+export function LandingForm({ bag, title, closed, species, like = 0, onLand, onAbsent, onCancel }: Props) {
   const units = useUnits();
   const listed = bag?.listed ?? 1;
   const form = `landing ${bag?.bag ?? 'surprise'}`;
@@ -80,9 +84,7 @@ export function LandingForm({ bag, title, species, like = 0, onLand, onAbsent, o
 
   return (
     <section className={clsx('card', css.bagCard)} aria-labelledby="bag-title">
-      <p id="bag-title" className="soft">
-        {title}
-      </p>
+      <BagTitle title={title} closed={closed} />
       {bag && (
         <p className="big">
           <span className="num">{draft.alive}</span> {name}
@@ -244,5 +246,14 @@ function Details({ draft, bag, species, change }: DetailProps) {
         <Form.Control value={draft.note} maxLength={500} onChange={(event) => change({ note: event.target.value })} />
       </Form.Group>
     </div>
+  );
+}
+
+function BagTitle({ title, closed }: Pick<Props, 'title' | 'closed'>) {
+  return (
+    <p className="soft">
+      <span id="bag-title">{title}</span>
+      {closed && <Figured figure={closed} />}
+    </p>
   );
 }

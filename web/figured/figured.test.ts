@@ -2,10 +2,14 @@
 import fc from 'fast-check';
 import { compareMethods } from '#core/bench/index.ts';
 import { CASES } from '#core/bench/testCases.ts';
+import { STARTING_DOCK, transit } from '#core/dock/index.ts';
+import { CALM_SYSTEM as CALM, compatibilityOf, STARTING_PLACES, type CandidateTank } from '#core/placement/index.ts';
 import type { DayMark, QuarantineClock } from '#core/quarantine/index.ts';
+import { flowFromTaps } from '#core/runs/index.ts';
 import { floatTime } from '#core/water/index.ts';
 import { quarantineFigure } from './clock.ts';
 import type { Figure } from './figure.ts';
+import { closedHoursFigure, crowdingFigure, crowdOf, tapsFigure } from './place.ts';
 import { stressFigure } from './stress.ts';
 import { ammoniaFigure, bagAmmoniaFigure, closedFigure, floatFigure, toxicAmmonia } from './water.ts';
 
@@ -117,5 +121,81 @@ it('a bag and its methods: what is told is what was computed, the worst of a met
       }
       expect(stresses.toSorted((a, b) => b - a)).toEqual(stresses);
     }
+  }
+});
+
+it('crowding: litres to centimetres, and their share; nothing is told of what has no sums', () => {
+  fc.assert(
+    fc.property(
+      fc.record({
+        sizeCm: fc.double({ min: 1, max: 40, noNaN: true }),
+        n: fc.integer({ min: 1, max: 60 }),
+        volumeL: fc.double({ min: 10, max: 900, noNaN: true }),
+      }),
+      ({ sizeCm, n, volumeL }) => {
+        const tank: CandidateTank = {
+          purpose: 'quarantine',
+          lid: true,
+          type: 'marine',
+          temperatureC: 25,
+          salinityPpt: 33,
+          volumeL,
+          systemState: CALM,
+        };
+        const told = compatibilityOf({ sizeCm, lot: 'new', n, quarantineDone: true }, tank, {
+          residents: [],
+          rules: STARTING_PLACES,
+          now: 0,
+        }).flatMap((reason) => crowdOf(reason) ?? []);
+        const share = (n * sizeCm) / volumeL / STARTING_PLACES.cmPerL.marine;
+        expect(told.length > 0).toBe(share > 1);
+        for (const crowd of told) {
+          const figure = crowdingFigure(crowd);
+          whole(figure);
+          const [litres, perL, room] = numbersIn(figure.sums[0]!);
+          near(litres! * perL!, room!, 0.1 + 0.05 * perL!);
+          const [cm, roomAgain, percent] = numbersIn(figure.sums[1]!);
+          expect(roomAgain).toBe(room);
+          near((cm! / room!) * 100, percent!, 1 + (2 * percent!) / room!);
+          near(cm!, n * sizeCm, 0.1 + 0.005 * n * sizeCm + 0.01 * room!);
+        }
+      },
+    ),
+  );
+  expect(crowdOf({ code: 'cost.crowded', facts: { size: 1.4, limit: 1 } })).toBeUndefined();
+});
+
+it('hours closed and late: minutes to hours, by the same clock as the dock', () => {
+  const hour = 3_600_000;
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 90 }), fc.integer({ min: -20, max: 40 }), fc.integer({ min: 0, max: 9 }), (packed, due, open) => {
+      const now = 1_000 * hour;
+      const arrivedAtMs = now - open * hour;
+      const crate = { packedAtMs: now - packed * hour, promisedAtMs: now - due * hour, arrivedAtMs };
+      const { closedH, lateH } = transit(crate, STARTING_DOCK, now);
+      const figure = closedHoursFigure({ ...crate, now, closedH, lateH }, { when: () => 'then', ...STARTING_DOCK });
+      whole(figure);
+      expect(numbersIn(figure.sums[0]!)).toEqual([packed * 60, 60, packed]);
+      if (due > open) expect(numbersIn(figure.sums[1]!)).toEqual([(due - open) * 60, 60, due - open]);
+      else expect(figure.sums[1]).toMatch(/not late/);
+    }),
+  );
+});
+
+it('a drip: drops a minute to millilitres, for the airline that was learnt', () => {
+  const taps = Array.from({ length: 14 }, (_, index) => index * 2100 + (index % 3) * 40);
+  for (const [perML, learnt] of [
+    [15, false],
+    [18.4, true],
+  ] as const) {
+    const flow = flowFromTaps(taps, { perML, perMLBand: learnt ? 0.05 : 0.3 })!;
+    const figure = tapsFigure(flow, { perML, learnt });
+    whole(figure);
+    const [used, , drops] = numbersIn(figure.sums[0]!);
+    expect(used).toBe(flow.used);
+    const [again, of, rate] = numbersIn(figure.sums[1]!);
+    expect(again).toBe(drops);
+    near(again! / of!, rate!, 0.01);
+    expect(figure.band.includes('±30 %')).toBe(!learnt);
   }
 });

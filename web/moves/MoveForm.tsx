@@ -10,13 +10,12 @@ import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { newId } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
-import { useVoice } from '../data/voice.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
 import { CountField } from '../parts/CountField.tsx';
+import { Reasons } from '../parts/Reasons.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
 import { knowing, useOverrule } from '../parts/useOverrule.tsx';
-import { sayRefusal } from '../words/refusals.ts';
 import { carriedBy, carriedOut, planned, plannedBy } from './draft.ts';
 import { inHand, judgeMove, type JudgedMove } from './judge.ts';
 import { Meeting, meets } from './Meeting.tsx';
@@ -39,8 +38,6 @@ type Props = {
 
 export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, onDone }: Props) {
   const { house } = useMe();
-
-  const voice = useVoice();
   const now = useHouseNow(MINUTE_MS);
   const { recordAction } = useActions();
   const overrule = useOverrule();
@@ -98,13 +95,7 @@ export function MoveForm({ view, hand, to, clocks, moves, task: taskId, onTo, on
       {task && <SlipSays task={task} />}
       <CountField label="In the net" value={n} min={1} max={fish.n} of={fish.n} onChange={setN} />
       {!end && <p>Tap the tank where they shall go. Hatched tanks say what stands against them.</p>}
-      {end && reasons.length > 0 && (
-        <ul className="reasons warn">
-          {reasons.map((reason) => (
-            <li key={reason.code + JSON.stringify(reason.facts)}>{sayRefusal(reason, voice)}</li>
-          ))}
-        </ul>
-      )}
+      {end && reasons.length > 0 && <Reasons reasons={reasons} warn />}
       {end && otherSystem && !temporary && <Step step={systemStep(systemOf(from), systemOf(end))} to={end.code} />}
       {end && who && <Meeting who={who} label={fish.label} clocks={clocks} codes={codes} />}
       {end && (

@@ -5,15 +5,13 @@ import { Link } from 'react-router';
 import type { BagCard, BenchBag, QuarantineCard, TankCard } from '#contract/views.ts';
 import { isTaken, type CompatibilityReason } from '#core/placement/index.ts';
 import { unseenActs, useOutbox, useView } from '../data/house.ts';
-import { useVoice } from '../data/voice.ts';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
+import { Reasons } from '../parts/Reasons.tsx';
 import { knowing, useOverrule, type Attempt } from '../parts/useOverrule.tsx';
-import { sayRefusal } from '../words/refusals.ts';
 import { capital } from '../words/text.ts';
-
 import { NoTankFits } from './NoTankFits.tsx';
 
 type Props = {
@@ -45,17 +43,6 @@ function withDays(
     ...reason,
     facts: { ...reason.facts, lost, who: losing.map(({ label, clear }) => `${label} (${clear} clear days)`).join(', ') },
   };
-}
-
-function Reasons({ reasons }: { reasons: readonly CompatibilityReason[] }) {
-  const voice = useVoice();
-  return (
-    <ul className="reasons">
-      {reasons.map((reason) => (
-        <li key={reason.code + JSON.stringify(reason.facts)}>{sayRefusal(reason, voice)}</li>
-      ))}
-    </ul>
-  );
 }
 
 /** Other bags of its lot that have no tank yet, in the order in which they stand. */

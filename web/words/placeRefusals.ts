@@ -61,6 +61,7 @@ export const placeRefusals: Record<CompatibilityCode, RefusalWords> = {
   'cost.unknownCompany': ({ who }) => `Nobody has named who lives here: ${who}`,
   'cost.notKnown': ({ what, who }) => `Not known of ${who}: ${sayOpen(String(what))}`,
   'cost.residentsNotKnown': ({ who }) => `Not known what ${who} eat, who live here`,
+  'cost.lengthNotKnown': ({ who }) => `Not known how long ${who} are, who live here: the room they need is not counted`,
 };
 
 /** The same in the few words that fit into a tank's picture. */
@@ -95,4 +96,5 @@ export const shortReason: Record<CompatibilityCode, string> = {
   'cost.unknownCompany': 'company not named',
   'cost.notKnown': 'not all is known',
   'cost.residentsNotKnown': 'may eat them',
+  'cost.lengthNotKnown': 'room not known',
 };

@@ -20,9 +20,12 @@ import {
   type SheetLine,
 } from '#core/runs/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
+import { DROPS_PER_ML } from '#core/water/index.ts';
 import { houseNow } from '../../data/clock.ts';
 import { useTimes } from '../../data/me.ts';
 import { useUnits } from '../../data/units.ts';
+import { Figured } from '../../figured/Figured.tsx';
+import { tapsFigure } from '../../figured/place.ts';
 import { useKey } from '../../keys/useKey.ts';
 import { ActButton } from '../../parts/ActButton.tsx';
 import { Caution } from '../../parts/Caution.tsx';
@@ -106,6 +109,12 @@ export function TapPad({ run, followed, lines, now }: Props) {
               : 'nothing runs yet'}
         </span>
       </button>
+      {tapped && (
+        <p className="soft tight">
+          How it is told from taps
+          <Figured figure={tapsFigure(tapped, { perML: airline.perML, learnt: airline.perML !== DROPS_PER_ML })} />
+        </p>
+      )}
       <Leads run={run} flow={shown} line={due ? next.line?.line : undefined} followed={followed} now={now} />
       {turn && turn.turn !== 'as it is' && rate > 0 && (
         <p className="warn" role="status">
