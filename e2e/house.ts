@@ -18,10 +18,11 @@ export class House {
     this.data = data;
   }
 
-  /** Opens the house at a wall time (demo houses; `real` = with the time of day). Later times than it has seen only. */
-  async open(clock: string = OPENS, freeze = false): Promise<void> {
+  /** Opens the house at a wall time (demo houses; `real` = with the time of day, or so far ahead of it). Later times than it has seen only. */
+  async open(clock: string = OPENS, { freeze = false, aheadMs = 0, secured = [] as string[] } = {}): Promise<void> {
     const port = this.address ? new URL(this.address).port : '0';
     const args = [
+      ...(aheadMs > 0 ? ['--import', path.resolve('e2e/tomorrow.mjs')] : []),
       SERVER,
       '--data',
       this.data,
@@ -29,19 +30,26 @@ export class House {
       port,
       ...(clock === 'real' ? [] : ['--clock', clock]),
       ...(freeze ? ['--freeze'] : []),
+      ...secured,
     ];
     const server = spawn('node', args, {
       stdio: ['ignore', 'pipe', 'inherit'],
-      env: { ...process.env, NODE_ENV: 'production', LOG_LEVEL: 'warn' },
+      env: { ...process.env, NODE_ENV: 'production', LOG_LEVEL: 'warn', AHEAD_MS: String(aheadMs) },
     });
     this.#server = server;
     this.address = await new Promise<string>((resolve, reject) => {
       server.stdout.on('data', (chunk: Buffer) => {
-        const found = /http:\/\/127\.0\.0\.1:\d+/.exec(chunk.toString())?.[0];
+        const found = new RegExp(`${secured.length > 0 ? 'https' : 'http'}://127\\.0\\.0\\.1:\\d+`).exec(chunk.toString())?.[0];
         if (found) resolve(found);
       });
       server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
     });
+  }
+
+  /** The same over https. */
+  openSecured({ cert, key }: { cert: string; key: string }): Promise<void> {
+    this.address = '';
+    return this.open(OPENS, { secured: ['--cert', cert, '--key', key, '--trust-port', '0'] });
   }
 
   async close(): Promise<void> {

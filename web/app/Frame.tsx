@@ -21,10 +21,13 @@ import { KeyList } from '../keys/KeyList.tsx';
 import { OverruleHost } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { FindLink, FrameKeys, LineButton } from './FrameKeys.tsx';
+import { StationLinks } from './StationLinks.tsx';
 import { PAGES, STATIONS } from './stations.ts';
 
 // Fetched beside the first screen, not with it.
 const Calculators = lazy(() => import('../calculators/Calculators.tsx'));
+
+const FOOT = STATIONS.filter(({ foot }) => foot);
 
 export function Frame() {
   const { person } = useMe();
@@ -46,11 +49,7 @@ export function Frame() {
       <div className="frame">
         <StreamBar />
         <nav className="links" aria-label="Stations">
-          {STATIONS.map(({ to, name }) => (
-            <NavLink key={to} to={to}>
-              {name}
-            </NavLink>
-          ))}
+          <StationLinks stations={STATIONS} />
           <span className="who">
             <DemoClock />
             <Waits connected={connected} />
@@ -80,15 +79,10 @@ export function Frame() {
           <ActionBar />
           <RunningStrip />
           <nav className="foot-links" aria-label="Stations at the foot">
-            {STATIONS.filter(({ foot }) => foot).map(({ to, name }) => (
-              <NavLink key={to} to={to}>
-                {name}
-              </NavLink>
-            ))}
-            <NavLink to="/more">
+            <StationLinks stations={FOOT}>
               More
               <FootMark />
-            </NavLink>
+            </StationLinks>
           </nav>
         </div>
       </div>

@@ -1,10 +1,12 @@
 // The crate against its list, and every bag that still asks for something, the most pressing first.
 import { clsx } from 'clsx';
+import { memo } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate } from 'react-router';
 import type { BagCard, CrateCard } from '#contract/views.ts';
 import { tallyCrate, triage } from '#core/dock/index.ts';
 import { useMe, useTimes } from '../data/me.ts';
+import { useStable } from '../data/useStable.ts';
 import { useUnits } from '../data/units.ts';
 import { useKey } from '../keys/useKey.ts';
 import { capital } from '../words/text.ts';
@@ -15,6 +17,7 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
   const landed = crate.bags.filter((bag) => bag.landed ?? bag.absent).sort(byNeed);
   const navigate = useNavigate();
   const pressing = landed.map(stepOf).find((step) => step !== undefined);
+  const undo = useStable(onUndo);
   useKey('dock.next', () => pressing && void navigate(pressing.to));
   return (
     <section className={clsx('card', css.crateSide)} aria-label="The crate against its list">
@@ -31,7 +34,7 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
       ) : (
         <ul className={css.bagRows}>
           {landed.map((bag) => (
-            <BagRow key={bag.bag} bag={bag} onUndo={onUndo} />
+            <BagRow key={bag.bag} bag={bag} onUndo={undo} />
           ))}
         </ul>
       )}
@@ -63,7 +66,7 @@ function byNeed(a: BagCard, b: BagCard): number {
   return needOf(a) - needOf(b) || (b.landed?.atMs ?? 0) - (a.landed?.atMs ?? 0);
 }
 
-function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: string) => void }) {
+const BagRow = memo(function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: string) => void }) {
   const { when } = useTimes();
   const { say } = useUnits();
   const { person } = useMe();
@@ -102,7 +105,7 @@ function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: 
       </span>
     </li>
   );
-}
+});
 
 type Step = { to: string; words: string; says: string };
 

@@ -1,6 +1,6 @@
 // The walk: tank after tank, clean before suspect. All well is one tap or one key; what is odd costs more.
 import { clsx } from 'clsx';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
 import type { RoundsView, RoundTank } from '#contract/views.ts';
@@ -8,6 +8,7 @@ import { progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useTimes } from '../data/me.ts';
 import { useShown } from '../data/overlay.ts';
+import { useStable } from '../data/useStable.ts';
 import { useTitle } from '../frame/title.ts';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
@@ -64,6 +65,42 @@ function nextAfter(tank: RoundTank, tanks: readonly RoundTank[]): Record<string,
   return next ? { tank: next.code } : {};
 }
 
+type WalkItemProps = { tank: RoundTank; heading?: string; here: boolean; onChoose: (code: string) => void };
+
+/** Hundreds of them stand there, and a press changes two. */
+const WalkItem = memo(function WalkItem({ tank, heading, here, onChoose }: WalkItemProps) {
+  return (
+    <li>
+      {heading !== undefined && <div className={css.walkRack}>{heading}</div>}
+      <button
+        type="button"
+        className={clsx(css.walkItem, tank.checkedAtMs !== undefined && css.looked)}
+        aria-current={here}
+        aria-label={`${tank.code}, ${tank.checkedAtMs === undefined ? 'to check' : tank.allWell ? 'all well' : 'odd'}`}
+        onClick={() => onChoose(tank.code)}
+      >
+        <span className="code">{tank.code}</span>
+        <span className={css.what}>{tank.lots.map(({ n, label }) => `${n} ${label}`).join(', ')}</span>
+        <span>
+          {tank.checkedAtMs === undefined ? (
+            tank.odd.length > 0 ? (
+              <b className="warn">odd</b>
+            ) : tank.lots.some(({ fast }) => fast?.hungry) ? (
+              <b className="warn">unfed</b>
+            ) : (
+              ''
+            )
+          ) : tank.allWell ? (
+            '✓'
+          ) : (
+            <b className="warn">✓ odd</b>
+          )}
+        </span>
+      </button>
+    </li>
+  );
+});
+
 type WalkProps = { view: RoundsView; current?: RoundTank; onChoose: (code: string) => void; onRound: (round: RoundName) => void };
 
 function Walk({ view, current, onChoose, onRound }: WalkProps) {
@@ -72,6 +109,7 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
     const next = view.tanks[current ? index + (key === 'ArrowUp' ? -1 : 1) : 0];
     if (next) onChoose(next.code);
   });
+  const choose = useStable(onChoose);
   const { checked, total } = progress(view.tanks.map(({ checkedAtMs }) => ({ checked: checkedAtMs !== undefined })));
   return (
     <div className={css.walkSide}>
@@ -99,36 +137,7 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
           const before = view.tanks[index - 1];
           const heading = tank.suspect ? 'Suspect, last' : tank.rack;
           const isNew = !before || (before.suspect ? 'Suspect, last' : before.rack) !== heading;
-          return (
-            <li key={tank.id}>
-              {isNew && <div className={css.walkRack}>{heading}</div>}
-              <button
-                type="button"
-                className={clsx(css.walkItem, tank.checkedAtMs !== undefined && css.looked)}
-                aria-current={tank === current}
-                aria-label={`${tank.code}, ${tank.checkedAtMs === undefined ? 'to check' : tank.allWell ? 'all well' : 'odd'}`}
-                onClick={() => onChoose(tank.code)}
-              >
-                <span className="code">{tank.code}</span>
-                <span className={css.what}>{tank.lots.map(({ n, label }) => `${n} ${label}`).join(', ')}</span>
-                <span>
-                  {tank.checkedAtMs === undefined ? (
-                    tank.odd.length > 0 ? (
-                      <b className="warn">odd</b>
-                    ) : tank.lots.some(({ fast }) => fast?.hungry) ? (
-                      <b className="warn">unfed</b>
-                    ) : (
-                      ''
-                    )
-                  ) : tank.allWell ? (
-                    '✓'
-                  ) : (
-                    <b className="warn">✓ odd</b>
-                  )}
-                </span>
-              </button>
-            </li>
-          );
+          return <WalkItem key={tank.id} tank={tank} heading={isNew ? heading : undefined} here={tank === current} onChoose={choose} />;
         })}
       </ol>
       <Link
