@@ -14,7 +14,7 @@ export function AskedLots({ asked, onStand, onLeave }: Props) {
   if (asked.length === 0) return <p role="status">All are counted.</p>;
   return (
     <section aria-label="Lots that are asked about">
-      <h3>{plural(asked.length, 'lot is', 'lots are')} asked about; the others are counted</h3>
+      <h3>{plural(asked.length, 'lot is', 'lots are')} asked about; all else is counted</h3>
       <ul className="plain-list">
         {asked.map(({ key, words, refusals, code }) => (
           <li key={key}>

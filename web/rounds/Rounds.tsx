@@ -1,6 +1,6 @@
 // The walk: tank after tank, clean before suspect. All well is one tap or one key; what is odd costs more.
 import { clsx } from 'clsx';
-import { memo, useState } from 'react';
+import { memo, useEffect, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
 import type { RoundsView, RoundTank } from '#contract/views.ts';
@@ -110,6 +110,18 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
     if (next) onChoose(next.code);
   });
   const choose = useStable(onChoose);
+  // The list stands where the hand is; the page itself does not move for it.
+  const list = useRef<HTMLOListElement>(null);
+  const here = current?.id;
+  useEffect(() => {
+    const item = here === undefined ? null : list.current?.querySelector<HTMLElement>('[aria-current="true"]');
+    if (!item || !list.current) return;
+    const [from, to] = [list.current.getBoundingClientRect(), item.getBoundingClientRect()];
+    list.current.scrollBy?.(
+      to.left - from.left - (from.width - to.width) / 2,
+      to.top < from.top || to.bottom > from.bottom ? to.top - from.top - (from.height - to.height) / 2 : 0,
+    );
+  }, [here]);
   const { checked, total } = progress(view.tanks.map(({ checkedAtMs }) => ({ checked: checkedAtMs !== undefined })));
   return (
     <div className={css.walkSide}>
@@ -132,7 +144,7 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
       <p className="visually-hidden" role="status">
         {checked} of {total} done
       </p>
-      <ol className={css.walk} aria-label="Tanks in walking order">
+      <ol className={css.walk} ref={list} aria-label="Tanks in walking order">
         {view.tanks.map((tank, index) => {
           const before = view.tanks[index - 1];
           const heading = tank.suspect ? 'Suspect, last' : tank.rack;
