@@ -16,10 +16,47 @@ export const PEOPLE: readonly (PersonAdded & { pin: string })[] = [
 ];
 
 export const SUPPLIERS: readonly SupplierAdded[] = [
-  { supplier: 'pelican-yard', name: 'Pelican Yard Imports', transit: 'overnight', note: 'marine, ships low' },
-  { supplier: 'fernhollow', name: 'Fernhollow Hatchery', transit: 'van', note: 'fresh, bred, five hours' },
-  { supplier: 'kestrel-quay', name: 'Kestrel Quay Reef Farm', transit: 'overnight', note: 'marine, bred' },
-  { supplier: 'marl-sedge', name: 'Marl & Sedge Wholesale', transit: 'slow courier', note: 'fresh, wild and farmed' },
+  {
+    supplier: 'pelican-yard',
+    name: 'Pelican Yard Imports',
+    transit: 'overnight',
+    note: 'marine, ships low',
+    usualH: 26,
+    delayH: 3,
+    origins: ['wild'],
+    ships: { temperatureC: 24, salinityPpt: 28, salinitySaid: '28 ppt by refractometer' },
+    claim: { withinH: 12, from: 'arrival', leastDead: 1, evidence: 'a photograph of the closed bag, the hour on it' },
+    contact: 'desk of Pelican Yard, claims before 17:00',
+  },
+  {
+    supplier: 'fernhollow',
+    name: 'Fernhollow Hatchery',
+    transit: 'van',
+    note: 'fresh, bred',
+    usualH: 5,
+    origins: ['bred'],
+    ships: { temperatureC: 24, pH: 7.2 },
+    claim: { withinH: 24, from: 'opening', leastDead: 2 },
+  },
+  {
+    supplier: 'kestrel-quay',
+    name: 'Kestrel Quay Reef Farm',
+    transit: 'overnight',
+    note: 'marine, bred',
+    usualH: 18,
+    origins: ['bred'],
+    ships: { temperatureC: 25, salinityPpt: 32 },
+  },
+  {
+    supplier: 'marl-sedge',
+    name: 'Marl & Sedge Wholesale',
+    transit: 'slow courier',
+    note: 'a bad record',
+    usualH: 50,
+    delayH: 12,
+    origins: ['wild', 'farmed'],
+    claim: { withinH: 2, from: 'arrival', leastDead: 5, evidence: 'photographs, and the carton kept' },
+  },
   { supplier: 'dun-cow', name: 'Dun Cow Breeders', transit: 'local', note: 'pick-up, 40 minutes' },
 ];
 

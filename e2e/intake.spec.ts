@@ -112,7 +112,7 @@ test('lines as somebody types them, from a supplier nobody knew, packed when it 
   await page.getByLabel('Packed').fill('2026-03-02T20:00');
   await page.getByRole('button', { name: /^Expect 11 heads/ }).click();
   await page.getByRole('button', { name: /^It is here/ }).click();
-  await page.getByRole('button', { name: 'Put its name, dates or water right' }).click();
+  await page.getByRole('button', { name: 'Put its name, dates, water or answers right' }).click();
   await page.getByLabel('Salinity as stated').fill('29');
   await page.getByLabel('What to call this crate').fill('Ness, the blue box');
   await page.getByRole('button', { name: 'It is so' }).click();

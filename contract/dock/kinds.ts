@@ -1,12 +1,16 @@
 // Kinds of entries about suppliers, crates, bags.
-import { array, string } from 'yup';
+import { array, string, type Schema } from 'yup';
 import {
   BAG_CONDITIONS,
   CARTONS,
+  CLAIM_FROM,
   CONDITIONS,
-  type CrateFields,
+  PACKED_WITH,
+  TRANSITS,
   type ListedBag,
   type ListedLot,
+  type StatedWater,
+  type SupplierFacts,
   type DockEntries,
 } from '#core/dock/index.ts';
 import { LIST_FIELDS } from '#core/intake/index.ts';
@@ -15,10 +19,35 @@ import { HOUR_MS } from '#core/time/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { AT } from '../basics/example.ts';
 import { choice, closed, count, finite, id, instant, list, maybe, note, someOf, text, uuid } from '../basics/fields.ts';
-import { centimetres, litres, schemaOf } from '../basics/shapes.ts';
+import { centimetres, litres, schemaOf, type Shape } from '../basics/shapes.ts';
 
 /** What the supplier says of the shipping water. */
-const stated = () => closed<CrateFields['stated']>({ temperatureC: finite(0, 50).optional(), salinityPpt: finite(0, 50).optional() });
+const stated = () =>
+  schemaOf<StatedWater>({
+    temperatureC: finite(0, 50).optional(),
+    salinityPpt: finite(0, 50).optional(),
+    salinitySaid: text(40).optional(),
+    pH: finite(4, 11).optional(),
+  });
+const told = () =>
+  maybe({ lastMeal: text(200).optional(), caught: text(200).optional(), packedWith: string().oneOf(PACKED_WITH).optional() });
+const supplierFacts: Shape<SupplierFacts> = {
+  note: note(),
+  usualH: finite(0, 240).optional(),
+  delayH: finite(0, 240).optional(),
+  ships: stated().default(undefined).optional(),
+  origins: array().of(choice(ORIGINS)).min(1).max(ORIGINS.length).optional(),
+  claim: maybe({
+    withinH: finite(0.25, 720).required(),
+    from: choice(CLAIM_FROM),
+    leastDead: count(1, 1000),
+    evidence: text(300).optional(),
+  }),
+  contact: text(300).optional(),
+};
+/** What is known no more is said to be so. */
+const orNothing = (shape: Shape<SupplierFacts>) =>
+  Object.fromEntries(Object.entries(shape).map(([name, schema]) => [name, (schema as Schema<unknown>).nullable()]));
 
 export const dockKinds: Kinds<DockEntries> = {
   'supplier.added': defineKind({
@@ -28,10 +57,26 @@ export const dockKinds: Kinds<DockEntries> = {
     schema: {
       supplier: id(),
       name: text(),
-      transit: choice(['overnight', 'van', 'local', 'slow courier'] as const),
-      note: note(),
+      transit: choice(TRANSITS),
+      ...supplierFacts,
     },
     example: { supplier: 'pelican-yard', name: 'Pelican Yard Imports', transit: 'overnight', note: 'ships low' },
+  }),
+  'supplier.changed': defineKind({
+    minRole: 'keeper',
+    undo: 'never',
+    topics: ['dock', 'stock'],
+    schema: { supplier: id(), basedOn: uuid(), fields: someOf({ name: text(), transit: choice(TRANSITS), ...orNothing(supplierFacts) }) },
+    example: {
+      supplier: 'pelican-yard',
+      basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5',
+      fields: {
+        usualH: 24,
+        ships: { salinityPpt: 27.5, salinitySaid: '1.0205 sg 25/25', temperatureC: 24 },
+        claim: { withinH: 4, from: 'arrival', leastDead: 1, evidence: 'a photograph of the closed bag' },
+        contact: null,
+      },
+    },
   }),
   'supplier.taught': defineKind({
     minRole: 'keeper',
@@ -60,6 +105,7 @@ export const dockKinds: Kinds<DockEntries> = {
       packedAtMs: instant(),
       promisedAtMs: instant(),
       stated: stated(),
+      told: told(),
       lots: list(
         schemaOf<ListedLot>({
           lot: id(),
@@ -105,7 +151,7 @@ export const dockKinds: Kinds<DockEntries> = {
     schema: {
       crate: id(),
       basedOn: uuid(),
-      fields: someOf({ label: text(), packedAtMs: instant(), promisedAtMs: instant(), stated: stated() }),
+      fields: someOf({ label: text(), packedAtMs: instant(), promisedAtMs: instant(), stated: stated(), told: told() }),
     },
     example: { crate: 'pelican-0', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { packedAtMs: AT - 30 * HOUR_MS } },
   }),

@@ -1,5 +1,5 @@
 // What the screens read of crates, their bags, and what reading a packing list needs. Instants are UTC ms, quantities SI.
-import type { BagOpening, Carton, Condition } from '#core/dock/index.ts';
+import type { BagOpening, Carton, Condition, CrateTold, StatedWater, SupplierFields } from '#core/dock/index.ts';
 import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
 import type { Origin } from '#core/lots/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
@@ -10,7 +10,7 @@ import type { SpeciesName } from '../species/views.ts';
 export type DockView = { seq: number; crates: CrateCard[]; species: (SpeciesName & { alsoCalled: string[] })[] };
 
 /** What reading a packing list needs: who sends them, how each of them writes, what can be named. */
-export type SupplierCard = { id: string; name: string; transit: string; taught: { columns: TaughtColumn[]; names: TaughtName[] } };
+export type SupplierCard = { id: string; taught: { columns: TaughtColumn[]; names: TaughtName[] } } & SupplierFields;
 
 export type IntakeView = { seq: number; suppliers: SupplierCard[]; species: (SpeciesName & { alsoCalled: string[] })[] };
 
@@ -46,9 +46,12 @@ export type CrateCard = {
   remarks?: string[];
   label: string;
   supplier: string;
+  /** How to reach them, and how they usually send. */
+  supplierId: string;
   packedAtMs: number;
   promisedAtMs: number;
-  stated: { temperatureC?: number; salinityPpt?: number };
+  stated: StatedWater;
+  told?: CrateTold;
   arrived?: { atMs: number; by: string; carton: Carton };
   bags: BagCard[];
 };

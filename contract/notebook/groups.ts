@@ -23,6 +23,7 @@ const groupOf: Record<Kind, LogbookGroup> = {
   'species.added': 'house',
   'species.changed': 'house',
   'supplier.added': 'arrivals',
+  'supplier.changed': 'arrivals',
   'supplier.taught': 'arrivals',
   'crate.expected': 'arrivals',
   'crate.changed': 'arrivals',

@@ -1,4 +1,5 @@
 // What the screens read of the house, its rules and what it is furnished with. Instants are UTC ms, quantities SI.
+import type { SupplierFields } from '#core/dock/index.ts';
 import type { ToolFields } from '#core/exposure/index.ts';
 import type { TankFields } from '#core/room/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
@@ -26,7 +27,8 @@ export type HouseView = {
   tools: ({ id: string; entry: string } & ToolFields)[];
   /** Latest first. */
   ruleVersions: { entry: string; atMs: number; by: string; rules: HouseRules }[];
-  suppliers: { id: string; name: string; transit: string }[];
+  /** `entry` = the latest entry on it, to base a change on. */
+  suppliers: ({ id: string; entry: string } & SupplierFields)[];
   species: (SpeciesName & { alsoCalled: string[] })[];
   /** Lots that were here when the records began. */
   opened: number;

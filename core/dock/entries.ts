@@ -2,7 +2,32 @@
 import type { TaughtColumn, TaughtName } from '../intake/index.ts';
 import type { Origin } from '../lots/index.ts';
 
-export type SupplierAdded = { supplier: string; name: string; transit: 'overnight' | 'van' | 'local' | 'slow courier'; note?: string };
+export const TRANSITS = ['overnight', 'van', 'local', 'slow courier'] as const;
+export type Transport = (typeof TRANSITS)[number];
+/** From which moment the hours of a claim run: the box at the door, or the bag opened. */
+export const CLAIM_FROM = ['arrival', 'opening'] as const;
+/** `leastDead` = fewer dead are not claimed. */
+export type ClaimRule = { withinH: number; from: (typeof CLAIM_FROM)[number]; leastDead: number; evidence?: string };
+/** Water as a supplier states it: of one crate, or as it usually ships. `salinitySaid` = the words, with the reference of a specific gravity. Stated, never measured. */
+export type StatedWater = { temperatureC?: number; salinityPpt?: number; salinitySaid?: string; pH?: number };
+/** What is known of a supplier besides its name and how it sends; what is missing is not known. `usualH` = hours from packing to the door, `delayH` = how late they usually are. */
+export type SupplierFacts = {
+  note?: string;
+  usualH?: number;
+  delayH?: number;
+  ships?: StatedWater;
+  origins?: Origin[];
+  claim?: ClaimRule;
+  contact?: string;
+};
+export type SupplierFields = { name: string; transit: Transport } & SupplierFacts;
+export type SupplierAdded = { supplier: string } & SupplierFields;
+/** Only the fields that changed; nothing (`null`) = not known any more. `basedOn` = the entry that the maker saw as the latest on this supplier. */
+export type SupplierChanged = {
+  supplier: string;
+  basedOn: string;
+  fields: { [F in keyof SupplierFields]?: SupplierFields[F] | (undefined extends SupplierFields[F] ? null : never) };
+};
 
 /** `free` = how many of `n` were sent free against losses. `waterL` is missing when the list does not say it. */
 export type ListedBag = { bag: string; label: string; box: number; lot: string; n: number; free?: number; waterL?: number };
@@ -16,15 +41,21 @@ export type CrateExpected = {
   supplier: string;
   packedAtMs: number;
   promisedAtMs: number;
-  stated: { temperatureC?: number; salinityPpt?: number };
+  stated: StatedWater;
+  /** What the supplier answered besides. */
+  told?: CrateTold;
   lots: ListedLot[];
   bags: ListedBag[];
   /** Lines of the list that stand for no bag, kept as they are written. */
   remarks?: string[];
 };
 
+/** Words of the supplier on how they were kept, caught and packed. */
+export const PACKED_WITH = ['oxygen', 'air'] as const;
+export type CrateTold = { lastMeal?: string; caught?: string; packedWith?: (typeof PACKED_WITH)[number] };
+
 /** What may be put right of a crate, before it comes or after. */
-export type CrateFields = Pick<CrateExpected, 'label' | 'packedAtMs' | 'promisedAtMs' | 'stated'>;
+export type CrateFields = Pick<CrateExpected, 'label' | 'packedAtMs' | 'promisedAtMs' | 'stated' | 'told'>;
 /** Only the fields that changed. `basedOn` = the entry that the maker saw as the latest on this crate. */
 export type CrateChanged = { crate: string; basedOn: string; fields: Partial<CrateFields> };
 
@@ -68,6 +99,7 @@ export type SupplierTaught = { supplier: string; columns: TaughtColumn[]; names:
 
 export interface DockEntries {
   'supplier.added': SupplierAdded;
+  'supplier.changed': SupplierChanged;
   'supplier.taught': SupplierTaught;
   'crate.expected': CrateExpected;
   'crate.changed': CrateChanged;

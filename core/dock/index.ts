@@ -1,24 +1,35 @@
 export {
   BAG_CONDITIONS,
   CARTONS,
+  CLAIM_FROM,
   CONDITIONS,
+  PACKED_WITH,
+  TRANSITS,
   type BagAbsent,
   type BagAssigned,
   type BagLanded,
   type BagOpening,
   type Carton,
+  type ClaimRule,
   type Condition,
   type CrateArrived,
   type CrateChanged,
   type CrateExpected,
   type CrateFields,
+  type CrateTold,
   type DockEntries,
   type ListedBag,
   type ListedLot,
+  type StatedWater,
+  type Transport,
   type SupplierAdded,
+  type SupplierChanged,
+  type SupplierFacts,
+  type SupplierFields,
   type SupplierTaught,
 } from './entries.ts';
 export { landingOf, tankOf } from './links.ts';
+export { CRATE_QUESTIONS, openQuestions, type CrateQuestion } from './openQuestions.ts';
 export { dockRules, isWeak } from './rules.ts';
 export { tallyCrate, type TalliedBag, type Tally } from './tally.ts';
 export { transit, triage, type Transit, type Triage } from './urgency.ts';

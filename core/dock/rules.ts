@@ -2,7 +2,7 @@
 import { againstChange, refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
 import { refuseUnfit } from '../placement/index.ts';
 import { DAY_MS } from '../time/index.ts';
-import type { BagLanded, CrateExpected, CrateFields, DockEntries } from './entries.ts';
+import type { BagLanded, CrateExpected, CrateFields, DockEntries, SupplierChanged } from './entries.ts';
 import { landingOf, tankOf } from './links.ts';
 import type { BagFacts, DockState } from './state.ts';
 
@@ -12,6 +12,13 @@ export const dockRules: Rules<DockEntries, DockState> = {
       return state.findSupplier(payload.supplier) ? refuse('exists', 'supplier', { what: 'supplier', name: payload.name }) : [];
     },
     links: ({ supplier }) => ({ makes: [supplier] }),
+  },
+  'supplier.changed': {
+    decide({ payload }, { state }) {
+      const known = state.findSupplier(payload.supplier);
+      if (!known) return refuse('unknown', 'supplier', { what: 'supplier', id: payload.supplier });
+      return againstChange({ ...payload, of: `supplier:${payload.supplier}` }, known as SupplierChanged['fields'], state);
+    },
   },
   'supplier.taught': {
     decide({ payload }, { state }) {

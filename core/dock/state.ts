@@ -1,7 +1,7 @@
 // What the dock asks of the house, and what it is told of crates and bags.
 import type { ChangeState, Mark } from '../journal/index.ts';
 import type { PlacementState } from '../placement/index.ts';
-import type { CrateFields } from './entries.ts';
+import type { CrateFields, SupplierFields } from './entries.ts';
 
 export type CrateFacts = { id: string; arrived?: Mark } & CrateFields;
 export type BagFacts = {
@@ -21,7 +21,7 @@ export type BagFacts = {
 };
 
 export interface DockState extends PlacementState, ChangeState {
-  findSupplier(id: string): { id: string; name: string } | undefined;
+  findSupplier(id: string): ({ id: string } & SupplierFields) | undefined;
   findCrate(id: string): CrateFacts | undefined;
   hasBag(id: string): boolean;
   findBag(id: string): BagFacts | undefined;

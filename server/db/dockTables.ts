@@ -26,6 +26,7 @@ export const crate = sqliteTable(
     packedAtMs: integer('packed_at_ms').notNull(),
     promisedAtMs: integer('promised_at_ms').notNull(),
     stated: text({ mode: 'json' }).$type<Payloads['crate.expected']['stated']>().notNull(),
+    told: text({ mode: 'json' }).$type<NonNullable<Payloads['crate.expected']['told']>>(),
     remarks: text({ mode: 'json' }).$type<string[]>(),
     /** The latest correction of it; `entry` stays the list's own, by which it is undone. */
     changed: text(),

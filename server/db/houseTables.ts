@@ -1,6 +1,7 @@
 // Projections of what the house is set up with: itself, its people, racks, systems, tanks, species list and suppliers.
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import type { Payloads } from '#core/catalogue/index.ts';
+import type { SupplierFacts } from '#core/dock/index.ts';
 import type { ToolFields } from '#core/exposure/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
@@ -97,4 +98,7 @@ export const supplier = sqliteTable('p_supplier', {
   ...record(),
   name: text().notNull(),
   transit: text().$type<Payloads['supplier.added']['transit']>().notNull(),
+  /** The latest entry that changed it. */
+  changed: text(),
+  facts: text({ mode: 'json' }).$type<SupplierFacts>().notNull(),
 });

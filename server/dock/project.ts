@@ -23,7 +23,24 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
   return {
     'supplier.added': {
       voids: [],
-      project: ({ id, payload }) => supplier({ id: payload.supplier, entry: id, name: payload.name, transit: payload.transit }),
+      project({ id, payload: { supplier: key, name, transit, ...facts } }) {
+        supplier({ id: key, entry: id, name, transit, facts });
+      },
+    },
+    'supplier.changed': {
+      voids: [],
+      project(entry) {
+        const { supplier: key, fields } = entry.payload;
+        const { name, transit, ...facts } = fields;
+        const [row] = db.select({ facts: tables.supplier.facts }).from(tables.supplier).where(eq(tables.supplier.id, key)).all();
+        // What is not known any more is not kept as nothing.
+        const known = Object.fromEntries(Object.entries({ ...row!.facts, ...facts }).filter(([, value]) => value !== null));
+        db.update(tables.supplier)
+          .set({ changed: entry.id, facts: known, ...(name === undefined ? {} : { name }), ...(transit === undefined ? {} : { transit }) })
+          .where(eq(tables.supplier.id, key))
+          .run();
+        change(entry, `supplier:${key}`, fields);
+      },
     },
     'supplier.taught': {
       voids: ['p_taught'],
@@ -44,6 +61,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
           packedAtMs,
           promisedAtMs,
           stated: payload.stated,
+          told: payload.told,
           remarks: payload.remarks,
         });
         for (const line of payload.lots) {

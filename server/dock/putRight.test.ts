@@ -1,4 +1,5 @@
 // A crate put right after it came: what is shown and computed follows, the later of two hears of the first, and the list can still be undone.
+import { checkReplay } from '../journal/replay.ts';
 import { passingOver, takenAs } from '#core/journal/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { bringCrate, furnish, KEEPER, makeTestHouse, T0, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
@@ -84,4 +85,46 @@ it('what a keeper says to odd dates is said of the list alone, whatever else is 
   const said = passingOver(drafts, outcome.refusals, (refusal) => takenAs(refusal, 'found behind the door'));
   expect(said.map(({ overrules = [] }) => overrules.length)).toEqual([1, 0]);
   expect(house.codes(KEEPER, ...said)).toEqual([]);
+});
+
+const supplier = (id = 'yard') => house.view('house').suppliers.find((known) => known.id === id)!;
+const changed = (fields: Extract<Said, { kind: 'supplier.changed' }>['payload']['fields'], basedOn = supplier().entry): Said => ({
+  kind: 'supplier.changed',
+  payload: { supplier: 'yard', basedOn, fields },
+});
+
+it('what is known of a supplier grows, is put right, and is not known any more; two people do not overwrite each other', () => {
+  bringCrate(house);
+  const first = supplier();
+  expect(first.claim).toBeUndefined();
+  house.must(KEEPER, changed({ usualH: 26, ships: { salinityPpt: 27.5, salinitySaid: '1.0205 sg 25/25' }, contact: 'the desk' }));
+  house.must(KEEPER, changed({ claim: { withinH: 4, from: 'arrival', leastDead: 1 }, usualH: 0 }));
+  expect(supplier()).toMatchObject({
+    name: first.name,
+    usualH: 0,
+    ships: { salinityPpt: 27.5, salinitySaid: '1.0205 sg 25/25' },
+    claim: { withinH: 4, from: 'arrival', leastDead: 1 },
+    contact: 'the desk',
+  });
+  house.must(KEEPER, changed({ contact: null, ships: null, name: 'The yard' }));
+  expect(Object.keys(supplier()).sort()).toEqual(['claim', 'entry', 'id', 'name', 'transit', 'usualH']);
+  expect(card().supplier).toBe('The yard');
+  expect(house.view('intake').suppliers.find(({ id }) => id === 'yard')).toMatchObject({ name: 'The yard', usualH: 0 });
+  // Seen before all that: another field is taken, the same one is told.
+  expect(house.codes(KEEPER, changed({ usualH: 30 }, first.entry))).toEqual(['change.overtaken']);
+  expect(house.codes(KEEPER, changed({ note: 'ships low' }, first.entry))).toEqual([]);
+  expect(house.codes(KEEPER, changed({}))).toContain('change.nothing');
+  expect(house.codes(TRAINEE, changed({ note: 'x' }))).toEqual(['role']);
+  expect(
+    house.codes(KEEPER, { kind: 'supplier.changed', payload: { supplier: 'nobody', basedOn: first.entry, fields: { note: 'x' } } }),
+  ).toEqual(['unknown']);
+  expect(checkReplay(house).differences).toEqual([]);
+});
+
+it('answers of the supplier after its bags are open are on the crate, and go with a correction', () => {
+  bringCrate(house);
+  house.must(KEEPER, putRight({ told: { lastMeal: 'two days ago', packedWith: 'oxygen' }, stated: { pH: 7.4 } }));
+  expect(card()).toMatchObject({ told: { lastMeal: 'two days ago', packedWith: 'oxygen' }, stated: { pH: 7.4 } });
+  house.must(KEEPER, putRight({ told: {} }));
+  expect(card().told).toEqual({});
 });

@@ -13,13 +13,17 @@ const latest = <K extends 'landing' | 'absence' | 'assignment' | 'float' | 'take
 
 export function dockState(client: Database.Database): Pick<HouseState, 'findSupplier' | 'findCrate' | 'hasBag' | 'findBag' | 'passedFor'> {
   const ask = makeAsk(client);
+  const supplier = ask.get(
+    pick(t.supplier, 'id', 'name', 'transit', 'facts'),
+    'select id, name, transit, facts from p_supplier where id = ? and voided_by is null',
+  );
   const crate = ask.get(
     {
-      ...pick(t.crate, 'id', 'label', 'packedAtMs', 'promisedAtMs', 'stated'),
+      ...pick(t.crate, 'id', 'label', 'packedAtMs', 'promisedAtMs', 'stated', 'told'),
       arrived: orNull(json<NonNullable<CrateFacts['arrived']>>()),
     },
     `
-    select id, label, packed_at_ms packedAtMs, promised_at_ms promisedAtMs, stated, (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
+    select id, label, packed_at_ms packedAtMs, promised_at_ms promisedAtMs, stated, told, (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
     from p_crate where id = ? and voided_by is null`,
   );
   const fact = (table: string, where: string, more = '') =>
@@ -49,10 +53,15 @@ export function dockState(client: Database.Database): Pick<HouseState, 'findSupp
     'select a.overruled from p_assignment a join p_bag g on g.id = a.bag left join p_landing l on l.bag = g.id and l.voided_by is null where coalesce(l.lot, g.lot) = ? and a.tank = ? and a.voided_by is null',
   );
   return {
-    findSupplier: ask.get(pick(t.supplier, 'id', 'name'), 'select id, name from p_supplier where id = ? and voided_by is null'),
+    findSupplier(id) {
+      const row = supplier(id);
+      if (!row) return undefined;
+      const { facts, ...rest } = row;
+      return { ...rest, ...facts };
+    },
     findCrate(id) {
       const row = crate(id);
-      return row && { ...row, arrived: row.arrived ?? undefined };
+      return row && { ...row, told: row.told ?? undefined, arrived: row.arrived ?? undefined };
     },
     hasBag: ask.is('select 1 from p_bag where id = ? and voided_by is null'),
     findBag(id) {

@@ -47,8 +47,8 @@ export const makeHouseView: MakeView<'house'> = (client) => {
     `select entry, at_ms atMs, ${personName('"by"')} by, rules from p_rules order by at_ms desc, entry desc limit 20`,
   );
   const suppliers = ask.all(
-    pick(t.supplier, 'id', 'name', 'transit'),
-    'select id, name, transit from p_supplier where voided_by is null order by name',
+    { ...pick(t.supplier, 'id', 'name', 'transit', 'facts'), entry: text },
+    'select id, coalesce(changed, entry) entry, name, transit, facts from p_supplier where voided_by is null order by name',
   );
   const opened = ask.only(number, 'select count(*) from p_lot where crate is null and voided_by is null');
   const species = prepareSpeciesNames(client);
@@ -74,7 +74,7 @@ export const makeHouseView: MakeView<'house'> = (client) => {
         ...facts,
       })),
       ruleVersions: versions(),
-      suppliers: suppliers(),
+      suppliers: suppliers().map(({ facts, ...supplier }) => ({ ...supplier, ...facts })),
       species: species(),
       opened: opened(),
     };

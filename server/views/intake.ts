@@ -9,8 +9,8 @@ import type { MakeView } from './view.ts';
 export const makeIntakeView: MakeView<'intake'> = (client) => {
   const ask = makeAsk(client);
   const suppliers = ask.all(
-    pick(t.supplier, 'id', 'name', 'transit'),
-    'select id, name, transit from p_supplier where voided_by is null order by name',
+    pick(t.supplier, 'id', 'name', 'transit', 'facts'),
+    'select id, name, transit, facts from p_supplier where voided_by is null order by name',
   );
   const taught = ask.all(
     pick(t.taught, 'columns', 'names'),
@@ -18,8 +18,9 @@ export const makeIntakeView: MakeView<'intake'> = (client) => {
   );
   const species = prepareSpeciesNames(client);
   return () => ({
-    suppliers: suppliers().map((supplier) => ({
+    suppliers: suppliers().map(({ facts, ...supplier }) => ({
       ...supplier,
+      ...facts,
       taught: latestOf(taught(supplier.id)),
     })),
     species: species(),

@@ -21,6 +21,7 @@ import { Chips } from '../parts/Chips.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { capital } from '../words/text.ts';
 import { CrateSide, Pouches } from './CrateSide.tsx';
+import { AskSupplier } from './AskSupplier.tsx';
 import css from './dock.module.scss';
 import { landingLike, landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
@@ -102,6 +103,7 @@ function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean
       {crate.arrived ? <CrateSide crate={crate} onUndo={(actId, words) => void undo(actId, words)} /> : <ListSide crate={crate} />}
       {crate.remarks && <Remarks remarks={crate.remarks} />}
       {mayList && <PutRight key={crate.crate} crate={crate} />}
+      {mayList && <AskSupplier key={`ask ${crate.crate}`} crate={crate} />}
       {mayList && (
         <Link className="btn btn-plain" to="/dock/list">
           Take in a packing list

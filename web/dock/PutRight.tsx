@@ -14,7 +14,7 @@ export function PutRight({ crate }: { crate: CrateCard }) {
     <Fields crate={crate} onDone={() => setOpen(false)} />
   ) : (
     <Button variant="plain" onClick={() => setOpen(true)}>
-      Put its name, dates or water right
+      Put its name, dates, water or answers right
     </Button>
   );
 }

@@ -22,7 +22,17 @@ const view: DockView = {
   seq: 1,
   species: [{ id: 'six-line-wrasse', common: 'six-line wrasse', scientific: 'P. hexataenia', alsoCalled: [] }],
   crates: [
-    { crate: 'c', entry: 'e', label: 'crate', supplier: 'yard', packedAtMs: 0, promisedAtMs: 0, stated: {}, bags: [bag(1), bag(2)] },
+    {
+      crate: 'c',
+      entry: 'e',
+      label: 'crate',
+      supplierId: 's',
+      supplier: 'yard',
+      packedAtMs: 0,
+      promisedAtMs: 0,
+      stated: {},
+      bags: [bag(1), bag(2)],
+    },
   ],
 };
 const CRATE = v7();

@@ -1,28 +1,110 @@
-// Who sends the crates.
+// Who sends the crates: how, at what water, with which claim rule. What nobody wrote down is said to be not known.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
 import { newId } from '../data/house.ts';
+import { useUnits, type Units } from '../data/units.ts';
 import { PlainForm } from '../parts/PlainForm.tsx';
-import { SUPPLIER_FIELDS, supplierOf } from './forms.ts';
+import { sayMinutes } from '../words/runs.ts';
 import type { PartProps } from './part.ts';
+import { NEW_SUPPLIER_FIELDS, supplierChanged, supplierFields, supplierOf, supplierValues, type KnownSupplier } from './supplierForm.ts';
 
 export function Suppliers({ view, write, mayEdit }: PartProps) {
+  const units = useUnits();
+  const [open, setOpen] = useState<string>();
   return (
     <section className="card" aria-label="Suppliers">
       <h2>Suppliers</h2>
       <ul className="plain-list">
-        {view.suppliers.map(({ id, name, transit }) => (
-          <li key={id}>
-            <b>{name}</b> <span className="soft">{transit}</span>
+        {view.suppliers.map((supplier) => (
+          <li key={supplier.id}>
+            <b>{supplier.name}</b> <span className="soft">{supplier.transit}</span>{' '}
+            {mayEdit && (
+              <Button
+                variant="quiet"
+                className="btn-quiet"
+                aria-expanded={open === supplier.id}
+                aria-label={`Change ${supplier.name}`}
+                onClick={() => setOpen(open === supplier.id ? undefined : supplier.id)}
+              >
+                Change
+              </Button>
+            )}
+            {open === supplier.id ? (
+              <OneSupplier key={supplier.entry} supplier={supplier} write={write} onDone={() => setOpen(undefined)} />
+            ) : (
+              <Known supplier={supplier} units={units} />
+            )}
           </li>
         ))}
       </ul>
       {mayEdit && (
         <PlainForm
           draft="supplier"
-          fields={SUPPLIER_FIELDS}
+          fields={NEW_SUPPLIER_FIELDS}
           submit="Add this supplier"
           onSubmit={(values) => write(values.name!, supplierOf(values, newId))}
         />
       )}
     </section>
+  );
+}
+
+const sayHours = (hours: number) => sayMinutes(hours * 60);
+
+function Known({ supplier: { usualH, delayH, ships, origins, claim, contact, note }, units }: { supplier: KnownSupplier; units: Units }) {
+  const { say } = units;
+  const water = [
+    ships?.temperatureC !== undefined && say('temperature', ships.temperatureC),
+    ships?.salinityPpt !== undefined &&
+      `${say('salinity', ships.salinityPpt)}${ships.salinitySaid ? ` (they say ${ships.salinitySaid})` : ''}`,
+    ships?.pH !== undefined && `pH ${ships.pH}`,
+  ].filter(Boolean);
+  const rows = [
+    ['On the way', usualH === undefined ? '' : `${sayHours(usualH)}${delayH ? `, usually ${sayHours(delayH)} late` : ''}`],
+    ['Ships at, as they say', water.join(', ')],
+    ['Their fish', origins?.join(' and ') ?? ''],
+    [
+      'Claims',
+      claim
+        ? `within ${sayHours(claim.withinH)} of ${claim.from === 'arrival' ? 'the box coming' : 'opening the bag'}, from ${claim.leastDead} dead on${claim.evidence ? `; ${claim.evidence}` : ''}`
+        : '',
+    ],
+    ['Reached by', contact ?? ''],
+  ] as const;
+  const unknown = rows.filter(([, says]) => says === '').map(([what]) => what.toLowerCase());
+  return (
+    <>
+      {note && <p className="soft tight">{note}</p>}
+      {rows
+        .filter(([, says]) => says !== '')
+        .map(([what, says]) => (
+          <p key={what} className="tight">
+            <span className="soft">{what}:</span> {says}
+          </p>
+        ))}
+      {unknown.length > 0 && <p className="soft tight">Not known: {unknown.join('; ')}.</p>}
+    </>
+  );
+}
+
+type OneProps = Pick<PartProps, 'write'> & { supplier: KnownSupplier; onDone: () => void };
+
+function OneSupplier({ supplier, write, onDone }: OneProps) {
+  const units = useUnits();
+  return (
+    <PlainForm
+      draft={`supplier ${supplier.id}`}
+      fields={supplierFields(units)}
+      initial={supplierValues(supplier, units)}
+      submit={`${supplier.name} is so`}
+      keep
+      onSubmit={async (values) => {
+        const change = supplierChanged(supplier, values, units);
+        if (!change) return 'Nothing is different from what the house knows.';
+        const wrong = await write(`${values.name} changed`, change);
+        if (wrong === undefined) onDone();
+        return wrong;
+      }}
+    />
   );
 }

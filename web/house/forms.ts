@@ -88,13 +88,3 @@ export const rackOf = ({ name, room, walk }: Values, rack: string, last: number)
   kind: 'rack.added',
   payload: { rack, name: name!, room: room!, walk: walk ? numberOf(walk) : last },
 });
-
-export const SUPPLIER_FIELDS: FormField[] = [
-  { name: 'name', type: 'text', label: 'Who supplies' },
-  { name: 'transit', type: 'choice', label: 'How it comes', options: ['overnight', 'van', 'local', 'slow courier'] },
-  { name: 'note', type: 'text', label: 'What to know of them', optional: true, maxLength: 500 },
-];
-export const supplierOf = ({ name, transit, note }: Values, newId: Id): Draft => ({
-  kind: 'supplier.added',
-  payload: { supplier: newId(), name: name!, transit: transit as 'van', ...(note ? { note } : {}) },
-});

@@ -3,7 +3,7 @@ import { checkAct } from '#contract/act.ts';
 import { v7 } from 'uuid';
 import { METRIC_UNITS as units } from '../data/units.ts';
 import { faultsOf } from '../parts/crateFacts.ts';
-import { crateOf, fill, keepIntake, keptIntake, type Intake } from './draft.ts';
+import { crateOf, fill, usualFields, keepIntake, keptIntake, type Intake } from './draft.ts';
 import { learnt, readList, type ReadRequest } from '#core/intake/index.ts';
 
 const zone = 'Europe/Lisbon';
@@ -57,10 +57,35 @@ it('reads a file without headings by columns alone', () => {
   expect([read.headings, read.list?.bags.length]).toEqual([['column 1', 'column 2'], 2]);
 });
 
+const NOTHING_ANSWERED = { pH: '', lastMeal: '', caught: '', packedWith: '' };
+
+it('what the list leaves out is offered as the supplier usually sends, and said to be so; the list and the hand have it before', () => {
+  const { header } = readList(request());
+  const usual = { usualH: 14, ships: { temperatureC: 26, salinityPpt: 27.5, salinitySaid: '1.0205 sg 25/25', pH: 7.9 } };
+  const where = { supplierName: 'Yard', zone, units, usual };
+  expect(fill(intake, header, where)).toMatchObject({
+    due: '2026-03-03T10:30',
+    temperature: '23.5',
+    salinity: '1.0205 sg 25/25',
+    pH: '7.9',
+  });
+  expect(usualFields(intake, header, usual)).toEqual(['hours on the way', 'salinity', 'pH']);
+  const typed = { ...intake, typed: { salinity: '', due: '2026-03-03T09:00', pH: '8' } };
+  expect(fill(typed, header, where)).toMatchObject({ due: '2026-03-03T09:00', salinity: '', pH: '8' });
+  expect(usualFields(typed, header, usual)).toEqual([]);
+});
+
 it('fills the fields from the list, and lets a hand have the last word', () => {
   const { header } = readList(request());
   const filled = fill(intake, header, { supplierName: 'Yard', zone, units });
-  expect(filled).toEqual({ label: 'Yard, Mon 2 Mar', packed: '2026-03-02T20:30', due: '', temperature: '23.5', salinity: '' });
+  expect(filled).toEqual({
+    label: 'Yard, Mon 2 Mar',
+    packed: '2026-03-02T20:30',
+    due: '',
+    temperature: '23.5',
+    salinity: '',
+    ...NOTHING_ANSWERED,
+  });
   expect(faultsOf(filled, { zone, units })).toEqual(['Say when it is due.']);
   const typed = fill({ ...intake, typed: { due: '2026-03-01T09:00', temperature: 'warm' } }, header, { supplierName: 'Yard', zone, units });
   expect(faultsOf(typed, { zone, units })).toEqual(['It is due before it was packed.', 'The temperature of the water cannot be read.']);

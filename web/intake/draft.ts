@@ -1,9 +1,9 @@
 // The crate that a list becomes, and what is kept of a half-read list so that a reload loses nothing.
-import type { CrateExpected } from '#core/dock/index.ts';
+import type { CrateExpected, SupplierFacts } from '#core/dock/index.ts';
 import type { Answers, Fixes, ListHeader, PackingList, Field } from '#core/intake/index.ts';
-import { formatDay, formatWall, houseDay } from '#core/time/index.ts';
+import { formatDay, formatWall, HOUR_MS, houseDay } from '#core/time/index.ts';
 import type { Units } from '../data/units.ts';
-import { instantOf, statedOf, type Filled } from '../parts/crateFacts.ts';
+import { instantOf, statedOf, toldOf, type Filled } from '../parts/crateFacts.ts';
 
 export type Intake = {
   fileName: string;
@@ -17,7 +17,7 @@ export type Intake = {
   /** Somebody said that it is a list, whatever it looks like. */
   asList?: boolean;
   /** As typed by hand; what is not there is taken from the list's own header. */
-  typed: Partial<Record<'label' | 'packed' | 'due' | 'temperature' | 'salinity', string>>;
+  typed: Partial<Filled>;
 };
 
 const KEPT = 'daily-crate-intake';
@@ -41,19 +41,54 @@ export function keepIntake(intake: Intake | undefined): void {
   }
 }
 
-/** The fields beside the list: by hand where typed, else from its header. */
-export function fill({ typed }: Intake, header: ListHeader, where: { supplierName: string; zone: string; units: Units }): Filled {
+type Where = {
+  supplierName: string;
+  zone: string;
+  units: Units;
+  /** What is known of who sent it. */ usual?: Pick<SupplierFacts, 'ships' | 'usualH'>;
+};
+
+/** The fields beside the list: by hand where typed, else from its header, else as its supplier usually sends. */
+export function fill({ typed }: Intake, header: ListHeader, where: Where): Filled {
   const { packed, due, temperatureC, salinityPpt, label } = header;
+  const { ships, usualH } = where.usual ?? {};
   const packedText = typed.packed ?? (packed ? formatWall(packed.ms, where.zone) : '');
   const day = due ?? packed;
   return {
     label:
       typed.label ?? ([where.supplierName, label ?? (day ? formatDay(houseDay(day.ms, where.zone)) : '')].filter(Boolean).join(', ') || ''),
     packed: packedText,
-    due: typed.due ?? (due ? formatWall(due.ms, where.zone) : ''),
-    temperature: typed.temperature ?? (temperatureC === undefined ? '' : where.units.bare('temperature', temperatureC)),
-    salinity: typed.salinity ?? (salinityPpt === undefined ? '' : where.units.bare('salinity', salinityPpt)),
+    due: typed.due ?? (due ? formatWall(due.ms, where.zone) : afterHours(packedText, usualH, where.zone)),
+    temperature: typed.temperature ?? bareOf('temperature', temperatureC ?? ships?.temperatureC, where.units),
+    salinity:
+      typed.salinity ??
+      (salinityPpt === undefined
+        ? (ships?.salinitySaid ?? bareOf('salinity', ships?.salinityPpt, where.units))
+        : where.units.bare('salinity', salinityPpt)),
+    pH: typed.pH ?? (ships?.pH === undefined ? '' : String(ships.pH)),
+    lastMeal: typed.lastMeal ?? '',
+    caught: typed.caught ?? '',
+    packedWith: typed.packedWith ?? '',
   };
+}
+
+const bareOf = (quantity: 'temperature' | 'salinity', value: number | undefined, units: Units): string =>
+  value === undefined ? '' : units.bare(quantity, value);
+
+/** The wall time so many hours after another; nothing where either is not known. */
+function afterHours(wall: string, hours: number | undefined, zone: string): string {
+  const ms = instantOf(wall, zone);
+  return ms === undefined || hours === undefined ? '' : formatWall(ms + hours * HOUR_MS, zone);
+}
+
+/** Fields that neither the list nor a hand filled: as this supplier usually sends, to be asked for this crate. */
+export function usualFields({ typed }: Intake, header: ListHeader, { ships, usualH }: Pick<SupplierFacts, 'ships' | 'usualH'>): string[] {
+  return [
+    usualH !== undefined && typed.due === undefined && !header.due && 'hours on the way',
+    ships?.temperatureC !== undefined && typed.temperature === undefined && header.temperatureC === undefined && 'temperature',
+    ships?.salinityPpt !== undefined && typed.salinity === undefined && header.salinityPpt === undefined && 'salinity',
+    ships?.pH !== undefined && typed.pH === undefined && 'pH',
+  ].filter((field) => field !== false);
 }
 
 /** One entry: the crate with all its lots and bags. Call it only when `faultsOf` and the list's problems are empty. */
@@ -72,6 +107,7 @@ export function crateOf({
   units: Units;
   newId: () => string;
 }): CrateExpected {
+  const told = toldOf(filled);
   const lots = list.lots.map((lot) => ({ lot: newId(), ...lot }));
   return {
     crate: newId(),
@@ -80,6 +116,7 @@ export function crateOf({
     packedAtMs: instantOf(filled.packed, zone)!,
     promisedAtMs: instantOf(filled.due, zone)!,
     stated: statedOf(filled, units),
+    ...(told ? { told } : {}),
     lots,
     ...(list.remarks.length > 0 ? { remarks: list.remarks.slice(0, 100) } : {}),
     bags: list.bags.map(({ lot, line: _line, free, ...bag }) => ({

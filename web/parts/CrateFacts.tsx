@@ -1,7 +1,15 @@
 // What is said of a whole crate: its name, when it was packed and is due, the water as its supplier states it. For a list, and for putting right.
 import Form from 'react-bootstrap/Form';
+import { PACKED_WITH } from '#core/dock/index.ts';
 import { useUnits } from '../data/units.ts';
+import { Chips } from './Chips.tsx';
 import type { Filled } from './crateFacts.ts';
+
+const ANSWERS = [
+  { field: 'pH', label: 'pH as stated', max: 10 },
+  { field: 'lastMeal', label: 'Last meal, when and what', max: 200 },
+  { field: 'caught', label: 'Wild, farmed or bred; how caught', max: 200 },
+] as const;
 
 type Props = {
   filled: Filled;
@@ -33,9 +41,29 @@ export function CrateFacts({ filled, unsure = false, onSet }: Props) {
         </Form.Group>
         <Form.Group className="field" controlId="intake-salinity">
           <Form.Label className="label">Salinity as stated, ppt</Form.Label>
-          <Form.Control value={filled.salinity} maxLength={20} onChange={(event) => onSet('salinity', event.target.value)} />
+          <Form.Control
+            value={filled.salinity}
+            maxLength={40}
+            placeholder="28, or 1.021 sg 25/25"
+            onChange={(event) => onSet('salinity', event.target.value)}
+          />
         </Form.Group>
       </div>
+      <details open={ANSWERS.some(({ field }) => filled[field] !== '')}>
+        <summary>What they answered besides</summary>
+        {ANSWERS.map(({ field, label, max }) => (
+          <Form.Group key={field} className="field" controlId={`intake-${field}`}>
+            <Form.Label className="label">{label}</Form.Label>
+            <Form.Control value={filled[field]} maxLength={max} onChange={(event) => onSet(field, event.target.value)} />
+          </Form.Group>
+        ))}
+        <Chips
+          label="Packed with"
+          options={['not known', ...PACKED_WITH]}
+          value={filled.packedWith || 'not known'}
+          onChange={(chosen) => onSet('packedWith', chosen === 'not known' ? '' : chosen)}
+        />
+      </details>
     </>
   );
 }

@@ -2,21 +2,20 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
+import { TRANSITS, type Transport } from '#core/dock/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { newId } from '../data/house.ts';
 import { useMayWrite } from '../data/me.ts';
 import { Chips } from './Chips.tsx';
 
-const TRANSITS = ['overnight', 'van', 'local', 'slow courier'] as const;
-type Transit = (typeof TRANSITS)[number];
-type Added = { id: string; name: string; transit: Transit };
+type Added = { id: string; name: string; transit: Transport };
 
 export function NewSupplier({ known, onAdded }: { known: readonly { name: string }[]; onAdded: (supplier: Added) => void }) {
   const { recordAction } = useActions();
   const mayAdd = useMayWrite('supplier.added');
   const [open, setOpen] = useState(known.length === 0);
   const [name, setName] = useState('');
-  const [transit, setTransit] = useState<Transit>('overnight');
+  const [transit, setTransit] = useState<Transport>('overnight');
   if (!mayAdd) return null;
   if (!open)
     return (

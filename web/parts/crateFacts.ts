@@ -1,10 +1,21 @@
 // The fields of a crate as they are typed, and what they mean. No screen in here.
-import type { CrateFields } from '#core/dock/index.ts';
+import type { CrateFields, CrateTold } from '#core/dock/index.ts';
 import { formatWall, parseLocal } from '#core/time/index.ts';
 import type { Draft } from '../data/house.ts';
 import type { Units } from '../data/units.ts';
 
-export type Filled = { label: string; packed: string; due: string; temperature: string; salinity: string };
+export type Filled = {
+  label: string;
+  packed: string;
+  due: string;
+  temperature: string;
+  salinity: string;
+  pH: string;
+  lastMeal: string;
+  caught: string;
+  packedWith: string;
+};
+const READ = ['temperature', 'salinity', 'pH'] as const;
 
 /** What keeps the fields from being a crate; empty = nothing. */
 export function faultsOf(filled: Filled, { zone, units }: { zone: string; units: Units }): string[] {
@@ -14,7 +25,7 @@ export function faultsOf(filled: Filled, { zone, units }: { zone: string; units:
   if (packed === undefined) faults.push('Say when it was packed: it tells how long the bags are closed.');
   if (due === undefined) faults.push('Say when it is due.');
   if (packed !== undefined && due !== undefined && due < packed) faults.push('It is due before it was packed.');
-  for (const quantity of ['temperature', 'salinity'] as const)
+  for (const quantity of READ)
     if (filled[quantity].trim() !== '' && !units.read(quantity, filled[quantity]).ok)
       faults.push(`The ${quantity} of the water cannot be read.`);
   return faults;
@@ -31,24 +42,45 @@ export function instantOf(text: string, zone: string): number | undefined {
 
 /** The water as it is stated; what cannot be read or is left empty is not said. */
 export function statedOf(filled: Filled, units: Units): CrateFields['stated'] {
-  const told = (quantity: 'temperature' | 'salinity') => {
+  const told = (quantity: (typeof READ)[number]) => {
     const read = units.read(quantity, filled[quantity]);
     return read.ok ? read.value : undefined;
   };
-  const [temperatureC, salinityPpt] = [told('temperature'), told('salinity')];
-  return { ...(temperatureC === undefined ? {} : { temperatureC }), ...(salinityPpt === undefined ? {} : { salinityPpt }) };
+  const [temperatureC, salinityPpt, pH] = [told('temperature'), told('salinity'), told('pH')];
+  const said = filled.salinity.trim();
+  return {
+    ...(temperatureC === undefined ? {} : { temperatureC }),
+    // A specific gravity is kept in its own words: the temperature it is for is half of it.
+    ...(salinityPpt === undefined ? {} : { salinityPpt, ...(isPlain(said) ? {} : { salinitySaid: said.slice(0, 40) }) }),
+    ...(pH === undefined ? {} : { pH }),
+  };
+}
+const isPlain = (text: string): boolean => /^\d+([.,]\d+)?$/.test(text) && Number(text.replace(',', '.')) > 2;
+
+/** What they answered besides the water; nothing at all is no answer. */
+export function toldOf({ lastMeal, caught, packedWith }: Filled): CrateTold | undefined {
+  const told: CrateTold = {
+    ...(lastMeal.trim() ? { lastMeal: lastMeal.trim() } : {}),
+    ...(caught.trim() ? { caught: caught.trim() } : {}),
+    ...(packedWith === 'oxygen' || packedWith === 'air' ? { packedWith } : {}),
+  };
+  return Object.keys(told).length > 0 ? told : undefined;
 }
 
 type Known = CrateFields & { crate: string; entry: string };
 type Where = { zone: string; units: Units };
 
 /** What is known of a crate, as its fields hold it. */
-export const filledFrom = ({ label, packedAtMs, promisedAtMs, stated }: CrateFields, { zone, units }: Where): Filled => ({
+export const filledFrom = ({ label, packedAtMs, promisedAtMs, stated, told }: CrateFields, { zone, units }: Where): Filled => ({
   label,
   packed: formatWall(packedAtMs, zone),
   due: formatWall(promisedAtMs, zone),
   temperature: stated.temperatureC === undefined ? '' : units.bare('temperature', stated.temperatureC),
-  salinity: stated.salinityPpt === undefined ? '' : String(stated.salinityPpt),
+  salinity: stated.salinitySaid ?? (stated.salinityPpt === undefined ? '' : String(stated.salinityPpt)),
+  pH: stated.pH === undefined ? '' : String(stated.pH),
+  lastMeal: told?.lastMeal ?? '',
+  caught: told?.caught ?? '',
+  packedWith: told?.packedWith ?? '',
 });
 
 /** What was put right of a crate; undefined when nothing is other than it was. Call it only when `faultsOf` is empty. */
@@ -60,7 +92,8 @@ export function crateChangedEntry(known: Known, filled: Filled, where: Where): D
     ...(isNew('label') ? { label: filled.label.trim() } : {}),
     ...(isNew('packed') ? { packedAtMs: instantOf(filled.packed, where.zone)! } : {}),
     ...(isNew('due') ? { promisedAtMs: instantOf(filled.due, where.zone)! } : {}),
-    ...(isNew('temperature', 'salinity') ? { stated: statedOf(filled, where.units) } : {}),
+    ...(isNew('temperature', 'salinity', 'pH') ? { stated: statedOf(filled, where.units) } : {}),
+    ...(isNew('lastMeal', 'caught', 'packedWith') ? { told: toldOf(filled) ?? {} } : {}),
   };
   if (Object.keys(fields).length === 0) return undefined;
   return { kind: 'crate.changed', payload: { crate: known.crate, basedOn: known.entry, fields } };

@@ -1,6 +1,6 @@
 // Every kind of entry as a sentence for the logbook. `name` tells what to call an id.
 import type { Entry } from '#core/catalogue/index.ts';
-import type { CrateFields } from '#core/dock/index.ts';
+import type { CrateFields, SupplierFields } from '#core/dock/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
 import type { Units } from '../data/units.ts';
 import { sayDueId } from './due.ts';
@@ -16,6 +16,18 @@ const CRATE_WORDS: Record<keyof CrateFields, string> = {
   packedAtMs: 'when packed',
   promisedAtMs: 'when due',
   stated: 'stated water',
+  told: 'what they answered',
+};
+const SUPPLIER_WORDS: Record<keyof SupplierFields, string> = {
+  name: 'name',
+  transit: 'how it comes',
+  note: 'note',
+  usualH: 'usual hours',
+  delayH: 'usual delay',
+  ships: 'the water they ship at',
+  origins: 'where their fish are from',
+  claim: 'claim rule',
+  contact: 'how to reach them',
 };
 const sayCrateField = (field: string) => CRATE_WORDS[field as keyof CrateFields];
 const sayField = (field: string) => FIELD_WORDS[field as keyof SpeciesFields] ?? field;
@@ -35,6 +47,10 @@ export const entryWords: Words = {
   'species.added': ({ common, scientific }) => `${common}${scientific ? ` (${scientific})` : ''} in the species list`,
   'species.changed': ({ species, fields }, name) => `${name(species)}: ${Object.keys(fields).map(sayField).join(', ')} changed`,
   'supplier.added': ({ name }) => `${name} supplies us`,
+  'supplier.changed': ({ supplier, fields }, name) =>
+    `${name(supplier)}: ${Object.keys(fields)
+      .map((field) => SUPPLIER_WORDS[field as keyof SupplierFields])
+      .join(', ')} changed`,
   'supplier.taught': ({ supplier, columns, names }, name) =>
     `How ${name(supplier)} writes its lists: ${[...columns.map(({ heading }) => heading), ...names.map(({ heard }) => heard)].join(', ')}`,
   'crate.changed': ({ crate, fields }, name) => `${name(crate)}: ${Object.keys(fields).map(sayCrateField).join(', ')} put right`,

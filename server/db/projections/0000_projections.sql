@@ -53,6 +53,7 @@ CREATE TABLE `p_crate` (
 	`packed_at_ms` integer NOT NULL,
 	`promised_at_ms` integer NOT NULL,
 	`stated` text NOT NULL,
+	`told` text,
 	`remarks` text,
 	`changed` text
 );
@@ -229,7 +230,9 @@ CREATE TABLE `p_supplier` (
 	`entry` text NOT NULL,
 	`voided_by` text,
 	`name` text NOT NULL,
-	`transit` text NOT NULL
+	`transit` text NOT NULL,
+	`changed` text,
+	`facts` text NOT NULL
 );
 --> statement-breakpoint
 CREATE TABLE `p_system` (
