@@ -60,8 +60,22 @@ export function tellStory(file: string, opensAtMs: number, meet: (house: Teller[
   tellThisMorning(story);
   wakeMonos(teller, story.monos!, at(0, 7, 35));
   teller.tell(at(0, 7, 36), 'ines', ...reasonsForPassingBy(story.today));
+  tellOldClaim(story);
   teller.finish();
   return teller.house;
+}
+
+/** One that nobody sent in its hours: sent all the same, and refused. */
+function tellOldClaim({ teller, at }: Story): void {
+  const old = teller.house.view('claims').claims.findLast(({ stage }) => stage === 'open');
+  if (!old) return;
+  const { crate, counts } = old;
+  teller.tell(at(0, 7, 36), 'ines', {
+    kind: 'claim.sent',
+    payload: { crate, counts, note: 'by telephone' },
+    overrules: [{ code: 'claim.late', reason: 'nobody had written their hours down' }],
+  });
+  teller.tell(at(0, 7, 38), 'ines', { kind: 'claim.answered', payload: { crate, answer: 'refused', note: 'after their hours' } });
 }
 
 function tellSetUp({ teller, at }: Story): void {

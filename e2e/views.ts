@@ -6,6 +6,7 @@ export const VIEWS: (readonly [string, string])[] = [
   ['today', '/today'],
   ['dock', '/dock'],
   ['dock, a crate on its way', '/dock?crate=fern-0'],
+  ['claims', '/dock/claims'],
   ['bench', '/bench'],
   ['rounds', '/rounds'],
   ['rounds, a suspect tank', '/rounds?tank=Q8'],

@@ -16,6 +16,7 @@ import {
 import { LIST_FIELDS } from '#core/intake/index.ts';
 import { ORIGINS } from '#core/lots/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
+import { claimKinds } from './claimKinds.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { AT } from '../basics/example.ts';
 import { choice, closed, count, finite, id, instant, list, maybe, note, someOf, text, uuid } from '../basics/fields.ts';
@@ -50,6 +51,7 @@ const orNothing = (shape: Shape<SupplierFacts>) =>
   Object.fromEntries(Object.entries(shape).map(([name, schema]) => [name, (schema as Schema<unknown>).nullable()]));
 
 export const dockKinds: Kinds<DockEntries> = {
+  ...claimKinds,
   'supplier.added': defineKind({
     minRole: 'keeper',
     undo: 'never',

@@ -1,5 +1,16 @@
 // What the screens read of crates, their bags, and what reading a packing list needs. Instants are UTC ms, quantities SI.
-import type { BagOpening, Carton, Condition, CrateTold, StatedWater, SupplierFields } from '#core/dock/index.ts';
+import type {
+  BagOpening,
+  Carton,
+  ClaimAnswer,
+  ClaimCounts,
+  ClaimFacts,
+  ClaimStage,
+  Condition,
+  CrateTold,
+  StatedWater,
+  SupplierFields,
+} from '#core/dock/index.ts';
 import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
 import type { Origin } from '#core/lots/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
@@ -56,8 +67,25 @@ export type CrateCard = {
   bags: BagCard[];
 };
 
-export type DockViews = { dock: DockView; intake: IntakeView };
+/** A crate with something dead, short or other than listed, and what became of it. */
+export type ClaimCard = ClaimFacts & {
+  crate: string;
+  supplier: string;
+  contact?: string;
+  packedAtMs: number;
+  promisedAtMs: number;
+  carton?: Carton;
+  stage: ClaimStage;
+  /** All its bags, done or not. */
+  bags: BagCard[];
+  history: (Done & { what: 'sent' | ClaimAnswer; counts?: ClaimCounts; amount?: number; currency?: string; note?: string })[];
+};
+/** Open ones first, then by arrival, the latest first. */
+export type ClaimsView = { seq: number; claims: ClaimCard[] };
+
+export type DockViews = { dock: DockView; intake: IntakeView; claims: ClaimsView };
 export const dockViewTopics: TopicsOf<DockViews> = {
   dock: ['dock', 'bench', 'water', 'species'],
   intake: ['dock', 'species'],
+  claims: ['dock', 'bench', 'water', 'species'],
 };

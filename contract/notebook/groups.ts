@@ -24,6 +24,8 @@ const groupOf: Record<Kind, LogbookGroup> = {
   'species.changed': 'house',
   'supplier.added': 'arrivals',
   'supplier.changed': 'arrivals',
+  'claim.sent': 'arrivals',
+  'claim.answered': 'arrivals',
   'supplier.taught': 'arrivals',
   'crate.expected': 'arrivals',
   'crate.changed': 'arrivals',

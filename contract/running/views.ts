@@ -4,9 +4,11 @@ import type { Afloat } from '../bench/views.ts';
 import type { VesselTimer } from '../runs/views.ts';
 import type { TemporaryStay } from '../stock/views.ts';
 
-export type RunningView = { seq: number; floats: Afloat[]; vessels: VesselTimer[]; stays: TemporaryStay[] };
+export type RunningView = { seq: number; floats: Afloat[]; vessels: VesselTimer[]; stays: TemporaryStay[]; claims: ClaimTimer[] };
+/** The hours in which a claim may be made, while they run. */
+export type ClaimTimer = { crate: string; label: string; n: number; startMs: number; endMs: number };
 
 export type RunningViews = { running: RunningView };
 export const runningViewTopics: TopicsOf<RunningViews> = {
-  running: ['bench', 'stock', 'water'],
+  running: ['bench', 'stock', 'water', 'dock'],
 };

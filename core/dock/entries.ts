@@ -1,5 +1,6 @@
 // What is written down at the dock: a crate on its way, its arrival, each bag as it is landed.
 import type { TaughtColumn, TaughtName } from '../intake/index.ts';
+import type { ClaimEntries } from './claims.ts';
 import type { Origin } from '../lots/index.ts';
 
 export const TRANSITS = ['overnight', 'van', 'local', 'slow courier'] as const;
@@ -97,7 +98,7 @@ export type BagAssigned = { bag: string; lot: string; tank: string };
 /** How this supplier writes its lists: headings and names as a person here explained them. The latest of each counts. */
 export type SupplierTaught = { supplier: string; columns: TaughtColumn[]; names: TaughtName[] };
 
-export interface DockEntries {
+export interface DockEntries extends ClaimEntries {
   'supplier.added': SupplierAdded;
   'supplier.changed': SupplierChanged;
   'supplier.taught': SupplierTaught;

@@ -28,6 +28,19 @@ export {
   type SupplierFields,
   type SupplierTaught,
 } from './entries.ts';
+export {
+  CLAIM_ANSWERS,
+  claimStage,
+  claimWindow,
+  headsOf,
+  isFew,
+  sayClaimed,
+  type ClaimAnswer,
+  type ClaimCounts,
+  type ClaimEntries,
+  type ClaimFacts,
+  type ClaimStage,
+} from './claims.ts';
 export { landingOf, tankOf } from './links.ts';
 export { CRATE_QUESTIONS, openQuestions, type CrateQuestion } from './openQuestions.ts';
 export { dockRules, isWeak } from './rules.ts';

@@ -14,6 +14,12 @@ export const DOCK_REFUSALS = [
   'bag.empty',
   'bag.alreadyReleased',
   'bag.notAssigned',
+  'claim.otherCount',
+  'claim.nothing',
+  'claim.sentAlready',
+  'claim.notSent',
+  'claim.few',
+  'claim.late',
 ] as const;
 
 declare module '../journal/refusal.ts' {

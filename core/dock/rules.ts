@@ -2,11 +2,13 @@
 import { againstChange, refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
 import { refuseUnfit } from '../placement/index.ts';
 import { DAY_MS } from '../time/index.ts';
+import { claimRules } from './claims.ts';
 import type { BagLanded, CrateExpected, CrateFields, DockEntries, SupplierChanged } from './entries.ts';
 import { landingOf, tankOf } from './links.ts';
 import type { BagFacts, DockState } from './state.ts';
 
 export const dockRules: Rules<DockEntries, DockState> = {
+  ...claimRules,
   'supplier.added': {
     decide({ payload }, { state }) {
       return state.findSupplier(payload.supplier) ? refuse('exists', 'supplier', { what: 'supplier', name: payload.name }) : [];

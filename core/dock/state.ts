@@ -1,6 +1,7 @@
 // What the dock asks of the house, and what it is told of crates and bags.
 import type { ChangeState, Mark } from '../journal/index.ts';
 import type { PlacementState } from '../placement/index.ts';
+import type { ClaimState } from './claims.ts';
 import type { CrateFields, SupplierFields } from './entries.ts';
 
 export type CrateFacts = { id: string; arrived?: Mark } & CrateFields;
@@ -20,7 +21,7 @@ export type BagFacts = {
   release?: Mark;
 };
 
-export interface DockState extends PlacementState, ChangeState {
+export interface DockState extends PlacementState, ChangeState, ClaimState {
   findSupplier(id: string): ({ id: string } & SupplierFields) | undefined;
   findCrate(id: string): CrateFacts | undefined;
   hasBag(id: string): boolean;

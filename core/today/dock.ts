@@ -6,12 +6,17 @@ import { DOCK, type Walk } from './thing.ts';
 export type DockFacts = {
   arrivals: { entry: string; crate: string; crateLabel: string; waiting: number; sinceMs: number; pressing: boolean }[];
   expected: { entry: string; crate: string; crateLabel: string; promisedAtMs: number }[];
+  /** Of crates with something to claim that nobody has sent yet, or that grew since; `endsMs` = when their supplier's hours are over, where that is known. */
+  claims: { entry: string; crate: string; crateLabel: string; what: string; sinceMs: number; endsMs?: number }[];
   floats: { entry: string; bag: string; bagLabel: string; tankCode: string; lotLabel: string; dueAtMs: number; walk: Walk }[];
 };
-export const NO_DOCK_FACTS: DockFacts = { arrivals: [], expected: [], floats: [] };
+export const NO_DOCK_FACTS: DockFacts = { arrivals: [], expected: [], claims: [], floats: [] };
 
 const FLOAT_GRACE_MS = 2 * MINUTE_MS;
 const WAITING_GRACE_MS = HOUR_MS;
+/** Where no window is known, a day is usual in the trade; and so long after it nobody answers. Judgements. */
+const USUAL_CLAIM_MS = 24 * HOUR_MS;
+export const CLAIM_LAPSES_MS = 7 * 24 * HOUR_MS;
 
 export const dockDue = {
   'bags-waiting': defineDue({
@@ -29,6 +34,22 @@ export const dockDue = {
           walk: DOCK,
           facts: { crate, crateLabel, n, sinceMs },
         })),
+  }),
+  claim: defineDue({
+    harm: 'work',
+    ends: 'by doing',
+    settledBy: 'anybody',
+    derive: ({ claims }, { now }) =>
+      claims
+        .map(({ entry, crate, crateLabel, what, sinceMs, endsMs }) => ({
+          entry,
+          step: 'send',
+          fromMs: sinceMs,
+          byMs: endsMs ?? sinceMs + USUAL_CLAIM_MS,
+          walk: DOCK,
+          facts: { crate, crateLabel, what, sinceMs },
+        }))
+        .filter(({ byMs }) => now <= byMs + CLAIM_LAPSES_MS),
   }),
   'crate-due': defineDue({
     harm: 'round',

@@ -1,6 +1,7 @@
 // Projections of crates, lots and bags: expected, landed, given a tank, afloat, released.
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import type { Payloads } from '#core/catalogue/index.ts';
+import type { ClaimAnswer, ClaimCounts } from '#core/dock/index.ts';
 import type { Origin } from '#core/lots/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
 import { fact, record } from './columns.ts';
@@ -32,6 +33,17 @@ export const crate = sqliteTable(
     changed: text(),
   },
   (table) => [index('p_crate_promised').on(table.promisedAtMs)],
+);
+/** Letters of a crate's claim and what was answered; `facts` = the entry's own as JSON. */
+export const claim = sqliteTable(
+  'p_claim',
+  {
+    ...fact(),
+    crate: text().notNull(),
+    what: text().$type<'sent' | ClaimAnswer>().notNull(),
+    facts: text({ mode: 'json' }).$type<{ counts?: ClaimCounts; amount?: number; currency?: string; note?: string }>().notNull(),
+  },
+  (table) => [index('p_claim_crate').on(table.crate)],
 );
 export const lot = sqliteTable(
   'p_lot',

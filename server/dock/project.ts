@@ -13,6 +13,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
   const change = noteChange(db);
   const lot = prepareInsert(db, tables.lot);
   const bag = prepareInsert(db, tables.bag);
+  const claim = prepareInsert(db, tables.claim);
   const arrival = prepareInsert(db, tables.arrival);
   const landing = prepareInsert(db, tables.landing);
   const absence = prepareInsert(db, tables.absence);
@@ -102,6 +103,20 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
           .where(eq(tables.crate.id, key))
           .run();
         change(entry, `crate:${key}`, fields);
+      },
+    },
+    'claim.sent': {
+      voids: ['p_claim'],
+      project(entry) {
+        const { crate: of, counts, note } = entry.payload;
+        claim({ ...factOf(entry), crate: of, what: 'sent', facts: { counts, note } });
+      },
+    },
+    'claim.answered': {
+      voids: ['p_claim'],
+      project(entry) {
+        const { crate: of, answer, ...facts } = entry.payload;
+        claim({ ...factOf(entry), crate: of, what: answer, facts });
       },
     },
     'crate.arrived': {

@@ -4,6 +4,7 @@ import type { HouseState } from '#core/catalogue/index.ts';
 import type { BagFacts, CrateFacts } from '#core/dock/index.ts';
 import { makeAsk, orNull, pick, json, type Calculated } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
+import { prepareClaims } from './claims.ts';
 import { personName } from '../now/sqlFragments.ts';
 
 /** The latest fact of its sort, if there is one. */
@@ -11,7 +12,9 @@ const latest = <K extends 'landing' | 'absence' | 'assignment' | 'float' | 'take
   BagFacts[K]
 > | null> => orNull(json<NonNullable<BagFacts[K]>>());
 
-export function dockState(client: Database.Database): Pick<HouseState, 'findSupplier' | 'findCrate' | 'hasBag' | 'findBag' | 'passedFor'> {
+export function dockState(
+  client: Database.Database,
+): Pick<HouseState, 'findSupplier' | 'findClaim' | 'findCrate' | 'hasBag' | 'findBag' | 'passedFor'> {
   const ask = makeAsk(client);
   const supplier = ask.get(
     pick(t.supplier, 'id', 'name', 'transit', 'facts'),
@@ -53,6 +56,7 @@ export function dockState(client: Database.Database): Pick<HouseState, 'findSupp
     'select a.overruled from p_assignment a join p_bag g on g.id = a.bag left join p_landing l on l.bag = g.id and l.voided_by is null where coalesce(l.lot, g.lot) = ? and a.tank = ? and a.voided_by is null',
   );
   return {
+    findClaim: prepareClaims(client).find,
     findSupplier(id) {
       const row = supplier(id);
       if (!row) return undefined;

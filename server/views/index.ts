@@ -3,6 +3,7 @@ import type Database from 'better-sqlite3';
 import type { ViewName, Views } from '#contract/views.ts';
 import { makeAsk, number } from '../db/ask.ts';
 import { makeBenchView } from './bench.ts';
+import { makeClaimsView } from './claims.ts';
 import { makeDockView } from './dock.ts';
 import { makeFindView } from './find.ts';
 import { makeHouseView } from './house.ts';
@@ -25,6 +26,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   stream: makeStreamView,
   running: makeRunningView,
   dock: makeDockView,
+  claims: makeClaimsView,
   intake: makeIntakeView,
   bench: makeBenchView,
   room: makeRoomView,

@@ -1,12 +1,25 @@
 // The running strip: every timer in the house.
+import { claimWindow, headsOf } from '#core/dock/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import { prepareFloats } from '../dock/bags.ts';
+import { prepareClaims } from '../dock/claims.ts';
 import { prepareRunCards, timersOf } from '../runs/cards.ts';
 import { prepareStayLimits, temporaryOnly } from './moves.ts';
 import type { MakeView } from './view.ts';
+
+const LONGEST_WINDOW_MS = 30 * DAY_MS;
 
 export const makeRunningView: MakeView<'running'> = (client) => {
   const floats = prepareFloats(client);
   const runs = prepareRunCards(client);
   const stayLimits = prepareStayLimits(client);
-  return ({ now }) => ({ floats: floats(), vessels: timersOf(runs(now)), stays: temporaryOnly(stayLimits()) });
+  const claims = prepareClaims(client);
+  // Only a window that still runs is a timer; what comes too late is Today's.
+  const windows = (now: number) =>
+    claims.since(now - LONGEST_WINDOW_MS).flatMap(({ card }) => {
+      const window = claimWindow(card);
+      if (!window || window.endMs <= now || (card.stage !== 'open' && card.stage !== 'grown')) return [];
+      return [{ crate: card.crate, label: card.label, n: headsOf(card.counts), ...window }];
+    });
+  return ({ now }) => ({ floats: floats(), vessels: timersOf(runs(now)), stays: temporaryOnly(stayLimits()), claims: windows(now) });
 };

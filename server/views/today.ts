@@ -1,9 +1,10 @@
 // What is due: the facts that due things are derived from, read in a few indexed queries. Nothing here is stored as due.
-import { transit } from '#core/dock/index.ts';
+import { claimWindow, sayClaimed, transit } from '#core/dock/index.ts';
 import { roundAt, FAULT_LAPSES_MS } from '#core/rounds/index.ts';
 import { CONVERSION_HOURS, CONVERSION_PPT } from '#core/runs/index.ts';
 import { HOUR_MS, startOfHouseDay } from '#core/time/index.ts';
 import {
+  CLAIM_LAPSES_MS,
   deriveDue,
   FOLLOW_UP_HOURS,
   FOLLOW_UP_LAPSES_MS,
@@ -17,6 +18,7 @@ import { flag, makeAsk, number, text, orNull, pick, word } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
+import { prepareClaims } from '../dock/claims.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft, prepareMissed } from './rounds.ts';
 import type { MakeView } from './view.ts';
@@ -26,6 +28,8 @@ const FOLLOWED_MS = (FOLLOW_UP_HOURS.at(-1)! + 48) * HOUR_MS;
 const CONVERTED_MS = CONVERSION_HOURS.at(-1)! * HOUR_MS + FOLLOW_UP_LAPSES_MS;
 /** SQL of whether run `e` was a conversion, as core says it (isConversion). */
 const CONVERSION = `(e.method in ('long conversion', 'overnight conversion') or abs(json_extract(e.facts, '$.water.salinity') - json_extract(e.facts, '$.start.salinity')) >= ${CONVERSION_PPT})`;
+/** The longest window that may be, and as long as it is still asked for after. */
+const CLAIMS_MS = 720 * HOUR_MS + CLAIM_LAPSES_MS;
 type Placed = { walk: number; row: number; column: number };
 const walkOf = ({ walk, row, column }: Placed): Walk => [walk, row, column];
 const WALK = 'k.walk, t."row", t."column"';
@@ -176,6 +180,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     select d.entry, t.id tank, t.code tankCode, d.until_ms untilMs, ${WALK} from p_dim d join p_tank t on t.id = d.tank join p_rack k on k.id = t.rack
     where d.until_ms > ? and d.voided_by is null and d.entry = (select entry from p_dim x where x.tank = d.tank and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
   );
+  const claims = prepareClaims(client);
   const leftOf = prepareLeft(client);
   const missedOn = prepareMissed(client);
   const openedAt = ask.value(number, 'select min(recorded_at_ms) from entry where seq = (select min(seq) from entry)');
@@ -189,6 +194,17 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     );
     const facts: DueFacts = {
       arrivals: arrivals(recent).map((row) => ({ ...row, pressing: transit(row, rules, now).pressing })),
+      claims: claims
+        .since(now - CLAIMS_MS)
+        .filter(({ card: { stage } }) => stage === 'open' || stage === 'grown')
+        .map(({ entry, card }) => ({
+          entry,
+          crate: card.crate,
+          crateLabel: card.label,
+          what: sayClaimed(card.counts),
+          sinceMs: claimWindow(card)?.startMs ?? card.arrivedAtMs!,
+          endsMs: claimWindow(card)?.endMs,
+        })),
       expected: expected(recent, recent),
       floats: floats().map((row) => ({ ...row, walk: walkOf(row) })),
       after: after({ since: now - FOLLOWED_MS, longSince: now - CONVERTED_MS }).map((row) => ({

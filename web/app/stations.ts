@@ -15,6 +15,7 @@ const table = [
 /** Pages that belong to a station but are no station of their own. */
 const inner = [
   { to: '/dock/list', name: 'Packing list', load: () => import('../intake/Intake.tsx') },
+  { to: '/dock/claims', name: 'Claims', load: () => import('../claims/Claims.tsx') },
   { to: '/rounds/sheet', name: 'Round sheet', load: () => import('../rounds/RoundSheet.tsx') },
   { to: '/run/:run/sheet', name: 'Run sheet', load: () => import('../runs/steps/SheetPage.tsx') },
   { to: '/room/acclimate', name: 'Acclimate', load: () => import('../runs/begin/Acclimate.tsx') },

@@ -16,12 +16,18 @@ export async function readTextFile(file: Blob & { name?: string }): Promise<File
   return { name, ...decodeText(bytes) };
 }
 
-/** Offers text as a file; CSV gets a byte order mark, without which spreadsheets misread accents. */
-export function saveTextFile(name: string, text: string, type: 'text/csv' | 'application/x-ndjson'): void {
-  const url = URL.createObjectURL(new Blob([type === 'text/csv' ? `\uFEFF${text}` : text], { type: `${type};charset=utf-8` }));
+/** Offers bytes or words as a file. */
+export function saveFile(name: string, data: BlobPart, type: string): void {
+  const url = URL.createObjectURL(new Blob([data], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;
   link.click();
-  URL.revokeObjectURL(url);
+  // Some browsers read it after the click has returned.
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}
+
+/** Offers text as a file; CSV gets a byte order mark, without which spreadsheets misread accents. */
+export function saveTextFile(name: string, text: string, type: 'text/csv' | 'application/x-ndjson'): void {
+  saveFile(name, type === 'text/csv' ? `\uFEFF${text}` : text, `${type};charset=utf-8`);
 }

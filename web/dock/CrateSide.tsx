@@ -4,7 +4,7 @@ import { memo } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate } from 'react-router';
 import type { BagCard, CrateCard } from '#contract/views.ts';
-import { tallyCrate, triage } from '#core/dock/index.ts';
+import { sayClaimed, tallyCrate, triage } from '#core/dock/index.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { useStable } from '../data/useStable.ts';
 import { useUnits } from '../data/units.ts';
@@ -29,6 +29,11 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
         <Figure name="over" n={tally.over} odd />
         <Figure name="wrong fish" n={tally.wrong} odd />
       </dl>
+      {tally.dead + tally.short + tally.wrong > 0 && (
+        <p className="tight">
+          <Link to={`/dock/claims?crate=${crate.crate}`}>Claim it: {sayClaimed(tally)}</Link>
+        </p>
+      )}
       {landed.length === 0 ? (
         <p className="soft">Bags appear here as they land.</p>
       ) : (

@@ -1,7 +1,7 @@
 // The running strip: every float in the house, most urgent left, with a bell when one is due.
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import type { Afloat, TemporaryStay, VesselTimer } from '#contract/views.ts';
+import type { Afloat, ClaimTimer, TemporaryStay, VesselTimer } from '#contract/views.ts';
 import { isSurfaceReading } from '#core/water/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
@@ -16,6 +16,7 @@ export function RunningStrip() {
   const runs = data?.floats ?? [];
   const vessels = data?.vessels ?? [];
   const stays = data?.stays ?? [];
+  const claims = (data?.claims ?? []).filter(({ endMs }) => endMs > now);
   useBell(
     [
       ...runs.map(({ floatId, dueAtMs }) => ({ run: floatId, dueAtMs })),
@@ -24,7 +25,7 @@ export function RunningStrip() {
     ],
     now,
   );
-  if (runs.length + vessels.length + stays.length === 0) return null;
+  if (runs.length + vessels.length + stays.length + claims.length === 0) return null;
   const due = runs.filter((run) => run.dueAtMs <= now);
   return (
     <section aria-label="Timers">
@@ -33,6 +34,7 @@ export function RunningStrip() {
           ...runs.map((run) => ({ dueAtMs: run.dueAtMs, item: <RunItem key={run.floatId} run={run} now={now} /> })),
           ...vessels.map((vessel) => ({ dueAtMs: vessel.next.dueAtMs, item: <VesselItem key={vessel.run} vessel={vessel} now={now} /> })),
           ...stays.map((stay) => ({ dueAtMs: stay.untilMs, item: <StayItem key={stay.stayLimit} stay={stay} now={now} /> })),
+          ...claims.map((claim) => ({ dueAtMs: claim.endMs, item: <ClaimItem key={claim.crate} claim={claim} now={now} /> })),
         ]
           .sort((a, b) => a.dueAtMs - b.dueAtMs)
           .map(({ item }) => item)}
@@ -115,6 +117,21 @@ function StayItem({ stay: { lotLabel, n, tank, tankCode, sinceMs, untilMs }, now
         <span className="soft">
           {n} {lotLabel} out
         </span>
+        <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
+      </Link>
+    </li>
+  );
+}
+
+/** A supplier's hours for a claim: nothing waits in them but money. */
+function ClaimItem({ claim: { crate, label, n, startMs, endMs }, now }: { claim: ClaimTimer; now: number }) {
+  const done = Math.min(1, Math.max(0, (now - startMs) / Math.max(1, endMs - startMs)));
+  return (
+    <li>
+      <Link to={`/dock/claims?crate=${crate}`}>
+        <span>Claim, {label}</span>
+        <span className="left num">{countdown(endMs - now)}</span>
+        <span className="soft">{n} fish</span>
         <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
       </Link>
     </li>

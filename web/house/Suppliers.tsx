@@ -2,13 +2,16 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { newId } from '../data/house.ts';
+import { useMayWrite } from '../data/me.ts';
 import { useUnits, type Units } from '../data/units.ts';
 import { PlainForm } from '../parts/PlainForm.tsx';
 import { sayMinutes } from '../words/runs.ts';
 import type { PartProps } from './part.ts';
 import { NEW_SUPPLIER_FIELDS, supplierChanged, supplierFields, supplierOf, supplierValues, type KnownSupplier } from './supplierForm.ts';
 
-export function Suppliers({ view, write, mayEdit }: PartProps) {
+export function Suppliers({ view, write }: PartProps) {
+  // Keepers take in crates, and know their suppliers.
+  const mayEdit = useMayWrite('supplier.changed');
   const units = useUnits();
   const [open, setOpen] = useState<string>();
   return (

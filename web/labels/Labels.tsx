@@ -5,6 +5,7 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
 import type { RoomView } from '#contract/views.ts';
+import { saveFile } from '../data/files.ts';
 import { useView } from '../data/house.ts';
 import { useUnits, type Units } from '../data/units.ts';
 import { Waiting } from '../parts/Waiting.tsx';
@@ -28,15 +29,6 @@ export function labelsOf(view: RoomView, racks: ReadonlySet<string>, { origin, s
     );
 }
 
-function save(name: string, data: BlobPart, type: string): void {
-  const url = URL.createObjectURL(new Blob([data], { type }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
-}
-
 export default function Labels() {
   const { data, error, mutate } = useView('room');
   const { say } = useUnits();
@@ -55,7 +47,7 @@ export default function Labels() {
   const toPdf = async () => {
     // Only who prints needs the writer of PDFs.
     const { pdfOf } = await import('./pdf.ts');
-    save('tank-labels.pdf', (await pdfOf(labels)) as Uint8Array<ArrayBuffer>, 'application/pdf');
+    saveFile('tank-labels.pdf', (await pdfOf(labels)) as Uint8Array<ArrayBuffer>, 'application/pdf');
   };
   return (
     <div className={css.labels}>
@@ -96,7 +88,7 @@ export default function Labels() {
           <Button
             variant="plain"
             disabled={labels.length === 0}
-            onClick={() => sheets.forEach((sheet, index) => save(`tank-labels-${index + 1}.svg`, svgOf(sheet), 'image/svg+xml'))}
+            onClick={() => sheets.forEach((sheet, index) => saveFile(`tank-labels-${index + 1}.svg`, svgOf(sheet), 'image/svg+xml'))}
           >
             Save as SVG
           </Button>

@@ -37,7 +37,7 @@ export async function pdfOf(labels: readonly TankLabel[]): Promise<Uint8Array> {
 }
 
 /** The font's own letters only: what it cannot write is a question mark, not a failure. */
-function writable(text: string, font: PDFFont): string {
+export function writable(text: string, font: PDFFont): string {
   const known = new Set(font.getCharacterSet());
   return [...text].map((letter) => (known.has(letter.codePointAt(0)!) ? letter : '?')).join('');
 }

@@ -11,6 +11,11 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
     name: 'bags waiting',
     leads: toDock,
   },
+  claim: {
+    says: ({ facts }) => `Claim ${facts.what} of ${facts.crateLabel}`,
+    name: 'a claim to be sent',
+    leads: ({ facts }) => ({ to: `/dock/claims?crate=${facts.crate}`, doing: 'To the claim' }),
+  },
   'crate-due': { says: ({ facts }) => `${facts.crateLabel} is to come`, name: 'a crate to come', leads: toDock },
   float: {
     says: ({ facts }) => `Net out ${facts.what} in ${facts.tankCode}`,

@@ -1,6 +1,6 @@
 // Every kind of entry as a sentence for the logbook. `name` tells what to call an id.
 import type { Entry } from '#core/catalogue/index.ts';
-import type { CrateFields, SupplierFields } from '#core/dock/index.ts';
+import { sayClaimed, type CrateFields, type SupplierFields } from '#core/dock/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
 import type { Units } from '../data/units.ts';
 import { sayDueId } from './due.ts';
@@ -51,6 +51,9 @@ export const entryWords: Words = {
     `${name(supplier)}: ${Object.keys(fields)
       .map((field) => SUPPLIER_WORDS[field as keyof SupplierFields])
       .join(', ')} changed`,
+  'claim.sent': ({ crate, counts }, name) => `Claimed of ${name(crate)}: ${sayClaimed(counts)}`,
+  'claim.answered': ({ crate, answer, amount, currency }, name) =>
+    `The claim of ${name(crate)}: ${answer}${amount === undefined ? '' : ` ${amount}${currency ? ` ${currency}` : ''}`}`,
   'supplier.taught': ({ supplier, columns, names }, name) =>
     `How ${name(supplier)} writes its lists: ${[...columns.map(({ heading }) => heading), ...names.map(({ heard }) => heard)].join(', ')}`,
   'crate.changed': ({ crate, fields }, name) => `${name(crate)}: ${Object.keys(fields).map(sayCrateField).join(', ')} put right`,

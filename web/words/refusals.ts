@@ -49,6 +49,13 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     `${capital(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
   'out.promised': ({ lot, promised, left }) => `${promised} of the ${lot} are promised, and ${left} would be left. Lift a promise first.`,
   'crate.alreadyArrived': (facts, { when }) => `This crate is here already: ${by(facts, when)}.`,
+  'claim.otherCount': ({ dead, short, wrong }) =>
+    `The records have ${dead} dead, ${short} short and ${wrong} other than listed by now: read the letter again.`,
+  'claim.nothing': ({ crate }) => `Nothing of ${crate} is dead, short or other than listed.`,
+  'claim.sentAlready': ({ crate, atMs }, { when }) => `The claim of ${crate} was sent ${when(Number(atMs))}, with the same figures.`,
+  'claim.notSent': ({ crate }) => `The claim of ${crate} was not sent yet.`,
+  'claim.few': ({ dead, least }) => `${dead} dead: their rule is ${least} or more.`,
+  'claim.late': ({ endMs }, { when }) => `Their hours were over at ${when(Number(endMs))}. They may refuse it.`,
   'crate.notArrived': ({ crate }) => `Say first that ${crate} is here.`,
   'bag.alreadyLanded': ({ bag, ...facts }, { when }) => `${capital(bag)} is landed already: ${by(facts, when)}.`,
   'bag.alreadyAbsent': ({ bag, ...facts }, { when }) => `${capital(bag)} was said not to be in the box: ${by(facts, when)}.`,

@@ -44,6 +44,17 @@ CREATE TABLE `p_bag` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_bag_crate` ON `p_bag` (`crate`);--> statement-breakpoint
+CREATE TABLE `p_claim` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`crate` text NOT NULL,
+	`what` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_claim_crate` ON `p_claim` (`crate`);--> statement-breakpoint
 CREATE TABLE `p_crate` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,

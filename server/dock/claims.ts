@@ -1,0 +1,78 @@
+// Claims: crates of which something was dead, short or other than listed, with what was sent and answered.
+import type Database from 'better-sqlite3';
+import type { BagCard, ClaimCard } from '#contract/views.ts';
+import { claimStage, tallyCrate, type ClaimFacts } from '#core/dock/index.ts';
+import { makeAsk, orNull, pick, text } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
+import { prepareBags } from './bags.ts';
+import { personName } from '../now/rows.ts';
+
+const CRATE = {
+  crate: t.crate.id,
+  ...pick(t.crate, 'label', 'packedAtMs', 'promisedAtMs'),
+  supplier: t.supplier.name,
+  facts: t.supplier.facts,
+  arrival: orNull(t.arrival.entry),
+  arrivedAtMs: orNull(t.arrival.atMs),
+  carton: orNull(t.arrival.carton),
+};
+/** Crate `c` has something to claim, or had: asked before its bags are read one by one. */
+const CLAIMABLE = `(exists (select 1 from p_claim x where x.crate = c.id and x.voided_by is null) or exists (
+  select 1 from p_bag b left join p_landing g on g.bag = b.id and g.voided_by is null left join p_absence n on n.bag = b.id and n.voided_by is null
+  where b.crate = c.id and b.voided_by is null and (n.entry is not null or g.dead > 0 or (b.listed > 0 and g.lot <> b.lot) or g.alive + g.dead < b.listed)))`;
+const FROM = `
+  select c.id crate, c.label, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, s.name supplier, s.facts, a.entry arrival, a.at_ms arrivedAtMs, a.carton
+  from p_crate c join p_supplier s on s.id = c.supplier left join p_arrival a on a.crate = c.id and a.voided_by is null
+  where c.voided_by is null`;
+
+/** What a crate's bags come to, and when its first one was opened. */
+function countsOf(bags: readonly BagCard[]): Pick<ClaimFacts, 'counts' | 'openedAtMs'> {
+  const { dead, short, wrong } = tallyCrate(
+    bags.map((bag) => ({ listed: bag.listed, absent: bag.absent !== undefined, landed: bag.landed })),
+  );
+  const opened = bags.flatMap(({ landed }) => landed?.atMs ?? []);
+  return { counts: { dead, short, wrong }, openedAtMs: opened.length > 0 ? Math.min(...opened) : undefined };
+}
+
+export function prepareClaims(client: Database.Database) {
+  const ask = makeAsk(client);
+  const bagsOf = prepareBags(client, 'b.crate = ?');
+  const history = ask.all(
+    { ...pick(t.claim, 'what', 'atMs', 'facts'), by: text, actId: t.entry.actId },
+    `select what, at_ms atMs, facts, ${personName('"by"')} by, (select act_id from entry where id = p_claim.entry) actId from p_claim
+    where crate = ? and voided_by is null order by at_ms, entry`,
+  );
+  const since = ask.all(CRATE, `${FROM} and a.at_ms > ? and ${CLAIMABLE} order by a.at_ms desc, c.id`);
+  const byId = ask.get(CRATE, `${FROM} and c.id = ?`);
+  const cardOf = ({ facts, carton, arrival: _arrival, ...row }: ReturnType<typeof since>[number]): ClaimCard => {
+    const bags = bagsOf(row.crate);
+    const told = history(row.crate).map(({ facts: more, ...mark }) => ({ ...mark, ...more }));
+    const sent = told.findLast(({ what }) => what === 'sent');
+    const last = told.at(-1)?.what;
+    const known: ClaimFacts = {
+      label: row.label,
+      ...countsOf(bags),
+      rule: facts.claim,
+      arrivedAtMs: row.arrivedAtMs ?? undefined,
+      ...(sent ? { sent: { counts: sent.counts!, atMs: sent.atMs } } : {}),
+      ...(last && last !== 'sent' ? { answered: last } : {}),
+    };
+    return {
+      ...row,
+      ...known,
+      arrivedAtMs: known.arrivedAtMs,
+      contact: facts.contact,
+      carton: carton ?? undefined,
+      stage: claimStage(known),
+      bags,
+      history: told,
+    };
+  };
+  return {
+    since: (ms: number) => since(ms).map((row) => ({ entry: row.arrival!, card: cardOf(row) })),
+    find: (crate: string): ClaimCard | undefined => {
+      const row = byId(crate);
+      return row && cardOf(row);
+    },
+  };
+}

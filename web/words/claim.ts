@@ -1,0 +1,90 @@
+// A claim in words: in a row, and as a letter.
+import type { ClaimCard } from '#contract/views.ts';
+import { sayClaimed } from '#core/dock/index.ts';
+import { writeCsv } from '#core/text/index.ts';
+import { plural } from './text.ts';
+import { sayMinutes } from './runs.ts';
+
+type Bag = ClaimCard['bags'][number];
+/** What is wrong with a bag; nothing where it is as listed. A bag that nobody has opened is none yet. */
+export function wrongWith({ listed, landed, absent, lotLabel }: Bag): string | undefined {
+  if (absent) return `not in the box: ${listed} short`;
+  if (!landed) return undefined;
+  const heads = landed.alive + landed.dead;
+  const said = [
+    landed.dead > 0 && `${landed.dead} of ${heads} dead`,
+    landed.wrong ? `other than listed: ${heads} ${lotLabel}` : heads < listed && `${listed - heads} short of ${listed}`,
+    landed.bagCondition !== 'sound' && `bag ${landed.bagCondition}`,
+    landed.condition !== 'fit' && `fish ${landed.condition}`,
+    landed.note,
+  ].filter(Boolean);
+  return landed.dead > 0 || landed.wrong || heads < listed ? said.join(', ') : undefined;
+}
+export const claimedBags = ({ bags }: Pick<ClaimCard, 'bags'>): Bag[] => bags.filter((bag) => wrongWith(bag) !== undefined);
+
+type Ways = { when: (ms: number) => string; sayC: (celsius: number) => string; house: string };
+
+export function claimLetter(claim: ClaimCard, { when, sayC, house }: Ways): string {
+  const { supplier, label, packedAtMs, promisedAtMs, arrivedAtMs, openedAtMs, carton, rule, counts } = claim;
+  const closedH = openedAtMs === undefined ? undefined : (openedAtMs - packedAtMs) / 3_600_000;
+  const times = [
+    `packed ${when(packedAtMs)} (as stated)`,
+    `promised ${when(promisedAtMs)}`,
+    arrivedAtMs !== undefined && `arrived ${when(arrivedAtMs)}${carton ? `, carton ${carton}` : ''}`,
+    openedAtMs !== undefined && `first bag opened ${when(openedAtMs)}`,
+    closedH !== undefined && `closed ${sayMinutes(closedH * 60)}`,
+  ].filter(Boolean);
+  const lines = claimedBags(claim).map(
+    (bag) =>
+      `- ${bag.label} (box ${bag.box}), ${bag.lotLabel}${bag.species ? `, ${bag.species.scientific}` : ''}: ${wrongWith(bag)}${bag.landed ? `; seen ${when(bag.landed.atMs)} by ${bag.landed.by}` : ''}${bag.temperature ? `, water ${sayC(bag.temperature.value)}` : ''}`,
+  );
+  const open = claim.bags.filter(({ landed, absent }) => !landed && !absent).length;
+  return [
+    `To ${supplier}`,
+    '',
+    `Claim, ${label}: ${sayClaimed(counts)}.`,
+    '',
+    `Times: ${times.join('; ')}.`,
+    '',
+    ...lines,
+    ...(open > 0 ? ['', `${plural(open, 'bag is', 'bags are')} not opened yet; more may follow.`] : []),
+    ...(rule?.evidence ? ['', `Evidence as you ask for it: ${rule.evidence}.`] : []),
+    '',
+    `Please answer in writing. ${house}`,
+  ].join('\n');
+}
+
+/** A row a bag with something to claim; instants as the house's wall time. */
+export function claimCsv(claim: ClaimCard, { when }: Pick<Ways, 'when'>): string {
+  const headings = [
+    'crate',
+    'supplier',
+    'box',
+    'bag',
+    'lot',
+    'scientific name',
+    'listed',
+    'alive',
+    'dead',
+    'what',
+    'opened',
+    'by',
+    'temperature (°C)',
+  ];
+  const rows = claimedBags(claim).map(({ box, label, lotLabel, species, listed, landed, temperature, ...bag }) => [
+    claim.label,
+    claim.supplier,
+    box,
+    label,
+    lotLabel,
+    species?.scientific ?? '',
+    listed,
+    landed?.alive ?? '',
+    landed?.dead ?? '',
+    wrongWith({ box, label, lotLabel, species, listed, landed, temperature, ...bag }) ?? '',
+    landed ? when(landed.atMs) : '',
+    landed?.by ?? '',
+    temperature?.value ?? '',
+  ]);
+  return writeCsv(headings, rows);
+}
