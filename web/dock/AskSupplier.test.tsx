@@ -31,7 +31,7 @@ it('a letter asks what is not known, and of nothing that was stated; it says how
     />,
   );
   expect(screen.getByText(/24.*28.*“1.021 sg 25\/25”.*packed with air/)).toBeTruthy();
-  fireEvent.click(screen.getByRole('button', { name: /^Ask Yard: 3 things are not known/ }));
+  fireEvent.click(screen.getByRole('button', { name: /^Ask Yard: 3 things not known/ }));
   const letter = screen.getByLabelText<HTMLTextAreaElement>('The letter, ready to send').value;
   expect(letter).toMatch(/Hour of packing.*\n2\. pH of the water.*\n3\. When they were last fed.*\n4\. Wild, farmed or bred/);
   expect(letter).not.toMatch(/oxygen|Salinity|Temperature/);

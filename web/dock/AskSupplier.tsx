@@ -21,7 +21,7 @@ export function AskSupplier({ crate }: { crate: CrateCard }) {
           <Letter crate={crate} onDone={() => setShown(false)} />
         ) : (
           <Button variant="plain" onClick={() => setShown(true)}>
-            Ask {crate.supplier}: {plural(open.length, 'thing is', 'things are')} not known of its water and fish
+            Ask {crate.supplier}: {plural(open.length, 'thing')} not known
           </Button>
         ))}
     </>

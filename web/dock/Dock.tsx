@@ -102,8 +102,8 @@ function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean
     <div className={css.dockSide}>
       {crate.arrived ? <CrateSide crate={crate} onUndo={(actId, words) => void undo(actId, words)} /> : <ListSide crate={crate} />}
       {crate.remarks && <Remarks remarks={crate.remarks} />}
-      {mayList && <PutRight key={crate.crate} crate={crate} />}
       {mayList && <AskSupplier key={`ask ${crate.crate}`} crate={crate} />}
+      {mayList && <PutRight key={crate.crate} crate={crate} />}
       {mayList && (
         <Link className="btn btn-plain" to="/dock/list">
           Take in a packing list
