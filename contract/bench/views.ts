@@ -34,6 +34,8 @@ export type Afloat = {
 export type BenchBag = BagCard & {
   packedAtMs: number;
   transit: SupplierAdded['transit'];
+  /** Answered by who sent it. */
+  packedWith?: 'oxygen' | 'air';
   /** What is known of its kind that the bench asks for. */
   kind?: Pick<SpeciesAdded, 'is' | 'tolerance' | 'water' | 'salinityPpt' | 'temperatureC'>;
   /** Bags of its lot in hand, this one counted. */

@@ -88,6 +88,14 @@ it('makes the whole input: hours closed, gas by how it came, how wide its salini
     now: HOUR_MS,
   }).input;
   expect(named.lot.tolerance).toBe('delicate');
+  // What they answered beats what is usual on that road; a soft bag has lost it.
+  const gasOf = (more: Partial<KnownBag>) =>
+    inputOf({ ambient: STARTING_AMBIENT, bag: { ...bag, ...more }, tank, now: HOUR_MS }).input.bag.gas;
+  expect([
+    gasOf({ packedWith: 'air' }),
+    gasOf({ transit: 'local', packedWith: 'oxygen' }),
+    gasOf({ packedWith: 'oxygen', soft: true }),
+  ]).toEqual(['air', 'oxygen', 'air']);
   const unlike = inputOf({ ambient: STARTING_AMBIENT, bag: { ...bag, transit: 'local', kind: mono }, tank, now: HOUR_MS }).input;
   expect([unlike.bag.gas, unlike.lot.tolerance, unlike.lot.euryhaline]).toEqual(['air', 'hardy', true]);
   expect(

@@ -24,6 +24,8 @@ export type KnownBag = {
   foul: boolean;
   /** How it travelled: overnight bags hold oxygen, a local pick-up air. */
   transit: string;
+  /** As its supplier answered; it beats what is usual on that road. */
+  packedWith?: 'oxygen' | 'air';
   stated: { temperatureC?: number; salinityPpt?: number };
   readings: Read;
   /** Measured in other bags of the lot: the latest of each quantity. */
@@ -220,7 +222,8 @@ export function inputOf(given: {
       bag: {
         waterL,
         gasL: waterL * GAS_SHARE,
-        gas: bag.soft || bag.transit === 'local' ? 'air' : 'oxygen',
+        // A soft bag has lost what it was packed with.
+        gas: bag.soft ? 'air' : (bag.packedWith ?? (bag.transit === 'local' ? 'air' : 'oxygen')),
         temperature: value('bag.temperature')!,
         salinity: value('bag.salinity')!,
         alkalinity: value('bag.alkalinity')!,

@@ -51,6 +51,7 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
     {
       ...pick(t.crate, 'stated', 'packedAtMs'),
       transit: t.supplier.transit,
+      told: t.crate.told,
       crateLabel: t.crate.label,
       lotBags: number,
       kind: orNull(json<BenchBag['kind']>()),
@@ -59,7 +60,7 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
       holdKnown: flag,
     },
     `
-    select c.label crateLabel, c.stated, c.packed_at_ms packedAtMs, s.transit,
+    select c.label crateLabel, c.stated, c.told, c.packed_at_ms packedAtMs, s.transit,
       (select count(*) from now_standing b join p_bag o on o.id = b.place where b.lot = @lot) lotBags,
       (select json_object('is', json_extract(k.facts, '$.is'), 'tolerance', json_extract(k.facts, '$.tolerance'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt'), 'temperatureC', json_extract(k.facts, '$.temperatureC'), 'water', json_extract(k.facts, '$.water'))
         from p_lot l join p_species k on k.id = l.species where l.id = @lot) kind,
@@ -95,10 +96,11 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
     return row.min === null || row.max === null ? undefined : { min: row.min, max: row.max };
   };
   return (card) => {
-    const { kind, chosen, ...rest } = extra({ bag: card.bag, lot: card.lot });
+    const { kind, chosen, told, ...rest } = extra({ bag: card.bag, lot: card.lot });
     return {
       ...card,
       ...rest,
+      ...(told?.packedWith ? { packedWith: told.packedWith } : {}),
       kind: kind ?? undefined,
       chosen: chosen ?? undefined,
       readings: readingsOf(card.bag),

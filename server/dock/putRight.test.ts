@@ -125,6 +125,8 @@ it('answers of the supplier after its bags are open are on the crate, and go wit
   bringCrate(house);
   house.must(KEEPER, putRight({ told: { lastMeal: 'two days ago', packedWith: 'oxygen' }, stated: { pH: 7.4 } }));
   expect(card()).toMatchObject({ told: { lastMeal: 'two days ago', packedWith: 'oxygen' }, stated: { pH: 7.4 } });
+  expect(house.view('room', { bag: 'crate-1-bag1' }).bag).toMatchObject({ packedWith: 'oxygen' });
   house.must(KEEPER, putRight({ told: {} }));
   expect(card().told).toEqual({});
+  expect(house.view('room', { bag: 'crate-1-bag1' }).bag).not.toHaveProperty('packedWith');
 });

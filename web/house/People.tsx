@@ -62,7 +62,7 @@ export function People({ view, write, mayEdit }: PartProps) {
       {mayEdit && (
         <>
           <h3>Somebody new</h3>
-          <PlainForm draft="person" fields={PERSON_FIELDS} initial={{ role: 'keeper' }} submit="Add this person" onSubmit={add} />
+          <PlainForm draft="new person" fields={PERSON_FIELDS} initial={{ role: 'keeper' }} submit="Add this person" onSubmit={add} />
         </>
       )}
       {gone.length > 0 && (

@@ -50,7 +50,7 @@ export function Racks({ view, write, mayEdit }: PartProps) {
         <>
           <h3>{racks.length === 0 ? 'The first rack' : 'Another rack'}</h3>
           <PlainForm
-            draft="rack"
+            draft="new rack"
             fields={RACK_FIELDS}
             submit="Add this rack"
             onSubmit={async (values) => {

@@ -42,7 +42,7 @@ export function Suppliers({ view, write }: PartProps) {
       </ul>
       {mayEdit && (
         <PlainForm
-          draft="supplier"
+          draft="new supplier"
           fields={NEW_SUPPLIER_FIELDS}
           submit="Add this supplier"
           onSubmit={(values) => write(values.name!, supplierOf(values, newId))}

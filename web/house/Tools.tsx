@@ -99,7 +99,7 @@ export function Tools({ view, write, mayEdit }: PartProps) {
       </ul>
       {mayEdit && (
         <PlainForm
-          draft="tool"
+          draft="new tool"
           fields={fields}
           submit="Add this tool"
           onSubmit={(values) => write(values.name!, { kind: 'tool.added', payload: { tool: newId(), ...toolOf(values) } })}

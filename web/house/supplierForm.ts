@@ -46,7 +46,7 @@ export const supplierFields = (units: Units): FormField[] => {
       label: 'Temperature',
       optional: true,
       section: 'The water they ship at',
-      about: 'As they say. It is offered where a list says nothing, and stays stated: a meter in the first bag beats it.',
+      about: 'As they say. It is offered where a list says nothing, for you to ask them; a meter in the first bag beats it.',
     },
     {
       name: 'salinity',

@@ -3,7 +3,7 @@ import { checkAct } from '#contract/act.ts';
 import { v7 } from 'uuid';
 import { METRIC_UNITS as units } from '../data/units.ts';
 import { faultsOf } from '../parts/crateFacts.ts';
-import { crateOf, fill, usualFields, keepIntake, keptIntake, type Intake } from './draft.ts';
+import { crateOf, fill, usualWater, keepIntake, keptIntake, type Intake } from './draft.ts';
 import { learnt, readList, type ReadRequest } from '#core/intake/index.ts';
 
 const zone = 'Europe/Lisbon';
@@ -59,20 +59,17 @@ it('reads a file without headings by columns alone', () => {
 
 const NOTHING_ANSWERED = { pH: '', lastMeal: '', caught: '', packedWith: '' };
 
-it('what the list leaves out is offered as the supplier usually sends, and said to be so; the list and the hand have it before', () => {
+it('the hour it is due follows from the road; the water that a supplier usually ships at is offered, and never stated by itself', () => {
   const { header } = readList(request());
   const usual = { usualH: 14, ships: { temperatureC: 26, salinityPpt: 27.5, salinitySaid: '1.0205 sg 25/25', pH: 7.9 } };
   const where = { supplierName: 'Yard', zone, units, usual };
-  expect(fill(intake, header, where)).toMatchObject({
-    due: '2026-03-03T10:30',
-    temperature: '23.5',
-    salinity: '1.0205 sg 25/25',
-    pH: '7.9',
-  });
-  expect(usualFields(intake, header, usual)).toEqual(['hours on the way', 'salinity', 'pH']);
-  const typed = { ...intake, typed: { salinity: '', due: '2026-03-03T09:00', pH: '8' } };
-  expect(fill(typed, header, where)).toMatchObject({ due: '2026-03-03T09:00', salinity: '', pH: '8' });
-  expect(usualFields(typed, header, usual)).toEqual([]);
+  const filled = fill(intake, header, where);
+  expect(filled).toMatchObject({ due: '2026-03-03T10:30', temperature: '23.5', salinity: '', pH: '' });
+  expect(usualWater(filled, usual, units)).toEqual({ salinity: '1.0205 sg 25/25', pH: '7.9' });
+  const typed = { ...intake, typed: { salinity: '30', due: '2026-03-03T09:00', pH: '8' } };
+  expect(fill(typed, header, where)).toMatchObject({ due: '2026-03-03T09:00', salinity: '30', pH: '8' });
+  expect(usualWater(fill(typed, header, where), usual, units)).toEqual({});
+  expect(usualWater(filled, {}, units)).toEqual({});
 });
 
 it('fills the fields from the list, and lets a hand have the last word', () => {

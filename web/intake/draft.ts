@@ -45,27 +45,22 @@ type Where = {
   supplierName: string;
   zone: string;
   units: Units;
-  /** What is known of who sent it. */ usual?: Pick<SupplierFacts, 'ships' | 'usualH'>;
+  /** What is known of who sent it. */ usual?: Pick<SupplierFacts, 'usualH'>;
 };
 
-/** The fields beside the list: by hand where typed, else from its header, else as its supplier usually sends. */
+/** The fields beside the list: by hand where typed, else from its header; the hour that it is due as its supplier usually sends. Its water never: see `usualWater`. */
 export function fill({ typed }: Intake, header: ListHeader, where: Where): Filled {
   const { packed, due, temperatureC, salinityPpt, label } = header;
-  const { ships, usualH } = where.usual ?? {};
   const packedText = typed.packed ?? (packed ? formatWall(packed.ms, where.zone) : '');
   const day = due ?? packed;
   return {
     label:
       typed.label ?? ([where.supplierName, label ?? (day ? formatDay(houseDay(day.ms, where.zone)) : '')].filter(Boolean).join(', ') || ''),
     packed: packedText,
-    due: typed.due ?? (due ? formatWall(due.ms, where.zone) : afterHours(packedText, usualH, where.zone)),
-    temperature: typed.temperature ?? bareOf('temperature', temperatureC ?? ships?.temperatureC, where.units),
-    salinity:
-      typed.salinity ??
-      (salinityPpt === undefined
-        ? (ships?.salinitySaid ?? bareOf('salinity', ships?.salinityPpt, where.units))
-        : where.units.bare('salinity', salinityPpt)),
-    pH: typed.pH ?? (ships?.pH === undefined ? '' : String(ships.pH)),
+    due: typed.due ?? (due ? formatWall(due.ms, where.zone) : afterHours(packedText, where.usual?.usualH, where.zone)),
+    temperature: typed.temperature ?? bareOf('temperature', temperatureC, where.units),
+    salinity: typed.salinity ?? bareOf('salinity', salinityPpt, where.units),
+    pH: typed.pH ?? '',
     lastMeal: typed.lastMeal ?? '',
     caught: typed.caught ?? '',
     packedWith: typed.packedWith ?? '',
@@ -81,14 +76,17 @@ function afterHours(wall: string, hours: number | undefined, zone: string): stri
   return ms === undefined || hours === undefined ? '' : formatWall(ms + hours * HOUR_MS, zone);
 }
 
-/** Fields that neither the list nor a hand filled: as this supplier usually sends, to be asked for this crate. */
-export function usualFields({ typed }: Intake, header: ListHeader, { ships, usualH }: Pick<SupplierFacts, 'ships' | 'usualH'>): string[] {
-  return [
-    usualH !== undefined && typed.due === undefined && !header.due && 'hours on the way',
-    ships?.temperatureC !== undefined && typed.temperature === undefined && header.temperatureC === undefined && 'temperature',
-    ships?.salinityPpt !== undefined && typed.salinity === undefined && header.salinityPpt === undefined && 'salinity',
-    ships?.pH !== undefined && typed.pH === undefined && 'pH',
-  ].filter((field) => field !== false);
+/**
+ * The water that its supplier usually ships at, for the fields that are empty. Offered, never filled in by itself: what nobody said of this crate is not stated, and is
+ * measured first where it may be more than a step.
+ */
+export function usualWater(filled: Filled, { ships }: Pick<SupplierFacts, 'ships'>, units: Units): Partial<Filled> {
+  const usual: Partial<Filled> = {
+    temperature: bareOf('temperature', ships?.temperatureC, units),
+    salinity: ships?.salinitySaid ?? bareOf('salinity', ships?.salinityPpt, units),
+    pH: ships?.pH === undefined ? '' : String(ships.pH),
+  };
+  return Object.fromEntries(Object.entries(usual).filter(([field, text]) => text !== '' && filled[field as keyof Filled].trim() === ''));
 }
 
 /** One entry: the crate with all its lots and bags. Call it only when `faultsOf` and the list's problems are empty. */
