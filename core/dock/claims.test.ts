@@ -53,6 +53,11 @@ it('where a claim stands follows from the latest of what happened, whatever came
   );
 });
 
+it('what was claimed and found after all asks for no second letter', () => {
+  const none = { dead: 0, short: 0, wrong: 0 };
+  expect(claimStage({ counts: none, sent: { counts, atMs: 1 } })).toBe('nothing');
+});
+
 it('says what there is', () => {
   expect([sayClaimed(counts), sayClaimed({ dead: 0, short: 0, wrong: 0 })]).toEqual(['2 dead, 1 short', 'nothing']);
 });

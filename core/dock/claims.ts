@@ -59,6 +59,8 @@ export type ClaimStage = (typeof CLAIM_STATES)[number];
 
 /** Where it stands. `grown` = the records have other figures than the letter had: it is to be sent again, whatever was answered. */
 export function claimStage({ counts, rule, sent, answered }: Pick<ClaimFacts, 'counts' | 'rule' | 'sent' | 'answered'>): ClaimStage {
+  // All of it was found after all: there is no letter to write.
+  if (headsOf(counts) === 0) return 'nothing';
   if (sent && !same(sent.counts, counts)) return 'grown';
   if (sent) return answered ?? 'sent';
   return isFew({ counts, rule }) ? 'nothing' : 'open';

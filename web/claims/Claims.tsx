@@ -20,7 +20,7 @@ import { ClaimActs } from './ClaimActs.tsx';
 import css from './claims.module.scss';
 
 const STAGE_WORDS: Record<ClaimCard['stage'], string> = {
-  nothing: 'too few to claim by their rule',
+  nothing: 'nothing to claim by their rule',
   open: 'to be sent',
   sent: 'sent, not answered yet',
   grown: 'its figures have changed since it was sent: send it again',
@@ -73,7 +73,7 @@ export default function Claims() {
 }
 
 function OneClaim({ claim }: { claim: ClaimCard }) {
-  const { house } = useMe();
+  const { house, person } = useMe();
   const { when } = useTimes();
   const { say } = useUnits();
   const { undo } = useActions();
@@ -147,14 +147,16 @@ function OneClaim({ claim }: { claim: ClaimCard }) {
               {counts && `, ${sayClaimed(counts)}`}
               {amount !== undefined && ` ${amount} ${currency ?? ''}`}
               {note && `, ${note}`}{' '}
-              <Button
-                variant="quiet"
-                className="btn-quiet"
-                aria-label={`Undo: ${what} of ${claim.label}`}
-                onClick={() => void undo(actId, `${what} of ${claim.label}`)}
-              >
-                Undo
-              </Button>
+              {(person.role === 'lead' || person.name === by) && (
+                <Button
+                  variant="quiet"
+                  className="btn-quiet"
+                  aria-label={`Undo: ${what} of ${claim.label}`}
+                  onClick={() => void undo(actId, `${what} of ${claim.label}`)}
+                >
+                  Undo
+                </Button>
+              )}
             </li>
           ))}
         </ul>
