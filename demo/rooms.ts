@@ -24,7 +24,7 @@ export const SUPPLIERS: readonly SupplierAdded[] = [
     usualH: 26,
     delayH: 3,
     origins: ['wild'],
-    ships: { temperatureC: 24, salinityPpt: 28, salinitySaid: '28 ppt by refractometer' },
+    ships: { temperatureC: 24, salinityPpt: 28, salinitySaid: '1.0211 sg 25/25' },
     claim: { withinH: 12, from: 'arrival', leastDead: 1, evidence: 'a photograph of the closed bag, the hour on it' },
     contact: 'desk of Pelican Yard, claims before 17:00',
   },

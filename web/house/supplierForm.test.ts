@@ -37,6 +37,12 @@ it('only what was touched is sent, in the words that it was said in; what was em
   });
 });
 
+it('words that cannot be read again block no other change', () => {
+  const odd = { ...known, ships: { salinityPpt: 28, salinitySaid: 'a bit low, as ever' } };
+  expect(supplierValues(odd, units).salinity).toBe('28');
+  expect(fieldsOf({ note: 'x' }, odd)).toEqual({ note: 'x' });
+});
+
 it('every change that the form makes is one that the house takes', () => {
   const text = fc.constantFrom('', 'x', '28', '1.021 sg 25/25', '7.4');
   fc.assert(

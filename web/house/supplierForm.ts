@@ -4,6 +4,7 @@ import { CLAIM_FROM, TRANSITS, type ClaimRule, type StatedWater, type SupplierFa
 import { ORIGINS, type Origin } from '#core/lots/index.ts';
 import type { Draft } from '../data/house.ts';
 import type { Units } from '../data/units.ts';
+import { legibleSaid } from '../parts/crateFacts.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
 import type { Id } from './forms.ts';
 
@@ -77,7 +78,7 @@ export const supplierFields = (units: Units): FormField[] => {
 /** What is known, as it is typed. */
 export function supplierValues(
   { name, transit, note, contact, origins, usualH, delayH, ships, claim }: KnownSupplier,
-  { bare }: Units,
+  units: Units,
 ): Values {
   const number = (value: number | undefined) => (value === undefined ? '' : String(value));
   return {
@@ -88,8 +89,8 @@ export function supplierValues(
     origins: origins ? origins.join(' and ') : NOT_KNOWN,
     usualH: number(usualH),
     delayH: number(delayH),
-    temperatureC: ships?.temperatureC === undefined ? '' : bare('temperature', ships.temperatureC),
-    salinity: ships?.salinitySaid ?? number(ships?.salinityPpt),
+    temperatureC: ships?.temperatureC === undefined ? '' : units.bare('temperature', ships.temperatureC),
+    salinity: legibleSaid(ships, units) ?? number(ships?.salinityPpt),
     pH: number(ships?.pH),
     withinH: number(claim?.withinH),
     from: CLAIMS_RUN[CLAIM_FROM.indexOf(claim?.from ?? 'arrival')]!,

@@ -1,4 +1,5 @@
 // What is said of a whole crate: its name, when it was packed and is due, the water as its supplier states it. For a list, and for putting right.
+import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import { PACKED_WITH } from '#core/dock/index.ts';
 import { useUnits } from '../data/units.ts';
@@ -19,6 +20,8 @@ type Props = {
 
 export function CrateFacts({ filled, unsure = false, onSet }: Props) {
   const { unit } = useUnits();
+  // Open from the start where something is answered; a field that is emptied to be typed anew does not fold it away.
+  const [answered] = useState(() => ANSWERS.some(({ field }) => filled[field] !== ''));
   return (
     <>
       <Form.Group className="field" controlId="intake-label">
@@ -49,7 +52,7 @@ export function CrateFacts({ filled, unsure = false, onSet }: Props) {
           />
         </Form.Group>
       </div>
-      <details open={ANSWERS.some(({ field }) => filled[field] !== '')}>
+      <details open={answered}>
         <summary>What they answered besides</summary>
         {ANSWERS.map(({ field, label, max }) => (
           <Form.Group key={field} className="field" controlId={`intake-${field}`}>

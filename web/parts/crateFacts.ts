@@ -1,5 +1,5 @@
 // The fields of a crate as they are typed, and what they mean. No screen in here.
-import type { CrateFields, CrateTold } from '#core/dock/index.ts';
+import type { CrateFields, CrateTold, StatedWater } from '#core/dock/index.ts';
 import { formatWall, parseLocal } from '#core/time/index.ts';
 import type { Draft } from '../data/house.ts';
 import type { Units } from '../data/units.ts';
@@ -67,6 +67,12 @@ export function toldOf({ lastMeal, caught, packedWith }: Filled): CrateTold | un
   return Object.keys(told).length > 0 ? told : undefined;
 }
 
+/** The words in which a salinity was said, where they can be read again; another client may have sent any. */
+export function legibleSaid(water: StatedWater | undefined, units: Units): string | undefined {
+  const said = water?.salinitySaid;
+  return said !== undefined && units.read('salinity', said).ok ? said : undefined;
+}
+
 type Known = CrateFields & { crate: string; entry: string };
 type Where = { zone: string; units: Units };
 
@@ -76,7 +82,7 @@ export const filledFrom = ({ label, packedAtMs, promisedAtMs, stated, told }: Cr
   packed: formatWall(packedAtMs, zone),
   due: formatWall(promisedAtMs, zone),
   temperature: stated.temperatureC === undefined ? '' : units.bare('temperature', stated.temperatureC),
-  salinity: stated.salinitySaid ?? (stated.salinityPpt === undefined ? '' : String(stated.salinityPpt)),
+  salinity: legibleSaid(stated, units) ?? (stated.salinityPpt === undefined ? '' : String(stated.salinityPpt)),
   pH: stated.pH === undefined ? '' : String(stated.pH),
   lastMeal: told?.lastMeal ?? '',
   caught: told?.caught ?? '',
