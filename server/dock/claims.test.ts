@@ -82,3 +82,27 @@ it('too few, too late: asked about, and possible all the same; nothing, or befor
     'unknown',
   ]);
 });
+
+it('its figures are those of the bags on its card, added up anew: dead, absent, other than listed', () => {
+  house.must(KEEPER, land(1, { alive: 2, dead: 1 }));
+  house.must(
+    KEEPER,
+    land(2, {
+      lot: 'odd-fish',
+      alive: 1,
+      dead: 1,
+      newLot: { label: 'comet', heardAs: 'comet', origin: 'unknown', insteadOf: 'crate-1-fire' },
+    }),
+  );
+  house.must(KEEPER, { kind: 'bag.absent', payload: { bag: 'crate-1-bag3', crate: 'crate-1' } });
+  const { bags, counts } = claim()!;
+  const heads = ({ alive, dead }: { alive: number; dead: number }) => alive + dead;
+  const by = { dead: 0, short: 0, wrong: 0 };
+  for (const { landed, absent, listed } of bags) {
+    by.dead += landed?.dead ?? 0;
+    if (landed?.wrong) by.wrong += heads(landed);
+    by.short += absent || landed?.wrong ? listed : Math.max(0, listed - heads(landed!));
+  }
+  expect(counts).toEqual(by);
+  expect(counts).toEqual({ dead: 2, short: 1 + 2 + 6, wrong: 2 });
+});

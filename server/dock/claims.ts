@@ -1,8 +1,8 @@
 // Claims: crates of which something was dead, short or other than listed, with what was sent and answered.
 import type Database from 'better-sqlite3';
-import type { BagCard, ClaimCard } from '#contract/views.ts';
+import type { ClaimCard } from '#contract/views.ts';
 import { claimStage, tallyCrate, type ClaimFacts } from '#core/dock/index.ts';
-import { makeAsk, orNull, pick, text } from '../db/ask.ts';
+import { flag, makeAsk, orNull, pick, text, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareBags } from './bags.ts';
 import { personName } from '../now/rows.ts';
@@ -25,12 +25,25 @@ const FROM = `
   from p_crate c join p_supplier s on s.id = c.supplier left join p_arrival a on a.crate = c.id and a.voided_by is null
   where c.voided_by is null`;
 
-/** What a crate's bags come to, and when its first one was opened. */
-function countsOf(bags: readonly BagCard[]): Pick<ClaimFacts, 'counts' | 'openedAtMs'> {
+/** What stands in a bag against its list, and no more: Today asks it of every crate of a month. */
+const TALLIED = {
+  ...pick(t.bag, 'listed'),
+  alive: orNull(t.landing.alive),
+  dead: orNull(t.landing.dead),
+  openedAtMs: orNull(t.landing.atMs),
+  wrong: flag,
+  absent: flag,
+};
+
+function countsOf(bags: readonly RowOf<typeof TALLIED>[]): Pick<ClaimFacts, 'counts' | 'openedAtMs'> {
   const { dead, short, wrong } = tallyCrate(
-    bags.map((bag) => ({ listed: bag.listed, absent: bag.absent !== undefined, landed: bag.landed })),
+    bags.map(({ listed, absent, alive, dead, wrong }) => ({
+      listed,
+      absent,
+      ...(alive === null ? {} : { landed: { alive, dead: dead!, wrong } }),
+    })),
   );
-  const opened = bags.flatMap(({ landed }) => landed?.atMs ?? []);
+  const opened = bags.flatMap(({ openedAtMs }) => openedAtMs ?? []);
   return { counts: { dead, short, wrong }, openedAtMs: opened.length > 0 ? Math.min(...opened) : undefined };
 }
 
@@ -44,35 +57,51 @@ export function prepareClaims(client: Database.Database) {
   );
   const since = ask.all(CRATE, `${FROM} and a.at_ms > ? and ${CLAIMABLE} order by a.at_ms desc, c.id`);
   const byId = ask.get(CRATE, `${FROM} and c.id = ?`);
-  const cardOf = ({ facts, carton, arrival: _arrival, ...row }: ReturnType<typeof since>[number]): ClaimCard => {
-    const bags = bagsOf(row.crate);
-    const told = history(row.crate).map(({ facts: more, ...mark }) => ({ ...mark, ...more }));
+  const tallied = ask.all(
+    TALLIED,
+    `select b.listed, g.alive, g.dead, g.at_ms openedAtMs, b.listed > 0 and g.lot is not null and g.lot <> b.lot wrong, n.entry is not null absent
+    from p_bag b left join p_landing g on g.bag = b.id and g.voided_by is null left join p_absence n on n.bag = b.id and n.voided_by is null
+    where b.crate = ? and b.voided_by is null`,
+  );
+  const factsOf = ({ crate, label, facts, arrivedAtMs }: Row): ClaimFacts => {
+    const told = history(crate);
     const sent = told.findLast(({ what }) => what === 'sent');
     const last = told.at(-1)?.what;
-    const known: ClaimFacts = {
-      label: row.label,
-      ...countsOf(bags),
+    return {
+      label,
+      ...countsOf(tallied(crate)),
       rule: facts.claim,
-      arrivedAtMs: row.arrivedAtMs ?? undefined,
-      ...(sent ? { sent: { counts: sent.counts!, atMs: sent.atMs } } : {}),
+      arrivedAtMs: arrivedAtMs ?? undefined,
+      ...(sent ? { sent: { counts: sent.facts.counts!, atMs: sent.atMs } } : {}),
       ...(last && last !== 'sent' ? { answered: last } : {}),
     };
+  };
+  const cardOf = (row: Row): ClaimCard => {
+    const { facts, carton, arrival: _arrival, arrivedAtMs: _arrivedAtMs, ...rest } = row;
+    const known = factsOf(row);
     return {
-      ...row,
+      ...rest,
       ...known,
-      arrivedAtMs: known.arrivedAtMs,
       contact: facts.contact,
       carton: carton ?? undefined,
       stage: claimStage(known),
-      bags,
-      history: told,
+      bags: bagsOf(row.crate),
+      history: history(row.crate).map(({ facts: more, ...mark }) => ({ ...mark, ...more })),
     };
   };
   return {
-    since: (ms: number) => since(ms).map((row) => ({ entry: row.arrival!, card: cardOf(row) })),
-    find: (crate: string): ClaimCard | undefined => {
+    cards: (sinceMs: number) => since(sinceMs).map(cardOf),
+    /** Those that wait to be sent, or sent again. */
+    waiting: (sinceMs: number) =>
+      since(sinceMs).flatMap((row) => {
+        const facts = factsOf(row);
+        const stage = claimStage(facts);
+        return stage === 'open' || stage === 'grown' ? [{ entry: row.arrival!, crate: row.crate, ...facts }] : [];
+      }),
+    find: (crate: string): ClaimFacts | undefined => {
       const row = byId(crate);
-      return row && cardOf(row);
+      return row && factsOf(row);
     },
   };
 }
+type Row = RowOf<typeof CRATE>;

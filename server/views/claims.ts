@@ -11,7 +11,7 @@ export const makeClaimsView: MakeView<'claims'> = (client) => {
   const claims = prepareClaims(client);
   const isOpen = ({ stage }: ClaimCard) => stage === 'open' || stage === 'grown';
   return ({ now }) => {
-    const cards = claims.since(now - SHOWN_MS).map(({ card }) => card);
+    const cards = claims.cards(now - SHOWN_MS);
     return { claims: [...cards.filter(isOpen), ...cards.filter((card) => !isOpen(card))] };
   };
 };

@@ -16,10 +16,9 @@ export const makeRunningView: MakeView<'running'> = (client) => {
   const claims = prepareClaims(client);
   // Only a window that still runs is a timer; what comes too late is Today's.
   const windows = (now: number) =>
-    claims.since(now - LONGEST_WINDOW_MS).flatMap(({ card }) => {
-      const window = claimWindow(card);
-      if (!window || window.endMs <= now || (card.stage !== 'open' && card.stage !== 'grown')) return [];
-      return [{ crate: card.crate, label: card.label, n: headsOf(card.counts), ...window }];
+    claims.waiting(now - LONGEST_WINDOW_MS).flatMap((claim) => {
+      const window = claimWindow(claim);
+      return window && window.endMs > now ? [{ crate: claim.crate, label: claim.label, n: headsOf(claim.counts), ...window }] : [];
     });
   return ({ now }) => ({ floats: floats(), vessels: timersOf(runs(now)), stays: temporaryOnly(stayLimits()), claims: windows(now) });
 };

@@ -194,17 +194,14 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     );
     const facts: DueFacts = {
       arrivals: arrivals(recent).map((row) => ({ ...row, pressing: transit(row, rules, now).pressing })),
-      claims: claims
-        .since(now - CLAIMS_MS)
-        .filter(({ card: { stage } }) => stage === 'open' || stage === 'grown')
-        .map(({ entry, card }) => ({
-          entry,
-          crate: card.crate,
-          crateLabel: card.label,
-          what: sayClaimed(card.counts),
-          sinceMs: claimWindow(card)?.startMs ?? card.arrivedAtMs!,
-          endsMs: claimWindow(card)?.endMs,
-        })),
+      claims: claims.waiting(now - CLAIMS_MS).map((claim) => ({
+        entry: claim.entry,
+        crate: claim.crate,
+        crateLabel: claim.label,
+        what: sayClaimed(claim.counts),
+        sinceMs: claimWindow(claim)?.startMs ?? claim.arrivedAtMs!,
+        endsMs: claimWindow(claim)?.endMs,
+      })),
       expected: expected(recent, recent),
       floats: floats().map((row) => ({ ...row, walk: walkOf(row) })),
       after: after({ since: now - FOLLOWED_MS, longSince: now - CONVERTED_MS }).map((row) => ({
