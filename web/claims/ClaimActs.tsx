@@ -9,6 +9,7 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
+import { amountFault, answeredEntry, sentEntry } from './draft.ts';
 
 export function ClaimActs({ claim }: { claim: ClaimCard }) {
   const may = useMayWrite('claim.sent');
@@ -20,34 +21,20 @@ export function ClaimActs({ claim }: { claim: ClaimCard }) {
   const [amount, setAmount] = useKept(form, 'amount', '');
   const [currency, setCurrency] = useKept(form, 'currency', '');
   if (!may) return null;
-  const money = Number(amount.replace(',', '.'));
-  const fault =
-    amount.trim() !== '' && !(Number.isFinite(money) && money >= 0)
-      ? 'An amount is a number.'
-      : currency.trim() !== '' && !/^[A-Za-z]{3}$/.test(currency.trim())
-        ? 'A currency has three letters, such as EUR.'
-        : undefined;
-  const words = note.trim() ? { note: note.trim() } : {};
+  const fault = amountFault({ amount, currency });
   const send = () =>
     overrule.attempt({
       title: `Claim ${sayClaimed(claim.counts)} of ${claim.label}`,
       doing: 'It is sent all the same',
       words: `Claimed ${sayClaimed(claim.counts)} of ${claim.label}`,
-      drafts: [{ kind: 'claim.sent', payload: { crate: claim.crate, counts: claim.counts, ...words } }],
+      drafts: [sentEntry(claim, note)],
       onDone: () => forgetKept(form),
     });
   const write = () => {
     if (!answer || fault) return;
-    void recordAction(`${claim.supplier} answered: ${answer}`, {
-      kind: 'claim.answered',
-      payload: {
-        crate: claim.crate,
-        answer,
-        ...(amount.trim() ? { amount: money } : {}),
-        ...(currency.trim() ? { currency: currency.trim().toUpperCase() } : {}),
-        ...words,
-      },
-    }).then(({ status }) => status !== 'refused' && (forgetKept(form), setNote(''), setAnswer(undefined)));
+    void recordAction(`${claim.supplier} answered: ${answer}`, answeredEntry(claim, answer, { note, amount, currency })).then(
+      ({ status }) => status !== 'refused' && (forgetKept(form), setNote(''), setAnswer(undefined)),
+    );
   };
   const waits = claim.stage === 'open' || claim.stage === 'grown' || claim.stage === 'nothing';
   return (
