@@ -61,7 +61,7 @@ export function CrateFacts({ filled, unsure = false, onSet }: Props) {
           </Form.Group>
         ))}
         <Chips
-          label="Packed with"
+          label="Gas in the bags"
           options={['not known', ...PACKED_WITH]}
           value={filled.packedWith || 'not known'}
           onChange={(chosen) => onSet('packedWith', chosen === 'not known' ? '' : chosen)}
