@@ -8,8 +8,10 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
     await page.keyboard.press('Tab');
     const called = await page.evaluate(() => {
       const focused = document.activeElement as HTMLElement | null;
+      // A list that scrolls is a stop of its own, with all its words; it is no thing to press.
+      if (!focused?.matches('a, button, input, select, textarea, summary')) return '';
       const labels = focused instanceof HTMLInputElement ? [...(focused.labels ?? [])].map(({ textContent }) => textContent).join(' ') : '';
-      return focused?.getAttribute('aria-label') ?? (labels || (focused?.textContent ?? ''));
+      return focused.getAttribute('aria-label') ?? (labels || (focused.textContent ?? ''));
     });
     if (name.test(called)) return;
   }
