@@ -12,6 +12,7 @@ import { Key } from '../keys/Key.tsx';
 import { Meeting, meetingOf } from '../moves/Meeting.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
+import type { FarOff } from '../readings/draft.ts';
 import { FarOffCaution } from '../readings/FarOffCaution.tsx';
 import { sayEntry } from '../words/entries.ts';
 import { sayStuck } from '../words/line.ts';
@@ -67,7 +68,13 @@ function Line({ view, attempt, onClose }: LineProps) {
   const sayAll = ({ entries }: Understood) => entries.map((entry) => sayEntry(entry, name, units)).join('; ');
   const { far, settle } = useFarOff(read, view);
   const settling = useRef(false);
+  const early = useRef<string>(undefined);
   const write = async () => {
+    // Pressed before the house has said what stands where: it is read, and written, once that is here.
+    if (view === NO_ROOM) {
+      early.current = text;
+      return;
+    }
     // One press, one line: what comes while the last readings are looked up is the same press twice.
     if (!read.ok || settling.current) return;
     // What is far from before is written at the second press.
@@ -95,6 +102,13 @@ function Line({ view, attempt, onClose }: LineProps) {
       },
     });
   };
+  useEffect(() => {
+    const pressed = early.current;
+    early.current = undefined;
+    if (pressed !== undefined && pressed === text) void write();
+    // Once, when the house has answered.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [view === NO_ROOM]);
   const put = (line: string) => {
     setText(line);
     field.current?.focus();
@@ -133,14 +147,7 @@ function Line({ view, attempt, onClose }: LineProps) {
             <p className={css.lineUnderstood}>
               <span className="soft">Understood:</span> {sayAll(read)}
             </p>
-            <Anew read={read} view={view} name={name} />
-            <FarOffCaution far={far} />
-            {far.length > 0 && <p>{doubted === text ? 'Once more, if it is so.' : 'It is asked once more before it is written.'}</p>}
-            {read.notes.map(({ lot, said: heads, onRecord }) => (
-              <p key={lot} className="warn">
-                You say {heads} {name(lot)}, on record: {onRecord}.
-              </p>
-            ))}
+            <Asked read={read} view={view} name={name} far={far} again={doubted === text} />
           </>
         ) : read.stuck.at === 'empty' ? (
           <p className="soft">{said ? `Written: ${said}.` : `A tank, then what you saw or did there: ${EXAMPLES}`}</p>
@@ -151,18 +158,43 @@ function Line({ view, attempt, onClose }: LineProps) {
           </p>
         )}
       </div>
-      {offers.length > 0 && (
-        <ul className={css.lineOffers} aria-label="What it could mean">
-          {offers.map((offer) => (
-            <li key={offer.text}>
-              <Button variant="plain" onClick={() => put(offer.text)}>
-                {sayAll(offer)}
-              </Button>
-            </li>
-          ))}
-        </ul>
-      )}
+      <Offers offers={offers} sayAll={sayAll} onPut={put} />
     </form>
+  );
+}
+
+type AskedProps = { read: Understood; view: RoomView; name: (id: string) => string; far: readonly FarOff[]; again: boolean };
+
+/** What a line would do besides, and what of it is asked once more. */
+function Asked({ read, view, name, far, again }: AskedProps) {
+  return (
+    <>
+      <Anew read={read} view={view} name={name} />
+      <FarOffCaution far={far} />
+      {far.length > 0 && <p>{again ? 'Once more, if it is so.' : 'It is asked once more before it is written.'}</p>}
+      {read.notes.map(({ lot, said: heads, onRecord }) => (
+        <p key={lot} className="warn">
+          You say {heads} {name(lot)}, on record: {onRecord}.
+        </p>
+      ))}
+    </>
+  );
+}
+
+type OffersProps = { offers: readonly Understood[]; sayAll: (offer: Understood) => string; onPut: (line: string) => void };
+
+function Offers({ offers, sayAll, onPut }: OffersProps) {
+  if (offers.length === 0) return null;
+  return (
+    <ul className={css.lineOffers} aria-label="What it could mean">
+      {offers.map((offer) => (
+        <li key={offer.text}>
+          <Button variant="plain" onClick={() => onPut(offer.text)}>
+            {sayAll(offer)}
+          </Button>
+        </li>
+      ))}
+    </ul>
   );
 }
 

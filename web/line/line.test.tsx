@@ -1,6 +1,6 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
-import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { checkAct } from '#contract/act.ts';
 import type { RoomView } from '#contract/views.ts';
 import type { Act } from '#core/catalogue/index.ts';
@@ -84,6 +84,26 @@ it('asks a lead for a reason where one may pass over what stands against it', as
   type('move 3 F2 > F7');
   write();
   expect((await screen.findByRole('dialog')).textContent).toMatch(/No lid, and kuhli loach jump/);
+});
+
+it('a line that is entered before the house has said what stands where is written once it has', async () => {
+  const { sent, type } = await open();
+  type('F2 lost 1');
+  // Drawn anew, as on a page that has just come up: nothing is known yet.
+  cleanup();
+  const asked = answer({ '/api/views/room': { body: room }, '/api/journal': { body: { seq: 5 } } });
+  draw(
+    <ActionProvider>
+      <LineBar onClose={() => undefined} />
+    </ActionProvider>,
+  );
+  const field = screen.getByRole<HTMLInputElement>('textbox');
+  fireEvent.change(field, { target: { value: 'F2 lost 2' } });
+  write();
+  const acts = () => asked.filter(({ path }) => path === '/api/journal');
+  await waitFor(() => expect(acts()).toHaveLength(1));
+  expect(sent()).toEqual([]);
+  expect(field.value).toBe('');
 });
 
 it('closes on Escape', async () => {
