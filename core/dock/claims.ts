@@ -54,8 +54,7 @@ export function isFew({ counts, rule }: Pick<ClaimFacts, 'counts' | 'rule'>): bo
   return counts.short + counts.wrong === 0 && counts.dead < (rule?.leastDead ?? 1);
 }
 
-export const CLAIM_STATES = ['nothing', 'open', 'sent', 'grown', 'paid', 'credit', 'refused'] as const;
-export type ClaimStage = (typeof CLAIM_STATES)[number];
+export type ClaimStage = 'nothing' | 'open' | 'sent' | 'grown' | ClaimAnswer;
 
 /** Where it stands. `grown` = the records have other figures than the letter had: it is to be sent again, whatever was answered. */
 export function claimStage({ counts, rule, sent, answered }: Pick<ClaimFacts, 'counts' | 'rule' | 'sent' | 'answered'>): ClaimStage {

@@ -1,7 +1,7 @@
 // Claims: crates of which something was dead, short or other than listed, with what was sent and answered.
 import type Database from 'better-sqlite3';
 import type { ClaimCard } from '#contract/views.ts';
-import { claimStage, tallyCrate, type ClaimFacts } from '#core/dock/index.ts';
+import { claimStage, headsOf, tallyCrate, type ClaimFacts } from '#core/dock/index.ts';
 import { flag, makeAsk, orNull, pick, text, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareBags } from './bags.ts';
@@ -16,10 +16,6 @@ const CRATE = {
   arrivedAtMs: orNull(t.arrival.atMs),
   carton: orNull(t.arrival.carton),
 };
-/** Crate `c` has something to claim, or had: asked before its bags are read one by one. */
-const CLAIMABLE = `(exists (select 1 from p_claim x where x.crate = c.id and x.voided_by is null) or exists (
-  select 1 from p_bag b left join p_landing g on g.bag = b.id and g.voided_by is null left join p_absence n on n.bag = b.id and n.voided_by is null
-  where b.crate = c.id and b.voided_by is null and (n.entry is not null or g.dead > 0 or (b.listed > 0 and g.lot <> b.lot) or g.alive + g.dead < b.listed)))`;
 const FROM = `
   select c.id crate, c.label, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, s.name supplier, s.facts, a.entry arrival, a.at_ms arrivedAtMs, a.carton
   from p_crate c join p_supplier s on s.id = c.supplier left join p_arrival a on a.crate = c.id and a.voided_by is null
@@ -55,7 +51,7 @@ export function prepareClaims(client: Database.Database) {
     `select what, at_ms atMs, facts, ${personName('"by"')} by, (select act_id from entry where id = p_claim.entry) actId from p_claim
     where crate = ? and voided_by is null order by at_ms, entry`,
   );
-  const since = ask.all(CRATE, `${FROM} and a.at_ms > ? and ${CLAIMABLE} order by a.at_ms desc, c.id`);
+  const since = ask.all(CRATE, `${FROM} and a.at_ms > ? order by a.at_ms desc, c.id`);
   const byId = ask.get(CRATE, `${FROM} and c.id = ?`);
   const tallied = ask.all(
     TALLIED,
@@ -90,7 +86,11 @@ export function prepareClaims(client: Database.Database) {
     };
   };
   return {
-    cards: (sinceMs: number) => since(sinceMs).map(cardOf),
+    /** Of which something is to be claimed, or was. */
+    cards: (sinceMs: number) =>
+      since(sinceMs)
+        .filter((row) => headsOf(countsOf(tallied(row.crate)).counts) > 0 || history(row.crate).length > 0)
+        .map(cardOf),
     /** Those that wait to be sent, or sent again. */
     waiting: (sinceMs: number) =>
       since(sinceMs).flatMap((row) => {

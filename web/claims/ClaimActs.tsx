@@ -22,18 +22,26 @@ export function ClaimActs({ claim }: { claim: ClaimCard }) {
   const [currency, setCurrency] = useKept(form, 'currency', '');
   if (!may) return null;
   const fault = amountFault({ amount, currency });
+  // What was said of one letter is not said of its answer, nor of the next.
+  const done = () => {
+    setAnswer(undefined);
+    setNote('');
+    setAmount('');
+    setCurrency('');
+    forgetKept(form);
+  };
   const send = () =>
     overrule.attempt({
       title: `Claim ${sayClaimed(claim.counts)} of ${claim.label}`,
       doing: 'It is sent all the same',
       words: `Claimed ${sayClaimed(claim.counts)} of ${claim.label}`,
       drafts: [sentEntry(claim, note)],
-      onDone: () => forgetKept(form),
+      onDone: done,
     });
   const write = () => {
     if (!answer || fault) return;
     void recordAction(`${claim.supplier} answered: ${answer}`, answeredEntry(claim, answer, { note, amount, currency })).then(
-      ({ status }) => status !== 'refused' && (forgetKept(form), setNote(''), setAnswer(undefined)),
+      ({ status }) => status !== 'refused' && done(),
     );
   };
   const waits = claim.stage === 'open' || claim.stage === 'grown' || claim.stage === 'nothing';

@@ -102,11 +102,19 @@ it('a quarantine: what is taken off the days leaves the clear ones, and the rest
 it('a bag and its methods: what is told is what was computed, the worst of a method first', () => {
   for (const input of Object.values(CASES)) {
     const { start, closed, ranked } = compareMethods(input);
-    const bag = { start, closed, closedHours: input.bag.closedHours, measured: { pH: false, ammonia: false } };
+    const bag = {
+      start,
+      closed,
+      closedHours: input.bag.closedHours,
+      measured: { pH: false, ammonia: false },
+      gas: input.bag.gas,
+      gasBy: 'usual' as const,
+    };
     const ammonia = bagAmmoniaFigure(bag);
     whole(ammonia);
     near(numbersIn(ammonia.sums[1]!)[5]!, start.nh3, 0.0001);
     whole(closedFigure(bag));
+    expect(closedFigure(bag).sums.join()).toContain(`over its water: ${input.bag.gas}, as is usual on that road: nobody said`);
     for (const method of ranked) {
       const figure = stressFigure(method);
       whole(figure);

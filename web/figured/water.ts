@@ -49,7 +49,20 @@ export function ammoniaFigure(facts: AmmoniaFacts, whence: string, band: string)
   };
 }
 
-type Bag = { start: Sample; closed: ClosedBag; closedHours: number; measured: { pH: boolean; ammonia: boolean } };
+const GAS_BY = {
+  answered: 'as its supplier answered',
+  soft: 'since a soft bag has lost what it was packed with',
+  usual: 'as is usual on that road: nobody said',
+};
+type Bag = {
+  start: Sample;
+  closed: ClosedBag;
+  closedHours: number;
+  measured: { pH: boolean; ammonia: boolean };
+  /** What is over its water, and how that is known. */
+  gas: 'oxygen' | 'air';
+  gasBy: keyof typeof GAS_BY;
+};
 
 export function bagAmmoniaFigure({ start, closed, measured }: Bag): Figure {
   const [low, high] = closed.band.tan;
@@ -64,7 +77,7 @@ export function bagAmmoniaFigure({ start, closed, measured }: Bag): Figure {
   return ammoniaFigure(start, whence, band);
 }
 
-export function closedFigure({ closed, closedHours }: Bag): Figure {
+export function closedFigure({ closed, closedHours, gas, gasBy }: Bag): Figure {
   const { first, band } = closed;
   const [soonest, latest] = band.firstHours;
   const hours = (value: number | undefined) => (value === undefined ? `over ${LONGEST_H} h` : sayTime(value * 60));
@@ -73,6 +86,7 @@ export function closedFigure({ closed, closedHours }: Bag): Figure {
     law: 'Breathing takes oxygen from water and gas together and gives carbon dioxide and ammonia back; gas and water share by Henry’s law; in the room it warms or cools. The hour at which the first of these comes to its limit is what is told.',
     sums: [
       `limits: oxygen ${BAG_LIMITS.oxygen} mg/L, carbon dioxide ${BAG_LIMITS['carbon dioxide']} mg/L, toxic ammonia ${BAG_LIMITS['toxic ammonia']} mg/L, warmth by the species`,
+      `over its water: ${gas}, ${GAS_BY[gasBy]}`,
       `closed ${num(closedHours, 1)} h; now carbon dioxide ${num(closed.co2, 0)} mg/L, toxic ammonia ${num(closed.nh3, 3)} mg/L`,
       first ? `first: ${first.limit}, in ${hours(first.hours)}` : `none within ${LONGEST_H} h`,
     ],

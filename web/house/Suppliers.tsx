@@ -63,24 +63,29 @@ function Known({ supplier: { usualH, delayH, ships, origins, claim, contact, not
     ships?.pH !== undefined && `pH ${ships.pH}`,
   ].filter(Boolean);
   const rows = [
-    ['On the way', usualH === undefined ? '' : `${sayHours(usualH)}${delayH ? `, usually ${sayHours(delayH)} late` : ''}`],
-    ['Ships at, as they say', water.join(', ')],
-    ['Their fish', origins?.join(' and ') ?? ''],
+    [
+      'On the way',
+      'how long on the way',
+      usualH === undefined ? '' : `${sayHours(usualH)}${delayH ? `, usually ${sayHours(delayH)} late` : ''}`,
+    ],
+    ['Ships at, as they say', 'the water they ship at', water.join(', ')],
+    ['Their fish', 'where their fish are from', origins?.join(' and ') ?? ''],
     [
       'Claims',
+      'their hours for claims',
       claim
         ? `within ${sayHours(claim.withinH)} of ${claim.from === 'arrival' ? 'the box coming' : 'opening the bag'}, from ${claim.leastDead} dead on${claim.evidence ? `; ${claim.evidence}` : ''}`
         : '',
     ],
-    ['Reached by', contact ?? ''],
+    ['Reached by', 'how to reach them', contact ?? ''],
   ] as const;
-  const unknown = rows.filter(([, says]) => says === '').map(([what]) => what.toLowerCase());
+  const unknown = rows.filter(([, , says]) => says === '').map(([, asked]) => asked);
   return (
     <>
       {note && <p className="soft tight">{note}</p>}
       {rows
-        .filter(([, says]) => says !== '')
-        .map(([what, says]) => (
+        .filter(([, , says]) => says !== '')
+        .map(([what, , says]) => (
           <p key={what} className="tight">
             <span className="soft">{what}:</span> {says}
           </p>
@@ -97,7 +102,7 @@ function OneSupplier({ supplier, write, onDone }: OneProps) {
   return (
     <PlainForm
       draft={`supplier ${supplier.id}`}
-      fields={supplierFields(units)}
+      fields={supplierFields(units, supplier)}
       initial={supplierValues(supplier, units)}
       submit={`${supplier.name} is so`}
       keep

@@ -37,6 +37,14 @@ it('only what was touched is sent, in the words that it was said in; what was em
   });
 });
 
+it('what another client wrote together stands in the form, and blocks no other change', () => {
+  const odd = { ...known, origins: ['wild', 'bred', 'unknown'] as const };
+  const mutable = { ...odd, origins: [...odd.origins] };
+  const field = supplierFields(units, mutable).find(({ name }) => name === 'origins')!;
+  expect(field.type === 'choice' && field.options).toContain(supplierValues(mutable, units).origins);
+  expect(fieldsOf({ note: 'x' }, mutable)).toEqual({ note: 'x' });
+});
+
 it('words that cannot be read again block no other change', () => {
   const odd = { ...known, ships: { salinityPpt: 28, salinitySaid: 'a bit low, as ever' } };
   expect(supplierValues(odd, units).salinity).toBe('28');

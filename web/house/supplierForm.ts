@@ -21,7 +21,9 @@ const noteField: FormField = { name: 'note', type: 'text', label: 'What to know 
 export const NEW_SUPPLIER_FIELDS: FormField[] = [nameField, transitField, noteField];
 
 /** Salinity is read in any words, and the words are kept: the reference of a specific gravity is half of it. */
-export const supplierFields = (units: Units): FormField[] => {
+export const supplierFields = (units: Units, known?: KnownSupplier): FormField[] => {
+  // Another client may have written any together: what is known is always a choice.
+  const written = known?.origins?.join(' and ');
   const legible = (quantity: 'salinity' | 'pH') => (text: string) =>
     units.read(quantity, text).ok ? text : { problem: `This cannot be read as ${quantity}.` };
   return [
@@ -29,7 +31,12 @@ export const supplierFields = (units: Units): FormField[] => {
     transitField,
     noteField,
     { name: 'contact', type: 'text', label: 'How to reach them', optional: true, maxLength: 300 },
-    { name: 'origins', type: 'choice', label: 'Their fish are', options: [NOT_KNOWN, ...SOURCES] },
+    {
+      name: 'origins',
+      type: 'choice',
+      label: 'Their fish are',
+      options: [...new Set([NOT_KNOWN, ...SOURCES, ...(written ? [written] : [])])],
+    },
     {
       name: 'usualH',
       type: 'number',

@@ -20,7 +20,7 @@ import { plural } from '../words/text.ts';
 import { BadLines } from './BadLines.tsx';
 import { ChooseSupplier } from '../parts/ChooseSupplier.tsx';
 import { Columns } from './Columns.tsx';
-import { crateOf, fill, keepIntake, keptIntake, usualWater, type Intake as State } from './draft.ts';
+import { crateOf, fill, keepIntake, keptIntake, usualOf, type Intake as State } from './draft.ts';
 import css from './intake.module.scss';
 import { Lines } from './Lines.tsx';
 import { Names } from './Names.tsx';
@@ -110,8 +110,8 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
   const { list } = read;
   // What is no list is said first: nobody answers six hundred names for nothing.
   const isStopped = read.looksLike !== undefined && !intake.asList;
-  const filled = fill(intake, read.header, { supplierName: supplier?.name ?? '', zone: house.zone, units, usual: supplier });
-  const usual = usualWater(filled, supplier ?? {}, units);
+  const filled = fill(intake, read.header, { supplierName: supplier?.name ?? '', zone: house.zone, units });
+  const usual = usualOf(filled, supplier ?? {}, { units, zone: house.zone });
   const faults = [...(intake.supplier ? [] : ['Say which supplier sent it.']), ...faultsOf(filled, { zone: house.zone, units })];
   const asked = list?.names.filter((name) => name.asked).length ?? 0;
   const ready = !isStopped && list !== undefined && read.problems.length === 0 && asked === 0 && faults.length === 0;
@@ -155,9 +155,9 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
         />
         {Object.keys(usual).length > 0 && (
           <p>
-            {supplier!.name} usually ships at{' '}
+            As {supplier!.name} usually sends:{' '}
             {Object.entries(usual)
-              .map(([field, text]) => `${field} ${text}`)
+              .map(([field, text]) => `${field} ${text.replace('T', ' ')}`)
               .join(', ')}
             . The list says nothing of it: ask them for this crate.{' '}
             <Button variant="plain" onClick={() => onChange({ typed: { ...intake.typed, ...usual } })}>

@@ -3,7 +3,7 @@ import { checkAct } from '#contract/act.ts';
 import { v7 } from 'uuid';
 import { METRIC_UNITS as units } from '../data/units.ts';
 import { faultsOf } from '../parts/crateFacts.ts';
-import { crateOf, fill, usualWater, keepIntake, keptIntake, type Intake } from './draft.ts';
+import { crateOf, fill, usualOf, keepIntake, keptIntake, type Intake } from './draft.ts';
 import { learnt, readList, type ReadRequest } from '#core/intake/index.ts';
 
 const zone = 'Europe/Lisbon';
@@ -59,17 +59,21 @@ it('reads a file without headings by columns alone', () => {
 
 const NOTHING_ANSWERED = { pH: '', lastMeal: '', caught: '', packedWith: '' };
 
-it('the hour it is due follows from the road; the water that a supplier usually ships at is offered, and never stated by itself', () => {
+it('how a supplier usually sends is offered for what is empty, and never filled in: nobody stated it, nobody promised it', () => {
   const { header } = readList(request());
   const usual = { usualH: 14, ships: { temperatureC: 26, salinityPpt: 27.5, salinitySaid: '1.0205 sg 25/25', pH: 7.9 } };
-  const where = { supplierName: 'Yard', zone, units, usual };
+  const [where, ways] = [
+    { supplierName: 'Yard', zone, units },
+    { units, zone },
+  ];
   const filled = fill(intake, header, where);
-  expect(filled).toMatchObject({ due: '2026-03-03T10:30', temperature: '23.5', salinity: '', pH: '' });
-  expect(usualWater(filled, usual, units)).toEqual({ salinity: '1.0205 sg 25/25', pH: '7.9' });
+  expect(filled).toMatchObject({ due: '', temperature: '23.5', salinity: '', pH: '' });
+  expect(usualOf(filled, usual, ways)).toEqual({ due: '2026-03-03T10:30', salinity: '1.0205 sg 25/25', pH: '7.9' });
   const typed = { ...intake, typed: { salinity: '30', due: '2026-03-03T09:00', pH: '8' } };
-  expect(fill(typed, header, where)).toMatchObject({ due: '2026-03-03T09:00', salinity: '30', pH: '8' });
-  expect(usualWater(fill(typed, header, where), usual, units)).toEqual({});
-  expect(usualWater(filled, {}, units)).toEqual({});
+  expect(usualOf(fill(typed, header, where), usual, ways)).toEqual({});
+  expect(usualOf(filled, {}, ways)).toEqual({});
+  // Words that cannot be read are not offered to be stated.
+  expect(usualOf(filled, { ships: { salinityPpt: 28, salinitySaid: 'rather low' } }, ways)).toEqual({ salinity: '28' });
 });
 
 it('fills the fields from the list, and lets a hand have the last word', () => {

@@ -3,7 +3,7 @@ import type { CrateExpected, SupplierFacts } from '#core/dock/index.ts';
 import type { Answers, Fixes, ListHeader, PackingList, Field } from '#core/intake/index.ts';
 import { formatDay, formatWall, HOUR_MS, houseDay } from '#core/time/index.ts';
 import type { Units } from '../data/units.ts';
-import { instantOf, statedOf, toldOf, type Filled } from '../parts/crateFacts.ts';
+import { instantOf, legibleSaid, statedOf, toldOf, type Filled } from '../parts/crateFacts.ts';
 
 export type Intake = {
   fileName: string;
@@ -41,15 +41,8 @@ export function keepIntake(intake: Intake | undefined): void {
   }
 }
 
-type Where = {
-  supplierName: string;
-  zone: string;
-  units: Units;
-  /** What is known of who sent it. */ usual?: Pick<SupplierFacts, 'usualH'>;
-};
-
-/** The fields beside the list: by hand where typed, else from its header; the hour that it is due as its supplier usually sends. Its water never: see `usualWater`. */
-export function fill({ typed }: Intake, header: ListHeader, where: Where): Filled {
+/** The fields beside the list: by hand where typed, else from its header. What its supplier usually does is never filled in: see `usualOf`. */
+export function fill({ typed }: Intake, header: ListHeader, where: { supplierName: string; zone: string; units: Units }): Filled {
   const { packed, due, temperatureC, salinityPpt, label } = header;
   const packedText = typed.packed ?? (packed ? formatWall(packed.ms, where.zone) : '');
   const day = due ?? packed;
@@ -57,7 +50,7 @@ export function fill({ typed }: Intake, header: ListHeader, where: Where): Fille
     label:
       typed.label ?? ([where.supplierName, label ?? (day ? formatDay(houseDay(day.ms, where.zone)) : '')].filter(Boolean).join(', ') || ''),
     packed: packedText,
-    due: typed.due ?? (due ? formatWall(due.ms, where.zone) : afterHours(packedText, where.usual?.usualH, where.zone)),
+    due: typed.due ?? (due ? formatWall(due.ms, where.zone) : ''),
     temperature: typed.temperature ?? bareOf('temperature', temperatureC, where.units),
     salinity: typed.salinity ?? bareOf('salinity', salinityPpt, where.units),
     pH: typed.pH ?? '',
@@ -77,13 +70,18 @@ function afterHours(wall: string, hours: number | undefined, zone: string): stri
 }
 
 /**
- * The water that its supplier usually ships at, for the fields that are empty. Offered, never filled in by itself: what nobody said of this crate is not stated, and is
- * measured first where it may be more than a step.
+ * How its supplier usually sends, for the fields that are empty. Offered, never filled in by itself: water that nobody told of this crate is not stated and is measured
+ * first where it may be more than a step, and an hour that nobody promised is no promise to claim by.
  */
-export function usualWater(filled: Filled, { ships }: Pick<SupplierFacts, 'ships'>, units: Units): Partial<Filled> {
+export function usualOf(
+  filled: Filled,
+  { ships, usualH }: Pick<SupplierFacts, 'ships' | 'usualH'>,
+  { units, zone }: { units: Units; zone: string },
+): Partial<Filled> {
   const usual: Partial<Filled> = {
+    due: afterHours(filled.packed, usualH, zone),
     temperature: bareOf('temperature', ships?.temperatureC, units),
-    salinity: ships?.salinitySaid ?? bareOf('salinity', ships?.salinityPpt, units),
+    salinity: legibleSaid(ships, units) ?? bareOf('salinity', ships?.salinityPpt, units),
     pH: ships?.pH === undefined ? '' : String(ships.pH),
   };
   return Object.fromEntries(Object.entries(usual).filter(([field, text]) => text !== '' && filled[field as keyof Filled].trim() === ''));

@@ -12,7 +12,15 @@ export function InTheBag({ bag, input, comparison }: { bag: BenchBag; input: Req
   const units = useUnits();
   const { start, closed } = comparison;
   const measured = { pH: bag.readings.pH !== undefined, ammonia: bag.readings.ammonia !== undefined };
-  const figured = { start, closed, closedHours: input.bag.closedHours, measured };
+  const gasBy: 'soft' | 'answered' | 'usual' = bag.landed?.bagCondition === 'soft' ? 'soft' : bag.packedWith ? 'answered' : 'usual';
+  const figured = {
+    start,
+    closed,
+    closedHours: input.bag.closedHours,
+    measured,
+    gas: input.bag.gas,
+    gasBy,
+  };
   const isClosed = input.bag.opening.is === 'closed';
   return (
     <>

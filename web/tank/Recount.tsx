@@ -8,7 +8,8 @@ import { differing, recountEntries } from './draft.ts';
 
 export function Recount({ tank, onDone }: { tank: TankCard; onDone: () => void }) {
   const { recordAction } = useActions();
-  const form = `count ${tank.id}`;
+  // Of the fish that were on record when it was counted: a sale later it would post a difference that is none.
+  const form = `count ${tank.id} ${tank.occupants.map(({ lot, n }) => `${lot}:${n}`).join(' ')}`;
   const [found, setFound] = useKept<Record<string, number>>(form, 'found', {});
   const drafts = recountEntries(tank, found);
   return (

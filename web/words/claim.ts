@@ -2,18 +2,19 @@
 import type { ClaimCard } from '#contract/views.ts';
 import { sayClaimed } from '#core/dock/index.ts';
 import { writeCsv } from '#core/text/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { plural } from './text.ts';
 import { sayMinutes } from './runs.ts';
 
 type Bag = ClaimCard['bags'][number];
 /** What is wrong with a bag; nothing where it is as listed. A bag that nobody has opened is none yet. */
-export function wrongWith({ listed, landed, absent, lotLabel }: Bag): string | undefined {
+export function wrongWith({ listed, landed, absent }: Bag): string | undefined {
   if (absent) return `not in the box: ${listed} short`;
   if (!landed) return undefined;
   const heads = landed.alive + landed.dead;
   const said = [
     landed.dead > 0 && `${landed.dead} of ${heads} dead`,
-    landed.wrong ? `other than listed: ${heads} ${lotLabel}` : heads < listed && `${listed - heads} short of ${listed}`,
+    landed.wrong ? `${heads} came, not the ${listed} that were listed` : heads < listed && `${listed - heads} short of ${listed}`,
     landed.bagCondition !== 'sound' && `bag ${landed.bagCondition}`,
     landed.condition !== 'fit' && `fish ${landed.condition}`,
     landed.note,
@@ -26,13 +27,12 @@ type Ways = { when: (ms: number) => string; sayC: (celsius: number) => string; h
 
 export function claimLetter(claim: ClaimCard, { when, sayC, house }: Ways): string {
   const { supplier, label, packedAtMs, promisedAtMs, arrivedAtMs, openedAtMs, carton, rule, counts } = claim;
-  const closedH = openedAtMs === undefined ? undefined : (openedAtMs - packedAtMs) / 3_600_000;
   const times = [
     `packed ${when(packedAtMs)} (as stated)`,
     `promised ${when(promisedAtMs)}`,
     arrivedAtMs !== undefined && `arrived ${when(arrivedAtMs)}${carton ? `, carton ${carton}` : ''}`,
     openedAtMs !== undefined && `first bag opened ${when(openedAtMs)}`,
-    closedH !== undefined && `closed ${sayMinutes(closedH * 60)}`,
+    openedAtMs !== undefined && `closed ${sayMinutes((openedAtMs - packedAtMs) / MINUTE_MS)}`,
   ].filter(Boolean);
   const lines = claimedBags(claim).map(
     (bag) =>

@@ -12,7 +12,7 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
     leads: toDock,
   },
   claim: {
-    says: ({ facts }) => `Claim ${facts.what} of ${facts.crateLabel}`,
+    says: ({ facts }) => `Claim of ${facts.crateLabel}: ${facts.what}`,
     name: 'a claim to be sent',
     leads: ({ facts }) => ({ to: `/dock/claims?crate=${facts.crate}`, doing: 'To the claim' }),
   },
