@@ -18,6 +18,7 @@ export function knownBagOf(bag: BenchBag): KnownBag {
     soft: bag.landed?.bagCondition === 'soft',
     foul: bag.landed?.bagCondition === 'foul' || (bag.landed?.dead ?? 0) > 0,
     transit: bag.transit,
+    packedWith: bag.packedWith,
     stated: bag.stated,
     readings: bag.readings,
     siblings: bag.siblings,

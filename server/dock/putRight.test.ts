@@ -1,8 +1,10 @@
 // A crate put right after it came: what is shown and computed follows, the later of two hears of the first, and the list can still be undone.
 import { checkReplay } from '../journal/replay.ts';
 import { passingOver, takenAs } from '#core/journal/index.ts';
+import { knownOf } from '#contract/bench/known.ts';
+import { inputOf, STARTING_AMBIENT } from '#core/bench/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
-import { bringCrate, furnish, KEEPER, makeTestHouse, T0, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
+import { assign, bringCrate, furnish, KEEPER, land, makeTestHouse, T0, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
 
 let house: TestHouse;
 beforeEach(() => {
@@ -129,4 +131,17 @@ it('answers of the supplier after its bags are open are on the crate, and go wit
   house.must(KEEPER, putRight({ told: {} }));
   expect(card().told).toEqual({});
   expect(house.view('room', { bag: 'crate-1-bag1' }).bag).not.toHaveProperty('packedWith');
+});
+
+it('a bag that was packed with air is calculated so', () => {
+  bringCrate(house);
+  house.must(KEEPER, land(1));
+  house.must(KEEPER, assign(1));
+  const gas = () => {
+    const bag = house.view('bench').bags[0]!;
+    return inputOf({ ...knownOf(bag), now: T0, ambient: STARTING_AMBIENT }).input.bag.gas;
+  };
+  expect(gas()).toBe('oxygen');
+  house.must(KEEPER, putRight({ told: { packedWith: 'air' } }));
+  expect(gas()).toBe('air');
 });
