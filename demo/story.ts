@@ -61,6 +61,7 @@ export function tellStory(file: string, opensAtMs: number, meet: (house: Teller[
   wakeMonos(teller, story.monos!, at(0, 7, 35));
   teller.tell(at(0, 7, 36), 'ines', ...reasonsForPassingBy(story.today));
   tellOldClaim(story);
+  tellCleanWater(story);
   teller.finish();
   return teller.house;
 }
@@ -76,6 +77,33 @@ function tellOldClaim({ teller, at }: Story): void {
     overrules: [{ code: 'claim.late', reason: 'nobody had written their hours down' }],
   });
   teller.tell(at(0, 7, 38), 'ines', { kind: 'claim.answered', payload: { crate, answer: 'refused', note: 'after their hours' } });
+}
+
+/** The last bag landed looked fit, and does not any more: clean water like its own, before a tank is thought of. */
+function tellCleanWater({ teller, at }: Story): void {
+  const bag = teller.house.view('bench').bags.find(({ label, crate }) => crate === OPEN_CRATE.key && label === `bag ${OPEN_LANDED}`)!;
+  const made = (value: number, unit: string) => ({
+    value,
+    typed: `${value} ${unit}`,
+    method: 'in the water' as const,
+    source: 'measured' as const,
+  });
+  teller.tell(at(0, 7, 38), 'bram', {
+    kind: 'bag.routed',
+    payload: { bag: bag.bag, lot: bag.lot, route: 'clean water now', why: 'one of them hangs at the surface by now' },
+  });
+  teller.tell(at(0, 7, 39), 'bram', {
+    kind: 'cleanWater.given',
+    payload: {
+      bag: bag.bag,
+      lot: bag.lot,
+      n: bag.alive,
+      vessel: 'bucket 2',
+      litres: 8,
+      temperature: made(bag.temperature!.value, '°C'),
+      salinity: made(OPEN_CRATE.stated.salinityPpt!, 'ppt'),
+    },
+  });
 }
 
 function tellSetUp({ teller, at }: Story): void {

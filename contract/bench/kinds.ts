@@ -3,7 +3,7 @@ import { string } from 'yup';
 import { METHODS, RELEASE_BY, type BenchEntries } from '#core/bench/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { folded, inTank } from '../basics/example.ts';
-import { choice, count, finite, id, note } from '../basics/fields.ts';
+import { choice, count, finite, id, note, text } from '../basics/fields.ts';
 import { compared } from '../basics/inputs.ts';
 import { reading } from '../basics/shapes.ts';
 
@@ -28,6 +28,29 @@ export const benchKinds: Kinds<BenchEntries> = {
       advised: 'match, float, net',
       house: 'match, float, net',
       why: 'the tank has residents that tolerate no change',
+    },
+  }),
+  'cleanWater.given': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['bench', 'dock', 'stock'],
+    schema: {
+      bag: id(),
+      lot: id(),
+      n: count(1),
+      vessel: text(40),
+      litres: finite(0.2, 1000).required(),
+      temperature: reading(),
+      salinity: reading(),
+    },
+    example: {
+      bag: 'bag-1',
+      lot: 'lot-1',
+      n: 2,
+      vessel: 'bucket 1',
+      litres: 8,
+      temperature: { value: 23.5, typed: '23.5', method: 'in the water', source: 'measured' },
+      salinity: { value: 28, typed: '28', method: 'in the water', source: 'measured' },
     },
   }),
   'float.started': defineKind({

@@ -1,5 +1,6 @@
 // A bag of the bench view as the computation knows it: the same on a screen and where the house judges.
 import type { KnownBag, KnownTank } from '#core/bench/index.ts';
+import type { Reading } from '#core/water/index.ts';
 import type { BenchBag } from './views.ts';
 
 export function knownOf(bag: BenchBag): { bag: KnownBag; tank: KnownTank } {
@@ -9,6 +10,7 @@ export function knownOf(bag: BenchBag): { bag: KnownBag; tank: KnownTank } {
 }
 
 export function knownBagOf(bag: BenchBag): KnownBag {
+  if (bag.clean) return inCleanWater(bag, bag.clean);
   return {
     n: bag.alive,
     lotBags: bag.lotBags,
@@ -23,6 +25,32 @@ export function knownBagOf(bag: BenchBag): KnownBag {
     readings: bag.readings,
     siblings: bag.siblings,
     usualPpt: bag.usualPpt,
+    kind: bag.kind,
+  };
+}
+
+/** Another water, open to the air, since then: what was known of the bag's own says nothing of it. What nobody measured in it is as it was said to be made. */
+function inCleanWater(bag: BenchBag, { atMs, litres, temperature, salinity }: NonNullable<BenchBag['clean']>): KnownBag {
+  const isMeasured = (reading: Reading) => reading.source === 'measured';
+  return {
+    n: bag.alive,
+    lotBags: bag.lotBags,
+    sizeCm: bag.sizeCm,
+    packedAtMs: atMs,
+    waterL: litres,
+    soft: false,
+    foul: false,
+    transit: 'local',
+    opening: { is: 'tub' },
+    stated: {
+      ...(isMeasured(temperature) ? {} : { temperatureC: temperature.value }),
+      ...(isMeasured(salinity) ? {} : { salinityPpt: salinity.value }),
+    },
+    readings: {
+      ...(isMeasured(temperature) ? { temperature } : {}),
+      ...(isMeasured(salinity) ? { salinity } : {}),
+      ...Object.fromEntries(Object.entries(bag.readings).filter(([, reading]) => reading.atMs > atMs)),
+    },
     kind: bag.kind,
   };
 }

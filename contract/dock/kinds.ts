@@ -6,6 +6,7 @@ import {
   CLAIM_FROM,
   CONDITIONS,
   PACKED_WITH,
+  ROUTES,
   TRANSITS,
   type ListedBag,
   type ListedLot,
@@ -176,6 +177,7 @@ export const dockKinds: Kinds<DockEntries> = {
       dead: count(),
       quality: choice(['looked', 'counted', 'listed'] as const),
       condition: choice(CONDITIONS),
+      each: maybe({ fit: count().optional(), tired: count().optional(), poor: count().optional(), critical: count().optional() }),
       bagCondition: choice(BAG_CONDITIONS),
       newBag: maybe({ label: text(20), box: count(0, 500), waterL: litres() }),
       newLot: maybe({
@@ -208,6 +210,13 @@ export const dockKinds: Kinds<DockEntries> = {
     topics: ['dock', 'stock'],
     schema: { bag: id(), crate: id() },
     example: { bag: 'bag-1', crate: 'pelican-0' },
+  }),
+  'bag.routed': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['dock', 'bench'],
+    schema: { bag: id(), lot: id(), route: choice(ROUTES), why: text(300) },
+    example: { bag: 'bag-1', lot: 'lot-1', route: 'observation tank', why: 'one of them hides from the others' },
   }),
   'bag.assigned': defineKind({
     minRole: 'keeper',

@@ -1,4 +1,5 @@
 // What the screens read of crates, their bags, and what reading a packing list needs. Instants are UTC ms, quantities SI.
+import type { CleanWaterGiven } from '#core/bench/index.ts';
 import type {
   BagOpening,
   Carton,
@@ -8,6 +9,8 @@ import type {
   ClaimStage,
   Condition,
   CrateTold,
+  EachFish,
+  Route,
   StatedWater,
   SupplierFields,
 } from '#core/dock/index.ts';
@@ -37,12 +40,28 @@ export type BagCard = {
   lot: string;
   lotLabel: string;
   species?: SpeciesName;
+  /** Known to be a fish. */
+  isFish?: true;
   heardAs?: string;
   origin: Origin;
   sizeCm?: number;
-  landed?: Done & { alive: number; dead: number; condition: Condition; bagCondition: BagOpening; wrong: boolean; note?: string };
+  landed?: Done & {
+    alive: number;
+    dead: number;
+    condition: Condition;
+    each?: EachFish;
+    bagCondition: BagOpening;
+    wrong: boolean;
+    note?: string;
+  };
+  /** Another way than the rules', with why. */
+  routed?: Done & { route: Route; why: string };
+  /** In clean water since then. */
+  clean?: Done & Pick<CleanWaterGiven, 'vessel' | 'litres' | 'temperature' | 'salinity'>;
   absent?: Done;
   temperature?: { value: number; method: ReadingMethod };
+  /** Read last in it. */
+  salinity?: { value: number; method: ReadingMethod };
   tank?: { id: string; code: string };
   afloat: boolean;
   /** Poured into the vessel of a run. */

@@ -4,7 +4,16 @@ import type { Afloat } from '../bench/views.ts';
 import type { VesselTimer } from '../runs/views.ts';
 import type { TemporaryStay } from '../stock/views.ts';
 
-export type RunningView = { seq: number; floats: Afloat[]; vessels: VesselTimer[]; stays: TemporaryStay[]; claims: ClaimTimer[] };
+export type RunningView = {
+  seq: number;
+  floats: Afloat[];
+  vessels: VesselTimer[];
+  stays: TemporaryStay[];
+  claims: ClaimTimer[];
+  clean: CleanTimer[];
+};
+/** Fish of a bag in clean water, to be looked at and moved on. */
+export type CleanTimer = { bag: string; label: string; lotLabel: string; n: number; sinceMs: number; dueAtMs: number };
 /** The hours in which a claim may be made, while they run. */
 export type ClaimTimer = { crate: string; label: string; n: number; startMs: number; endMs: number };
 

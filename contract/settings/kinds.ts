@@ -29,11 +29,29 @@ const houseRules = () =>
     ...stockSettings(),
   });
 
+const BEFORE_TRIAGE_WAS_SET = {
+  critical: 'clean water now',
+  soft: 'clean water now',
+  foul: 'clean water now',
+  poor: 'observation tank',
+  tired: 'quarantine without medicine',
+  'dead in the bag': 'quarantine without medicine',
+  late: 'bath offered',
+  'long closed': 'bath offered',
+};
+
 export const settingsKinds: Kinds<SettingsEntries> = {
   'house.configured': defineKind({
     minRole: 'lead',
     undo: 'never',
     topics: ['house'],
+    upcasters: [
+      // What every house did before it could say otherwise.
+      (payload) => {
+        const { rules, ...rest } = payload as { rules: object };
+        return { ...rest, rules: { ...rules, triage: BEFORE_TRIAGE_WAS_SET, cleanWaterMin: 15 } };
+      },
+    ],
     schema: { name: text(), zone: text(60), rules: houseRules() },
     example: { name: 'Saltgrass Lane Fish Room', zone: 'Europe/Lisbon', rules: STARTING_RULES },
   }),

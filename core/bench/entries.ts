@@ -17,6 +17,20 @@ export type FloatStarted = {
   minutes: number;
 };
 
+/**
+ * All the fish of a bag netted into clean, aired water like their own, before a tank or a bath is thought of: a bag that is opened for one is open for all. They stay
+ * under their bag on record. Temperature and salinity of that water as it was made.
+ */
+export type CleanWaterGiven = {
+  bag: string;
+  lot: string;
+  n: number;
+  vessel: string;
+  litres: number;
+  temperature: Reading;
+  salinity: Reading;
+};
+
 export type ReleaseBy = 'net' | 'cup' | 'swim-out';
 export const RELEASE_BY: readonly ReleaseBy[] = ['net', 'cup', 'swim-out'];
 
@@ -46,6 +60,7 @@ export type MethodChosen = {
 };
 
 export interface BenchEntries {
+  'cleanWater.given': CleanWaterGiven;
   'method.chosen': MethodChosen;
   'float.started': FloatStarted;
   'fish.released': FishReleased;

@@ -32,6 +32,8 @@ export type KnownBag = {
   siblings?: Read;
   /** What bags of this species from this supplier were measured at, ppt. */
   usualPpt?: Range;
+  /** As the house knows it stands; what a screen says of it does not count then. */
+  opening?: BagOpening;
   kind?: { is: string; tolerance?: ToleranceClass; water?: readonly WaterType[]; salinityPpt?: Range; temperatureC?: Range };
 };
 export type KnownTank = { type: WaterType; temperatureC: number; salinityPpt: number; volumeL: number; readings: Read };
@@ -113,14 +115,12 @@ function bagSalinity(bag: KnownBag): Other {
   return anywhere(packedIn(kind), 'not known');
 }
 
-export function factsOf(bag: KnownBag, tank: KnownTank, { roomC }: Pick<AmbientConditions, 'roomC'>): Fact[] {
+/** What is known of the bag's own water. */
+export function bagFactsOf(bag: KnownBag, { roomC }: Pick<AmbientConditions, 'roomC'>): Fact[] {
   const inBag = (path: FactOf, quantity: Quantity, otherwise: Other): Fact =>
     readOf(path, quantity, bag.readings) ?? siblingOf(path, quantity, bag) ?? { of: path, quantity, ...otherwise };
-  const inTank = (path: FactOf, quantity: Quantity, otherwise: Other): Fact =>
-    readOf(path, quantity, tank.readings) ?? { of: path, quantity, ...otherwise };
   const salinity = inBag('bag.salinity', 'salinity', bagSalinity(bag));
   const bagKind = USUAL_WATER[waterTypeOf(salinity.value!)];
-  const tankKind = USUAL_WATER[tank.type];
   const litres = bag.waterL ?? USUAL_BAG_L;
   // Where even the kind of water is open, its alkalinity is open further.
   const open = salinity.flat ? 1.5 : 1;
@@ -137,6 +137,15 @@ export function factsOf(bag: KnownBag, tank: KnownTank, { roomC }: Pick<AmbientC
     inBag('bag.alkalinity', 'alkalinity', byFactor(bagKind.alkalinity, bagKind.factor * open)),
     ...hardnessOf(bagKind.hardness, (otherwise) => inBag('bag.hardness', 'hardness', otherwise)),
     inBag('bag.waterL', 'volume', within(litres, litres * WATER_BAND, bag.waterL === undefined ? 'estimated' : 'stated')),
+  ];
+}
+
+export function factsOf(bag: KnownBag, tank: KnownTank, ambient: Pick<AmbientConditions, 'roomC'>): Fact[] {
+  const inTank = (path: FactOf, quantity: Quantity, otherwise: Other): Fact =>
+    readOf(path, quantity, tank.readings) ?? { of: path, quantity, ...otherwise };
+  const tankKind = USUAL_WATER[tank.type];
+  return [
+    ...bagFactsOf(bag, ambient),
     inTank('tank.temperature', 'temperature', within(tank.temperatureC, SET_TEMPERATURE_BAND, 'stated')),
     inTank(
       'tank.salinity',
@@ -203,6 +212,7 @@ export function inputOf(given: {
   measureFirst: FactOf[];
 } {
   const { bag, tank, now, ambient } = given;
+  const opening = bag.opening ?? given.opening ?? { is: 'closed' as const };
   const facts = factsOf(bag, tank, ambient);
   const value = (name: FactOf) => facts.find((fact) => fact.of === name)?.value;
   const waterL = value('bag.waterL')!;
@@ -229,8 +239,8 @@ export function inputOf(given: {
         alkalinity: value('bag.alkalinity')!,
         hardness: value('bag.hardness'),
         // Closed until it was opened; what came after counts as open.
-        closedHours: Math.max(0, (now - bag.packedAtMs) / HOUR_MS - (given.opening?.is === 'opened' ? given.opening.hours : 0)),
-        opening: given.opening ?? { is: 'closed' },
+        closedHours: Math.max(0, (now - bag.packedAtMs) / HOUR_MS - (opening.is === 'opened' ? opening.hours : 0)),
+        opening,
         foul: bag.foul,
         soft: bag.soft,
         fed: given.fed ?? false,

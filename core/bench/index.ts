@@ -1,10 +1,12 @@
 export { STARTING_AMBIENT, type AmbientConditions } from './ambient.ts';
 export { advise, HARMLESS, TIE, type Advice } from './advice.ts';
+export { cleanWaterOf, LIKE_THEIRS, ownWater } from './cleanWater.ts';
 export { closedBag, BAG_LIMITS, LONGEST_H, METABOLISM_BAND, type ClosedBag, type FirstLimit, type LimitName, type Water } from './bag.ts';
 export { BenchFault, compareMethods, rank, type BenchInput, type Comparison, type MethodResult } from './compare.ts';
 export {
   RELEASE_BY,
   type BenchEntries,
+  type CleanWaterGiven,
   type Compared,
   type FishReleased,
   type FloatStarted,
@@ -12,7 +14,18 @@ export {
   type ReleaseBy,
 } from './entries.ts';
 export { settledPH, STRESSES, TOLERANCES, tolerancesOf, type Figures, type Stress, type StressName, type Tolerances } from './figures.ts';
-export { factsOf, inputOf, lotOf, measureFirst, type Fact, type FactOf, type FactSource, type KnownBag, type KnownTank } from './facts.ts';
+export {
+  bagFactsOf,
+  factsOf,
+  inputOf,
+  lotOf,
+  measureFirst,
+  type Fact,
+  type FactOf,
+  type FactSource,
+  type KnownBag,
+  type KnownTank,
+} from './facts.ts';
 export { outOfTank } from './housed.ts';
 export { salinityGap, type SalinityGap } from './gap.ts';
 export {

@@ -13,6 +13,9 @@ export const BENCH_REFUSALS = [
   'release.salinity',
   'release.temperature',
   'release.settledPH',
+  'bag.inCleanWater',
+  'cleanWater.notKnown',
+  'cleanWater.notMatched',
 ] as const;
 
 declare module '../journal/refusal.ts' {

@@ -3,11 +3,13 @@ import { isWeak, landingOf, tankOf, type BagFacts } from '../dock/index.ts';
 import { refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
 import { refuseUnfit } from '../placement/index.ts';
 import { quarantineOf } from '../quarantine/index.ts';
+import { cleanWaterOf, cleanWaterRules } from './cleanWater.ts';
 import type { BenchEntries, FishReleased, FloatStarted, MethodChosen } from './entries.ts';
 import { refuseBagSteps, refuseMethod } from './judge.ts';
 import type { BenchState } from './state.ts';
 
 export const benchRules: Rules<BenchEntries, BenchState> = {
+  ...cleanWaterRules,
   'method.chosen': {
     remembers: true,
     decide: ({ payload, occurredAtMs }, context) => decideMethod(payload, { ...context, atMs: occurredAtMs }),
@@ -24,7 +26,7 @@ export const benchRules: Rules<BenchEntries, BenchState> = {
       ...move(lot, { from: bag, to: 'died', n: dead }),
     ],
     links: ({ bag, lot, floatId, alive }) => ({
-      needs: [landingOf(bag), tankOf(bag), ...(floatId ? [floatId] : []), ...(alive > 0 ? [quarantineOf(lot)] : [])],
+      needs: [landingOf(bag), tankOf(bag), cleanWaterOf(bag), ...(floatId ? [floatId] : []), ...(alive > 0 ? [quarantineOf(lot)] : [])],
     }),
   },
 };
@@ -46,6 +48,8 @@ function decideFloat(float: FloatStarted, { state }: Context<BenchState>): Refus
   if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: float.bag });
   const problems = inHand(bag, float);
   if (problems.length > 0) return problems;
+  // What stands open does not float, and would be lost.
+  if (bag.clean) return refuse('bag.inCleanWater', 'bag', { bag: bag.label, by: bag.clean.by, atMs: bag.clean.atMs });
   const { condition, bagCondition } = bag.landing!;
   // A soft bag sinks and a gasping fish has no time: both are matched by hand and let out now.
   if (bagCondition === 'soft' || condition === 'critical')

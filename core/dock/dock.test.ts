@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { HOUR_MS } from '../time/index.ts';
-import { tallyCrate, transit, triage, type TalliedBag } from './index.ts';
+import { tallyCrate, transit, type TalliedBag } from './index.ts';
 
 describe('the crate against its list', () => {
   const landed = (listed: number, alive: number, more: Partial<TalliedBag['landed']> = {}): TalliedBag => ({
@@ -57,12 +57,3 @@ describe('how pressing a crate is', () => {
     expect(transit(times, rules, nowH * HOUR_MS)).toEqual({ closedH, lateH, pressing });
   });
 });
-
-it.each([
-  ['fit', 'sound', 'route'],
-  ['tired', 'sound', 'settle'],
-  ['poor', 'sound', 'observe'],
-  ['critical', 'sound', 'first aid'],
-  ['fit', 'soft', 'first aid'],
-  ['fit', 'foul', 'first aid'],
-])('%s fish in a %s bag: %s', (condition, bagCondition, expected) => expect(triage({ condition, bagCondition })).toBe(expected));

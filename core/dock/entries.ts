@@ -2,6 +2,7 @@
 import type { TaughtColumn, TaughtName } from '../intake/index.ts';
 import type { ClaimEntries } from './claims.ts';
 import type { Origin } from '../lots/index.ts';
+import type { EachFish, Route } from './triage.ts';
 
 export const TRANSITS = ['overnight', 'van', 'local', 'slow courier'] as const;
 export type Transport = (typeof TRANSITS)[number];
@@ -80,7 +81,10 @@ export type BagLanded = {
   /** `looked` = one tap asserted what the list says; `counted` = somebody counted. */
   /** `listed` = not looked at one by one: the same as another bag of its lot. */
   quality: 'looked' | 'counted' | 'listed';
+  /** Of the worst of them. */
   condition: Condition;
+  /** The living by how each looks, where they differ. */
+  each?: EachFish;
   bagCondition: BagOpening;
   /** A bag that is on no list. */
   newBag?: { label: string; box: number; waterL: number };
@@ -95,6 +99,9 @@ export type BagAbsent = { bag: string; crate: string };
 /** The tank where this bag will float and its fish will live; the latest one counts. */
 export type BagAssigned = { bag: string; lot: string; tank: string };
 
+/** Another way than the house's rules have for what was seen of it, and why; the latest one counts. */
+export type BagRouted = { bag: string; lot: string; route: Route; why: string };
+
 /** How this supplier writes its lists: headings and names as a person here explained them. The latest of each counts. */
 export type SupplierTaught = { supplier: string; columns: TaughtColumn[]; names: TaughtName[] };
 
@@ -107,5 +114,6 @@ export interface DockEntries extends ClaimEntries {
   'crate.arrived': CrateArrived;
   'bag.landed': BagLanded;
   'bag.absent': BagAbsent;
+  'bag.routed': BagRouted;
   'bag.assigned': BagAssigned;
 }

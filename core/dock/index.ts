@@ -9,6 +9,7 @@ export {
   type BagAssigned,
   type BagLanded,
   type BagOpening,
+  type BagRouted,
   type Carton,
   type ClaimRule,
   type Condition,
@@ -45,7 +46,21 @@ export { landingOf, tankOf } from './links.ts';
 export { CRATE_QUESTIONS, openQuestions, type CrateQuestion } from './openQuestions.ts';
 export { dockRules, isWeak } from './rules.ts';
 export { tallyCrate, type TalliedBag, type Tally } from './tally.ts';
-export { transit, triage, type Transit, type Triage } from './urgency.ts';
+export {
+  headsIn,
+  routeOf,
+  ROUTES,
+  ROUTES_FOR,
+  TRIAGE_FACTS,
+  worstOf,
+  type Advised,
+  type EachFish,
+  type Route,
+  type Triaged,
+  type TriageFact,
+  type TriageRules,
+} from './triage.ts';
+export { transit, type Transit } from './urgency.ts';
 export { DOCK_REFUSALS } from './refusals.ts';
 export type { BagFacts, CrateFacts, DockState } from './state.ts';
 export { STARTING_DOCK, type DockSettings } from './settings.ts';

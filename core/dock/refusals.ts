@@ -12,6 +12,7 @@ export const DOCK_REFUSALS = [
   'bag.notLanded',
   'bag.otherLot',
   'bag.empty',
+  'bag.eachDiffers',
   'bag.alreadyReleased',
   'bag.notAssigned',
   'claim.otherCount',

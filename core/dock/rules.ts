@@ -6,6 +6,7 @@ import { claimRules } from './claims.ts';
 import type { BagLanded, CrateExpected, CrateFields, DockEntries, SupplierChanged } from './entries.ts';
 import { landingOf, tankOf } from './links.ts';
 import type { BagFacts, DockState } from './state.ts';
+import { headsIn, worstOf } from './triage.ts';
 
 export const dockRules: Rules<DockEntries, DockState> = {
   ...claimRules,
@@ -76,6 +77,16 @@ export const dockRules: Rules<DockEntries, DockState> = {
       return settled(bag);
     },
     links: ({ bag, crate }) => ({ needs: [bag, `arrival of ${crate}`] }),
+  },
+  'bag.routed': {
+    decide({ payload }, { state }) {
+      const bag = state.findBag(payload.bag);
+      if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: payload.bag });
+      if (!bag.landing) return refuse('bag.notLanded', 'bag', { bag: bag.label });
+      if (bag.landing.lot !== payload.lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
+      return bag.release ? refuse('bag.alreadyReleased', 'bag', { bag: bag.label, by: bag.release.by, atMs: bag.release.atMs }) : [];
+    },
+    links: ({ bag }) => ({ needs: [landingOf(bag)] }),
   },
   'bag.assigned': {
     remembers: true,
@@ -149,6 +160,8 @@ function decideLanding(landing: BagLanded, { state }: Context<DockState>): Refus
   if (!crate) return refuse('unknown', 'crate', { what: 'crate', id: landing.crate });
   if (!crate.arrived) return refuse('crate.notArrived', 'crate', { crate: crate.label });
   if (landing.alive + landing.dead === 0) return refuse('bag.empty', 'alive');
+  const each = againstEach(landing);
+  if (each.length > 0) return each;
   const bag = state.findBag(landing.bag);
   if (landing.newBag) {
     if (bag) return refuse('exists', 'newBag', { what: 'bag', name: landing.newBag.label });
@@ -169,6 +182,13 @@ function decideLot({ lot, newLot }: BagLanded, state: DockState): Refusal[] {
   if (newLot.insteadOf && !state.findLot(newLot.insteadOf))
     return refuse('unknown', 'newLot.insteadOf', { what: 'lot', id: newLot.insteadOf });
   return [];
+}
+
+/** Heads by how they look are all the living, and the bag is handled by the worst of them. */
+function againstEach({ each, alive, condition }: BagLanded): Refusal[] {
+  if (!each) return [];
+  const told = headsIn(each);
+  return told === alive && worstOf(each) === condition ? [] : refuse('bag.eachDiffers', 'each', { alive, told, worst: worstOf(each) });
 }
 
 function settled(bag: BagFacts): Refusal[] {

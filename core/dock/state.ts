@@ -13,6 +13,8 @@ export type BagFacts = {
   listed: number;
   landing?: Mark & { lot: string; condition: string; bagCondition: string };
   absence?: Mark;
+  /** Its fish stand in clean water. */
+  clean?: Mark;
   assignment?: Mark & { tank: string; overruled: string[] };
   /** Afloat. */
   float?: Mark & { id: string };

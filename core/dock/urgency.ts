@@ -7,20 +7,10 @@ export type Transit = { closedH: number; lateH: number; /** Late or long closed 
 /** Hours closed (from packing) and late (against the promise; 0 when on time), at arrival or at `now` while still open. */
 export function transit(
   crate: { packedAtMs: number; promisedAtMs: number; arrivedAtMs?: number },
-  rules: DockSettings,
+  rules: Pick<DockSettings, 'lateAfterH' | 'longClosedH'>,
   now: number,
 ): Transit {
   const closedH = Math.max(0, (now - crate.packedAtMs) / HOUR_MS);
   const lateH = Math.max(0, ((crate.arrivedAtMs ?? now) - crate.promisedAtMs) / HOUR_MS);
   return { closedH, lateH, pressing: lateH > rules.lateAfterH || closedH > rules.longClosedH };
-}
-
-/** What a landed bag asks for before anything else; the words and the why are the screen's. */
-export type Triage = 'route' | 'settle' | 'observe' | 'first aid';
-
-/** Fit → its route; tired → settle, no medicine; poor → observation; critical, foul or failed bag → first aid now. */
-export function triage(bag: { condition: string; bagCondition: string }): Triage {
-  if (bag.condition === 'critical' || bag.bagCondition !== 'sound') return 'first aid';
-  if (bag.condition === 'poor') return 'observe';
-  return bag.condition === 'tired' ? 'settle' : 'route';
 }

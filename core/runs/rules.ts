@@ -1,6 +1,6 @@
 // When a vessel may be begun, worked on and emptied. Two people cannot begin the same bag; what was seen or done is a fact and never refused
 // while the run goes on; the count at the end is the records'.
-import { refuseSteps } from '../bench/index.ts';
+import { cleanWaterOf, refuseSteps } from '../bench/index.ts';
 import { landingOf, tankOf } from '../dock/index.ts';
 import { HOUSE_ACTOR, refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
 import { isCost, refuseUnfit } from '../placement/index.ts';
@@ -31,7 +31,7 @@ export const runRules: Rules<RunEntries, RunState> = {
     legs: ({ run, lot, from }) => from.flatMap(({ place, n }) => move(lot, { from: place, to: run, n })),
     links: ({ run, lot, from }) => ({
       makes: [run],
-      needs: [lot, ...from.flatMap(({ place }) => [place, landingOf(place), tankOf(place)])],
+      needs: [lot, ...from.flatMap(({ place }) => [place, landingOf(place), tankOf(place), cleanWaterOf(place)])],
     }),
   },
   'acclimation.actionTaken': {

@@ -8,9 +8,11 @@ export type DockFacts = {
   expected: { entry: string; crate: string; crateLabel: string; promisedAtMs: number }[];
   /** Of crates with something to claim that nobody has sent yet, or that grew since; `endsMs` = when their supplier's hours are over, where that is known. */
   claims: { entry: string; crate: string; crateLabel: string; what: string; sinceMs: number; endsMs?: number }[];
+  /** Fish of a bag in clean water, meant for a look and a way on by then. */
+  clean: { entry: string; bag: string; label: string; lotLabel: string; n: number; sinceMs: number; dueAtMs: number }[];
   floats: { entry: string; bag: string; bagLabel: string; tankCode: string; lotLabel: string; dueAtMs: number; walk: Walk }[];
 };
-export const NO_DOCK_FACTS: DockFacts = { arrivals: [], expected: [], claims: [], floats: [] };
+export const NO_DOCK_FACTS: DockFacts = { arrivals: [], expected: [], claims: [], clean: [], floats: [] };
 
 const FLOAT_GRACE_MS = 2 * MINUTE_MS;
 const WAITING_GRACE_MS = HOUR_MS;
@@ -63,6 +65,20 @@ export const dockDue = {
         byMs: promisedAtMs + lateAfterH * HOUR_MS,
         walk: DOCK,
         facts: { crate, crateLabel },
+      })),
+  }),
+  'clean-water': defineDue({
+    harm: 'vessel',
+    ends: 'by doing',
+    settledBy: 'anybody',
+    derive: ({ clean }) =>
+      clean.map(({ entry, bag, label, lotLabel, n, sinceMs, dueAtMs }) => ({
+        entry,
+        step: 'on',
+        fromMs: dueAtMs,
+        byMs: dueAtMs,
+        walk: DOCK,
+        facts: { bag, what: `${n} ${lotLabel}, ${label}`, sinceMs },
       })),
   }),
   float: defineDue({

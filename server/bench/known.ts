@@ -22,6 +22,10 @@ function prepareReadings(client: Database.Database): (subject: string) => Readin
   return (subject) => byQuantity(readings(subject));
 }
 
+/** Read in the bag's own water, and not in the clean water that its fish were given after it. */
+const BAG_WATER = (reading: string) =>
+  `not exists (select 1 from p_clean_water q where q.bag = ${reading}.subject and q.voided_by is null and q.at_ms < ${reading}.at_ms)`;
+
 /** The water of a tank, with all that was read of it. */
 export function prepareTankSystem(client: Database.Database): (tank: string) => BenchBag['system'] {
   const ask = makeAsk(client);
@@ -78,7 +82,7 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
     `
     select r.quantity, r.value, r.method, r.source, max(r.at_ms) atMs from p_landing g
     join p_reading r on r.subject = g.bag and r.source = 'measured' and r.voided_by is null
-    where g.lot = @lot and g.bag <> @bag and g.voided_by is null
+    where g.lot = @lot and g.bag <> @bag and g.voided_by is null and ${BAG_WATER('r')}
       and not exists (select 1 from p_reading o where o.subject = r.subject and o.quantity = r.quantity and o.source = 'measured' and o.voided_by is null
         and (o.at_ms < r.at_ms or (o.at_ms = r.at_ms and o.entry < r.entry)))
     group by r.quantity`,
@@ -89,7 +93,7 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
     select min(r.value) min, max(r.value) max from p_lot l cross join p_lot o on o.supplier = l.supplier and o.species = l.species and o.id <> l.id
     cross join p_landing g on g.lot = o.id and g.voided_by is null
     cross join p_reading r on r.subject = g.bag and r.quantity = 'salinity' and r.source = 'measured' and r.voided_by is null
-    where l.id = ? and l.supplier is not null and l.species is not null`,
+    where ${BAG_WATER('r')} and l.id = ? and l.supplier is not null and l.species is not null`,
   );
   const usualOf = (lot: string): BenchBag['usualPpt'] => {
     const row = usual(lot);

@@ -12,7 +12,15 @@ export const benchProjectors: MakeProjectors<BenchEntries> = (db) => {
   const float = prepareInsert(db, tables.float);
   const method = prepareInsert(db, tables.method);
   const release = prepareInsert(db, tables.release);
+  const cleanWater = prepareInsert(db, tables.cleanWater);
   return {
+    'cleanWater.given': {
+      voids: ['p_clean_water'],
+      project(entry) {
+        const { bag, lot, n: _n, ...facts } = entry.payload;
+        cleanWater({ ...factOf(entry), bag, lot, facts });
+      },
+    },
     'float.started': {
       voids: ['p_float'],
       project(entry) {

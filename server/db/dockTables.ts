@@ -1,7 +1,8 @@
 // Projections of crates, lots and bags: expected, landed, given a tank, afloat, released.
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import type { Payloads } from '#core/catalogue/index.ts';
-import type { ClaimAnswer, ClaimCounts } from '#core/dock/index.ts';
+import type { CleanWaterGiven } from '#core/bench/index.ts';
+import type { ClaimAnswer, ClaimCounts, EachFish, Route } from '#core/dock/index.ts';
 import type { Origin } from '#core/lots/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
 import { fact, record } from './columns.ts';
@@ -93,9 +94,28 @@ export const landing = sqliteTable(
     quality: text().$type<Payloads['bag.landed']['quality']>().notNull(),
     condition: text().$type<Payloads['bag.landed']['condition']>().notNull(),
     bagCondition: text('bag_condition').$type<Payloads['bag.landed']['bagCondition']>().notNull(),
+    /** By how each looks, where they differ. */
+    each: text({ mode: 'json' }).$type<EachFish>(),
     note: text(),
   },
   (table) => [index('p_landing_bag').on(table.bag), index('p_landing_lot').on(table.lot, table.atMs)],
+);
+/** Another way than the house's rules have for it. */
+export const route = sqliteTable(
+  'p_route',
+  { ...fact(), bag: text().notNull(), lot: text().notNull(), route: text().$type<Route>().notNull(), why: text().notNull() },
+  (table) => [index('p_route_bag').on(table.bag, table.atMs), index('p_route_lot').on(table.lot)],
+);
+/** A bag's fish in clean water; `facts` = the vessel and what was made in it. */
+export const cleanWater = sqliteTable(
+  'p_clean_water',
+  {
+    ...fact(),
+    bag: text().notNull(),
+    lot: text().notNull(),
+    facts: text({ mode: 'json' }).$type<Pick<CleanWaterGiven, 'vessel' | 'litres' | 'temperature' | 'salinity'>>().notNull(),
+  },
+  (table) => [index('p_clean_water_bag').on(table.bag), index('p_clean_water_lot').on(table.lot)],
 );
 export const absence = sqliteTable('p_absence', { ...fact(), bag: text().notNull() }, (table) => [index('p_absence_bag').on(table.bag)]);
 export const assignment = sqliteTable(

@@ -13,6 +13,7 @@ const TABLES: Record<string, readonly string[]> = {
   p_assignment: ['entry', 'at_ms', 'by', 'voided_by', 'bag', 'tank', 'overruled'],
   p_release: ['entry', 'at_ms', 'by', 'voided_by', 'bag', 'run', 'lot', 'tank', 'alive', 'dead'],
   p_run_from: ['entry', 'place', 'run', 'n', 'at_ms', 'by', 'voided_by'],
+  p_clean_water: ['entry', 'at_ms', 'by', 'voided_by', 'bag', 'lot', 'facts'],
   p_float: ['entry', 'at_ms', 'by', 'voided_by', 'id', 'bag', 'lot', 'tank', 'n', 'minutes', 'bag_c', 'bag_method', 'tank_c', 'water_l'],
   p_bench_run: ['entry', 'at_ms', 'by', 'voided_by', 'id', 'lot', 'tank', 'method', 'vessel', 'overruled', 'facts'],
   p_quarantine: ['entry', 'at_ms', 'by', 'voided_by', 'id', 'lot', 'policy', 'zero'],
@@ -130,7 +131,8 @@ const TOLD: Record<string, (all: (table: string) => Row[]) => Row[]> = {
     all('p_float').filter((row) => {
       const out = all('p_release').some((release) => stands(release) && release.run === row.id && release.bag === row.bag);
       const poured = all('p_run_from').some((from) => stands(from) && from.place === row.bag);
-      return stands(row) && !out && !poured;
+      const clean = all('p_clean_water').some((given) => stands(given) && given.bag === row.bag);
+      return stands(row) && !out && !poured && !clean;
     }),
   now_assignment: (all) => ['b1', 'b2'].flatMap((bag) => some(last(all('p_assignment').filter((row) => stands(row) && row.bag === bag)))),
   now_stay: (all) =>

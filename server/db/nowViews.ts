@@ -1,7 +1,7 @@
 // What is true now, each said once: the rules decide by these, and the screens show them.
 import { and, desc, eq, getTableColumns, gt, isNull, ne, notExists, sql, type SQL } from 'drizzle-orm';
 import { alias, QueryBuilder, sqliteView, type SQLiteColumn, type SQLiteTable } from 'drizzle-orm/sqlite-core';
-import { absence, assignment, bag, float, landing, lot, release } from './dockTables.ts';
+import { absence, assignment, bag, cleanWater, float, landing, lot, release } from './dockTables.ts';
 import { system } from './houseTables.ts';
 import { due, fault, loss, lossClass, reading } from './roundTables.ts';
 import { benchRun, runFrom } from './runTables.ts';
@@ -108,7 +108,7 @@ export const nowOpenBag = sqliteView('now_open_bag').as(
       ),
     ),
 );
-/** Floats whose fish have not been let out, into a tank or a vessel. */
+/** Floats whose fish have not been let out, into a tank, a vessel or clean water. */
 export const nowFloat = sqliteView('now_float').as(
   query
     .select()
@@ -118,6 +118,7 @@ export const nowFloat = sqliteView('now_float').as(
         isNull(float.voidedBy),
         none(release, eq(release.run, float.id), eq(release.bag, float.bag)),
         none(runFrom, eq(runFrom.place, float.bag)),
+        none(cleanWater, eq(cleanWater.bag, float.bag)),
       ),
     ),
 );

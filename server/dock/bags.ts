@@ -1,6 +1,7 @@
 // Bags as the dock and the bench show them: what the list said, what landed, where they go, how far they are.
 import type Database from 'better-sqlite3';
-import type { Afloat, BagCard } from '#contract/views.ts';
+import type { Afloat, BagCard, CleanTimer } from '#contract/views.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
 import { makeAsk, number, text, flag, orNull, pick, json, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { latestReading } from '../now/sqlFragments.ts';
@@ -21,10 +22,15 @@ const BAG = {
   condition: orNull(t.landing.condition),
   bagCondition: orNull(t.landing.bagCondition),
   note: t.landing.note,
+  each: t.landing.each,
+  routed: orNull(json<NonNullable<BagCard['routed']>>()),
+  clean: orNull(json<NonNullable<BagCard['clean']>>()),
+  isFish: flag,
   wrong: flag,
   absentBy: orNull(text),
   absentAtMs: orNull(t.absence.atMs),
   absentAct: orNull(t.entry.actId),
+  salt: orNull(json<NonNullable<BagCard['salinity']>>()),
   reading: orNull(json<NonNullable<BagCard['temperature']>>()),
   tankId: orNull(t.tank.id),
   tankCode: orNull(t.tank.code),
@@ -33,6 +39,10 @@ const BAG = {
   inRun: orNull(t.runFrom.run),
 };
 
+/** Who did it, when, by which act: the members of a JSON object. */
+const doneJson = (row: string) =>
+  `'by', ${personName(`${row}."by"`)}, 'atMs', ${row}.at_ms, 'actId', (select act_id from entry where id = ${row}.entry)`;
+
 /** Bags with all that is known of them; `where` picks which. */
 export function prepareBags(client: Database.Database, where: string): (...given: unknown[]) => (BagCard & { crate: string })[] {
   const rows = makeAsk(client).all(
@@ -40,9 +50,13 @@ export function prepareBags(client: Database.Database, where: string): (...given
     `
     select b.id bag, b.label, b.box, b.listed, b.free, b.water_l waterL, b.crate, l.id lot, l.label lotLabel, l.heard_as heardAs, l.origin, l.size_cm sizeCm, ${SPECIES_COLUMNS},
       ${personName('g."by"')} landedBy, g.at_ms landedAtMs, (select act_id from entry where id = g.entry) landedAct, g.alive, g.dead, g.condition, g.bag_condition bagCondition,
-      b.listed > 0 and l.id <> b.lot wrong, g.note,
+      g.each, b.listed > 0 and l.id <> b.lot wrong, g.note,
+      (select json_object('route', q.route, 'why', q.why, ${doneJson('q')}) from p_route q where q.bag = b.id and q.voided_by is null order by q.at_ms desc, q.entry desc limit 1) routed,
+      (select json_patch(q.facts, json_object(${doneJson('q')})) from p_clean_water q where q.bag = b.id and q.voided_by is null) clean,
+      coalesce(json_extract(s.facts, '$.is'), '') = 'fish' isFish,
       ${personName('a."by"')} absentBy, a.at_ms absentAtMs, (select act_id from entry where id = a.entry) absentAct,
       ${latestReading("json_object('value', value, 'method', method)", 'b.id', 'temperature')} reading,
+      ${latestReading("json_object('value', value, 'method', method)", 'b.id', 'salinity')} salt,
       t.id tankId, t.code tankCode, exists (select 1 from now_float f where f.bag = b.id) afloat, coalesce(r.at_ms, (select x.at_ms from p_run_from f join p_run_release x on x.run = f.run and x.remaining = 0 and x.voided_by is null where f.place = b.id and f.voided_by is null)) releasedAtMs,
       (select run from p_run_from f where f.place = b.id and f.voided_by is null limit 1) inRun
     from p_bag b
@@ -69,6 +83,7 @@ function bagCard(row: RowOf<typeof BAG>): BagCard & { crate: string } {
     lot: row.lot,
     lotLabel: row.lotLabel,
     species: speciesOf(row),
+    ...(row.isFish ? { isFish: true as const } : {}),
     heardAs: present(row.heardAs),
     origin: row.origin,
     sizeCm: present(row.sizeCm),
@@ -82,12 +97,16 @@ function bagCard(row: RowOf<typeof BAG>): BagCard & { crate: string } {
             alive: row.alive!,
             dead: row.dead!,
             condition: row.condition!,
+            ...(row.each ? { each: row.each } : {}),
             bagCondition: row.bagCondition!,
             wrong: row.wrong,
             note: present(row.note),
           },
+    ...(row.routed ? { routed: row.routed } : {}),
+    ...(row.clean ? { clean: row.clean } : {}),
     absent: row.absentAtMs === null ? undefined : { by: row.absentBy!, atMs: row.absentAtMs, actId: row.absentAct! },
     temperature: present(row.reading),
+    ...(row.salt ? { salinity: row.salt } : {}),
     tank: row.tankId === null ? undefined : { id: row.tankId, code: row.tankCode! },
     afloat: row.afloat && row.inRun === null,
     inRun: present(row.inRun),
@@ -119,4 +138,22 @@ export function prepareFloats(client: Database.Database): () => Afloat[] {
     order by dueAtMs`,
   );
   return open;
+}
+
+/** Fish that stand in clean water, to be looked at and moved on within so many minutes. */
+export function prepareCleanWater(client: Database.Database): (withinMin: number) => (CleanTimer & { entry: string })[] {
+  const ask = makeAsk(client).all(
+    {
+      entry: t.cleanWater.entry,
+      bag: t.bag.id,
+      label: t.bag.label,
+      lotLabel: t.lot.label,
+      n: t.balance.n,
+      sinceMs: t.cleanWater.atMs,
+    },
+    `
+    select q.entry, g.id bag, g.label, l.label lotLabel, b.n, q.at_ms sinceMs from now_standing b cross join p_bag g on g.id = b.place
+    join p_clean_water q on q.bag = g.id and q.voided_by is null join p_lot l on l.id = b.lot order by q.at_ms, q.entry`,
+  );
+  return (withinMin) => ask().map((row) => ({ ...row, dueAtMs: row.sinceMs + withinMin * MINUTE_MS }));
 }

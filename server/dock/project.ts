@@ -16,6 +16,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
   const claim = prepareInsert(db, tables.claim);
   const arrival = prepareInsert(db, tables.arrival);
   const landing = prepareInsert(db, tables.landing);
+  const route = prepareInsert(db, tables.route);
   const absence = prepareInsert(db, tables.absence);
   const assignment = prepareInsert(db, tables.assignment);
   const findSupplierOf = db.query.crate
@@ -137,6 +138,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
       },
     },
     'bag.absent': { voids: ['p_absence'], project: (entry) => absence({ ...factOf(entry), bag: entry.payload.bag }) },
+    'bag.routed': { voids: ['p_route'], project: (entry) => route({ ...factOf(entry), ...entry.payload }) },
     'bag.assigned': {
       voids: ['p_assignment'],
       project: (entry) =>

@@ -8,7 +8,7 @@ import { prepareClaims } from './claims.ts';
 import { personName } from '../now/sqlFragments.ts';
 
 /** The latest fact of its sort, if there is one. */
-const latest = <K extends 'landing' | 'absence' | 'assignment' | 'float' | 'taken' | 'release'>(): Calculated<NonNullable<
+const latest = <K extends 'landing' | 'absence' | 'clean' | 'assignment' | 'float' | 'taken' | 'release'>(): Calculated<NonNullable<
   BagFacts[K]
 > | null> => orNull(json<NonNullable<BagFacts[K]>>());
 
@@ -36,6 +36,7 @@ export function dockState(
       ...pick(t.bag, 'id', 'crate', 'label', 'lot', 'listed'),
       landing: latest<'landing'>(),
       absence: latest<'absence'>(),
+      clean: latest<'clean'>(),
       assignment: latest<'assignment'>(),
       float: latest<'float'>(),
       taken: latest<'taken'>(),
@@ -45,6 +46,7 @@ export function dockState(
     select b.id, b.crate, b.label, b.lot, b.listed,
       ${fact('p_landing', 'bag = b.id', ", 'lot', lot, 'condition', condition, 'bagCondition', bag_condition")} landing,
       ${fact('p_absence', 'bag = b.id')} absence,
+      ${fact('p_clean_water', 'bag = b.id')} clean,
       ${fact('now_assignment', 'bag = b.id', ", 'tank', tank, 'overruled', json(overruled)")} assignment,
       ${fact('now_float', 'bag = b.id', ", 'id', id")} float,
       ${fact('p_run_from', 'place = b.id', ", 'run', run")} taken,
@@ -71,11 +73,12 @@ export function dockState(
     findBag(id) {
       const row = bag(id);
       if (!row) return undefined;
-      const { landing, absence, assignment, float, taken, release, ...rest } = row;
+      const { landing, absence, clean, assignment, float, taken, release, ...rest } = row;
       return {
         ...rest,
         landing: landing ?? undefined,
         absence: absence ?? undefined,
+        clean: clean ?? undefined,
         assignment: assignment ?? undefined,
         float: float ?? undefined,
         taken: taken ?? undefined,

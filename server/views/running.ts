@@ -1,7 +1,7 @@
 // The running strip: every timer in the house.
 import { claimWindow, headsOf } from '#core/dock/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
-import { prepareFloats } from '../dock/bags.ts';
+import { prepareCleanWater, prepareFloats } from '../dock/bags.ts';
 import { prepareClaims } from '../dock/claims.ts';
 import { prepareRunCards, timersOf } from '../runs/cards.ts';
 import { prepareStayLimits, temporaryOnly } from './moves.ts';
@@ -20,5 +20,12 @@ export const makeRunningView: MakeView<'running'> = (client) => {
       const window = claimWindow(claim);
       return window && window.endMs > now ? [{ crate: claim.crate, label: claim.label, n: headsOf(claim.counts), ...window }] : [];
     });
-  return ({ now }) => ({ floats: floats(), vessels: timersOf(runs(now)), stays: temporaryOnly(stayLimits()), claims: windows(now) });
+  const clean = prepareCleanWater(client);
+  return ({ now, rules }) => ({
+    clean: clean(rules.cleanWaterMin),
+    floats: floats(),
+    vessels: timersOf(runs(now)),
+    stays: temporaryOnly(stayLimits()),
+    claims: windows(now),
+  });
 };

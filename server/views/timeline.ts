@@ -47,6 +47,8 @@ const ABOUT_LOT = `
   union select entry, at_ms from p_lineage where (lot = @id or from_lot = @id) and voided_by is null
   union select entry, at_ms from p_stay_limit where lot = @id and voided_by is null
   union select entry, at_ms from p_method where lot = @id and voided_by is null
+  union select entry, at_ms from p_route where lot = @id and voided_by is null
+  union select entry, at_ms from p_clean_water where lot = @id and voided_by is null
   union select v.entry, v.at_ms from p_run_event v join p_bench_run r on r.id = v.run where r.lot = @id and v.what in ('noticed', 'handed') and v.voided_by is null
   union select c.entry, c.at_ms from p_loss_class c join p_loss l on l.entry = c.loss where l.lot = @id and c.voided_by is null`;
 

@@ -18,6 +18,7 @@ import { flag, makeAsk, number, text, orNull, pick, word } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
+import { prepareCleanWater } from '../dock/bags.ts';
 import { prepareClaims } from '../dock/claims.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft, prepareMissed } from './rounds.ts';
@@ -51,6 +52,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     from p_arrival a join p_crate c on c.id = a.crate join now_open_bag b on b.crate = c.id
     where a.voided_by is null and a.at_ms > ? and c.voided_by is null
       and not exists (select 1 from now_float f where f.bag = b.id)
+      and not exists (select 1 from p_clean_water q where q.bag = b.id and q.voided_by is null)
     group by a.entry`,
   );
   const expected = ask.all(
@@ -181,6 +183,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     where d.until_ms > ? and d.voided_by is null and d.entry = (select entry from p_dim x where x.tank = d.tank and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
   );
   const claims = prepareClaims(client);
+  const clean = prepareCleanWater(client);
   const leftOf = prepareLeft(client);
   const missedOn = prepareMissed(client);
   const openedAt = ask.value(number, 'select min(recorded_at_ms) from entry where seq = (select min(seq) from entry)');
@@ -203,6 +206,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         endsMs: claimWindow(claim)?.endMs,
       })),
       expected: expected(recent, recent),
+      clean: clean(rules.cleanWaterMin),
       floats: floats().map((row) => ({ ...row, walk: walkOf(row) })),
       after: after({ since: now - FOLLOWED_MS, longSince: now - CONVERTED_MS }).map((row) => ({
         ...row,

@@ -4,14 +4,12 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
 import type { Afloat, BenchBag, BenchView, RunCard } from '#contract/views.ts';
-import { triage } from '#core/dock/index.ts';
-import { isRunMethod, soonest } from '#core/runs/index.ts';
+import { isRunMethod } from '#core/runs/index.ts';
 import { houseNow, useHouseNow } from '../data/clock.ts';
 import { useMe } from '../data/me.ts';
 import { useShown } from '../data/overlay.ts';
 import { Guard } from '../frame/Guard.tsx';
 import { useTitle } from '../frame/title.ts';
-import { useKey } from '../keys/useKey.ts';
 import { MethodCard } from '../methods/MethodCard.tsx';
 import { useKept } from '../parts/useKept.ts';
 import { Waiting } from '../parts/Waiting.tsx';
@@ -20,10 +18,10 @@ import { Begin } from '../runs/begin/Begin.tsx';
 import { patientOfBag } from '../runs/begin/patient.ts';
 import { Board } from '../runs/Board.tsx';
 import { RunPage } from '../runs/RunPage.tsx';
-import { METHOD_TITLES, RULE_SAYS } from '../words/runs.ts';
-import { capital, countdown } from '../words/text.ts';
+import { capital } from '../words/text.ts';
 import css from './bench.module.scss';
 import { FloatCard } from './FloatCard.tsx';
+import { dueAt, HandList, turnOf } from './HandList.tsx';
 import { NextInHand, NoTank } from './NextInHand.tsx';
 import { overlayBench } from './overlay.ts';
 import { ReleaseCard } from './ReleaseCard.tsx';
@@ -37,8 +35,9 @@ export default function Bench() {
 }
 
 function Hand({ view, query, now }: { view: BenchView; query: URLSearchParams; now: number }) {
+  const { rules } = useMe().house;
   const floatOf = (bag: BenchBag) => view.floats.find((float) => float.bag === bag.bag);
-  const bags = view.bags.toSorted((a, b) => turnOf(a, floatOf(a), now) - turnOf(b, floatOf(b), now));
+  const bags = view.bags.toSorted((a, b) => turnOf(a, { float: floatOf(a), now, rules }) - turnOf(b, { float: floatOf(b), now, rules }));
   const runs = view.runs.toSorted((a, b) => dueAt(a) - dueAt(b));
   const run = runs.find((run) => run.run === query.get('run'));
   const wanted = bags.find(({ bag }) => bag === query.get('bag'));
@@ -107,7 +106,6 @@ function Hand({ view, query, now }: { view: BenchView; query: URLSearchParams; n
 }
 
 const idOf = (item: BenchBag | RunCard): string => ('run' in item ? item.run : item.bag);
-const dueAt = (run: RunCard): number => soonest(run.dues)?.dueAtMs ?? Infinity;
 
 type InHand = {
   bag: BenchBag;
@@ -144,7 +142,7 @@ const waitsLike = (benchBag: BenchBag, bag: BenchBag): boolean =>
 function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; people: BenchView['people'] }) {
   const { ambient } = useMe().house.rules;
   const [step, setStep] = useKept<'way' | 'float' | 'bath' | undefined>(`bench ${bag.bag} ${bag.tank!.id}`, 'step', undefined);
-  const urgent = bag.landed?.bagCondition === 'soft' || bag.landed?.condition === 'critical';
+  const urgent = !bag.clean && (bag.landed?.bagCondition === 'soft' || bag.landed?.condition === 'critical');
   const method = bag.chosen?.method;
   const bath = (
     <Button variant="link" className={clsx('btn-quiet', css.bathOffer)} onClick={() => setStep('bath')}>
@@ -173,93 +171,5 @@ function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; pe
         onChosen={() => setStep(undefined)}
       />
     </>
-  );
-}
-
-type ListProps = {
-  bags: readonly BenchBag[];
-  runs: readonly RunCard[];
-  /** None while the next one waits to be chosen. */
-  chosen: BenchBag | RunCard | undefined;
-  floatOf: (bag: BenchBag) => Afloat | undefined;
-  now: number;
-};
-
-function HandList({ bags, runs, chosen, floatOf, now }: ListProps) {
-  const [, setQuery] = useSearchParams();
-  const all = [...runs.map((run) => ({ run: run.run })), ...bags.map(({ bag }) => ({ bag }))];
-  const index = all.findIndex((item) =>
-    chosen === undefined
-      ? false
-      : 'run' in item
-        ? 'run' in chosen && item.run === chosen.run
-        : !('run' in chosen) && item.bag === chosen.bag,
-  );
-  useKey('bench.move', (key) => {
-    const next = all[index + (key === 'ArrowUp' ? -1 : 1)];
-    if (next) setQuery(next);
-  });
-  return (
-    <ul className={css.benchList} aria-label="Bags and vessels in hand">
-      {runs.length > 1 && (
-        <li>
-          <Link className={clsx(css.benchItem, css.benchSide)} to="/bench?runs=all">
-            {runs.length} vessels side by side
-          </Link>
-        </li>
-      )}
-      {runs.map((run) => (
-        <li key={run.run}>
-          <RunItem run={run} now={now} current={run === chosen} />
-        </li>
-      ))}
-      {bags.map((bag) => (
-        <li key={bag.bag}>
-          <BagItem bag={bag} float={floatOf(bag)} now={now} current={bag === chosen} />
-        </li>
-      ))}
-    </ul>
-  );
-}
-
-/** Due floats, then first aid, then bags ready to float, then floats that run, then bags without a tank. */
-function turnOf(bag: BenchBag, float: Afloat | undefined, now: number): number {
-  if (float) return float.dueAtMs <= now ? 0 : 3 + float.dueAtMs / 1e15;
-  if (bag.landed && triage(bag.landed) === 'first aid') return 1;
-  return bag.tank ? 2 : 5;
-}
-
-function RunItem({ run, now, current }: { run: RunCard; now: number; current: boolean }) {
-  const next = soonest(run.dues);
-  const left = next && next.dueAtMs - now;
-  const due = left !== undefined && left <= 0;
-  return (
-    <Link className={clsx(css.benchItem, due && 'due')} aria-current={current} to={`/bench?run=${run.run}`}>
-      <span>
-        <b className="num">{run.n}</b> {run.lotLabel}
-      </span>
-      <span className={css.to}>{left === undefined ? run.tank.code : due ? 'due' : countdown(left)}</span>
-      <span className="soft">
-        {capital(run.started.vessel.name)} · {METHOD_TITLES[run.method].toLowerCase()} for {run.tank.code}
-        {next && `, ${RULE_SAYS[next.rule]}`}
-      </span>
-    </Link>
-  );
-}
-
-function BagItem({ bag, float, now, current }: { bag: BenchBag; float: Afloat | undefined; now: number; current: boolean }) {
-  const left = float && float.dueAtMs - now;
-  const due = left !== undefined && left <= 0;
-  return (
-    <Link className={clsx(css.benchItem, due && 'due')} aria-current={current} to={`/bench?bag=${bag.bag}`}>
-      <span>
-        <b className="num">{bag.alive}</b> {bag.lotLabel}
-      </span>
-      <span className={css.to}>{left === undefined ? (bag.tank?.code ?? '') : due ? 'due' : countdown(left)}</span>
-      <span className="soft">
-        {capital(bag.label)} ·{' '}
-        {float ? `afloat in ${float.tankCode}` : bag.chosen ? bag.chosen.method : bag.tank ? 'ready to float' : 'no tank yet'}
-      </span>
-    </Link>
   );
 }

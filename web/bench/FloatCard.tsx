@@ -14,7 +14,9 @@ import { ReleaseForm } from './ReleaseForm.tsx';
 export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readonly BenchBag[] }) {
   const [said, setSaid] = useKept<Partial<FloatFields>>(`float ${bag.bag} ${bag.tank!.id}`, 'said', {});
   const [byHand, setByHand] = useState(false);
-  const urgent = bag.landed !== undefined && (bag.landed.bagCondition === 'soft' || bag.landed.condition === 'critical');
+  // Fish in clean water are netted from there: nothing is left to float.
+  const urgent =
+    bag.clean !== undefined || (bag.landed !== undefined && (bag.landed.bagCondition === 'soft' || bag.landed.condition === 'critical'));
   return (
     <>
       <p className="soft tight">

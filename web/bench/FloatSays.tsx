@@ -1,14 +1,24 @@
 // What is said before a float: what cannot wait, and the step in salinity.
+import { Link } from 'react-router';
 import type { BenchBag } from '#contract/views.ts';
 import { lotOf, salinityGap, tolerancesOf } from '#core/bench/index.ts';
-import { triage } from '#core/dock/index.ts';
+import { wantsCleanWater } from '../dock/route.ts';
+import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { firstAid } from '../words/firstAid.ts';
 import { Caution } from '../parts/Caution.tsx';
 
 export function Urgency({ bag }: { bag: BenchBag }) {
-  if (!bag.landed || triage(bag.landed) !== 'first aid') return null;
-  return <Caution strong>{firstAid(bag.landed)}</Caution>;
+  const { rules } = useMe().house;
+  if (!bag.landed || !wantsCleanWater(bag, rules)) return null;
+  return (
+    <>
+      <Caution strong>{firstAid(bag.landed)}</Caution>
+      <Link className="btn btn-plain" to={`/dock?crate=${bag.crate}&clean=${bag.bag}`}>
+        Clean water now
+      </Link>
+    </>
+  );
 }
 
 export function SalinityStep({ bag, tankPpt }: { bag: BenchBag; tankPpt: number }) {

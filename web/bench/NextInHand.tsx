@@ -3,6 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import type { BenchBag, RunCard } from '#contract/views.ts';
 import { useOutbox } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
+import { Urgency } from './FloatSays.tsx';
 import { METHOD_TITLES } from '../words/runs.ts';
 
 type Props = { next: BenchBag | RunCard; /** It was here, and is no more; else the address names what never was. */ done: boolean };
@@ -48,7 +49,12 @@ export function NoTank({ bag }: { bag: BenchBag }) {
       <p className="big">
         <span className="num">{bag.alive}</span> {bag.lotLabel}
       </p>
-      <p>It floats in the tank where its fish will live: choose that first.</p>
+      <Urgency bag={bag} />
+      <p>
+        {bag.clean
+          ? `They stand in clean water, ${bag.clean.vessel}. Choose the tank that they go to next, by way of a bath if they need one.`
+          : 'It floats in the tank where its fish will live: choose that first.'}
+      </p>
       <Link className="btn btn-act" to={`/room?bag=${bag.bag}`}>
         Choose a tank<small>for {bag.label}</small>
       </Link>

@@ -5,8 +5,20 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import type { Overlay } from '../data/overlay.ts';
 import { withRun } from '../runs/overlay.ts';
 
-export const overlayBench: Overlay<'bench'> = (view, { entries }, { by }) =>
-  entries.reduce((bench, entry) => apply(bench, entry, by), view);
+export const overlayBench: Overlay<'bench'> = (view, { actId, entries }, { by }) =>
+  entries.reduce((bench, entry) => apply(inClean(bench, entry, { actId, by }), entry, by), view);
+
+/** Another water, and no float any more. */
+function inClean(view: BenchView, entry: Entry, by: { actId: string; by: string }): BenchView {
+  if (entry.kind !== 'cleanWater.given') return view;
+  const { bag, vessel, litres, temperature, salinity } = entry.payload;
+  const clean = { ...by, atMs: entry.occurredAtMs, vessel, litres, temperature, salinity };
+  return {
+    ...view,
+    floats: view.floats.filter((run) => run.bag !== bag),
+    bags: view.bags.map((card) => (card.bag === bag ? { ...card, afloat: false, clean } : card)),
+  };
+}
 
 function apply(view: BenchView, entry: Entry, by: string): BenchView {
   if (entry.kind === 'fish.released') {

@@ -4,19 +4,24 @@ import { memo } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate } from 'react-router';
 import type { BagCard, CrateCard } from '#contract/views.ts';
-import { sayClaimed, tallyCrate, triage } from '#core/dock/index.ts';
+import { sayClaimed, tallyCrate, type DockSettings, type Route } from '#core/dock/index.ts';
 import { useMe, useTimes } from '../data/me.ts';
 import { useStable } from '../data/useStable.ts';
 import { useUnits } from '../data/units.ts';
 import { useKey } from '../keys/useKey.ts';
 import { capital } from '../words/text.ts';
+import { ROUTE_SAYS, sayEach } from '../words/triage.ts';
 import css from './dock.module.scss';
+import { OtherRoute } from './OtherRoute.tsx';
+import { routeFor, wantsCleanWater } from './route.ts';
 
 export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId: string, words: string) => void }) {
   const tally = tallyCrate(crate.bags.map((bag) => ({ listed: bag.listed, absent: bag.absent !== undefined, landed: bag.landed })));
-  const landed = crate.bags.filter((bag) => bag.landed ?? bag.absent).sort(byNeed);
+  const { rules } = useMe().house;
+  const times = { packedAtMs: crate.packedAtMs, promisedAtMs: crate.promisedAtMs, arrivedAtMs: crate.arrived?.atMs };
+  const landed = crate.bags.filter((bag) => bag.landed ?? bag.absent).sort((a, b) => byNeed(a, b, rules));
   const navigate = useNavigate();
-  const pressing = landed.map(stepOf).find((step) => step !== undefined);
+  const pressing = landed.map((bag) => stepOf(bag, crate.crate, rules)).find((step) => step !== undefined);
   const undo = useStable(onUndo);
   useKey('dock.next', () => pressing && void navigate(pressing.to));
   return (
@@ -39,7 +44,7 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
       ) : (
         <ul className={css.bagRows}>
           {landed.map((bag) => (
-            <BagRow key={bag.bag} bag={bag} onUndo={undo} />
+            <BagRow key={bag.bag} bag={bag} crate={crate.crate} times={times} onUndo={undo} />
           ))}
         </ul>
       )}
@@ -59,77 +64,122 @@ function Figure({ name, n, odd = false }: { name: string; n: number; odd?: boole
 /** Afloat, or poured into the vessel of a run. */
 const isOnWay = ({ afloat, inRun }: BagCard): boolean => afloat || inRun !== undefined;
 
-/** First aid, then bags without a tank, then those with one, then what is done. */
-function needOf(bag: BagCard): number {
+/** Fish that wait for clean water, then those in it, then bags without a tank, then those with one, then what is done. */
+function needOf(bag: BagCard, rules: DockSettings): number {
   if (bag.released || bag.absent || bag.landed?.alive === 0) return 4;
   if (isOnWay(bag)) return 3;
-  if (bag.landed && triage(bag.landed) === 'first aid') return 0;
+  if (wantsCleanWater(bag, rules)) return 0;
+  if (bag.clean) return 0.5;
   return bag.tank ? 2 : 1;
 }
 
-function byNeed(a: BagCard, b: BagCard): number {
-  return needOf(a) - needOf(b) || (b.landed?.atMs ?? 0) - (a.landed?.atMs ?? 0);
+function byNeed(a: BagCard, b: BagCard, rules: DockSettings): number {
+  return needOf(a, rules) - needOf(b, rules) || (b.landed?.atMs ?? 0) - (a.landed?.atMs ?? 0);
 }
 
-const BagRow = memo(function BagRow({ bag, onUndo }: { bag: BagCard; onUndo: (actId: string, words: string) => void }) {
-  const { when } = useTimes();
-  const { say } = useUnits();
-  const { person } = useMe();
-  const { landed, absent } = bag;
-  const mark = landed ?? absent!;
-  const mayUndo = !isOnWay(bag) && !bag.released && (person.role === 'lead' || mark.by === person.name);
-  const words = landed ? `landed ${bag.label}` : `${bag.label} not in the box`;
-  return (
-    <li>
-      <span className={clsx(css.bagNo, 'num')}>{bag.label.replace(/^bag /, '')}</span>
-      <span>
-        {landed ? (
-          <>
-            <b className="num">{landed.alive}</b> {bag.lotLabel}
-            {landed.dead > 0 && <span className="warn"> · {landed.dead} dead</span>}
-          </>
-        ) : (
-          <span className="warn">{bag.lotLabel}: not in the box</span>
-        )}
-        {landed?.wrong && <span className="warn"> · other than listed</span>}
-        {landed && landed.condition !== 'fit' && <span className="warn"> · {landed.condition}</span>}
-        {landed && landed.bagCondition !== 'sound' && <span className="warn"> · bag {landed.bagCondition}</span>}
-        <span className={clsx('soft', css.bagBy)}>
-          {mark.by}, {when(mark.atMs)}
-          {bag.temperature && ` · ${say('temperature', bag.temperature.value)} ${bag.temperature.method}`}
-          {landed?.note && ` · ${landed.note}`}
-        </span>
-      </span>
-      <span className={css.bagNext}>
-        <NextStep bag={bag} />
-        {mayUndo && (
-          <Button variant="plain" size="sm" onClick={() => onUndo(mark.actId, words)} aria-label={`Undo: ${words}`}>
-            Undo
-          </Button>
-        )}
-      </span>
-    </li>
-  );
-});
+/** Said in its row; that a bath may help is true of the whole crate. */
+const LOUD: ReadonlySet<Route> = new Set(['quarantine without medicine', 'observation tank', 'clean water now']);
 
-type Step = { to: string; words: string; says: string };
+type RowProps = {
+  bag: BagCard;
+  crate: string;
+  times: { packedAtMs: number; promisedAtMs: number; arrivedAtMs?: number };
+  onUndo: (actId: string, words: string) => void;
+};
+// A row is drawn anew when its bag changes; the times of its crate hang on the crate.
+const BagRow = memo(
+  function BagRow({ bag, crate, times, onUndo }: RowProps) {
+    const { when } = useTimes();
+    const { say } = useUnits();
+    const { person, house } = useMe();
+    const { landed, absent, clean, routed } = bag;
+    const route = routeFor(bag, { rules: house.rules, times });
+    const asks = !clean && !isOnWay(bag) && !bag.released && (landed?.alive ?? 0) > 0;
+    const mark = landed ?? absent!;
+    const mayUndo = !isOnWay(bag) && !bag.released && !clean && (person.role === 'lead' || mark.by === person.name);
+    const words = landed ? `landed ${bag.label}` : `${bag.label} not in the box`;
+    return (
+      <li>
+        <span className={clsx(css.bagNo, 'num')}>{bag.label.replace(/^bag /, '')}</span>
+        <span>
+          {landed ? (
+            <>
+              <b className="num">{landed.alive}</b> {bag.lotLabel}
+              {landed.dead > 0 && <span className="warn"> · {landed.dead} dead</span>}
+            </>
+          ) : (
+            <span className="warn">{bag.lotLabel}: not in the box</span>
+          )}
+          {landed?.wrong && <span className="warn"> · other than listed</span>}
+          {landed && landed.condition !== 'fit' && <span className="warn"> · {landed.each ? sayEach(landed.each) : landed.condition}</span>}
+          {landed && landed.bagCondition !== 'sound' && <span className="warn"> · bag {landed.bagCondition}</span>}
+          <span className={clsx('soft', css.bagBy)}>
+            {mark.by}, {when(mark.atMs)}
+            {bag.temperature && ` · ${say('temperature', bag.temperature.value)} ${bag.temperature.method}`}
+            {landed?.note && ` · ${landed.note}`}
+          </span>
+          {clean && (
+            <span className={css.bagBy}>
+              In clean water, {clean.vessel}, since {when(clean.atMs)}, {clean.by}
+              {(person.role === 'lead' || clean.by === person.name) && !isOnWay(bag) && !bag.released && (
+                <Button
+                  variant="link"
+                  className="btn-quiet"
+                  aria-label={`Undo: ${bag.label} in clean water`}
+                  onClick={() => onUndo(clean.actId, `${bag.label} in clean water`)}
+                >
+                  undo
+                </Button>
+              )}
+            </span>
+          )}
+          {asks && (
+            <span className={css.bagBy}>
+              {(LOUD.has(route) || routed) && (
+                <>
+                  <b>{capital(ROUTE_SAYS[route])}</b>
+                  {routed && ` (${routed.by}: ${routed.why})`}{' '}
+                </>
+              )}
+              <OtherRoute bag={bag} route={route} />
+            </span>
+          )}
+        </span>
+        <span className={css.bagNext}>
+          <NextStep bag={bag} crate={crate} rules={house.rules} />
+          {mayUndo && (
+            <Button variant="plain" size="sm" onClick={() => onUndo(mark.actId, words)} aria-label={`Undo: ${words}`}>
+              Undo
+            </Button>
+          )}
+        </span>
+      </li>
+    );
+  },
+  (a, b) => a.bag === b.bag && a.crate === b.crate && JSON.stringify(a.times) === JSON.stringify(b.times) && a.onUndo === b.onUndo,
+);
+
+type Step = { to: string; words: string; says: string; now?: true };
 
 /** What hands do next with a bag that is not on its way yet: choose its tank, or float it there. */
-function stepOf(bag: BagCard): Step | undefined {
+function stepOf(bag: BagCard, crate: string, rules: DockSettings): Step | undefined {
   if (bag.absent || bag.released || isOnWay(bag) || !bag.landed || bag.landed.alive === 0) return undefined;
   const { label, tank } = bag;
+  if (wantsCleanWater(bag, rules))
+    return { to: `/dock?crate=${crate}&clean=${bag.bag}`, words: 'Clean water now', says: `Clean water now for ${label}`, now: true };
+  if (tank && bag.clean) return { to: `/bench?bag=${bag.bag}`, words: `On to ${tank.code}`, says: `On to ${tank.code} with ${label}` };
   return tank
     ? { to: `/bench?bag=${bag.bag}`, words: `Float in ${tank.code}`, says: `Float ${label} in ${tank.code}` }
     : { to: `/room?bag=${bag.bag}`, words: 'Choose a tank', says: `Choose a tank for ${label}` };
 }
 
-function NextStep({ bag }: { bag: BagCard }) {
+function NextStep({ bag, crate, rules }: { bag: BagCard; crate: string; rules: DockSettings }) {
   if (bag.released) return <span className="soft">in {bag.tank?.code}</span>;
   if (bag.inRun !== undefined) return <Link to={`/bench?run=${bag.inRun}`}>in a vessel for {bag.tank?.code}</Link>;
   if (bag.afloat) return <Link to={`/bench?bag=${bag.bag}`}>afloat in {bag.tank?.code}</Link>;
-  const step = stepOf(bag);
+  const step = stepOf(bag, crate, rules);
   return step ? (
-    <Link className="btn btn-plain" to={step.to} aria-label={step.says}>
+    <Link className={step.now ? 'btn btn-act btn-sm' : 'btn btn-plain'} to={step.to} aria-label={step.says}>
       {step.words}
     </Link>
   ) : null;

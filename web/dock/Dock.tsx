@@ -4,7 +4,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
 import type { BagCard, CrateCard, DockView } from '#contract/views.ts';
-import { CARTONS, transit, type Carton } from '#core/dock/index.ts';
+import { transit } from '#core/dock/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
@@ -15,18 +15,19 @@ import { useTitle } from '../frame/title.ts';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { closedHoursFigure } from '../figured/place.ts';
-import { ActButton } from '../parts/ActButton.tsx';
-import { Caution } from '../parts/Caution.tsx';
-import { Chips } from '../parts/Chips.tsx';
+import { useInAddress } from '../parts/useInAddress.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { capital } from '../words/text.ts';
+import { CleanWater } from './CleanWater.tsx';
 import { CrateSide, Pouches } from './CrateSide.tsx';
+import { Arrival } from './Arrival.tsx';
 import { AskSupplier } from './AskSupplier.tsx';
 import css from './dock.module.scss';
 import { landingLike, landingOf, sayFish, type LandingDraft, type Where } from './draft.ts';
 import { LandingForm } from './LandingForm.tsx';
 import { CrateGone, ListSide, Remarks } from './ListSide.tsx';
 import { overlayDock } from './overlay.ts';
+import { advisedFor } from './route.ts';
 import { Overtaken } from './Overtaken.tsx';
 import { PutRight } from './PutRight.tsx';
 import { SurpriseBox } from './SurpriseBox.tsx';
@@ -144,6 +145,8 @@ const numberOf = ({ label }: BagCard, index: number) => (label === `bag ${index 
 
 function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
   const { recordAction } = useActions();
+  const [query] = useSearchParams();
+  const put = useInAddress();
   const [surprise, setSurprise] = useState(false);
   const { house, person } = useMe();
   const units = useUnits();
@@ -167,16 +170,30 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
     const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (where.bag?.lotLabel ?? '');
     const label = where.newBag?.label ?? where.bag!.label;
     setSurprise(false);
+    const entries = landingOf(draft, { ...where, units });
+    const advised = advisedFor(draft, where.bag, { rules: house.rules });
+    // What cannot wait for the next bag comes to the front.
+    if (advised.route === 'clean water now') put('clean', (entries[0]!.payload as { bag: string }).bag);
     void recordAction(
       `Landed ${sayFish(draft, name)}, ${label}${same.length > 0 ? ` and ${same.length} more` : ''}`,
-      ...landingOf(draft, { ...where, units }),
+      ...entries,
       ...same.flatMap((bag) => landingLike(draft, { crate: where.crate, bag })),
     );
   };
   const absent = (bag: BagCard) =>
     void recordAction(`${capital(bag.label)} is not in the box`, { kind: 'bag.absent', payload: { bag: bag.bag, crate: crate.crate } });
+  const clean = crate.bags.find(({ bag }) => bag === query.get('clean'));
   const unlisted = crate.bags.filter(({ listed }) => listed === 0).length;
 
+  if (clean?.landed && clean.landed.alive > 0 && !clean.clean && !clean.released && !clean.inRun)
+    return (
+      <>
+        <div className={css.crateLine}>
+          <Pouches crate={crate} here={clean.bag} />
+        </div>
+        <CleanWater key={clean.bag} bag={clean} crate={crate} onDone={() => put('clean', '')} />
+      </>
+    );
   if (surprise) {
     const newBag = { label: `bag +${unlisted + 1}`, box: 0, waterL: UNLISTED_BAG_L };
     return (
@@ -206,6 +223,7 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
             { when, lateAfterH: house.rules.lateAfterH, longClosedH: house.rules.longClosedH },
           )}
           species={view.species}
+          times={{ ...crate, arrivedAtMs: crate.arrived?.atMs }}
           like={alike.length}
           onLand={(draft, same) => land(draft, { crate: crate.crate, bag: next }, alike.slice(0, same))}
           onAbsent={() => absent(next)}
@@ -222,33 +240,5 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
         A bag on no list <Key name="dock.surprise" />
       </Button>
     </>
-  );
-}
-
-function Arrival({ crate }: { crate: CrateCard }) {
-  const { recordAction } = useActions();
-  const { when } = useTimes();
-  const [carton, setCarton] = useState<Carton>('dry');
-  return (
-    <section className={clsx('card', css.bagCard)}>
-      <p className="soft">
-        {crate.supplier} · promised {when(crate.promisedAtMs)}
-      </p>
-      <p className="big">
-        <span className="num">{crate.bags.length}</span> bags on their way
-      </p>
-      <p className="soft">
-        {crate.label} · packed {when(crate.packedAtMs)}
-      </p>
-      <Chips label="Carton" options={CARTONS} value={carton} onChange={setCarton} odd={(option) => option !== 'dry'} />
-      <Caution>Lifting a full box is for two people: 30 kg and wet.</Caution>
-      <ActButton
-        onPress={() => void recordAction(`${crate.supplier} is here`, { kind: 'crate.arrived', payload: { crate: crate.crate, carton } })}
-        hint={`carton ${carton}`}
-        pressKey="dock.land"
-      >
-        It is here
-      </ActButton>
-    </section>
   );
 }

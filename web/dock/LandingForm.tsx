@@ -4,8 +4,10 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { BagCard, DockView } from '#contract/views.ts';
-import { BAG_CONDITIONS, CONDITIONS, triage } from '#core/dock/index.ts';
+import { BAG_CONDITIONS } from '#core/dock/index.ts';
 import { TEMPERATURE_METHODS } from '#core/water/index.ts';
+import { houseNow } from '../data/clock.ts';
+import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import type { Figure } from '../figured/figure.ts';
 import { Figured } from '../figured/Figured.tsx';
@@ -20,8 +22,12 @@ import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
 import { SpeciesPicker } from '../parts/SpeciesPicker.tsx';
 import { firstAid } from '../words/firstAid.ts';
+import { ROUTE_SAYS, sayBecause, sayEach } from '../words/triage.ts';
+import { capital } from '../words/text.ts';
 import css from './dock.module.scss';
-import { asListed, isAsListed, type LandingDraft } from './draft.ts';
+import { asListed, isAsListed, oneLooks, withAlive, type LandingDraft } from './draft.ts';
+import { EachFish } from './EachFish.tsx';
+import { advisedFor } from './route.ts';
 
 const METHOD_WORDS = {
   'in the water': 'In the water',
@@ -36,6 +42,8 @@ type Props = {
   /** How the hours in the title come about. */
   closed?: Figure;
   species: DockView['species'];
+  /** Of its crate: late, or closed for long. */
+  times?: { packedAtMs: number; promisedAtMs: number; arrivedAtMs?: number };
   /** More bags of its lot in this crate that nobody has landed. */
   like?: number;
   onLand: (draft: LandingDraft, same: number) => void;
@@ -43,7 +51,7 @@ type Props = {
   onCancel?: () => void;
 };
 
-export function LandingForm({ bag, title, closed, species, like = 0, onLand, onAbsent, onCancel }: Props) {
+export function LandingForm({ bag, title, closed, species, times, like = 0, onLand, onAbsent, onCancel }: Props) {
   const units = useUnits();
   const listed = bag?.listed ?? 1;
   const form = `landing ${bag?.bag ?? 'surprise'}`;
@@ -52,13 +60,13 @@ export function LandingForm({ bag, title, closed, species, like = 0, onLand, onA
   const [open, setOpen] = useState(() => !bag || JSON.stringify(draft) !== JSON.stringify(asListed(listed)));
   const [bags, setBags] = useState(1);
   // What is said of a dead or another fish is said of one bag.
-  const asIt = bags > 1 && draft.dead === 0 && !draft.other ? bags - 1 : 0;
+  const asIt = bags > 1 && draft.dead === 0 && !draft.other && !draft.each ? bags - 1 : 0;
   const change = (part: Partial<LandingDraft>) => setDraft((now) => ({ ...now, ...part }));
   const reveal = (part: Partial<LandingDraft>) => {
     change(part);
     setOpen(true);
   };
-  const oneDead = () => reveal({ alive: Math.max(0, draft.alive - 1), dead: Math.min(listed, draft.dead + 1) });
+  const oneDead = () => reveal({ ...withAlive(draft, Math.max(0, draft.alive - 1)), dead: Math.min(listed, draft.dead + 1) });
   const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (bag?.species?.common ?? bag?.lotLabel ?? '');
   const ready =
     draft.alive + draft.dead > 0 &&
@@ -71,7 +79,8 @@ export function LandingForm({ bag, title, closed, species, like = 0, onLand, onA
   };
 
   useKey('dock.dead', oneDead);
-  useKey('dock.unwell', () => reveal({ condition: 'tired' }));
+  const oneUnwell = () => reveal(oneLooks(draft, 'tired'));
+  useKey('dock.unwell', oneUnwell);
   useKey('dock.soft', () => reveal({ bagCondition: 'soft' }));
   useKey('dock.count', () => setOpen(true));
   useKey('dock.other', () => reveal({ other: { heardAs: '' } }), { enabled: bag !== undefined });
@@ -107,7 +116,7 @@ export function LandingForm({ bag, title, closed, species, like = 0, onLand, onA
         )}
       </p>
       {open && <Details draft={draft} listed={listed} bag={bag} species={species} change={change} />}
-      <Advice draft={draft} />
+      <Advice draft={draft} bag={bag} times={times} />
       <div className={css.bagActs}>
         {!open && (
           <div className="chips grid">
@@ -117,7 +126,7 @@ export function LandingForm({ bag, title, closed, species, like = 0, onLand, onA
             <Button variant="odd" onClick={() => reveal({ bagCondition: 'soft' })}>
               Soft or foul <Key name="dock.soft" />
             </Button>
-            <Button variant="odd" onClick={() => reveal({ condition: 'tired' })}>
+            <Button variant="odd" onClick={oneUnwell}>
               Not well <Key name="dock.unwell" />
             </Button>
             <Button variant="plain" onClick={() => setOpen(true)}>
@@ -133,7 +142,7 @@ export function LandingForm({ bag, title, closed, species, like = 0, onLand, onA
             )}
           </div>
         )}
-        {like > 0 && draft.dead === 0 && !draft.other && (
+        {like > 0 && draft.dead === 0 && !draft.other && !draft.each && (
           <HowMany label="The same for" single="this bag" of={like + 1} value={bags} onChange={setBags} />
         )}
         <ActButton
@@ -168,27 +177,26 @@ export function sayDraft(draft: LandingDraft, listed: number): string {
   const fish =
     draft.alive === 0
       ? 'none alive'
-      : draft.condition === 'fit'
-        ? draft.alive === 1
-          ? 'upright'
-          : `all ${draft.alive} upright`
-        : `fish ${draft.condition}`;
+      : draft.each
+        ? sayEach(draft.each)
+        : draft.condition === 'fit'
+          ? draft.alive === 1
+            ? 'upright'
+            : `all ${draft.alive} upright`
+          : `fish ${draft.condition}`;
   const heads = draft.alive + draft.dead;
   const count = heads === listed ? '' : ` ${heads < listed ? `${listed - heads} short` : `${heads - listed} over`} of ${listed} listed.`;
   return `${bag}, ${fish}.${count}`;
 }
 
-function Advice({ draft }: { draft: LandingDraft }) {
-  switch (triage(draft)) {
-    case 'first aid':
-      return <Caution strong>{firstAid(draft)}</Caution>;
-    case 'observe':
-      return <Caution>Poor: to an observation tank before quarantine, hides and weak flow.</Caution>;
-    case 'settle':
-      return <Caution>Tired: quarantine with time to settle, no medicine yet.</Caution>;
-    default:
-      return null;
-  }
+/** Where the house sends such a bag, and why; what cannot wait is said in full. */
+function Advice({ draft, bag, times }: { draft: LandingDraft; bag?: BagCard; times: Props['times'] }) {
+  const { rules } = useMe().house;
+  const advised = advisedFor(draft, draft.other ? undefined : bag, { rules, times: times && { ...times, landedAtMs: houseNow() } });
+  if (advised.route === 'as usual') return null;
+  if (advised.route === 'clean water now') return <Caution strong>{firstAid(draft)}</Caution>;
+  const words = `${capital(sayBecause(advised))}: ${ROUTE_SAYS[advised.route]}.`;
+  return advised.route === 'bath offered' ? <p className="soft">{words}</p> : <Caution>{words}</Caution>;
 }
 
 type DetailProps = {
@@ -204,16 +212,10 @@ function Details({ draft, bag, species, change }: DetailProps) {
     <div className={css.bagDetails}>
       {(draft.other || !bag) && <SpeciesPicker species={species} value={draft.other} onChange={(words) => change({ other: words })} />}
       <div className="pair">
-        <CountField label="Alive" value={draft.alive} onChange={(alive) => change({ alive })} />
+        <CountField label="Alive" value={draft.alive} onChange={(alive) => change(withAlive(draft, alive))} />
         <CountField label="Dead" value={draft.dead} onChange={(dead) => change({ dead })} />
       </div>
-      <Chips
-        label="Fish"
-        options={CONDITIONS}
-        value={draft.condition}
-        onChange={(condition) => change({ condition })}
-        odd={(option) => option !== 'fit'}
-      />
+      <EachFish draft={draft} onChange={change} />
       <Chips
         label="Bag"
         options={BAG_CONDITIONS}

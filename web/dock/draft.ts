@@ -1,6 +1,6 @@
 // What the receiver is about to say of a bag: begins as the list has it, and is turned into the entries of one act.
 import type { BagCard } from '#contract/views.ts';
-import type { BagOpening, Carton, Condition } from '#core/dock/index.ts';
+import { headsIn, worstOf, type BagOpening, type Carton, type Condition, type EachFish } from '#core/dock/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
 import { newId, type Draft } from '../data/house.ts';
@@ -11,7 +11,10 @@ import type { Heard } from '../parts/SpeciesPicker.tsx';
 export type LandingDraft = {
   alive: number;
   dead: number;
+  /** Of the worst of them. */
   condition: Condition;
+  /** The living by how each looks, where they differ. */
+  each?: EachFish;
   bagCondition: BagOpening;
   temperature: string;
   method: ReadingMethod;
@@ -40,6 +43,28 @@ export function isAsListed(draft: LandingDraft, listed: number): boolean {
   );
 }
 
+/** All of them look so. */
+export const allLook = (condition: Condition) => ({ condition, each: undefined });
+
+/** One that was best off looks so after all; when no two differ any more, all look alike again. */
+export function oneLooks({ alive, condition, each }: LandingDraft, as: Condition): Pick<LandingDraft, 'condition' | 'each'> {
+  const now: EachFish = each ?? { [condition]: alive };
+  const from = (['fit', 'tired', 'poor', 'critical'] as const).find((look) => look !== as && (now[look] ?? 0) > 0);
+  if (from === undefined) return { condition, each };
+  const next = kept({ ...now, [from]: now[from]! - 1, [as]: (now[as] ?? 0) + 1 });
+  return Object.keys(next).length === 1 ? allLook(as) : { condition: worstOf(next), each: next };
+}
+
+/** The count of the living changed: who is no more was fit, for the others were pointed at one by one. */
+export function withAlive(draft: LandingDraft, alive: number): Pick<LandingDraft, 'alive' | 'condition' | 'each'> {
+  if (!draft.each) return { alive, condition: draft.condition };
+  const others = headsIn({ ...draft.each, fit: 0 });
+  if (others > alive || alive === 0) return { alive, ...allLook(draft.condition) };
+  const next = kept({ ...draft.each, fit: alive - others });
+  return Object.keys(next).length === 1 ? { alive, ...allLook(worstOf(next)) } : { alive, condition: worstOf(next), each: next };
+}
+const kept = (each: EachFish): EachFish => Object.fromEntries(Object.entries(each).filter(([, n]) => n > 0));
+
 /** `6 green chromis`, `4 banggai cardinalfish, 1 dead`. */
 export function sayFish({ alive, dead }: Pick<LandingDraft, 'alive' | 'dead'>, name: string): string {
   return `${alive} ${name}${dead > 0 ? `, ${dead} dead` : ''}`;
@@ -63,6 +88,7 @@ export function landingOf(draft: LandingDraft, { crate, bag, newBag, units }: Wh
         dead: draft.dead,
         quality: bag && isAsListed(draft, bag.listed) ? 'looked' : 'counted',
         condition: draft.condition,
+        ...(draft.each ? { each: draft.each } : {}),
         bagCondition: draft.bagCondition,
         ...(newBag ? { newBag } : {}),
         ...(heard

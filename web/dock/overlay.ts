@@ -18,8 +18,17 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
         arrived: { atMs: mark.atMs, by: mark.by, carton: entry.payload.carton },
       }));
     case 'bag.landed': {
-      const { bag, crate, lot, newBag, newLot, alive, dead, condition, bagCondition, note } = entry.payload;
-      const landed = { ...mark, alive, dead, condition, bagCondition, wrong: newLot?.insteadOf !== undefined, note };
+      const { bag, crate, lot, newBag, newLot, alive, dead, condition, each, bagCondition, note } = entry.payload;
+      const landed = {
+        ...mark,
+        alive,
+        dead,
+        condition,
+        ...(each ? { each } : {}),
+        bagCondition,
+        wrong: newLot?.insteadOf !== undefined,
+        note,
+      };
       const fish = newLot
         ? {
             lot,
@@ -36,6 +45,14 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
     }
     case 'bag.absent':
       return onBag(view, entry.payload.bag, (card) => ({ ...card, absent: mark }));
+    case 'bag.routed': {
+      const { bag, route, why } = entry.payload;
+      return onBag(view, bag, (card) => ({ ...card, routed: { ...mark, route, why } }));
+    }
+    case 'cleanWater.given': {
+      const { bag, vessel, litres, temperature, salinity } = entry.payload;
+      return onBag(view, bag, (card) => ({ ...card, afloat: false, clean: { ...mark, vessel, litres, temperature, salinity } }));
+    }
     case 'bag.assigned':
       return onBag(view, entry.payload.bag, (card) => ({ ...card, tank: { id: entry.payload.tank, code: codeOf(entry.payload.tank) } }));
     case 'float.started':
@@ -60,6 +77,8 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
 
 function takeBack(card: BagCard, act: string): BagCard {
   if (card.landed?.actId === act) return { ...card, landed: undefined };
+  if (card.clean?.actId === act) return { ...card, clean: undefined };
+  if (card.routed?.actId === act) return { ...card, routed: undefined };
   return card.absent?.actId === act ? { ...card, absent: undefined } : card;
 }
 

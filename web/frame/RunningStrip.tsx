@@ -1,7 +1,7 @@
 // The running strip: every float in the house, most urgent left, with a bell when one is due.
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import type { Afloat, ClaimTimer, TemporaryStay, VesselTimer } from '#contract/views.ts';
+import type { Afloat, ClaimTimer, CleanTimer, TemporaryStay, VesselTimer } from '#contract/views.ts';
 import { isSurfaceReading } from '#core/water/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
@@ -16,16 +16,18 @@ export function RunningStrip() {
   const runs = data?.floats ?? [];
   const vessels = data?.vessels ?? [];
   const stays = data?.stays ?? [];
+  const clean = data?.clean ?? [];
   const claims = (data?.claims ?? []).filter(({ endMs }) => endMs > now);
   useBell(
     [
       ...runs.map(({ floatId, dueAtMs }) => ({ run: floatId, dueAtMs })),
       ...vessels.map(({ run, next }) => ({ run: `${run} ${next.rule} ${next.step}`, dueAtMs: next.dueAtMs })),
+      ...clean.map(({ bag, dueAtMs }) => ({ run: `clean ${bag}`, dueAtMs })),
       ...stays.map(({ stayLimit, untilMs }) => ({ run: stayLimit, dueAtMs: untilMs })),
     ],
     now,
   );
-  if (runs.length + vessels.length + stays.length + claims.length === 0) return null;
+  if (runs.length + vessels.length + stays.length + claims.length + clean.length === 0) return null;
   const due = runs.filter((run) => run.dueAtMs <= now);
   return (
     <section aria-label="Timers">
@@ -34,6 +36,7 @@ export function RunningStrip() {
           ...runs.map((run) => ({ dueAtMs: run.dueAtMs, item: <RunItem key={run.floatId} run={run} now={now} /> })),
           ...vessels.map((vessel) => ({ dueAtMs: vessel.next.dueAtMs, item: <VesselItem key={vessel.run} vessel={vessel} now={now} /> })),
           ...stays.map((stay) => ({ dueAtMs: stay.untilMs, item: <StayItem key={stay.stayLimit} stay={stay} now={now} /> })),
+          ...clean.map((stands) => ({ dueAtMs: stands.dueAtMs, item: <CleanItem key={stands.bag} clean={stands} now={now} /> })),
           ...claims.map((claim) => ({ dueAtMs: claim.endMs, item: <ClaimItem key={claim.crate} claim={claim} now={now} /> })),
         ]
           .sort((a, b) => a.dueAtMs - b.dueAtMs)
@@ -48,6 +51,7 @@ export function RunningStrip() {
               ({ vessel, tankCode, next, paged }) =>
                 `${vessel} for ${tankCode}: ${RULE_SAYS[next.rule]} is due${paged ? `, ${paged} was called` : ''}`,
             ),
+          ...clean.filter(({ dueAtMs }) => dueAtMs <= now).map(({ lotLabel }) => `${lotLabel} in clean water are to be checked`),
           ...stays.filter(({ untilMs }) => untilMs <= now).map(({ lotLabel, tankCode }) => `${lotLabel} are to be out of ${tankCode}`),
         ].join('. ')}
       </span>
@@ -116,6 +120,24 @@ function StayItem({ stay: { lotLabel, n, tank, tankCode, sinceMs, untilMs }, now
         <span className="left num">{leftMs <= 0 ? 'due' : countdown(leftMs)}</span>
         <span className="soft">
           {n} {lotLabel} out
+        </span>
+        <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
+      </Link>
+    </li>
+  );
+}
+
+/** Fish in clean water: somebody looks, and moves them on. */
+function CleanItem({ clean: { bag, label, lotLabel, n, sinceMs, dueAtMs }, now }: { clean: CleanTimer; now: number }) {
+  const leftMs = dueAtMs - now;
+  const done = Math.min(1, Math.max(0, (now - sinceMs) / Math.max(1, dueAtMs - sinceMs)));
+  return (
+    <li className={leftMs <= 0 ? 'due' : ''}>
+      <Link to={`/bench?bag=${bag}`}>
+        <span>Clean water, {label}</span>
+        <span className="left num">{leftMs <= 0 ? 'due' : countdown(leftMs)}</span>
+        <span className="soft">
+          {leftMs <= 0 ? 'check' : ''} {n} {lotLabel}
         </span>
         <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
       </Link>

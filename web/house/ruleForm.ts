@@ -1,11 +1,13 @@
 // The house's rules as a form: what is asked, and the entry that the answers become. Quarantine has a form of their own (QuarantineRules).
 import { HOUSE_METHOD_CLASSES, HOUSE_METHODS, type HouseMethods } from '#core/bench/index.ts';
 import { COST_CODES } from '#core/placement/index.ts';
+import { ROUTES_FOR, TRIAGE_FACTS, type TriageRules } from '#core/dock/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
 import { WATER_TYPES } from '#core/species/index.ts';
 import type { Draft } from '../data/house.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
 import { zoneField } from '../parts/zoneField.ts';
+import { FACT_TITLES } from '../words/triage.ts';
 import { shortReason } from '../words/placeRefusals.ts';
 import { capital } from '../words/text.ts';
 
@@ -72,6 +74,7 @@ const PLAIN: FormField[] = [
     about: 'When work becomes urgent, when a float is over, how long fish may stay in a bucket and a wet net stays dangerous.',
   }),
   number('longClosedH', 'A crate is urgent when closed for, h', [0, 240]),
+  number('cleanWaterMin', 'Fish in clean water are checked within, min', [1, 240], whole),
   number('floatWithinC', 'A float is over within, °C', [0.1, 5]),
   number('eveningFromHour', 'Evening round from, hour', [1, 23], whole),
   number('triesBeforeRest', 'Catching tries a day before a rest', [1, 20], { ...whole, hint: 'each try scares them more' }),
@@ -92,6 +95,21 @@ const PLACES: FormField[] = [
     hint: 'for those that it harms; copper until it is tested at zero',
   }),
 ];
+
+/** Where each fact about a bag sends it; what may be chosen for each is the house's. */
+const TRIAGE: FormField[] = TRIAGE_FACTS.map((fact, index): FormField => ({
+  name: `triage ${fact}`,
+  type: 'choice',
+  label: FACT_TITLES[fact],
+  options: ROUTES_FOR[fact],
+  ...(index === 0
+    ? {
+        section: 'Where a landed bag goes',
+        about:
+          'What is seen of a bag sends it somewhere first; of several facts the most pressing one decides. The receiver may say otherwise, with a reason.',
+      }
+    : {}),
+}));
 
 /** Each cost of a place: taken by a keeper's tap, or only by a lead who says why. */
 const COSTS: FormField[] = COST_CODES.map((code, index): FormField => ({
@@ -114,6 +132,7 @@ export const RULE_FIELDS: FormField[] = [
   ...PLAIN,
   ...RUNS,
   ...AROUND,
+  ...TRIAGE,
   ...PLACES,
   ...COSTS,
   ...MEALS,
@@ -137,7 +156,7 @@ const houseMethodValues = ({ shortUnderH, ...ways }: HouseMethods): Values => ({
   ),
 });
 export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { quarantine: _quarantine, hungryAfterDays, houseMethods, runs, ambient, places, ...plain } = house.rules;
+  const { quarantine: _quarantine, hungryAfterDays, houseMethods, runs, ambient, places, triage, ...plain } = house.rules;
   const numbers = Object.fromEntries(
     Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...ambient, ...hungryAfterDays }).map(([name, value]) => [
       name,
@@ -147,7 +166,8 @@ export const ruleValues = (house: { name: string; zone: string; rules: HouseRule
   const { cmPerL, heldDays, leadOnly = [] } = places;
   const costs = Object.fromEntries(COST_CODES.map((code) => [code, leadOnly.includes(code) ? 'a lead' : 'a keeper']));
   const room = Object.fromEntries(Object.entries(cmPerL).map(([system, cm]) => [`cm ${system}`, String(cm)]));
-  return { ...numbers, ...room, ...costs, heldDays: String(heldDays), ...houseMethodValues(houseMethods) };
+  const routes = Object.fromEntries(TRIAGE_FACTS.map((fact) => [`triage ${fact}`, triage[fact]]));
+  return { ...numbers, ...routes, ...room, ...costs, heldDays: String(heldDays), ...houseMethodValues(houseMethods) };
 };
 const numbersOf = (values: Values, fields: readonly FormField[]) =>
   Object.fromEntries(fields.map(({ name }) => [name, numberOf(values[name])]));
@@ -167,6 +187,7 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
       rules: {
         ...rules,
         ...numbersOf(values, PLAIN),
+        triage: Object.fromEntries(TRIAGE_FACTS.map((fact) => [fact, values[`triage ${fact}`]])) as TriageRules,
         runs: numbersOf(values, RUNS) as HouseRules['runs'],
         places: {
           cmPerL: Object.fromEntries(

@@ -20,6 +20,8 @@ const STATES: readonly { says: string; opening: BagOpening }[] = [
 const sayState = (opening: BagOpening) => STATES.find((state) => JSON.stringify(state.opening) === JSON.stringify(opening))!.says;
 
 type Props = {
+  /** It stands open on record: nobody says otherwise. */
+  open?: boolean;
   standing: Standing;
   onStanding: (standing: Standing) => void;
   controls: Partial<Controls>;
@@ -30,19 +32,21 @@ type Props = {
 const MINUTES = [30, 60, 90, 120] as const;
 const HOURS = [12, 18, 24] as const;
 
-export function Hands({ standing, onStanding, controls, faults, onChange }: Props) {
+export function Hands({ open = false, standing, onStanding, controls, faults, onChange }: Props) {
   const { read, bare, unit } = useUnits();
   const all = { ...STARTING_CONTROLS, ...controls };
   const set = (part: Partial<Controls>) => onChange({ ...controls, ...part });
   const bucket = faults.find(({ field }) => field === 'controls.bucketL');
   return (
     <div className={css.hands} role="group" aria-label="What can still be changed">
-      <Pick
-        label="The bag is"
-        options={STATES.map(({ says }) => says)}
-        value={sayState(standing.opening)}
-        onChange={(says) => onStanding({ ...standing, opening: STATES.find((state) => state.says === says)!.opening })}
-      />
+      {!open && (
+        <Pick
+          label="The bag is"
+          options={STATES.map(({ says }) => says)}
+          value={sayState(standing.opening)}
+          onChange={(says) => onStanding({ ...standing, opening: STATES.find((state) => state.says === says)!.opening })}
+        />
+      )}
       <Switch label="Fed before" on={standing.fed} onChange={(fed) => onStanding({ ...standing, fed })} />
       <Pick label="Air" options={AIR_LEVELS} value={all.air} onChange={(air) => set({ air })} />
       <Switch label="Ammonia binder" on={all.ammoniaBinder} onChange={(ammoniaBinder) => set({ ammoniaBinder })} />

@@ -25,7 +25,8 @@ export function InTheBag({ bag, input, comparison }: { bag: BenchBag; input: Req
   return (
     <>
       <p className={css.wayNow}>
-        In the bag now, {bag.readings.pH && bag.readings.ammonia ? 'measured' : 'an estimate'}: pH {start.pH.toFixed(1)}, ammonia{' '}
+        {bag.clean ? `In the clean water, ${bag.clean.vessel},` : 'In the bag'} now,{' '}
+        {bag.readings.pH && bag.readings.ammonia ? 'measured' : 'an estimate'}: pH {start.pH.toFixed(1)}, ammonia{' '}
         {units.say('ammonia', start.tan)}, of it {start.nh3.toFixed(2)} toxic ({ammoniaBand(start.nh3)})
         <Figured figure={bagAmmoniaFigure(figured)} />, oxygen {start.oxygen.toFixed(0)} mg/L.{' '}
         {isClosed && !closed.outside && <Lasts closed={closed} />}

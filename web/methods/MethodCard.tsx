@@ -75,10 +75,14 @@ export function MethodCard({ bag, siblings, onSkip, onChosen }: Props) {
   return (
     <>
       <p className="soft tight">
-        {bag.crateLabel} · {bag.label} · {bag.alive} {bag.lotLabel} for {bag.tank!.code} · closed {sayTime(input.bag.closedHours * 60)} ·{' '}
-        <Link to={`/room?bag=${bag.bag}`}>another tank</Link>
+        {bag.crateLabel} · {bag.label} · {bag.alive} {bag.lotLabel} for {bag.tank!.code} · {bag.clean ? 'in clean water for' : 'closed'}{' '}
+        {sayTime(input.bag.closedHours * 60)} · <Link to={`/room?bag=${bag.bag}`}>another tank</Link>
         <Button variant="link" className="btn-quiet" onClick={onSkip}>
-          {verdict.is === 'measure first' ? 'float it closed meanwhile' : 'go on without a method'}
+          {bag.clean
+            ? 'net them into the tank as they are'
+            : verdict.is === 'measure first'
+              ? 'float it closed meanwhile'
+              : 'go on without a method'}
         </Button>
       </p>
       <div className={css.wayBoard}>
@@ -116,7 +120,14 @@ export function MethodCard({ bag, siblings, onSkip, onChosen }: Props) {
           faults={faults}
           hands={
             <>
-              <Hands standing={standing} onStanding={setStanding} controls={controls} faults={faults} onChange={setControls} />
+              <Hands
+                open={bag.clean !== undefined}
+                standing={standing}
+                onStanding={setStanding}
+                controls={controls}
+                faults={faults}
+                onChange={setControls}
+              />
               <AirCaution air={controls.air ?? 'none'} ammoniaBinder={controls.ammoniaBinder ?? false} />
             </>
           }

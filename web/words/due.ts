@@ -16,6 +16,11 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
     name: 'a claim to be sent',
     leads: ({ facts }) => ({ to: `/dock/claims?crate=${facts.crate}`, doing: 'To the claim' }),
   },
+  'clean-water': {
+    says: ({ facts }) => `Check the fish in clean water, and move them on: ${facts.what}`,
+    name: 'fish in clean water',
+    leads: ({ facts }) => ({ to: `/bench?bag=${facts.bag}`, doing: 'To the bench' }),
+  },
   'crate-due': { says: ({ facts }) => `${facts.crateLabel} is to come`, name: 'a crate to come', leads: toDock },
   float: {
     says: ({ facts }) => `Net out ${facts.what} in ${facts.tankCode}`,

@@ -9,6 +9,7 @@ import { roomWords } from './room.ts';
 import { roundWords } from './rounds.ts';
 import { runWords } from './runs.ts';
 import { FIELD_WORDS } from './species.ts';
+import { sayEach } from './triage.ts';
 import { capital, plural } from './text.ts';
 
 const CRATE_WORDS: Record<keyof CrateFields, string> = {
@@ -60,12 +61,15 @@ export const entryWords: Words = {
   'crate.expected': ({ label, bags }) =>
     `${label} is on its way: ${plural(bags.length, 'bag')}, ${bags.reduce((sum, { n }) => sum + n, 0)} heads`,
   'crate.arrived': ({ crate, carton }, name) => `${name(crate)} is here, carton ${carton}`,
-  'bag.landed': ({ bag, lot, alive, dead, condition, bagCondition, newBag, newLot }, name) =>
-    `Landed ${newBag?.label ?? name(bag)}: ${alive} ${newLot?.label ?? name(lot)}${dead ? `, ${dead} dead` : ''}${condition === 'fit' ? '' : `, ${condition}`}${bagCondition === 'sound' ? '' : `, bag ${bagCondition}`}${newLot?.insteadOf ? ', other than listed' : ''}`,
+  'bag.landed': ({ bag, lot, alive, dead, condition, each, bagCondition, newBag, newLot }, name) =>
+    `Landed ${newBag?.label ?? name(bag)}: ${alive} ${newLot?.label ?? name(lot)}${dead ? `, ${dead} dead` : ''}${each ? `, ${sayEach(each)}` : condition === 'fit' ? '' : `, ${condition}`}${bagCondition === 'sound' ? '' : `, bag ${bagCondition}`}${newLot?.insteadOf ? ', other than listed' : ''}`,
   'bag.absent': ({ bag }, name) => `${name(bag)} was not in the box`,
+  'bag.routed': ({ bag, route, why }, name) => `${name(bag)}: ${route} (${why})`,
   'bag.assigned': ({ bag, tank }, name) => `${name(bag)} is assigned to ${name(tank)}`,
   'method.chosen': ({ bag, method, advised, house, why }, name) =>
     `${name(bag)}: ${method}${method === advised ? ', as computed' : `, not ${advised} as computed`}${house && method === house ? ', by house rule' : ''}${why ? ` (${why})` : ''}`,
+  'cleanWater.given': ({ bag, n, vessel, litres, temperature, salinity }, name, { say }) =>
+    `${n} of ${name(bag)} into clean water, ${vessel}: ${say('volume', litres)}, ${say('temperature', temperature.value)}, ${say('salinity', salinity.value)}`,
   'float.started': ({ bag, tank, minutes }, name) => `${name(bag)} afloat in ${name(tank)} for ${Math.round(minutes)} min`,
   'fish.released': ({ bag, lot, tank, alive, dead }, name) =>
     `${alive} ${name(lot)} from ${name(bag)} into ${name(tank)}${dead ? `, ${dead} dead` : ''}`,

@@ -9,6 +9,9 @@ export const NO_FLOAT: Record<'soft' | 'critical', string> = {
 const FOUL =
   'Foul water: keep the bag closed until all is ready and net the fish out within two minutes of opening, into clean water at its own temperature and salinity. Opened and kept, the ammonia turns toxic as carbon dioxide leaves.';
 
-/** Of a bag whose triage is first aid. */
+const ELSE =
+  'This house gives them clean, well aired water first, at the bag’s own temperature and salinity. A bag that is opened for one is open for all.';
+
+/** Of a bag whose fish get clean water before anything else. */
 export const firstAid = ({ bagCondition, condition }: { bagCondition: BagOpening; condition: Condition }): string =>
-  bagCondition === 'soft' ? NO_FLOAT.soft : condition === 'critical' ? NO_FLOAT.critical : FOUL;
+  bagCondition === 'soft' ? NO_FLOAT.soft : condition === 'critical' ? NO_FLOAT.critical : bagCondition === 'foul' ? FOUL : ELSE;

@@ -61,6 +61,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'bag.alreadyAbsent': ({ bag, ...facts }, { when }) => `${capital(bag)} was said not to be in the box: ${by(facts, when)}.`,
   'bag.notLanded': ({ bag }) => `${capital(bag)} is not landed.`,
   'bag.otherLot': ({ bag }) => `${capital(bag)} has other fish than this says. Check again.`,
+  'bag.eachDiffers': ({ alive, told }) => `${alive} are alive, and how ${told} of them look was said. Count them again.`,
   'bag.empty': () => 'A bag with no fish in it is not landed: say that it is short, or not in the box.',
   'bag.alreadyReleased': ({ bag, ...facts }, { when }) => `The fish of ${bag} are out already: ${by(facts, when)}.`,
   'bag.notAssigned': ({ bag }) => `Choose a tank for ${bag} first.`,
@@ -72,6 +73,11 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
       : `${capital(bag)}: ${NO_FLOAT.critical}`,
   'release.countDiffers': ({ onRecord, given }) =>
     `${onRecord} are on record in this bag, you said ${given}. Count again; a difference is recorded as one.`,
+  'bag.inCleanWater': ({ bag, ...facts }, { when }) => `The fish of ${bag} stand in clean water already: ${by(facts, when)}.`,
+  'cleanWater.notKnown': ({ bag, what }) =>
+    `Nobody knows the ${what} of ${bag}: clean water of another salinity or warmth is a shock to a fish that is down already. Read the bag first.`,
+  'cleanWater.notMatched': ({ bag, offC, offPpt }, { units }) =>
+    `The clean water may be ${units.sayStep(Number(offC))} and ${units.say('salinity', Number(offPpt))} off the water of ${bag}: make it nearer, or read the bag in its water.`,
   'release.noFloat': ({ bag }) => `The float of ${bag} is not this one any more. Check again.`,
   'release.salinity': ({ step, tolerance, open, tank, change }, { units }) =>
     change
@@ -175,6 +181,8 @@ const OVERRULED: Partial<Record<RefusalCode, string>> = {
   'treatment.notKnown': 'not known whether they tolerate it',
   'claim.few': 'few dead',
   'claim.late': 'after their hours',
+  'cleanWater.notKnown': 'the bag’s water not known',
+  'cleanWater.notMatched': 'clean water not matched',
   'bath.harsh': 'a harsh bath',
   'bath.notMatched': 'bath water not matched',
   'method.notComputed': 'not calculated',

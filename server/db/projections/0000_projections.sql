@@ -55,6 +55,18 @@ CREATE TABLE `p_claim` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_claim_crate` ON `p_claim` (`crate`);--> statement-breakpoint
+CREATE TABLE `p_clean_water` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`bag` text NOT NULL,
+	`lot` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_clean_water_bag` ON `p_clean_water` (`bag`);--> statement-breakpoint
+CREATE INDEX `p_clean_water_lot` ON `p_clean_water` (`lot`);--> statement-breakpoint
 CREATE TABLE `p_crate` (
 	`id` text PRIMARY KEY NOT NULL,
 	`entry` text NOT NULL,
@@ -102,6 +114,7 @@ CREATE TABLE `p_landing` (
 	`quality` text NOT NULL,
 	`condition` text NOT NULL,
 	`bag_condition` text NOT NULL,
+	`each` text,
 	`note` text
 );
 --> statement-breakpoint
@@ -154,6 +167,19 @@ CREATE TABLE `p_release` (
 CREATE INDEX `p_release_bag` ON `p_release` (`bag`);--> statement-breakpoint
 CREATE INDEX `p_release_tank` ON `p_release` (`tank`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_release_at` ON `p_release` (`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_route` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`bag` text NOT NULL,
+	`lot` text NOT NULL,
+	`route` text NOT NULL,
+	`why` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_route_bag` ON `p_route` (`bag`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_route_lot` ON `p_route` (`lot`);--> statement-breakpoint
 CREATE TABLE `p_taught` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -720,7 +746,7 @@ CREATE INDEX `p_treatment_end_treatment` ON `p_treatment_end` (`treatment`);--> 
 CREATE VIEW `now_assignment` AS select "entry", "at_ms", "by", "voided_by", "bag", "tank", "overruled" from "p_assignment" where "p_assignment"."entry" = ((select "entry" from "p_assignment" "x" where ("x"."voided_by" is null and "x"."bag" = "p_assignment"."bag") order by "x"."at_ms" desc, "x"."entry" desc limit 1));--> statement-breakpoint
 CREATE VIEW `now_coming` AS select "now_assignment"."tank", "now_standing"."place", "now_standing"."lot", "now_standing"."n" from "now_standing" inner join "now_assignment" on "now_assignment"."bag" = "now_standing"."place" union all select "p_bench_run"."tank", "now_standing"."place", "now_standing"."lot", "now_standing"."n" from "now_standing" inner join "p_bench_run" on "p_bench_run"."id" = "now_standing"."place";--> statement-breakpoint
 CREATE VIEW `now_fault` AS select "entry", "at_ms", "by", "voided_by", "tank", "what", ((select "until_ms" from "p_due" where ("p_due"."voided_by" is null and "p_due"."due" = "p_fault"."entry" || ':fault:mend') order by "p_due"."at_ms" desc, "p_due"."entry" desc limit 1)) as "put_off_until_ms" from "p_fault" where ("p_fault"."voided_by" is null and coalesce(((select "kind" from "p_due" where ("p_due"."voided_by" is null and "p_due"."due" = "p_fault"."entry" || ':fault:mend') order by "p_due"."at_ms" desc, "p_due"."entry" desc limit 1)), '') not in ('done', 'skipped'));--> statement-breakpoint
-CREATE VIEW `now_float` AS select "entry", "at_ms", "by", "voided_by", "id", "bag", "lot", "tank", "n", "minutes", "bag_c", "bag_method", "tank_c", "water_l" from "p_float" where ("p_float"."voided_by" is null and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."run" = "p_float"."id" and "p_release"."bag" = "p_float"."bag")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_float"."bag")));--> statement-breakpoint
+CREATE VIEW `now_float` AS select "entry", "at_ms", "by", "voided_by", "id", "bag", "lot", "tank", "n", "minutes", "bag_c", "bag_method", "tank_c", "water_l" from "p_float" where ("p_float"."voided_by" is null and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."run" = "p_float"."id" and "p_release"."bag" = "p_float"."bag")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_float"."bag")) and not exists (select 1 from "p_clean_water" where ("p_clean_water"."voided_by" is null and "p_clean_water"."bag" = "p_float"."bag")));--> statement-breakpoint
 CREATE VIEW `now_loss` AS select "entry", "at_ms", "by", "voided_by", "lot", "place", "n", coalesce(((select "cause" from "p_loss_class" where ("p_loss_class"."voided_by" is null and "p_loss_class"."loss" = "p_loss"."entry") order by "p_loss_class"."at_ms" desc, "p_loss_class"."entry" desc limit 1)), "cause") as "cause", "sure", "cause" as "said" from "p_loss" where "p_loss"."voided_by" is null;--> statement-breakpoint
 CREATE VIEW `now_lot` AS select "id", "entry", "voided_by", "label", "species", "heard_as", coalesce(((select "size_cm" from "p_measure" where ("p_measure"."voided_by" is null and "p_measure"."lot" = "p_lot"."id") order by "p_measure"."at_ms" desc, "p_measure"."entry" desc limit 1)), "size_cm") as "size_cm", "origin", "supplier", "crate", "instead_of" from "p_lot";--> statement-breakpoint
 CREATE VIEW `now_open_bag` AS select "id", "entry", "voided_by", "crate", "label", "box", "ord", "lot", "listed", "free", "water_l" from "p_bag" where ("p_bag"."voided_by" is null and not exists (select 1 from "p_absence" where ("p_absence"."voided_by" is null and "p_absence"."bag" = "p_bag"."id")) and not exists (select 1 from "p_landing" where ("p_landing"."voided_by" is null and "p_landing"."bag" = "p_bag"."id" and "p_landing"."alive" = 0)) and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."bag" = "p_bag"."id")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_bag"."id")));--> statement-breakpoint
