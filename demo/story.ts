@@ -11,6 +11,7 @@ import { isPassedBy, reasonsForPassingBy, tellRoomDay } from './roomDays.ts';
 import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, SYSTEMS, ZONE } from './rooms.ts';
 import { tellRound, type Trouble } from './rounds.ts';
 import { SPECIES } from './species.ts';
+import { tellCleanWater, tellOldClaim } from './lastMinutes.ts';
 import { EXPECTED_CRATE, OPEN_CRATE, OPEN_LANDED, OPENING } from './stock.ts';
 import { SENDERS } from './suppliers.ts';
 import { makeTeller, type Teller } from './teller.ts';
@@ -64,46 +65,6 @@ export function tellStory(file: string, opensAtMs: number, meet: (house: Teller[
   tellCleanWater(story);
   teller.finish();
   return teller.house;
-}
-
-/** One that nobody sent in its hours: sent all the same, and refused. */
-function tellOldClaim({ teller, at }: Story): void {
-  const old = teller.house.view('claims').claims.findLast(({ stage }) => stage === 'open');
-  if (!old) return;
-  const { crate, counts } = old;
-  teller.tell(at(0, 7, 36), 'ines', {
-    kind: 'claim.sent',
-    payload: { crate, counts, note: 'by telephone' },
-    overrules: [{ code: 'claim.late', reason: 'nobody had written their hours down' }],
-  });
-  teller.tell(at(0, 7, 38), 'ines', { kind: 'claim.answered', payload: { crate, answer: 'refused', note: 'after their hours' } });
-}
-
-/** The last bag landed looked fit, and does not any more: clean water like its own, before a tank is thought of. */
-function tellCleanWater({ teller, at }: Story): void {
-  const bag = teller.house.view('bench').bags.find(({ label, crate }) => crate === OPEN_CRATE.key && label === `bag ${OPEN_LANDED}`)!;
-  const made = (value: number, unit: string) => ({
-    value,
-    typed: `${value} ${unit}`,
-    method: 'in the water' as const,
-    source: 'measured' as const,
-  });
-  teller.tell(at(0, 7, 38), 'bram', {
-    kind: 'bag.routed',
-    payload: { bag: bag.bag, lot: bag.lot, route: 'clean water now', why: 'one of them hangs at the surface by now' },
-  });
-  teller.tell(at(0, 7, 39), 'bram', {
-    kind: 'cleanWater.given',
-    payload: {
-      bag: bag.bag,
-      lot: bag.lot,
-      n: bag.alive,
-      vessel: 'bucket 2',
-      litres: 8,
-      temperature: made(bag.temperature!.value, '°C'),
-      salinity: made(OPEN_CRATE.stated.salinityPpt!, 'ppt'),
-    },
-  });
 }
 
 function tellSetUp({ teller, at }: Story): void {

@@ -14,7 +14,7 @@ export function Urgency({ bag }: { bag: BenchBag }) {
   return (
     <>
       <Caution strong>{firstAid(bag.landed)}</Caution>
-      <Link className="btn btn-plain" to={`/dock?crate=${bag.crate}&clean=${bag.bag}`}>
+      <Link className="btn btn-act" to={`/dock?crate=${bag.crate}&clean=${bag.bag}`}>
         Clean water now
       </Link>
     </>

@@ -3,6 +3,8 @@ import { Link, useNavigate } from 'react-router';
 import type { BenchBag, RunCard } from '#contract/views.ts';
 import { useOutbox } from '../data/house.ts';
 import { ActButton } from '../parts/ActButton.tsx';
+import { useMe } from '../data/me.ts';
+import { wantsCleanWater } from '../dock/route.ts';
 import { Urgency } from './FloatSays.tsx';
 import { METHOD_TITLES } from '../words/runs.ts';
 
@@ -41,6 +43,7 @@ export function NextInHand({ next, done }: Props) {
 
 /** A bag that has no tank yet is not floated. */
 export function NoTank({ bag }: { bag: BenchBag }) {
+  const wants = wantsCleanWater(bag, useMe().house.rules);
   return (
     <>
       <p className="soft tight">
@@ -50,6 +53,20 @@ export function NoTank({ bag }: { bag: BenchBag }) {
         <span className="num">{bag.alive}</span> {bag.lotLabel}
       </p>
       <Urgency bag={bag} />
+      {wants ? (
+        <Link className="btn btn-plain" to={`/room?bag=${bag.bag}`}>
+          Choose a tank first
+        </Link>
+      ) : (
+        <ChooseTank bag={bag} />
+      )}
+    </>
+  );
+}
+
+function ChooseTank({ bag }: { bag: BenchBag }) {
+  return (
+    <>
       <p>
         {bag.clean
           ? `They stand in clean water, ${bag.clean.vessel}. Choose the tank that they go to next, by way of a bath if they need one.`

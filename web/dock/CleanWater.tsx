@@ -56,6 +56,7 @@ export function CleanWater({ bag, crate, onDone }: Props) {
             key={quantity}
             label={ASKS[quantity]}
             quantity={quantity}
+            optional
             text={fields[`bag ${quantity}`]}
             onChange={set(`bag ${quantity}`)}
             hint={

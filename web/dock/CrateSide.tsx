@@ -116,7 +116,7 @@ const BagRow = memo(
           <span className={clsx('soft', css.bagBy)}>
             {mark.by}, {when(mark.atMs)}
             {bag.temperature && ` · ${say('temperature', bag.temperature.value)} ${bag.temperature.method}`}
-            {landed?.note && ` · ${landed.note}`}
+            {landed?.note && ` · ${landed.note}`} {asks && <OtherRoute bag={bag} route={route} />}
           </span>
           {clean && (
             <span className={css.bagBy}>
@@ -124,7 +124,7 @@ const BagRow = memo(
               {(person.role === 'lead' || clean.by === person.name) && !isOnWay(bag) && !bag.released && (
                 <Button
                   variant="link"
-                  className="btn-quiet"
+                  className={clsx('btn-quiet', css.otherWay)}
                   aria-label={`Undo: ${bag.label} in clean water`}
                   onClick={() => onUndo(clean.actId, `${bag.label} in clean water`)}
                 >
@@ -133,15 +133,10 @@ const BagRow = memo(
               )}
             </span>
           )}
-          {asks && (
+          {asks && (LOUD.has(route) || routed) && (
             <span className={css.bagBy}>
-              {(LOUD.has(route) || routed) && (
-                <>
-                  <b>{capital(ROUTE_SAYS[route])}</b>
-                  {routed && ` (${routed.by}: ${routed.why})`}{' '}
-                </>
-              )}
-              <OtherRoute bag={bag} route={route} />
+              <b>{capital(ROUTE_SAYS[route])}</b>
+              {routed && ` (${routed.by}: ${routed.why})`}
             </span>
           )}
         </span>
@@ -179,7 +174,7 @@ function NextStep({ bag, crate, rules }: { bag: BagCard; crate: string; rules: D
   if (bag.afloat) return <Link to={`/bench?bag=${bag.bag}`}>afloat in {bag.tank?.code}</Link>;
   const step = stepOf(bag, crate, rules);
   return step ? (
-    <Link className={step.now ? 'btn btn-act btn-sm' : 'btn btn-plain'} to={step.to} aria-label={step.says}>
+    <Link className={step.now ? 'btn btn-odd' : 'btn btn-plain'} to={step.to} aria-label={step.says}>
       {step.words}
     </Link>
   ) : null;

@@ -196,7 +196,7 @@ function Advice({ draft, bag, times }: { draft: LandingDraft; bag?: BagCard; tim
   if (advised.route === 'as usual') return null;
   if (advised.route === 'clean water now') return <Caution strong>{firstAid(draft)}</Caution>;
   const words = `${capital(sayBecause(advised))}: ${ROUTE_SAYS[advised.route]}.`;
-  return advised.route === 'bath offered' ? <p className="soft">{words}</p> : <Caution>{words}</Caution>;
+  return advised.route === 'bath offered' ? <p className={clsx('soft', css.routeSays)}>{words}</p> : <Caution>{words}</Caution>;
 }
 
 type DetailProps = {
