@@ -4,6 +4,7 @@ import type { Undo } from '#core/journal/index.ts';
 import type { Kinds } from './basics/define.ts';
 import { benchKinds } from './bench/kinds.ts';
 import { dockKinds } from './dock/kinds.ts';
+import { photoKinds } from './photos/kinds.ts';
 import { exposureKinds } from './exposure/kinds.ts';
 import { movesKinds } from './moves/kinds.ts';
 import { notebookKinds } from './notebook/kinds.ts';
@@ -26,6 +27,7 @@ export const kinds: Kinds<Payloads> = {
   ...roomKinds,
   ...speciesKinds,
   ...dockKinds,
+  ...photoKinds,
   ...benchKinds,
   ...runsKinds,
   ...quarantineKinds,

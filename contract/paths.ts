@@ -13,6 +13,8 @@ export const paths = {
   views: '/api/views',
   live: '/api/live',
   export: '/api/export',
+  /** Bytes of photographs, by their SHA-256. */
+  files: '/api/files',
   demoClock: '/api/demo/clock',
   meter: '/api/devices/meter',
   meterReference: '/api/devices/meter/reference',

@@ -23,6 +23,7 @@ export type * from './moves/views.ts';
 export type * from './notebook/views.ts';
 export { isLogbookGroup, kindsOfGroup, LOGBOOK_GROUPS, type LogbookGroup } from './notebook/groups.ts';
 export type * from './people/views.ts';
+export type * from './photos/views.ts';
 export type * from './quarantine/views.ts';
 export type * from './room/views.ts';
 export type * from './rounds/views.ts';

@@ -1,4 +1,5 @@
 // What is told last, so that nothing before it changes: a claim that was late, and a bag that could not wait.
+import { deadInBag } from './pictures.ts';
 import { OPEN_CRATE, OPEN_LANDED } from './stock.ts';
 import type { Teller } from './teller.ts';
 
@@ -15,6 +16,16 @@ export function tellOldClaim({ teller, at }: Story): void {
     overrules: [{ code: 'claim.late', reason: 'nobody had written their hours down' }],
   });
   teller.tell(at(0, 7, 38), 'ines', { kind: 'claim.answered', payload: { crate, answer: 'refused', note: 'after their hours' } });
+}
+
+/** The comet came dead: its bag is photographed before it is opened. */
+export function tellPhotograph({ teller, at }: Story): void {
+  const crate = teller.house.view('dock').crates.find(({ crate }) => crate === OPEN_CRATE.key)!;
+  const { bag } = crate.bags.find(({ landed }) => landed !== undefined && landed.alive === 0)!;
+  teller.tell(at(0, 7, 39), 'bram', {
+    kind: 'photo.taken',
+    payload: { photo: teller.id(), of: { kind: 'bag', id: bag }, shows: 'the closed bag', ...deadInBag() },
+  });
 }
 
 /** The last bag landed looked fit, and does not any more: clean water like its own, before a tank is thought of. */

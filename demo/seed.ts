@@ -1,5 +1,6 @@
 // `npm run demo` seeds with this: makes the demo house in its data directory unless it is there already.
 import fs from 'node:fs';
+import path from 'node:path';
 import { atLocal, houseDay, parseLocal } from '#core/time/index.ts';
 import { mustBeReadable } from '#server/db/format.ts';
 import { findMeta, setMeta } from '#server/db/meta.ts';
@@ -8,6 +9,7 @@ import { houseFile } from '#server/directory/directory.ts';
 import { takeLease } from '#server/directory/lease.ts';
 import { makeCredentials } from '#server/door/credentials.ts';
 import { readOptions } from '#server/options.ts';
+import { storePictures } from './pictures.ts';
 import { PEOPLE, ZONE } from './rooms.ts';
 import { tellStory } from './story.ts';
 
@@ -19,6 +21,7 @@ export async function seedDemo(file: string, opensAtMs: number): Promise<{ entri
   setMeta(house.client, 'demo', '1');
   setMeta(house.client, 'demoPins', JSON.stringify(Object.fromEntries(PEOPLE.map(({ person, pin }) => [person, pin]))));
   setMeta(house.client, 'houseNow', String(opensAtMs));
+  storePictures(path.dirname(file));
   const entries = house.store.latestSeq();
   house.close();
   return { entries };

@@ -28,6 +28,7 @@ import type { RunningHouse } from './house/house.ts';
 import { startWatch } from './keep/watch.ts';
 import { makeHub } from './live/hub.ts';
 import { logRequests, makeLog, whatOf, type Log } from './log/log.ts';
+import { photoRoutes } from './routes/photos.ts';
 import { demoClockRoutes } from './routes/demoClock.ts';
 import { journalRoutes } from './routes/journal.ts';
 
@@ -38,6 +39,8 @@ const YEAR_MS = 365 * DAY_MS;
 export type App = { express: Express; close(): void };
 type Options = {
   house: RunningHouse;
+  /** The directory that keeps its photographs; none where none are kept. */
+  data?: string;
   dist?: string;
   hostNames?: readonly string[];
   log?: Log;
@@ -46,7 +49,7 @@ type Options = {
   slowMs?: number;
 };
 
-export function makeApp({ house, dist, hostNames = [], log = makeLog(), firstCode = makeFirstCode(), slowMs }: Options): App {
+export function makeApp({ house, data, dist, hostNames = [], log = makeLog(), firstCode = makeFirstCode(), slowMs }: Options): App {
   const app = express();
   app.disable('x-powered-by').set('etag', false);
   app.use(logRequests(log, slowMs));
@@ -79,7 +82,8 @@ export function makeApp({ house, dist, hostNames = [], log = makeLog(), firstCod
   api.use(journalRoutes(house, signedIn));
   api.use(peopleRoutes(house, { people, signedIn, devices, tryPin }));
   api.use(setUpRoutes(house, { people, signedIn, devices, tryPin, credentials, code: firstCode }));
-  api.use(exportRoutes(house, signedIn));
+  api.use(exportRoutes(house, signedIn, data));
+  if (data !== undefined) api.use(photoRoutes(house, data, signedIn));
   api.use(demoClockRoutes(house, signedIn, () => hub.clockMoved()));
   api.use(deviceRoutes(house, signedIn));
   const stopPager = startPager(house, log);

@@ -14,7 +14,8 @@ export function safeHeaders(): RequestHandler {
         baseUri: ["'none'"],
         formAction: ["'self'"],
         frameAncestors: ["'none'"],
-        imgSrc: ["'self'", 'data:'],
+        // A photograph that waits on the device is shown from there.
+        imgSrc: ["'self'", 'data:', 'blob:'],
         objectSrc: ["'none'"],
         scriptSrcAttr: ["'none'"],
       },

@@ -33,7 +33,7 @@ function openIn(options: Options, firstCode: FirstCode, log: Log): Open {
       makeClock: (opened) => clockOf(opened, options),
       log: (line) => log.info(line),
     });
-    const app = makeApp({ house, log, dist: pages(), hostNames: options.hostNames, firstCode });
+    const app = makeApp({ house, data: options.data, log, dist: pages(), hostNames: options.hostNames, firstCode });
     const { demo } = house.settings();
     return { house, app, lease, keepClock: () => void (demo && keepClockOf(house)) };
   } catch (error) {

@@ -1,4 +1,6 @@
 // Role × route: what each rank gets at each address, signed out included.
+import os from 'node:os';
+import path from 'node:path';
 import request, { type Agent } from 'supertest';
 import { paths } from '#contract/paths.ts';
 import { VIEW_NAMES } from '#contract/views.ts';
@@ -13,7 +15,7 @@ let app: App;
 const agents = {} as Record<'nobody' | keyof typeof WHO, Agent>;
 beforeAll(async () => {
   house = furnish(makeTestHouse());
-  app = makeApp({ house });
+  app = makeApp({ house, data: path.join(os.tmpdir(), 'no photographs here') });
   const credentials = makeCredentials(house.db);
   agents.nobody = request.agent(app.express).set('host', HOST);
   for (const [role, person] of Object.entries(WHO)) {
@@ -38,6 +40,8 @@ const rows: Row[] = [
   ['post', paths.pin, { person: 'nobody', pin: '1234' }, 401, 403, 403, 404],
   ['post', paths.firstLead, { house: 'x', zone: 'UTC', name: 'n', title: 't', pin: '1234' }, 409, 409, 409, 409],
   ['get', `${paths.export}/journal.jsonl`, undefined, 401, 403, 403, 200],
+  ['get', `${paths.export}/photos.zip`, undefined, 401, 403, 403, 200],
+  ['get', `${paths.files}/${'a'.repeat(64)}`, undefined, 401, 404, 404, 404],
   ['get', `${paths.export}/stock.csv`, undefined, 401, 403, 403, 200],
   // No demo house: the clock has no address, for anybody.
   ['post', paths.demoClock, { to: 'next' }, 401, 404, 404, 404],

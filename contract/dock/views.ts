@@ -18,6 +18,7 @@ import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
 import type { Origin } from '#core/lots/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
+import type { PhotoCard } from '../photos/views.ts';
 import type { Done } from '../notebook/views.ts';
 import type { SpeciesName } from '../species/views.ts';
 
@@ -60,6 +61,8 @@ export type BagCard = {
   clean?: Done & Pick<CleanWaterGiven, 'vessel' | 'litres' | 'temperature' | 'salinity'>;
   absent?: Done;
   temperature?: { value: number; method: ReadingMethod };
+  /** Of it, the first taken first; left out when there are none. */
+  photos?: PhotoCard[];
   /** Read last in it. */
   salinity?: { value: number; method: ReadingMethod };
   tank?: { id: string; code: string };
@@ -83,6 +86,8 @@ export type CrateCard = {
   stated: StatedWater;
   told?: CrateTold;
   arrived?: { atMs: number; by: string; carton: Carton };
+  /** Of its carton and papers. */
+  photos?: PhotoCard[];
   bags: BagCard[];
 };
 
@@ -95,6 +100,7 @@ export type ClaimCard = ClaimFacts & {
   promisedAtMs: number;
   carton?: Carton;
   stage: ClaimStage;
+  photos?: PhotoCard[];
   /** All its bags, done or not. */
   bags: BagCard[];
   history: (Done & { what: 'sent' | ClaimAnswer; counts?: ClaimCounts; amount?: number; currency?: string; note?: string })[];

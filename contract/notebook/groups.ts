@@ -32,6 +32,7 @@ const groupOf: Record<Kind, LogbookGroup> = {
   'crate.arrived': 'arrivals',
   'bag.landed': 'arrivals',
   'bag.absent': 'arrivals',
+  'photo.taken': 'arrivals',
   'bag.routed': 'arrivals',
   'bag.assigned': 'arrivals',
   'method.chosen': 'acclimation',

@@ -5,6 +5,7 @@ import type { Cause, Response } from '#core/rounds/index.ts';
 import type { MedicationFamily } from '#core/species/index.ts';
 import type { Gap } from '#core/time/index.ts';
 import type { Quantity } from '#core/water/index.ts';
+import type { PhotoCard } from '../photos/views.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { BenchBag } from '../bench/views.ts';
 import type { ExposureContact } from '../exposure/views.ts';
@@ -75,6 +76,7 @@ export type TankView = {
   losses: { entry: string; lot: string; label: string; n: number; cause: Cause; said: Cause; atMs: number }[];
   contacts: ExposureContact[];
   gaps: (Gap & { lot: string; label: string })[];
+  photos: PhotoCard[];
   timeline: TimelineEntry[];
   names: Record<string, string>;
 };

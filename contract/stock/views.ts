@@ -3,6 +3,7 @@ import type { Origin } from '#core/lots/index.ts';
 import type { Vessel } from '#core/room/index.ts';
 import type { StageCounts } from '#core/stock/index.ts';
 import type { Gap } from '#core/time/index.ts';
+import type { PhotoCard } from '../photos/views.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { TimelineEntry } from '../notebook/views.ts';
 import type { QuarantineCard } from '../quarantine/views.ts';
@@ -62,6 +63,8 @@ export type LotView = {
   shared: Sharing[];
   quarantines: QuarantineCard[];
   gaps: (Gap & { place: string })[];
+  /** Of it, and of the bags that it came in. */
+  photos: PhotoCard[];
   timeline: TimelineEntry[];
   names: Record<string, string>;
 };

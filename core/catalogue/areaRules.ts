@@ -6,6 +6,7 @@ import { exposureRules } from '../exposure/index.ts';
 import type { Leg, Links, Rule } from '../journal/index.ts';
 import { moveRules } from '../moves/index.ts';
 import { peopleRules } from '../people/index.ts';
+import { photoRules } from '../photos/index.ts';
 import { quarantineRules } from '../quarantine/index.ts';
 import { roomRules } from '../room/index.ts';
 import { roundRules } from '../rounds/index.ts';
@@ -21,6 +22,7 @@ import type { HouseState } from './state.ts';
 
 export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K, Payloads[K], HouseState> } = {
   ...peopleRules,
+  ...photoRules,
   ...settingsRules,
   ...roomRules,
   ...speciesRules,

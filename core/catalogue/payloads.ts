@@ -5,6 +5,7 @@ import type { ExposureEntries } from '../exposure/index.ts';
 import type { Recorded, Written } from '../journal/index.ts';
 import type { MoveEntries } from '../moves/index.ts';
 import type { PeopleEntries } from '../people/index.ts';
+import type { PhotoEntries } from '../photos/index.ts';
 import type { QuarantineEntries } from '../quarantine/index.ts';
 import type { RoomEntries } from '../room/index.ts';
 import type { RoundEntries } from '../rounds/index.ts';
@@ -19,6 +20,7 @@ import type { JournalEntries } from './entries.ts';
 
 export type Payloads = JournalEntries &
   PeopleEntries &
+  PhotoEntries &
   RoomEntries &
   SettingsEntries &
   SpeciesEntries &

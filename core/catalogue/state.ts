@@ -6,6 +6,7 @@ import type { ExposureState } from '../exposure/index.ts';
 import type { Mark } from '../journal/index.ts';
 import type { MoveState } from '../moves/index.ts';
 import type { PeopleState } from '../people/index.ts';
+import type { PhotoState } from '../photos/index.ts';
 import type { PlacementState } from '../placement/index.ts';
 import type { QuarantineState } from '../quarantine/index.ts';
 import type { RoomState } from '../room/index.ts';
@@ -37,6 +38,7 @@ export interface HouseState
   extends
     NotebookState,
     PeopleState,
+    PhotoState,
     SpeciesState,
     RoomState,
     WaterState,

@@ -97,7 +97,13 @@ it('water that nobody knows, or another than theirs, is refused; a lead may say 
 });
 
 it('is another water from then on: nothing that was known of the bag’s counts, and what is read in it is no reading of a bag', () => {
-  house.must(KEEPER, land(1, { condition: 'critical', bagCondition: 'foul' }), read('pH', 6.6), read('salinity', 28), read('temperature', 24.5));
+  house.must(
+    KEEPER,
+    land(1, { condition: 'critical', bagCondition: 'foul' }),
+    read('pH', 6.6),
+    read('salinity', 28),
+    read('temperature', 24.5),
+  );
   house.must(KEEPER, assign(1));
   const before = inputOf({ ...knownOf(inHand()!), now: house.now(), ambient: STARTING_AMBIENT }).input.bag;
   expect(before).toMatchObject({ pH: 6.6, foul: true, opening: { is: 'closed' } });

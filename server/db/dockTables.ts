@@ -4,6 +4,7 @@ import type { Payloads } from '#core/catalogue/index.ts';
 import type { CleanWaterGiven } from '#core/bench/index.ts';
 import type { ClaimAnswer, ClaimCounts, EachFish, Route } from '#core/dock/index.ts';
 import type { Origin } from '#core/lots/index.ts';
+import type { PhotoOf, PhotoShows, Picture } from '#core/photos/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
 import { fact, record } from './columns.ts';
 
@@ -174,5 +175,27 @@ export const release = sqliteTable(
     index('p_release_bag').on(table.bag),
     index('p_release_tank').on(table.tank, table.atMs),
     index('p_release_at').on(table.atMs),
+  ],
+);
+
+/** `subject` = the bag, crate, tank or lot that it shows. The bytes lie in files, by their sums. */
+export const photo = sqliteTable(
+  'p_photo',
+  {
+    ...fact(),
+    id: text().notNull(),
+    subjectKind: text('subject_kind').$type<PhotoOf['kind']>().notNull(),
+    subject: text().notNull(),
+    shows: text().$type<PhotoShows>().notNull(),
+    sha: text().notNull(),
+    smallSha: text('small_sha').notNull(),
+    picture: text({ mode: 'json' }).$type<Picture>().notNull(),
+    small: text({ mode: 'json' }).$type<Picture>().notNull(),
+    note: text(),
+  },
+  (table) => [
+    index('p_photo_subject').on(table.subject, table.atMs),
+    index('p_photo_sha').on(table.sha),
+    index('p_photo_small').on(table.smallSha),
   ],
 );

@@ -5,6 +5,7 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import { makeAsk, number, text, flag, orNull, pick, json, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { latestReading } from '../now/sqlFragments.ts';
+import { preparePhotos } from '../photos/cards.ts';
 import { personName, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
 
 const BAG = {
@@ -68,7 +69,12 @@ export function prepareBags(client: Database.Database, where: string): (...given
     left join p_species s on s.id = l.species
     where b.voided_by is null and ${where} order by b.box, b.ord, b.label`,
   );
-  return (...given) => rows(...given).map(bagCard);
+  const photosOf = preparePhotos(client);
+  return (...given) =>
+    rows(...given).map((row) => {
+      const photos = photosOf(row.bag);
+      return { ...bagCard(row), ...(photos.length > 0 ? { photos } : {}) };
+    });
 }
 
 function bagCard(row: RowOf<typeof BAG>): BagCard & { crate: string } {

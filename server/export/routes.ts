@@ -6,9 +6,10 @@ import { atLeast } from '#core/roles/index.ts';
 import { actorOf, type SignedIn } from '../door/signedIn.ts';
 import type { RunningHouse } from '../house/house.ts';
 import { journalLines } from './journalLines.ts';
+import { photosZip } from './photosZip.ts';
 import { isTable, tableCsv } from './tables.ts';
 
-export function exportRoutes(house: RunningHouse, signedIn: SignedIn): Router {
+export function exportRoutes(house: RunningHouse, signedIn: SignedIn, data?: string): Router {
   const router = Router();
   router.use(paths.export, signedIn.only, (_request, response, next) => {
     if (!atLeast(actorOf(response.locals).role, 'lead')) return void response.status(403).json({ code: 'role' });
@@ -19,6 +20,10 @@ export function exportRoutes(house: RunningHouse, signedIn: SignedIn): Router {
     response.type('application/x-ndjson').attachment('journal.jsonl');
     const lines = journalLines(house.client, Math.round(house.clock.now()));
     Readable.from(withBreaks(lines)).pipe(response);
+  });
+  router.get(`${paths.export}/photos.zip`, (_request, response, next) => {
+    response.type('application/zip').attachment('photos.zip');
+    Readable.from(photosZip(house.client, data)).on('error', next).pipe(response);
   });
   router.get(`${paths.export}/:file`, (request, response) => {
     const [, name] = /^([a-z]+)\.csv$/.exec(request.params.file) ?? [];

@@ -11,6 +11,7 @@ import { dockProjectors } from '../dock/project.ts';
 import { exposureProjectors } from '../exposure/project.ts';
 import { moveProjectors } from '../moves/project.ts';
 import { peopleProjectors } from '../people/project.ts';
+import { photoProjectors } from '../photos/project.ts';
 import { quarantineProjectors } from '../quarantine/project.ts';
 import { roomProjectors } from '../room/project.ts';
 import { roundProjectors } from '../rounds/project.ts';
@@ -35,6 +36,7 @@ export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof
     ...exposureProjectors(db),
     ...moveProjectors(db),
     ...peopleProjectors(db),
+    ...photoProjectors(db),
     ...quarantineProjectors(db),
     ...roomProjectors(db),
     ...roundProjectors(db),

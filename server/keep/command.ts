@@ -8,6 +8,7 @@ import * as t from '../db/tables.ts';
 import { houseFile, inspect } from '../directory/directory.ts';
 import { makeCredentials, PIN_PATTERN } from '../door/credentials.ts';
 import { examine, sayFindings } from './doctor.ts';
+import type { Copied } from '../photos/store.ts';
 import { backUp, importJournal, restore } from './keep.ts';
 
 const USAGE = `npm run backup  -- DIRECTORY [--data data/house]       a checked copy while the house runs
@@ -28,17 +29,23 @@ async function main([what, ...rest]: string[]): Promise<void> {
   const [first, second] = positionals;
   const said = { first: first === undefined ? undefined : path.resolve(first) };
   if (what === 'backup' && said.first) {
-    const { file, entries, replayed } = await backUp(data, said.first, new Date());
+    const { file, entries, replayed, photos } = await backUp(data, said.first, new Date());
     const how = replayed ? 'replayed and equal' : 'whole; of another version of this program, so not replayed';
-    return console.log(`${file}: ${entries} entries, ${how}. Keep its .sha256 beside it.`);
+    return console.log(
+      `${file}: ${entries} entries, ${how}. Keep its .sha256 beside it.${sayPhotos(photos, 'to the folder files beside it')}`,
+    );
   }
   if (what === 'restore' && said.first) {
-    const { file, entries } = await restore(said.first, data);
-    return console.log(`${file}: ${entries} entries, replayed and equal. Everybody signs in again.`);
+    const { file, entries, photos } = await restore(said.first, data);
+    return console.log(
+      `${file}: ${entries} entries, replayed and equal. Everybody signs in again.${sayPhotos(photos, 'from the folder files beside the copy')}`,
+    );
   }
   if (what === 'import' && said.first) {
-    const { file, entries } = await importJournal(said.first, data);
-    return console.log(`${file}: ${entries} entries taken in, replayed and equal. PINs are not in a journal: set them with npm run pin.`);
+    const { file, entries, photos } = await importJournal(said.first, data);
+    return console.log(
+      `${file}: ${entries} entries taken in, replayed and equal. PINs are not in a journal: set them with npm run pin.${sayPhotos(photos, 'from the folder files beside it')}`,
+    );
   }
   if (what === 'pin' && first && second) return setPin(data, first, second);
   if (what === 'doctor') {
@@ -49,6 +56,9 @@ async function main([what, ...rest]: string[]): Promise<void> {
   }
   throw new Error(USAGE);
 }
+
+const sayPhotos = ({ copied, missing }: Copied, where: string): string =>
+  `${copied > 0 ? ` ${copied} pictures copied ${where}.` : ''}${missing.length > 0 ? ` ${missing.length} pictures that its journal names are not there.` : ''}`;
 
 async function setPin(data: string, name: string, pin: string): Promise<void> {
   if (!PIN_PATTERN.test(pin)) throw new Error('a PIN has 4 to 8 digits');

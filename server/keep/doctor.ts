@@ -13,6 +13,8 @@ import { houseFile, inspect } from '../directory/directory.ts';
 import { heldBy, isHeld } from '../directory/lease.ts';
 import { checkReplay } from '../journal/replay.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
+import { allNamed } from '../photos/cards.ts';
+import { findPhoto } from '../photos/store.ts';
 import { readBalance } from '../stock/balance.ts';
 import { LEAST_ROOM_MB, roomIn } from './watch.ts';
 
@@ -36,6 +38,7 @@ export function examine(data: string, { copies, now }: { copies?: string; now: n
     ...disk(data, file),
     { what: 'in use', says: isHeld(data) ? `by ${heldBy(data)}` : 'by nobody' },
     ...inside(file, now),
+    ...photographs(data, file),
     copiesIn(copies, now),
   ];
 }
@@ -51,6 +54,30 @@ function disk(data: string, file: string): Finding[] {
       ? good('privacy', 'read by this account alone')
       : bad('privacy', `others on this machine can read ${open.join(', ')}`),
   ];
+}
+
+/** What the journal names and the directory has: one that a phone still holds is not lost. */
+function photographs(data: string, file: string): Finding[] {
+  try {
+    const { client } = openAsIs(file, { readonly: true });
+    try {
+      const named = allNamed(client);
+      if (named.length === 0) return [];
+      const absent = named.filter(({ sha256 }) => !findPhoto(data, sha256)).length;
+      return [
+        absent === 0
+          ? good('photographs', `${named.length} pictures, each as it was sent`)
+          : bad(
+              'photographs',
+              `${absent} of ${named.length} pictures are not here or damaged: on a device that has not sent them yet, or lost`,
+            ),
+      ];
+    } finally {
+      client.close();
+    }
+  } catch (error) {
+    return [bad('photographs', (error as Error).message)];
+  }
 }
 
 function inside(file: string, now: number): Finding[] {

@@ -13,13 +13,15 @@ import { houseFile, inspect, mustBeFree } from '../directory/directory.ts';
 import { withLease } from '../directory/lease.ts';
 import { readJournalLines } from '../export/journalLines.ts';
 import { checkReplay, remakeProjections } from '../journal/replay.ts';
+import { allNamed } from '../photos/cards.ts';
+import { copyPhotos, photoFolder, type Copied } from '../photos/store.ts';
 import { readBalance } from '../stock/balance.ts';
 
 /** `replayed` = not only whole as a file: its journal gives the same views, and the records balance. */
-export type Kept = { file: string; entries: number; replayed: boolean };
+export type Kept = { file: string; entries: number; replayed: boolean; /** Those that the journal names. */ photos: Copied };
 
 /**
- * Copies the house of `data` into the directory `into`, while it may be running. No sign-in goes with it. Throws when the copy is damaged or does not replay;
+ * Copies the house of `data` into the directory `into`, its photographs beside it, while it may be running. No sign-in goes with it. Throws when the copy is damaged or does not replay;
  * one of another version of this program is copied as it is and not replayed.
  */
 export async function backUp(data: string, into: string, now: Date): Promise<Kept> {
@@ -39,9 +41,10 @@ export async function backUp(data: string, into: string, now: Date): Promise<Kep
     signEverybodyOut(part);
     const kept = checkAsIs(part);
     fs.writeFileSync(sumFile(file), `${sumOf(part)}  ${path.basename(file)}\n`, { mode: 0o600 });
+    const photos = copyPhotos(data, into, namedIn(part));
     fs.renameSync(part, file);
     fs.chmodSync(file, 0o600);
-    return { file, ...kept };
+    return { file, ...kept, photos };
   } finally {
     removeFile(part);
   }
@@ -61,8 +64,9 @@ export function restore(copy: string, data: string): Promise<Kept> {
       mustBeOfThisFormat(part, copy);
       signEverybodyOut(part);
       const entries = checkBroughtUp(part);
+      const photos = bringPhotos(copy, data, part);
       fs.renameSync(part, file);
-      return mustHave(file, entries);
+      return { ...mustHave(file, entries), photos };
     } finally {
       removeFile(part);
     }
@@ -73,10 +77,10 @@ export function restore(copy: string, data: string): Promise<Kept> {
 export function importJournal(journal: string, data: string): Promise<Kept> {
   if (!fs.existsSync(journal)) throw new Error(`${journal} is not there`);
   mustBeFree(data);
-  return withLease(data, 'an import', () => importInto(journal, { file: mustBeFree(data), part: path.join(data, 'importing.part') }));
+  return withLease(data, 'an import', () => importInto(journal, { data, file: mustBeFree(data), part: path.join(data, 'importing.part') }));
 }
 
-async function importInto(journal: string, { file, part }: { file: string; part: string }): Promise<Kept> {
+async function importInto(journal: string, { data, file, part }: { data: string; file: string; part: string }): Promise<Kept> {
   removeFile(part);
   const house = openHouse(part);
   try {
@@ -90,11 +94,31 @@ async function importInto(journal: string, { file, part }: { file: string; part:
     mustBeSound(house, journal);
     intoOneFile(house.client);
     house.client.close();
+    const photos = bringPhotos(journal, data, part);
     fs.renameSync(part, file);
-    return mustHave(file, entries);
+    return { ...mustHave(file, entries), photos };
   } finally {
     if (house.client.open) house.client.close();
     removeFile(part);
+  }
+}
+
+function namedIn(file: string): { sha256: string }[] {
+  const client = new Database(file, { readonly: true, fileMustExist: true });
+  try {
+    return allNamed(client);
+  } finally {
+    client.close();
+  }
+}
+
+/** Photographs that lie beside a copy, into an empty directory: all or none of them. One that is not there is told, and keeps no house from coming back. */
+function bringPhotos(copy: string, data: string, part: string): Copied {
+  try {
+    return copyPhotos(path.dirname(copy), data, namedIn(part));
+  } catch (error) {
+    fs.rmSync(photoFolder(data), { recursive: true, force: true });
+    throw error;
   }
 }
 
@@ -159,7 +183,7 @@ function signEverybodyOut(file: string): void {
 }
 
 /** Looks at a copy without changing it. */
-function checkAsIs(file: string): Omit<Kept, 'file'> {
+function checkAsIs(file: string): Omit<Kept, 'file' | 'photos'> {
   const house = openAsIs(file, { readonly: true });
   try {
     mustBeWhole(house.client, file, 'integrity_check');
@@ -185,7 +209,7 @@ function checkBroughtUp(part: string): number {
 }
 
 /** Where it stands now, after the renaming: still whole, and as many entries as were put there. Set aside when not, where no server opens it. */
-function mustHave(file: string, entries: number): Kept {
+function mustHave(file: string, entries: number): Omit<Kept, 'photos'> {
   try {
     const { entries: found, replayed } = checkAsIs(file);
     if (found !== entries) throw new Error(`${file} holds ${found} entries where ${entries} were put`);

@@ -7,6 +7,7 @@ import { makeAsk, number, text, orNull, pick, flag } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { grouped, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
 import { prepareQuarantineCards } from './quarantine.ts';
+import { preparePhotos } from '../photos/cards.ts';
 import { prepareTimeline } from './timeline.ts';
 import type { MakeView } from './view.ts';
 
@@ -50,6 +51,8 @@ export const makeLotView: MakeView<'lot'> = (client) => {
       exists (select 1 from p_tank where id = @id) tank`,
   );
   const timeline = prepareTimeline(client, 'lot');
+  const photosOf = preparePhotos(client);
+  const bagsOf = ask.values(t.landing.bag, 'select bag from p_landing where lot = ? and voided_by is null order by at_ms, entry');
   const quarantines = prepareQuarantineCards(client);
   const sharing = prepareSharing(client);
 
@@ -72,7 +75,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
 
   return (request): Omit<LotView, 'seq'> => {
     const row = about(request.query.lot ?? '');
-    if (!row) return { now: [], been: [], left: [], shared: [], quarantines: [], gaps: [], timeline: [], names: {} };
+    if (!row) return { now: [], been: [], left: [], shared: [], quarantines: [], gaps: [], photos: [], timeline: [], names: {} };
     const moves = legs(row.id);
     const standing = balances(row.id);
     const nameOf = (id: string) => {
@@ -107,6 +110,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
       shared: sharing([{ lot: row.id }, ...kin], moves[0]?.atMs),
       quarantines: quarantines(request, [row.id]),
       gaps: byPlace.flatMap(({ gaps, name }) => gaps.map((gap) => ({ ...gap, place: name }))),
+      photos: [row.id, ...bagsOf(row.id)].flatMap(photosOf),
       ...timeline(row.id),
     };
   };

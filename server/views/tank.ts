@@ -9,6 +9,7 @@ import { IN_HOUSE } from '../now/sqlFragments.ts';
 import { prepareStayLimits } from './moves.ts';
 import { prepareQuarantineCards } from './quarantine.ts';
 import { makeRoomView } from './room.ts';
+import { preparePhotos } from '../photos/cards.ts';
 import { prepareTimeline } from './timeline.ts';
 import type { MakeView } from './view.ts';
 
@@ -26,6 +27,7 @@ export const makeTankView: MakeView<'tank'> = (client) => {
   const quarantines = prepareQuarantineCards(client);
   const stayLimits = prepareStayLimits(client);
   const timeline = prepareTimeline(client, 'tank');
+  const photosOf = preparePhotos(client);
   const readings = ask.all(
     { ...pick(t.reading, 'quantity', 'value', 'method', 'source'), atMs: number, by: text },
     `
@@ -73,6 +75,7 @@ export const makeTankView: MakeView<'tank'> = (client) => {
       losses: [],
       contacts: [],
       gaps: [],
+      photos: [],
       timeline: [],
       names: {},
     };
@@ -108,6 +111,7 @@ export const makeTankView: MakeView<'tank'> = (client) => {
       losses: named(losses(id)),
       contacts: meetings(id, { now: request.now, toolDriesH: request.rules.toolDriesH }),
       gaps: named(gapsOf(legs(id))),
+      photos: photosOf(id),
       ...timeline(id),
     };
   };

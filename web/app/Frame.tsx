@@ -7,6 +7,8 @@ import { outbox, useLive, useOutbox } from '../data/house.ts';
 import { useMe } from '../data/me.ts';
 import { ActionBar } from '../frame/ActionBar.tsx';
 import { AwayBar } from '../frame/AwayBar.tsx';
+import { sendPictures, usePicturesWaiting } from '../photos/photos.ts';
+import { plural } from '../words/text.ts';
 import { DemoClock } from '../frame/DemoClock.tsx';
 import { FirstDay } from '../frame/FirstDay.tsx';
 import { Guard } from '../frame/Guard.tsx';
@@ -39,6 +41,7 @@ export function Frame() {
   useTabTitle([...STATIONS, ...PAGES].find(({ to }) => matchPath(to, pathname))?.name);
   useEffect(() => {
     void outbox.signIn(person.id);
+    sendPictures();
     return () => outbox.signOut();
   }, [person.id]);
   return (
@@ -108,6 +111,7 @@ function Waits({ connected }: { connected: boolean }) {
   const { acts, away, unkept } = useOutbox();
   const waiting = acts.filter(({ state }) => state === 'waiting').length;
   const refused = acts.filter(({ state }) => state === 'refused').length;
+  const pictures = usePicturesWaiting();
   return (
     <>
       {refused > 0 && (
@@ -115,10 +119,16 @@ function Waits({ connected }: { connected: boolean }) {
           {refused} refused
         </Link>
       )}
+      {pictures > 0 && !away && connected && (
+        <span className="waiting" role="status">
+          {plural(pictures, 'picture')} to be sent
+        </span>
+      )}
       {(away || !connected || waiting > 1) && (
         <span className="waiting" role="status">
           {away ? AWAY_WORDS[away] : connected ? 'sending' : AWAY_WORDS.away}
           {waiting > 0 && ` · ${waiting} waiting`}
+          {pictures > 0 && ` · ${plural(pictures, 'picture')} kept here`}
           {waiting > 0 && unkept && ' · this browser keeps nothing, do not reload'}
         </span>
       )}

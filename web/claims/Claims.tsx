@@ -14,10 +14,13 @@ import { useUnits } from '../data/units.ts';
 import { useTitle } from '../frame/title.ts';
 import { useInAddress } from '../parts/useInAddress.ts';
 import { Waiting } from '../parts/Waiting.tsx';
+import { Photos } from '../photos/Photos.tsx';
+import { TakePhoto } from '../photos/TakePhoto.tsx';
 import { claimCsv, claimedBags, claimLetter, wrongWith } from '../words/claim.ts';
 import { capital, countdown } from '../words/text.ts';
 import { ClaimActs } from './ClaimActs.tsx';
 import css from './claims.module.scss';
+import { picturesOf } from './letterPictures.ts';
 
 const STAGE_WORDS: Record<ClaimCard['stage'], string> = {
   nothing: 'nothing to claim by their rule',
@@ -97,9 +100,13 @@ function OneClaim({ claim }: { claim: ClaimCard }) {
                 {when(bag.landed.atMs)}, {bag.landed.by}
               </span>
             )}
+            <Photos photos={bag.photos} of={bag.label} />
+            <TakePhoto of={{ kind: 'bag', id: bag.bag }} shows="the fish" what={bag.label} label="photograph" quiet />
           </li>
         ))}
       </ul>
+      <Photos photos={claim.photos} of={claim.label} />
+      <TakePhoto of={{ kind: 'crate', id: claim.crate }} shows="a paper" what={claim.label} label="Photograph the carton or a paper" />
       <p className="soft">{claim.contact ? `Reached by: ${claim.contact}` : 'How to reach them is not known: House, Suppliers.'}</p>
       <details>
         <summary>The letter</summary>
@@ -116,10 +123,10 @@ function OneClaim({ claim }: { claim: ClaimCard }) {
         <Button
           variant="plain"
           onClick={() =>
-            void import('./pdf.ts').then(async ({ claimPdf }) =>
+            void Promise.all([import('./pdf.ts'), picturesOf(claim, when)]).then(async ([{ claimPdf }, pictures]) =>
               saveFile(
                 `claim ${claim.label}.pdf`,
-                (await claimPdf(`Claim, ${claim.label}`, letter)) as Uint8Array<ArrayBuffer>,
+                (await claimPdf(`Claim, ${claim.label}`, letter, pictures)) as Uint8Array<ArrayBuffer>,
                 'application/pdf',
               ),
             )

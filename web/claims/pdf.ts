@@ -1,9 +1,10 @@
-// A claim as a PDF: the letter, on as many pages as it needs.
-import { PDFDocument, StandardFonts } from 'pdf-lib';
+// A claim as a PDF: the letter, on as many pages as it needs, and its photographs, two a page, each with what it shows and the sum of its bytes.
+import { PDFDocument, StandardFonts, type PDFFont, type PDFPage } from 'pdf-lib';
 import { writable } from '../labels/pdf.ts';
 
 const [WIDTH, HEIGHT, MARGIN] = [595, 842, 56];
 const SIZE = 10.5;
+const SMALL = 8.5;
 const LEADING = 15;
 
 /** Words of a line that fit beside each other, line by line; a word that is wider than the page stands alone. */
@@ -20,7 +21,29 @@ export function wrapped(line: string, isFit: (text: string) => boolean): string[
   return [...lines, now];
 }
 
-export async function claimPdf(title: string, letter: string): Promise<Uint8Array> {
+export type LetterPicture = { says: readonly string[]; jpeg?: Uint8Array };
+/** Over its words; two of them fill a page. */
+const PICTURE_HEIGHT = (HEIGHT - 2 * MARGIN) / 2 - 4 * LEADING;
+
+async function addPictures(pdf: PDFDocument, font: PDFFont, pictures: readonly LetterPicture[]): Promise<void> {
+  let page: PDFPage | undefined;
+  for (const [index, { jpeg, says }] of pictures.entries()) {
+    if (index % 2 === 0) page = pdf.addPage([WIDTH, HEIGHT]);
+    let y = HEIGHT - MARGIN - (index % 2) * ((HEIGHT - 2 * MARGIN) / 2);
+    if (jpeg) {
+      const image = await pdf.embedJpg(jpeg);
+      const { width, height } = image.scaleToFit(WIDTH - 2 * MARGIN, PICTURE_HEIGHT);
+      page!.drawImage(image, { x: MARGIN, y: y - height, width, height });
+      y -= height;
+    }
+    for (const line of says) {
+      y -= LEADING;
+      page!.drawText(writable(line, font), { x: MARGIN, y, size: SMALL, font });
+    }
+  }
+}
+
+export async function claimPdf(title: string, letter: string, pictures: readonly LetterPicture[] = []): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   pdf.setTitle(title);
   const font = await pdf.embedFont(StandardFonts.Helvetica);
@@ -33,5 +56,6 @@ export async function claimPdf(title: string, letter: string): Promise<Uint8Arra
       page.drawText(text, { x: MARGIN, y: HEIGHT - MARGIN - index * LEADING - SIZE, size: SIZE, font });
     });
   }
+  await addPictures(pdf, font, pictures);
   return pdf.save();
 }

@@ -12,6 +12,8 @@ import { useKey } from '../keys/useKey.ts';
 import { capital } from '../words/text.ts';
 import { ROUTE_SAYS, sayEach } from '../words/triage.ts';
 import css from './dock.module.scss';
+import { Photos } from '../photos/Photos.tsx';
+import { TakePhoto } from '../photos/TakePhoto.tsx';
 import { OtherRoute } from './OtherRoute.tsx';
 import { routeFor, wantsCleanWater } from './route.ts';
 
@@ -34,11 +36,16 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
         <Figure name="over" n={tally.over} odd />
         <Figure name="wrong fish" n={tally.wrong} odd />
       </dl>
-      {tally.dead + tally.short + tally.wrong > 0 && (
-        <p className="tight">
-          <Link to={`/dock/claims?crate=${crate.crate}`}>Claim it: {sayClaimed(tally)}</Link>
-        </p>
-      )}
+      <p className="tight">
+        {tally.dead + tally.short + tally.wrong > 0 && <Link to={`/dock/claims?crate=${crate.crate}`}>Claim it: {sayClaimed(tally)}</Link>}
+        <TakePhoto
+          of={{ kind: 'crate', id: crate.crate }}
+          shows="the carton"
+          what={crate.label}
+          label="photograph the carton or a paper"
+          quiet
+        />
+      </p>
       {landed.length === 0 ? (
         <p className="soft">Bags appear here as they land.</p>
       ) : (
@@ -117,6 +124,7 @@ const BagRow = memo(
             {mark.by}, {when(mark.atMs)}
             {bag.temperature && ` · ${say('temperature', bag.temperature.value)} ${bag.temperature.method}`}
             {landed?.note && ` · ${landed.note}`} {asks && <OtherRoute bag={bag} route={route} />}
+            {landed && <TakePhoto of={{ kind: 'bag', id: bag.bag }} shows="the fish" what={bag.label} label="photograph" quiet />}
           </span>
           {clean && (
             <span className={css.bagBy}>
@@ -133,6 +141,7 @@ const BagRow = memo(
               )}
             </span>
           )}
+          <Photos photos={bag.photos} of={bag.label} />
           {asks && (LOUD.has(route) || routed) && (
             <span className={css.bagBy}>
               <b>{capital(ROUTE_SAYS[route])}</b>

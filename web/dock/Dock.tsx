@@ -17,6 +17,7 @@ import { useKey } from '../keys/useKey.ts';
 import { closedHoursFigure } from '../figured/place.ts';
 import { useInAddress } from '../parts/useInAddress.ts';
 import { Waiting } from '../parts/Waiting.tsx';
+import { Photos } from '../photos/Photos.tsx';
 import { capital } from '../words/text.ts';
 import { CleanWater } from './CleanWater.tsx';
 import { CrateSide, Pouches } from './CrateSide.tsx';
@@ -102,6 +103,7 @@ function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean
   return (
     <div className={css.dockSide}>
       {crate.arrived ? <CrateSide crate={crate} onUndo={(actId, words) => void undo(actId, words)} /> : <ListSide crate={crate} />}
+      <Photos photos={crate.photos} of={crate.label} />
       {crate.remarks && <Remarks remarks={crate.remarks} />}
       {mayList && <AskSupplier key={`ask ${crate.crate}`} crate={crate} />}
       {mayList && <PutRight key={crate.crate} crate={crate} />}

@@ -6,28 +6,23 @@ import Form from 'react-bootstrap/Form';
 import type { BagCard, DockView } from '#contract/views.ts';
 import { BAG_CONDITIONS } from '#core/dock/index.ts';
 import { TEMPERATURE_METHODS } from '#core/water/index.ts';
-import { houseNow } from '../data/clock.ts';
-import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import type { Figure } from '../figured/figure.ts';
 import { Figured } from '../figured/Figured.tsx';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
-import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
 import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
 import { SpeciesPicker } from '../parts/SpeciesPicker.tsx';
-import { firstAid } from '../words/firstAid.ts';
-import { ROUTE_SAYS, sayBecause, sayEach } from '../words/triage.ts';
-import { capital } from '../words/text.ts';
+import { sayEach } from '../words/triage.ts';
 import css from './dock.module.scss';
+import { Advice } from './Advice.tsx';
 import { asListed, isAsListed, oneLooks, withAlive, type LandingDraft } from './draft.ts';
 import { EachFish } from './EachFish.tsx';
-import { advisedFor } from './route.ts';
 
 const METHOD_WORDS = {
   'in the water': 'In the water',
@@ -187,16 +182,6 @@ export function sayDraft(draft: LandingDraft, listed: number): string {
   const heads = draft.alive + draft.dead;
   const count = heads === listed ? '' : ` ${heads < listed ? `${listed - heads} short` : `${heads - listed} over`} of ${listed} listed.`;
   return `${bag}, ${fish}.${count}`;
-}
-
-/** Where the house sends such a bag, and why; what cannot wait is said in full. */
-function Advice({ draft, bag, times }: { draft: LandingDraft; bag?: BagCard; times: Props['times'] }) {
-  const { rules } = useMe().house;
-  const advised = advisedFor(draft, draft.other ? undefined : bag, { rules, times: times && { ...times, landedAtMs: houseNow() } });
-  if (advised.route === 'as usual') return null;
-  if (advised.route === 'clean water now') return <Caution strong>{firstAid(draft)}</Caution>;
-  const words = `${capital(sayBecause(advised))}: ${ROUTE_SAYS[advised.route]}.`;
-  return advised.route === 'bath offered' ? <p className={clsx('soft', css.routeSays)}>{words}</p> : <Caution>{words}</Caution>;
 }
 
 type DetailProps = {

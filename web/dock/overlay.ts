@@ -1,5 +1,5 @@
 // The dock as this screen's own unanswered acts make it: a landed bag is landed at once, whatever the network does.
-import type { BagCard, CrateCard, DockView } from '#contract/views.ts';
+import type { BagCard, CrateCard, DockView, PhotoCard } from '#contract/views.ts';
 import type { Entry } from '#core/catalogue/index.ts';
 import type { Overlay } from '../data/overlay.ts';
 
@@ -45,6 +45,17 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
     }
     case 'bag.absent':
       return onBag(view, entry.payload.bag, (card) => ({ ...card, absent: mark }));
+    case 'photo.taken': {
+      const { photo, of: subject, shows, picture, small, note } = entry.payload;
+      const add = <T extends { photos?: PhotoCard[] }>(card: T): T => ({
+        ...card,
+        photos: [
+          ...(card.photos ?? []).filter((known) => known.photo !== photo),
+          { photo, shows, picture, small, atMs: mark.atMs, by: mark.by, actId: mark.actId, ...(note ? { note } : {}) },
+        ],
+      });
+      return subject.kind === 'crate' ? onCrate(view, subject.id, add) : onBag(view, subject.id, add);
+    }
     case 'bag.routed': {
       const { bag, route, why } = entry.payload;
       return onBag(view, bag, (card) => ({ ...card, routed: { ...mark, route, why } }));
@@ -76,6 +87,11 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
 }
 
 function takeBack(card: BagCard, act: string): BagCard {
+  if (card.photos?.some(({ actId }) => actId === act)) {
+    const { photos, ...rest } = card;
+    const left = photos.filter(({ actId }) => actId !== act);
+    return { ...rest, ...(left.length > 0 ? { photos: left } : {}) };
+  }
   if (card.landed?.actId === act) return { ...card, landed: undefined };
   if (card.clean?.actId === act) return { ...card, clean: undefined };
   if (card.routed?.actId === act) return { ...card, routed: undefined };

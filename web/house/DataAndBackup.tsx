@@ -28,6 +28,12 @@ export function DataAndBackup({ mayEdit }: PartProps) {
               </a>{' '}
               <span className="soft">every entry as it was written; no PINs</span>
             </li>
+            <li>
+              <a href={`${paths.export}/photos.zip`} download>
+                The photographs, ZIP
+              </a>{' '}
+              <span className="soft">with a table of what each shows</span>
+            </li>
             {TABLES.map(([name, about]) => (
               <li key={name}>
                 <a href={`${paths.export}/${name}.csv`} download>
@@ -39,7 +45,8 @@ export function DataAndBackup({ mayEdit }: PartProps) {
           </ul>
           <p className="soft">
             A checked copy of the running house: <code>npm run backup -- DIRECTORY</code>. Back from it:{' '}
-            <code>npm run restore -- FILE</code>. A journal into an empty house: <code>npm run import -- FILE</code>.
+            <code>npm run restore -- FILE</code>. The photographs lie beside the copy in the folder <code>files</code>. A journal into an
+            empty house: <code>npm run import -- FILE</code>.
           </p>
         </>
       ) : (

@@ -5,6 +5,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import type { LotView } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
 import { useMayWrite, useTimes } from '../data/me.ts';
+import { PhotosOf } from '../photos/PhotosOf.tsx';
 import { useTitle } from '../frame/title.ts';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
@@ -55,6 +56,7 @@ function Whole({ view, lot }: WholeProps) {
       <TheLot view={view} lot={lot} />
       <Been view={view} />
       <div className="card">
+        <PhotosOf photos={view.photos} of={{ kind: 'lot', id: lot.id }} shows="the fish" what={lot.label} />
         <Timeline entries={view.timeline} names={view.names} all={`/logbook?lot=${encodeURIComponent(lot.id)}`} />
       </div>
     </div>

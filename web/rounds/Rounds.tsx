@@ -18,6 +18,7 @@ import { entriesOf, isOdd, isUntouched, lacksFood, untouched, type LotDraft } fr
 import { AllDone, NotOnWalk } from './Ends.tsx';
 import { Faults, ItsWater } from './InPassing.tsx';
 import { LotCheck } from './LotCheck.tsx';
+import { TakePhoto } from '../photos/TakePhoto.tsx';
 import { sayOdd } from './odd.ts';
 import { overlayRounds } from './overlay.ts';
 import css from './rounds.module.scss';
@@ -214,6 +215,7 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
           />
         ))}
       </ul>
+      <TakePhoto of={{ kind: 'tank', id: tank.id }} shows="the tank" what={tank.code} label="photograph" quiet />
       <Faults tank={tank} />
       <ItsWater tank={tank} />
       <div className="thumb">

@@ -10,6 +10,7 @@ import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ToolTaps } from '../exposure/ToolTaps.tsx';
 import { useTitle } from '../frame/title.ts';
+import { PhotosOf } from '../photos/PhotosOf.tsx';
 import { PaperHead, PrintButton } from '../parts/OnPaper.tsx';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
@@ -67,6 +68,7 @@ function Whole({ view }: { view: Full }) {
       <WhoIsHere view={view} keeper={keeper} onBath={setBath} />
       <ItsWater view={view} keeper={keeper} />
       <div className="card">
+        <PhotosOf photos={view.photos} of={{ kind: 'tank', id: tank.id }} shows="the tank" what={tank.code} />
         <Timeline entries={view.timeline} names={view.names} all={`/logbook?tank=${encodeURIComponent(tank.id)}`} />
       </div>
     </div>

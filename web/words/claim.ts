@@ -1,8 +1,9 @@
 // A claim in words: in a row, and as a letter.
-import type { ClaimCard } from '#contract/views.ts';
+import type { ClaimCard, PhotoCard } from '#contract/views.ts';
 import { sayClaimed } from '#core/dock/index.ts';
 import { writeCsv } from '#core/text/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
+import { sayEach } from './triage.ts';
 import { plural } from './text.ts';
 import { sayMinutes } from './runs.ts';
 
@@ -16,12 +17,18 @@ export function wrongWith({ listed, landed, absent }: Bag): string | undefined {
     landed.dead > 0 && `${landed.dead} of ${heads} dead`,
     landed.wrong ? `${heads} came, not the ${listed} that were listed` : heads < listed && `${listed - heads} short of ${listed}`,
     landed.bagCondition !== 'sound' && `bag ${landed.bagCondition}`,
-    landed.condition !== 'fit' && `fish ${landed.condition}`,
+    landed.each ? `the living: ${sayEach(landed.each)}` : landed.condition !== 'fit' && `fish ${landed.condition}`,
     landed.note,
   ].filter(Boolean);
   return landed.dead > 0 || landed.wrong || heads < listed ? said.join(', ') : undefined;
 }
 export const claimedBags = ({ bags }: Pick<ClaimCard, 'bags'>): Bag[] => bags.filter((bag) => wrongWith(bag) !== undefined);
+
+/** What goes with the letter: of each claimed bag, then of the crate. `says` = what it shows, when, by whom. */
+export const claimPictures = (claim: ClaimCard): { photo: PhotoCard; what: string }[] => [
+  ...claimedBags(claim).flatMap(({ photos = [], label, lotLabel }) => photos.map((photo) => ({ photo, what: `${label}, ${lotLabel}` }))),
+  ...(claim.photos ?? []).map((photo) => ({ photo, what: claim.label })),
+];
 
 type Ways = { when: (ms: number) => string; sayC: (celsius: number) => string; house: string };
 
@@ -36,8 +43,9 @@ export function claimLetter(claim: ClaimCard, { when, sayC, house }: Ways): stri
   ].filter(Boolean);
   const lines = claimedBags(claim).map(
     (bag) =>
-      `- ${bag.label} (box ${bag.box}), ${bag.lotLabel}${bag.species ? `, ${bag.species.scientific}` : ''}: ${wrongWith(bag)}${bag.landed ? `; seen ${when(bag.landed.atMs)} by ${bag.landed.by}` : ''}${bag.temperature ? `, water ${sayC(bag.temperature.value)}` : ''}`,
+      `- ${bag.label} (box ${bag.box}), ${bag.lotLabel}${bag.species ? `, ${bag.species.scientific}` : ''}: ${wrongWith(bag)}${bag.landed ? `; seen ${when(bag.landed.atMs)} by ${bag.landed.by}` : ''}${bag.temperature && !bag.clean ? `, water ${sayC(bag.temperature.value)}` : ''}`,
   );
+  const pictures = claimPictures(claim).length;
   const open = claim.bags.filter(({ landed, absent }) => !landed && !absent).length;
   return [
     `To ${supplier}`,
@@ -48,6 +56,7 @@ export function claimLetter(claim: ClaimCard, { when, sayC, house }: Ways): stri
     '',
     ...lines,
     ...(open > 0 ? ['', `${plural(open, 'bag is', 'bags are')} not opened yet; more may follow.`] : []),
+    ...(pictures > 0 ? ['', `${plural(pictures, 'photograph')} with it.`] : []),
     ...(rule?.evidence ? ['', `Evidence as you ask for it: ${rule.evidence}.`] : []),
     '',
     `Please answer in writing. ${house}`,

@@ -150,6 +150,25 @@ CREATE TABLE `p_method` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_method_bag` ON `p_method` (`bag`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_photo` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`subject_kind` text NOT NULL,
+	`subject` text NOT NULL,
+	`shows` text NOT NULL,
+	`sha` text NOT NULL,
+	`small_sha` text NOT NULL,
+	`picture` text NOT NULL,
+	`small` text NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_photo_subject` ON `p_photo` (`subject`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_photo_sha` ON `p_photo` (`sha`);--> statement-breakpoint
+CREATE INDEX `p_photo_small` ON `p_photo` (`small_sha`);--> statement-breakpoint
 CREATE TABLE `p_release` (
 	`entry` text NOT NULL,
 	`at_ms` integer NOT NULL,
