@@ -149,11 +149,18 @@ function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; pe
       first-aid bath
     </Button>
   );
+  // From clean water too the way into a tank may be a slow one.
+  const slowly = bag.clean && step === 'float' && (
+    <Button variant="link" className={clsx('btn-quiet', css.bathOffer)} onClick={() => setStep('way')}>
+      acclimate from here
+    </Button>
+  );
   if (step === 'bath') return <BathForm patient={patientOfBag(bag, { now: houseNow(), ambient })} onBack={() => setStep(undefined)} />;
   if (step === 'float' || (step === undefined && (urgent || (method && !isRunMethod(method)))))
     return (
       <>
         {bath}
+        {slowly}
         <FloatCard bag={bag} others={others.filter((benchBag) => waitsLike(benchBag, bag))} />
       </>
     );

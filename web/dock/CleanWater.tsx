@@ -80,7 +80,7 @@ export function CleanWater({ bag, crate, onDone }: Props) {
         ))}
         , with an air stone and a lid. Net them over; the bag’s water to the drain.
       </p>
-      <details className={css.cleanVessel}>
+      <details className={css.cleanVessel} open={fields['made temperature'] + fields['made salinity'] !== ''}>
         <summary>The vessel, and what was made in it</summary>
         <div className="pair">
           <Form.Group className="field" controlId="clean-vessel">
