@@ -18,6 +18,14 @@ export function tellOldClaim({ teller, at }: Story): void {
   teller.tell(at(0, 7, 38), 'ines', { kind: 'claim.answered', payload: { crate, answer: 'refused', note: 'after their hours' } });
 }
 
+/** The night handed over by the one who leaves; the one who came has not taken it over yet. */
+export function tellHandover({ teller, at }: Story): void {
+  teller.tell(at(0, 7, 39), 'odalys', {
+    kind: 'shift.handed',
+    payload: { shift: teller.id(), worries: 'The late crate came with its heat pack cold. Nobody saw the puffer eat last night.' },
+  });
+}
+
 /** The comet came dead: its bag is photographed before it is opened. */
 export function tellPhotograph({ teller, at }: Story): void {
   const crate = teller.house.view('dock').crates.find(({ crate }) => crate === OPEN_CRATE.key)!;

@@ -133,6 +133,7 @@ const BY_HAND: { [K in Kind]?: () => Payloads[K] } = {
   'due.done': () => ({ due: aDue() }),
   'due.snoozed': () => ({ due: aDue(), untilMs: house.clock.now() + HOUR_MS, why: 'the van is here' }),
   'due.skipped': () => ({ due: aDue(), why: 'seen from the door' }),
+  'shift.taken': () => row<{ shift: string }>('select id shift from p_shift limit 1'),
   'systems.joined': () => {
     const { from, into } = row<{ from: string; into: string }>(
       'select w.id "from", v.id "into" from p_system w join p_system v on v.type = w.type and v.id > w.id order by 1, 2 limit 1',

@@ -34,6 +34,8 @@ const groupOf: Record<Kind, LogbookGroup> = {
   'bag.absent': 'arrivals',
   'photo.taken': 'arrivals',
   'bag.routed': 'arrivals',
+  'shift.handed': 'rounds',
+  'shift.taken': 'rounds',
   'bag.assigned': 'arrivals',
   'method.chosen': 'acclimation',
   'cleanWater.given': 'acclimation',

@@ -45,6 +45,9 @@ export type VesselTimer = {
   startedAtMs: number;
   next: RunDue;
   paged?: string;
-  /** Id of who watches it. */
+  /** Id and name of who watches it. */
   watcher?: string;
+  watcherName?: string;
+  /** Who began it. */
+  by: string;
 };

@@ -3,7 +3,7 @@ import { string } from 'yup';
 import type { TodayEntries } from '#core/today/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { AT } from '../basics/example.ts';
-import { instant, note, text } from '../basics/fields.ts';
+import { id, instant, note, text } from '../basics/fields.ts';
 
 /** Entry, rule, step. */
 const dueId = () =>
@@ -12,6 +12,20 @@ const dueId = () =>
     .required();
 
 export const todayKinds: Kinds<TodayEntries> = {
+  'shift.handed': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['today'],
+    schema: { shift: id(), worries: text(1000).optional() },
+    example: { shift: 'shift-1', worries: 'The heater of F7 hums. Nobody has seen the small puffer eat.' },
+  }),
+  'shift.taken': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['today'],
+    schema: { shift: id(), note: note() },
+    example: { shift: 'shift-1', note: 'seen the puffer' },
+  }),
   'due.done': defineKind({
     minRole: 'trainee',
     undo: 'self',

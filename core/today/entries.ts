@@ -8,7 +8,14 @@ export type DueDone = { due: DueId; note?: string };
 export type DueSnoozed = { due: DueId; untilMs: number; why: string };
 export type DueSkipped = { due: DueId; why: string };
 
+/** A shift handed over as it stood: everything recorded until then since the one before. `worries` = what no record tells. */
+export type ShiftHanded = { shift: string; worries?: string };
+/** Read and taken over, by somebody else than who handed it. */
+export type ShiftTaken = { shift: string; note?: string };
+
 export interface TodayEntries {
+  'shift.handed': ShiftHanded;
+  'shift.taken': ShiftTaken;
   'due.done': DueDone;
   'due.snoozed': DueSnoozed;
   'due.skipped': DueSkipped;

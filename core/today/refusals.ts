@@ -1,6 +1,6 @@
 // Why entries about what is due may not be written; their words stand in web.
 
-export const TODAY_REFUSALS = ['due.badSnooze', 'due.endsByDoing', 'due.wantsReason'] as const;
+export const TODAY_REFUSALS = ['shift.own', 'shift.takenAlready', 'due.badSnooze', 'due.endsByDoing', 'due.wantsReason'] as const;
 
 declare module '../journal/refusal.ts' {
   interface RefusalCodes extends Record<(typeof TODAY_REFUSALS)[number], true> {}

@@ -12,6 +12,16 @@ import { ruleOfDue, sourceOf } from './thing.ts';
 export const LONGEST_SNOOZE_MS = 7 * DAY_MS;
 
 export const todayRules: Rules<TodayEntries, TodayState> = {
+  'shift.handed': { decide: () => [], links: ({ shift }) => ({ makes: [shift] }) },
+  'shift.taken': {
+    decide({ payload }, { state, actor }) {
+      const shift = state.findShift(payload.shift);
+      if (!shift) return refuse('unknown', 'shift', { what: 'hand-over', id: payload.shift });
+      if (shift.taken) return refuse('shift.takenAlready', 'shift', { by: shift.taken.by, atMs: shift.taken.atMs });
+      return shift.by === actor.id ? refuse('shift.own', 'shift') : [];
+    },
+    links: ({ shift }) => ({ needs: [shift] }),
+  },
   'due.done': {
     decide: ({ payload, occurredAtMs }, context) => [...endsByHand(payload.due), ...mayDecide(payload.due, occurredAtMs, context)],
   },

@@ -120,3 +120,11 @@ export const due = sqliteTable(
   { ...fact(), due: text().notNull(), kind: text().$type<Settled['kind']>().notNull(), untilMs: integer('until_ms'), why: text() },
   (table) => [index('p_due_due').on(table.due)],
 );
+
+/** A shift handed over, and by whom it was taken over. */
+export const shift = sqliteTable('p_shift', { ...fact(), id: text().notNull().unique(), worries: text() }, (table) => [
+  index('p_shift_at').on(table.atMs),
+]);
+export const shiftTaken = sqliteTable('p_shift_taken', { ...fact(), shift: text().notNull(), note: text() }, (table) => [
+  index('p_shift_taken_shift').on(table.shift),
+]);

@@ -15,6 +15,7 @@ import { runState } from '../runs/state.ts';
 import { settingsState } from '../settings/state.ts';
 import { speciesState } from '../species/state.ts';
 import { stockState } from '../stock/state.ts';
+import { todayState } from '../today/state.ts';
 import { treatmentState } from '../treatments/state.ts';
 import { notebookState } from './notebookState.ts';
 import type { JournalStore } from './store.ts';
@@ -36,6 +37,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     ...runState(client),
     ...speciesState(client),
     ...stockState(client),
+    ...todayState(client),
     ...treatmentState(client),
   };
 }

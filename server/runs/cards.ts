@@ -45,7 +45,7 @@ function duesOf(run: Known, ended: Ended): Ended & { dues: RunDue[] } {
 
 export function timersOf(runs: readonly RunCard[]): VesselTimer[] {
   return runs.flatMap((card): VesselTimer[] => {
-    const { run, started, method, lotLabel, n, tank, startedAtMs, dues, pages, entry, watcher } = card;
+    const { run, started, method, lotLabel, n, tank, startedAtMs, dues, pages, entry, watcher, by } = card;
     const next = soonest(dues);
     if (!next) return [];
     const paged = pages.findLast(({ due }) => due === `${entry}:${next.rule}:${next.step}`)?.toName;
@@ -60,7 +60,8 @@ export function timersOf(runs: readonly RunCard[]): VesselTimer[] {
         startedAtMs,
         next,
         ...(paged ? { paged } : {}),
-        ...(watcher ? { watcher: watcher.id } : {}),
+        ...(watcher ? { watcher: watcher.id, watcherName: watcher.name } : {}),
+        by,
       },
     ];
   });

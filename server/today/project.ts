@@ -6,7 +6,14 @@ import { factOf, type MakeProjectors } from '../db/projector.ts';
 
 export const todayProjectors: MakeProjectors<TodayEntries> = (db) => {
   const due = prepareInsert(db, tables.due);
+  const shift = prepareInsert(db, tables.shift);
+  const taken = prepareInsert(db, tables.shiftTaken);
   return {
+    'shift.handed': {
+      voids: ['p_shift'],
+      project: (entry) => shift({ ...factOf(entry), id: entry.payload.shift, worries: entry.payload.worries }),
+    },
+    'shift.taken': { voids: ['p_shift_taken'], project: (entry) => taken({ ...factOf(entry), ...entry.payload }) },
     'due.done': {
       voids: ['p_due'],
       project: (entry) => due({ ...factOf(entry), due: entry.payload.due, kind: 'done', why: entry.payload.note }),

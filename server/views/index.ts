@@ -19,6 +19,7 @@ import { makeRunningView } from './running.ts';
 import { makeSpeciesView } from './species.ts';
 import { makeStreamView } from './stream.ts';
 import { makeTankView } from './tank.ts';
+import { makeHandoverView } from './handover.ts';
 import { makeTodayView } from './today.ts';
 import type { MakeView, ViewRequest } from './view.ts';
 
@@ -34,6 +35,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   logbook: makeLogbookView,
   species: makeSpeciesView,
   today: makeTodayView,
+  handover: makeHandoverView,
   house: makeHouseView,
   quarantine: makeQuarantineView,
   moves: makeMovesView,

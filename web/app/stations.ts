@@ -14,6 +14,7 @@ const table = [
 
 /** Pages that belong to a station but are no station of their own. */
 const inner = [
+  { to: '/today/handover', name: 'Hand-over', load: () => import('../today/Handover.tsx') },
   { to: '/dock/list', name: 'Packing list', load: () => import('../intake/Intake.tsx') },
   { to: '/dock/claims', name: 'Claims', load: () => import('../claims/Claims.tsx') },
   { to: '/rounds/sheet', name: 'Round sheet', load: () => import('../rounds/RoundSheet.tsx') },

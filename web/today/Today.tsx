@@ -53,6 +53,9 @@ export default function Today() {
         </section>
       ))}
       <p className="no-print">
+        <Link className="btn btn-plain" to="/today/handover">
+          Hand-over
+        </Link>{' '}
         <PrintButton />
       </p>
     </div>

@@ -64,6 +64,8 @@ export const entryWords: Words = {
   'bag.landed': ({ bag, lot, alive, dead, condition, each, bagCondition, newBag, newLot }, name) =>
     `Landed ${newBag?.label ?? name(bag)}: ${alive} ${newLot?.label ?? name(lot)}${dead ? `, ${dead} dead` : ''}${each ? `, ${sayEach(each)}` : condition === 'fit' ? '' : `, ${condition}`}${bagCondition === 'sound' ? '' : `, bag ${bagCondition}`}${newLot?.insteadOf ? ', other than listed' : ''}`,
   'bag.absent': ({ bag }, name) => `${name(bag)} was not in the box`,
+  'shift.handed': ({ worries }) => `The shift was handed over${worries ? `: ${worries}` : ''}`,
+  'shift.taken': ({ note }) => `The shift was taken over${note ? `: ${note}` : ''}`,
   'photo.taken': ({ of, shows, note }, name) => `Photograph of ${name(of.id)}: ${shows}${note ? ` (${note})` : ''}`,
   'bag.routed': ({ bag, route, why }, name) => `${name(bag)}: ${route} (${why})`,
   'bag.assigned': ({ bag, tank }, name) => `${name(bag)} is assigned to ${name(tank)}`,

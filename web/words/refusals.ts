@@ -133,6 +133,8 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   ...placeRefusals,
   'due.endsByDoing': () => 'This is over when it is done, not when somebody says so: it can be put off, not ticked off.',
   'due.wantsReason': () => 'That round is over: it can only be left out, with the reason why.',
+  'shift.own': () => 'Whoever hands a shift over does not take it over: somebody else does.',
+  'shift.takenAlready': (facts, { when }) => `It is taken over already: ${by(facts, when)}.`,
   'due.badSnooze': () => 'Put it off to a later time, at most a week ahead.',
   'fed.contradicts': () => 'Ignored, and eaten by some, cannot both be true.',
   'undo.twice': (facts, { when }) => `This was undone already: ${by(facts, when)}.`,

@@ -459,6 +459,27 @@ CREATE TABLE `p_reading` (
 --> statement-breakpoint
 CREATE INDEX `p_reading_latest` ON `p_reading` (`subject`,`quantity`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_reading_copper` ON `p_reading` (`subject`,`at_ms`) WHERE quantity = 'copper';--> statement-breakpoint
+CREATE TABLE `p_shift` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`worries` text
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_shift_id_unique` ON `p_shift` (`id`);--> statement-breakpoint
+CREATE INDEX `p_shift_at` ON `p_shift` (`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_shift_taken` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`shift` text NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_shift_taken_shift` ON `p_shift_taken` (`shift`);--> statement-breakpoint
 CREATE TABLE `p_bench_run` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
