@@ -18,3 +18,16 @@ test('a shift handed over with a worry, taken over by whoever comes, and the nex
   await expect(page.getByText('Somebody else takes it over.')).toBeVisible();
   await expect(page.getByText('The puffer ate.')).toBeVisible();
 });
+
+test('a crate on one page: while it is open, weeks after, and one that never was', async ({ page, house }) => {
+  await house.signIn(page, 'Bram Tell');
+  await page.goto(`${house.address}/dock`);
+  await page.getByRole('link', { name: 'Report', exact: true }).click();
+  await expect(page.getByRole('row', { name: /^banggai cardinalfish/ })).toContainText('4 in G1, 4 in bag 1');
+  await expect(page.getByText('9 bags are not landed yet.')).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What was odd' })).toContainText('bag 7 firefish: poor; bag foul');
+  await page.goto(`${house.address}/dock/report?crate=pelican-25`);
+  await expect(page.getByRole('row', { name: /^lawnmower blenny/ })).toContainText('1 in S2');
+  await page.goto(`${house.address}/dock/report?crate=never`);
+  await expect(page.getByText('There is no such crate')).toBeVisible();
+});

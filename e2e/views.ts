@@ -7,6 +7,8 @@ export const VIEWS: (readonly [string, string])[] = [
   ['dock', '/dock'],
   ['dock, a crate on its way', '/dock?crate=fern-0'],
   ['claims', '/dock/claims'],
+  ['crate report', '/dock/report?crate=pelican-0'],
+  ['hand-over', '/today/handover'],
   ['bench', '/bench'],
   ['rounds', '/rounds'],
   ['rounds, a suspect tank', '/rounds?tank=Q8'],

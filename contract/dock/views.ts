@@ -108,9 +108,28 @@ export type ClaimCard = ClaimFacts & {
 /** Open ones first, then by arrival, the latest first. */
 export type ClaimsView = { seq: number; claims: ClaimCard[] };
 
-export type DockViews = { dock: DockView; intake: IntakeView; claims: ClaimsView };
+/** A lot of a crate as it is today: how it came, which way each bag went, where it is, what became of the rest. */
+export type CrateLot = {
+  lot: string;
+  label: string;
+  species?: SpeciesName;
+  /** Heads, by its bags. */
+  listed: number;
+  alive: number;
+  dead: number;
+  /** Bags by the way that they went into their tank; a bag that has not gone is in none. */
+  ways: { way: string; bags: number }[];
+  here: { place: string; name: string; isTank: boolean; n: number }[];
+  /** Heads in accounts outside: died, sold, and so on; those dead on arrival among them. */
+  out: { place: string; n: number }[];
+  clock?: { clear: number; required: number; notEating: boolean };
+};
+export type CrateReportView = { seq: number; crate?: Omit<CrateCard, 'entry' | 'supplierId'> & { claim?: ClaimStage }; lots: CrateLot[] };
+
+export type DockViews = { dock: DockView; intake: IntakeView; claims: ClaimsView; crate: CrateReportView };
 export const dockViewTopics: TopicsOf<DockViews> = {
   dock: ['dock', 'bench', 'water', 'species'],
   intake: ['dock', 'species'],
   claims: ['dock', 'bench', 'water', 'species'],
+  crate: ['dock', 'bench', 'water', 'species', 'stock', 'rounds', 'house', 'exposure', 'moves'],
 };

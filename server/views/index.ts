@@ -19,6 +19,7 @@ import { makeRunningView } from './running.ts';
 import { makeSpeciesView } from './species.ts';
 import { makeStreamView } from './stream.ts';
 import { makeTankView } from './tank.ts';
+import { makeCrateView } from './crate.ts';
 import { makeHandoverView } from './handover.ts';
 import { makeTodayView } from './today.ts';
 import type { MakeView, ViewRequest } from './view.ts';
@@ -36,6 +37,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   species: makeSpeciesView,
   today: makeTodayView,
   handover: makeHandoverView,
+  crate: makeCrateView,
   house: makeHouseView,
   quarantine: makeQuarantineView,
   moves: makeMovesView,

@@ -16,6 +16,7 @@ const table = [
 const inner = [
   { to: '/today/handover', name: 'Hand-over', load: () => import('../today/Handover.tsx') },
   { to: '/dock/list', name: 'Packing list', load: () => import('../intake/Intake.tsx') },
+  { to: '/dock/report', name: 'Crate report', load: () => import('../dock/Report.tsx') },
   { to: '/dock/claims', name: 'Claims', load: () => import('../claims/Claims.tsx') },
   { to: '/rounds/sheet', name: 'Round sheet', load: () => import('../rounds/RoundSheet.tsx') },
   { to: '/run/:run/sheet', name: 'Run sheet', load: () => import('../runs/steps/SheetPage.tsx') },

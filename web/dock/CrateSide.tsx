@@ -38,6 +38,9 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
       </dl>
       <p className="tight">
         {tally.dead + tally.short + tally.wrong > 0 && <Link to={`/dock/claims?crate=${crate.crate}`}>Claim it: {sayClaimed(tally)}</Link>}
+        <Link className={css.toReport} to={`/dock/report?crate=${crate.crate}`}>
+          Report
+        </Link>
         <TakePhoto
           of={{ kind: 'crate', id: crate.crate }}
           shows="the carton"

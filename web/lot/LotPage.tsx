@@ -9,22 +9,12 @@ import { PhotosOf } from '../photos/PhotosOf.tsx';
 import { useTitle } from '../frame/title.ts';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
+import { LEFT_WORDS } from '../words/room.ts';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
 import css from './lot.module.scss';
 import { NameLot } from './NameLot.tsx';
 import { OutForm, Promised } from './OutForm.tsx';
-
-const LEFT_WORDS: Record<string, string> = {
-  died: 'died',
-  sold: 'sold',
-  missing: 'missing',
-  returned: 'returned',
-  culled: 'culled',
-  'put-down': 'put down',
-  given: 'given away',
-  discrepancy: 'fewer than on record',
-};
 
 export default function LotPage() {
   const { lot = '' } = useParams();

@@ -108,3 +108,16 @@ export const roomWords: Pick<Words, Said> = {
   'treatment.begun': ({ system, family, note }, name) => `${name(system)} is under ${family}${because(note)}`,
   'treatment.ended': ({ treatment, system, note }, name) => `${name(treatment)} in ${name(system)} ended${because(note)}`,
 };
+
+/** Where fish went that are in the house no more. */
+export const LEFT_WORDS: Record<string, string> = {
+  died: 'died',
+  sold: 'sold',
+  missing: 'missing',
+  returned: 'returned',
+  culled: 'culled',
+  'put-down': 'put down',
+  given: 'given away',
+  discrepancy: 'fewer than on record',
+  relabelled: 'cut off or joined to others',
+};
