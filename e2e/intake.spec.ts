@@ -1,4 +1,5 @@
 // A packing list that we did not write becomes a crate, by hand and eye alone.
+import fs from 'node:fs';
 import { expect, test } from './house.ts';
 
 test('a foreign list: columns shown once, names told, a reload in the middle; the next list asks nothing', async ({ page, house }) => {
@@ -135,4 +136,26 @@ test('a file that is no list says what it looks like', async ({ page, house }) =
   await expect(page.getByRole('button', { name: 'Nobody knows yet' })).toHaveCount(0);
   await page.getByRole('button', { name: 'It is a packing list all the same' }).click();
   await expect(page.getByRole('button', { name: 'Show 580 more names' })).toBeVisible();
+});
+
+test('a spreadsheet and a letter from a mail become crates; what is no list says why and loses nothing', async ({ page, house }) => {
+  await house.signIn(page, 'Bram Tell');
+  await page.goto(`${house.address}/dock/list`);
+  const give = (file: Parameters<ReturnType<typeof page.getByLabel>['setInputFiles']>[0]) =>
+    page.getByLabel(/Drop the file here/).setInputFiles(file);
+  await give({ name: 'old.xls', mimeType: 'application/vnd.ms-excel', buffer: Buffer.from([0xd0, 0xcf, 0x11, 0xe0, 0, 0]) });
+  await expect(page.getByText(/old\.xls: it is of the format before 2007/)).toBeVisible();
+  await give({ name: 'half.xlsx', mimeType: '', buffer: fs.readFileSync('demo/files/dun-cow.xlsx').subarray(0, 900) });
+  await expect(page.getByText(/half\.xlsx: it is damaged, or cut off/)).toBeVisible();
+  await give('demo/files/dun-cow.xlsx');
+  // The sheet with the list in it, by its name; the cover is named as not read.
+  await expect(page.getByText(/dun-cow\.xlsx, sheet Packed \(not read: Cover\)/)).toBeVisible();
+  await page.getByLabel('Packed').fill('2026-03-03T05:00');
+  await page.getByLabel('Due here').fill('2026-03-03T09:00');
+  await page.getByRole('button', { name: /^Expect 38 heads in 5 bags/ }).click();
+  await expect(page.getByRole('heading', { name: 'On the list' })).toBeVisible();
+  await page.goto(`${house.address}/dock/list`);
+  await give('demo/files/fernhollow-mail.txt');
+  await expect(page.getByRole('button', { name: /^Expect 44 heads/ })).toBeVisible();
+  expect((await house.health()).ok).toBe(true);
 });

@@ -1,9 +1,10 @@
 // Files in and out of the browser: text of a chosen file, and text offered as a file.
-import { decodeText } from '#core/text/index.ts';
+import { decodeText, isSheetFile } from '#core/text/index.ts';
 
 /** The largest text file that is read; far above any list of a shop. */
 export const MAX_FILE_BYTES = 4_000_000;
 
+/** `name` = of the file, and of the sheet that was read. */
 export type FileText = { name: string; text: string; encoding: string };
 
 /** Throws an Error in plain words when the file is too large or holds no text. */
@@ -12,7 +13,12 @@ export async function readTextFile(file: Blob & { name?: string }): Promise<File
   if (file.size > MAX_FILE_BYTES) throw new Error(`${name} is larger than ${MAX_FILE_BYTES / 1e6} MB. Is it the right file?`);
   const bytes = new Uint8Array(await file.arrayBuffer());
   if (bytes.length === 0) throw new Error(`${name} is empty.`);
-  if (bytes.subarray(0, 4096).includes(0)) throw new Error(`${name} is not a text file. Save the sheet as CSV and give that.`);
+  if (isSheetFile(bytes)) {
+    const { text, sheet, others } = await (await import('../sheets/readSheet.ts')).readSheet(name, bytes);
+    return { name: `${name}, sheet ${sheet}${others.length > 0 ? ` (not read: ${others.join(', ')})` : ''}`, text, encoding: 'XLSX' };
+  }
+  if (bytes.subarray(0, 4096).includes(0))
+    throw new Error(`${name} is neither text nor a spreadsheet. Save the list as XLSX, CSV or text and give that.`);
   return { name, ...decodeText(bytes) };
 }
 

@@ -65,7 +65,7 @@ export function OpeningList({ view }: PartProps) {
         {asked && <AskedLots asked={asked} onStand={(lots) => void count(lots)} onLeave={() => setAsked(undefined)} />}
         <FileDrop
           label="Your list as CSV or text"
-          accept=".csv,.tsv,.txt,text/csv,text/plain"
+          accept=".xlsx,.xlsm,.csv,.tsv,.txt,text/csv,text/plain"
           paste="or a line a tank: F1: 12 kuhli loach 5 cm, 3 comet"
           onText={(file) => {
             setSaid(undefined);

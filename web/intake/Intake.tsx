@@ -57,12 +57,12 @@ function ListIn({ view }: { view: IntakeView }) {
     <div className={css.intakeStart}>
       <h1>A packing list in</h1>
       <p className="soft">
-        The supplier's own list as CSV or text: any columns, any order. What it calls its fish is matched with your species; what cannot be
-        told is asked. Nothing is kept until you have seen all of it.
+        The supplier's own list as a spreadsheet (XLSX), CSV or text: any columns, any order. What it calls its fish is matched with your
+        species; what cannot be told is asked. Nothing is kept until you have seen all of it.
       </p>
       <FileDrop
         label="Drop the file here, or choose it"
-        accept=".csv,.tsv,.txt,text/csv,text/plain"
+        accept=".xlsx,.xlsm,.csv,.tsv,.txt,text/csv,text/plain"
         paste="or type or paste its lines here, as in a letter: 3 banggai, 6 chromis S @2.10"
         onText={start}
       />

@@ -49,7 +49,7 @@ export function SpeciesImport({ allSpecies, onDone }: { allSpecies: readonly Lis
     <section className={clsx('card', css.speciesCard)} aria-label="Take in a table of species">
       <h2>Take in a table of species</h2>
       <p className="soft">The columns are those of “Save as CSV”. A column that is not there leaves what the house knows as it is.</p>
-      <FileDrop label="A CSV file" accept=".csv,text/csv,text/plain" onText={take} />
+      <FileDrop label="A CSV file" accept=".xlsx,.xlsm,.csv,text/csv,text/plain" onText={take} />
       {allSpecies.length === 0 && (
         <Button variant="plain" onClick={() => void takeStarter()}>
           Show the starter list
