@@ -15,7 +15,6 @@ export type Action = {
 };
 type Said = SendOutcome & { actId: string };
 type Actions = {
-  action: Action | undefined;
   /** Writes and says so. */ recordAction: (words: string, ...drafts: Draft[]) => Promise<Said>;
   undo: (actId: string, words: string) => Promise<Said>;
   clear: () => void;
@@ -25,6 +24,8 @@ type Actions = {
 const SHOWN_FOR_MS = 40_000;
 
 const ActionContext = createContext<Actions | undefined>(undefined);
+/** Apart from what acts: a station is not drawn anew because something was done. */
+const LastAction = createContext<Action | undefined>(undefined);
 
 export function ActionProvider({ children }: { children: ReactNode }) {
   const [action, setAction] = useState<Action>();
@@ -48,14 +49,17 @@ export function ActionProvider({ children }: { children: ReactNode }) {
   }, [action]);
   const actions = useMemo<Actions>(
     () => ({
-      action,
       recordAction: (words, ...drafts) => write(words, isUndoable(drafts.map(({ kind }) => kind)), drafts),
       undo: (actId, words) => write(`Undid: ${words}`, false, [{ kind: 'entry.reversed', payload: { act: actId } }]),
       clear: () => setAction(undefined),
     }),
-    [action, write],
+    [write],
   );
-  return <ActionContext value={actions}>{children}</ActionContext>;
+  return (
+    <ActionContext value={actions}>
+      <LastAction value={action}>{children}</LastAction>
+    </ActionContext>
+  );
 }
 
 export function useActions(): Actions {
@@ -63,3 +67,5 @@ export function useActions(): Actions {
   if (!actions) throw new Error('no place for actions');
   return actions;
 }
+
+export const useLastAction = (): Action | undefined => use(LastAction);

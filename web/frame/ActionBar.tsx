@@ -1,14 +1,15 @@
 // What was just done on this screen, with its undo; and what the house refused.
 import { Moon, Undo2 } from 'lucide-react';
 import Button from 'react-bootstrap/Button';
-import { useActions } from '../actions/actions.tsx';
+import { useActions, useLastAction } from '../actions/actions.tsx';
 import { outbox, useOutbox } from '../data/house.ts';
 import { setTheme, useTheme } from '../data/theme.ts';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 
 export function ActionBar() {
-  const { action, undo, clear } = useActions();
+  const { undo, clear } = useActions();
+  const action = useLastAction();
   const { acts } = useOutbox();
   const theme = useTheme();
   const undoable = action?.undoable === true && action.refused === undefined;
