@@ -13,7 +13,16 @@ export type RunningView = {
   clean: CleanTimer[];
 };
 /** Fish of a bag in clean water, to be looked at and moved on. */
-export type CleanTimer = { bag: string; label: string; lotLabel: string; n: number; sinceMs: number; dueAtMs: number };
+export type CleanTimer = {
+  bag: string;
+  label: string;
+  lotLabel: string;
+  n: number;
+  sinceMs: number;
+  dueAtMs: number;
+  /** Who gave it, and who was called last because nobody came. */ by: string;
+  paged?: string;
+};
 /** The hours in which a claim may be made, while they run. */
 export type ClaimTimer = { crate: string; label: string; n: number; startMs: number; endMs: number };
 

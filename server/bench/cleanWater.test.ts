@@ -3,6 +3,7 @@ import { knownBagOf, knownOf } from '#contract/bench/known.ts';
 import { inputOf, STARTING_AMBIENT } from '#core/bench/index.ts';
 import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
 import type { Payloads } from '#core/catalogue/index.ts';
+import { makePager } from '../devices/pager.ts';
 import { checkReplay } from '../journal/replay.ts';
 import {
   assign,
@@ -75,6 +76,12 @@ it('from a landed bag, with no tank chosen: by a trainee too, once, with the cou
   expect(due().filter(({ fromMs }) => fromMs <= house.now())).toEqual([]);
   house.wait(16 * MINUTE_MS);
   expect(due()).toMatchObject([{ facts: { bag: 'crate-1-bag1' } }]);
+  // Nobody comes: whoever gave it is called, then a lead, once each.
+  const page = makePager(house);
+  expect(page()).toBe(0);
+  house.wait(60 * MINUTE_MS);
+  expect([page(), page()]).toEqual([2, 0]);
+  expect(house.view('running').clean).toMatchObject([{ by: 'Pia', paged: 'Ines' }]);
 });
 
 it('water that nobody knows, or another than theirs, is refused; a lead may say so, and a keeper who has done it', () => {

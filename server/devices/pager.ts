@@ -12,6 +12,7 @@ import * as t from '../db/tables.ts';
 import type { RunningHouse } from '../house/house.ts';
 import type { Log } from '../log/log.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
+import { prepareCleanWater } from '../dock/bags.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeadCalls } from './leadCalls.ts';
 
@@ -32,13 +33,22 @@ export function makePager(house: RunningHouse): () => number {
     `select id from p_person p where role = 'lead' and voided_by is null and ${IN_HOUSE('p')} order by entry`,
   );
   const called = ask.is('select 1 from p_page where due = ? and stage = ?');
+  const clean = prepareCleanWater(house.client);
   const leadCalls = prepareLeadCalls(house.client);
   return () => {
     const now = house.clock.now();
-    const { runs: rules } = house.settings().rules;
+    const { runs: rules, cleanWaterMin } = house.settings().rules;
     const known = leads();
     const calls = [
       ...cards(now).flatMap((card) => callsOf(card, { leads: known, now, rules })),
+      // A bucket that nobody comes back to kills as surely as a drip does.
+      ...clean(cleanWaterMin).flatMap(({ entry, byId, n, lotLabel, label, dueAtMs }) =>
+        callsFor({ dueAtMs }, { watcher: byId, leads: known, now, rules }).map((call) => ({
+          ...call,
+          due: `${entry}:clean-water:on`,
+          says: `clean water, ${n} ${lotLabel} of ${label}`,
+        })),
+      ),
       ...(known[0] === undefined ? [] : leadCalls().map((call) => ({ ...call, stage: 2, to: known[0]! }))),
     ];
     const fresh = calls.filter(({ due, stage }) => !called(due, stage));

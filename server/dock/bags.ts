@@ -147,7 +147,7 @@ export function prepareFloats(client: Database.Database): () => Afloat[] {
 }
 
 /** Fish that stand in clean water, to be looked at and moved on within so many minutes. */
-export function prepareCleanWater(client: Database.Database): (withinMin: number) => (CleanTimer & { entry: string })[] {
+export function prepareCleanWater(client: Database.Database): (withinMin: number) => (CleanTimer & { entry: string; byId: string })[] {
   const ask = makeAsk(client).all(
     {
       entry: t.cleanWater.entry,
@@ -156,10 +156,15 @@ export function prepareCleanWater(client: Database.Database): (withinMin: number
       lotLabel: t.lot.label,
       n: t.balance.n,
       sinceMs: t.cleanWater.atMs,
+      by: text,
+      byId: t.cleanWater.by,
+      paged: orNull(text),
     },
     `
-    select q.entry, g.id bag, g.label, l.label lotLabel, b.n, q.at_ms sinceMs from now_standing b cross join p_bag g on g.id = b.place
+    select q.entry, g.id bag, g.label, l.label lotLabel, b.n, q.at_ms sinceMs, ${personName('q."by"')} by, q."by" byId,
+      (select ${personName('p."to"')} from p_page p where p.due = q.entry || ':clean-water:on' and p.voided_by is null order by p.at_ms desc, p.stage desc limit 1) paged from now_standing b cross join p_bag g on g.id = b.place
     join p_clean_water q on q.bag = g.id and q.voided_by is null join p_lot l on l.id = b.lot order by q.at_ms, q.entry`,
   );
-  return (withinMin) => ask().map((row) => ({ ...row, dueAtMs: row.sinceMs + withinMin * MINUTE_MS }));
+  return (withinMin) =>
+    ask().map(({ paged, ...row }) => ({ ...row, ...(paged === null ? {} : { paged }), dueAtMs: row.sinceMs + withinMin * MINUTE_MS }));
 }

@@ -128,7 +128,7 @@ function StayItem({ stay: { lotLabel, n, tank, tankCode, sinceMs, untilMs }, now
 }
 
 /** Fish in clean water: somebody looks, and moves them on. */
-function CleanItem({ clean: { bag, label, lotLabel, n, sinceMs, dueAtMs }, now }: { clean: CleanTimer; now: number }) {
+function CleanItem({ clean: { bag, label, lotLabel, n, sinceMs, dueAtMs, paged }, now }: { clean: CleanTimer; now: number }) {
   const leftMs = dueAtMs - now;
   const done = Math.min(1, Math.max(0, (now - sinceMs) / Math.max(1, dueAtMs - sinceMs)));
   return (
@@ -137,7 +137,9 @@ function CleanItem({ clean: { bag, label, lotLabel, n, sinceMs, dueAtMs }, now }
         <span>Clean water, {label}</span>
         <span className="left num">{leftMs <= 0 ? 'due' : countdown(leftMs)}</span>
         <span className="soft">
-          {leftMs <= 0 ? 'check' : ''} {n} {lotLabel}
+          {paged ? `${paged} was called: ` : ''}
+          {leftMs <= 0 ? 'check ' : ''}
+          {n} {lotLabel}
         </span>
         <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
       </Link>

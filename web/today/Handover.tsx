@@ -92,12 +92,12 @@ function Runs({ view: { vessels, floats, clean, stays, claims } }: { view: Hando
   const now = useHouseNow(MINUTE_MS);
   const left = (ms: number) => (ms <= now ? 'due' : `in ${countdown(ms - now)}`);
   const rows = [
-    ...clean.map(({ bag, label, lotLabel, n, dueAtMs }) => ({
+    ...clean.map(({ bag, label, lotLabel, n, dueAtMs, by }) => ({
       key: bag,
       to: `/bench?bag=${bag}`,
       says: `${n} ${lotLabel} of ${label} in clean water: check and move them on`,
       atMs: dueAtMs,
-      who: '',
+      who: `given by ${by}`,
       unwatched: false,
     })),
     ...floats.map(({ floatId, bag, bagLabel, tankCode, n, lotLabel, dueAtMs, by }) => ({
