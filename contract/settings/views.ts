@@ -1,5 +1,5 @@
 // What the screens read of the house, its rules and what it is furnished with. Instants are UTC ms, quantities SI.
-import type { SupplierFields } from '#core/dock/index.ts';
+import type { ClaimAnswer, SupplierFields } from '#core/dock/index.ts';
 import type { ToolFields } from '#core/exposure/index.ts';
 import type { TankFields } from '#core/room/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
@@ -15,6 +15,15 @@ export type House = { name: string; zone: string; rules: HouseRules; demo: boole
 /** Who is signed in, where, and what time the house has. */
 export type MeView = { person: Person; prefers: Preference; house: House; clock: { nowMs: number; frozen: boolean } };
 
+/** What came of a supplier: crates and heads, and its claims by how the latest word on each stands. */
+export type SupplierRecord = {
+  crates: number;
+  alive: number;
+  dead: number;
+  claims: Record<'sent' | ClaimAnswer, number>;
+  granted: { amount: number; currency: string }[];
+};
+
 /** What a house is set up with. */
 export type HouseView = {
   seq: number;
@@ -28,7 +37,7 @@ export type HouseView = {
   /** Latest first. */
   ruleVersions: { entry: string; atMs: number; by: string; rules: HouseRules }[];
   /** `entry` = the latest entry on it, to base a change on. */
-  suppliers: ({ id: string; entry: string } & SupplierFields)[];
+  suppliers: ({ id: string; entry: string; record?: SupplierRecord } & SupplierFields)[];
   species: (SpeciesName & { alsoCalled: string[] })[];
   /** Lots that were here when the records began. */
   opened: number;

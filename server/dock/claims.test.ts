@@ -106,3 +106,27 @@ it('its figures are those of the bags on its card, added up anew: dead, absent, 
   expect(counts).toEqual(by);
   expect(counts).toEqual({ dead: 2, short: 1 + 2 + 6, wrong: 2 });
 });
+
+it('stands in the record of its supplier: crates, heads, how each claim ended, what was granted', () => {
+  const record = () => house.view('house').suppliers.find(({ id }) => id === 'yard')!.record;
+  expect(record()).toMatchObject({ crates: 1, alive: 0, dead: 0, granted: [] });
+  house.must(KEEPER, land(1, { alive: 3, dead: 1 }), land(2));
+  house.must(KEEPER, send(1, 0));
+  expect(record()).toMatchObject({ crates: 1, alive: 5, dead: 1, claims: { sent: 1, credit: 0 } });
+  house.must(KEEPER, answer({ amount: 4.5, currency: 'EUR' }));
+  bringCrate(house, 'crate-2');
+  const second = { bag: 'crate-2-bag1', crate: 'crate-2', lot: 'crate-2-fire' };
+  house.must(KEEPER, land(1, { ...second, alive: 2, dead: 2 }));
+  house.must(KEEPER, { kind: 'claim.sent', payload: { crate: 'crate-2', counts: { dead: 2, short: 0, wrong: 0 } } });
+  house.must(KEEPER, { kind: 'claim.answered', payload: { crate: 'crate-2', answer: 'refused' } });
+  const paid = house.must(KEEPER, { kind: 'claim.answered', payload: { crate: 'crate-2', answer: 'paid', amount: 10, currency: 'EUR' } });
+  expect(record()).toEqual({
+    crates: 2,
+    alive: 7,
+    dead: 3,
+    claims: { sent: 0, paid: 1, credit: 1, refused: 0 },
+    granted: [{ amount: 14.5, currency: 'EUR' }],
+  });
+  house.must(KEEPER, undo(paid));
+  expect(record()).toMatchObject({ claims: { paid: 0, credit: 1, refused: 1 }, granted: [{ amount: 4.5, currency: 'EUR' }] });
+});

@@ -109,7 +109,7 @@ it('what is known of a supplier grows, is put right, and is not known any more; 
     contact: 'the desk',
   });
   house.must(KEEPER, changed({ contact: null, ships: null, name: 'The yard' }));
-  expect(Object.keys(supplier()).sort()).toEqual(['claim', 'entry', 'id', 'name', 'transit', 'usualH']);
+  expect(Object.keys(supplier()).sort()).toEqual(['claim', 'entry', 'id', 'name', 'record', 'transit', 'usualH']);
   expect(card().supplier).toBe('The yard');
   expect(house.view('intake').suppliers.find(({ id }) => id === 'yard')).toMatchObject({ name: 'The yard', usualH: 0 });
   // Seen before all that: another field is taken, the same one is told.

@@ -1,6 +1,7 @@
 // What the house is set up with: its people, systems, racks with their tanks, suppliers, and how much stock was opened.
 import { makeAsk, number, text, flag, pick, orNull } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
+import { prepareSupplierRecords } from '../dock/supplierRecord.ts';
 import { personName, prepareSpeciesNames } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
@@ -52,7 +53,9 @@ export const makeHouseView: MakeView<'house'> = (client) => {
   );
   const opened = ask.only(number, 'select count(*) from p_lot where crate is null and voided_by is null');
   const species = prepareSpeciesNames(client);
+  const records = prepareSupplierRecords(client);
   return () => {
+    const known = records();
     const all = tanks().map(({ hangsIn, flow, ...tank }) => ({
       ...tank,
       ...(hangsIn === null ? {} : { hangsIn }),
@@ -74,7 +77,10 @@ export const makeHouseView: MakeView<'house'> = (client) => {
         ...facts,
       })),
       ruleVersions: versions(),
-      suppliers: suppliers().map(({ facts, ...supplier }) => ({ ...supplier, ...facts })),
+      suppliers: suppliers().map(({ facts, ...supplier }) => {
+        const record = known.get(supplier.id);
+        return { ...supplier, ...facts, ...(record ? { record } : {}) };
+      }),
       species: species(),
       opened: opened(),
     };

@@ -1,11 +1,13 @@
 // Who sends the crates: how, at what water, with which claim rule. What nobody wrote down is said to be not known.
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
+import type { SupplierRecord } from '#contract/views.ts';
 import { newId } from '../data/house.ts';
 import { useMayWrite } from '../data/me.ts';
 import { useUnits, type Units } from '../data/units.ts';
 import { PlainForm } from '../parts/PlainForm.tsx';
 import { sayMinutes } from '../words/runs.ts';
+import { plural } from '../words/text.ts';
 import type { PartProps } from './part.ts';
 import { NEW_SUPPLIER_FIELDS, supplierChanged, supplierFields, supplierOf, supplierValues, type KnownSupplier } from './supplierForm.ts';
 
@@ -54,7 +56,25 @@ export function Suppliers({ view, write }: PartProps) {
 
 const sayHours = (hours: number) => sayMinutes(hours * 60);
 
-function Known({ supplier: { usualH, delayH, ships, origins, claim, contact, note }, units }: { supplier: KnownSupplier; units: Units }) {
+/** `12 crates, 8 of 640 dead on arrival; claims: 1 credited (31.5 EUR), 1 refused`. */
+function sayRecord({ crates, alive, dead, claims, granted }: SupplierRecord): string {
+  const sums = granted.map(({ amount, currency }) => `${Number(amount.toFixed(2))} ${currency}`.trim()).join(', ');
+  const told = [
+    claims.paid > 0 && `${claims.paid} paid`,
+    claims.credit > 0 && `${claims.credit} credited`,
+    claims.refused > 0 && `${claims.refused} refused`,
+    claims.sent > 0 && `${claims.sent} not answered`,
+  ].filter(Boolean);
+  return `${plural(crates, 'crate')}, ${dead} of ${alive + dead} dead on arrival; ${told.length > 0 ? `claims: ${told.join(', ')}${sums ? ` (${sums})` : ''}` : 'no claim was sent'}.`;
+}
+
+function Known({
+  supplier: { usualH, delayH, ships, origins, claim, contact, note, record },
+  units,
+}: {
+  supplier: KnownSupplier;
+  units: Units;
+}) {
   const { say } = units;
   const water = [
     ships?.temperatureC !== undefined && say('temperature', ships.temperatureC),
@@ -90,6 +110,11 @@ function Known({ supplier: { usualH, delayH, ships, origins, claim, contact, not
             <span className="soft">{what}:</span> {says}
           </p>
         ))}
+      {record && (
+        <p className="tight">
+          <span className="soft">So far:</span> {sayRecord(record)}
+        </p>
+      )}
       {unknown.length > 0 && <p className="soft tight">Not known: {unknown.join('; ')}.</p>}
     </>
   );
