@@ -62,8 +62,8 @@ test('what is wrong is named by line and column, and put right there', async ({ 
   await page.getByRole('button', { name: 'Another file' }).click();
   await page
     .getByLabel(/Drop the file here/)
-    .setInputFiles({ name: 'sheet.xls', mimeType: 'text/csv', buffer: Buffer.from([0xd0, 0xcf, 0, 0, 1]) });
-  await expect(page.getByText(/Save the sheet as CSV/)).toBeVisible();
+    .setInputFiles({ name: 'sheet.xls', mimeType: 'text/csv', buffer: Buffer.from([0xd1, 0xcf, 0, 0, 1]) });
+  await expect(page.getByText(/is neither text nor a spreadsheet/)).toBeVisible();
 });
 
 test('two thousand lines become one crate', async ({ page, house }) => {

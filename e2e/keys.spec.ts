@@ -52,6 +52,11 @@ test('the whole job by keys alone', async ({ page, house }) => {
   // A tank for the most pressing bag: arrows go over the tanks that will do, Enter puts it there.
   await keys.press('t');
   await expect(page.getByText(/Tap the tank where it shall live/)).toBeVisible();
+  // That one stands in clean water; the one just landed waits closed, and floats.
+  await keys.press('2');
+  await tabTo(page, /^Choose a tank for bag 12/);
+  await keys.press('Enter');
+  await expect(page.getByText(/Tap the tank where it shall live/)).toBeVisible();
   await keys.press('ArrowRight');
   await expect(page.locator('.tank[aria-pressed="true"]')).toBeFocused();
   // The first is one that costs nothing; arrows go on from there.

@@ -36,6 +36,8 @@ export function pooledBag(bags: readonly BagInput[]): BagInput {
     salinity: mean(({ salinity }) => salinity),
     alkalinity: mean(({ alkalinity }) => alkalinity),
     closedHours: Math.max(...bags.map(({ closedHours }) => closedHours)),
+    // What was poured from an open vessel opens all of it.
+    opening: (bags.find(({ opening }) => opening.is !== 'closed') ?? first).opening,
     foul: bags.some(({ foul }) => foul),
     soft: bags.some(({ soft }) => soft),
   };

@@ -36,6 +36,8 @@ const PASSED_OVER: readonly Kind[] = [
 ];
 /** A page of paper holds no more; the logbook has the rest. */
 const SHOWN = 200;
+/** Longer ago than this it was no shift: a page of it would be a history. */
+const LONGEST_SHIFT_MS = 7 * DAY_MS;
 /** Nobody handed anything over yet: what was recorded in so many entries and no longer than a day ago. */
 const FIRST_ENTRIES = 4000;
 
@@ -79,7 +81,7 @@ export const makeHandoverView: MakeView<'handover'> = (client) => {
   return (request) => {
     const { now } = request;
     const known = shifts();
-    const from = known.find(({ taken }) => taken !== null);
+    const from = known.find(({ taken, atMs }) => taken !== null && atMs > now - LONGEST_SHIFT_MS);
     const sinceMs = from?.atMs ?? now - DAY_MS;
     const sinceSeq = from?.seq ?? firstSeq(latest(), sinceMs, atOrAfter);
     const happened = since(sinceSeq).map(({ version, payload, overrules, recordedAtMs: _recordedAtMs, ...row }): TimelineEntry => ({

@@ -127,7 +127,10 @@ function BagInHand({ bag, float, floats, all, people, now }: InHand) {
     return <ReleaseCard key={float.floatId} bag={bag} run={float} now={now} others={float.dueAtMs <= now ? others : []} />;
   }
   if (!bag.tank) return <NoTank bag={bag} />;
-  const others = all.filter((benchBag) => benchBag.lot === bag.lot && benchBag !== bag && !benchBag.afloat);
+  // Fish in clean water go their own way: nothing of a closed bag is poured to them.
+  const others = bag.clean
+    ? []
+    : all.filter((benchBag) => benchBag.lot === bag.lot && benchBag !== bag && !benchBag.afloat && !benchBag.clean);
   return <Before key={`${bag.bag} ${bag.tank.id}`} bag={bag} others={others} people={people} />;
 }
 

@@ -1,6 +1,6 @@
 // The crate against its list, and every bag that still asks for something, the most pressing first.
 import { clsx } from 'clsx';
-import { memo } from 'react';
+import { memo, useMemo } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useNavigate } from 'react-router';
 import type { BagCard, CrateCard } from '#contract/views.ts';
@@ -20,7 +20,10 @@ import { routeFor, wantsCleanWater } from './route.ts';
 export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId: string, words: string) => void }) {
   const tally = tallyCrate(crate.bags.map((bag) => ({ listed: bag.listed, absent: bag.absent !== undefined, landed: bag.landed })));
   const { rules } = useMe().house;
-  const times = { packedAtMs: crate.packedAtMs, promisedAtMs: crate.promisedAtMs, arrivedAtMs: crate.arrived?.atMs };
+  const { packedAtMs, promisedAtMs } = crate;
+  const arrivedAtMs = crate.arrived?.atMs;
+  // The same while they are: a row is drawn anew only when its bag changes.
+  const times = useMemo(() => ({ packedAtMs, promisedAtMs, arrivedAtMs }), [packedAtMs, promisedAtMs, arrivedAtMs]);
   const landed = crate.bags.filter((bag) => bag.landed ?? bag.absent).sort((a, b) => byNeed(a, b, rules));
   const navigate = useNavigate();
   const pressing = landed.map((bag) => stepOf(bag, crate.crate, rules)).find((step) => step !== undefined);
@@ -36,11 +39,9 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
         <Figure name="over" n={tally.over} odd />
         <Figure name="wrong fish" n={tally.wrong} odd />
       </dl>
-      <p className="tight">
+      <p className={clsx('tight', css.crateLinks)}>
         {tally.dead + tally.short + tally.wrong > 0 && <Link to={`/dock/claims?crate=${crate.crate}`}>Claim it: {sayClaimed(tally)}</Link>}
-        <Link className={css.toReport} to={`/dock/report?crate=${crate.crate}`}>
-          Report
-        </Link>
+        <Link to={`/dock/report?crate=${crate.crate}`}>Report</Link>
         <TakePhoto
           of={{ kind: 'crate', id: crate.crate }}
           shows="the carton"
@@ -96,75 +97,71 @@ type RowProps = {
   times: { packedAtMs: number; promisedAtMs: number; arrivedAtMs?: number };
   onUndo: (actId: string, words: string) => void;
 };
-// A row is drawn anew when its bag changes; the times of its crate hang on the crate.
-const BagRow = memo(
-  function BagRow({ bag, crate, times, onUndo }: RowProps) {
-    const { when } = useTimes();
-    const { say } = useUnits();
-    const { person, house } = useMe();
-    const { landed, absent, clean, routed } = bag;
-    const route = routeFor(bag, { rules: house.rules, times });
-    const asks = !clean && !isOnWay(bag) && !bag.released && (landed?.alive ?? 0) > 0;
-    const mark = landed ?? absent!;
-    const mayUndo = !isOnWay(bag) && !bag.released && !clean && (person.role === 'lead' || mark.by === person.name);
-    const words = landed ? `landed ${bag.label}` : `${bag.label} not in the box`;
-    return (
-      <li>
-        <span className={clsx(css.bagNo, 'num')}>{bag.label.replace(/^bag /, '')}</span>
-        <span>
-          {landed ? (
-            <>
-              <b className="num">{landed.alive}</b> {bag.lotLabel}
-              {landed.dead > 0 && <span className="warn"> · {landed.dead} dead</span>}
-            </>
-          ) : (
-            <span className="warn">{bag.lotLabel}: not in the box</span>
-          )}
-          {landed?.wrong && <span className="warn"> · other than listed</span>}
-          {landed && landed.condition !== 'fit' && <span className="warn"> · {landed.each ? sayEach(landed.each) : landed.condition}</span>}
-          {landed && landed.bagCondition !== 'sound' && <span className="warn"> · bag {landed.bagCondition}</span>}
-          <span className={clsx('soft', css.bagBy)}>
-            {mark.by}, {when(mark.atMs)}
-            {bag.temperature && ` · ${say('temperature', bag.temperature.value)} ${bag.temperature.method}`}
-            {landed?.note && ` · ${landed.note}`} {asks && <OtherRoute bag={bag} route={route} />}
-            {landed && <TakePhoto of={{ kind: 'bag', id: bag.bag }} shows="the fish" what={bag.label} label="photograph" quiet />}
+const BagRow = memo(function BagRow({ bag, crate, times, onUndo }: RowProps) {
+  const { when } = useTimes();
+  const { say } = useUnits();
+  const { person, house } = useMe();
+  const { landed, absent, clean, routed } = bag;
+  const route = routeFor(bag, { rules: house.rules, times });
+  const asks = !clean && !isOnWay(bag) && !bag.released && (landed?.alive ?? 0) > 0;
+  const mark = landed ?? absent!;
+  const mayUndo = !isOnWay(bag) && !bag.released && !clean && (person.role === 'lead' || mark.by === person.name);
+  const words = landed ? `landed ${bag.label}` : `${bag.label} not in the box`;
+  return (
+    <li>
+      <span className={clsx(css.bagNo, 'num')}>{bag.label.replace(/^bag /, '')}</span>
+      <span>
+        {landed ? (
+          <>
+            <b className="num">{landed.alive}</b> {bag.lotLabel}
+            {landed.dead > 0 && <span className="warn"> · {landed.dead} dead</span>}
+          </>
+        ) : (
+          <span className="warn">{bag.lotLabel}: not in the box</span>
+        )}
+        {landed?.wrong && <span className="warn"> · other than listed</span>}
+        {landed && landed.condition !== 'fit' && <span className="warn"> · {landed.each ? sayEach(landed.each) : landed.condition}</span>}
+        {landed && landed.bagCondition !== 'sound' && <span className="warn"> · bag {landed.bagCondition}</span>}
+        <span className={clsx('soft', css.bagBy)}>
+          {mark.by}, {when(mark.atMs)}
+          {bag.temperature && ` · ${say('temperature', bag.temperature.value)} ${bag.temperature.method}`}
+          {landed?.note && ` · ${landed.note}`} {asks && <OtherRoute bag={bag} route={route} />}
+          {landed && <TakePhoto of={{ kind: 'bag', id: bag.bag }} shows="the fish" what={bag.label} label="photograph" quiet />}
+        </span>
+        {clean && (
+          <span className={css.bagBy}>
+            In clean water, {clean.vessel}, since {when(clean.atMs)}, {clean.by}
+            {(person.role === 'lead' || clean.by === person.name) && !isOnWay(bag) && !bag.released && (
+              <Button
+                variant="link"
+                className={clsx('btn-quiet', css.otherWay)}
+                aria-label={`Undo: ${bag.label} in clean water`}
+                onClick={() => onUndo(clean.actId, `${bag.label} in clean water`)}
+              >
+                undo
+              </Button>
+            )}
           </span>
-          {clean && (
-            <span className={css.bagBy}>
-              In clean water, {clean.vessel}, since {when(clean.atMs)}, {clean.by}
-              {(person.role === 'lead' || clean.by === person.name) && !isOnWay(bag) && !bag.released && (
-                <Button
-                  variant="link"
-                  className={clsx('btn-quiet', css.otherWay)}
-                  aria-label={`Undo: ${bag.label} in clean water`}
-                  onClick={() => onUndo(clean.actId, `${bag.label} in clean water`)}
-                >
-                  undo
-                </Button>
-              )}
-            </span>
-          )}
-          <Photos photos={bag.photos} of={bag.label} />
-          {asks && (LOUD.has(route) || routed) && (
-            <span className={css.bagBy}>
-              <b>{capital(ROUTE_SAYS[route])}</b>
-              {routed && ` (${routed.by}: ${routed.why})`}
-            </span>
-          )}
-        </span>
-        <span className={css.bagNext}>
-          <NextStep bag={bag} crate={crate} rules={house.rules} />
-          {mayUndo && (
-            <Button variant="plain" size="sm" onClick={() => onUndo(mark.actId, words)} aria-label={`Undo: ${words}`}>
-              Undo
-            </Button>
-          )}
-        </span>
-      </li>
-    );
-  },
-  (a, b) => a.bag === b.bag && a.crate === b.crate && JSON.stringify(a.times) === JSON.stringify(b.times) && a.onUndo === b.onUndo,
-);
+        )}
+        <Photos photos={bag.photos} of={bag.label} />
+        {asks && (LOUD.has(route) || routed) && (
+          <span className={css.bagBy}>
+            <b>{capital(ROUTE_SAYS[route])}</b>
+            {routed && ` (${routed.by}: ${routed.why})`}
+          </span>
+        )}
+      </span>
+      <span className={css.bagNext}>
+        <NextStep bag={bag} crate={crate} rules={house.rules} />
+        {mayUndo && (
+          <Button variant="plain" size="sm" onClick={() => onUndo(mark.actId, words)} aria-label={`Undo: ${words}`}>
+            Undo
+          </Button>
+        )}
+      </span>
+    </li>
+  );
+});
 
 type Step = { to: string; words: string; says: string; now?: true };
 

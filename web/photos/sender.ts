@@ -12,9 +12,12 @@ type Parts = {
 };
 /** One whose entry never came (refused, discarded) is let go after so long. */
 const KEPT_MS = 30 * DAY_MS;
+const LONGEST_WAIT_MS = 10 * 60_000;
 
 export function makeSender({ store, send, now, retryMs = 15_000 }: Parts) {
   let waiting = 0;
+  /** Tries in a row by which nothing was taken: what nobody will take is not carried there every few seconds. */
+  let inVain = 0;
   let sending: Promise<void> | undefined;
   let retry: ReturnType<typeof setTimeout> | undefined;
   const listeners = new Set<() => void>();
@@ -27,6 +30,7 @@ export function makeSender({ store, send, now, retryMs = 15_000 }: Parts) {
   async function sendAll(): Promise<void> {
     const keys = await store.keys().catch(() => []);
     let left = keys.length;
+    inVain += 1;
     tell(left);
     for (const sha256 of keys) {
       const kept = await store.get(sha256).catch(() => undefined);
@@ -35,10 +39,11 @@ export function makeSender({ store, send, now, retryMs = 15_000 }: Parts) {
       if (sent === 'signed out') break;
       const isOld = sent === 'later' && now() - kept.atMs > KEPT_MS;
       if (sent === 'later' && !isOld) continue;
+      if (sent === 'taken') inVain = 0;
       await store.remove(sha256).catch(() => undefined);
       tell((left -= 1));
     }
-    if (left > 0) retry ??= setTimeout(() => void flush(), retryMs);
+    if (left > 0) retry ??= setTimeout(() => void flush(), Math.min(LONGEST_WAIT_MS, retryMs * 2 ** Math.max(0, inVain - 1)));
   }
 
   function flush(): Promise<void> {
