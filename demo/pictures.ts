@@ -1,9 +1,8 @@
 // The one photograph of the story: drawn, as all that is shown here is made up.
-import { createHash } from 'node:crypto';
 import fs from 'node:fs';
 import path from 'node:path';
 import { readJpeg, type Picture } from '#core/photos/index.ts';
-import { storePhoto } from '#server/photos/store.ts';
+import { storePhoto, sumOf } from '#server/photos/store.ts';
 
 const read = (name: string) => fs.readFileSync(path.join(import.meta.dirname, '..', 'demo', 'files', name));
 const FILES = { picture: 'bag-4.jpg', small: 'bag-4-small.jpg' } as const;
@@ -12,7 +11,7 @@ function pictureOf(name: string): Picture {
   const bytes = read(name);
   const size = readJpeg(bytes);
   if ('fault' in size) throw new Error(`${name}: ${size.fault}`);
-  return { sha256: createHash('sha256').update(bytes).digest('hex'), bytes: bytes.length, ...size };
+  return { sha256: sumOf(bytes), bytes: bytes.length, ...size };
 }
 
 export const deadInBag = (): { picture: Picture; small: Picture } => ({ picture: pictureOf(FILES.picture), small: pictureOf(FILES.small) });

@@ -60,7 +60,7 @@ export type BagCard = {
   /** In clean water since then. */
   clean?: Done & Pick<CleanWaterGiven, 'vessel' | 'litres' | 'temperature' | 'salinity'>;
   absent?: Done;
-  temperature?: { value: number; method: ReadingMethod };
+  temperature?: { value: number; method: ReadingMethod; atMs: number };
   /** Of it, the first taken first; left out when there are none. */
   photos?: PhotoCard[];
   /** Read last in it. */

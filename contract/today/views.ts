@@ -21,6 +21,8 @@ export type HandoverView = {
   sinceMs: number;
   /** Latest first; rounds that were all well, meals and readings are counted. */
   happened: TimelineEntry[];
+  /** Only the latest of them are in it. */
+  more?: true;
   names: Record<string, string>;
   counted: { checks: number; meals: number; readings: number };
   due: Due[];

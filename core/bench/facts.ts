@@ -11,7 +11,8 @@ import { tolerancesOf } from './figures.ts';
 import { waterTypeOf } from './houseMethods.ts';
 import { USUAL_WATER, type BagOpening, type Controls, type LotInput } from './input.ts';
 
-type Read = Partial<Record<Quantity, Pick<Reading, 'value' | 'method' | 'source'>>>;
+/** `atMs` = when it was read; left out, it is of now. */
+type Read = Partial<Record<Quantity, Pick<Reading, 'value' | 'method' | 'source'> & { atMs?: number }>>;
 
 /** The bag as it is on record. */
 export type KnownBag = {
@@ -57,7 +58,7 @@ export type Fact = {
 /** A bag that nobody weighed holds what the list says, give or take 40 %; gas twice its water. */
 const WATER_BAND = 0.4;
 const GAS_SHARE = 2;
-const USUAL_BAG_L = 1;
+export const USUAL_BAG_L = 1;
 const USUAL_LENGTH_CM = 4;
 /** Of a length that was stated, and of one that nobody gave. */
 const LENGTH_BAND = 1.1;

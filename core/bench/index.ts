@@ -1,6 +1,6 @@
 export { STARTING_AMBIENT, type AmbientConditions } from './ambient.ts';
 export { advise, HARMLESS, TIE, type Advice } from './advice.ts';
-export { cleanWaterOf, LIKE_THEIRS, ownWater } from './cleanWater.ts';
+export { cleanWaterOf, LIKE_THEIRS, ownWater, temperatureNow, unlikeTheirs } from './cleanWater.ts';
 export { closedBag, BAG_LIMITS, LONGEST_H, METABOLISM_BAND, type ClosedBag, type FirstLimit, type LimitName, type Water } from './bag.ts';
 export { BenchFault, compareMethods, rank, type BenchInput, type Comparison, type MethodResult } from './compare.ts';
 export {
@@ -15,6 +15,7 @@ export {
 } from './entries.ts';
 export { settledPH, STRESSES, TOLERANCES, tolerancesOf, type Figures, type Stress, type StressName, type Tolerances } from './figures.ts';
 export {
+  USUAL_BAG_L,
   bagFactsOf,
   factsOf,
   inputOf,

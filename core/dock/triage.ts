@@ -56,7 +56,7 @@ const speaks: Readonly<Record<TriageFact, (bag: Triaged) => boolean>> = {
 };
 
 /** Of two ways the more pressing one. */
-export const sooner = (a: Route, b: Route): Route => (ROUTES.indexOf(a) >= ROUTES.indexOf(b) ? a : b);
+const sooner = (a: Route, b: Route): Route => (ROUTES.indexOf(a) >= ROUTES.indexOf(b) ? a : b);
 
 /** Nothing lives in it: nothing is asked for. Facts in the order of need, each with the way that the house gives it. */
 export function routeOf(bag: Triaged, rules: TriageRules): Advised {

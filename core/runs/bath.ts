@@ -1,6 +1,6 @@
 // The first-aid bath: how much of what the label says, in how much water, and for whom not. No dose of ours: the label's value, as the keeper
 // enters it, times the litres.
-import { type Fact, withinOf } from '../bench/index.ts';
+import { LIKE_THEIRS, type Fact, withinOf } from '../bench/index.ts';
 import type { Condition } from '../dock/index.ts';
 import { refuse, type Refusal } from '../journal/index.ts';
 import type { Bath, BathKind, LabelUnit } from './entries.ts';
@@ -8,8 +8,6 @@ import type { Bath, BathKind, LabelUnit } from './entries.ts';
 /** Mild enough for a weak fish; the others only for fish in good shape. */
 const MILD: ReadonlySet<BathKind> = new Set(['dye']);
 const WEAK: ReadonlySet<Condition> = new Set(['tired', 'poor', 'critical']);
-/** Clean water of a bath is the fish's own in warmth and salt, within these. */
-export const MATCHED = { temperature: 1, salinity: 1 } as const;
 /** Half an hour, with a look every five minutes. */
 export const BATH_MINUTES = 30;
 export const BATH_CHECK_MIN = 5;
@@ -45,7 +43,9 @@ export function againstBathWater({ matched }: Bath, facts: readonly Fact[]): Ref
 }
 
 const notMatched = (offC: number, offPpt: number): Refusal[] =>
-  offC > MATCHED.temperature || offPpt > MATCHED.salinity ? refuse('bath.notMatched', 'bath.matched', { offC, offPpt }, 'lead') : [];
+  offC > LIKE_THEIRS.temperature || offPpt > LIKE_THEIRS.salinity
+    ? refuse('bath.notMatched', 'bath.matched', { offC, offPpt }, 'lead')
+    : [];
 
 /** Why these fish may not have this bath. Invertebrates never; harsher ones for a weak fish only if a lead says so. */
 export function againstBath(bath: Bath, { invertebrate }: { invertebrate: boolean }): Refusal[] {

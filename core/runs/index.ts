@@ -1,4 +1,4 @@
-export { againstBath, bathDose, BATH_CHECK_MIN, BATH_MINUTES, LONGEST_BATH_MIN, MATCHED } from './bath.ts';
+export { againstBath, bathDose, BATH_CHECK_MIN, BATH_MINUTES, LONGEST_BATH_MIN } from './bath.ts';
 export { beginOf, pooledBag } from './begin.ts';
 export { AS_CALCULATED, trajectoryOf, type Trajectory, type VesselParameters, type End } from './trajectory.ts';
 export {

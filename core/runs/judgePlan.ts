@@ -5,7 +5,9 @@ import {
   stressOfPlan,
   inputOf,
   outOfTank,
+  ownWater,
   refusePlanned,
+  unlikeTheirs,
   recipesFor,
   type Step,
   STARTING_CONTROLS,
@@ -54,6 +56,25 @@ function againstOther({ start, water }: RunStarted, known: Systems): Refusal[] {
   );
 }
 
+/** Fish of a bag by the rule of clean water: how warm it was packed, or read long ago, says nothing of now. Those of a tank by their tank. */
+function againstBathOf(
+  bath: NonNullable<RunStarted['bath']>,
+  { place, label, facts }: FromHere,
+  { now, state }: { now: number; state: RunState },
+) {
+  const known = state.findKnownBag(place);
+  if (!known) return againstBathWater(bath, facts);
+  const { roomC } = state.findRules()?.ambient ?? STARTING_AMBIENT;
+  const float = state.findBag(place)?.float;
+  const own = ownWater(known, { roomC, now, floated: float && state.findFloated(float.id) });
+  const { temperature, salinity } = bath.matched;
+  const unlike = unlikeTheirs(own, { temperature: temperature.bath, salinity: salinity.bath });
+  if (!unlike) return [];
+  return 'unknown' in unlike
+    ? refuse('cleanWater.notKnown', 'bath.matched', { bag: label, what: unlike.unknown }, 'lead')
+    : refuse('bath.notMatched', 'bath.matched', unlike, 'lead');
+}
+
 /**
  * Why a keeper may not begin it: a water that nobody knows, or more than these fish bear. A lead may; where none can be reached, or hands have poured them
  * already, a keeper says so and the lead is called. What a lead passed over when the method was chosen for this bag and this tank is not asked again unless it
@@ -71,7 +92,7 @@ export function refusePlan(start: RunStarted, now: number, state: RunState): Ref
     return [
       ...againstOther(start, { bag: { temperature: temperature.bath, salinity: salinity.bath }, tank: first.input.tank }),
       ...(start.plan.every(({ do: does }) => IN_A_BATH.has(does)) ? [] : refuse('bath.noBath', 'plan')),
-      ...waters.flatMap((water) => againstBathWater(start.bath!, water.facts)),
+      ...waters.flatMap((water) => againstBathOf(start.bath!, water, { now, state })),
     ];
   }
   const lot = { ...first.input.lot, n: start.from.reduce((sum, { n }) => sum + n, 0), bags: 1 };

@@ -103,6 +103,17 @@ it('water that nobody knows, or another than theirs, is refused; a lead may say 
   expect(house.codes(KEEPER, read('salinity', 28), read('temperature', 24), clean({ ppt: 28, c: 24 }))).toEqual([]);
 });
 
+it('what was read long ago, or before it floated, says no more how warm it is', () => {
+  house.must(KEEPER, land(1), assign(1), read('temperature', 20));
+  house.wait(3 * HOUR_MS);
+  expect(house.codes(KEEPER, clean({ c: 20 }))).toEqual(['cleanWater.notMatched']);
+  expect(house.codes(KEEPER, read('temperature', 23.5), float(1))).toEqual([]);
+  house.wait(30 * MINUTE_MS);
+  // By now it has the tank's warmth, as far as anybody can tell.
+  expect(house.codes(KEEPER, clean({ c: 23.5 }))).toEqual(['cleanWater.notMatched']);
+  expect(house.codes(KEEPER, read('temperature', 24.8), clean({ c: 24.8 }))).toEqual([]);
+});
+
 it('is another water from then on: nothing that was known of the bag’s counts, and what is read in it is no reading of a bag', () => {
   house.must(
     KEEPER,

@@ -5,7 +5,7 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import { makeAsk, number, text, flag, orNull, pick, json, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { latestReading } from '../now/sqlFragments.ts';
-import { preparePhotos } from '../photos/cards.ts';
+import { preparePhotoField } from '../photos/cards.ts';
 import { personName, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
 
 const BAG = {
@@ -56,7 +56,7 @@ export function prepareBags(client: Database.Database, where: string): (...given
       (select json_patch(q.facts, json_object(${doneJson('q')})) from p_clean_water q where q.bag = b.id and q.voided_by is null) clean,
       coalesce(json_extract(s.facts, '$.is'), '') = 'fish' isFish,
       ${personName('a."by"')} absentBy, a.at_ms absentAtMs, (select act_id from entry where id = a.entry) absentAct,
-      ${latestReading("json_object('value', value, 'method', method)", 'b.id', 'temperature')} reading,
+      ${latestReading("json_object('value', value, 'method', method, 'atMs', at_ms)", 'b.id', 'temperature')} reading,
       ${latestReading("json_object('value', value, 'method', method)", 'b.id', 'salinity')} salt,
       t.id tankId, t.code tankCode, exists (select 1 from now_float f where f.bag = b.id) afloat, coalesce(r.at_ms, (select x.at_ms from p_run_from f join p_run_release x on x.run = f.run and x.remaining = 0 and x.voided_by is null where f.place = b.id and f.voided_by is null)) releasedAtMs,
       (select run from p_run_from f where f.place = b.id and f.voided_by is null limit 1) inRun
@@ -69,12 +69,8 @@ export function prepareBags(client: Database.Database, where: string): (...given
     left join p_species s on s.id = l.species
     where b.voided_by is null and ${where} order by b.box, b.ord, b.label`,
   );
-  const photosOf = preparePhotos(client);
-  return (...given) =>
-    rows(...given).map((row) => {
-      const photos = photosOf(row.bag);
-      return { ...bagCard(row), ...(photos.length > 0 ? { photos } : {}) };
-    });
+  const photosOf = preparePhotoField(client);
+  return (...given) => rows(...given).map((row) => ({ ...bagCard(row), ...photosOf(row.bag) }));
 }
 
 function bagCard(row: RowOf<typeof BAG>): BagCard & { crate: string } {

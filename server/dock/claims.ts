@@ -5,7 +5,7 @@ import { claimStage, headsOf, tallyCrate, type ClaimFacts } from '#core/dock/ind
 import { flag, makeAsk, orNull, pick, text, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareBags } from './bags.ts';
-import { preparePhotos } from '../photos/cards.ts';
+import { preparePhotoField } from '../photos/cards.ts';
 import { personName } from '../now/rows.ts';
 
 const CRATE = {
@@ -47,7 +47,7 @@ function countsOf(bags: readonly RowOf<typeof TALLIED>[]): Pick<ClaimFacts, 'cou
 export function prepareClaims(client: Database.Database) {
   const ask = makeAsk(client);
   const bagsOf = prepareBags(client, 'b.crate = ?');
-  const photosOf = preparePhotos(client);
+  const photosOf = preparePhotoField(client);
   const history = ask.all(
     { ...pick(t.claim, 'what', 'atMs', 'facts'), by: text, actId: t.entry.actId },
     `select what, at_ms atMs, facts, ${personName('"by"')} by, (select act_id from entry where id = p_claim.entry) actId from p_claim
@@ -84,7 +84,7 @@ export function prepareClaims(client: Database.Database) {
       carton: carton ?? undefined,
       stage: claimStage(known),
       bags: bagsOf(row.crate),
-      ...(photosOf(row.crate).length > 0 ? { photos: photosOf(row.crate) } : {}),
+      ...photosOf(row.crate),
       history: history(row.crate).map(({ facts: more, ...mark }) => ({ ...mark, ...more })),
     };
   };

@@ -8,6 +8,15 @@ beforeEach(() => {
   house = furnish(makeTestHouse());
   bringCrate(house);
   house.must(KEEPER, land(1), land(2), land(3), assign(1), assign(2), assign(3));
+  for (const no of [1, 2, 3])
+    house.must(KEEPER, {
+      kind: 'reading.taken',
+      payload: {
+        subject: { kind: 'bag', id: `crate-1-bag${no}` },
+        quantity: 'temperature',
+        reading: { value: 24.5, typed: '24.5', method: 'folded', source: 'measured' },
+      },
+    });
 });
 afterEach(() => house.close());
 const headsAt = (lot: string, place: string) =>
@@ -39,7 +48,7 @@ describe('baths', () => {
   it('is made for the water that the house knows of, not for the one its sender names', () => {
     const shock = { ...bath, matched: { temperature: { bath: 25, fish: 25 }, salinity: { bath: 25, fish: 25 } } };
     expect(house.codes(KEEPER, begin({ bath: shock }))).toEqual(['bath.notMatched']);
-    // The bag was said to hold 32 ppt at 24.5 °C.
+    // The bag was said to hold 32 ppt, and read at 24.5 °C.
     // A siphon under the name of a bath is none.
     expect(house.codes(KEEPER, begin({ plan: [{ do: 'run', mLPerMin: 500, minutes: 20 }] }))).toEqual(['bath.noBath']);
     house.must(KEEPER, begin());

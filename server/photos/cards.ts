@@ -15,6 +15,15 @@ export function preparePhotos(client: Database.Database): (subject: string) => P
   return (subject) => ask(subject).map(({ note, ...card }) => ({ ...card, note: present(note) }));
 }
 
+/** The same as a field of a card; none where there are none. */
+export function preparePhotoField(client: Database.Database): (subject: string) => { photos?: PhotoCard[] } {
+  const photosOf = preparePhotos(client);
+  return (subject) => {
+    const photos = photosOf(subject);
+    return photos.length > 0 ? { photos } : {};
+  };
+}
+
 /** How many bytes the journal says that this picture has; undefined when no entry names it. */
 export function prepareNamed(client: Database.Database): (sha256: string) => number | undefined {
   const named = makeAsk(client).get(

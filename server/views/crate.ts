@@ -6,8 +6,8 @@ import * as t from '../db/tables.ts';
 import { prepareBags } from '../dock/bags.ts';
 import { prepareClaims } from '../dock/claims.ts';
 import { personName } from '../now/rows.ts';
-import { preparePhotos } from '../photos/cards.ts';
-import { prepareQuarantineCards } from './quarantine.ts';
+import { preparePhotoField } from '../photos/cards.ts';
+import { countedOf, prepareQuarantineCards } from './quarantine.ts';
 import type { MakeView } from './view.ts';
 
 export const makeCrateView: MakeView<'crate'> = (client) => {
@@ -26,7 +26,7 @@ export const makeCrateView: MakeView<'crate'> = (client) => {
     from p_crate c join p_supplier s on s.id = c.supplier left join p_arrival a on a.crate = c.id and a.voided_by is null where c.id = ? and c.voided_by is null`,
   );
   const bagsOf = prepareBags(client, 'b.crate = ?');
-  const photosOf = preparePhotos(client);
+  const photosOf = preparePhotoField(client);
   const claims = prepareClaims(client);
   const here = ask.all(
     { ...pick(t.balance, 'place', 'n'), name: text, isTank: flag },
@@ -68,14 +68,13 @@ export const makeCrateView: MakeView<'crate'> = (client) => {
     );
     const claim = claims.find(row.crate);
     const stage = claim && claimStage(claim);
-    const photos = photosOf(row.crate);
     return {
       crate: {
         ...crate,
         ...(remarks ? { remarks } : {}),
         ...(told ? { told } : {}),
         ...(arrivedAtMs === null ? {} : { arrived: { atMs: arrivedAtMs, by: arrivedBy!, carton: carton! } }),
-        ...(photos.length > 0 ? { photos } : {}),
+        ...photosOf(row.crate),
         ...(stage && stage !== 'nothing' ? { claim: stage } : {}),
         bags,
       },
@@ -93,15 +92,7 @@ export const makeCrateView: MakeView<'crate'> = (client) => {
           ways: ways(lot),
           here: here(lot),
           out: out(lot),
-          ...(clock
-            ? {
-                clock: {
-                  clear: clock.clear,
-                  required: clock.required,
-                  notEating: clock.blockers.some(({ why }) => why === 'not eating' || why === 'never ate'),
-                },
-              }
-            : {}),
+          ...(clock ? { clock: countedOf(clock) } : {}),
         };
       }),
     };

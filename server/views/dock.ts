@@ -1,10 +1,10 @@
 // The dock: crates on their way and crates open here, with every bag.
-import type { CrateCard, PhotoCard } from '#contract/views.ts';
+import type { CrateCard } from '#contract/views.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { makeAsk, text, orNull, pick, flag, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareBags } from '../dock/bags.ts';
-import { preparePhotos } from '../photos/cards.ts';
+import { preparePhotoField } from '../photos/cards.ts';
 import { CRATE_WINDOW_MS, personName, prepareSpeciesNames, RECENT_CRATE } from '../now/rows.ts';
 import type { MakeView } from './view.ts';
 
@@ -34,18 +34,16 @@ export const makeDockView: MakeView<'dock'> = (client) => {
     where ${RECENT_CRATE} and c.voided_by is null order by coalesce(a.at_ms, c.promised_at_ms), c.id`,
   );
   const bags = prepareBags(client, 'b.crate = ?');
-  const photos = preparePhotos(client);
+  const photosOf = preparePhotoField(client);
   const species = prepareSpeciesNames(client);
 
   return ({ now }) => ({
     crates: crates(now - CRATE_WINDOW_MS, now - CRATE_WINDOW_MS)
       .filter((row) => row.open || (row.arrivedAtMs !== null && row.arrivedAtMs > now - DONE_STAYS_MS))
-      .map((row) => ({ ...crateCard(row, bags(row.crate)), ...some(photos(row.crate)) })),
+      .map((row) => ({ ...crateCard(row, bags(row.crate)), ...photosOf(row.crate) })),
     species: species(),
   });
 };
-
-const some = (photos: PhotoCard[]) => (photos.length > 0 ? { photos } : {});
 
 function crateCard(
   { open: _open, arrivedAtMs, arrivedBy, carton, remarks, told, ...row }: RowOf<typeof CRATE>,

@@ -7,7 +7,7 @@ import { json, makeAsk, number, orNull, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareNames } from '../now/names.ts';
 import { personName } from '../now/rows.ts';
-import { prepareQuarantineCards } from './quarantine.ts';
+import { countedOf, prepareQuarantineCards } from './quarantine.ts';
 import { makeRunningView } from './running.ts';
 import { makeTodayView } from './today.ts';
 import type { MakeView } from './view.ts';
@@ -63,13 +63,13 @@ export const makeHandoverView: MakeView<'handover'> = (client) => {
     select e.id, e.act_id actId, e.kind, e.version, e.occurred_at_ms occurredAtMs, e.recorded_at_ms recordedAtMs, e.payload, e.overrules, ${personName('e.actor')} by
     from entry e where e.seq > ? and e.kind not in (${PASSED_OVER.map((kind) => `'${kind}'`).join(', ')})
       and not (e.kind = 'tank.checked' and not exists (select 1 from p_odd o where o.entry = e.id) and json_extract(e.payload, '$.note') is null)
-      and not exists (select 1 from p_reversal r where r.act = e.act_id) order by e.seq desc limit ${SHOWN}`,
+      and not exists (select 1 from p_reversal r where r.act = e.act_id) order by e.seq desc limit ${SHOWN + 1}`,
   );
   const counted = ask.one(
     { checks: number, meals: number, readings: number },
     `
     select count(*) filter (where kind = 'tank.checked') checks, count(*) filter (where kind = 'lot.fed') meals, count(*) filter (where kind = 'reading.taken') readings
-    from entry where seq > ?`,
+    from entry e where seq > ? and not exists (select 1 from p_reversal r where r.act = e.act_id)`,
   );
   const latest = ask.only(number, 'select coalesce(max(seq), 0) from entry');
   const atOrAfter = ask.value(t.entry.seq, 'select seq from entry where seq > ? and recorded_at_ms >= ? order by seq limit 1');
@@ -84,7 +84,8 @@ export const makeHandoverView: MakeView<'handover'> = (client) => {
     const from = known.find(({ taken, atMs }) => taken !== null && atMs > now - LONGEST_SHIFT_MS);
     const sinceMs = from?.atMs ?? now - DAY_MS;
     const sinceSeq = from?.seq ?? firstSeq(latest(), sinceMs, atOrAfter);
-    const happened = since(sinceSeq).map(({ version, payload, overrules, recordedAtMs: _recordedAtMs, ...row }): TimelineEntry => ({
+    const found = since(sinceSeq);
+    const happened = found.slice(0, SHOWN).map(({ version, payload, overrules, recordedAtMs: _recordedAtMs, ...row }): TimelineEntry => ({
       ...row,
       payload: lift(row.kind, version, payload),
       ...(overrules ? { overrules } : {}),
@@ -94,6 +95,7 @@ export const makeHandoverView: MakeView<'handover'> = (client) => {
       ...(last ? { last: cardOf(last) } : {}),
       sinceMs,
       happened,
+      ...(found.length > SHOWN ? { more: true as const } : {}),
       names: namesIn(happened.map(({ payload }) => payload)),
       counted: counted(sinceSeq),
       due: today(request).due.filter(({ fromMs }) => fromMs <= now),
@@ -127,7 +129,5 @@ const daysOf = ({ lot, label, n, tanks, clock }: QuarantineCard): CountedDays =>
   label,
   n,
   tanks: tanks.map(({ code }) => code),
-  clear: clock.clear,
-  required: clock.required,
-  notEating: clock.blockers.some(({ why }) => why === 'not eating' || why === 'never ate'),
+  ...countedOf(clock),
 });

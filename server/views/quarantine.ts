@@ -56,6 +56,17 @@ function cardOf(
   };
 }
 
+/** A clock in three words, for a line of a page. */
+export const countedOf = ({
+  clear,
+  required,
+  blockers,
+}: QuarantineCard['clock']): { clear: number; required: number; notEating: boolean } => ({
+  clear,
+  required,
+  notEating: blockers.some(({ why }) => why === 'not eating' || why === 'never ate'),
+});
+
 export const makeQuarantineView: MakeView<'quarantine'> = (client) => {
   const cards = prepareQuarantineCards(client);
   return (request) => ({ quarantines: cards(request) });

@@ -12,7 +12,7 @@ import { answer, draw, NOW, press, sentAct, tankCard } from '../testScreen.tsx';
 import { FloatCard } from './FloatCard.tsx';
 import { ReleaseCard } from './ReleaseCard.tsx';
 
-const bag: BenchBag = benchBag({ temperature: { value: 22, method: 'folded' } });
+const bag: BenchBag = benchBag({ temperature: { value: 22, method: 'folded', atMs: 1 } });
 const run: Afloat = {
   floatId: 'run-1',
   bag: 'bag-1',
@@ -90,7 +90,7 @@ describe('before the float', () => {
   });
 
   it('warns of a reading of the skin, and of a step up in salinity', () => {
-    float({ temperature: { value: 22, method: 'on the bag' } });
+    float({ temperature: { value: 22, method: 'on the bag', atMs: 1 } });
     const notes = screen.getAllByRole('note').map(({ textContent }) => textContent);
     expect(notes).toEqual([expect.stringMatching(/a step up of 3 ppt/), expect.stringMatching(/skin and its water are often 2 °C apart/)]);
   });
@@ -231,7 +231,7 @@ describe('read in °F', () => {
   const F = { temperature: '°F', volume: 'US gal' } as const;
 
   it('what is left as the house had it is no new reading, and not rounded by the change of units', async () => {
-    float({ temperature: { value: 22.04, method: 'folded' }, waterL: 1.13 }, F);
+    float({ temperature: { value: 22.04, method: 'folded', atMs: 1 }, waterL: 1.13 }, F);
     const value = (label: RegExp) => screen.getByLabelText<HTMLInputElement>(label).value;
     expect([value(/^Bag, °F/), value(/^Tank G1, °/), value(/^Water in the bag, US gal/)]).toEqual(['71.7', '77', '0.3']);
     await press(/^Start float/);

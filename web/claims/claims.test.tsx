@@ -49,7 +49,7 @@ const card = (more: Partial<ClaimCard> = {}): ClaimCard => ({
   history: [],
   bags: [
     bag(1, { landed: landed(4, 0, { condition: 'tired' }) }),
-    bag(2, { landed: landed(2, 1, { bagCondition: 'foul' }), temperature: { value: 19.5, method: 'in the water' } }),
+    bag(2, { landed: landed(2, 1, { bagCondition: 'foul' }), temperature: { value: 19.5, method: 'in the water', atMs: 1 } }),
     bag(3, { absent: { by: 'Bram Tell', atMs: NOW, actId: 'a' } }),
     bag(4),
   ],

@@ -4,6 +4,9 @@ import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { BagCard, CrateCard } from '#contract/views.ts';
 import { LIKE_THEIRS } from '#core/bench/index.ts';
+import { MINUTE_MS } from '#core/time/index.ts';
+import { useHouseNow } from '../data/clock.ts';
+import { useMe } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Caution } from '../parts/Caution.tsx';
@@ -12,12 +15,27 @@ import { forgetKept, useKept } from '../parts/useKept.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { firstAid } from '../words/firstAid.ts';
 import { capital } from '../words/text.ts';
-import { CLEAN_QUANTITIES, cleanEntries, ownOf, readClean, startClean, type CleanFields } from './cleanDraft.ts';
+import { CLEAN_QUANTITIES, cleanEntries, ownOf, readClean, startClean, type CleanFields, type Loose, type Own } from './cleanDraft.ts';
 import css from './dock.module.scss';
 
 type Props = { bag: BagCard; crate: CrateCard; onDone: () => void };
 
 const ASKS = { temperature: 'Their water, read in the bag', salinity: 'Their water, one drop on the meter' } as const;
+
+const LOOSE_SAYS: Record<Loose, string> = {
+  skin: 'On its skin it may be 2 °C off.',
+  'long ago': 'It was read long ago, and has stood in the room since.',
+  afloat: 'It has been afloat since it was read.',
+};
+
+/** Why it is asked for. */
+function hintOf(quantity: 'temperature' | 'salinity', own: Own | undefined): string {
+  if (own?.loose) return LOOSE_SAYS[own.loose];
+  if (own) return 'Stated by who sent it. A drop on the meter makes sure: upwards is what kills.';
+  return quantity === 'temperature'
+    ? 'How warm it was packed says nothing of now.'
+    : 'Nobody read or stated it, and the wrong water is a shock.';
+}
 
 export function CleanWater({ bag, crate, onDone }: Props) {
   const units = useUnits();
@@ -25,7 +43,9 @@ export function CleanWater({ bag, crate, onDone }: Props) {
   const form = `clean water ${bag.bag}`;
   const [fields, setFields] = useKept<CleanFields>(form, 'fields', startClean(units));
   const set = (name: keyof CleanFields) => (text: string) => setFields((now) => ({ ...now, [name]: text }));
-  const known = { temperature: ownOf(bag, crate, 'temperature'), salinity: ownOf(bag, crate, 'salinity') };
+  const { roomC } = useMe().house.rules.ambient;
+  const at = { roomC, now: useHouseNow(MINUTE_MS) };
+  const known = { temperature: ownOf(bag, crate, 'temperature', at), salinity: ownOf(bag, crate, 'salinity', at) };
   const read = readClean(fields, known, units);
   const n = bag.landed!.alive;
   const begin = () => {
@@ -51,7 +71,7 @@ export function CleanWater({ bag, crate, onDone }: Props) {
       </p>
       <Caution strong>{firstAid(bag.landed!)}</Caution>
       {CLEAN_QUANTITIES.map((quantity) =>
-        read.ask[quantity] ? (
+        read.ask[quantity] || known[quantity]?.from === 'stated' ? (
           <QuantityField
             key={quantity}
             label={ASKS[quantity]}
@@ -59,13 +79,7 @@ export function CleanWater({ bag, crate, onDone }: Props) {
             optional
             text={fields[`bag ${quantity}`]}
             onChange={set(`bag ${quantity}`)}
-            hint={
-              known[quantity]
-                ? 'On its skin it may be 2 °C off.'
-                : quantity === 'temperature'
-                  ? 'How warm it was packed says nothing of now.'
-                  : 'Nobody read or stated it, and the wrong water is a shock.'
-            }
+            hint={hintOf(quantity, known[quantity])}
           />
         ) : null,
       )}

@@ -17,11 +17,16 @@ const bag: BagCard = {
   afloat: false,
   landed: { by: 'Bram', atMs: 1, actId: 'a', alive: 2, dead: 0, condition: 'critical', bagCondition: 'sound', wrong: false },
 };
-const kin: BagCard = { ...bag, bag: 'b2', temperature: { value: 22, method: 'folded' }, salinity: { value: 28.5, method: 'meter' } };
+const kin: BagCard = {
+  ...bag,
+  bag: 'b2',
+  temperature: { value: 22, method: 'folded', atMs: 0 },
+  salinity: { value: 28.5, method: 'meter' },
+};
 const stated = { temperatureC: 24, salinityPpt: 28 };
-const known = (card: BagCard, bags: BagCard[], said = stated) => ({
-  temperature: ownOf(card, { stated: said, bags }, 'temperature'),
-  salinity: ownOf(card, { stated: said, bags }, 'salinity'),
+const known = (card: BagCard, bags: BagCard[], said = stated, now = 0) => ({
+  temperature: ownOf(card, { stated: said, bags }, 'temperature', { roomC: 25, now }),
+  salinity: ownOf(card, { stated: said, bags }, 'salinity', { roomC: 25, now }),
 });
 
 it('believes the bag, then another of its lot, then what was said of its salinity; how warm it was packed never', () => {
@@ -33,7 +38,16 @@ it('believes the bag, then another of its lot, then what was said of its salinit
   // What was read in clean water says nothing of a bag, and neither does another lot.
   const given = { by: 'Bram', atMs: 1, actId: 'a', vessel: 'x', litres: 1, temperature: {} as never, salinity: {} as never };
   expect(known(bag, [bag, { ...kin, clean: given }, { ...kin, lot: 'l2' }]).temperature).toBeUndefined();
-  expect(known({ ...bag, temperature: { value: 22, method: 'on the bag' } }, [bag, kin]).temperature).toMatchObject({ loose: true });
+  expect(known({ ...bag, temperature: { value: 22, method: 'on the bag', atMs: 0 } }, [bag, kin]).temperature).toMatchObject({
+    loose: 'skin',
+  });
+  // What was read long ago has gone towards the room, and what floats towards its tank; in a room as warm as itself a bag stays what it is.
+  const read = { ...bag, temperature: { value: 22, method: 'folded' as const, atMs: 0 } };
+  expect(known(read, [read], stated, 20 * 60_000).temperature).toEqual({ value: 22, from: 'read in it' });
+  expect(known(read, [read], stated, 3 * 3_600_000).temperature).toMatchObject({ loose: 'long ago' });
+  expect(known({ ...read, afloat: true }, [read]).temperature).toMatchObject({ loose: 'afloat' });
+  const warm = { ...read, temperature: { ...read.temperature, value: 25 } };
+  expect(known(warm, [warm], stated, 9 * 3_600_000).temperature?.loose).toBeUndefined();
 });
 
 it('is ready once both are known, keeps to theirs, and says what is off', () => {

@@ -1,6 +1,6 @@
 // Clean water about to be given: what is known of the bag's own, what was made, and the entries that they become.
 import type { BagCard, CrateCard } from '#contract/views.ts';
-import { LIKE_THEIRS } from '#core/bench/index.ts';
+import { LIKE_THEIRS, temperatureNow, USUAL_BAG_L } from '#core/bench/index.ts';
 import type { Reading } from '#core/water/index.ts';
 import type { Draft } from '../data/house.ts';
 import type { Units } from '../data/units.ts';
@@ -8,30 +8,30 @@ import { readingEntry } from '../parts/readingDraft.ts';
 
 type Quantity = 'temperature' | 'salinity';
 export const CLEAN_QUANTITIES = ['temperature', 'salinity'] as const;
-/** `loose` = read on the skin of the bag: 2 °C off is usual. */
-export type Own = { value: number; from: 'read in it' | 'on its skin' | 'another bag of it' | 'stated'; loose?: true };
+/** Why a reading does not serve: 2 °C off is usual on the skin; the room, or the tank where it floats, has changed it since. */
+export type Loose = 'skin' | 'long ago' | 'afloat';
+export type Own = { value: number; from: 'read in it' | 'another bag of it' | 'stated'; loose?: Loose };
 type Crate = Pick<CrateCard, 'stated' | 'bags'>;
+type Now = { roomC: number; now: number };
 
-/** Order of belief as everywhere: read here, read in another bag of the lot, its salinity as stated. Nothing else is known of a bag's own water. */
-export function ownOf(bag: BagCard, { stated, bags }: Crate, quantity: Quantity): Own | undefined {
-  const read = bag[quantity];
-  if (read)
-    return read.method === 'on the bag'
-      ? { value: read.value, from: 'on its skin', loose: true }
-      : { value: read.value, from: 'read in it' };
+function looseOf({ waterL = USUAL_BAG_L, afloat }: BagCard, read: NonNullable<BagCard['temperature']>, at: Now): Loose | undefined {
+  if (read.method === 'on the bag') return 'skin';
+  if (afloat) return 'afloat';
+  const { low, high } = temperatureNow(read, { waterL, ...at });
+  return high - low > LIKE_THEIRS.temperature ? 'long ago' : undefined;
+}
+
+/** Order of belief as everywhere: read here, read in another bag of the lot, its salinity as stated. How warm it was packed says nothing of now. */
+export function ownOf(bag: BagCard, { stated, bags }: Crate, quantity: Quantity, at: Now): Own | undefined {
   // In clean water it is another's water that was read.
-  const kin = bags.find(
-    (sibling) =>
-      sibling.bag !== bag.bag &&
-      sibling.lot === bag.lot &&
-      !sibling.clean &&
-      sibling[quantity] &&
-      sibling[quantity].method !== 'on the bag',
-  )?.[quantity];
-  if (kin) return { value: kin.value, from: 'another bag of it' };
-  // How warm it was packed says nothing of now.
-  const said = quantity === 'temperature' ? undefined : stated.salinityPpt;
-  return said === undefined ? undefined : { value: said, from: 'stated' };
+  const from = [bag, ...bags.filter((kin) => kin.bag !== bag.bag && kin.lot === bag.lot && !kin.clean && !kin.afloat)].find(
+    (kin) => kin[quantity] !== undefined,
+  );
+  const read = from?.[quantity];
+  if (!from || !read)
+    return quantity === 'temperature' || stated.salinityPpt === undefined ? undefined : { value: stated.salinityPpt, from: 'stated' };
+  const loose = quantity === 'temperature' ? looseOf(from, from.temperature!, at) : undefined;
+  return { value: read.value, from: from === bag ? 'read in it' : 'another bag of it', ...(loose ? { loose } : {}) };
 }
 
 /** What is typed: of the bag, read now; of the clean water as made. Empty = as known, as theirs. */
@@ -47,7 +47,7 @@ export const startClean = (units: Units): CleanFields => ({
 
 export type CleanRead = {
   own: Record<Quantity, number | undefined>;
-  /** Nobody read or stated it, or only the skin was read: it is read first. */
+  /** Nobody read or stated it, or the reading does not serve any more: it is read first. */
   ask: Record<Quantity, boolean>;
   made: Record<Quantity, number | undefined>;
   /** Farther from theirs than water like theirs may be. */
@@ -67,7 +67,7 @@ export function readClean(fields: CleanFields, known: Record<Quantity, Own | und
     salinity: make('salinity'),
   });
   const number = (value: number | 'wrong' | undefined) => (value === 'wrong' ? undefined : value);
-  const ask = each((quantity) => known[quantity] === undefined || known[quantity].loose === true);
+  const ask = each((quantity) => known[quantity] === undefined || known[quantity].loose !== undefined);
   const own = each((quantity) => number(typed(`bag ${quantity}`, quantity)) ?? (ask[quantity] ? undefined : known[quantity]!.value));
   const made = each((quantity) => number(typed(`made ${quantity}`, quantity)) ?? own[quantity]);
   const off = CLEAN_QUANTITIES.filter(

@@ -44,6 +44,7 @@ function Page({ view }: { view: HandoverView }) {
       <Due view={view} />
       <Days view={view} />
       <div className="card">
+        {view.more && <p className="warn">Only the latest {view.happened.length} stand here; the logbook has the rest.</p>}
         <Timeline entries={view.happened} names={view.names} all="/logbook" />
       </div>
       {view.last && <TakeOver shift={view.last} />}

@@ -75,7 +75,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     `${onRecord} are on record in this bag, you said ${given}. Count again; a difference is recorded as one.`,
   'bag.inCleanWater': ({ bag, ...facts }, { when }) => `The fish of ${bag} stand in clean water already: ${by(facts, when)}.`,
   'cleanWater.notKnown': ({ bag, what }) =>
-    `Nobody knows the ${what} of ${bag}: clean water of another salinity or warmth is a shock to a fish that is down already. Read the bag first.`,
+    `Nobody knows the ${what} of ${bag}: water of another salinity or warmth is a shock to a fish that is down already. Read the bag first.`,
   'cleanWater.notMatched': ({ bag, offC, offPpt }, { units }) =>
     `The clean water may be ${units.sayStep(Number(offC))} and ${units.say('salinity', Number(offPpt))} off the water of ${bag}: make it nearer, or read the bag in its water.`,
   'release.noFloat': ({ bag }) => `The float of ${bag} is not this one any more. Check again.`,

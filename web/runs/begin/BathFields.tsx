@@ -1,6 +1,7 @@
 // What the label says and what the bath's water is: each asked, none guessed.
 import Form from 'react-bootstrap/Form';
-import { LABEL_UNITS, MATCHED } from '#core/runs/index.ts';
+import { LIKE_THEIRS } from '#core/bench/index.ts';
+import { LABEL_UNITS } from '#core/runs/index.ts';
 import { useUnits } from '../../data/units.ts';
 import { QuantityField } from '../../parts/QuantityField.tsx';
 import type { BathFields as Fields, ReadBath } from './bathDraft.ts';
@@ -14,7 +15,7 @@ export function BathFields({ patient, fields, read, onChange }: Props) {
   /** Their own water; what nobody measured or stated is asked, not guessed. */
   const theirs = (quantity: 'temperature' | 'salinity'): string => {
     const { source, method } = patient.facts.find((fact) => fact.of === `bag.${quantity}`)!;
-    const within = quantity === 'salinity' ? units.say('salinity', MATCHED.salinity) : units.sayStep(MATCHED.temperature);
+    const within = quantity === 'salinity' ? units.say('salinity', LIKE_THEIRS.salinity) : units.sayStep(LIKE_THEIRS.temperature);
     return source === 'estimated' || source === 'not known'
       ? 'Theirs: nobody has measured it. Measure it first.'
       : `Theirs: ${units.say(quantity, patient.input.bag[quantity])}${source === 'stated' ? ', as stated' : ''}${method === 'on the bag' ? ', on the skin of the bag: read its water' : ''}; within ${within}.`;
