@@ -1,6 +1,7 @@
 // What is told last, so that nothing before it changes: a claim that was late, and a bag that could not wait.
+import { isTaken } from '#core/placement/index.ts';
 import { deadInBag } from './pictures.ts';
-import { OPEN_CRATE, OPEN_LANDED } from './stock.ts';
+import { EXPECTED_CRATE, OPEN_CRATE, OPEN_LANDED } from './stock.ts';
 import type { Teller } from './teller.ts';
 
 type Story = { teller: Teller; at: (daysAgo: number, hour: number, minute?: number) => number };
@@ -62,3 +63,18 @@ export function tellCleanWater({ teller, at }: Story): void {
     },
   });
 }
+
+/** Before the van is here some of its fish have their tanks: those that cost least, with what is meant for each already. */
+export function tellPlans({ teller, at }: Story): void {
+  const { bags } = teller.house.view('dock').crates.find(({ crate }) => crate === EXPECTED_CRATE.key)!;
+  for (const bag of bags.filter(({ species }) => species && PLANNED.includes(species.id))) {
+    const { racks } = teller.house.view('room', { bag: bag.bag });
+    const [tank] = racks
+      .flatMap(({ tanks }) => tanks)
+      .filter(({ purpose, vessel, reasons }) => purpose === 'quarantine' && vessel === 'tank' && reasons?.every(isTaken))
+      .toSorted((a, b) => a.reasons!.length - b.reasons!.length);
+    if (!tank) throw new Error(`no tank will do for ${bag.lotLabel}`);
+    teller.tell(at(0, 7, 38), 'ines', { kind: 'bag.planned', payload: { bag: bag.bag, lot: bag.lot, tank: tank.id } });
+  }
+}
+const PLANNED: readonly string[] = ['boesemans-rainbowfish', 'honey-gourami'];

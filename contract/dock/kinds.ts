@@ -218,6 +218,21 @@ export const dockKinds: Kinds<DockEntries> = {
     schema: { bag: id(), lot: id(), route: choice(ROUTES), why: text(300) },
     example: { bag: 'bag-1', lot: 'lot-1', route: 'observation tank', why: 'one of them hides from the others' },
   }),
+  'bag.planned': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['dock', 'bench'],
+    notInHistory: 'the release tells where they went',
+    schema: { bag: id(), lot: id(), tank: id() },
+    example: { bag: 'bag-1', lot: 'lot-1', tank: 'G1' },
+  }),
+  'crate.givenUp': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['dock', 'bench', 'stock'],
+    schema: { crate: id(), why: text(300) },
+    example: { crate: 'pelican-0', why: 'the courier lost it' },
+  }),
   'bag.assigned': defineKind({
     minRole: 'keeper',
     undo: 'self',

@@ -66,6 +66,8 @@ export type BagCard = {
   /** Read last in it. */
   salinity?: { value: number; method: ReadingMethod };
   tank?: { id: string; code: string };
+  /** Meant for it before it came, while none is chosen; judged anew once it is here. */
+  planned?: { id: string; code: string };
   afloat: boolean;
   /** Poured into the vessel of a run. */
   inRun?: string;

@@ -36,6 +36,8 @@ const groupOf: Record<Kind, LogbookGroup> = {
   'bag.routed': 'arrivals',
   'shift.handed': 'rounds',
   'shift.taken': 'rounds',
+  'bag.planned': 'arrivals',
+  'crate.givenUp': 'arrivals',
   'bag.assigned': 'arrivals',
   'method.chosen': 'acclimation',
   'cleanWater.given': 'acclimation',

@@ -2,6 +2,7 @@
 import type { TaughtColumn, TaughtName } from '../intake/index.ts';
 import type { ClaimEntries } from './claims.ts';
 import type { Origin } from '../lots/index.ts';
+import type { PlanEntries } from './plans.ts';
 import type { EachFish, Route } from './triage.ts';
 
 export const TRANSITS = ['overnight', 'van', 'local', 'slow courier'] as const;
@@ -105,7 +106,7 @@ export type BagRouted = { bag: string; lot: string; route: Route; why: string };
 /** How this supplier writes its lists: headings and names as a person here explained them. The latest of each counts. */
 export type SupplierTaught = { supplier: string; columns: TaughtColumn[]; names: TaughtName[] };
 
-export interface DockEntries extends ClaimEntries {
+export interface DockEntries extends ClaimEntries, PlanEntries {
   'supplier.added': SupplierAdded;
   'supplier.changed': SupplierChanged;
   'supplier.taught': SupplierTaught;

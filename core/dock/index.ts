@@ -43,6 +43,7 @@ export {
   type ClaimStage,
 } from './claims.ts';
 export { landingOf, tankOf } from './links.ts';
+export type { BagPlanned, CrateGivenUp, PlanEntries } from './plans.ts';
 export { CRATE_QUESTIONS, openQuestions, type CrateQuestion } from './openQuestions.ts';
 export { dockRules, isWeak } from './rules.ts';
 export { tallyCrate, type TalliedBag, type Tally } from './tally.ts';

@@ -3,6 +3,7 @@
 export const DOCK_REFUSALS = [
   'crate.alreadyArrived',
   'crate.notArrived',
+  'crate.alreadyGivenUp',
   'crate.badList',
   'crate.longPacked',
   'crate.longOnWay',

@@ -3,6 +3,7 @@ import { againstChange, refuse, type Refusal, type Context, type Rules, move } f
 import { refuseUnfit } from '../placement/index.ts';
 import { DAY_MS } from '../time/index.ts';
 import { claimRules } from './claims.ts';
+import { planRules, settled } from './plans.ts';
 import type { BagLanded, CrateExpected, CrateFields, DockEntries, SupplierChanged } from './entries.ts';
 import { landingOf, tankOf } from './links.ts';
 import type { BagFacts, DockState } from './state.ts';
@@ -10,6 +11,7 @@ import { headsIn, worstOf } from './triage.ts';
 
 export const dockRules: Rules<DockEntries, DockState> = {
   ...claimRules,
+  ...planRules,
   'supplier.added': {
     decide({ payload }, { state }) {
       return state.findSupplier(payload.supplier) ? refuse('exists', 'supplier', { what: 'supplier', name: payload.name }) : [];
@@ -93,13 +95,14 @@ export const dockRules: Rules<DockEntries, DockState> = {
     decide({ payload, occurredAtMs }, context) {
       const bag = context.state.findBag(payload.bag);
       if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: payload.bag });
-      const lot = bag.landing?.lot ?? bag.lot;
+      const tank = context.state.findTank(payload.tank);
+      if (!tank) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
+      if (!bag.landing) return refuse('bag.notLanded', 'bag', { bag: bag.label });
+      const { lot } = bag.landing;
       if (lot !== payload.lot) return refuse('bag.otherLot', 'lot', { bag: bag.label });
       if (bag.release) return refuse('bag.alreadyReleased', 'bag', { bag: bag.label, by: bag.release.by, atMs: bag.release.atMs });
       if (bag.taken) return refuse('acclimation.running', 'bag', { bag: bag.label, by: bag.taken.by, atMs: bag.taken.atMs });
       if (bag.float) return refuse('float.running', 'bag', { bag: bag.label, by: bag.float.by, atMs: bag.float.atMs });
-      const tank = context.state.findTank(payload.tank);
-      if (!tank) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
       const n = context.state.balance(lot, bag.id) || bag.listed;
       const passed = context.state.passedFor(lot, tank.id).filter((code) => code.startsWith('cost.'));
       return refuseUnfit({ lot, n, tank, path: 'tank', passed, atMs: occurredAtMs, weak: isWeak(bag), out: bag.id }, context);
@@ -189,10 +192,4 @@ function againstEach({ each, alive, condition }: BagLanded): Refusal[] {
   if (!each) return [];
   const told = headsIn(each);
   return told === alive && worstOf(each) === condition ? [] : refuse('bag.eachDiffers', 'each', { alive, told, worst: worstOf(each) });
-}
-
-function settled(bag: BagFacts): Refusal[] {
-  if (bag.landing) return refuse('bag.alreadyLanded', 'bag', { bag: bag.label, by: bag.landing.by, atMs: bag.landing.atMs });
-  if (bag.absence) return refuse('bag.alreadyAbsent', 'bag', { bag: bag.label, by: bag.absence.by, atMs: bag.absence.atMs });
-  return [];
 }

@@ -4,7 +4,7 @@ import type { PlacementState } from '../placement/index.ts';
 import type { ClaimState } from './claims.ts';
 import type { CrateFields, SupplierFields } from './entries.ts';
 
-export type CrateFacts = { id: string; arrived?: Mark } & CrateFields;
+export type CrateFacts = { id: string; arrived?: Mark; givenUp?: Mark } & CrateFields;
 export type BagFacts = {
   id: string;
   crate: string;

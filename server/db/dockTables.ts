@@ -75,7 +75,7 @@ export const bag = sqliteTable(
     free: integer().notNull().default(0),
     waterL: real('water_l'),
   },
-  (table) => [index('p_bag_crate').on(table.crate)],
+  (table) => [index('p_bag_crate').on(table.crate), index('p_bag_lot').on(table.lot)],
 );
 
 export const arrival = sqliteTable(
@@ -119,6 +119,16 @@ export const cleanWater = sqliteTable(
   (table) => [index('p_clean_water_bag').on(table.bag), index('p_clean_water_lot').on(table.lot)],
 );
 export const absence = sqliteTable('p_absence', { ...fact(), bag: text().notNull() }, (table) => [index('p_absence_bag').on(table.bag)]);
+/** The tank that a bag on its way is meant for. */
+export const bagPlan = sqliteTable(
+  'p_bag_plan',
+  { ...fact(), bag: text().notNull(), lot: text().notNull(), tank: text().notNull() },
+  (table) => [index('p_bag_plan_bag').on(table.bag, table.atMs), index('p_bag_plan_tank').on(table.tank)],
+);
+/** A crate that is waited for no longer. */
+export const givenUp = sqliteTable('p_given_up', { ...fact(), crate: text().notNull(), why: text().notNull() }, (table) => [
+  index('p_given_up_crate').on(table.crate),
+]);
 export const assignment = sqliteTable(
   'p_assignment',
   { ...fact(), bag: text().notNull(), tank: text().notNull(), overruled: text({ mode: 'json' }).$type<string[]>().notNull() },

@@ -11,6 +11,9 @@ const TABLES: Record<string, readonly string[]> = {
   p_absence: ['entry', 'at_ms', 'by', 'voided_by', 'bag'],
   p_landing: ['entry', 'at_ms', 'by', 'voided_by', 'bag', 'crate', 'lot', 'alive', 'dead', 'quality', 'condition', 'bag_condition'],
   p_assignment: ['entry', 'at_ms', 'by', 'voided_by', 'bag', 'tank', 'overruled'],
+  p_bag_plan: ['entry', 'at_ms', 'by', 'voided_by', 'bag', 'lot', 'tank'],
+  p_given_up: ['entry', 'at_ms', 'by', 'voided_by', 'crate', 'why'],
+  p_arrival: ['entry', 'at_ms', 'by', 'voided_by', 'crate', 'carton'],
   p_release: ['entry', 'at_ms', 'by', 'voided_by', 'bag', 'run', 'lot', 'tank', 'alive', 'dead'],
   p_run_from: ['entry', 'place', 'run', 'n', 'at_ms', 'by', 'voided_by'],
   p_clean_water: ['entry', 'at_ms', 'by', 'voided_by', 'bag', 'lot', 'facts'],
@@ -37,6 +40,7 @@ const NAMES: Record<string, readonly string[]> = {
   lot: ['l1', 'l2', 'l3'],
   place: ['b1', 'b2', 'r1', 't1'],
   bag: ['b1', 'b2'],
+  crate: ['k1', 'k2'],
   tank: ['t1', 't2'],
   run: ['f1', 'f2', 'r1'],
   system: ['s1', 's2'],
@@ -94,7 +98,8 @@ function makeUp(seed: number): void {
   };
   for (const [table, columns] of Object.entries(TABLES)) {
     client.exec(`delete from ${table}`);
-    const most = IDS[table]?.length ?? 4;
+    // So much stands against a plan that few are left of few.
+    const most = IDS[table]?.length ?? (table === 'p_bag_plan' ? 16 : 4);
     for (let index = 0; index < most; index += 1)
       if (below(2) === 0) inserts[table]!.run(columns.map((column) => valueOf(table, column, index)));
   }
@@ -177,13 +182,34 @@ const TOLD: Record<string, (all: (table: string) => Row[]) => Row[]> = {
       if (!stands(row) || said?.kind === 'done' || said?.kind === 'skipped') return [];
       return [{ ...row, put_off_until_ms: said?.until_ms ?? null }];
     }),
-  now_coming: (all) =>
-    all('p_balance').flatMap(({ lot, place, inside, n }) => {
+  now_bag_plan: (all) =>
+    all('p_bag').flatMap((bag) => {
+      const facts = (table: string, column = 'bag') => all(table).filter((row) => stands(row) && row[column] === bag.id);
+      const plan = last(facts('p_bag_plan'));
+      const gone = [...facts('p_assignment'), ...facts('p_absence'), ...facts('p_release'), ...facts('p_run_from', 'place')];
+      const lotDiffers = facts('p_landing').some(({ lot }) => lot !== plan?.lot);
+      return plan && stands(bag) && gone.length === 0 && !lotDiffers ? [{ tank: plan.tank!, bag: plan.bag!, lot: plan.lot! }] : [];
+    }),
+  now_coming: (all) => [
+    ...TOLD.now_bag_plan!(all).flatMap(({ tank, bag: place, lot }) => {
+      const facts = (table: string, column: string, id: unknown) => all(table).filter((row) => stands(row) && row[column] === id);
+      if (facts('p_landing', 'bag', place).length > 0)
+        return all('p_balance')
+          .filter((row) => row.place === place && row.lot === lot && row.inside === 1 && row.n !== 0)
+          .map(({ n }) => ({ tank: tank!, place: place!, lot: lot!, n: n! }));
+      const listed = all('p_bag').find(({ id }) => id === place)!;
+      const lost = facts('p_given_up', 'crate', listed.crate).length > 0 && facts('p_arrival', 'crate', listed.crate).length === 0;
+      // A bag that never landed holds nothing on record: what its list says of it counts.
+      const early = all('p_balance').filter((row) => row.place === place && row.lot === lot && row.inside === 1 && row.n !== 0);
+      return [...early.map(({ n }) => n!), ...(lost ? [] : [listed.listed!])].map((n) => ({ tank: tank!, place: place!, lot: lot!, n }));
+    }),
+    ...all('p_balance').flatMap(({ lot, place, inside, n }) => {
       if (inside !== 1 || n === 0) return [];
       const chosen = last(all('p_assignment').filter((row) => stands(row) && row.bag === place));
       const run = all('p_bench_run').find(({ id }) => id === place);
       return [chosen, run].flatMap((way) => (way ? [{ tank: way.tank!, place: place!, lot: lot!, n: n! }] : []));
     }),
+  ],
 };
 
 const inLine = (rows: readonly Row[]) => rows.map((row) => JSON.stringify(Object.entries(row).sort())).sort();

@@ -1,7 +1,7 @@
 // What is true now, each said once: the rules decide by these, and the screens show them.
 import { and, desc, eq, getTableColumns, gt, isNull, ne, notExists, sql, type SQL } from 'drizzle-orm';
 import { alias, QueryBuilder, sqliteView, type SQLiteColumn, type SQLiteTable } from 'drizzle-orm/sqlite-core';
-import { absence, assignment, bag, cleanWater, float, landing, lot, release } from './dockTables.ts';
+import { absence, arrival, assignment, bag, bagPlan, givenUp, cleanWater, float, landing, lot, release } from './dockTables.ts';
 import { system } from './houseTables.ts';
 import { due, fault, loss, lossClass, reading } from './roundTables.ts';
 import { benchRun, runFrom } from './runTables.ts';
@@ -123,6 +123,7 @@ export const nowFloat = sqliteView('now_float').as(
     ),
 );
 const otherAssignment = alias(assignment, 'x');
+const otherPlan = alias(bagPlan, 'x');
 /** The tank that each bag goes to: what was said last. */
 export const nowAssignment = sqliteView('now_assignment').as(
   query
@@ -169,12 +170,53 @@ export const nowStay = sqliteView('now_stay').as(
     .innerJoin(balance, and(eq(balance.lot, stayLimit.lot), eq(balance.place, stayLimit.place), gt(balance.n, sql`0`)))
     .where(eq(stayLimit.entry, latest(otherStay.entry, otherStay, eq(otherStay.place, stayLimit.place), eq(otherStay.lot, stayLimit.lot)))),
 );
-/** Fish in hand and the tank that they are to go to, a row for each bag or vessel. */
+/** The tank that a bag was meant for last, while no tank is chosen for it: on its way, or landed as what it was meant to be. */
+export const nowBagPlan = sqliteView('now_bag_plan').as(
+  query
+    .select({ tank: bagPlan.tank, bag: bagPlan.bag, lot: bagPlan.lot })
+    .from(bagPlan)
+    .innerJoin(bag, and(eq(bag.id, bagPlan.bag), isNull(bag.voidedBy)))
+    .where(
+      and(
+        eq(bagPlan.entry, latest(otherPlan.entry, otherPlan, eq(otherPlan.bag, bagPlan.bag))),
+        none(assignment, eq(assignment.bag, bagPlan.bag)),
+        none(absence, eq(absence.bag, bagPlan.bag)),
+        none(release, eq(release.bag, bagPlan.bag)),
+        none(runFrom, eq(runFrom.place, bagPlan.bag)),
+        none(landing, eq(landing.bag, bagPlan.bag), ne(landing.lot, bagPlan.lot)),
+      ),
+    ),
+);
+/** Fish in hand or on their way, and the tank that they are to go to, a row for each bag or vessel. */
 export const nowComing = sqliteView('now_coming').as(
   query
-    .select({ tank: nowAssignment.tank, place: nowStanding.place, lot: nowStanding.lot, n: nowStanding.n })
+    .select({ tank: nowBagPlan.tank, place: nowStanding.place, lot: nowStanding.lot, n: nowStanding.n })
     .from(nowStanding)
-    .innerJoin(nowAssignment, eq(nowAssignment.bag, nowStanding.place))
+    .innerJoin(nowBagPlan, and(eq(nowBagPlan.bag, nowStanding.place), eq(nowBagPlan.lot, nowStanding.lot)))
+    .unionAll(
+      query
+        .select({ tank: nowBagPlan.tank, place: nowBagPlan.bag, lot: nowBagPlan.lot, n: bag.listed })
+        .from(nowBagPlan)
+        .innerJoin(bag, eq(bag.id, nowBagPlan.bag))
+        .where(
+          and(
+            none(landing, eq(landing.bag, nowBagPlan.bag)),
+            // Waited for no longer, and never here.
+            notExists(
+              query
+                .select({ any: sql`1` })
+                .from(givenUp)
+                .where(and(isNull(givenUp.voidedBy), eq(givenUp.crate, bag.crate), none(arrival, eq(arrival.crate, bag.crate)))),
+            ),
+          ),
+        ),
+    )
+    .unionAll(
+      query
+        .select({ tank: nowAssignment.tank, place: nowStanding.place, lot: nowStanding.lot, n: nowStanding.n })
+        .from(nowStanding)
+        .innerJoin(nowAssignment, eq(nowAssignment.bag, nowStanding.place)),
+    )
     .unionAll(
       query
         .select({ tank: benchRun.tank, place: nowStanding.place, lot: nowStanding.lot, n: nowStanding.n })

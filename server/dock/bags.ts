@@ -35,6 +35,8 @@ const BAG = {
   reading: orNull(json<NonNullable<BagCard['temperature']>>()),
   tankId: orNull(t.tank.id),
   tankCode: orNull(t.tank.code),
+  plannedId: orNull(t.tank.id),
+  plannedCode: orNull(t.tank.code),
   afloat: flag,
   releasedAtMs: orNull(number),
   inRun: orNull(t.runFrom.run),
@@ -58,13 +60,14 @@ export function prepareBags(client: Database.Database, where: string): (...given
       ${personName('a."by"')} absentBy, a.at_ms absentAtMs, (select act_id from entry where id = a.entry) absentAct,
       ${latestReading("json_object('value', value, 'method', method, 'atMs', at_ms)", 'b.id', 'temperature')} reading,
       ${latestReading("json_object('value', value, 'method', method)", 'b.id', 'salinity')} salt,
-      t.id tankId, t.code tankCode, exists (select 1 from now_float f where f.bag = b.id) afloat, coalesce(r.at_ms, (select x.at_ms from p_run_from f join p_run_release x on x.run = f.run and x.remaining = 0 and x.voided_by is null where f.place = b.id and f.voided_by is null)) releasedAtMs,
+      t.id tankId, t.code tankCode, m.id plannedId, m.code plannedCode, exists (select 1 from now_float f where f.bag = b.id) afloat, coalesce(r.at_ms, (select x.at_ms from p_run_from f join p_run_release x on x.run = f.run and x.remaining = 0 and x.voided_by is null where f.place = b.id and f.voided_by is null)) releasedAtMs,
       (select run from p_run_from f where f.place = b.id and f.voided_by is null limit 1) inRun
     from p_bag b
     left join p_landing g on g.bag = b.id and g.voided_by is null
     left join p_absence a on a.bag = b.id and a.voided_by is null
     left join p_release r on r.bag = b.id and r.voided_by is null
     left join p_tank t on t.id = (select tank from now_assignment where bag = b.id)
+    left join p_tank m on m.id = (select tank from now_bag_plan where bag = b.id)
     join p_lot l on l.id = coalesce(g.lot, b.lot)
     left join p_species s on s.id = l.species
     where b.voided_by is null and ${where} order by b.box, b.ord, b.label`,
@@ -110,6 +113,7 @@ function bagCard(row: RowOf<typeof BAG>): BagCard & { crate: string } {
     temperature: present(row.reading),
     ...(row.salt ? { salinity: row.salt } : {}),
     tank: row.tankId === null ? undefined : { id: row.tankId, code: row.tankCode! },
+    ...(row.plannedId === null ? {} : { planned: { id: row.plannedId, code: row.plannedCode! } }),
     afloat: row.afloat && row.inRun === null,
     inRun: present(row.inRun),
     released: row.releasedAtMs === null ? undefined : { atMs: row.releasedAtMs },

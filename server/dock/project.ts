@@ -19,6 +19,8 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
   const route = prepareInsert(db, tables.route);
   const absence = prepareInsert(db, tables.absence);
   const assignment = prepareInsert(db, tables.assignment);
+  const plan = prepareInsert(db, tables.bagPlan);
+  const givenUp = prepareInsert(db, tables.givenUp);
   const findSupplierOf = db.query.crate
     .findFirst({ columns: { supplier: true }, where: (row, { eq, sql }) => eq(row.id, sql.placeholder('id')) })
     .prepare();
@@ -139,6 +141,8 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
     },
     'bag.absent': { voids: ['p_absence'], project: (entry) => absence({ ...factOf(entry), bag: entry.payload.bag }) },
     'bag.routed': { voids: ['p_route'], project: (entry) => route({ ...factOf(entry), ...entry.payload }) },
+    'bag.planned': { voids: ['p_bag_plan'], project: (entry) => plan({ ...factOf(entry), ...entry.payload }) },
+    'crate.givenUp': { voids: ['p_given_up'], project: (entry) => givenUp({ ...factOf(entry), ...entry.payload }) },
     'bag.assigned': {
       voids: ['p_assignment'],
       project: (entry) =>

@@ -24,9 +24,11 @@ export function dockState(
     {
       ...pick(t.crate, 'id', 'label', 'packedAtMs', 'promisedAtMs', 'stated', 'told'),
       arrived: orNull(json<NonNullable<CrateFacts['arrived']>>()),
+      givenUp: orNull(json<NonNullable<CrateFacts['givenUp']>>()),
     },
     `
-    select id, label, packed_at_ms packedAtMs, promised_at_ms promisedAtMs, stated, told, (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived
+    select id, label, packed_at_ms packedAtMs, promised_at_ms promisedAtMs, stated, told, (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_arrival where crate = p_crate.id and voided_by is null) arrived,
+      (select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from p_given_up where crate = p_crate.id and voided_by is null) givenUp
     from p_crate where id = ? and voided_by is null`,
   );
   const fact = (table: string, where: string, more = '') =>
@@ -67,7 +69,7 @@ export function dockState(
     },
     findCrate(id) {
       const row = crate(id);
-      return row && { ...row, told: row.told ?? undefined, arrived: row.arrived ?? undefined };
+      return row && { ...row, told: row.told ?? undefined, arrived: row.arrived ?? undefined, givenUp: row.givenUp ?? undefined };
     },
     hasBag: ask.is('select 1 from p_bag where id = ? and voided_by is null'),
     findBag(id) {

@@ -100,8 +100,9 @@ export const makeRoomView: MakeView<'room'> = (client) => {
     const moreTo = (toCome: readonly ComingLot[], { lot, n }: Newcomer, tank: string) => {
       const chosen = toCome.find((comingLot) => comingLot.lot === lot)?.n ?? 0;
       if (!bag) return chosen;
-      // Landed it is among them itself, unless it goes elsewhere.
-      return untanked + chosen - (bag.landed && (bag.tank === undefined || bag.tank.id === tank) ? n : 0);
+      // It is among them itself, unless it goes elsewhere.
+      const goesTo = bag.tank ?? bag.planned;
+      return untanked + chosen - (goesTo === undefined || goesTo.id === tank ? n : 0);
     };
     const judged = newcomer ? systemStates() : new Map<string, SystemState>();
     const rules = rulesNow() ?? STARTING_RULES;

@@ -29,6 +29,7 @@ import { LandingForm } from './LandingForm.tsx';
 import { CrateGone, ListSide, Remarks } from './ListSide.tsx';
 import { overlayDock } from './overlay.ts';
 import { advisedFor } from './route.ts';
+import { NotComing } from './NotComing.tsx';
 import { Overtaken } from './Overtaken.tsx';
 import { PutRight } from './PutRight.tsx';
 import { SurpriseBox } from './SurpriseBox.tsx';
@@ -107,6 +108,7 @@ function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean
       {crate.remarks && <Remarks remarks={crate.remarks} />}
       {mayList && <AskSupplier key={`ask ${crate.crate}`} crate={crate} />}
       {mayList && <PutRight key={crate.crate} crate={crate} />}
+      <NotComing key={`not ${crate.crate}`} crate={crate} />
       {mayList && (
         <Link className="btn btn-plain" to="/dock/list">
           Take in a packing list

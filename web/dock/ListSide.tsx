@@ -3,6 +3,7 @@ import { clsx } from 'clsx';
 import { Link } from 'react-router';
 import type { BagCard, CrateCard } from '#contract/views.ts';
 import { useOutbox } from '../data/house.ts';
+import { useMayWrite } from '../data/me.ts';
 import { plural } from '../words/text.ts';
 import css from './dock.module.scss';
 
@@ -21,20 +22,23 @@ export function Remarks({ remarks }: { remarks: readonly string[] }) {
 }
 
 export function ListSide({ crate }: { crate: CrateCard }) {
+  const mayPlan = useMayWrite('bag.planned');
   const lots = [...new Set(crate.bags.map(({ lot }) => lot))].map((lot) => crate.bags.filter((bag) => bag.lot === lot));
   return (
     <section className={clsx('card', css.crateSide)} aria-label="What is coming">
       <h2>On the list</h2>
       <ul className={css.bagRows}>
         {lots.map((bags) => (
-          <ListedLot key={bags[0]!.lot} first={bags[0]!} bags={bags} />
+          <ListedLot key={bags[0]!.lot} first={bags[0]!} bags={bags} mayPlan={mayPlan} />
         ))}
       </ul>
     </section>
   );
 }
 
-function ListedLot({ first, bags }: { first: BagCard; bags: BagCard[] }) {
+function ListedLot({ first, bags, mayPlan }: { first: BagCard; bags: BagCard[]; mayPlan: boolean }) {
+  const codes = [...new Set(bags.flatMap(({ planned }) => (planned ? [planned.code] : [])))];
+  const without = bags.filter(({ planned }) => !planned);
   return (
     <li>
       <span className={clsx(css.bagNo, 'num')}>{bags.reduce((sum, { listed }) => sum + listed, 0)}</span>
@@ -50,7 +54,24 @@ function ListedLot({ first, bags }: { first: BagCard; bags: BagCard[] }) {
             .filter(Boolean)
             .join(' · ')}
         </span>
+        {codes.length > 0 && (
+          <span className={css.bagBy}>
+            for {codes.join(', ')}
+            {without.length > 0 && `; ${plural(without.length, 'bag')} without a tank`}
+          </span>
+        )}
       </span>
+      {mayPlan && (
+        <span className={css.bagNext}>
+          <Link
+            className="btn btn-plain"
+            to={`/room?bag=${(without[0] ?? first).bag}`}
+            aria-label={`${without.length > 0 ? 'Choose a tank' : 'Another tank'} for ${first.lotLabel}`}
+          >
+            {without.length > 0 ? 'Choose a tank' : 'Another tank'}
+          </Link>
+        </span>
+      )}
     </li>
   );
 }

@@ -64,8 +64,15 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
       const { bag, vessel, litres, temperature, salinity } = entry.payload;
       return onBag(view, bag, (card) => ({ ...card, afloat: false, clean: { ...mark, vessel, litres, temperature, salinity } }));
     }
+    case 'bag.planned':
+      return onBag(view, entry.payload.bag, (card) => ({ ...card, planned: { id: entry.payload.tank, code: codeOf(entry.payload.tank) } }));
+    case 'crate.givenUp':
+      return { ...view, crates: view.crates.filter(({ crate, arrived }) => crate !== entry.payload.crate || arrived) };
     case 'bag.assigned':
-      return onBag(view, entry.payload.bag, (card) => ({ ...card, tank: { id: entry.payload.tank, code: codeOf(entry.payload.tank) } }));
+      return onBag(view, entry.payload.bag, ({ planned: _planned, ...card }) => ({
+        ...card,
+        tank: { id: entry.payload.tank, code: codeOf(entry.payload.tank) },
+      }));
     case 'float.started':
       return onBag(view, entry.payload.bag, (card) => ({ ...card, afloat: true }));
     case 'acclimation.started': {

@@ -45,8 +45,8 @@ function withDays(
   };
 }
 
-/** Other bags of its lot that have no tank yet, in the order in which they stand. */
-function useAlike(bag: BenchBag): BagCard[] {
+/** Other bags of its lot that have no tank yet, in the order in which they stand; of one on its way, those on their way. */
+function useAlike(bag: BenchBag, isLanded: boolean): BagCard[] {
   const { data } = useView('dock');
   return (
     data?.crates
@@ -56,6 +56,7 @@ function useAlike(bag: BenchBag): BagCard[] {
           otherBag.lot === bag.lot &&
           otherBag.bag !== bag.bag &&
           !otherBag.tank &&
+          (isLanded ? otherBag.landed !== undefined : !otherBag.landed && !otherBag.planned) &&
           !otherBag.absent &&
           !otherBag.released &&
           !otherBag.inRun,
@@ -74,9 +75,11 @@ function useIsLanded({ bag, landed }: BenchBag): boolean {
 
 export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
   const overrule = useOverrule();
-  const others = useAlike(bag);
   const isLanded = useIsLanded(bag);
+  const others = useAlike(bag, isLanded);
   const [bags, setBags] = useState(1);
+  // Of what is on its way a tank is only meant: it is judged anew once it is here.
+  const doing = (code: string) => (isLanded ? `Put it in ${code}` : `Keep ${code} for it`);
   const going = [bag, ...others.slice(0, bags - 1)];
   const heads = going.reduce((sum, bag) => sum + (bag.landed?.alive ?? bag.listed), 0);
   const reasons = tank?.reasons ?? [];
@@ -84,9 +87,12 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
   const forbidden = reasons.filter((reason) => !isTaken(reason));
   const putIn = ({ id, code }: TankCard): Attempt => ({
     title: `${bag.lotLabel} in ${code}`,
-    doing: `Put it in ${code}`,
-    words: `${capital(bag.label)}${going.length > 1 ? ` and ${going.length - 1} more are` : ' is'} to go to ${code}`,
-    drafts: going.map((bag) => ({ kind: 'bag.assigned', payload: { bag: bag.bag, lot: bag.lot, tank: id } })),
+    doing: doing(code),
+    words: `${capital(bag.label)}${going.length > 1 ? ` and ${going.length - 1} more are` : ' is'} ${isLanded ? 'to go to' : 'meant for'} ${code}`,
+    drafts: going.map((bag) => ({
+      kind: isLanded ? 'bag.assigned' : 'bag.planned',
+      payload: { bag: bag.bag, lot: bag.lot, tank: id },
+    })),
     // Those that are left go on to their own tank.
     onDone: () =>
       onDone(
@@ -94,7 +100,7 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
           ? `/room?bag=${others[going.length - 1]!.bag}`
           : isLanded
             ? `/bench?bag=${bag.bag}`
-            : '/dock',
+            : '/dock?crate=' + bag.crate,
       ),
   });
   const against = () =>
@@ -123,7 +129,7 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
           </>
         )}
         {bag.sizeCm ? `, ${bag.sizeCm} cm` : ''}
-        {bag.tank ? `. Now for ${bag.tank.code}.` : ''}
+        {bag.tank ? `. Now for ${bag.tank.code}.` : bag.planned ? `. Meant for ${bag.planned.code}.` : ''}
       </p>
       <NoTankFits tanks={tanks} water={bag.kind?.water[0]} />
       {!tank && <p>Tap the tank where it shall live: it floats there too. Hatched tanks say what stands against them.</p>}
@@ -132,7 +138,7 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
           <h2>Against {tank.code}</h2>
           <Reasons reasons={[...forbidden, ...costs]} />
           <Button variant="odd" onClick={against}>
-            Put it in {tank.code} all the same <Key name="room.against" />
+            {doing(tank.code)} all the same <Key name="room.against" />
           </Button>
         </>
       )}
@@ -156,7 +162,7 @@ export function ChooseTank({ bag, tank, tanks, clocks, onDone }: Props) {
             onPress={() => overrule.attempt(knowing(putIn(tank), costs))}
             hint={costs.length > 0 ? 'knowing what it costs; it is kept' : `${heads} ${bag.lotLabel}`}
           >
-            Put it in {tank.code}
+            {doing(tank.code)}
             {costs.length > 0 ? ' knowingly' : ''}
           </ActButton>
         </>

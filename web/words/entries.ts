@@ -68,6 +68,8 @@ export const entryWords: Words = {
   'shift.taken': ({ note }) => `The shift was taken over${note ? `: ${note}` : ''}`,
   'photo.taken': ({ of, shows, note }, name) => `Photograph of ${name(of.id)}: ${shows}${note ? ` (${note})` : ''}`,
   'bag.routed': ({ bag, route, why }, name) => `${name(bag)}: ${route} (${why})`,
+  'bag.planned': ({ bag, tank }, name) => `${name(bag)} is meant for ${name(tank)}`,
+  'crate.givenUp': ({ crate, why }, name) => `${name(crate)} is waited for no longer: ${why}`,
   'bag.assigned': ({ bag, tank }, name) => `${name(bag)} is assigned to ${name(tank)}`,
   'method.chosen': ({ bag, method, advised, house, why }, name) =>
     `${name(bag)}: ${method}${method === advised ? ', as computed' : `, not ${advised} as computed`}${house && method === house ? ', by house rule' : ''}${why ? ` (${why})` : ''}`,

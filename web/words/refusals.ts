@@ -48,6 +48,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'cost.leftCleared': ({ who }) =>
     `${capital(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
   'out.promised': ({ lot, promised, left }) => `${promised} of the ${lot} are promised, and ${left} would be left. Lift a promise first.`,
+  'crate.alreadyGivenUp': (facts, { when }) => `This crate is waited for no longer: ${by(facts, when)}.`,
   'crate.alreadyArrived': (facts, { when }) => `This crate is here already: ${by(facts, when)}.`,
   'claim.otherCount': ({ dead, short, wrong }) =>
     `The records have ${dead} dead, ${short} short and ${wrong} other than listed by now: read the letter again.`,

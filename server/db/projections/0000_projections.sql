@@ -44,6 +44,19 @@ CREATE TABLE `p_bag` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_bag_crate` ON `p_bag` (`crate`);--> statement-breakpoint
+CREATE INDEX `p_bag_lot` ON `p_bag` (`lot`);--> statement-breakpoint
+CREATE TABLE `p_bag_plan` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`bag` text NOT NULL,
+	`lot` text NOT NULL,
+	`tank` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_bag_plan_bag` ON `p_bag_plan` (`bag`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_bag_plan_tank` ON `p_bag_plan` (`tank`);--> statement-breakpoint
 CREATE TABLE `p_claim` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -101,6 +114,16 @@ CREATE TABLE `p_float` (
 --> statement-breakpoint
 CREATE UNIQUE INDEX `p_float_id_unique` ON `p_float` (`id`);--> statement-breakpoint
 CREATE INDEX `p_float_bag` ON `p_float` (`bag`);--> statement-breakpoint
+CREATE TABLE `p_given_up` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`crate` text NOT NULL,
+	`why` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_given_up_crate` ON `p_given_up` (`crate`);--> statement-breakpoint
 CREATE TABLE `p_landing` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -784,7 +807,8 @@ CREATE TABLE `p_treatment_end` (
 --> statement-breakpoint
 CREATE INDEX `p_treatment_end_treatment` ON `p_treatment_end` (`treatment`);--> statement-breakpoint
 CREATE VIEW `now_assignment` AS select "entry", "at_ms", "by", "voided_by", "bag", "tank", "overruled" from "p_assignment" where "p_assignment"."entry" = ((select "entry" from "p_assignment" "x" where ("x"."voided_by" is null and "x"."bag" = "p_assignment"."bag") order by "x"."at_ms" desc, "x"."entry" desc limit 1));--> statement-breakpoint
-CREATE VIEW `now_coming` AS select "now_assignment"."tank", "now_standing"."place", "now_standing"."lot", "now_standing"."n" from "now_standing" inner join "now_assignment" on "now_assignment"."bag" = "now_standing"."place" union all select "p_bench_run"."tank", "now_standing"."place", "now_standing"."lot", "now_standing"."n" from "now_standing" inner join "p_bench_run" on "p_bench_run"."id" = "now_standing"."place";--> statement-breakpoint
+CREATE VIEW `now_bag_plan` AS select "p_bag_plan"."tank", "p_bag_plan"."bag", "p_bag_plan"."lot" from "p_bag_plan" inner join "p_bag" on ("p_bag"."id" = "p_bag_plan"."bag" and "p_bag"."voided_by" is null) where ("p_bag_plan"."entry" = ((select "entry" from "p_bag_plan" "x" where ("x"."voided_by" is null and "x"."bag" = "p_bag_plan"."bag") order by "x"."at_ms" desc, "x"."entry" desc limit 1)) and not exists (select 1 from "p_assignment" where ("p_assignment"."voided_by" is null and "p_assignment"."bag" = "p_bag_plan"."bag")) and not exists (select 1 from "p_absence" where ("p_absence"."voided_by" is null and "p_absence"."bag" = "p_bag_plan"."bag")) and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."bag" = "p_bag_plan"."bag")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_bag_plan"."bag")) and not exists (select 1 from "p_landing" where ("p_landing"."voided_by" is null and "p_landing"."bag" = "p_bag_plan"."bag" and "p_landing"."lot" <> "p_bag_plan"."lot")));--> statement-breakpoint
+CREATE VIEW `now_coming` AS select "now_bag_plan"."tank", "now_standing"."place", "now_standing"."lot", "now_standing"."n" from "now_standing" inner join "now_bag_plan" on ("now_bag_plan"."bag" = "now_standing"."place" and "now_bag_plan"."lot" = "now_standing"."lot") union all select "now_bag_plan"."tank", "now_bag_plan"."bag", "now_bag_plan"."lot", "p_bag"."listed" from "now_bag_plan" inner join "p_bag" on "p_bag"."id" = "now_bag_plan"."bag" where (not exists (select 1 from "p_landing" where ("p_landing"."voided_by" is null and "p_landing"."bag" = "now_bag_plan"."bag")) and not exists (select 1 from "p_given_up" where ("p_given_up"."voided_by" is null and "p_given_up"."crate" = "p_bag"."crate" and not exists (select 1 from "p_arrival" where ("p_arrival"."voided_by" is null and "p_arrival"."crate" = "p_bag"."crate"))))) union all select "now_assignment"."tank", "now_standing"."place", "now_standing"."lot", "now_standing"."n" from "now_standing" inner join "now_assignment" on "now_assignment"."bag" = "now_standing"."place" union all select "p_bench_run"."tank", "now_standing"."place", "now_standing"."lot", "now_standing"."n" from "now_standing" inner join "p_bench_run" on "p_bench_run"."id" = "now_standing"."place";--> statement-breakpoint
 CREATE VIEW `now_fault` AS select "entry", "at_ms", "by", "voided_by", "tank", "what", ((select "until_ms" from "p_due" where ("p_due"."voided_by" is null and "p_due"."due" = "p_fault"."entry" || ':fault:mend') order by "p_due"."at_ms" desc, "p_due"."entry" desc limit 1)) as "put_off_until_ms" from "p_fault" where ("p_fault"."voided_by" is null and coalesce(((select "kind" from "p_due" where ("p_due"."voided_by" is null and "p_due"."due" = "p_fault"."entry" || ':fault:mend') order by "p_due"."at_ms" desc, "p_due"."entry" desc limit 1)), '') not in ('done', 'skipped'));--> statement-breakpoint
 CREATE VIEW `now_float` AS select "entry", "at_ms", "by", "voided_by", "id", "bag", "lot", "tank", "n", "minutes", "bag_c", "bag_method", "tank_c", "water_l" from "p_float" where ("p_float"."voided_by" is null and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."run" = "p_float"."id" and "p_release"."bag" = "p_float"."bag")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_float"."bag")) and not exists (select 1 from "p_clean_water" where ("p_clean_water"."voided_by" is null and "p_clean_water"."bag" = "p_float"."bag")));--> statement-breakpoint
 CREATE VIEW `now_loss` AS select "entry", "at_ms", "by", "voided_by", "lot", "place", "n", coalesce(((select "cause" from "p_loss_class" where ("p_loss_class"."voided_by" is null and "p_loss_class"."loss" = "p_loss"."entry") order by "p_loss_class"."at_ms" desc, "p_loss_class"."entry" desc limit 1)), "cause") as "cause", "sure", "cause" as "said" from "p_loss" where "p_loss"."voided_by" is null;--> statement-breakpoint
