@@ -40,6 +40,7 @@ export function tellList(teller: Teller, crate: StoryCrate, times: { atMs: numbe
       packedAtMs: times.packedAtMs,
       promisedAtMs: times.promisedAtMs,
       stated: crate.stated,
+      ...(crate.prices ? { currency: 'EUR' } : {}),
       lots: [...lots].map(([species, lot]) => ({
         lot,
         label: speciesOf(species).common,
@@ -47,7 +48,10 @@ export function tellList(teller: Teller, crate: StoryCrate, times: { atMs: numbe
         origin: crate.origin,
         sizeCm: crate.bags.find((bag) => bag.species === species)!.sizeCm,
       })),
-      bags: bags.map(({ bag, label, box, lot, n, waterL }) => ({ bag, label, box, lot, n, waterL })),
+      bags: bags.map(({ bag, label, box, lot, n, waterL, species }) => {
+        const price = crate.prices?.[species];
+        return { bag, label, box, lot, n, waterL, ...(price === undefined ? {} : { price }) };
+      }),
     },
   });
   return bags;

@@ -78,3 +78,31 @@ export function tellPlans({ teller, at }: Story): void {
   }
 }
 const PLANNED: readonly string[] = ['boesemans-rainbowfish', 'honey-gourami'];
+
+/** What is wished for, and what is ordered for the end of the week. */
+export function tellOrders({ teller, at }: Story): void {
+  const line = () => teller.id();
+  teller.tell(at(0, 7, 38), 'pia', {
+    kind: 'wish.noted',
+    payload: { wish: teller.id(), species: 'kuhli-loach', n: 10, forWhom: 'Mossbank school' },
+  });
+  teller.tell(at(0, 7, 38), 'odalys', {
+    kind: 'wish.noted',
+    payload: { wish: teller.id(), heardAs: 'a pair of small clowns', n: 2, note: 'for the Bay Window, if they are bred' },
+  });
+  teller.tell(at(0, 7, 38), 'ines', {
+    kind: 'order.placed',
+    payload: {
+      order: teller.id(),
+      supplier: 'pelican-yard',
+      currency: 'EUR',
+      wantedAtMs: at(-3, 21, 40),
+      note: 'No six-lines this time, please.',
+      lines: [
+        { line: line(), species: 'green-chromis', n: 14, sizeCm: 4, origin: 'wild', price: 3.2 },
+        { line: line(), species: 'yellow-watchman-goby', n: 4, sizeCm: 5, sex: 'pairs', price: 11, forWhom: 'the Bay Window' },
+        { line: line(), species: 'comet', n: 1, price: 42 },
+      ],
+    },
+  });
+}

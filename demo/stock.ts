@@ -62,6 +62,8 @@ export type StoryCrate = {
   /** Fish in its bags' water: 8–20 g/L overnight, 5–10 by van. */
   gPerL: number;
   bags: StoryBag[];
+  /** Of one, by species, in euros. */
+  prices?: Readonly<Record<string, number>>;
   /** Deaths in the days after release: chance a fish in each of the first three days. */
   lossRisk?: number;
   /** The story needs these fish: none of them dies on the way to its last day. */
@@ -78,6 +80,16 @@ export const OPEN_CRATE: StoryCrate = {
   supplier: 'pelican-yard',
   origin: 'wild',
   stated: { temperatureC: 24, salinityPpt: 28 },
+  prices: {
+    'banggai-cardinalfish': 9.5,
+    comet: 42,
+    'yellow-watchman-goby': 11,
+    firefish: 8.5,
+    'royal-gramma': 14,
+    'orchid-dottyback': 19,
+    'green-chromis': 3.2,
+    'cleaner-shrimp': 12,
+  },
   gPerL: 14,
   bags: [
     { species: 'banggai-cardinalfish', n: 4, box: 1, sizeCm: 4, tank: 'G1' },

@@ -134,6 +134,8 @@ const BY_HAND: { [K in Kind]?: () => Payloads[K] } = {
   'due.snoozed': () => ({ due: aDue(), untilMs: house.clock.now() + HOUR_MS, why: 'the van is here' }),
   'due.skipped': () => ({ due: aDue(), why: 'seen from the door' }),
   'shift.taken': () => row<{ shift: string }>('select id shift from p_shift limit 1'),
+  'order.dropped': () => ({ ...row<{ order: string }>('select id "order" from p_order limit 1'), why: 'none before spring' }),
+  'wish.dropped': () => ({ ...row<{ wish: string }>('select id wish from p_wish limit 1'), why: 'bought elsewhere' }),
   'systems.joined': () => {
     const { from, into } = row<{ from: string; into: string }>(
       'select w.id "from", v.id "into" from p_system w join p_system v on v.type = w.type and v.id > w.id order by 1, 2 limit 1',

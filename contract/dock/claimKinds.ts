@@ -1,9 +1,9 @@
 // Kinds of entries about claims.
-import { string } from 'yup';
 import { CLAIM_ANSWERS, type ClaimCounts, type ClaimEntries } from '#core/dock/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { choice, count, finite, id, note } from '../basics/fields.ts';
 import { schemaOf } from '../basics/shapes.ts';
+import { currency } from './money.ts';
 
 export const claimKinds: Kinds<ClaimEntries> = {
   'claim.sent': defineKind({
@@ -21,9 +21,7 @@ export const claimKinds: Kinds<ClaimEntries> = {
       crate: id(),
       answer: choice(CLAIM_ANSWERS),
       amount: finite(0, 10_000_000).optional(),
-      currency: string()
-        .matches(/^[A-Z]{3}$/, 'must be three capital letters')
-        .optional(),
+      currency: currency().optional(),
       note: note(),
     },
     example: { crate: 'pelican-0', answer: 'credit', amount: 14.5, currency: 'EUR', note: 'off the next invoice' },

@@ -18,6 +18,8 @@ import { LIST_FIELDS } from '#core/intake/index.ts';
 import { ORIGINS } from '#core/lots/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { claimKinds } from './claimKinds.ts';
+import { orderKinds } from './orderKinds.ts';
+import { currency, price } from './money.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { AT } from '../basics/example.ts';
 import { choice, closed, count, finite, id, instant, list, maybe, note, someOf, text, uuid } from '../basics/fields.ts';
@@ -53,6 +55,7 @@ const orNothing = (shape: Shape<SupplierFacts>) =>
 
 export const dockKinds: Kinds<DockEntries> = {
   ...claimKinds,
+  ...orderKinds,
   'supplier.added': defineKind({
     minRole: 'keeper',
     undo: 'never',
@@ -117,6 +120,7 @@ export const dockKinds: Kinds<DockEntries> = {
           heardAs: text().optional(),
           origin: choice(ORIGINS),
           sizeCm: centimetres().optional(),
+          line: string().max(64).optional(),
         }),
         { max: 1000 },
       ),
@@ -129,10 +133,13 @@ export const dockKinds: Kinds<DockEntries> = {
           n: count(1),
           free: count().optional(),
           waterL: litres().optional(),
+          price: price().optional(),
         }),
         // None in a box that stands on nobody's list.
         { max: 2000 },
       ),
+      order: string().max(64).optional(),
+      currency: currency().optional(),
       remarks: array().of(text(200)).max(100).optional(),
     },
     example: {

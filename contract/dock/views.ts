@@ -10,9 +10,12 @@ import type {
   Condition,
   CrateTold,
   EachFish,
+  OrderLine,
+  OrderPlaced,
   Route,
   StatedWater,
   SupplierFields,
+  WishNoted,
 } from '#core/dock/index.ts';
 import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
 import type { Origin } from '#core/lots/index.ts';
@@ -34,6 +37,8 @@ export type BagCard = {
   label: string;
   box: number;
   listed: number;
+  /** Of one, in the currency of its crate. */
+  price?: number;
   /** Of `listed`, sent free. */
   free?: number;
   /** Missing when the list does not say it. */
@@ -87,6 +92,9 @@ export type CrateCard = {
   promisedAtMs: number;
   stated: StatedWater;
   told?: CrateTold;
+  /** The order that it comes of, and what its prices are in. */
+  order?: string;
+  currency?: string;
   arrived?: { atMs: number; by: string; carton: Carton };
   /** Of its carton and papers. */
   photos?: PhotoCard[];
@@ -98,6 +106,8 @@ export type ClaimCard = ClaimFacts & {
   crate: string;
   supplier: string;
   contact?: string;
+  /** What its prices are in. */
+  currency?: string;
   packedAtMs: number;
   promisedAtMs: number;
   carton?: Carton;
@@ -128,10 +138,32 @@ export type CrateLot = {
 };
 export type CrateReportView = { seq: number; crate?: Omit<CrateCard, 'entry' | 'supplierId'> & { claim?: ClaimStage }; lots: CrateLot[] };
 
-export type DockViews = { dock: DockView; intake: IntakeView; claims: ClaimsView; crate: CrateReportView };
+/** `label` = its common name, or the words in which it was said. */
+export type OrderLineCard = OrderLine & { label: string };
+/** `crate` = what it became. */
+export type OrderCard = Done &
+  Omit<OrderPlaced, 'lines' | 'supplier'> & {
+    supplier: string;
+    supplierId: string;
+    lines: OrderLineCard[];
+    dropped?: Done & { why: string };
+    crate?: { crate: string; label: string; arrived: boolean };
+  };
+/** A wish that nobody has ordered or dropped. */
+export type WishCard = Done & WishNoted & { label: string };
+/** The latest orders first; wishes in the order in which they were made. `came` = heads alive and dead on arrival, by supplier and species ('' = unnamed). */
+export type OrdersView = {
+  seq: number;
+  orders: OrderCard[];
+  wishes: WishCard[];
+  came: { supplier: string; species: string; lived: number; died: number }[];
+};
+
+export type DockViews = { dock: DockView; intake: IntakeView; claims: ClaimsView; crate: CrateReportView; orders: OrdersView };
 export const dockViewTopics: TopicsOf<DockViews> = {
   dock: ['dock', 'bench', 'water', 'species'],
   intake: ['dock', 'species'],
   claims: ['dock', 'bench', 'water', 'species'],
+  orders: ['dock', 'species'],
   crate: ['dock', 'bench', 'water', 'species', 'stock', 'rounds', 'house', 'exposure', 'moves'],
 };

@@ -2,6 +2,7 @@
 import type { TaughtColumn, TaughtName } from '../intake/index.ts';
 import type { ClaimEntries } from './claims.ts';
 import type { Origin } from '../lots/index.ts';
+import type { OrderEntries } from './orders.ts';
 import type { PlanEntries } from './plans.ts';
 import type { EachFish, Route } from './triage.ts';
 
@@ -32,10 +33,28 @@ export type SupplierChanged = {
   fields: { [F in keyof SupplierFields]?: SupplierFields[F] | (undefined extends SupplierFields[F] ? null : never) };
 };
 
-/** `free` = how many of `n` were sent free against losses. `waterL` is missing when the list does not say it. */
-export type ListedBag = { bag: string; label: string; box: number; lot: string; n: number; free?: number; waterL?: number };
+/** `free` = how many of `n` were sent free against losses. `waterL` is missing when the list does not say it. `price` = of one, in the crate's currency. */
+export type ListedBag = {
+  bag: string;
+  label: string;
+  box: number;
+  lot: string;
+  n: number;
+  free?: number;
+  waterL?: number;
+  price?: number;
+};
 /** `heardAs` = what the list calls it when nobody could name the species. */
-export type ListedLot = { lot: string; label: string; species?: string; heardAs?: string; origin: Origin; sizeCm?: number };
+export type ListedLot = {
+  lot: string;
+  label: string;
+  species?: string;
+  heardAs?: string;
+  origin: Origin;
+  sizeCm?: number;
+  /** The line of its order. */
+  line?: string;
+};
 
 /** A packing list, whole: the lots and bags are made with it. `told` = what the supplier says of the shipping water. */
 export type CrateExpected = {
@@ -49,6 +68,10 @@ export type CrateExpected = {
   told?: CrateTold;
   lots: ListedLot[];
   bags: ListedBag[];
+  /** The order that it comes of. */
+  order?: string;
+  /** What its prices are in: three capital letters. */
+  currency?: string;
   /** Lines of the list that stand for no bag, kept as they are written. */
   remarks?: string[];
 };
@@ -106,7 +129,7 @@ export type BagRouted = { bag: string; lot: string; route: Route; why: string };
 /** How this supplier writes its lists: headings and names as a person here explained them. The latest of each counts. */
 export type SupplierTaught = { supplier: string; columns: TaughtColumn[]; names: TaughtName[] };
 
-export interface DockEntries extends ClaimEntries, PlanEntries {
+export interface DockEntries extends ClaimEntries, OrderEntries, PlanEntries {
   'supplier.added': SupplierAdded;
   'supplier.changed': SupplierChanged;
   'supplier.taught': SupplierTaught;

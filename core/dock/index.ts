@@ -42,6 +42,16 @@ export {
   type ClaimFacts,
   type ClaimStage,
 } from './claims.ts';
+export {
+  SEXES_WANTED,
+  type OrderDropped,
+  type OrderEntries,
+  type OrderFacts,
+  type OrderLine,
+  type OrderPlaced,
+  type WishNoted,
+} from './orders.ts';
+export { MOST_ORDERED, orderQuantity, ORDER_SURE, type OrderQuantity } from './orderQuantity.ts';
 export { landingOf, tankOf } from './links.ts';
 export type { BagPlanned, CrateGivenUp, PlanEntries } from './plans.ts';
 export { CRATE_QUESTIONS, openQuestions, type CrateQuestion } from './openQuestions.ts';

@@ -3,6 +3,7 @@ import { againstChange, refuse, type Refusal, type Context, type Rules, move } f
 import { refuseUnfit } from '../placement/index.ts';
 import { DAY_MS } from '../time/index.ts';
 import { claimRules } from './claims.ts';
+import { againstOrder, orderRules } from './orders.ts';
 import { planRules, settled } from './plans.ts';
 import type { BagLanded, CrateExpected, CrateFields, DockEntries, SupplierChanged } from './entries.ts';
 import { landingOf, tankOf } from './links.ts';
@@ -11,6 +12,7 @@ import { headsIn, worstOf } from './triage.ts';
 
 export const dockRules: Rules<DockEntries, DockState> = {
   ...claimRules,
+  ...orderRules,
   ...planRules,
   'supplier.added': {
     decide({ payload }, { state }) {
@@ -35,7 +37,10 @@ export const dockRules: Rules<DockEntries, DockState> = {
   },
   'crate.expected': {
     decide: ({ payload, occurredAtMs }, context) => decideList(payload, occurredAtMs, context),
-    links: ({ crate, lots, bags }) => ({ makes: [crate, ...lots.map(({ lot }) => lot), ...bags.map(({ bag }) => bag)] }),
+    links: ({ crate, order, lots, bags }) => ({
+      makes: [crate, ...lots.map(({ lot }) => lot), ...bags.map(({ bag }) => bag)],
+      needs: order === undefined ? [] : [order],
+    }),
   },
   'crate.changed': {
     decide({ payload, occurredAtMs }, { state }) {
@@ -138,6 +143,8 @@ function againstDates({ packedAtMs, promisedAtMs }: Pick<CrateFields, 'packedAtM
 function decideList(list: CrateExpected, atMs: number, { state }: Context<DockState>): Refusal[] {
   if (state.findCrate(list.crate)) return refuse('exists', 'crate', { what: 'crate', name: list.label });
   if (!state.findSupplier(list.supplier)) return refuse('unknown', 'supplier', { what: 'supplier', id: list.supplier });
+  const order = againstOrder(list, state);
+  if (order.length > 0) return order;
   const dates = againstDates(list, atMs);
   if (dates.some(({ overrule }) => !overrule)) return dates;
   const lots = new Set(list.lots.map(({ lot }) => lot));

@@ -2,6 +2,7 @@
 import type { ChangeState, Mark } from '../journal/index.ts';
 import type { PlacementState } from '../placement/index.ts';
 import type { ClaimState } from './claims.ts';
+import type { OrderState } from './orders.ts';
 import type { CrateFields, SupplierFields } from './entries.ts';
 
 export type CrateFacts = { id: string; arrived?: Mark; givenUp?: Mark } & CrateFields;
@@ -23,7 +24,7 @@ export type BagFacts = {
   release?: Mark;
 };
 
-export interface DockState extends PlacementState, ChangeState, ClaimState {
+export interface DockState extends PlacementState, ChangeState, ClaimState, OrderState {
   findSupplier(id: string): ({ id: string } & SupplierFields) | undefined;
   findCrate(id: string): CrateFacts | undefined;
   hasBag(id: string): boolean;

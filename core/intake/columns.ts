@@ -13,6 +13,7 @@ export const LIST_FIELDS = [
   'perBag',
   'waterL',
   'origin',
+  'price',
   'note',
 ] as const;
 export type ListField = (typeof LIST_FIELDS)[number];
@@ -64,6 +65,21 @@ const HEADINGS: Record<ListField, readonly string[]> = {
   perBag: ['per bag', 'qty per bag', 'pcs per bag', 'heads per bag', 'fish per bag', 'each bag', 'pcs bag', 'qty bag'],
   waterL: ['water', 'litres', 'liters', 'volume', 'water volume', 'bag water'],
   origin: ['origin', 'source', 'wild bred', 'wild or bred', 'provenance', 'wc cb'],
+  price: [
+    'price',
+    'unit price',
+    'price each',
+    'price per fish',
+    'price each fish',
+    'each',
+    'unit cost',
+    'cost',
+    'cost each',
+    'preis',
+    'stueckpreis',
+    'stuckpreis',
+    'prix',
+  ],
   note: ['note', 'notes', 'remark', 'remarks', 'comment', 'comments'],
 };
 

@@ -1,3 +1,4 @@
+export { readPrice, type ReadPrice } from './price.ts';
 export {
   findHeading,
   guessColumns,

@@ -4,6 +4,7 @@ import { makeLookUp, type Found, type LookUp, type Named } from '../species/inde
 import { type CsvRow, type FileProblem, plain, wordsOf } from '../text/index.ts';
 import { readBox, readCount, readLabels, readLitres, readOrigin, readSize } from './cells.ts';
 import type { ListColumns, ListField } from './columns.ts';
+import { priceReader } from './listPrices.ts';
 import { lineKind, totalIn } from './lines.ts';
 
 export type ReadLot = { species?: string; label: string; heardAs?: string; sizeCm?: number; origin: Origin };
@@ -14,6 +15,7 @@ export type ReadBag = {
   n: number;
   free: number;
   waterL?: number;
+  /** Of one, in the list's currency. */ price?: number;
   line: number;
 };
 /** A name on the list, and what it was taken for. `asked` = nobody can tell but the reader. */
@@ -36,6 +38,8 @@ export type PackingList = {
   names: ReadName[];
   problems: ListProblem[];
   passed: PassedLine[];
+  /** What its prices are in, where it says so. */
+  currency?: string;
   /** Lines kept as they are written. */
   remarks: string[];
   notices: string[];
@@ -86,6 +90,7 @@ export function readPackingList({
   const perBox = numbersStartAnew(rows, columns);
   let saidTotal: number | undefined;
   let sinceSubtotal = 0;
+  const prices = priceReader(headingOf('price'));
 
   for (const { line, cells } of rows) {
     const fix = fixes[line];
@@ -139,7 +144,17 @@ export function readPackingList({
       const earlier = labels.get(`${box}|${whole}`) ?? (label === undefined ? undefined : labels.get(whole));
       if (earlier !== undefined) fail('bag', `another bag number than on line ${earlier}`);
       else if (whole.length > 20) fail('bag', 'a bag number of at most 16 characters');
-      else list.bags.push({ label: whole, box, lot, n, free, ...(waterL === undefined ? {} : { waterL }), line });
+      else
+        list.bags.push({
+          label: whole,
+          box,
+          lot,
+          n,
+          free,
+          ...(waterL === undefined ? {} : { waterL }),
+          ...prices.read(cell('price')),
+          line,
+        });
       labels.set(whole, line);
     }
   }
@@ -154,7 +169,7 @@ export function readPackingList({
     list.notices.push(
       `${dry === list.bags.length ? 'The list' : `For ${dry} bags the list`} does not say how much water is in a bag; it is taken by eye at the dock.`,
     );
-  return list;
+  return prices.onto(list);
 }
 
 /** Bags are numbered anew in each box: their numbers say which only with the box's. */

@@ -110,7 +110,6 @@ function readTypedList({ rows, others: written }: Typed, { zone, allSpecies, tau
     others.map(({ line, text }) => ({ line, cells: [text] })),
     zone,
   );
-  const prices = rows.filter(({ cells }) => cells[3]).length;
   return {
     top: [],
     headingLine: 0,
@@ -122,10 +121,7 @@ function readTypedList({ rows, others: written }: Typed, { zone, allSpecies, tau
     problems: list.problems,
     looksLike: looksLike('', [], list),
     typed: true,
-    notices: [
-      ...others.map(({ line, text }) => `Line ${line} is read as words: “${text}”.`),
-      ...(prices > 0 ? [`${prices === 1 ? 'A price stands' : 'Prices stand'} in it: read, and not kept yet.`] : []),
-    ],
+    notices: others.map(({ line, text }) => `Line ${line} is read as words: “${text}”.`),
     list,
   };
 }

@@ -50,7 +50,7 @@ export function partsOfLine(line: string): string[] {
 
 /** The columns of lines that were typed. */
 export const TYPED_HEADING = ['heads', 'name', 'length', 'price'] as const;
-export const TYPED_COLUMNS = { count: 0, name: 1, size: 2 } as const;
+export const TYPED_COLUMNS = { count: 0, name: 1, size: 2, price: 3 } as const;
 /** A name with a number alone in it is a row of cells, not what somebody said. */
 const CELLS = /(?:^|\s)\d+(?:[.,]\d+)?(?:\s|$)/;
 /** Of the lines so many must be lots for the whole to be a typed list. */

@@ -31,10 +31,13 @@ export const crate = sqliteTable(
     stated: text({ mode: 'json' }).$type<Payloads['crate.expected']['stated']>().notNull(),
     told: text({ mode: 'json' }).$type<NonNullable<Payloads['crate.expected']['told']>>(),
     remarks: text({ mode: 'json' }).$type<string[]>(),
+    /** The order that it comes of. */
+    ofOrder: text('of_order'),
+    currency: text(),
     /** The latest correction of it; `entry` stays the list's own, by which it is undone. */
     changed: text(),
   },
-  (table) => [index('p_crate_promised').on(table.promisedAtMs)],
+  (table) => [index('p_crate_promised').on(table.promisedAtMs), index('p_crate_order').on(table.ofOrder)],
 );
 /** Letters of a crate's claim and what was answered; `facts` = the entry's own as JSON. */
 export const claim = sqliteTable(
@@ -59,6 +62,8 @@ export const lot = sqliteTable(
     supplier: text(),
     crate: text(),
     insteadOf: text('instead_of'),
+    /** The line of its order. */
+    line: text(),
   },
   (table) => [index('p_lot_kin').on(table.supplier, table.species)],
 );
@@ -74,6 +79,8 @@ export const bag = sqliteTable(
     listed: integer().notNull(),
     free: integer().notNull().default(0),
     waterL: real('water_l'),
+    /** Of one, in its crate's currency. */
+    price: real(),
   },
   (table) => [index('p_bag_crate').on(table.crate), index('p_bag_lot').on(table.lot)],
 );

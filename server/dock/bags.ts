@@ -10,7 +10,7 @@ import { personName, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '
 
 const BAG = {
   bag: t.bag.id,
-  ...pick(t.bag, 'label', 'box', 'listed', 'free', 'waterL', 'crate'),
+  ...pick(t.bag, 'label', 'box', 'listed', 'free', 'waterL', 'price', 'crate'),
   lot: t.lot.id,
   lotLabel: t.lot.label,
   ...pick(t.lot, 'heardAs', 'origin', 'sizeCm'),
@@ -51,7 +51,7 @@ export function prepareBags(client: Database.Database, where: string): (...given
   const rows = makeAsk(client).all(
     BAG,
     `
-    select b.id bag, b.label, b.box, b.listed, b.free, b.water_l waterL, b.crate, l.id lot, l.label lotLabel, l.heard_as heardAs, l.origin, l.size_cm sizeCm, ${SPECIES_COLUMNS},
+    select b.id bag, b.label, b.box, b.listed, b.free, b.water_l waterL, b.price, b.crate, l.id lot, l.label lotLabel, l.heard_as heardAs, l.origin, l.size_cm sizeCm, ${SPECIES_COLUMNS},
       ${personName('g."by"')} landedBy, g.at_ms landedAtMs, (select act_id from entry where id = g.entry) landedAct, g.alive, g.dead, g.condition, g.bag_condition bagCondition,
       g.each, b.listed > 0 and l.id <> b.lot wrong, g.note,
       (select json_object('route', q.route, 'why', q.why, ${doneJson('q')}) from p_route q where q.bag = b.id and q.voided_by is null order by q.at_ms desc, q.entry desc limit 1) routed,
@@ -84,6 +84,7 @@ function bagCard(row: RowOf<typeof BAG>): BagCard & { crate: string } {
     listed: row.listed,
     free: row.free > 0 ? row.free : undefined,
     waterL: present(row.waterL),
+    ...(row.price === null ? {} : { price: row.price }),
     crate: row.crate,
     lot: row.lot,
     lotLabel: row.lotLabel,

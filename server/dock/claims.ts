@@ -10,7 +10,7 @@ import { personName } from '../now/rows.ts';
 
 const CRATE = {
   crate: t.crate.id,
-  ...pick(t.crate, 'label', 'packedAtMs', 'promisedAtMs'),
+  ...pick(t.crate, 'label', 'packedAtMs', 'promisedAtMs', 'currency'),
   supplier: t.supplier.name,
   facts: t.supplier.facts,
   arrival: orNull(t.arrival.entry),
@@ -18,7 +18,7 @@ const CRATE = {
   carton: orNull(t.arrival.carton),
 };
 const FROM = `
-  select c.id crate, c.label, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, s.name supplier, s.facts, a.entry arrival, a.at_ms arrivedAtMs, a.carton
+  select c.id crate, c.label, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, c.currency, s.name supplier, s.facts, a.entry arrival, a.at_ms arrivedAtMs, a.carton
   from p_crate c join p_supplier s on s.id = c.supplier left join p_arrival a on a.crate = c.id and a.voided_by is null
   where c.voided_by is null`;
 
@@ -75,12 +75,13 @@ export function prepareClaims(client: Database.Database) {
     };
   };
   const cardOf = (row: Row): ClaimCard => {
-    const { facts, carton, arrival: _arrival, arrivedAtMs: _arrivedAtMs, ...rest } = row;
+    const { facts, carton, currency, arrival: _arrival, arrivedAtMs: _arrivedAtMs, ...rest } = row;
     const known = factsOf(row);
     return {
       ...rest,
       ...known,
       contact: facts.contact,
+      ...(currency === null ? {} : { currency }),
       carton: carton ?? undefined,
       stage: claimStage(known),
       bags: bagsOf(row.crate),

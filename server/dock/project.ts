@@ -4,6 +4,7 @@ import type { DockEntries } from '#core/dock/index.ts';
 import { passedAs } from '#core/placement/index.ts';
 import { prepareInsert } from '../db/insert.ts';
 import * as tables from '../db/projectionTables.ts';
+import { orderProjectors } from './orderProject.ts';
 import { factOf, noteChange, type MakeProjectors } from '../db/projector.ts';
 
 export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
@@ -25,6 +26,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
     .findFirst({ columns: { supplier: true }, where: (row, { eq, sql }) => eq(row.id, sql.placeholder('id')) })
     .prepare();
   return {
+    ...orderProjectors(db),
     'supplier.added': {
       voids: [],
       project({ id, payload: { supplier: key, name, transit, ...facts } }) {
@@ -67,6 +69,8 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
           stated: payload.stated,
           told: payload.told,
           remarks: payload.remarks,
+          ofOrder: payload.order,
+          currency: payload.currency,
         });
         for (const line of payload.lots) {
           lot({
@@ -79,6 +83,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
             origin: line.origin,
             supplier: from,
             crate: payload.crate,
+            line: line.line,
           });
         }
         for (const [ord, listedBag] of payload.bags.entries()) {
@@ -93,6 +98,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
             listed: listedBag.n,
             free: listedBag.free ?? 0,
             waterL: listedBag.waterL,
+            price: listedBag.price,
           });
         }
       },

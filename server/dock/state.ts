@@ -5,6 +5,7 @@ import type { BagFacts, CrateFacts } from '#core/dock/index.ts';
 import { makeAsk, orNull, pick, json, type Calculated } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareClaims } from './claims.ts';
+import { orderState } from './orders.ts';
 import { personName } from '../now/sqlFragments.ts';
 
 /** The latest fact of its sort, if there is one. */
@@ -14,7 +15,7 @@ const latest = <K extends 'landing' | 'absence' | 'clean' | 'assignment' | 'floa
 
 export function dockState(
   client: Database.Database,
-): Pick<HouseState, 'findSupplier' | 'findClaim' | 'findCrate' | 'hasBag' | 'findBag' | 'passedFor'> {
+): Pick<HouseState, 'findSupplier' | 'findClaim' | 'findOrder' | 'findWish' | 'findCrate' | 'hasBag' | 'findBag' | 'passedFor'> {
   const ask = makeAsk(client);
   const supplier = ask.get(
     pick(t.supplier, 'id', 'name', 'transit', 'facts'),
@@ -60,6 +61,7 @@ export function dockState(
     'select a.overruled from p_assignment a join p_bag g on g.id = a.bag left join p_landing l on l.bag = g.id and l.voided_by is null where coalesce(l.lot, g.lot) = ? and a.tank = ? and a.voided_by is null',
   );
   return {
+    ...orderState(client),
     findClaim: prepareClaims(client).find,
     findSupplier(id) {
       const row = supplier(id);

@@ -13,6 +13,8 @@ export function prepareNames(client: Database.Database): (payloads: readonly unk
     (select 'the hands of ' || name from p_person where 'hands-' || id = @id),
     (select json_extract(s.facts, '$.n') || ' ' || l.label || ', ' || f.code || ' to ' || t.code from p_transfer_task s join p_lot l on l.id = s.lot join p_tank f on f.id = s.from_tank join p_tank t on t.id = s.to_tank where s.id = @id),
     (select family from p_treatment where id = @id),
+    (select 'the order of ' || s.name from p_order o join p_supplier s on s.id = o.supplier where o.id = @id),
+    (select json_extract(w.facts, '$.n') || ' ' || coalesce(k.common, json_extract(w.facts, '$.heardAs')) from p_wish w left join p_species k on k.id = w.species where w.id = @id),
     (select r.vessel || ' for ' || t.code from p_bench_run r join p_tank t on t.id = r.tank where r.id = @id))`,
   );
   return (payloads) => {

@@ -12,7 +12,8 @@ import type { MakeView } from './view.ts';
 const DONE_STAYS_MS = 12 * HOUR_MS;
 
 const CRATE = {
-  ...pick(t.crate, 'label', 'packedAtMs', 'promisedAtMs', 'stated', 'told', 'remarks'),
+  ...pick(t.crate, 'label', 'packedAtMs', 'promisedAtMs', 'stated', 'told', 'remarks', 'currency'),
+  order: t.crate.ofOrder,
   supplierId: t.crate.supplier,
   crate: t.crate.id,
   entry: text,
@@ -28,7 +29,7 @@ export const makeDockView: MakeView<'dock'> = (client) => {
   const crates = ask.all(
     CRATE,
     `
-    select c.id crate, coalesce(c.changed, c.entry) entry, c.remarks, c.label, s.name supplier, c.supplier supplierId, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, c.stated, c.told, a.at_ms arrivedAtMs, ${personName('a."by"')} arrivedBy, a.carton,
+    select c.id crate, coalesce(c.changed, c.entry) entry, c.remarks, c.label, s.name supplier, c.supplier supplierId, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, c.stated, c.told, c.of_order "order", c.currency, a.at_ms arrivedAtMs, ${personName('a."by"')} arrivedBy, a.carton,
       exists (select 1 from now_open_bag b where b.crate = c.id) open
     from p_crate c join p_supplier s on s.id = c.supplier left join p_arrival a on a.crate = c.id and a.voided_by is null
     where ${RECENT_CRATE} and c.voided_by is null order by coalesce(a.at_ms, c.promised_at_ms), c.id`,
@@ -46,9 +47,17 @@ export const makeDockView: MakeView<'dock'> = (client) => {
 };
 
 function crateCard(
-  { open: _open, arrivedAtMs, arrivedBy, carton, remarks, told, ...row }: RowOf<typeof CRATE>,
+  { open: _open, arrivedAtMs, arrivedBy, carton, remarks, told, order, currency, ...row }: RowOf<typeof CRATE>,
   bags: CrateCard['bags'],
 ): CrateCard {
   const arrived = arrivedAtMs === null ? undefined : { atMs: arrivedAtMs, by: arrivedBy!, carton: carton! };
-  return { ...row, ...(remarks ? { remarks } : {}), ...(told ? { told } : {}), arrived, bags };
+  return {
+    ...row,
+    ...(remarks ? { remarks } : {}),
+    ...(told ? { told } : {}),
+    ...(order === null ? {} : { order }),
+    ...(currency === null ? {} : { currency }),
+    arrived,
+    bags,
+  };
 }

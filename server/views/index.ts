@@ -10,6 +10,7 @@ import { makeHouseView } from './house.ts';
 import { makeIntakeView } from './intake.ts';
 import { makeLogbookView } from './logbook.ts';
 import { makeLotView } from './lot.ts';
+import { makeOrdersView } from './orders.ts';
 import { makeMovesView } from './moves.ts';
 import { makeQuarantineView } from './quarantine.ts';
 import { makeReadingsView } from './readings.ts';
@@ -30,6 +31,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   dock: makeDockView,
   claims: makeClaimsView,
   intake: makeIntakeView,
+  orders: makeOrdersView,
   bench: makeBenchView,
   room: makeRoomView,
   rounds: makeRoundsView,

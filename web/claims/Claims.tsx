@@ -16,8 +16,8 @@ import { useInAddress } from '../parts/useInAddress.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { Photos } from '../photos/Photos.tsx';
 import { TakePhoto } from '../photos/TakePhoto.tsx';
-import { claimCsv, claimedBags, claimLetter, wrongWith } from '../words/claim.ts';
-import { capital, countdown } from '../words/text.ts';
+import { claimCsv, claimedBags, claimedSum, claimLetter, wrongWith } from '../words/claim.ts';
+import { capital, countdown, plural } from '../words/text.ts';
 import { ClaimActs } from './ClaimActs.tsx';
 import css from './claims.module.scss';
 import { picturesOf } from './letterPictures.ts';
@@ -81,6 +81,7 @@ function OneClaim({ claim }: { claim: ClaimCard }) {
   const { say } = useUnits();
   const { undo } = useActions();
   useTitle(claim.label);
+  const sum = claimedSum(claim);
   const letter = claimLetter(claim, { when, sayC: (celsius) => say('temperature', celsius), house: house.name });
   return (
     <section className="card" aria-label={`Claim of ${claim.label}`}>
@@ -89,6 +90,7 @@ function OneClaim({ claim }: { claim: ClaimCard }) {
       </h2>
       <p>
         {capital(STAGE_WORDS[claim.stage])}. <Window claim={claim} />
+        {sum && ` ${sum.says} at the prices stated${sum.unpriced > 0 ? `, without ${plural(sum.unpriced, 'head')} of unknown price` : ''}.`}
       </p>
       <ul className={css.bags}>
         {claimedBags(claim).map((bag) => (

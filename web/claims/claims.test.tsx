@@ -8,7 +8,7 @@ import { HOUR_MS } from '#core/time/index.ts';
 import { ActionProvider } from '../actions/actions.tsx';
 import { outbox } from '../data/house.ts';
 import { answer, draw, NOW, press, sentAct } from '../testScreen.tsx';
-import { claimCsv, claimedBags, claimLetter } from '../words/claim.ts';
+import { claimCsv, claimedBags, claimedHeads, claimedSum, claimLetter } from '../words/claim.ts';
 import Claims from './Claims.tsx';
 import { claimPdf, wrapped } from './pdf.ts';
 
@@ -96,6 +96,17 @@ it('the same as a table, and as pages of a PDF that hold every line', async () =
   expect((await PDFDocument.load(bytes)).getPageCount()).toBeGreaterThan(1);
   expect(wrapped('one two three', (text) => text.length <= 7)).toEqual(['one two', 'three']);
   expect(wrapped('unbreakable', () => false)).toEqual(['unbreakable']);
+});
+
+it('what is claimed has its sum, where prices are known, and says of how many heads none is', () => {
+  // Of 2 dead and 1 short of 4; of 4 absent: by hand.
+  const bags = card().bags.map((known, index) => (index === 1 ? { ...known, price: 2.5 } : known));
+  const heads = claimedBags({ bags }).map(claimedHeads);
+  expect(heads.reduce((sum, n) => sum + n, 0)).toBe(card().counts.dead + card().counts.short);
+  expect(claimedSum({ bags, currency: 'EUR' })).toEqual({ says: `${(heads[0]! * 2.5).toFixed(2)} EUR`, unpriced: heads[1] });
+  expect(claimLetter(card({ bags, currency: 'EUR' }), ways)).toMatch(/In all .* EUR, without 4 heads whose price was not stated\./);
+  expect(claimedSum(card())).toBeUndefined();
+  expect(claimLetter(card(), ways)).not.toMatch(/In all/);
 });
 
 it('says how long their hours run, and writes that it was sent with the figures that are read', async () => {

@@ -1,5 +1,4 @@
 // The dock: which crate is open, the next bag in front, the crate against its list.
-import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
@@ -21,6 +20,7 @@ import { Photos } from '../photos/Photos.tsx';
 import { capital } from '../words/text.ts';
 import { CleanWater } from './CleanWater.tsx';
 import { CrateSide, Pouches } from './CrateSide.tsx';
+import { CrateTabs } from './CrateTabs.tsx';
 import { Arrival } from './Arrival.tsx';
 import { AskSupplier } from './AskSupplier.tsx';
 import css from './dock.module.scss';
@@ -78,6 +78,11 @@ export default function Dock() {
             Take in a packing list
           </Link>
         )}
+        {mayList && (
+          <Link className="btn btn-plain" to="/dock/orders">
+            Orders and wishes
+          </Link>
+        )}
         {surprise}
       </div>
     );
@@ -114,32 +119,12 @@ function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean
           Take in a packing list
         </Link>
       )}
+      {mayList && (
+        <Link className="btn btn-plain" to="/dock/orders">
+          Orders and wishes
+        </Link>
+      )}
       {surprise}
-    </div>
-  );
-}
-
-function CrateTabs({ crates, chosen }: { crates: CrateCard[]; chosen: CrateCard }) {
-  const [, setQuery] = useSearchParams();
-  const { when } = useTimes();
-  return (
-    <div className={clsx('tabs', css.crateTabs)} role="group" aria-label="Crates">
-      {crates.map((crate) => (
-        <Button
-          key={crate.crate}
-          variant="plain"
-          className={crate === chosen ? 'chip-on' : ''}
-          aria-pressed={crate === chosen}
-          onClick={() => setQuery({ crate: crate.crate })}
-        >
-          <b>{crate.supplier}</b>{' '}
-          <span>
-            {crate.arrived
-              ? `${crate.bags.filter(({ landed, absent }) => landed ?? absent).length} of ${crate.bags.length} bags`
-              : `due ${when(crate.promisedAtMs)}`}
-          </span>
-        </Button>
-      ))}
     </div>
   );
 }

@@ -2,8 +2,9 @@
 import { clsx } from 'clsx';
 import { Link } from 'react-router';
 import type { BagCard, CrateCard } from '#contract/views.ts';
-import { useOutbox } from '../data/house.ts';
+import { useOutbox, useView } from '../data/house.ts';
 import { useMayWrite } from '../data/me.ts';
+import { againstOrder, sayAgainstOrder } from '../orders/compare.ts';
 import { plural } from '../words/text.ts';
 import css from './dock.module.scss';
 
@@ -32,7 +33,21 @@ export function ListSide({ crate }: { crate: CrateCard }) {
           <ListedLot key={bags[0]!.lot} first={bags[0]!} bags={bags} mayPlan={mayPlan} />
         ))}
       </ul>
+      {crate.order && <AgainstOrder crate={crate} order={crate.order} />}
     </section>
+  );
+}
+
+function AgainstOrder({ crate, order }: { crate: CrateCard; order: string }) {
+  const { data } = useView('orders');
+  const found = data?.orders.find((known) => known.order === order);
+  if (!found) return null;
+  const compared = againstOrder(found.lines, crate.bags);
+  return (
+    <p className={clsx('tight', compared.length > 0 && 'warn')}>
+      {compared.length === 0 ? 'As it was ordered.' : `Against the order: ${sayAgainstOrder(compared)}.`}{' '}
+      <Link to={`/dock/orders?order=${order}`}>The order</Link>
+    </p>
   );
 }
 

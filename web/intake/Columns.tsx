@@ -18,6 +18,7 @@ export const FIELD_WORDS: Record<ListField, string> = {
   perBag: 'heads in each bag',
   waterL: 'water in the bag',
   origin: 'wild or bred',
+  price: 'price of one',
   note: 'remark',
 };
 const MISSING_WORDS = { name: 'Which column names the fish?', count: 'Which column says how many?' };

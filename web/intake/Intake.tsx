@@ -13,19 +13,16 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { FileDrop } from '../parts/FileDrop.tsx';
 import { CrateFacts } from '../parts/CrateFacts.tsx';
 import { faultsOf } from '../parts/crateFacts.ts';
-import { Caution } from '../parts/Caution.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { plural } from '../words/text.ts';
-import { BadLines } from './BadLines.tsx';
 import { ChooseSupplier } from '../parts/ChooseSupplier.tsx';
-import { Columns } from './Columns.tsx';
-import { crateOf, fill, keepIntake, keptIntake, usualOf, type Intake as State } from './draft.ts';
+import { crateOf, fill, keepIntake, keptIntake, usualOf, type Intake as State, type ReadProps } from './draft.ts';
 import css from './intake.module.scss';
-import { Lines } from './Lines.tsx';
-import { Names } from './Names.tsx';
-import { Passed } from './Passed.tsx';
-import { learnt, type ReadReply, type ReadRequest } from '#core/intake/index.ts';
+import { plansKept } from '../orders/compare.ts';
+import { OfOrder } from './OfOrder.tsx';
+import { ReadLines } from './ReadLines.tsx';
+import { learnt, type ReadRequest } from '#core/intake/index.ts';
 import { useReader } from './useReader.ts';
 
 const NOTHING_TAUGHT: SupplierCard['taught'] = { columns: [], names: [] };
@@ -83,14 +80,19 @@ function supplierIn(suppliers: readonly SupplierCard[], text: string): string {
   return named.length === 1 ? named[0]!.id : '';
 }
 
-type ReadProps = { view: IntakeView; intake: State; onChange: (part: Partial<State>) => void; onLeave: () => void };
-
 function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
   const { house } = useMe();
   const units = useUnits();
   const { attempt } = useOverrule();
   const navigate = useNavigate();
   const supplier = view.suppliers.find(({ id }) => id === intake.supplier);
+  const { data: ordered } = useView('orders');
+  const { data: dock } = useView('dock');
+  const orders = (ordered?.orders ?? []).filter(
+    ({ supplierId, dropped, crate }) => supplierId === intake.supplier && !dropped && !crate?.arrived,
+  );
+  // One open order is taken to be the one; it can be said otherwise.
+  const order = orders.find(({ order }) => order === (intake.order ?? (orders.length === 1 ? orders[0]!.order : '')));
   const { text, headingLine, columns, answers, fixes } = intake;
   const request = useMemo<ReadRequest>(
     () => ({
@@ -119,7 +121,13 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
 
   const save = () => {
     if (!list || !intake.supplier || !ready) return;
-    const crate = crateOf({ filled, list, supplier: intake.supplier, zone: house.zone, units, newId });
+    const crate = crateOf({ filled, list, supplier: intake.supplier, zone: house.zone, units, newId, order });
+    const before = order?.crate;
+    const inPlace: Draft[] = before
+      ? [{ kind: 'crate.givenUp', payload: { crate: before.crate, why: 'its packing list took its place' } }]
+      : [];
+    const was = dock?.crates.find(({ crate: known }) => known === before?.crate)?.bags ?? [];
+    const plans: Draft[] = plansKept(was, crate).map((payload) => ({ kind: 'bag.planned', payload }));
     const taught = learnt(read, columns, answers);
     const lesson: Draft[] =
       taught.columns.length + taught.names.length > 0
@@ -131,7 +139,7 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
       title: 'Is that right?',
       doing: 'It is so',
       words,
-      drafts: [{ kind: 'crate.expected', payload: crate }, ...lesson],
+      drafts: [...inPlace, { kind: 'crate.expected', payload: crate }, ...plans, ...lesson],
       onDone: () => {
         keepIntake(undefined);
         void navigate(`/dock?crate=${crate.crate}`);
@@ -146,8 +154,9 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
         <ChooseSupplier
           suppliers={view.suppliers}
           value={intake.supplier}
-          onChoose={(chosen) => onChange({ supplier: chosen?.id ?? '' })}
+          onChoose={(chosen) => onChange({ supplier: chosen?.id ?? '', order: undefined })}
         />
+        <OfOrder orders={orders} value={order?.order ?? ''} onChoose={(chosen) => onChange({ order: chosen })} />
         <CrateFacts
           filled={filled}
           unsure={unsureDates(intake, read.header)}
@@ -184,61 +193,6 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
         </Button>
       </div>
       <ReadLines view={view} intake={intake} read={read} isStopped={isStopped} onChange={onChange} onLeave={onLeave} />
-    </div>
-  );
-}
-
-type LinesProps = ReadProps & { read: ReadReply; isStopped: boolean };
-
-/** The list as it was read: what it looks like, its columns, what is wrong or asked, what it makes. */
-function ReadLines({ view, intake, read, isStopped, onChange, onLeave }: LinesProps) {
-  const [showColumns, setShowColumns] = useState(false);
-  const { list } = read;
-  const { answers, fixes } = intake;
-  return (
-    <div className={css.intakeLines}>
-      {read.looksLike && !intake.asList && (
-        <Caution strong>
-          <b>This looks like {read.looksLike}.</b>{' '}
-          <Button variant="plain" onClick={onLeave}>
-            Another file
-          </Button>{' '}
-          <Button variant="plain" onClick={() => onChange({ asList: true })}>
-            It is a packing list all the same
-          </Button>
-        </Caution>
-      )}
-      {isStopped ? null : (
-        <>
-          {(read.missing.length > 0 || showColumns) && (
-            <Columns
-              read={read}
-              intake={intake}
-              onChange={(part) => {
-                setShowColumns(true);
-                onChange(part);
-              }}
-              onDone={() => setShowColumns(false)}
-            />
-          )}
-          {!read.typed && read.missing.length === 0 && !showColumns && (
-            <Button variant="plain" onClick={() => setShowColumns(true)}>
-              Columns: {Object.keys(read.columns).length} of {read.headings.length} are read
-            </Button>
-          )}
-          <BadLines problems={read.problems} fixes={fixes} onFix={(next) => onChange({ fixes: next })} />
-          {list && (
-            <Names
-              names={list.names}
-              species={view.species}
-              answers={answers}
-              onAnswer={(key, id) => onChange({ answers: { ...answers, [key]: id } })}
-            />
-          )}
-          <Passed read={read} onIsFish={(line) => onChange({ fixes: { ...fixes, [line]: {} } })} />
-          {list && <Lines list={list} />}
-        </>
-      )}
     </div>
   );
 }

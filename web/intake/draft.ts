@@ -1,4 +1,5 @@
 // The crate that a list becomes, and what is kept of a half-read list so that a reload loses nothing.
+import type { IntakeView, OrderCard } from '#contract/views.ts';
 import type { CrateExpected, SupplierFacts } from '#core/dock/index.ts';
 import type { Answers, Fixes, ListHeader, PackingList, Field } from '#core/intake/index.ts';
 import { formatDay, formatWall, HOUR_MS, houseDay } from '#core/time/index.ts';
@@ -16,9 +17,13 @@ export type Intake = {
   fixes: Fixes;
   /** Somebody said that it is a list, whatever it looks like. */
   asList?: boolean;
+  /** The order that it is of; '' where it is of none. */
+  order?: string;
   /** As typed by hand; what is not there is taken from the list's own header. */
   typed: Partial<Filled>;
 };
+
+export type ReadProps = { view: IntakeView; intake: Intake; onChange: (part: Partial<Intake>) => void; onLeave: () => void };
 
 const KEPT = 'daily-crate-intake';
 
@@ -95,16 +100,22 @@ export function crateOf({
   zone,
   units,
   newId,
+  order,
 }: {
   filled: Filled;
   list: PackingList;
   supplier: string;
+  order?: OrderCard;
   zone: string;
   units: Units;
   newId: () => string;
 }): CrateExpected {
   const told = toldOf(filled);
-  const lots = list.lots.map((lot) => ({ lot: newId(), ...lot }));
+  const lineOf = (species: string | undefined) => order?.lines.find((line) => line.species !== undefined && line.species === species)?.line;
+  const lots = list.lots.map((lot) => {
+    const line = lineOf(lot.species);
+    return { lot: newId(), ...lot, ...(line ? { line } : {}) };
+  });
   return {
     crate: newId(),
     label: filled.label.trim(),
@@ -113,6 +124,12 @@ export function crateOf({
     promisedAtMs: instantOf(filled.due, zone)!,
     stated: statedOf(filled, units),
     ...(told ? { told } : {}),
+    ...(order ? { order: order.order } : {}),
+    ...(list.currency
+      ? { currency: list.currency }
+      : order?.currency && list.bags.some(({ price }) => price !== undefined)
+        ? { currency: order.currency }
+        : {}),
     lots,
     ...(list.remarks.length > 0 ? { remarks: list.remarks.slice(0, 100) } : {}),
     bags: list.bags.map(({ lot, line: _line, free, ...bag }) => ({

@@ -22,6 +22,30 @@ export function wrongWith({ listed, landed, absent }: Bag): string | undefined {
   ].filter(Boolean);
   return landed.dead > 0 || landed.wrong || heads < listed ? said.join(', ') : undefined;
 }
+/** Heads that are claimed of a bag: what did not come, came dead, or came as another fish. */
+export function claimedHeads({ listed, landed, absent }: Bag): number {
+  if (absent || landed?.wrong) return listed;
+  return landed ? landed.dead + Math.max(0, listed - landed.alive - landed.dead) : 0;
+}
+const money = (amount: number, currency = '') => `${amount.toFixed(2)} ${currency}`.trim();
+/** What is claimed at the prices of the list or the order; undefined where none is known. `unpriced` = heads whose price nobody knows. */
+export function claimedSum({ bags, currency }: Pick<ClaimCard, 'bags' | 'currency'>): { says: string; unpriced: number } | undefined {
+  const claimed = bags.map((bag) => ({ heads: claimedHeads(bag), price: bag.price })).filter(({ heads }) => heads > 0);
+  const priced = claimed.filter(({ price }) => price !== undefined);
+  if (priced.length === 0) return undefined;
+  const unpriced = claimed.reduce((sum, { heads, price }) => sum + (price === undefined ? heads : 0), 0);
+  return {
+    says: money(
+      priced.reduce((sum, { heads, price }) => sum + heads * price!, 0),
+      currency,
+    ),
+    unpriced,
+  };
+}
+const sayPriced = (bag: Bag, currency?: string) =>
+  bag.price === undefined
+    ? ''
+    : `; ${claimedHeads(bag)} at ${money(bag.price, currency)}: ${money(claimedHeads(bag) * bag.price, currency)}`;
 export const claimedBags = ({ bags }: Pick<ClaimCard, 'bags'>): Bag[] => bags.filter((bag) => wrongWith(bag) !== undefined);
 
 /** What goes with the letter: of each claimed bag, then of the crate. `says` = what it shows, when, by whom. */
@@ -43,9 +67,10 @@ export function claimLetter(claim: ClaimCard, { when, sayC, house }: Ways): stri
   ].filter(Boolean);
   const lines = claimedBags(claim).map(
     (bag) =>
-      `- ${bag.label} (box ${bag.box}), ${bag.lotLabel}${bag.species ? `, ${bag.species.scientific}` : ''}: ${wrongWith(bag)}${bag.landed ? `; seen ${when(bag.landed.atMs)} by ${bag.landed.by}` : ''}${bag.temperature && !bag.clean ? `, water ${sayC(bag.temperature.value)}` : ''}`,
+      `- ${bag.label} (box ${bag.box}), ${bag.lotLabel}${bag.species ? `, ${bag.species.scientific}` : ''}: ${wrongWith(bag)}${bag.landed ? `; seen ${when(bag.landed.atMs)} by ${bag.landed.by}` : ''}${bag.temperature && !bag.clean ? `, water ${sayC(bag.temperature.value)}` : ''}${sayPriced(bag, claim.currency)}`,
   );
   const pictures = claimPictures(claim).length;
+  const sum = claimedSum(claim);
   const open = claim.bags.filter(({ landed, absent }) => !landed && !absent).length;
   return [
     `To ${supplier}`,
@@ -55,6 +80,9 @@ export function claimLetter(claim: ClaimCard, { when, sayC, house }: Ways): stri
     `Times: ${times.join('; ')}.`,
     '',
     ...lines,
+    ...(sum
+      ? ['', `In all ${sum.says}${sum.unpriced > 0 ? `, without ${plural(sum.unpriced, 'head')} whose price was not stated` : ''}.`]
+      : []),
     ...(open > 0 ? ['', `${plural(open, 'bag is', 'bags are')} not opened yet; more may follow.`] : []),
     ...(pictures > 0 ? ['', `${plural(pictures, 'photograph')} with it.`] : []),
     ...(rule?.evidence ? ['', `Evidence as you ask for it: ${rule.evidence}.`] : []),
@@ -79,6 +107,9 @@ export function claimCsv(claim: ClaimCard, { when }: Pick<Ways, 'when'>): string
     'opened',
     'by',
     'temperature (°C)',
+    'heads claimed',
+    'price',
+    'currency',
   ];
   const rows = claimedBags(claim).map(({ box, label, lotLabel, species, listed, landed, temperature, ...bag }) => [
     claim.label,
@@ -94,6 +125,9 @@ export function claimCsv(claim: ClaimCard, { when }: Pick<Ways, 'when'>): string
     landed ? when(landed.atMs) : '',
     landed?.by ?? '',
     temperature?.value ?? '',
+    claimedHeads({ box, label, lotLabel, species, listed, landed, temperature, ...bag }),
+    bag.price ?? '',
+    bag.price === undefined ? '' : (claim.currency ?? ''),
   ]);
   return writeCsv(headings, rows);
 }

@@ -58,6 +58,12 @@ export const entryWords: Words = {
   'supplier.taught': ({ supplier, columns, names }, name) =>
     `How ${name(supplier)} writes its lists: ${[...columns.map(({ heading }) => heading), ...names.map(({ heard }) => heard)].join(', ')}`,
   'crate.changed': ({ crate, fields }, name) => `${name(crate)}: ${Object.keys(fields).map(sayCrateField).join(', ')} put right`,
+  'wish.noted': ({ n, species, heardAs, forWhom }, name) =>
+    `Wished for: ${n} ${species ? name(species) : heardAs}${forWhom ? ` for ${forWhom}` : ''}`,
+  'wish.dropped': ({ wish, why }, name) => `Wished for no longer: ${name(wish)} (${why})`,
+  'order.placed': ({ supplier, lines }, name) =>
+    `Ordered of ${name(supplier)}: ${lines.map(({ n, species, heardAs }) => `${n} ${species ? name(species) : heardAs}`).join(', ')}`,
+  'order.dropped': ({ order, why }, name) => `${name(order)} dropped: ${why}`,
   'crate.expected': ({ label, bags }) =>
     `${label} is on its way: ${plural(bags.length, 'bag')}, ${bags.reduce((sum, { n }) => sum + n, 0)} heads`,
   'crate.arrived': ({ crate, carton }, name) => `${name(crate)} is here, carton ${carton}`,

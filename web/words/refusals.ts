@@ -48,6 +48,12 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'cost.leftCleared': ({ who }) =>
     `${capital(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
   'out.promised': ({ lot, promised, left }) => `${promised} of the ${lot} are promised, and ${left} would be left. Lift a promise first.`,
+  'order.badLines': ({ problem }) => `The order cannot be taken: ${problem}.`,
+  'order.droppedAlready': (facts, { when }) => `This order was dropped: ${by(facts, when)}.`,
+  'order.expected': ({ crate }) => `This order is expected already, as ${crate}.`,
+  'order.otherSupplier': () => 'This order went to another supplier.',
+  'wish.done': (facts, { when }) => `This wish was dropped: ${by(facts, when)}.`,
+  'wish.ordered': () => 'This wish is ordered already.',
   'crate.alreadyGivenUp': (facts, { when }) => `This crate is waited for no longer: ${by(facts, when)}.`,
   'crate.alreadyArrived': (facts, { when }) => `This crate is here already: ${by(facts, when)}.`,
   'claim.otherCount': ({ dead, short, wrong }) =>

@@ -40,7 +40,8 @@ CREATE TABLE `p_bag` (
 	`lot` text NOT NULL,
 	`listed` integer NOT NULL,
 	`free` integer DEFAULT 0 NOT NULL,
-	`water_l` real
+	`water_l` real,
+	`price` real
 );
 --> statement-breakpoint
 CREATE INDEX `p_bag_crate` ON `p_bag` (`crate`);--> statement-breakpoint
@@ -91,10 +92,13 @@ CREATE TABLE `p_crate` (
 	`stated` text NOT NULL,
 	`told` text,
 	`remarks` text,
+	`of_order` text,
+	`currency` text,
 	`changed` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_crate_promised` ON `p_crate` (`promised_at_ms`);--> statement-breakpoint
+CREATE INDEX `p_crate_order` ON `p_crate` (`of_order`);--> statement-breakpoint
 CREATE TABLE `p_float` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -154,7 +158,8 @@ CREATE TABLE `p_lot` (
 	`origin` text NOT NULL,
 	`supplier` text,
 	`crate` text,
-	`instead_of` text
+	`instead_of` text,
+	`line` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_lot_kin` ON `p_lot` (`supplier`,`species`);--> statement-breakpoint
@@ -360,6 +365,62 @@ CREATE TABLE `p_tool` (
 	`facts` text NOT NULL
 );
 --> statement-breakpoint
+CREATE TABLE `p_order` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`supplier` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_order_id_unique` ON `p_order` (`id`);--> statement-breakpoint
+CREATE TABLE `p_order_end` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`of_order` text NOT NULL,
+	`why` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_order_end_order` ON `p_order_end` (`of_order`);--> statement-breakpoint
+CREATE TABLE `p_order_line` (
+	`entry` text NOT NULL,
+	`voided_by` text,
+	`of_order` text NOT NULL,
+	`line` text NOT NULL,
+	`ord` integer NOT NULL,
+	`species` text,
+	`wish` text,
+	`facts` text NOT NULL,
+	PRIMARY KEY(`entry`, `line`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_order_line_order` ON `p_order_line` (`of_order`);--> statement-breakpoint
+CREATE INDEX `p_order_line_wish` ON `p_order_line` (`wish`);--> statement-breakpoint
+CREATE TABLE `p_wish` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`species` text,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_wish_id_unique` ON `p_wish` (`id`);--> statement-breakpoint
+CREATE TABLE `p_wish_end` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`wish` text NOT NULL,
+	`why` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_wish_end_wish` ON `p_wish_end` (`wish`);--> statement-breakpoint
 CREATE TABLE `p_health_check` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -812,8 +873,8 @@ CREATE VIEW `now_coming` AS select "now_bag_plan"."tank", "now_standing"."place"
 CREATE VIEW `now_fault` AS select "entry", "at_ms", "by", "voided_by", "tank", "what", ((select "until_ms" from "p_due" where ("p_due"."voided_by" is null and "p_due"."due" = "p_fault"."entry" || ':fault:mend') order by "p_due"."at_ms" desc, "p_due"."entry" desc limit 1)) as "put_off_until_ms" from "p_fault" where ("p_fault"."voided_by" is null and coalesce(((select "kind" from "p_due" where ("p_due"."voided_by" is null and "p_due"."due" = "p_fault"."entry" || ':fault:mend') order by "p_due"."at_ms" desc, "p_due"."entry" desc limit 1)), '') not in ('done', 'skipped'));--> statement-breakpoint
 CREATE VIEW `now_float` AS select "entry", "at_ms", "by", "voided_by", "id", "bag", "lot", "tank", "n", "minutes", "bag_c", "bag_method", "tank_c", "water_l" from "p_float" where ("p_float"."voided_by" is null and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."run" = "p_float"."id" and "p_release"."bag" = "p_float"."bag")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_float"."bag")) and not exists (select 1 from "p_clean_water" where ("p_clean_water"."voided_by" is null and "p_clean_water"."bag" = "p_float"."bag")));--> statement-breakpoint
 CREATE VIEW `now_loss` AS select "entry", "at_ms", "by", "voided_by", "lot", "place", "n", coalesce(((select "cause" from "p_loss_class" where ("p_loss_class"."voided_by" is null and "p_loss_class"."loss" = "p_loss"."entry") order by "p_loss_class"."at_ms" desc, "p_loss_class"."entry" desc limit 1)), "cause") as "cause", "sure", "cause" as "said" from "p_loss" where "p_loss"."voided_by" is null;--> statement-breakpoint
-CREATE VIEW `now_lot` AS select "id", "entry", "voided_by", "label", "species", "heard_as", coalesce(((select "size_cm" from "p_measure" where ("p_measure"."voided_by" is null and "p_measure"."lot" = "p_lot"."id") order by "p_measure"."at_ms" desc, "p_measure"."entry" desc limit 1)), "size_cm") as "size_cm", "origin", "supplier", "crate", "instead_of" from "p_lot";--> statement-breakpoint
-CREATE VIEW `now_open_bag` AS select "id", "entry", "voided_by", "crate", "label", "box", "ord", "lot", "listed", "free", "water_l" from "p_bag" where ("p_bag"."voided_by" is null and not exists (select 1 from "p_absence" where ("p_absence"."voided_by" is null and "p_absence"."bag" = "p_bag"."id")) and not exists (select 1 from "p_landing" where ("p_landing"."voided_by" is null and "p_landing"."bag" = "p_bag"."id" and "p_landing"."alive" = 0)) and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."bag" = "p_bag"."id")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_bag"."id")));--> statement-breakpoint
+CREATE VIEW `now_lot` AS select "id", "entry", "voided_by", "label", "species", "heard_as", coalesce(((select "size_cm" from "p_measure" where ("p_measure"."voided_by" is null and "p_measure"."lot" = "p_lot"."id") order by "p_measure"."at_ms" desc, "p_measure"."entry" desc limit 1)), "size_cm") as "size_cm", "origin", "supplier", "crate", "instead_of", "line" from "p_lot";--> statement-breakpoint
+CREATE VIEW `now_open_bag` AS select "id", "entry", "voided_by", "crate", "label", "box", "ord", "lot", "listed", "free", "water_l", "price" from "p_bag" where ("p_bag"."voided_by" is null and not exists (select 1 from "p_absence" where ("p_absence"."voided_by" is null and "p_absence"."bag" = "p_bag"."id")) and not exists (select 1 from "p_landing" where ("p_landing"."voided_by" is null and "p_landing"."bag" = "p_bag"."id" and "p_landing"."alive" = 0)) and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."bag" = "p_bag"."id")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_bag"."id")));--> statement-breakpoint
 CREATE VIEW `now_promise` AS select "entry", "at_ms", "by", "voided_by", "id", "lot", "n", "for_whom" from "p_promise" where ("p_promise"."voided_by" is null and not exists (select 1 from "p_promise_end" where ("p_promise_end"."voided_by" is null and "p_promise_end"."promise" = "p_promise"."id")));--> statement-breakpoint
 CREATE VIEW `now_quarantine` AS select "entry", "at_ms", "by", "voided_by", "id", "lot", "policy", "zero" from "p_quarantine" where ("p_quarantine"."voided_by" is null and not exists (select 1 from "p_sign_off" where ("p_sign_off"."voided_by" is null and "p_sign_off"."quarantine" = "p_quarantine"."id")));--> statement-breakpoint
 CREATE VIEW `now_reading` AS select "entry", "at_ms", "by", "voided_by", "subject_kind", "subject", "quantity", "value", "typed", "method", "source", "reference", "instrument", max(printf('%020d', "at_ms") || "entry") as "latest" from "p_reading" where "p_reading"."voided_by" is null group by "p_reading"."subject", "p_reading"."quantity";--> statement-breakpoint

@@ -1,0 +1,121 @@
+// What is wished for and not ordered yet: noted in a few taps by anybody, dropped with a reason.
+import { useState } from 'react';
+import Button from 'react-bootstrap/Button';
+import Form from 'react-bootstrap/Form';
+import type { DockView, WishCard } from '#contract/views.ts';
+import { useActions } from '../actions/actions.tsx';
+import { newId } from '../data/house.ts';
+import { useMayWrite, useTimes } from '../data/me.ts';
+import { CountField } from '../parts/CountField.tsx';
+import { SpeciesPicker, type Heard } from '../parts/SpeciesPicker.tsx';
+import css from './orders.module.scss';
+
+export function Wishes({ wishes, species }: { wishes: readonly WishCard[]; species: DockView['species'] }) {
+  const { recordAction } = useActions();
+  const { when } = useTimes();
+  const mayWish = useMayWrite('wish.noted');
+  const mayDrop = useMayWrite('wish.dropped');
+  const [dropping, setDropping] = useState<string>();
+  return (
+    <section className="card" aria-label="Wished for">
+      <h2>Wished for</h2>
+      {wishes.length === 0 && <p className="soft">Nothing is wished for. What a customer asks for, or runs out, is noted here.</p>}
+      <ul className={css.list}>
+        {wishes.map(({ wish, n, label, forWhom, note, by, atMs }) => (
+          <li key={wish}>
+            <b className="num">{n}</b> {label}
+            {forWhom && `, for ${forWhom}`}
+            <span className="soft">
+              {' '}
+              {by}, {when(atMs)}
+              {note && ` · ${note}`}
+            </span>{' '}
+            {mayDrop && (
+              <Button
+                variant="quiet"
+                className="btn-quiet"
+                aria-expanded={dropping === wish}
+                aria-label={`Drop the wish for ${n} ${label}`}
+                onClick={() => setDropping(dropping === wish ? undefined : wish)}
+              >
+                Drop
+              </Button>
+            )}
+            {dropping === wish && (
+              <Why
+                label="Why it is dropped"
+                submit="Drop it"
+                onSay={(why) => {
+                  setDropping(undefined);
+                  void recordAction(`Wished for no longer: ${n} ${label}`, { kind: 'wish.dropped', payload: { wish, why } });
+                }}
+              />
+            )}
+          </li>
+        ))}
+      </ul>
+      {mayWish && <NewWish species={species} />}
+    </section>
+  );
+}
+
+function NewWish({ species }: { species: DockView['species'] }) {
+  const { recordAction } = useActions();
+  const [heard, setHeard] = useState<Heard>();
+  const [n, setN] = useState(1);
+  const [forWhom, setForWhom] = useState('');
+  const [round, setRound] = useState(0);
+  const note = () => {
+    if (!heard?.heardAs) return;
+    void recordAction(`Wished for: ${n} ${heard.species?.common ?? heard.heardAs}`, {
+      kind: 'wish.noted',
+      payload: {
+        wish: newId(),
+        ...(heard.species ? { species: heard.species.id } : { heardAs: heard.heardAs }),
+        n,
+        ...(forWhom.trim() ? { forWhom: forWhom.trim() } : {}),
+      },
+    });
+    setHeard(undefined);
+    setN(1);
+    setForWhom('');
+    setRound(round + 1);
+  };
+  return (
+    <div role="group" aria-label="A wish">
+      <SpeciesPicker key={round} label="What is wished for: any name it goes by" species={species} value={heard} onChange={setHeard} />
+      <CountField label="How many" value={n} min={1} max={2000} onChange={setN} />
+      <Form.Group className="field" controlId="wish-for">
+        <Form.Label className="label">For whom (may be left empty)</Form.Label>
+        <Form.Control value={forWhom} maxLength={120} onChange={(event) => setForWhom(event.target.value)} />
+      </Form.Group>
+      <Button variant="plain" disabled={!heard?.heardAs} onClick={note}>
+        Note the wish
+      </Button>
+    </div>
+  );
+}
+
+export function Why({ label, submit, onSay }: { label: string; submit: string; onSay: (why: string) => void }) {
+  const [why, setWhy] = useState('');
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (why.trim()) onSay(why.trim());
+      }}
+    >
+      <Form.Control
+        aria-label={label}
+        placeholder="Why; it is kept"
+        autoFocus
+        maxLength={300}
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+      />
+      <Button type="submit" variant="plain" disabled={why.trim() === ''}>
+        {submit}
+      </Button>
+    </form>
+  );
+}
