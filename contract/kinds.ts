@@ -9,6 +9,7 @@ import { exposureKinds } from './exposure/kinds.ts';
 import { movesKinds } from './moves/kinds.ts';
 import { notebookKinds } from './notebook/kinds.ts';
 import { peopleKinds } from './people/kinds.ts';
+import { prepareKinds } from './prepare/kinds.ts';
 import { quarantineKinds } from './quarantine/kinds.ts';
 import { roomKinds } from './room/kinds.ts';
 import { roundsKinds } from './rounds/kinds.ts';
@@ -27,6 +28,7 @@ export const kinds: Kinds<Payloads> = {
   ...roomKinds,
   ...speciesKinds,
   ...dockKinds,
+  ...prepareKinds,
   ...photoKinds,
   ...benchKinds,
   ...runsKinds,

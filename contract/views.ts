@@ -5,6 +5,7 @@ import { dockViewTopics, type DockViews } from './dock/views.ts';
 import { findViewTopics, type FindViews } from './find/views.ts';
 import { movesViewTopics, type MovesViews } from './moves/views.ts';
 import { notebookViewTopics, type NotebookViews } from './notebook/views.ts';
+import { prepareViewTopics, type PrepareViews } from './prepare/views.ts';
 import { quarantineViewTopics, type QuarantineViews } from './quarantine/views.ts';
 import { roomViewTopics, type RoomViews } from './room/views.ts';
 import { roundsViewTopics, type RoundsViews } from './rounds/views.ts';
@@ -24,6 +25,7 @@ export type * from './notebook/views.ts';
 export { isLogbookGroup, kindsOfGroup, LOGBOOK_GROUPS, type LogbookGroup } from './notebook/groups.ts';
 export type * from './people/views.ts';
 export type * from './photos/views.ts';
+export type * from './prepare/views.ts';
 export type * from './quarantine/views.ts';
 export type * from './room/views.ts';
 export type * from './rounds/views.ts';
@@ -40,6 +42,7 @@ export type Views = BenchViews &
   FindViews &
   MovesViews &
   NotebookViews &
+  PrepareViews &
   QuarantineViews &
   RoomViews &
   RoundsViews &
@@ -58,6 +61,7 @@ export const VIEW_TOPICS: TopicsOf<Views> = {
   ...findViewTopics,
   ...movesViewTopics,
   ...notebookViewTopics,
+  ...prepareViewTopics,
   ...quarantineViewTopics,
   ...roomViewTopics,
   ...roundsViewTopics,

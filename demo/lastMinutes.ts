@@ -1,5 +1,6 @@
 // What is told last, so that nothing before it changes: a claim that was late, and a bag that could not wait.
 import { isTaken } from '#core/placement/index.ts';
+import { speciesOf } from './crates.ts';
 import { deadInBag } from './pictures.ts';
 import { EXPECTED_CRATE, OPEN_CRATE, OPEN_LANDED } from './stock.ts';
 import type { Teller } from './teller.ts';
@@ -67,15 +68,17 @@ export function tellCleanWater({ teller, at }: Story): void {
 /** Before the van is here some of its fish have their tanks: those that cost least, with what is meant for each already. */
 export function tellPlans({ teller, at }: Story): void {
   const { bags } = teller.house.view('dock').crates.find(({ crate }) => crate === EXPECTED_CRATE.key)!;
-  for (const bag of bags.filter(({ species }) => species && PLANNED.includes(species.id))) {
-    const { racks } = teller.house.view('room', { bag: bag.bag });
-    const [tank] = racks
-      .flatMap(({ tanks }) => tanks)
-      .filter(({ purpose, vessel, reasons }) => purpose === 'quarantine' && vessel === 'tank' && reasons?.every(isTaken))
-      .toSorted((a, b) => a.reasons!.length - b.reasons!.length);
-    if (!tank) throw new Error(`no tank will do for ${bag.lotLabel}`);
-    teller.tell(at(0, 7, 38), 'ines', { kind: 'bag.planned', payload: { bag: bag.bag, lot: bag.lot, tank: tank.id } });
-  }
+  for (const bag of bags.filter(({ species }) => species && PLANNED.includes(species.id)))
+    teller.tell(at(0, 7, 38), 'ines', { kind: 'bag.planned', payload: { bag: bag.bag, lot: bag.lot, tank: tankFor(teller, bag.bag) } });
+}
+function tankFor(teller: Teller, bag: string): string {
+  const [tank] = teller.house
+    .view('room', { bag })
+    .racks.flatMap(({ tanks }) => tanks)
+    .filter(({ purpose, vessel, reasons }) => purpose === 'quarantine' && vessel === 'tank' && reasons?.every(isTaken))
+    .toSorted((a, b) => a.reasons!.length - b.reasons!.length);
+  if (!tank) throw new Error(`no tank will do for ${bag}`);
+  return tank.id;
 }
 const PLANNED: readonly string[] = ['boesemans-rainbowfish', 'honey-gourami'];
 
@@ -105,4 +108,60 @@ export function tellOrders({ teller, at }: Story): void {
       ],
     },
   });
+}
+
+/** The crate that is ordered for the next days is expected, so that its system can be matched before it comes: it ships low. */
+export function tellPreparing({ teller, at }: Story): void {
+  const crate = 'pelican-1';
+  const kinds = [
+    ['royal-gramma', 3, 5],
+    ['firefish', 4, 6],
+  ] as const;
+  const lots = kinds.map(([species, n, sizeCm]) => ({ species, n, sizeCm, lot: teller.id(), bag: teller.id() }));
+  teller.tell(at(0, 7, 38), 'ines', {
+    kind: 'crate.expected',
+    payload: {
+      crate,
+      label: 'Pelican Yard, Wednesday',
+      supplier: 'pelican-yard',
+      packedAtMs: at(0, 20, 30),
+      promisedAtMs: at(-1, 9, 40),
+      stated: { temperatureC: 24, salinityPpt: 28, salinitySaid: '1.021 sg 25/25' },
+      currency: 'EUR',
+      lots: lots.map(({ species, sizeCm, lot }) => ({ lot, label: speciesOf(species).common, species, sizeCm, origin: 'wild' })),
+      bags: lots.map(({ bag, lot, n }, index) => ({ bag, label: `bag ${index + 1}`, box: 1, lot, n, waterL: 1.4, price: 8.5 })),
+    },
+  });
+  teller.tell(
+    at(0, 7, 38),
+    'ines',
+    ...lots.map(({ bag, lot }) => ({ kind: 'bag.planned' as const, payload: { bag, lot, tank: tankFor(teller, bag) } })),
+  );
+  const [system] = teller.house.view('prepare', { crate }).systems;
+  const { plan, back, backPpt } = system!.offer!;
+  teller.tell(at(0, 7, 38), 'ines', {
+    kind: 'match.planned',
+    payload: {
+      match: teller.id(),
+      crate,
+      system: system!.system,
+      of: plan!.of,
+      waterPpt: plan!.waterPpt,
+      fromPpt: system!.salinityPpt,
+      toPpt: plan!.reachesPpt,
+      swaps: plan!.swaps,
+      back,
+      backPpt,
+    },
+    overrules: [{ code: 'match.outside', reason: 'some days at the bags’ own salinity, and back by the day' }],
+  });
+  const [first] = lots;
+  const tank = tankFor(teller, first!.bag);
+  const line = teller.id();
+  teller.tell(at(0, 7, 38), 'ines', {
+    kind: 'prep.added',
+    payload: { line, crate, words: 'two caves into the tank of the grammas', tank, waits: { what: 'the caves', untilMs: at(-1, 8) } },
+  });
+  teller.tell(at(0, 7, 38), 'wim', { kind: 'prep.moved', payload: { line, untilMs: at(-1, 8, 30), why: 'the courier says half past' } });
+  teller.tell(at(0, 7, 38), 'pia', { kind: 'prep.ticked', payload: { crate, step: 'hands' } });
 }

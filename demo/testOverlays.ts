@@ -8,10 +8,17 @@ import { overlayBench } from '#web/bench/overlay.ts';
 import { makeLayers, type Overlay } from '#web/data/overlay.ts';
 import { nameIn } from '#web/data/revert.ts';
 import { overlayDock } from '#web/dock/overlay.ts';
+import { overlayPrepare } from '#web/prepare/overlay.ts';
 import { overlayRounds } from '#web/rounds/overlay.ts';
 import { overlayToday } from '#web/today/group.ts';
 
-const OVERLAYS: { [V in ViewName]?: Overlay<V> } = { dock: overlayDock, bench: overlayBench, rounds: overlayRounds, today: overlayToday };
+const OVERLAYS: { [V in ViewName]?: Overlay<V> } = {
+  dock: overlayDock,
+  bench: overlayBench,
+  rounds: overlayRounds,
+  prepare: overlayPrepare,
+  today: overlayToday,
+};
 type Overlaid = 'dock' | 'bench' | 'rounds' | 'today';
 const NAMES = Object.keys(OVERLAYS) as Overlaid[];
 

@@ -9,6 +9,7 @@ import { exposureSettings } from '../exposure/settings.ts';
 import { feedingSettings } from '../feeding/settings.ts';
 import { moveSettings } from '../moves/settings.ts';
 import { placementSettings } from '../placement/settings.ts';
+import { prepareSettings } from '../prepare/settings.ts';
 import { quarantineSettings } from '../quarantine/settings.ts';
 import { roundSettings } from '../rounds/settings.ts';
 import { runSettings } from '../runs/settings.ts';
@@ -23,6 +24,7 @@ const houseRules = () =>
     ...feedingSettings(),
     ...moveSettings(),
     ...placementSettings(),
+    ...prepareSettings(),
     ...quarantineSettings(),
     ...roundSettings(),
     ...runSettings(),
@@ -40,6 +42,17 @@ const BEFORE_TRIAGE_WAS_SET = {
   'long closed': 'bath offered',
 };
 
+const BEFORE_PREPARE_WAS_SET = {
+  readWithinH: 24,
+  readyBeforeH: 2,
+  matchFromPpt: 1,
+  climbPptPerDay: 1,
+  saltPpt: 34,
+  saltYield: 1.1,
+  spareSaltL: 20,
+  firstAidL: 10,
+};
+
 export const settingsKinds: Kinds<SettingsEntries> = {
   'house.configured': defineKind({
     minRole: 'lead',
@@ -50,6 +63,11 @@ export const settingsKinds: Kinds<SettingsEntries> = {
       (payload) => {
         const { rules, ...rest } = payload as { rules: object };
         return { ...rest, rules: { ...rules, triage: BEFORE_TRIAGE_WAS_SET, cleanWaterMin: 15 } };
+      },
+      // Nothing was got ready by rule before it could be.
+      (payload) => {
+        const { rules, ...rest } = payload as { rules: object };
+        return { ...rest, rules: { ...rules, prepare: BEFORE_PREPARE_WAS_SET } };
       },
     ],
     schema: { name: text(), zone: text(60), rules: houseRules() },

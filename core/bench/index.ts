@@ -15,6 +15,7 @@ export {
 } from './entries.ts';
 export { settledPH, STRESSES, TOLERANCES, tolerancesOf, type Figures, type Stress, type StressName, type Tolerances } from './figures.ts';
 export {
+  toleranceOf,
   USUAL_BAG_L,
   bagFactsOf,
   factsOf,

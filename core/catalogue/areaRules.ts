@@ -7,6 +7,7 @@ import type { Leg, Links, Rule } from '../journal/index.ts';
 import { moveRules } from '../moves/index.ts';
 import { peopleRules } from '../people/index.ts';
 import { photoRules } from '../photos/index.ts';
+import { prepareRules } from '../prepare/index.ts';
 import { quarantineRules } from '../quarantine/index.ts';
 import { roomRules } from '../room/index.ts';
 import { roundRules } from '../rounds/index.ts';
@@ -29,6 +30,7 @@ export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K, Payloa
   ...stockRules,
   ...waterRules,
   ...dockRules,
+  ...prepareRules,
   ...benchRules,
   ...quarantineRules,
   ...moveRules,

@@ -6,6 +6,7 @@ import type { Recorded, Written } from '../journal/index.ts';
 import type { MoveEntries } from '../moves/index.ts';
 import type { PeopleEntries } from '../people/index.ts';
 import type { PhotoEntries } from '../photos/index.ts';
+import type { PrepareEntries } from '../prepare/index.ts';
 import type { QuarantineEntries } from '../quarantine/index.ts';
 import type { RoomEntries } from '../room/index.ts';
 import type { RoundEntries } from '../rounds/index.ts';
@@ -27,6 +28,7 @@ export type Payloads = JournalEntries &
   StockEntries &
   WaterEntries &
   DockEntries &
+  PrepareEntries &
   BenchEntries &
   QuarantineEntries &
   MoveEntries &

@@ -6,6 +6,7 @@ import { JOURNAL_REFUSALS, type RefusalCode } from '../journal/index.ts';
 import { MOVES_REFUSALS } from '../moves/index.ts';
 import { PEOPLE_REFUSALS } from '../people/index.ts';
 import { PLACEMENT_REFUSALS } from '../placement/index.ts';
+import { PREPARE_REFUSALS } from '../prepare/index.ts';
 import { QUARANTINE_REFUSALS } from '../quarantine/index.ts';
 import { ROOM_REFUSALS } from '../room/index.ts';
 import { ROUNDS_REFUSALS } from '../rounds/index.ts';
@@ -25,6 +26,7 @@ export const REFUSAL_CODES = [
   ...MOVES_REFUSALS,
   ...PEOPLE_REFUSALS,
   ...PLACEMENT_REFUSALS,
+  ...PREPARE_REFUSALS,
   ...QUARANTINE_REFUSALS,
   ...ROOM_REFUSALS,
   ...ROUNDS_REFUSALS,

@@ -8,6 +8,7 @@ import type { MoveState } from '../moves/index.ts';
 import type { PeopleState } from '../people/index.ts';
 import type { PhotoState } from '../photos/index.ts';
 import type { PlacementState } from '../placement/index.ts';
+import type { PrepareState } from '../prepare/index.ts';
 import type { QuarantineState } from '../quarantine/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { RoundState } from '../rounds/index.ts';
@@ -39,6 +40,7 @@ export interface HouseState
     NotebookState,
     PeopleState,
     PhotoState,
+    Omit<PrepareState, 'findRules'>,
     SpeciesState,
     RoomState,
     WaterState,

@@ -5,6 +5,7 @@ import { STARTING_EXPOSURE, type ExposureSettings } from '../exposure/index.ts';
 import { STARTING_FEEDING, type FeedingSettings } from '../feeding/index.ts';
 import { STARTING_MOVES, type MoveSettings } from '../moves/index.ts';
 import { STARTING_PLACEMENT, type PlacementSettings } from '../placement/index.ts';
+import { STARTING_PREPARE, type PrepareSettings } from '../prepare/index.ts';
 import { STARTING_QUARANTINE, type QuarantineSettings } from '../quarantine/index.ts';
 import { STARTING_ROUNDS, type RoundSettings } from '../rounds/index.ts';
 import { STARTING_RUNS, type RunSettings } from '../runs/index.ts';
@@ -16,6 +17,7 @@ export type HouseRules = BenchSettings &
   FeedingSettings &
   MoveSettings &
   PlacementSettings &
+  PrepareSettings &
   QuarantineSettings &
   RoundSettings &
   RunSettings &
@@ -28,6 +30,7 @@ export const STARTING_RULES: HouseRules = {
   ...STARTING_FEEDING,
   ...STARTING_MOVES,
   ...STARTING_PLACEMENT,
+  ...STARTING_PREPARE,
   ...STARTING_QUARANTINE,
   ...STARTING_ROUNDS,
   ...STARTING_RUNS,

@@ -2,8 +2,9 @@
 import { callDue } from './calls.ts';
 import { dockDue } from './dock.ts';
 import { followUpDue } from './followUps.ts';
+import { prepareDue } from './prepare.ts';
 import { runDue } from './runs.ts';
 import { roomDue } from './stays.ts';
 
-export const dueRules = { ...dockDue, ...followUpDue, ...runDue, ...callDue, ...roomDue };
+export const dueRules = { ...dockDue, ...followUpDue, ...runDue, ...callDue, ...roomDue, ...prepareDue };
 export type DueRule = keyof typeof dueRules;

@@ -2,6 +2,7 @@
 import type { CallFacts } from './calls.ts';
 import type { DockFacts } from './dock.ts';
 import type { FollowUpFacts } from './followUps.ts';
+import type { PrepareDueFacts } from './prepare.ts';
 import type { RunFacts } from './runs.ts';
 import type { RoomFacts } from './stays.ts';
 import type { SettledBy } from './thing.ts';
@@ -10,7 +11,8 @@ export type DueFacts = DockFacts &
   FollowUpFacts &
   RunFacts &
   CallFacts &
-  RoomFacts & {
+  RoomFacts &
+  PrepareDueFacts & {
     /** What was decided of a due thing last, by its id, however long ago. */
     settled: SettledBy;
   };

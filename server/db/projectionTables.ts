@@ -5,6 +5,7 @@ export * from './dockTables.ts';
 export * from './houseTables.ts';
 export * from './nowViews.ts';
 export * from './orderTables.ts';
+export * from './prepareTables.ts';
 export * from './roundTables.ts';
 export * from './runTables.ts';
 export * from './stockTables.ts';

@@ -12,6 +12,7 @@ import { exposureProjectors } from '../exposure/project.ts';
 import { moveProjectors } from '../moves/project.ts';
 import { peopleProjectors } from '../people/project.ts';
 import { photoProjectors } from '../photos/project.ts';
+import { prepareProjectors } from '../prepare/project.ts';
 import { quarantineProjectors } from '../quarantine/project.ts';
 import { roomProjectors } from '../room/project.ts';
 import { roundProjectors } from '../rounds/project.ts';
@@ -37,6 +38,7 @@ export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof
     ...moveProjectors(db),
     ...peopleProjectors(db),
     ...photoProjectors(db),
+    ...prepareProjectors(db),
     ...quarantineProjectors(db),
     ...roomProjectors(db),
     ...roundProjectors(db),

@@ -8,6 +8,7 @@ import { exposureState } from '../exposure/state.ts';
 import { moveState } from '../moves/state.ts';
 import { peopleState } from '../people/state.ts';
 import { placementState } from '../placement/state.ts';
+import { prepareState } from '../prepare/state.ts';
 import { quarantineState } from '../quarantine/state.ts';
 import { roomState } from '../room/state.ts';
 import { roundState } from '../rounds/state.ts';
@@ -32,6 +33,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     ...moveState(client),
     ...peopleState(client),
     ...placementState(client),
+    ...prepareState(client),
     ...roomState(client),
     ...roundState(client),
     ...runState(client),

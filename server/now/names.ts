@@ -15,6 +15,7 @@ export function prepareNames(client: Database.Database): (payloads: readonly unk
     (select family from p_treatment where id = @id),
     (select 'the order of ' || s.name from p_order o join p_supplier s on s.id = o.supplier where o.id = @id),
     (select json_extract(w.facts, '$.n') || ' ' || coalesce(k.common, json_extract(w.facts, '$.heardAs')) from p_wish w left join p_species k on k.id = w.species where w.id = @id),
+    (select json_extract(facts, '$.words') from p_prep_line where id = @id),
     (select r.vessel || ' for ' || t.code from p_bench_run r join p_tank t on t.id = r.tank where r.id = @id))`,
   );
   return (payloads) => {

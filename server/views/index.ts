@@ -12,6 +12,7 @@ import { makeLogbookView } from './logbook.ts';
 import { makeLotView } from './lot.ts';
 import { makeOrdersView } from './orders.ts';
 import { makeMovesView } from './moves.ts';
+import { makePrepareView } from './prepare.ts';
 import { makeQuarantineView } from './quarantine.ts';
 import { makeReadingsView } from './readings.ts';
 import { makeRoomView } from './room.ts';
@@ -32,6 +33,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   claims: makeClaimsView,
   intake: makeIntakeView,
   orders: makeOrdersView,
+  prepare: makePrepareView,
   bench: makeBenchView,
   room: makeRoomView,
   rounds: makeRoundsView,

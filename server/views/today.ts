@@ -20,6 +20,7 @@ import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
 import { prepareCleanWater } from '../dock/bags.ts';
 import { prepareClaims } from '../dock/claims.ts';
+import { preparePreparation } from '../prepare/facts.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft, prepareMissed } from './rounds.ts';
 import type { MakeView } from './view.ts';
@@ -31,8 +32,7 @@ const CONVERTED_MS = CONVERSION_HOURS.at(-1)! * HOUR_MS + FOLLOW_UP_LAPSES_MS;
 const CONVERSION = `(e.method in ('long conversion', 'overnight conversion') or abs(json_extract(e.facts, '$.water.salinity') - json_extract(e.facts, '$.start.salinity')) >= ${CONVERSION_PPT})`;
 /** The longest window that may be, and as long as it is still asked for after. */
 const CLAIMS_MS = 720 * HOUR_MS + CLAIM_LAPSES_MS;
-type Placed = { walk: number; row: number; column: number };
-const walkOf = ({ walk, row, column }: Placed): Walk => [walk, row, column];
+const walkOf = ({ walk, row, column }: { walk: number; row: number; column: number }): Walk => [walk, row, column];
 const WALK = 'k.walk, t."row", t."column"';
 export const makeTodayView: MakeView<'today'> = (client) => {
   const ask = makeAsk(client);
@@ -182,6 +182,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     select d.entry, t.id tank, t.code tankCode, d.until_ms untilMs, ${WALK} from p_dim d join p_tank t on t.id = d.tank join p_rack k on k.id = t.rack
     where d.until_ms > ? and d.voided_by is null and d.entry = (select entry from p_dim x where x.tank = d.tank and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
   );
+  const preparation = preparePreparation(client);
   const claims = prepareClaims(client);
   const clean = prepareCleanWater(client);
   const leftOf = prepareLeft(client);
@@ -244,6 +245,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       calls: calls(now - FOLLOW_UP_LAPSES_MS),
       faults: faults(now - FAULT_LAPSES_MS).map((row) => ({ ...row, walk: walkOf(row) })),
       waiting: waiting().map((row) => ({ ...row, walk: walkOf(row) })),
+      ...preparation(recent, rules, now),
       settled: {
         get(due) {
           const row = settled(due);

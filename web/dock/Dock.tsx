@@ -124,6 +124,11 @@ function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean
           Orders and wishes
         </Link>
       )}
+      {!crate.arrived && (
+        <Link className="btn btn-plain" to={`/dock/prepare?crate=${crate.crate}`}>
+          Get ready for it
+        </Link>
+      )}
       {surprise}
     </div>
   );

@@ -82,6 +82,21 @@ const PLAIN: FormField[] = [
   number('toolDriesH', 'A wet net can carry illness for, h', [0, 240]),
 ];
 
+const PREPARE: FormField[] = [
+  number('readyBeforeH', 'All is ready before the crate by, h', [0, 48], {
+    section: 'Before a crate comes',
+    about:
+      'What the list of getting ready asks for, and when. A match brings a receiving system to the bags before they come, and back by the day.',
+  }),
+  number('readWithinH', 'A reading older than this when it comes is taken anew, h', [1, 240]),
+  number('matchFromPpt', 'A match is offered from a difference of, ppt', [0.2, 20], { hint: 'upwards is what kills' }),
+  number('climbPptPerDay', 'A system climbs back by at most, ppt a day', [0.1, 5]),
+  number('saltPpt', 'The salt water mixed here has, ppt', [10, 50]),
+  number('saltYield', 'Grams of mix for a gram of salt', [0.8, 2], { hint: 'from its label' }),
+  number('spareSaltL', 'Salt water to spare, L', [0, 5000]),
+  number('firstAidL', 'First-aid water that stands ready, L', [1, 500]),
+];
+
 /** Names of their own: `places` keeps a number for each water. */
 const PLACES: FormField[] = [
   number('cm fresh', 'Fresh water, cm of fish for each L', [0.1, 20], {
@@ -130,6 +145,7 @@ export const RULE_FIELDS: FormField[] = [
   { name: 'name', type: 'text', label: 'The house is called' },
   zoneField('Time zone'),
   ...PLAIN,
+  ...PREPARE,
   ...RUNS,
   ...AROUND,
   ...TRIAGE,
@@ -156,12 +172,11 @@ const houseMethodValues = ({ shortUnderH, ...ways }: HouseMethods): Values => ({
   ),
 });
 export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { quarantine: _quarantine, hungryAfterDays, houseMethods, runs, ambient, places, triage, ...plain } = house.rules;
+  const { quarantine: _quarantine, hungryAfterDays, houseMethods, runs, ambient, places, triage, prepare, ...plain } = house.rules;
   const numbers = Object.fromEntries(
-    Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...ambient, ...hungryAfterDays }).map(([name, value]) => [
-      name,
-      String(value),
-    ]),
+    Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...ambient, ...hungryAfterDays, ...prepare }).map(
+      ([name, value]) => [name, String(value)],
+    ),
   );
   const { cmPerL, heldDays, leadOnly = [] } = places;
   const costs = Object.fromEntries(COST_CODES.map((code) => [code, leadOnly.includes(code) ? 'a lead' : 'a keeper']));
@@ -189,6 +204,7 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
         ...numbersOf(values, PLAIN),
         triage: Object.fromEntries(TRIAGE_FACTS.map((fact) => [fact, values[`triage ${fact}`]])) as TriageRules,
         runs: numbersOf(values, RUNS) as HouseRules['runs'],
+        prepare: numbersOf(values, PREPARE) as HouseRules['prepare'],
         places: {
           cmPerL: Object.fromEntries(
             WATER_TYPES.map((water) => [water, numberOf(values[`cm ${water}`])]),

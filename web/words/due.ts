@@ -21,6 +21,21 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
     name: 'fish in clean water',
     leads: ({ facts }) => ({ to: `/bench?bag=${facts.bag}`, doing: 'To the bench' }),
   },
+  prepare: {
+    says: ({ facts }) => `Get ready for ${facts.crateLabel}: ${plural(facts.n ?? 0, 'thing')} open`,
+    name: 'getting ready for a crate',
+    leads: ({ facts }) => ({ to: `/dock/prepare?crate=${facts.crate}`, doing: 'To the list' }),
+  },
+  'match-step': {
+    says: ({ facts }) => `Swap ${facts.what} (match for ${facts.crateLabel})`,
+    name: 'a swap of a match',
+    leads: ({ facts }) => ({ to: `/dock/prepare?crate=${facts.crate}`, doing: 'To the plan' }),
+  },
+  'match-read': {
+    says: ({ facts }) => `Read the salinity of ${facts.what}: is it where ${facts.crateLabel} wants it?`,
+    name: 'the reading after a match',
+    leads: () => ({ to: '/rounds', doing: 'To the rounds' }),
+  },
   'crate-due': { says: ({ facts }) => `${facts.crateLabel} is to come`, name: 'a crate to come', leads: toDock },
   float: {
     says: ({ facts }) => `Net out ${facts.what} in ${facts.tankCode}`,

@@ -9,6 +9,7 @@ import { roomWords } from './room.ts';
 import { roundWords } from './rounds.ts';
 import { runWords } from './runs.ts';
 import { FIELD_WORDS } from './species.ts';
+import { sayPrepStep } from './prepare.ts';
 import { sayEach } from './triage.ts';
 import { capital, plural } from './text.ts';
 
@@ -66,6 +67,12 @@ export const entryWords: Words = {
   'order.dropped': ({ order, why }, name) => `${name(order)} dropped: ${why}`,
   'crate.expected': ({ label, bags }) =>
     `${label} is on its way: ${plural(bags.length, 'bag')}, ${bags.reduce((sum, { n }) => sum + n, 0)} heads`,
+  'match.planned': ({ system, crate, fromPpt, toPpt, swaps }, name, { say }) =>
+    `${name(system)} to be matched to ${name(crate)}: ${say('salinity', fromPpt)} to ${say('salinity', toPpt)}, ${plural(swaps.length, 'swap')}`,
+  'prep.added': ({ crate, words }, name) => `To be ready for ${name(crate)}: ${words}`,
+  'prep.moved': ({ line, why }, name) => `${name(line)}: what it waits for comes at another time${why ? ` (${why})` : ''}`,
+  'prep.ticked': ({ crate, step, left }, name) =>
+    `${left === undefined ? 'Ready' : 'Left out'} for ${name(crate)}: ${sayPrepStep(step, name)}${left === undefined ? '' : ` (${left})`}`,
   'crate.arrived': ({ crate, carton }, name) => `${name(crate)} is here, carton ${carton}`,
   'bag.landed': ({ bag, lot, alive, dead, condition, each, bagCondition, newBag, newLot }, name) =>
     `Landed ${newBag?.label ?? name(bag)}: ${alive} ${newLot?.label ?? name(lot)}${dead ? `, ${dead} dead` : ''}${each ? `, ${sayEach(each)}` : condition === 'fit' ? '' : `, ${condition}`}${bagCondition === 'sound' ? '' : `, bag ${bagCondition}`}${newLot?.insteadOf ? ', other than listed' : ''}`,

@@ -54,6 +54,11 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'order.otherSupplier': () => 'This order went to another supplier.',
   'wish.done': (facts, { when }) => `This wish was dropped: ${by(facts, when)}.`,
   'wish.ordered': () => 'This wish is ordered already.',
+  'match.badSteps': ({ problem }) => `The plan does not add up: ${problem}.`,
+  'match.otherSalinity': ({ ppt, from }) => `The system stands at ${ppt} ppt by now, and the plan begins at ${from} ppt: make it anew.`,
+  'match.steep': ({ ppt, limit, who }) => `A change of ${ppt} ppt is more than ${who} tolerates: at most ${limit} ppt.`,
+  'match.outside': ({ ppt, who }) => `At ${ppt} ppt it is no water for ${who}, who live there.`,
+  'prep.waitsForNothing': () => 'This line waits for nothing.',
   'crate.alreadyGivenUp': (facts, { when }) => `This crate is waited for no longer: ${by(facts, when)}.`,
   'crate.alreadyArrived': (facts, { when }) => `This crate is here already: ${by(facts, when)}.`,
   'claim.otherCount': ({ dead, short, wrong }) =>
@@ -179,6 +184,8 @@ export function sayAll(refusals: readonly Refusal[], code: string, voice: Voice)
 }
 
 const OVERRULED: Partial<Record<RefusalCode, string>> = {
+  'match.steep': 'a match faster than is borne',
+  'match.outside': 'water that is not theirs',
   'cost.leftCleared': 'cleared fish meet quarantine',
   'crate.longPacked': 'packed long ago',
   'crate.longOnWay': 'long on its way',

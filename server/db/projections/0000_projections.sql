@@ -421,6 +421,54 @@ CREATE TABLE `p_wish_end` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_wish_end_wish` ON `p_wish_end` (`wish`);--> statement-breakpoint
+CREATE TABLE `p_match` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`crate` text NOT NULL,
+	`system` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_match_id_unique` ON `p_match` (`id`);--> statement-breakpoint
+CREATE INDEX `p_match_crate` ON `p_match` (`crate`);--> statement-breakpoint
+CREATE INDEX `p_match_system` ON `p_match` (`system`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_prep_line` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`crate` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_prep_line_id_unique` ON `p_prep_line` (`id`);--> statement-breakpoint
+CREATE INDEX `p_prep_line_crate` ON `p_prep_line` (`crate`);--> statement-breakpoint
+CREATE TABLE `p_prep_move` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`line` text NOT NULL,
+	`until_ms` integer NOT NULL,
+	`why` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_prep_move_line` ON `p_prep_move` (`line`);--> statement-breakpoint
+CREATE TABLE `p_prep_tick` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`crate` text NOT NULL,
+	`step` text NOT NULL,
+	`left` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_prep_tick_step` ON `p_prep_tick` (`crate`,`step`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_health_check` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,

@@ -1,0 +1,139 @@
+// When a match may be laid down and a line ticked.
+import { toleranceOf } from '../bench/index.ts';
+import type { DockState } from '../dock/index.ts';
+import type { Mark } from '../journal/index.ts';
+import { refuse, type Refusal, type Rules } from '../journal/index.ts';
+import { livingOn, type LivingState } from '../placement/index.ts';
+import { atLeast } from '../roles/index.ts';
+import type { SpeciesFacts } from '../species/index.ts';
+import { HOUR_MS } from '../time/index.ts';
+import type { RoomState } from '../room/index.ts';
+import type { MatchPlanned, PrepareEntries } from './entries.ts';
+import { gentlest, livesOutside, type Resident } from './match.ts';
+import { STARTING_PREPARE, type PrepareSettings } from './settings.ts';
+
+export interface PrepareState extends LivingState, Pick<DockState, 'findCrate'>, Pick<RoomState, 'findSystem' | 'findTank'> {
+  /** A line by hand, and whether it waits for something. */
+  findPrepLine(id: string): { waits: boolean } | undefined;
+  findRules(): PrepareSettings | undefined;
+}
+
+/** Salinity read anew since the plan was made, ppt: above it, it is another plan. */
+const SAME_PPT = 0.3;
+/** What the steps of a plan may differ from what their litres make, ppt. */
+const STEP_PPT = 0.05;
+
+const tenth = (ppt: number): number => Math.round(ppt * 10) / 10;
+
+/** As who lives on a system bears it; what nobody named is delicate, and may have no backbone. */
+export const residentOf = ({
+  label,
+  species,
+}: {
+  label: string;
+  species?: Pick<SpeciesFacts, 'tolerance' | 'is' | 'salinityPpt'>;
+}): Resident => ({
+  label,
+  tolerance: toleranceOf(species),
+  invertebrate: species?.is !== 'fish',
+  ...(species?.salinityPpt ? { salinityPpt: species.salinityPpt } : {}),
+});
+
+export const prepareRules: Rules<PrepareEntries, PrepareState> = {
+  'match.planned': {
+    decide({ payload }, { state }) {
+      const against = againstCrate(payload.crate, state);
+      if (against.length > 0) return against;
+      const system = state.findSystem(payload.system);
+      if (!system) return refuse('unknown', 'system', { what: 'system', id: payload.system });
+      if (Math.abs(system.salinityPpt - payload.fromPpt) > SAME_PPT)
+        return refuse('match.otherSalinity', 'fromPpt', { ppt: tenth(system.salinityPpt), from: tenth(payload.fromPpt) });
+      return againstSteps(payload, system.volumeL) ?? againstLife(payload, state);
+    },
+    links: ({ match, crate }) => ({ makes: [match], needs: [crate] }),
+  },
+  'prep.added': {
+    decide({ payload }, { state }) {
+      const against = againstCrate(payload.crate, state);
+      if (against.length > 0) return against;
+      return payload.tank !== undefined && !state.findTank(payload.tank)
+        ? refuse('unknown', 'tank', { what: 'tank', id: payload.tank })
+        : [];
+    },
+    links: ({ line, crate }) => ({ makes: [line], needs: [crate] }),
+  },
+  'prep.moved': {
+    decide({ payload }, { state }) {
+      const line = state.findPrepLine(payload.line);
+      if (!line) return refuse('unknown', 'line', { what: 'line', id: payload.line });
+      return line.waits ? [] : refuse('prep.waitsForNothing', 'line');
+    },
+    links: ({ line }) => ({ needs: [line] }),
+  },
+  'prep.ticked': {
+    decide({ payload: { crate, left, step } }, { state, actor }) {
+      if (!state.findCrate(crate)) return refuse('unknown', 'crate', { what: 'crate', id: crate });
+      // That nothing stands in the way any more, or need not be done, is not a trainee's to say.
+      const needs = left !== undefined || step.startsWith('way.') ? 'keeper' : 'trainee';
+      return atLeast(actor.role, needs) ? [] : refuse('role', 'left', { needs, has: actor.role });
+    },
+    links: ({ crate }) => ({ needs: [crate] }),
+  },
+};
+
+/** What is got ready for is on its way still. */
+function againstCrate(id: string, state: PrepareState): Refusal[] {
+  const crate = state.findCrate(id);
+  if (!crate) return refuse('unknown', 'crate', { what: 'crate', id });
+  const facts = (mark: Mark) => ({ crate: crate.label, by: mark.by, atMs: mark.atMs });
+  if (crate.arrived) return refuse('crate.alreadyArrived', 'crate', facts(crate.arrived));
+  return crate.givenUp ? refuse('crate.alreadyGivenUp', 'crate', facts(crate.givenUp)) : [];
+}
+
+/** The litres make the salinities that they say, one after the other; undefined when they do. */
+function againstSteps({ fromPpt, toPpt, waterPpt, swaps, back, backPpt, of: water }: MatchPlanned, volumeL: number): Refusal[] | undefined {
+  const wrong = (path: string, problem: string) => refuse('match.badSteps', path, { problem });
+  let ppt = fromPpt;
+  for (const [index, { litres, toPpt: said, atMs }] of swaps.entries()) {
+    if (litres > volumeL) return wrong(`swaps.${index}.litres`, 'more than the system holds');
+    if (index > 0 && atMs <= swaps[index - 1]!.atMs) return wrong(`swaps.${index}.atMs`, 'not after the one before it');
+    ppt += ((waterPpt - ppt) * litres) / volumeL;
+    if (Math.abs(ppt - said) > STEP_PPT) return wrong(`swaps.${index}.toPpt`, `its litres make ${ppt.toFixed(2)} ppt`);
+  }
+  if (Math.abs(ppt - toPpt) > STEP_PPT) return wrong('toPpt', `the swaps end at ${ppt.toFixed(2)} ppt`);
+  if ((water === 'fresh') !== (waterPpt === 0)) return wrong('waterPpt', 'plain water has no salt, and salt water has some');
+  let afterH = 0;
+  for (const [index, step] of back.entries()) {
+    if (step.afterH <= afterH) return wrong(`back.${index}.afterH`, 'not after the one before it');
+    ppt += ((backPpt - ppt) * step.litres) / volumeL;
+    if (step.litres > volumeL || Math.abs(ppt - step.toPpt) > STEP_PPT) return wrong(`back.${index}.toPpt`, 'its litres do not make it');
+    afterH = step.afterH;
+  }
+  return undefined;
+}
+
+/** What lives there bears each step, and lives where it is brought; a lead may have a reason. */
+function againstLife({ system, fromPpt, toPpt, swaps, back }: MatchPlanned, state: PrepareState): Refusal[] {
+  const residents = livingOn(system, state).map(residentOf);
+  const limit = gentlest(residents, toPpt > fromPpt);
+  const steps = swaps.map(({ toPpt: to }, index) => Math.abs(to - (swaps[index - 1]?.toPpt ?? fromPpt)));
+  const perHour = swaps.map(({ atMs, toPpt: to }) =>
+    Math.abs(to - (swaps.findLast((earlier) => earlier.atMs <= atMs - HOUR_MS)?.toPpt ?? fromPpt)),
+  );
+  const largest = Math.max(0, ...steps, ...perHour);
+  const perDay = (state.findRules() ?? STARTING_PREPARE).prepare.climbPptPerDay;
+  const climbs = back.map(({ toPpt: to, afterH }, index) => {
+    const before = back[index - 1];
+    return Math.abs(to - (before?.toPpt ?? toPpt)) / Math.max(1, (afterH - (before?.afterH ?? 0)) / 24);
+  });
+  const outside = livesOutside(residents, toPpt);
+  return [
+    ...(limit && largest > limit.ppt + STEP_PPT
+      ? refuse('match.steep', 'swaps', { ppt: tenth(largest), limit: limit.ppt, who: limit.by }, 'lead')
+      : []),
+    ...(Math.max(0, ...climbs) > perDay + STEP_PPT
+      ? refuse('match.steep', 'back', { ppt: tenth(Math.max(...climbs)), limit: perDay, who: 'the house’s rule for a day' }, 'lead')
+      : []),
+    ...(outside.length > 0 ? refuse('match.outside', 'toPpt', { ppt: tenth(toPpt), who: outside.join(', ') }, 'lead') : []),
+  ];
+}
