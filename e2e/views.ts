@@ -7,6 +7,7 @@ export const VIEWS: (readonly [string, string])[] = [
   ['dock', '/dock'],
   ['dock, a crate on its way', '/dock?crate=fern-0'],
   ['claims', '/dock/claims'],
+  ['order of unpacking', '/dock/unpacking?crate=pelican-0'],
   ['getting ready', '/dock/prepare?crate=fern-0'],
   ['orders', '/dock/orders'],
   ['orders, a new one', '/dock/orders?order=new'],

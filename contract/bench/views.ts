@@ -65,7 +65,16 @@ export type BenchBag = BagCard & {
   };
 };
 
-export type BenchViews = { bench: BenchView };
+/** A crate's bags that are not worked off, for the order of unpacking: with the tank that each goes to, chosen or meant. Missing when no crate is open. */
+export type UnpackingView = {
+  seq: number;
+  crate?: { crate: string; label: string; packedAtMs: number; promisedAtMs: number; arrivedAtMs: number };
+  bags: BenchBag[];
+  tanks: { id: string; code: string; volumeL: number }[];
+  floats: Afloat[];
+};
+export type BenchViews = { bench: BenchView; unpacking: UnpackingView };
 export const benchViewTopics: TopicsOf<BenchViews> = {
   bench: ['dock', 'bench', 'stock', 'water', 'people'],
+  unpacking: ['dock', 'bench', 'stock', 'water', 'people', 'house', 'species'],
 };

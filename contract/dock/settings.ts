@@ -10,4 +10,13 @@ export const dockSettings = (): Shape<DockSettings> => ({
     Object.fromEntries(TRIAGE_FACTS.map((fact) => [fact, choice(ROUTES_FOR[fact])])) as unknown as Shape<TriageRules>,
   ),
   cleanWaterMin: count(1, 240),
+  unpack: schemaOf<DockSettings['unpack']>({
+    people: count(1, 50),
+    buckets: count(1, 200),
+    litresAPlace: finite(1, 10_000).required(),
+    landMin: finite(0.1, 60).required(),
+    putMin: finite(0.1, 60).required(),
+    pourMin: finite(0.1, 60).required(),
+    netMin: finite(0.1, 60).required(),
+  }),
 });

@@ -42,6 +42,7 @@ const BEFORE_TRIAGE_WAS_SET = {
   'long closed': 'bath offered',
 };
 
+const BEFORE_UNPACK_WAS_SET = { people: 2, buckets: 3, litresAPlace: 15, landMin: 1.5, putMin: 0.5, pourMin: 3, netMin: 2 };
 const BEFORE_PREPARE_WAS_SET = {
   readWithinH: 24,
   readyBeforeH: 2,
@@ -67,7 +68,7 @@ export const settingsKinds: Kinds<SettingsEntries> = {
       // Nothing was got ready by rule before it could be.
       (payload) => {
         const { rules, ...rest } = payload as { rules: object };
-        return { ...rest, rules: { ...rules, prepare: BEFORE_PREPARE_WAS_SET } };
+        return { ...rest, rules: { ...rules, prepare: BEFORE_PREPARE_WAS_SET, unpack: BEFORE_UNPACK_WAS_SET } };
       },
     ],
     schema: { name: text(), zone: text(60), rules: houseRules() },

@@ -37,5 +37,5 @@ export type HandoverView = {
 export type TodayViews = { today: TodayView; handover: HandoverView };
 export const todayViewTopics: TopicsOf<TodayViews> = {
   handover: ['today', 'dock', 'bench', 'rounds', 'stock', 'house', 'moves', 'water', 'exposure', 'people', 'species'],
-  today: ['today', 'dock', 'bench', 'rounds', 'stock', 'house', 'moves'],
+  today: ['today', 'dock', 'bench', 'rounds', 'stock', 'house', 'moves', 'species', 'water', 'exposure'],
 };

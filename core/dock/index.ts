@@ -71,6 +71,7 @@ export {
   type TriageFact,
   type TriageRules,
 } from './triage.ts';
+export { unpackingOrder, type UnpackBag, type UnpackHands, type UnpackPlan, type UnpackState, type UnpackStep } from './unpacking.ts';
 export { transit, type Transit } from './urgency.ts';
 export { DOCK_REFUSALS } from './refusals.ts';
 export type { BagFacts, CrateFacts, DockState } from './state.ts';

@@ -24,6 +24,7 @@ import { makeTankView } from './tank.ts';
 import { makeCrateView } from './crate.ts';
 import { makeHandoverView } from './handover.ts';
 import { makeTodayView } from './today.ts';
+import { makeUnpackingView } from './unpacking.ts';
 import type { MakeView, ViewRequest } from './view.ts';
 
 const makers: { [V in ViewName]: MakeView<V> } = {
@@ -35,6 +36,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   orders: makeOrdersView,
   prepare: makePrepareView,
   bench: makeBenchView,
+  unpacking: makeUnpackingView,
   room: makeRoomView,
   rounds: makeRoundsView,
   logbook: makeLogbookView,

@@ -15,6 +15,7 @@ const table = [
 /** Pages that belong to a station but are no station of their own. */
 const inner = [
   { to: '/today/handover', name: 'Hand-over', load: () => import('../today/Handover.tsx') },
+  { to: '/dock/unpacking', name: 'Order of unpacking', load: () => import('../unpacking/Order.tsx') },
   { to: '/dock/prepare', name: 'Getting ready', load: () => import('../prepare/Prepare.tsx') },
   { to: '/dock/orders', name: 'Orders', load: () => import('../orders/Orders.tsx') },
   { to: '/dock/list', name: 'Packing list', load: () => import('../intake/Intake.tsx') },

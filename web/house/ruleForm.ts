@@ -97,6 +97,20 @@ const PREPARE: FormField[] = [
   number('firstAidL', 'First-aid water that stands ready, L', [1, 500]),
 ];
 
+const UNPACK: FormField[] = [
+  number('people', 'People who unpack', [1, 50], {
+    ...whole,
+    section: 'The order of unpacking',
+    about: 'Which bag next is worked out from hands, places to float, buckets and how long each bag lasts.',
+  }),
+  number('buckets', 'Buckets for clean water', [1, 200], whole),
+  number('litresAPlace', 'A tank takes a floating bag for each, L', [1, 10_000]),
+  number('landMin', 'Landing a bag takes, min', [0.1, 60]),
+  number('putMin', 'Setting a bag afloat takes, min', [0.1, 60]),
+  number('pourMin', 'Pouring into clean water takes, min', [0.1, 60]),
+  number('netMin', 'Netting out takes, min', [0.1, 60]),
+];
+
 /** Names of their own: `places` keeps a number for each water. */
 const PLACES: FormField[] = [
   number('cm fresh', 'Fresh water, cm of fish for each L', [0.1, 20], {
@@ -146,6 +160,7 @@ export const RULE_FIELDS: FormField[] = [
   zoneField('Time zone'),
   ...PLAIN,
   ...PREPARE,
+  ...UNPACK,
   ...RUNS,
   ...AROUND,
   ...TRIAGE,
@@ -172,9 +187,9 @@ const houseMethodValues = ({ shortUnderH, ...ways }: HouseMethods): Values => ({
   ),
 });
 export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { quarantine: _quarantine, hungryAfterDays, houseMethods, runs, ambient, places, triage, prepare, ...plain } = house.rules;
+  const { quarantine: _quarantine, hungryAfterDays, houseMethods, runs, ambient, places, triage, prepare, unpack, ...plain } = house.rules;
   const numbers = Object.fromEntries(
-    Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...ambient, ...hungryAfterDays, ...prepare }).map(
+    Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...ambient, ...hungryAfterDays, ...prepare, ...unpack }).map(
       ([name, value]) => [name, String(value)],
     ),
   );
@@ -204,6 +219,7 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
         ...numbersOf(values, PLAIN),
         triage: Object.fromEntries(TRIAGE_FACTS.map((fact) => [fact, values[`triage ${fact}`]])) as TriageRules,
         runs: numbersOf(values, RUNS) as HouseRules['runs'],
+        unpack: numbersOf(values, UNPACK) as HouseRules['unpack'],
         prepare: numbersOf(values, PREPARE) as HouseRules['prepare'],
         places: {
           cmPerL: Object.fromEntries(

@@ -1,4 +1,5 @@
 // What the house wants and what it has ordered: wishes, orders, the letter, and the crate that an order becomes.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
@@ -38,7 +39,7 @@ export default function Orders() {
   };
   return (
     <div className={css.orders}>
-      <div className={css.side}>
+      <div className={clsx(css.side, isNew && css.after)}>
         <section className="card" aria-label="Orders">
           <h1 className="station-title">Orders</h1>
           {mayOrder && !isNew && (
