@@ -48,7 +48,7 @@ export function LineForm({ start, supplier, species, came, newId, onDone, onLeav
       </div>
       <Chips label="Sex" options={[NO_SEX, ...SEXES_WANTED]} value={line.sex} onChange={(sex) => set({ sex })} />
       <Chips
-        label="From"
+        label="Wild, farmed or bred"
         options={[NO_ORIGIN, ...ORIGINS.filter((origin) => origin !== 'unknown')]}
         value={line.origin}
         onChange={(origin) => set({ origin })}

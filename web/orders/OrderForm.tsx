@@ -44,7 +44,7 @@ export function OrderForm({ view, intake, onDone, onLeave }: Props) {
     <section className="card" aria-label="A new order">
       <h2>{typed.instead ? 'The order, changed' : 'A new order'}</h2>
       <ChooseSupplier
-        label="From"
+        label="Order from"
         suppliers={intake.suppliers}
         value={typed.supplier}
         onChoose={(chosen) => set({ supplier: chosen?.id ?? '' })}
