@@ -153,7 +153,10 @@ export function tellPreparing({ teller, at }: Story): void {
       back,
       backPpt,
     },
-    overrules: [{ code: 'match.outside', reason: 'some days at the bags’ own salinity, and back by the day' }],
+    overrules: [
+      { code: 'match.notRead', reason: 'read on Thursday, and nothing was changed since' },
+      { code: 'match.outside', reason: 'some days at the bags’ own salinity, and back by the day' },
+    ],
   });
   const [first] = lots;
   const tank = tankFor(teller, first!.bag);

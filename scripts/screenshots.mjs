@@ -51,7 +51,7 @@ const VIEWS = [
   ['dock', DESK, 'Bram Tell', '/dock', []],
   ['dock-phone', PHONE, 'Bram Tell', '/dock', []],
   ['choose-tank', DESK, 'Ines Okafor', '/dock', [press('link', 'Choose a tank for bag 5'), press('button', /^Tank G5/)]],
-  ['bench', DESK, 'Bram Tell', '/bench', []],
+  ['prepare', DESK, 'Ines Okafor', '/dock/prepare?crate=pelican-1', []],
   ['bench-phone', PHONE, 'Odalys Reyes', '/bench', [...MONOS, press('button', 'drip'), tapped]],
   ['run', DESK, 'Odalys Reyes', '/bench', [...MONOS]],
   [

@@ -70,6 +70,8 @@ export type UnpackingView = {
   seq: number;
   crate?: { crate: string; label: string; packedAtMs: number; promisedAtMs: number; arrivedAtMs: number };
   bags: BenchBag[];
+  /** Bags that are left and not among them: the house is asked of so many at once. */
+  more?: number;
   tanks: { id: string; code: string; volumeL: number }[];
   floats: Afloat[];
 };

@@ -46,7 +46,9 @@ export type UnpackPlan = {
   boundOverMin: number;
 };
 
+/** So many turns for {@link ORDINARY} bags; a turn costs by the square, so of more there are fewer. */
 const TURNS = 2000;
+const ORDINARY = 120;
 const WHOLE = 1e-9;
 
 /**
@@ -71,7 +73,8 @@ export function unpackingOrder(
     .reduce((so, now) => (isBetter(now, so) ? now : so));
   const bounds = boundsOf(bags, hands);
   const chance = makeChance(seed);
-  for (let turn = 0; turn < TURNS && others.length > 1; turn += 1) {
+  const turns = TURNS * Math.min(1, (ORDINARY / Math.max(1, bags.length)) ** 2);
+  for (let turn = 0; turn < turns && others.length > 1; turn += 1) {
     if (best.endMin <= bounds.boundMin + WHOLE && best.overMin <= bounds.boundOverMin + WHOLE) break;
     const now = tried(moved(best.rest, Math.floor(chance() * others.length), Math.floor(chance() * others.length)));
     if (!isBetter(best, now)) best = now;

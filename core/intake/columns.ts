@@ -71,7 +71,6 @@ const HEADINGS: Record<ListField, readonly string[]> = {
     'price each',
     'price per fish',
     'price each fish',
-    'each',
     'unit cost',
     'cost',
     'cost each',

@@ -6,13 +6,15 @@ import { refuse, type Refusal, type Rules } from '../journal/index.ts';
 import { livingOn, type LivingState } from '../placement/index.ts';
 import { atLeast } from '../roles/index.ts';
 import type { SpeciesFacts } from '../species/index.ts';
-import { HOUR_MS } from '../time/index.ts';
+import { DAY_MS, HOUR_MS } from '../time/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { MatchPlanned, PrepareEntries } from './entries.ts';
 import { gentlest, livesOutside, type Resident } from './match.ts';
 import { STARTING_PREPARE, type PrepareSettings } from './settings.ts';
 
 export interface PrepareState extends LivingState, Pick<DockState, 'findCrate'>, Pick<RoomState, 'findSystem' | 'findTank'> {
+  /** When the salinity of a system was read last. */
+  salinityReadMs(system: string): number | undefined;
   /** A line by hand, and whether it waits for something. */
   findPrepLine(id: string): { waits: boolean } | undefined;
   findRules(): PrepareSettings | undefined;
@@ -20,6 +22,8 @@ export interface PrepareState extends LivingState, Pick<DockState, 'findCrate'>,
 
 /** Salinity read anew since the plan was made, ppt: above it, it is another plan. */
 const SAME_PPT = 0.3;
+/** A salinity that was read longer ago than this is asked about. A judgement. */
+const READ_WITHIN_MS = 3 * DAY_MS;
 /** What the steps of a plan may differ from what their litres make, ppt. */
 const STEP_PPT = 0.05;
 
@@ -41,14 +45,16 @@ export const residentOf = ({
 
 export const prepareRules: Rules<PrepareEntries, PrepareState> = {
   'match.planned': {
-    decide({ payload }, { state }) {
+    decide({ payload, occurredAtMs }, { state }) {
       const against = againstCrate(payload.crate, state);
       if (against.length > 0) return against;
       const system = state.findSystem(payload.system);
       if (!system) return refuse('unknown', 'system', { what: 'system', id: payload.system });
       if (Math.abs(system.salinityPpt - payload.fromPpt) > SAME_PPT)
         return refuse('match.otherSalinity', 'fromPpt', { ppt: tenth(system.salinityPpt), from: tenth(payload.fromPpt) });
-      return againstSteps(payload, system.volumeL) ?? againstLife(payload, state);
+      return (
+        againstSteps(payload, system.volumeL) ?? [...againstUnread(payload.system, occurredAtMs, state), ...againstLife(payload, state)]
+      );
     },
     links: ({ match, crate }) => ({ makes: [match], needs: [crate] }),
   },
@@ -73,8 +79,8 @@ export const prepareRules: Rules<PrepareEntries, PrepareState> = {
   'prep.ticked': {
     decide({ payload: { crate, left, step } }, { state, actor }) {
       if (!state.findCrate(crate)) return refuse('unknown', 'crate', { what: 'crate', id: crate });
-      // That nothing stands in the way any more, or need not be done, is not a trainee's to say.
-      const needs = left !== undefined || step.startsWith('way.') ? 'keeper' : 'trainee';
+      // That nothing stands in the way any more, that no match is needed, or that a line need not be done, is not a trainee's to say.
+      const needs = left !== undefined || /^(?:way|match)\./.test(step) ? 'keeper' : 'trainee';
       return atLeast(actor.role, needs) ? [] : refuse('role', 'left', { needs, has: actor.role });
     },
     links: ({ crate }) => ({ needs: [crate] }),
@@ -88,6 +94,13 @@ function againstCrate(id: string, state: PrepareState): Refusal[] {
   const facts = (mark: Mark) => ({ crate: crate.label, by: mark.by, atMs: mark.atMs });
   if (crate.arrived) return refuse('crate.alreadyArrived', 'crate', facts(crate.arrived));
   return crate.givenUp ? refuse('crate.alreadyGivenUp', 'crate', facts(crate.givenUp)) : [];
+}
+
+/** All litres follow from where it stands: as it is set to, or as it was days ago, is not known. */
+function againstUnread(system: string, atMs: number, state: PrepareState): Refusal[] {
+  const readMs = state.salinityReadMs(system);
+  if (readMs !== undefined && readMs > atMs - READ_WITHIN_MS) return [];
+  return refuse('match.notRead', 'fromPpt', readMs === undefined ? {} : { days: Math.floor((atMs - readMs) / DAY_MS) }, 'keeper');
 }
 
 /** The litres make the salinities that they say, one after the other; undefined when they do. */

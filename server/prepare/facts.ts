@@ -3,14 +3,7 @@ import type Database from 'better-sqlite3';
 import type { PrepLineCard } from '#contract/views.ts';
 import { openQuestions } from '#core/dock/index.ts';
 import { livingOn, refuseUnfit, type PlacementState } from '#core/placement/index.ts';
-import {
-  prepLines,
-  residentOf,
-  type LaidMatch,
-  type PrepareSettings,
-  type PrepFacts,
-  type PrepNote,
-} from '#core/prepare/index.ts';
+import { prepLines, residentOf, type LaidMatch, type PrepareSettings, type PrepFacts, type PrepNote } from '#core/prepare/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import { AHEAD_MS, type DueFacts } from '#core/today/index.ts';

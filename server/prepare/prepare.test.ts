@@ -19,7 +19,7 @@ function coming(stated: object = { temperatureC: 24, salinityPpt: 28 }): void {
     kind: 'crate.changed',
     payload: { crate: 'crate-1', basedOn: entry, fields: { promisedAtMs: house.now() + 20 * HOUR_MS, stated } },
   });
-  house.must(KEEPER, { kind: 'bag.planned', payload: { bag: 'crate-1-bag1', lot: 'crate-1-fire', tank: 'G1' } });
+  house.must(KEEPER, { kind: 'bag.planned', payload: { bag: 'crate-1-bag1', lot: 'crate-1-fire', tank: 'G1' } }, read('salinity', 32));
 }
 const view = () => house.view('prepare', { crate: 'crate-1' });
 const steps = () => view().lines.map(({ step }) => step);
@@ -146,6 +146,18 @@ it('is judged by who lives on the water: too steep, or not their water, a lead m
   house.must(LEAD, stock('old', 'G1'));
   expect(house.codes(KEEPER, plain)).toContain('match.steep');
   house.must(LEAD, { ...plain, overrules: ['match.steep', 'match.outside'].map((code) => ({ code, reason: 'a few days only' })) } as Said);
+});
+
+it('where it stands must be known: a salinity that nobody read of late asks for a reading, or for who knows', () => {
+  coming();
+  house.wait(4 * DAY_MS);
+  const { entry } = house.view('dock').crates[0]!;
+  house.must(KEEPER, {
+    kind: 'crate.changed',
+    payload: { crate: 'crate-1', basedOn: entry, fields: { promisedAtMs: house.now() + 9 * HOUR_MS } },
+  });
+  expect(house.codes(KEEPER, laid())).toEqual(['match.notRead']);
+  house.must(KEEPER, { ...laid(), overrules: [{ code: 'match.notRead', reason: 'dipped a glass in it just now' }] });
 });
 
 it('a plan made before the water was read anew is another plan', () => {

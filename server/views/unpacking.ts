@@ -7,6 +7,8 @@ import { prepareBags, prepareFloats } from '../dock/bags.ts';
 import { CRATE_WINDOW_MS } from '../now/rows.ts';
 import type { MakeView } from './view.ts';
 
+/** More bags than this nobody unpacks by one plan. */
+const MOST = 300;
 const isLeft = ({ absent, released, inRun, landed }: BagCard): boolean =>
   !absent && !released && inRun === undefined && landed?.alive !== 0;
 
@@ -28,12 +30,14 @@ export const makeUnpackingView: MakeView<'unpacking'> = (client) => {
     const crates = open(now - CRATE_WINDOW_MS);
     const crate = query.crate ? crates.find((known) => known.crate === query.crate) : crates[0];
     if (!crate) return { bags: [], tanks: [], floats: [] };
-    const bags = bagsOf(crate.crate)
-      .filter(isLeft)
+    const left = bagsOf(crate.crate).filter(isLeft);
+    const bags = left
+      .slice(0, MOST)
       .map((bag) => complete({ ...bag, ...((bag.tank ?? bag.planned) ? { tank: bag.tank ?? bag.planned } : {}) }));
     return {
       crate,
       bags,
+      ...(left.length > MOST ? { more: left.length - MOST } : {}),
       tanks: [...new Set(bags.flatMap((bag) => bag.tank?.id ?? []))].flatMap((id) => tank(id) ?? []),
       floats: floats().filter((float) => float.crate === crate.crate),
     };

@@ -91,8 +91,9 @@ function ListRead({ view, intake, onChange, onLeave }: ReadProps) {
   const orders = (ordered?.orders ?? []).filter(
     ({ supplierId, dropped, crate }) => supplierId === intake.supplier && !dropped && !crate?.arrived,
   );
-  // One open order is taken to be the one; it can be said otherwise.
-  const order = orders.find(({ order }) => order === (intake.order ?? (orders.length === 1 ? orders[0]!.order : '')));
+  // One open order that nothing is expected of yet is taken to be the one. Where a crate is expected already, somebody must say that this list takes its place.
+  const fresh = orders.filter(({ crate }) => !crate);
+  const order = orders.find(({ order }) => order === (intake.order ?? (fresh.length === 1 && orders.length === 1 ? fresh[0]!.order : '')));
   const { text, headingLine, columns, answers, fixes } = intake;
   const request = useMemo<ReadRequest>(
     () => ({

@@ -27,9 +27,28 @@ export function MatchCard({ system, crate }: { system: PrepSystemCard; crate: Pr
           ? `A change meets all who live on it: ${residents.join(', ')}.`
           : 'Nobody lives on it: a change meets nobody.'}
       </p>
-      {laid ? <Laid laid={laid} /> : <Offer system={system} crate={crate} offer={offer} />}
+      {laid && <Laid laid={laid} />}
+      {laid && isOther(laid, crate) && (
+        <Caution strong>
+          <b>It was laid down for something else.</b> By now the bags are said to be at{' '}
+          {crate.stated.salinityPpt === undefined ? 'nobody knows what' : say('salinity', crate.stated.salinityPpt)}, due{' '}
+          {when(crate.promisedAtMs)}: undo it before a swap, or lay it down anew.
+        </Caution>
+      )}
+      {(!laid || isOther(laid, crate)) && <Offer system={system} crate={crate} offer={offer} />}
     </section>
   );
+}
+
+const SAME_PPT = 0.5;
+/** The bags are said to be at another salinity by now, or come before its last swap, while some of it is still to be done. */
+function isOther(laid: NonNullable<PrepSystemCard['laid']>, { stated, promisedAtMs }: PreparedCrate): boolean {
+  if (laid.swaps.every((_, index) => laid.settled.includes(`swap-${index + 1}`))) return false;
+  const { salinityPpt } = stated;
+  // Short of it a plan may be that was made too late; past it, or without knowing, it is another.
+  const isPast =
+    salinityPpt === undefined || (laid.of === 'fresh' ? salinityPpt > laid.toPpt + SAME_PPT : salinityPpt < laid.toPpt - SAME_PPT);
+  return isPast || laid.swaps.at(-1)!.atMs > promisedAtMs;
 }
 
 function Offer({ system, crate, offer }: { system: PrepSystemCard; crate: PreparedCrate; offer: PrepSystemCard['offer'] }) {

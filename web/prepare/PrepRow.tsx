@@ -46,6 +46,8 @@ export function PrepRow({ line, crate }: { line: PrepLineCard; crate: string }) 
   };
   const done = what.kind === 'way' ? 'Dealt with' : 'Ready';
   const mayTick = ends === 'by hand' && (what.kind !== 'way' || mayLeave);
+  // A match is laid down where it is shown, or left out for a reason.
+  const isTicked = what.kind !== 'match';
   return (
     <li className={clsx(!ticked && now > byMs && css.late)}>
       <span className={clsx(css.by, 'num')}>{ticked ? (ticked.left === undefined ? 'ready' : 'left out') : `by ${when(byMs)}`}</span>
@@ -80,7 +82,7 @@ export function PrepRow({ line, crate }: { line: PrepLineCard; crate: string }) 
             It slips
           </Button>
         )}
-        {!ticked && mayTick && (
+        {!ticked && mayTick && isTicked && (
           <Button variant="plain" aria-label={`${done}: ${words}`} onClick={() => tick()}>
             {done}
           </Button>

@@ -75,6 +75,7 @@ export default function Order() {
                 , by the hungriest guess; no order does better than {sayOver(answer.plan.boundOverMin)}. More hands or more places help.
               </Caution>
             )}
+            {view.more !== undefined && <p className="warn">{plural(view.more, 'bag')} more are not in the plan yet.</p>}
             {without > 0 && (
               <p className="warn">
                 {plural(without, 'bag has', 'bags have')} no tank yet: taken as if each kind got one, with two places to float. Choose them,

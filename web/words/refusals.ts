@@ -56,6 +56,8 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'wish.ordered': () => 'This wish is ordered already.',
   'match.badSteps': ({ problem }) => `The plan does not add up: ${problem}.`,
   'match.otherSalinity': ({ ppt, from }) => `The system stands at ${ppt} ppt by now, and the plan begins at ${from} ppt: make it anew.`,
+  'match.notRead': ({ days }) =>
+    `${days === undefined ? 'Its salinity was never read' : `Its salinity was read ${days} days ago`}: read it first, for all litres follow from it.`,
   'match.steep': ({ ppt, limit, who }) => `A change of ${ppt} ppt is more than ${who} tolerates: at most ${limit} ppt.`,
   'match.outside': ({ ppt, who }) => `At ${ppt} ppt it is no water for ${who}, who live there.`,
   'prep.waitsForNothing': () => 'This line waits for nothing.',
@@ -184,6 +186,7 @@ export function sayAll(refusals: readonly Refusal[], code: string, voice: Voice)
 }
 
 const OVERRULED: Partial<Record<RefusalCode, string>> = {
+  'match.notRead': 'salinity not read of late',
   'match.steep': 'a match faster than is borne',
   'match.outside': 'water that is not theirs',
   'cost.leftCleared': 'cleared fish meet quarantine',
