@@ -17,6 +17,8 @@ const KNOWN: readonly string[] = [
   'p_lot in select l.id lot, l.label,',
   'p_lot in select count(*)',
   'p_balance in select coalesce(sum(n), 0) from p_balance',
+  // What came alive of a supplier is asked of all its landings, where somebody orders.
+  "p_landing in select c.supplier, coalesce(l.species, '')",
   // Words that somebody types in the logbook.
   'p_lot in select id from ( select id, 1 rank',
   'p_bag in select id from (select id, entry from p_bag where lot',

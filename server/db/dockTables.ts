@@ -130,7 +130,11 @@ export const absence = sqliteTable('p_absence', { ...fact(), bag: text().notNull
 export const bagPlan = sqliteTable(
   'p_bag_plan',
   { ...fact(), bag: text().notNull(), lot: text().notNull(), tank: text().notNull() },
-  (table) => [index('p_bag_plan_bag').on(table.bag, table.atMs), index('p_bag_plan_tank').on(table.tank)],
+  (table) => [
+    index('p_bag_plan_bag').on(table.bag, table.atMs),
+    index('p_bag_plan_tank').on(table.tank),
+    index('p_bag_plan_at').on(table.atMs),
+  ],
 );
 /** A crate that is waited for no longer. */
 export const givenUp = sqliteTable('p_given_up', { ...fact(), crate: text().notNull(), why: text().notNull() }, (table) => [

@@ -178,12 +178,14 @@ export const nowBagPlan = sqliteView('now_bag_plan').as(
     .innerJoin(bag, and(eq(bag.id, bagPlan.bag), isNull(bag.voidedBy)))
     .where(
       and(
-        eq(bagPlan.entry, latest(otherPlan.entry, otherPlan, eq(otherPlan.bag, bagPlan.bag))),
+        // Of years of plans hardly any stands: none of a crate that was due so long ago, for nobody promises one farther ahead.
+        sql`${bagPlan.atMs} > (select max(at_ms) from p_bag_plan) - ${sql.raw(String(130 * 24 * 3_600_000))}`,
         none(assignment, eq(assignment.bag, bagPlan.bag)),
         none(absence, eq(absence.bag, bagPlan.bag)),
         none(release, eq(release.bag, bagPlan.bag)),
         none(runFrom, eq(runFrom.place, bagPlan.bag)),
         none(landing, eq(landing.bag, bagPlan.bag), ne(landing.lot, bagPlan.lot)),
+        eq(bagPlan.entry, latest(otherPlan.entry, otherPlan, eq(otherPlan.bag, bagPlan.bag))),
       ),
     ),
 );

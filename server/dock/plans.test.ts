@@ -79,14 +79,23 @@ it('a tank is chosen for good only for a bag that is here', () => {
   expect(house.codes(KEEPER, assign(1, 'G1'))).toEqual(['bag.notLanded']);
 });
 
-it('all bags of a lot are judged as one party, each counted once', () => {
-  const fishOf = (bag: number) => tankWith(bag, 'G1').reasons!.map(({ code, facts }) => [code, facts.n ?? facts.size]);
-  const before = fishOf(1);
+it('bags of a lot that are meant for one tank are judged as one party there, each counted once; the screen says what the house would', () => {
+  const said = (bag: number, tank: string) => tankWith(bag, tank).reasons!.map(({ code, facts }) => [code, facts.size]);
+  const refused = (bag: number, tank: string) => {
+    const outcome = house.append(house.actOf([meant(bag, tank)]), LEAD);
+    return outcome.ok ? [] : outcome.refusals.map(({ code, facts }) => [code, facts.size]);
+  };
+  const agree = (bag: number) => expect(refused(bag, 'G1')).toEqual(said(bag, 'G1'));
+  const sizeOf = (bag: number) => Number(said(bag, 'G1').find(([code]) => code === 'cost.crowdedGrown')?.[1] ?? 0);
+  [1, 2, 3].forEach(agree);
+  const alone = sizeOf(1);
   house.must(KEEPER, meant(2, 'G1'));
-  expect(fishOf(1)).toEqual(before);
+  [1, 3].forEach(agree);
+  const both = sizeOf(1);
+  expect(both).toBeGreaterThan(alone);
   house.must(KEEPER, meant(1, 'G1'));
-  expect(fishOf(1)).toEqual(before);
-  expect(fishOf(2)).toEqual(before);
+  expect(sizeOf(1)).toBe(both);
+  expect(sizeOf(2)).toBe(both);
 });
 
 it('a crate that is given up leaves dock, stream, Today and the tanks; it comes back by undo, and by coming', () => {

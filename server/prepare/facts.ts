@@ -197,7 +197,7 @@ export function prepareMatches(client: Database.Database) {
     select m.id "match", m.entry, m.crate, m.system, m.facts, w.name systemName, c.label crateLabel, a.at_ms arrivedAtMs, ${personName('m."by"')} by, m.at_ms atMs,
       (select act_id from entry where id = m.entry) actId,
       (select max(at_ms) from p_reading r where r.subject = m.system and r.quantity = 'salinity' and r.voided_by is null) salinityReadMs,
-      (select json_group_array(json_object('step', substr(d.due, instr(d.due, ':match-step:') + 12), 'atMs', d.at_ms)) from p_due d where d.due like m.entry || ':match-step:%' and d.kind <> 'snoozed' and d.voided_by is null) settled
+      (select json_group_array(json_object('step', substr(d.due, instr(d.due, ':match-step:') + 12), 'atMs', d.at_ms)) from p_due d where d.due >= m.entry || ':match-step:' and d.due < m.entry || ':match-step;' and d.kind <> 'snoozed' and d.voided_by is null) settled
     from p_match m join p_system w on w.id = m.system join p_crate c on c.id = m.crate and c.voided_by is null
       left join p_arrival a on a.crate = c.id and a.voided_by is null
     where m.voided_by is null and m.at_ms > ?

@@ -100,8 +100,10 @@ export const makeRoomView: MakeView<'room'> = (client) => {
     const moreTo = (toCome: readonly ComingLot[], { lot, n }: Newcomer, tank: string) => {
       const chosen = toCome.find((comingLot) => comingLot.lot === lot)?.n ?? 0;
       if (!bag) return chosen;
-      // It is among them itself, unless it goes elsewhere.
       const goesTo = bag.tank ?? bag.planned;
+      // On its way it is counted for itself, with what is meant for the same tank.
+      if (!bag.landed) return chosen - (goesTo?.id === tank ? n : 0);
+      // Here it is among them itself, unless it goes elsewhere.
       return untanked + chosen - (goesTo === undefined || goesTo.id === tank ? n : 0);
     };
     const judged = newcomer ? systemStates() : new Map<string, SystemState>();

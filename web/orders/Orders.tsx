@@ -12,6 +12,7 @@ import { useTitle } from '../frame/title.ts';
 import { PrintButton } from '../parts/OnPaper.tsx';
 import { useInAddress } from '../parts/useInAddress.ts';
 import { useKept } from '../parts/useKept.ts';
+import { WhyForm } from '../parts/WhyForm.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { headsOrdered, orderLetter, orderSum, sayOrderLine } from '../words/order.ts';
 import { plural } from '../words/text.ts';
@@ -19,7 +20,7 @@ import { copyOf, EMPTY_ORDER, type TypedOrder } from './draft.ts';
 import { ExpectForm } from './ExpectForm.tsx';
 import { ORDER_FORM, OrderForm } from './OrderForm.tsx';
 import css from './orders.module.scss';
-import { Why, Wishes } from './Wishes.tsx';
+import { Wishes } from './Wishes.tsx';
 
 export default function Orders() {
   const { data: view, error, mutate } = useView('orders');
@@ -172,7 +173,7 @@ function OneOrder({ order, intake, mayOrder, onCopy }: OneProps) {
         </>
       )}
       {open === 'drop' && (
-        <Why
+        <WhyForm
           label="Why it is dropped"
           submit="Drop the order"
           onSay={(why) => {

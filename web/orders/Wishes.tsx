@@ -7,7 +7,9 @@ import { useActions } from '../actions/actions.tsx';
 import { newId } from '../data/house.ts';
 import { useMayWrite, useTimes } from '../data/me.ts';
 import { CountField } from '../parts/CountField.tsx';
+import { WhyForm } from '../parts/WhyForm.tsx';
 import { SpeciesPicker, type Heard } from '../parts/SpeciesPicker.tsx';
+import { wishEntry } from './draft.ts';
 import css from './orders.module.scss';
 
 export function Wishes({ wishes, species }: { wishes: readonly WishCard[]; species: DockView['species'] }) {
@@ -42,7 +44,7 @@ export function Wishes({ wishes, species }: { wishes: readonly WishCard[]; speci
               </Button>
             )}
             {dropping === wish && (
-              <Why
+              <WhyForm
                 label="Why it is dropped"
                 submit="Drop it"
                 onSay={(why) => {
@@ -67,15 +69,15 @@ function NewWish({ species }: { species: DockView['species'] }) {
   const [round, setRound] = useState(0);
   const note = () => {
     if (!heard?.heardAs) return;
-    void recordAction(`Wished for: ${n} ${heard.species?.common ?? heard.heardAs}`, {
-      kind: 'wish.noted',
-      payload: {
+    void recordAction(
+      `Wished for: ${n} ${heard.species?.common ?? heard.heardAs}`,
+      wishEntry({
         wish: newId(),
         ...(heard.species ? { species: heard.species.id } : { heardAs: heard.heardAs }),
         n,
         ...(forWhom.trim() ? { forWhom: forWhom.trim() } : {}),
-      },
-    });
+      }),
+    );
     setHeard(undefined);
     setN(1);
     setForWhom('');
@@ -93,29 +95,5 @@ function NewWish({ species }: { species: DockView['species'] }) {
         Note the wish
       </Button>
     </div>
-  );
-}
-
-export function Why({ label, submit, onSay }: { label: string; submit: string; onSay: (why: string) => void }) {
-  const [why, setWhy] = useState('');
-  return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (why.trim()) onSay(why.trim());
-      }}
-    >
-      <Form.Control
-        aria-label={label}
-        placeholder="Why; it is kept"
-        autoFocus
-        maxLength={300}
-        value={why}
-        onChange={(event) => setWhy(event.target.value)}
-      />
-      <Button type="submit" variant="plain" disabled={why.trim() === ''}>
-        {submit}
-      </Button>
-    </form>
   );
 }

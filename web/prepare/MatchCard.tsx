@@ -3,12 +3,13 @@ import Button from 'react-bootstrap/Button';
 import type { PreparedCrate, PrepSystemCard } from '#contract/views.ts';
 import type { BackStep, SwapStep } from '#core/prepare/index.ts';
 import { useActions } from '../actions/actions.tsx';
-import { newId, type Draft } from '../data/house.ts';
+import { newId } from '../data/house.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { plural } from '../words/text.ts';
+import { matchEntry } from './draft.ts';
 import css from './prepare.module.scss';
 
 export function MatchCard({ system, crate }: { system: PrepSystemCard; crate: PreparedCrate }) {
@@ -62,28 +63,14 @@ function Offer({ system, crate, offer }: { system: PrepSystemCard; crate: Prepar
   if (!offer) return <p>The bags are said to be near enough: no match is needed.</p>;
   const { plan, back, backPpt, toPpt } = offer;
   if (!plan) return <p className="warn">No water mixed here brings it to {say('salinity', toPpt)}.</p>;
+  const draft = matchEntry(system, { match: newId(), crate: crate.crate });
   const lay = () =>
+    draft &&
     attempt({
       title: `Match of ${system.name}`,
       doing: 'Lay it down all the same',
       words: `${system.name} to be matched to ${crate.label}`,
-      drafts: [
-        {
-          kind: 'match.planned',
-          payload: {
-            match: newId(),
-            crate: crate.crate,
-            system: system.system,
-            of: plan.of,
-            waterPpt: plan.waterPpt,
-            fromPpt: system.salinityPpt,
-            toPpt: plan.reachesPpt,
-            swaps: plan.swaps.map((swap) => ({ ...swap, atMs: Math.round(swap.atMs) })),
-            back,
-            backPpt,
-          },
-        } satisfies Draft,
-      ],
+      drafts: [draft],
       onDone: () => undefined,
     });
   const short = Math.abs(plan.reachesPpt - toPpt) > 0.05;
@@ -119,7 +106,7 @@ function Offer({ system, crate, offer }: { system: PrepSystemCard; crate: Prepar
         Begin {plan.swaps[0] ? when(plan.swaps[0].atMs) : 'as soon as it may be'}. What the bags are at is stated, not measured: read the
         first one before any is netted.
       </p>
-      {may && plan.swaps.length > 0 && (
+      {may && draft && (
         <Button variant="plain" onClick={lay}>
           Lay it down
         </Button>

@@ -1,11 +1,13 @@
 // A line written by hand, perhaps about a tank, perhaps waiting for a delivery.
 import Button from 'react-bootstrap/Button';
 import { useState } from 'react';
-import { newId, useView, type Draft } from '../data/house.ts';
+import { newId, useView } from '../data/house.ts';
 import { useMayWrite, useMe } from '../data/me.ts';
 import { useActions } from '../actions/actions.tsx';
 import { instantOf } from '../parts/crateFacts.ts';
-import { PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
+import { PlainForm, type FormField } from '../parts/PlainForm.tsx';
+
+import { lineEntry } from './draft.ts';
 
 const wall = (zone: string) => (text: string) => {
   const ms = instantOf(text.trim().replace(' ', 'T'), zone);
@@ -47,7 +49,7 @@ export function NewLine({ crate }: { crate: string }) {
         fields={fields}
         submit="Put it on the list"
         onSubmit={async (values) => {
-          const line = lineOf(values, crate);
+          const line = lineEntry(values, { line: newId(), crate });
           if (typeof line === 'string') return line;
           const outcome = await recordAction(`To be ready: ${values.words}`, line);
           if (outcome.status !== 'refused') setOpen(false);
@@ -59,18 +61,4 @@ export function NewLine({ crate }: { crate: string }) {
       </Button>
     </div>
   );
-}
-
-function lineOf({ words = '', tank = '', what = '', until = '' }: Values, crate: string): Draft | string {
-  if ((what === '') !== (until === '')) return 'What it waits for, and when that comes: both, or neither.';
-  return {
-    kind: 'prep.added',
-    payload: {
-      line: newId(),
-      crate,
-      words,
-      ...(tank ? { tank } : {}),
-      ...(what ? { waits: { what, untilMs: Number(until) } } : {}),
-    },
-  };
 }

@@ -12,8 +12,10 @@ import { useHouseNow } from '../data/clock.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { instantOf } from '../parts/crateFacts.ts';
+import { WhyForm } from '../parts/WhyForm.tsx';
 import { ReadingsForm } from '../readings/ReadingsForm.tsx';
 import { sayPrep, whyPrep } from '../words/prepare.ts';
+import { tickEntry } from './draft.ts';
 import css from './prepare.module.scss';
 
 /** Where it is done. */
@@ -39,10 +41,7 @@ export function PrepRow({ line, crate }: { line: PrepLineCard; crate: string }) 
   const toggle = (part: typeof open) => setOpen(open === part ? undefined : part);
   const tick = (left?: string) => {
     setOpen(undefined);
-    void recordAction(`${left === undefined ? 'Ready' : 'Left out'}: ${words}`, {
-      kind: 'prep.ticked',
-      payload: { crate, step, ...(left === undefined ? {} : { left }) },
-    });
+    void recordAction(`${left === undefined ? 'Ready' : 'Left out'}: ${words}`, tickEntry(crate, step, left));
   };
   const done = what.kind === 'way' ? 'Dealt with' : 'Ready';
   const mayTick = ends === 'by hand' && (what.kind !== 'way' || mayLeave);
@@ -103,36 +102,11 @@ export function PrepRow({ line, crate }: { line: PrepLineCard; crate: string }) 
           <ReadingsForm system={what.system} onDone={() => setOpen(undefined)} />
         </div>
       )}
-      {open === 'leave' && <Reason onSay={tick} />}
+      {open === 'leave' && <WhyForm className={css.more} label="Why it is left out" submit="Leave it out" onSay={tick} />}
       {open === 'move' && what.kind === 'note' && what.waits && (
         <Slip line={what.line} waits={what.waits} onDone={() => setOpen(undefined)} />
       )}
     </li>
-  );
-}
-
-function Reason({ onSay }: { onSay: (why: string) => void }) {
-  const [why, setWhy] = useState('');
-  return (
-    <form
-      className={css.more}
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (why.trim()) onSay(why.trim());
-      }}
-    >
-      <Form.Control
-        aria-label="Why it is left out"
-        placeholder="Why; it is kept"
-        autoFocus
-        maxLength={300}
-        value={why}
-        onChange={(event) => setWhy(event.target.value)}
-      />
-      <Button type="submit" variant="plain" disabled={why.trim() === ''}>
-        Leave it out
-      </Button>
-    </form>
   );
 }
 

@@ -1,5 +1,4 @@
 // Getting ready for a crate: what is to be done before it is here, the first due first; a match of each system that it goes to.
-import { clsx } from 'clsx';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
 import { useTimes } from '../data/me.ts';
@@ -86,7 +85,7 @@ export default function Prepare() {
           )}
           <NewLine crate={crate.crate} />
           {done.length > 0 && (
-            <details className={clsx(css.done, 'print-open')}>
+            <details className={css.done}>
               <summary>{plural(done.length, 'line')} ready or left out</summary>
               <ul className={css.lines}>
                 {done.map((line) => (

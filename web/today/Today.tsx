@@ -12,6 +12,7 @@ import { type Draft } from '../data/house.ts';
 import { useMayWrite, useRank, useMe, useTimes } from '../data/me.ts';
 import { useShown } from '../data/overlay.ts';
 import { PaperHead, PrintButton } from '../parts/OnPaper.tsx';
+import { WhyForm } from '../parts/WhyForm.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { DUE_WORDS, sayDue } from '../words/due.ts';
 import { plural } from '../words/text.ts';
@@ -193,27 +194,6 @@ function Later({ onChoose, now }: { onChoose: (untilMs: number, why: string) => 
 
 function Skip({ onSkip }: { onSkip: (why: string) => void }) {
   const may = useMayWrite('due.skipped');
-  const [why, setWhy] = useState('');
   if (!may) return <p className={clsx(css.dueMore, 'soft')}>A keeper may leave it out, with a reason.</p>;
-  return (
-    <form
-      className={css.dueMore}
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (why.trim()) onSkip(why.trim());
-      }}
-    >
-      <Form.Control
-        aria-label="Why it is left out"
-        placeholder="Why; it is kept"
-        autoFocus
-        value={why}
-        maxLength={300}
-        onChange={(event) => setWhy(event.target.value)}
-      />
-      <Button type="submit" variant="plain" disabled={why.trim() === ''}>
-        Leave it out
-      </Button>
-    </form>
-  );
+  return <WhyForm className={css.dueMore} label="Why it is left out" submit="Leave it out" onSay={onSkip} />;
 }

@@ -141,7 +141,7 @@ function Step({ step, bag, row, first, pinned, at, onPin }: StepProps) {
   const begun = bag.afloat || bag.clean !== undefined;
   return (
     <li className={clsx(first && css.next)}>
-      <span className={clsx(css.at, 'num')}>{begun ? 'runs' : at(step.beginMin)}</span>
+      <span className={clsx(css.when, 'num')}>{begun ? 'runs' : at(step.beginMin)}</span>
       <span>
         <b>{capital(bag.label)}</b> {bag.landed ? bag.landed.alive : bag.listed} {bag.lotLabel}
         <span className={clsx('soft', css.how)}>
