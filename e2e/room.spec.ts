@@ -87,6 +87,10 @@ test('fish are dragged to another tank, and two people do not move the same fish
   await otherPage.keyboard.type('move 8 F4 > F11');
   await expect(otherPage.getByText('Understood:')).toBeVisible();
   await otherPage.keyboard.press('Enter');
+  // Others of the van are meant for F11: asked about, and taken with a reason.
+  const asked = otherPage.getByRole('dialog', { name: /F11/ });
+  await asked.getByLabel(/^Why you do it/).fill('they get another tank');
+  await asked.getByRole('button').first().click();
   await expect(otherPage.getByText(/F4.*F11/).first()).toBeVisible();
   await expect(page.getByText('8 honey gourami')).toHaveCount(0);
   // Their fish are gone from F4: the page says so instead of moving what is not there.

@@ -176,8 +176,8 @@ async function landEight(page: Page, house: House): Promise<void> {
       if (!answer.ok) throw new Error(await answer.text());
     };
     await write([{ kind: 'crate.arrived', payload: { crate: van.crate, carton: 'dry' } }]);
-    // Sixty-four of them are many for F12: known, as its card says.
-    const full = ['cost.crowded', 'cost.crowdedGrown'].map((code) => ({ code, reason: 'taken knowingly', size: 9 }));
+    // Sixty-four of them are many for F12, and others are meant for it: known, as its card says.
+    const full = ['cost.crowded', 'cost.crowdedGrown', 'cost.coming'].map((code) => ({ code, reason: 'taken knowingly', size: 9 }));
     for (const { bag, lot, listed } of bags) {
       const landed = { bag, crate: van.crate, lot, alive: listed, dead: 0, quality: 'looked', condition: 'fit', bagCondition: 'sound' };
       await write([
@@ -245,6 +245,12 @@ test('eight bags pooled into one bucket, released over two tanks; a second pair 
     await page.getByRole('button', { name: 'one into f11 more' }).click();
   }
   await action(page).click();
+  // Others of the van are meant for F11: asked about.
+  await page
+    .getByRole('dialog')
+    .getByLabel(/^Why you do it/)
+    .fill('they get another tank');
+  await page.getByRole('dialog').getByRole('button').first().click();
   // Sixty in 45 L: what that costs was taken knowingly when their tank was chosen, and has not grown.
   await expect(page.getByText('64 harlequin rasbora for F12')).toHaveCount(0);
   await page.goto(`${house.address}/tank/F11`);

@@ -44,6 +44,7 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
         {tally.dead + tally.short + tally.wrong > 0 && <Link to={`/dock/claims?crate=${crate.crate}`}>Claim it: {sayClaimed(tally)}</Link>}
         <Link to={`/dock/unpacking?crate=${crate.crate}`}>Order of unpacking</Link>
         <Link to={`/dock/report?crate=${crate.crate}`}>Report</Link>
+        <Link to="/dock/orders">Orders</Link>
         <TakePhoto
           of={{ kind: 'crate', id: crate.crate }}
           shows="the carton"

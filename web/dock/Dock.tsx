@@ -119,7 +119,7 @@ function Side({ crate, mayList, surprise }: { crate: CrateCard; mayList: boolean
           Take in a packing list
         </Link>
       )}
-      {mayList && (
+      {mayList && !crate.arrived && (
         <Link className="btn btn-plain" to="/dock/orders">
           Orders and wishes
         </Link>
