@@ -2,7 +2,8 @@
 import type { CrateCard } from '../dock/views.ts';
 import type { Done } from '../notebook/views.ts';
 import type { TopicsOf } from '../basics/topics.ts';
-import type { LaidMatch, MatchOffer, PrepLine } from '#core/prepare/index.ts';
+import type { Refusal } from '#core/journal/index.ts';
+import type { LaidMatch, MatchOffer, PrepLine, SettledStep } from '#core/prepare/index.ts';
 
 /** `ticked` = done, or left out for a reason. */
 export type PrepLineCard = PrepLine & { ticked?: Done & { left?: string } };
@@ -17,7 +18,11 @@ export type PrepSystemCard = {
   readMs?: number;
   residents: string[];
   offer?: MatchOffer;
-  laid?: LaidMatch & Done & { /** Steps that are done or left out. */ settled: string[] };
+  laid?: LaidMatch &
+    Done & {
+      /** Steps that are done or left out. */ settled: SettledStep[];
+      /** Why the next is not to be made as it was laid down. */ against: Pick<Refusal, 'code' | 'facts'>[];
+    };
 };
 export type PreparedCrate = Pick<CrateCard, 'crate' | 'label' | 'supplier' | 'promisedAtMs' | 'stated'> & { bags: number; heads: number };
 /** The crates that are on their way, the next one first; of the one that is asked for, or the next, its lines, the first due first. */

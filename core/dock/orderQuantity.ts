@@ -6,12 +6,8 @@ const ROUNDING = 1e-9;
 /** How sure one wants to be that enough come. A judgement. */
 export const ORDER_SURE = 0.9;
 
-export type OrderQuantity = {
-  /** Smallest number of which so many come alive, this surely. */
-  order: number;
-  /** The chance that so many come alive if just the wanted number is ordered, 0–1. */
-  chanceIfExact: number;
-};
+/** `order` = smallest number of which so many come alive, this surely. */
+export type OrderQuantity = { order: number };
 
 /**
  * The smallest order of which at least `wanted` come alive with probability `sure`. The share that comes alive is not known but seen: `lived` of
@@ -31,7 +27,6 @@ export function orderQuantity(asked: { wanted: number; lived: number; died: numb
     if (!Number.isInteger(value) || value < 0) throw new RangeError(`${name} must be a whole number: ${String(asked[name])}`);
   if (!(sure > 0 && sure < 1)) throw new RangeError(`sure must lie between 0 and 1: ${sure}`);
   const [a, b] = [lived + 1, died + 1];
-  const chanceIfExact = chanceOfAtLeast(wanted, { of: wanted, a, b });
   const isEnough = (order: number) => chanceOfAtLeast(wanted, { of: order, a, b }) >= sure - ROUNDING;
   if (wanted > MOST_ORDERED || !isEnough(MOST_ORDERED)) return undefined;
   // More ordered is never less likely enough: halved until one is left.
@@ -41,7 +36,7 @@ export function orderQuantity(asked: { wanted: number; lived: number; died: numb
     if (isEnough(middle)) order = middle;
     else few = middle;
   }
-  return { order, chanceIfExact };
+  return { order };
 }
 
 /** P(at least k of n) of a beta-binomial, summed from k = n downwards: p(n) is a product, and each p(k − 1) follows from p(k). By logarithms: p(n) may be too small for a number. */

@@ -2,7 +2,7 @@
 import { makeChance } from '../chance/index.ts';
 import { boundsOf, handling, placeOf } from './unpackingBounds.ts';
 
-/** What is still to be done with a bag. `closed` = in the box, or landed and not begun; `afloat` and `in a bucket` take their place until `readyMin`. */
+/** What is still to be done with a bag. `closed` = in the box, or landed and not begun; `afloat` and `in a bucket` have their place. */
 export type UnpackState = 'closed' | 'afloat' | 'in a bucket';
 export type UnpackBag = {
   bag: string;
@@ -53,7 +53,7 @@ const WHOLE = 1e-9;
 
 /**
  * The order, by list scheduling: whoever is free nets out what is ready, else takes the first bag of the list that has its place free; the list begins with the shortest
- * reserve and is then improved by moving bags, for a fixed number of turns. A pinned bag is the first that is begun. Better = less past the reserve, then sooner done.
+ * reserve and is then improved by moving bags, for a fixed number of turns. A pinned bag is the first that is begun. Better = the minutes of the worst bag past its reserve, weighed, and those until all are out.
  * Durations are judgements of the house. Throws a RangeError without people, and when something has no place at all.
  * Source: list scheduling with local improvement and bounds by machine load, e.g. Pinedo, Scheduling, 5th ed. (2016), ch. 4, 14.
  */

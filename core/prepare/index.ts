@@ -15,6 +15,7 @@ export {
   type ReadQuantity,
 } from './lines.ts';
 export { gentlest, livesOutside, matchPlan, wayBack, type MatchAsked, type MatchPlan, type Resident, type SwapStep } from './match.ts';
+export { againstLaid, backFrom, reachedBy, type MatchedWater, type SettledStep } from './laid.ts';
 export { PREPARE_REFUSALS } from './refusals.ts';
-export { prepareRules, residentOf, type PrepareState } from './rules.ts';
+export { matchedWater, prepareRules, residentOf, type MatchedState, type PrepareState } from './rules.ts';
 export { STARTING_PREPARE, type PrepareSettings } from './settings.ts';

@@ -49,6 +49,7 @@ export type PrepFacts = {
 export const READ_QUANTITIES = ['temperature', 'salinity', 'pH'] as const;
 export type ReadQuantity = (typeof READ_QUANTITIES)[number];
 
+export type FirstAidWater = 'fresh' | 'salt' | 'unknown';
 /** What a line is about; its words stand in web. */
 export type PrepWhat =
   | { kind: 'ask'; open: number }
@@ -58,7 +59,7 @@ export type PrepWhat =
   | { kind: 'read'; system: string; name: string; quantities: ReadQuantity[]; lastMs?: number }
   | { kind: 'match'; system: string; name: string; fromPpt: number; toPpt: number }
   | { kind: 'salt'; litres: number; ppt: number; kg: number }
-  | { kind: 'first aid'; litres: number; type: 'fresh' | 'salt'; stated: StatedWater }
+  | { kind: 'first aid'; litres: number; type: FirstAidWater; stated: StatedWater }
   | { kind: 'vessels'; buckets: number }
   | { kind: 'nets'; groups: string[] }
   | { kind: 'hands'; boxes: boolean }
@@ -88,7 +89,7 @@ export function prepLines(facts: PrepFacts, { prepare }: PrepareSettings, now: n
   const waitsOf = (tank: string) =>
     facts.notes.flatMap(({ tank: about, waits }) => (about === tank && waits ? [waits] : [])).toSorted((a, b) => b.untilMs - a.untilMs)[0];
   const salt = saltNeeded(facts, prepare);
-  const waters = new Set(facts.systems.map(({ type }) => (type === 'fresh' ? ('fresh' as const) : ('salt' as const))));
+  const waters = watersOf(facts);
   return [
     ...(facts.open > 0 ? [line('ask', { kind: 'ask', open: facts.open }, { byMs: before(NEAR_H), ends: 'by doing' })] : []),
     ...facts.lots
@@ -120,7 +121,7 @@ export function prepLines(facts: PrepFacts, { prepare }: PrepareSettings, now: n
       return [line(`match.${id}`, { kind: 'match', system: id, name, fromPpt: salinityPpt, toPpt: offer.toPpt }, { byMs })];
     }),
     ...(salt ? [line('salt', { kind: 'salt', ...salt }, { fromMs: before(2 * MIXED_BEFORE_H), byMs: before(MIXED_BEFORE_H) })] : []),
-    ...[...waters].map((type) =>
+    ...waters.map((type) =>
       line(`first-aid.${type}`, { kind: 'first aid', type, litres: prepare.firstAidL, stated: facts.stated }, { fromMs: before(NEAR_H) }),
     ),
     line('vessels', { kind: 'vessels', buckets: facts.systems.length + 1 }, { fromMs: before(NEAR_H) }),
@@ -136,6 +137,12 @@ export function prepLines(facts: PrepFacts, { prepare }: PrepareSettings, now: n
       ),
     ),
   ].toSorted((a, b) => a.byMs - b.byMs || a.fromMs - b.fromMs);
+}
+
+/** By the systems that they go to; where none is chosen yet, by what is said of the bags, else not known. */
+function watersOf({ systems, stated: { salinityPpt } }: PrepFacts): FirstAidWater[] {
+  if (systems.length > 0) return [...new Set(systems.map(({ type }) => (type === 'fresh' ? ('fresh' as const) : ('salt' as const))))];
+  return [salinityPpt === undefined ? 'unknown' : salinityPpt < SALTY_PPT ? 'fresh' : 'salt'];
 }
 
 type MakeLine = (step: string, what: PrepWhat, part?: Partial<PrepLine>) => PrepLine;
@@ -180,9 +187,9 @@ export function offerFor(system: PrepSystem, facts: PrepFacts, { prepare }: Prep
   const plan = matchPlan({ volumeL, fromPpt, toPpt, saltPpt: prepare.saltPpt, residents, now, readyByMs });
   // Where the house mixes none that is salty enough for the way up, it is said with what it is done.
   const backPpt = gap > 0 ? Math.max(prepare.saltPpt, fromPpt + LEAST_SALTIER_PPT) : 0;
-  const back = plan
-    ? wayBack({ volumeL, fromPpt: plan.reachesPpt, toPpt: fromPpt, saltPpt: backPpt, pptPerDay: prepare.climbPptPerDay })
-    : [];
+  // A day's swap is made at once, and the newcomers live through it too.
+  const pptPerDay = Math.min(prepare.climbPptPerDay, gentlest([...residents, ...newcomers], gap > 0)?.ppt ?? Infinity);
+  const back = plan ? wayBack({ volumeL, fromPpt: plan.reachesPpt, toPpt: fromPpt, saltPpt: backPpt, pptPerDay }) : [];
   return { toPpt, ...(plan ? { plan } : {}), back, backPpt };
 }
 /** Salt water hardly saltier than the system would have to be swapped by the half. */
@@ -190,7 +197,7 @@ const LEAST_SALTIER_PPT = 5;
 
 /** Salt water for receiving, first aid and what is laid down; undefined where nothing salty comes. */
 function saltNeeded(facts: PrepFacts, { spareSaltL, firstAidL, saltPpt, saltYield }: PrepareSettings['prepare']) {
-  if (!facts.systems.some(({ type }) => type !== 'fresh')) return undefined;
+  if (!watersOf(facts).includes('salt')) return undefined;
   // What the way back takes is mixed day by day.
   const swapped = facts.matches.flatMap(({ of: water, swaps }) => (water === 'salt' ? swaps : []));
   const litres = spareSaltL + firstAidL + swapped.reduce((sum, step) => sum + step.litres, 0);

@@ -5,6 +5,7 @@ export const PREPARE_REFUSALS = [
   'match.otherSalinity',
   'match.notRead',
   'match.steep',
+  'match.treated',
   'match.outside',
   'prep.waitsForNothing',
 ] as const;

@@ -3,31 +3,28 @@ import { toleranceOf } from '../bench/index.ts';
 import type { DockState } from '../dock/index.ts';
 import type { Mark } from '../journal/index.ts';
 import { refuse, type Refusal, type Rules } from '../journal/index.ts';
-import { livingOn, type LivingState } from '../placement/index.ts';
+import { livingOn, type LivingState, type PlacementState } from '../placement/index.ts';
 import { atLeast } from '../roles/index.ts';
 import type { SpeciesFacts } from '../species/index.ts';
-import { DAY_MS, HOUR_MS } from '../time/index.ts';
+import { DAY_MS } from '../time/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { MatchPlanned, PrepareEntries } from './entries.ts';
-import { gentlest, livesOutside, type Resident } from './match.ts';
+import { againstLife, SAME_PPT, STEP_PPT, tenth, type MatchedWater } from './laid.ts';
+import type { Resident } from './match.ts';
 import { STARTING_PREPARE, type PrepareSettings } from './settings.ts';
 
-export interface PrepareState extends LivingState, Pick<DockState, 'findCrate'>, Pick<RoomState, 'findSystem' | 'findTank'> {
+export interface MatchedState extends LivingState, Pick<PlacementState, 'comingTo' | 'systemStateOf'> {
+  findRules(): PrepareSettings | undefined;
+}
+export interface PrepareState extends MatchedState, Pick<DockState, 'findCrate'>, Pick<RoomState, 'findSystem' | 'findTank'> {
   /** When the salinity of a system was read last. */
   salinityReadMs(system: string): number | undefined;
   /** A line by hand, and whether it waits for something. */
   findPrepLine(id: string): { waits: boolean } | undefined;
-  findRules(): PrepareSettings | undefined;
 }
 
-/** Salinity read anew since the plan was made, ppt: above it, it is another plan. */
-const SAME_PPT = 0.3;
 /** A salinity that was read longer ago than this is asked about. A judgement. */
 const READ_WITHIN_MS = 3 * DAY_MS;
-/** What the steps of a plan may differ from what their litres make, ppt. */
-const STEP_PPT = 0.05;
-
-const tenth = (ppt: number): number => Math.round(ppt * 10) / 10;
 
 /** As who lives on a system bears it; what nobody named is delicate, and may have no backbone. */
 export const residentOf = ({
@@ -43,6 +40,20 @@ export const residentOf = ({
   ...(species?.salinityPpt ? { salinityPpt: species.salinityPpt } : {}),
 });
 
+/** Who lives on a system, who is on the way to it, and what it is under. */
+export function matchedWater(system: string, state: MatchedState): MatchedWater {
+  const coming = state.tanksOn(system).flatMap((tank) => state.comingTo(tank).map(({ lot }) => lot));
+  return {
+    residents: livingOn(system, state).map(residentOf),
+    newcomers: [...new Set(coming)].map((lot) => {
+      const { label = lot, species } = state.findLot(lot) ?? {};
+      return residentOf({ label, species: species === undefined ? undefined : state.findSpecies(species) });
+    }),
+    pptPerDay: (state.findRules() ?? STARTING_PREPARE).prepare.climbPptPerDay,
+    treatments: state.systemStateOf(system).treatments,
+  };
+}
+
 export const prepareRules: Rules<PrepareEntries, PrepareState> = {
   'match.planned': {
     decide({ payload, occurredAtMs }, { state }) {
@@ -53,7 +64,10 @@ export const prepareRules: Rules<PrepareEntries, PrepareState> = {
       if (Math.abs(system.salinityPpt - payload.fromPpt) > SAME_PPT)
         return refuse('match.otherSalinity', 'fromPpt', { ppt: tenth(system.salinityPpt), from: tenth(payload.fromPpt) });
       return (
-        againstSteps(payload, system.volumeL) ?? [...againstUnread(payload.system, occurredAtMs, state), ...againstLife(payload, state)]
+        againstSteps(payload, system.volumeL) ?? [
+          ...againstUnread(payload.system, occurredAtMs, state),
+          ...againstLife(payload, matchedWater(payload.system, state)),
+        ]
       );
     },
     links: ({ match, crate }) => ({ makes: [match], needs: [crate] }),
@@ -123,30 +137,4 @@ function againstSteps({ fromPpt, toPpt, waterPpt, swaps, back, backPpt, of: wate
     afterH = step.afterH;
   }
   return undefined;
-}
-
-/** What lives there bears each step, and lives where it is brought; a lead may have a reason. */
-function againstLife({ system, fromPpt, toPpt, swaps, back }: MatchPlanned, state: PrepareState): Refusal[] {
-  const residents = livingOn(system, state).map(residentOf);
-  const limit = gentlest(residents, toPpt > fromPpt);
-  const steps = swaps.map(({ toPpt: to }, index) => Math.abs(to - (swaps[index - 1]?.toPpt ?? fromPpt)));
-  const perHour = swaps.map(({ atMs, toPpt: to }) =>
-    Math.abs(to - (swaps.findLast((earlier) => earlier.atMs <= atMs - HOUR_MS)?.toPpt ?? fromPpt)),
-  );
-  const largest = Math.max(0, ...steps, ...perHour);
-  const perDay = (state.findRules() ?? STARTING_PREPARE).prepare.climbPptPerDay;
-  const climbs = back.map(({ toPpt: to, afterH }, index) => {
-    const before = back[index - 1];
-    return Math.abs(to - (before?.toPpt ?? toPpt)) / Math.max(1, (afterH - (before?.afterH ?? 0)) / 24);
-  });
-  const outside = livesOutside(residents, toPpt);
-  return [
-    ...(limit && largest > limit.ppt + STEP_PPT
-      ? refuse('match.steep', 'swaps', { ppt: tenth(largest), limit: limit.ppt, who: limit.by }, 'lead')
-      : []),
-    ...(Math.max(0, ...climbs) > perDay + STEP_PPT
-      ? refuse('match.steep', 'back', { ppt: tenth(Math.max(...climbs)), limit: perDay, who: 'the house’s rule for a day' }, 'lead')
-      : []),
-    ...(outside.length > 0 ? refuse('match.outside', 'toPpt', { ppt: tenth(toPpt), who: outside.join(', ') }, 'lead') : []),
-  ];
 }

@@ -1,4 +1,5 @@
 // What is due before a crate is here, and after a match: what is still to be got ready, the swaps at their hours, the reading after them, the way back.
+import { backFrom, type SettledStep } from '../prepare/index.ts';
 import { DAY_MS, HOUR_MS, MINUTE_MS } from '../time/index.ts';
 import { defineDue } from './define.ts';
 import { DOCK } from './thing.ts';
@@ -17,15 +18,23 @@ export type PrepareDueFacts = {
     backPpt: number;
     arrivedAtMs?: number;
     salinityReadMs?: number;
-    settled: { step: string; atMs: number }[];
+    settled: SettledStep[];
+    fromPpt: number;
+    toPpt: number;
+    /** Who lives there, or what was read since, is another than when it was laid down. */
+    unfit: boolean;
   }[];
 };
 export const NO_PREPARE_FACTS: PrepareDueFacts = { preparing: [], matches: [] };
 
 const SWAP_AHEAD_MS = 30 * MINUTE_MS;
 const SWAP_GRACE_MS = HOUR_MS;
-const sayStep = ({ litres, toPpt }: { litres: number; toPpt: number }, water: string, systemName: string) =>
-  `${litres.toFixed(litres < 10 ? 1 : 0)} L of ${systemName} for ${water}: to ${toPpt.toFixed(1)} ppt`;
+const sayStep = (
+  { litres, toPpt }: { litres: number; toPpt: number },
+  water: string,
+  { systemName, unfit }: { systemName: string; unfit: boolean },
+) =>
+  `${litres.toFixed(litres < 10 ? 1 : 0)} L of ${systemName} for ${water}: to ${toPpt.toFixed(1)} ppt${unfit ? '. Not before a lead has seen it: who lives there, or its salinity, is another by now' : ''}`;
 
 export const prepareDue = {
   prepare: defineDue({
@@ -49,27 +58,33 @@ export const prepareDue = {
     ends: 'by hand',
     settledBy: 'anybody',
     derive: ({ matches }) =>
-      matches.flatMap(({ entry, crate, crateLabel, systemName, of: water, swaps, back, backPpt, arrivedAtMs }) => [
-        // Once the fish are in, it is not brought down any further.
-        ...(arrivedAtMs === undefined ? swaps : []).map((swap, index) => ({
+      matches.flatMap((match) => {
+        const { entry, crate, crateLabel, of: water, swaps, backPpt, settled, arrivedAtMs } = match;
+        const factsOf = (step: { litres: number; toPpt: number }, poured: string) => ({
+          crate,
+          crateLabel,
+          what: sayStep(step, poured, match),
+        });
+        // Once the fish are in, it is brought down no further. The way back is counted from when they came, and from where it was really brought.
+        if (arrivedAtMs === undefined)
+          return swaps.map((swap, index) => ({
+            entry,
+            step: `swap-${index + 1}`,
+            fromMs: swap.atMs - SWAP_AHEAD_MS,
+            atMs: swap.atMs,
+            byMs: swap.atMs + SWAP_GRACE_MS,
+            walk: DOCK,
+            facts: factsOf(swap, water === 'fresh' ? 'fresh water' : 'salt water'),
+          }));
+        return backFrom(match, settled).map((step) => ({
           entry,
-          step: `swap-${index + 1}`,
-          fromMs: swap.atMs - SWAP_AHEAD_MS,
-          atMs: swap.atMs,
-          byMs: swap.atMs + SWAP_GRACE_MS,
+          step: step.step,
+          fromMs: arrivedAtMs + step.afterH * HOUR_MS,
+          byMs: arrivedAtMs + step.afterH * HOUR_MS + DAY_MS / 2,
           walk: DOCK,
-          facts: { crate, crateLabel, what: sayStep(swap, water === 'fresh' ? 'fresh water' : 'salt water', systemName) },
-        })),
-        // The way back is counted from when they came, and there is none before.
-        ...(arrivedAtMs === undefined ? [] : back).map((step, index) => ({
-          entry,
-          step: `back-${index + 1}`,
-          fromMs: arrivedAtMs! + step.afterH * HOUR_MS,
-          byMs: arrivedAtMs! + step.afterH * HOUR_MS + DAY_MS / 2,
-          walk: DOCK,
-          facts: { crate, crateLabel, what: sayStep(step, backPpt === 0 ? 'fresh water' : `salt water of ${backPpt} ppt`, systemName) },
-        })),
-      ]),
+          facts: factsOf(step, backPpt === 0 ? 'fresh water' : `salt water of ${backPpt} ppt`),
+        }));
+      }),
   }),
   'match-read': defineDue({
     harm: 'tank',

@@ -5,14 +5,13 @@ import type { HouseState } from '#core/catalogue/index.ts';
 import type { Mark } from '#core/journal/index.ts';
 import { flag, json, makeAsk, number, orNull, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { grouped, personName } from '../now/rows.ts';
+import { grouped, IS_EXPECTED, personName } from '../now/rows.ts';
 
 /** The end of an order or a wish as a mark; `column` names it. */
 const ended = (table: string, column: string, id: string) =>
   `(select json_object('entry', entry, 'by', ${personName('by')}, 'atMs', at_ms) from ${table} where ${column} = ${id} and voided_by is null order by at_ms limit 1)`;
 /** The crate of order `o`: on its way or here; one that was given up is none. */
-const CRATE_OF = `p_crate c where c.of_order = o.id and c.voided_by is null
-  and (not exists (select 1 from p_given_up u where u.crate = c.id and u.voided_by is null) or exists (select 1 from p_arrival i where i.crate = c.id and i.voided_by is null))`;
+const CRATE_OF = `p_crate c where c.of_order = o.id and c.voided_by is null and ${IS_EXPECTED}`;
 const ORDERED = `exists (select 1 from p_order_line l where l.wish = w.id and l.voided_by is null
   and not exists (select 1 from p_order_end e where e.of_order = l.of_order and e.voided_by is null))`;
 

@@ -28,9 +28,11 @@ export function present<T>(value: T | null): T | undefined {
 
 /** How far back a crate still counts as on its way or open on the dock. */
 export const CRATE_WINDOW_MS = 30 * DAY_MS;
-/** Crate `c` is recent: promised, or written down, since the instant that is given twice, and not given up before it came. An old list taken in today is of today. */
-export const RECENT_CRATE = `(c.promised_at_ms > ? or (select recorded_at_ms from entry where id = c.entry) > ?)
-  and (not exists (select 1 from p_given_up u where u.crate = c.id and u.voided_by is null) or exists (select 1 from p_arrival i where i.crate = c.id and i.voided_by is null))`;
+/** Crate `c` was not given up, or came all the same. */
+export const IS_EXPECTED =
+  '(not exists (select 1 from p_given_up u where u.crate = c.id and u.voided_by is null) or exists (select 1 from p_arrival i where i.crate = c.id and i.voided_by is null))';
+/** Crate `c` is recent: promised, or written down, since the instant that is given twice, and not given up. An old list taken in today is of today. */
+export const RECENT_CRATE = `(c.promised_at_ms > ? or (select recorded_at_ms from entry where id = c.entry) > ?) and ${IS_EXPECTED}`;
 
 /** Every species with all its names. */
 export function prepareSpeciesNames(client: Database.Database) {

@@ -3,7 +3,18 @@ import type Database from 'better-sqlite3';
 import type { PrepLineCard } from '#contract/views.ts';
 import { openQuestions } from '#core/dock/index.ts';
 import { livingOn, refuseUnfit, type PlacementState } from '#core/placement/index.ts';
-import { prepLines, residentOf, type LaidMatch, type PrepareSettings, type PrepFacts, type PrepNote } from '#core/prepare/index.ts';
+import {
+  againstLaid,
+  matchedWater,
+  prepLines,
+  residentOf,
+  type MatchedState,
+  type SettledStep,
+  type LaidMatch,
+  type PrepareSettings,
+  type PrepFacts,
+  type PrepNote,
+} from '#core/prepare/index.ts';
 import type { SpeciesFields } from '#core/species/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import { AHEAD_MS, type DueFacts } from '#core/today/index.ts';
@@ -29,7 +40,7 @@ export type ComingCrate = {
 export function preparePreparing(client: Database.Database) {
   const ask = makeAsk(client);
   const settings = settingsState(client);
-  const state: PlacementState = {
+  const state: PlacementState & MatchedState = {
     ...settings,
     ...quarantineState(client, settings),
     ...placementState(client),
@@ -71,7 +82,7 @@ export function preparePreparing(client: Database.Database) {
   );
   const readAt = ask.all(
     { ...pick(t.reading, 'quantity'), atMs: t.reading.atMs },
-    "select quantity, at_ms atMs from now_reading where subject = ? and quantity in ('temperature', 'salinity', 'pH')",
+    "select quantity, max(at_ms) atMs from p_reading where subject = ? and source = 'measured' and quantity in ('temperature', 'salinity', 'pH') and voided_by is null group by quantity",
   );
   const matches = ask.all(
     { match: t.matchPlan.id, ...pick(t.matchPlan, 'entry', 'crate', 'system', 'facts') },
@@ -158,7 +169,13 @@ export function preparePreparing(client: Database.Database) {
       return { ...line, ...(ticked ? { ticked } : {}) };
     });
   };
+  /** Why the next step of a match is not to be made as it was laid down. */
+  const unfitFor = (match: LaidRow) => {
+    const { salinityPpt } = system(match.system)!;
+    return againstLaid(match, { ...matchedWater(match.system, state), salinityPpt, readMs: match.salinityReadMs });
+  };
   return {
+    unfitFor,
     crates: comingSince,
     lines: linesOf,
     /** Of each crate what is open by now or within a day; what was ticked or lies further ahead is not counted. */
@@ -177,7 +194,7 @@ export function preparePreparing(client: Database.Database) {
   };
 }
 
-/** Matches that were laid down and the steps of each that are settled: of crates on their way and of those that came. */
+/** Matches that were laid down and the steps of each that are settled. Where a crate is given up its system goes back all the same, from then on. */
 export function prepareMatches(client: Database.Database) {
   const ask = makeAsk(client);
   const laid = ask.all(
@@ -191,18 +208,17 @@ export function prepareMatches(client: Database.Database) {
       atMs: t.matchPlan.atMs,
       actId: t.entry.actId,
       salinityReadMs: orNull(number),
-      settled: json<{ step: string; atMs: number }[]>(),
+      settled: json<SettledStep[]>(),
     },
     `
-    select m.id "match", m.entry, m.crate, m.system, m.facts, w.name systemName, c.label crateLabel, a.at_ms arrivedAtMs, ${personName('m."by"')} by, m.at_ms atMs,
+    select m.id "match", m.entry, m.crate, m.system, m.facts, w.name systemName, c.label crateLabel, coalesce(a.at_ms, (select at_ms from p_given_up u where u.crate = c.id and u.voided_by is null order by at_ms limit 1)) arrivedAtMs, ${personName('m."by"')} by, m.at_ms atMs,
       (select act_id from entry where id = m.entry) actId,
-      (select max(at_ms) from p_reading r where r.subject = m.system and r.quantity = 'salinity' and r.voided_by is null) salinityReadMs,
-      (select json_group_array(json_object('step', substr(d.due, instr(d.due, ':match-step:') + 12), 'atMs', d.at_ms)) from p_due d where d.due >= m.entry || ':match-step:' and d.due < m.entry || ':match-step;' and d.kind <> 'snoozed' and d.voided_by is null) settled
+      (select max(at_ms) from p_reading r where r.subject = m.system and r.quantity = 'salinity' and r.source = 'measured' and r.voided_by is null) salinityReadMs,
+      (select json_group_array(json_object('step', substr(d.due, instr(d.due, ':match-step:') + 12), 'kind', d.kind, 'atMs', d.at_ms)) from p_due d where d.due >= m.entry || ':match-step:' and d.due < m.entry || ':match-step;' and d.kind <> 'snoozed' and d.voided_by is null) settled
     from p_match m join p_system w on w.id = m.system join p_crate c on c.id = m.crate and c.voided_by is null
       left join p_arrival a on a.crate = c.id and a.voided_by is null
     where m.voided_by is null and m.at_ms > ?
       and m.entry = (select entry from p_match x where x.crate = m.crate and x.system = m.system and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)
-      and (a.entry is not null or not exists (select 1 from p_given_up u where u.crate = c.id and u.voided_by is null))
     order by m.at_ms, m.entry`,
   );
   return (sinceMs: number) =>
@@ -214,14 +230,16 @@ export function prepareMatches(client: Database.Database) {
     }));
 }
 
-/** A way back by the day may take weeks. */
-const MATCHED_MS = 60 * DAY_MS;
+/** As long as a way back may be laid down, and the time before it. */
+const MATCHED_MS = 540 * DAY_MS;
 /** What is due of getting ready, and of matches. */
 export function preparePreparation(client: Database.Database) {
   const preparing = preparePreparing(client);
   const matches = prepareMatches(client);
   return (sinceMs: number, rules: PrepareSettings, now: number): Pick<DueFacts, 'preparing' | 'matches'> => ({
     preparing: preparing.due(sinceMs, rules, now),
-    matches: matches(now - MATCHED_MS),
+    matches: matches(now - MATCHED_MS).map((match) => ({ ...match, unfit: preparing.unfitFor(match).length > 0 })),
   });
 }
+
+type LaidRow = ReturnType<ReturnType<typeof prepareMatches>>[number];

@@ -110,7 +110,7 @@ it('a match is laid down, its swaps are due at their hours, then the reading; th
   const entry = view().systems[0]!.laid!.entry;
   house.wait(17 * HOUR_MS);
   house.must(KEEPER, { kind: 'due.done', payload: { due: `${entry}:match-step:swap-1` } });
-  expect(view().systems[0]!.laid!.settled).toEqual(['swap-1']);
+  expect(view().systems[0]!.laid!.settled).toMatchObject([{ step: 'swap-1', kind: 'done' }]);
   expect(dueOf('match-read').length).toBe(1);
   house.wait(HOUR_MS);
   house.must(KEEPER, read('salinity', 28));
@@ -138,9 +138,9 @@ it('is judged by who lives on the water: too steep, or not their water, a lead m
   expect(wrong({ system: 'none' })).toEqual(['unknown']);
   expect(wrong({ fromPpt: 30 })).toEqual(['match.otherSalinity']);
   expect(wrong({ back: [{ afterH: 24, litres: 150, toPpt: 32 }] })).toEqual(['match.badSteps']);
-  // All of the way back in a day is more than the house's rule.
+  // All of the way back in a day is more than the newcomers bear, and than the house's rule.
   const back = [{ afterH: 24, litres: (300 * 4) / (37 - 28), toPpt: 32 }];
-  expect(wrong({ back, backPpt: 37 })).toEqual(['match.steep']);
+  expect(wrong({ back, backPpt: 37 })).toEqual(['match.steep', 'match.steep']);
   // Nobody lived there, and one swap was enough; now somebody does, and the same plan is too steep for them.
   const plain = laid();
   house.must(LEAD, stock('old', 'G1'));
@@ -158,6 +158,36 @@ it('where it stands must be known: a salinity that nobody read of late asks for 
   });
   expect(house.codes(KEEPER, laid())).toEqual(['match.notRead']);
   house.must(KEEPER, { ...laid(), overrules: [{ code: 'match.notRead', reason: 'dipped a glass in it just now' }] });
+});
+
+it('what was laid down is judged again: who moved in since, what was read since; and there is no way back where no swap was made', () => {
+  coming();
+  house.must(KEEPER, laid());
+  const said = () => view().systems[0]!.laid!.against.map(({ code }) => code);
+  const due = () => dueOf('match-step').map(({ facts }) => facts.what!.includes('Not before a lead has seen it'));
+  expect([said(), due()]).toEqual([[], [false]]);
+  house.wait(HOUR_MS);
+  const act = house.must(KEEPER, read('salinity', 29));
+  expect([said(), due()]).toEqual([['match.otherSalinity'], [true]]);
+  house.must(KEEPER, undo(act));
+  expect(said()).toEqual([]);
+  house.must(LEAD, stock('old', 'G1'));
+  expect(said()).toContain('match.steep');
+  expect(due()).toEqual([true]);
+  house.must(KEEPER, { kind: 'crate.arrived', payload: { crate: 'crate-1', carton: 'dry' } });
+  house.wait(3 * DAY_MS);
+  expect(dueOf('match-step')).toEqual([]);
+});
+
+it('where a crate is given up after a swap, its system goes back from then on', () => {
+  coming();
+  house.must(KEEPER, laid());
+  house.wait(17 * HOUR_MS);
+  house.must(KEEPER, { kind: 'due.done', payload: { due: `${view().systems[0]!.laid!.entry}:match-step:swap-1` } });
+  const givenUp = house.now();
+  house.must(KEEPER, { kind: 'crate.givenUp', payload: { crate: 'crate-1', why: 'lost' } });
+  house.wait(HOUR_MS);
+  expect(dueOf('match-step').map(({ step, fromMs }) => [step, fromMs])).toEqual([['back-1', givenUp + DAY_MS]]);
 });
 
 it('a plan made before the water was read anew is another plan', () => {

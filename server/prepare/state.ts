@@ -9,7 +9,7 @@ export function prepareState(client: Database.Database): Pick<HouseState, 'findP
   return {
     salinityReadMs: ask.value(
       t.reading.atMs,
-      "select at_ms from p_reading where subject = ? and quantity = 'salinity' and voided_by is null order by at_ms desc limit 1",
+      "select at_ms from p_reading where subject = ? and quantity = 'salinity' and source = 'measured' and voided_by is null order by at_ms desc limit 1",
     ),
     findPrepLine: ask.get(
       { waits: flag },

@@ -28,7 +28,7 @@ export const makePrepareView: MakeView<'prepare'> = (client) => {
         ...(system.readAtMs.salinity === undefined ? {} : { readMs: system.readAtMs.salinity }),
         residents: [...new Set(system.residents.map(({ label }) => label))],
         ...(offer ? { offer } : {}),
-        ...(match ? { laid: { ...match, settled: match.settled.map(({ step }) => step) } } : {}),
+        ...(match ? { laid: { ...match, against: preparing.unfitFor(match).map(({ code, facts }) => ({ code, facts })) } } : {}),
       };
     });
     return {

@@ -22,6 +22,8 @@ type Props = {
 
 export function LineForm({ start, supplier, species, came, newId, onDone, onLeave }: Props) {
   const [line, setLine] = useState(() => start ?? emptyLine(newId()));
+  // How many are to come alive, once more than that were ordered for it; a count by hand is a new wish.
+  const [wanted, setWanted] = useState<number>();
   const set = (part: Partial<TypedLine>) => setLine((now) => ({ ...now, ...part }));
   const fault = lineFault(line);
   const known = species.find(({ id }) => id === line.species);
@@ -40,8 +42,26 @@ export function LineForm({ start, supplier, species, came, newId, onDone, onLeav
           }))
         }
       />
-      <CountField label="Heads" value={line.n} min={1} max={MOST_ORDERED} onChange={(n) => set({ n })} />
-      <Advice came={came} supplier={supplier} line={line} onTake={(n) => set({ n })} />
+      <CountField
+        label="Heads"
+        value={line.n}
+        min={1}
+        max={MOST_ORDERED}
+        onChange={(n) => {
+          setWanted(undefined);
+          set({ n });
+        }}
+      />
+      <Advice
+        came={came}
+        supplier={supplier}
+        line={line}
+        wanted={wanted}
+        onTake={(n) => {
+          setWanted(wanted ?? line.n);
+          set({ n });
+        }}
+      />
       <div className="pair">
         <Text id="size" label="About so long, cm" value={line.sizeCm} max={8} onSet={(sizeCm) => set({ sizeCm })} />
         <Text id="price" label="Price of one" value={line.price} max={20} onSet={(price) => set({ price })} />
@@ -65,6 +85,7 @@ export function LineForm({ start, supplier, species, came, newId, onDone, onLeav
           disabled={fault !== undefined}
           onClick={() => {
             onDone(line);
+            setWanted(undefined);
             if (!start) setLine(emptyLine(newId()));
           }}
         >
@@ -94,16 +115,18 @@ function Advice({
   came,
   supplier,
   line,
+  wanted = line.n,
   onTake,
 }: {
   came: OrdersView['came'];
   supplier: string;
   line: TypedLine;
+  /** Alive; more may be ordered for it. */
+  wanted?: number;
   onTake: (n: number) => void;
 }) {
-  const [wanted, setWanted] = useState<number>();
   if (supplier === '' || line.label === '') return null;
-  const found = adviceFor(came, { supplier, species: line.species, wanted: wanted ?? line.n });
+  const found = adviceFor(came, { supplier, species: line.species, wanted });
   if (!found) return <p className="soft tight">Nothing came from them yet: how many arrive alive is not known.</p>;
   const { ofKind, lived, died, quantity } = found;
   const record = `${died} of ${lived + died} ${ofKind ? line.label : 'of all that they sent'} came dead`;
@@ -112,18 +135,11 @@ function Advice({
       {record}.{' '}
       {quantity === undefined
         ? 'By that no order of a usual size is enough.'
-        : quantity.order === (wanted ?? line.n)
+        : quantity.order === wanted
           ? 'By that it is enough for as many alive.'
-          : `For ${wanted ?? line.n} alive in ${Math.round(ORDER_SURE * 10)} of 10 crates order ${quantity.order} at least (estimate).`}{' '}
+          : `For ${wanted} alive in ${Math.round(ORDER_SURE * 10)} of 10 crates order ${quantity.order} at least (estimate).`}{' '}
       {quantity !== undefined && quantity.order > line.n && (
-        <Button
-          variant="quiet"
-          className="btn-quiet"
-          onClick={() => {
-            setWanted(wanted ?? line.n);
-            onTake(quantity.order);
-          }}
-        >
+        <Button variant="quiet" className="btn-quiet" onClick={() => onTake(quantity.order)}>
           Order {quantity.order}
         </Button>
       )}

@@ -1,13 +1,14 @@
 // One system that some of a crate goes to: how it stands, whether a match is worth it, litres and hours, what it does to those who live there, and the way back.
 import Button from 'react-bootstrap/Button';
 import type { PreparedCrate, PrepSystemCard } from '#contract/views.ts';
-import type { BackStep, SwapStep } from '#core/prepare/index.ts';
+import type { BackStep, SettledStep, SwapStep } from '#core/prepare/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { newId } from '../data/house.ts';
 import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
+import { sayRefusal } from '../words/refusals.ts';
 import { plural } from '../words/text.ts';
 import { matchEntry } from './draft.ts';
 import css from './prepare.module.scss';
@@ -41,10 +42,12 @@ export function MatchCard({ system, crate }: { system: PrepSystemCard; crate: Pr
   );
 }
 
+const settledOf = (settled: readonly SettledStep[], index: number) => settled.find(({ step }) => step === `swap-${index + 1}`);
+const isSettled = (settled: readonly SettledStep[], index: number) => settledOf(settled, index) !== undefined;
 const SAME_PPT = 0.5;
 /** The bags are said to be at another salinity by now, or come before its last swap, while some of it is still to be done. */
 function isOther(laid: NonNullable<PrepSystemCard['laid']>, { stated, promisedAtMs }: PreparedCrate): boolean {
-  if (laid.swaps.every((_, index) => laid.settled.includes(`swap-${index + 1}`))) return false;
+  if (laid.swaps.every((_, index) => isSettled(laid.settled, index))) return false;
   const { salinityPpt } = stated;
   // Short of it a plan may be that was made too late; past it, or without knowing, it is another.
   const isPast =
@@ -121,16 +124,23 @@ function Offer({ system, crate, offer }: { system: PrepSystemCard; crate: Prepar
 }
 
 function Laid({ laid }: { laid: NonNullable<PrepSystemCard['laid']> }) {
+  const units = useUnits();
   const { when } = useTimes();
   const { person } = useMe();
   const { recordAction, undo } = useActions();
-  const { by, atMs, swaps, back, backPpt, of: water, settled, entry } = laid;
-  const next = swaps.findIndex((_, index) => !settled.includes(`swap-${index + 1}`));
+  const { by, atMs, swaps, back, backPpt, of: water, settled, entry, against } = laid;
+  const next = swaps.findIndex((_, index) => !isSettled(settled, index));
   return (
     <>
       <p className="tight">
         Laid down by {by}, {when(atMs)}; with {water === 'fresh' ? 'fresh water' : `salt water of ${laid.waterPpt} ppt`}:
       </p>
+      {next >= 0 && against.length > 0 && (
+        <Caution strong>
+          <b>Not as it was laid down.</b> {against.map((reason) => sayRefusal(reason, { when, units })).join(' ')} Ask a lead before the
+          next swap.
+        </Caution>
+      )}
       <Swaps swaps={swaps} settled={settled} />
       {back.length > 0 && (
         <div>
@@ -158,7 +168,7 @@ function Laid({ laid }: { laid: NonNullable<PrepSystemCard['laid']> }) {
   );
 }
 
-function Swaps({ swaps, settled = [] }: { swaps: readonly SwapStep[]; settled?: readonly string[] }) {
+function Swaps({ swaps, settled = [] }: { swaps: readonly SwapStep[]; settled?: readonly SettledStep[] }) {
   const { when } = useTimes();
   const { say } = useUnits();
   return (
@@ -166,7 +176,7 @@ function Swaps({ swaps, settled = [] }: { swaps: readonly SwapStep[]; settled?: 
       {swaps.map(({ atMs, litres, toPpt }, index) => (
         <li key={atMs}>
           <span className="num">{when(atMs)}</span>: {say('volume', tenth(litres))} out, as much in; then {say('salinity', tenth(toPpt))}
-          {settled.includes(`swap-${index + 1}`) && <b> done</b>}
+          {settledOf(settled, index) && <b> {settledOf(settled, index)!.kind === 'done' ? 'done' : 'left out'}</b>}
         </li>
       ))}
     </ol>

@@ -165,11 +165,12 @@ function Step({ step, bag, row, first, pinned, at, onPin }: StepProps) {
   );
 }
 
-function sayStand(bag: BenchBag, { standMin, known }: UnpackRow): string {
+function sayStand(bag: BenchBag, { standMin, known, toBucket }: UnpackRow): string {
   const minutes = `${Math.round(standMin)} min`;
   const tank = bag.tank?.code;
   if (bag.clean) return `in clean water${tank ? `, then ${tank}` : ''}`;
   if (bag.afloat) return `afloat in ${tank}`;
-  if (known && standMin < 1) return `${tank ? `into ${tank}` : 'no tank yet'}, no float needed`;
-  return `${tank ? `float in ${tank}` : 'no tank yet, float'} ${known ? minutes : `about ${minutes}, not read yet`}`;
+  if (toBucket) return `clean water now, not afloat${tank ? `; then ${tank}` : ''}`;
+  if (known && standMin < 1) return `${tank ? `for ${tank}` : 'no tank yet'}, as warm as the tank: the bench says how`;
+  return `${tank ? `float in ${tank}` : 'no tank yet, float'} ${known ? minutes : `about ${minutes}, not read of late`}`;
 }

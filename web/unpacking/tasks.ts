@@ -1,7 +1,7 @@
 // A crate's bags as work to be ordered: how long each lasts closed, how long it floats, what goes to clean water. No screen in here: it runs in a worker.
 import { knownBagOf } from '#contract/bench/known.ts';
 import type { BenchBag, UnpackingView } from '#contract/views.ts';
-import { closedBag, inputOf, USUAL_BAG_L, type KnownTank, type LimitName } from '#core/bench/index.ts';
+import { closedBag, inputOf, LIKE_THEIRS, temperatureNow, USUAL_BAG_L, type KnownTank, type LimitName } from '#core/bench/index.ts';
 import { unpackingOrder, type UnpackBag, type UnpackPlan } from '#core/dock/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
 import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
@@ -9,10 +9,10 @@ import { floatTime } from '#core/water/index.ts';
 import { wantsCleanWater } from '../dock/route.ts';
 
 export type UnpackQuestion = { view: Omit<UnpackingView, 'seq'>; rules: HouseRules; now: number; pinned?: string };
-/** `known` = whether the float's minutes rest on a temperature that somebody read. */
 /** `limit` = what ends it first by the best guess; foul water is outside what can be computed. */
 export type Reserve = { reserveMin: number; limit?: LimitName | 'foul' };
-export type UnpackRow = Reserve & { bag: string; standMin: number; known: boolean };
+/** `known` = the float's minutes rest on a temperature that was read of late. `toBucket` = into clean water, never afloat. */
+export type UnpackRow = Reserve & { bag: string; standMin: number; known: boolean; toBucket: boolean };
 export type UnpackAnswer = { plan: UnpackPlan; rows: UnpackRow[]; atMs: number };
 
 /** Nobody has read the bag: an ordinary float. A judgement. */
@@ -43,20 +43,23 @@ export function reserveOf(bag: BenchBag, { rules, now }: Pick<UnpackQuestion, 'r
     : { reserveMin: (hours * HOUR_MS) / MINUTE_MS, ...(first ? { limit: first.limit } : {}) };
 }
 
-/** Minutes afloat, by the temperature that was read or stated. */
-function floatOf(bag: BenchBag, rules: HouseRules): { standMin: number; known: boolean } {
-  const read = bag.readings.temperature?.value;
-  const bagC = read ?? bag.stated.temperatureC;
-  if (bagC === undefined || !bag.system) return { standMin: USUAL_FLOAT_MIN, known: false };
-  const { minutes } = floatTime({ bagC, tankC: bag.system.temperatureC, volumeL: bag.waterL ?? USUAL_BAG_L, withinC: rules.floatWithinC });
-  return { standMin: minutes, known: read !== undefined };
+/** Minutes afloat, by the temperature that was read, for the coldest or warmest that it may be by now; by the stated one until somebody read it. */
+function floatOf(bag: BenchBag, { rules, now }: Pick<UnpackQuestion, 'rules' | 'now'>): { standMin: number; known: boolean } {
+  const { temperature } = bag.readings;
+  const waterL = bag.waterL ?? USUAL_BAG_L;
+  const read = temperature && temperatureNow(temperature, { waterL, roomC: rules.ambient.roomC, now });
+  const ends = read ? [read.low, read.high] : bag.stated.temperatureC === undefined ? [] : [bag.stated.temperatureC];
+  if (ends.length === 0 || !bag.system) return { standMin: USUAL_FLOAT_MIN, known: false };
+  const tankC = bag.system.temperatureC;
+  const minutes = ends.map((bagC) => floatTime({ bagC, tankC, volumeL: waterL, withinC: rules.floatWithinC }).minutes);
+  return { standMin: Math.max(...minutes), known: read !== undefined && read.high - read.low <= LIKE_THEIRS.temperature };
 }
 
 export function tasksOf({ view, rules, now }: UnpackQuestion): { tasks: UnpackBag[]; rows: UnpackRow[] } {
   const due = new Map(view.floats.map(({ bag, dueAtMs }) => [bag, dueAtMs]));
   const made = view.bags.map((bag): { task: UnpackBag; row: UnpackRow } => {
     const toBucket = wantsCleanWater(bag, rules);
-    const { standMin: floats, known } = floatOf(bag, rules);
+    const { standMin: floats, known } = floatOf(bag, { rules, now });
     const state = bag.clean ? 'in a bucket' : bag.afloat ? 'afloat' : 'closed';
     const cleanLeft = bag.clean && Math.max(0, (bag.clean.atMs - now) / MINUTE_MS + rules.cleanWaterMin);
     const floatLeft = Math.max(0, ((due.get(bag.bag) ?? now) - now) / MINUTE_MS);
@@ -72,7 +75,7 @@ export function tasksOf({ view, rules, now }: UnpackQuestion): { tasks: UnpackBa
         standMin,
         reserveMin: reserve.reserveMin,
       },
-      row: { bag: bag.bag, ...reserve, standMin, known: known || bag.afloat || toBucket },
+      row: { bag: bag.bag, ...reserve, standMin, toBucket, known: known || bag.afloat || toBucket },
     };
   });
   return { tasks: made.map(({ task }) => task), rows: made.map(({ row }) => row) };

@@ -29,7 +29,11 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
   'match-step': {
     says: ({ facts }) => `Swap ${facts.what} (match for ${facts.crateLabel})`,
     name: 'a swap of a match',
-    leads: ({ facts }) => ({ to: `/dock/prepare?crate=${facts.crate}`, doing: 'To the plan' }),
+    // Once the crate is here nothing is got ready for it: its page tells what came.
+    leads: ({ facts, step }) =>
+      step.startsWith('back')
+        ? { to: `/dock/report?crate=${facts.crate}`, doing: 'To the crate' }
+        : { to: `/dock/prepare?crate=${facts.crate}`, doing: 'To the plan' },
   },
   'match-read': {
     says: ({ facts }) => `Read the salinity of ${facts.what}: is it where ${facts.crateLabel} wants it?`,

@@ -25,6 +25,8 @@ export function sayPrep(what: PrepWhat, { units, when }: Ways): string {
     case 'salt':
       return `Mix ${say('volume', Math.ceil(what.litres))} of salt water at ${say('salinity', what.ppt)}: ${what.kg.toFixed(1)} kg of mix by the yield on its label`;
     case 'first aid':
+      if (what.type === 'unknown')
+        return `${say('volume', what.litres)} of clean water like theirs, aerated, for first aid: whether it is fresh or salt is not known yet`;
       return what.type === 'fresh'
         ? `${say('volume', what.litres)} of clean fresh water at the bags’ temperature, aerated, for first aid`
         : `${say('volume', what.litres)} of clean salt water at the bags’ temperature and salinity, aerated, for first aid${what.stated.salinityPpt === undefined ? ': theirs is not known yet' : ` (said to be ${say('salinity', what.stated.salinityPpt)})`}`;

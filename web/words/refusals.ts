@@ -59,6 +59,8 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'match.notRead': ({ days }) =>
     `${days === undefined ? 'Its salinity was never read' : `Its salinity was read ${days} days ago`}: read it first, for all litres follow from it.`,
   'match.steep': ({ ppt, limit, who }) => `A change of ${ppt} ppt is more than ${who} tolerates: at most ${limit} ppt.`,
+  'match.treated': ({ what }) =>
+    `It is under ${what}: a swap takes the medicine down. Wait for its end, or dose the new water to the same level by the label.`,
   'match.outside': ({ ppt, who }) => `At ${ppt} ppt it is no water for ${who}, who live there.`,
   'prep.waitsForNothing': () => 'This line waits for nothing.',
   'crate.alreadyGivenUp': (facts, { when }) => `This crate is waited for no longer: ${by(facts, when)}.`,
@@ -188,6 +190,7 @@ export function sayAll(refusals: readonly Refusal[], code: string, voice: Voice)
 const OVERRULED: Partial<Record<RefusalCode, string>> = {
   'match.notRead': 'salinity not read of late',
   'match.steep': 'a match faster than is borne',
+  'match.treated': 'a match under treatment',
   'match.outside': 'water that is not theirs',
   'cost.leftCleared': 'cleared fish meet quarantine',
   'crate.longPacked': 'packed long ago',
