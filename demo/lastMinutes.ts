@@ -167,4 +167,16 @@ export function tellPreparing({ teller, at }: Story): void {
   });
   teller.tell(at(0, 7, 38), 'wim', { kind: 'prep.moved', payload: { line, untilMs: at(-1, 8, 30), why: 'the courier says half past' } });
   teller.tell(at(0, 7, 38), 'pia', { kind: 'prep.ticked', payload: { crate, step: 'hands' } });
+  for (const { box, ...found } of [
+    {
+      box: 1,
+      inside: 'damp' as const,
+      packs: 'spent' as const,
+      airC: 20.5,
+      cameAlong: ['packing list' as const],
+      note: 'a corner of the liner is torn',
+    },
+    { box: 2, inside: 'dry' as const, packs: 'spent' as const, airC: 21, cameAlong: ['food' as const] },
+  ])
+    teller.tell(at(0, 7, 38), 'bram', { kind: 'box.opened', payload: { crate: 'pelican-0', box, ...found } });
 }

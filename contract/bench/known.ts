@@ -1,5 +1,6 @@
 // A bag of the bench view as the computation knows it: the same on a screen and where the house judges.
 import type { KnownBag, KnownTank } from '#core/bench/index.ts';
+import { isFoul, isSoft } from '#core/dock/index.ts';
 import type { Reading } from '#core/water/index.ts';
 import type { BenchBag } from './views.ts';
 
@@ -17,10 +18,11 @@ export function knownBagOf(bag: BenchBag): KnownBag {
     sizeCm: bag.sizeCm,
     packedAtMs: bag.packedAtMs,
     waterL: bag.waterL,
-    soft: bag.landed?.bagCondition === 'soft',
-    foul: bag.landed?.bagCondition === 'foul' || (bag.landed?.dead ?? 0) > 0,
+    soft: bag.landed !== undefined && isSoft(bag.landed.bagCondition),
+    foul: bag.landed !== undefined && (isFoul(bag.landed.bagCondition) || bag.landed.dead > 0),
     transit: bag.transit,
     packedWith: bag.packedWith,
+    boxC: bag.boxC,
     stated: bag.stated,
     readings: bag.readings,
     siblings: bag.siblings,

@@ -36,6 +36,8 @@ export type BenchBag = BagCard & {
   transit: SupplierAdded['transit'];
   /** Answered by who sent it. */
   packedWith?: 'oxygen' | 'air';
+  /** Of the air in its box when that was opened, °C. */
+  boxC?: number;
   /** What is known of its kind that the bench asks for. */
   kind?: Pick<SpeciesAdded, 'is' | 'tolerance' | 'water' | 'salinityPpt' | 'temperatureC'>;
   /** Bags of its lot in hand, this one counted. */

@@ -1,104 +1,36 @@
 // Kinds of entries about suppliers, crates, bags.
-import { array, string, type Schema } from 'yup';
+import { array, string } from 'yup';
 import {
   BAG_CONDITIONS,
+  CAME_ALONG,
   CARTONS,
-  CLAIM_FROM,
   CONDITIONS,
+  INSIDES,
+  PACKS,
   PACKED_WITH,
   ROUTES,
-  TRANSITS,
+  SEXES_SEEN,
   type ListedBag,
   type ListedLot,
-  type StatedWater,
-  type SupplierFacts,
   type DockEntries,
 } from '#core/dock/index.ts';
-import { LIST_FIELDS } from '#core/intake/index.ts';
-import { ORIGINS } from '#core/lots/index.ts';
+import { ORIGINS, SURENESS } from '#core/lots/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { claimKinds } from './claimKinds.ts';
 import { orderKinds } from './orderKinds.ts';
+import { stated, supplierKinds } from './supplierKinds.ts';
 import { currency, price } from './money.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { AT } from '../basics/example.ts';
-import { choice, closed, count, finite, id, instant, list, maybe, note, someOf, text, uuid } from '../basics/fields.ts';
-import { centimetres, litres, schemaOf, type Shape } from '../basics/shapes.ts';
+import { choice, count, finite, id, instant, list, maybe, note, someOf, text, uuid } from '../basics/fields.ts';
+import { centimetres, litres, schemaOf } from '../basics/shapes.ts';
 
-/** What the supplier says of the shipping water. */
-const stated = () =>
-  schemaOf<StatedWater>({
-    temperatureC: finite(0, 50).optional(),
-    salinityPpt: finite(0, 50).optional(),
-    salinitySaid: text(40).optional(),
-    pH: finite(4, 11).optional(),
-  });
 const told = () =>
   maybe({ lastMeal: text(200).optional(), caught: text(200).optional(), packedWith: string().oneOf(PACKED_WITH).optional() });
-const supplierFacts: Shape<SupplierFacts> = {
-  note: note(),
-  usualH: finite(0, 240).optional(),
-  delayH: finite(0, 240).optional(),
-  ships: stated().default(undefined).optional(),
-  origins: array().of(choice(ORIGINS)).min(1).max(ORIGINS.length).optional(),
-  claim: maybe({
-    withinH: finite(0.25, 720).required(),
-    from: choice(CLAIM_FROM),
-    leastDead: count(1, 1000),
-    evidence: text(300).optional(),
-  }),
-  contact: text(300).optional(),
-};
-/** What is known no more is said to be so. */
-const orNothing = (shape: Shape<SupplierFacts>) =>
-  Object.fromEntries(Object.entries(shape).map(([name, schema]) => [name, (schema as Schema<unknown>).nullable()]));
-
 export const dockKinds: Kinds<DockEntries> = {
   ...claimKinds,
   ...orderKinds,
-  'supplier.added': defineKind({
-    minRole: 'keeper',
-    undo: 'never',
-    topics: ['dock'],
-    schema: {
-      supplier: id(),
-      name: text(),
-      transit: choice(TRANSITS),
-      ...supplierFacts,
-    },
-    example: { supplier: 'pelican-yard', name: 'Pelican Yard Imports', transit: 'overnight', note: 'ships low' },
-  }),
-  'supplier.changed': defineKind({
-    minRole: 'keeper',
-    undo: 'never',
-    topics: ['dock', 'stock'],
-    schema: { supplier: id(), basedOn: uuid(), fields: someOf({ name: text(), transit: choice(TRANSITS), ...orNothing(supplierFacts) }) },
-    example: {
-      supplier: 'pelican-yard',
-      basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5',
-      fields: {
-        usualH: 24,
-        ships: { salinityPpt: 27.5, salinitySaid: '1.0205 sg 25/25', temperatureC: 24 },
-        claim: { withinH: 4, from: 'arrival', leastDead: 1, evidence: 'a photograph of the closed bag' },
-        contact: null,
-      },
-    },
-  }),
-  'supplier.taught': defineKind({
-    minRole: 'keeper',
-    undo: 'self',
-    topics: ['dock'],
-    schema: {
-      supplier: id(),
-      columns: list(closed({ heading: text(), field: choice([...LIST_FIELDS, 'nothing'] as const) }), { max: 60 }),
-      names: list(closed({ heard: text(), species: id() }), { max: 1000 }),
-    },
-    example: {
-      supplier: 'pelican-yard',
-      columns: [{ heading: 'Stück', field: 'count' }],
-      names: [{ heard: 'red gobi', species: 'firefish' }],
-    },
-  }),
+  ...supplierKinds,
   'crate.expected': defineKind({
     minRole: 'keeper',
     undo: 'self',
@@ -172,6 +104,21 @@ export const dockKinds: Kinds<DockEntries> = {
     schema: { crate: id(), carton: choice(CARTONS), note: note() },
     example: { crate: 'pelican-0', carton: 'damp', note: 'heat pack cold' },
   }),
+  'box.opened': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['dock', 'bench'],
+    schema: {
+      crate: id(),
+      box: count(1, 500).optional(),
+      inside: string().oneOf(INSIDES).optional(),
+      packs: string().oneOf(PACKS).optional(),
+      airC: finite(-20, 60).optional(),
+      cameAlong: array().of(choice(CAME_ALONG)).max(CAME_ALONG.length).optional(),
+      note: note(),
+    },
+    example: { crate: 'pelican-0', box: 1, inside: 'wet', packs: 'spent', airC: 19.5, cameAlong: ['food'], note: 'the liner is torn' },
+  }),
   'bag.landed': defineKind({
     minRole: 'trainee',
     undo: 'self',
@@ -186,6 +133,8 @@ export const dockKinds: Kinds<DockEntries> = {
       condition: choice(CONDITIONS),
       each: maybe({ fit: count().optional(), tired: count().optional(), poor: count().optional(), critical: count().optional() }),
       bagCondition: choice(BAG_CONDITIONS),
+      sizeCm: centimetres().optional(),
+      sex: string().oneOf(SEXES_SEEN).optional(),
       newBag: maybe({ label: text(20), box: count(0, 500), waterL: litres() }),
       newLot: maybe({
         label: text(),
@@ -194,6 +143,8 @@ export const dockKinds: Kinds<DockEntries> = {
         sizeCm: finite(0.1, 300).optional(),
         origin: choice(ORIGINS),
         insteadOf: string().max(64).optional(),
+        sure: string().oneOf(SURENESS).optional(),
+        evidence: text(200).optional(),
       }),
       note: note(),
     },

@@ -1,7 +1,9 @@
 // What the screens read of crates, their bags, and what reading a packing list needs. Instants are UTC ms, quantities SI.
 import type { CleanWaterGiven } from '#core/bench/index.ts';
 import type {
+  BagLanded,
   BagOpening,
+  BoxOpened,
   Carton,
   ClaimAnswer,
   ClaimCounts,
@@ -18,7 +20,7 @@ import type {
   WishNoted,
 } from '#core/dock/index.ts';
 import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
-import type { Origin } from '#core/lots/index.ts';
+import type { Origin, Sureness } from '#core/lots/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { PhotoCard } from '../photos/views.ts';
@@ -31,6 +33,11 @@ export type DockView = { seq: number; crates: CrateCard[]; species: (SpeciesName
 export type SupplierCard = { id: string; taught: { columns: TaughtColumn[]; names: TaughtName[] } } & SupplierFields;
 
 export type IntakeView = { seq: number; suppliers: SupplierCard[]; species: (SpeciesName & { alsoCalled: string[] })[] };
+
+/** What a line of an order asked for; `n` heads in all. `kept` = a promise was written for them. */
+export type Ordered = Pick<OrderLine, 'n' | 'sizeCm' | 'sex' | 'forWhom'> & { kept?: true };
+/** What was found in a box as it was opened. */
+export type BoxCard = Done & Omit<BoxOpened, 'crate'>;
 
 export type BagCard = {
   bag: string;
@@ -57,9 +64,15 @@ export type BagCard = {
     condition: Condition;
     each?: EachFish;
     bagCondition: BagOpening;
+    sizeCm?: number;
+    sex?: BagLanded['sex'];
     wrong: boolean;
     note?: string;
   };
+  /** As its line of the order has it. */
+  ordered?: Ordered;
+  /** How sure somebody is of its species. */
+  sure?: Sureness;
   /** Another way than the rules', with why. */
   routed?: Done & { route: Route; why: string };
   /** In clean water since then. */
@@ -95,7 +108,9 @@ export type CrateCard = {
   /** The order that it comes of, and what its prices are in. */
   order?: string;
   currency?: string;
-  arrived?: { atMs: number; by: string; carton: Carton };
+  arrived?: { atMs: number; by: string; carton: Carton; note?: string };
+  /** As they were opened, the first said first. */
+  boxes?: BoxCard[];
   /** Of its carton and papers. */
   photos?: PhotoCard[];
   bags: BagCard[];
@@ -111,6 +126,7 @@ export type ClaimCard = ClaimFacts & {
   packedAtMs: number;
   promisedAtMs: number;
   carton?: Carton;
+  boxes?: BoxCard[];
   stage: ClaimStage;
   photos?: PhotoCard[];
   /** All its bags, done or not. */

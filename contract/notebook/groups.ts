@@ -38,6 +38,7 @@ const groupOf: Record<Kind, LogbookGroup> = {
   'prep.moved': 'arrivals',
   'prep.ticked': 'arrivals',
   'crate.arrived': 'arrivals',
+  'box.opened': 'arrivals',
   'bag.landed': 'arrivals',
   'bag.absent': 'arrivals',
   'photo.taken': 'arrivals',

@@ -1,5 +1,6 @@
 // Kinds of entries about lots: moved, counted, cut and joined, promised.
-import { ORIGINS } from '#core/lots/index.ts';
+import { ORIGINS, SURENESS } from '#core/lots/index.ts';
+import { string } from 'yup';
 import { SPLIT_WHYS, type Move, type StockEntries } from '#core/stock/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
@@ -97,8 +98,8 @@ export const stockKinds: Kinds<StockEntries> = {
     undo: 'never',
     topics: ['stock', 'rounds', 'dock', 'bench'],
     inHistoryByLinks: true,
-    schema: { lot: id(), species: id(), label: text(), note: note() },
-    example: { lot: 'lot-3', species: 'firefish', label: 'firefish', note: 'by the fin' },
+    schema: { lot: id(), species: id(), label: text(), sure: string().oneOf(SURENESS).optional(), note: note() },
+    example: { lot: 'lot-3', species: 'firefish', label: 'firefish', sure: 'likely', note: 'by the fin' },
   }),
   'lot.measured': defineKind({
     minRole: 'trainee',
@@ -125,7 +126,7 @@ export const stockKinds: Kinds<StockEntries> = {
   'lot.promised': defineKind({
     minRole: 'keeper',
     undo: 'self',
-    topics: ['stock'],
+    topics: ['stock', 'dock'],
     schema: { promise: id(), lot: id(), n: count(1), forWhom: text() },
     example: { promise: 'promise-1', lot: 'lot-3', n: 2, forWhom: 'Mossbank school' },
   }),

@@ -1,5 +1,5 @@
 // What the screens read of how many fish stand in which stage, and one lot with all that became of it. Instants are UTC ms, quantities SI.
-import type { Origin } from '#core/lots/index.ts';
+import type { Origin, Sureness } from '#core/lots/index.ts';
 import type { Vessel } from '#core/room/index.ts';
 import type { StageCounts } from '#core/stock/index.ts';
 import type { Gap } from '#core/time/index.ts';
@@ -51,6 +51,13 @@ export type LotView = {
     supplier?: string;
     crate?: string;
     sizeCm?: number;
+    /** How sure of the species, and by what, where somebody said so. */
+    sure?: Sureness;
+    evidence?: string;
+    /** As seen at the landing of its bags. */
+    sexes: string[];
+    /** Its line of the order, where that was for somebody. */
+    orderedFor?: { n: number; forWhom: string };
     inHouse: number;
     promised: { promise: string; n: number; forWhom: string }[];
     cutFrom: { lot: string; label: string; n: number; atMs: number; how: 'cut' | 'joined' }[];

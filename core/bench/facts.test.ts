@@ -44,6 +44,10 @@ it('measured here, measured in another bag, stated, the supplier’s usual, what
   expect(fact('bag.salinity', { stated: {}, kind: { is: 'fish', salinityPpt: { min: 2, max: 35 } } })).toMatchObject({ low: 0, high: 35 });
   expect(fact('bag.salinity', { stated: {} })).toMatchObject({ source: 'not known', low: 0, high: 36 });
   expect(fact('bag.temperature', { stated: {} })).toMatchObject({ value: STARTING_AMBIENT.roomC, source: 'not known' });
+  // The air of its box was measured here, what was stated was true where it was packed; a reading in the bag beats both.
+  expect(fact('bag.temperature', { boxC: 18.5 })).toMatchObject({ value: 18.5, source: 'its box', low: 15.5, high: 21.5 });
+  expect(fact('bag.temperature', { boxC: 18.5, siblings: { temperature: read(20) } })).toMatchObject({ value: 20, source: 'another bag' });
+  expect(fact('bag.temperature', { boxC: 18.5, readings: { temperature: read(21) } })).toMatchObject({ value: 21, source: 'measured' });
   expect(fact('bag.pH')).toEqual({ of: 'bag.pH', quantity: 'pH', source: 'calculated' });
 });
 

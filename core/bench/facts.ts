@@ -1,5 +1,5 @@
 // What the house knows of a bag and its tank, made into what the bench computes from: every fact with where it came from, and a band
-// where it is an estimate. Order of belief: measured here, measured in another bag of the lot, stated, the supplier's usual, what the species lives in.
+// where it is an estimate. Order of belief: measured here, measured in another bag of the lot, in the air of its box, stated, the supplier's usual, what the species lives in.
 // What nobody knows is never taken from the tank.
 import { type Range, type ToleranceClass, type WaterType, packedIn } from '../species/index.ts';
 import { HOUR_MS } from '../time/index.ts';
@@ -28,6 +28,8 @@ export type KnownBag = {
   /** As its supplier answered; it beats what is usual on that road. */
   packedWith?: 'oxygen' | 'air';
   stated: { temperatureC?: number; salinityPpt?: number };
+  /** Of the air in its box when that was opened. */
+  boxC?: number;
   readings: Read;
   /** Measured in other bags of the lot: the latest of each quantity. */
   siblings?: Read;
@@ -41,7 +43,7 @@ export type KnownTank = { type: WaterType; temperatureC: number; salinityPpt: nu
 
 export type FactOf = Exclude<DoubtOf, 'lot.lengthCm'> | 'tank.pH';
 /** `not known` = nobody measured or stated it: taken from what the species lives in, or from the room. */
-export type FactSource = Source | 'calculated' | 'another bag' | 'not known';
+export type FactSource = Source | 'calculated' | 'another bag' | 'its box' | 'not known';
 export type Fact = {
   of: FactOf;
   quantity: Quantity;
@@ -67,6 +69,8 @@ const LENGTH_UNKNOWN_BAND = 1.6;
 const STATED_SALINITY_BAND = 2;
 const STATED_TEMPERATURE_BAND = 2;
 const UNKNOWN_TEMPERATURE_BAND = 5;
+/** Water lags the air around it by hours. */
+const BOX_BAND = 3;
 const SURFACE_BAND = 2;
 /** What another bag of the lot was measured at holds for this one within so much, or within a factor. */
 const SIBLING_BAND: Partial<Record<Quantity, number>> = { salinity: 1, temperature: 1.5, pH: 0.3 };
@@ -116,6 +120,14 @@ function bagSalinity(bag: KnownBag): Other {
   return anywhere(packedIn(kind), 'not known');
 }
 
+/** The air of its box was measured here; what the supplier stated was true where it was packed, a night ago. */
+function bagTemperature({ boxC, stated: { temperatureC } }: KnownBag, roomC: number): Other {
+  if (boxC !== undefined) return within(boxC, BOX_BAND, 'its box');
+  return temperatureC === undefined
+    ? within(roomC, UNKNOWN_TEMPERATURE_BAND, 'not known')
+    : within(temperatureC, STATED_TEMPERATURE_BAND, 'stated');
+}
+
 /** What is known of the bag's own water. */
 export function bagFactsOf(bag: KnownBag, { roomC }: Pick<AmbientConditions, 'roomC'>): Fact[] {
   const inBag = (path: FactOf, quantity: Quantity, otherwise: Other): Fact =>
@@ -125,13 +137,8 @@ export function bagFactsOf(bag: KnownBag, { roomC }: Pick<AmbientConditions, 'ro
   const litres = bag.waterL ?? USUAL_BAG_L;
   // Where even the kind of water is open, its alkalinity is open further.
   const open = salinity.flat ? 1.5 : 1;
-  const statedC = bag.stated.temperatureC;
   return [
-    inBag(
-      'bag.temperature',
-      'temperature',
-      statedC === undefined ? within(roomC, UNKNOWN_TEMPERATURE_BAND, 'not known') : within(statedC, STATED_TEMPERATURE_BAND, 'stated'),
-    ),
+    inBag('bag.temperature', 'temperature', bagTemperature(bag, roomC)),
     salinity,
     inBag('bag.pH', 'pH', { source: 'calculated' }),
     inBag('bag.tan', 'ammonia', { source: 'calculated' }),

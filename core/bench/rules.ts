@@ -1,5 +1,5 @@
 // When a bag may be floated and its fish released: each once, in its own tank, with the count right.
-import { isWeak, landingOf, tankOf, type BagFacts } from '../dock/index.ts';
+import { isSoft, isWeak, landingOf, tankOf, type BagFacts } from '../dock/index.ts';
 import { refuse, type Refusal, type Context, type Rules, move } from '../journal/index.ts';
 import { refuseUnfit } from '../placement/index.ts';
 import { quarantineOf } from '../quarantine/index.ts';
@@ -52,7 +52,7 @@ function decideFloat(float: FloatStarted, { state }: Context<BenchState>): Refus
   if (bag.clean) return refuse('bag.inCleanWater', 'bag', { bag: bag.label, by: bag.clean.by, atMs: bag.clean.atMs });
   const { condition, bagCondition } = bag.landing!;
   // A soft bag sinks and a gasping fish has no time: both are matched by hand and let out now.
-  if (bagCondition === 'soft' || condition === 'critical')
+  if (isSoft(bagCondition) || condition === 'critical')
     return refuse('float.notThisBag', 'bag', { bag: bag.label, condition, bagCondition }, 'lead');
   return [];
 }
@@ -73,7 +73,17 @@ function decideRelease(release: FishReleased, context: Context<BenchState> & { a
     return refuse('quarantine.notOpened', 'lot');
   return [
     ...refuseUnfit(
-      { lot: release.lot, n: release.alive, tank, path: 'tank', passed: bag.assignment!.overruled, atMs, weak: isWeak(bag), out: bag.id },
+      {
+        lot: release.lot,
+        n: release.alive,
+        tank,
+        path: 'tank',
+        passed: bag.assignment!.overruled,
+        atMs,
+        weak: isWeak(bag),
+        need: state.needOfBag(bag.id),
+        out: bag.id,
+      },
       context,
     ),
     ...refuseBagSteps({ bag: bag.id, float: release.floatId, tank: tank.id, code: tank.code, now: atMs }, state),

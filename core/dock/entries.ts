@@ -1,7 +1,7 @@
 // What is written down at the dock: a crate on its way, its arrival, each bag as it is landed.
 import type { TaughtColumn, TaughtName } from '../intake/index.ts';
 import type { ClaimEntries } from './claims.ts';
-import type { Origin } from '../lots/index.ts';
+import type { Origin, Sureness } from '../lots/index.ts';
 import type { OrderEntries } from './orders.ts';
 import type { PlanEntries } from './plans.ts';
 import type { EachFish, Route } from './triage.ts';
@@ -89,11 +89,39 @@ export type Carton = 'dry' | 'damp' | 'wet' | 'crushed';
 export const CARTONS: readonly Carton[] = ['dry', 'damp', 'wet', 'crushed'];
 export type CrateArrived = { crate: string; carton: Carton; note?: string };
 
+/** How a box is inside, by whoever opened it. */
+export const INSIDES = ['dry', 'damp', 'wet'] as const;
+/** Heat or cool packs: still at work, worn out, or none in the box. */
+export const PACKS = ['working', 'spent', 'none'] as const;
+/** What lay in it besides the bags. */
+export const CAME_ALONG = ['packing list', 'food', 'papers', 'medicine', 'gift'] as const;
+/** A box of the crate as it was opened (`box` left out = all of them alike); what nobody looked at is left out. `airC` = in it, beside the bags, when the lid came off. */
+export type BoxOpened = {
+  crate: string;
+  box?: number;
+  inside?: (typeof INSIDES)[number];
+  packs?: (typeof PACKS)[number];
+  airC?: number;
+  cameAlong?: (typeof CAME_ALONG)[number][];
+  note?: string;
+};
+
 /** Upright and bright; pale or clamped but answering; listing, fast breathing or wounds; on its side or gasping. */
 export type Condition = 'fit' | 'tired' | 'poor' | 'critical';
 export const CONDITIONS: readonly Condition[] = ['fit', 'tired', 'poor', 'critical'];
-export type BagOpening = 'sound' | 'soft' | 'foul';
-export const BAG_CONDITIONS: readonly BagOpening[] = ['sound', 'soft', 'foul'];
+/** Soft = it has lost gas or water; foul = its water is cloudy or smells. A bag may be both. */
+export type BagOpening = 'sound' | 'soft' | 'foul' | 'soft and foul';
+export const BAG_CONDITIONS: readonly BagOpening[] = ['sound', 'soft', 'foul', 'soft and foul'];
+export const isSoft = (bag: BagOpening): boolean => bag === 'soft' || bag === 'soft and foul';
+export const isFoul = (bag: BagOpening): boolean => bag === 'foul' || bag === 'soft and foul';
+/** The bag with one of the two put on, or taken off again. */
+export function withSign(bag: BagOpening, sign: 'soft' | 'foul'): BagOpening {
+  const soft = isSoft(bag) !== (sign === 'soft');
+  const foul = isFoul(bag) !== (sign === 'foul');
+  return soft ? (foul ? 'soft and foul' : 'soft') : foul ? 'foul' : 'sound';
+}
+
+export const SEXES_SEEN = ['male', 'female', 'pairs', 'mixed', 'too young to tell'] as const;
 
 /** A bag on the house's hands. The dead land in their bag and leave it in the same entry. */
 export type BagLanded = {
@@ -110,10 +138,23 @@ export type BagLanded = {
   /** The living by how each looks, where they differ. */
   each?: EachFish;
   bagCondition: BagOpening;
+  /** Of a typical one, measured through the bag, cm; and what they look to be. Left out = nobody looked. */
+  sizeCm?: number;
+  sex?: (typeof SEXES_SEEN)[number];
   /** A bag that is on no list. */
   newBag?: { label: string; box: number; waterL: number };
   /** Fish other than listed (`insteadOf` the listed lot), or of no list at all. */
-  newLot?: { label: string; species?: string; heardAs: string; sizeCm?: number; origin: Origin; insteadOf?: string };
+  newLot?: {
+    label: string;
+    species?: string;
+    heardAs: string;
+    sizeCm?: number;
+    origin: Origin;
+    insteadOf?: string;
+    /** How sure of the species, and by what. */
+    sure?: Sureness;
+    evidence?: string;
+  };
   note?: string;
 };
 
@@ -136,6 +177,7 @@ export interface DockEntries extends ClaimEntries, OrderEntries, PlanEntries {
   'crate.expected': CrateExpected;
   'crate.changed': CrateChanged;
   'crate.arrived': CrateArrived;
+  'box.opened': BoxOpened;
   'bag.landed': BagLanded;
   'bag.absent': BagAbsent;
   'bag.routed': BagRouted;

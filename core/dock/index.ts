@@ -1,15 +1,23 @@
 export {
   BAG_CONDITIONS,
+  CAME_ALONG,
   CARTONS,
   CLAIM_FROM,
   CONDITIONS,
+  INSIDES,
+  isFoul,
+  isSoft,
+  PACKS,
   PACKED_WITH,
+  SEXES_SEEN,
   TRANSITS,
+  withSign,
   type BagAbsent,
   type BagAssigned,
   type BagLanded,
   type BagOpening,
   type BagRouted,
+  type BoxOpened,
   type Carton,
   type ClaimRule,
   type Condition,
@@ -72,6 +80,7 @@ export {
   type TriageRules,
 } from './triage.ts';
 export { unpackingOrder, type UnpackBag, type UnpackHands, type UnpackPlan, type UnpackState, type UnpackStep } from './unpacking.ts';
+export { needOf, needs, type Landed } from './need.ts';
 export { transit, type Transit } from './urgency.ts';
 export { DOCK_REFUSALS } from './refusals.ts';
 export type { BagFacts, CrateFacts, DockState } from './state.ts';

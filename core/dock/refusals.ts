@@ -8,6 +8,8 @@ export const DOCK_REFUSALS = [
   'crate.longPacked',
   'crate.longOnWay',
   'crate.farOff',
+  'box.notListed',
+  'box.nothing',
   'bag.alreadyLanded',
   'bag.alreadyAbsent',
   'bag.notLanded',

@@ -66,6 +66,16 @@ export const dockRules: Rules<DockEntries, DockState> = {
     },
     links: ({ crate }) => ({ makes: [`arrival of ${crate}`], needs: [crate] }),
   },
+  'box.opened': {
+    decide({ payload: { crate: id, box, ...facts } }, { state }) {
+      const crate = state.findCrate(id);
+      if (!crate) return refuse('unknown', 'crate', { what: 'crate', id });
+      if (!crate.arrived) return refuse('crate.notArrived', 'crate', { crate: crate.label });
+      if (box !== undefined && !state.hasBox(id, box)) return refuse('box.notListed', 'box', { crate: crate.label, box });
+      return Object.values(facts).some((fact) => fact !== undefined) ? [] : refuse('box.nothing', 'inside');
+    },
+    links: ({ crate }) => ({ needs: [`arrival of ${crate}`] }),
+  },
   'bag.landed': {
     decide: ({ payload }, context) => decideLanding(payload, context),
     legs: ({ lot, bag, alive, dead }) => [
@@ -98,9 +108,10 @@ export const dockRules: Rules<DockEntries, DockState> = {
   'bag.assigned': {
     remembers: true,
     decide({ payload, occurredAtMs }, context) {
-      const bag = context.state.findBag(payload.bag);
+      const { state } = context;
+      const bag = state.findBag(payload.bag);
       if (!bag) return refuse('unknown', 'bag', { what: 'bag', id: payload.bag });
-      const tank = context.state.findTank(payload.tank);
+      const tank = state.findTank(payload.tank);
       if (!tank) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
       if (!bag.landing) return refuse('bag.notLanded', 'bag', { bag: bag.label });
       const { lot } = bag.landing;
@@ -108,9 +119,12 @@ export const dockRules: Rules<DockEntries, DockState> = {
       if (bag.release) return refuse('bag.alreadyReleased', 'bag', { bag: bag.label, by: bag.release.by, atMs: bag.release.atMs });
       if (bag.taken) return refuse('acclimation.running', 'bag', { bag: bag.label, by: bag.taken.by, atMs: bag.taken.atMs });
       if (bag.float) return refuse('float.running', 'bag', { bag: bag.label, by: bag.float.by, atMs: bag.float.atMs });
-      const n = context.state.balance(lot, bag.id) || bag.listed;
-      const passed = context.state.passedFor(lot, tank.id).filter((code) => code.startsWith('cost.'));
-      return refuseUnfit({ lot, n, tank, path: 'tank', passed, atMs: occurredAtMs, weak: isWeak(bag), out: bag.id }, context);
+      const n = state.balance(lot, bag.id) || bag.listed;
+      const passed = state.passedFor(lot, tank.id).filter((code) => code.startsWith('cost.'));
+      return refuseUnfit(
+        { lot, n, tank, path: 'tank', passed, atMs: occurredAtMs, weak: isWeak(bag), need: state.needOfBag(bag.id), out: bag.id },
+        context,
+      );
     },
     links: ({ bag }) => ({ makes: [tankOf(bag)], needs: [bag] }),
   },

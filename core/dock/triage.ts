@@ -1,6 +1,6 @@
 // What a landed bag asks for before anything else, by the rules of the house: each fact about it has a way, the most pressing way is the bag's, and every
 // fact that speaks is told. Pure; the words and the why are the screen's.
-import type { BagOpening, Condition } from './entries.ts';
+import { isFoul, isSoft, type BagOpening, type Condition } from './entries.ts';
 
 /** From nothing special to what cannot wait. */
 export const ROUTES = ['as usual', 'bath offered', 'quarantine without medicine', 'observation tank', 'clean water now'] as const;
@@ -46,8 +46,8 @@ export type Advised = { route: Route; because: { fact: TriageFact; route: Route 
 
 const speaks: Readonly<Record<TriageFact, (bag: Triaged) => boolean>> = {
   critical: ({ condition }) => condition === 'critical',
-  soft: ({ bagCondition }) => bagCondition === 'soft',
-  foul: ({ bagCondition }) => bagCondition === 'foul',
+  soft: ({ bagCondition }) => isSoft(bagCondition),
+  foul: ({ bagCondition }) => isFoul(bagCondition),
   poor: ({ condition }) => condition === 'poor',
   tired: ({ condition }) => condition === 'tired',
   'dead in the bag': ({ dead }) => dead > 0,

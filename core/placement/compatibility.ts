@@ -62,17 +62,21 @@ function fitWater(species: SpeciesFacts, tank: CandidateTank): CompatibilityReas
   return [];
 }
 
-/** Invertebrates bear next to no treatment, whatever is written of their species; of a fish that nobody could name, or of which nobody wrote what harms it, nothing is known to be harmless. */
-export function shyOf({ species }: Pick<Newcomer, 'species'>, family: MedicationFamily): 'shy' | 'not known' | undefined {
+/** Invertebrates bear next to no treatment, whatever is written of their species; of a fish that nobody could name, that was named by a guess, or of which nobody wrote what harms it, nothing is known to be harmless. */
+export function shyOf(
+  { species, guessed }: Pick<Newcomer, 'species' | 'guessed'>,
+  family: MedicationFamily,
+): 'shy' | 'not known' | undefined {
   if (!species) return 'not known';
   if (species.is !== 'fish') return 'shy';
   if (!species.shyOf) return 'not known';
-  return species.shyOf.includes(family) ? 'shy' : undefined;
+  if (species.shyOf.includes(family)) return 'shy';
+  return guessed ? 'not known' : undefined;
 }
 
 /** What a system is under, or has held and may hold still, that these fish do not bear: the same for fish that come to it and for its water that comes to them. */
 export function fitTreatments(
-  newcomer: Pick<Newcomer, 'species'>,
+  newcomer: Pick<Newcomer, 'species' | 'guessed'>,
   { treatments, held }: Pick<SystemState, 'treatments' | 'held'>,
   given: { heldDays: number; now: number },
 ): CompatibilityReason[] {

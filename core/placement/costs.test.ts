@@ -95,3 +95,33 @@ it('a cost that the house made a rule wants a lead, and no other', () => {
     ]),
   );
 });
+
+it('what came weak is asked about where it cannot be watched, and where medicine is in the water', () => {
+  const codes = (...given: Parameters<typeof judged>) => judged(...given).map(({ code }) => code);
+  const copper = { systemState: { ...CALM_SYSTEM, treatments: ['copper' as const] } };
+  const poor = newcomer({ need: 'observation tank', weak: true });
+  expect(codes(poor)).toContain('cost.notObservation');
+  expect(codes(poor, { tank: { purpose: 'observation' } })).not.toContain('cost.notObservation');
+  // An hour in a bucket is no first tank.
+  expect(codes(poor, { tank: { vessel: 'bucket' } })).not.toContain('cost.notObservation');
+  expect(factOf('cost.medicineNow', poor, { tank: { purpose: 'observation', ...copper } })).toEqual({ what: 'copper', size: 1 });
+  expect(factOf('cost.medicineNow', newcomer({ need: 'no medicine' }), { tank: copper })).toBeDefined();
+  // Weak by what was seen of them since, whatever they came like.
+  expect(factOf('cost.medicineNow', newcomer({ weak: true }), { tank: copper })).toBeDefined();
+  expect(codes(newcomer({ weak: true }))).not.toContain('cost.medicineNow');
+  expect(codes(newcomer(), { tank: copper })).not.toContain('cost.medicineNow');
+});
+
+it('a name that is a guess is said to be one, of the newcomers and of who lives there, and harmless to them is no treatment', () => {
+  const guessed: Resident[] = [{ species: CHROMIS, sizeCm: 4, lot: 'here', n: 2, guessed: true }];
+  expect(factOf('cost.guessedKind', newcomer(), { residents: [{ ...guessed[0]!, guessed: false }] })).toBeUndefined();
+  expect(factOf('cost.guessedKind', newcomer({ guessed: true }))).toEqual({ who: 'firefish', size: 1 });
+  expect(factOf('cost.guessedKind', newcomer({ guessed: true }), { residents: guessed })).toEqual({
+    who: 'firefish, green chromis',
+    size: 2,
+  });
+  const dye = { systemState: { ...CALM_SYSTEM, treatments: ['dye' as const] } };
+  const hardy = newcomer({ species: { ...FIRE, shyOf: [] } });
+  expect(factOf('fit.shyOfTreatment', hardy, { tank: dye })).toBeUndefined();
+  expect(factOf('fit.shyOfTreatment', { ...hardy, guessed: true }, { tank: dye })).toMatchObject({ known: false });
+});

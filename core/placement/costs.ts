@@ -26,6 +26,7 @@ export function costsOf(newcomer: Newcomer, tank: CandidateTank, { residents, co
     ...crowding(newcomer, tank, { residents: [...residents, ...coming], limit: rules.cmPerL[tank.type] }),
     ...company(newcomer, tank, others),
     ...standing(newcomer, tank, others),
+    ...firstTank(newcomer, tank),
     ...notKnown(newcomer, tank, others),
     ...toCome(coming),
   ];
@@ -112,7 +113,7 @@ function company({ species, weak, n }: Newcomer, tank: CandidateTank, others: re
 }
 
 function standing(
-  { species, supplier, quarantineDone }: Newcomer,
+  { species, guessed, supplier, quarantineDone }: Newcomer,
   tank: CandidateTank,
   others: readonly Resident[],
 ): CompatibilityReason[] {
@@ -121,10 +122,35 @@ function standing(
   );
   return [
     ...(species ? [] : [{ code: 'cost.unknownKind' as const, facts: { size: 1 } }]),
+    ...guesses({ species, guessed }, others),
     ...(!quarantineDone && strangers.length > 0 ? [{ code: 'cost.otherSupplier' as const, facts: { size: strangers.length } }] : []),
     ...(tank.suspect ? [{ code: 'cost.suspect' as const, facts: { size: 1 } }] : []),
     ...(others.some(({ promised }) => promised) ? [{ code: 'cost.promised' as const, facts: { size: 1 } }] : []),
     ...(tank.purpose === 'breeding' && others.length > 0 ? [{ code: 'cost.breeding' as const, facts: { size: 1 } }] : []),
+  ];
+}
+
+/** Judged as the species that somebody guessed; should it be another, all of it may be wrong. */
+function guesses({ species, guessed }: Pick<Newcomer, 'species' | 'guessed'>, others: readonly Resident[]): CompatibilityReason[] {
+  const names = [
+    guessed ? species?.common : undefined,
+    ...others.map((resident) => (resident.guessed ? resident.species?.common : undefined)),
+  ];
+  const who = [...new Set(names.filter((name) => name !== undefined))];
+  return who.length > 0 ? [{ code: 'cost.guessedKind', facts: { who: who.join(', '), size: who.length } }] : [];
+}
+
+/** Where the house sends what came weak: to be watched first, and no medicine before it has strength for it. An hour in a bucket is neither. */
+function firstTank({ need, weak }: Newcomer, tank: CandidateTank): CompatibilityReason[] {
+  if (isTemporary(tank)) return [];
+  const under = tank.systemState.treatments;
+  return [
+    ...(need === 'observation tank' && tank.purpose !== 'observation'
+      ? [{ code: 'cost.notObservation' as const, facts: { size: 1 } }]
+      : []),
+    ...((need || weak) && under.length > 0
+      ? [{ code: 'cost.medicineNow' as const, facts: { what: under.join(', '), size: under.length } }]
+      : []),
   ];
 }
 

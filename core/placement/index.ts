@@ -11,6 +11,7 @@ export {
   type CandidateTank,
   type Held,
   type Newcomer,
+  type PlaceNeed,
   type Resident,
   type SystemState,
 } from './placeFacts.ts';

@@ -2,12 +2,12 @@
 import type { SpeciesFacts } from '../species/index.ts';
 import type { LivingState } from './state.ts';
 
-export type Living = { lot: string; label: string; species?: SpeciesFacts };
+export type Living = { lot: string; label: string; species?: SpeciesFacts; guessed?: boolean };
 
 export const livingOn = (system: string, state: LivingState): Living[] =>
   state.tanksOn(system).flatMap((tank) =>
     state.occupants(tank).map(({ lot }) => {
-      const { species, label = lot } = state.findLot(lot) ?? {};
-      return { lot, label, species: species === undefined ? undefined : state.findSpecies(species) };
+      const { species, sure, label = lot } = state.findLot(lot) ?? {};
+      return { lot, label, species: species === undefined ? undefined : state.findSpecies(species), guessed: sure === 'guess' };
     }),
   );

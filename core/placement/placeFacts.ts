@@ -10,6 +10,8 @@ export const COST_CODES = [
   'cost.ownKind',
   'cost.bold',
   'cost.strongFlow',
+  'cost.notObservation',
+  'cost.medicineNow',
   'cost.feedingRace',
   'cost.otherSupplier',
   'cost.suspect',
@@ -17,6 +19,7 @@ export const COST_CODES = [
   'cost.breeding',
   'cost.coming',
   'cost.unknownKind',
+  'cost.guessedKind',
   'cost.unknownCompany',
   'cost.notKnown',
   'cost.residentsNotKnown',
@@ -46,8 +49,13 @@ export const isCost = (code: string): code is CostCode => code.startsWith('cost.
 /** A cost that a keeper's tap takes. */
 export const isTaken = ({ code, lead }: Pick<CompatibilityReason, 'code' | 'lead'>): boolean => isCost(code) && !lead;
 
+/** What the way of a bag asks of its first tank: one where it can be watched, or at least no medicine yet. */
+export type PlaceNeed = 'observation tank' | 'no medicine';
+
 export type Newcomer = {
   species?: SpeciesFacts;
+  /** Their name is a guess: what harms that species does, and what does not may all the same. */
+  guessed?: boolean;
   sizeCm?: number;
   lot: string;
   n: number;
@@ -59,9 +67,11 @@ export type Newcomer = {
   more?: number;
   /** How it came or how it is: poor fish bear no bold company. */
   weak?: boolean;
+  need?: PlaceNeed;
 };
 export type Resident = {
   species?: SpeciesFacts;
+  guessed?: boolean;
   sizeCm?: number;
   lot: string;
   label?: string;

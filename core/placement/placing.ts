@@ -6,7 +6,7 @@ import type { TankFacts } from '../room/index.ts';
 import type { SpeciesFacts } from '../species/index.ts';
 import { compatibilityOf } from './compatibility.ts';
 import type { ContactCosts } from './costs.ts';
-import { isTaken, type CompatibilityReason } from './placeFacts.ts';
+import { isTaken, type CompatibilityReason, type PlaceNeed } from './placeFacts.ts';
 import { STARTING_PLACEMENT } from './settings.ts';
 import type { PlacementState } from './state.ts';
 
@@ -18,6 +18,7 @@ type Placing = {
   passed?: readonly string[];
   atMs: number;
   /** Not in good shape; left out, by what was seen of the lot. */ weak?: boolean;
+  /** What its way asks of the tank; left out, by the bags of the lot that came of late. */ need?: PlaceNeed | 'nothing';
   /** As if they were these. */ as?: SpeciesFacts;
   /** A lot that is only now put on record, living there already: what is said of it, and nobody newly meets it. */
   opening?: { species?: string; label: string; sizeCm?: number; supplier?: string };
@@ -63,13 +64,26 @@ function estimateOf({ lot, n = 1, tank, atMs, out, ...said }: Placing, state: Pl
       supplier: otherLot?.supplier,
       promised: state.lotCount(here.lot).promised > 0,
       species: otherLot?.species ? state.findSpecies(otherLot.species) : undefined,
+      guessed: otherLot?.sure === 'guess',
     };
   };
+  const need = said.need ?? (said.opening ? 'nothing' : state.needOf(lot, atMs));
   const coming = state.comingTo(tank.id, out);
   const more = coming.find((party) => party.lot === lot)?.n;
   const rules = state.findRules() ?? STARTING_PLACEMENT;
   return compatibilityOf(
-    { lot, n, species, sizeCm: facts.sizeCm, quarantineDone, supplier: facts.supplier, more, weak: said.weak ?? state.isWeak(lot, atMs) },
+    {
+      lot,
+      n,
+      species,
+      guessed: 'sure' in facts && facts.sure === 'guess' && said.as === undefined,
+      sizeCm: facts.sizeCm,
+      quarantineDone,
+      supplier: facts.supplier,
+      more,
+      weak: said.weak ?? state.isWeak(lot, atMs),
+      ...(need === 'nothing' ? {} : { need }),
+    },
     { ...system, ...tank, systemState: state.systemStateOf(tank.system), suspect: state.isSuspect(tank.system, atMs) },
     {
       residents: state.occupants(tank.id).map(known),

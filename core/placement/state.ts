@@ -3,7 +3,7 @@ import type { LotState } from '../lots/index.ts';
 import type { QuarantineState } from '../quarantine/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { SpeciesState } from '../species/index.ts';
-import type { SystemState } from './placeFacts.ts';
+import type { PlaceNeed, SystemState } from './placeFacts.ts';
 import type { PlacementSettings } from './settings.ts';
 
 /** Who lives on a system. */
@@ -20,6 +20,8 @@ export interface PlacementState
   systemStateOf(system: string): SystemState;
   /** It came in poor shape, or a sign of weakness was seen on it, in the last two days. */
   isWeak(lot: string, atMs: number): boolean;
+  /** What the way of its bags that came in the last two days asks of a tank. */
+  needOf(lot: string, atMs: number): PlaceNeed | 'nothing';
   /** Something was odd on a system of late. */
   isSuspect(system: string, atMs: number): boolean;
 }

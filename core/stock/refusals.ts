@@ -9,6 +9,7 @@ export const STOCK_REFUSALS = [
   'promise.tooMany',
   'out.inQuarantine',
   'out.promised',
+  'out.orderedFor',
   'lot.namedSo',
   'lot.isNamed',
   'stay.needed',

@@ -149,12 +149,16 @@ function foundWhereNone({ lot, place, found }: StockCounted, atMs: number, conte
 function leavesHouse({ lot, to, n }: Move, path: string, state: StockState): Refusal[] {
   const label = state.findLot(lot)!.label;
   const { inHouse, promised } = state.lotCount(lot);
+  const ordered = to === 'sold' || to === 'given' ? state.orderedFor(lot) : undefined;
   return [
     ...((to === 'sold' || to === 'given') && state.findOpenQuarantine(lot)
       ? refuse('out.inQuarantine', `${path}.lot`, { lot: label, to }, 'lead')
       : []),
     ...(promised > 0 && inHouse - n < promised
       ? refuse('out.promised', `${path}.n`, { lot: label, promised, left: inHouse - n }, 'keeper')
+      : []),
+    ...(ordered && inHouse - n - promised < ordered.n
+      ? refuse('out.orderedFor', `${path}.n`, { lot: label, ...ordered, left: inHouse - n }, 'keeper')
       : []),
   ];
 }
@@ -183,15 +187,17 @@ function decideJoin({ lot, into, place, n }: LotJoined, { state }: Context<Stock
   return state.balance(into, place) > 0 ? [] : refuse('join.apart', 'place', { lot: join.label, into: source.label });
 }
 
-/** A name is true whatever it means: where they live now it is asked what stands against it, of anybody who may name them. Another name than one given is a lead's. */
-function decideNamed({ lot, species }: LotNamed, atMs: number, context: Context<StockState>): Refusal[] {
+/** A name is true whatever it means: where they live now it is asked what stands against it, of anybody who may name them. Another name than one given is a lead's, unless that was a guess. */
+function decideNamed({ lot, species, sure }: LotNamed, atMs: number, context: Context<StockState>): Refusal[] {
   const { state } = context;
   const facts = state.findLot(lot);
   if (!facts) return refuse('unknown', 'lot', { what: 'lot', id: lot });
   const kind = state.findSpecies(species);
   if (!kind) return refuse('unknown', 'species', { what: 'species', id: species });
-  if (facts.species === species) return refuse('lot.namedSo', 'species', { lot: facts.label });
-  const renamed = facts.species === undefined ? [] : refuse('lot.isNamed', 'species', { lot: facts.label }, 'lead');
+  if (facts.species === species && (sure === undefined || sure === facts.sure))
+    return refuse('lot.namedSo', 'species', { lot: facts.label });
+  const open = facts.species === undefined || facts.species === species || facts.sure === 'guess';
+  const renamed = open ? [] : refuse('lot.isNamed', 'species', { lot: facts.label }, 'lead');
   const here = state.tanksOf(lot).flatMap((id) => {
     const tank = state.findTank(id)!;
     const path = `in.${tank.code}`;

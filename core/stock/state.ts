@@ -16,6 +16,8 @@ export interface StockState
   lastMove(place: string, exceptAct?: string): Mark | undefined;
   /** An arrangement with an end is written for a lot in a place: at that instant, or at any. */
   hasStayLimit(lot: string, place: string, atMs?: number): boolean;
+  /** Of the order that it came of: for whom so many were, while no promise was ever written for them. */
+  orderedFor(lot: string): { n: number; forWhom: string } | undefined;
   /** It is of that lot, and neither void nor lifted. */
   isPromiseOpen(id: string, lot: string): boolean;
 }

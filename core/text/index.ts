@@ -2,3 +2,4 @@ export { decodeText, parseCsv, writeCsv, type CsvRow, type CsvTable, type FilePr
 export { plain, wordsOf } from './words.ts';
 export { allowedEdits, editsBetween, nearest } from './near.ts';
 export { isOldSheet, isSheetFile } from './sheetFile.ts';
+export { numberIn } from './number.ts';

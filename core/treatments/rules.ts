@@ -44,11 +44,11 @@ function harmed(living: readonly Living[], family: MedicationFamily): Refusal[] 
     ),
     ...against(
       'treatment.harms',
-      names(({ species }) => species?.is === 'fish'),
+      names((resident) => resident.species?.is === 'fish' && shyOf(resident, family) === 'shy'),
     ),
     ...against(
       'treatment.notKnown',
-      names(({ species }) => species === undefined),
+      names((resident) => shyOf(resident, family) === 'not known'),
     ),
   ];
 }

@@ -48,6 +48,13 @@ export function prepareTankSystem(client: Database.Database): (tank: string) => 
   };
 }
 
+/** Of a species that is a guess, nothing is known of what they tolerate: they count with the most care. */
+function kindOf(kind: BenchBag['kind'] | null, sure: BagCard['sure']): BenchBag['kind'] {
+  if (!kind || sure !== 'guess') return kind ?? undefined;
+  const { tolerance: _tolerance, ...rest } = kind;
+  return rest;
+}
+
 /** A bag in hand by id, with everything that choosing its tank or floating it asks for. */
 export function prepareBenchBag(client: Database.Database): (bag: BagCard & { crate: string }) => BenchBag {
   const ask = makeAsk(client);
@@ -61,6 +68,7 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
       kind: orNull(json<BenchBag['kind']>()),
       chosen: orNull(json<BenchBag['chosen']>()),
       alive: number,
+      boxC: orNull(number),
       holdKnown: flag,
     },
     `
@@ -70,6 +78,8 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
         from p_lot l join p_species k on k.id = l.species where l.id = @lot) kind,
       (select json_object('method', m.method, 'advised', m.advised, 'why', m.why, 'compared', json(m.compared), 'by', ${personName('m."by"')}, 'atMs', m.at_ms)
         from p_method m where m.bag = @bag and m.voided_by is null order by m.at_ms desc, m.entry desc limit 1) chosen,
+      (select json_extract(x.facts, '$.airC') from p_box_opened x where x.crate = g.crate and (x.box is null or x.box = g.box) and x.voided_by is null and json_extract(x.facts, '$.airC') is not null
+        order by x.box is null, x.at_ms desc, x.entry desc limit 1) boxC,
       coalesce((select n from now_standing where lot = @lot and place = @bag), 0) alive,
       exists (select 1 from now_quarantine h where h.lot = @lot) or exists (select 1 from now_standing b join p_tank t on t.id = b.place where b.lot = @lot) holdKnown
     from p_bag g join p_crate c on c.id = g.crate join p_supplier s on s.id = c.supplier where g.id = @bag`,
@@ -100,12 +110,13 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
     return row.min === null || row.max === null ? undefined : { min: row.min, max: row.max };
   };
   return (card) => {
-    const { kind, chosen, told, ...rest } = extra({ bag: card.bag, lot: card.lot });
+    const { kind, chosen, told, boxC, ...rest } = extra({ bag: card.bag, lot: card.lot });
     return {
       ...card,
       ...rest,
       ...(told?.packedWith ? { packedWith: told.packedWith } : {}),
-      kind: kind ?? undefined,
+      ...(boxC === null ? {} : { boxC }),
+      kind: kindOf(kind, card.sure),
       chosen: chosen ?? undefined,
       readings: readingsOf(card.bag),
       siblings: rest.lotBags > 1 || card.landed ? byQuantity(siblings({ lot: card.lot, bag: card.bag })) : undefined,

@@ -3,7 +3,7 @@ import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm
 import type { Payloads } from '#core/catalogue/index.ts';
 import type { CleanWaterGiven } from '#core/bench/index.ts';
 import type { ClaimAnswer, ClaimCounts, EachFish, Route } from '#core/dock/index.ts';
-import type { Origin } from '#core/lots/index.ts';
+import type { Origin, Sureness } from '#core/lots/index.ts';
 import type { PhotoOf, PhotoShows, Picture } from '#core/photos/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
 import { fact, record } from './columns.ts';
@@ -62,10 +62,13 @@ export const lot = sqliteTable(
     supplier: text(),
     crate: text(),
     insteadOf: text('instead_of'),
+    /** Of its species, where somebody said so; and by what they are known. */
+    sure: text().$type<Sureness>(),
+    evidence: text(),
     /** The line of its order. */
     line: text(),
   },
-  (table) => [index('p_lot_kin').on(table.supplier, table.species)],
+  (table) => [index('p_lot_kin').on(table.supplier, table.species), index('p_lot_crate').on(table.crate, table.line)],
 );
 export const bag = sqliteTable(
   'p_bag',
@@ -87,8 +90,19 @@ export const bag = sqliteTable(
 
 export const arrival = sqliteTable(
   'p_arrival',
-  { ...fact(), crate: text().notNull(), carton: text().$type<Payloads['crate.arrived']['carton']>().notNull() },
+  { ...fact(), crate: text().notNull(), carton: text().$type<Payloads['crate.arrived']['carton']>().notNull(), note: text() },
   (table) => [index('p_arrival_crate').on(table.crate)],
+);
+/** A box as it was opened; `facts` = what was found, as JSON. */
+export const boxOpened = sqliteTable(
+  'p_box_opened',
+  {
+    ...fact(),
+    crate: text().notNull(),
+    box: integer(),
+    facts: text({ mode: 'json' }).$type<Omit<Payloads['box.opened'], 'crate' | 'box'>>().notNull(),
+  },
+  (table) => [index('p_box_opened_crate').on(table.crate)],
 );
 export const landing = sqliteTable(
   'p_landing',
@@ -104,6 +118,8 @@ export const landing = sqliteTable(
     bagCondition: text('bag_condition').$type<Payloads['bag.landed']['bagCondition']>().notNull(),
     /** By how each looks, where they differ. */
     each: text({ mode: 'json' }).$type<EachFish>(),
+    sex: text().$type<NonNullable<Payloads['bag.landed']['sex']>>(),
+    sizeCm: real('size_cm'),
     note: text(),
   },
   (table) => [index('p_landing_bag').on(table.bag), index('p_landing_lot').on(table.lot, table.atMs)],

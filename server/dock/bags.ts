@@ -1,10 +1,11 @@
 // Bags as the dock and the bench show them: what the list said, what landed, where they go, how far they are.
 import type Database from 'better-sqlite3';
-import type { Afloat, BagCard, CleanTimer } from '#contract/views.ts';
+import type { Afloat, BagCard, CleanTimer, Ordered } from '#contract/views.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { makeAsk, number, text, flag, orNull, pick, json, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { latestReading } from '../now/sqlFragments.ts';
+import { orderedOf } from './orders.ts';
 import { preparePhotoField } from '../photos/cards.ts';
 import { personName, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
 
@@ -13,7 +14,11 @@ const BAG = {
   ...pick(t.bag, 'label', 'box', 'listed', 'free', 'waterL', 'price', 'crate'),
   lot: t.lot.id,
   lotLabel: t.lot.label,
-  ...pick(t.lot, 'heardAs', 'origin', 'sizeCm'),
+  ...pick(t.lot, 'heardAs', 'origin', 'sure'),
+  sizeCm: orNull(number),
+  seenCm: t.landing.sizeCm,
+  sex: t.landing.sex,
+  ordered: orNull(json<{ [F in keyof Ordered]: Ordered[F] | null }>()),
   ...SPECIES_SHAPE,
   landedBy: orNull(text),
   landedAtMs: orNull(t.landing.atMs),
@@ -51,7 +56,8 @@ export function prepareBags(client: Database.Database, where: string): (...given
   const rows = makeAsk(client).all(
     BAG,
     `
-    select b.id bag, b.label, b.box, b.listed, b.free, b.water_l waterL, b.price, b.crate, l.id lot, l.label lotLabel, l.heard_as heardAs, l.origin, l.size_cm sizeCm, ${SPECIES_COLUMNS},
+    select b.id bag, b.label, b.box, b.listed, b.free, b.water_l waterL, b.price, b.crate, l.id lot, l.label lotLabel, l.heard_as heardAs, l.origin, l.sure, l.size_cm sizeCm, g.size_cm seenCm, g.sex, ${SPECIES_COLUMNS},
+      ${orderedOf('l')} ordered,
       ${personName('g."by"')} landedBy, g.at_ms landedAtMs, (select act_id from entry where id = g.entry) landedAct, g.alive, g.dead, g.condition, g.bag_condition bagCondition,
       g.each, b.listed > 0 and l.id <> b.lot wrong, g.note,
       (select json_object('route', q.route, 'why', q.why, ${doneJson('q')}) from p_route q where q.bag = b.id and q.voided_by is null order by q.at_ms desc, q.entry desc limit 1) routed,
@@ -68,13 +74,15 @@ export function prepareBags(client: Database.Database, where: string): (...given
     left join p_release r on r.bag = b.id and r.voided_by is null
     left join p_tank t on t.id = (select tank from now_assignment where bag = b.id)
     left join p_tank m on m.id = (select tank from now_bag_plan where bag = b.id)
-    join p_lot l on l.id = coalesce(g.lot, b.lot)
+    join now_lot l on l.id = coalesce(g.lot, b.lot)
     left join p_species s on s.id = l.species
     where b.voided_by is null and ${where} order by b.box, b.ord, b.label`,
   );
   const photosOf = preparePhotoField(client);
   return (...given) => rows(...given).map((row) => ({ ...bagCard(row), ...photosOf(row.bag) }));
 }
+
+const dropNull = (row: object) => Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null));
 
 function bagCard(row: RowOf<typeof BAG>): BagCard & { crate: string } {
   return {
@@ -105,9 +113,13 @@ function bagCard(row: RowOf<typeof BAG>): BagCard & { crate: string } {
             condition: row.condition!,
             ...(row.each ? { each: row.each } : {}),
             bagCondition: row.bagCondition!,
+            ...(row.seenCm === null ? {} : { sizeCm: row.seenCm }),
+            ...(row.sex ? { sex: row.sex } : {}),
             wrong: row.wrong,
             note: present(row.note),
           },
+    ...(row.ordered ? { ordered: dropNull(row.ordered) as Ordered } : {}),
+    ...(row.sure ? { sure: row.sure } : {}),
     ...(row.routed ? { routed: row.routed } : {}),
     ...(row.clean ? { clean: row.clean } : {}),
     absent: row.absentAtMs === null ? undefined : { by: row.absentBy!, atMs: row.absentAtMs, actId: row.absentAct! },

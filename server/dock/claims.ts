@@ -5,6 +5,7 @@ import { claimStage, headsOf, tallyCrate, type ClaimFacts } from '#core/dock/ind
 import { flag, makeAsk, orNull, pick, text, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareBags } from './bags.ts';
+import { prepareBoxes } from './boxes.ts';
 import { preparePhotoField } from '../photos/cards.ts';
 import { personName } from '../now/rows.ts';
 
@@ -47,6 +48,7 @@ function countsOf(bags: readonly RowOf<typeof TALLIED>[]): Pick<ClaimFacts, 'cou
 export function prepareClaims(client: Database.Database) {
   const ask = makeAsk(client);
   const bagsOf = prepareBags(client, 'b.crate = ?');
+  const boxesOf = prepareBoxes(client);
   const photosOf = preparePhotoField(client);
   const history = ask.all(
     { ...pick(t.claim, 'what', 'atMs', 'facts'), by: text, actId: t.entry.actId },
@@ -86,6 +88,7 @@ export function prepareClaims(client: Database.Database) {
       stage: claimStage(known),
       bags: bagsOf(row.crate),
       ...photosOf(row.crate),
+      ...boxesOf(row.crate),
       history: history(row.crate).map(({ facts: more, ...mark }) => ({ ...mark, ...more })),
     };
   };

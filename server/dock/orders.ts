@@ -15,6 +15,25 @@ const CRATE_OF = `p_crate c where c.of_order = o.id and c.voided_by is null and 
 const ORDERED = `exists (select 1 from p_order_line l where l.wish = w.id and l.voided_by is null
   and not exists (select 1 from p_order_end e where e.of_order = l.of_order and e.voided_by is null))`;
 
+/** Somebody wrote a promise for whom this lot was ordered, of it or of what was cut from it; lifted later or not. */
+export const promisedOf = (lot: string, forWhom: string): string =>
+  `exists (select 1 from p_lot m cross join p_promise p on p.lot = m.id where m.crate = ${lot}.crate and m.line = ${lot}.line and p.voided_by is null and lower(trim(p.for_whom)) = lower(trim(${forWhom})))`;
+/** What the line of the order that a lot came of asked for: a JSON object, or nothing. */
+export const orderedOf = (lot: string): string =>
+  `(select json_object('n', json_extract(ol.facts, '$.n'), 'sizeCm', json_extract(ol.facts, '$.sizeCm'), 'sex', json_extract(ol.facts, '$.sex'), 'forWhom', json_extract(ol.facts, '$.forWhom'),
+    'kept', iif(${promisedOf(lot, "json_extract(ol.facts, '$.forWhom')")}, json('true'), null))
+  from p_crate oc cross join p_order_line ol on ol.of_order = oc.of_order and ol.line = ${lot}.line and ol.voided_by is null where oc.id = ${lot}.crate limit 1)`;
+
+/** For whom so many of a lot were ordered, while no promise was ever written for them. */
+export const prepareOrderedFor = (client: Database.Database): ((lot: string) => { n: number; forWhom: string } | undefined) =>
+  makeAsk(client).get(
+    { n: number, forWhom: text },
+    `
+    select json_extract(ol.facts, '$.n') n, json_extract(ol.facts, '$.forWhom') forWhom from p_lot l join p_crate c on c.id = l.crate
+    join p_order_line ol on ol.of_order = c.of_order and ol.line = l.line and ol.voided_by is null
+    where l.id = ? and json_extract(ol.facts, '$.forWhom') is not null and not ${promisedOf('l', "json_extract(ol.facts, '$.forWhom')")}`,
+  );
+
 export function orderState(client: Database.Database): Pick<HouseState, 'findOrder' | 'findWish'> {
   const ask = makeAsk(client);
   const order = ask.get(

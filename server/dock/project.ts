@@ -16,6 +16,8 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
   const bag = prepareInsert(db, tables.bag);
   const claim = prepareInsert(db, tables.claim);
   const arrival = prepareInsert(db, tables.arrival);
+  const boxOpened = prepareInsert(db, tables.boxOpened);
+  const measure = prepareInsert(db, tables.measure);
   const landing = prepareInsert(db, tables.landing);
   const route = prepareInsert(db, tables.route);
   const absence = prepareInsert(db, tables.absence);
@@ -130,10 +132,17 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
     },
     'crate.arrived': {
       voids: ['p_arrival'],
-      project: (entry) => arrival({ ...factOf(entry), crate: entry.payload.crate, carton: entry.payload.carton }),
+      project: (entry) => arrival({ ...factOf(entry), ...entry.payload }),
+    },
+    'box.opened': {
+      voids: ['p_box_opened'],
+      project(entry) {
+        const { crate: of, box, ...facts } = entry.payload;
+        boxOpened({ ...factOf(entry), crate: of, box, facts });
+      },
     },
     'bag.landed': {
-      voids: ['p_landing', 'p_lot', 'p_bag'],
+      voids: ['p_landing', 'p_lot', 'p_bag', 'p_measure'],
       project(entry) {
         const { newBag, newLot, ...payload } = entry.payload;
         if (newLot) {
@@ -143,6 +152,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
         if (newBag)
           bag({ id: payload.bag, entry: entry.id, crate: payload.crate, ...newBag, ord: 100_000, lot: payload.lot, listed: 0, free: 0 });
         landing({ ...factOf(entry), ...payload });
+        if (payload.sizeCm !== undefined) measure({ ...factOf(entry), lot: payload.lot, sizeCm: payload.sizeCm });
       },
     },
     'bag.absent': { voids: ['p_absence'], project: (entry) => absence({ ...factOf(entry), bag: entry.payload.bag }) },

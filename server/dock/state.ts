@@ -15,7 +15,7 @@ const latest = <K extends 'landing' | 'absence' | 'clean' | 'assignment' | 'floa
 
 export function dockState(
   client: Database.Database,
-): Pick<HouseState, 'findSupplier' | 'findClaim' | 'findOrder' | 'findWish' | 'findCrate' | 'hasBag' | 'findBag' | 'passedFor'> {
+): Pick<HouseState, 'findSupplier' | 'findClaim' | 'findOrder' | 'findWish' | 'findCrate' | 'hasBag' | 'hasBox' | 'findBag' | 'passedFor'> {
   const ask = makeAsk(client);
   const supplier = ask.get(
     pick(t.supplier, 'id', 'name', 'transit', 'facts'),
@@ -56,11 +56,13 @@ export function dockState(
       ${fact('p_release', 'bag = b.id')} release
     from p_bag b where b.id = ? and b.voided_by is null`,
   );
+  const inBox = ask.is('select 1 from p_bag where crate = ? and box = ? and voided_by is null limit 1');
   const passed = ask.values(
     t.assignment.overruled,
     'select a.overruled from p_assignment a join p_bag g on g.id = a.bag left join p_landing l on l.bag = g.id and l.voided_by is null where coalesce(l.lot, g.lot) = ? and a.tank = ? and a.voided_by is null',
   );
   return {
+    hasBox: (crate, box) => inBox(crate, box),
     ...orderState(client),
     findClaim: prepareClaims(client).find,
     findSupplier(id) {

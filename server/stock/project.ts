@@ -69,8 +69,11 @@ export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
     },
     'lot.named': {
       voids: [],
-      project({ payload: { lot: id, species, label } }) {
-        db.update(tables.lot).set({ species, label }).where(eq(tables.lot.id, id)).run();
+      project({ payload: { lot: id, species, label, sure, note } }) {
+        db.update(tables.lot)
+          .set({ species, label, sure: sure ?? null, evidence: note ?? null })
+          .where(eq(tables.lot.id, id))
+          .run();
       },
     },
     'lot.measured': {

@@ -4,6 +4,7 @@ import type { HouseState } from '#core/catalogue/index.ts';
 import type { LotFacts } from '#core/lots/index.ts';
 import { makeAsk, number, text, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
+import { prepareOrderedFor } from '../dock/orders.ts';
 import { IN_HOUSE, personName } from '../now/sqlFragments.ts';
 
 type Asked =
@@ -18,19 +19,20 @@ type Asked =
   | 'isPlace'
   | 'wasIn'
   | 'hasStayLimit'
-  | 'isPromiseOpen';
+  | 'isPromiseOpen'
+  | 'orderedFor';
 
 export function stockState(client: Database.Database): Pick<HouseState, Asked> {
   const ask = makeAsk(client);
   const lot = ask.get(
     {
-      ...pick(t.lot, 'species', 'heardAs', 'supplier'),
+      ...pick(t.lot, 'species', 'heardAs', 'sure', 'supplier'),
       id: orNull(t.lot.id),
       label: orNull(t.lot.label),
       sizeCm: orNull(number),
       origin: orNull(t.lot.origin),
     },
-    `select id, label, species, heard_as heardAs, size_cm sizeCm, origin, supplier from now_lot where id = ? and voided_by is null`,
+    `select id, label, species, heard_as heardAs, sure, size_cm sizeCm, origin, supplier from now_lot where id = ? and voided_by is null`,
   );
   const balance = ask.value(t.balance.n, 'select n from p_balance where lot = ? and place = ?');
   const balanceAt = ask.value(number, 'select sum(n) from p_leg where place = ? and lot = ? and at_ms <= ? and voided_by is null');
@@ -53,6 +55,7 @@ export function stockState(client: Database.Database): Pick<HouseState, Asked> {
     'select 1 from p_stay_limit where place = ? and lot = ? and at_ms = coalesce(?, at_ms) and voided_by is null limit 1',
   );
   return {
+    orderedFor: prepareOrderedFor(client),
     findLot(id) {
       const row = lot(id);
       return row && (Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as LotFacts);

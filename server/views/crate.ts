@@ -4,6 +4,7 @@ import { claimStage } from '#core/dock/index.ts';
 import { flag, makeAsk, number, orNull, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareBags } from '../dock/bags.ts';
+import { prepareBoxes } from '../dock/boxes.ts';
 import { prepareClaims } from '../dock/claims.ts';
 import { personName } from '../now/rows.ts';
 import { preparePhotoField } from '../photos/cards.ts';
@@ -20,13 +21,15 @@ export const makeCrateView: MakeView<'crate'> = (client) => {
       arrivedAtMs: orNull(t.arrival.atMs),
       arrivedBy: orNull(text),
       carton: orNull(t.arrival.carton),
+      arrivalNote: t.arrival.note,
     },
     `
-    select c.id crate, c.label, s.name supplier, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, c.stated, c.told, c.remarks, a.at_ms arrivedAtMs, ${personName('a."by"')} arrivedBy, a.carton
+    select c.id crate, c.label, s.name supplier, c.packed_at_ms packedAtMs, c.promised_at_ms promisedAtMs, c.stated, c.told, c.remarks, a.at_ms arrivedAtMs, ${personName('a."by"')} arrivedBy, a.carton, a.note arrivalNote
     from p_crate c join p_supplier s on s.id = c.supplier left join p_arrival a on a.crate = c.id and a.voided_by is null where c.id = ? and c.voided_by is null`,
   );
   const bagsOf = prepareBags(client, 'b.crate = ?');
   const photosOf = preparePhotoField(client);
+  const boxesOf = prepareBoxes(client);
   const claims = prepareClaims(client);
   const here = ask.all(
     { ...pick(t.balance, 'place', 'n'), name: text, isTank: flag },
@@ -57,7 +60,7 @@ export const makeCrateView: MakeView<'crate'> = (client) => {
   return (request) => {
     const row = find(request.query.crate ?? '');
     if (!row) return { lots: [] };
-    const { arrivedAtMs, arrivedBy, carton, remarks, told, ...crate } = row;
+    const { arrivedAtMs, arrivedBy, carton, arrivalNote, remarks, told, ...crate } = row;
     const bags = bagsOf(row.crate);
     const lots = [...new Map(bags.map((bag) => [bag.lot, bag])).values()];
     const clocks = new Map(
@@ -73,8 +76,11 @@ export const makeCrateView: MakeView<'crate'> = (client) => {
         ...crate,
         ...(remarks ? { remarks } : {}),
         ...(told ? { told } : {}),
-        ...(arrivedAtMs === null ? {} : { arrived: { atMs: arrivedAtMs, by: arrivedBy!, carton: carton! } }),
+        ...(arrivedAtMs === null
+          ? {}
+          : { arrived: { atMs: arrivedAtMs, by: arrivedBy!, carton: carton!, ...(arrivalNote === null ? {} : { note: arrivalNote }) } }),
         ...photosOf(row.crate),
+        ...boxesOf(row.crate),
         ...(stage && stage !== 'nothing' ? { claim: stage } : {}),
         bags,
       },

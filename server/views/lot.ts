@@ -7,6 +7,7 @@ import { makeAsk, number, text, orNull, pick, flag } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { grouped, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
 import { prepareQuarantineCards } from './quarantine.ts';
+import { prepareOrderedFor } from '../dock/orders.ts';
 import { preparePhotos } from '../photos/cards.ts';
 import { prepareTimeline } from './timeline.ts';
 import type { MakeView } from './view.ts';
@@ -15,14 +16,14 @@ export const makeLotView: MakeView<'lot'> = (client) => {
   const ask = makeAsk(client);
   const about = ask.get(
     {
-      ...pick(t.lot, 'id', 'label', 'origin'),
+      ...pick(t.lot, 'id', 'label', 'origin', 'sure', 'evidence'),
       supplier: orNull(t.supplier.name),
       crate: orNull(t.crate.label),
       sizeCm: orNull(number),
       ...SPECIES_SHAPE,
     },
     `
-    select l.id, l.label, l.origin, f.name supplier, c.label crate, l.size_cm sizeCm, ${SPECIES_COLUMNS}
+    select l.id, l.label, l.origin, l.sure, l.evidence, f.name supplier, c.label crate, l.size_cm sizeCm, ${SPECIES_COLUMNS}
     from now_lot l left join p_species s on s.id = l.species left join p_supplier f on f.id = l.supplier left join p_crate c on c.id = l.crate
     where l.id = ? and l.voided_by is null`,
   );
@@ -53,6 +54,8 @@ export const makeLotView: MakeView<'lot'> = (client) => {
   const timeline = prepareTimeline(client, 'lot');
   const photosOf = preparePhotos(client);
   const bagsOf = ask.values(t.landing.bag, 'select bag from p_landing where lot = ? and voided_by is null order by at_ms, entry');
+  const sexes = ask.values(text, 'select distinct sex from p_landing where lot = ? and sex is not null and voided_by is null order by sex');
+  const orderedFor = prepareOrderedFor(client);
   const quarantines = prepareQuarantineCards(client);
   const sharing = prepareSharing(client);
 
@@ -94,6 +97,10 @@ export const makeLotView: MakeView<'lot'> = (client) => {
         supplier: present(row.supplier),
         crate: present(row.crate),
         sizeCm: present(row.sizeCm),
+        ...(row.sure ? { sure: row.sure } : {}),
+        ...(row.evidence ? { evidence: row.evidence } : {}),
+        sexes: sexes(row.id),
+        ...orderedField(orderedFor(row.id)),
         inHouse: standing.filter(({ inside }) => inside).reduce((sum, { n }) => sum + n, 0),
         promised: promised(row.id),
         cutFrom: from(row.id),
@@ -115,6 +122,8 @@ export const makeLotView: MakeView<'lot'> = (client) => {
     };
   };
 };
+
+const orderedField = (ordered: { n: number; forWhom: string } | undefined) => (ordered ? { orderedFor: ordered } : {});
 
 /** Lots that lived in the same system at the same time, the longest-gone first left out: latest first, at most so many. */
 const SHOWN = 60;

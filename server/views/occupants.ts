@@ -1,6 +1,6 @@
 // Who lives where: every living lot in every tank, in one read.
 import type Database from 'better-sqlite3';
-import { calledApart } from '#core/lots/index.ts';
+import { calledApart, type Sureness } from '#core/lots/index.ts';
 import { flag, json, makeAsk, number, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
@@ -14,6 +14,8 @@ export type Living = {
   quarantine?: { id: string; days: number; openedAtMs: number };
   promised: boolean;
   sizeCm?: number;
+  /** Of its species, where somebody said so. */
+  sure?: Sureness;
   sinceMs?: number;
   supplier?: string;
 };
@@ -29,6 +31,7 @@ export function prepareOccupants(client: Database.Database): (zone: string) => M
       quarantine: orNull(json<NonNullable<Living['quarantine']>>()),
       promised: flag,
       sizeCm: orNull(number),
+      sure: t.lot.sure,
       ...SPECIES_SHAPE,
       sinceMs: orNull(number),
       supplier: orNull(t.supplier.name),
@@ -36,7 +39,7 @@ export function prepareOccupants(client: Database.Database): (zone: string) => M
     `
     select b.place tank, b.lot, l.label, b.n, 
       (select json_object('id', h.id, 'days', json_extract(h.policy, '$.days'), 'openedAtMs', h.at_ms) from now_quarantine h where h.lot = b.lot order by h.at_ms desc limit 1) quarantine,
-      exists (select 1 from now_promise p where p.lot = b.lot) promised, l.size_cm sizeCm, ${SPECIES_COLUMNS},
+      exists (select 1 from now_promise p where p.lot = b.lot) promised, l.size_cm sizeCm, l.sure, ${SPECIES_COLUMNS},
       (select max(at_ms) from (
         select g.at_ms, g.n, sum(g.n) over (order by g.at_ms, g.entry) stood from p_leg g where g.lot = b.lot and g.place = b.place and g.voided_by is null
       ) where n > 0 and stood - n <= 0) sinceMs, (select u.name from p_supplier u where u.id = l.supplier) supplier
@@ -55,6 +58,7 @@ export function prepareOccupants(client: Database.Database): (zone: string) => M
         quarantine: row.quarantine ?? undefined,
         promised: row.promised,
         sizeCm: row.sizeCm ?? undefined,
+        ...(row.sure ? { sure: row.sure } : {}),
         sinceMs: row.sinceMs ?? undefined,
         supplier: row.supplier ?? undefined,
       };

@@ -1,6 +1,6 @@
 // The room: racks as they stand with who lives where; with a bag in hand also every tank's reasons against it.
 import type { TankCard } from '#contract/views.ts';
-import { CALM_SYSTEM, compatibilityOf, type ContactCosts, type Newcomer, type SystemState } from '#core/placement/index.ts';
+import { CALM_SYSTEM, compatibilityOf, type ContactCosts, type Newcomer, type PlaceNeed, type SystemState } from '#core/placement/index.ts';
 import { whoRestarts, type Placed } from '#core/quarantine/index.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';
 import { prepareBenchBag } from '../bench/known.ts';
@@ -9,6 +9,7 @@ import * as t from '../db/tables.ts';
 import { prepareBags } from '../dock/bags.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
 import { prepareComing, type ComingLot } from '../placement/coming.ts';
+import { prepareNeed } from '../placement/need.ts';
 import { prepareSystems } from '../placement/systems.ts';
 import { prepareWeak } from '../placement/weak.ts';
 import { prepareSuspects } from '../rounds/suspects.ts';
@@ -56,6 +57,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
   const suspects = prepareSuspects(client);
   const systemStates = prepareSystems(client);
   const isWeak = prepareWeak(client);
+  const need = prepareNeed(client);
   const rulesNow = ask.value(t.house.rules, 'select rules from p_house');
   const suppliers = ask.map(
     t.lot.id,
@@ -84,6 +86,8 @@ export const makeRoomView: MakeView<'room'> = (client) => {
           quarantineDone: isQuarantineDone(bag.lot, living),
           supplier: supplierOf(bag.lot),
           weak: bag.landed !== undefined && bag.landed.condition !== 'fit',
+          guessed: bag.sure === 'guess',
+          ...asksOf(need.ofBag(bag.bag)),
         }
       : inHand && {
           lot: inHand.lot,
@@ -94,6 +98,8 @@ export const makeRoomView: MakeView<'room'> = (client) => {
           quarantineDone: !inHand.quarantine,
           supplier: supplierOf(inHand.lot),
           weak: isWeak(inHand.lot, now),
+          guessed: inHand.sure === 'guess',
+          ...asksOf(need.ofLot(inHand.lot, now)),
         };
     // All bags of a lot may go to one tank: so it is judged, and one answer serves them all.
     const untanked = bag ? coming.untanked(bag.lot) : 0;
@@ -113,7 +119,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
       const here = living.get(tank.id) ?? [];
       const system = waterById.get(tank.system)!;
       const toCome = comingTo.get(tank.id) ?? [];
-      const residents = here.map(({ lot, label, n, sizeCm, promised, species: kind }) => ({
+      const residents = here.map(({ lot, label, n, sizeCm, promised, sure, species: kind }) => ({
         lot,
         label,
         n,
@@ -121,6 +127,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
         promised,
         supplier: supplierOf(lot),
         species: kind && allSpecies.get(kind.id),
+        guessed: sure === 'guess',
       }));
       const place = {
         ...system,
@@ -148,7 +155,11 @@ export const makeRoomView: MakeView<'room'> = (client) => {
               residents,
               coming: toCome
                 .filter(({ lot }) => lot !== newcomer.lot)
-                .map(({ species: kind, ...card }) => ({ ...card, species: kind === null ? undefined : allSpecies.get(kind) })),
+                .map(({ species: kind, sure, ...card }) => ({
+                  ...card,
+                  guessed: sure === 'guess',
+                  species: kind === null ? undefined : allSpecies.get(kind),
+                })),
               meets: meetingsAt(tank.system, newcomer, placed),
               rules: rules.places,
               now,
@@ -168,6 +179,7 @@ export const makeRoomView: MakeView<'room'> = (client) => {
   };
 };
 
+const asksOf = (need: PlaceNeed | 'nothing') => (need === 'nothing' ? {} : { need });
 const placedIn = (tanks: readonly TankRow[], living: ReadonlyMap<string, Living[]>): Placed[] =>
   tanks
     .filter(({ purpose }) => purpose !== 'customer')

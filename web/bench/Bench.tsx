@@ -4,6 +4,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
 import type { Afloat, BenchBag, BenchView, RunCard } from '#contract/views.ts';
+import { isSoft } from '#core/dock/index.ts';
 import { isRunMethod } from '#core/runs/index.ts';
 import { houseNow, useHouseNow } from '../data/clock.ts';
 import { useMe } from '../data/me.ts';
@@ -137,7 +138,7 @@ function BagInHand({ bag, float, floats, all, people, now }: InHand) {
 /** It may be laid into the same tank with it: sound, its fish fit to wait, and chosen to be floated too or not chosen yet. */
 const waitsLike = (benchBag: BenchBag, bag: BenchBag): boolean =>
   benchBag.tank?.id === bag.tank?.id &&
-  benchBag.landed?.bagCondition !== 'soft' &&
+  !(benchBag.landed && isSoft(benchBag.landed.bagCondition)) &&
   benchBag.landed?.condition !== 'critical' &&
   (benchBag.chosen === undefined || benchBag.chosen.method === bag.chosen?.method);
 
@@ -145,7 +146,7 @@ const waitsLike = (benchBag: BenchBag, bag: BenchBag): boolean =>
 function Before({ bag, others, people }: { bag: BenchBag; others: BenchBag[]; people: BenchView['people'] }) {
   const { ambient } = useMe().house.rules;
   const [step, setStep] = useKept<'way' | 'float' | 'bath' | undefined>(`bench ${bag.bag} ${bag.tank!.id}`, 'step', undefined);
-  const urgent = !bag.clean && (bag.landed?.bagCondition === 'soft' || bag.landed?.condition === 'critical');
+  const urgent = !bag.clean && bag.landed !== undefined && (isSoft(bag.landed.bagCondition) || bag.landed.condition === 'critical');
   const method = bag.chosen?.method;
   const bath = (
     <Button variant="link" className={clsx('btn-quiet', css.bathOffer)} onClick={() => setStep('bath')}>

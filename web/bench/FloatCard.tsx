@@ -3,6 +3,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { BenchBag } from '#contract/views.ts';
+import { isSoft } from '#core/dock/index.ts';
 import { useKept } from '../parts/useKept.ts';
 import { ChosenMethod } from '../methods/ChosenMethod.tsx';
 import type { FloatFields } from './draft.ts';
@@ -16,7 +17,7 @@ export function FloatCard({ bag, others = [] }: { bag: BenchBag; others?: readon
   const [byHand, setByHand] = useState(false);
   // Fish in clean water are netted from there: nothing is left to float.
   const urgent =
-    bag.clean !== undefined || (bag.landed !== undefined && (bag.landed.bagCondition === 'soft' || bag.landed.condition === 'critical'));
+    bag.clean !== undefined || (bag.landed !== undefined && (isSoft(bag.landed.bagCondition) || bag.landed.condition === 'critical'));
   return (
     <>
       <p className="soft tight">

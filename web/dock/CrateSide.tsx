@@ -10,11 +10,13 @@ import { useStable } from '../data/useStable.ts';
 import { useUnits } from '../data/units.ts';
 import { useKey } from '../keys/useKey.ts';
 import { capital } from '../words/text.ts';
-import { ROUTE_SAYS, sayEach } from '../words/triage.ts';
+import { ROUTE_SAYS, sayEach, saySeen, SURE_SAYS } from '../words/triage.ts';
 import css from './dock.module.scss';
 import { Photos } from '../photos/Photos.tsx';
 import { TakePhoto } from '../photos/TakePhoto.tsx';
 import { isOnWay, NextStep, stepOf } from './NextStep.tsx';
+import { OpenBox } from './OpenBox.tsx';
+import { OrderedFor } from './OrderedFor.tsx';
 import { OtherRoute } from './OtherRoute.tsx';
 import { routeFor, wantsCleanWater } from './route.ts';
 
@@ -53,6 +55,8 @@ export function CrateSide({ crate, onUndo }: { crate: CrateCard; onUndo: (actId:
           quiet
         />
       </p>
+      <OrderedFor crate={crate} />
+      <OpenBox crate={crate} onUndo={undo} />
       {landed.length === 0 ? (
         <p className="soft">Bags appear here as they land.</p>
       ) : (
@@ -105,6 +109,7 @@ const BagRow = memo(function BagRow({ bag, crate, times, onUndo }: RowProps) {
   const route = routeFor(bag, { rules: house.rules, times });
   const asks = !clean && !isOnWay(bag) && !bag.released && (landed?.alive ?? 0) > 0;
   const mark = landed ?? absent!;
+  const seen = saySeen(bag);
   const mayUndo = !isOnWay(bag) && !bag.released && !clean && (person.role === 'lead' || mark.by === person.name);
   const words = landed ? `landed ${bag.label}` : `${bag.label} not in the box`;
   return (
@@ -119,12 +124,14 @@ const BagRow = memo(function BagRow({ bag, crate, times, onUndo }: RowProps) {
         ) : (
           <span className="warn">{bag.lotLabel}: not in the box</span>
         )}
+        {bag.sure && bag.sure !== 'certain' && <span className="soft"> · {SURE_SAYS[bag.sure]}</span>}
         {landed?.wrong && <span className="warn"> · other than listed</span>}
         {landed && landed.condition !== 'fit' && <span className="warn"> · {landed.each ? sayEach(landed.each) : landed.condition}</span>}
         {landed && landed.bagCondition !== 'sound' && <span className="warn"> · bag {landed.bagCondition}</span>}
         <span className={clsx('soft', css.bagBy)}>
           {mark.by}, {when(mark.atMs)}
           {bag.temperature && ` · ${say('temperature', bag.temperature.value)} ${bag.temperature.method}`}
+          {seen && ` · ${seen}`}
           {landed?.note && ` · ${landed.note}`} {asks && <OtherRoute bag={bag} route={route} />}
           {landed && <TakePhoto of={{ kind: 'bag', id: bag.bag }} shows="the fish" what={bag.label} label="photograph" quiet />}
         </span>

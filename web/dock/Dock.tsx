@@ -17,6 +17,7 @@ import { closedHoursFigure } from '../figured/place.ts';
 import { useInAddress } from '../parts/useInAddress.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { Photos } from '../photos/Photos.tsx';
+import { boxOf } from '../words/boxes.ts';
 import { capital } from '../words/text.ts';
 import { CleanWater } from './CleanWater.tsx';
 import { CrateSide, Pouches } from './CrateSide.tsx';
@@ -218,6 +219,7 @@ function Landing({ crate, view }: { crate: CrateCard; view: DockView }) {
           )}
           species={view.species}
           times={{ ...crate, arrivedAtMs: crate.arrived?.atMs }}
+          leaky={boxOf(crate.boxes, next.box).inside === 'wet'}
           like={alike.length}
           onLand={(draft, same) => land(draft, { crate: crate.crate, bag: next }, alike.slice(0, same))}
           onAbsent={() => absent(next)}

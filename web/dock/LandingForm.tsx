@@ -2,33 +2,21 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import Form from 'react-bootstrap/Form';
 import type { BagCard, DockView } from '#contract/views.ts';
-import { BAG_CONDITIONS } from '#core/dock/index.ts';
-import { TEMPERATURE_METHODS } from '#core/water/index.ts';
+import { withSign } from '#core/dock/index.ts';
 import { useUnits } from '../data/units.ts';
 import type { Figure } from '../figured/figure.ts';
 import { Figured } from '../figured/Figured.tsx';
-import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
-import { Chips } from '../parts/Chips.tsx';
-import { CountField } from '../parts/CountField.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
-import { problemOf, QuantityField } from '../parts/QuantityField.tsx';
+import { problemOf } from '../parts/QuantityField.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
-import { SpeciesPicker } from '../parts/SpeciesPicker.tsx';
 import { sayEach } from '../words/triage.ts';
 import css from './dock.module.scss';
 import { Advice } from './Advice.tsx';
-import { asListed, isAsListed, oneLooks, withAlive, type LandingDraft } from './draft.ts';
-import { EachFish } from './EachFish.tsx';
-
-const METHOD_WORDS = {
-  'in the water': 'In the water',
-  folded: 'Folded round the probe',
-  'on the bag': 'On the bag (its skin, not its water)',
-} as const;
+import { Details, Otherwise } from './LandingDetails.tsx';
+import { asListed, isAsListed, oneLooks, sizeFault, withAlive, type LandingDraft } from './draft.ts';
 
 type Props = {
   /** The listed bag; none for a bag that is on no list. */
@@ -39,6 +27,8 @@ type Props = {
   species: DockView['species'];
   /** Of its crate: late, or closed for long. */
   times?: { packedAtMs: number; promisedAtMs: number; arrivedAtMs?: number };
+  /** Its box is wet inside. */
+  leaky?: boolean;
   /** More bags of its lot in this crate that nobody has landed. */
   like?: number;
   onLand: (draft: LandingDraft, same: number) => void;
@@ -46,7 +36,7 @@ type Props = {
   onCancel?: () => void;
 };
 
-export function LandingForm({ bag, title, closed, species, times, like = 0, onLand, onAbsent, onCancel }: Props) {
+export function LandingForm({ bag, title, closed, species, times, leaky, like = 0, onLand, onAbsent, onCancel }: Props) {
   const units = useUnits();
   const listed = bag?.listed ?? 1;
   const form = `landing ${bag?.bag ?? 'surprise'}`;
@@ -65,6 +55,7 @@ export function LandingForm({ bag, title, closed, species, times, like = 0, onLa
   const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (bag?.species?.common ?? bag?.lotLabel ?? '');
   const ready =
     draft.alive + draft.dead > 0 &&
+    sizeFault(draft.size) === undefined &&
     problemOf('temperature', draft.temperature, { units, optional: true }) === undefined &&
     (draft.other ? draft.other.heardAs !== '' : bag !== undefined);
   const land = () => {
@@ -76,7 +67,8 @@ export function LandingForm({ bag, title, closed, species, times, like = 0, onLa
   useKey('dock.dead', oneDead);
   const oneUnwell = () => reveal(oneLooks(draft, 'tired'));
   useKey('dock.unwell', oneUnwell);
-  useKey('dock.soft', () => reveal({ bagCondition: 'soft' }));
+  const soft = () => reveal({ bagCondition: withSign(draft.bagCondition, 'soft') });
+  useKey('dock.soft', soft);
   useKey('dock.count', () => setOpen(true));
   useKey('dock.other', () => reveal({ other: { heardAs: '' } }), { enabled: bag !== undefined });
   useKey('dock.absent', () => onAbsent?.(), { enabled: onAbsent !== undefined && !open });
@@ -95,6 +87,7 @@ export function LandingForm({ bag, title, closed, species, times, like = 0, onLa
           {draft.dead > 0 && <span className="warn"> and {draft.dead} dead</span>}
         </p>
       )}
+      <Leaky is={leaky && draft.bagCondition === 'sound'} />
       {bag?.species && !draft.other && (
         <p className={css.sci}>
           {bag.species.scientific}
@@ -114,28 +107,14 @@ export function LandingForm({ bag, title, closed, species, times, like = 0, onLa
       <Advice draft={draft} bag={bag} times={times} />
       <div className={css.bagActs}>
         {!open && (
-          <div className="chips grid">
-            <Button variant="odd" onClick={oneDead}>
-              Dead in bag <Key name="dock.dead" />
-            </Button>
-            <Button variant="odd" onClick={() => reveal({ bagCondition: 'soft' })}>
-              Soft or foul <Key name="dock.soft" />
-            </Button>
-            <Button variant="odd" onClick={oneUnwell}>
-              Not well <Key name="dock.unwell" />
-            </Button>
-            <Button variant="plain" onClick={() => setOpen(true)}>
-              Count, {units.unit('temperature')} <Key name="dock.count" />
-            </Button>
-            <Button variant="plain" onClick={() => reveal({ other: { heardAs: '' } })}>
-              Other fish <Key name="dock.other" />
-            </Button>
-            {onAbsent && (
-              <Button variant="plain" onClick={onAbsent}>
-                Not in box <Key name="dock.absent" />
-              </Button>
-            )}
-          </div>
+          <Otherwise
+            onDead={oneDead}
+            onSoft={soft}
+            onUnwell={oneUnwell}
+            onCount={() => setOpen(true)}
+            onOther={() => reveal({ other: { heardAs: '' } })}
+            onAbsent={onAbsent}
+          />
         )}
         {like > 0 && draft.dead === 0 && !draft.other && !draft.each && (
           <HowMany label="The same for" single="this bag" of={like + 1} value={bags} onChange={setBags} />
@@ -166,9 +145,16 @@ export function LandingForm({ bag, title, closed, species, times, like = 0, onLa
   );
 }
 
+const BAG_SAYS: Record<LandingDraft['bagCondition'], string> = {
+  sound: 'Bag sound, water clear',
+  soft: 'Bag soft',
+  foul: 'Water foul',
+  'soft and foul': 'Bag soft, water foul',
+};
+
 /** The sentence that a tap asserts. */
 export function sayDraft(draft: LandingDraft, listed: number): string {
-  const bag = draft.bagCondition === 'sound' ? 'Bag sound, water clear' : draft.bagCondition === 'soft' ? 'Bag soft' : 'Water foul';
+  const bag = BAG_SAYS[draft.bagCondition];
   const fish =
     draft.alive === 0
       ? 'none alive'
@@ -184,57 +170,8 @@ export function sayDraft(draft: LandingDraft, listed: number): string {
   return `${bag}, ${fish}.${count}`;
 }
 
-type DetailProps = {
-  draft: LandingDraft;
-  listed: number;
-  bag?: BagCard;
-  species: DockView['species'];
-  change: (part: Partial<LandingDraft>) => void;
-};
-
-function Details({ draft, bag, species, change }: DetailProps) {
-  return (
-    <div className={css.bagDetails}>
-      {(draft.other || !bag) && <SpeciesPicker species={species} value={draft.other} onChange={(words) => change({ other: words })} />}
-      <div className="pair">
-        <CountField label="Alive" value={draft.alive} onChange={(alive) => change(withAlive(draft, alive))} />
-        <CountField label="Dead" value={draft.dead} onChange={(dead) => change({ dead })} />
-      </div>
-      <EachFish draft={draft} onChange={change} />
-      <Chips
-        label="Bag"
-        options={BAG_CONDITIONS}
-        value={draft.bagCondition}
-        onChange={(bagCondition) => change({ bagCondition })}
-        odd={(option) => option !== 'sound'}
-      />
-      <QuantityField
-        label="Temperature"
-        quantity="temperature"
-        optional
-        text={draft.temperature}
-        onChange={(temperature) => change({ temperature })}
-        hint="Left empty when not taken."
-      />
-      {draft.temperature.trim() !== '' && (
-        <Form.Group className="field" controlId="method">
-          <Form.Label className="label">How it was read</Form.Label>
-          <Form.Select value={draft.method} onChange={(event) => change({ method: event.target.value as LandingDraft['method'] })}>
-            {TEMPERATURE_METHODS.map((method) => (
-              <option key={method} value={method}>
-                {METHOD_WORDS[method]}
-              </option>
-            ))}
-          </Form.Select>
-        </Form.Group>
-      )}
-      <Form.Group className="field" controlId="note">
-        <Form.Label className="label">Note</Form.Label>
-        <Form.Control value={draft.note} maxLength={500} onChange={(event) => change({ note: event.target.value })} />
-      </Form.Group>
-    </div>
-  );
-}
+const Leaky = ({ is }: { is?: boolean }) =>
+  is ? <p className="warn">Its box is wet inside: one of its bags leaks. Feel this one.</p> : null;
 
 function BagTitle({ title, closed }: Pick<Props, 'title' | 'closed'>) {
   return (

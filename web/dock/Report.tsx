@@ -10,8 +10,9 @@ import { PaperHead, PrintButton } from '../parts/OnPaper.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { Photos } from '../photos/Photos.tsx';
 import { LEFT_WORDS } from '../words/room.ts';
+import { sayBox } from '../words/boxes.ts';
 import { plural } from '../words/text.ts';
-import { sayEach } from '../words/triage.ts';
+import { sayEach, saySeen } from '../words/triage.ts';
 import css from './dock.module.scss';
 
 export default function Report() {
@@ -36,6 +37,7 @@ type Crate = NonNullable<CrateReportView['crate']>;
 
 function Whole({ crate, lots }: { crate: Crate; lots: CrateLot[] }) {
   const tally = tallyCrate(crate.bags.map(({ listed, absent, landed }) => ({ listed, absent: absent !== undefined, landed })));
+  const { say } = useUnits();
   const open = crate.bags.filter(({ landed, absent }) => !landed && !absent).length;
   return (
     <div className={css.report}>
@@ -49,6 +51,13 @@ function Whole({ crate, lots }: { crate: Crate; lots: CrateLot[] }) {
         {open > 0 && <b className="warn"> {plural(open, 'bag is', 'bags are')} not landed yet.</b>}{' '}
         {crate.claim && <Link to={`/dock/claims?crate=${crate.crate}`}>The claim: {crate.claim}</Link>}
       </p>
+      {crate.boxes && (
+        <ul className="plain-list" aria-label="Inside the boxes">
+          {crate.boxes.map((box) => (
+            <li key={box.actId}>{sayBox(box, (celsius) => say('temperature', celsius))}</li>
+          ))}
+        </ul>
+      )}
       <Photos photos={crate.photos} of={crate.label} />
       <div className={css.reportTable}>
         <table className={css.reportLots}>
@@ -103,7 +112,7 @@ function HowItCame({ crate: { supplier, packedAtMs, promisedAtMs, arrived, state
     <p className="soft">
       {supplier}. Packed {when(packedAtMs)}, promised {when(promisedAtMs)}
       {arrived
-        ? `, here ${when(arrived.atMs)} (${arrived.by}), carton ${arrived.carton}: ${Math.round(closedH)} h closed by then${lateH >= 1 ? `, ${Math.floor(lateH)} h late` : ''}.`
+        ? `, here ${when(arrived.atMs)} (${arrived.by}), carton ${arrived.carton}${arrived.note ? ` (${arrived.note})` : ''}: ${Math.round(closedH)} h closed by then${lateH >= 1 ? `, ${Math.floor(lateH)} h late` : ''}.`
         : ', not here yet.'}{' '}
       Water {water.length > 0 ? `stated: ${water.join(', ')}` : 'not stated'}.
     </p>
@@ -148,7 +157,7 @@ function Odd({ bags }: { bags: readonly BagCard[] }) {
     <section aria-label="What was odd">
       <h2>What was odd</h2>
       <ul className="plain-list">
-        {odd.map(({ bag, label, lotLabel, landed, absent, routed, clean, photos }) => (
+        {odd.map(({ bag, label, lotLabel, landed, absent, routed, clean, ordered, photos }) => (
           <li key={bag}>
             <b>{label}</b> {lotLabel}:{' '}
             {[
@@ -157,6 +166,7 @@ function Odd({ bags }: { bags: readonly BagCard[] }) {
               landed?.wrong && 'other than listed',
               landed && (landed.each ? sayEach(landed.each) : landed.condition !== 'fit' && landed.condition),
               landed && landed.bagCondition !== 'sound' && `bag ${landed.bagCondition}`,
+              saySeen({ landed, ordered }),
               landed?.note,
               routed && `${routed.route} (${routed.why})`,
               clean && `in clean water from ${when(clean.atMs)}`,

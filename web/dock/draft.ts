@@ -1,6 +1,18 @@
 // What the receiver is about to say of a bag: begins as the list has it, and is turned into the entries of one act.
 import type { BagCard } from '#contract/views.ts';
-import { headsIn, worstOf, type BagOpening, type Carton, type Condition, type EachFish } from '#core/dock/index.ts';
+import {
+  CAME_ALONG,
+  headsIn,
+  worstOf,
+  type BagLanded,
+  type BagOpening,
+  type BoxOpened,
+  type Carton,
+  type Condition,
+  type EachFish,
+} from '#core/dock/index.ts';
+import type { Sureness } from '#core/lots/index.ts';
+import { numberIn } from '#core/text/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
 import { newId, type Draft } from '../data/house.ts';
@@ -19,7 +31,13 @@ export type LandingDraft = {
   temperature: string;
   method: ReadingMethod;
   note: string;
+  /** Length of a typical one as typed, cm; and what they look to be. */
+  size: string;
+  sex?: BagLanded['sex'];
   other?: Heard;
+  /** How sure of what the others are, and by what. */
+  sure: Sureness;
+  evidence: string;
 };
 
 export const asListed = (listed: number): LandingDraft => ({
@@ -30,6 +48,9 @@ export const asListed = (listed: number): LandingDraft => ({
   temperature: '',
   method: 'folded',
   note: '',
+  size: '',
+  sure: 'likely',
+  evidence: '',
 });
 
 export function isAsListed(draft: LandingDraft, listed: number): boolean {
@@ -39,8 +60,18 @@ export function isAsListed(draft: LandingDraft, listed: number): boolean {
     draft.condition === 'fit' &&
     draft.bagCondition === 'sound' &&
     draft.note === '' &&
+    draft.size.trim() === '' &&
+    draft.sex === undefined &&
     !draft.other
   );
+}
+
+const LONGEST_CM = 300;
+/** What stands against a length as it is typed; nothing where none is. */
+export function sizeFault(text: string): string | undefined {
+  if (text.trim() === '') return undefined;
+  const cm = numberIn(text);
+  return cm === undefined || cm < 0.1 || cm > LONGEST_CM ? 'A length in centimetres, or leave it empty.' : undefined;
 }
 
 /** All of them look so. */
@@ -77,6 +108,7 @@ export type Where = { crate: string; units: Units; bag?: BagCard; newBag?: { lab
 export function landingOf(draft: LandingDraft, { crate, bag, newBag, units }: Where): Draft[] {
   const id = bag?.bag ?? newId();
   const heard = draft.other;
+  const size = draft.size.trim() ? numberIn(draft.size) : undefined;
   const entries: Draft[] = [
     {
       kind: 'bag.landed',
@@ -90,6 +122,8 @@ export function landingOf(draft: LandingDraft, { crate, bag, newBag, units }: Wh
         condition: draft.condition,
         ...(draft.each ? { each: draft.each } : {}),
         bagCondition: draft.bagCondition,
+        ...(size === undefined ? {} : { sizeCm: size }),
+        ...(draft.sex ? { sex: draft.sex } : {}),
         ...(newBag ? { newBag } : {}),
         ...(heard
           ? {
@@ -97,7 +131,8 @@ export function landingOf(draft: LandingDraft, { crate, bag, newBag, units }: Wh
                 label: heard.species?.common ?? heard.heardAs,
                 heardAs: heard.heardAs,
                 origin: 'unknown',
-                ...(heard.species ? { species: heard.species.id } : {}),
+                ...(heard.species ? { species: heard.species.id, sure: draft.sure } : {}),
+                ...(heard.species && draft.evidence.trim() ? { evidence: draft.evidence.trim() } : {}),
                 ...(bag ? { insteadOf: bag.lot } : {}),
               },
             }
@@ -131,6 +166,32 @@ export function landingLike(draft: LandingDraft, { crate, bag }: { crate: string
       },
     },
   ];
+}
+
+/** What was found in a box, as it is said so far: nothing of what nobody looked at. */
+export type BoxDraft = Pick<BoxOpened, 'box' | 'inside' | 'packs'> & {
+  air: string;
+  along: NonNullable<BoxOpened['cameAlong']>;
+  note: string;
+};
+export const NO_BOX: BoxDraft = { air: '', along: [], note: '' };
+
+/** Undefined while nothing is said. */
+export function boxEntry(
+  { box, inside, packs, air, along, note }: BoxDraft,
+  { crate, units }: { crate: string; units: Units },
+): { kind: 'box.opened'; payload: BoxOpened } | undefined {
+  const read = air.trim() ? units.read('temperature', air) : undefined;
+  const found: Omit<BoxOpened, 'crate' | 'box'> = {
+    ...(inside ? { inside } : {}),
+    ...(packs ? { packs } : {}),
+    ...(read?.ok ? { airC: read.value } : {}),
+    ...(along.length > 0 ? { cameAlong: CAME_ALONG.filter((thing) => along.includes(thing)) } : {}),
+    ...(note.trim() ? { note: note.trim() } : {}),
+  };
+  return Object.keys(found).length === 0
+    ? undefined
+    : { kind: 'box.opened', payload: { crate, ...(box === undefined ? {} : { box }), ...found } };
 }
 
 type Surprise = { crate: string; from: { id: string; name: string }; hours: number; carton: Carton; now: number };

@@ -15,10 +15,15 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
     case 'crate.arrived':
       return onCrate(view, entry.payload.crate, (crate) => ({
         ...crate,
-        arrived: { atMs: mark.atMs, by: mark.by, carton: entry.payload.carton },
+        arrived: {
+          atMs: mark.atMs,
+          by: mark.by,
+          carton: entry.payload.carton,
+          ...(entry.payload.note ? { note: entry.payload.note } : {}),
+        },
       }));
     case 'bag.landed': {
-      const { bag, crate, lot, newBag, newLot, alive, dead, condition, each, bagCondition, note } = entry.payload;
+      const { bag, crate, lot, newBag, newLot, alive, dead, condition, each, bagCondition, sizeCm, sex, note } = entry.payload;
       const landed = {
         ...mark,
         alive,
@@ -26,6 +31,8 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
         condition,
         ...(each ? { each } : {}),
         bagCondition,
+        ...(sizeCm === undefined ? {} : { sizeCm }),
+        ...(sex ? { sex } : {}),
         wrong: newLot?.insteadOf !== undefined,
         note,
       };
@@ -36,12 +43,17 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
             heardAs: newLot.heardAs,
             origin: newLot.origin,
             sizeCm: newLot.sizeCm,
+            ...(newLot.sure ? { sure: newLot.sure } : {}),
             species: view.species.find(({ id }) => id === newLot.species),
           }
         : {};
       if (!newBag) return onBag(view, bag, (card) => ({ ...card, ...fish, landed }));
       const added: BagCard = { bag, ...newBag, listed: 0, lot, lotLabel: '', origin: 'unknown', ...fish, landed, afloat: false };
       return onCrate(view, crate, (card) => ({ ...card, bags: [...card.bags, added] }));
+    }
+    case 'box.opened': {
+      const { crate: of, ...found } = entry.payload;
+      return onCrate(view, of, (crate) => ({ ...crate, boxes: [...(crate.boxes ?? []), { ...mark, ...found }] }));
     }
     case 'bag.absent':
       return onBag(view, entry.payload.bag, (card) => ({ ...card, absent: mark }));
@@ -55,6 +67,11 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
         ],
       });
       return subject.kind === 'crate' ? onCrate(view, subject.id, add) : onBag(view, subject.id, add);
+    }
+    case 'lot.promised': {
+      const { lot, forWhom } = entry.payload;
+      const isFor = ({ ordered }: BagCard) => ordered?.forWhom?.trim().toLowerCase() === forWhom.trim().toLowerCase();
+      return everyBag(view, (card) => (card.lot === lot && isFor(card) ? { ...card, ordered: { ...card.ordered!, kept: true } } : card));
     }
     case 'bag.routed': {
       const { bag, route, why } = entry.payload;

@@ -10,11 +10,12 @@ import { useTitle } from '../frame/title.ts';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { LEFT_WORDS } from '../words/room.ts';
+import { SURE_SAYS } from '../words/triage.ts';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
 import css from './lot.module.scss';
 import { NameLot } from './NameLot.tsx';
-import { OutForm, Promised } from './OutForm.tsx';
+import { KeepOrdered, OutForm, Promised } from './OutForm.tsx';
 
 export default function LotPage() {
   const { lot = '' } = useParams();
@@ -63,7 +64,9 @@ function TheLot({ view, lot }: WholeProps) {
       <h1 className="station-title">{lot.label}</h1>
       <p className="soft tight">
         <i>{lot.species?.scientific ?? 'species not known'}</i>
-        {lot.sizeCm ? `, ${lot.sizeCm} cm` : ''}, {lot.origin}
+        {lot.sure && ` (${SURE_SAYS[lot.sure]}${lot.evidence ? `: ${lot.evidence}` : ''})`}
+        {lot.sizeCm ? `, ${lot.sizeCm} cm` : ''}
+        {lot.sexes.length > 0 && `, ${lot.sexes.join(' and ')}`}, {lot.origin}
         {lot.supplier ? `, of ${lot.supplier}` : ''}
         {lot.crate ? `, ${lot.crate}` : ''}
       </p>
@@ -87,6 +90,7 @@ function TheLot({ view, lot }: WholeProps) {
         </ul>
       )}
       {view.left.length > 0 && <p className="soft">{view.left.map(({ place, n }) => `${n} ${LEFT_WORDS[place] ?? place}`).join(', ')}</p>}
+      {lot.orderedFor && <KeepOrdered lot={lot} ordered={lot.orderedFor} keeper={keeper} />}
       {lot.promised.map((promise) => (
         <Promised key={promise.promise} lot={lot} promise={promise} places={inTanks} keeper={keeper} />
       ))}
@@ -136,14 +140,14 @@ function Acts({ view, lot }: WholeProps) {
           )}
         </div>
       )}
-      {(lot.species === undefined || lead) && (
+      {(lot.species === undefined || lot.sure === 'likely' || lot.sure === 'guess' || lead) && (
         <div className="chips">
           <Button
-            variant={lot.species ? 'plain' : 'odd'}
+            variant={lot.species && lot.sure !== 'guess' ? 'plain' : 'odd'}
             aria-expanded={form === 'name'}
             onClick={() => setForm(form === 'name' ? undefined : 'name')}
           >
-            {lot.species ? 'They are another species' : 'Name them'}
+            {!lot.species ? 'Name them' : lot.sure && lot.sure !== 'certain' ? 'Surer now, or another species' : 'They are another species'}
           </Button>
         </div>
       )}

@@ -3,15 +3,24 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { LotView } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
+import { SURENESS, type Sureness } from '#core/lots/index.ts';
 import { ActButton } from '../parts/ActButton.tsx';
+import { Chips } from '../parts/Chips.tsx';
 import { SpeciesPicker, type Heard } from '../parts/SpeciesPicker.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
+import { SURE_SAYS } from '../words/triage.ts';
 import { namedEntry } from './draft.ts';
 
-export function NameLot({ lot, onDone }: { lot: NonNullable<LotView['lot']>; onDone: () => void }) {
+type Props = { lot: NonNullable<LotView['lot']>; onDone: () => void };
+
+export function NameLot({ lot, onDone }: Props) {
   const { data } = useView('intake');
   const { attempt } = useOverrule();
-  const [heard, setHeard] = useState<Heard>();
+  // Surer of the same name, or another one.
+  const [heard, setHeard] = useState<Heard | undefined>(
+    lot.species && { heardAs: lot.species.common, species: { ...lot.species, alsoCalled: [] } },
+  );
+  const [sure, setSure] = useState<Sureness>(lot.species ? 'certain' : 'likely');
   const [note, setNote] = useState('');
   const species = heard?.species;
   const write = () => {
@@ -19,8 +28,8 @@ export function NameLot({ lot, onDone }: { lot: NonNullable<LotView['lot']>; onD
     attempt({
       title: `${lot.label} are ${species.common}`,
       doing: 'They are that all the same',
-      words: `${lot.label}: they are ${species.common}`,
-      drafts: [namedEntry({ lot, species, note })],
+      words: `${lot.label}: they are ${species.common}${sure === 'certain' ? '' : `, ${SURE_SAYS[sure]}`}`,
+      drafts: [namedEntry({ lot, species, sure, note })],
       onDone,
     });
   };
@@ -28,6 +37,8 @@ export function NameLot({ lot, onDone }: { lot: NonNullable<LotView['lot']>; onD
     <div className="tank-form">
       <SpeciesPicker label="What they are, by any name" species={data?.species ?? []} value={heard} onChange={setHeard} />
       {heard && !species && <p className="soft">Choose one that the house knows, or add it.</p>}
+      <Chips label="How sure" options={SURENESS} value={sure} onChange={setSure} odd={(is) => is === 'guess'} />
+      {sure === 'guess' && <p className="soft">A guess counts with care: as delicate, and no treatment is taken to be harmless to them.</p>}
       <Form.Group className="field" controlId="name-note">
         <Form.Label className="label">How it is known (may be left out)</Form.Label>
         <Form.Control value={note} maxLength={200} onChange={(event) => setNote(event.target.value)} />

@@ -49,8 +49,8 @@ it('joined and named by what was typed, without the spaces around it', () => {
     { kind: 'lot.joined', lot: lot.id, into, place: 'F2', n: 6, why: 'same crate' },
   ]);
   const species = { id: 'green-chromis', common: 'green chromis' };
-  expect(accepted(namedEntry({ lot, species, note: '' }))).toEqual([
-    { kind: 'lot.named', lot: lot.id, species: 'green-chromis', label: 'green chromis' },
+  expect(accepted(namedEntry({ lot, species, sure: 'guess', note: '' }))).toEqual([
+    { kind: 'lot.named', lot: lot.id, species: 'green-chromis', label: 'green chromis', sure: 'guess' },
   ]);
-  expect(accepted(namedEntry({ lot, species, note: ' by its tail ' }))).toMatchObject([{ note: 'by its tail' }]);
+  expect(accepted(namedEntry({ lot, species, sure: 'likely', note: ' by its tail ' }))).toMatchObject([{ note: 'by its tail' }]);
 });

@@ -1,5 +1,6 @@
 // What is about to be said of a lot, turned into the entries of one act: out of the house, spoken for, cut, joined, named.
 import type { LotView } from '#contract/views.ts';
+import type { Sureness } from '#core/lots/index.ts';
 import type { SplitWhy } from '#core/stock/index.ts';
 import { newId, type Draft } from '../data/house.ts';
 
@@ -18,9 +19,14 @@ type Out = { lot: Pick<Lot, 'id'>; way: WayOut; from: Stand; n: number; why: str
 /** `n` of it leave the house from that tank, or stay there promised to somebody. `why` = a note, or to whom. */
 export function outEntry({ lot, way, from, n, why: typed }: Out): Draft {
   const why = typed.trim();
-  if (way === 'promised') return { kind: 'lot.promised', payload: { promise: newId(), lot: lot.id, n, forWhom: why } };
+  if (way === 'promised') return promisedEntry({ lot: lot.id, n, forWhom: why });
   return { kind: 'stock.moved', payload: { moves: [{ lot: lot.id, from: from.place, to: OUTSIDE[way], n }], ...(why ? { why } : {}) } };
 }
+
+export const promisedEntry = (kept: { lot: string; n: number; forWhom: string }): Draft => ({
+  kind: 'lot.promised',
+  payload: { promise: newId(), ...kept },
+});
 
 type Kept = { lot: Pick<Lot, 'id'>; promise: Lot['promised'][number] };
 
@@ -66,7 +72,12 @@ export const joinEntry = ({ lot, into, place, n, why }: Join): Draft => ({
   payload: { lot: lot.id, into, place, n, why: why.trim() },
 });
 
-export function namedEntry({ lot, species, note }: { lot: Pick<Lot, 'id'>; species: { id: string; common: string }; note: string }): Draft {
+type Named = { lot: Pick<Lot, 'id'>; species: { id: string; common: string }; sure: Sureness; note: string };
+
+export function namedEntry({ lot, species, sure, note }: Named): Draft {
   const known = note.trim();
-  return { kind: 'lot.named', payload: { lot: lot.id, species: species.id, label: species.common, ...(known ? { note: known } : {}) } };
+  return {
+    kind: 'lot.named',
+    payload: { lot: lot.id, species: species.id, label: species.common, sure, ...(known ? { note: known } : {}) },
+  };
 }

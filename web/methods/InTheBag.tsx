@@ -1,5 +1,6 @@
 // What the bag's water is now, and how long it lasts closed: from what was measured where somebody measured, else an estimate.
 import type { BenchBag } from '#contract/views.ts';
+import { isSoft } from '#core/dock/index.ts';
 import { type BenchInput, type Comparison, sayTime } from '#core/bench/index.ts';
 import { ammoniaBand } from '#core/water/index.ts';
 import { useUnits } from '../data/units.ts';
@@ -12,7 +13,8 @@ export function InTheBag({ bag, input, comparison }: { bag: BenchBag; input: Req
   const units = useUnits();
   const { start, closed } = comparison;
   const measured = { pH: bag.readings.pH !== undefined, ammonia: bag.readings.ammonia !== undefined };
-  const gasBy: 'soft' | 'answered' | 'usual' = bag.landed?.bagCondition === 'soft' ? 'soft' : bag.packedWith ? 'answered' : 'usual';
+  const gasBy: 'soft' | 'answered' | 'usual' =
+    bag.landed && isSoft(bag.landed.bagCondition) ? 'soft' : bag.packedWith ? 'answered' : 'usual';
   const figured = {
     start,
     closed,

@@ -1,5 +1,6 @@
 // An order as it is typed, and the entries that it becomes. No screen in here.
 import { MOST_ORDERED, orderQuantity, SEXES_WANTED, type CrateExpected, type OrderLine, type WishNoted } from '#core/dock/index.ts';
+import { numberIn } from '#core/text/index.ts';
 import { readPrice } from '#core/intake/index.ts';
 import type { OrderCard, OrderLineCard, OrdersView, WishCard } from '#contract/views.ts';
 import { formatWall } from '#core/time/index.ts';
@@ -83,7 +84,6 @@ const typedOf = ({ label, species, heardAs, n, sizeCm, sex, origin, price, forWh
 });
 
 const LONGEST_CM = 300;
-const numberIn = (text: string) => (/^\d+([.,]\d+)?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : undefined);
 
 /** What keeps a line from being one; undefined when nothing does. */
 export function lineFault({ label, n, sizeCm, price }: TypedLine): string | undefined {

@@ -55,6 +55,7 @@ export const SOURCE_WORDS: Record<FactSource, string> = {
   estimated: 'estimated',
   calculated: 'calculated',
   'another bag': 'other bag',
+  'its box': 'its box',
   'not known': 'not known',
 };
 

@@ -3,6 +3,7 @@ import type { ClaimCard, PhotoCard } from '#contract/views.ts';
 import { sayClaimed } from '#core/dock/index.ts';
 import { writeCsv } from '#core/text/index.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
+import { sayBox } from './boxes.ts';
 import { sayEach } from './triage.ts';
 import { plural } from './text.ts';
 import { sayMinutes } from './runs.ts';
@@ -56,6 +57,13 @@ export const claimPictures = (claim: ClaimCard): { photo: PhotoCard; what: strin
 
 type Ways = { when: (ms: number) => string; sayC: (celsius: number) => string; house: string };
 
+/** What was found as the boxes were opened; what came along is nobody's claim. */
+function boxLines({ boxes = [] }: ClaimCard, { when, sayC }: Pick<Ways, 'when' | 'sayC'>): string[] {
+  const odd = boxes.filter(({ inside, packs, airC }) => inside !== undefined || packs !== undefined || airC !== undefined);
+  const lines = odd.map(({ cameAlong: _gifts, ...box }) => `${sayBox(box, sayC)}; seen ${when(box.atMs)} by ${box.by}.`);
+  return lines.length > 0 ? [...lines, ''] : [];
+}
+
 export function claimLetter(claim: ClaimCard, { when, sayC, house }: Ways): string {
   const { supplier, label, packedAtMs, promisedAtMs, arrivedAtMs, openedAtMs, carton, rule, counts } = claim;
   const times = [
@@ -79,6 +87,7 @@ export function claimLetter(claim: ClaimCard, { when, sayC, house }: Ways): stri
     '',
     `Times: ${times.join('; ')}.`,
     '',
+    ...boxLines(claim, { when, sayC }),
     ...lines,
     ...(sum
       ? ['', `In all ${sum.says}${sum.unpriced > 0 ? `, without ${plural(sum.unpriced, 'head')} whose price was not stated` : ''}.`]

@@ -10,7 +10,8 @@ import { roundWords } from './rounds.ts';
 import { runWords } from './runs.ts';
 import { FIELD_WORDS } from './species.ts';
 import { sayPrepStep } from './prepare.ts';
-import { sayEach } from './triage.ts';
+import { sayBox } from './boxes.ts';
+import { sayEach, SURE_SAYS } from './triage.ts';
 import { capital, plural } from './text.ts';
 
 const CRATE_WORDS: Record<keyof CrateFields, string> = {
@@ -73,9 +74,10 @@ export const entryWords: Words = {
   'prep.moved': ({ line, why }, name) => `${name(line)}: what it waits for comes at another time${why ? ` (${why})` : ''}`,
   'prep.ticked': ({ crate, step, left }, name) =>
     `${left === undefined ? 'Ready' : 'Left out'} for ${name(crate)}: ${sayPrepStep(step, name)}${left === undefined ? '' : ` (${left})`}`,
-  'crate.arrived': ({ crate, carton }, name) => `${name(crate)} is here, carton ${carton}`,
-  'bag.landed': ({ bag, lot, alive, dead, condition, each, bagCondition, newBag, newLot }, name) =>
-    `Landed ${newBag?.label ?? name(bag)}: ${alive} ${newLot?.label ?? name(lot)}${dead ? `, ${dead} dead` : ''}${each ? `, ${sayEach(each)}` : condition === 'fit' ? '' : `, ${condition}`}${bagCondition === 'sound' ? '' : `, bag ${bagCondition}`}${newLot?.insteadOf ? ', other than listed' : ''}`,
+  'crate.arrived': ({ crate, carton, note }, name) => `${name(crate)} is here, carton ${carton}${note ? ` (${note})` : ''}`,
+  'box.opened': ({ crate, ...found }, name, { say }) => `${name(crate)} opened. ${sayBox(found, (celsius) => say('temperature', celsius))}`,
+  'bag.landed': ({ bag, lot, alive, dead, condition, each, bagCondition, sizeCm, sex, newBag, newLot }, name) =>
+    `Landed ${newBag?.label ?? name(bag)}: ${alive} ${newLot?.label ?? name(lot)}${dead ? `, ${dead} dead` : ''}${each ? `, ${sayEach(each)}` : condition === 'fit' ? '' : `, ${condition}`}${bagCondition === 'sound' ? '' : `, bag ${bagCondition}`}${sizeCm === undefined ? '' : `, ${sizeCm} cm`}${sex ? `, ${sex}` : ''}${newLot?.insteadOf ? ', other than listed' : ''}${newLot?.sure ? `, ${SURE_SAYS[newLot.sure]}${newLot.evidence ? ` (${newLot.evidence})` : ''}` : ''}`,
   'bag.absent': ({ bag }, name) => `${name(bag)} was not in the box`,
   'shift.handed': ({ worries }) => `The shift was handed over${worries ? `: ${worries}` : ''}`,
   'shift.taken': ({ note }) => `The shift was taken over${note ? `: ${note}` : ''}`,

@@ -14,4 +14,12 @@ const ELSE =
 
 /** Of a bag whose fish get clean water before anything else. */
 export const firstAid = ({ bagCondition, condition }: { bagCondition: BagOpening; condition: Condition }): string =>
-  bagCondition === 'soft' ? NO_FLOAT.soft : condition === 'critical' ? NO_FLOAT.critical : bagCondition === 'foul' ? FOUL : ELSE;
+  bagCondition === 'soft and foul'
+    ? `${NO_FLOAT.soft} ${FOUL}`
+    : bagCondition === 'soft'
+      ? NO_FLOAT.soft
+      : condition === 'critical'
+        ? NO_FLOAT.critical
+        : bagCondition === 'foul'
+          ? FOUL
+          : ELSE;

@@ -47,6 +47,10 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     `${capital(lot)} are in quarantine: not ${to === 'given' ? 'given away' : 'sold'} before it is signed off.`,
   'cost.leftCleared': ({ who }) =>
     `${capital(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
+  'out.orderedFor': ({ lot, n, forWhom, left }) =>
+    `${n} of the ${lot} were ordered for ${forWhom}, and ${left} would be left. Nobody wrote a promise yet: keep them, or say why not.`,
+  'box.notListed': ({ crate, box }) => `No bag of ${crate} is in box ${box}.`,
+  'box.nothing': () => 'Say something of the box: wet or dry, its packs, how warm, what came along.',
   'out.promised': ({ lot, promised, left }) => `${promised} of the ${lot} are promised, and ${left} would be left. Lift a promise first.`,
   'order.badLines': ({ problem }) => `The order cannot be taken: ${problem}.`,
   'order.droppedAlready': (facts, { when }) => `This order was dropped: ${by(facts, when)}.`,
@@ -84,7 +88,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'method.noReason': ({ method, advised }) => `The figures favour ${advised}: say why ${method}. It stays with the lot.`,
   'float.running': ({ bag, ...facts }, { when }) => `${capital(bag)} is afloat already: ${by(facts, when)}.`,
   'float.notThisBag': ({ bag, bagCondition }) =>
-    bagCondition === 'soft'
+    bagCondition === 'soft' || bagCondition === 'soft and foul'
       ? `${capital(bag)} is soft and would sink: match it by hand and let the fish out now.`
       : `${capital(bag)}: ${NO_FLOAT.critical}`,
   'release.countDiffers': ({ onRecord, given }) =>
@@ -217,6 +221,7 @@ const OVERRULED: Partial<Record<RefusalCode, string>> = {
   'lot.isNamed': 'named already',
   'out.inQuarantine': 'in quarantine',
   'out.promised': 'promised',
+  'out.orderedFor': 'ordered for somebody',
   'float.notThisBag': 'not a bag to float',
   'quarantine.notOver': 'quarantine not over',
   'quarantine.notEating': 'not eating',

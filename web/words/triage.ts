@@ -1,6 +1,8 @@
-// Where a bag goes first, in words, and why.
+// Where a bag goes first, in words, and why; and how sure what is in it is.
+import type { BagCard } from '#contract/views.ts';
 import type { Advised, EachFish, Route, TriageFact } from '#core/dock/index.ts';
 import { CONDITIONS } from '#core/dock/index.ts';
+import type { Sureness } from '#core/lots/index.ts';
 
 export const ROUTE_SAYS: Record<Route, string> = {
   'as usual': 'its usual way',
@@ -23,6 +25,21 @@ const FACT_SAYS: Record<TriageFact, string> = {
 
 /** `a critical fish, foul water`. */
 export const sayBecause = ({ because }: Advised): string => because.map(({ fact }) => FACT_SAYS[fact]).join(', ');
+
+/** After what they are said to be. */
+export const SURE_SAYS: Record<Sureness, string> = { certain: 'certain', likely: 'likely', guess: 'a guess' };
+
+/** Length and sex as seen, against what was ordered: `4 cm, males; females ordered`. */
+export function saySeen({ landed, ordered }: Pick<BagCard, 'landed' | 'ordered'>): string | undefined {
+  const { sizeCm, sex } = landed ?? {};
+  const said = [sizeCm !== undefined && `${sizeCm} cm`, sex].filter(Boolean).join(', ');
+  if (said === '') return undefined;
+  const asked = [
+    sizeCm !== undefined && ordered?.sizeCm !== undefined && ordered.sizeCm !== sizeCm && `${ordered.sizeCm} cm`,
+    sex !== undefined && ordered?.sex !== undefined && ordered.sex !== sex && ordered.sex,
+  ].filter(Boolean);
+  return `${said}${asked.length > 0 ? ` (${asked.join(', ')} ordered)` : ''}`;
+}
 
 /** `4 fit, 1 tired, 1 critical`. */
 export const sayEach = (each: EachFish): string =>

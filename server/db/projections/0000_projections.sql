@@ -13,7 +13,8 @@ CREATE TABLE `p_arrival` (
 	`by` text NOT NULL,
 	`voided_by` text,
 	`crate` text NOT NULL,
-	`carton` text NOT NULL
+	`carton` text NOT NULL,
+	`note` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_arrival_crate` ON `p_arrival` (`crate`);--> statement-breakpoint
@@ -59,6 +60,17 @@ CREATE TABLE `p_bag_plan` (
 CREATE INDEX `p_bag_plan_bag` ON `p_bag_plan` (`bag`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_bag_plan_tank` ON `p_bag_plan` (`tank`);--> statement-breakpoint
 CREATE INDEX `p_bag_plan_at` ON `p_bag_plan` (`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_box_opened` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`crate` text NOT NULL,
+	`box` integer,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_box_opened_crate` ON `p_box_opened` (`crate`);--> statement-breakpoint
 CREATE TABLE `p_claim` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -143,6 +155,8 @@ CREATE TABLE `p_landing` (
 	`condition` text NOT NULL,
 	`bag_condition` text NOT NULL,
 	`each` text,
+	`sex` text,
+	`size_cm` real,
 	`note` text
 );
 --> statement-breakpoint
@@ -160,10 +174,13 @@ CREATE TABLE `p_lot` (
 	`supplier` text,
 	`crate` text,
 	`instead_of` text,
+	`sure` text,
+	`evidence` text,
 	`line` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_lot_kin` ON `p_lot` (`supplier`,`species`);--> statement-breakpoint
+CREATE INDEX `p_lot_crate` ON `p_lot` (`crate`,`line`);--> statement-breakpoint
 CREATE TABLE `p_method` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -922,7 +939,7 @@ CREATE VIEW `now_coming` AS select "now_bag_plan"."tank", "now_standing"."place"
 CREATE VIEW `now_fault` AS select "entry", "at_ms", "by", "voided_by", "tank", "what", ((select "until_ms" from "p_due" where ("p_due"."voided_by" is null and "p_due"."due" = "p_fault"."entry" || ':fault:mend') order by "p_due"."at_ms" desc, "p_due"."entry" desc limit 1)) as "put_off_until_ms" from "p_fault" where ("p_fault"."voided_by" is null and coalesce(((select "kind" from "p_due" where ("p_due"."voided_by" is null and "p_due"."due" = "p_fault"."entry" || ':fault:mend') order by "p_due"."at_ms" desc, "p_due"."entry" desc limit 1)), '') not in ('done', 'skipped'));--> statement-breakpoint
 CREATE VIEW `now_float` AS select "entry", "at_ms", "by", "voided_by", "id", "bag", "lot", "tank", "n", "minutes", "bag_c", "bag_method", "tank_c", "water_l" from "p_float" where ("p_float"."voided_by" is null and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."run" = "p_float"."id" and "p_release"."bag" = "p_float"."bag")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_float"."bag")) and not exists (select 1 from "p_clean_water" where ("p_clean_water"."voided_by" is null and "p_clean_water"."bag" = "p_float"."bag")));--> statement-breakpoint
 CREATE VIEW `now_loss` AS select "entry", "at_ms", "by", "voided_by", "lot", "place", "n", coalesce(((select "cause" from "p_loss_class" where ("p_loss_class"."voided_by" is null and "p_loss_class"."loss" = "p_loss"."entry") order by "p_loss_class"."at_ms" desc, "p_loss_class"."entry" desc limit 1)), "cause") as "cause", "sure", "cause" as "said" from "p_loss" where "p_loss"."voided_by" is null;--> statement-breakpoint
-CREATE VIEW `now_lot` AS select "id", "entry", "voided_by", "label", "species", "heard_as", coalesce(((select "size_cm" from "p_measure" where ("p_measure"."voided_by" is null and "p_measure"."lot" = "p_lot"."id") order by "p_measure"."at_ms" desc, "p_measure"."entry" desc limit 1)), "size_cm") as "size_cm", "origin", "supplier", "crate", "instead_of", "line" from "p_lot";--> statement-breakpoint
+CREATE VIEW `now_lot` AS select "id", "entry", "voided_by", "label", "species", "heard_as", coalesce(((select "size_cm" from "p_measure" where ("p_measure"."voided_by" is null and "p_measure"."lot" = "p_lot"."id") order by "p_measure"."at_ms" desc, "p_measure"."entry" desc limit 1)), "size_cm") as "size_cm", "origin", "supplier", "crate", "instead_of", "sure", "evidence", "line" from "p_lot";--> statement-breakpoint
 CREATE VIEW `now_open_bag` AS select "id", "entry", "voided_by", "crate", "label", "box", "ord", "lot", "listed", "free", "water_l", "price" from "p_bag" where ("p_bag"."voided_by" is null and not exists (select 1 from "p_absence" where ("p_absence"."voided_by" is null and "p_absence"."bag" = "p_bag"."id")) and not exists (select 1 from "p_landing" where ("p_landing"."voided_by" is null and "p_landing"."bag" = "p_bag"."id" and "p_landing"."alive" = 0)) and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."bag" = "p_bag"."id")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_bag"."id")));--> statement-breakpoint
 CREATE VIEW `now_promise` AS select "entry", "at_ms", "by", "voided_by", "id", "lot", "n", "for_whom" from "p_promise" where ("p_promise"."voided_by" is null and not exists (select 1 from "p_promise_end" where ("p_promise_end"."voided_by" is null and "p_promise_end"."promise" = "p_promise"."id")));--> statement-breakpoint
 CREATE VIEW `now_quarantine` AS select "entry", "at_ms", "by", "voided_by", "id", "lot", "policy", "zero" from "p_quarantine" where ("p_quarantine"."voided_by" is null and not exists (select 1 from "p_sign_off" where ("p_sign_off"."voided_by" is null and "p_sign_off"."quarantine" = "p_quarantine"."id")));--> statement-breakpoint
