@@ -1,4 +1,4 @@
-// The same job by a finger or by keys alone: what a journey asks of a hand.
+// The same job by a mouse, by a finger or by keys alone: what a journey asks of a hand.
 import type { Locator, Page } from '@playwright/test';
 import { expect } from './house.ts';
 
@@ -26,6 +26,13 @@ export function finger(page: Page): Hand {
     },
   };
 }
+
+export const mouse = (page: Page): Hand => ({
+  press: (role, name) => page.getByRole(role, { name }).first().click(),
+  type: (label, text) => page.getByLabel(label).first().fill(text),
+  fill: (field, text) => field.fill(text),
+  choose: async (label, option) => void (await page.getByLabel(label).first().selectOption(option)),
+});
 
 /** More than any page has to tab through. */
 const MOST_TABS = 400;

@@ -1,27 +1,6 @@
 // A bag that cannot wait: its fish told one by one, the dead photographed while it is closed, clean water before any tank, and on from there.
-import type { Page } from '@playwright/test';
+import { fromCamera } from './camera.ts';
 import { expect, ready, test } from './house.ts';
-
-/** A picture as a camera gives it: large, with its place and device told in it, and on its side. */
-const fromCamera = (page: Page, { width, height }: { width: number; height: number }): Promise<Buffer> =>
-  page
-    .evaluate(
-      async ([w, h]) => {
-        const canvas = new OffscreenCanvas(w, h);
-        const context = canvas.getContext('2d')!;
-        for (let band = 0; band < 40; band += 1) {
-          context.fillStyle = `hsl(${band * 9} 60% 50%)`;
-          context.fillRect(0, (band * h) / 40, w, h / 40);
-        }
-        const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 })).arrayBuffer());
-        // Exif: orientation 6, "turn a quarter to the right".
-        const tiff = [0x4d, 0x4d, 0, 42, 0, 0, 0, 8, 0, 1, 1, 0x12, 0, 3, 0, 0, 0, 1, 0, 6, 0, 0, 0, 0, 0, 0];
-        const exif = [0x45, 0x78, 0x69, 0x66, 0, 0, ...tiff];
-        return [...bytes.subarray(0, 2), 0xff, 0xe1, 0, exif.length + 2, ...exif, ...bytes.subarray(2)];
-      },
-      [width, height] as const,
-    )
-    .then((bytes) => Buffer.from(bytes));
 
 test('six fish in three conditions: read what nobody knows, clean water, then a tank with its step', async ({ page, house }) => {
   await house.signIn(page, 'Bram Tell');
