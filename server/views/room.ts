@@ -1,12 +1,21 @@
 // The room: racks as they stand with who lives where; with a bag in hand also every tank's reasons against it.
 import type { TankCard } from '#contract/views.ts';
-import { CALM_SYSTEM, compatibilityOf, type ContactCosts, type Newcomer, type PlaceNeed, type SystemState } from '#core/placement/index.ts';
+import {
+  CALM_SYSTEM,
+  compatibilityOf,
+  type CandidateTank,
+  type ContactCosts,
+  type Newcomer,
+  type PlaceNeed,
+  type SystemState,
+} from '#core/placement/index.ts';
 import { whoRestarts, type Placed } from '#core/quarantine/index.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';
 import { prepareBenchBag } from '../bench/known.ts';
 import { makeAsk, number, pick, type RowOf } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareBags } from '../dock/bags.ts';
+import { grouped } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
 import { prepareComing, type ComingLot } from '../placement/coming.ts';
 import { prepareNeed } from '../placement/need.ts';
@@ -112,33 +121,53 @@ export const makeRoomView: MakeView<'room'> = (client) => {
       // Here it is among them itself, unless it goes elsewhere.
       return untanked + chosen - (goesTo === undefined || goesTo.id === tank ? n : 0);
     };
-    const judged = newcomer ? systemStates() : new Map<string, SystemState>();
     const rules = rulesNow() ?? STARTING_RULES;
-    const placed = newcomer ? placedIn(tankRows, living) : [];
-    const cards = tankRows.map(({ rack, hangsIn, flow, ...tank }): [string, TankCard] => {
+    /** What stands against each tank, asked only with something in hand. */
+    const judge = (who: Newcomer) => {
+      const states = systemStates();
+      const meets = meetingsBySystem(who, placedIn(tankRows, living));
+      return (tank: TankRow, here: readonly Living[], toCome: readonly ComingLot[]) =>
+        compatibilityOf({ ...who, more: moreTo(toCome, who, tank.id) }, placeOf(tank, states), {
+          residents: here.map(({ lot, label, n, sizeCm, promised, sure, species: kind }) => ({
+            lot,
+            label,
+            n,
+            sizeCm,
+            promised,
+            supplier: supplierOf(lot),
+            species: kind && allSpecies.get(kind.id),
+            guessed: sure === 'guess',
+          })),
+          coming: toCome
+            .filter(({ lot }) => lot !== who.lot)
+            .map(({ species: kind, sure, ...card }) => ({
+              ...card,
+              guessed: sure === 'guess',
+              species: kind === null ? undefined : allSpecies.get(kind),
+            })),
+          meets: meets(tank.system),
+          rules: rules.places,
+          now,
+        });
+    };
+    const placeOf = (
+      { system, purpose, lid, volumeL, vessel, flow }: TankRow,
+      states: ReadonlyMap<string, SystemState>,
+    ): CandidateTank => ({
+      ...waterById.get(system)!,
+      purpose,
+      lid,
+      volumeL,
+      vessel,
+      ...(flow === null ? {} : { flow }),
+      systemState: states.get(system) ?? CALM_SYSTEM,
+      suspect: suspect.has(system),
+    });
+    const reasonsOf = newcomer && judge(newcomer);
+    const cards = tankRows.map((row): [string, TankCard] => {
+      const { rack, hangsIn, flow, ...tank } = row;
       const here = living.get(tank.id) ?? [];
-      const system = waterById.get(tank.system)!;
       const toCome = comingTo.get(tank.id) ?? [];
-      const residents = here.map(({ lot, label, n, sizeCm, promised, sure, species: kind }) => ({
-        lot,
-        label,
-        n,
-        sizeCm,
-        promised,
-        supplier: supplierOf(lot),
-        species: kind && allSpecies.get(kind.id),
-        guessed: sure === 'guess',
-      }));
-      const place = {
-        ...system,
-        purpose: tank.purpose,
-        lid: tank.lid,
-        volumeL: tank.volumeL,
-        vessel: tank.vessel,
-        ...(flow === null ? {} : { flow }),
-        systemState: judged.get(tank.system) ?? CALM_SYSTEM,
-        suspect: suspect.has(tank.system),
-      };
       return [
         rack,
         {
@@ -149,29 +178,13 @@ export const makeRoomView: MakeView<'room'> = (client) => {
           ...(flow === null ? {} : { flow }),
           odd: oddByTank.get(tank.id) ?? [],
           occupants: here,
-          reasons:
-            newcomer &&
-            compatibilityOf({ ...newcomer, more: moreTo(toCome, newcomer, tank.id) }, place, {
-              residents,
-              coming: toCome
-                .filter(({ lot }) => lot !== newcomer.lot)
-                .map(({ species: kind, sure, ...card }) => ({
-                  ...card,
-                  guessed: sure === 'guess',
-                  species: kind === null ? undefined : allSpecies.get(kind),
-                })),
-              meets: meetingsAt(tank.system, newcomer, placed),
-              rules: rules.places,
-              now,
-            }),
+          reasons: reasonsOf?.(row, here, toCome),
         },
       ];
     });
+    const byRack = grouped(cards, ([rack]) => rack);
     return {
-      racks: racks().map((rack) => ({
-        ...rack,
-        tanks: cards.filter(([id]) => id === rack.id).map(([, card]) => card),
-      })),
+      racks: racks().map((rack) => ({ ...rack, tanks: byRack.get(rack.id)?.map(([, card]) => card) ?? [] })),
       systems: [...waterById.values()],
       bag,
       ...(inHand ? { lot: { lot: inHand.lot, from: query.from! } } : {}),
@@ -192,6 +205,16 @@ const placedIn = (tanks: readonly TankRow[], living: ReadonlyMap<string, Living[
         inQuarantine: quarantine !== undefined,
       })),
     );
+
+/** The tanks of a system share who lives on it, and what a newcomer to it means. */
+function meetingsBySystem(newcomer: Newcomer, placed: readonly Placed[]): (system: string) => ContactCosts | undefined {
+  const bySystem = grouped(placed, ({ system }) => system);
+  const known = new Map<string, ContactCosts | undefined>();
+  return (system) => {
+    if (!known.has(system)) known.set(system, meetingsAt(system, newcomer, bySystem.get(system) ?? []));
+    return known.get(system);
+  };
+}
 
 /** Who of a system loses clear days; how many each loses is the clocks' to say. */
 function meetingsAt(system: string, { lot, quarantineDone }: Newcomer, placed: readonly Placed[]): ContactCosts | undefined {
