@@ -47,13 +47,13 @@ export type UnpackPlan = {
 };
 
 /** So many turns for {@link ORDINARY} bags; a turn costs by the square, so of more there are fewer. */
-const TURNS = 2000;
+const TURNS = 1600;
 const ORDINARY = 120;
 const WHOLE = 1e-9;
 
 /**
  * The order, by list scheduling: whoever is free nets out what is ready, else takes the first bag of the list that has its place free; the list begins with the shortest
- * reserve and is then improved by moving bags, for a fixed number of turns. A pinned bag is the first that is begun. Better = the minutes of the worst bag past its reserve, weighed, and those until all are out.
+ * reserve and is then improved by moving bags, and by which of the ready ones goes first, for a fixed number of turns. A pinned bag is the first that is begun. Better = the minutes of the worst bag past its reserve, weighed, and those until all are out.
  * Durations are judgements of the house. Throws a RangeError without people, and when something has no place at all.
  * Source: list scheduling with local improvement and bounds by machine load, e.g. Pinedo, Scheduling, 5th ed. (2016), ch. 4, 14.
  */
@@ -67,21 +67,28 @@ export function unpackingOrder(
   const waiting = bags.flatMap(({ state }, index) => (state === 'closed' ? [index] : []));
   const first = waiting.filter((index) => bags[index]!.bag === pinned);
   const others = waiting.filter((index) => !first.includes(index));
-  const tried = (rest: readonly number[]) => ({ rest, ...simulate(ready, [...first, ...rest], hands) });
+  const tried = (rest: readonly number[], byLoad: boolean) => ({
+    rest,
+    byLoad,
+    ...simulate(ready, { list: [...first, ...rest], byLoad }, hands),
+  });
   let best = startingLists(ready, others)
-    .map(tried)
+    .flatMap((rest) => [tried(rest, false), tried(rest, true)])
     .reduce((so, now) => (isBetter(now, so) ? now : so));
   const bounds = boundsOf(bags, hands);
   const chance = makeChance(seed);
   const turns = TURNS * Math.min(1, (ORDINARY / Math.max(1, bags.length)) ** 2);
   for (let turn = 0; turn < turns && others.length > 1; turn += 1) {
     if (best.endMin <= bounds.boundMin + WHOLE && best.overMin <= bounds.boundOverMin + WHOLE) break;
-    const now = tried(moved(best.rest, Math.floor(chance() * others.length), Math.floor(chance() * others.length)));
+    const now = tried(
+      moved(best.rest, Math.floor(chance() * others.length), Math.floor(chance() * others.length)),
+      turn % 2 === 0 ? best.byLoad : !best.byLoad,
+    );
     if (!isBetter(best, now)) best = now;
   }
   const steps: (UnpackStep & { order: number })[] = [];
   const order = [...first, ...best.rest];
-  simulate(ready, order, hands, (index, { beginMin, standsMin, outMin }) => {
+  simulate(ready, { list: order, byLoad: best.byLoad }, hands, (index, { beginMin, standsMin, outMin }) => {
     const { bag, state, toBucket } = bags[index]!;
     const safeMin = state === 'in a bucket' ? 0 : toBucket ? standsMin : outMin;
     steps.push({ bag, beginMin, safeMin, outMin, order: order.indexOf(index) });
@@ -143,10 +150,13 @@ function prepared(bags: readonly UnpackBag[], hands: UnpackHands): Prepared {
   };
 }
 
-/** What happens when hands follow the list (indices of closed bags). `note` is told each bag as it is netted out, when somebody asks for more than the figures. */
+/** The list that hands follow (indices of closed bags). `byLoad` = they net out first, and begin before they net out, whose place is waited for longest; else what was ready first. */
+type Followed = { list: readonly number[]; byLoad: boolean };
+
+/** What happens when hands follow the list. `note` is told each bag as it is netted out, when somebody asks for more than the figures. */
 function simulate(
   { bags, handling: handlingOf, place, capacity }: Prepared,
-  list: readonly number[],
+  { list, byLoad }: Followed,
   { people: many, netMin }: Pick<UnpackHands, 'people' | 'netMin'>,
   note?: (index: number, times: { beginMin: number; standsMin: number; outMin: number }) => void,
 ): Outcome {
@@ -160,6 +170,8 @@ function simulate(
     free[place[index]!]! -= 1;
     ready.push({ index, atMin: standMin });
   });
+  const load = new Float64Array(capacity.length);
+  for (const index of list) load[place[index]!]! += (handlingOf[index]! + bags[index]!.standMin + netMin) / capacity[place[index]!]!;
   const people = new Float64Array(many);
   const left = [...list];
   let [endMin, overMin] = [0, 0];
@@ -169,9 +181,12 @@ function simulate(
     const now = people[who]!;
     for (let index = releases.length - 1; index >= 0; index -= 1)
       if (releases[index]!.atMin <= now + WHOLE) free[releases.splice(index, 1)[0]!.place]! += 1;
-    const netted = earliestBy(ready);
     const next = left.findIndex((index) => free[place[index]!]! > 0);
-    if (netted >= 0 && (ready[netted]!.atMin <= now + WHOLE || next < 0)) {
+    const netted = byLoad ? fullestOf(ready, now, (index) => load[place[index]!]!) : earliestBy(ready);
+    const isDue = netted >= 0 && ready[netted]!.atMin <= now + WHOLE;
+    // Whose place the next ones wait for goes first; the others may stand a little longer.
+    const startsFirst = byLoad && isDue && next >= 0 && load[place[left[next]!]!]! > load[place[ready[netted]!.index]!]!;
+    if (netted >= 0 && ((isDue && !startsFirst) || next < 0)) {
       const { index, atMin } = ready.splice(netted, 1)[0]!;
       const bag = bags[index]!;
       const outMin = Math.max(now, atMin) + netMin;
@@ -193,11 +208,20 @@ function simulate(
     }
     const index = left.splice(next, 1)[0]!;
     free[place[index]!]! -= 1;
+    load[place[index]!]! -= (handlingOf[index]! + bags[index]!.standMin + netMin) / capacity[place[index]!]!;
     begun[index] = now;
     people[who] = now + handlingOf[index]!;
     ready.push({ index, atMin: people[who]! + bags[index]!.standMin });
   }
   return { endMin, overMin };
+}
+
+/** Of those that stand long enough the one whose place is waited for longest; of none, the soonest. */
+function fullestOf(ready: readonly { index: number; atMin: number }[], now: number, load: (index: number) => number): number {
+  let best = -1;
+  for (const [index, { atMin, index: bag }] of ready.entries())
+    if (atMin <= now + WHOLE && (best < 0 || load(bag) > load(ready[best]!.index))) best = index;
+  return best < 0 ? earliestBy(ready) : best;
 }
 
 const earliestBy = (ready: readonly { atMin: number }[]): number =>
