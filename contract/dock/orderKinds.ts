@@ -60,7 +60,16 @@ export const orderKinds: Kinds<OrderEntries> = {
     minRole: 'trainee',
     undo: 'self',
     topics: ['dock'],
-    schema: { wish: id(), species: id().optional(), heardAs: text().optional(), n: count(1), forWhom: text().optional(), note: note() },
+    schema: {
+      wish: id(),
+      species: id().optional(),
+      heardAs: text().optional(),
+      n: count(1),
+      sizeCm: centimetres().optional(),
+      sex: choice(SEXES_WANTED).optional(),
+      forWhom: text().optional(),
+      note: note(),
+    },
     example: { wish: 'wish-1', species: 'green-chromis', n: 12, forWhom: 'the Bay Window', note: 'small ones' },
   }),
   'wish.dropped': defineKind({

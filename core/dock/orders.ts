@@ -29,7 +29,7 @@ export type OrderPlaced = {
   lines: OrderLine[];
 };
 export type OrderDropped = { order: string; why: string };
-export type WishNoted = Kind & { wish: string; n: number; forWhom?: string; note?: string };
+export type WishNoted = Kind & Pick<OrderLine, 'n' | 'sizeCm' | 'sex' | 'forWhom'> & { wish: string; note?: string };
 export type WishDropped = { wish: string; why: string };
 
 export interface OrderEntries {

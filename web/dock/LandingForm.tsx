@@ -10,13 +10,14 @@ import { Figured } from '../figured/Figured.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { HowMany } from '../parts/HowMany.tsx';
+import { lengthFault } from '../parts/length.ts';
 import { problemOf } from '../parts/QuantityField.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
 import { sayEach } from '../words/triage.ts';
 import css from './dock.module.scss';
 import { Advice } from './Advice.tsx';
 import { Details, Otherwise } from './LandingDetails.tsx';
-import { asListed, isAsListed, oneLooks, sizeFault, withAlive, type LandingDraft } from './draft.ts';
+import { asListed, isAsListed, oneLooks, withAlive, type LandingDraft } from './draft.ts';
 
 type Props = {
   /** The listed bag; none for a bag that is on no list. */
@@ -55,7 +56,7 @@ export function LandingForm({ bag, title, closed, species, times, leaky, like = 
   const name = draft.other ? (draft.other.species?.common ?? draft.other.heardAs) : (bag?.species?.common ?? bag?.lotLabel ?? '');
   const ready =
     draft.alive + draft.dead > 0 &&
-    sizeFault(draft.size) === undefined &&
+    lengthFault(draft.size) === undefined &&
     problemOf('temperature', draft.temperature, { units, optional: true }) === undefined &&
     (draft.other ? draft.other.heardAs !== '' : bag !== undefined);
   const land = () => {

@@ -3,14 +3,15 @@ import Form from 'react-bootstrap/Form';
 import type { BagCard } from '#contract/views.ts';
 import { SEXES_SEEN } from '#core/dock/index.ts';
 import { SURENESS } from '#core/lots/index.ts';
+import { lengthFault } from '../parts/length.ts';
 import { Chips } from '../parts/Chips.tsx';
-import { sizeFault, type LandingDraft } from './draft.ts';
+import type { LandingDraft } from './draft.ts';
 
 type Change = (part: Partial<LandingDraft>) => void;
 
 export function SizeAndSex({ draft, bag, change }: { draft: LandingDraft; bag?: BagCard; change: Change }) {
   const ordered = draft.other ? undefined : bag?.ordered;
-  const fault = sizeFault(draft.size);
+  const fault = lengthFault(draft.size);
   return (
     <div className="pair">
       <Form.Group className="field" controlId="seen-size">

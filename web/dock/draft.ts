@@ -66,14 +66,6 @@ export function isAsListed(draft: LandingDraft, listed: number): boolean {
   );
 }
 
-const LONGEST_CM = 300;
-/** What stands against a length as it is typed; nothing where none is. */
-export function sizeFault(text: string): string | undefined {
-  if (text.trim() === '') return undefined;
-  const cm = numberIn(text);
-  return cm === undefined || cm < 0.1 || cm > LONGEST_CM ? 'A length in centimetres, or leave it empty.' : undefined;
-}
-
 /** All of them look so. */
 export const allLook = (condition: Condition) => ({ condition, each: undefined });
 

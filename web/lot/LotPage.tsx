@@ -10,6 +10,7 @@ import { useTitle } from '../frame/title.ts';
 import { Timeline } from '../parts/Timeline.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { LEFT_WORDS } from '../words/room.ts';
+import { plural } from '../words/text.ts';
 import { SURE_SAYS } from '../words/triage.ts';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
@@ -94,6 +95,7 @@ function TheLot({ view, lot }: WholeProps) {
       {lot.promised.map((promise) => (
         <Promised key={promise.promise} lot={lot} promise={promise} places={inTanks} keeper={keeper} />
       ))}
+      <Spare lot={lot} />
       {quarantine ? (
         <QuarantineClock quarantine={quarantine} full />
       ) : (
@@ -113,6 +115,15 @@ function TheLot({ view, lot }: WholeProps) {
       {keeper && <Acts view={view} lot={lot} />}
     </section>
   );
+}
+
+/** How many more may be lost before a promise breaks. */
+function Spare({ lot: { inHouse, promised } }: Pick<WholeProps, 'lot'>) {
+  const spoken = promised.reduce((sum, { n }) => sum + n, 0);
+  if (spoken === 0) return null;
+  const spare = inHouse - spoken;
+  if (spare < 0) return <p className="warn">{plural(-spare, 'fish', 'fish')} fewer than are promised.</p>;
+  return <p className="soft">{spare === 0 ? 'None may be lost before a promise breaks.' : `${spare} may be lost before a promise breaks.`}</p>;
 }
 
 /** What may be done with it, each in its form. */

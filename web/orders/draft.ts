@@ -7,6 +7,7 @@ import { formatWall } from '#core/time/index.ts';
 import type { Draft } from '../data/house.ts';
 import type { Units } from '../data/units.ts';
 import { instantOf, statedOf, toldOf, type Filled } from '../parts/crateFacts.ts';
+import { lengthFault } from '../parts/length.ts';
 
 /** A line as it is typed; `label` = what the list of lines calls it. */
 export type TypedLine = {
@@ -46,12 +47,14 @@ export const emptyLine = (line: string): TypedLine => ({
   forWhom: '',
 });
 
-export const lineOfWish = ({ wish, label, species, heardAs, n, forWhom = '' }: WishCard, line: string): TypedLine => ({
+export const lineOfWish = ({ wish, label, species, heardAs, n, sizeCm, sex, forWhom = '' }: WishCard, line: string): TypedLine => ({
   ...emptyLine(line),
   label,
   ...(species ? { species } : {}),
   ...(heardAs ? { heardAs } : {}),
   n,
+  sizeCm: sizeCm === undefined ? '' : String(sizeCm),
+  sex: sex ?? NO_SEX,
   forWhom,
   wish,
 });
@@ -83,15 +86,14 @@ const typedOf = ({ label, species, heardAs, n, sizeCm, sex, origin, price, forWh
   forWhom: forWhom ?? '',
 });
 
-const LONGEST_CM = 300;
+export const isSex = (sex: string): sex is NonNullable<OrderLine['sex']> => (SEXES_WANTED as readonly string[]).includes(sex);
 
 /** What keeps a line from being one; undefined when nothing does. */
 export function lineFault({ label, n, sizeCm, price }: TypedLine): string | undefined {
   if (label.trim() === '') return 'Say what it is.';
   if (!Number.isInteger(n) || n < 1 || n > MOST_ORDERED) return `Say how many, from 1 to ${MOST_ORDERED}.`;
-  const cm = numberIn(sizeCm);
-  if (sizeCm.trim() !== '' && (cm === undefined || cm <= 0 || cm > LONGEST_CM))
-    return 'The length cannot be read: centimetres, such as 4.5.';
+  const length = lengthFault(sizeCm);
+  if (length) return length;
   if (price.trim() !== '' && readPrice(price) === undefined) return 'The price cannot be read: of one, such as 3.20.';
   return undefined;
 }
@@ -117,7 +119,7 @@ export function lineOf({ line, species, heardAs, label, n, sizeCm, sex, origin, 
     ...(species ? { species } : { heardAs: heardAs ?? label.trim() }),
     n,
     ...(cm === undefined ? {} : { sizeCm: cm }),
-    ...(SEXES_WANTED.includes(sex as 'male') ? { sex: sex as OrderLine['sex'] } : {}),
+    ...(isSex(sex) ? { sex } : {}),
     ...(origin === NO_ORIGIN ? {} : { origin: origin as OrderLine['origin'] }),
     ...(cost === undefined ? {} : { price: cost }),
     ...(forWhom.trim() ? { forWhom: forWhom.trim() } : {}),
