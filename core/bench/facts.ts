@@ -70,7 +70,7 @@ const STATED_SALINITY_BAND = 2;
 const STATED_TEMPERATURE_BAND = 2;
 const UNKNOWN_TEMPERATURE_BAND = 5;
 /** Water lags the air around it by hours. */
-const BOX_BAND = 3;
+export const BOX_BAND_C = 3;
 const SURFACE_BAND = 2;
 /** What another bag of the lot was measured at holds for this one within so much, or within a factor. */
 const SIBLING_BAND: Partial<Record<Quantity, number>> = { salinity: 1, temperature: 1.5, pH: 0.3 };
@@ -122,7 +122,7 @@ function bagSalinity(bag: KnownBag): Other {
 
 /** The air of its box was measured here; what the supplier stated was true where it was packed, a night ago. */
 function bagTemperature({ boxC, stated: { temperatureC } }: KnownBag, roomC: number): Other {
-  if (boxC !== undefined) return within(boxC, BOX_BAND, 'its box');
+  if (boxC !== undefined) return within(boxC, BOX_BAND_C, 'its box');
   return temperatureC === undefined
     ? within(roomC, UNKNOWN_TEMPERATURE_BAND, 'not known')
     : within(temperatureC, STATED_TEMPERATURE_BAND, 'stated');

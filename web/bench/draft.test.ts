@@ -31,6 +31,12 @@ it('left as they stand, the values are the house’s own and not as rounded for 
   });
 });
 
+it('where the air of the box was measured, the supplier’s word does not stand for the bag: it is asked for', () => {
+  const read = readFloat({ ...bag, boxC: 17 }, {}, given);
+  expect([read.bagC.ok, read.isStated, read.time]).toEqual([false, false, undefined]);
+  expect(readFloat({ ...bag, boxC: 17 }, { bag: '18' }, given).bagC).toMatchObject({ ok: true, value: 18 });
+});
+
 it('what is typed is a reading of its own', () => {
   expect(kinds({ bag: '21' })).toEqual(['bag temperature', 'float.started']);
   expect(kinds({ tank: '25', salt: '33' })).toEqual(['system temperature', 'system salinity', 'float.started']);

@@ -8,8 +8,12 @@ import type { Units } from '../data/units.ts';
 /** As typed. */
 export type FloatFields = { bag: string; method: ReadingMethod; tank: string; salt: string; water: string };
 
+/** As read, else as stated; where the air of its box was measured neither stands for it, and a probe is asked for. */
+const knownTemperature = ({ temperature, boxC, stated }: BenchBag): number | undefined =>
+  temperature?.value ?? (boxC === undefined ? stated.temperatureC : undefined);
+
 export function fieldsOf(bag: BenchBag, units: Units): FloatFields {
-  const knownC = bag.temperature?.value ?? bag.stated.temperatureC;
+  const knownC = knownTemperature(bag);
   return {
     bag: knownC === undefined ? '' : units.bare('temperature', knownC),
     method: bag.temperature?.method ?? 'folded',
@@ -34,7 +38,7 @@ export function readFloat(bag: BenchBag, said: Partial<FloatFields>, { units, wi
   const began = fieldsOf(bag, units);
   const typed = { ...began, ...said };
   const system = bag.system!;
-  const knownC = bag.temperature?.value ?? bag.stated.temperatureC;
+  const knownC = knownTemperature(bag);
   const bagC = typed.bag === began.bag ? asKnown(knownC, typed.bag) : units.read('temperature', typed.bag);
   const tankC = typed.tank === began.tank ? asKnown(system.temperatureC, typed.tank) : units.read('temperature', typed.tank);
   const water = typed.water === began.water ? asKnown(bag.waterL, typed.water) : units.read('volume', typed.water);

@@ -42,7 +42,9 @@ export function LandingForm({ bag, title, closed, species, times, leaky, like = 
   const listed = bag?.listed ?? 1;
   const form = `landing ${bag?.bag ?? 'surprise'}`;
   // Kept by the bag: another page, a reload, or somebody's act in between loses nothing of it.
-  const [draft, setDraft] = useKept<LandingDraft>(form, 'draft', asListed(listed));
+  const [kept, setDraft] = useKept<LandingDraft>(form, 'draft', asListed(listed));
+  // One that was kept by an older page lacks what has been asked since.
+  const draft = { ...asListed(listed), ...kept };
   const [open, setOpen] = useState(() => !bag || JSON.stringify(draft) !== JSON.stringify(asListed(listed)));
   const [bags, setBags] = useState(1);
   // What is said of a dead or another fish is said of one bag.

@@ -29,7 +29,7 @@ it.each([{ airC: 900 }, { inside: 'swimming' }, { cameAlong: ['a cat'] }, { box:
   'no box is like that: %j',
   (wrong) => {
     const entry = entryOf({ inside: 'dry' })!;
-    const act = actOf({ ...entry, payload: { ...entry.payload, ...wrong } as typeof entry.payload });
+    const act = actOf({ ...entry, payload: { ...entry.payload, ...wrong } });
     expect(checkAct(act).ok).toBe(false);
   },
 );

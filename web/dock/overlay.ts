@@ -53,7 +53,10 @@ function apply(view: DockView, entry: Entry, { codeOf, ...mark }: Mark & { codeO
     }
     case 'box.opened': {
       const { crate: of, ...found } = entry.payload;
-      return onCrate(view, of, (crate) => ({ ...crate, boxes: [...(crate.boxes ?? []), { ...mark, ...found }] }));
+      return onCrate(view, of, (crate) => ({
+        ...crate,
+        boxes: [...(crate.boxes ?? []), { atMs: mark.atMs, by: mark.by, actId: mark.actId, ...found }],
+      }));
     }
     case 'bag.absent':
       return onBag(view, entry.payload.bag, (card) => ({ ...card, absent: mark }));

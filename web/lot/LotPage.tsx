@@ -123,7 +123,9 @@ function Spare({ lot: { inHouse, promised } }: Pick<WholeProps, 'lot'>) {
   if (spoken === 0) return null;
   const spare = inHouse - spoken;
   if (spare < 0) return <p className="warn">{plural(-spare, 'fish', 'fish')} fewer than are promised.</p>;
-  return <p className="soft">{spare === 0 ? 'None may be lost before a promise breaks.' : `${spare} may be lost before a promise breaks.`}</p>;
+  return (
+    <p className="soft">{spare === 0 ? 'None may be lost before a promise breaks.' : `${spare} may be lost before a promise breaks.`}</p>
+  );
 }
 
 /** What may be done with it, each in its form. */

@@ -106,7 +106,7 @@ function FactRow({ fact, bag, fault, calculated }: { fact: Fact; bag: BenchBag; 
   );
 }
 
-/** Measured a full dot, stated a ring, another bag's a half dot, estimated a band, calculated a wave, not known a question: by shape beside the word. */
+/** Measured a full dot, stated a ring, another bag's a half dot, of its box a box, estimated a band, calculated a wave, not known a question: by shape beside the word. */
 function Mark({ source }: { source: Fact['source'] }) {
   return (
     <svg viewBox="0 0 12 12" width="12" height="12" aria-hidden>
@@ -116,6 +116,7 @@ function Mark({ source }: { source: Fact['source'] }) {
       {source === 'another bag' && (
         <path d="M6 1.5a4.5 4.5 0 0 1 0 9z M6 1.5a4.5 4.5 0 0 0 0 9" fill="none" stroke="currentColor" strokeWidth="1.6" />
       )}
+      {source === 'its box' && <rect x="1.5" y="1.5" width="9" height="9" fill="none" stroke="currentColor" strokeWidth="1.6" />}
       {source === 'not known' && <path d="M3.5 4a2.5 2.5 0 1 1 2.5 2.8V8M6 10v1" fill="none" stroke="currentColor" strokeWidth="1.6" />}
       {source === 'calculated' && <path d="M1 7c2-4 3-4 5-1s3 3 5-1" fill="none" stroke="currentColor" strokeWidth="1.5" />}
     </svg>

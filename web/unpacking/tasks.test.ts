@@ -61,6 +61,10 @@ it('floats by the temperature that was read, by the stated one until then, and a
   expect(read).toMatchObject({ known: true });
   expect(read.standMin).toBeGreaterThan(stand({}).standMin);
   expect(stand({}).known).toBe(false);
+  // The air of its box beats what was stated, give or take.
+  const cold = stand({ boxC: 16 });
+  expect(cold.known).toBe(false);
+  expect(cold.standMin).toBeGreaterThan(read.standMin);
   expect(stand({ stated: {} })).toMatchObject({ standMin: 20, known: false });
   expect(stand({ tank: undefined, system: undefined })).toMatchObject({ standMin: 20, known: false });
 });

@@ -1,7 +1,16 @@
 // A crate's bags as work to be ordered: how long each lasts closed, how long it floats, what goes to clean water. No screen in here: it runs in a worker.
 import { knownBagOf } from '#contract/bench/known.ts';
 import type { BenchBag, UnpackingView } from '#contract/views.ts';
-import { closedBag, inputOf, LIKE_THEIRS, temperatureNow, USUAL_BAG_L, type KnownTank, type LimitName } from '#core/bench/index.ts';
+import {
+  BOX_BAND_C,
+  closedBag,
+  inputOf,
+  LIKE_THEIRS,
+  temperatureNow,
+  USUAL_BAG_L,
+  type KnownTank,
+  type LimitName,
+} from '#core/bench/index.ts';
 import { unpackingOrder, type UnpackBag, type UnpackPlan } from '#core/dock/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
 import { HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
@@ -43,12 +52,18 @@ export function reserveOf(bag: BenchBag, { rules, now }: Pick<UnpackQuestion, 'r
     : { reserveMin: (hours * HOUR_MS) / MINUTE_MS, ...(first ? { limit: first.limit } : {}) };
 }
 
-/** Minutes afloat, by the temperature that was read, for the coldest or warmest that it may be by now; by the stated one until somebody read it. */
+/** Of a bag that nobody read: by the air of its box, give or take, else as it was stated. */
+function guessedOf({ boxC, stated: { temperatureC } }: BenchBag): number[] {
+  if (boxC !== undefined) return [boxC - BOX_BAND_C, boxC + BOX_BAND_C];
+  return temperatureC === undefined ? [] : [temperatureC];
+}
+
+/** Minutes afloat, by the temperature that was read, for the coldest or warmest that it may be by now; by what is guessed of it until somebody read it. */
 function floatOf(bag: BenchBag, { rules, now }: Pick<UnpackQuestion, 'rules' | 'now'>): { standMin: number; known: boolean } {
   const { temperature } = bag.readings;
   const waterL = bag.waterL ?? USUAL_BAG_L;
   const read = temperature && temperatureNow(temperature, { waterL, roomC: rules.ambient.roomC, now });
-  const ends = read ? [read.low, read.high] : bag.stated.temperatureC === undefined ? [] : [bag.stated.temperatureC];
+  const ends = read ? [read.low, read.high] : guessedOf(bag);
   if (ends.length === 0 || !bag.system) return { standMin: USUAL_FLOAT_MIN, known: false };
   const tankC = bag.system.temperatureC;
   const minutes = ends.map((bagC) => floatTime({ bagC, tankC, volumeL: waterL, withinC: rules.floatWithinC }).minutes);
