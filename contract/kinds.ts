@@ -5,6 +5,7 @@ import type { Kinds } from './basics/define.ts';
 import { benchKinds } from './bench/kinds.ts';
 import { dockKinds } from './dock/kinds.ts';
 import { photoKinds } from './photos/kinds.ts';
+import { feedingKinds } from './feeding/kinds.ts';
 import { exposureKinds } from './exposure/kinds.ts';
 import { movesKinds } from './moves/kinds.ts';
 import { notebookKinds } from './notebook/kinds.ts';
@@ -38,6 +39,7 @@ export const kinds: Kinds<Payloads> = {
   ...movesKinds,
   ...exposureKinds,
   ...treatmentsKinds,
+  ...feedingKinds,
   ...roundsKinds,
   ...todayKinds,
 };

@@ -1,4 +1,5 @@
 // What is told last, so that nothing before it changes: a claim that was late, and a bag that could not wait.
+import { USUAL_FOODS } from '#core/feeding/index.ts';
 import { isTaken } from '#core/placement/index.ts';
 import { speciesOf } from './crates.ts';
 import { deadInBag } from './pictures.ts';
@@ -179,4 +180,14 @@ export function tellPreparing({ teller, at }: Story): void {
     { box: 2, inside: 'dry' as const, packs: 'spent' as const, airC: 21, cameAlong: ['food' as const] },
   ])
     teller.tell(at(0, 7, 38), 'bram', { kind: 'box.opened', payload: { crate: 'pelican-0', box, ...found } });
+}
+
+/** What is kept to feed: what a lot is given next follows from it. */
+export function tellFoods({ teller, at }: Story): void {
+  for (const food of USUAL_FOODS) teller.tell(at(0, 7, 39), 'odalys', { kind: 'food.added', payload: { food: teller.id(), ...food } });
+  const [clam] = teller.house.view('house').foods.filter(({ name }) => name === 'chopped clam');
+  teller.tell(at(0, 7, 39), 'odalys', {
+    kind: 'food.changed',
+    payload: { food: clam!.id, basedOn: clam!.entry, fields: { prepared: 'rinse it, chop it fine' } },
+  });
 }

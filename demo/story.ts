@@ -11,7 +11,16 @@ import { isPassedBy, reasonsForPassingBy, tellRoomDay } from './roomDays.ts';
 import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, SYSTEMS, ZONE } from './rooms.ts';
 import { tellRound, type Trouble } from './rounds.ts';
 import { SPECIES } from './species.ts';
-import { tellCleanWater, tellHandover, tellOldClaim, tellOrders, tellPhotograph, tellPlans, tellPreparing } from './lastMinutes.ts';
+import {
+  tellCleanWater,
+  tellFoods,
+  tellHandover,
+  tellOldClaim,
+  tellOrders,
+  tellPhotograph,
+  tellPlans,
+  tellPreparing,
+} from './lastMinutes.ts';
 import { EXPECTED_CRATE, OPEN_CRATE, OPEN_LANDED, OPENING } from './stock.ts';
 import { SENDERS } from './suppliers.ts';
 import { makeTeller, type Teller } from './teller.ts';
@@ -68,6 +77,7 @@ export function tellStory(file: string, opensAtMs: number, meet: (house: Teller[
   tellCleanWater(story);
   tellPhotograph(story);
   tellHandover(story);
+  tellFoods(story);
   teller.finish();
   return teller.house;
 }

@@ -36,14 +36,13 @@ const ACTS: Act[] = [
       await tap(/^Put it in G5/);
     },
   },
-  { act: 'a tank checked, all well', paper: 'A1 ok', open: '/rounds?tank=A4', does: ({ tap }) => tap(/^All well/) },
+  { act: 'a tank checked and fed, all well', paper: 'A4 ok, flake, ate', open: '/rounds?tank=A4', does: ({ tap }) => tap(/^All well/) },
   {
-    act: 'a lot fed, and how it ate',
-    paper: 'A5 flake, ate all',
+    act: 'a lot fed that only tasted',
+    paper: 'A5 flake, tasted',
     open: '/rounds?tank=A5',
     does: async ({ tap }) => {
-      await tap(/^Something about|^Fed, odd, dead/);
-      await tap(/^ate$/);
+      await tap(/tasted$/);
       await tap(/^All well, meals noted/);
     },
   },

@@ -27,6 +27,7 @@ export const VIEWS: (readonly [string, string])[] = [
   ['find', '/find?q=goby'],
   ['logbook', '/logbook'],
   ['logbook, asked', '/logbook?q=gramma&what=rounds'],
+  ['feeding', '/rounds/feed'],
   ['round on paper', '/rounds/sheet'],
   ['handbook', '/handbook'],
   ['find, a person', '/find?q=bram'],
@@ -36,7 +37,7 @@ export const VIEWS: (readonly [string, string])[] = [
   ['species, taking in', '/species?open=import'],
   ['more', '/more'],
   ['you', '/you'],
-  ...['systems', 'racks', 'suppliers', 'people', 'opening', 'tools', 'quarantine', 'rules', 'data'].map(
+  ...['systems', 'racks', 'suppliers', 'people', 'opening', 'tools', 'foods', 'quarantine', 'rules', 'data'].map(
     (part) => [`house, ${part}`, `/house?part=${part}`] as const,
   ),
   ['packing list in', '/dock/list'],

@@ -36,6 +36,7 @@ const SPACES: Record<string, readonly string[]> = {
   person: ['p_person'],
   watcher: ['p_person'],
   tool: ['p_tool'],
+  food: ['p_food'],
   task: ['p_transfer_task'],
   after: ['p_transfer_task'],
   treatment: ['p_treatment'],

@@ -87,6 +87,8 @@ const groupOf: Record<Kind, LogbookGroup> = {
   'treatment.ended': 'water',
   'tank.checked': 'rounds',
   'lot.fed': 'rounds',
+  'food.added': 'house',
+  'food.changed': 'house',
   'mishap.recorded': 'rounds',
   'fault.noticed': 'rounds',
   'loss.recorded': 'rounds',

@@ -50,6 +50,7 @@ export const roundsKinds: Kinds<RoundEntries> = {
       response: choice(RESPONSES),
       ate: count().optional(),
       leftovers: choice(LEFTOVERS).optional(),
+      planned: boolean().optional(),
     },
     example: { tank: 'G1', lot: 'lot-3', food: 'frozen mysis', response: 'ate', ate: 2, leftovers: 'some' },
   }),

@@ -1,5 +1,5 @@
 // What the screens read of the walk. Instants are UTC ms, quantities SI.
-import type { Fast } from '#core/feeding/index.ts';
+import type { Fast, FoodForm, Meal } from '#core/feeding/index.ts';
 import type { Purpose } from '#core/room/index.ts';
 import type { Response, RoundName, Sign } from '#core/rounds/index.ts';
 import type { SpeciesAdded } from '#core/species/index.ts';
@@ -24,6 +24,8 @@ export type RoundTank = {
     lastFed?: { food: string; response: Response; atMs: number };
     /** Since its last meal, or its release. */
     fast?: Fast;
+    /** What it is to be given next, whether that is due, else when. */
+    meal: Meal & { due: boolean; nextMs?: number };
   }[];
   checkedBy?: string;
   checkedAtMs?: number;
@@ -41,6 +43,10 @@ export type RoundsView = {
   round: RoundName;
   current: RoundName;
   left: Record<RoundName, number>;
+  /** Tanks in which a meal is due. */
+  toFeed: number;
+  /** By name, of those that are kept here. */
+  foods: { name: string; form: FoodForm; prepared?: string; leaveInH?: number }[];
   tanks: RoundTank[];
 };
 

@@ -42,6 +42,16 @@ const BEFORE_TRIAGE_WAS_SET = {
   'long closed': 'bath offered',
 };
 
+const BEFORE_MEALS_WERE_SET = {
+  ordinaryMeals: 1,
+  conditioningMeals: 3,
+  fryMeals: 4,
+  firstMealHour: 8,
+  lastMealHour: 20,
+  firstDayMeal: false,
+  smallTankL: 80,
+  heavyEveryDays: 2,
+};
 const BEFORE_UNPACK_WAS_SET = { people: 2, buckets: 3, litresAPlace: 15, landMin: 1.5, putMin: 0.5, pourMin: 3, netMin: 2 };
 const BEFORE_PREPARE_WAS_SET = {
   readWithinH: 24,
@@ -69,6 +79,11 @@ export const settingsKinds: Kinds<SettingsEntries> = {
       (payload) => {
         const { rules, ...rest } = payload as { rules: object };
         return { ...rest, rules: { ...rules, prepare: BEFORE_PREPARE_WAS_SET, unpack: BEFORE_UNPACK_WAS_SET } };
+      },
+      // Nobody planned meals before they could be.
+      (payload) => {
+        const { rules, ...rest } = payload as { rules: object };
+        return { ...rest, rules: { ...rules, meals: BEFORE_MEALS_WERE_SET } };
       },
     ],
     schema: { name: text(), zone: text(60), rules: houseRules() },

@@ -1,6 +1,7 @@
 // What the screens read of the house, its rules and what it is furnished with. Instants are UTC ms, quantities SI.
 import type { ClaimAnswer, SupplierFields } from '#core/dock/index.ts';
 import type { ToolFields } from '#core/exposure/index.ts';
+import type { FoodFacts } from '#core/feeding/index.ts';
 import type { TankFields } from '#core/room/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
 import type { Preference } from '#core/water/index.ts';
@@ -33,6 +34,8 @@ export type HouseView = {
   systems: (SystemCard & { set: { temperatureC: number; salinityPpt: number } })[];
   racks: { id: string; entry: string; name: string; room: string; walk: number; tanks: string[] }[];
   tanks: ({ id: string; entry: string; heads: number } & TankFields)[];
+  /** That are kept here. */
+  foods: (FoodFacts & { entry: string })[];
   tools: ({ id: string; entry: string } & ToolFields)[];
   /** Latest first. */
   ruleVersions: { entry: string; atMs: number; by: string; rules: HouseRules }[];

@@ -54,6 +54,8 @@ export type LotView = {
     /** How sure of the species, and by what, where somebody said so. */
     sure?: Sureness;
     evidence?: string;
+    /** Foods that some of it took, since when. */
+    eats: { food: string; sinceMs: number }[];
     /** As seen at the landing of its bags. */
     sexes: string[];
     /** Its line of the order, where that was for somebody. */

@@ -3,6 +3,7 @@
 import { benchRules } from '../bench/index.ts';
 import { dockRules } from '../dock/index.ts';
 import { exposureRules } from '../exposure/index.ts';
+import { feedingRules } from '../feeding/index.ts';
 import type { Leg, Links, Rule } from '../journal/index.ts';
 import { moveRules } from '../moves/index.ts';
 import { peopleRules } from '../people/index.ts';
@@ -36,6 +37,7 @@ export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K, Payloa
   ...moveRules,
   ...exposureRules,
   ...treatmentRules,
+  ...feedingRules,
   ...roundRules,
   ...runRules,
   ...todayRules,

@@ -3,6 +3,7 @@ import type { BenchEntries } from '../bench/index.ts';
 import type { DockEntries } from '../dock/index.ts';
 import type { ExposureEntries } from '../exposure/index.ts';
 import type { Recorded, Written } from '../journal/index.ts';
+import type { FeedingEntries } from '../feeding/index.ts';
 import type { MoveEntries } from '../moves/index.ts';
 import type { PeopleEntries } from '../people/index.ts';
 import type { PhotoEntries } from '../photos/index.ts';
@@ -34,6 +35,7 @@ export type Payloads = JournalEntries &
   MoveEntries &
   ExposureEntries &
   TreatmentEntries &
+  FeedingEntries &
   RoundEntries &
   RunEntries &
   TodayEntries;

@@ -3,6 +3,7 @@
 import type { BenchState } from '../bench/index.ts';
 import type { DockState } from '../dock/index.ts';
 import type { ExposureState } from '../exposure/index.ts';
+import type { FeedingState } from '../feeding/index.ts';
 import type { Mark } from '../journal/index.ts';
 import type { MoveState } from '../moves/index.ts';
 import type { PeopleState } from '../people/index.ts';
@@ -45,6 +46,7 @@ export interface HouseState
     RoomState,
     WaterState,
     RoundState,
+    FeedingState,
     TodayState,
     Omit<QuarantineState, 'rulesAt'>,
     Omit<PlacementState, 'findRules'>,

@@ -1,6 +1,7 @@
 // Projections of what was seen and measured: readings, checks, what was odd, meals, losses, mishaps; and what people decided of due things.
 import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { FoodFields } from '#core/feeding/index.ts';
 import type { Payloads } from '#core/catalogue/index.ts';
 import type { LotCheck } from '#core/rounds/index.ts';
 import type { Settled } from '#core/today/index.ts';
@@ -45,6 +46,13 @@ export const odd = sqliteTable(
     index('p_odd_lot').on(table.lot, table.atMs),
   ],
 );
+/** Foods that this house has had, as they are known now; `facts` = the rest as JSON. */
+export const food = sqliteTable('p_food', {
+  id: text().primaryKey(),
+  entry: text().notNull(),
+  name: text().notNull(),
+  facts: text({ mode: 'json' }).$type<FoodFields>().notNull(),
+});
 export const feed = sqliteTable(
   'p_feed',
   {
@@ -55,8 +63,16 @@ export const feed = sqliteTable(
     response: text().$type<Payloads['lot.fed']['response']>().notNull(),
     ate: integer(),
     leftovers: text().$type<NonNullable<Payloads['lot.fed']['leftovers']>>(),
+    /** By one tap for the whole tank. */
+    planned: integer({ mode: 'boolean' }),
   },
-  (table) => [index('p_feed_tank').on(table.tank, table.lot, table.atMs), index('p_feed_lot').on(table.lot, table.atMs)],
+  (table) => [
+    index('p_feed_tank').on(table.tank, table.lot, table.atMs),
+    index('p_feed_lot').on(table.lot, table.atMs),
+    index('p_feed_taken')
+      .on(table.lot, table.food)
+      .where(sql`response in ('ate', 'charged') and voided_by is null`),
+  ],
 );
 export const loss = sqliteTable(
   'p_loss',

@@ -15,6 +15,7 @@ import { photoProjectors } from '../photos/project.ts';
 import { prepareProjectors } from '../prepare/project.ts';
 import { quarantineProjectors } from '../quarantine/project.ts';
 import { roomProjectors } from '../room/project.ts';
+import { feedingProjectors } from '../feeding/project.ts';
 import { roundProjectors } from '../rounds/project.ts';
 import { runProjectors } from '../runs/project.ts';
 import { settingsProjectors } from '../settings/project.ts';
@@ -44,6 +45,7 @@ export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof
     ...roundProjectors(db),
     ...runProjectors(db),
     ...settingsProjectors(db),
+    ...feedingProjectors(db),
     ...speciesProjectors(db),
     ...stockProjectors(db),
     ...todayProjectors(db),

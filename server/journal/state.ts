@@ -7,6 +7,7 @@ import { dockState } from '../dock/state.ts';
 import { exposureState } from '../exposure/state.ts';
 import { moveState } from '../moves/state.ts';
 import { peopleState } from '../people/state.ts';
+import { feedingState } from '../feeding/state.ts';
 import { placementState } from '../placement/state.ts';
 import { prepareState } from '../prepare/state.ts';
 import { quarantineState } from '../quarantine/state.ts';
@@ -35,6 +36,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     ...placementState(client),
     ...prepareState(client),
     ...roomState(client),
+    ...feedingState(client),
     ...roundState(client),
     ...runState(client),
     ...speciesState(client),

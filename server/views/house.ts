@@ -5,6 +5,7 @@ import { prepareSupplierRecords } from '../dock/supplierRecord.ts';
 import { personName, prepareSpeciesNames } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
+import { prepareFoods } from '../feeding/state.ts';
 
 export const makeHouseView: MakeView<'house'> = (client) => {
   const ask = makeAsk(client);
@@ -42,6 +43,7 @@ export const makeHouseView: MakeView<'house'> = (client) => {
       coalesce((select sum(n) from now_standing b where b.place = t.id), 0) heads
     from p_tank t where ${IN_HOUSE('t')} order by "row", "column", code`,
   );
+  const foods = prepareFoods(client);
   const tools = ask.all(pick(t.tool, 'id', 'entry', 'facts'), `select id, entry, facts from p_tool t where ${IN_HOUSE('t')} order by name`);
   const versions = ask.all(
     { ...pick(t.ruleVersion, 'entry', 'atMs', 'rules'), by: text },
@@ -72,6 +74,7 @@ export const makeHouseView: MakeView<'house'> = (client) => {
         tanks: all.filter((tank) => tank.rack === rack.id).map(({ code }) => code),
       })),
       tanks: all,
+      foods: foods(),
       tools: tools().map(({ facts, ...card }) => ({
         ...card,
         ...facts,

@@ -55,6 +55,10 @@ export const makeLotView: MakeView<'lot'> = (client) => {
   const photosOf = preparePhotos(client);
   const bagsOf = ask.values(t.landing.bag, 'select bag from p_landing where lot = ? and voided_by is null order by at_ms, entry');
   const sexes = ask.values(text, 'select distinct sex from p_landing where lot = ? and sex is not null and voided_by is null order by sex');
+  const eats = ask.all(
+    { food: t.feed.food, sinceMs: number },
+    "select food, min(at_ms) sinceMs from p_feed where lot = ? and response in ('ate', 'charged') and voided_by is null group by food order by sinceMs, food",
+  );
   const orderedFor = prepareOrderedFor(client);
   const quarantines = prepareQuarantineCards(client);
   const sharing = prepareSharing(client);
@@ -99,6 +103,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
         sizeCm: present(row.sizeCm),
         ...(row.sure ? { sure: row.sure } : {}),
         ...(row.evidence ? { evidence: row.evidence } : {}),
+        eats: eats(row.id),
         sexes: sexes(row.id),
         ...orderedField(orderedFor(row.id)),
         inHouse: standing.filter(({ inside }) => inside).reduce((sum, { n }) => sum + n, 0),

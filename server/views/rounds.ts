@@ -6,6 +6,7 @@ import { walkingOrder } from '#core/room/index.ts';
 import { FAULT_LAPSES_MS, roundAt, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { flag, makeAsk, number, text, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
+import { prepareMeals } from '../feeding/plan.ts';
 import { personName } from '../now/rows.ts';
 import { prepareSuspects } from '../rounds/suspects.ts';
 import { prepareOccupants, type Living } from './occupants.ts';
@@ -60,9 +61,9 @@ type PastDay = { day: number; beganMs: number };
 export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const ask = makeAsk(client);
   const tanks = ask.all(
-    { ...pick(t.tank, 'id', 'code', 'row', 'column', 'system', 'purpose'), walk: t.rack.walk, rack: t.rack.name },
+    { ...pick(t.tank, 'id', 'code', 'row', 'column', 'system', 'purpose', 'volumeL'), walk: t.rack.walk, rack: t.rack.name },
     `
-    select t.id, t.code, r.name rack, r.walk, t."row", t."column", t.system, t.purpose from p_tank t join p_rack r on r.id = t.rack
+    select t.id, t.code, r.name rack, r.walk, t."row", t."column", t.system, t.purpose, t.volume_l volumeL from p_tank t join p_rack r on r.id = t.rack
     where ${WALKED}`,
   );
   const checks = ask.all(
@@ -86,6 +87,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const speciesFacts = ask.map(t.species.id, t.species.facts, 'select id, facts from p_species');
   const occupants = prepareOccupants(client);
   const suspects = prepareSuspects(client);
+  const mealsNow = prepareMeals(client);
   const faults = ask.all(
     { ...pick(t.fault, 'tank', 'what', 'atMs'), putOffUntilMs: orNull(number) },
     'select tank, what, at_ms atMs, put_off_until_ms putOffUntilMs from now_fault where at_ms > ? order by at_ms, entry',
@@ -109,34 +111,57 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         { lastMealMs: lastMeals.get(`${tank}|${lot}`), releasedMs: sinceMs },
         { now, zone, rules: rules.hungryAfterDays },
       );
+    const { foods, mealOf } = mealsNow({ now, zone, rules: rules.meals });
     const ordered = walkingOrder(tanks().map((tank) => ({ ...tank, suspect: systems.has(tank.system) })));
+    const cards = ordered.map(({ walk: _walk, row: _row, column: _column, volumeL, ...tank }): RoundTank => {
+      const check = checkOf.get(tank.id);
+      return {
+        ...tank,
+        odd: oddByTank.get(tank.id) ?? [],
+        faults: faultsOf.get(tank.id) ?? [],
+        lots: living.get(tank.id)!.map((resident) => {
+          const { lot, label, species, n, sizeCm, quarantine, sinceMs } = resident;
+          const lastFed = meals.get(`${tank.id}|${lot}`);
+          const fast = fastIn(tank.id, resident);
+          const known = species && allSpecies.get(species.id);
+          return {
+            lot,
+            label,
+            species,
+            is: known?.is,
+            n,
+            sinceMs,
+            lastFed,
+            fast,
+            meal: mealOf(
+              {
+                lot,
+                ...(known && species ? { species: { id: species.id, ...known } } : {}),
+                sizeCm,
+                quarantine,
+                fast,
+                lastOfferedMs: lastFed?.atMs,
+              },
+              { id: tank.id, volumeL },
+            ),
+          };
+        }),
+        ...(check ? { checkedBy: check.by, checkedAtMs: check.atMs, allWell: check.allWell } : {}),
+      };
+    });
     return {
       day: current.day,
       round,
       current: current.round,
       left: leftOf(current.day),
-      tanks: ordered.map(({ walk: _walk, row: _row, column: _column, ...tank }): RoundTank => {
-        const check = checkOf.get(tank.id);
-        return {
-          ...tank,
-          odd: oddByTank.get(tank.id) ?? [],
-          faults: faultsOf.get(tank.id) ?? [],
-          lots: living.get(tank.id)!.map((resident) => {
-            const { lot, label, species, n, sinceMs } = resident;
-            return {
-              lot,
-              label,
-              species,
-              is: species && allSpecies.get(species.id)?.is,
-              n,
-              sinceMs,
-              lastFed: meals.get(`${tank.id}|${lot}`),
-              fast: fastIn(tank.id, resident),
-            };
-          }),
-          ...(check ? { checkedBy: check.by, checkedAtMs: check.atMs, allWell: check.allWell } : {}),
-        };
-      }),
+      foods: foods.map(({ name, form, prepared, leaveInH }) => ({
+        name,
+        form,
+        ...(prepared === undefined ? {} : { prepared }),
+        ...(leaveInH === undefined ? {} : { leaveInH }),
+      })),
+      toFeed: cards.filter(({ lots }) => lots.some(({ meal }) => meal.due)).length,
+      tanks: cards,
     };
   };
 };

@@ -21,6 +21,7 @@ const inner = [
   { to: '/dock/list', name: 'Packing list', load: () => import('../intake/Intake.tsx') },
   { to: '/dock/report', name: 'Crate report', load: () => import('../dock/Report.tsx') },
   { to: '/dock/claims', name: 'Claims', load: () => import('../claims/Claims.tsx') },
+  { to: '/rounds/feed', name: 'Feeding', load: () => import('../rounds/FeedWalk.tsx') },
   { to: '/rounds/sheet', name: 'Round sheet', load: () => import('../rounds/RoundSheet.tsx') },
   { to: '/run/:run/sheet', name: 'Run sheet', load: () => import('../runs/steps/SheetPage.tsx') },
   { to: '/room/acclimate', name: 'Acclimate', load: () => import('../runs/begin/Acclimate.tsx') },

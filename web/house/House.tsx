@@ -10,6 +10,7 @@ import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
 import { DataAndBackup } from './DataAndBackup.tsx';
+import { Foods } from './Foods.tsx';
 import { QuarantineRules } from './QuarantineRules.tsx';
 import { Opening } from './Opening.tsx';
 import type { PartProps, Write } from './part.ts';
@@ -31,6 +32,7 @@ const PARTS = [
   { id: 'people', name: 'People', Part: People, count: ({ people }: HouseView) => people.filter(({ leftAct }) => !leftAct).length },
   { id: 'opening', name: 'What lives here already', Part: Opening, count: ({ opened }: HouseView) => opened },
   { id: 'tools', name: 'Nets and other tools', Part: Tools, count: ({ tools }: HouseView) => tools.length || undefined },
+  { id: 'foods', name: 'Foods', Part: Foods, count: ({ foods }: HouseView) => foods.length || undefined },
   { id: 'quarantine', name: 'Quarantine', Part: QuarantineRules, count: () => undefined },
   { id: 'rules', name: 'House rules', Part: Rules, count: () => undefined },
   { id: 'data', name: 'Data and backup', Part: DataAndBackup, count: () => undefined },
@@ -49,6 +51,7 @@ export default function House() {
     'supplier.added',
     'person.added',
     'tool.added',
+    'food.added',
   );
   const write = useCallback<Write>(
     async (words, ...drafts) => {

@@ -6,21 +6,12 @@ import type { HouseRules } from '#core/settings/index.ts';
 import { WATER_TYPES } from '#core/species/index.ts';
 import type { Draft } from '../data/house.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
+import { number, whole } from './ruleFields.ts';
+import { FEEDING, FIRST_DAY, MEALS } from './mealRuleFields.ts';
 import { zoneField } from '../parts/zoneField.ts';
 import { FACT_TITLES } from '../words/triage.ts';
 import { shortReason } from '../words/placeRefusals.ts';
 import { capital } from '../words/text.ts';
-
-type Number = Extract<FormField, { type: 'number' }>;
-const number = (name: string, label: string, [min, max]: readonly [number, number], more: Partial<Number> = {}): FormField => ({
-  name,
-  type: 'number',
-  label,
-  min,
-  max,
-  ...more,
-});
-const whole = { whole: true };
 
 /** The fields of each part of the rules that is an object of numbers, by its own names. */
 const RUNS: FormField[] = [
@@ -56,17 +47,6 @@ const AROUND: FormField[] = [
   number('pco2', 'Carbon dioxide in the air, ppm', [200, 20_000], { hint: '420 outdoors; a closed room has more' }),
   number('freshPpt', 'Salinity of our fresh water, ppt', [0, 60]),
   number('ammoniaBinderH', 'An ammonia binder lasts for, h', [0.5, 240], { hint: 'by its label' }),
-];
-const MEALS: FormField[] = [
-  number('fry', 'Fry without a meal, days', [0, 365], {
-    ...whole,
-    section: 'Meals',
-    about: 'A lot that went without a meal for longer is marked on the rounds.',
-  }),
-  number('small', 'Fish under 5 cm, days', [0, 365], whole),
-  number('other', 'Other fish, days', [0, 365], whole),
-  number('largePredator', 'Large predators, days', [0, 365], whole),
-  number('firstMarine', 'First meal of marine fish, days', [0, 365], whole),
 ];
 const PLAIN: FormField[] = [
   number('lateAfterH', 'A crate is urgent when late by, h', [0, 240], {
@@ -167,6 +147,8 @@ export const RULE_FIELDS: FormField[] = [
   ...PLACES,
   ...COSTS,
   ...MEALS,
+  ...FEEDING,
+  FIRST_DAY,
   number('shortUnderH', 'A short trip is under, h closed', [0, 72], {
     section: 'The house’s default method',
     about: 'What this house does unless the figures say otherwise: local pick-up and overnight are two procedures.',
@@ -187,17 +169,45 @@ const houseMethodValues = ({ shortUnderH, ...ways }: HouseMethods): Values => ({
   ),
 });
 export const ruleValues = (house: { name: string; zone: string; rules: HouseRules }): Values => {
-  const { quarantine: _quarantine, hungryAfterDays, houseMethods, runs, ambient, places, triage, prepare, unpack, ...plain } = house.rules;
+  const {
+    quarantine: _quarantine,
+    hungryAfterDays,
+    meals,
+    houseMethods,
+    runs,
+    ambient,
+    places,
+    triage,
+    prepare,
+    unpack,
+    ...plain
+  } = house.rules;
   const numbers = Object.fromEntries(
-    Object.entries({ name: house.name, zone: house.zone, ...plain, ...runs, ...ambient, ...hungryAfterDays, ...prepare, ...unpack }).map(
-      ([name, value]) => [name, String(value)],
-    ),
+    Object.entries({
+      name: house.name,
+      zone: house.zone,
+      ...plain,
+      ...runs,
+      ...ambient,
+      ...hungryAfterDays,
+      ...meals,
+      ...prepare,
+      ...unpack,
+    }).map(([name, value]) => [name, String(value)]),
   );
   const { cmPerL, heldDays, leadOnly = [] } = places;
   const costs = Object.fromEntries(COST_CODES.map((code) => [code, leadOnly.includes(code) ? 'a lead' : 'a keeper']));
   const room = Object.fromEntries(Object.entries(cmPerL).map(([system, cm]) => [`cm ${system}`, String(cm)]));
   const routes = Object.fromEntries(TRIAGE_FACTS.map((fact) => [`triage ${fact}`, triage[fact]]));
-  return { ...numbers, ...routes, ...room, ...costs, heldDays: String(heldDays), ...houseMethodValues(houseMethods) };
+  return {
+    ...numbers,
+    firstDayMeal: meals.firstDayMeal ? 'yes' : 'no',
+    ...routes,
+    ...room,
+    ...costs,
+    heldDays: String(heldDays),
+    ...houseMethodValues(houseMethods),
+  };
 };
 const numbersOf = (values: Values, fields: readonly FormField[]) =>
   Object.fromEntries(fields.map(({ name }) => [name, numberOf(values[name])]));
@@ -230,6 +240,10 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
         },
         ambient: { ...(numbersOf(values, AROUND) as HouseRules['ambient']), roomC: sameOr(rules.ambient.roomC, numberOf(values.roomC)) },
         hungryAfterDays: numbersOf(values, MEALS) as HouseRules['hungryAfterDays'],
+        meals: {
+          ...(numbersOf(values, FEEDING) as Omit<HouseRules['meals'], 'firstDayMeal'>),
+          firstDayMeal: values.firstDayMeal === 'yes',
+        },
         houseMethods: { shortUnderH: numberOf(values.shortUnderH), short: methodsOf('short'), long: methodsOf('long') } as HouseMethods,
       },
     },

@@ -71,6 +71,9 @@ function TheLot({ view, lot }: WholeProps) {
         {lot.supplier ? `, of ${lot.supplier}` : ''}
         {lot.crate ? `, ${lot.crate}` : ''}
       </p>
+      {lot.eats.length > 0 && (
+        <p className="tight">Eats {lot.eats.map(({ food, sinceMs }) => `${food} (since ${when(sinceMs)})`).join(', ')}.</p>
+      )}
       {view.now.length === 0 ? (
         <p>None of it is in the house any more.</p>
       ) : (

@@ -19,6 +19,7 @@ const lot: NonNullable<LotView['lot']> = {
   origin: 'bred',
   supplier: 'Fernhollow Hatchery',
   sizeCm: 3,
+  eats: [{ food: 'flake', sinceMs: NOW - DAY_MS }],
   sexes: [],
   inHouse: 9,
   promised: [{ promise: 'p', n: 2, forWhom: 'the school' }],

@@ -4,6 +4,9 @@ import type { ReactNode } from 'react';
 
 type Props<T extends string> = {
   label: string;
+  /** What the group is called where that is more than its label; and what is drawn before the label. */
+  name?: string;
+  before?: ReactNode;
   options: readonly T[];
   /** One that is chosen, or several that stand. */
   value: T | readonly T[] | undefined;
@@ -12,12 +15,15 @@ type Props<T extends string> = {
   mark?: (option: T) => ReactNode;
 };
 
-export function Chips<T extends string>({ label, options, value, onChange, odd, mark }: Props<T>) {
+export function Chips<T extends string>({ label, name, before, options, value, onChange, odd, mark }: Props<T>) {
   const isOn = (option: T) => (typeof value === 'object' ? value.includes(option) : option === value);
   return (
     <div className="field">
-      <span className="label">{label}</span>
-      <div className="chips" role="group" aria-label={label}>
+      <span className="label">
+        {before}
+        {label}
+      </span>
+      <div className="chips" role="group" aria-label={name ?? label}>
         {options.map((option) => (
           <Button
             key={option}

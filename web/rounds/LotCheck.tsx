@@ -4,7 +4,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { RoundTank } from '#contract/views.ts';
-import type { Fast } from '#core/feeding/index.ts';
+import { isMeal, type Fast } from '#core/feeding/index.ts';
 import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, signsFor, SURENESS, type Cause } from '#core/rounds/index.ts';
 import { useTimes } from '../data/me.ts';
 import { Caution } from '../parts/Caution.tsx';
@@ -13,6 +13,7 @@ import { CountField } from '../parts/CountField.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
 import { plural } from '../words/text.ts';
 import type { LotDraft } from './draft.ts';
+import { LotMeal } from './LotMeal.tsx';
 import css from './rounds.module.scss';
 
 /** What a keeper sees most; the rest is behind one more tap. */
@@ -29,9 +30,21 @@ const FOODS = [
   'live brine shrimp',
 ];
 
-type Props = { lot: RoundTank['lots'][number]; draft: LotDraft; open: boolean; onChange: (draft: LotDraft) => void; onOpen: () => void };
+/** As planned, else as last time. */
+const foodOf = ({ meal, lastFed }: RoundTank['lots'][number], foods: readonly string[]): string =>
+  ('food' in meal ? meal.food : lastFed?.food) ?? foods[0] ?? FOODS[0]!;
 
-export function LotCheck({ lot, draft, open, onChange, onOpen }: Props) {
+type Props = {
+  lot: RoundTank['lots'][number];
+  draft: LotDraft;
+  open: boolean;
+  given: boolean;
+  foods: readonly string[];
+  onChange: (draft: LotDraft) => void;
+  onOpen: () => void;
+};
+
+export function LotCheck({ lot, draft, open, given, foods, onChange, onOpen }: Props) {
   const { when } = useTimes();
   const change = (part: Partial<LotDraft>) => onChange({ ...draft, ...part });
   return (
@@ -41,7 +54,7 @@ export function LotCheck({ lot, draft, open, onChange, onOpen }: Props) {
           <span className="heads num">{lot.n}</span> <b>{lot.label}</b>
           {lot.sinceMs && <span className="soft"> since {when(lot.sinceMs)}</span>}
           <br />
-          {lot.lastFed ? (
+          {lot.lastFed && speaks(lot) && (
             <span className={css.fed}>
               <Strokes response={lot.lastFed.response} />
               {lot.lastFed.response}{' '}
@@ -49,25 +62,29 @@ export function LotCheck({ lot, draft, open, onChange, onOpen }: Props) {
                 {lot.lastFed.food}, {when(lot.lastFed.atMs)}
               </span>
             </span>
-          ) : (
-            <span className="soft">no meal on record</span>
           )}
           {lot.fast && <Fasting fast={lot.fast} />}
         </span>
         {!open && (
           <Button variant="plain" aria-label={`Something about ${lot.label}`} onClick={onOpen}>
-            Fed, odd, dead
+            Odd, dead, more
           </Button>
         )}
       </div>
-      {open && <LotDetails lot={lot} draft={draft} change={change} />}
+      <LotMeal lot={lot} draft={draft} given={given} onChange={change} />
+      {open && <LotDetails lot={lot} draft={draft} foods={foods} change={change} />}
     </li>
   );
 }
 
+/** The last meal is told where it says something: they did not take it. */
+const speaks = ({ lastFed, fast }: Props['lot']): boolean => lastFed !== undefined && (!isMeal(lastFed.response) || fast?.hungry === true);
+/** A day without a meal is every morning's. */
+const SPEAKS_FROM_DAYS = 2;
+
 /** How long it has not eaten; flagged from the day that the house rule names. */
 function Fasting({ fast: { days, allowedDays, hungry, first } }: { fast: Fast }) {
-  if (days === 0) return null;
+  if (!hungry && days < SPEAKS_FROM_DAYS) return null;
   const words = `${first ? 'no meal yet' : 'no meal'} for ${plural(days, 'day')}`;
   return (
     <span className={clsx(css.fasting, hungry ? 'warn' : 'soft')}>
@@ -77,7 +94,9 @@ function Fasting({ fast: { days, allowedDays, hungry, first } }: { fast: Fast })
   );
 }
 
-function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft; change: (part: Partial<LotDraft>) => void }) {
+type DetailProps = Pick<Props, 'lot' | 'draft' | 'foods'> & { change: (part: Partial<LotDraft>) => void };
+
+function LotDetails({ lot, draft, foods, change }: DetailProps) {
   const [allSigns, setAllSigns] = useState(false);
   // Of a shrimp there are few enough to show them all.
   const isFish = lot.is === undefined || lot.is === 'fish';
@@ -91,7 +110,7 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
           options={RESPONSES}
           value={draft.response}
           onChange={(response) =>
-            change({ response, ...(response === 'ignored' ? { ate: undefined } : {}), food: draft.food || lot.lastFed?.food || FOODS[0]! })
+            change({ response, ...(response === 'ignored' ? { ate: undefined } : {}), food: draft.food || foodOf(lot, foods) })
           }
         />
         {draft.response && draft.response !== 'ignored' && (
@@ -120,7 +139,7 @@ function LotDetails({ lot, draft, change }: { lot: Props['lot']; draft: LotDraft
               </span>
             )}
             <datalist id="foods">
-              {FOODS.map((food) => (
+              {(foods.length > 0 ? foods : FOODS).map((food) => (
                 <option key={food} value={food} />
               ))}
             </datalist>

@@ -10,18 +10,21 @@ import { useTimes } from '../data/me.ts';
 import { useShown } from '../data/overlay.ts';
 import { useStable } from '../data/useStable.ts';
 import { useTitle } from '../frame/title.ts';
+import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
 import { Waiting } from '../parts/Waiting.tsx';
-import { entriesOf, isOdd, isUntouched, lacksFood, untouched, type LotDraft } from './draft.ts';
+import { entriesOf, fedEntries, isOdd, isUntouched, lacksFood, toWatch, untouched, type LotDraft } from './draft.ts';
 import { AllDone, NotOnWalk } from './Ends.tsx';
 import { Faults, ItsWater } from './InPassing.tsx';
 import { LotCheck } from './LotCheck.tsx';
+import { plural } from '../words/text.ts';
 import { TakePhoto } from '../photos/TakePhoto.tsx';
 import { sayOdd } from './odd.ts';
 import { overlayRounds } from './overlay.ts';
 import css from './rounds.module.scss';
+import { useMealKeys } from './useMealKeys.ts';
 
 export default function Rounds() {
   const [query, setQuery] = useSearchParams();
@@ -153,6 +156,11 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
           return <WalkItem key={tank.id} tank={tank} heading={isNew ? heading : undefined} here={tank === current} onChoose={choose} />;
         })}
       </ol>
+      {view.toFeed > 0 && (
+        <Link className={clsx('btn btn-link btn-quiet', css.toPaper)} to="/rounds/feed">
+          Feed only: {plural(view.toFeed, 'tank')}
+        </Link>
+      )}
       <Link
         className={clsx('btn btn-link btn-quiet', css.toPaper)}
         to={view.round === view.current ? '/rounds/sheet' : `/rounds/sheet?round=${view.round}`}
@@ -171,15 +179,24 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
   const [drafts, setDrafts] = useKept<Record<string, LotDraft>>(form, 'lots', {});
   const [open, setOpen] = useState<string[]>(() => Object.keys(drafts));
   const all = Object.values(drafts);
+  const foods = view.foods.map(({ name }) => name);
+  const [given, setGiven] = useKept<boolean>(form, 'given', true);
   const plain = all.every(isUntouched);
   const odd = tank.lots.some(({ lot, n }) => drafts[lot] !== undefined && isOdd(drafts[lot], n));
   const ready = !all.some(lacksFood);
   const save = () => {
     if (!ready) return;
     forgetKept(form);
-    void recordAction(`${tank.code}: ${odd ? 'noted' : 'all well'}`, ...entriesOf(tank, view, all));
+    void recordAction(`${tank.code}: ${odd ? 'noted' : 'all well'}`, ...entriesOf(tank, view, all, given));
     onDone();
   };
+  const change = (lot: string, part: Partial<LotDraft>) =>
+    setDrafts((now) => ({ ...now, [lot]: { ...(now[lot] ?? untouched(lot)), ...part } }));
+  const meals = fedEntries(tank, all, given).length;
+  const isFeeding = tank.lots.some(({ meal }) => meal.due);
+  const watched = toWatch(tank, all, given);
+  useMealKeys({ tank, drafts: all, onChange: change });
+  useKey('rounds.fed', () => setGiven(!given), { enabled: isFeeding });
   useKey('rounds.open', () => setOpen(tank.lots.map(({ lot }) => lot)));
   return (
     <section className={clsx('card', css.checkCard)} aria-label={`Tank ${tank.code}`}>
@@ -210,17 +227,29 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
             lot={lot}
             draft={drafts[lot.lot] ?? untouched(lot.lot)}
             open={open.includes(lot.lot)}
-            onChange={(draft) => setDrafts((now) => ({ ...now, [lot.lot]: draft }))}
+            given={given}
+            foods={foods}
+            onChange={(draft) => change(lot.lot, draft)}
             onOpen={() => setOpen((now) => [...now, lot.lot])}
           />
         ))}
       </ul>
+      {isFeeding && (
+        <Button variant="link" className="btn-quiet" aria-pressed={!given} onClick={() => setGiven(!given)}>
+          {given ? 'Not fed now' : 'They were fed after all'} <Key name="rounds.fed" />
+        </Button>
+      )}
       <TakePhoto of={{ kind: 'tank', id: tank.id }} shows="the tank" what={tank.code} label="photograph" quiet />
       <Faults tank={tank} />
       <ItsWater tank={tank} />
       <div className="thumb">
-        <ActButton pressKey="rounds.well" disabled={!ready} onPress={save} hint={`${tank.code} · a health check, not a head count`}>
-          {odd ? 'Save what is odd' : plain ? 'All well' : 'All well, meals noted'}
+        <ActButton
+          pressKey="rounds.well"
+          disabled={!ready}
+          onPress={save}
+          hint={watched.length > 0 ? `how did ${watched.join(', ')} take it?` : `${tank.code} · a health check, not a head count`}
+        >
+          {odd ? 'Save what is odd' : meals === 0 ? 'All well' : plain ? 'All well, fed, all ate' : 'All well, meals noted'}
         </ActButton>
       </div>
     </section>

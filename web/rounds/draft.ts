@@ -35,21 +35,30 @@ export function lacksFood({ response, food }: LotDraft): boolean {
   return response !== undefined && food.trim() === '';
 }
 
-export function entriesOf(tank: RoundTank, { day, round }: Pick<RoundsView, 'day' | 'round'>, drafts: readonly LotDraft[]): Draft[] {
-  const draftOf = (lot: string) => drafts.find((draft) => draft.lot === lot) ?? untouched(lot);
-  const losses = drafts
-    .filter(({ dead }) => dead > 0)
-    .map((draft): Draft => ({
-      kind: 'loss.recorded',
-      payload: {
-        lot: draft.lot,
-        place: tank.id,
-        n: draft.dead,
-        cause: draft.cause,
-        sure: draft.cause === 'not known' ? 'guess' : draft.sure,
-      },
-    }));
-  const meals = drafts.flatMap((draft): Draft[] =>
+const draftAmong = (drafts: readonly LotDraft[]) => (lot: string) => drafts.find((draft) => draft.lot === lot) ?? untouched(lot);
+
+/** Lots whose meal one tap may assert: planned, taken before, and nothing odd about them. */
+function asserted(tank: RoundTank, drafts: readonly LotDraft[]): { lot: string; food: string }[] {
+  const draftOf = draftAmong(drafts);
+  return tank.lots.flatMap(({ lot, n, meal }) => {
+    const draft = draftOf(lot);
+    const plain = draft.response === undefined && !isOdd(draft, n);
+    return meal.due && 'food' in meal && !meal.watched && plain ? [{ lot, food: meal.food }] : [];
+  });
+}
+
+/** Lots that were given food and of which nobody has said how they took it: no tap says that for them. */
+export function toWatch(tank: RoundTank, drafts: readonly LotDraft[], given: boolean): string[] {
+  const draftOf = draftAmong(drafts);
+  const sure = new Set(asserted(tank, drafts).map(({ lot }) => lot));
+  return given
+    ? tank.lots.flatMap(({ lot, label, meal }) => (meal.due && draftOf(lot).response === undefined && !sure.has(lot) ? [label] : []))
+    : [];
+}
+
+/** Meals: as said of each lot, and as planned where nothing else was said. `given` = they were fed. */
+export function fedEntries(tank: RoundTank, drafts: readonly LotDraft[], given: boolean): Draft[] {
+  const said = drafts.flatMap((draft): Draft[] =>
     draft.response && draft.food.trim()
       ? [
           {
@@ -66,6 +75,34 @@ export function entriesOf(tank: RoundTank, { day, round }: Pick<RoundsView, 'day
         ]
       : [],
   );
+  if (!given) return said;
+  const planned = asserted(tank, drafts).map(({ lot, food }): Draft => ({
+    kind: 'lot.fed',
+    payload: { tank: tank.id, lot, food, response: 'ate', planned: true },
+  }));
+  return [...said, ...planned];
+}
+
+export function entriesOf(
+  tank: RoundTank,
+  { day, round }: Pick<RoundsView, 'day' | 'round'>,
+  drafts: readonly LotDraft[],
+  given = true,
+): Draft[] {
+  const draftOf = draftAmong(drafts);
+  const losses = drafts
+    .filter(({ dead }) => dead > 0)
+    .map((draft): Draft => ({
+      kind: 'loss.recorded',
+      payload: {
+        lot: draft.lot,
+        place: tank.id,
+        n: draft.dead,
+        cause: draft.cause,
+        sure: draft.cause === 'not known' ? 'guess' : draft.sure,
+      },
+    }));
+  const meals = fedEntries(tank, drafts, given);
   const check: Draft = {
     kind: 'tank.checked',
     payload: {

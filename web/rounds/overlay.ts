@@ -30,11 +30,13 @@ function apply(view: RoundsView, entry: Entry, by: string): RoundsView {
     }
     case 'lot.fed': {
       const { tank, lot, food, response } = entry.payload;
-      return onLot(view, { tank, lot }, (occupant) => ({
+      const fed = onLot(view, { tank, lot }, (occupant) => ({
         ...occupant,
+        meal: { ...occupant.meal, due: false },
         lastFed: { food, response, atMs: entry.occurredAtMs },
         fast: isMeal(response) && occupant.fast ? { ...occupant.fast, days: 0, hungry: false, first: false } : occupant.fast,
       }));
+      return { ...fed, toFeed: fed.tanks.filter(({ lots }) => lots.some(({ meal }) => meal.due)).length };
     }
     default:
       return view;

@@ -6,6 +6,7 @@ import { laidOver } from '../data/testOverlay.ts';
 import { entriesOf, isOdd, isUntouched, lacksFood, untouched } from './draft.ts';
 import { overlayRounds } from './overlay.ts';
 
+const meal = { phase: 'ordinary' as const, mealsADay: 1, nothing: 'not known' as const, due: false };
 const tank: RoundTank = {
   id: 'G1',
   code: 'G1',
@@ -16,11 +17,20 @@ const tank: RoundTank = {
   odd: [],
   faults: [],
   lots: [
-    { lot: 'a', label: 'firefish', n: 4 },
-    { lot: 'b', label: 'chromis', n: 6 },
+    { lot: 'a', label: 'firefish', n: 4, meal },
+    { lot: 'b', label: 'chromis', n: 6, meal },
   ],
 };
-const view: RoundsView = { seq: 1, day: 20515, round: 'morning', current: 'morning', left: { morning: 1, evening: 1 }, tanks: [tank] };
+const view: RoundsView = {
+  seq: 1,
+  day: 20515,
+  round: 'morning',
+  current: 'morning',
+  left: { morning: 1, evening: 1 },
+  toFeed: 0,
+  foods: [],
+  tanks: [tank],
+};
 const actOf = (drafts: object[]): Act => ({
   actId: v7(),
   entries: drafts.map((draft) => ({ id: v7(), version: 1, occurredAtMs: Date.UTC(2026, 2, 3, 8), ...draft }) as Entry),

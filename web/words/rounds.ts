@@ -1,11 +1,24 @@
 // What is seen on the walk, as sentences: checks, meals, losses, mishaps; and what is due of it.
+import type { FeedingEntries, FoodFields } from '#core/feeding/index.ts';
 import { SIGN_CLASS, type RoundEntries } from '#core/rounds/index.ts';
 import { formatDay } from '#core/time/index.ts';
 import { AND, sayHours, toCheck, toTank, type DueWords } from './dueWords.ts';
 import type { Words } from './entryWords.ts';
 import { plural } from './text.ts';
 
-export const roundWords: Pick<Words, keyof RoundEntries> = {
+const FOOD_FIELDS: Record<keyof FoodFields, string> = {
+  name: 'name',
+  form: 'what it is',
+  guilds: 'for whom',
+  mouths: 'for which mouths',
+  heavy: 'heavy or not',
+  thawH: 'thawing',
+  leaveInH: 'how long it stays in',
+  prepared: 'how it is prepared',
+  gone: 'kept or not',
+};
+
+export const roundWords: Pick<Words, keyof (RoundEntries & FeedingEntries)> = {
   'tank.checked': ({ tank, round, allWell, lots }, name) => {
     const odd = lots.flatMap(({ lot, signs, seen, expected }) => [
       ...signs.map(({ sign, n }) => `${n ? `${n} ` : ''}${name(lot)} ${sign}${SIGN_CLASS[sign] === 'illness' ? ' (illness)' : ''}`),
@@ -13,8 +26,17 @@ export const roundWords: Pick<Words, keyof RoundEntries> = {
     ]);
     return `${round === 'morning' ? 'Morning' : 'Evening'} health check of ${name(tank)}: ${allWell ? 'all well' : odd.join(', ') || 'noted'}`;
   },
-  'lot.fed': ({ tank, lot, food, response, ate, leftovers }, name) =>
-    `${name(lot)} in ${name(tank)}: ${food}, ${response}${ate === undefined ? '' : `, ${ate} ate`}${leftovers ? `, leftovers ${leftovers}` : ''}`,
+  'food.added': ({ name }) => `Food: ${name}`,
+  'food.changed': ({ food, fields }, name) =>
+    `${name(food)}: ${
+      fields.gone
+        ? 'not kept any more'
+        : `${Object.keys(fields)
+            .map((field) => FOOD_FIELDS[field as keyof FoodFields])
+            .join(', ')} changed`
+    }`,
+  'lot.fed': ({ tank, lot, food, response, ate, leftovers, planned }, name) =>
+    `${name(lot)} in ${name(tank)}: ${food}, ${response}${planned ? ' as planned' : ''}${ate === undefined ? '' : `, ${ate} ate`}${leftovers ? `, leftovers ${leftovers}` : ''}`,
   'loss.recorded': ({ n, lot, place, cause, sure }, name) =>
     `${n} ${name(lot)} dead in ${name(place)}${cause === 'not known' ? ', cause not known' : `: ${cause} (${sure})`}`,
   'loss.classed': ({ cause, sure, why }) => `A loss was ${cause} (${sure}): ${why}`,

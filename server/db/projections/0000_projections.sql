@@ -535,11 +535,20 @@ CREATE TABLE `p_feed` (
 	`food` text NOT NULL,
 	`response` text NOT NULL,
 	`ate` integer,
-	`leftovers` text
+	`leftovers` text,
+	`planned` integer
 );
 --> statement-breakpoint
 CREATE INDEX `p_feed_tank` ON `p_feed` (`tank`,`lot`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_feed_lot` ON `p_feed` (`lot`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_feed_taken` ON `p_feed` (`lot`,`food`) WHERE response in ('ate', 'charged') and voided_by is null;--> statement-breakpoint
+CREATE TABLE `p_food` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`name` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
 CREATE TABLE `p_loss` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,

@@ -1,0 +1,45 @@
+// Kinds of entries about foods.
+import { boolean } from 'yup';
+import { FOOD_FORMS, MOUTHS, type FeedingEntries, type FoodFields } from '#core/feeding/index.ts';
+import { GUILDS } from '#core/species/index.ts';
+import { defineKind, type Kinds } from '../basics/define.ts';
+import { choice, finite, id, list, someOf, text, uuid } from '../basics/fields.ts';
+import type { Shape } from '../basics/shapes.ts';
+
+const foodFields = (): Shape<FoodFields> => ({
+  name: text(60),
+  form: choice(FOOD_FORMS),
+  guilds: list(choice(GUILDS), { max: GUILDS.length, min: 1 }),
+  mouths: list(choice(MOUTHS), { max: MOUTHS.length, min: 1 }),
+  heavy: boolean().required(),
+  thawH: finite(0, 72).optional(),
+  leaveInH: finite(0.25, 72).optional(),
+  prepared: text(200).optional(),
+  gone: boolean().optional(),
+});
+
+export const feedingKinds: Kinds<FeedingEntries> = {
+  'food.added': defineKind({
+    minRole: 'keeper',
+    undo: 'never',
+    topics: ['house', 'rounds'],
+    schema: { food: id(), ...foodFields() },
+    example: {
+      food: 'mysis',
+      name: 'frozen mysis',
+      form: 'frozen',
+      guilds: ['plankton picker', 'meat eater'],
+      mouths: ['small', 'large'],
+      heavy: false,
+      thawH: 1,
+      prepared: 'strain it',
+    },
+  }),
+  'food.changed': defineKind({
+    minRole: 'keeper',
+    undo: 'never',
+    topics: ['house', 'rounds'],
+    schema: { food: id(), basedOn: uuid(), fields: someOf(foodFields()) },
+    example: { food: 'mysis', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { heavy: true, gone: false } },
+  }),
+};

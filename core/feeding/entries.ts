@@ -1,0 +1,34 @@
+// The foods that this house has: what they are, for whom, and how they are got ready.
+import type { Guild } from '../species/index.ts';
+
+export const FOOD_FORMS = ['frozen', 'live', 'dry', 'sheet', 'on the half shell', 'paste'] as const;
+export type FoodForm = (typeof FOOD_FORMS)[number];
+/** Which mouths take it: of fish under 3 cm, under 10 cm, and larger. */
+export const MOUTHS = ['tiny', 'small', 'large'] as const;
+export type Mouth = (typeof MOUTHS)[number];
+
+/** `heavy` = it fouls a small bare tank. `thawH` = hours to thaw. `leaveInH` = it stays in for the shy, and is taken out after so many hours. `gone` = not kept here any more. */
+export type FoodFields = {
+  name: string;
+  form: FoodForm;
+  guilds: Guild[];
+  mouths: Mouth[];
+  heavy: boolean;
+  thawH?: number;
+  leaveInH?: number;
+  prepared?: string;
+  gone?: boolean;
+};
+export type FoodAdded = { food: string } & FoodFields;
+/** Only the fields that changed. `basedOn` = the entry that the maker saw as the latest on this food. */
+export type FoodChanged = { food: string; basedOn: string; fields: Partial<FoodFields> };
+export type FoodFacts = { id: string } & FoodFields;
+
+export interface FeedingEntries {
+  'food.added': FoodAdded;
+  'food.changed': FoodChanged;
+}
+
+/** By whatever hand it was typed. */
+const called = (name: string) => name.trim().toLowerCase().replaceAll(/\s+/g, ' ');
+export const isSameFood = (a: string, b: string): boolean => called(a) === called(b);

@@ -1,0 +1,86 @@
+// Foods and planned meals in a house: what is due, what a tap may assert, what is remembered of who ate what.
+import { USUAL_FOODS, type FoodFields } from '#core/feeding/index.ts';
+import { plainPolicy } from '#core/quarantine/index.ts';
+import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
+import { checkReplay } from '../journal/replay.ts';
+import { furnish, KEEPER, LEAD, makeTestHouse, stock, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
+
+let house: TestHouse;
+beforeEach(() => {
+  house = furnish(makeTestHouse());
+  house.must(LEAD, stock('reds', 'C1', 'firefish', 3));
+});
+afterEach(() => {
+  expect(checkReplay(house).differences).toEqual([]);
+  house.close();
+});
+const add = (food: string, more: Partial<FoodFields> = {}): Said => ({
+  kind: 'food.added',
+  payload: { food, ...USUAL_FOODS.find(({ name }) => name === 'frozen brine shrimp')!, name: food, ...more },
+});
+const fed = (food: string, response: 'ate' | 'ignored' | 'charged' = 'ate', more: object = {}): Said => ({
+  kind: 'lot.fed',
+  payload: { tank: 'C1', lot: 'reds', food, response, ...more },
+});
+const view = () => house.view('rounds');
+const meal = () => view().tanks.find(({ id }) => id === 'C1')!.lots[0]!.meal;
+const eats = () => house.view('lot', { lot: 'reds' }).lot!.eats.map(({ food }) => food);
+
+it('nothing is planned while no food is on the list; then it is, watched until they took it once', () => {
+  expect(meal()).toMatchObject({ nothing: 'no food', due: false });
+  expect(view()).toMatchObject({ toFeed: 0, foods: [] });
+  house.must(KEEPER, add('brine'));
+  expect(meal()).toMatchObject({ food: 'brine', watched: true, due: true });
+  expect(view()).toMatchObject({ toFeed: 1, foods: [{ name: 'brine', form: 'frozen' }] });
+  house.must(TRAINEE, fed('brine', 'ignored'));
+  // Offered and left: not due again, and nothing that a tap may assert.
+  expect(meal()).toMatchObject({ watched: true, due: false });
+  house.must(TRAINEE, fed('brine', 'ate', { planned: true }));
+  expect(meal()).toMatchObject({ watched: false, due: false });
+  expect(view().toFeed).toBe(0);
+  house.wait(DAY_MS);
+  expect(meal()).toMatchObject({ food: 'brine', watched: false, due: true });
+});
+
+it('the first time that a lot took a food is remembered, and forgotten when that is undone', () => {
+  house.must(KEEPER, add('brine'));
+  const first = house.must(TRAINEE, fed('brine'));
+  house.wait(HOUR_MS);
+  const second = house.must(TRAINEE, fed('brine'), fed('mysis', 'charged'), fed('flake', 'ignored'));
+  expect(eats()).toEqual(['brine', 'mysis']);
+  // What stands still tells it: an hour later.
+  house.must(TRAINEE, undo(first));
+  expect(house.view('lot', { lot: 'reds' }).lot!.eats).toEqual(['brine', 'mysis'].map((food) => ({ food, sinceMs: house.now() })));
+  house.must(TRAINEE, undo(second));
+  expect(eats()).toEqual([]);
+});
+
+it('two foods of one name cannot be told apart; one that is gone frees its name and is planned no more', () => {
+  house.must(KEEPER, add('brine'));
+  expect(house.codes(KEEPER, add('other', { name: ' Brine ' }))).toEqual(['exists']);
+  expect(house.codes(TRAINEE, add('flake'))).toEqual(['role']);
+  const [food] = house.view('house').foods;
+  const gone: Said = { kind: 'food.changed', payload: { food: 'brine', basedOn: food!.entry, fields: { gone: true } } };
+  house.must(KEEPER, gone);
+  expect(house.view('house').foods).toEqual([]);
+  expect(meal()).toMatchObject({ nothing: 'no food' });
+  house.must(KEEPER, add('other', { name: 'brine' }));
+  // Kept again it would have the name of another.
+  const entry = house.client.prepare('select entry from p_food where id = ?').pluck().get('brine') as string;
+  expect(house.codes(KEEPER, { kind: 'food.changed', payload: { food: 'brine', basedOn: entry, fields: { gone: false } } })).toEqual([
+    'exists',
+  ]);
+  expect(house.codes(KEEPER, { kind: 'food.changed', payload: { food: 'none', basedOn: entry, fields: { heavy: true } } })).toEqual([
+    'unknown',
+  ]);
+});
+
+it('heavy food rests in a small quarantine tank', () => {
+  house.must(KEEPER, add('clam', { heavy: true }));
+  house.must(TRAINEE, fed('clam'));
+  house.must(LEAD, { kind: 'quarantine.opened', payload: { quarantine: 'q', lot: 'reds', policy: plainPolicy(28), zero: 'arrival' } });
+  house.wait(DAY_MS);
+  expect(meal()).toMatchObject({ phase: 'quarantine', nothing: 'rest day' });
+  house.wait(DAY_MS);
+  expect(meal()).toMatchObject({ food: 'clam', due: true });
+});

@@ -1,0 +1,42 @@
+// The meal of one lot: what is planned, and how it was taken by one tap on its strokes.
+import { RESPONSES, type Response } from '#core/rounds/index.ts';
+import type { RoundTank } from '#contract/views.ts';
+import { Chips } from '../parts/Chips.tsx';
+import { Strokes } from '../parts/Strokes.tsx';
+import { sayMeal } from '../words/meals.ts';
+import type { LotDraft } from './draft.ts';
+import css from './rounds.module.scss';
+
+type Props = {
+  lot: RoundTank['lots'][number];
+  draft: LotDraft;
+  /** They are given it by this tap. */
+  given: boolean;
+  onChange: (part: Partial<LotDraft>) => void;
+};
+
+export function LotMeal({ lot, draft, given, onChange }: Props) {
+  const { meal } = lot;
+  const says = sayMeal(meal);
+  if (says === undefined) return null;
+  if (!('food' in meal)) return <p className="soft tight">{says}</p>;
+  if (!given) return <p className="soft tight">{meal.food}: not given now</p>;
+  const asserted = meal.watched ? undefined : ('ate' as const);
+  const took = draft.response ?? asserted;
+  // The same word again takes it back.
+  const take = (response: Response) =>
+    onChange(draft.response === response ? { response: undefined, food: '' } : { response, food: draft.food || meal.food });
+  return (
+    <div className={css.meal}>
+      <Chips
+        label={says}
+        name={`${lot.label}, ${says}`}
+        before={took && <Strokes response={took} />}
+        options={RESPONSES}
+        value={took}
+        onChange={take}
+        odd={(response) => response === 'ignored'}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,17 @@
+// What a lot is to be given, in words.
+import type { RoundTank } from '#contract/views.ts';
+
+type Meal = RoundTank['lots'][number]['meal'];
+const NOTHING: Record<Extract<Meal, { nothing: unknown }>['nothing'], string> = {
+  'first day': 'Nothing on the first day: they would not eat',
+  'rest day': 'No heavy food today: it was given, and this is a small tank',
+  'not known': 'What they live on is not known: say what they were given',
+  'no food': 'No food of this house suits them: say what they were given',
+};
+
+/** Undefined when there is nothing to be said: it was given, or is not due yet. */
+export function sayMeal(meal: Meal): string | undefined {
+  if ('nothing' in meal) return NOTHING[meal.nothing];
+  if (!meal.due) return undefined;
+  return meal.watched ? `${meal.food}: watch how they take it` : meal.food;
+}
