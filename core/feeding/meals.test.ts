@@ -23,6 +23,7 @@ const fish: Eats = {
   lengthCm: 6,
   appetite: 'other',
   hasEaten: true,
+  refused: false,
   hungry: false,
   accepted: ['crushed flake'],
   tankL: 200,
@@ -88,6 +89,7 @@ const anyEats = fc.record({
   quarantineSinceMs: fc.option(fc.integer({ min: NOW - 60 * DAY_MS, max: NOW }), { nil: undefined }),
   hasEaten: fc.boolean(),
   hungry: fc.boolean(),
+  refused: fc.boolean(),
   accepted: fc.subarray(USUAL_FOODS.map(({ name }) => name)),
   tankL: fc.integer({ min: 5, max: 500 }),
   heavyMs: fc.option(fc.integer({ min: NOW - 9 * DAY_MS, max: NOW }), { nil: undefined }),
@@ -101,7 +103,10 @@ it('never gives what does not suit, asserts nothing that was never taken, and ov
       const food = FOODS.find(({ name }) => name === planned.food)!;
       if (lot.guild === undefined) expect(lot.accepted).toContain(food.name);
       else expect(food.guilds).toContain(lot.guild);
-      if (!planned.watched) expect(lot.accepted).toContain(food.name);
+      if (!planned.watched) {
+        expect(lot.accepted).toContain(food.name);
+        expect([lot.refused, lot.hungry]).toEqual([false, false]);
+      }
     }),
     { numRuns: 2000 },
   );

@@ -41,6 +41,8 @@ export type Eats = {
   /** It has eaten since it came to this tank; and by the house's rule it has gone without for too long. */
   hasEaten: boolean;
   hungry: boolean;
+  /** What it was offered last it did not take. */
+  refused: boolean;
   /** Foods that some of the lot took before, by the names that the foods have. */
   accepted: readonly string[];
   tankL: number;
@@ -90,7 +92,7 @@ export function mealFor(lot: Eats, foods: readonly FoodFacts[], given: { now: nu
   const tempting = isToBegin ? light.filter(({ form }) => FIRST_TRIED.includes(form)) : [];
   const turn = [known, tempting, light].find((list) => list.length > 0)!.toSorted((a, b) => (a.name < b.name ? -1 : 1));
   const food = turn[houseDay(now, zone) % turn.length]!;
-  return { ...base, food: food.name, watched: isToBegin || !took(food) };
+  return { ...base, food: food.name, watched: isToBegin || lot.refused || lot.hungry || !took(food) };
 }
 
 /** Heavy food was given here on one of the last days, today left out: today it may have been this very meal. */

@@ -1,7 +1,8 @@
 // What every lot in every tank is to be given next, and whether that is due: from its quarantine, its meals, and the foods that are kept here.
 import type Database from 'better-sqlite3';
 import type { RoundTank } from '#contract/views.ts';
-import { appetiteClass, mealDue, mealFor, mealTimes, type Fast, type MealRules } from '#core/feeding/index.ts';
+import { appetiteClass, isMeal, mealDue, mealFor, mealTimes, type Fast, type MealRules } from '#core/feeding/index.ts';
+import type { Response } from '#core/rounds/index.ts';
 import type { SpeciesFacts } from '#core/species/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import { makeAsk, number } from '../db/ask.ts';
@@ -15,7 +16,7 @@ type Lot = {
   sizeCm?: number;
   quarantine?: { openedAtMs: number };
   fast?: Fast;
-  lastOfferedMs?: number;
+  lastOffered?: { response: Response; atMs: number };
 };
 type Tank = { id: string; volumeL: number };
 type Now = { now: number; zone: string; rules: MealRules };
@@ -47,7 +48,7 @@ export function prepareMeals(client: Database.Database) {
       times.set(mealsADay, known);
       return known;
     };
-    const mealOf = ({ lot, species, sizeCm, quarantine, fast, lastOfferedMs }: Lot, tank: Tank): RoundTank['lots'][number]['meal'] => {
+    const mealOf = ({ lot, species, sizeCm, quarantine, fast, lastOffered }: Lot, tank: Tank): RoundTank['lots'][number]['meal'] => {
       const meal = mealFor(
         {
           guild: species?.guild,
@@ -56,6 +57,7 @@ export function prepareMeals(client: Database.Database) {
           quarantineSinceMs: quarantine?.openedAtMs,
           hasEaten: fast !== undefined && !fast.first,
           hungry: fast?.hungry === true,
+          refused: lastOffered !== undefined && !isMeal(lastOffered.response),
           accepted: (accepted.get(lot) ?? []).map(({ food }) => food),
           tankL: tank.volumeL,
           heavyMs: heavyIn.get(tank.id),
@@ -63,7 +65,7 @@ export function prepareMeals(client: Database.Database) {
         kept,
         given,
       );
-      const { due, nextMs } = mealDue(timesOf(meal.mealsADay), lastOfferedMs, given.now);
+      const { due, nextMs } = mealDue(timesOf(meal.mealsADay), lastOffered?.atMs, given.now);
       return { ...meal, due: due && 'food' in meal, ...(nextMs === undefined ? {} : { nextMs }) };
     };
     return { foods: kept, mealOf };

@@ -140,7 +140,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
                 sizeCm,
                 quarantine,
                 fast,
-                lastOfferedMs: lastFed?.atMs,
+                lastOffered: lastFed,
               },
               { id: tank.id, volumeL },
             ),

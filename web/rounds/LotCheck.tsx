@@ -72,7 +72,7 @@ export function LotCheck({ lot, draft, open, given, foods, onChange, onOpen }: P
         )}
       </div>
       <LotMeal lot={lot} draft={draft} given={given} onChange={change} />
-      {open && <LotDetails lot={lot} draft={draft} foods={foods} change={change} />}
+      {open && <LotDetails lot={lot} draft={draft} foods={foods} given={given} change={change} />}
     </li>
   );
 }
@@ -94,10 +94,12 @@ function Fasting({ fast: { days, allowedDays, hungry, first } }: { fast: Fast })
   );
 }
 
-type DetailProps = Pick<Props, 'lot' | 'draft' | 'foods'> & { change: (part: Partial<LotDraft>) => void };
+type DetailProps = Pick<Props, 'lot' | 'draft' | 'foods' | 'given'> & { change: (part: Partial<LotDraft>) => void };
 
-function LotDetails({ lot, draft, foods, change }: DetailProps) {
+function LotDetails({ lot, draft, foods, given, change }: DetailProps) {
   const [allSigns, setAllSigns] = useState(false);
+  // Its planned meal has asked already.
+  const asked = given && lot.meal.due;
   // Of a shrimp there are few enough to show them all.
   const isFish = lot.is === undefined || lot.is === 'fish';
   const toggle = (sign: (typeof SIGNS)[number]) =>
@@ -105,14 +107,16 @@ function LotDetails({ lot, draft, foods, change }: DetailProps) {
   return (
     <div className={css.lotDetails}>
       <div>
-        <Chips
-          label="Took its food"
-          options={RESPONSES}
-          value={draft.response}
-          onChange={(response) =>
-            change({ response, ...(response === 'ignored' ? { ate: undefined } : {}), food: draft.food || foodOf(lot, foods) })
-          }
-        />
+        {!asked && (
+          <Chips
+            label="Took its food"
+            options={RESPONSES}
+            value={draft.response}
+            onChange={(response) =>
+              change({ response, ...(response === 'ignored' ? { ate: undefined } : {}), food: draft.food || foodOf(lot, foods) })
+            }
+          />
+        )}
         {draft.response && draft.response !== 'ignored' && (
           <div className="pair">
             <CountField label="Ate" value={draft.ate ?? lot.n} max={lot.n} of={lot.n} onChange={(ate) => change({ ate })} />
@@ -129,22 +133,7 @@ function LotDetails({ lot, draft, foods, change }: DetailProps) {
           <p className="soft tight">How many ate is not counted yet.</p>
         )}
         {draft.leftovers === 'much' && <Caution>Siphon it out: left food turns to ammonia, fast in a small bare tank.</Caution>}
-        {draft.response && (
-          <Form.Group className="field" controlId={`food-${lot.lot}`}>
-            <Form.Label className="label">Food</Form.Label>
-            <Form.Control list="foods" value={draft.food} maxLength={60} onChange={(event) => change({ food: event.target.value })} />
-            {draft.food.trim() === '' && (
-              <span className="field-problem" role="alert">
-                Say which food it was.
-              </span>
-            )}
-            <datalist id="foods">
-              {(foods.length > 0 ? foods : FOODS).map((food) => (
-                <option key={food} value={food} />
-              ))}
-            </datalist>
-          </Form.Group>
-        )}
+        {draft.response && <Food lot={lot.lot} food={draft.food} foods={foods} onChange={(food) => change({ food })} />}
         <div className="field">
           <span className="label">Signs</span>
           <div className="chips" role="group" aria-label={`Signs in ${lot.label}`}>
@@ -213,5 +202,27 @@ function LotDetails({ lot, draft, foods, change }: DetailProps) {
         )}
       </div>
     </div>
+  );
+}
+
+type FoodProps = { lot: string; food: string; foods: readonly string[]; onChange: (food: string) => void };
+
+/** Another food than planned is typed, or picked from those that are kept here. */
+function Food({ lot, food, foods, onChange }: FoodProps) {
+  return (
+    <Form.Group className="field" controlId={`food-${lot}`}>
+      <Form.Label className="label">Food</Form.Label>
+      <Form.Control list="foods" value={food} maxLength={60} onChange={(event) => onChange(event.target.value)} />
+      {food.trim() === '' && (
+        <span className="field-problem" role="alert">
+          Say which food it was.
+        </span>
+      )}
+      <datalist id="foods">
+        {(foods.length > 0 ? foods : FOODS).map((name) => (
+          <option key={name} value={name} />
+        ))}
+      </datalist>
+    </Form.Group>
   );
 }
