@@ -1,6 +1,7 @@
 // Every code of every area, to be checked and worded.
 import { BENCH_REFUSALS } from '../bench/index.ts';
 import { DOCK_REFUSALS } from '../dock/index.ts';
+import { FEEDING_REFUSALS } from '../feeding/index.ts';
 import { EXPOSURE_REFUSALS } from '../exposure/index.ts';
 import { JOURNAL_REFUSALS, type RefusalCode } from '../journal/index.ts';
 import { MOVES_REFUSALS } from '../moves/index.ts';
@@ -22,6 +23,7 @@ export const REFUSAL_CODES = [
   ...JOURNAL_REFUSALS,
   ...BENCH_REFUSALS,
   ...DOCK_REFUSALS,
+  ...FEEDING_REFUSALS,
   ...EXPOSURE_REFUSALS,
   ...MOVES_REFUSALS,
   ...PEOPLE_REFUSALS,

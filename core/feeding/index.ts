@@ -23,6 +23,7 @@ export {
   type MealPhase,
   type MealRules,
 } from './meals.ts';
+export { FEEDING_REFUSALS } from './refusals.ts';
 export { feedingRules } from './rules.ts';
 export { STARTING_FEEDING, type FeedingSettings } from './settings.ts';
 export { USUAL_FOODS } from './usual.ts';

@@ -116,10 +116,17 @@ it('never gives what does not suit, asserts nothing that was never taken, and ov
     ),
   );
   expect(turns.size).toBe(FOODS.filter(({ guilds, mouths }) => guilds.includes('omnivore') && mouths.includes('small')).length);
-  // Of a fish that nobody measured, only what every mouth or nearly every mouth takes.
-  const { mouths } = FOODS.find(({ name }) => name === (meal({ lengthCm: undefined, accepted: [] }) as { food: string }).food)!;
-  expect(mouths.includes('tiny') || mouths.length > 1).toBe(true);
-  expect(MOUTHS.length).toBe(3);
+});
+
+it('of a fish that nobody measured, what every mouth takes; else what the full grown take, watched', () => {
+  const large = FOODS.filter(({ mouths }) => !mouths.includes('tiny'));
+  const unmeasured = (more: Partial<Eats>, foods: FoodFacts[]) =>
+    meal({ lengthCm: undefined, accepted: foods.map(({ name }) => name), ...more }, {}, foods);
+  const planned = unmeasured({ adultCm: 25 }, FOODS);
+  expect(FOODS.find(({ name }) => 'food' in planned && name === planned.food)!.mouths).toEqual([...MOUTHS]);
+  expect(planned).toMatchObject({ watched: false });
+  expect(unmeasured({ adultCm: 25 }, large)).toMatchObject({ watched: true });
+  expect(unmeasured({}, large)).toMatchObject({ nothing: 'no food' });
 });
 
 /** The same by a clock on the wall: quarter by quarter through the day, what was offered is ticked off. */

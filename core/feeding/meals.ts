@@ -2,7 +2,7 @@
 import type { Guild } from '../species/index.ts';
 import { atLocal, HOUR_MS, houseDay } from '../time/index.ts';
 import type { AppetiteClass } from './appetite.ts';
-import type { FoodFacts, FoodForm, Mouth } from './entries.ts';
+import { MOUTHS, type FoodFacts, type FoodForm, type Mouth } from './entries.ts';
 
 /** What a lead decides of meals; judgements to start from. */
 export type MealRules = {
@@ -34,7 +34,9 @@ export const MEAL_PHASES = ['first day', 'conditioning', 'fry', 'quarantine', 'o
 export type MealPhase = (typeof MEAL_PHASES)[number];
 export type Eats = {
   guild?: Guild;
+  /** As measured or listed; and full grown. */
   lengthCm?: number;
+  adultCm?: number;
   appetite: AppetiteClass;
   /** Its quarantine is open, since then. */
   quarantineSinceMs?: number;
@@ -56,9 +58,15 @@ export type Meal = { phase: MealPhase; mealsADay: number } & (
 
 const FIRST_TRIED: readonly FoodForm[] = ['live', 'frozen', 'on the half shell', 'paste', 'sheet'];
 const [TINY_BELOW_CM, SMALL_BELOW_CM] = [3, 10];
-/** Of a fish that nobody measured only what every mouth takes. */
-const mouthOf = (lengthCm: number | undefined): Mouth | undefined =>
-  lengthCm === undefined ? undefined : lengthCm < TINY_BELOW_CM ? 'tiny' : lengthCm < SMALL_BELOW_CM ? 'small' : 'large';
+const mouthOf = (lengthCm: number): Mouth => (lengthCm < TINY_BELOW_CM ? 'tiny' : lengthCm < SMALL_BELOW_CM ? 'small' : 'large');
+
+/** Of a fish that nobody measured, what every mouth takes; where there is none, what the full grown take, and somebody watches. */
+function fitting(foods: readonly FoodFacts[], { lengthCm, adultCm }: Eats): { foods: readonly FoodFacts[]; sure: boolean } {
+  const taking = (mouth: Mouth) => foods.filter(({ mouths }) => mouths.includes(mouth));
+  if (lengthCm !== undefined) return { foods: taking(mouthOf(lengthCm)), sure: true };
+  const any = foods.filter(({ mouths }) => mouths.length === MOUTHS.length);
+  return any.length > 0 || adultCm === undefined ? { foods: any, sure: true } : { foods: taking(mouthOf(adultCm)), sure: false };
+}
 
 export function phaseOf({ appetite, quarantineSinceMs, hasEaten, hungry }: Eats, given: { now: number; zone: string }): MealPhase {
   if (quarantineSinceMs !== undefined) {
@@ -79,11 +87,17 @@ export function mealFor(lot: Eats, foods: readonly FoodFacts[], given: { now: nu
   const base = { phase, mealsADay: mealsOf(phase, rules) };
   if (phase === 'first day' && !rules.firstDayMeal) return { ...base, nothing: 'first day' };
   const took = (food: FoodFacts) => lot.accepted.includes(food.name);
-  const mouth = mouthOf(lot.lengthCm);
-  const fits = ({ mouths }: FoodFacts) => (mouth === undefined ? mouths.includes('tiny') || mouths.length > 1 : mouths.includes(mouth));
   // Nobody knows what it lives on: only what it took before.
-  const suits = lot.guild === undefined ? foods.filter(took) : foods.filter((food) => food.guilds.includes(lot.guild!) && fits(food));
-  if (suits.length === 0) return { ...base, nothing: lot.guild === undefined ? 'not known' : 'no food' };
+  const { guild } = lot;
+  const fits =
+    guild === undefined
+      ? { foods: foods.filter(took), sure: true }
+      : fitting(
+          foods.filter(({ guilds }) => guilds.includes(guild)),
+          lot,
+        );
+  const suits = fits.foods;
+  if (suits.length === 0) return { ...base, nothing: guild === undefined ? 'not known' : 'no food' };
   const rests = phase === 'quarantine' && lot.tankL < rules.smallTankL && isRestDay(lot.heavyMs, given);
   const light = rests ? suits.filter(({ heavy }) => !heavy) : suits;
   if (light.length === 0) return { ...base, nothing: 'rest day' };
@@ -92,7 +106,7 @@ export function mealFor(lot: Eats, foods: readonly FoodFacts[], given: { now: nu
   const tempting = isToBegin ? light.filter(({ form }) => FIRST_TRIED.includes(form)) : [];
   const turn = [known, tempting, light].find((list) => list.length > 0)!.toSorted((a, b) => (a.name < b.name ? -1 : 1));
   const food = turn[houseDay(now, zone) % turn.length]!;
-  return { ...base, food: food.name, watched: isToBegin || lot.refused || lot.hungry || !took(food) };
+  return { ...base, food: food.name, watched: isToBegin || !fits.sure || lot.refused || lot.hungry || !took(food) };
 }
 
 /** Heavy food was given here on one of the last days, today left out: today it may have been this very meal. */

@@ -3,10 +3,14 @@ import { againstChange, refuse, type Refusal, type Rules } from '../journal/inde
 import { isSameFood, type FeedingEntries, type FoodFields } from './entries.ts';
 import type { FeedingState } from './state.ts';
 
+const MOST_FOODS = 60;
+
 export const feedingRules: Rules<FeedingEntries, FeedingState> = {
   'food.added': {
     decide({ payload }, { state }) {
       if (state.findFood(payload.food)) return refuse('exists', 'food', { what: 'food', name: payload.name });
+      // All of them are weighed for every lot at every look at the rounds.
+      if (state.foods().length >= MOST_FOODS) return refuse('food.tooMany', 'name', { most: MOST_FOODS });
       return nameFree(payload.name, undefined, state);
     },
     links: ({ food }) => ({ makes: [food] }),
@@ -18,7 +22,10 @@ export const feedingRules: Rules<FeedingEntries, FeedingState> = {
       const against = againstChange<FoodFields>({ ...payload, of: `food:${payload.food}` }, known, state);
       if (against.length > 0) return against;
       const { name = known.name, gone = known.gone } = payload.fields;
-      return gone ? [] : nameFree(name, known.id, state);
+      if (gone) return [];
+      // Kept again it is one more.
+      if (known.gone && state.foods().length >= MOST_FOODS) return refuse('food.tooMany', 'fields', { most: MOST_FOODS });
+      return nameFree(name, known.id, state);
     },
     links: ({ food }) => ({ needs: [food] }),
   },

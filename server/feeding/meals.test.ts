@@ -84,3 +84,12 @@ it('heavy food rests in a small quarantine tank', () => {
   house.wait(DAY_MS);
   expect(meal()).toMatchObject({ food: 'clam', due: true });
 });
+
+it('so many foods are kept and no more: every one is weighed for every lot', () => {
+  for (let no = 0; no < 60; no += 1) house.must(KEEPER, add(`food ${no}`));
+  expect(house.codes(KEEPER, add('one more'))).toEqual(['food.tooMany']);
+  const [food] = house.view('house').foods;
+  house.must(KEEPER, { kind: 'food.changed', payload: { food: food!.id, basedOn: food!.entry, fields: { gone: true } } });
+  house.must(KEEPER, add('one more'));
+  expect(house.view('rounds').foods.length).toBe(60);
+});

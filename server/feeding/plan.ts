@@ -29,7 +29,8 @@ export function prepareMeals(client: Database.Database) {
     { lot: t.balance.lot, food: t.food.name },
     `
     select b.lot, k.name food from p_tank t cross join now_standing b on b.place = t.id cross join p_food k
-    where exists (select 1 from p_feed f where f.lot = b.lot and f.food = k.name and f.response in ('ate', 'charged') and f.voided_by is null)`,
+    where exists (select 1 from p_feed f where f.lot = b.lot and f.food = k.name and f.response in ('ate', 'charged') and f.voided_by is null)
+      and json_extract(k.facts, '$.gone') is not 1`,
   );
   const heavy = ask.map(
     t.balance.place,
@@ -52,7 +53,8 @@ export function prepareMeals(client: Database.Database) {
       const meal = mealFor(
         {
           guild: species?.guild,
-          lengthCm: sizeCm ?? species?.adultCm,
+          lengthCm: sizeCm,
+          adultCm: species?.adultCm,
           appetite: appetiteClass({ sizeCm, species }),
           quarantineSinceMs: quarantine?.openedAtMs,
           hasEaten: fast !== undefined && !fast.first,

@@ -47,6 +47,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     `${capital(lot)} are in quarantine: not ${to === 'given' ? 'given away' : 'sold'} before it is signed off.`,
   'cost.leftCleared': ({ who }) =>
     `${capital(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
+  'food.tooMany': ({ most }) => `${most} foods are kept here: take one off the list first.`,
   'out.orderedFor': ({ lot, n, forWhom, left }) =>
     `${n} of the ${lot} were ordered for ${forWhom}, and ${left} would be left. Nobody wrote a promise yet: keep them, or say why not.`,
   'box.notListed': ({ crate, box }) => `No bag of ${crate} is in box ${box}.`,
