@@ -12,7 +12,7 @@ import { ActButton } from '../parts/ActButton.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
 import { Waiting } from '../parts/Waiting.tsx';
 import { plural } from '../words/text.ts';
-import { fedEntries, lacksFood, toWatch, untouched, type LotDraft } from './draft.ts';
+import { fedEntries, lacksFood, someLeft, toWatch, untouched, type LotDraft } from './draft.ts';
 import { LotMeal } from './LotMeal.tsx';
 import { overlayRounds } from './overlay.ts';
 import css from './rounds.module.scss';
@@ -88,7 +88,9 @@ function Feed({ tank, onPass }: { tank: RoundTank; onPass?: () => void }) {
           onPress={save}
           hint={watched.length > 0 ? `watch ${watched.join(', ')}` : tank.code}
         >
-          {entries.length > 0 && all.every(({ response }) => response === undefined) ? 'Fed, all ate' : 'Fed, as noted'}
+          {entries.length > 0 && all.every(({ response }) => response === undefined)
+            ? `Fed, ${someLeft(tank, all, true) ? 'the others' : 'all'} ate`
+            : 'Fed, as noted'}
         </ActButton>
         {onPass && (
           <Button variant="plain" onClick={onPass}>

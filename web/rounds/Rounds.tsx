@@ -15,7 +15,7 @@ import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
 import { Waiting } from '../parts/Waiting.tsx';
-import { entriesOf, fedEntries, isOdd, isUntouched, lacksFood, toWatch, untouched, type LotDraft } from './draft.ts';
+import { entriesOf, fedEntries, isOdd, isUntouched, lacksFood, someLeft, toWatch, unfed, untouched, type LotDraft } from './draft.ts';
 import { AllDone, NotOnWalk } from './Ends.tsx';
 import { Faults, ItsWater } from './InPassing.tsx';
 import { LotCheck } from './LotCheck.tsx';
@@ -196,7 +196,11 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
   const isFeeding = tank.lots.some(({ meal }) => meal.due);
   const watched = toWatch(tank, all, given);
   useMealKeys({ tank, drafts: all, onChange: change });
-  useKey('rounds.fed', () => setGiven(!given), { enabled: isFeeding });
+  const feedOrNot = () => {
+    if (given) setDrafts(unfed);
+    setGiven(!given);
+  };
+  useKey('rounds.fed', feedOrNot, { enabled: isFeeding });
   useKey('rounds.open', () => setOpen(tank.lots.map(({ lot }) => lot)));
   return (
     <section className={clsx('card', css.checkCard)} aria-label={`Tank ${tank.code}`}>
@@ -235,7 +239,7 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
         ))}
       </ul>
       {isFeeding && (
-        <Button variant="link" className="btn-quiet" aria-pressed={!given} onClick={() => setGiven(!given)}>
+        <Button variant="link" className="btn-quiet" aria-pressed={!given} onClick={feedOrNot}>
           {given ? 'Not fed now' : 'They were fed after all'} <Key name="rounds.fed" />
         </Button>
       )}
@@ -249,7 +253,13 @@ function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; 
           onPress={save}
           hint={watched.length > 0 ? `how did ${watched.join(', ')} take it?` : `${tank.code} · a health check, not a head count`}
         >
-          {odd ? 'Save what is odd' : meals === 0 ? 'All well' : plain ? 'All well, fed, all ate' : 'All well, meals noted'}
+          {odd
+            ? 'Save what is odd'
+            : meals === 0
+              ? 'All well'
+              : plain
+                ? `All well, fed, ${someLeft(tank, all, given) ? 'the others' : 'all'} ate`
+                : 'All well, meals noted'}
         </ActButton>
       </div>
     </section>

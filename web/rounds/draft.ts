@@ -56,6 +56,16 @@ export function toWatch(tank: RoundTank, drafts: readonly LotDraft[], given: boo
     : [];
 }
 
+/** Somebody of the tank is not among those of whom the tap says that they ate. */
+export const someLeft = (tank: RoundTank, drafts: readonly LotDraft[], given: boolean): boolean =>
+  toWatch(tank, drafts, given).length > 0 || tank.lots.some(({ meal }) => 'nothing' in meal);
+
+/** They were not fed after all: what was said of how they took it is taken back. */
+export const unfed = (drafts: Record<string, LotDraft>): Record<string, LotDraft> =>
+  Object.fromEntries(
+    Object.entries(drafts).map(([lot, draft]) => [lot, { ...draft, response: undefined, ate: undefined, leftovers: undefined, food: '' }]),
+  );
+
 /** Meals: as said of each lot, and as planned where nothing else was said. `given` = they were fed. */
 export function fedEntries(tank: RoundTank, drafts: readonly LotDraft[], given: boolean): Draft[] {
   const said = drafts.flatMap((draft): Draft[] =>

@@ -2,7 +2,7 @@ import { checkAct } from '#contract/act.ts';
 import type { RoundsView, RoundTank } from '#contract/views.ts';
 import { actOf, laidOver } from '../data/testOverlay.ts';
 import { sayMeal } from '../words/meals.ts';
-import { entriesOf, fedEntries, toWatch, untouched } from './draft.ts';
+import { entriesOf, fedEntries, someLeft, toWatch, unfed, untouched } from './draft.ts';
 import { overlayRounds } from './overlay.ts';
 
 type Lot = RoundTank['lots'][number];
@@ -54,6 +54,15 @@ it('what somebody said of a lot stands before the plan, and of an odd lot nothin
   const odd = { ...untouched('a'), signs: ['not eating' as const] };
   expect(mealsOf(tank, [odd], true)).toEqual([{ tank: 'G1', lot: 'b', food: 'brine', response: 'ate', planned: true }]);
   expect(toWatch(tank, [odd], true)).toEqual(['a']);
+});
+
+it('all ate is said of a tank only when it is said of each; and not fed takes back what was said', () => {
+  expect(someLeft(tankOf(lot('a', planned())), [], true)).toBe(false);
+  expect(someLeft(tankOf(lot('a', planned()), lot('b', planned({ watched: true }))), [], true)).toBe(true);
+  expect(someLeft(tankOf(lot('a', planned()), lot('d', nothing)), [], true)).toBe(true);
+  const said = { a: { ...untouched('a'), signs: ['pale' as const], response: 'tasted' as const, food: 'brine', ate: 2 } };
+  expect(unfed(said)).toEqual({ a: { ...untouched('a'), signs: ['pale'], response: undefined, ate: undefined, leftovers: undefined } });
+  expect(fedEntries(tankOf(lot('a', planned())), Object.values(unfed(said)), false)).toEqual([]);
 });
 
 it('a meal shows as given at once, and the tank leaves those to feed when none is due in it any more', () => {
