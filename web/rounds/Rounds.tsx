@@ -1,30 +1,19 @@
 // The walk: tank after tank, clean before suspect. All well is one tap or one key; what is odd costs more.
 import { clsx } from 'clsx';
-import { memo, useEffect, useRef, useState } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link, useSearchParams } from 'react-router';
 import type { RoundsView, RoundTank } from '#contract/views.ts';
 import { progress, ROUNDS, type RoundName } from '#core/rounds/index.ts';
-import { useActions } from '../actions/actions.tsx';
-import { useTimes } from '../data/me.ts';
 import { useShown } from '../data/overlay.ts';
 import { useStable } from '../data/useStable.ts';
-import { useTitle } from '../frame/title.ts';
-import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
-import { ActButton } from '../parts/ActButton.tsx';
-import { forgetKept, useKept } from '../parts/useKept.ts';
 import { Waiting } from '../parts/Waiting.tsx';
-import { entriesOf, fedEntries, isOdd, isUntouched, lacksFood, someLeft, toWatch, unfed, untouched, type LotDraft } from './draft.ts';
 import { AllDone, NotOnWalk } from './Ends.tsx';
-import { Faults, ItsWater } from './InPassing.tsx';
-import { LotCheck } from './LotCheck.tsx';
 import { plural } from '../words/text.ts';
-import { TakePhoto } from '../photos/TakePhoto.tsx';
-import { sayOdd } from './odd.ts';
 import { overlayRounds } from './overlay.ts';
 import css from './rounds.module.scss';
-import { useMealKeys } from './useMealKeys.ts';
+import { TankCheck } from './TankCheck.tsx';
 
 export default function Rounds() {
   const [query, setQuery] = useSearchParams();
@@ -168,100 +157,5 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
         This round on paper
       </Link>
     </div>
-  );
-}
-
-function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDone: () => void }) {
-  useTitle(`Tank ${tank.code}`);
-  const { recordAction } = useActions();
-  const { when } = useTimes();
-  const form = `round ${view.day} ${view.round} ${tank.id}`;
-  const [drafts, setDrafts] = useKept<Record<string, LotDraft>>(form, 'lots', {});
-  const [open, setOpen] = useState<string[]>(() => Object.keys(drafts));
-  const all = Object.values(drafts);
-  const foods = view.foods.map(({ name }) => name);
-  const [given, setGiven] = useKept<boolean>(form, 'given', true);
-  const plain = all.every(isUntouched);
-  const odd = tank.lots.some(({ lot, n }) => drafts[lot] !== undefined && isOdd(drafts[lot], n));
-  const ready = !all.some(lacksFood);
-  const save = () => {
-    if (!ready) return;
-    forgetKept(form);
-    void recordAction(`${tank.code}: ${odd ? 'noted' : 'all well'}`, ...entriesOf(tank, view, all, given));
-    onDone();
-  };
-  const change = (lot: string, part: Partial<LotDraft>) =>
-    setDrafts((now) => ({ ...now, [lot]: { ...(now[lot] ?? untouched(lot)), ...part } }));
-  const meals = fedEntries(tank, all, given).length;
-  const isFeeding = tank.lots.some(({ meal }) => meal.due);
-  const watched = toWatch(tank, all, given);
-  useMealKeys({ tank, drafts: all, onChange: change });
-  const feedOrNot = () => {
-    if (given) setDrafts(unfed);
-    setGiven(!given);
-  };
-  useKey('rounds.fed', feedOrNot, { enabled: isFeeding });
-  useKey('rounds.open', () => setOpen(tank.lots.map(({ lot }) => lot)));
-  return (
-    <section className={clsx('card', css.checkCard)} aria-label={`Tank ${tank.code}`}>
-      <p className="soft tight">
-        {tank.rack}
-        {tank.suspect && <b className="warn"> · suspect: own net, hands after</b>}
-      </p>
-      <p className="big num">{tank.code}</p>
-      {tank.checkedAtMs !== undefined && (
-        <p className="soft tight">
-          Checked by {tank.checkedBy}, {when(tank.checkedAtMs)}: {tank.allWell ? 'all well' : 'something odd'}. Another health check is one
-          more entry.
-        </p>
-      )}
-      {tank.odd.length > 0 && (
-        <ul className={css.oddList}>
-          {tank.odd.map((oddity) => (
-            <li key={oddity.atMs + oddity.lot}>
-              {when(oddity.atMs)}: {sayOdd(oddity)}
-            </li>
-          ))}
-        </ul>
-      )}
-      <ul className="look-lots">
-        {tank.lots.map((lot) => (
-          <LotCheck
-            key={lot.lot}
-            lot={lot}
-            draft={drafts[lot.lot] ?? untouched(lot.lot)}
-            open={open.includes(lot.lot)}
-            given={given}
-            foods={foods}
-            onChange={(draft) => change(lot.lot, draft)}
-            onOpen={() => setOpen((now) => [...now, lot.lot])}
-          />
-        ))}
-      </ul>
-      {isFeeding && (
-        <Button variant="link" className="btn-quiet" aria-pressed={!given} onClick={feedOrNot}>
-          {given ? 'Not fed now' : 'They were fed after all'} <Key name="rounds.fed" />
-        </Button>
-      )}
-      <TakePhoto of={{ kind: 'tank', id: tank.id }} shows="the tank" what={tank.code} label="photograph" quiet />
-      <Faults tank={tank} />
-      <ItsWater tank={tank} />
-      <div className="thumb">
-        <ActButton
-          pressKey="rounds.well"
-          disabled={!ready}
-          onPress={save}
-          hint={watched.length > 0 ? `how did ${watched.join(', ')} take it?` : `${tank.code} · a health check, not a head count`}
-        >
-          {odd
-            ? 'Save what is odd'
-            : meals === 0
-              ? 'All well'
-              : plain
-                ? `All well, fed, ${someLeft(tank, all, given) ? 'the others' : 'all'} ate`
-                : 'All well, meals noted'}
-        </ActButton>
-      </div>
-    </section>
   );
 }
