@@ -10,6 +10,7 @@ export const DOCK_REFUSALS = [
   'crate.farOff',
   'box.notListed',
   'box.nothing',
+  'box.tooMany',
   'bag.alreadyLanded',
   'bag.alreadyAbsent',
   'bag.notLanded',

@@ -10,6 +10,9 @@ import { landingOf, tankOf } from './links.ts';
 import type { BagFacts, DockState } from './state.ts';
 import { headsIn, worstOf } from './triage.ts';
 
+/** All that is said of its boxes stands above its bags. */
+const MOST_OPENINGS = 100;
+
 export const dockRules: Rules<DockEntries, DockState> = {
   ...claimRules,
   ...orderRules,
@@ -72,7 +75,8 @@ export const dockRules: Rules<DockEntries, DockState> = {
       if (!crate) return refuse('unknown', 'crate', { what: 'crate', id });
       if (!crate.arrived) return refuse('crate.notArrived', 'crate', { crate: crate.label });
       if (box !== undefined && !state.hasBox(id, box)) return refuse('box.notListed', 'box', { crate: crate.label, box });
-      return Object.values(facts).some((fact) => fact !== undefined) ? [] : refuse('box.nothing', 'inside');
+      if (!Object.values(facts).some((fact) => fact !== undefined)) return refuse('box.nothing', 'inside');
+      return state.boxesOpened(id) >= MOST_OPENINGS ? refuse('box.tooMany', 'crate', { crate: crate.label, most: MOST_OPENINGS }) : [];
     },
     links: ({ crate }) => ({ needs: [`arrival of ${crate}`] }),
   },

@@ -30,6 +30,8 @@ export interface DockState extends PlacementState, ChangeState, ClaimState, Orde
   hasBag(id: string): boolean;
   /** A bag of the crate is listed in that box, or was found in it. */
   hasBox(crate: string, box: number): boolean;
+  /** How often something was said of its boxes. */
+  boxesOpened(crate: string): number;
   /** What the way of a landed bag asks of its first tank (./need). */
   needOfBag(bag: string): PlaceNeed | 'nothing';
   findBag(id: string): BagFacts | undefined;

@@ -67,6 +67,12 @@ describe('a box', () => {
   });
 });
 
+it('so much may be said of boxes and no more', () => {
+  bringCrate(house, 'crate-1');
+  for (let no = 0; no < 100; no += 1) house.must(TRAINEE, opened({ note: `note ${no}` }));
+  expect(house.codes(TRAINEE, opened({ inside: 'wet' }))).toEqual(['box.tooMany']);
+});
+
 it('soft and foul at once is not floated, and is what the bag is', () => {
   bringCrate(house, 'crate-1');
   house.must(KEEPER, land(1, { bagCondition: 'soft and foul', sizeCm: 5.5, sex: 'pairs' }));

@@ -2,7 +2,7 @@
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
 import type { BagFacts, CrateFacts } from '#core/dock/index.ts';
-import { makeAsk, orNull, pick, json, type Calculated } from '../db/ask.ts';
+import { makeAsk, number, orNull, pick, json, type Calculated } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareClaims } from './claims.ts';
 import { orderState } from './orders.ts';
@@ -15,7 +15,10 @@ const latest = <K extends 'landing' | 'absence' | 'clean' | 'assignment' | 'floa
 
 export function dockState(
   client: Database.Database,
-): Pick<HouseState, 'findSupplier' | 'findClaim' | 'findOrder' | 'findWish' | 'findCrate' | 'hasBag' | 'hasBox' | 'findBag' | 'passedFor'> {
+): Pick<
+  HouseState,
+  'findSupplier' | 'findClaim' | 'findOrder' | 'findWish' | 'findCrate' | 'hasBag' | 'hasBox' | 'boxesOpened' | 'findBag' | 'passedFor'
+> {
   const ask = makeAsk(client);
   const supplier = ask.get(
     pick(t.supplier, 'id', 'name', 'transit', 'facts'),
@@ -56,6 +59,7 @@ export function dockState(
       ${fact('p_release', 'bag = b.id')} release
     from p_bag b where b.id = ? and b.voided_by is null`,
   );
+  const openings = ask.only(number, 'select count(*) from p_box_opened where crate = ? and voided_by is null');
   const inBox = ask.is('select 1 from p_bag where crate = ? and box = ? and voided_by is null limit 1');
   const passed = ask.values(
     t.assignment.overruled,
@@ -63,6 +67,7 @@ export function dockState(
   );
   return {
     hasBox: (crate, box) => inBox(crate, box),
+    boxesOpened: (crate) => openings(crate),
     ...orderState(client),
     findClaim: prepareClaims(client).find,
     findSupplier(id) {

@@ -24,7 +24,7 @@ export function sayBox(
   const found = [inside && INSIDE_SAYS[inside], packs && PACK_SAYS[packs], airC !== undefined && `${sayC(airC)} in it`]
     .filter(Boolean)
     .join(', ');
-  const along = cameAlong.length > 0 ? `came along: ${cameAlong.map((thing) => ALONG_SAYS[thing]).join(', ')}` : '';
+  const along = cameAlong.length > 0 ? `came along: ${[...new Set(cameAlong)].map((thing) => ALONG_SAYS[thing]).join(', ')}` : '';
   const said = [found, along].filter(Boolean).join('; ');
   return `${box === undefined ? 'The boxes' : `Box ${box}`}: ${said}${note ? (said ? ` (${note})` : note) : ''}`;
 }

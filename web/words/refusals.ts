@@ -51,6 +51,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'out.orderedFor': ({ lot, n, forWhom, left }) =>
     `${n} of the ${lot} were ordered for ${forWhom}, and ${left} would be left. Nobody wrote a promise yet: keep them, or say why not.`,
   'box.notListed': ({ crate, box }) => `No bag of ${crate} is in box ${box}.`,
+  'box.tooMany': ({ crate, most }) => `${most} things are said of the boxes of ${crate} already. Undo some, or write a note on a bag.`,
   'box.nothing': () => 'Say something of the box: wet or dry, its packs, how warm, what came along.',
   'out.promised': ({ lot, promised, left }) => `${promised} of the ${lot} are promised, and ${left} would be left. Lift a promise first.`,
   'order.badLines': ({ problem }) => `The order cannot be taken: ${problem}.`,
