@@ -16,7 +16,15 @@ export const RESPONSES: readonly Response[] = ['ignored', 'looked', 'tasted', 'a
 export const LEFTOVERS = ['none', 'some', 'much'] as const;
 export type Leftovers = (typeof LEFTOVERS)[number];
 /** `ate` = how many were seen to eat, when somebody counted. `planned` = said by the one tap for the whole tank. */
-export type LotFed = { tank: string; lot: string; food: string; response: Response; ate?: number; leftovers?: Leftovers; planned?: boolean };
+export type LotFed = {
+  tank: string;
+  lot: string;
+  food: string;
+  response: Response;
+  ate?: number;
+  leftovers?: Leftovers;
+  planned?: boolean;
+};
 
 export type Cause =
   'not known' | 'transit' | 'acclimation' | 'bad water' | 'illness' | 'injury' | 'bullied' | 'starved' | 'jumped' | 'eaten';
