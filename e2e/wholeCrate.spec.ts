@@ -72,11 +72,11 @@ async function land({ page, house, hand }: Doing, away: boolean): Promise<void> 
   await hand.press('button', /^It is here/);
   await ready(page, /^Land 7/);
   if (away) await house.close();
-  await hand.press('button', 'Inside of the boxes: not said yet');
+  await hand.press('button', 'Inside of the boxes: not noted yet');
   await hand.press('button', 'wet');
   await hand.press('button', 'spent');
   await hand.type(/^Air in the box/, '20.5');
-  await hand.press('button', 'It looks so');
+  await hand.press('button', 'Note it');
   await expect(page.getByText(/^The boxes: wet inside, packs spent, 20.5 °C in it/)).toBeVisible();
   await expect(page.getByText(/one of its bags leaks\. Feel this one/)).toBeVisible();
   await hand.press('button', /^Dead in bag/);

@@ -53,6 +53,10 @@ export function maybe(shape: ObjectShape) {
   return object(shape).noUnknown(true).strict(true).default(undefined).optional();
 }
 
+/** Of a change: what may be left out may also be nothing (`null`), which is: not known any more. */
+export const orNothing = (shape: object) =>
+  Object.fromEntries(Object.entries(shape).map(([name, schema]) => [name, (schema as Schema<unknown>).nullable()]));
+
 /** Some fields of a closed object: each may be left out, what is given must be right. */
 export function someOf(shape: Record<string, ISchema<unknown>>) {
   const optional: ObjectShape = {};

@@ -14,7 +14,7 @@ import {
   type ListedLot,
   type DockEntries,
 } from '#core/dock/index.ts';
-import { ORIGINS, SURENESS } from '#core/lots/index.ts';
+import { ORIGINS, CERTAINTIES } from '#core/lots/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { claimKinds } from './claimKinds.ts';
 import { orderKinds } from './orderKinds.ts';
@@ -143,7 +143,7 @@ export const dockKinds: Kinds<DockEntries> = {
         sizeCm: finite(0.1, 300).optional(),
         origin: choice(ORIGINS),
         insteadOf: string().max(64).optional(),
-        sure: string().oneOf(SURENESS).optional(),
+        sure: string().oneOf(CERTAINTIES).optional(),
         evidence: text(200).optional(),
       }),
       note: note(),

@@ -1,10 +1,10 @@
 // Kinds of entries about suppliers.
-import { array, type Schema } from 'yup';
+import { array } from 'yup';
 import { CLAIM_FROM, TRANSITS, type DockEntries, type StatedWater, type SupplierFacts } from '#core/dock/index.ts';
 import { LIST_FIELDS } from '#core/intake/index.ts';
 import { ORIGINS } from '#core/lots/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
-import { choice, closed, count, finite, id, list, maybe, note, someOf, text, uuid } from '../basics/fields.ts';
+import { choice, closed, count, finite, id, list, maybe, note, orNothing, someOf, text, uuid } from '../basics/fields.ts';
 import { schemaOf, type Shape } from '../basics/shapes.ts';
 
 /** What the supplier says of the shipping water. */
@@ -29,10 +29,6 @@ const supplierFacts: Shape<SupplierFacts> = {
   }),
   contact: text(300).optional(),
 };
-/** What is known no more is said to be so. */
-const orNothing = (shape: Shape<SupplierFacts>) =>
-  Object.fromEntries(Object.entries(shape).map(([name, schema]) => [name, (schema as Schema<unknown>).nullable()]));
-
 export const supplierKinds: Kinds<Pick<DockEntries, 'supplier.added' | 'supplier.changed' | 'supplier.taught'>> = {
   'supplier.added': defineKind({
     minRole: 'keeper',

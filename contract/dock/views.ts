@@ -20,7 +20,7 @@ import type {
   WishNoted,
 } from '#core/dock/index.ts';
 import type { TaughtColumn, TaughtName } from '#core/intake/index.ts';
-import type { Origin, Sureness } from '#core/lots/index.ts';
+import type { Origin, Certainty } from '#core/lots/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { PhotoCard } from '../photos/views.ts';
@@ -72,7 +72,7 @@ export type BagCard = {
   /** As its line of the order has it. */
   ordered?: Ordered;
   /** How sure somebody is of its species. */
-  sure?: Sureness;
+  sure?: Certainty;
   /** Another way than the rules', with why. */
   routed?: Done & { route: Route; why: string };
   /** In clean water since then. */

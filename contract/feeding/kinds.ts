@@ -3,15 +3,18 @@ import { boolean } from 'yup';
 import { FOOD_FORMS, MOUTHS, type FeedingEntries, type FoodFields } from '#core/feeding/index.ts';
 import { GUILDS } from '#core/species/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
-import { choice, finite, id, list, someOf, text, uuid } from '../basics/fields.ts';
+import { choice, finite, id, list, orNothing, someOf, text, uuid } from '../basics/fields.ts';
 import type { Shape } from '../basics/shapes.ts';
 
-const foodFields = (): Shape<FoodFields> => ({
+type Optional = 'thawH' | 'leaveInH' | 'prepared' | 'gone';
+const always = (): Shape<Omit<FoodFields, Optional>> => ({
   name: text(60),
   form: choice(FOOD_FORMS),
   guilds: list(choice(GUILDS), { max: GUILDS.length, min: 1 }),
   mouths: list(choice(MOUTHS), { max: MOUTHS.length, min: 1 }),
   heavy: boolean().required(),
+});
+const perhaps = (): Shape<Pick<FoodFields, Optional>> => ({
   thawH: finite(0, 72).optional(),
   leaveInH: finite(0.25, 72).optional(),
   prepared: text(200).optional(),
@@ -23,7 +26,7 @@ export const feedingKinds: Kinds<FeedingEntries> = {
     minRole: 'keeper',
     undo: 'never',
     topics: ['house', 'rounds'],
-    schema: { food: id(), ...foodFields() },
+    schema: { food: id(), ...always(), ...perhaps() },
     example: {
       food: 'mysis',
       name: 'frozen mysis',
@@ -39,7 +42,7 @@ export const feedingKinds: Kinds<FeedingEntries> = {
     minRole: 'keeper',
     undo: 'never',
     topics: ['house', 'rounds'],
-    schema: { food: id(), basedOn: uuid(), fields: someOf(foodFields()) },
+    schema: { food: id(), basedOn: uuid(), fields: someOf({ ...always(), ...orNothing(perhaps()) }) },
     example: { food: 'mysis', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { heavy: true, gone: false } },
   }),
 };

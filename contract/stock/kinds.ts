@@ -1,5 +1,5 @@
 // Kinds of entries about lots: moved, counted, cut and joined, promised.
-import { ORIGINS, SURENESS } from '#core/lots/index.ts';
+import { ORIGINS, CERTAINTIES } from '#core/lots/index.ts';
 import { string } from 'yup';
 import { SPLIT_WHYS, type Move, type StockEntries } from '#core/stock/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
@@ -98,7 +98,7 @@ export const stockKinds: Kinds<StockEntries> = {
     undo: 'never',
     topics: ['stock', 'rounds', 'dock', 'bench'],
     inHistoryByLinks: true,
-    schema: { lot: id(), species: id(), label: text(), sure: string().oneOf(SURENESS).optional(), note: note() },
+    schema: { lot: id(), species: id(), label: text(), sure: string().oneOf(CERTAINTIES).optional(), note: note() },
     example: { lot: 'lot-3', species: 'firefish', label: 'firefish', sure: 'likely', note: 'by the fin' },
   }),
   'lot.measured': defineKind({

@@ -1,5 +1,5 @@
 // What the screens read of how many fish stand in which stage, and one lot with all that became of it. Instants are UTC ms, quantities SI.
-import type { Origin, Sureness } from '#core/lots/index.ts';
+import type { Origin, Certainty } from '#core/lots/index.ts';
 import type { Vessel } from '#core/room/index.ts';
 import type { StageCounts } from '#core/stock/index.ts';
 import type { Gap } from '#core/time/index.ts';
@@ -52,7 +52,7 @@ export type LotView = {
     crate?: string;
     sizeCm?: number;
     /** How sure of the species, and by what, where somebody said so. */
-    sure?: Sureness;
+    sure?: Certainty;
     evidence?: string;
     /** Foods that some of it took, since when. */
     eats: { food: string; sinceMs: number }[];

@@ -1,6 +1,7 @@
 import { HOUR_MS } from '../time/index.ts';
 import { STARTING_AMBIENT } from './ambient.ts';
-import { factsOf, inputOf, type KnownBag, type KnownTank } from './facts.ts';
+import { factsOf, inputOf, toleranceOf, type KnownBag, type KnownTank } from './facts.ts';
+import { bagStepsOver } from './release.ts';
 import { houseMethod, STARTING_HOUSE_METHODS } from './houseMethods.ts';
 
 const bag: KnownBag = {
@@ -45,7 +46,14 @@ it('measured here, measured in another bag, stated, the supplier’s usual, what
   expect(fact('bag.salinity', { stated: {} })).toMatchObject({ source: 'not known', low: 0, high: 36 });
   expect(fact('bag.temperature', { stated: {} })).toMatchObject({ value: STARTING_AMBIENT.roomC, source: 'not known' });
   // The air of its box was measured here, what was stated was true where it was packed; a reading in the bag beats both.
-  expect(fact('bag.temperature', { boxC: 18.5 })).toMatchObject({ value: 18.5, source: 'its box', low: 15.5, high: 21.5 });
+  expect(fact('bag.temperature', { boxC: 18.5 })).toMatchObject({
+    value: 18.5,
+    source: 'its box',
+    low: 15.5,
+    high: STARTING_AMBIENT.roomC,
+  });
+  // In a warm box it has cooled since, nobody knows how far.
+  expect(fact('bag.temperature', { boxC: 31 })).toMatchObject({ low: STARTING_AMBIENT.roomC, high: 34 });
   expect(fact('bag.temperature', { boxC: 18.5, siblings: { temperature: read(20) } })).toMatchObject({ value: 20, source: 'another bag' });
   expect(fact('bag.temperature', { boxC: 18.5, readings: { temperature: read(21) } })).toMatchObject({ value: 21, source: 'measured' });
   expect(fact('bag.pH')).toEqual({ of: 'bag.pH', quantity: 'pH', source: 'calculated' });
@@ -123,4 +131,25 @@ it('the house’s own way, by what it is and how long it was closed', () => {
   expect(houseMethod(houseMethods, { salinity: 0.2, closedHours: 2.9 }, { invertebrate: false })).toBe('drip');
   expect(houseMethod(houseMethods, { salinity: 0.2, closedHours: 3 }, { invertebrate: false })).toBeUndefined();
   expect(houseMethod(houseMethods, { salinity: 33, closedHours: 30 }, { invertebrate: true })).toBe('fast siphon');
+});
+
+it('fish that were named by a guess count as delicate, whatever they were taken for', () => {
+  expect([toleranceOf({ tolerance: 'hardy' }), toleranceOf({ tolerance: 'hardy' }, true), toleranceOf(undefined)]).toEqual([
+    'hardy',
+    'delicate',
+    'delicate',
+  ]);
+});
+
+it('a release is judged by what the water may be, not by the air of its box', () => {
+  const net = (more: Partial<KnownBag>) =>
+    bagStepsOver({
+      bag: { ...bag, kind: seaFish, ...more },
+      tank: { ...tank, temperatureC: 25, salinityPpt: 28 },
+      ambient: STARTING_AMBIENT,
+      now: 0,
+    });
+  const steps = net({ boxC: 25 });
+  expect(steps.filter(({ name }) => name === 'temperature')).toMatchObject([{ open: true }]);
+  expect(net({ boxC: 25, readings: { temperature: read(25) } }).map(({ name }) => name)).not.toContain('temperature');
 });

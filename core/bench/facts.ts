@@ -70,7 +70,7 @@ const STATED_SALINITY_BAND = 2;
 const STATED_TEMPERATURE_BAND = 2;
 const UNKNOWN_TEMPERATURE_BAND = 5;
 /** Water lags the air around it by hours. */
-export const BOX_BAND_C = 3;
+const BOX_BAND_C = 3;
 const SURFACE_BAND = 2;
 /** What another bag of the lot was measured at holds for this one within so much, or within a factor. */
 const SIBLING_BAND: Partial<Record<Quantity, number>> = { salinity: 1, temperature: 1.5, pH: 0.3 };
@@ -120,9 +120,15 @@ function bagSalinity(bag: KnownBag): Other {
   return anywhere(packedIn(kind), 'not known');
 }
 
+/** What the water of a bag may be by the air of its box as that was opened: it lagged behind that, and has gone towards the room since, nobody knows how far. */
+export const waterByBox = (boxC: number, roomC: number): { low: number; high: number } => ({
+  low: Math.min(boxC - BOX_BAND_C, roomC),
+  high: Math.max(boxC + BOX_BAND_C, roomC),
+});
+
 /** The air of its box was measured here; what the supplier stated was true where it was packed, a night ago. */
 function bagTemperature({ boxC, stated: { temperatureC } }: KnownBag, roomC: number): Other {
-  if (boxC !== undefined) return within(boxC, BOX_BAND_C, 'its box');
+  if (boxC !== undefined) return { value: boxC, source: 'its box', ...waterByBox(boxC, roomC) };
   return temperatureC === undefined
     ? within(roomC, UNKNOWN_TEMPERATURE_BAND, 'not known')
     : within(temperatureC, STATED_TEMPERATURE_BAND, 'stated');
@@ -183,9 +189,9 @@ export function measureFirst(facts: readonly Fact[], lot: Pick<LotInput, 'tolera
   return span > tolerancesOf(lot).salinityStepUp ? ['bag.salinity'] : [];
 }
 
-/** Fish that nobody named, and a species that nobody put in a class, count with the most care: as delicate. */
-export function toleranceOf(kind: { tolerance?: LotInput['tolerance'] } | undefined): LotInput['tolerance'] {
-  return kind?.tolerance ?? 'delicate';
+/** Fish that nobody named or that were named by a guess, and a species that nobody put in a class, count with the most care: as delicate. */
+export function toleranceOf(kind: { tolerance?: LotInput['tolerance'] } | undefined, guessed = false): LotInput['tolerance'] {
+  return (guessed ? undefined : kind?.tolerance) ?? 'delicate';
 }
 
 /** What is known of the fish themselves. */

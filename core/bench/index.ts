@@ -16,7 +16,7 @@ export {
 export { settledPH, STRESSES, TOLERANCES, tolerancesOf, type Figures, type Stress, type StressName, type Tolerances } from './figures.ts';
 export {
   toleranceOf,
-  BOX_BAND_C,
+  waterByBox,
   USUAL_BAG_L,
   bagFactsOf,
   factsOf,

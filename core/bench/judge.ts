@@ -41,9 +41,9 @@ export function refuseBagSteps(
 
 /** What these fish bear, by what is known of their species. */
 function toleranceOfSpecies(lot: string, state: StepState): Pick<LotInput, 'tolerance' | 'invertebrate'> {
-  const named = state.findLot(lot)?.species;
+  const { species: named, sure } = state.findLot(lot) ?? {};
   const species = named === undefined ? undefined : state.findSpecies(named);
-  return { tolerance: toleranceOf(species), invertebrate: species !== undefined && species.is !== 'fish' };
+  return { tolerance: toleranceOf(species, sure === 'guess'), invertebrate: species !== undefined && species.is !== 'fish' };
 }
 
 /** A tank's water as it was read last, else as it is set; what is stated of a tank of ours is not open. */

@@ -52,7 +52,8 @@ export function stepsOver(
 export function withinOf(fact: Fact): Within {
   const value = fact.value!;
   const surface = fact.method === 'on the bag';
-  const open = fact.source === 'estimated' || fact.source === 'not known';
+  // The air of a box is not the water of a bag.
+  const open = fact.source === 'estimated' || fact.source === 'its box' || fact.source === 'not known';
   return open || surface ? { value, low: fact.low ?? value, high: fact.high ?? value, open } : exactly(value);
 }
 

@@ -1,7 +1,8 @@
 // What is written down at the dock: a crate on its way, its arrival, each bag as it is landed.
 import type { TaughtColumn, TaughtName } from '../intake/index.ts';
 import type { ClaimEntries } from './claims.ts';
-import type { Origin, Sureness } from '../lots/index.ts';
+import type { Changed } from '../journal/index.ts';
+import type { Origin, Certainty } from '../lots/index.ts';
 import type { OrderEntries } from './orders.ts';
 import type { PlanEntries } from './plans.ts';
 import type { EachFish, Route } from './triage.ts';
@@ -30,7 +31,7 @@ export type SupplierAdded = { supplier: string } & SupplierFields;
 export type SupplierChanged = {
   supplier: string;
   basedOn: string;
-  fields: { [F in keyof SupplierFields]?: SupplierFields[F] | (undefined extends SupplierFields[F] ? null : never) };
+  fields: Changed<SupplierFields>;
 };
 
 /** `free` = how many of `n` were sent free against losses. `waterL` is missing when the list does not say it. `price` = of one, in the crate's currency. */
@@ -152,7 +153,7 @@ export type BagLanded = {
     origin: Origin;
     insteadOf?: string;
     /** How sure of the species, and by what. */
-    sure?: Sureness;
+    sure?: Certainty;
     evidence?: string;
   };
   note?: string;

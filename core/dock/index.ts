@@ -80,7 +80,7 @@ export {
   type TriageRules,
 } from './triage.ts';
 export { unpackingOrder, type UnpackBag, type UnpackHands, type UnpackPlan, type UnpackState, type UnpackStep } from './unpacking.ts';
-export { needOf, needs, type Landed } from './need.ts';
+export { adviseBag, needOf, needs, type BagTimes, type Landed, type Seen } from './need.ts';
 export { transit, type Transit } from './urgency.ts';
 export { DOCK_REFUSALS } from './refusals.ts';
 export type { BagFacts, CrateFacts, DockState } from './state.ts';

@@ -101,7 +101,7 @@ function largestSteps(refusals: readonly Refusal[]): Refusal[] {
 function treated({ from, to }: { from: TankFacts; to: TankFacts }, now: number, state: ExposureState): Refusal[] {
   const systemState = state.systemStateOf(from.system);
   const { heldDays } = (state.findRules() ?? STARTING_PLACEMENT).places;
-  const against = livingOn(to.system, state).flatMap(({ species }) => fitTreatments({ species }, systemState, { heldDays, now }));
+  const against = livingOn(to.system, state).flatMap((resident) => fitTreatments(resident, systemState, { heldDays, now }));
   return [...new Set(against.map(({ facts }) => facts.family!))].flatMap((family) => {
     const harmed = against.filter(({ facts }) => facts.family === family).map(({ facts }) => facts.species);
     return refuse('water.treated', 'fromTank', { from: from.code, family, species: [...new Set(harmed)].join(', ') }, 'lead').map(

@@ -1,4 +1,5 @@
 // The foods that this house has: what they are, for whom, and how they are got ready.
+import type { Changed } from '../journal/index.ts';
 import type { Guild } from '../species/index.ts';
 
 export const FOOD_FORMS = ['frozen', 'live', 'dry', 'sheet', 'on the half shell', 'paste'] as const;
@@ -21,7 +22,7 @@ export type FoodFields = {
 };
 export type FoodAdded = { food: string } & FoodFields;
 /** Only the fields that changed. `basedOn` = the entry that the maker saw as the latest on this food. */
-export type FoodChanged = { food: string; basedOn: string; fields: Partial<FoodFields> };
+export type FoodChanged = { food: string; basedOn: string; fields: Changed<FoodFields> };
 export type FoodFacts = { id: string } & FoodFields;
 
 export interface FeedingEntries {

@@ -12,6 +12,7 @@ export {
   type Mouth,
 } from './entries.ts';
 export {
+  isAsked,
   MEAL_PHASES,
   mealDue,
   mealFor,

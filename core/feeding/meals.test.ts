@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { GUILDS } from '../species/index.ts';
 import { DAY_MS, formatWall, HOUR_MS, houseDay, startOfHouseDay } from '../time/index.ts';
 import {
+  isAsked,
   mealDue,
   mealFor,
   mealTimes,
@@ -24,6 +25,7 @@ const fish: Eats = {
   appetite: 'other',
   hasEaten: true,
   refused: false,
+  seenMs: NOW - DAY_MS,
   hungry: false,
   accepted: ['crushed flake'],
   tankL: 200,
@@ -60,7 +62,9 @@ it('what nobody knows is asked; a food that they took before will do', () => {
       FOODS.filter(({ guilds }) => !guilds.includes('grazer')),
     ),
   ).toMatchObject({ nothing: 'no food' });
-  expect(meal({}, {}, [])).toMatchObject({ nothing: 'no food' });
+  // Where the house has no list, nothing is planned and nobody is asked.
+  expect([meal({}, {}, []), meal({ guild: undefined, accepted: [] }), meal()].map(isAsked)).toEqual([false, true, false]);
+  expect(meal({}, {}, [])).toMatchObject({ nothing: 'no list' });
 });
 
 it('one that is to begin to eat gets what it took before, else what tempts, more often, and is watched', () => {
@@ -90,6 +94,7 @@ const anyEats = fc.record({
   hasEaten: fc.boolean(),
   hungry: fc.boolean(),
   refused: fc.boolean(),
+  seenMs: fc.option(fc.integer({ min: NOW - 20 * DAY_MS, max: NOW }), { nil: undefined }),
   accepted: fc.subarray(USUAL_FOODS.map(({ name }) => name)),
   tankL: fc.integer({ min: 5, max: 500 }),
   heavyMs: fc.option(fc.integer({ min: NOW - 9 * DAY_MS, max: NOW }), { nil: undefined }),
@@ -106,13 +111,16 @@ it('never gives what does not suit, asserts nothing that was never taken, and ov
       if (!planned.watched) {
         expect(lot.accepted).toContain(food.name);
         expect([lot.refused, lot.hungry]).toEqual([false, false]);
+        // By days of the wall: two of quarantine, a week of the cleared.
+        const unseen = houseDay(NOW, ZONE) - houseDay(lot.seenMs!, ZONE);
+        expect(unseen).toBeLessThanOrEqual(lot.quarantineSinceMs === undefined ? 7 : 2);
       }
     }),
     { numRuns: 2000 },
   );
   const turns = new Set(
     Array.from({ length: 12 }, (_, day) =>
-      JSON.stringify(meal({ accepted: USUAL_FOODS.map(({ name }) => name) }, {}, FOODS, NOW + day * DAY_MS)),
+      JSON.stringify(meal({ accepted: USUAL_FOODS.map(({ name }) => name), seenMs: NOW + day * DAY_MS }, {}, FOODS, NOW + day * DAY_MS)),
     ),
   );
   expect(turns.size).toBe(FOODS.filter(({ guilds, mouths }) => guilds.includes('omnivore') && mouths.includes('small')).length);

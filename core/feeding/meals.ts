@@ -43,8 +43,10 @@ export type Eats = {
   /** It has eaten since it came to this tank; and by the house's rule it has gone without for too long. */
   hasEaten: boolean;
   hungry: boolean;
-  /** What it was offered last it did not take. */
+  /** What it was offered last it did not take, or a check since its last meal said that it does not eat. */
   refused: boolean;
+  /** When somebody saw it eat last. */
+  seenMs?: number;
   /** Foods that some of the lot took before, by the names that the foods have. */
   accepted: readonly string[];
   tankL: number;
@@ -53,7 +55,7 @@ export type Eats = {
 };
 /** `watched` = how it takes it is for somebody to say: no tap asserts it. */
 export type Meal = { phase: MealPhase; mealsADay: number } & (
-  { food: string; watched: boolean } | { nothing: 'first day' | 'rest day' | 'not known' | 'no food' }
+  { food: string; watched: boolean } | { nothing: 'first day' | 'rest day' | 'not known' | 'no food' | 'no list' }
 );
 
 const FIRST_TRIED: readonly FoodForm[] = ['live', 'frozen', 'on the half shell', 'paste', 'sheet'];
@@ -85,6 +87,7 @@ export function mealFor(lot: Eats, foods: readonly FoodFacts[], given: { now: nu
   const { now, zone, rules } = given;
   const phase = phaseOf(lot, given);
   const base = { phase, mealsADay: mealsOf(phase, rules) };
+  if (foods.length === 0) return { ...base, nothing: 'no list' };
   if (phase === 'first day' && !rules.firstDayMeal) return { ...base, nothing: 'first day' };
   const took = (food: FoodFacts) => lot.accepted.includes(food.name);
   // Nobody knows what it lives on: only what it took before.
@@ -106,7 +109,19 @@ export function mealFor(lot: Eats, foods: readonly FoodFacts[], given: { now: nu
   const tempting = isToBegin ? light.filter(({ form }) => FIRST_TRIED.includes(form)) : [];
   const turn = [known, tempting, light].find((list) => list.length > 0)!.toSorted((a, b) => (a.name < b.name ? -1 : 1));
   const food = turn[houseDay(now, zone) % turn.length]!;
-  return { ...base, food: food.name, watched: isToBegin || !fits.sure || lot.refused || lot.hungry || !took(food) };
+  return {
+    ...base,
+    food: food.name,
+    watched: isToBegin || !fits.sure || isLongUnseen(lot, given) || lot.refused || lot.hungry || !took(food),
+  };
+}
+
+/** A tap for a whole tank goes on saying that they eat when they do not any more: so many days after somebody saw it, somebody looks again. Judgements. */
+const [SEEN_WITHIN_DAYS, SEEN_WITHIN_DAYS_CLEARED] = [2, 7];
+function isLongUnseen({ seenMs, quarantineSinceMs }: Eats, { now, zone }: { now: number; zone: string }): boolean {
+  if (seenMs === undefined) return true;
+  const days = houseDay(now, zone) - houseDay(seenMs, zone);
+  return days > (quarantineSinceMs === undefined ? SEEN_WITHIN_DAYS_CLEARED : SEEN_WITHIN_DAYS);
 }
 
 /** Heavy food was given here on one of the last days, today left out: today it may have been this very meal. */
@@ -115,6 +130,9 @@ function isRestDay(heavyMs: number | undefined, { now, zone, rules }: { now: num
   const days = houseDay(now, zone) - houseDay(heavyMs, zone);
   return days > 0 && days < rules.heavyEveryDays;
 }
+
+/** They are to be fed, and somebody has to say what: nobody knows what they live on, or nothing here suits them. */
+export const isAsked = (meal: Meal): boolean => 'nothing' in meal && (meal.nothing === 'not known' || meal.nothing === 'no food');
 
 /** A meal may be given so long before its hour. */
 const EARLY_MS = HOUR_MS;

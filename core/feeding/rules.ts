@@ -1,6 +1,6 @@
 // When a food may be put on the list, and when what is known of it may change. Two of one name could not be told apart in a meal.
 import { againstChange, refuse, type Refusal, type Rules } from '../journal/index.ts';
-import { isSameFood, type FeedingEntries, type FoodFields } from './entries.ts';
+import { isSameFood, type FeedingEntries, type FoodChanged } from './entries.ts';
 import type { FeedingState } from './state.ts';
 
 const MOST_FOODS = 60;
@@ -19,7 +19,7 @@ export const feedingRules: Rules<FeedingEntries, FeedingState> = {
     decide({ payload }, { state }) {
       const known = state.findFood(payload.food);
       if (!known) return refuse('unknown', 'food', { what: 'food', id: payload.food });
-      const against = againstChange<FoodFields>({ ...payload, of: `food:${payload.food}` }, known, state);
+      const against = againstChange({ ...payload, of: `food:${payload.food}` }, known as FoodChanged['fields'], state);
       if (against.length > 0) return against;
       const { name = known.name, gone = known.gone } = payload.fields;
       if (gone) return [];

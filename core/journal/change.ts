@@ -5,6 +5,9 @@ import { refuse, type Refusal } from './refusal.ts';
 /** What a change of a record sends: only the changed fields, and the latest entry on it that the maker saw. */
 export type Change<Fields> = { basedOn: string; fields: Partial<Fields> };
 
+/** Fields as a change names them: nothing (`null`) = what may be left out is not known any more. */
+export type Changed<Fields> = { [F in keyof Fields]?: Fields[F] | (undefined extends Fields[F] ? null : never) };
+
 export interface ChangeState {
   /** Changes of a record (`species:firefish`, `tank:G1`) recorded after an entry, with the names of the fields they set. */
   changesSince(subject: string, entry: string): (Mark & { fields: string[] })[];

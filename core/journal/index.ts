@@ -1,4 +1,4 @@
-export { againstChange, type Change, type ChangeState } from './change.ts';
+export { againstChange, type Change, type Changed, type ChangeState } from './change.ts';
 export { HOUSE_ACTOR, WITHOUT_LEAD, type Actor, type Mark, type Overrule, type Recorded, type Written } from './entry.ts';
 export { findUnbalancedLot, move, negate, type Leg } from './legs.ts';
 export { judge, passedInAdvance, passingOver, takenAs } from './overrules.ts';

@@ -1,3 +1,3 @@
 export { calledApart, type Standing } from './apart.ts';
-export { ORIGINS, SURENESS, type LotFacts, type Origin, type Sureness } from './facts.ts';
+export { ORIGINS, CERTAINTIES, type LotFacts, type Origin, type Certainty } from './facts.ts';
 export type { LotState } from './state.ts';

@@ -26,18 +26,20 @@ export interface PrepareState extends MatchedState, Pick<DockState, 'findCrate'>
 /** A salinity that was read longer ago than this is asked about. A judgement. */
 const READ_WITHIN_MS = 3 * DAY_MS;
 
-/** As who lives on a system bears it; what nobody named is delicate, and may have no backbone. */
+/** As who lives on a system bears it; what nobody named, or named by a guess, is delicate, and may have no backbone. */
 export const residentOf = ({
   label,
   species,
+  guessed,
 }: {
   label: string;
+  guessed?: boolean;
   species?: Pick<SpeciesFacts, 'tolerance' | 'is' | 'salinityPpt'>;
 }): Resident => ({
   label,
-  tolerance: toleranceOf(species),
+  tolerance: toleranceOf(species, guessed),
   invertebrate: species?.is !== 'fish',
-  ...(species?.salinityPpt ? { salinityPpt: species.salinityPpt } : {}),
+  ...(species?.salinityPpt && !guessed ? { salinityPpt: species.salinityPpt } : {}),
 });
 
 /** Who lives on a system, who is on the way to it, and what it is under. */
@@ -46,8 +48,8 @@ export function matchedWater(system: string, state: MatchedState): MatchedWater 
   return {
     residents: livingOn(system, state).map(residentOf),
     newcomers: [...new Set(coming)].map((lot) => {
-      const { label = lot, species } = state.findLot(lot) ?? {};
-      return residentOf({ label, species: species === undefined ? undefined : state.findSpecies(species) });
+      const { label = lot, species, sure } = state.findLot(lot) ?? {};
+      return residentOf({ label, guessed: sure === 'guess', species: species === undefined ? undefined : state.findSpecies(species) });
     }),
     pptPerDay: (state.findRules() ?? STARTING_PREPARE).prepare.climbPptPerDay,
     treatments: state.systemStateOf(system).treatments,

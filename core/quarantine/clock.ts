@@ -238,9 +238,11 @@ function blockersOf(facts: ClockFacts, { now, left, under, short, own }: Standin
   const blockers: Blocker[] = [];
   if (left > 0) blockers.push({ why: 'days', left });
   if (under) blockers.push({ why: 'treatment', family: under.family });
-  const { ateMs, zone } = facts;
-  if (ateMs === undefined) blockers.push({ why: 'never ate' });
-  else if (houseDay(now, zone) - houseDay(ateMs, zone) > EATEN_WITHIN_DAYS || refusedSince(own, ateMs, now))
+  const { ateMs, fedMs = -Infinity, zone } = facts;
+  // What one tap said of a whole tank will do on the way; before they leave somebody has to see it.
+  const mealMs = left > 0 && ateMs !== undefined ? Math.max(ateMs, fedMs) : ateMs;
+  if (ateMs === undefined || mealMs === undefined) blockers.push({ why: 'never ate' });
+  else if (houseDay(now, zone) - houseDay(mealMs, zone) > EATEN_WITHIN_DAYS || refusedSince(own, ateMs, now))
     blockers.push({ why: 'not eating', atMs: ateMs });
   const missed = [...short.values()].sort((a, b) => b.atMs - a.atMs)[0];
   const today = houseDay(now, facts.zone);

@@ -36,8 +36,9 @@ export type ClockFacts = {
   /** What happened, by water, in order of time. */
   events: ReadonlyMap<string, readonly ClockEvent[]>;
   treatments: ReadonlyMap<string, readonly TreatmentCourse[]>;
-  /** When it was last seen to eat. */
+  /** When it was last seen to eat; and when a tap for its whole tank said so last, which nobody watched. */
   ateMs?: number;
+  fedMs?: number;
 };
 
 /** Instants of looks, by place and house day. */
@@ -69,8 +70,9 @@ export type QuarantineRows = {
   /** A tool or some water went from one tank to another. */
   contacts: readonly { entry: string; atMs: number; from: string; fromMs: number; to: string; by: 'tool' | 'water'; name: string }[];
   treatments: readonly (TreatmentCourse & { system: string })[];
-  /** When each lot in quarantine was last seen to eat, as itself or as what it was cut from until then. */
+  /** When each lot in quarantine was last seen to eat, as itself or as what it was cut from until then; and was said to have, for its whole tank by one tap. */
   ate: ReadonlyMap<string, number>;
+  fed?: ReadonlyMap<string, number>;
   /** Lots that a lead entered as cleared when the house was set up. */
   opening: ReadonlySet<string>;
 };

@@ -28,6 +28,7 @@ export function gatherFacts(rows: QuarantineRows, wanted: ReadonlySet<string>): 
       events,
       treatments,
       ...(rows.ate.has(lot) ? { ateMs: rows.ate.get(lot)! } : {}),
+      ...(rows.fed?.has(lot) ? { fedMs: rows.fed.get(lot)! } : {}),
     });
   }
   return facts;

@@ -1,5 +1,5 @@
 // What is written down about stock itself: what was there when the records opened, moves, counts, promises, lots cut and joined.
-import type { Origin, Sureness } from '../lots/index.ts';
+import type { Origin, Certainty } from '../lots/index.ts';
 import type { Range } from '../species/index.ts';
 import type { OutsidePlace } from './places.ts';
 
@@ -56,7 +56,7 @@ export type LotSplit = {
 /** Everything of `lot` at `place` becomes part of `into`, of the same kind. */
 export type LotJoined = { lot: string; into: string; place: string; n: number; why: string };
 /** Somebody could name them, or is surer now: what was heard or guessed before is that species from here on, and is called `label`. `note` = by what it is known. */
-export type LotNamed = { lot: string; species: string; label: string; sure?: Sureness; note?: string };
+export type LotNamed = { lot: string; species: string; label: string; sure?: Certainty; note?: string };
 /** Somebody measured: the length of a typical one, cm; `n` = how many were measured. */
 export type LotMeasured = { lot: string; place: string; sizeCm: number; n?: number; note?: string };
 

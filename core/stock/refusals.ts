@@ -18,6 +18,7 @@ export const STOCK_REFUSALS = [
   'stay.grown',
   'split.quarantine',
   'join.otherKind',
+  'join.guess',
   'join.quarantinesDiffer',
   'join.apart',
 ] as const;

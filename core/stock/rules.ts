@@ -179,6 +179,7 @@ function decideJoin({ lot, into, place, n }: LotJoined, { state }: Context<Stock
   if (!source || lot === into) return refuse('unknown', 'into', { what: 'lot', id: into });
   if (join.species === undefined || join.species !== source.species)
     return refuse('join.otherKind', 'into', { lot: join.label, into: source.label });
+  if ((join.sure === 'guess') !== (source.sure === 'guess')) return refuse('join.guess', 'into', { lot: join.label, into: source.label });
   if ((state.findOpenQuarantine(lot) !== undefined) !== (state.findOpenQuarantine(into) !== undefined))
     return refuse('join.quarantinesDiffer', 'into', { lot: join.label });
   const onRecord = state.balance(lot, place);

@@ -4,7 +4,7 @@ import type { BagCard, BenchBag, Readings } from '#contract/views.ts';
 import type { Quantity } from '#core/water/index.ts';
 import { makeAsk, number, flag, orNull, pick, json } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { personName } from '../now/rows.ts';
+import { KIND_OF_LOT, personName } from '../now/sqlFragments.ts';
 
 /** The latest of each quantity. */
 const LATEST = { ...pick(t.reading, 'quantity', 'value', 'method', 'source'), atMs: t.reading.atMs };
@@ -48,13 +48,6 @@ export function prepareTankSystem(client: Database.Database): (tank: string) => 
   };
 }
 
-/** Of a species that is a guess, nothing is known of what they tolerate: they count with the most care. */
-function kindOf(kind: BenchBag['kind'] | null, sure: BagCard['sure']): BenchBag['kind'] {
-  if (!kind || sure !== 'guess') return kind ?? undefined;
-  const { tolerance: _tolerance, ...rest } = kind;
-  return rest;
-}
-
 /** A bag in hand by id, with everything that choosing its tank or floating it asks for. */
 export function prepareBenchBag(client: Database.Database): (bag: BagCard & { crate: string }) => BenchBag {
   const ask = makeAsk(client);
@@ -74,8 +67,7 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
     `
     select c.label crateLabel, c.stated, c.told, c.packed_at_ms packedAtMs, s.transit,
       (select count(*) from now_standing b join p_bag o on o.id = b.place where b.lot = @lot) lotBags,
-      (select json_object('is', json_extract(k.facts, '$.is'), 'tolerance', json_extract(k.facts, '$.tolerance'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt'), 'temperatureC', json_extract(k.facts, '$.temperatureC'), 'water', json_extract(k.facts, '$.water'))
-        from p_lot l join p_species k on k.id = l.species where l.id = @lot) kind,
+      ${KIND_OF_LOT('@lot')} kind,
       (select json_object('method', m.method, 'advised', m.advised, 'why', m.why, 'compared', json(m.compared), 'by', ${personName('m."by"')}, 'atMs', m.at_ms)
         from p_method m where m.bag = @bag and m.voided_by is null order by m.at_ms desc, m.entry desc limit 1) chosen,
       (select json_extract(x.facts, '$.airC') from p_box_opened x where x.crate = g.crate and (x.box is null or x.box = g.box) and x.voided_by is null and json_extract(x.facts, '$.airC') is not null
@@ -116,7 +108,7 @@ export function prepareBenchBag(client: Database.Database): (bag: BagCard & { cr
       ...rest,
       ...(told?.packedWith ? { packedWith: told.packedWith } : {}),
       ...(boxC === null ? {} : { boxC }),
-      kind: kindOf(kind, card.sure),
+      kind: kind ?? undefined,
       chosen: chosen ?? undefined,
       readings: readingsOf(card.bag),
       siblings: rest.lotBags > 1 || card.landed ? byQuantity(siblings({ lot: card.lot, bag: card.bag })) : undefined,

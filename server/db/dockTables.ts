@@ -3,7 +3,7 @@ import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm
 import type { Payloads } from '#core/catalogue/index.ts';
 import type { CleanWaterGiven } from '#core/bench/index.ts';
 import type { ClaimAnswer, ClaimCounts, EachFish, Route } from '#core/dock/index.ts';
-import type { Origin, Sureness } from '#core/lots/index.ts';
+import type { Origin, Certainty } from '#core/lots/index.ts';
 import type { PhotoOf, PhotoShows, Picture } from '#core/photos/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
 import { fact, record } from './columns.ts';
@@ -63,7 +63,7 @@ export const lot = sqliteTable(
     crate: text(),
     insteadOf: text('instead_of'),
     /** Of its species, where somebody said so; and by what they are known. */
-    sure: text().$type<Sureness>(),
+    sure: text().$type<Certainty>(),
     evidence: text(),
     /** The line of its order. */
     line: text(),

@@ -69,6 +69,9 @@ export const feed = sqliteTable(
   (table) => [
     index('p_feed_tank').on(table.tank, table.lot, table.atMs),
     index('p_feed_lot').on(table.lot, table.atMs),
+    index('p_feed_planned')
+      .on(table.lot, table.atMs)
+      .where(sql`planned = 1 and voided_by is null`),
     index('p_feed_taken')
       .on(table.lot, table.food)
       .where(sql`response in ('ate', 'charged') and voided_by is null`),

@@ -10,6 +10,7 @@ import {
   makeTestHouse,
   quarantine,
   release,
+  stock,
   TRAINEE,
   undo,
   type Said,
@@ -159,6 +160,24 @@ describe('a name', () => {
     expect(house.view('lot', { lot: 'extra-lot' }).timeline.map(({ kind }) => kind)).toEqual(
       expect.arrayContaining(['lot.named', 'bag.landed']),
     );
+  });
+
+  it('that is a guess counts as delicate wherever a step is judged, and is not joined to others that are sure', () => {
+    house.must(KEEPER, surprise('guess'));
+    const kind = house.view('bench').bags.find(({ bag }) => bag === 'extra')!.kind!;
+    // Of what it was taken for only the sort of animal is left: its water and warmth may be another's.
+    expect(kind).toEqual({ is: 'fish' });
+    house.must(KEEPER, { kind: 'bag.assigned', payload: { bag: 'extra', lot: 'extra-lot', tank: 'G1' } });
+    house.must(KEEPER, quarantine('extra-lot'));
+    const into: Said = { kind: 'fish.released', payload: { bag: 'extra', lot: 'extra-lot', tank: 'G1', alive: 2, dead: 0, by: 'net' } };
+    const steps = house.write(KEEPER, into).outcome;
+    const overrules = steps.ok ? [] : steps.refusals.map(({ code }) => ({ code, reason: 'read' }));
+    if (!steps.ok) house.must(LEAD, { ...into, overrules });
+    house.must(LEAD, stock('sure-ones', 'G1', 'firefish', 3));
+    const join: Said = { kind: 'lot.joined', payload: { lot: 'extra-lot', into: 'sure-ones', place: 'G1', n: 2, why: 'the same' } };
+    expect(house.codes(LEAD, join)).toEqual(['join.guess']);
+    house.must(KEEPER, named({ sure: 'certain' }));
+    expect(house.codes(LEAD, join)).not.toContain('join.guess');
   });
 
   it('another name than a guess anybody may give who may name them', () => {

@@ -18,7 +18,7 @@ const BAG = {
   sizeCm: orNull(number),
   seenCm: t.landing.sizeCm,
   sex: t.landing.sex,
-  ordered: orNull(json<{ [F in keyof Ordered]: Ordered[F] | null }>()),
+  ordered: orNull(json<Ordered>()),
   ...SPECIES_SHAPE,
   landedBy: orNull(text),
   landedAtMs: orNull(t.landing.atMs),
@@ -82,8 +82,6 @@ export function prepareBags(client: Database.Database, where: string): (...given
   return (...given) => rows(...given).map((row) => ({ ...bagCard(row), ...photosOf(row.bag) }));
 }
 
-const dropNull = (row: object) => Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null));
-
 function bagCard(row: RowOf<typeof BAG>): BagCard & { crate: string } {
   return {
     bag: row.bag,
@@ -118,7 +116,7 @@ function bagCard(row: RowOf<typeof BAG>): BagCard & { crate: string } {
             wrong: row.wrong,
             note: present(row.note),
           },
-    ...(row.ordered ? { ordered: dropNull(row.ordered) as Ordered } : {}),
+    ...(row.ordered ? { ordered: row.ordered } : {}),
     ...(row.sure ? { sure: row.sure } : {}),
     ...(row.routed ? { routed: row.routed } : {}),
     ...(row.clean ? { clean: row.clean } : {}),

@@ -4,6 +4,7 @@ import type { DockEntries } from '#core/dock/index.ts';
 import { passedAs } from '#core/placement/index.ts';
 import { prepareInsert } from '../db/insert.ts';
 import * as tables from '../db/projectionTables.ts';
+import { withoutNull } from '../now/rows.ts';
 import { orderProjectors } from './orderProject.ts';
 import { factOf, noteChange, type MakeProjectors } from '../db/projector.ts';
 
@@ -42,7 +43,7 @@ export const dockProjectors: MakeProjectors<DockEntries> = (db) => {
         const { name, transit, ...facts } = fields;
         const [row] = db.select({ facts: tables.supplier.facts }).from(tables.supplier).where(eq(tables.supplier.id, key)).all();
         // What is not known any more is not kept as nothing.
-        const known = Object.fromEntries(Object.entries({ ...row!.facts, ...facts }).filter(([, value]) => value !== null));
+        const known = withoutNull({ ...row!.facts, ...facts });
         db.update(tables.supplier)
           .set({ changed: entry.id, facts: known, ...(name === undefined ? {} : { name }), ...(transit === undefined ? {} : { transit }) })
           .where(eq(tables.supplier.id, key))

@@ -1,7 +1,7 @@
 // What every lot in every tank is to be given next, and whether that is due: from its quarantine, its meals, and the foods that are kept here.
 import type Database from 'better-sqlite3';
 import type { RoundTank } from '#contract/views.ts';
-import { appetiteClass, isMeal, mealDue, mealFor, mealTimes, type Fast, type MealRules } from '#core/feeding/index.ts';
+import { appetiteClass, isAsked, isMeal, mealDue, mealFor, mealTimes, type Fast, type MealRules } from '#core/feeding/index.ts';
 import type { Response } from '#core/rounds/index.ts';
 import type { SpeciesFacts } from '#core/species/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
@@ -17,6 +17,9 @@ type Lot = {
   quarantine?: { openedAtMs: number };
   fast?: Fast;
   lastOffered?: { response: Response; atMs: number };
+  seenMs?: number;
+  /** A check said so last. */
+  notEatingMs?: number;
 };
 type Tank = { id: string; volumeL: number };
 type Now = { now: number; zone: string; rules: MealRules };
@@ -49,7 +52,10 @@ export function prepareMeals(client: Database.Database) {
       times.set(mealsADay, known);
       return known;
     };
-    const mealOf = ({ lot, species, sizeCm, quarantine, fast, lastOffered }: Lot, tank: Tank): RoundTank['lots'][number]['meal'] => {
+    const mealOf = (
+      { lot, species, sizeCm, quarantine, fast, lastOffered, seenMs, notEatingMs }: Lot,
+      tank: Tank,
+    ): RoundTank['lots'][number]['meal'] => {
       const meal = mealFor(
         {
           guild: species?.guild,
@@ -59,7 +65,10 @@ export function prepareMeals(client: Database.Database) {
           quarantineSinceMs: quarantine?.openedAtMs,
           hasEaten: fast !== undefined && !fast.first,
           hungry: fast?.hungry === true,
-          refused: lastOffered !== undefined && !isMeal(lastOffered.response),
+          refused:
+            (lastOffered !== undefined && !isMeal(lastOffered.response)) ||
+            (notEatingMs !== undefined && notEatingMs > (seenMs ?? -Infinity)),
+          seenMs,
           accepted: (accepted.get(lot) ?? []).map(({ food }) => food),
           tankL: tank.volumeL,
           heavyMs: heavyIn.get(tank.id),
@@ -68,7 +77,7 @@ export function prepareMeals(client: Database.Database) {
         given,
       );
       const { due, nextMs } = mealDue(timesOf(meal.mealsADay), lastOffered?.atMs, given.now);
-      return { ...meal, due: due && 'food' in meal, ...(nextMs === undefined ? {} : { nextMs }) };
+      return { ...meal, due: due && ('food' in meal || isAsked(meal)), ...(nextMs === undefined ? {} : { nextMs }) };
     };
     return { foods: kept, mealOf };
   };

@@ -22,6 +22,9 @@ export function speciesOf(row: RowOf<typeof SPECIES_SHAPE>) {
 }
 
 /** Drops the nulls of a row: what SQL calls null the views call absent. */
+/** What is nothing is absent. */
+export const withoutNull = <T extends object>(row: T): { [K in keyof T]: Exclude<T[K], null> } =>
+  Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as { [K in keyof T]: Exclude<T[K], null> };
 export function present<T>(value: T | null): T | undefined {
   return value ?? undefined;
 }

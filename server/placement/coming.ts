@@ -1,6 +1,6 @@
 // What is in hand or on its way to each tank, and how many of a lot have no tank yet: for the racks, with something in hand.
 import type Database from 'better-sqlite3';
-import type { Sureness } from '#core/lots/index.ts';
+import type { Certainty } from '#core/lots/index.ts';
 import { makeAsk, number, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 
@@ -12,7 +12,7 @@ export type ComingLot = {
   bags: number;
   species: string | null;
   sizeCm?: number;
-  sure?: Sureness;
+  sure?: Certainty;
 };
 
 export function prepareComing(client: Database.Database) {

@@ -92,10 +92,13 @@ export function prepareQuarantineRows(
     from p_treatment c left join p_treatment_end x on x.treatment = c.id and x.voided_by is null
     where c.voided_by is null and (x.at_ms is null or x.at_ms > ?)`,
   );
-  const meal = ask.value(
-    t.feed.atMs,
-    `select at_ms from p_feed where lot = ? and response in ('ate', 'charged') and at_ms <= ? and voided_by is null order by at_ms desc limit 1`,
-  );
+  // Seen by somebody, and said of the whole tank by one tap.
+  const mealOf = (planned: string) =>
+    ask.value(
+      t.feed.atMs,
+      `select at_ms from p_feed where lot = ? and response in ('ate', 'charged') and ${planned} and at_ms <= ? and voided_by is null order by at_ms desc limit 1`,
+    );
+  const [seenMeal, plannedMeal] = [mealOf('planned is not 1'), mealOf('planned = 1')];
 
   /** With the systems where lots that came through these tanks stood: who was beside them at their sign-off tells whether they were clear. */
   const withSignOffs = (
@@ -138,6 +141,17 @@ export function prepareQuarantineRows(
     const oddRows = odd(sinceMs);
     const deadRows = deaths(sinceMs);
     const named = new Set([...inQuarantine, ...families, ...oddRows, ...deadRows].map(({ lot }) => lot));
+    /** As itself, or as what it was cut from until then. */
+    const latestMeals = (mealUntil: typeof seenMeal) =>
+      new Map(
+        quarantines.flatMap(({ lot }) => {
+          const times = [...ancestry(lot, families)].flatMap(([place, untilMs]) => {
+            const atMs = mealUntil(place, Math.min(untilMs, Number.MAX_SAFE_INTEGER));
+            return atMs === undefined ? [] : [atMs];
+          });
+          return times.length === 0 ? [] : [[lot, Math.max(...times)] as const];
+        }),
+      );
     return {
       zone,
       sinceMs,
@@ -161,15 +175,8 @@ export function prepareQuarantineRows(
         ...treatment,
         ...(untilMs === null || endEntry === null ? {} : { untilMs, endEntry }),
       })),
-      ate: new Map(
-        quarantines.flatMap(({ lot }) => {
-          const times = [...ancestry(lot, families)].flatMap(([place, untilMs]) => {
-            const atMs = meal(place, Math.min(untilMs, Number.MAX_SAFE_INTEGER));
-            return atMs === undefined ? [] : [atMs];
-          });
-          return times.length === 0 ? [] : [[lot, Math.max(...times)] as const];
-        }),
-      ),
+      ate: latestMeals(seenMeal),
+      fed: latestMeals(plannedMeal),
       opening: new Set(opening(JSON.stringify([...passed, ...families.map(({ from }) => from)]))),
     };
   };

@@ -5,6 +5,7 @@ import type { RunEvent, AcclimationRun, TankSince } from '#core/runs/index.ts';
 import { flag, json, makeAsk, number, orNull, text, pick, word } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { personName } from '../now/rows.ts';
+import { KIND_OF_LOT } from '../now/sqlFragments.ts';
 
 export type Known = AcclimationRun & Omit<RunCard, keyof AcclimationRun | 'dues' | 'end' | 'pages' | 'watcher'>;
 
@@ -30,7 +31,7 @@ export function prepareKnown(client: Database.Database): (only?: string) => Know
   const columns = `
     r.entry, r.id run, r.at_ms startedAtMs, ${personName('r."by"')} by, r.facts started, r.lot, l.label lotLabel,
     coalesce((select n from now_standing b where b.lot = r.lot and b.place = r.id), 0) n,
-    (select json_object('is', json_extract(k.facts, '$.is'), 'tolerance', json_extract(k.facts, '$.tolerance'), 'salinityPpt', json_extract(k.facts, '$.salinityPpt')) from p_species k where k.id = l.species) kind,
+    ${KIND_OF_LOT('l.id')} kind,
     t.id tank, t.code, t.purpose, t.system, w.type,
     exists (select 1 from now_quarantine h where h.lot = r.lot) inQuarantine,
     exists (select 1 from now_quarantine h where h.lot = r.lot) or exists (select 1 from p_run_from f join p_tank o on o.id = f.place where f.run = r.id)

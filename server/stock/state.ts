@@ -1,10 +1,10 @@
 // Lots, where their fish stand, and what is promised and arranged, for core's questions.
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
-import type { LotFacts } from '#core/lots/index.ts';
 import { makeAsk, number, text, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareOrderedFor } from '../dock/orders.ts';
+import { withoutNull } from '../now/rows.ts';
 import { IN_HOUSE, personName } from '../now/sqlFragments.ts';
 
 type Asked =
@@ -58,7 +58,7 @@ export function stockState(client: Database.Database): Pick<HouseState, Asked> {
     orderedFor: prepareOrderedFor(client),
     findLot(id) {
       const row = lot(id);
-      return row && (Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as LotFacts);
+      return row && withoutNull(row);
     },
     balance: (lot, place) => balance(lot, place) ?? 0,
     balanceAt: (lot, place, atMs) => balanceAt(place, lot, atMs) ?? 0,

@@ -11,7 +11,7 @@ export function treatmentState(client: Database.Database): Pick<HouseState, 'ope
     t.lot.label,
     `select distinct l.label from p_tank t join now_standing b on b.place = t.id join p_lot l on l.id = b.lot
       where t.system = @system and (
-        not exists (select 1 from p_feed f where f.lot = b.lot and f.response in ('ate', 'charged') and f.at_ms between @since and @now and f.voided_by is null)
+        not exists (select 1 from p_feed f where f.lot = b.lot and f.response in ('ate', 'charged') and f.planned is not 1 and f.at_ms between @since and @now and f.voided_by is null)
         or exists (select 1 from p_odd o join json_each(o.signs) j where o.lot = b.lot and o.at_ms between @since and @now and o.voided_by is null
           and json_extract(j.value, '$.sign') in (select value from json_each(@weak))))
       order by l.label`,

@@ -1,6 +1,6 @@
 // Who lives where: every living lot in every tank, in one read.
 import type Database from 'better-sqlite3';
-import { calledApart, type Sureness } from '#core/lots/index.ts';
+import { calledApart, type Certainty } from '#core/lots/index.ts';
 import { flag, json, makeAsk, number, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
@@ -15,7 +15,7 @@ export type Living = {
   promised: boolean;
   sizeCm?: number;
   /** Of its species, where somebody said so. */
-  sure?: Sureness;
+  sure?: Certainty;
   sinceMs?: number;
   supplier?: string;
 };

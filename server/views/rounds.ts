@@ -79,9 +79,10 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     join p_feed f on f.entry = (select entry from p_feed x where x.tank = b.place and x.lot = b.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
   );
   const eaten = ask.all(
-    { lot: t.balance.lot, tank: t.balance.place, atMs: orNull(t.feed.atMs) },
+    { lot: t.balance.lot, tank: t.balance.place, atMs: orNull(t.feed.atMs), seenMs: orNull(t.feed.atMs) },
     `
-    select b.place tank, b.lot, (select at_ms from p_feed f where f.tank = b.place and f.lot = b.lot and f.voided_by is null and f.response in ('ate', 'charged') order by at_ms desc limit 1) atMs
+    select b.place tank, b.lot, (select at_ms from p_feed f where f.tank = b.place and f.lot = b.lot and f.voided_by is null and f.response in ('ate', 'charged') order by at_ms desc limit 1) atMs,
+      (select at_ms from p_feed f where f.lot = b.lot and f.voided_by is null and f.response in ('ate', 'charged') and f.planned is not 1 order by at_ms desc limit 1) seenMs
     from p_tank t cross join now_standing b on b.place = t.id`,
   );
   const speciesFacts = ask.map(t.species.id, t.species.facts, 'select id, facts from p_species');
@@ -100,7 +101,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const { systems, oddByTank } = suspects(now);
     const checkOf = new Map(checks(current.day, round).map((check) => [check.tank, check]));
     const meals = new Map(fed().map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
-    const lastMeals = new Map(eaten().map(({ tank, lot, atMs }) => [`${tank}|${lot}`, atMs ?? undefined]));
+    const lastMeals = new Map(eaten().map(({ tank, lot, ...times }) => [`${tank}|${lot}`, times]));
     const allSpecies = speciesFacts();
     const faultsOf = new Map<string, RoundTank['faults']>();
     for (const { tank, putOffUntilMs, ...fault } of faults(now - FAULT_LAPSES_MS))
@@ -108,13 +109,14 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const fastIn = (tank: string, { lot, sizeCm, species, sinceMs }: Living) =>
       fastOf(
         { sizeCm, species: species && allSpecies.get(species.id) },
-        { lastMealMs: lastMeals.get(`${tank}|${lot}`), releasedMs: sinceMs },
+        { lastMealMs: lastMeals.get(`${tank}|${lot}`)?.atMs ?? undefined, releasedMs: sinceMs },
         { now, zone, rules: rules.hungryAfterDays },
       );
     const { foods, mealOf } = mealsNow({ now, zone, rules: rules.meals });
     const ordered = walkingOrder(tanks().map((tank) => ({ ...tank, suspect: systems.has(tank.system) })));
     const cards = ordered.map(({ walk: _walk, row: _row, column: _column, volumeL, ...tank }): RoundTank => {
       const check = checkOf.get(tank.id);
+      const odd = oddByTank.get(tank.id) ?? [];
       return {
         ...tank,
         odd: oddByTank.get(tank.id) ?? [],
@@ -141,6 +143,8 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
                 quarantine,
                 fast,
                 lastOffered: lastFed,
+                seenMs: lastMeals.get(`${tank.id}|${lot}`)?.seenMs ?? undefined,
+                notEatingMs: odd.find((oddity) => oddity.lot === lot && oddity.signs.includes('not eating'))?.atMs,
               },
               { id: tank.id, volumeL },
             ),

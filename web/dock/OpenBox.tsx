@@ -1,8 +1,9 @@
 // What was found in the boxes as they were opened: wet, cold, with what besides. One tap for each, and nothing is said of what nobody looked at.
+import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import type { BoxCard, CrateCard } from '#contract/views.ts';
+import type { CrateCard } from '#contract/views.ts';
 import { CAME_ALONG, INSIDES, PACKS } from '#core/dock/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useMe, useTimes } from '../data/me.ts';
@@ -35,7 +36,7 @@ export function OpenBox({ crate, onUndo }: Props) {
           {(person.role === 'lead' || found.by === person.name) && (
             <Button
               variant="link"
-              className={`btn-quiet ${css.otherWay}`}
+              className={clsx('btn-quiet', css.otherWay)}
               aria-label={`Undo: ${sayBox(found, sayC)}`}
               onClick={() => onUndo(found.actId, 'what was found in a box')}
             >
@@ -48,10 +49,10 @@ export function OpenBox({ crate, onUndo }: Props) {
         <Caution>Wet inside: one of its bags leaks. Feel each before it is opened, and take the soft one first.</Caution>
       )}
       {open ? (
-        <BoxForm crate={crate} boxes={boxes} onDone={() => setOpen(false)} />
+        <BoxForm crate={crate} onDone={() => setOpen(false)} />
       ) : (
         <Button variant="link" className="btn-quiet" onClick={() => setOpen(true)}>
-          {boxes.length === 0 ? 'Inside of the boxes: not said yet' : 'Say more of a box'}
+          {boxes.length === 0 ? 'Inside of the boxes: not noted yet' : 'Note more about a box'}
         </Button>
       )}
     </section>
@@ -60,7 +61,7 @@ export function OpenBox({ crate, onUndo }: Props) {
 
 const ALL = 'all alike';
 
-function BoxForm({ crate, boxes, onDone }: { crate: CrateCard; boxes: readonly BoxCard[]; onDone: () => void }) {
+function BoxForm({ crate, onDone }: { crate: CrateCard; onDone: () => void }) {
   const { recordAction } = useActions();
   const units = useUnits();
   const numbers = [...new Set(crate.bags.map(({ box }) => box))].filter((box) => box > 0);
@@ -126,7 +127,7 @@ function BoxForm({ crate, boxes, onDone }: { crate: CrateCard; boxes: readonly B
       )}
       <div className="chips">
         <Button variant="act" disabled={!entry || wrong} onClick={write}>
-          {boxes.length === 0 ? 'It looks so' : 'This too'}
+          Note it
         </Button>
         <Button variant="plain" onClick={onDone}>
           Leave it

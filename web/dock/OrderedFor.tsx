@@ -1,10 +1,7 @@
 // Lots of a crate that were ordered for somebody: once all of a lot is settled, one tap keeps them for whom they are.
-import Button from 'react-bootstrap/Button';
 import type { CrateCard } from '#contract/views.ts';
-import { useMayWrite } from '../data/me.ts';
-import { useOverrule } from '../parts/useOverrule.tsx';
+import { KeepFor } from '../lot/KeepFor.tsx';
 import { plural } from '../words/text.ts';
-import { promisedEntry } from '../lot/draft.ts';
 import { orderedLots, type OrderedLot } from './orderedLots.ts';
 
 export function OrderedFor({ crate }: { crate: CrateCard }) {
@@ -22,17 +19,6 @@ export function OrderedFor({ crate }: { crate: CrateCard }) {
 }
 
 function Kept({ lot: { lot, label, forWhom, n, alive, open, kept } }: { lot: OrderedLot }) {
-  const may = useMayWrite('lot.promised');
-  const { attempt } = useOverrule();
-  const keep = Math.min(n, alive);
-  const write = () =>
-    attempt({
-      title: `${keep} ${label} for ${forWhom}`,
-      doing: 'Keep them all the same',
-      words: `${keep} ${label} are kept for ${forWhom}`,
-      drafts: [promisedEntry({ lot, n: keep, forWhom })],
-      onDone: () => undefined,
-    });
   const short = open === 0 && alive < n && <b className="warn"> {plural(n - alive, 'is', 'are')} missing.</b>;
   return (
     <>
@@ -42,12 +28,7 @@ function Kept({ lot: { lot, label, forWhom, n, alive, open, kept } }: { lot: Ord
       ) : open > 0 ? (
         <span className="soft">{plural(open, 'bag')} of them to come.</span>
       ) : (
-        keep > 0 &&
-        may && (
-          <Button variant="plain" size="sm" onClick={write}>
-            Keep {keep} for them
-          </Button>
-        )
+        <KeepFor lot={lot} label={label} n={Math.min(n, alive)} forWhom={forWhom} />
       )}
     </>
   );

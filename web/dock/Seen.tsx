@@ -2,7 +2,7 @@
 import Form from 'react-bootstrap/Form';
 import type { BagCard } from '#contract/views.ts';
 import { SEXES_SEEN } from '#core/dock/index.ts';
-import { SURENESS } from '#core/lots/index.ts';
+import { CERTAINTIES } from '#core/lots/index.ts';
 import { lengthFault } from '../parts/length.ts';
 import { Chips } from '../parts/Chips.tsx';
 import type { LandingDraft } from './draft.ts';
@@ -56,7 +56,7 @@ export function HowSure({ draft, change }: { draft: LandingDraft; change: Change
     <>
       <Chips
         label={`How sure that they are ${draft.other.species.common}`}
-        options={SURENESS}
+        options={CERTAINTIES}
         value={draft.sure}
         onChange={(sure) => change({ sure })}
         odd={(sure) => sure === 'guess'}

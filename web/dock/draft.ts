@@ -11,7 +11,7 @@ import {
   type Condition,
   type EachFish,
 } from '#core/dock/index.ts';
-import type { Sureness } from '#core/lots/index.ts';
+import type { Certainty } from '#core/lots/index.ts';
 import { numberIn } from '#core/text/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import type { ReadingMethod } from '#core/water/index.ts';
@@ -36,7 +36,7 @@ export type LandingDraft = {
   sex?: BagLanded['sex'];
   other?: Heard;
   /** How sure of what the others are, and by what. */
-  sure: Sureness;
+  sure: Certainty;
   evidence: string;
 };
 

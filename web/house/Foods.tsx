@@ -4,10 +4,10 @@ import Button from 'react-bootstrap/Button';
 import type { HouseView } from '#contract/views.ts';
 import { USUAL_FOODS } from '#core/feeding/index.ts';
 import { newId } from '../data/house.ts';
-import { PlainForm } from '../parts/PlainForm.tsx';
+import { changedFields } from '../parts/changedFields.ts';
+import { PlainForm, type Values } from '../parts/PlainForm.tsx';
 import { foodFields, foodOf, foodValues, sayFood } from './foodForm.ts';
 import type { PartProps } from './part.ts';
-import type { Values } from '../parts/PlainForm.tsx';
 
 type Food = HouseView['foods'][number];
 
@@ -15,9 +15,7 @@ export function Foods({ view, write, mayEdit }: PartProps) {
   const [open, setOpen] = useState<string>();
   const change = (food: Food) => async (values: Values) => {
     const now = foodOf(values);
-    const fields = Object.fromEntries(
-      Object.entries(now).filter(([name, value]) => JSON.stringify(food[name as 'name']) !== JSON.stringify(value)),
-    );
+    const fields = changedFields(foodOf(foodValues(food)), now);
     const wrong = await write(`${now.name} changed`, { kind: 'food.changed', payload: { food: food.id, basedOn: food.entry, fields } });
     if (wrong === undefined) setOpen(undefined);
     return wrong;

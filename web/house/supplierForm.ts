@@ -5,6 +5,7 @@ import { ORIGINS, type Origin } from '#core/lots/index.ts';
 import type { Draft } from '../data/house.ts';
 import type { Units } from '../data/units.ts';
 import { legibleSaid } from '../parts/crateFacts.ts';
+import { changedFields } from '../parts/changedFields.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
 import type { Id } from './forms.ts';
 
@@ -150,11 +151,7 @@ function saidOf(values: Values, units: Units): SupplierFields {
 export function supplierChanged(known: KnownSupplier, values: Values, units: Units): Draft | undefined {
   const before = supplierValues(known, units);
   const [was, is] = [saidOf(before, units), saidOf(values, units)];
-  const fields = Object.fromEntries(
-    Object.entries(is)
-      .filter(([field, value]) => JSON.stringify(value) !== JSON.stringify(was[field as keyof SupplierFields]))
-      .map(([field, value]) => [field, value ?? null]),
-  );
+  const fields = changedFields(was, is);
   if (Object.keys(fields).length === 0) return undefined;
   return { kind: 'supplier.changed', payload: { supplier: known.id, basedOn: known.entry, fields } };
 }

@@ -15,8 +15,9 @@ import { SURE_SAYS } from '../words/triage.ts';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
 import css from './lot.module.scss';
+import { KeepFor } from './KeepFor.tsx';
 import { NameLot } from './NameLot.tsx';
-import { KeepOrdered, OutForm, Promised } from './OutForm.tsx';
+import { OutForm, Promised } from './OutForm.tsx';
 
 export default function LotPage() {
   const { lot = '' } = useParams();
@@ -94,7 +95,12 @@ function TheLot({ view, lot }: WholeProps) {
         </ul>
       )}
       {view.left.length > 0 && <p className="soft">{view.left.map(({ place, n }) => `${n} ${LEFT_WORDS[place] ?? place}`).join(', ')}</p>}
-      {lot.orderedFor && <KeepOrdered lot={lot} ordered={lot.orderedFor} keeper={keeper} />}
+      {lot.orderedFor && (
+        <p>
+          {lot.orderedFor.n} of them were ordered for {lot.orderedFor.forWhom}.{' '}
+          <KeepFor lot={lot.id} label={lot.label} n={Math.min(lot.orderedFor.n, spareOf(lot))} forWhom={lot.orderedFor.forWhom} />
+        </p>
+      )}
       {lot.promised.map((promise) => (
         <Promised key={promise.promise} lot={lot} promise={promise} places={inTanks} keeper={keeper} />
       ))}
@@ -120,11 +126,12 @@ function TheLot({ view, lot }: WholeProps) {
   );
 }
 
+const spareOf = ({ inHouse, promised }: WholeProps['lot']): number => inHouse - promised.reduce((sum, { n }) => sum + n, 0);
+
 /** How many more may be lost before a promise breaks. */
-function Spare({ lot: { inHouse, promised } }: Pick<WholeProps, 'lot'>) {
-  const spoken = promised.reduce((sum, { n }) => sum + n, 0);
-  if (spoken === 0) return null;
-  const spare = inHouse - spoken;
+function Spare({ lot }: Pick<WholeProps, 'lot'>) {
+  if (lot.promised.length === 0) return null;
+  const spare = spareOf(lot);
   if (spare < 0) return <p className="warn">{plural(-spare, 'fish', 'fish')} fewer than are promised.</p>;
   return (
     <p className="soft">{spare === 0 ? 'None may be lost before a promise breaks.' : `${spare} may be lost before a promise breaks.`}</p>

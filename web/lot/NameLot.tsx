@@ -3,7 +3,7 @@ import { useState } from 'react';
 import Form from 'react-bootstrap/Form';
 import type { LotView } from '#contract/views.ts';
 import { useView } from '../data/house.ts';
-import { SURENESS, type Sureness } from '#core/lots/index.ts';
+import { CERTAINTIES, type Certainty } from '#core/lots/index.ts';
 import { ActButton } from '../parts/ActButton.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { SpeciesPicker, type Heard } from '../parts/SpeciesPicker.tsx';
@@ -20,7 +20,7 @@ export function NameLot({ lot, onDone }: Props) {
   const [heard, setHeard] = useState<Heard | undefined>(
     lot.species && { heardAs: lot.species.common, species: { ...lot.species, alsoCalled: [] } },
   );
-  const [sure, setSure] = useState<Sureness>(lot.species ? 'certain' : 'likely');
+  const [sure, setSure] = useState<Certainty>(lot.species ? 'certain' : 'likely');
   const [note, setNote] = useState('');
   const species = heard?.species;
   const write = () => {
@@ -37,7 +37,7 @@ export function NameLot({ lot, onDone }: Props) {
     <div className="tank-form">
       <SpeciesPicker label="What they are, by any name" species={data?.species ?? []} value={heard} onChange={setHeard} />
       {heard && !species && <p className="soft">Choose one that the house knows, or add it.</p>}
-      <Chips label="How sure" options={SURENESS} value={sure} onChange={setSure} odd={(is) => is === 'guess'} />
+      <Chips label="How sure" options={CERTAINTIES} value={sure} onChange={setSure} odd={(is) => is === 'guess'} />
       {sure === 'guess' && <p className="soft">A guess counts with care: as delicate, and no treatment is taken to be harmless to them.</p>}
       <Form.Group className="field" controlId="name-note">
         <Form.Label className="label">How it is known (may be left out)</Form.Label>

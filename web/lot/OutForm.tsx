@@ -10,7 +10,7 @@ import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
-import { asksWhy, fetchedEntries, liftedEntry, outEntry, promisedEntry, WAYS_OUT, type Stand, type WayOut } from './draft.ts';
+import { asksWhy, fetchedEntries, liftedEntry, outEntry, WAYS_OUT, type Stand, type WayOut } from './draft.ts';
 
 type Lot = NonNullable<LotView['lot']>;
 type Props = { lot: Lot; places: readonly Stand[]; inQuarantine: boolean; first?: string; onDone: () => void };
@@ -104,33 +104,6 @@ export function Promised({ lot, promise, places, keeper }: PromisedProps) {
             not wanted
           </Button>
         </>
-      )}
-    </p>
-  );
-}
-
-type OrderedProps = { lot: Lot; ordered: NonNullable<Lot['orderedFor']>; keeper: boolean };
-
-/** Ordered for somebody, and no promise was ever written: until one is, nothing keeps them. */
-export function KeepOrdered({ lot, ordered: { n, forWhom }, keeper }: OrderedProps) {
-  const { attempt } = useOverrule();
-  const free = lot.inHouse - lot.promised.reduce((sum, promise) => sum + promise.n, 0);
-  const keep = Math.min(n, free);
-  const write = () =>
-    attempt({
-      title: `${keep} ${lot.label} for ${forWhom}`,
-      doing: 'Keep them all the same',
-      words: `${keep} ${lot.label} are kept for ${forWhom}`,
-      drafts: [promisedEntry({ lot: lot.id, n: keep, forWhom })],
-      onDone: () => undefined,
-    });
-  return (
-    <p>
-      {n} of them were ordered for {forWhom}.{' '}
-      {keeper && keep > 0 && (
-        <Button variant="plain" size="sm" onClick={write}>
-          Keep {keep} for them
-        </Button>
       )}
     </p>
   );

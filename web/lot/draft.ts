@@ -1,6 +1,6 @@
 // What is about to be said of a lot, turned into the entries of one act: out of the house, spoken for, cut, joined, named.
 import type { LotView } from '#contract/views.ts';
-import type { Sureness } from '#core/lots/index.ts';
+import type { Certainty } from '#core/lots/index.ts';
 import type { SplitWhy } from '#core/stock/index.ts';
 import { newId, type Draft } from '../data/house.ts';
 
@@ -72,7 +72,7 @@ export const joinEntry = ({ lot, into, place, n, why }: Join): Draft => ({
   payload: { lot: lot.id, into, place, n, why: why.trim() },
 });
 
-type Named = { lot: Pick<Lot, 'id'>; species: { id: string; common: string }; sure: Sureness; note: string };
+type Named = { lot: Pick<Lot, 'id'>; species: { id: string; common: string }; sure: Certainty; note: string };
 
 export function namedEntry({ lot, species, sure, note }: Named): Draft {
   const known = note.trim();

@@ -46,6 +46,7 @@ export default function FeedWalk() {
         <Feed
           key={tank.id}
           tank={tank}
+          foods={view.foods.map(({ name }) => name)}
           onPass={due.length > 1 ? () => setPassed((now) => [...now.filter((id) => id !== tank.id), tank.id]) : undefined}
         />
       )}
@@ -53,7 +54,7 @@ export default function FeedWalk() {
   );
 }
 
-function Feed({ tank, onPass }: { tank: RoundTank; onPass?: () => void }) {
+function Feed({ tank, foods, onPass }: { tank: RoundTank; foods: readonly string[]; onPass?: () => void }) {
   const { recordAction } = useActions();
   const form = `feed ${tank.id}`;
   const [drafts, setDrafts] = useKept<Record<string, LotDraft>>(form, 'lots', {});
@@ -78,7 +79,7 @@ function Feed({ tank, onPass }: { tank: RoundTank; onPass?: () => void }) {
           <p className="tight">
             <span className="num">{lot.n}</span> {lot.label}
           </p>
-          <LotMeal lot={lot} draft={drafts[lot.lot] ?? untouched(lot.lot)} given onChange={(part) => change(lot.lot, part)} />
+          <LotMeal lot={lot} draft={drafts[lot.lot] ?? untouched(lot.lot)} given foods={foods} onChange={(part) => change(lot.lot, part)} />
         </div>
       ))}
       <div className="thumb">

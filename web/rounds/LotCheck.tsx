@@ -4,7 +4,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import type { RoundTank } from '#contract/views.ts';
-import { isMeal, type Fast } from '#core/feeding/index.ts';
+import { isMeal, USUAL_FOODS, type Fast } from '#core/feeding/index.ts';
 import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, signsFor, SURENESS, type Cause } from '#core/rounds/index.ts';
 import { useTimes } from '../data/me.ts';
 import { Caution } from '../parts/Caution.tsx';
@@ -13,6 +13,7 @@ import { CountField } from '../parts/CountField.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
 import { plural } from '../words/text.ts';
 import type { LotDraft } from './draft.ts';
+import { Food } from './Food.tsx';
 import { LotMeal } from './LotMeal.tsx';
 import css from './rounds.module.scss';
 
@@ -20,19 +21,10 @@ import css from './rounds.module.scss';
 const COMMON_SIGNS = SIGNS.filter((sign) =>
   ['white spots', 'frayed fins', 'clamped fins', 'fast breathing', 'flashing', 'not eating', 'hiding', 'chased', 'scrape'].includes(sign),
 );
-const FOODS = [
-  'frozen brine shrimp',
-  'frozen mysis',
-  'chopped clam',
-  'crushed flake',
-  'micro pellets',
-  'seaweed sheet',
-  'live brine shrimp',
-];
 
 /** As planned, else as last time. */
 const foodOf = ({ meal, lastFed }: RoundTank['lots'][number], foods: readonly string[]): string =>
-  ('food' in meal ? meal.food : lastFed?.food) ?? foods[0] ?? FOODS[0]!;
+  ('food' in meal ? meal.food : lastFed?.food) ?? foods[0] ?? USUAL_FOODS[0]!.name;
 
 type Props = {
   lot: RoundTank['lots'][number];
@@ -71,7 +63,7 @@ export function LotCheck({ lot, draft, open, given, foods, onChange, onOpen }: P
           </Button>
         )}
       </div>
-      <LotMeal lot={lot} draft={draft} given={given} onChange={change} />
+      <LotMeal lot={lot} draft={draft} given={given} foods={foods} onChange={change} />
       {open && <LotDetails lot={lot} draft={draft} foods={foods} given={given} change={change} />}
     </li>
   );
@@ -133,7 +125,7 @@ function LotDetails({ lot, draft, foods, given, change }: DetailProps) {
           <p className="soft tight">How many ate is not counted yet.</p>
         )}
         {draft.leftovers === 'much' && <Caution>Siphon it out: left food turns to ammonia, fast in a small bare tank.</Caution>}
-        {draft.response && <Food lot={lot.lot} food={draft.food} foods={foods} onChange={(food) => change({ food })} />}
+        {draft.response && !asked && <Food lot={lot.lot} food={draft.food} foods={foods} onChange={(food) => change({ food })} />}
         <div className="field">
           <span className="label">Signs</span>
           <div className="chips" role="group" aria-label={`Signs in ${lot.label}`}>
@@ -202,27 +194,5 @@ function LotDetails({ lot, draft, foods, given, change }: DetailProps) {
         )}
       </div>
     </div>
-  );
-}
-
-type FoodProps = { lot: string; food: string; foods: readonly string[]; onChange: (food: string) => void };
-
-/** Another food than planned is typed, or picked from those that are kept here. */
-function Food({ lot, food, foods, onChange }: FoodProps) {
-  return (
-    <Form.Group className="field" controlId={`food-${lot}`}>
-      <Form.Label className="label">Food</Form.Label>
-      <Form.Control list="foods" value={food} maxLength={60} onChange={(event) => onChange(event.target.value)} />
-      {food.trim() === '' && (
-        <span className="field-problem" role="alert">
-          Say which food it was.
-        </span>
-      )}
-      <datalist id="foods">
-        {(foods.length > 0 ? foods : FOODS).map((name) => (
-          <option key={name} value={name} />
-        ))}
-      </datalist>
-    </Form.Group>
   );
 }

@@ -5,6 +5,7 @@ import { Chips } from '../parts/Chips.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
 import { sayMeal } from '../words/meals.ts';
 import type { LotDraft } from './draft.ts';
+import { Food } from './Food.tsx';
 import css from './rounds.module.scss';
 
 type Props = {
@@ -12,20 +13,22 @@ type Props = {
   draft: LotDraft;
   /** They are given it by this tap. */
   given: boolean;
+  foods: readonly string[];
   onChange: (part: Partial<LotDraft>) => void;
 };
 
-export function LotMeal({ lot, draft, given, onChange }: Props) {
+export function LotMeal({ lot, draft, given, foods, onChange }: Props) {
   const { meal } = lot;
   const says = sayMeal(meal);
   if (says === undefined) return null;
-  if (!('food' in meal)) return <p className="soft tight">{says}</p>;
-  if (!given) return <p className="soft tight">{meal.food}: not given now</p>;
-  const asserted = meal.watched ? undefined : ('ate' as const);
+  const planned = 'food' in meal ? meal.food : '';
+  if (!meal.due) return <p className="soft tight">{says}</p>;
+  if (!given) return <p className="soft tight">{planned ? `${planned}: not given now` : says}</p>;
+  const asserted = 'food' in meal && !meal.watched ? ('ate' as const) : undefined;
   const took = draft.response ?? asserted;
   // The same word again takes it back.
   const take = (response: Response) =>
-    onChange(draft.response === response ? { response: undefined, food: '' } : { response, food: draft.food || meal.food });
+    onChange(draft.response === response ? { response: undefined, food: '' } : { response, food: draft.food || planned });
   return (
     <div className={css.meal}>
       <Chips
@@ -37,6 +40,7 @@ export function LotMeal({ lot, draft, given, onChange }: Props) {
         onChange={take}
         odd={(response) => response === 'ignored'}
       />
+      {draft.response && <Food lot={lot.lot} food={draft.food} foods={foods} onChange={(food) => onChange({ food })} />}
     </div>
   );
 }

@@ -8,11 +8,11 @@ type Given = { tank: RoundTank; drafts: readonly LotDraft[]; onChange: (lot: str
 
 export function useMealKeys({ tank, drafts, onChange }: Given): void {
   const said = new Set(drafts.filter(({ response }) => response !== undefined).map(({ lot }) => lot));
-  const open = tank.lots.filter(({ lot, meal }) => meal.due && 'food' in meal && !said.has(lot));
-  const next = open.find(({ meal }) => 'food' in meal && meal.watched) ?? open[0];
+  const open = tank.lots.filter(({ lot, meal }) => meal.due && !said.has(lot));
+  const next = open.find(({ meal }) => !('food' in meal) || meal.watched) ?? open[0];
   const take = (key: string) => {
     const response = RESPONSES['qwert'.indexOf(key)];
-    if (next && response && 'food' in next.meal) onChange(next.lot, { response, food: next.meal.food });
+    if (next && response) onChange(next.lot, { response, food: 'food' in next.meal ? next.meal.food : '' });
   };
   useKey('rounds.took', take, { enabled: next !== undefined });
 }

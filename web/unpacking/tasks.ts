@@ -2,12 +2,12 @@
 import { knownBagOf } from '#contract/bench/known.ts';
 import type { BenchBag, UnpackingView } from '#contract/views.ts';
 import {
-  BOX_BAND_C,
   closedBag,
   inputOf,
   LIKE_THEIRS,
   temperatureNow,
   USUAL_BAG_L,
+  waterByBox,
   type KnownTank,
   type LimitName,
 } from '#core/bench/index.ts';
@@ -52,9 +52,9 @@ export function reserveOf(bag: BenchBag, { rules, now }: Pick<UnpackQuestion, 'r
     : { reserveMin: (hours * HOUR_MS) / MINUTE_MS, ...(first ? { limit: first.limit } : {}) };
 }
 
-/** Of a bag that nobody read: by the air of its box, give or take, else as it was stated. */
-function guessedOf({ boxC, stated: { temperatureC } }: BenchBag): number[] {
-  if (boxC !== undefined) return [boxC - BOX_BAND_C, boxC + BOX_BAND_C];
+/** Of a bag that nobody read: by the air of its box, else as it was stated. */
+function guessedOf({ boxC, stated: { temperatureC } }: BenchBag, roomC: number): number[] {
+  if (boxC !== undefined) return Object.values(waterByBox(boxC, roomC));
   return temperatureC === undefined ? [] : [temperatureC];
 }
 
@@ -63,7 +63,7 @@ function floatOf(bag: BenchBag, { rules, now }: Pick<UnpackQuestion, 'rules' | '
   const { temperature } = bag.readings;
   const waterL = bag.waterL ?? USUAL_BAG_L;
   const read = temperature && temperatureNow(temperature, { waterL, roomC: rules.ambient.roomC, now });
-  const ends = read ? [read.low, read.high] : guessedOf(bag);
+  const ends = read ? [read.low, read.high] : guessedOf(bag, rules.ambient.roomC);
   if (ends.length === 0 || !bag.system) return { standMin: USUAL_FLOAT_MIN, known: false };
   const tankC = bag.system.temperatureC;
   const minutes = ends.map((bagC) => floatTime({ bagC, tankC, volumeL: waterL, withinC: rules.floatWithinC }).minutes);

@@ -2,7 +2,7 @@
 import type { RoundTank } from '#contract/views.ts';
 
 type Meal = RoundTank['lots'][number]['meal'];
-const NOTHING: Record<Extract<Meal, { nothing: unknown }>['nothing'], string> = {
+const NOTHING: Record<Exclude<Extract<Meal, { nothing: unknown }>['nothing'], 'no list'>, string> = {
   'first day': 'Nothing on the first day: they would not eat',
   'rest day': 'No heavy food today: it was given, and this is a small tank',
   'not known': 'What they live on is not known: say what they were given',
@@ -11,7 +11,8 @@ const NOTHING: Record<Extract<Meal, { nothing: unknown }>['nothing'], string> = 
 
 /** Undefined when there is nothing to be said: it was given, or is not due yet. */
 export function sayMeal(meal: Meal): string | undefined {
-  if ('nothing' in meal) return NOTHING[meal.nothing];
+  // Where the house has no list of foods nothing is planned, and nobody is asked.
+  if ('nothing' in meal) return meal.nothing === 'no list' ? undefined : NOTHING[meal.nothing];
   if (!meal.due) return undefined;
   return meal.watched ? `${meal.food}: watch how they take it` : meal.food;
 }

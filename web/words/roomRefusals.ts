@@ -48,6 +48,8 @@ export const roomRefusals: Record<Code, RefusalWords> = {
   'stay.grown': ({ lot, sizeCm, untilCm }) => `The ${lot} are ${sizeCm} cm already: ${untilCm} cm is past already.`,
   'split.quarantine': ({ lot }) => `The quarantine of ${lot} was opened or signed off meanwhile. Check again, then split.`,
   'join.otherKind': ({ lot, into }) => `${lot} and ${into} are not the same kind. Only a lot's own kind is joined to it.`,
+  'join.guess': ({ lot, into }) =>
+    `${lot} or ${into} was named by a guess, the other was not. Be sure of it first: joined, nobody would know any more.`,
   'join.quarantinesDiffer': ({ lot }) =>
     `One of the two is in quarantine, the other is cleared. Sign off ${lot} first, or keep them as two lots.`,
   'join.apart': ({ lot, into }) => `No ${into} stand with the ${lot} there: bring them together first.`,

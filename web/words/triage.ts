@@ -2,7 +2,7 @@
 import type { BagCard } from '#contract/views.ts';
 import type { Advised, EachFish, Route, TriageFact } from '#core/dock/index.ts';
 import { CONDITIONS } from '#core/dock/index.ts';
-import type { Sureness } from '#core/lots/index.ts';
+import type { Certainty } from '#core/lots/index.ts';
 
 export const ROUTE_SAYS: Record<Route, string> = {
   'as usual': 'its usual way',
@@ -27,7 +27,7 @@ const FACT_SAYS: Record<TriageFact, string> = {
 export const sayBecause = ({ because }: Advised): string => because.map(({ fact }) => FACT_SAYS[fact]).join(', ');
 
 /** After what they are said to be. */
-export const SURE_SAYS: Record<Sureness, string> = { certain: 'certain', likely: 'likely', guess: 'a guess' };
+export const SURE_SAYS: Record<Certainty, string> = { certain: 'certain', likely: 'likely', guess: 'a guess' };
 
 /** Length and sex as seen, against what was ordered: `4 cm, males; females ordered`. */
 export function saySeen({ landed, ordered }: Pick<BagCard, 'landed' | 'ordered'>): string | undefined {

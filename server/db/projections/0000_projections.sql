@@ -541,6 +541,7 @@ CREATE TABLE `p_feed` (
 --> statement-breakpoint
 CREATE INDEX `p_feed_tank` ON `p_feed` (`tank`,`lot`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_feed_lot` ON `p_feed` (`lot`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_feed_planned` ON `p_feed` (`lot`,`at_ms`) WHERE planned = 1 and voided_by is null;--> statement-breakpoint
 CREATE INDEX `p_feed_taken` ON `p_feed` (`lot`,`food`) WHERE response in ('ate', 'charged') and voided_by is null;--> statement-breakpoint
 CREATE TABLE `p_food` (
 	`id` text PRIMARY KEY NOT NULL,
