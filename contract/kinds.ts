@@ -7,6 +7,7 @@ import { dockKinds } from './dock/kinds.ts';
 import { photoKinds } from './photos/kinds.ts';
 import { feedingKinds } from './feeding/kinds.ts';
 import { exposureKinds } from './exposure/kinds.ts';
+import { kitchenKinds } from './kitchen/kinds.ts';
 import { movesKinds } from './moves/kinds.ts';
 import { notebookKinds } from './notebook/kinds.ts';
 import { peopleKinds } from './people/kinds.ts';
@@ -18,6 +19,7 @@ import { runsKinds } from './runs/kinds.ts';
 import { settingsKinds } from './settings/kinds.ts';
 import { speciesKinds } from './species/kinds.ts';
 import { stockKinds } from './stock/kinds.ts';
+import { suppliesKinds } from './supplies/kinds.ts';
 import { todayKinds } from './today/kinds.ts';
 import { treatmentsKinds } from './treatments/kinds.ts';
 import { waterKinds } from './water/kinds.ts';
@@ -40,6 +42,8 @@ export const kinds: Kinds<Payloads> = {
   ...exposureKinds,
   ...treatmentsKinds,
   ...feedingKinds,
+  ...kitchenKinds,
+  ...suppliesKinds,
   ...roundsKinds,
   ...todayKinds,
 };

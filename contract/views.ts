@@ -3,6 +3,7 @@ import type { Topic, TopicsOf } from './basics/topics.ts';
 import { benchViewTopics, type BenchViews } from './bench/views.ts';
 import { dockViewTopics, type DockViews } from './dock/views.ts';
 import { findViewTopics, type FindViews } from './find/views.ts';
+import { kitchenViewTopics, type KitchenViews } from './kitchen/views.ts';
 import { movesViewTopics, type MovesViews } from './moves/views.ts';
 import { notebookViewTopics, type NotebookViews } from './notebook/views.ts';
 import { prepareViewTopics, type PrepareViews } from './prepare/views.ts';
@@ -20,6 +21,7 @@ export type * from './bench/views.ts';
 export type * from './dock/views.ts';
 export type * from './exposure/views.ts';
 export type * from './find/views.ts';
+export type * from './kitchen/views.ts';
 export type * from './moves/views.ts';
 export type * from './notebook/views.ts';
 export { isLogbookGroup, kindsOfGroup, LOGBOOK_GROUPS, type LogbookGroup } from './notebook/groups.ts';
@@ -40,6 +42,7 @@ export type * from './water/views.ts';
 export type Views = BenchViews &
   DockViews &
   FindViews &
+  KitchenViews &
   MovesViews &
   NotebookViews &
   PrepareViews &
@@ -59,6 +62,7 @@ export const VIEW_TOPICS: TopicsOf<Views> = {
   ...benchViewTopics,
   ...dockViewTopics,
   ...findViewTopics,
+  ...kitchenViewTopics,
   ...movesViewTopics,
   ...notebookViewTopics,
   ...prepareViewTopics,

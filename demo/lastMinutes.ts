@@ -184,7 +184,8 @@ export function tellPreparing({ teller, at }: Story): void {
 
 /** What is kept to feed: what a lot is given next follows from it. */
 export function tellFoods({ teller, at }: Story): void {
-  for (const food of USUAL_FOODS) teller.tell(at(0, 7, 39), 'odalys', { kind: 'food.added', payload: { food: teller.id(), ...food } });
+  for (const food of USUAL_FOODS)
+    teller.tell(at(0, 7, 39), 'ines', { kind: 'food.added', payload: { food: teller.id(), ...food }, whenMs: at(110, 10) });
   const [clam] = teller.house.view('house').foods.filter(({ name }) => name === 'chopped clam');
   teller.tell(at(0, 7, 39), 'odalys', {
     kind: 'food.changed',

@@ -11,6 +11,7 @@ import { isPassedBy, reasonsForPassingBy, tellRoomDay } from './roomDays.ts';
 import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, SYSTEMS, ZONE } from './rooms.ts';
 import { tellRound, type Trouble } from './rounds.ts';
 import { SPECIES } from './species.ts';
+import { tellKitchen } from './kitchen.ts';
 import {
   tellCleanWater,
   tellFoods,
@@ -78,6 +79,7 @@ export function tellStory(file: string, opensAtMs: number, meet: (house: Teller[
   tellPhotograph(story);
   tellHandover(story);
   tellFoods(story);
+  tellKitchen(story);
   teller.finish();
   return teller.house;
 }

@@ -10,7 +10,8 @@ import { makeClock } from '#server/clock/clock.ts';
 import { startHouse, type RunningHouse } from '#server/house/house.ts';
 import { appendKnowingly } from '#server/house/knowingly.ts';
 
-export type Said = { [K in Kind]: { kind: K; payload: Payloads[K]; overrules?: Entry['overrules'] } }[Kind];
+/** `whenMs` = what is written down only now was then. */
+export type Said = { [K in Kind]: { kind: K; payload: Payloads[K]; overrules?: Entry['overrules']; whenMs?: number } }[Kind];
 export type Teller = {
   house: RunningHouse;
   chance: () => number;
@@ -53,8 +54,8 @@ export function makeTeller(file: string, seed: number, startMs: number): Teller 
         day = inDay;
       }
       const entries = said.map(
-        ({ kind, payload, overrules }) =>
-          ({ id: id(), kind, version: kinds[kind].version, occurredAtMs: now, payload, ...(overrules ? { overrules } : {}) }) as Entry,
+        ({ kind, payload, overrules, whenMs = now }) =>
+          ({ id: id(), kind, version: kinds[kind].version, occurredAtMs: whenMs, payload, ...(overrules ? { overrules } : {}) }) as Entry,
       );
       const act: Act = { actId: id(), entries };
       const role = who === HOUSE_ACTOR ? 'lead' : (roleOf.get(who) as 'lead' | 'keeper' | 'trainee');

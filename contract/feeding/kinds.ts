@@ -6,7 +6,7 @@ import { defineKind, type Kinds } from '../basics/define.ts';
 import { choice, finite, id, list, orNothing, someOf, text, uuid } from '../basics/fields.ts';
 import type { Shape } from '../basics/shapes.ts';
 
-type Optional = 'thawH' | 'leaveInH' | 'prepared' | 'gone';
+type Optional = 'thawH' | 'strain' | 'soakMin' | 'leaveInH' | 'portionG' | 'reorderG' | 'prepared' | 'gone';
 const always = (): Shape<Omit<FoodFields, Optional>> => ({
   name: text(60),
   form: choice(FOOD_FORMS),
@@ -16,7 +16,11 @@ const always = (): Shape<Omit<FoodFields, Optional>> => ({
 });
 const perhaps = (): Shape<Pick<FoodFields, Optional>> => ({
   thawH: finite(0, 72).optional(),
+  strain: boolean().optional(),
+  soakMin: finite(1, 24 * 60).optional(),
   leaveInH: finite(0.25, 72).optional(),
+  portionG: finite(0.1, 10_000).optional(),
+  reorderG: finite(0, 1_000_000).optional(),
   prepared: text(200).optional(),
   gone: boolean().optional(),
 });
@@ -35,7 +39,11 @@ export const feedingKinds: Kinds<FeedingEntries> = {
       mouths: ['small', 'large'],
       heavy: false,
       thawH: 1,
-      prepared: 'strain it',
+      strain: true,
+      soakMin: 20,
+      portionG: 3.5,
+      reorderG: 200,
+      prepared: 'rinse it first',
     },
   }),
   'food.changed': defineKind({

@@ -1,5 +1,5 @@
 // Kinds of entries about health checks, meals, losses.
-import { array, boolean } from 'yup';
+import { array, boolean, string } from 'yup';
 import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, ROUNDS, SIGNS, SURENESS, type LotCheck, type RoundEntries } from '#core/rounds/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { choice, closed, count, finite, id, list, note, text, uuid, MAX_HEADS } from '../basics/fields.ts';
@@ -51,6 +51,8 @@ export const roundsKinds: Kinds<RoundEntries> = {
       ate: count().optional(),
       leftovers: choice(LEFTOVERS).optional(),
       planned: boolean().optional(),
+      batch: string().max(64).optional(),
+      mix: string().max(64).optional(),
     },
     example: { tank: 'G1', lot: 'lot-3', food: 'frozen mysis', response: 'ate', ate: 2, leftovers: 'some' },
   }),

@@ -1,10 +1,16 @@
 // What the screens read of the walk. Instants are UTC ms, quantities SI.
 import type { Fast, FoodForm, Meal } from '#core/feeding/index.ts';
+import type { HeldBack } from '#core/kitchen/index.ts';
 import type { Purpose } from '#core/room/index.ts';
 import type { Response, RoundName, Sign } from '#core/rounds/index.ts';
 import type { SpeciesAdded } from '#core/species/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { SpeciesName } from '../species/views.ts';
+
+/** What a lot is to be given next, whether that is due, else when. `batch` = the one that is ready of it. */
+export type PlannedMeal = Meal & { due: boolean; nextMs?: number; batch?: string; medicated?: MedicatedMeal };
+/** Medicine is in this meal by its course, or something holds it back. */
+export type MedicatedMeal = { mix: string; name: string; day: number; of: number; is: 'given' | 'not ready' | HeldBack };
 
 export type RoundTank = {
   id: string;
@@ -24,8 +30,7 @@ export type RoundTank = {
     lastFed?: { food: string; response: Response; atMs: number };
     /** Since its last meal, or its release. */
     fast?: Fast;
-    /** What it is to be given next, whether that is due, else when. */
-    meal: Meal & { due: boolean; nextMs?: number };
+    meal: PlannedMeal;
   }[];
   checkedBy?: string;
   checkedAtMs?: number;

@@ -11,7 +11,12 @@ export type RunningView = {
   stays: TemporaryStay[];
   claims: ClaimTimer[];
   clean: CleanTimer[];
+  /** Food that thaws or soaks, and food that is to come out of a tank again. */
+  kitchen: KitchenTimer[];
+  stillIn: StillIn[];
 };
+export type KitchenTimer = { batch: string; food: string; name: string; is: 'thawing' | 'soaking'; fromMs: number; untilMs: number };
+export type StillIn = { entry: string; tankCode: string; what: string; atMs: number; outMs: number };
 /** Fish of a bag in clean water, to be looked at and moved on. */
 export type CleanTimer = {
   bag: string;
@@ -28,5 +33,5 @@ export type ClaimTimer = { crate: string; label: string; n: number; startMs: num
 
 export type RunningViews = { running: RunningView };
 export const runningViewTopics: TopicsOf<RunningViews> = {
-  running: ['bench', 'stock', 'water', 'dock'],
+  running: ['bench', 'stock', 'water', 'dock', 'rounds', 'today', 'house'],
 };

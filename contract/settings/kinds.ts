@@ -7,6 +7,7 @@ import { benchSettings } from '../bench/settings.ts';
 import { dockSettings } from '../dock/settings.ts';
 import { exposureSettings } from '../exposure/settings.ts';
 import { feedingSettings } from '../feeding/settings.ts';
+import { kitchenSettings } from '../kitchen/settings.ts';
 import { moveSettings } from '../moves/settings.ts';
 import { placementSettings } from '../placement/settings.ts';
 import { prepareSettings } from '../prepare/settings.ts';
@@ -22,6 +23,7 @@ const houseRules = () =>
     ...dockSettings(),
     ...exposureSettings(),
     ...feedingSettings(),
+    ...kitchenSettings(),
     ...moveSettings(),
     ...placementSettings(),
     ...prepareSettings(),
@@ -51,6 +53,14 @@ const BEFORE_MEALS_WERE_SET = {
   firstDayMeal: false,
   smallTankL: 80,
   heavyEveryDays: 2,
+};
+const BEFORE_KITCHEN_WAS_SET = {
+  ordinaryPercent: 4,
+  quarantinePercent: 3,
+  conditioningPercent: 2,
+  firstDayPercent: 1,
+  fryPercent: 8,
+  thawedKeepsH: 6,
 };
 const BEFORE_UNPACK_WAS_SET = { people: 2, buckets: 3, litresAPlace: 15, landMin: 1.5, putMin: 0.5, pourMin: 3, netMin: 2 };
 const BEFORE_PREPARE_WAS_SET = {
@@ -84,6 +94,11 @@ export const settingsKinds: Kinds<SettingsEntries> = {
       (payload) => {
         const { rules, ...rest } = payload as { rules: object };
         return { ...rest, rules: { ...rules, meals: BEFORE_MEALS_WERE_SET } };
+      },
+      // Nobody weighed meals before there was a sheet for it.
+      (payload) => {
+        const { rules, ...rest } = payload as { rules: object };
+        return { ...rest, rules: { ...rules, kitchen: BEFORE_KITCHEN_WAS_SET } };
       },
     ],
     schema: { name: text(), zone: text(60), rules: houseRules() },

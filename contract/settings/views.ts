@@ -2,10 +2,13 @@
 import type { ClaimAnswer, SupplierFields } from '#core/dock/index.ts';
 import type { ToolFields } from '#core/exposure/index.ts';
 import type { FoodFacts } from '#core/feeding/index.ts';
+import type { MixFacts } from '#core/kitchen/index.ts';
 import type { TankFields } from '#core/room/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
+import type { OnHand } from '#core/supplies/index.ts';
 import type { Preference } from '#core/water/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
+import type { SupplyCard } from '../kitchen/views.ts';
 import type { Person } from '../people/views.ts';
 import type { SpeciesName } from '../species/views.ts';
 import type { SystemCard } from '../water/views.ts';
@@ -35,7 +38,10 @@ export type HouseView = {
   racks: { id: string; entry: string; name: string; room: string; walk: number; tanks: string[] }[];
   tanks: ({ id: string; entry: string; heads: number } & TankFields)[];
   /** That are kept here. */
-  foods: (FoodFacts & { entry: string })[];
+  foods: (FoodFacts & { entry: string; here?: OnHand })[];
+  /** Medicated mixes, by their labels. */
+  mixes: (MixFacts & { entry: string })[];
+  supplies: SupplyCard[];
   tools: ({ id: string; entry: string } & ToolFields)[];
   /** Latest first. */
   ruleVersions: { entry: string; atMs: number; by: string; rules: HouseRules }[];

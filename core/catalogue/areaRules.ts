@@ -4,6 +4,7 @@ import { benchRules } from '../bench/index.ts';
 import { dockRules } from '../dock/index.ts';
 import { exposureRules } from '../exposure/index.ts';
 import { feedingRules } from '../feeding/index.ts';
+import { kitchenRules } from '../kitchen/index.ts';
 import type { Leg, Links, Rule } from '../journal/index.ts';
 import { moveRules } from '../moves/index.ts';
 import { peopleRules } from '../people/index.ts';
@@ -16,6 +17,7 @@ import { runRules } from '../runs/index.ts';
 import { settingsRules } from '../settings/index.ts';
 import { speciesRules } from '../species/index.ts';
 import { stockRules } from '../stock/index.ts';
+import { supplyRules } from '../supplies/index.ts';
 import { todayRules } from '../today/index.ts';
 import { treatmentRules } from '../treatments/index.ts';
 import { waterRules } from '../water/index.ts';
@@ -38,6 +40,8 @@ export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K, Payloa
   ...exposureRules,
   ...treatmentRules,
   ...feedingRules,
+  ...kitchenRules,
+  ...supplyRules,
   ...roundRules,
   ...runRules,
   ...todayRules,

@@ -4,6 +4,7 @@ import type { DockEntries } from '../dock/index.ts';
 import type { ExposureEntries } from '../exposure/index.ts';
 import type { Recorded, Written } from '../journal/index.ts';
 import type { FeedingEntries } from '../feeding/index.ts';
+import type { KitchenEntries } from '../kitchen/index.ts';
 import type { MoveEntries } from '../moves/index.ts';
 import type { PeopleEntries } from '../people/index.ts';
 import type { PhotoEntries } from '../photos/index.ts';
@@ -15,6 +16,7 @@ import type { RunEntries } from '../runs/index.ts';
 import type { SettingsEntries } from '../settings/index.ts';
 import type { SpeciesEntries } from '../species/index.ts';
 import type { StockEntries } from '../stock/index.ts';
+import type { SupplyEntries } from '../supplies/index.ts';
 import type { TodayEntries } from '../today/index.ts';
 import type { TreatmentEntries } from '../treatments/index.ts';
 import type { WaterEntries } from '../water/index.ts';
@@ -36,6 +38,8 @@ export type Payloads = JournalEntries &
   ExposureEntries &
   TreatmentEntries &
   FeedingEntries &
+  KitchenEntries &
+  SupplyEntries &
   RoundEntries &
   RunEntries &
   TodayEntries;

@@ -4,6 +4,7 @@ import { DOCK_REFUSALS } from '../dock/index.ts';
 import { FEEDING_REFUSALS } from '../feeding/index.ts';
 import { EXPOSURE_REFUSALS } from '../exposure/index.ts';
 import { JOURNAL_REFUSALS, type RefusalCode } from '../journal/index.ts';
+import { KITCHEN_REFUSALS } from '../kitchen/index.ts';
 import { MOVES_REFUSALS } from '../moves/index.ts';
 import { PEOPLE_REFUSALS } from '../people/index.ts';
 import { PLACEMENT_REFUSALS } from '../placement/index.ts';
@@ -15,6 +16,7 @@ import { RUNS_REFUSALS } from '../runs/index.ts';
 import { SETTINGS_REFUSALS } from '../settings/index.ts';
 import { SPECIES_REFUSALS } from '../species/index.ts';
 import { STOCK_REFUSALS } from '../stock/index.ts';
+import { SUPPLY_REFUSALS } from '../supplies/index.ts';
 import { TODAY_REFUSALS } from '../today/index.ts';
 import { TREATMENTS_REFUSALS } from '../treatments/index.ts';
 import { WATER_REFUSALS } from '../water/index.ts';
@@ -25,6 +27,7 @@ export const REFUSAL_CODES = [
   ...DOCK_REFUSALS,
   ...FEEDING_REFUSALS,
   ...EXPOSURE_REFUSALS,
+  ...KITCHEN_REFUSALS,
   ...MOVES_REFUSALS,
   ...PEOPLE_REFUSALS,
   ...PLACEMENT_REFUSALS,
@@ -36,6 +39,7 @@ export const REFUSAL_CODES = [
   ...SETTINGS_REFUSALS,
   ...SPECIES_REFUSALS,
   ...STOCK_REFUSALS,
+  ...SUPPLY_REFUSALS,
   ...TODAY_REFUSALS,
   ...TREATMENTS_REFUSALS,
   ...WATER_REFUSALS,

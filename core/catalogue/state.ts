@@ -5,6 +5,7 @@ import type { DockState } from '../dock/index.ts';
 import type { ExposureState } from '../exposure/index.ts';
 import type { FeedingState } from '../feeding/index.ts';
 import type { Mark } from '../journal/index.ts';
+import type { KitchenState } from '../kitchen/index.ts';
 import type { MoveState } from '../moves/index.ts';
 import type { PeopleState } from '../people/index.ts';
 import type { PhotoState } from '../photos/index.ts';
@@ -17,6 +18,7 @@ import type { RunState } from '../runs/index.ts';
 import type { SettingsState } from '../settings/index.ts';
 import type { SpeciesState } from '../species/index.ts';
 import type { StockState } from '../stock/index.ts';
+import type { SupplyState } from '../supplies/index.ts';
 import type { TodayState } from '../today/index.ts';
 import type { TreatmentState } from '../treatments/index.ts';
 import type { WaterState } from '../water/index.ts';
@@ -47,6 +49,8 @@ export interface HouseState
     WaterState,
     RoundState,
     FeedingState,
+    Omit<KitchenState, 'findRules'>,
+    SupplyState,
     TodayState,
     Omit<QuarantineState, 'rulesAt'>,
     Omit<PlacementState, 'findRules'>,

@@ -8,7 +8,7 @@ export type FoodForm = (typeof FOOD_FORMS)[number];
 export const MOUTHS = ['tiny', 'small', 'large'] as const;
 export type Mouth = (typeof MOUTHS)[number];
 
-/** `heavy` = it fouls a small bare tank. `thawH` = hours to thaw. `leaveInH` = it stays in for the shy, and is taken out after so many hours. `gone` = not kept here any more. */
+/** `heavy` = it fouls a small bare tank. `thawH` = hours to thaw. `strain`, `soakMin` = what is done before it is given. `leaveInH` = it stays in for the shy, and is taken out after so many hours. `portionG` = it is sold in pieces of so many grams; under `reorderG` it is ordered again. `gone` = not kept here any more. */
 export type FoodFields = {
   name: string;
   form: FoodForm;
@@ -16,7 +16,11 @@ export type FoodFields = {
   mouths: Mouth[];
   heavy: boolean;
   thawH?: number;
+  strain?: boolean;
+  soakMin?: number;
   leaveInH?: number;
+  portionG?: number;
+  reorderG?: number;
   prepared?: string;
   gone?: boolean;
 };
@@ -29,7 +33,3 @@ export interface FeedingEntries {
   'food.added': FoodAdded;
   'food.changed': FoodChanged;
 }
-
-/** By whatever hand it was typed. */
-const called = (name: string) => name.trim().toLowerCase().replaceAll(/\s+/g, ' ');
-export const isSameFood = (a: string, b: string): boolean => called(a) === called(b);

@@ -1,7 +1,6 @@
 export { appetiteClass, fastOf, isMeal, STARTING_HUNGRY_AFTER, type AppetiteClass, type Fast, type HungryAfterDays } from './appetite.ts';
 export {
   FOOD_FORMS,
-  isSameFood,
   MOUTHS,
   type FeedingEntries,
   type FoodAdded,
@@ -12,11 +11,13 @@ export {
   type Mouth,
 } from './entries.ts';
 export {
+  eatsAt,
   isAsked,
   MEAL_PHASES,
   mealDue,
   mealFor,
   mealTimes,
+  mouthOf,
   phaseOf,
   STARTING_MEALS,
   type Eats,

@@ -60,7 +60,7 @@ export type Meal = { phase: MealPhase; mealsADay: number } & (
 
 const FIRST_TRIED: readonly FoodForm[] = ['live', 'frozen', 'on the half shell', 'paste', 'sheet'];
 const [TINY_BELOW_CM, SMALL_BELOW_CM] = [3, 10];
-const mouthOf = (lengthCm: number): Mouth => (lengthCm < TINY_BELOW_CM ? 'tiny' : lengthCm < SMALL_BELOW_CM ? 'small' : 'large');
+export const mouthOf = (lengthCm: number): Mouth => (lengthCm < TINY_BELOW_CM ? 'tiny' : lengthCm < SMALL_BELOW_CM ? 'small' : 'large');
 
 /** Of a fish that nobody measured, what every mouth takes; where there is none, what the full grown take, and somebody watches. */
 function fitting(foods: readonly FoodFacts[], { lengthCm, adultCm }: Eats): { foods: readonly FoodFacts[]; sure: boolean } {
@@ -147,6 +147,10 @@ export function mealTimes(mealsADay: number, { now, zone, rules }: { now: number
     return atLocal(day, { hour: Math.floor(minutes / 60), minute: minutes % 60 }, zone);
   });
 }
+
+/** Is the meal at `atMs` one of a lot's, that nothing was offered for yet. */
+export const eatsAt = (times: readonly number[], lastOfferedMs: number | undefined, atMs: number): boolean =>
+  times.includes(atMs) && (lastOfferedMs === undefined || lastOfferedMs < atMs - EARLY_MS);
 
 /** Is a meal due that nothing was offered for yet; else when the next one of the day is, if there is one. `times` = {@link mealTimes}. */
 export function mealDue(times: readonly number[], lastOfferedMs: number | undefined, now: number): { due: boolean; nextMs?: number } {

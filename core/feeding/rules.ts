@@ -1,6 +1,7 @@
 // When a food may be put on the list, and when what is known of it may change. Two of one name could not be told apart in a meal.
 import { againstChange, refuse, type Refusal, type Rules } from '../journal/index.ts';
-import { isSameFood, type FeedingEntries, type FoodChanged } from './entries.ts';
+import { isSameName } from '../text/index.ts';
+import type { FeedingEntries, FoodChanged } from './entries.ts';
 import type { FeedingState } from './state.ts';
 
 const MOST_FOODS = 60;
@@ -32,4 +33,4 @@ export const feedingRules: Rules<FeedingEntries, FeedingState> = {
 };
 
 const nameFree = (name: string, self: string | undefined, state: FeedingState): Refusal[] =>
-  state.foods().some((food) => food.id !== self && isSameFood(food.name, name)) ? refuse('exists', 'name', { what: 'food', name }) : [];
+  state.foods().some((food) => food.id !== self && isSameName(food.name, name)) ? refuse('exists', 'name', { what: 'food', name }) : [];

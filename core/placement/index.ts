@@ -19,7 +19,7 @@ export type { OpenQuestion } from './notKnown.ts';
 export { KNOWINGLY, takenKnowingly } from './knowingly.ts';
 export { STARTING_PLACES, type PlaceRules } from './placeRules.ts';
 export { passedAs, refuseUnfit } from './placing.ts';
-export { livingOn, type Living } from './living.ts';
+export { livingIn, livingOn, type Living } from './living.ts';
 export { PLACEMENT_REFUSALS } from './refusals.ts';
 export type { LivingState, PlacementState } from './state.ts';
 export { STARTING_PLACEMENT, type PlacementSettings } from './settings.ts';

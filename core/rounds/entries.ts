@@ -15,7 +15,7 @@ export type Response = 'ignored' | 'looked' | 'tasted' | 'ate' | 'charged';
 export const RESPONSES: readonly Response[] = ['ignored', 'looked', 'tasted', 'ate', 'charged'];
 export const LEFTOVERS = ['none', 'some', 'much'] as const;
 export type Leftovers = (typeof LEFTOVERS)[number];
-/** `ate` = how many were seen to eat, when somebody counted. `planned` = said by the one tap for the whole tank. */
+/** `ate` = how many were seen to eat, when somebody counted. `planned` = said by the one tap for the whole tank. `batch` = what it was thawed with, `mix` = what medicine is in it. */
 export type LotFed = {
   tank: string;
   lot: string;
@@ -24,6 +24,8 @@ export type LotFed = {
   ate?: number;
   leftovers?: Leftovers;
   planned?: boolean;
+  batch?: string;
+  mix?: string;
 };
 
 export type Cause =

@@ -8,7 +8,8 @@ import type { RoundState } from './state.ts';
 /** So many things to mend on one tank are a tank to empty, or somebody at play: more would hide the rest of the day. A leak is noted all the same. */
 const MOST_FAULTS = 12;
 
-export const roundRules: Rules<RoundEntries, RoundState> = {
+/** A meal is judged by the kitchen: by its batch, and by what medicine is in it. */
+export const roundRules: Rules<Omit<RoundEntries, 'lot.fed'>, RoundState> = {
   'tank.checked': {
     decide({ payload, occurredAtMs }, { state }) {
       if (!state.findTank(payload.tank)) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
@@ -19,14 +20,6 @@ export const roundRules: Rules<RoundEntries, RoundState> = {
       return payload.lots.flatMap(({ lot }, index) => lotKnown(lot, `lots.${index}.lot`, state));
     },
     links: ({ lots }) => ({ needs: lots.map(({ lot }) => lot) }),
-  },
-  'lot.fed': {
-    decide({ payload }, { state }) {
-      if (!state.findTank(payload.tank)) return refuse('unknown', 'tank', { what: 'tank', id: payload.tank });
-      if (payload.ate && payload.response === 'ignored') return refuse('fed.contradicts', 'ate', { ate: payload.ate });
-      return lotKnown(payload.lot, 'lot', state);
-    },
-    links: ({ lot }) => ({ needs: [lot] }),
   },
   'mishap.recorded': {
     decide({ payload }, { state }) {

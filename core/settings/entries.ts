@@ -3,6 +3,7 @@ import { STARTING_BENCH, type BenchSettings } from '../bench/index.ts';
 import { STARTING_DOCK, type DockSettings } from '../dock/index.ts';
 import { STARTING_EXPOSURE, type ExposureSettings } from '../exposure/index.ts';
 import { STARTING_FEEDING, type FeedingSettings } from '../feeding/index.ts';
+import { STARTING_KITCHEN, type KitchenSettings } from '../kitchen/index.ts';
 import { STARTING_MOVES, type MoveSettings } from '../moves/index.ts';
 import { STARTING_PLACEMENT, type PlacementSettings } from '../placement/index.ts';
 import { STARTING_PREPARE, type PrepareSettings } from '../prepare/index.ts';
@@ -15,6 +16,7 @@ export type HouseRules = BenchSettings &
   DockSettings &
   ExposureSettings &
   FeedingSettings &
+  KitchenSettings &
   MoveSettings &
   PlacementSettings &
   PrepareSettings &
@@ -28,6 +30,7 @@ export const STARTING_RULES: HouseRules = {
   ...STARTING_DOCK,
   ...STARTING_EXPOSURE,
   ...STARTING_FEEDING,
+  ...STARTING_KITCHEN,
   ...STARTING_MOVES,
   ...STARTING_PLACEMENT,
   ...STARTING_PREPARE,

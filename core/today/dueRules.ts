@@ -2,9 +2,10 @@
 import { callDue } from './calls.ts';
 import { dockDue } from './dock.ts';
 import { followUpDue } from './followUps.ts';
+import { kitchenDue } from './kitchen.ts';
 import { prepareDue } from './prepare.ts';
 import { runDue } from './runs.ts';
 import { roomDue } from './stays.ts';
 
-export const dueRules = { ...dockDue, ...followUpDue, ...runDue, ...callDue, ...roomDue, ...prepareDue };
+export const dueRules = { ...dockDue, ...followUpDue, ...runDue, ...callDue, ...roomDue, ...prepareDue, ...kitchenDue };
 export type DueRule = keyof typeof dueRules;

@@ -2,6 +2,7 @@
 import type { CallFacts } from './calls.ts';
 import type { DockFacts } from './dock.ts';
 import type { FollowUpFacts } from './followUps.ts';
+import type { KitchenDueFacts } from './kitchen.ts';
 import type { PrepareDueFacts } from './prepare.ts';
 import type { RunFacts } from './runs.ts';
 import type { RoomFacts } from './stays.ts';
@@ -12,7 +13,8 @@ export type DueFacts = DockFacts &
   RunFacts &
   CallFacts &
   RoomFacts &
-  PrepareDueFacts & {
+  PrepareDueFacts &
+  KitchenDueFacts & {
     /** What was decided of a due thing last, by its id, however long ago. */
     settled: SettledBy;
   };

@@ -3,6 +3,7 @@ import { NO_CALL_FACTS } from './calls.ts';
 import { NO_DOCK_FACTS } from './dock.ts';
 import type { DueFacts } from './facts.ts';
 import { NO_FOLLOW_UP_FACTS } from './followUps.ts';
+import { NO_KITCHEN_FACTS } from './kitchen.ts';
 import { NO_PREPARE_FACTS } from './prepare.ts';
 import { NO_RUN_FACTS } from './runs.ts';
 import { NO_ROOM_FACTS } from './stays.ts';
@@ -14,5 +15,6 @@ export const NO_FACTS: DueFacts = {
   ...NO_CALL_FACTS,
   ...NO_ROOM_FACTS,
   ...NO_PREPARE_FACTS,
+  ...NO_KITCHEN_FACTS,
   settled: new Map(),
 };

@@ -3,6 +3,7 @@
 
 export * from './dockTables.ts';
 export * from './houseTables.ts';
+export * from './kitchenTables.ts';
 export * from './nowViews.ts';
 export * from './orderTables.ts';
 export * from './prepareTables.ts';

@@ -65,6 +65,10 @@ export const feed = sqliteTable(
     leftovers: text().$type<NonNullable<Payloads['lot.fed']['leftovers']>>(),
     /** By one tap for the whole tank. */
     planned: integer({ mode: 'boolean' }),
+    batch: text(),
+    mix: text(),
+    /** When what stays in is to come out again, by the food as it was known then. */
+    outMs: integer('out_ms'),
   },
   (table) => [
     index('p_feed_tank').on(table.tank, table.lot, table.atMs),
@@ -72,6 +76,12 @@ export const feed = sqliteTable(
     index('p_feed_planned')
       .on(table.lot, table.atMs)
       .where(sql`planned = 1 and voided_by is null`),
+    index('p_feed_out')
+      .on(table.outMs)
+      .where(sql`out_ms is not null and voided_by is null`),
+    index('p_feed_mix')
+      .on(table.lot, table.mix, table.atMs)
+      .where(sql`mix is not null and voided_by is null`),
     index('p_feed_taken')
       .on(table.lot, table.food)
       .where(sql`response in ('ate', 'charged') and voided_by is null`),

@@ -1,15 +1,16 @@
 // What every lot in every tank is to be given next, and whether that is due: from its quarantine, its meals, and the foods that are kept here.
 import type Database from 'better-sqlite3';
-import type { RoundTank } from '#contract/views.ts';
-import { appetiteClass, isAsked, isMeal, mealDue, mealFor, mealTimes, type Fast, type MealRules } from '#core/feeding/index.ts';
+import { appetiteClass, isAsked, isMeal, mealDue, mealFor, mealTimes, type Fast, type Meal, type MealRules } from '#core/feeding/index.ts';
 import type { Response } from '#core/rounds/index.ts';
 import type { SpeciesFacts } from '#core/species/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
-import { makeAsk, number } from '../db/ask.ts';
+import { makeAsk, number, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { grouped } from '../now/rows.ts';
+import { LINE_OF } from '../stock/line.ts';
 import { prepareFoods } from './state.ts';
 
+export type Planned = Meal & { due: boolean; nextMs?: number };
 type Lot = {
   lot: string;
   species?: SpeciesFacts;
@@ -27,12 +28,13 @@ type Now = { now: number; zone: string; rules: MealRules };
 export function prepareMeals(client: Database.Database) {
   const ask = makeAsk(client);
   const foods = prepareFoods(client);
-  // Some of the lot took that food once, wherever that was.
+  // Some of the lot took that food once, wherever that was, or some of the lot that it was cut from, until then.
   const taken = ask.all(
-    { lot: t.balance.lot, food: t.food.name },
+    { lot: text, food: t.food.name },
     `
-    select b.lot, k.name food from p_tank t cross join now_standing b on b.place = t.id cross join p_food k
-    where exists (select 1 from p_feed f where f.lot = b.lot and f.food = k.name and f.response in ('ate', 'charged') and f.voided_by is null)
+    with ${LINE_OF('select distinct b.lot from p_tank t cross join now_standing b on b.place = t.id')}
+    select line."of" lot, k.name food from line cross join p_food k
+    where exists (select 1 from p_feed f where f.lot = line.lot and f.food = k.name and f.response in ('ate', 'charged') and f.voided_by is null and f.at_ms <= line.until)
       and json_extract(k.facts, '$.gone') is not 1`,
   );
   const heavy = ask.map(
@@ -52,10 +54,7 @@ export function prepareMeals(client: Database.Database) {
       times.set(mealsADay, known);
       return known;
     };
-    const mealOf = (
-      { lot, species, sizeCm, quarantine, fast, lastOffered, seenMs, notEatingMs }: Lot,
-      tank: Tank,
-    ): RoundTank['lots'][number]['meal'] => {
+    const mealOf = ({ lot, species, sizeCm, quarantine, fast, lastOffered, seenMs, notEatingMs }: Lot, tank: Tank): Planned => {
       const meal = mealFor(
         {
           guild: species?.guild,

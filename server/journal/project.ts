@@ -16,11 +16,13 @@ import { prepareProjectors } from '../prepare/project.ts';
 import { quarantineProjectors } from '../quarantine/project.ts';
 import { roomProjectors } from '../room/project.ts';
 import { feedingProjectors } from '../feeding/project.ts';
+import { kitchenProjectors } from '../kitchen/project.ts';
 import { roundProjectors } from '../rounds/project.ts';
 import { runProjectors } from '../runs/project.ts';
 import { settingsProjectors } from '../settings/project.ts';
 import { speciesProjectors } from '../species/project.ts';
 import { stockProjectors } from '../stock/project.ts';
+import { supplyProjectors } from '../supplies/project.ts';
 import { todayProjectors } from '../today/project.ts';
 import { treatmentProjectors } from '../treatments/project.ts';
 import { waterProjectors } from '../water/project.ts';
@@ -46,6 +48,8 @@ export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof
     ...runProjectors(db),
     ...settingsProjectors(db),
     ...feedingProjectors(db),
+    ...kitchenProjectors(db),
+    ...supplyProjectors(db),
     ...speciesProjectors(db),
     ...stockProjectors(db),
     ...todayProjectors(db),

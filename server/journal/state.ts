@@ -8,6 +8,7 @@ import { exposureState } from '../exposure/state.ts';
 import { moveState } from '../moves/state.ts';
 import { peopleState } from '../people/state.ts';
 import { feedingState } from '../feeding/state.ts';
+import { kitchenState } from '../kitchen/state.ts';
 import { placementState } from '../placement/state.ts';
 import { prepareState } from '../prepare/state.ts';
 import { quarantineState } from '../quarantine/state.ts';
@@ -17,6 +18,7 @@ import { runState } from '../runs/state.ts';
 import { settingsState } from '../settings/state.ts';
 import { speciesState } from '../species/state.ts';
 import { stockState } from '../stock/state.ts';
+import { supplyState } from '../supplies/state.ts';
 import { todayState } from '../today/state.ts';
 import { treatmentState } from '../treatments/state.ts';
 import { notebookState } from './notebookState.ts';
@@ -37,6 +39,8 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     ...prepareState(client),
     ...roomState(client),
     ...feedingState(client),
+    ...kitchenState(client, settings),
+    ...supplyState(client),
     ...roundState(client),
     ...runState(client),
     ...speciesState(client),

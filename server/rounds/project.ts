@@ -1,6 +1,8 @@
 // Rows of the walk: checks, oddities, meals, losses.
 import type { RoundEntries } from '#core/rounds/index.ts';
-import { prepareInsert } from '../db/insert.ts';
+import { HOUR_MS } from '#core/time/index.ts';
+import { makeAsk, number, orNull } from '../db/ask.ts';
+import { clientOf, prepareInsert } from '../db/insert.ts';
 import * as tables from '../db/projectionTables.ts';
 import { factOf, type MakeProjectors } from '../db/projector.ts';
 
@@ -12,6 +14,10 @@ export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
   const mishap = prepareInsert(db, tables.mishap);
   const lossClass = prepareInsert(db, tables.lossClass);
   const fault = prepareInsert(db, tables.fault);
+  const stays = makeAsk(clientOf(db)).value(
+    orNull(number),
+    "select json_extract(facts, '$.leaveInH') from p_food where lower(trim(name)) = ? and json_extract(facts, '$.gone') is not 1",
+  );
   return {
     'tank.checked': {
       voids: ['p_health_check', 'p_odd'],
@@ -33,7 +39,14 @@ export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
       },
     },
     'fault.noticed': { voids: ['p_fault'], project: (entry) => fault({ ...factOf(entry), ...entry.payload }) },
-    'lot.fed': { voids: ['p_feed'], project: (entry) => feed({ ...factOf(entry), ...entry.payload }) },
+    'lot.fed': {
+      voids: ['p_feed'],
+      project(entry) {
+        const leaveInH = stays(entry.payload.food.trim().toLowerCase());
+        const outMs = leaveInH === undefined ? undefined : Math.round(entry.occurredAtMs + leaveInH * HOUR_MS);
+        feed({ ...factOf(entry), ...entry.payload, outMs });
+      },
+    },
     'loss.recorded': {
       voids: ['p_loss'],
       project(entry) {

@@ -6,6 +6,9 @@ import { personName, prepareSpeciesNames } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
 import type { MakeView } from './view.ts';
 import { prepareFoods } from '../feeding/state.ts';
+import { prepareMixes } from '../kitchen/courses.ts';
+import { prepareOnHand } from '../supplies/onHand.ts';
+import { itemOf, prepareSupplies } from '../supplies/state.ts';
 
 export const makeHouseView: MakeView<'house'> = (client) => {
   const ask = makeAsk(client);
@@ -44,6 +47,9 @@ export const makeHouseView: MakeView<'house'> = (client) => {
     from p_tank t where ${IN_HOUSE('t')} order by "row", "column", code`,
   );
   const foods = prepareFoods(client);
+  const mixes = prepareMixes(client);
+  const supplies = prepareSupplies(client);
+  const here = prepareOnHand(client);
   const tools = ask.all(pick(t.tool, 'id', 'entry', 'facts'), `select id, entry, facts from p_tool t where ${IN_HOUSE('t')} order by name`);
   const versions = ask.all(
     { ...pick(t.ruleVersion, 'entry', 'atMs', 'rules'), by: text },
@@ -56,8 +62,11 @@ export const makeHouseView: MakeView<'house'> = (client) => {
   const opened = ask.only(number, 'select count(*) from p_lot where crate is null and voided_by is null');
   const species = prepareSpeciesNames(client);
   const records = prepareSupplierRecords(client);
-  return () => {
+  return ({ now }) => {
     const known = records();
+    const kept = foods();
+    const others = supplies();
+    const onHand = here([...kept.map((food) => itemOf(food.id, food)), ...others], now);
     const all = tanks().map(({ hangsIn, flow, ...tank }) => ({
       ...tank,
       ...(hangsIn === null ? {} : { hangsIn }),
@@ -74,7 +83,9 @@ export const makeHouseView: MakeView<'house'> = (client) => {
         tanks: all.filter((tank) => tank.rack === rack.id).map(({ code }) => code),
       })),
       tanks: all,
-      foods: foods(),
+      foods: kept.map((food) => ({ ...food, ...(onHand.has(food.id) ? { here: onHand.get(food.id)! } : {}) })),
+      mixes: mixes(),
+      supplies: others.map((supply) => ({ ...supply, ...(onHand.has(supply.id) ? { here: onHand.get(supply.id)! } : {}) })),
       tools: tools().map(({ facts, ...card }) => ({
         ...card,
         ...facts,

@@ -8,6 +8,7 @@ import { makeDockView } from './dock.ts';
 import { makeFindView } from './find.ts';
 import { makeHouseView } from './house.ts';
 import { makeIntakeView } from './intake.ts';
+import { makeKitchenView } from './kitchen.ts';
 import { makeLogbookView } from './logbook.ts';
 import { makeLotView } from './lot.ts';
 import { makeOrdersView } from './orders.ts';
@@ -39,6 +40,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   unpacking: makeUnpackingView,
   room: makeRoomView,
   rounds: makeRoundsView,
+  kitchen: makeKitchenView,
   logbook: makeLogbookView,
   species: makeSpeciesView,
   today: makeTodayView,

@@ -22,7 +22,7 @@ import { prepareNeed } from '../placement/need.ts';
 import { prepareSystems } from '../placement/systems.ts';
 import { prepareWeak } from '../placement/weak.ts';
 import { prepareSuspects } from '../rounds/suspects.ts';
-import { prepareOccupants, type Living } from './occupants.ts';
+import { prepareOccupants, type Living } from '../now/occupants.ts';
 import type { MakeView } from './view.ts';
 
 const TANK = pick(

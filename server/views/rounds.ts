@@ -1,19 +1,18 @@
 // The round that the clock is in: tanks with fish in walking order, what was odd, what has been looked at.
 import type Database from 'better-sqlite3';
 import type { RoundTank } from '#contract/views.ts';
-import { fastOf } from '#core/feeding/index.ts';
 import { walkingOrder } from '#core/room/index.ts';
 import { FAULT_LAPSES_MS, roundAt, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { flag, makeAsk, number, text, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { prepareMeals } from '../feeding/plan.ts';
+import { prepareEaters, type LotEater } from '../feeding/eaters.ts';
+import { prepareMedicated } from '../kitchen/medicated.ts';
 import { personName } from '../now/rows.ts';
 import { prepareSuspects } from '../rounds/suspects.ts';
-import { prepareOccupants, type Living } from './occupants.ts';
 import type { MakeView } from './view.ts';
 
 /** Tank `t` is on the walk: fish live in it, and it is ours. */
-const WALKED = `t.purpose <> 'customer' and exists (select 1 from now_standing b where b.place = t.id)`;
+export const WALKED = `t.purpose <> 'customer' and exists (select 1 from now_standing b where b.place = t.id)`;
 
 /** Tanks on the walk that a day's rounds have not looked at. */
 export function prepareLeft(client: Database.Database): (day: number) => Record<RoundName, number> {
@@ -58,6 +57,16 @@ export function prepareMissed(
 }
 type PastDay = { day: number; beganMs: number };
 
+type MealIn = ReturnType<ReturnType<typeof prepareMedicated>>['mealIn'];
+/** What the walk needs of who is fed. */
+function lotsOf(eaters: readonly LotEater[], mealIn: MealIn): RoundTank['lots'] {
+  const meal = mealIn(eaters);
+  return eaters.map((eater) => {
+    const { lot, label, species, is, n, sinceMs, lastFed, fast } = eater;
+    return { lot, label, species, is, n, sinceMs, lastFed, fast, meal: meal(eater) };
+  });
+}
+
 export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const ask = makeAsk(client);
   const tanks = ask.all(
@@ -72,23 +81,9 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     select tank, ${personName('"by"')} by, max(at_ms) atMs, min(all_well) allWell from p_health_check where day = ? and round = ? and voided_by is null group by tank`,
   );
   const leftOf = prepareLeft(client);
-  const fed = ask.all(
-    { lot: t.balance.lot, ...pick(t.feed, 'food', 'response', 'atMs'), tank: t.balance.place },
-    `
-    select b.place tank, b.lot, f.food, f.response, f.at_ms atMs from p_tank t cross join now_standing b on b.place = t.id
-    join p_feed f on f.entry = (select entry from p_feed x where x.tank = b.place and x.lot = b.lot and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
-  );
-  const eaten = ask.all(
-    { lot: t.balance.lot, tank: t.balance.place, atMs: orNull(t.feed.atMs), seenMs: orNull(t.feed.atMs) },
-    `
-    select b.place tank, b.lot, (select at_ms from p_feed f where f.tank = b.place and f.lot = b.lot and f.voided_by is null and f.response in ('ate', 'charged') order by at_ms desc limit 1) atMs,
-      (select at_ms from p_feed f where f.lot = b.lot and f.voided_by is null and f.response in ('ate', 'charged') and f.planned is not 1 order by at_ms desc limit 1) seenMs
-    from p_tank t cross join now_standing b on b.place = t.id`,
-  );
-  const speciesFacts = ask.map(t.species.id, t.species.facts, 'select id, facts from p_species');
-  const occupants = prepareOccupants(client);
+  const eaters = prepareEaters(client);
+  const medicated = prepareMedicated(client);
   const suspects = prepareSuspects(client);
-  const mealsNow = prepareMeals(client);
   const faults = ask.all(
     { ...pick(t.fault, 'tank', 'what', 'atMs'), putOffUntilMs: orNull(number) },
     'select tank, what, at_ms atMs, put_off_until_ms putOffUntilMs from now_fault where at_ms > ? order by at_ms, entry',
@@ -97,22 +92,13 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   return ({ now, zone, rules, query }) => {
     const current = roundAt(now, zone, rules.eveningFromHour);
     const round = (ROUNDS as readonly string[]).includes(query.round ?? '') ? (query.round as RoundName) : current.round;
-    const living = occupants(zone);
     const { systems, oddByTank } = suspects(now);
     const checkOf = new Map(checks(current.day, round).map((check) => [check.tank, check]));
-    const meals = new Map(fed().map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
-    const lastMeals = new Map(eaten().map(({ tank, lot, ...times }) => [`${tank}|${lot}`, times]));
-    const allSpecies = speciesFacts();
     const faultsOf = new Map<string, RoundTank['faults']>();
     for (const { tank, putOffUntilMs, ...fault } of faults(now - FAULT_LAPSES_MS))
       faultsOf.set(tank, [...(faultsOf.get(tank) ?? []), { ...fault, putOffUntilMs: putOffUntilMs ?? undefined }]);
-    const fastIn = (tank: string, { lot, sizeCm, species, sinceMs }: Living) =>
-      fastOf(
-        { sizeCm, species: species && allSpecies.get(species.id) },
-        { lastMealMs: lastMeals.get(`${tank}|${lot}`)?.atMs ?? undefined, releasedMs: sinceMs },
-        { now, zone, rules: rules.hungryAfterDays },
-      );
-    const { foods, mealOf } = mealsNow({ now, zone, rules: rules.meals });
+    const { foods, eatersIn } = eaters({ now, zone, rules });
+    const { mealIn } = medicated({ now, zone, keepsH: rules.kitchen.thawedKeepsH });
     const ordered = walkingOrder(tanks().map((tank) => ({ ...tank, suspect: systems.has(tank.system) })));
     const cards = ordered.map(({ walk: _walk, row: _row, column: _column, volumeL, ...tank }): RoundTank => {
       const check = checkOf.get(tank.id);
@@ -121,35 +107,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         ...tank,
         odd: oddByTank.get(tank.id) ?? [],
         faults: faultsOf.get(tank.id) ?? [],
-        lots: living.get(tank.id)!.map((resident) => {
-          const { lot, label, species, n, sizeCm, quarantine, sinceMs } = resident;
-          const lastFed = meals.get(`${tank.id}|${lot}`);
-          const fast = fastIn(tank.id, resident);
-          const known = species && allSpecies.get(species.id);
-          return {
-            lot,
-            label,
-            species,
-            is: known?.is,
-            n,
-            sinceMs,
-            lastFed,
-            fast,
-            meal: mealOf(
-              {
-                lot,
-                ...(known && species ? { species: { id: species.id, ...known } } : {}),
-                sizeCm,
-                quarantine,
-                fast,
-                lastOffered: lastFed,
-                seenMs: lastMeals.get(`${tank.id}|${lot}`)?.seenMs ?? undefined,
-                notEatingMs: odd.find((oddity) => oddity.lot === lot && oddity.signs.includes('not eating'))?.atMs,
-              },
-              { id: tank.id, volumeL },
-            ),
-          };
-        }),
+        lots: lotsOf(eatersIn({ id: tank.id, volumeL }, odd), mealIn),
         ...(check ? { checkedBy: check.by, checkedAtMs: check.atMs, allWell: check.allWell } : {}),
       };
     });

@@ -20,6 +20,7 @@ import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
 import { prepareCleanWater } from '../dock/bags.ts';
 import { prepareClaims } from '../dock/claims.ts';
+import { prepareKitchenDue } from '../kitchen/due.ts';
 import { preparePreparation } from '../prepare/facts.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft, prepareMissed } from './rounds.ts';
@@ -33,6 +34,7 @@ const CONVERSION = `(e.method in ('long conversion', 'overnight conversion') or 
 /** The longest window that may be, and as long as it is still asked for after. */
 const CLAIMS_MS = 720 * HOUR_MS + CLAIM_LAPSES_MS;
 const walkOf = ({ walk, row, column }: { walk: number; row: number; column: number }): Walk => [walk, row, column];
+const placed = <R extends Parameters<typeof walkOf>[0]>(row: R) => ({ ...row, walk: walkOf(row) });
 const WALK = 'k.walk, t."row", t."column"';
 export const makeTodayView: MakeView<'today'> = (client) => {
   const ask = makeAsk(client);
@@ -183,6 +185,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     where d.until_ms > ? and d.voided_by is null and d.entry = (select entry from p_dim x where x.tank = d.tank and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
   );
   const preparation = preparePreparation(client);
+  const kitchen = prepareKitchenDue(client);
   const claims = prepareClaims(client);
   const clean = prepareCleanWater(client);
   const leftOf = prepareLeft(client);
@@ -208,7 +211,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       })),
       expected: expected(recent, recent),
       clean: clean(rules.cleanWaterMin),
-      floats: floats().map((row) => ({ ...row, walk: walkOf(row) })),
+      floats: floats().map(placed),
       after: after({ since: now - FOLLOWED_MS, longSince: now - CONVERTED_MS }).map((row) => ({
         ...row,
         checkedAtMs: row.checkedAtMs ?? undefined,
@@ -224,10 +227,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         dues,
         walk: walkOf(walkOfTank(tank.id)),
       })),
-      dark: dark(now - FOLLOW_UP_LAPSES_MS).map((row) => ({
-        ...row,
-        walk: walkOf(row),
-      })),
+      dark: dark(now - FOLLOW_UP_LAPSES_MS).map(placed),
       rounds: { day, left: leftOf(day), openedAtMs },
       missedRounds: missedOn(unanswered.map((past) => ({ day: past, beganMs: startOfHouseDay(past, zone) }))),
       stayLimits: stayLimits().map(({ untilMs, untilCm, sizeCm, measuredMs, ...row }) => ({
@@ -238,14 +238,12 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         measuredMs: measuredMs ?? undefined,
         walk: walkOf(row),
       })),
-      missing: missing(now - MISSING_LAPSES_MS).map((row) => ({
-        ...row,
-        walk: walkOf(row),
-      })),
+      missing: missing(now - MISSING_LAPSES_MS).map(placed),
       calls: calls(now - FOLLOW_UP_LAPSES_MS),
-      faults: faults(now - FAULT_LAPSES_MS).map((row) => ({ ...row, walk: walkOf(row) })),
-      waiting: waiting().map((row) => ({ ...row, walk: walkOf(row) })),
+      faults: faults(now - FAULT_LAPSES_MS).map(placed),
+      waiting: waiting().map(placed),
       ...preparation(recent, rules, now),
+      ...kitchen({ now, zone, rules }),
       settled: {
         get(due) {
           const row = settled(due);

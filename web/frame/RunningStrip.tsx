@@ -1,7 +1,7 @@
 // The running strip: every float in the house, most urgent left, with a bell when one is due.
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
-import type { Afloat, ClaimTimer, CleanTimer, TemporaryStay, VesselTimer } from '#contract/views.ts';
+import type { Afloat, ClaimTimer, CleanTimer, KitchenTimer, StillIn, TemporaryStay, VesselTimer } from '#contract/views.ts';
 import { isSurfaceReading } from '#core/water/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
@@ -17,6 +17,8 @@ export function RunningStrip() {
   const vessels = data?.vessels ?? [];
   const stays = data?.stays ?? [];
   const clean = data?.clean ?? [];
+  const kitchen = data?.kitchen ?? [];
+  const stillIn = data?.stillIn ?? [];
   const claims = (data?.claims ?? []).filter(({ endMs }) => endMs > now);
   useBell(
     [
@@ -24,10 +26,12 @@ export function RunningStrip() {
       ...vessels.map(({ run, next }) => ({ run: `${run} ${next.rule} ${next.step}`, dueAtMs: next.dueAtMs })),
       ...clean.map(({ bag, dueAtMs }) => ({ run: `clean ${bag}`, dueAtMs })),
       ...stays.map(({ stayLimit, untilMs }) => ({ run: stayLimit, dueAtMs: untilMs })),
+      ...kitchen.map(({ batch, food, is, untilMs }) => ({ run: `${batch} ${food} ${is}`, dueAtMs: untilMs })),
+      ...stillIn.map(({ entry, outMs }) => ({ run: `out ${entry}`, dueAtMs: outMs })),
     ],
     now,
   );
-  if (runs.length + vessels.length + stays.length + claims.length + clean.length === 0) return null;
+  if (runs.length + vessels.length + stays.length + claims.length + clean.length + kitchen.length + stillIn.length === 0) return null;
   const due = runs.filter((run) => run.dueAtMs <= now);
   return (
     <section aria-label="Timers">
@@ -37,6 +41,11 @@ export function RunningStrip() {
           ...vessels.map((vessel) => ({ dueAtMs: vessel.next.dueAtMs, item: <VesselItem key={vessel.run} vessel={vessel} now={now} /> })),
           ...stays.map((stay) => ({ dueAtMs: stay.untilMs, item: <StayItem key={stay.stayLimit} stay={stay} now={now} /> })),
           ...clean.map((stands) => ({ dueAtMs: stands.dueAtMs, item: <CleanItem key={stands.bag} clean={stands} now={now} /> })),
+          ...kitchen.map((timer) => ({
+            dueAtMs: timer.untilMs,
+            item: <KitchenItem key={timer.batch + timer.food} timer={timer} now={now} />,
+          })),
+          ...stillIn.map((food) => ({ dueAtMs: food.outMs, item: <FoodItem key={food.entry} food={food} now={now} /> })),
           ...claims.map((claim) => ({ dueAtMs: claim.endMs, item: <ClaimItem key={claim.crate} claim={claim} now={now} /> })),
         ]
           .sort((a, b) => a.dueAtMs - b.dueAtMs)
@@ -52,6 +61,8 @@ export function RunningStrip() {
                 `${vessel} for ${tankCode}: ${RULE_SAYS[next.rule]} is due${paged ? `, ${paged} was called` : ''}`,
             ),
           ...clean.filter(({ dueAtMs }) => dueAtMs <= now).map(({ lotLabel }) => `${lotLabel} in clean water are to be checked`),
+          ...kitchen.filter(({ untilMs }) => untilMs <= now).map(({ name, is }) => `${name}: ${is} is over`),
+          ...stillIn.filter(({ outMs }) => outMs <= now).map(({ what, tankCode }) => `${what} is to come out of ${tankCode}`),
           ...stays.filter(({ untilMs }) => untilMs <= now).map(({ lotLabel, tankCode }) => `${lotLabel} are to be out of ${tankCode}`),
         ].join('. ')}
       </span>
@@ -141,6 +152,38 @@ function CleanItem({ clean: { bag, label, lotLabel, n, sinceMs, dueAtMs, paged }
           {leftMs <= 0 ? 'check ' : ''}
           {n} {lotLabel}
         </span>
+        <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
+      </Link>
+    </li>
+  );
+}
+
+/** Food that thaws or soaks. */
+function KitchenItem({ timer: { name, is, fromMs, untilMs }, now }: { timer: KitchenTimer; now: number }) {
+  const leftMs = untilMs - now;
+  const done = Math.min(1, Math.max(0, (now - fromMs) / Math.max(1, untilMs - fromMs)));
+  return (
+    <li className={leftMs <= 0 ? 'due' : ''}>
+      <Link to="/rounds/kitchen">
+        <span>{capital(name)}</span>
+        <span className="left num">{leftMs <= 0 ? 'due' : countdown(leftMs)}</span>
+        <span className="soft">{leftMs <= 0 ? (is === 'thawing' ? 'thawed' : 'soaked') : is}</span>
+        <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
+      </Link>
+    </li>
+  );
+}
+
+/** Food that stays in a tank for the shy, until it is to come out. */
+function FoodItem({ food: { tankCode, what, atMs, outMs }, now }: { food: StillIn; now: number }) {
+  const leftMs = outMs - now;
+  const done = Math.min(1, Math.max(0, (now - atMs) / Math.max(1, outMs - atMs)));
+  return (
+    <li className={leftMs <= 0 ? 'due' : ''}>
+      <Link to={leftMs <= 0 ? '/today' : `/tank/${tankCode}`}>
+        <span>Food in {tankCode}</span>
+        <span className="left num">{leftMs <= 0 ? 'due' : countdown(leftMs)}</span>
+        <span className="soft">{what} out</span>
         <span className="bar" ref={(element) => void element?.style.setProperty('width', `${done * 100}%`)} />
       </Link>
     </li>

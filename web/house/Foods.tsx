@@ -7,6 +7,7 @@ import { newId } from '../data/house.ts';
 import { changedFields } from '../parts/changedFields.ts';
 import { PlainForm, type Values } from '../parts/PlainForm.tsx';
 import { foodFields, foodOf, foodValues, sayFood } from './foodForm.ts';
+import { OnHandForm } from './OnHandForm.tsx';
 import type { PartProps } from './part.ts';
 
 type Food = HouseView['foods'][number];
@@ -55,6 +56,7 @@ export function Foods({ view, write, mayEdit }: PartProps) {
                 Change
               </Button>
             )}
+            <OnHandForm item={{ id: food.id, name: food.name, unit: 'g' }} here={food.here} write={write} mayEdit={mayEdit} />
             {open === food.id && (
               <>
                 <PlainForm

@@ -11,6 +11,7 @@ import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
 import { DataAndBackup } from './DataAndBackup.tsx';
 import { Foods } from './Foods.tsx';
+import { Mixes } from './Mixes.tsx';
 import { QuarantineRules } from './QuarantineRules.tsx';
 import { Opening } from './Opening.tsx';
 import type { PartProps, Write } from './part.ts';
@@ -19,6 +20,7 @@ import { Racks } from './Racks.tsx';
 import { Rules } from './Rules.tsx';
 import { Setup } from './Setup.tsx';
 import { isReady, setupSteps } from './setup.ts';
+import { Supplies } from './Supplies.tsx';
 import { Suppliers } from './Suppliers.tsx';
 import { Tools } from './Tools.tsx';
 import { Systems } from './Systems.tsx';
@@ -33,6 +35,8 @@ const PARTS = [
   { id: 'opening', name: 'What lives here already', Part: Opening, count: ({ opened }: HouseView) => opened },
   { id: 'tools', name: 'Nets and other tools', Part: Tools, count: ({ tools }: HouseView) => tools.length || undefined },
   { id: 'foods', name: 'Foods', Part: Foods, count: ({ foods }: HouseView) => foods.length || undefined },
+  { id: 'mixes', name: 'Medicated food', Part: Mixes, count: ({ mixes }: HouseView) => mixes.length || undefined },
+  { id: 'supplies', name: 'Supplies', Part: Supplies, count: ({ supplies }: HouseView) => supplies.length || undefined },
   { id: 'quarantine', name: 'Quarantine', Part: QuarantineRules, count: () => undefined },
   { id: 'rules', name: 'House rules', Part: Rules, count: () => undefined },
   { id: 'data', name: 'Data and backup', Part: DataAndBackup, count: () => undefined },

@@ -30,17 +30,35 @@ export const foodFields = (): FormField[] => [
     about: 'Heavy food rests a day in a small quarantine tank.',
   },
   { name: 'thawH', type: 'number', label: 'Thaws for, h', min: 0, max: 72, optional: true },
+  { name: 'strain', type: 'choice', label: 'Strained', options: YES_NO },
+  { name: 'soakMin', type: 'number', label: 'Soaks for, min', min: 1, max: 1440, optional: true },
   { name: 'leaveInH', type: 'number', label: 'Stays in for, h', min: 0.25, max: 72, optional: true },
   { name: 'prepared', type: 'text', label: 'How it is prepared', maxLength: 200, optional: true },
+  {
+    name: 'portionG',
+    type: 'number',
+    label: 'One piece of it, g',
+    min: 0.1,
+    max: 10_000,
+    optional: true,
+    section: 'In stock',
+    about: 'As its label says: a cube, a sheet, half a shell. The kitchen sheet takes whole ones.',
+  },
+  { name: 'reorderG', type: 'number', label: 'Order it again at, g', min: 0, max: 1_000_000, optional: true },
 ];
 
 const yes = (value: boolean) => (value ? 'yes' : 'no');
+const typed = (value: number | undefined) => (value === undefined ? '' : String(value));
 export const foodValues = (food: FoodFields): Values => ({
   name: food.name,
   form: food.form,
   heavy: yes(food.heavy),
-  thawH: food.thawH === undefined ? '' : String(food.thawH),
-  leaveInH: food.leaveInH === undefined ? '' : String(food.leaveInH),
+  thawH: typed(food.thawH),
+  leaveInH: typed(food.leaveInH),
+  strain: yes(food.strain === true),
+  soakMin: typed(food.soakMin),
+  portionG: typed(food.portionG),
+  reorderG: typed(food.reorderG),
   prepared: food.prepared ?? '',
   ...Object.fromEntries(MOUTHS.map((mouth) => [mouth, yes(food.mouths.includes(mouth))])),
   ...Object.fromEntries(GUILDS.map((guild) => [guild, yes(food.guilds.includes(guild))])),
@@ -52,18 +70,25 @@ export const foodOf = (values: Values): FoodFields => ({
   mouths: MOUTHS.filter((mouth) => values[mouth] === 'yes'),
   heavy: values.heavy === 'yes',
   ...(values.thawH ? { thawH: numberOf(values.thawH) } : {}),
+  ...(values.strain === 'yes' ? { strain: true } : {}),
+  ...(values.soakMin ? { soakMin: numberOf(values.soakMin) } : {}),
   ...(values.leaveInH ? { leaveInH: numberOf(values.leaveInH) } : {}),
+  ...(values.portionG ? { portionG: numberOf(values.portionG) } : {}),
+  ...(values.reorderG ? { reorderG: numberOf(values.reorderG) } : {}),
   ...(values.prepared?.trim() ? { prepared: values.prepared.trim() } : {}),
 });
 
 /** `frozen, for plankton picker, meat eater; small and large mouths; thaws 1 h`. */
-export function sayFood({ form, guilds, mouths, heavy, thawH, leaveInH, prepared }: FoodFields): string {
+export function sayFood({ form, guilds, mouths, heavy, thawH, strain, soakMin, leaveInH, portionG, prepared }: FoodFields): string {
   return [
     `${form}, for ${guilds.join(', ')}`,
     `${mouths.join(' and ')} mouths`,
     heavy && 'heavy',
     thawH !== undefined && `thaws ${thawH} h`,
+    strain && 'strained',
+    soakMin !== undefined && `soaked ${soakMin} min`,
     leaveInH !== undefined && `out again after ${leaveInH} h`,
+    portionG !== undefined && `${portionG} g a piece`,
     prepared,
   ]
     .filter(Boolean)

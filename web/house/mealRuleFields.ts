@@ -26,6 +26,18 @@ export const FEEDING: FormField[] = [
   number('heavyEveryDays', 'Heavy food in a small quarantine tank every, days', [1, 30], whole),
   number('smallTankL', 'A small tank is under, L', [0, 100_000]),
 ];
+export const KITCHEN: FormField[] = [
+  number('ordinaryPercent', 'A day’s food, % of their mass', [0, 50], {
+    section: 'Kitchen',
+    about:
+      'What the kitchen sheet weighs: wet food, for fish of 3 to 10 cm; tiny ones count double, large ones half. Estimates to begin with.',
+  }),
+  number('quarantinePercent', 'In quarantine, %', [0, 50]),
+  number('conditioningPercent', 'Until they eat, %', [0, 50]),
+  number('firstDayPercent', 'On the first day, %', [0, 50]),
+  number('fryPercent', 'Fry, %', [0, 50]),
+  number('thawedKeepsH', 'Thawed food keeps for, h', [0.5, 72], { hint: 'in the cold; less in a warm room' }),
+];
 /** The one of them that is no number. */
 export const FIRST_DAY: FormField = {
   name: 'firstDayMeal',

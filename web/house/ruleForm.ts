@@ -7,7 +7,7 @@ import { WATER_TYPES } from '#core/species/index.ts';
 import type { Draft } from '../data/house.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
 import { number, whole } from './ruleFields.ts';
-import { FEEDING, FIRST_DAY, MEALS } from './mealRuleFields.ts';
+import { FEEDING, FIRST_DAY, KITCHEN, MEALS } from './mealRuleFields.ts';
 import { zoneField } from '../parts/zoneField.ts';
 import { FACT_TITLES } from '../words/triage.ts';
 import { shortReason } from '../words/placeRefusals.ts';
@@ -149,6 +149,7 @@ export const RULE_FIELDS: FormField[] = [
   ...MEALS,
   ...FEEDING,
   FIRST_DAY,
+  ...KITCHEN,
   number('shortUnderH', 'A short trip is under, h closed', [0, 72], {
     section: 'The house’s default method',
     about: 'What this house does unless the figures say otherwise: local pick-up and overnight are two procedures.',
@@ -173,6 +174,7 @@ export const ruleValues = (house: { name: string; zone: string; rules: HouseRule
     quarantine: _quarantine,
     hungryAfterDays,
     meals,
+    kitchen,
     houseMethods,
     runs,
     ambient,
@@ -191,6 +193,7 @@ export const ruleValues = (house: { name: string; zone: string; rules: HouseRule
       ...ambient,
       ...hungryAfterDays,
       ...meals,
+      ...kitchen,
       ...prepare,
       ...unpack,
     }).map(([name, value]) => [name, String(value)]),
@@ -244,6 +247,7 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
           ...(numbersOf(values, FEEDING) as Omit<HouseRules['meals'], 'firstDayMeal'>),
           firstDayMeal: values.firstDayMeal === 'yes',
         },
+        kitchen: numbersOf(values, KITCHEN) as HouseRules['kitchen'],
         houseMethods: { shortUnderH: numberOf(values.shortUnderH), short: methodsOf('short'), long: methodsOf('long') } as HouseMethods,
       },
     },

@@ -3,6 +3,7 @@ import { RESPONSES, type Response } from '#core/rounds/index.ts';
 import type { RoundTank } from '#contract/views.ts';
 import { Chips } from '../parts/Chips.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
+import { sayMedicated } from '../words/kitchen.ts';
 import { sayMeal } from '../words/meals.ts';
 import type { LotDraft } from './draft.ts';
 import { Food } from './Food.tsx';
@@ -40,6 +41,7 @@ export function LotMeal({ lot, draft, given, foods, onChange }: Props) {
         onChange={take}
         odd={(response) => response === 'ignored'}
       />
+      {'food' in meal && meal.medicated && meal.medicated.is !== 'given' && <p className="soft tight">{sayMedicated(meal.medicated)}</p>}
       {draft.response && <Food lot={lot.lot} food={draft.food} foods={foods} onChange={(food) => onChange({ food })} />}
     </div>
   );

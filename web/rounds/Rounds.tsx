@@ -150,6 +150,9 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
           Feed only: {plural(view.toFeed, 'tank')}
         </Link>
       )}
+      <Link className={clsx('btn btn-link btn-quiet', css.toPaper)} to="/rounds/kitchen">
+        Kitchen sheet
+      </Link>
       <Link
         className={clsx('btn btn-link btn-quiet', css.toPaper)}
         to={view.round === view.current ? '/rounds/sheet' : `/rounds/sheet?round=${view.round}`}

@@ -37,13 +37,24 @@ export function lacksFood({ response, food }: LotDraft): boolean {
 
 const draftAmong = (drafts: readonly LotDraft[]) => (lot: string) => drafts.find((draft) => draft.lot === lot) ?? untouched(lot);
 
+type Lot = RoundTank['lots'][number];
+/** What a meal came out of: its batch, and the medicine in it. Another food than planned came from elsewhere. */
+function outOf({ meal }: Lot, food: string): { batch?: string; mix?: string } {
+  if (!('food' in meal) || meal.food !== food) return {};
+  return {
+    ...(meal.batch === undefined ? {} : { batch: meal.batch }),
+    ...(meal.medicated?.is === 'given' ? { mix: meal.medicated.mix } : {}),
+  };
+}
+
 /** Lots whose meal one tap may assert: planned, taken before, and nothing odd about them. */
-function asserted(tank: RoundTank, drafts: readonly LotDraft[]): { lot: string; food: string }[] {
+function asserted(tank: RoundTank, drafts: readonly LotDraft[]): { lot: string; food: string; batch?: string; mix?: string }[] {
   const draftOf = draftAmong(drafts);
-  return tank.lots.flatMap(({ lot, n, meal }) => {
+  return tank.lots.flatMap((occupant) => {
+    const { lot, n, meal } = occupant;
     const draft = draftOf(lot);
     const plain = draft.response === undefined && !isOdd(draft, n);
-    return meal.due && 'food' in meal && !meal.watched && plain ? [{ lot, food: meal.food }] : [];
+    return meal.due && 'food' in meal && !meal.watched && plain ? [{ lot, food: meal.food, ...outOf(occupant, meal.food) }] : [];
   });
 }
 
@@ -68,6 +79,10 @@ export const unfed = (drafts: Record<string, LotDraft>): Record<string, LotDraft
 
 /** Meals: as said of each lot, and as planned where nothing else was said. `given` = they were fed. */
 export function fedEntries(tank: RoundTank, drafts: readonly LotDraft[], given: boolean): Draft[] {
+  const cameFrom = ({ lot, food }: LotDraft) => {
+    const occupant = tank.lots.find((known) => known.lot === lot);
+    return occupant ? outOf(occupant, food.trim()) : {};
+  };
   const said = drafts.flatMap((draft): Draft[] =>
     draft.response && draft.food.trim()
       ? [
@@ -80,15 +95,16 @@ export function fedEntries(tank: RoundTank, drafts: readonly LotDraft[], given: 
               response: draft.response,
               ...(draft.ate === undefined || draft.ate === null ? {} : { ate: draft.ate }),
               ...(draft.leftovers ? { leftovers: draft.leftovers } : {}),
+              ...cameFrom(draft),
             },
           },
         ]
       : [],
   );
   if (!given) return said;
-  const planned = asserted(tank, drafts).map(({ lot, food }): Draft => ({
+  const planned = asserted(tank, drafts).map((meal): Draft => ({
     kind: 'lot.fed',
-    payload: { tank: tank.id, lot, food, response: 'ate', planned: true },
+    payload: { tank: tank.id, ...meal, response: 'ate', planned: true },
   }));
   return [...said, ...planned];
 }

@@ -1,6 +1,6 @@
 // Due things in words, and where each is done: one row a rule, none may be missing.
 import { isDueRule, type Due, type DueRule } from '#core/today/index.ts';
-import { sayHours, toCheck, toDock, toRun, toTank, type DueWords } from './dueWords.ts';
+import { sayHours, toCheck, toDock, toKitchen, toRun, toTank, type DueWords } from './dueWords.ts';
 import { roundDueWords } from './rounds.ts';
 import { plural } from './text.ts';
 
@@ -102,6 +102,29 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
     says: ({ facts }) => `Somebody is guessing a PIN: ${facts.what}. Ask who it was, and set a new PIN if in doubt`,
     name: 'somebody guessing a PIN',
     leads: () => ({ to: '/house?part=people', doing: 'To the people' }),
+  },
+  'food-out': {
+    says: ({ facts }) => `Take the ${facts.what} out of ${facts.tankCode}`,
+    name: 'food to come out again',
+    leads: toTank,
+  },
+  'batch-away': {
+    says: ({ facts }) => `Throw away what is left of the ${facts.what}: it keeps no longer`,
+    name: 'thawed food that keeps no longer',
+    leads: toKitchen,
+  },
+  kitchen: {
+    says: () => 'Begin the kitchen for the next meal: food has to thaw',
+    name: 'the kitchen of a meal',
+    leads: ({ step }) => ({ to: `/rounds/kitchen?at=${step}`, doing: 'To the kitchen sheet' }),
+  },
+  supply: {
+    says: ({ step, facts }) =>
+      step === 'low'
+        ? `Order ${facts.what}: little is left`
+        : `${facts.what}: some of it may be past its date. Check, and count what is good`,
+    name: 'a supply to order or to check',
+    leads: () => ({ to: '/house?part=supplies', doing: 'To the supplies' }),
   },
   'move-waits': {
     says: ({ facts }) => `Is it here: ${facts.what}?`,

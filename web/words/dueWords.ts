@@ -23,6 +23,7 @@ export type DueWords = {
 };
 
 export const toDock = ({ facts }: Said) => ({ to: `/dock?crate=${facts.crate}`, doing: 'To the dock' });
+export const toKitchen = () => ({ to: '/rounds/kitchen', doing: 'To the kitchen sheet' });
 export const toRun = ({ facts }: Said) => ({ to: `/bench?run=${facts.run}`, doing: 'To the bench' });
 export const toTank = ({ facts }: Said) => ({ to: `/tank/${facts.tankCode}`, doing: `To ${facts.tankCode}` });
 export const toCheck = ({ facts }: Said) => ({ to: `/rounds?tank=${facts.tankCode}`, doing: `Check ${facts.tankCode}` });

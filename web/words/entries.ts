@@ -9,6 +9,7 @@ import { roomWords } from './room.ts';
 import { roundWords } from './rounds.ts';
 import { runWords } from './runs.ts';
 import { FIELD_WORDS } from './species.ts';
+import { kitchenWords } from './kitchen.ts';
 import { sayPrepStep } from './prepare.ts';
 import { sayBox } from './boxes.ts';
 import { sayEach, SURE_SAYS } from './triage.ts';
@@ -102,6 +103,7 @@ export const entryWords: Words = {
     `${between ? `about ${n} (${between.min} to ${between.max})` : n} ${label} were in ${name(tank)} when records began here`,
   ...roomWords,
   ...roundWords,
+  ...kitchenWords,
   ...runWords,
   'stock.counted': ({ place, lot, found, onRecord }, name) => `Counted ${found} ${name(lot)} in ${name(place)}, on record ${onRecord}`,
   'promise.lifted': ({ lot, why }, name) => `A promise of ${name(lot)} lifted${why ? `: ${why}` : ''}`,

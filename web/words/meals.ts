@@ -1,6 +1,8 @@
 // What a lot is to be given, in words.
 import type { RoundTank } from '#contract/views.ts';
 
+import { sayMedicated } from './kitchen.ts';
+
 type Meal = RoundTank['lots'][number]['meal'];
 const NOTHING: Record<Exclude<Extract<Meal, { nothing: unknown }>['nothing'], 'no list'>, string> = {
   'first day': 'Nothing on the first day: they would not eat',
@@ -14,5 +16,6 @@ export function sayMeal(meal: Meal): string | undefined {
   // Where the house has no list of foods nothing is planned, and nobody is asked.
   if ('nothing' in meal) return meal.nothing === 'no list' ? undefined : NOTHING[meal.nothing];
   if (!meal.due) return undefined;
-  return meal.watched ? `${meal.food}: watch how they take it` : meal.food;
+  const food = meal.medicated?.is === 'given' ? `${meal.food} ${sayMedicated(meal.medicated)}` : meal.food;
+  return meal.watched ? `${food}: watch how they take it` : food;
 }

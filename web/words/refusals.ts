@@ -9,6 +9,7 @@ import { sayFields } from './room.ts';
 import { roomRefusals } from './roomRefusals.ts';
 import { runRefusals } from './runs.ts';
 import { NO_FLOAT } from './firstAid.ts';
+import { kitchenRefusals, shortKitchen } from './kitchen.ts';
 import { stressWord } from './bench.ts';
 import { placeRefusals, shortReason } from './placeRefusals.ts';
 export { shortReason };
@@ -47,6 +48,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     `${capital(lot)} are in quarantine: not ${to === 'given' ? 'given away' : 'sold'} before it is signed off.`,
   'cost.leftCleared': ({ who }) =>
     `${capital(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
+  ...kitchenRefusals,
   'food.tooMany': ({ most }) => `${most} foods are kept here: take one off the list first.`,
   'out.orderedFor': ({ lot, n, forWhom, left }) =>
     `${n} of the ${lot} were ordered for ${forWhom}, and ${left} would be left. Nobody wrote a promise yet: keep them, or say why not.`,
@@ -194,6 +196,7 @@ export function sayAll(refusals: readonly Refusal[], code: string, voice: Voice)
 }
 
 const OVERRULED: Partial<Record<RefusalCode, string>> = {
+  ...shortKitchen,
   'match.notRead': 'salinity not read of late',
   'match.steep': 'a match faster than is borne',
   'match.treated': 'a match under treatment',

@@ -13,6 +13,10 @@ const FOOD_FIELDS: Record<keyof FoodFields, string> = {
   mouths: 'for which mouths',
   heavy: 'heavy or not',
   thawH: 'thawing',
+  strain: 'straining',
+  soakMin: 'soaking',
+  portionG: 'its portion',
+  reorderG: 'when it is ordered again',
   leaveInH: 'how long it stays in',
   prepared: 'how it is prepared',
   gone: 'kept or not',
@@ -35,8 +39,8 @@ export const roundWords: Pick<Words, keyof (RoundEntries & FeedingEntries)> = {
             .map((field) => FOOD_FIELDS[field as keyof FoodFields])
             .join(', ')} changed`
     }`,
-  'lot.fed': ({ tank, lot, food, response, ate, leftovers, planned }, name) =>
-    `${name(lot)} in ${name(tank)}: ${food}, ${response}${planned ? ' as planned' : ''}${ate === undefined ? '' : `, ${ate} ate`}${leftovers ? `, leftovers ${leftovers}` : ''}`,
+  'lot.fed': ({ tank, lot, food, response, ate, leftovers, planned, mix }, name) =>
+    `${name(lot)} in ${name(tank)}: ${food}${mix ? ` with ${name(mix)}` : ''}, ${response}${planned ? ' as planned' : ''}${ate === undefined ? '' : `, ${ate} ate`}${leftovers ? `, leftovers ${leftovers}` : ''}`,
   'loss.recorded': ({ n, lot, place, cause, sure }, name) =>
     `${n} ${name(lot)} dead in ${name(place)}${cause === 'not known' ? ', cause not known' : `: ${cause} (${sure})`}`,
   'loss.classed': ({ cause, sure, why }) => `A loss was ${cause} (${sure}): ${why}`,

@@ -383,6 +383,79 @@ CREATE TABLE `p_tool` (
 	`facts` text NOT NULL
 );
 --> statement-breakpoint
+CREATE TABLE `p_batch` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`for_ms` integer NOT NULL,
+	`soak` text,
+	`lines` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_batch_id_unique` ON `p_batch` (`id`);--> statement-breakpoint
+CREATE INDEX `p_batch_at` ON `p_batch` (`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_batch_step` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`batch` text NOT NULL,
+	`food` text NOT NULL,
+	`step` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_batch_step_batch` ON `p_batch_step` (`batch`);--> statement-breakpoint
+CREATE TABLE `p_course` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`lot` text NOT NULL,
+	`mix` text NOT NULL
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_course_id_unique` ON `p_course` (`id`);--> statement-breakpoint
+CREATE INDEX `p_course_lot` ON `p_course` (`lot`,`mix`);--> statement-breakpoint
+CREATE TABLE `p_course_stop` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`lot` text NOT NULL,
+	`mix` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_course_stop_lot` ON `p_course_stop` (`lot`,`mix`);--> statement-breakpoint
+CREATE TABLE `p_mix` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`name` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_supply` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`name` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_supply_flow` (
+	`entry` text NOT NULL,
+	`item` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`how` text NOT NULL,
+	`amount` real NOT NULL,
+	`best_before_ms` integer,
+	`voided_by` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_supply_flow_item` ON `p_supply_flow` (`item`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_supply_flow_entry` ON `p_supply_flow` (`entry`);--> statement-breakpoint
+CREATE INDEX `p_supply_flow_count` ON `p_supply_flow` (`item`,`at_ms`) WHERE how = 'counted' and voided_by is null;--> statement-breakpoint
 CREATE TABLE `p_order` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -536,12 +609,17 @@ CREATE TABLE `p_feed` (
 	`response` text NOT NULL,
 	`ate` integer,
 	`leftovers` text,
-	`planned` integer
+	`planned` integer,
+	`batch` text,
+	`mix` text,
+	`out_ms` integer
 );
 --> statement-breakpoint
 CREATE INDEX `p_feed_tank` ON `p_feed` (`tank`,`lot`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_feed_lot` ON `p_feed` (`lot`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_feed_planned` ON `p_feed` (`lot`,`at_ms`) WHERE planned = 1 and voided_by is null;--> statement-breakpoint
+CREATE INDEX `p_feed_out` ON `p_feed` (`out_ms`) WHERE out_ms is not null and voided_by is null;--> statement-breakpoint
+CREATE INDEX `p_feed_mix` ON `p_feed` (`lot`,`mix`,`at_ms`) WHERE mix is not null and voided_by is null;--> statement-breakpoint
 CREATE INDEX `p_feed_taken` ON `p_feed` (`lot`,`food`) WHERE response in ('ate', 'charged') and voided_by is null;--> statement-breakpoint
 CREATE TABLE `p_food` (
 	`id` text PRIMARY KEY NOT NULL,

@@ -3,7 +3,7 @@ import type Database from 'better-sqlite3';
 import { calledApart, type Certainty } from '#core/lots/index.ts';
 import { flag, json, makeAsk, number, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
+import { SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from './rows.ts';
 
 export type Living = {
   lot: string;

@@ -1,0 +1,46 @@
+// Kinds of entries about what is used up: what is kept, what came, what was counted.
+import { boolean } from 'yup';
+import { SUPPLY_UNITS, type SupplyEntries, type SupplyFields } from '#core/supplies/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
+import { defineKind, type Kinds } from '../basics/define.ts';
+import { AT } from '../basics/example.ts';
+import { choice, finite, id, instant, orNothing, someOf, text, uuid } from '../basics/fields.ts';
+import type { Shape } from '../basics/shapes.ts';
+
+const MOST = 10_000_000;
+const always = (): Shape<Pick<SupplyFields, 'name' | 'unit'>> => ({ name: text(60), unit: choice(SUPPLY_UNITS) });
+const perhaps = (): Shape<Pick<SupplyFields, 'reorderAt' | 'gone'>> => ({
+  reorderAt: finite(0, MOST).optional(),
+  gone: boolean().optional(),
+});
+
+export const suppliesKinds: Kinds<SupplyEntries> = {
+  'supply.added': defineKind({
+    minRole: 'keeper',
+    undo: 'never',
+    topics: ['house', 'today'],
+    schema: { supply: id(), ...always(), ...perhaps() },
+    example: { supply: 'felt', name: 'felt socks', unit: 'pieces', reorderAt: 12 },
+  }),
+  'supply.changed': defineKind({
+    minRole: 'keeper',
+    undo: 'never',
+    topics: ['house', 'today'],
+    schema: { supply: id(), basedOn: uuid(), fields: someOf({ ...always(), ...orNothing(perhaps()) }) },
+    example: { supply: 'felt', basedOn: '019cb270-7380-7000-8036-9ee768e6d3a5', fields: { reorderAt: 20 } },
+  }),
+  'supply.received': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['house', 'today', 'rounds'],
+    schema: { item: id(), amount: finite(0.001, MOST).required(), bestBeforeMs: instant().optional() },
+    example: { item: 'mysis', amount: 500, bestBeforeMs: AT + 200 * DAY_MS },
+  }),
+  'supply.counted': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['house', 'today', 'rounds'],
+    schema: { item: id(), amount: finite(0, MOST).required() },
+    example: { item: 'mysis', amount: 320 },
+  }),
+};

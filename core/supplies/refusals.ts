@@ -1,0 +1,7 @@
+// Why entries about supplies may not be written; their words stand in web.
+
+export const SUPPLY_REFUSALS = ['supply.tooMany'] as const;
+
+declare module '../journal/refusal.ts' {
+  interface RefusalCodes extends Record<(typeof SUPPLY_REFUSALS)[number], true> {}
+}

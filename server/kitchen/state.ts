@@ -1,0 +1,47 @@
+// Mixes, batches and courses, for core's questions.
+import type Database from 'better-sqlite3';
+import type { HouseState } from '#core/catalogue/index.ts';
+import { SIGN_CLASS, SIGNS } from '#core/rounds/index.ts';
+import { houseDay, startOfHouseDay } from '#core/time/index.ts';
+import { makeAsk, number, orNull, pick } from '../db/ask.ts';
+import * as t from '../db/tables.ts';
+import { LINE_OF } from '../stock/line.ts';
+import { prepareAmount } from '../supplies/onHand.ts';
+import { prepareBatch } from './batches.ts';
+import { GIVEN_HERE, prepareCourseFacts, prepareMixes } from './courses.ts';
+
+const ILLNESS = SIGNS.filter((sign) => SIGN_CLASS[sign] === 'illness')
+  .map((sign) => `'${sign}'`)
+  .join(', ');
+
+type Questions = 'findMix' | 'mixes' | 'findBatch' | 'courseFacts' | 'timesGiven' | 'signSeenMs' | 'onHandG';
+
+export function kitchenState(client: Database.Database, { findZone }: Pick<HouseState, 'findZone'>): Pick<HouseState, Questions> {
+  const ask = makeAsk(client);
+  const find = ask.get(pick(t.mix, 'id', 'facts'), 'select id, facts from p_mix where id = ?');
+  const facts = prepareCourseFacts(client);
+  const times = ask.only(
+    number,
+    `with ${LINE_OF('select @lot lot')} select count(*) from line cross join p_feed f on f.lot = line.lot and f.mix = @mix and f.voided_by is null and f.at_ms <= line.until and f.at_ms >= @from and f.at_ms < @to and ${GIVEN_HERE('@lot', '@tank')}`,
+  );
+  const illness = ask.value(
+    orNull(number),
+    `select max(o.at_ms) from p_odd o where o.lot = ? and o.voided_by is null and exists (select 1 from json_each(o.signs) s where json_extract(s.value, '$.sign') in (${ILLNESS}))`,
+  );
+  return {
+    findMix(id) {
+      const row = find(id);
+      return row && { id: row.id, ...row.facts };
+    },
+    mixes: prepareMixes(client),
+    findBatch: prepareBatch(client),
+    courseFacts: (lot, mix) => facts({ lot, mix, zone: findZone() ?? 'UTC' }),
+    timesGiven({ lot, tank, mix }, atMs) {
+      const zone = findZone() ?? 'UTC';
+      const day = houseDay(atMs, zone);
+      return times({ lot, tank, mix, from: startOfHouseDay(day, zone), to: startOfHouseDay(day + 1, zone) });
+    },
+    signSeenMs: (lot) => illness(lot) ?? undefined,
+    onHandG: prepareAmount(client),
+  };
+}
