@@ -22,6 +22,11 @@ export type LotEater = Pick<Card, 'lot' | 'label' | 'species' | 'is' | 'n' | 'si
 };
 type Now = { now: number; zone: string; rules: HouseRules };
 
+export type Eaters = {
+  foods: (FoodFacts & { entry: string })[];
+  eatersIn: (tank: { id: string; volumeL: number }, odd: readonly Oddity[]) => LotEater[];
+};
+
 export function prepareEaters(client: Database.Database) {
   const ask = makeAsk(client);
   const fed = ask.all(
@@ -41,61 +46,58 @@ export function prepareEaters(client: Database.Database) {
   const occupants = prepareOccupants(client);
   const mealsNow = prepareMeals(client);
 
-  return ({
-    now,
-    zone,
-    rules,
-  }: Now): {
-    foods: (FoodFacts & { entry: string })[];
-    eatersIn: (tank: { id: string; volumeL: number }, odd: readonly Oddity[]) => LotEater[];
-  } => {
+  /** As the records stand; then who is to eat what at an instant, which may lie ahead. */
+  return ({ zone, rules }: Pick<Now, 'zone' | 'rules'>): ((now: number) => Eaters) => {
     const living = occupants(zone);
     const meals = new Map(fed().map(({ tank, lot, ...meal }) => [`${tank}|${lot}`, meal]));
     const lastMeals = new Map(eaten().map(({ tank, lot, ...times }) => [`${tank}|${lot}`, times]));
     const allSpecies = speciesFacts();
-    const { foods, mealOf } = mealsNow({ now, zone, rules: rules.meals });
-    const fastIn = (tank: string, { lot, sizeCm, species, sinceMs }: Living) =>
-      fastOf(
-        { sizeCm, species: species && allSpecies.get(species.id) },
-        { lastMealMs: lastMeals.get(`${tank}|${lot}`)?.atMs ?? undefined, releasedMs: sinceMs },
-        { now, zone, rules: rules.hungryAfterDays },
-      );
-    const eaterOf = (tank: { id: string; volumeL: number }, resident: Living, odd: readonly Oddity[]): LotEater => {
-      const { lot, label, species, n, sizeCm, quarantine, sinceMs, sure } = resident;
-      const lastFed = meals.get(`${tank.id}|${lot}`);
-      const fast = fastIn(tank.id, resident);
-      const known = species && allSpecies.get(species.id);
-      const facts = known && species ? { id: species.id, ...known } : undefined;
-      const meal = mealOf(
-        {
+    const mealsAt = mealsNow();
+    return (now) => {
+      const { foods, mealOf } = mealsAt({ now, zone, rules: rules.meals });
+      const fastIn = (tank: string, { lot, sizeCm, species, sinceMs }: Living) =>
+        fastOf(
+          { sizeCm, species: species && allSpecies.get(species.id) },
+          { lastMealMs: lastMeals.get(`${tank}|${lot}`)?.atMs ?? undefined, releasedMs: sinceMs },
+          { now, zone, rules: rules.hungryAfterDays },
+        );
+      const eaterOf = (tank: { id: string; volumeL: number }, resident: Living, odd: readonly Oddity[]): LotEater => {
+        const { lot, label, species, n, sizeCm, quarantine, sinceMs, sure } = resident;
+        const lastFed = meals.get(`${tank.id}|${lot}`);
+        const fast = fastIn(tank.id, resident);
+        const known = species && allSpecies.get(species.id);
+        const facts = known && species ? { id: species.id, ...known } : undefined;
+        const meal = mealOf(
+          {
+            lot,
+            ...(facts ? { species: facts } : {}),
+            sizeCm,
+            quarantine,
+            fast,
+            lastOffered: lastFed,
+            seenMs: lastMeals.get(`${tank.id}|${lot}`)?.seenMs ?? undefined,
+            notEatingMs: odd.find((oddity) => oddity.lot === lot && oddity.signs.includes('not eating'))?.atMs,
+          },
+          tank,
+        );
+        return {
           lot,
-          ...(facts ? { species: facts } : {}),
-          sizeCm,
-          quarantine,
+          tank: tank.id,
+          label,
+          species,
+          is: known?.is,
+          n,
+          sinceMs,
+          lastFed,
           fast,
-          lastOffered: lastFed,
-          seenMs: lastMeals.get(`${tank.id}|${lot}`)?.seenMs ?? undefined,
-          notEatingMs: odd.find((oddity) => oddity.lot === lot && oddity.signs.includes('not eating'))?.atMs,
-        },
-        tank,
-      );
-      return {
-        lot,
-        tank: tank.id,
-        label,
-        species,
-        is: known?.is,
-        n,
-        sinceMs,
-        lastFed,
-        fast,
-        meal,
-        sizeCm,
-        ...(facts ? { facts } : {}),
-        guessed: sure === 'guess',
-        ...(quarantine ? { quarantineSinceMs: quarantine.openedAtMs } : {}),
+          meal,
+          sizeCm,
+          ...(facts ? { facts } : {}),
+          guessed: sure === 'guess',
+          ...(quarantine ? { quarantineSinceMs: quarantine.openedAtMs } : {}),
+        };
       };
+      return { foods, eatersIn: (tank, odd) => (living.get(tank.id) ?? []).map((resident) => eaterOf(tank, resident, odd)) };
     };
-    return { foods, eatersIn: (tank, odd) => (living.get(tank.id) ?? []).map((resident) => eaterOf(tank, resident, odd)) };
   };
 }

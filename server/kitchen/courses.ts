@@ -5,7 +5,7 @@ import { houseDay } from '#core/time/index.ts';
 import { flag, makeAsk, number, orNull, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { grouped } from '../now/rows.ts';
-import { LINE_OF } from '../stock/line.ts';
+import { CUT_LOTS, LINE_OF_LOT } from '../stock/line.ts';
 
 /** Somebody saw quarantine `q` eat since it was opened, the first time. */
 const ATE_FIRST = `(select f.at_ms from p_feed f where f.lot = q.lot and f.at_ms >= q.at_ms and f.response in ('ate', 'charged') and f.voided_by is null order by f.at_ms limit 1)`;
@@ -40,7 +40,7 @@ export function prepareCourseFacts(client: Database.Database): (asked: { lot: st
   );
   const given = ask.all(
     pick(t.feed, 'lot', 'atMs'),
-    `with ${LINE_OF('select @lot lot')} select f.lot, f.at_ms atMs from line cross join p_feed f on f.lot = line.lot and f.mix = @mix and f.voided_by is null and f.at_ms <= line.until`,
+    `with ${LINE_OF_LOT} select f.lot, f.at_ms atMs from line cross join p_feed f on f.lot = line.lot and f.mix = @mix and f.voided_by is null and f.at_ms <= line.until`,
   );
   const begun = ask.all(
     pick(t.course, 'lot', 'atMs'),
@@ -71,10 +71,18 @@ export type MixToday = { mix: MixFacts; now: CourseNow; timesToday: number };
 export function prepareCourses(client: Database.Database) {
   const ask = makeAsk(client);
   const mixes = prepareMixes(client);
-  const STANDING = 'select distinct b.lot from p_tank t cross join now_standing b on b.place = t.id';
+  const FED = { lot: text, mix: text, ...pick(t.feed, 'atMs', 'tank'), moved: flag };
+  const WITH_MIX = (lot: string) =>
+    `f.mix, f.at_ms atMs, f.tank, not exists (select 1 from now_standing s where s.lot = ${lot} and s.place = f.tank) moved`;
   const given = ask.all(
-    { lot: text, mix: text, ...pick(t.feed, 'atMs', 'tank'), moved: flag },
-    `with ${LINE_OF(STANDING)} select line."of" lot, f.mix, f.at_ms atMs, f.tank, not exists (select 1 from now_standing s where s.lot = line."of" and s.place = f.tank) moved from line cross join p_feed f on f.lot = line.lot and f.mix is not null and f.voided_by is null and f.at_ms <= line.until`,
+    FED,
+    `select x.lot || '' lot, ${WITH_MIX('x.lot')} from (select distinct b.lot from p_tank t cross join now_standing b on b.place = t.id) x
+    cross join p_feed f indexed by p_feed_mix on f.lot = x.lot and f.mix is not null and f.voided_by is null`,
+  );
+  const givenBefore = ask.all(
+    FED,
+    `with ${CUT_LOTS} select line."of" || '' lot, ${WITH_MIX('line."of"')} from line
+    cross join p_feed f indexed by p_feed_mix on f.lot = line.lot and f.mix is not null and f.voided_by is null and f.at_ms <= line.until`,
   );
   const begun = ask.all(
     pick(t.course, 'lot', 'mix', 'atMs'),
@@ -93,7 +101,11 @@ export function prepareCourses(client: Database.Database) {
     const kept = mixes();
     if (kept.length === 0) return { mixes: kept, todayOf: (): MixToday | undefined => undefined };
     const keyOf = ({ lot, mix }: { lot: string; mix: string }) => `${lot} ${mix}`;
-    const [givenOf, begunOf, stoppedOf] = [grouped(given(), keyOf), grouped(begun(), keyOf), grouped(stopped(), keyOf)];
+    const [givenOf, begunOf, stoppedOf] = [
+      grouped([...given(), ...givenBefore()], keyOf),
+      grouped(begun(), keyOf),
+      grouped(stopped(), keyOf),
+    ];
     const ateOf = ate();
     const today = houseDay(now, zone);
     const courseOf = ({ lot, tank, releasedMs }: OneLot, mix: MixFacts): MixToday | undefined => {

@@ -5,7 +5,7 @@ import { SIGN_CLASS, SIGNS } from '#core/rounds/index.ts';
 import { houseDay, startOfHouseDay } from '#core/time/index.ts';
 import { makeAsk, number, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { LINE_OF } from '../stock/line.ts';
+import { LINE_OF_LOT } from '../stock/line.ts';
 import { prepareAmount } from '../supplies/onHand.ts';
 import { prepareBatch } from './batches.ts';
 import { GIVEN_HERE, prepareCourseFacts, prepareMixes } from './courses.ts';
@@ -22,7 +22,7 @@ export function kitchenState(client: Database.Database, { findZone }: Pick<House
   const facts = prepareCourseFacts(client);
   const times = ask.only(
     number,
-    `with ${LINE_OF('select @lot lot')} select count(*) from line cross join p_feed f on f.lot = line.lot and f.mix = @mix and f.voided_by is null and f.at_ms <= line.until and f.at_ms >= @from and f.at_ms < @to and ${GIVEN_HERE('@lot', '@tank')}`,
+    `with ${LINE_OF_LOT} select count(*) from line cross join p_feed f on f.lot = line.lot and f.mix = @mix and f.voided_by is null and f.at_ms <= line.until and f.at_ms >= @from and f.at_ms < @to and ${GIVEN_HERE('@lot', '@tank')}`,
   );
   const illness = ask.value(
     orNull(number),

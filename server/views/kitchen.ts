@@ -3,7 +3,7 @@ import type { CourseCard, KitchenLine } from '#contract/views.ts';
 import { eatsAt, mealTimes } from '#core/feeding/index.ts';
 import { kitchenSheet, type SheetTank } from '#core/kitchen/index.ts';
 import { walkingOrder } from '#core/room/index.ts';
-import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
+import { DAY_MS, HOUR_MS, houseDay } from '#core/time/index.ts';
 import { makeAsk, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareEaters, type LotEater } from '../feeding/eaters.ts';
@@ -37,16 +37,20 @@ export const makeKitchenView: MakeView<'kitchen'> = (client) => {
     const asked = Number(query.at);
     const keepsH = rules.kitchen.thawedKeepsH;
     const { mixes, batches, coursesIn } = medicated({ now, zone, keepsH });
-    const at = (mealMs: number) => {
-      const { foods, eatersIn } = eaters({ now: mealMs, zone, rules });
-      const { coursesIn: coursesThen } = medicated({ now: mealMs, zone, keepsH });
+    const eatersAt = eaters({ zone, rules });
+    const today = houseDay(now, zone);
+    const at = remembered((mealMs: number) => {
+      const { foods, eatersIn } = eatersAt(mealMs);
+      const timesOf = remembered((mealsADay) => mealTimes(mealsADay, { now: mealMs, zone, rules: rules.meals }));
+      // Courses count by the day.
+      const coursesThen = houseDay(mealMs, zone) === today ? coursesIn : medicated({ now: mealMs, zone, keepsH }).coursesIn;
       const walked = ordered.map((tank) => ({ tank, lots: eatersIn(tank, oddByTank.get(tank.id) ?? []) }));
       return {
         foods,
         walked,
-        toFeed: walked.flatMap(({ tank, lots }) => fedAt(tank, { lots, on: coursesThen(lots), mealMs, zone, rules: rules.meals })),
+        toFeed: walked.flatMap(({ tank, lots }) => fedAt(tank, { lots, on: coursesThen(lots), mealMs, timesOf })),
       };
-    };
+    });
     const atMs = meals.includes(asked) ? asked : (meals.slice(0, TRIED).find((mealMs) => at(mealMs).toFeed.length > 0) ?? meals[0]);
     if (atMs === undefined) return { meals, lines: [], tanks: [], batches, mixes, courses: [], noFoods: true };
     const { foods, walked, toFeed } = at(atMs);
@@ -86,17 +90,24 @@ function mealsAhead({ now, zone, rules }: Pick<ViewRequest, 'now' | 'zone' | 'ru
   return [...new Set(all)].filter((mealMs) => mealMs > now - LATE_MS && mealMs <= now + DAY_MS).toSorted((a, b) => a - b);
 }
 
+/** Worked out once for each meal. */
+function remembered<T>(work: (mealMs: number) => T): (mealMs: number) => T {
+  const known = new Map<number, T>();
+  return (mealMs) => {
+    const answer = known.get(mealMs) ?? work(mealMs);
+    known.set(mealMs, answer);
+    return answer;
+  };
+}
+
 type Fed = {
   lots: readonly LotEater[];
   on: ReadonlyMap<string, OnCourse>;
   mealMs: number;
-  zone: string;
-  rules: ViewRequest['rules']['meals'];
+  timesOf: (mealsADay: number) => readonly number[];
 };
-function fedAt(tank: { id: string; code: string; rack: string }, { lots, on, mealMs, zone, rules }: Fed): SheetTank[] {
-  const eating = lots.filter(
-    ({ meal, lastFed }) => 'food' in meal && eatsAt(mealTimes(meal.mealsADay, { now: mealMs, zone, rules }), lastFed?.atMs, mealMs),
-  );
+function fedAt(tank: { id: string; code: string; rack: string }, { lots, on, mealMs, timesOf }: Fed): SheetTank[] {
+  const eating = lots.filter(({ meal, lastFed }) => 'food' in meal && eatsAt(timesOf(meal.mealsADay), lastFed?.atMs, mealMs));
   if (eating.length === 0) return [];
   return [
     {

@@ -97,7 +97,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const faultsOf = new Map<string, RoundTank['faults']>();
     for (const { tank, putOffUntilMs, ...fault } of faults(now - FAULT_LAPSES_MS))
       faultsOf.set(tank, [...(faultsOf.get(tank) ?? []), { ...fault, putOffUntilMs: putOffUntilMs ?? undefined }]);
-    const { foods, eatersIn } = eaters({ now, zone, rules });
+    const { foods, eatersIn } = eaters({ zone, rules })(now);
     const { mealIn } = medicated({ now, zone, keepsH: rules.kitchen.thawedKeepsH });
     const ordered = walkingOrder(tanks().map((tank) => ({ ...tank, suspect: systems.has(tank.system) })));
     const cards = ordered.map(({ walk: _walk, row: _row, column: _column, volumeL, ...tank }): RoundTank => {
