@@ -28,6 +28,7 @@ export const VIEWS: (readonly [string, string])[] = [
   ['logbook', '/logbook'],
   ['logbook, asked', '/logbook?q=gramma&what=rounds'],
   ['feeding', '/rounds/feed'],
+  ['kitchen sheet', '/rounds/kitchen'],
   ['round on paper', '/rounds/sheet'],
   ['handbook', '/handbook'],
   ['find, a person', '/find?q=bram'],
@@ -37,7 +38,7 @@ export const VIEWS: (readonly [string, string])[] = [
   ['species, taking in', '/species?open=import'],
   ['more', '/more'],
   ['you', '/you'],
-  ...['systems', 'racks', 'suppliers', 'people', 'opening', 'tools', 'foods', 'quarantine', 'rules', 'data'].map(
+  ...['systems', 'racks', 'suppliers', 'people', 'opening', 'tools', 'foods', 'mixes', 'supplies', 'quarantine', 'rules', 'data'].map(
     (part) => [`house, ${part}`, `/house?part=${part}`] as const,
   ),
   ['packing list in', '/dock/list'],

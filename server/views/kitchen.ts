@@ -3,7 +3,7 @@ import type { CourseCard, KitchenLine } from '#contract/views.ts';
 import { eatsAt, mealTimes } from '#core/feeding/index.ts';
 import { kitchenSheet, type SheetTank } from '#core/kitchen/index.ts';
 import { walkingOrder } from '#core/room/index.ts';
-import { DAY_MS, HOUR_MS, houseDay } from '#core/time/index.ts';
+import { DAY_MS, HOUR_MS, houseDay, startOfHouseDay } from '#core/time/index.ts';
 import { makeAsk, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareEaters, type LotEater } from '../feeding/eaters.ts';
@@ -39,21 +39,24 @@ export const makeKitchenView: MakeView<'kitchen'> = (client) => {
     const { mixes, batches, coursesIn } = medicated({ now, zone, keepsH });
     const eatersAt = eaters({ zone, rules });
     const today = houseDay(now, zone);
-    const at = remembered((mealMs: number) => {
-      const { foods, eatersIn } = eatersAt(mealMs);
-      const timesOf = remembered((mealsADay) => mealTimes(mealsADay, { now: mealMs, zone, rules: rules.meals }));
-      // Courses count by the day.
-      const coursesThen = houseDay(mealMs, zone) === today ? coursesIn : medicated({ now: mealMs, zone, keepsH }).coursesIn;
-      const walked = ordered.map((tank) => ({ tank, lots: eatersIn(tank, oddByTank.get(tank.id) ?? []) }));
-      return {
-        foods,
-        walked,
-        toFeed: walked.flatMap(({ tank, lots }) => fedAt(tank, { lots, on: coursesThen(lots), mealMs, timesOf })),
-      };
+    // What a lot is to eat, and where its course stands, is the same all day.
+    const onDay = remembered((day) => {
+      const { foods, eatersIn } = eatersAt(Math.max(now, startOfHouseDay(day, zone)));
+      const coursesThen = day === today ? coursesIn : medicated({ now: startOfHouseDay(day, zone), zone, keepsH }).coursesIn;
+      const walked = ordered.map((tank) => {
+        const lots = eatersIn(tank, oddByTank.get(tank.id) ?? []);
+        return { tank, lots, on: coursesThen(lots) };
+      });
+      const timesOf = remembered((mealsADay) => mealTimes(mealsADay, { now: startOfHouseDay(day, zone), zone, rules: rules.meals }));
+      return { foods, walked, timesOf };
     });
+    const at = (mealMs: number) => {
+      const { walked, timesOf, ...day } = onDay(houseDay(mealMs, zone));
+      return { ...day, walked, toFeed: walked.flatMap(({ tank, ...eaters }) => fedAt(tank, { ...eaters, mealMs, timesOf })) };
+    };
     const atMs = meals.includes(asked) ? asked : (meals.slice(0, TRIED).find((mealMs) => at(mealMs).toFeed.length > 0) ?? meals[0]);
     if (atMs === undefined) return { meals, lines: [], tanks: [], batches, mixes, courses: [], noFoods: true };
-    const { foods, walked, toFeed } = at(atMs);
+    const { foods, toFeed } = at(atMs);
     const sheet = kitchenSheet(toFeed, { foods, mixes, rules: rules.kitchen, mealMs: atMs });
     const onHand = here(
       foods.map((food) => itemOf(food.id, food)),
@@ -77,7 +80,16 @@ export const makeKitchenView: MakeView<'kitchen'> = (client) => {
         begunG,
       };
     });
-    return { meals, atMs, lines, tanks: sheet.tanks, batches, mixes, courses: courseCards(walked, coursesIn), noFoods: foods.length === 0 };
+    return {
+      meals,
+      atMs,
+      lines,
+      tanks: sheet.tanks,
+      batches,
+      mixes,
+      courses: courseCards(onDay(today).walked),
+      noFoods: foods.length === 0,
+    };
   };
 };
 
@@ -90,12 +102,12 @@ function mealsAhead({ now, zone, rules }: Pick<ViewRequest, 'now' | 'zone' | 'ru
   return [...new Set(all)].filter((mealMs) => mealMs > now - LATE_MS && mealMs <= now + DAY_MS).toSorted((a, b) => a - b);
 }
 
-/** Worked out once for each meal. */
-function remembered<T>(work: (mealMs: number) => T): (mealMs: number) => T {
+/** Worked out once for each. */
+function remembered<T>(work: (asked: number) => T): (asked: number) => T {
   const known = new Map<number, T>();
-  return (mealMs) => {
-    const answer = known.get(mealMs) ?? work(mealMs);
-    known.set(mealMs, answer);
+  return (asked) => {
+    const answer = known.get(asked) ?? work(asked);
+    known.set(asked, answer);
     return answer;
   };
 }
@@ -133,12 +145,10 @@ function fedAt(tank: { id: string; code: string; rack: string }, { lots, on, mea
 
 /** A lot in several tanks is on one course; what holds it back in one of them is said. */
 function courseCards(
-  walked: readonly { tank: { code: string }; lots: readonly LotEater[] }[],
-  coursesIn: (lots: readonly LotEater[]) => ReadonlyMap<string, OnCourse>,
+  walked: readonly { tank: { code: string }; lots: readonly LotEater[]; on: ReadonlyMap<string, OnCourse> }[],
 ): CourseCard[] {
   const cards = new Map<string, CourseCard>();
-  for (const { tank, lots } of walked) {
-    const on = coursesIn(lots);
+  for (const { tank, lots, on } of walked) {
     for (const { lot, label, n } of lots) {
       const course = on.get(lot);
       if (!course || course.now.is === 'over') continue;
