@@ -17,8 +17,8 @@ await makeLarge(folder, MINUTE_MS);
 const bare = `${folder}-bare`;
 fs.cpSync(folder, bare, { recursive: true });
 
-async function connect(of: string) {
-  const server = await serve(of);
+async function connect(where: string) {
+  const server = await serve(where);
   const connection = makeConnection(server.port);
   await connection.call('POST', '/api/sign-in', { person: 'ines', pin: PIN });
   return { ...connection, stop: () => (connection.close(), server.stop()) };

@@ -79,6 +79,30 @@ function tellMix({ teller, at }: Story): void {
           payload: { tank, lot, food: 'frozen brine shrimp', response: 'ate', ate: n, mix },
           whenMs: at(daysAgo, 8, 40),
         });
+  tellAgain({ teller, at }, mix);
+}
+
+/** One that was given it again, on a veterinarian's word, and would not take it. */
+function tellAgain({ teller, at }: Story, mix: string): void {
+  const now = at(0, 7, 39);
+  const [lot] = teller.house.view('rounds').tanks.find(({ code }) => code === 'F7')!.lots;
+  const [known] = teller.house.view('house').mixes;
+  teller.tell(now, 'ines', {
+    kind: 'mix.changed',
+    payload: {
+      mix,
+      basedOn: known!.entry,
+      fields: { labelSays: 'Mix 2 mg into each gram of food, three days running. Not for shrimps and snails.' },
+    },
+  });
+  teller.tell(now, 'odalys', {
+    kind: 'course.begun',
+    payload: { course: teller.id(), lot: lot!.lot, mix, why: 'thin, though they eat' },
+    overrules: [{ code: 'course.noSign', reason: 'the veterinarian asked for it by telephone' }],
+  });
+  teller.tell(now, 'odalys', { kind: 'course.stopped', payload: { lot: lot!.lot, mix, why: 'they spit it out' } });
+  const carbon = teller.house.view('house').supplies.find(({ name }) => name === 'carbon')!;
+  teller.tell(now, 'odalys', { kind: 'supply.changed', payload: { supply: carbon.id, basedOn: carbon.entry, fields: { reorderAt: 6 } } });
 }
 
 /** Taken out an hour ago, and strained by now where it was thawed. */

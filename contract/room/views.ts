@@ -1,7 +1,7 @@
 // What the screens read of racks, tanks, and one tank with its history. Instants are UTC ms, quantities SI.
 import type { CompatibilityReason } from '#core/placement/index.ts';
 import type { Flow, Purpose, Vessel } from '#core/room/index.ts';
-import type { Cause, Response } from '#core/rounds/index.ts';
+import type { Cause, Response, LossRecorded } from '#core/rounds/index.ts';
 import type { MedicationFamily } from '#core/species/index.ts';
 import type { Gap } from '#core/time/index.ts';
 import type { Quantity } from '#core/water/index.ts';
@@ -57,6 +57,17 @@ export type RackCard = { id: string; name: string; room: string; walk: number; t
 /** `bag` or `lot` = what is in hand, for which every tank says what stands against it. */
 export type RoomView = { seq: number; racks: RackCard[]; systems: SystemCard[]; bag?: BenchBag; lot?: { lot: string; from: string } };
 
+/** `wellMs` = when a check here said nothing odd of its lot last. */
+export type TankLoss = Pick<LossRecorded, 'sure' | 'found' | 'signs' | 'examined' | 'disposed' | 'note'> & {
+  entry: string;
+  lot: string;
+  label: string;
+  n: number;
+  cause: Cause;
+  said: Cause;
+  atMs: number;
+  wellMs?: number;
+};
 export type TankView = {
   seq: number;
   tank?: TankCard & { rack: string; rackName: string; room: string };
@@ -73,7 +84,7 @@ export type TankView = {
   /** Health checks in the last 14 days. */
   checks14: number;
   meals: { lot: string; label: string; food: string; response: Response; atMs: number }[];
-  losses: { entry: string; lot: string; label: string; n: number; cause: Cause; said: Cause; atMs: number }[];
+  losses: TankLoss[];
   contacts: ExposureContact[];
   gaps: (Gap & { lot: string; label: string })[];
   photos: PhotoCard[];

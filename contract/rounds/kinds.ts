@@ -1,6 +1,19 @@
 // Kinds of entries about health checks, meals, losses.
 import { array, boolean, string } from 'yup';
-import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, ROUNDS, SIGNS, SURENESS, type LotCheck, type RoundEntries } from '#core/rounds/index.ts';
+import {
+  CAUSES,
+  DISPOSALS,
+  EXAMINED,
+  FOUND_WHERE,
+  LEFTOVERS,
+  MISHAPS,
+  RESPONSES,
+  ROUNDS,
+  SIGNS,
+  SURENESS,
+  type LotCheck,
+  type RoundEntries,
+} from '#core/rounds/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { choice, closed, count, finite, id, list, note, text, uuid, MAX_HEADS } from '../basics/fields.ts';
 import { schemaOf } from '../basics/shapes.ts';
@@ -81,9 +94,24 @@ export const roundsKinds: Kinds<RoundEntries> = {
       n: count(1),
       cause: choice(CAUSES),
       sure: choice(SURENESS),
+      found: choice(FOUND_WHERE).optional(),
+      signs: array().of(choice(SIGNS)).max(20).optional(),
+      examined: choice(EXAMINED).optional(),
+      disposed: choice(DISPOSALS).optional(),
       note: note(),
     },
-    example: { lot: 'lot-3', place: 'G1', n: 1, cause: 'jumped', sure: 'likely', note: 'on the floor behind the bench' },
+    example: {
+      lot: 'lot-3',
+      place: 'G1',
+      n: 1,
+      cause: 'jumped',
+      sure: 'likely',
+      found: 'out of the tank',
+      signs: ['scrape'],
+      examined: 'from outside',
+      disposed: 'sealed, with the waste',
+      note: 'on the floor behind the bench',
+    },
   }),
   'loss.classed': defineKind({
     minRole: 'lead',

@@ -45,7 +45,34 @@ export const CAUSES: readonly Cause[] = [
 /** A cause is a guess unless somebody examined the fish. */
 export type Sureness = 'guess' | 'likely' | 'examined';
 export const SURENESS: readonly Sureness[] = ['guess', 'likely', 'examined'];
-export type LossRecorded = { lot: string; place: string; n: number; cause: Cause; sure: Sureness; note?: string };
+/** Where a body lay. */
+export const FOUND_WHERE = [
+  'on the bottom',
+  'at the surface',
+  'in the filter',
+  'behind the decor',
+  'out of the tank',
+  'half eaten',
+] as const;
+export type FoundWhere = (typeof FOUND_WHERE)[number];
+export const EXAMINED = ['not examined', 'from outside', 'under the microscope', 'by a veterinarian'] as const;
+export type Examined = (typeof EXAMINED)[number];
+/** What was done with the body, as local rules have it. */
+export const DISPOSALS = ['sealed, with the waste', 'collected', 'burnt', 'kept cold to be examined'] as const;
+export type Disposal = (typeof DISPOSALS)[number];
+/** `signs` = what the body shows. */
+export type LossRecorded = {
+  lot: string;
+  place: string;
+  n: number;
+  cause: Cause;
+  sure: Sureness;
+  found?: FoundWhere;
+  signs?: Sign[];
+  examined?: Examined;
+  disposed?: Disposal;
+  note?: string;
+};
 
 /** A lead's word on what a loss was of, in place of what was said at first; a cause stays a guess unless examined. */
 export type LossClassed = { loss: string; cause: Cause; sure: Sureness; why: string };

@@ -46,6 +46,8 @@ export const roundRules: Rules<Omit<RoundEntries, 'lot.fed'>, RoundState> = {
     decide({ payload }, { state }) {
       if (!state.findTank(payload.place) && !state.hasBag(payload.place) && !state.hasRun(payload.place))
         return refuse('unknown', 'place', { what: 'tank', id: payload.place });
+      // A cause is a guess unless somebody examined the fish.
+      if (payload.sure === 'examined' && payload.examined === 'not examined') return refuse('loss.notExamined', 'sure');
       return lotKnown(payload.lot, 'lot', state);
     },
     legs: ({ lot, place, n }) => move(lot, { from: place, to: 'died', n }),

@@ -16,6 +16,12 @@ export const FOLLOW_UP_LAPSES_MS = 48 * HOUR_MS;
 const MORNING_FROM_HOUR = 6;
 const ROUND: Walk = [-1, 0, 0];
 
+/** What a death says of the water is asked for so long; later the water is another. */
+export const UNTESTED_LAPSES_MS = 48 * HOUR_MS;
+const TEST_WITHIN_MS = 2 * HOUR_MS;
+
+/** A death in a system of which nobody has tested the ammonia since. */
+export type UntestedFact = { entry: string; tank: string; tankCode: string; what: string; atMs: number; walk: Walk };
 export type FollowUpFacts = {
   /** Releases and mishaps whose fish are still there; `checkedAtMs` = the last look at the tank. */
   after: {
@@ -32,8 +38,14 @@ export type FollowUpFacts = {
   rounds: { day: number; left: Record<RoundName, number>; openedAtMs?: number };
   /** Of the days before, latest first: the codes of tanks whose fish stood there all day and that a round passed by. */
   missedRounds: { day: number; missed: Record<RoundName, readonly string[]> }[];
+  untested: UntestedFact[];
 };
-export const NO_FOLLOW_UP_FACTS: FollowUpFacts = { after: [], rounds: { day: 20515, left: { morning: 0, evening: 0 } }, missedRounds: [] };
+export const NO_FOLLOW_UP_FACTS: FollowUpFacts = {
+  after: [],
+  rounds: { day: 20515, left: { morning: 0, evening: 0 } },
+  missedRounds: [],
+  untested: [],
+};
 type After = FollowUpFacts['after'][number];
 
 /** In time until so much after the hour: a quarter of the time; of a check after days, the day counts, not the quarter of a fortnight. */
@@ -75,6 +87,20 @@ function someOf(codes: readonly string[]): string {
 const MOST_NAMED = 5;
 
 export const followUpDue = {
+  'death-test': defineDue({
+    harm: 'tank',
+    ends: 'by doing',
+    settledBy: 'anybody',
+    derive: ({ untested }) =>
+      untested.map(({ entry, tank, tankCode, what, atMs, walk }) => ({
+        entry,
+        step: 'test',
+        fromMs: atMs,
+        byMs: atMs + TEST_WITHIN_MS,
+        walk,
+        facts: { tank, tankCode, what },
+      })),
+  }),
   'after-release': defineDue({
     harm: 'fish',
     ends: 'by hand',

@@ -3,7 +3,7 @@ export { defineDue, type DueDefinition } from './define.ts';
 export { dueRules, type DueRule } from './dueRules.ts';
 export type { DueFacts } from './facts.ts';
 export { CLAIM_LAPSES_MS } from './dock.ts';
-export { FOLLOW_UP_HOURS, FOLLOW_UP_LAPSES_MS, MISSED_DAYS, missedRoundsOf } from './followUps.ts';
+export { FOLLOW_UP_HOURS, FOLLOW_UP_LAPSES_MS, MISSED_DAYS, missedRoundsOf, UNTESTED_LAPSES_MS } from './followUps.ts';
 export { MISSING_LAPSES_MS, type MissingFact, type StayLimitFact, type WaitingFact } from './stays.ts';
 export { dueId, sourceOf, type Due, type Settled, type Walk } from './thing.ts';
 export type { DueDone, DueSkipped, DueSnoozed, TodayEntries } from './entries.ts';

@@ -87,6 +87,8 @@ export const feed = sqliteTable(
       .where(sql`response in ('ate', 'charged') and voided_by is null`),
   ],
 );
+/** What else was said of a body. */
+export type LossFacts = Pick<Payloads['loss.recorded'], 'found' | 'signs' | 'examined' | 'disposed' | 'note'>;
 export const loss = sqliteTable(
   'p_loss',
   {
@@ -96,6 +98,7 @@ export const loss = sqliteTable(
     n: integer().notNull(),
     cause: text().$type<Payloads['loss.recorded']['cause']>().notNull(),
     sure: text().$type<Payloads['loss.recorded']['sure']>().notNull(),
+    facts: text({ mode: 'json' }).$type<LossFacts>().notNull(),
   },
   (table) => [index('p_loss_at').on(table.atMs), index('p_loss_place').on(table.place)],
 );

@@ -84,8 +84,21 @@ export const TABLES = {
   },
   losses: {
     about: 'every fish found dead',
-    headings: ['found (house time)', 'by', 'place', 'lot', 'species', 'supplier', 'dead (heads)', 'cause', 'how sure'],
-    sql: `select o.at_ms, ${personName('o."by"')}, coalesce(t.code, b.label, e.vessel), l.label, s.common, u.name, o.n, o.cause, o.sure from now_loss o join p_lot l on l.id = o.lot left join p_tank t on t.id = o.place left join p_bench_run e on e.id = o.place
+    headings: [
+      'found (house time)',
+      'by',
+      'place',
+      'lot',
+      'species',
+      'supplier',
+      'dead (heads)',
+      'cause',
+      'how sure',
+      'found where',
+      'examined',
+      'disposed of',
+    ],
+    sql: `select o.at_ms, ${personName('o."by"')}, coalesce(t.code, b.label, e.vessel), l.label, s.common, u.name, o.n, o.cause, o.sure, json_extract(o.facts, '$.found'), json_extract(o.facts, '$.examined'), json_extract(o.facts, '$.disposed') from now_loss o join p_lot l on l.id = o.lot left join p_tank t on t.id = o.place left join p_bench_run e on e.id = o.place
       left join p_bag b on b.id = o.place left join p_species s on s.id = l.species left join p_supplier u on u.id = l.supplier order by o.at_ms, o.entry`,
   },
   meals: {

@@ -50,8 +50,8 @@ export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
     'loss.recorded': {
       voids: ['p_loss'],
       project(entry) {
-        const { note: _said, ...payload } = entry.payload;
-        loss({ ...factOf(entry), ...payload });
+        const { lot, place, n, cause, sure, ...facts } = entry.payload;
+        loss({ ...factOf(entry), lot, place, n, cause, sure, facts });
       },
     },
     'loss.classed': {

@@ -1,7 +1,7 @@
 // One tank, whole: who is here and since when, its system, readings, looks, meals, losses, what met it, what happened.
 import type { ExposureContact, TankView, QuarantineView, RoomView } from '#contract/views.ts';
 import { DAY_MS, inOrder, spansOf } from '#core/time/index.ts';
-import { makeAsk, number, text, pick, type RowOf } from '../db/ask.ts';
+import { makeAsk, number, text, pick, type RowOf, orNull } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareContacts } from '../exposure/contacts.ts';
 import { grouped, personName } from '../now/rows.ts';
@@ -16,6 +16,11 @@ import type { MakeView } from './view.ts';
 const MET_WITHIN_MS = 30 * DAY_MS;
 const LOSSES_SHOWN = 20;
 const LEG = { ...pick(t.leg, 'lot', 'entry', 'atMs', 'n'), label: t.lot.label };
+
+/** SQL of when loss `x` was last seen well where it was found: a check of that tank since it came there that said nothing odd of its lot. */
+const LAST_WELL = `(select c.at_ms from p_health_check c where c.tank = x.place and c.at_ms < x.at_ms and c.voided_by is null
+  and c.at_ms >= (select min(h.at_ms) from p_leg h where h.lot = x.lot and h.place = x.place and h.n > 0 and h.voided_by is null)
+  and not exists (select 1 from p_odd o where o.entry = c.entry and o.lot = x.lot) order by c.at_ms desc limit 1)`;
 
 export const makeTankView: MakeView<'tank'> = (client) => {
   const ask = makeAsk(client);
@@ -46,9 +51,15 @@ export const makeTankView: MakeView<'tank'> = (client) => {
     where f.tank = ? and f.voided_by is null order by f.at_ms desc, f.entry desc limit 12`,
   );
   const losses = ask.all(
-    { ...pick(t.loss, 'entry', 'lot', 'n', 'atMs'), label: t.lot.label, said: t.loss.cause, cause: t.loss.cause },
+    {
+      ...pick(t.loss, 'entry', 'lot', 'n', 'atMs', 'sure', 'facts'),
+      label: t.lot.label,
+      said: t.loss.cause,
+      cause: t.loss.cause,
+      wellMs: orNull(number),
+    },
     `
-    select x.entry, x.lot, l.label, x.n, x.said, x.at_ms atMs, x.cause
+    select x.entry, x.lot, l.label, x.n, x.said, x.at_ms atMs, x.cause, x.sure, x.facts, ${LAST_WELL} wellMs
     from p_leg g join now_loss x on x.entry = g.entry join p_lot l on l.id = x.lot
     where g.place = ? and g.n < 0 order by x.at_ms desc, x.entry desc limit ${LOSSES_SHOWN}`,
   );
@@ -108,7 +119,7 @@ export const makeTankView: MakeView<'tank'> = (client) => {
       ...(check ? { lastCheck: check } : {}),
       checks14: checks(id, request.now - 14 * DAY_MS),
       meals: named(meals(id)),
-      losses: named(losses(id)),
+      losses: named(losses(id)).map(({ facts, wellMs, ...row }) => ({ ...row, ...facts, ...(wellMs === null ? {} : { wellMs }) })),
       contacts: meetings(id, { now: request.now, toolDriesH: request.rules.toolDriesH }),
       gaps: named(gapsOf(legs(id))),
       photos: photosOf(id),

@@ -22,6 +22,7 @@ import { prepareCleanWater } from '../dock/bags.ts';
 import { prepareClaims } from '../dock/claims.ts';
 import { prepareKitchenDue } from '../kitchen/due.ts';
 import { preparePreparation } from '../prepare/facts.ts';
+import { prepareUntested } from '../rounds/untested.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft, prepareMissed } from './rounds.ts';
 import type { MakeView } from './view.ts';
@@ -186,6 +187,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
   );
   const preparation = preparePreparation(client);
   const kitchen = prepareKitchenDue(client);
+  const untested = prepareUntested(client);
   const claims = prepareClaims(client);
   const clean = prepareCleanWater(client);
   const leftOf = prepareLeft(client);
@@ -213,9 +215,8 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       clean: clean(rules.cleanWaterMin),
       floats: floats().map(placed),
       after: after({ since: now - FOLLOWED_MS, longSince: now - CONVERTED_MS }).map((row) => ({
-        ...row,
+        ...placed(row),
         checkedAtMs: row.checkedAtMs ?? undefined,
-        walk: walkOf(row),
       })),
       runs: runs(now).map(({ entry, run, tank, lotLabel, started, n, startedAtMs, dues }) => ({
         entry,
@@ -239,6 +240,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         walk: walkOf(row),
       })),
       missing: missing(now - MISSING_LAPSES_MS).map(placed),
+      untested: untested(now),
       calls: calls(now - FOLLOW_UP_LAPSES_MS),
       faults: faults(now - FAULT_LAPSES_MS).map(placed),
       waiting: waiting().map(placed),

@@ -57,9 +57,7 @@ export function OutForm({ lot, places, inQuarantine, first, onDone }: Props) {
         <Caution strong>They are in quarantine: they leave for people only when it is signed off.</Caution>
       )}
       {how === 'put down' && (
-        <Caution strong>
-          By a method that is humane and lawful where you are; a veterinarian says which. Never ice, never the drain.
-        </Caution>
+        <Caution strong>Only by a method that a veterinarian or local law accepts. Never ice, never the drain.</Caution>
       )}
       <ActButton
         disabled={asksWhy(how) && why === ''}

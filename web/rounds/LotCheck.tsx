@@ -2,16 +2,16 @@
 import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
-import Form from 'react-bootstrap/Form';
 import type { RoundTank } from '#contract/views.ts';
 import { isMeal, USUAL_FOODS, type Fast } from '#core/feeding/index.ts';
-import { CAUSES, LEFTOVERS, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, signsFor, SURENESS, type Cause } from '#core/rounds/index.ts';
+import { LEFTOVERS, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, signsFor } from '#core/rounds/index.ts';
 import { useTimes } from '../data/me.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
 import { plural } from '../words/text.ts';
+import { Dead } from './Dead.tsx';
 import type { LotDraft } from './draft.ts';
 import { Food } from './Food.tsx';
 import { LotMeal } from './LotMeal.tsx';
@@ -177,21 +177,7 @@ function LotDetails({ lot, draft, foods, given, change }: DetailProps) {
           onChange={(mishap) => change({ mishap: mishap === draft.mishap ? undefined : mishap })}
           odd={() => true}
         />
-        {draft.dead > 0 && (
-          <div>
-            <Form.Group className="field" controlId={`cause-${lot.lot}`}>
-              <Form.Label className="label">What of, as far as you can tell</Form.Label>
-              <Form.Select value={draft.cause} onChange={(event) => change({ cause: event.target.value as Cause })}>
-                {CAUSES.map((cause) => (
-                  <option key={cause}>{cause}</option>
-                ))}
-              </Form.Select>
-            </Form.Group>
-            {draft.cause !== 'not known' && (
-              <Chips label="How sure" options={SURENESS} value={draft.sure} onChange={(sure) => change({ sure })} />
-            )}
-          </div>
-        )}
+        {draft.dead > 0 && <Dead lot={lot} draft={draft} change={change} />}
       </div>
     </div>
   );

@@ -1,6 +1,6 @@
 // What a keeper is about to say of a tank, and the entries that it becomes: one look, its dead, its meals.
 import type { RoundsView, RoundTank } from '#contract/views.ts';
-import type { Cause, Leftovers, Mishap, Response, Sign, Sureness } from '#core/rounds/index.ts';
+import type { Cause, Disposal, Examined, FoundWhere, Leftovers, Mishap, Response, Sign, Sureness } from '#core/rounds/index.ts';
 import type { Draft } from '../data/house.ts';
 
 export type LotDraft = {
@@ -10,6 +10,11 @@ export type LotDraft = {
   dead: number;
   cause: Cause;
   sure: Sureness;
+  /** Of the dead: where they lay, what they show, whether somebody examined them, where they went. */
+  found?: FoundWhere;
+  deadSigns?: Sign[];
+  examined?: Examined;
+  disposed?: Disposal;
   food: string;
   response?: Response;
   /** How many were seen to eat; null = not counted. */
@@ -126,6 +131,10 @@ export function entriesOf(
         n: draft.dead,
         cause: draft.cause,
         sure: draft.cause === 'not known' ? 'guess' : draft.sure,
+        ...(draft.found ? { found: draft.found } : {}),
+        ...(draft.deadSigns && draft.deadSigns.length > 0 ? { signs: draft.deadSigns } : {}),
+        ...(draft.examined ? { examined: draft.examined } : {}),
+        ...(draft.disposed ? { disposed: draft.disposed } : {}),
       },
     }));
   const meals = fedEntries(tank, drafts, given);

@@ -6,6 +6,7 @@ import type { TankView } from '#contract/views.ts';
 import { CAUSES, type Cause } from '#core/rounds/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useMayWrite, useTimes } from '../data/me.ts';
+import { sayLoss } from '../words/rounds.ts';
 import { classedEntry } from './draft.ts';
 
 export function Losses({ losses }: { losses: TankView['losses'] }) {
@@ -17,25 +18,28 @@ export function Losses({ losses }: { losses: TankView['losses'] }) {
     <>
       <h3>Lost here</h3>
       <ul className="plain-list">
-        {losses.slice(0, 6).map(({ entry, label, n, cause, said, atMs }) => (
-          <li key={entry}>
-            {n} {label}: {cause}
-            {cause !== said && <span className="soft"> (said at first: {said})</span>}
-            <span className="soft">, {when(atMs)}</span>{' '}
-            {lead && (
-              <Button
-                variant="quiet"
-                className="btn-quiet"
-                aria-expanded={open === entry}
-                aria-label={`Class the loss of ${label} anew`}
-                onClick={() => setOpen(open === entry ? undefined : entry)}
-              >
-                Change the cause
-              </Button>
-            )}
-            {open === entry && <Classed loss={entry} label={label} now={cause} onDone={() => setOpen(undefined)} />}
-          </li>
-        ))}
+        {losses.slice(0, 6).map((loss) => {
+          const { entry, label, n, cause, said, atMs } = loss;
+          return (
+            <li key={entry}>
+              {n} {label}: {cause}
+              {cause !== said && <span className="soft"> (said at first: {said})</span>}
+              <span className="soft">, {when(atMs)}</span> <span className="soft">{sayLoss(loss, when)}</span>{' '}
+              {lead && (
+                <Button
+                  variant="quiet"
+                  className="btn-quiet"
+                  aria-expanded={open === entry}
+                  aria-label={`Class the loss of ${label} anew`}
+                  onClick={() => setOpen(open === entry ? undefined : entry)}
+                >
+                  Change the cause
+                </Button>
+              )}
+              {open === entry && <Classed loss={entry} label={label} now={cause} onDone={() => setOpen(undefined)} />}
+            </li>
+          );
+        })}
       </ul>
     </>
   );

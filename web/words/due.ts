@@ -103,6 +103,11 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
     name: 'somebody guessing a PIN',
     leads: () => ({ to: '/house?part=people', doing: 'To the people' }),
   },
+  'death-test': {
+    says: ({ facts }) => `Test the ammonia of ${facts.tankCode}’s water: ${facts.what} dead there`,
+    name: 'a water test after a death',
+    leads: toTank,
+  },
   'food-out': {
     says: ({ facts }) => `Take the ${facts.what} out of ${facts.tankCode}`,
     name: 'food to come out again',

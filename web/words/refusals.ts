@@ -49,6 +49,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'cost.leftCleared': ({ who }) =>
     `${capital(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
   ...kitchenRefusals,
+  'loss.notExamined': () => 'Nobody examined it: what it died of is a guess, or likely.',
   'food.tooMany': ({ most }) => `${most} foods are kept here: take one off the list first.`,
   'out.orderedFor': ({ lot, n, forWhom, left }) =>
     `${n} of the ${lot} were ordered for ${forWhom}, and ${left} would be left. Nobody wrote a promise yet: keep them, or say why not.`,

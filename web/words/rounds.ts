@@ -1,6 +1,7 @@
 // What is seen on the walk, as sentences: checks, meals, losses, mishaps; and what is due of it.
+import type { TankLoss } from '#contract/views.ts';
 import type { FeedingEntries, FoodFields } from '#core/feeding/index.ts';
-import { SIGN_CLASS, type RoundEntries } from '#core/rounds/index.ts';
+import { SIGN_CLASS, type LossRecorded, type RoundEntries } from '#core/rounds/index.ts';
 import { formatDay } from '#core/time/index.ts';
 import { AND, sayHours, toCheck, toTank, type DueWords } from './dueWords.ts';
 import type { Words } from './entryWords.ts';
@@ -22,6 +23,27 @@ const FOOD_FIELDS: Record<keyof FoodFields, string> = {
   gone: 'kept or not',
 };
 
+type Body = Pick<LossRecorded, 'found' | 'signs' | 'examined' | 'disposed' | 'note'>;
+const bodyParts = ({ found, signs = [], examined, disposed, note }: Body): string[] =>
+  [
+    found && `found ${found}`,
+    signs.length > 0 ? `shows ${signs.join(', ')}` : undefined,
+    examined && (examined === 'not examined' ? examined : `examined ${examined}`),
+    disposed,
+    note,
+  ].filter((part) => part !== undefined);
+const sayBody = (body: Body): string => {
+  const parts = bodyParts(body);
+  return parts.length === 0 ? '' : `; ${parts.join('; ')}`;
+};
+/** Of a loss in its tank's list: when it was last seen well, and what was said of the body. */
+export const sayLoss = ({ wellMs, sure, cause, ...body }: TankLoss, when: (ms: number) => string): string =>
+  [
+    wellMs === undefined ? 'not seen well here before' : `seen well ${when(wellMs)}`,
+    ...(cause === 'not known' ? [] : [sure]),
+    ...bodyParts(body),
+  ].join('; ');
+
 export const roundWords: Pick<Words, keyof (RoundEntries & FeedingEntries)> = {
   'tank.checked': ({ tank, round, allWell, lots }, name) => {
     const odd = lots.flatMap(({ lot, signs, seen, expected }) => [
@@ -41,8 +63,8 @@ export const roundWords: Pick<Words, keyof (RoundEntries & FeedingEntries)> = {
     }`,
   'lot.fed': ({ tank, lot, food, response, ate, leftovers, planned, mix }, name) =>
     `${name(lot)} in ${name(tank)}: ${food}${mix ? ` with ${name(mix)}` : ''}, ${response}${planned ? ' as planned' : ''}${ate === undefined ? '' : `, ${ate} ate`}${leftovers ? `, leftovers ${leftovers}` : ''}`,
-  'loss.recorded': ({ n, lot, place, cause, sure }, name) =>
-    `${n} ${name(lot)} dead in ${name(place)}${cause === 'not known' ? ', cause not known' : `: ${cause} (${sure})`}`,
+  'loss.recorded': ({ n, lot, place, cause, sure, ...body }, name) =>
+    `${n} ${name(lot)} dead in ${name(place)}${cause === 'not known' ? ', cause not known' : `: ${cause} (${sure})`}${sayBody(body)}`,
   'loss.classed': ({ cause, sure, why }) => `A loss was ${cause} (${sure}): ${why}`,
   'mishap.recorded': ({ n, lot, tank, what }, name) => `${n} ${name(lot)} in ${name(tank)} ${what}`,
   'fault.noticed': ({ tank, what }, name) => `${name(tank)}: ${what}`,
