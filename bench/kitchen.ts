@@ -11,7 +11,7 @@ import { MINUTE_MS } from '#core/time/index.ts';
 import { makeLarge, PIN, serve, TANKS } from './large.ts';
 import { makeConnection, ms, quantile } from './measure.ts';
 
-const READS = 200;
+const READS = 80;
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'crate-bench-'));
 await makeLarge(folder, MINUTE_MS);
 const bare = `${folder}-bare`;
@@ -48,8 +48,10 @@ for (const { lots } of tanks.slice(0, TANKS / 2))
     })),
   );
 
+const { meals } = JSON.parse((await full.call('GET', '/api/views/kitchen')).body) as Views['kitchen'];
 const views: [string, typeof full][] = [
   ['/api/views/kitchen', full],
+  [`/api/views/kitchen?at=${meals.at(-1)}`, full],
   ['/api/views/rounds', full],
   ['/api/views/rounds', plain],
   ['/api/views/today', full],

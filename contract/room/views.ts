@@ -94,6 +94,6 @@ export type TankView = {
 
 export type RoomViews = { room: RoomView; tank: TankView };
 export const roomViewTopics: TopicsOf<RoomViews> = {
-  room: ['house', 'stock', 'water', 'dock', 'rounds'],
+  room: ['house', 'stock', 'water', 'dock', 'rounds', 'species'],
   tank: ['house', 'stock', 'rounds', 'water', 'moves', 'exposure', 'dock', 'bench'],
 };

@@ -59,5 +59,5 @@ export type Oddity = { lot: string; what: string; atMs: number; signs: Sign[]; m
 
 export type RoundsViews = { rounds: RoundsView };
 export const roundsViewTopics: TopicsOf<RoundsViews> = {
-  rounds: ['rounds', 'stock', 'house'],
+  rounds: ['rounds', 'stock', 'house', 'species'],
 };

@@ -56,7 +56,7 @@ export const makeKitchenView: MakeView<'kitchen'> = (client) => {
     };
     const atMs = meals.includes(asked) ? asked : (meals.slice(0, TRIED).find((mealMs) => at(mealMs).toFeed.length > 0) ?? meals[0]);
     if (atMs === undefined) return { meals, lines: [], tanks: [], batches, mixes, courses: [], noFoods: true };
-    const { foods, toFeed } = at(atMs);
+    const { foods, walked, toFeed } = at(atMs);
     const sheet = kitchenSheet(toFeed, { foods, mixes, rules: rules.kitchen, mealMs: atMs });
     const onHand = here(
       foods.map((food) => itemOf(food.id, food)),
@@ -87,7 +87,7 @@ export const makeKitchenView: MakeView<'kitchen'> = (client) => {
       tanks: sheet.tanks,
       batches,
       mixes,
-      courses: courseCards(onDay(today).walked),
+      courses: courseCards(walked, coursesIn),
       noFoods: foods.length === 0,
     };
   };
@@ -145,10 +145,12 @@ function fedAt(tank: { id: string; code: string; rack: string }, { lots, on, mea
 
 /** A lot in several tanks is on one course; what holds it back in one of them is said. */
 function courseCards(
-  walked: readonly { tank: { code: string }; lots: readonly LotEater[]; on: ReadonlyMap<string, OnCourse> }[],
+  walked: readonly { tank: { code: string }; lots: readonly LotEater[] }[],
+  coursesIn: (lots: readonly LotEater[]) => ReadonlyMap<string, OnCourse>,
 ): CourseCard[] {
   const cards = new Map<string, CourseCard>();
-  for (const { tank, lots, on } of walked) {
+  for (const { tank, lots } of walked) {
+    const on = coursesIn(lots);
     for (const { lot, label, n } of lots) {
       const course = on.get(lot);
       if (!course || course.now.is === 'over') continue;
