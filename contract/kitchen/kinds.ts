@@ -63,7 +63,7 @@ export const kitchenKinds: Kinds<KitchenEntries> = {
       lines: list(
         schemaOf<BatchBegun['lines'][number]>({
           food: id(),
-          g: weight(),
+          g: finite(0.01, 100_000).required(),
           mix: maybe({ mix: id(), amount: weight(), fishG: finite(0, 10_000_000).optional() }),
         }),
         { min: 1, max: 60 },

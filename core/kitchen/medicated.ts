@@ -27,7 +27,9 @@ export function heldFor(
 ): Extract<HeldBack, 'invertebrates' | 'harms' | 'not known'> | undefined {
   if (eaters.some(({ species }) => species !== undefined && species.is !== 'fish')) return 'invertebrates';
   // Of no family on the list nobody knows whom it harms but those without a backbone; the label says it.
-  const shy = eaters.map((eater) => (family === undefined ? (eater.species ? undefined : ('not known' as const)) : shyOf(eater, family)));
+  const shy = eaters.map((eater) =>
+    family === undefined ? (eater.species && !eater.guessed ? undefined : ('not known' as const)) : shyOf(eater, family),
+  );
   if (shy.includes('shy')) return 'harms';
   return shy.includes('not known') ? 'not known' : undefined;
 }

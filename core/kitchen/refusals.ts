@@ -5,6 +5,7 @@ export const KITCHEN_REFUSALS = [
   'mix.firstTaken',
   'batch.foodTwice',
   'batch.badMix',
+  'batch.farOff',
   'batch.notThere',
   'batch.doneAlready',
   'batch.noSuchStep',
@@ -19,6 +20,7 @@ export const KITCHEN_REFUSALS = [
   'fed.invertebrates',
   'fed.harms',
   'fed.notKnown',
+  'fed.second',
   'fed.medicatedTwice',
   'fed.notOnCourse',
 ] as const;

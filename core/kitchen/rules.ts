@@ -3,7 +3,7 @@ import { againstChange, refuse, type Refusal, type Rules, type Written } from '.
 import { livingIn } from '../placement/index.ts';
 import type { LotFed, RoundEntries } from '../rounds/index.ts';
 import { isSameName } from '../text/index.ts';
-import { houseDay } from '../time/index.ts';
+import { DAY_MS, houseDay } from '../time/index.ts';
 import { lineNow, stepsOf } from './batch.ts';
 import { courseNow, type CourseNow } from './course.ts';
 import { isByLabel } from './dose.ts';
@@ -14,6 +14,7 @@ import type { BatchFacts, KitchenState } from './state.ts';
 
 /** All of them are weighed for every lot at every look at the rounds. */
 const MOST_MIXES = 12;
+const FURTHEST_MS = 2 * DAY_MS;
 
 export const kitchenRules: Rules<KitchenEntries & Pick<RoundEntries, 'lot.fed'>, KitchenState> = {
   'mix.added': {
@@ -38,7 +39,11 @@ export const kitchenRules: Rules<KitchenEntries & Pick<RoundEntries, 'lot.fed'>,
     links: ({ mix }) => ({ needs: [mix] }),
   },
   'batch.begun': {
-    decide: ({ payload }, { state }) => payload.lines.flatMap((line, index) => againstLine({ ...line, index }, payload, state)),
+    decide({ payload, occurredAtMs }, { state }) {
+      // For a meal near by: one in years would be the last that anybody is asked to prepare.
+      if (Math.abs(payload.forMs - occurredAtMs) > FURTHEST_MS) return refuse('batch.farOff', 'forMs', { atMs: payload.forMs });
+      return payload.lines.flatMap((line, index) => againstLine({ ...line, index }, payload, state));
+    },
     links: ({ batch, lines }) => ({ makes: [batch], needs: lines.flatMap(({ food, mix }) => [food, ...(mix ? [mix.mix] : [])]) }),
   },
   'batch.stepped': {
@@ -177,9 +182,13 @@ function againstMix({ payload: { tank, lot, mix }, occurredAtMs }: Fed, state: K
         emergency: true as const,
       }))
     : [];
+  // What is in the water already, or was within a day, and what is in the food: two at once are asked about, whichever came first.
+  const { treatments, held: before } = state.systemStateOf(state.findTank(tank)!.system);
+  const others = [...treatments, ...before.filter(({ endedAtMs }) => occurredAtMs - endedAtMs < DAY_MS).map(({ family }) => family)];
+  const second = others.length > 0 ? refuse('fed.second', 'mix', { mix: name, other: [...new Set(others)].join(', ') }, 'keeper') : [];
   const times = state.timesGiven({ lot, tank, mix }, occurredAtMs);
   const twice = times >= known.timesADay ? refuse('fed.medicatedTwice', 'mix', { mix: name, n: times }, 'keeper') : [];
   const off = living.filter((eater) => courseOn({ lot: eater.lot, mix: known, atMs: occurredAtMs }, state)?.is !== 'on');
   const who = [...new Set(off.map(({ label }) => label))].join(', ');
-  return [...harmed, ...twice, ...(who ? refuse('fed.notOnCourse', 'mix', { mix: name, who }, 'keeper') : [])];
+  return [...harmed, ...second, ...twice, ...(who ? refuse('fed.notOnCourse', 'mix', { mix: name, who }, 'keeper') : [])];
 }

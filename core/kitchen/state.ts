@@ -1,7 +1,7 @@
 // What the kitchen asks of the house.
 import type { FeedingState } from '../feeding/index.ts';
 import type { ChangeState } from '../journal/index.ts';
-import type { LivingState } from '../placement/index.ts';
+import type { LivingState, PlacementState } from '../placement/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { CourseFacts } from './course.ts';
 import type { BatchBegun, MixFacts } from './entries.ts';
@@ -11,7 +11,13 @@ import type { KitchenRules } from './ration.ts';
 /** What stands of a batch: its lines, each with the steps that were done. */
 export type BatchFacts = { id: string; begunMs: number; forMs: number; lines: (BatchBegun['lines'][number] & { done: StepDone[] })[] };
 
-export interface KitchenState extends ChangeState, LivingState, Pick<FeedingState, 'findFood' | 'foods'>, Pick<RoomState, 'findTank'> {
+export interface KitchenState
+  extends
+    ChangeState,
+    LivingState,
+    Pick<FeedingState, 'findFood' | 'foods'>,
+    Pick<RoomState, 'findTank'>,
+    Pick<PlacementState, 'systemStateOf'> {
   findRules(): { kitchen: KitchenRules } | undefined;
   findZone(): string | undefined;
   findMix(id: string): MixFacts | undefined;
@@ -26,4 +32,6 @@ export interface KitchenState extends ChangeState, LivingState, Pick<FeedingStat
   signSeenMs(lot: string): number | undefined;
   /** Grams of a food that are here; undefined where nobody keeps count. */
   onHandG(food: string): number | undefined;
+  /** Mixes, by name, that some living on a system took within a day. */
+  fedMixesOn(system: string, atMs: number): string[];
 }

@@ -61,6 +61,7 @@ function hardened({ system, family, atMs }: { system: string; family: Medication
   const others = [
     ...treatments.filter((treatment) => treatment !== family),
     ...held.filter(({ endedAtMs }) => atMs - endedAtMs < SECOND_WITHIN_MS).map((treatment) => treatment.family),
+    ...state.fedMixesOn(system, atMs),
   ];
   const frail = state.frailOn(system, atMs);
   return [

@@ -14,6 +14,9 @@ const ATE_FIRST = `(select f.at_ms from p_feed f where f.lot = q.lot and f.at_ms
 export const GIVEN_HERE = (lot: string, tank: string): string =>
   `(f.tank = ${tank} or not exists (select 1 from now_standing s where s.lot = ${lot} and s.place = f.tank))`;
 
+/** SQL of whether some of meal `f` was taken: medicine in food that was left is in nobody. */
+export const TAKEN = "f.response not in ('ignored', 'looked')";
+
 export function prepareMixes(client: Database.Database): () => (MixFacts & { entry: string })[] {
   const all = makeAsk(client).all(pick(t.mix, 'id', 'entry', 'facts'), 'select id, entry, facts from p_mix order by name');
   return () => all().flatMap(({ facts, ...row }) => (facts.gone ? [] : [{ ...row, ...facts }]));
@@ -40,7 +43,7 @@ export function prepareCourseFacts(client: Database.Database): (asked: { lot: st
   );
   const given = ask.all(
     pick(t.feed, 'lot', 'atMs'),
-    `with ${LINE_OF_LOT} select f.lot, f.at_ms atMs from line cross join p_feed f on f.lot = line.lot and f.mix = @mix and f.voided_by is null and f.at_ms <= line.until`,
+    `with ${LINE_OF_LOT} select f.lot, f.at_ms atMs from line cross join p_feed f on f.lot = line.lot and f.mix = @mix and f.voided_by is null and ${TAKEN} and f.at_ms <= line.until`,
   );
   const begun = ask.all(
     pick(t.course, 'lot', 'atMs'),
@@ -77,12 +80,12 @@ export function prepareCourses(client: Database.Database) {
   const given = ask.all(
     FED,
     `select x.lot || '' lot, ${WITH_MIX('x.lot')} from (select distinct b.lot from p_tank t cross join now_standing b on b.place = t.id) x
-    cross join p_feed f indexed by p_feed_mix on f.lot = x.lot and f.mix is not null and f.voided_by is null`,
+    cross join p_feed f indexed by p_feed_mix on f.lot = x.lot and f.mix is not null and f.voided_by is null and ${TAKEN}`,
   );
   const givenBefore = ask.all(
     FED,
     `with ${CUT_LOTS} select line."of" || '' lot, ${WITH_MIX('line."of"')} from line
-    cross join p_feed f indexed by p_feed_mix on f.lot = line.lot and f.mix is not null and f.voided_by is null and f.at_ms <= line.until`,
+    cross join p_feed f indexed by p_feed_mix on f.lot = line.lot and f.mix is not null and f.voided_by is null and ${TAKEN} and f.at_ms <= line.until`,
   );
   const begun = ask.all(
     pick(t.course, 'lot', 'mix', 'atMs'),

@@ -68,6 +68,13 @@ describe('a batch', () => {
     house.must(TRAINEE, undo(act));
     expect(here()).toBe(5);
   });
+  it('is for a meal of these days', () => {
+    const far: Said = {
+      kind: 'batch.begun',
+      payload: { batch: 'far', forMs: house.now() + 3 * DAY_MS, lines: [{ food: 'brine', g: 14 }] },
+    };
+    expect(house.codes(TRAINEE, far)).toEqual(['batch.farOff']);
+  });
   it('of a food that nobody counts asks nothing, of one that is not on the list is refused', () => {
     expect(house.codes(TRAINEE, begin([{ food: 'brine', g: 14 }]))).toEqual([]);
     expect(house.codes(TRAINEE, begin([{ food: 'krill', g: 14 }], 'batch-2'))).toEqual(['unknown']);
@@ -181,6 +188,27 @@ describe('medicated food', () => {
     house.must(KEEPER, stop);
     expect(courses()).toEqual([]);
     expect(house.codes(KEEPER, stop)).toEqual(['course.none']);
+  });
+  it('that was left is in nobody: the day is missed, and it may be offered again', () => {
+    house.must(TRAINEE, fed());
+    house.wait(MINUTE_MS);
+    house.must(TRAINEE, fed({ mix: 'worm', response: 'ignored' }));
+    expect(house.codes(TRAINEE, fed({ mix: 'worm', response: 'tasted' }))).toEqual([]);
+    expect(house.codes(TRAINEE, fed({ mix: 'worm' }))).toEqual(['fed.medicatedTwice']);
+  });
+  it('and medicine in the water are asked about together, whichever came first', () => {
+    const treat = (family: 'copper' | 'dye', treatment = family): Said => ({
+      kind: 'treatment.begun',
+      payload: { treatment, system: 'salt', family },
+    });
+    house.must(TRAINEE, fed());
+    house.wait(MINUTE_MS);
+    house.must(TRAINEE, fed({ mix: 'worm' }));
+    expect(house.codes(KEEPER, treat('copper'))).toEqual(['treatment.second']);
+    house.wait(DAY_MS + MINUTE_MS);
+    house.must(TRAINEE, fed());
+    expect(house.codes(KEEPER, treat('copper'))).toEqual([]);
+    expect(house.codes(TRAINEE, fed({ mix: 'worm' }))).toEqual(['fed.second']);
   });
   it('only one mix is for all newcomers', () => {
     expect(house.codes(KEEPER, mix({ mix: 'other', name: 'other' }))).toEqual(['mix.firstTaken']);

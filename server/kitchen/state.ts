@@ -2,19 +2,19 @@
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
 import { SIGN_CLASS, SIGNS } from '#core/rounds/index.ts';
-import { houseDay, startOfHouseDay } from '#core/time/index.ts';
+import { DAY_MS, houseDay, startOfHouseDay } from '#core/time/index.ts';
 import { makeAsk, number, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { LINE_OF_LOT } from '../stock/line.ts';
 import { prepareAmount } from '../supplies/onHand.ts';
 import { prepareBatch } from './batches.ts';
-import { GIVEN_HERE, prepareCourseFacts, prepareMixes } from './courses.ts';
+import { GIVEN_HERE, prepareCourseFacts, prepareMixes, TAKEN } from './courses.ts';
 
 const ILLNESS = SIGNS.filter((sign) => SIGN_CLASS[sign] === 'illness')
   .map((sign) => `'${sign}'`)
   .join(', ');
 
-type Questions = 'findMix' | 'mixes' | 'findBatch' | 'courseFacts' | 'timesGiven' | 'signSeenMs' | 'onHandG';
+type Questions = 'findMix' | 'mixes' | 'findBatch' | 'courseFacts' | 'timesGiven' | 'signSeenMs' | 'onHandG' | 'fedMixesOn';
 
 export function kitchenState(client: Database.Database, { findZone }: Pick<HouseState, 'findZone'>): Pick<HouseState, Questions> {
   const ask = makeAsk(client);
@@ -22,11 +22,17 @@ export function kitchenState(client: Database.Database, { findZone }: Pick<House
   const facts = prepareCourseFacts(client);
   const times = ask.only(
     number,
-    `with ${LINE_OF_LOT} select count(*) from line cross join p_feed f on f.lot = line.lot and f.mix = @mix and f.voided_by is null and f.at_ms <= line.until and f.at_ms >= @from and f.at_ms < @to and ${GIVEN_HERE('@lot', '@tank')}`,
+    `with ${LINE_OF_LOT} select count(*) from line cross join p_feed f on f.lot = line.lot and f.mix = @mix and f.voided_by is null and ${TAKEN} and f.at_ms <= line.until and f.at_ms >= @from and f.at_ms < @to and ${GIVEN_HERE('@lot', '@tank')}`,
   );
   const illness = ask.value(
     orNull(number),
     `select max(o.at_ms) from p_odd o where o.lot = ? and o.voided_by is null and exists (select 1 from json_each(o.signs) s where json_extract(s.value, '$.sign') in (${ILLNESS}))`,
+  );
+  const fedOn = ask.values(
+    t.mix.name,
+    `select distinct m.name from p_tank x cross join now_standing b on b.place = x.id
+    cross join p_feed f indexed by p_feed_mix on f.lot = b.lot and f.mix is not null and f.voided_by is null and ${TAKEN} and f.at_ms > @since and f.at_ms <= @until
+    join p_mix m on m.id = f.mix where x.system = @system`,
   );
   return {
     findMix(id) {
@@ -43,5 +49,6 @@ export function kitchenState(client: Database.Database, { findZone }: Pick<House
     },
     signSeenMs: (lot) => illness(lot) ?? undefined,
     onHandG: prepareAmount(client),
+    fedMixesOn: (system, atMs) => fedOn({ system, since: atMs - DAY_MS, until: atMs }),
   };
 }

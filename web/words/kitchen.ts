@@ -74,6 +74,7 @@ export const kitchenRefusals: Record<Code, RefusalWords> = {
   'mix.firstTaken': ({ name }) => `Newcomers get ${name} already. Only one mix is given to all newcomers.`,
   'batch.foodTwice': ({ food }) => `${food} stands there twice: make it one line.`,
   'batch.badMix': ({ mix, amount, unit }) => `${amount} ${unit} of ${mix} is not what its label makes for so much food. Reload the sheet.`,
+  'batch.farOff': ({ atMs }, { when }) => `A batch is for a meal of these days, not for ${when(Number(atMs))}.`,
   'batch.notThere': ({ food, g, here }) => `Only ${here} g of ${food} are here by the records, and ${g} g are taken. Count it, or say why.`,
   'batch.doneAlready': ({ step, atMs }, { when }) => `That was said already, at ${when(Number(atMs))}: ${step}.`,
   'batch.noSuchStep': ({ food, step }) => `${food} is not ${step} here.`,
@@ -89,6 +90,8 @@ export const kitchenRefusals: Record<Code, RefusalWords> = {
   'fed.invertebrates': ({ mix, tank }) => `Shrimps, snails or their kin live in ${tank}: no ${mix} there. It can kill them.`,
   'fed.harms': ({ mix, tank }) => `${mix} harms fish in ${tank}. Follow the label and ask a veterinarian.`,
   'fed.notKnown': ({ mix, tank }) => `Nobody knows whether all in ${tank} tolerate ${mix}. Feed those that need it apart.`,
+  'fed.second': ({ mix, other: otherName }) =>
+    `${capital(otherName)} is in the water, or was within a day: together with ${mix} it is harder on them. Ask a veterinarian first.`,
   'fed.medicatedTwice': ({ mix, n }) =>
     `They had ${mix} today already, ${plural(Number(n), 'time')}: more is an overdose. Follow the label.`,
   'fed.notOnCourse': ({ mix, who }) => `${capital(who)} eat in that tank and are not to get ${mix} today.`,
@@ -104,6 +107,7 @@ export const shortKitchen = {
   'fed.invertebrates': 'medicated food with invertebrates',
   'fed.harms': 'medicated food that harms fish there',
   'fed.notKnown': 'not known whether they tolerate it',
+  'fed.second': 'a second treatment',
   'fed.medicatedTwice': 'medicated twice a day',
   'fed.notOnCourse': 'not on their course',
 } as const;
