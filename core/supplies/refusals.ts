@@ -1,6 +1,6 @@
 // Why entries about supplies may not be written; their words stand in web.
 
-export const SUPPLY_REFUSALS = ['supply.tooMany'] as const;
+export const SUPPLY_REFUSALS = ['supply.tooMany', 'supply.unitFixed'] as const;
 
 declare module '../journal/refusal.ts' {
   interface RefusalCodes extends Record<(typeof SUPPLY_REFUSALS)[number], true> {}

@@ -21,7 +21,10 @@ export const supplyRules: Rules<SupplyEntries, SupplyState> = {
       if (!known) return refuse('unknown', 'supply', { what: 'supply', id: payload.supply });
       const against = againstChange({ ...payload, of: `supply:${payload.supply}` }, known as SupplyChanged['fields'], state);
       if (against.length > 0) return against;
-      const { name = known.name, gone = known.gone } = payload.fields;
+      const { name = known.name, gone = known.gone, unit = known.unit } = payload.fields;
+      // Thirty pieces are not thirty kilograms.
+      if (unit !== known.unit && state.isCounted(payload.supply))
+        return refuse('supply.unitFixed', 'fields.unit', { name: known.name, unit: known.unit });
       if (gone) return [];
       if (known.gone && state.supplies().length >= MOST_SUPPLIES) return refuse('supply.tooMany', 'fields', { most: MOST_SUPPLIES });
       return nameFree(name, payload.supply, state);

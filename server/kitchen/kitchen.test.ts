@@ -240,6 +240,10 @@ it('what is nearly used up is to be ordered, and what is past its date to be che
   expect(due()).toMatchObject([{ step: 'low' }, { step: 'past' }]);
   house.must(KEEPER, { kind: 'supply.counted', payload: { item: 'salt-mix', amount: 0 } });
   house.must(KEEPER, { kind: 'supply.received', payload: { item: 'salt-mix', amount: 25 } });
+  const { entry } = house.view('house').supplies[0]!;
+  expect(house.codes(KEEPER, { kind: 'supply.changed', payload: { supply: 'salt-mix', basedOn: entry, fields: { unit: 'g' } } })).toEqual([
+    'supply.unitFixed',
+  ]);
   expect(house.codes(TRAINEE, { kind: 'supply.counted', payload: { item: 'salt-mix', amount: 1 } })).toEqual(['role']);
   expect(house.codes(KEEPER, { kind: 'supply.counted', payload: { item: 'nothing', amount: 1 } })).toEqual(['unknown']);
 });

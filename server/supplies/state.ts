@@ -11,7 +11,7 @@ export function prepareSupplies(client: Database.Database): () => (Item & { entr
   return () => all().flatMap(({ facts, ...row }) => (facts.gone ? [] : [{ ...row, ...facts }]));
 }
 
-export function supplyState(client: Database.Database): Pick<HouseState, 'findItem' | 'findSupply' | 'supplies'> {
+export function supplyState(client: Database.Database): Pick<HouseState, 'findItem' | 'findSupply' | 'isCounted' | 'supplies'> {
   const ask = makeAsk(client);
   const supply = ask.get(pick(t.supply, 'id', 'facts'), 'select id, facts from p_supply where id = ?');
   const food = ask.get(pick(t.food, 'id', 'facts'), 'select id, facts from p_food where id = ?');
@@ -21,6 +21,7 @@ export function supplyState(client: Database.Database): Pick<HouseState, 'findIt
   };
   return {
     findSupply,
+    isCounted: ask.is('select 1 from p_supply_flow where item = ? and voided_by is null'),
     findItem(id) {
       const row = food(id);
       return row ? itemOf(row.id, row.facts) : findSupply(id);

@@ -95,6 +95,8 @@ export const kitchenRefusals: Record<Code, RefusalWords> = {
   'fed.medicatedTwice': ({ mix, n }) =>
     `They had ${mix} today already, ${plural(Number(n), 'time')}: more is an overdose. Follow the label.`,
   'fed.notOnCourse': ({ mix, who }) => `${capital(who)} eat in that tank and are not to get ${mix} today.`,
+  'supply.unitFixed': ({ name, unit }) =>
+    `${capital(String(name))} is counted in ${unit} already. Put another supply on the list for another unit.`,
   'supply.tooMany': ({ most }) => `${most} supplies are kept here: take one off the list first.`,
 };
 
