@@ -189,6 +189,7 @@ it('agrees with slips of paper over 600 houses, and every portion is in a line',
       expect(line.heads).toBe(pile.heads);
       expect(line.takeG + 1e-4).toBeGreaterThanOrEqual(pile.g);
       if (line.mix === 'worm' && line.takeG > 0) expect(line.dose?.amount).toBeCloseTo(line.takeG * 5, 8);
+      if (line.mix === 'fish') expect(line.takeG).toBe(line.g);
       if (line.mix === 'fish')
         if (line.unmeasured > 0 || line.takeG === 0) expect(line.dose).toBeUndefined();
         else expect(line.dose?.amount).toBeCloseTo((pile.fishG / 1000) * 40 * 0.5, 8);

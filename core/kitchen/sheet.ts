@@ -106,8 +106,9 @@ export function kitchenSheet(
     });
   }
   const finished = [...lines.entries()].map(([key, line]): SheetLine => {
-    const take = taken(line.g, foodOf.get(line.food)!.portionG);
     const mix = mixes.find(({ id }) => id === line.mix);
+    // Where the label counts fish, all that is mixed is theirs: a whole piece for half a piece's fish would be half the dose.
+    const take = mix?.per === 'kg of fish a day' ? { takeG: line.g } : taken(line.g, foodOf.get(line.food)!.portionG);
     const dose = mix && doseOf(mix, take.takeG, fishOf.get(key));
     return { ...line, ...take, ...(dose ? { dose } : {}) };
   });
