@@ -43,7 +43,8 @@ export function TakeOut({ view, atMs }: { view: KitchenView; atMs: number }) {
       {medicated && (
         <Caution>
           Medicine: gloves, and nothing of it in a kitchen for people. The amount is its label’s, as it was entered here: check it against
-          the label in your hand. Some of it is prescription only. Local rules and a veterinarian come first.
+          the label in your hand. Who eats more gets more: watch that all of them eat. Some of it is prescription only. Local rules and a
+          veterinarian come first.
         </Caution>
       )}
       <ul className={css.lines}>
@@ -153,6 +154,7 @@ function Dose({ line, g, mix }: { line: KitchenLine; g: number; mix: MixFacts })
   return (
     <div className={css.dose}>
       {sum} = <b className="num">{sayDose(amount, mix.unit)}</b> <span className="soft">(label: {mix.labelSays ?? label})</span>
+      {mix.per !== 'g of food' && <b> Share all of it out: it is for these fish, whatever the food weighs.</b>}
     </div>
   );
 }
