@@ -6,6 +6,7 @@ export const KITCHEN_REFUSALS = [
   'batch.foodTwice',
   'batch.badMix',
   'batch.farOff',
+  'batch.tooMany',
   'batch.notThere',
   'batch.doneAlready',
   'batch.noSuchStep',

@@ -15,6 +15,8 @@ import type { BatchFacts, KitchenState } from './state.ts';
 /** All of them are weighed for every lot at every look at the rounds. */
 const MOST_MIXES = 12;
 const FURTHEST_MS = 2 * DAY_MS;
+/** Within a day: more timers than anybody thaws would hide the others in the strip. */
+const MOST_BATCHES = 24;
 
 export const kitchenRules: Rules<KitchenEntries & Pick<RoundEntries, 'lot.fed'>, KitchenState> = {
   'mix.added': {
@@ -42,6 +44,8 @@ export const kitchenRules: Rules<KitchenEntries & Pick<RoundEntries, 'lot.fed'>,
     decide({ payload, occurredAtMs }, { state }) {
       // For a meal near by: one in years would be the last that anybody is asked to prepare.
       if (Math.abs(payload.forMs - occurredAtMs) > FURTHEST_MS) return refuse('batch.farOff', 'forMs', { atMs: payload.forMs });
+      if (state.batchesBegun(occurredAtMs - DAY_MS, occurredAtMs + DAY_MS) >= MOST_BATCHES)
+        return refuse('batch.tooMany', 'batch', { most: MOST_BATCHES });
       return payload.lines.flatMap((line, index) => againstLine({ ...line, index }, payload, state));
     },
     links: ({ batch, lines }) => ({ makes: [batch], needs: lines.flatMap(({ food, mix }) => [food, ...(mix ? [mix.mix] : [])]) }),

@@ -24,6 +24,8 @@ export interface KitchenState
   /** Mixes that are kept here. */
   mixes(): readonly MixFacts[];
   findBatch(id: string): BatchFacts | undefined;
+  /** How many were begun between two instants. */
+  batchesBegun(fromMs: number, toMs: number): number;
   /** What a course of a lot follows from, by house days. */
   courseFacts(lot: string, mix: string): CourseFacts;
   /** How often those of a lot that are in a tank were given a mix on the house day of an instant, there or in a tank that they have left. */

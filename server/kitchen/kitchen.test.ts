@@ -68,6 +68,10 @@ describe('a batch', () => {
     house.must(TRAINEE, undo(act));
     expect(here()).toBe(5);
   });
+  it('is not begun for ever: timers that nobody thaws would hide the others', () => {
+    for (let no = 0; no < 24; no += 1) house.must(TRAINEE, begin([{ food: 'brine', g: 1 }], `batch-${no}`));
+    expect(house.codes(LEAD, begin([{ food: 'brine', g: 1 }], 'one-more'))).toEqual(['batch.tooMany']);
+  });
   it('is for a meal of these days', () => {
     const far: Said = {
       kind: 'batch.begun',

@@ -14,7 +14,8 @@ const ILLNESS = SIGNS.filter((sign) => SIGN_CLASS[sign] === 'illness')
   .map((sign) => `'${sign}'`)
   .join(', ');
 
-type Questions = 'findMix' | 'mixes' | 'findBatch' | 'courseFacts' | 'timesGiven' | 'signSeenMs' | 'onHandG' | 'fedMixesOn';
+type Questions =
+  'findMix' | 'mixes' | 'findBatch' | 'batchesBegun' | 'courseFacts' | 'timesGiven' | 'signSeenMs' | 'onHandG' | 'fedMixesOn';
 
 export function kitchenState(client: Database.Database, { findZone }: Pick<HouseState, 'findZone'>): Pick<HouseState, Questions> {
   const ask = makeAsk(client);
@@ -41,6 +42,7 @@ export function kitchenState(client: Database.Database, { findZone }: Pick<House
     },
     mixes: prepareMixes(client),
     findBatch: prepareBatch(client),
+    batchesBegun: ask.only(number, 'select count(*) from p_batch where at_ms > ? and at_ms < ? and voided_by is null'),
     courseFacts: (lot, mix) => facts({ lot, mix, zone: findZone() ?? 'UTC' }),
     timesGiven({ lot, tank, mix }, atMs) {
       const zone = findZone() ?? 'UTC';

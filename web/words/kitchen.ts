@@ -75,6 +75,7 @@ export const kitchenRefusals: Record<Code, RefusalWords> = {
   'batch.foodTwice': ({ food }) => `${food} stands there twice: make it one line.`,
   'batch.badMix': ({ mix, amount, unit }) => `${amount} ${unit} of ${mix} is not what its label makes for so much food. Reload the sheet.`,
   'batch.farOff': ({ atMs }, { when }) => `A batch is for a meal of these days, not for ${when(Number(atMs))}.`,
+  'batch.tooMany': ({ most }) => `${most} batches were begun within a day: undo those that were not meant.`,
   'batch.notThere': ({ food, g, here }) => `Only ${here} g of ${food} are here by the records, and ${g} g are taken. Count it, or say why.`,
   'batch.doneAlready': ({ step, atMs }, { when }) => `That was said already, at ${when(Number(atMs))}: ${step}.`,
   'batch.noSuchStep': ({ food, step }) => `${food} is not ${step} here.`,
