@@ -3,9 +3,9 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { Item, OnHand } from '#core/supplies/index.ts';
 import { useMe, useTimes } from '../data/me.ts';
-import { instantOf } from '../parts/crateFacts.ts';
-import { numberOf, PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
+import { PlainForm, type FormField, type Values } from '../parts/PlainForm.tsx';
 import { sayAmount } from '../words/kitchen.ts';
+import { cameEntry, countedEntry } from './onHand.ts';
 import type { Write } from './part.ts';
 
 const MOST = 10_000_000;
@@ -21,15 +21,7 @@ export function OnHandForm({ item, here, write, mayEdit }: Props) {
     return wrong;
   };
   const amountField = (min: number): FormField => ({ name: 'amount', type: 'number', label: `How much, ${unit}`, min, max: MOST });
-  const came = async ({ amount, until = '' }: Values) => {
-    const bestBeforeMs = until === '' ? undefined : instantOf(`${until}T00:00`, house.zone);
-    return done(
-      await write(`${name} came in`, {
-        kind: 'supply.received',
-        payload: { item: id, amount: numberOf(amount), ...(bestBeforeMs === undefined ? {} : { bestBeforeMs }) },
-      }),
-    );
-  };
+  const came = async (values: Values) => done(await write(`${name} came in`, cameEntry(id, values, house.zone)));
   const toggle = (part: typeof open) => setOpen(open === part ? undefined : part);
   return (
     <div>
@@ -88,9 +80,7 @@ export function OnHandForm({ item, here, write, mayEdit }: Props) {
           draft={`counted ${id}`}
           fields={[amountField(0)]}
           submit="So much is here"
-          onSubmit={async ({ amount }) =>
-            done(await write(`${name} counted`, { kind: 'supply.counted', payload: { item: id, amount: numberOf(amount) } }))
-          }
+          onSubmit={async (values) => done(await write(`${name} counted`, countedEntry(id, values)))}
         />
       )}
     </div>

@@ -2,6 +2,7 @@
 import type { RoundsView, RoundTank } from '#contract/views.ts';
 import type { Entry } from '#core/catalogue/index.ts';
 import { isMeal } from '#core/feeding/index.ts';
+import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
 import type { Overlay } from '../data/overlay.ts';
 
 export const overlayRounds: Overlay<'rounds'> = (view, { entries }, { by }) =>
@@ -29,6 +30,8 @@ function apply(view: RoundsView, entry: Entry, by: string): RoundsView {
       return onLot(view, { tank: place, lot }, (occupant) => ({ ...occupant, n: found }));
     }
     case 'lot.fed': {
+      // What is written down late keeps its own time: what follows of it is for the house to say.
+      if (isOfAnotherDay(entry.occurredAtMs, view.day)) return view;
       const { tank, lot, food, response } = entry.payload;
       const fed = onLot(view, { tank, lot }, (occupant) => ({
         ...occupant,
@@ -42,6 +45,10 @@ function apply(view: RoundsView, entry: Entry, by: string): RoundsView {
       return view;
   }
 }
+
+/** No zone is further off: what was before this day by any of them was well before now. */
+const FURTHEST_ZONE_MS = 14 * HOUR_MS;
+const isOfAnotherDay = (atMs: number, day: number): boolean => atMs < day * DAY_MS - FURTHEST_ZONE_MS;
 
 function onTank(view: RoundsView, id: string, change: (tank: RoundTank) => RoundTank): RoundsView {
   return { ...view, tanks: view.tanks.map((tank) => (tank.id === id ? change(tank) : tank)) };
