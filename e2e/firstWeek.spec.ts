@@ -136,7 +136,9 @@ async function workTheDay({ page, empty, hand }: Journey): Promise<void> {
 /** Everybody has been signed out by now; Today asks for what is due, and the round is walked. */
 async function nextMorning({ page, empty, hand }: Journey): Promise<void> {
   await empty.close();
-  const tomorrow = Math.floor(Date.now() / DAY_MS) * DAY_MS + DAY_MS + 8 * HOUR_MS;
+  const next = Math.floor(Date.now() / DAY_MS) * DAY_MS + DAY_MS + 8 * HOUR_MS;
+  // A sign-in lasts twelve hours: walked late in the evening, the next morning is too near.
+  const tomorrow = next - Date.now() < 13 * HOUR_MS ? next + DAY_MS : next;
   await empty.open('real', { aheadMs: tomorrow - Date.now() });
   await page.goto(`${empty.address}/today`);
   await hand.press('button', /Mara Quill/);
