@@ -194,14 +194,16 @@ export function toleranceOf(kind: { tolerance?: LotInput['tolerance'] } | undefi
   return (guessed ? undefined : kind?.tolerance) ?? 'delicate';
 }
 
+/** Mass in g of a fish by its length in cm: a·Lᵇ. */
+export const USUAL_MASS = { massA: 0.015, massB: 3 };
+
 /** What is known of the fish themselves. */
 export function lotOf(bag: Pick<KnownBag, 'n' | 'sizeCm' | 'kind' | 'lotBags'>): LotInput {
   const range = bag.kind?.salinityPpt;
   return {
     n: bag.n,
     lengthCm: bag.sizeCm ?? USUAL_LENGTH_CM,
-    massA: 0.015,
-    massB: 3,
+    ...USUAL_MASS,
     tolerance: toleranceOf(bag.kind),
     ...(bag.kind?.temperatureC ? { temperatureC: bag.kind.temperatureC } : {}),
     invertebrate: bag.kind !== undefined && bag.kind.is !== 'fish',

@@ -18,6 +18,7 @@ export {
   toleranceOf,
   waterByBox,
   USUAL_BAG_L,
+  USUAL_MASS,
   bagFactsOf,
   factsOf,
   inputOf,

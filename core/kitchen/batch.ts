@@ -20,7 +20,7 @@ export const stepsOf = ({ thawH, strain, soakMin }: FoodWay): BatchStep[] => [
   ...(soakMin ? (['soaked'] as const) : []),
 ];
 
-/** Where one food of a batch stands at `now`. What thaws or soaks is done at its time, or when somebody says so before; straining waits for hands. Dry and live food does not grow old here. */
+/** Where one food of a batch stands at `now`. What thaws or soaks is done at its time, or when somebody says so before; straining waits for hands. Live food, and dry food that stays dry, do not grow old here. */
 export function lineNow(
   way: FoodWay,
   { begunMs, done, keepsH }: { begunMs: number; done: readonly StepDone[]; keepsH: number },
@@ -48,6 +48,8 @@ export function lineNow(
     const said = atOf('soaked');
     if (said === undefined && untilMs > now) return { is: 'soaking', fromMs, untilMs };
     fromMs = Math.min(said ?? untilMs, untilMs);
+    // Dry food that was soaked spoils as what was thawed does.
+    thawedMs ??= fromMs;
   }
   if (old()) return { is: 'old', fromMs: thawedMs! + keepsH * HOUR_MS };
   return { is: 'ready', fromMs, ...(thawedMs === undefined ? {} : { keepsUntilMs: thawedMs + keepsH * HOUR_MS }) };

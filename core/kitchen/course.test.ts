@@ -25,13 +25,12 @@ it('fish that ate here for days before anybody gave it get none by themselves, n
   expect(at({ releasedDay: 40, given: [12, 13, 14] }, 40)).toMatchObject({ is: 'over', course: 1 });
 });
 
-it('a second course is decided, a stop ends it, and a stop before it does not', () => {
+it('a second course is decided, and a stop ends any', () => {
   const before = { releasedDay: 10, ateDay: 10, given: [10, 11, 12] };
   expect(at({ ...before, begun: [25] }, 25)).toMatchObject({ is: 'on', course: 2, day: 1 });
   expect(at({ ...before, given: [10, 11, 12, 25, 26], begun: [25] }, 27)).toMatchObject({ is: 'on', course: 2, day: 3, missed: 0 });
-  expect(at({ ...before, begun: [25], stoppedDay: 26 }, 26)).toBeUndefined();
-  expect(at({ ...before, begun: [25], stoppedDay: 11 }, 25)).toMatchObject({ is: 'on', course: 2 });
-  expect(at({ releasedDay: 10, stoppedDay: 10 }, 11)).toBeUndefined();
+  expect(at({ ...before, begun: [25], stopped: true }, 26)).toBeUndefined();
+  expect(at({ releasedDay: 10, stopped: true }, 11)).toBeUndefined();
 });
 
 /** A diary: goes through the days and counts, knowing nothing of starts and ends. */

@@ -1,12 +1,12 @@
 // A course of medicated food: days in a row, then a break, each lot on a counter of its own. A day is a house day; what counts is the first on which it was given.
 
-/** `releasedDay` = when its quarantine here began; `ateDay` = the first day on which somebody saw it eat since. `given` = days with that mix. `begun` = days on which a further course was decided. */
+/** `releasedDay` = when it came into a tank of this house first, of a lot in quarantine; `ateDay` = the first day on which it ate. `given` = days with that mix. `begun` = days on which a further course was decided. `stopped` = since what was decided last. */
 export type CourseFacts = {
   releasedDay?: number;
   ateDay?: number;
   given: readonly number[];
   begun: readonly number[];
-  stoppedDay?: number;
+  stopped?: boolean;
 };
 export type CourseOf = { days: number; breakDays: number; first: boolean };
 /** `day` counts from 1. `missed` = days of it that went by without. */
@@ -21,7 +21,7 @@ export function courseNow(facts: CourseFacts, mix: CourseOf, today: number): Cou
   // A day on which it was decided to give it again begins a course; the first one begins by itself.
   const decided = facts.begun.filter((day) => day <= today).toSorted((a, b) => a - b);
   const latest = decided.at(-1);
-  if (facts.stoppedDay !== undefined && (latest === undefined || facts.stoppedDay > latest) && facts.stoppedDay <= today) return undefined;
+  if (facts.stopped) return undefined;
   const start = latest === undefined ? firstStart(facts, mix, { given, today }) : startFrom(latest, mix, { given, today });
   if (start === undefined) return undefined;
   const course = latest === undefined ? 1 : decided.length + (given.some((day) => day < decided[0]!) ? 1 : 0);

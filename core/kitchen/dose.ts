@@ -9,11 +9,10 @@ export function amountFor({ amount, per, timesADay }: Label, { g, fishG }: { g: 
   return fishG === undefined ? undefined : (amount * fishG) / 1000 / timesADay;
 }
 
-/** Scales in a kitchen read no finer, and drops are whole. */
-const SAME = 0.01;
-const FINEST = { mg: 0.5, g: 0.005, mL: 0.05, drops: 0.5 } as const;
-/** As the label makes it, within what scales read. */
+/** Screens write the sum as it is made; who rounds it keeps two figures of it. What a scale cannot read is for more food to solve, not for another dose. */
+const SAME = 0.02;
+/** As the label makes it. */
 export function isByLabel(label: Label, line: { g: number; fishG?: number }, amount: number): boolean {
   const due = amountFor(label, line);
-  return due !== undefined && Math.abs(amount - due) <= Math.max(due * SAME, FINEST[label.unit]);
+  return due !== undefined && Math.abs(amount - due) <= due * SAME;
 }

@@ -45,11 +45,14 @@ describe('a label', () => {
     expect(amountFor(byFish, { g: 14 })).toBeUndefined();
     expect(isByLabel(byFish, { g: 14 }, 10)).toBe(false);
   });
-  it('is kept to within what a scale reads', () => {
+  it('is kept to, however little it is', () => {
     expect(isByLabel(MIX, { g: 14 }, 70.4)).toBe(true);
     expect(isByLabel(MIX, { g: 14 }, 77)).toBe(false);
     expect(isByLabel(MIX, { g: 14 }, 7)).toBe(false);
-    expect(isByLabel({ ...MIX, unit: 'drops', amount: 0.5 }, { g: 7 }, 4)).toBe(true);
+    // A little of it is no excuse: 0.5 mg where 0.2 are due is more than twice.
+    expect(isByLabel(MIX, { g: 0.04 }, 0.5)).toBe(false);
+    expect(isByLabel({ ...MIX, unit: 'drops', amount: 0.5 }, { g: 7 }, 4)).toBe(false);
+    expect(isByLabel({ ...MIX, unit: 'drops', amount: 0.5 }, { g: 7 }, 3.5)).toBe(true);
   });
 });
 
@@ -81,6 +84,8 @@ describe('a batch', () => {
     expect(lineNow(way, given(['thawed', 20]), 25 * MINUTE_MS)).toEqual({ is: 'unstrained', fromMs: 20 * MINUTE_MS });
     expect(lineNow(way, given(['soaked', 30]), 31 * MINUTE_MS)).toMatchObject({ is: 'ready', fromMs: 30 * MINUTE_MS });
     expect(lineNow({}, given(), 0)).toEqual({ is: 'ready', fromMs: 0 });
+    expect(lineNow({ soakMin: 15 }, given(), HOUR_MS)).toMatchObject({ is: 'ready', keepsUntilMs: 15 * MINUTE_MS + 6 * HOUR_MS });
+    expect(lineNow({ soakMin: 15 }, given(), 7 * HOUR_MS)).toMatchObject({ is: 'old' });
     expect(stepsOf(way)).toEqual(['thawed', 'strained', 'soaked']);
     expect(stepsOf({})).toEqual([]);
   });
@@ -106,6 +111,8 @@ describe('medicated food', () => {
     expect(heldOf(eater('a'), eater('b'))).toBeUndefined();
     expect(heldOf(eater('a'), eater('b', { course: undefined }))).toBe('tankmates');
     expect(heldOf(eater('a'), eater('b', { course: { is: 'break', course: 1, day: 1, of: 7, missed: 0, endedDay: 3 } }))).toBe('tankmates');
+    expect(heldOf(eater('a'), eater('b', { had: true }))).toBe('tankmates');
+    expect(heldOf(eater('a', { had: true }), eater('b'))).toBeUndefined();
     expect(heldOf(eater('a', { hasEaten: false }))).toBe('not eating');
     expect(medicatedIn([eater('a', { course: undefined })], MIX).size).toBe(0);
   });

@@ -4,17 +4,20 @@ import type { SpeciesFacts } from '../species/index.ts';
 import type { CourseNow } from './course.ts';
 import type { MixFacts } from './entries.ts';
 
-export type Eater = { lot: string; species?: SpeciesFacts; guessed: boolean; hasEaten: boolean; course?: CourseNow };
+/** `had` = as often today as the label says. */
+export type Eater = { lot: string; species?: SpeciesFacts; guessed: boolean; hasEaten: boolean; course?: CourseNow; had?: boolean };
 export const HELD_BACK = ['invertebrates', 'harms', 'not known', 'not eating', 'tankmates'] as const;
 export type HeldBack = (typeof HELD_BACK)[number];
 
-/** Of one tank: its lots on a course, each with what holds the food back. Food that one gets all of them eat. */
+/** Of one tank: its lots on a course, each with what holds the food back. */
 export function medicatedIn(eaters: readonly Eater[], mix: Pick<MixFacts, 'family'>): Map<string, { held?: HeldBack }> {
   const on = eaters.filter(({ course }) => course?.is === 'on');
   const ofAll = heldFor(eaters, mix);
   return new Map(
-    on.map(({ lot, hasEaten }) => {
-      const held = ofAll ?? (hasEaten ? (on.length < eaters.length ? 'tankmates' : undefined) : 'not eating');
+    on.map(({ lot, hasEaten, had }) => {
+      // Food that one gets all of them eat: those not on their days, and those who have had theirs.
+      const mates = eaters.some((mate) => mate.lot !== lot && (mate.course?.is !== 'on' || mate.had));
+      const held = ofAll ?? (hasEaten ? (mates && !had ? 'tankmates' : undefined) : 'not eating');
       return [lot, held === undefined ? {} : { held }];
     }),
   );

@@ -1,4 +1,5 @@
 // How much a lot is given at one meal: grams by its heads, their length, the ration of its phase, who it is and what the food is. Estimates: eyes at the tank beat them.
+import { massOf, USUAL_MASS } from '../bench/index.ts';
 import type { FoodFacts, MealPhase, Mouth } from '../feeding/index.ts';
 import { mouthOf } from '../feeding/index.ts';
 import type { Guild } from '../species/index.ts';
@@ -21,8 +22,8 @@ export const STARTING_KITCHEN_RULES: KitchenRules = {
   thawedKeepsH: 6,
 };
 
-/** Mass of a fish, g: 0.015·L³ (cm), as the bench has it. A judgement for what is no fish. */
-export const gramsOfLength = (lengthCm: number): number => 0.015 * lengthCm ** 3;
+/** Mass of a fish, g, as the bench has it. A judgement for what is no fish. */
+export const gramsOfLength = (lengthCm: number): number => massOf({ n: 1, lengthCm, ...USUAL_MASS });
 
 const percentOf = (phase: MealPhase, rules: KitchenRules): number =>
   ({

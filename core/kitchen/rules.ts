@@ -1,9 +1,9 @@
 // When a mix, a batch or a course may be written, and a meal: medicine reaches only those it is meant for, once, by its label, out of food that keeps.
 import { againstChange, refuse, type Refusal, type Rules, type Written } from '../journal/index.ts';
-import { livingIn } from '../placement/index.ts';
+import { livingIn, type Living } from '../placement/index.ts';
 import type { LotFed, RoundEntries } from '../rounds/index.ts';
 import { isSameName } from '../text/index.ts';
-import { DAY_MS, houseDay } from '../time/index.ts';
+import { DAY_MS, HOUR_MS, houseDay } from '../time/index.ts';
 import { lineNow, stepsOf } from './batch.ts';
 import { courseNow, type CourseNow } from './course.ts';
 import { isByLabel } from './dose.ts';
@@ -17,6 +17,7 @@ const MOST_MIXES = 12;
 const FURTHEST_MS = 2 * DAY_MS;
 /** Within a day: more timers than anybody thaws would hide the others in the strip. */
 const MOST_BATCHES = 24;
+const ONE_MEAL_MS = HOUR_MS;
 
 export const kitchenRules: Rules<KitchenEntries & Pick<RoundEntries, 'lot.fed'>, KitchenState> = {
   'mix.added': {
@@ -68,7 +69,7 @@ export const kitchenRules: Rules<KitchenEntries & Pick<RoundEntries, 'lot.fed'>,
   'course.begun': {
     decide({ payload: { lot, mix }, occurredAtMs }, { state }) {
       const [known, label] = [state.findMix(mix), state.findLot(lot)?.label];
-      if (!known) return refuse('unknown', 'mix', { what: 'mix', id: mix });
+      if (!known || known.gone) return refuse('unknown', 'mix', { what: 'mix', id: mix });
       if (label === undefined) return refuse('unknown', 'lot', { what: 'lot', id: lot });
       const now = courseOn({ lot, mix: known, atMs: occurredAtMs }, state);
       if (now?.is === 'on') return refuse('course.running', 'lot', { who: label, day: now.day, n: now.of });
@@ -190,9 +191,16 @@ function againstMix({ payload: { tank, lot, mix }, occurredAtMs }: Fed, state: K
   const { treatments, held: before } = state.systemStateOf(state.findTank(tank)!.system);
   const others = [...treatments, ...before.filter(({ endedAtMs }) => occurredAtMs - endedAtMs < DAY_MS).map(({ family }) => family)];
   const second = others.length > 0 ? refuse('fed.second', 'mix', { mix: name, other: [...new Set(others)].join(', ') }, 'keeper') : [];
-  const times = state.timesGiven({ lot, tank, mix }, occurredAtMs);
-  const twice = times >= known.timesADay ? refuse('fed.medicatedTwice', 'mix', { mix: name, n: times }, 'keeper') : [];
+  // What one gets all of the tank eat. The same meal is written lot by lot: of the others only what was before it counts.
+  const eaters = living.some((eater) => eater.lot === lot) ? living : [...living, { lot, label: state.findLot(lot)!.label }];
+  const had = eaters.filter((eater) => {
+    const untilMs = eater.lot === lot ? undefined : occurredAtMs - ONE_MEAL_MS;
+    return state.timesGiven({ lot: eater.lot, tank, mix }, { atMs: occurredAtMs, untilMs }) >= known.timesADay;
+  });
+  const twice = had.length > 0 ? refuse('fed.medicatedTwice', 'mix', { mix: name, who: namesOf(had) }, 'keeper') : [];
   const off = living.filter((eater) => courseOn({ lot: eater.lot, mix: known, atMs: occurredAtMs }, state)?.is !== 'on');
-  const who = [...new Set(off.map(({ label }) => label))].join(', ');
-  return [...harmed, ...second, ...twice, ...(who ? refuse('fed.notOnCourse', 'mix', { mix: name, who }, 'keeper') : [])];
+  const apart = off.length > 0 ? refuse('fed.notOnCourse', 'mix', { mix: name, who: namesOf(off) }, 'keeper') : [];
+  return [...harmed, ...second, ...twice, ...apart];
 }
+
+const namesOf = (living: readonly Living[]): string => [...new Set(living.map(({ label }) => label))].join(', ');

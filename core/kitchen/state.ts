@@ -28,8 +28,8 @@ export interface KitchenState
   batchesBegun(fromMs: number, toMs: number): number;
   /** What a course of a lot follows from, by house days. */
   courseFacts(lot: string, mix: string): CourseFacts;
-  /** How often those of a lot that are in a tank were given a mix on the house day of an instant, there or in a tank that they have left. */
-  timesGiven(of: { lot: string; tank: string; mix: string }, atMs: number): number;
+  /** How often those of a lot that are in a tank took a mix on the house day of `atMs`, until `untilMs`, there or in a tank that they have left. */
+  timesGiven(of: { lot: string; tank: string; mix: string }, when: { atMs: number; untilMs?: number }): number;
   /** When a sign of illness was seen in a lot last. */
   signSeenMs(lot: string): number | undefined;
   /** Grams of a food that are here; undefined where nobody keeps count. */

@@ -18,7 +18,6 @@ export type LotEater = Pick<Card, 'lot' | 'label' | 'species' | 'is' | 'n' | 'si
   sizeCm?: number;
   facts?: SpeciesFacts;
   guessed: boolean;
-  quarantineSinceMs?: number;
 };
 type Now = { now: number; zone: string; rules: HouseRules };
 
@@ -94,7 +93,6 @@ export function prepareEaters(client: Database.Database) {
           sizeCm,
           ...(facts ? { facts } : {}),
           guessed: sure === 'guess',
-          ...(quarantine ? { quarantineSinceMs: quarantine.openedAtMs } : {}),
         };
       };
       return { foods, eatersIn: (tank, odd) => (living.get(tank.id) ?? []).map((resident) => eaterOf(tank, resident, odd)) };

@@ -1,18 +1,11 @@
-// What a course follows from: when a lot was let out, when it ate first, when it was given a mix, by itself or in the lot that it was cut from.
+// What a course follows from: when a lot came in, when it ate first, when it was given a mix, what was decided; of itself, and of the lot that it was cut from until it was.
 import type Database from 'better-sqlite3';
 import { courseNow, type CourseFacts, type CourseNow, type MixFacts } from '#core/kitchen/index.ts';
 import { houseDay } from '#core/time/index.ts';
 import { flag, makeAsk, number, orNull, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { grouped } from '../now/rows.ts';
-import { CUT_LOTS, LINE_OF_LOT } from '../stock/line.ts';
-
-/** Somebody saw quarantine `q` eat since it was opened, the first time. */
-const ATE_FIRST = `(select f.at_ms from p_feed f where f.lot = q.lot and f.at_ms >= q.at_ms and f.response in ('ate', 'charged') and f.voided_by is null order by f.at_ms limit 1)`;
-
-/** SQL of whether meal `f` was given to those of a lot that are in a tank: there, or where none of the lot is any more. */
-export const GIVEN_HERE = (lot: string, tank: string): string =>
-  `(f.tank = ${tank} or not exists (select 1 from now_standing s where s.lot = ${lot} and s.place = f.tank))`;
+import { LINE_OF_ALL, LINE_OF_LOT } from '../stock/line.ts';
 
 /** SQL of whether some of meal `f` was taken: medicine in food that was left is in nobody. */
 export const TAKEN = "f.response not in ('ignored', 'looked')";
@@ -22,122 +15,95 @@ export function prepareMixes(client: Database.Database): () => (MixFacts & { ent
   return () => all().flatMap(({ facts, ...row }) => (facts.gone ? [] : [{ ...row, ...facts }]));
 }
 
-type Row = { lot: string; mix: string; atMs: number };
-const factsFrom = (
-  told: { releasedMs?: number; ateMs?: number; given: readonly Row[]; begun: readonly Row[]; stoppedMs?: number },
-  zone: string,
-): CourseFacts => ({
-  ...(told.releasedMs === undefined ? {} : { releasedDay: houseDay(told.releasedMs, zone) }),
-  ...(told.ateMs === undefined ? {} : { ateDay: houseDay(told.ateMs, zone) }),
-  given: [...new Set(told.given.map(({ atMs }) => houseDay(atMs, zone)))],
-  begun: told.begun.map(({ atMs }) => houseDay(atMs, zone)),
-  ...(told.stoppedMs === undefined ? {} : { stoppedDay: houseDay(told.stoppedMs, zone) }),
-});
+type OfMix = { lot: string; mix: string };
+/** Those of a lot that are in one tank. */
+export type OneLot = { lot: string; tank: string };
+/** Within a house day: until an instant of it, where not all of it counts. */
+type Within = { atMs: number; untilMs?: number };
+type Histories = {
+  factsOf: (asked: OfMix) => CourseFacts;
+  /** How often those in a tank took it on a house day, there or in a tank that their lot has left. */
+  timesOf: (asked: OfMix & OneLot, within: Within) => number;
+};
 
-/** Of one lot and mix, for core's questions. */
-export function prepareCourseFacts(client: Database.Database): (asked: { lot: string; mix: string; zone: string }) => CourseFacts {
+/** The histories of the lots of a `line`, read at once. */
+function prepareHistories(client: Database.Database, line: string): (zone: string, params?: { lot: string }) => Histories {
   const ask = makeAsk(client);
-  const opened = ask.get(
-    { atMs: number, ateMs: orNull(number) },
-    `select q.at_ms atMs, ${ATE_FIRST} ateMs from now_quarantine q where q.lot = ? order by q.at_ms desc limit 1`,
-  );
   const given = ask.all(
-    pick(t.feed, 'lot', 'atMs'),
-    `with ${LINE_OF_LOT} select f.lot, f.at_ms atMs from line cross join p_feed f on f.lot = line.lot and f.mix = @mix and f.voided_by is null and ${TAKEN} and f.at_ms <= line.until`,
+    { lot: text, mix: text, ...pick(t.feed, 'atMs', 'tank'), moved: flag },
+    `with ${line} select line."of" || '' lot, f.mix, f.at_ms atMs, f.tank, not exists (select 1 from now_standing s where s.lot = line."of" and s.place = f.tank) moved
+    from line cross join p_feed f indexed by p_feed_mix on f.lot = line.lot and f.mix is not null and f.voided_by is null and ${TAKEN} and f.at_ms <= line.until`,
   );
-  const begun = ask.all(
-    pick(t.course, 'lot', 'atMs'),
-    'select lot, at_ms atMs from p_course where lot = ? and mix = ? and voided_by is null',
-  );
-  const stopped = ask.value(orNull(number), 'select max(at_ms) from p_course_stop where lot = ? and mix = ? and voided_by is null');
-  return ({ lot, mix, zone }) => {
-    const row = opened(lot);
-    const withMix = (rows: readonly { lot: string; atMs: number }[]) => rows.map((known) => ({ ...known, mix }));
-    return factsFrom(
-      {
-        releasedMs: row?.atMs,
-        ateMs: row?.ateMs ?? undefined,
-        given: withMix(given({ lot, mix })),
-        begun: withMix(begun(lot, mix)),
-        stoppedMs: stopped(lot, mix) ?? undefined,
-      },
-      zone,
+  const decisions = (table: 'p_course' | 'p_course_stop') =>
+    ask.all(
+      { lot: text, mix: text, atMs: number },
+      `with ${line} select line."of" || '' lot, c.mix || '' mix, c.at_ms + 0 atMs from line cross join ${table} c on c.lot = line.lot and c.voided_by is null and c.at_ms <= line.until`,
     );
+  const [begun, stopped] = [decisions('p_course'), decisions('p_course_stop')];
+  // Of lots in quarantine: a quarantine that began anew makes nobody a newcomer.
+  const first = ask.all(
+    { lot: text, inMs: orNull(number), ateMs: orNull(number) },
+    `with ${line} select line."of" || '' lot,
+      min((select min(g.at_ms) from p_leg g where g.lot = line.lot and g.n > 0 and g.voided_by is null and exists (select 1 from p_tank k where k.id = g.place))) inMs,
+      min((select f.at_ms from p_feed f where f.lot = line.lot and f.response in ('ate', 'charged') and f.voided_by is null and f.at_ms <= line.until order by f.at_ms limit 1)) ateMs
+    from line where exists (select 1 from now_quarantine q where q.lot = line."of") group by line."of"`,
+  );
+  return (zone, params) => {
+    const read = <T>(rows: (...given: [] | [{ lot: string }]) => T): T => (params ? rows(params) : rows());
+    const keyOf = ({ lot, mix }: OfMix) => `${lot} ${mix}`;
+    const [givenOf, begunOf, stoppedOf] = [grouped(read(given), keyOf), grouped(read(begun), keyOf), grouped(read(stopped), keyOf)];
+    const firstOf = new Map(read(first).map(({ lot, ...row }) => [lot, row]));
+    const dayOf = (ms: number) => houseDay(ms, zone);
+    return {
+      factsOf(asked) {
+        const key = keyOf(asked);
+        const { inMs, ateMs } = firstOf.get(asked.lot) ?? { inMs: null, ateMs: null };
+        const decided = (begunOf.get(key) ?? []).map(({ atMs }) => atMs);
+        const stops = (stoppedOf.get(key) ?? []).map(({ atMs }) => atMs);
+        return {
+          ...(inMs === null ? {} : { releasedDay: dayOf(inMs) }),
+          ...(ateMs === null ? {} : { ateDay: dayOf(ateMs) }),
+          given: [...new Set((givenOf.get(key) ?? []).map(({ atMs }) => dayOf(atMs)))],
+          begun: decided.map(dayOf),
+          // By the instant: begun and stopped on one day, either may have the last word.
+          ...(stops.length > 0 && Math.max(...stops) >= Math.max(0, ...decided) ? { stopped: true } : {}),
+        };
+      },
+      timesOf: (asked, { atMs, untilMs = Infinity }) =>
+        (givenOf.get(keyOf(asked)) ?? []).filter(
+          (meal) => (meal.moved || meal.tank === asked.tank) && meal.atMs <= untilMs && dayOf(meal.atMs) === dayOf(atMs),
+        ).length,
+    };
   };
 }
 
-/** Those of a lot that are in one tank. */
-export type OneLot = { lot: string; tank: string; releasedMs?: number };
+/** Of one lot, for core's questions. */
+export function prepareHistory(client: Database.Database): (lot: string, zone: string) => Histories {
+  const histories = prepareHistories(client, LINE_OF_LOT);
+  return (lot, zone) => histories(zone, { lot });
+}
+
 export type MixToday = { mix: MixFacts; now: CourseNow; timesToday: number };
+
+/** On a course first, else in a break: of several the one that asks for something today. */
+const ORDER: readonly CourseNow['is'][] = ['on', 'break', 'over'];
 
 /** Of all lots in tanks: the mix that each is on, in a break of, or done with. Nothing is asked where no mix is kept. */
 export function prepareCourses(client: Database.Database) {
-  const ask = makeAsk(client);
   const mixes = prepareMixes(client);
-  const FED = { lot: text, mix: text, ...pick(t.feed, 'atMs', 'tank'), moved: flag };
-  const WITH_MIX = (lot: string) =>
-    `f.mix, f.at_ms atMs, f.tank, not exists (select 1 from now_standing s where s.lot = ${lot} and s.place = f.tank) moved`;
-  const given = ask.all(
-    FED,
-    `select x.lot || '' lot, ${WITH_MIX('x.lot')} from (select distinct b.lot from p_tank t cross join now_standing b on b.place = t.id) x
-    cross join p_feed f indexed by p_feed_mix on f.lot = x.lot and f.mix is not null and f.voided_by is null and ${TAKEN}`,
-  );
-  const givenBefore = ask.all(
-    FED,
-    `with ${CUT_LOTS} select line."of" || '' lot, ${WITH_MIX('line."of"')} from line
-    cross join p_feed f indexed by p_feed_mix on f.lot = line.lot and f.mix is not null and f.voided_by is null and ${TAKEN} and f.at_ms <= line.until`,
-  );
-  const begun = ask.all(
-    pick(t.course, 'lot', 'mix', 'atMs'),
-    'select c.lot, c.mix, c.at_ms atMs from p_tank t cross join now_standing b on b.place = t.id cross join p_course c on c.lot = b.lot and c.voided_by is null group by c.entry',
-  );
-  const stopped = ask.all(
-    pick(t.courseStop, 'lot', 'mix', 'atMs'),
-    'select c.lot, c.mix, c.at_ms atMs from p_tank t cross join now_standing b on b.place = t.id cross join p_course_stop c on c.lot = b.lot and c.voided_by is null group by c.entry',
-  );
-  const ate = ask.map(
-    t.balance.lot,
-    orNull(number),
-    `select b.lot, ${ATE_FIRST} ateMs from p_tank t cross join now_standing b on b.place = t.id join now_quarantine q on q.lot = b.lot group by b.lot`,
-  );
+  const histories = prepareHistories(client, LINE_OF_ALL);
   return ({ now, zone }: { now: number; zone: string }) => {
     const kept = mixes();
     if (kept.length === 0) return { mixes: kept, todayOf: (): MixToday | undefined => undefined };
-    const keyOf = ({ lot, mix }: { lot: string; mix: string }) => `${lot} ${mix}`;
-    const [givenOf, begunOf, stoppedOf] = [
-      grouped([...given(), ...givenBefore()], keyOf),
-      grouped(begun(), keyOf),
-      grouped(stopped(), keyOf),
-    ];
-    const ateOf = ate();
+    const { factsOf, timesOf } = histories(zone);
     const today = houseDay(now, zone);
-    const courseOf = ({ lot, tank, releasedMs }: OneLot, mix: MixFacts): MixToday | undefined => {
-      const key = keyOf({ lot, mix: mix.id });
-      const days = givenOf.get(key) ?? [];
-      const stops = (stoppedOf.get(key) ?? []).map(({ atMs }) => atMs);
-      const facts = factsFrom(
-        {
-          releasedMs,
-          ateMs: ateOf.get(lot) ?? undefined,
-          given: days,
-          begun: begunOf.get(key) ?? [],
-          stoppedMs: stops.length > 0 ? Math.max(...stops) : undefined,
-        },
-        zone,
-      );
-      const course = courseNow(facts, mix, today);
-      return (
-        course && {
-          mix,
-          now: course,
-          timesToday: days.filter((meal) => (meal.moved || meal.tank === tank) && houseDay(meal.atMs, zone) === today).length,
-        }
-      );
-    };
-    /** On a course first, else in a break: of several the one that asks for something today. */
-    const order = ['on', 'break', 'over'];
-    const todayOf = (some: OneLot): MixToday | undefined =>
-      kept.flatMap((mix) => courseOf(some, mix) ?? []).toSorted((a, b) => order.indexOf(a.now.is) - order.indexOf(b.now.is))[0];
+    const todayOf = ({ lot, tank }: OneLot): MixToday | undefined =>
+      kept
+        .flatMap((mix) => {
+          const course = courseNow(factsOf({ lot, mix: mix.id }), mix, today);
+          return course ? [{ mix, now: course, timesToday: timesOf({ lot, tank, mix: mix.id }, { atMs: now }) }] : [];
+        })
+        .toSorted((a, b) => ORDER.indexOf(a.now.is) - ORDER.indexOf(b.now.is))[0];
     return { mixes: kept, todayOf };
   };
 }

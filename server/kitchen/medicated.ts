@@ -43,8 +43,8 @@ function coursesIn(
 ): Map<string, OnCourse> {
   if (mixes.length === 0) return new Map();
   const today = new Map(
-    eaters.flatMap(({ lot, tank, quarantineSinceMs }) => {
-      const course = todayOf({ lot, tank, ...(quarantineSinceMs === undefined ? {} : { releasedMs: quarantineSinceMs }) });
+    eaters.flatMap(({ lot, tank }) => {
+      const course = todayOf({ lot, tank });
       return course ? [[lot, course] as const] : [];
     }),
   );
@@ -58,7 +58,7 @@ function coursesIn(
             ...(facts ? { species: facts } : {}),
             guessed,
             hasEaten: fast !== undefined && !fast.first,
-            ...(course?.mix.id === mix.id ? { course: course.now } : {}),
+            ...(course?.mix.id === mix.id ? { course: course.now, had: course.timesToday >= mix.timesADay } : {}),
           };
         }),
         mix,

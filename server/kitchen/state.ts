@@ -2,13 +2,12 @@
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
 import { SIGN_CLASS, SIGNS } from '#core/rounds/index.ts';
-import { DAY_MS, houseDay, startOfHouseDay } from '#core/time/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import { makeAsk, number, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { LINE_OF_LOT } from '../stock/line.ts';
 import { prepareAmount } from '../supplies/onHand.ts';
 import { prepareBatch } from './batches.ts';
-import { GIVEN_HERE, prepareCourseFacts, prepareMixes, TAKEN } from './courses.ts';
+import { prepareHistory, prepareMixes, TAKEN } from './courses.ts';
 
 const ILLNESS = SIGNS.filter((sign) => SIGN_CLASS[sign] === 'illness')
   .map((sign) => `'${sign}'`)
@@ -20,11 +19,7 @@ type Questions =
 export function kitchenState(client: Database.Database, { findZone }: Pick<HouseState, 'findZone'>): Pick<HouseState, Questions> {
   const ask = makeAsk(client);
   const find = ask.get(pick(t.mix, 'id', 'facts'), 'select id, facts from p_mix where id = ?');
-  const facts = prepareCourseFacts(client);
-  const times = ask.only(
-    number,
-    `with ${LINE_OF_LOT} select count(*) from line cross join p_feed f on f.lot = line.lot and f.mix = @mix and f.voided_by is null and ${TAKEN} and f.at_ms <= line.until and f.at_ms >= @from and f.at_ms < @to and ${GIVEN_HERE('@lot', '@tank')}`,
-  );
+  const history = prepareHistory(client);
   const illness = ask.value(
     orNull(number),
     `select max(o.at_ms) from p_odd o where o.lot = ? and o.voided_by is null and exists (select 1 from json_each(o.signs) s where json_extract(s.value, '$.sign') in (${ILLNESS}))`,
@@ -35,6 +30,7 @@ export function kitchenState(client: Database.Database, { findZone }: Pick<House
     cross join p_feed f indexed by p_feed_mix on f.lot = b.lot and f.mix is not null and f.voided_by is null and ${TAKEN} and f.at_ms > @since and f.at_ms <= @until
     join p_mix m on m.id = f.mix where x.system = @system`,
   );
+  const zoneNow = () => findZone() ?? 'UTC';
   return {
     findMix(id) {
       const row = find(id);
@@ -43,12 +39,8 @@ export function kitchenState(client: Database.Database, { findZone }: Pick<House
     mixes: prepareMixes(client),
     findBatch: prepareBatch(client),
     batchesBegun: ask.only(number, 'select count(*) from p_batch where at_ms > ? and at_ms < ? and voided_by is null'),
-    courseFacts: (lot, mix) => facts({ lot, mix, zone: findZone() ?? 'UTC' }),
-    timesGiven({ lot, tank, mix }, atMs) {
-      const zone = findZone() ?? 'UTC';
-      const day = houseDay(atMs, zone);
-      return times({ lot, tank, mix, from: startOfHouseDay(day, zone), to: startOfHouseDay(day + 1, zone) });
-    },
+    courseFacts: (lot, mix) => history(lot, zoneNow()).factsOf({ lot, mix }),
+    timesGiven: (asked, when) => history(asked.lot, zoneNow()).timesOf(asked, when),
     signSeenMs: (lot) => illness(lot) ?? undefined,
     onHandG: prepareAmount(client),
     fedMixesOn: (system, atMs) => fedOn({ system, since: atMs - DAY_MS, until: atMs }),

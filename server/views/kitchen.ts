@@ -153,7 +153,7 @@ function courseCards(
     const on = coursesIn(lots);
     for (const { lot, label, n } of lots) {
       const course = on.get(lot);
-      if (!course || course.now.is === 'over') continue;
+      if (!course) continue;
       const known = cards.get(lot);
       const held = known?.held ?? course.held;
       cards.set(lot, {

@@ -3,8 +3,9 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import { Link } from 'react-router';
 import type { CourseCard, KitchenView } from '#contract/views.ts';
-import { newId, type Draft } from '../data/house.ts';
+import type { Draft } from '../data/house.ts';
 import { useMayWrite } from '../data/me.ts';
+import { courseEntry } from '../lot/draft.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { WhyForm } from '../parts/WhyForm.tsx';
 import { HELD_SAYS, sayCourse } from '../words/kitchen.ts';
@@ -54,10 +55,7 @@ function Course({ card, name }: { card: CourseCard; name: string }) {
   const { lot, label, n, tanks, mix, now, held, timesToday } = card;
   const doing = now.is === 'on' ? 'Stop' : 'Again, on signs';
   const decide = (why: string) => {
-    const draft: Draft =
-      now.is === 'on'
-        ? { kind: 'course.stopped', payload: { lot, mix, why } }
-        : { kind: 'course.begun', payload: { course: newId(), lot, mix, why } };
+    const draft: Draft = now.is === 'on' ? { kind: 'course.stopped', payload: { lot, mix, why } } : courseEntry(lot, mix, why);
     setAsking(false);
     attempt({
       title: `${name} again, all the same`,

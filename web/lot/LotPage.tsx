@@ -14,6 +14,7 @@ import { plural } from '../words/text.ts';
 import { SURE_SAYS } from '../words/triage.ts';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
+import { GiveMix } from './GiveMix.tsx';
 import css from './lot.module.scss';
 import { KeepFor } from './KeepFor.tsx';
 import { NameLot } from './NameLot.tsx';
@@ -142,7 +143,7 @@ function Spare({ lot }: Pick<WholeProps, 'lot'>) {
 function Acts({ view, lot }: WholeProps) {
   const [query] = useSearchParams();
   const lead = useMayWrite('lot.joined');
-  const [form, setForm] = useState<'cut' | 'join' | 'out' | 'name' | undefined>(
+  const [form, setForm] = useState<'cut' | 'join' | 'out' | 'name' | 'mix' | undefined>(
     query.has('out') ? 'out' : query.has('name') && !lot.species ? 'name' : undefined,
   );
   const inTanks = view.now.filter(({ tank }) => tank);
@@ -155,6 +156,9 @@ function Acts({ view, lot }: WholeProps) {
           </Button>
           <Button variant="plain" aria-expanded={form === 'cut'} onClick={() => setForm(form === 'cut' ? undefined : 'cut')}>
             Make some a lot of their own
+          </Button>
+          <Button variant="plain" aria-expanded={form === 'mix'} onClick={() => setForm(form === 'mix' ? undefined : 'mix')}>
+            Medicated food
           </Button>
           {lead && (
             <Button variant="plain" aria-expanded={form === 'join'} onClick={() => setForm(form === 'join' ? undefined : 'join')}>
@@ -184,6 +188,7 @@ function Acts({ view, lot }: WholeProps) {
           onDone={() => setForm(undefined)}
         />
       )}
+      {form === 'mix' && <GiveMix lot={lot.id} label={lot.label} onDone={() => setForm(undefined)} />}
       {form === 'cut' && <CutLot view={view} lot={lot} onDone={() => setForm(undefined)} />}
       {form === 'join' && <JoinLot view={view} lot={lot} onDone={() => setForm(undefined)} />}
     </>

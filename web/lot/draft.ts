@@ -81,3 +81,9 @@ export function namedEntry({ lot, species, sure, note }: Named): Draft {
     payload: { lot: lot.id, species: species.id, label: species.common, sure, ...(known ? { note: known } : {}) },
   };
 }
+
+/** They get a mix, from today on. */
+export const courseEntry = (lot: string, mix: string, why: string): Draft => ({
+  kind: 'course.begun',
+  payload: { course: newId(), lot, mix, why },
+});

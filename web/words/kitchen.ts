@@ -11,8 +11,7 @@ import { capital, plural } from './text.ts';
 export const sayG = (g: number): string => (g >= 1000 ? `${trim(g / 1000, 2)} kg` : `${trim(g, g < 10 ? 1 : 0)} g`);
 export const trim = (value: number, digits: number): string => String(Number(value.toFixed(digits)));
 /** Of medicine: never rounded to nothing. */
-export const sayDose = (amount: number, unit: LabelUnit): string =>
-  unit === 'drops' ? plural(Math.round(amount), 'drop') : `${Number(amount.toPrecision(3))} ${unit}`;
+export const sayDose = (amount: number, unit: LabelUnit): string => `${Number(amount.toPrecision(3))} ${unit}`;
 export const sayAmount = (amount: number, unit: SupplyUnit): string =>
   unit === 'g' ? sayG(amount) : unit === 'pieces' ? plural(Math.round(amount), 'piece') : `${trim(amount, 2)} ${unit}`;
 /** As the label has it: `5 mg for each g of food, 3 days`. */
@@ -93,8 +92,7 @@ export const kitchenRefusals: Record<Code, RefusalWords> = {
   'fed.notKnown': ({ mix, tank }) => `Nobody knows whether all in ${tank} tolerate ${mix}. Feed those that need it apart.`,
   'fed.second': ({ mix, other: otherName }) =>
     `${capital(otherName)} is in the water, or was within a day: together with ${mix} it is harder on them. Ask a veterinarian first.`,
-  'fed.medicatedTwice': ({ mix, n }) =>
-    `They had ${mix} today already, ${plural(Number(n), 'time')}: more is an overdose. Follow the label.`,
+  'fed.medicatedTwice': ({ mix, who }) => `${capital(String(who))} had ${mix} today already: more is an overdose. Follow the label.`,
   'fed.notOnCourse': ({ mix, who }) => `${capital(who)} eat in that tank and are not to get ${mix} today.`,
   'supply.unitFixed': ({ name, unit }) =>
     `${capital(String(name))} is counted in ${unit} already. Put another supply on the list for another unit.`,
@@ -120,7 +118,7 @@ export const HELD_SAYS: Record<HeldBack, string> = {
   harms: 'it harms fish in that tank',
   'not known': 'nobody knows whether all in that tank tolerate it: ask',
   'not eating': 'they do not eat yet: it would do nothing for them, and foul the water',
-  tankmates: 'others in that tank are not on their days: feed these apart, or not at all',
+  tankmates: 'others in that tank have had theirs, or are not on their days: feed these apart, or not at all',
 };
 
 export function sayCourse(now: CourseNow): string {

@@ -36,10 +36,10 @@ const sayBody = (body: Body): string => {
   const parts = bodyParts(body);
   return parts.length === 0 ? '' : `; ${parts.join('; ')}`;
 };
-/** Of a loss in its tank's list: when it was last seen well, and what was said of the body. */
+/** Of a loss in its tank's list: the last check that said nothing of it (one tap for a tank is nobody's look at each fish), and what was said of the body. */
 export const sayLoss = ({ wellMs, sure, cause, ...body }: TankLoss, when: (ms: number) => string): string =>
   [
-    wellMs === undefined ? 'not seen well here before' : `seen well ${when(wellMs)}`,
+    wellMs === undefined ? 'no check here without a sign before' : `last check without a sign ${when(wellMs)}`,
     ...(cause === 'not known' ? [] : [sure]),
     ...bodyParts(body),
   ].join('; ');
