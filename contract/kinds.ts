@@ -3,6 +3,7 @@ import type { Kind, Payloads } from '#core/catalogue/index.ts';
 import type { Undo } from '#core/journal/index.ts';
 import type { Kinds } from './basics/define.ts';
 import { benchKinds } from './bench/kinds.ts';
+import { choresKinds } from './chores/kinds.ts';
 import { dockKinds } from './dock/kinds.ts';
 import { photoKinds } from './photos/kinds.ts';
 import { feedingKinds } from './feeding/kinds.ts';
@@ -44,6 +45,7 @@ export const kinds: Kinds<Payloads> = {
   ...feedingKinds,
   ...kitchenKinds,
   ...suppliesKinds,
+  ...choresKinds,
   ...roundsKinds,
   ...todayKinds,
 };

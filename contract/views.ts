@@ -1,6 +1,7 @@
 // What each screen reads in one request, put together from the areas. All carry `seq`: how much of the journal they have seen.
 import type { Topic, TopicsOf } from './basics/topics.ts';
 import { benchViewTopics, type BenchViews } from './bench/views.ts';
+import { choresViewTopics, type ChoresViews } from './chores/views.ts';
 import { dockViewTopics, type DockViews } from './dock/views.ts';
 import { findViewTopics, type FindViews } from './find/views.ts';
 import { kitchenViewTopics, type KitchenViews } from './kitchen/views.ts';
@@ -18,6 +19,7 @@ import { todayViewTopics, type TodayViews } from './today/views.ts';
 import { waterViewTopics, type WaterViews } from './water/views.ts';
 
 export type * from './bench/views.ts';
+export type * from './chores/views.ts';
 export type * from './dock/views.ts';
 export type * from './exposure/views.ts';
 export type * from './find/views.ts';
@@ -40,6 +42,7 @@ export type * from './today/views.ts';
 export type * from './water/views.ts';
 
 export type Views = BenchViews &
+  ChoresViews &
   DockViews &
   FindViews &
   KitchenViews &
@@ -60,6 +63,7 @@ export type ViewName = keyof Views;
 /** What makes a view be read again. */
 export const VIEW_TOPICS: TopicsOf<Views> = {
   ...benchViewTopics,
+  ...choresViewTopics,
   ...dockViewTopics,
   ...findViewTopics,
   ...kitchenViewTopics,

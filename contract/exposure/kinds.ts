@@ -1,8 +1,10 @@
 // Kinds of entries about tools and water that is carried.
+import { boolean } from 'yup';
 import { TOOL_KINDS, type ToolFields, type ExposureEntries } from '#core/exposure/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { choice, finite, id, list, note, someOf, text, uuid } from '../basics/fields.ts';
 import { type Shape, litres } from '../basics/shapes.ts';
+import { used } from '../supplies/kinds.ts';
 
 const toolFields = (): Shape<ToolFields> => ({
   name: text(40),
@@ -44,12 +46,14 @@ export const exposureKinds: Kinds<ExposureEntries> = {
   'water.exchanged': defineKind({
     minRole: 'keeper',
     undo: 'self',
-    topics: ['exposure', 'water'],
+    topics: ['exposure', 'water', 'today', 'rounds', 'house'],
     schema: {
       tank: id(),
       litres: litres(),
       source: choice(['mixed', 'tank'] as const),
       fromTank: id().optional(),
+      atSump: boolean().optional(),
+      used: used(6).optional(),
       salinityPpt: finite(0, 50).optional(),
       temperatureC: finite(0, 50).optional(),
       note: note(),

@@ -47,4 +47,11 @@ export const todayKinds: Kinds<TodayEntries> = {
     schema: { due: dueId(), why: text(300) },
     example: { due: '019cb270-7380-7000-8036-9ee768e6d3a5:after-release:4h', why: 'seen from the door' },
   }),
+  'due.assigned': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['today', 'rounds'],
+    schema: { due: dueId(), person: id().nullable() },
+    example: { due: '019cb270-7380-7000-8036-9ee768e6d3a5:fault:mend', person: 'wim' },
+  }),
 };

@@ -1,6 +1,7 @@
 // The rules of all areas in one table, and what entries move, make and rest on.
 // Reversal stands apart (rules.ts): it asks these, so it cannot be among them.
 import { benchRules } from '../bench/index.ts';
+import { choreRules } from '../chores/index.ts';
 import { dockRules } from '../dock/index.ts';
 import { exposureRules } from '../exposure/index.ts';
 import { feedingRules } from '../feeding/index.ts';
@@ -42,6 +43,7 @@ export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K, Payloa
   ...feedingRules,
   ...kitchenRules,
   ...supplyRules,
+  ...choreRules,
   ...roundRules,
   ...runRules,
   ...todayRules,

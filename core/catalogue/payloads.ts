@@ -1,5 +1,6 @@
 // Every kind of entry with the plain type of its payload, gathered from the areas that own them.
 import type { BenchEntries } from '../bench/index.ts';
+import type { ChoreEntries } from '../chores/index.ts';
 import type { DockEntries } from '../dock/index.ts';
 import type { ExposureEntries } from '../exposure/index.ts';
 import type { Recorded, Written } from '../journal/index.ts';
@@ -40,6 +41,7 @@ export type Payloads = JournalEntries &
   FeedingEntries &
   KitchenEntries &
   SupplyEntries &
+  ChoreEntries &
   RoundEntries &
   RunEntries &
   TodayEntries;

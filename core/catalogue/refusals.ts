@@ -1,5 +1,6 @@
 // Every code of every area, to be checked and worded.
 import { BENCH_REFUSALS } from '../bench/index.ts';
+import { CHORE_REFUSALS } from '../chores/index.ts';
 import { DOCK_REFUSALS } from '../dock/index.ts';
 import { FEEDING_REFUSALS } from '../feeding/index.ts';
 import { EXPOSURE_REFUSALS } from '../exposure/index.ts';
@@ -24,6 +25,7 @@ import { WATER_REFUSALS } from '../water/index.ts';
 export const REFUSAL_CODES = [
   ...JOURNAL_REFUSALS,
   ...BENCH_REFUSALS,
+  ...CHORE_REFUSALS,
   ...DOCK_REFUSALS,
   ...FEEDING_REFUSALS,
   ...EXPOSURE_REFUSALS,

@@ -1,6 +1,7 @@
 // What decide functions may ask of the house, all areas together. The server answers it from its projections inside the transaction, so that each entry sees
 // what the ones before it in the act have done.
 import type { BenchState } from '../bench/index.ts';
+import type { ChoreState } from '../chores/index.ts';
 import type { DockState } from '../dock/index.ts';
 import type { ExposureState } from '../exposure/index.ts';
 import type { FeedingState } from '../feeding/index.ts';
@@ -51,6 +52,7 @@ export interface HouseState
     FeedingState,
     Omit<KitchenState, 'findRules'>,
     SupplyState,
+    Omit<ChoreState, 'findRules'>,
     TodayState,
     Omit<QuarantineState, 'rulesAt'>,
     Omit<PlacementState, 'findRules'>,

@@ -1,5 +1,6 @@
 // What is written down about things that carry water from tank to tank: nets, hoses, hands, and water itself.
 import type { Change } from '../journal/index.ts';
+import type { Used } from '../supplies/index.ts';
 
 export const TOOL_KINDS = ['net', 'cup', 'hose', 'tongs', 'bucket', 'scissors', 'other'] as const;
 export type ToolKind = (typeof TOOL_KINDS)[number];
@@ -19,14 +20,19 @@ export type ToolUsed = { tool: string; tanks: string[]; note?: string };
 /** Disinfected and dried, or washed: it carries nothing from here on. */
 export type ToolDisinfected = { tool: string; note?: string };
 
-/** Some of a tank's water was changed: for freshly mixed water, as it was read, or for that of another tank of the house. */
+/**
+ * Some of a tank's water was changed: for freshly mixed water, as it was read, or for that of another tank of the house. `atSump` = all of its system's, where
+ * it runs together.
+ */
 export type WaterExchanged = {
   tank: string;
   litres: number;
   source: 'mixed' | 'tank';
   fromTank?: string;
+  atSump?: boolean;
   salinityPpt?: number;
   temperatureC?: number;
+  used?: Used[];
   note?: string;
 };
 

@@ -1,9 +1,11 @@
 // When a tool or a water change may be written down. A mistake is never refused: it is recorded, so that it can be traced.
 // Only water from hold to display is asked about, since that can still be left undone.
 import { refuseMix, type Poured } from '../bench/index.ts';
+import { againstWaterTwice } from '../chores/index.ts';
 import { againstChange, refuse, type Refusal, type Actor, BEFORE_ALLOWED_MS, type Context, type Rules } from '../journal/index.ts';
 import { STARTING_PLACEMENT, fitTreatments, livingOn } from '../placement/index.ts';
 import { atLeast, type Role } from '../roles/index.ts';
+import { againstUsed } from '../supplies/index.ts';
 import type { Purpose, TankFacts } from '../room/index.ts';
 import { personOfHands, type ExposureEntries, type ToolFields, type WaterExchanged } from './entries.ts';
 import type { ExposureState } from './state.ts';
@@ -50,8 +52,12 @@ export const exposureRules: Rules<ExposureEntries, ExposureState> = {
     links: ({ tool }) => ({ needs: personOfHands(tool) ? [] : [tool] }),
   },
   'water.exchanged': {
-    decide: ({ payload, occurredAtMs }, context) => decideExchange(payload, { ...context, atMs: occurredAtMs }),
-    links: ({ tank, fromTank }) => ({ needs: fromTank ? [tank, fromTank] : [tank] }),
+    decide: ({ payload, occurredAtMs }, context) => [
+      ...decideExchange(payload, { ...context, atMs: occurredAtMs }),
+      ...againstWaterTwice('water change', { ...payload, atMs: occurredAtMs }, context.state),
+      ...againstUsed(payload.used, context.state),
+    ],
+    links: ({ tank, fromTank, used = [] }) => ({ needs: [tank, ...(fromTank ? [fromTank] : []), ...used.map(({ item }) => item)] }),
   },
 };
 
@@ -59,13 +65,15 @@ export const exposureRules: Rules<ExposureEntries, ExposureState> = {
 const UNREAD_COLDER_C = 5;
 
 function decideExchange(change: WaterExchanged, { state, atMs }: Context<ExposureState> & { atMs: number }): Refusal[] {
-  const { tank, litres, source, fromTank } = change;
+  const { tank, litres, source, fromTank, atSump } = change;
   const to = state.findTank(tank);
   if (!to) return refuse('unknown', 'tank', { what: 'tank', id: tank });
-  if (litres > to.volumeL) return refuse('water.tooMuch', 'litres', { litres, volumeL: to.volumeL, code: to.code });
-  const lots = state.occupants(tank).map(({ lot }) => lot);
+  // Into the tank it meets who lives there at full strength; at the sump it has mixed with all of the system before it meets anybody.
+  const volumeL = atSump ? state.findSystem(to.system)!.volumeL : to.volumeL;
+  if (litres > volumeL) return refuse('water.tooMuch', 'litres', { litres, volumeL, code: to.code });
+  const lots = (atSump ? livingOn(to.system, state) : state.occupants(tank)).map(({ lot }) => lot);
   const steps = (into: { tank: string } | Poured) =>
-    lots.flatMap((lot) => refuseMix({ lot, into: to, share: litres / to.volumeL, with: into, path: 'litres' }, state));
+    lots.flatMap((lot) => refuseMix({ lot, into: to, share: litres / volumeL, with: into, path: 'litres' }, state));
   if (source === 'mixed') {
     if (fromTank) return refuse('water.twoSources', 'fromTank');
     const { salinityPpt, temperatureC } = change;
@@ -74,7 +82,7 @@ function decideExchange(change: WaterExchanged, { state, atMs }: Context<Exposur
     const worst = { salinityPpt: salinityPpt ?? 0, temperatureC: temperatureC ?? now.temperatureC - UNREAD_COLDER_C };
     const over = largestSteps(steps({ salinityPpt, temperatureC }));
     return over.length === 0 && steps(worst).length > 0
-      ? refuse('water.notRead', 'litres', { tank: to.code, share: litres / to.volumeL }, 'keeper')
+      ? refuse('water.notRead', 'litres', { tank: to.code, share: litres / volumeL }, 'keeper')
       : over;
   }
   const from = fromTank === undefined ? undefined : state.findTank(fromTank);

@@ -10,8 +10,12 @@ export type OnHand = {
   nextDateMs?: number;
 };
 
-/** `amount` that is here, of these deliveries, used in the order of their dates: what has the latest date is left. Nobody counted it by date, so it is for eyes on the shelf to say. */
-export function onHand(amount: number, deliveries: readonly Delivery[], { reorderAt, now }: { reorderAt?: number; now: number }): OnHand {
+/** `elsewhere` = dirty, or not brought back: nothing to use now, and nothing to order. `amount` that is here, of these deliveries, used in the order of their dates: what has the latest date is left. Nobody counted it by date, so it is for eyes on the shelf to say. */
+export function onHand(
+  amount: number,
+  deliveries: readonly Delivery[],
+  { reorderAt, now, elsewhere = 0 }: { reorderAt?: number; now: number; elsewhere?: number },
+): OnHand {
   let left = Math.max(0, amount);
   let past = 0;
   let nextDateMs: number | undefined;
@@ -24,7 +28,7 @@ export function onHand(amount: number, deliveries: readonly Delivery[], { reorde
   }
   return {
     amount: Math.max(0, amount),
-    low: reorderAt !== undefined && amount - past <= reorderAt,
+    low: reorderAt !== undefined && amount + elsewhere - past <= reorderAt,
     past,
     ...(nextDateMs === undefined ? {} : { nextDateMs }),
   };

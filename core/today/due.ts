@@ -3,7 +3,7 @@ import { HOUR_MS } from '../time/index.ts';
 import { HARMS, type DueAt } from './define.ts';
 import { dueRules, type DueRule } from './dueRules.ts';
 import type { DueFacts } from './facts.ts';
-import { dueId, SLACK, type Due, type Settled } from './thing.ts';
+import { dueId, SLACK, type Due, type Settled, type Whose } from './thing.ts';
 
 export type DueState = 'overdue' | 'now' | 'next';
 
@@ -29,6 +29,7 @@ export function deriveDue(facts: DueFacts, asked: DueAt): Due[] {
     .filter(isShown)
     .flatMap((due) => withSettled(due, facts.settled.get(due.id)))
     .filter(isShown)
+    .map((due) => withWhose(due, facts.assigned.get(due.id)))
     .sort((a, b) => harmOf(a) - harmOf(b) || inWalkingOrder(a, b));
 }
 
@@ -41,6 +42,12 @@ const harmOf = ({ rule }: Due): number => HARMS.indexOf(dueRules[rule].harm);
 function inWalkingOrder(a: Due, b: Due): number {
   const place = a.walk.map((value, index) => value - b.walk[index]!).find((difference) => difference !== 0);
   return place ?? a.fromMs - b.fromMs;
+}
+
+/** A word about this one stands before whose it is as a rule. */
+function withWhose({ whose, ...due }: Due, said: Whose | null | undefined): Due {
+  const now = said === undefined ? whose : (said ?? undefined);
+  return now ? { ...due, whose: now } : due;
 }
 
 function withSettled(due: Due, settled: Settled | undefined): Due[] {

@@ -7,6 +7,8 @@ export type DueDone = { due: DueId; note?: string };
 /** To be shown again at `untilMs`. */
 export type DueSnoozed = { due: DueId; untilMs: number; why: string };
 export type DueSkipped = { due: DueId; why: string };
+/** Whose it is; nobody's (`null`) again. */
+export type DueAssigned = { due: DueId; person: string | null };
 
 /** A shift handed over as it stood: everything recorded until then since the one before. `worries` = what no record tells. */
 export type ShiftHanded = { shift: string; worries?: string };
@@ -19,4 +21,5 @@ export interface TodayEntries {
   'due.done': DueDone;
   'due.snoozed': DueSnoozed;
   'due.skipped': DueSkipped;
+  'due.assigned': DueAssigned;
 }

@@ -1,5 +1,6 @@
 // A house in which nothing is due: what tests of due things begin from.
 import { NO_CALL_FACTS } from './calls.ts';
+import { NO_CHORE_FACTS } from './chores.ts';
 import { NO_DOCK_FACTS } from './dock.ts';
 import type { DueFacts } from './facts.ts';
 import { NO_FOLLOW_UP_FACTS } from './followUps.ts';
@@ -16,5 +17,7 @@ export const NO_FACTS: DueFacts = {
   ...NO_ROOM_FACTS,
   ...NO_PREPARE_FACTS,
   ...NO_KITCHEN_FACTS,
+  ...NO_CHORE_FACTS,
   settled: new Map(),
+  assigned: new Map(),
 };

@@ -40,6 +40,18 @@ export const todayRules: Rules<TodayEntries, TodayState> = {
       ...mayDecide(payload.due, occurredAtMs, context),
     ],
   },
+  'due.assigned': {
+    decide({ payload: { due, person }, occurredAtMs }, context) {
+      const { state, actor } = context;
+      if (person !== null && !state.findPerson(person)) return refuse('unknown', 'person', { what: 'person', id: person });
+      // Everybody may take a thing on, and give back what is theirs; who does what is for a keeper to say.
+      const isOwn = (person ?? state.assignedTo(due)) === actor.id;
+      return [
+        ...(isOwn || atLeast(actor.role, 'keeper') ? [] : refuse('role', 'person', { needs: 'keeper', has: actor.role })),
+        ...mayDecide(due, occurredAtMs, context),
+      ];
+    },
+  },
 };
 
 /** Bags that wait end by being landed, a vessel's step by being done: a word of anybody would hide them for ever. */

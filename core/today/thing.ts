@@ -28,10 +28,16 @@ export type Due = {
   };
   /** Put off by somebody, until `fromMs`. */
   snoozed?: boolean;
+  /** Whose it is. */
+  whose?: Whose;
 };
+/** `since` they were given it by name; without, it is theirs as a rule. */
+export type Whose = { person: string; name: string };
 /** What somebody said of a due thing. */
 export type Settled = { kind: 'done' | 'snoozed' | 'skipped'; untilMs?: number };
 export type SettledBy = { get(due: string): Settled | undefined };
+/** `null` = said to be nobody's. */
+export type AssignedBy = { get(due: string): Whose | null | undefined };
 export const dueId = (entry: string, rule: DueRule, step: string): string => `${entry}:${rule}:${step}`;
 export const ruleOfDue = (due: string): DueRule => due.split(':')[1] as DueRule;
 /** The entry that a due thing comes of. */

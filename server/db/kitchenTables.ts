@@ -35,6 +35,8 @@ export const course = sqliteTable(
 export const courseStop = sqliteTable('p_course_stop', { ...fact(), lot: text().notNull(), mix: text().notNull() }, (table) => [
   index('p_course_stop_lot').on(table.lot, table.mix),
 ]);
+/** `dirty` = of what is washed, so many lie there, counted. */
+export type SupplyFlow = 'came' | 'counted' | 'used' | 'returned' | 'washed' | 'thrown' | 'dirty';
 /** What came, what was counted, what was used; several rows an entry. A later count makes what was before it not matter. */
 export const supplyFlow = sqliteTable(
   'p_supply_flow',
@@ -42,7 +44,7 @@ export const supplyFlow = sqliteTable(
     entry: text().notNull(),
     item: text().notNull(),
     atMs: integer('at_ms').notNull(),
-    how: text().$type<'came' | 'counted' | 'used'>().notNull(),
+    how: text().$type<SupplyFlow>().notNull(),
     amount: real().notNull(),
     bestBeforeMs: integer('best_before_ms'),
     voidedBy: text('voided_by'),

@@ -144,7 +144,13 @@ export const disinfection = sqliteTable('p_disinfection', { ...fact(), tool: tex
 ]);
 export const exchange = sqliteTable(
   'p_exchange',
-  { ...fact(), tank: text().notNull(), litres: real().notNull(), fromTank: text('from_tank') },
+  {
+    ...fact(),
+    tank: text().notNull(),
+    litres: real().notNull(),
+    fromTank: text('from_tank'),
+    atSump: integer('at_sump', { mode: 'boolean' }).notNull(),
+  },
   (table) => [index('p_exchange_at').on(table.atMs), index('p_exchange_tank').on(table.tank, table.atMs)],
 );
 export const treatment = sqliteTable(

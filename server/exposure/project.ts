@@ -4,13 +4,15 @@ import type { ExposureEntries } from '#core/exposure/index.ts';
 import { prepareInsert } from '../db/insert.ts';
 import * as tables from '../db/projectionTables.ts';
 import { factOf, noteChange, type MakeProjectors } from '../db/projector.ts';
+import { prepareUse } from '../supplies/use.ts';
 
 export const exposureProjectors: MakeProjectors<ExposureEntries> = (db) => {
   const tool = prepareInsert(db, tables.tool);
   const change = noteChange(db);
-  const use = prepareInsert(db, tables.toolUse);
+  const toolUse = prepareInsert(db, tables.toolUse);
   const disinfection = prepareInsert(db, tables.disinfection);
   const exchange = prepareInsert(db, tables.exchange);
+  const use = prepareUse(db);
   return {
     'tool.added': {
       voids: [],
@@ -28,16 +30,19 @@ export const exposureProjectors: MakeProjectors<ExposureEntries> = (db) => {
     },
     'tool.used': {
       voids: ['p_tool_use'],
-      project: (entry) => entry.payload.tanks.forEach((tank, ord) => use({ ...factOf(entry), ord, tool: entry.payload.tool, tank })),
+      project: (entry) => entry.payload.tanks.forEach((tank, ord) => toolUse({ ...factOf(entry), ord, tool: entry.payload.tool, tank })),
     },
     'tool.disinfected': {
       voids: ['p_disinfection'],
       project: (entry) => disinfection({ ...factOf(entry), tool: entry.payload.tool }),
     },
     'water.exchanged': {
-      voids: ['p_exchange'],
-      project: (entry) =>
-        exchange({ ...factOf(entry), tank: entry.payload.tank, litres: entry.payload.litres, fromTank: entry.payload.fromTank }),
+      voids: ['p_exchange', 'p_supply_flow'],
+      project(entry) {
+        const { tank, litres, fromTank, atSump = false, used } = entry.payload;
+        exchange({ ...factOf(entry), tank, litres, fromTank, atSump });
+        use(entry, used);
+      },
     },
   };
 };

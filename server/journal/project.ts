@@ -7,6 +7,7 @@ import { prepareInsert } from '../db/insert.ts';
 import type { Drizzle } from '../db/open.ts';
 import * as tables from '../db/projectionTables.ts';
 import type { Projector, Projectors } from '../db/projector.ts';
+import { choreProjectors } from '../chores/project.ts';
 import { dockProjectors } from '../dock/project.ts';
 import { exposureProjectors } from '../exposure/project.ts';
 import { moveProjectors } from '../moves/project.ts';
@@ -36,6 +37,7 @@ export type Project = (entry: RecordedEntry, actEntries: (actId: string) => Reco
 export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof JournalEntries>> {
   return {
     ...benchProjectors(db),
+    ...choreProjectors(db),
     ...dockProjectors(db),
     ...exposureProjectors(db),
     ...moveProjectors(db),

@@ -3,6 +3,7 @@
 import type Database from 'better-sqlite3';
 import type { HouseState } from '#core/catalogue/index.ts';
 import { benchState } from '../bench/state.ts';
+import { choreState } from '../chores/state.ts';
 import { dockState } from '../dock/state.ts';
 import { exposureState } from '../exposure/state.ts';
 import { moveState } from '../moves/state.ts';
@@ -32,6 +33,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     ...exposureState(client, settings),
     ...quarantineState(client, settings),
     ...benchState(client),
+    ...choreState(client),
     ...dockState(client),
     ...moveState(client),
     ...peopleState(client),

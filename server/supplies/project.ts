@@ -31,7 +31,21 @@ export const supplyProjectors: MakeProjectors<SupplyEntries> = (db) => {
     },
     'supply.counted': {
       voids: ['p_supply_flow'],
-      project: ({ id, occurredAtMs, payload }) => flow({ ...payload, entry: id, atMs: occurredAtMs, how: 'counted' }),
+      project({ id, occurredAtMs, payload: { item, amount, dirty } }) {
+        flow({ item, amount, entry: id, atMs: occurredAtMs, how: 'counted' });
+        if (dirty !== undefined) flow({ item, amount: dirty, entry: id, atMs: occurredAtMs, how: 'dirty' });
+      },
+    },
+    'supply.returned': {
+      voids: ['p_supply_flow'],
+      project: ({ id, occurredAtMs, payload }) => flow({ ...payload, entry: id, atMs: occurredAtMs, how: 'returned' }),
+    },
+    'supply.washed': {
+      voids: ['p_supply_flow'],
+      project({ id, occurredAtMs, payload: { item, amount, thrown } }) {
+        flow({ item, amount, entry: id, atMs: occurredAtMs, how: 'washed' });
+        if (thrown) flow({ item, amount: thrown, entry: id, atMs: occurredAtMs, how: 'thrown' });
+      },
     },
   };
 };

@@ -4,6 +4,7 @@ import type { HouseState } from '#core/catalogue/index.ts';
 import type { Item } from '#core/supplies/index.ts';
 import { makeAsk, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
+import { prepareAmount, preparePiles } from './onHand.ts';
 
 /** Supplies that are kept here, by name. */
 export function prepareSupplies(client: Database.Database): () => (Item & { entry: string })[] {
@@ -11,7 +12,9 @@ export function prepareSupplies(client: Database.Database): () => (Item & { entr
   return () => all().flatMap(({ facts, ...row }) => (facts.gone ? [] : [{ ...row, ...facts }]));
 }
 
-export function supplyState(client: Database.Database): Pick<HouseState, 'findItem' | 'findSupply' | 'isCounted' | 'supplies'> {
+export function supplyState(
+  client: Database.Database,
+): Pick<HouseState, 'amountOf' | 'findItem' | 'findSupply' | 'isCounted' | 'pilesOf' | 'supplies'> {
   const ask = makeAsk(client);
   const supply = ask.get(pick(t.supply, 'id', 'facts'), 'select id, facts from p_supply where id = ?');
   const food = ask.get(pick(t.food, 'id', 'facts'), 'select id, facts from p_food where id = ?');
@@ -26,6 +29,8 @@ export function supplyState(client: Database.Database): Pick<HouseState, 'findIt
       const row = food(id);
       return row ? itemOf(row.id, row.facts) : findSupply(id);
     },
+    amountOf: prepareAmount(client),
+    pilesOf: preparePiles(client),
     supplies: prepareSupplies(client),
   };
 }

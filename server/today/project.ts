@@ -6,6 +6,7 @@ import { factOf, type MakeProjectors } from '../db/projector.ts';
 
 export const todayProjectors: MakeProjectors<TodayEntries> = (db) => {
   const due = prepareInsert(db, tables.due);
+  const assigned = prepareInsert(db, tables.dueAssigned);
   const shift = prepareInsert(db, tables.shift);
   const taken = prepareInsert(db, tables.shiftTaken);
   return {
@@ -19,6 +20,7 @@ export const todayProjectors: MakeProjectors<TodayEntries> = (db) => {
       project: (entry) => due({ ...factOf(entry), due: entry.payload.due, kind: 'done', why: entry.payload.note }),
     },
     'due.snoozed': { voids: ['p_due'], project: (entry) => due({ ...factOf(entry), ...entry.payload, kind: 'snoozed' }) },
+    'due.assigned': { voids: ['p_due_assigned'], project: (entry) => assigned({ ...factOf(entry), ...entry.payload }) },
     'due.skipped': { voids: ['p_due'], project: (entry) => due({ ...factOf(entry), ...entry.payload, kind: 'skipped' }) },
   };
 };

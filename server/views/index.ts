@@ -3,6 +3,7 @@ import type Database from 'better-sqlite3';
 import type { ViewName, Views } from '#contract/views.ts';
 import { makeAsk, number } from '../db/ask.ts';
 import { makeBenchView } from './bench.ts';
+import { makeChoresView } from './chores.ts';
 import { makeClaimsView } from './claims.ts';
 import { makeDockView } from './dock.ts';
 import { makeFindView } from './find.ts';
@@ -41,6 +42,7 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   room: makeRoomView,
   rounds: makeRoundsView,
   kitchen: makeKitchenView,
+  chores: makeChoresView,
   logbook: makeLogbookView,
   species: makeSpeciesView,
   today: makeTodayView,

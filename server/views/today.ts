@@ -20,8 +20,10 @@ import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
 import { prepareCleanWater } from '../dock/bags.ts';
 import { prepareClaims } from '../dock/claims.ts';
+import { prepareChoreDue } from '../chores/due.ts';
 import { prepareKitchenDue } from '../kitchen/due.ts';
 import { preparePreparation } from '../prepare/facts.ts';
+import { prepareAssigned } from '../today/state.ts';
 import { prepareUntested } from '../rounds/untested.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft, prepareMissed } from './rounds.ts';
@@ -187,6 +189,8 @@ export const makeTodayView: MakeView<'today'> = (client) => {
   );
   const preparation = preparePreparation(client);
   const kitchen = prepareKitchenDue(client);
+  const chores = prepareChoreDue(client);
+  const assigned = prepareAssigned(client);
   const untested = prepareUntested(client);
   const claims = prepareClaims(client);
   const clean = prepareCleanWater(client);
@@ -246,6 +250,8 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       waiting: waiting().map(placed),
       ...preparation(recent, rules, now),
       ...kitchen({ now, zone, rules }),
+      ...chores({ now, zone }),
+      assigned: { get: assigned },
       settled: {
         get(due) {
           const row = settled(due);

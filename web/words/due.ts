@@ -2,7 +2,7 @@
 import { isDueRule, type Due, type DueRule } from '#core/today/index.ts';
 import { sayHours, toCheck, toDock, toKitchen, toRun, toTank, type DueWords } from './dueWords.ts';
 import { roundDueWords } from './rounds.ts';
-import { plural } from './text.ts';
+import { capital, plural } from './text.ts';
 
 export const DUE_WORDS: Record<DueRule, DueWords> = {
   ...roundDueWords,
@@ -130,6 +130,19 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
         : `${facts.what}: some of it may be past its date. Check, and count what is good`,
     name: 'a supply to order or to check',
     leads: () => ({ to: '/house?part=supplies', doing: 'To the supplies' }),
+  },
+  chore: {
+    says: ({ facts }) => capital(facts.what),
+    name: 'a chore',
+    leads: () => ({ to: '/rounds/chores', doing: 'To the chores' }),
+  },
+  heap: {
+    says: ({ step, facts }) =>
+      step === 'back'
+        ? `${capital(facts.what)}: count the ${facts.n} dirty ones back`
+        : `Wash ${facts.what}: too few are clean for the next walk`,
+    name: 'things to bring back or to wash',
+    leads: () => ({ to: '/rounds/chores', doing: 'To the chores' }),
   },
   'move-waits': {
     says: ({ facts }) => `Is it here: ${facts.what}?`,

@@ -9,6 +9,7 @@ import { roomWords } from './room.ts';
 import { roundWords } from './rounds.ts';
 import { runWords } from './runs.ts';
 import { FIELD_WORDS } from './species.ts';
+import { choreWords } from './chores.ts';
 import { kitchenWords } from './kitchen.ts';
 import { sayPrepStep } from './prepare.ts';
 import { sayBox } from './boxes.ts';
@@ -104,12 +105,15 @@ export const entryWords: Words = {
   ...roomWords,
   ...roundWords,
   ...kitchenWords,
+  ...choreWords,
   ...runWords,
   'stock.counted': ({ place, lot, found, onRecord }, name) => `Counted ${found} ${name(lot)} in ${name(place)}, on record ${onRecord}`,
   'promise.lifted': ({ lot, why }, name) => `A promise of ${name(lot)} lifted${why ? `: ${why}` : ''}`,
   'lot.promised': ({ lot, n, forWhom }, name) => `${n} ${name(lot)} promised to ${forWhom}`,
   'due.done': ({ due }) => `Done: ${sayDueId(due)}`,
   'due.snoozed': ({ due, why }) => `Put off: ${sayDueId(due)}, ${why}`,
+  'due.assigned': ({ due, person }, name) =>
+    person === null ? `Nobody’s again: ${sayDueId(due)}` : `For ${name(person)}: ${sayDueId(due)}`,
   'due.skipped': ({ due, why }) => `Left out: ${sayDueId(due)}, ${why}`,
 };
 

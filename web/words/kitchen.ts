@@ -41,9 +41,11 @@ const SUPPLY_FIELDS: Record<keyof SupplyFields, string> = {
   name: 'name',
   unit: 'unit',
   reorderAt: 'when it is ordered again',
+  reused: 'washed or not',
+  salt: 'salt or not',
   gone: 'kept or not',
 };
-const sayChanged = (fields: object, words: Record<string, string>, gone: boolean | null | undefined): string =>
+export const sayChanged = (fields: object, words: Record<string, string>, gone: boolean | null | undefined): string =>
   gone
     ? 'not kept any more'
     : `${Object.keys(fields)
@@ -61,12 +63,15 @@ export const kitchenWords: Pick<Words, keyof (KitchenEntries & SupplyEntries)> =
   'supply.added': ({ name }) => `Supply: ${name}`,
   'supply.changed': ({ supply, fields }, name) => `${name(supply)}: ${sayChanged(fields, SUPPLY_FIELDS, fields.gone)}`,
   'supply.received': ({ item, amount }, name) => `Came in: ${name(item)}, ${trim(amount, 2)}`,
-  'supply.counted': ({ item, amount }, name) => `Counted: ${name(item)}, ${trim(amount, 2)}`,
+  'supply.counted': ({ item, amount, dirty }, name) =>
+    `Counted: ${name(item)}, ${trim(amount, 2)}${dirty === undefined ? '' : ` clean, ${trim(dirty, 2)} dirty`}`,
+  'supply.returned': ({ item, amount }, name) => `Brought back dirty: ${name(item)}, ${trim(amount, 2)}`,
+  'supply.washed': ({ item, amount, thrown }, name) =>
+    `Washed: ${name(item)}, ${trim(amount, 2)}${thrown ? `, ${trim(thrown, 2)} thrown away` : ''}`,
 };
 
 type Code =
-  | Extract<RefusalCode, `${'mix' | 'batch' | 'course' | 'supply'}.${string}`>
-  | Exclude<Extract<RefusalCode, `fed.${string}`>, 'fed.contradicts'>;
+  Extract<RefusalCode, `${'mix' | 'batch' | 'course'}.${string}`> | Exclude<Extract<RefusalCode, `fed.${string}`>, 'fed.contradicts'>;
 const NOT_READY: Record<string, string> = { thawing: 'is frozen still', soaking: 'soaks still', unstrained: 'is not strained yet' };
 export const kitchenRefusals: Record<Code, RefusalWords> = {
   'mix.tooMany': ({ most }) => `${most} mixes are kept here: take one off the list first.`,
@@ -94,9 +99,6 @@ export const kitchenRefusals: Record<Code, RefusalWords> = {
     `${capital(otherName)} is in the water, or was within a day: together with ${mix} it is harder on them. Ask a veterinarian first.`,
   'fed.medicatedTwice': ({ mix, who }) => `${capital(String(who))} had ${mix} today already: more is an overdose. Follow the label.`,
   'fed.notOnCourse': ({ mix, who }) => `${capital(who)} eat in that tank and are not to get ${mix} today.`,
-  'supply.unitFixed': ({ name, unit }) =>
-    `${capital(String(name))} is counted in ${unit} already. Put another supply on the list for another unit.`,
-  'supply.tooMany': ({ most }) => `${most} supplies are kept here: take one off the list first.`,
 };
 
 export const shortKitchen = {

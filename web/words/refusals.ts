@@ -9,6 +9,7 @@ import { sayFields } from './room.ts';
 import { roomRefusals } from './roomRefusals.ts';
 import { runRefusals } from './runs.ts';
 import { NO_FLOAT } from './firstAid.ts';
+import { choreRefusals, shortChores } from './chores.ts';
 import { kitchenRefusals, shortKitchen } from './kitchen.ts';
 import { stressWord } from './bench.ts';
 import { placeRefusals, shortReason } from './placeRefusals.ts';
@@ -49,6 +50,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'cost.leftCleared': ({ who }) =>
     `${capital(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
   ...kitchenRefusals,
+  ...choreRefusals,
   'loss.notExamined': () => 'Nobody examined it: what it died of is a guess, or likely.',
   'food.tooMany': ({ most }) => `${most} foods are kept here: take one off the list first.`,
   'out.orderedFor': ({ lot, n, forWhom, left }) =>
@@ -198,6 +200,7 @@ export function sayAll(refusals: readonly Refusal[], code: string, voice: Voice)
 
 const OVERRULED: Partial<Record<RefusalCode, string>> = {
   ...shortKitchen,
+  ...shortChores,
   'match.notRead': 'salinity not read of late',
   'match.steep': 'a match faster than is borne',
   'match.treated': 'a match under treatment',

@@ -103,8 +103,8 @@ export const roomWords: Pick<Words, Said> = {
   'tool.changed': ({ tool, fields }, name) => `${name(tool)}: ${sayFields(fields)} changed`,
   'tool.used': ({ tool, tanks, note }, name) => `${name(tool)} was wet in ${tanks.map(name).join(', then ')}${because(note)}`,
   'tool.disinfected': ({ tool, note }, name) => `${name(tool)} ${tool.startsWith('hands-') ? 'washed' : 'disinfected'}${because(note)}`,
-  'water.exchanged': ({ tank, litres, source, fromTank, note }, name, { say }) =>
-    `${say('volume', litres)} of ${name(tank)} changed for ${source === 'mixed' || !fromTank ? 'fresh-mixed water' : `water of ${name(fromTank)}`}${because(note)}`,
+  'water.exchanged': ({ tank, litres, source, fromTank, atSump, note }, name, { say }) =>
+    `${say('volume', litres)} of ${atSump ? 'the system of ' : ''}${name(tank)} changed for ${source === 'mixed' || !fromTank ? 'fresh-mixed water' : `water of ${name(fromTank)}`}${because(note)}`,
   'treatment.begun': ({ system, family, note }, name) => `${name(system)} is under ${family}${because(note)}`,
   'treatment.ended': ({ treatment, system, note }, name) => `${name(treatment)} in ${name(system)} ended${because(note)}`,
 };

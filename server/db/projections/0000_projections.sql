@@ -1,3 +1,44 @@
+CREATE TABLE `p_chore` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`name` text NOT NULL,
+	`planned` text NOT NULL,
+	`planned_ms` integer NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_chore_done` (
+	`entry` text NOT NULL,
+	`chore` text NOT NULL,
+	`place` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_chore_done_place` ON `p_chore_done` (`chore`,`place`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_chore_done_entry` ON `p_chore_done` (`entry`);--> statement-breakpoint
+CREATE TABLE `p_due_assigned` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`due` text NOT NULL,
+	`person` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_due_assigned_due` ON `p_due_assigned` (`due`);--> statement-breakpoint
+CREATE TABLE `p_top_up` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`litres` real NOT NULL,
+	`salinity_ppt` real NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_top_up_tank` ON `p_top_up` (`tank`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_absence` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -833,7 +874,8 @@ CREATE TABLE `p_exchange` (
 	`voided_by` text,
 	`tank` text NOT NULL,
 	`litres` real NOT NULL,
-	`from_tank` text
+	`from_tank` text,
+	`at_sump` integer NOT NULL
 );
 --> statement-breakpoint
 CREATE INDEX `p_exchange_at` ON `p_exchange` (`at_ms`);--> statement-breakpoint
