@@ -13,7 +13,7 @@ const SHELF: Record<string, { came: number; counted: number; reorderG: number; g
 };
 const SUPPLIES = [
   { name: 'salt mix', unit: 'kg', reorderAt: 25, counted: 70 },
-  { name: 'felt socks', unit: 'pieces', reorderAt: 12, counted: 30 },
+  { name: 'felt socks', unit: 'pieces', reorderAt: 12, counted: 7 },
   { name: 'mesh socks', unit: 'pieces', reorderAt: 6, counted: 14 },
   { name: 'carbon', unit: 'L', reorderAt: 5, counted: 4 },
   { name: 'ammonia binder', unit: 'mL', reorderAt: 250, counted: 800 },

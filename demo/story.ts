@@ -11,6 +11,7 @@ import { isPassedBy, reasonsForPassingBy, tellRoomDay } from './roomDays.ts';
 import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, SYSTEMS, ZONE } from './rooms.ts';
 import { tellRound, type Trouble } from './rounds.ts';
 import { SPECIES } from './species.ts';
+import { tellChores } from './chores.ts';
 import { tellKitchen } from './kitchen.ts';
 import {
   tellCleanWater,
@@ -80,6 +81,7 @@ export function tellStory(file: string, opensAtMs: number, meet: (house: Teller[
   tellHandover(story);
   tellFoods(story);
   tellKitchen(story);
+  tellChores(story);
   teller.finish();
   return teller.house;
 }

@@ -4,6 +4,7 @@ import { v7 } from 'uuid';
 import type { ViewName, Views } from '#contract/views.ts';
 import type { Act, Kind } from '#core/catalogue/index.ts';
 import type { RunningHouse } from '#server/house/house.ts';
+import { overlayChores } from '#web/chores/overlay.ts';
 import { overlayBench } from '#web/bench/overlay.ts';
 import { makeLayers, type Overlay } from '#web/data/overlay.ts';
 import { nameIn } from '#web/data/revert.ts';
@@ -16,10 +17,11 @@ const OVERLAYS: { [V in ViewName]?: Overlay<V> } = {
   dock: overlayDock,
   bench: overlayBench,
   rounds: overlayRounds,
+  chores: overlayChores,
   prepare: overlayPrepare,
   today: overlayToday,
 };
-type Overlaid = 'dock' | 'bench' | 'rounds' | 'today';
+type Overlaid = 'dock' | 'bench' | 'rounds' | 'chores' | 'today';
 const NAMES = Object.keys(OVERLAYS) as Overlaid[];
 
 type Plain = Record<string, unknown>;

@@ -3,6 +3,7 @@ import type { Fast, FoodForm, Meal } from '#core/feeding/index.ts';
 import type { HeldBack } from '#core/kitchen/index.ts';
 import type { Purpose } from '#core/room/index.ts';
 import type { Response, RoundName, Sign } from '#core/rounds/index.ts';
+import type { Used } from '#core/supplies/index.ts';
 import type { SpeciesAdded } from '#core/species/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { SpeciesName } from '../species/views.ts';
@@ -39,6 +40,8 @@ export type RoundTank = {
   odd: Oddity[];
   /** What wants mending, first noticed first; until when somebody put it off. */
   faults: { what: string; atMs: number; putOffUntilMs?: number }[];
+  /** Due at this tank, by name; what each takes. */
+  chores: { chore: string; name: string; takes: (Used & { name: string })[] }[];
 };
 
 /** `left` = tanks still to be looked at today, by round; `current` = the round that the clock is in. */

@@ -5,6 +5,7 @@ import type { FoodFacts } from '#core/feeding/index.ts';
 import type { MixFacts } from '#core/kitchen/index.ts';
 import type { TankFields } from '#core/room/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
+import type { ChoreFacts } from '#core/chores/index.ts';
 import type { OnHand } from '#core/supplies/index.ts';
 import type { Preference } from '#core/water/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
@@ -42,6 +43,7 @@ export type HouseView = {
   /** Medicated mixes, by their labels. */
   mixes: (MixFacts & { entry: string })[];
   supplies: SupplyCard[];
+  chores: (ChoreFacts & { entry: string })[];
   tools: ({ id: string; entry: string } & ToolFields)[];
   /** Latest first. */
   ruleVersions: { entry: string; atMs: number; by: string; rules: HouseRules }[];

@@ -7,7 +7,8 @@ import type { VesselTimer } from '../runs/views.ts';
 import type { TemporaryStay } from '../stock/views.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 
-export type TodayView = { seq: number; due: Due[] };
+/** `people` = who may be given a thing. */
+export type TodayView = { seq: number; due: Due[]; people: { id: string; name: string }[] };
 
 export type ShiftCard = Done & { shift: string; worries?: string; taken?: Done & { note?: string } };
 /** A lot in quarantine, by its clock: clear days and how many are asked for. */
@@ -37,5 +38,5 @@ export type HandoverView = {
 export type TodayViews = { today: TodayView; handover: HandoverView };
 export const todayViewTopics: TopicsOf<TodayViews> = {
   handover: ['today', 'dock', 'bench', 'rounds', 'stock', 'house', 'moves', 'water', 'exposure', 'people', 'species'],
-  today: ['today', 'dock', 'bench', 'rounds', 'stock', 'house', 'moves', 'species', 'water', 'exposure'],
+  today: ['today', 'dock', 'bench', 'rounds', 'stock', 'house', 'moves', 'species', 'water', 'exposure', 'people'],
 };

@@ -107,6 +107,7 @@ it('tops up so that the grams of salt add up, climbs no faster than is borne, an
     const gramsAfter = gramsBefore + missingL * salinityPpt;
     expect(gramsAfter / volumeL).toBeCloseTo(becomesPpt, 9);
     expect(salinityPpt).toBeGreaterThanOrEqual(-1e-9);
+    expect(salinityPpt).toBeLessThanOrEqual(40 + 1e-9);
     expect(becomesPpt - presentPpt).toBeLessThanOrEqual(climbPpt + 1e-9);
     if (short === undefined) expect(becomesPpt).toBeCloseTo(targetPpt, 9);
     if (short === 'slow') expect(becomesPpt).toBeLessThan(targetPpt);

@@ -61,7 +61,7 @@ export const choreRules: Rules<ChoreEntries, ChoreState> = {
         ...againstUsed(used, state),
       ];
     },
-    links: ({ chore, used = [] }) => ({ needs: [chore, ...used.map(({ item }) => item)] }),
+    links: ({ chore, places, used = [] }) => ({ needs: [chore, ...places, ...used.map(({ item }) => item)] }),
   },
   'water.toppedUp': {
     decide({ payload: { tank, litres, salinityPpt, used }, occurredAtMs }, { state }) {
@@ -80,7 +80,7 @@ export const choreRules: Rules<ChoreEntries, ChoreState> = {
 
 function againstPlan(chore: ChoreFields & { id: string }, state: ChoreState): Refusal[] {
   const { id, name, is, racks, only = [], takes = [], person, percent } = chore;
-  if (state.chores().some((other) => other.id !== id && isSameName(other.name, name)))
+  if (state.chores().some((planned) => planned.id !== id && isSameName(planned.name, name)))
     return refuse('exists', 'name', { what: 'chore', name });
   // Racks have no water of their own.
   if (IS_WATER.includes(is) && chore.per === 'rack') return refuse('chore.waterPerRack', 'per', { name });

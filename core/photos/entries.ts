@@ -3,7 +3,7 @@
 export const PHOTO_OF = ['bag', 'crate', 'tank', 'lot'] as const;
 export type PhotoOf = { kind: (typeof PHOTO_OF)[number]; id: string };
 /** What can be seen on it. */
-export const PHOTO_SHOWS = ['the closed bag', 'the fish', 'the carton', 'a paper', 'the tank'] as const;
+export const PHOTO_SHOWS = ['the closed bag', 'the fish', 'the carton', 'a paper', 'the tank', 'what is broken'] as const;
 export type PhotoShows = (typeof PHOTO_SHOWS)[number];
 
 /** Bytes of a JPEG, known by their SHA-256 in hexadecimal. */

@@ -58,7 +58,7 @@ export function againstUsed(used: readonly Used[] = [], state: Pick<SupplyState,
     const path = `used.${index}`;
     const known = state.findItem(item);
     if (!known) return refuse('unknown', `${path}.item`, { what: 'supply', id: item });
-    if (used.findIndex((other) => other.item === item) !== index) return refuse('supply.twice', path, { name: known.name });
+    if (used.findIndex((line) => line.item === item) !== index) return refuse('supply.twice', path, { name: known.name });
     const here = state.amountOf(item);
     return here !== undefined && amount > here + 1e-9
       ? refuse('supply.notSoMuch', `${path}.amount`, { name: known.name, unit: known.unit, amount, here, pile: 'clean' }, 'trainee')

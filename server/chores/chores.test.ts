@@ -185,7 +185,9 @@ describe('socks', () => {
   });
   it('that are not washed and used again have no heaps', () => {
     expect(house.codes(KEEPER, { kind: 'supply.washed', payload: { item: 'sea-salt', amount: 1 } })).toEqual(['supply.notReused']);
-    expect(house.codes(KEEPER, { kind: 'supply.counted', payload: { item: 'sea-salt', amount: 1, dirty: 1 } })).toEqual(['supply.notReused']);
+    expect(house.codes(KEEPER, { kind: 'supply.counted', payload: { item: 'sea-salt', amount: 1, dirty: 1 } })).toEqual([
+      'supply.notReused',
+    ]);
     expect(house.codes(LEAD, supply('brine', { salt: true }))).toEqual(['supply.notSalt']);
   });
 });

@@ -12,6 +12,7 @@ import { IN_HOUSE, latestReading, personName } from '../now/sqlFragments.ts';
 import { prepareAmount, preparePiles } from '../supplies/onHand.ts';
 import { itemOf, prepareSupplies } from '../supplies/state.ts';
 import { prepareFoods } from '../feeding/state.ts';
+import { preparePeopleHere } from '../people/here.ts';
 import type { MakeView } from './view.ts';
 
 /** Shown: what is due, what waits, and what was done today; of the rest how many and when. */
@@ -25,10 +26,7 @@ export const makeChoresView: MakeView<'chores'> = (client) => {
   const amount = prepareAmount(client);
   const piles = preparePiles(client);
   const racks = ask.all(pick(t.rack, 'id', 'name'), 'select id, name from p_rack order by walk, name');
-  const people = ask.all(
-    pick(t.person, 'id', 'name'),
-    `select id, name from p_person p where voided_by is null and ${IN_HOUSE('p')} order by name`,
-  );
+  const people = preparePeopleHere(client);
   const whose = ask.value(text, `select ${personName('@id')} name`);
   const waterOf = ask.one(
     {
@@ -113,11 +111,13 @@ export const makeChoresView: MakeView<'chores'> = (client) => {
         ...(chore.person === undefined ? {} : { whose: whose({ id: chore.person }) ?? chore.person }),
       })),
       racks: byRack,
-      kit: kitOf(takes, here).map((line) => {
-        const item = items.get(line.item);
-        const ready = here.get(line.item);
-        return { ...line, name: item?.name ?? line.item, unit: item?.unit ?? 'pieces', ...(ready === undefined ? {} : { here: ready }) };
-      }),
+      kit: kitOf(takes, here)
+        .map((line) => {
+          const item = items.get(line.item);
+          const ready = here.get(line.item);
+          return { ...line, name: item?.name ?? line.item, unit: item?.unit ?? 'pieces', ...(ready === undefined ? {} : { here: ready }) };
+        })
+        .sort((a, b) => a.name.localeCompare(b.name)),
       heaps: kept.filter(({ reused }) => reused).map(({ id, name }) => ({ item: id, name, ...piles(id) })),
       ...(salt ? { salt: { item: salt.id, unit: salt.unit } } : {}),
       people: people(),

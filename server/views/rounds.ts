@@ -5,6 +5,7 @@ import { walkingOrder } from '#core/room/index.ts';
 import { FAULT_LAPSES_MS, roundAt, ROUNDS, type RoundName } from '#core/rounds/index.ts';
 import { flag, makeAsk, number, text, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
+import { prepareTankChores } from '../chores/atTanks.ts';
 import { prepareEaters, type LotEater } from '../feeding/eaters.ts';
 import { prepareMedicated } from '../kitchen/medicated.ts';
 import { personName } from '../now/rows.ts';
@@ -84,6 +85,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const eaters = prepareEaters(client);
   const medicated = prepareMedicated(client);
   const suspects = prepareSuspects(client);
+  const tankChores = prepareTankChores(client);
   const faults = ask.all(
     { ...pick(t.fault, 'tank', 'what', 'atMs'), putOffUntilMs: orNull(number) },
     'select tank, what, at_ms atMs, put_off_until_ms putOffUntilMs from now_fault where at_ms > ? order by at_ms, entry',
@@ -98,6 +100,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     for (const { tank, putOffUntilMs, ...fault } of faults(now - FAULT_LAPSES_MS))
       faultsOf.set(tank, [...(faultsOf.get(tank) ?? []), { ...fault, putOffUntilMs: putOffUntilMs ?? undefined }]);
     const { foods, eatersIn } = eaters({ zone, rules })(now);
+    const choresAt = tankChores({ now, zone });
     const { mealIn } = medicated({ now, zone, keepsH: rules.kitchen.thawedKeepsH });
     const ordered = walkingOrder(tanks().map((tank) => ({ ...tank, suspect: systems.has(tank.system) })));
     const cards = ordered.map(({ walk: _walk, row: _row, column: _column, volumeL, ...tank }): RoundTank => {
@@ -107,6 +110,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         ...tank,
         odd: oddByTank.get(tank.id) ?? [],
         faults: faultsOf.get(tank.id) ?? [],
+        chores: choresAt.get(tank.id) ?? [],
         lots: lotsOf(eatersIn({ id: tank.id, volumeL }, odd), mealIn),
         ...(check ? { checkedBy: check.by, checkedAtMs: check.atMs, allWell: check.allWell } : {}),
       };

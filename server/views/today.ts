@@ -1,6 +1,6 @@
 // What is due: the facts that due things are derived from, read in a few indexed queries. Nothing here is stored as due.
 import { claimWindow, sayClaimed, transit } from '#core/dock/index.ts';
-import { roundAt, FAULT_LAPSES_MS } from '#core/rounds/index.ts';
+import { roundAt } from '#core/rounds/index.ts';
 import { CONVERSION_HOURS, CONVERSION_PPT } from '#core/runs/index.ts';
 import { HOUR_MS, startOfHouseDay } from '#core/time/index.ts';
 import {
@@ -10,20 +10,20 @@ import {
   FOLLOW_UP_LAPSES_MS,
   MISSED_DAYS,
   missedRoundsOf,
-  MISSING_LAPSES_MS,
   type DueFacts,
-  type Walk,
 } from '#core/today/index.ts';
-import { flag, makeAsk, number, text, orNull, pick, word } from '../db/ask.ts';
+import { makeAsk, number, orNull, pick, word } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';
-import { IN_HOUSE } from '../now/sqlFragments.ts';
 import { prepareCleanWater } from '../dock/bags.ts';
 import { prepareClaims } from '../dock/claims.ts';
 import { prepareChoreDue } from '../chores/due.ts';
 import { prepareKitchenDue } from '../kitchen/due.ts';
 import { preparePreparation } from '../prepare/facts.ts';
+import { preparePeopleHere } from '../people/here.ts';
+import { prepareRoomDue } from '../today/room.ts';
 import { prepareAssigned } from '../today/state.ts';
+import { placed, WALK, walkOf } from '../today/walk.ts';
 import { prepareUntested } from '../rounds/untested.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft, prepareMissed } from './rounds.ts';
@@ -36,9 +36,6 @@ const CONVERTED_MS = CONVERSION_HOURS.at(-1)! * HOUR_MS + FOLLOW_UP_LAPSES_MS;
 const CONVERSION = `(e.method in ('long conversion', 'overnight conversion') or abs(json_extract(e.facts, '$.water.salinity') - json_extract(e.facts, '$.start.salinity')) >= ${CONVERSION_PPT})`;
 /** The longest window that may be, and as long as it is still asked for after. */
 const CLAIMS_MS = 720 * HOUR_MS + CLAIM_LAPSES_MS;
-const walkOf = ({ walk, row, column }: { walk: number; row: number; column: number }): Walk => [walk, row, column];
-const placed = <R extends Parameters<typeof walkOf>[0]>(row: R) => ({ ...row, walk: walkOf(row) });
-const WALK = 'k.walk, t."row", t."column"';
 export const makeTodayView: MakeView<'today'> = (client) => {
   const ask = makeAsk(client);
   // A bag waits from its landing until it is afloat or its fish are let out; a listed bag waits to be landed.
@@ -104,73 +101,9 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     ) f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack join p_lot l on l.id = f.lot
     where exists (select 1 from now_standing b where b.lot = f.lot and b.place = f.tank)`,
   );
-  const stayLimits = ask.all(
-    {
-      ...pick(t.stayLimit, 'entry', 'untilMs', 'untilCm'),
-      n: t.balance.n,
-      walk: t.rack.walk,
-      ...pick(t.tank, 'row', 'column'),
-      tank: t.tank.id,
-      tankCode: t.tank.code,
-      what: t.lot.label,
-      temporary: flag,
-      sinceMs: t.stayLimit.atMs,
-      sizeCm: orNull(number),
-      measuredMs: orNull(number),
-    },
-    `
-    select s.entry, t.id tank, t.code tankCode, l.label what, s.n, t.vessel <> 'tank' temporary, s.at_ms sinceMs, s.until_ms untilMs, s.until_cm untilCm,
-      l.size_cm sizeCm, (select max(at_ms) from p_measure m where m.lot = l.id and m.voided_by is null) measuredMs, ${WALK}
-    from now_stay s join now_lot l on l.id = s.lot join p_tank t on t.id = s.place join p_rack k on k.id = t.rack`,
-  );
   const calls = ask.all(
     { ...pick(t.page, 'due', 'atMs'), what: t.page.says },
     "select due, says what, at_ms atMs from p_page where (due like '%:without-lead:0' or due like '%:pins-guessed:%') and at_ms > ? and voided_by is null",
-  );
-  // Where it was: the place that the missing fish left, in the same entry.
-  const missing = ask.all(
-    {
-      ...pick(t.leg, 'entry', 'n', 'atMs'),
-      walk: t.rack.walk,
-      ...pick(t.tank, 'row', 'column'),
-      tank: t.tank.id,
-      tankCode: t.tank.code,
-      what: t.lot.label,
-    },
-    `
-    select g.entry, t.id tank, t.code tankCode, l.label what, g.n, g.at_ms atMs, ${WALK}
-    from p_leg g join p_lot l on l.id = g.lot
-    join p_leg f on f.entry = g.entry and f.lot = g.lot and f.n < 0 join p_tank t on t.id = f.place join p_rack k on k.id = t.rack
-    where g.place = 'missing' and g.n > 0 and g.at_ms > ? and g.voided_by is null group by g.entry, g.lot`,
-  );
-  const faults = ask.all(
-    {
-      ...pick(t.fault, 'entry', 'what', 'atMs'),
-      walk: t.rack.walk,
-      ...pick(t.tank, 'row', 'column'),
-      tank: t.tank.id,
-      tankCode: t.tank.code,
-    },
-    `
-    select f.entry, t.id tank, t.code tankCode, f.what, f.at_ms atMs, ${WALK} from now_fault f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack
-    where f.at_ms > ? and ${IN_HOUSE('t')}`,
-  );
-  const waiting = ask.all(
-    {
-      entry: t.task.entry,
-      walk: t.rack.walk,
-      ...pick(t.tank, 'row', 'column'),
-      task: t.task.id,
-      tank: t.tank.id,
-      tankCode: t.tank.code,
-      what: text,
-      untilMs: number,
-    },
-    `
-    select s.entry, s.id task, t.id tank, t.code tankCode, json_extract(s.facts, '$.waitsFor.what') || ' for ' || t.code what, json_extract(s.facts, '$.waitsFor.untilMs') untilMs, ${WALK}
-    from p_transfer_task s join p_tank t on t.id = s.to_tank join p_rack k on k.id = t.rack
-    where s.voided_by is null and json_extract(s.facts, '$.waitsFor.untilMs') is not null
-      and not exists (select 1 from p_transfer_mark m where m.task = s.id and m.voided_by is null and m.what in ('done', 'dropped', 'unblocked'))`,
   );
   const settled = ask.get(
     pick(t.due, 'kind', 'untilMs'),
@@ -188,9 +121,11 @@ export const makeTodayView: MakeView<'today'> = (client) => {
     where d.until_ms > ? and d.voided_by is null and d.entry = (select entry from p_dim x where x.tank = d.tank and x.voided_by is null order by x.at_ms desc, x.entry desc limit 1)`,
   );
   const preparation = preparePreparation(client);
+  const roomDue = prepareRoomDue(client);
   const kitchen = prepareKitchenDue(client);
   const chores = prepareChoreDue(client);
   const assigned = prepareAssigned(client);
+  const people = preparePeopleHere(client);
   const untested = prepareUntested(client);
   const claims = prepareClaims(client);
   const clean = prepareCleanWater(client);
@@ -235,19 +170,9 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       dark: dark(now - FOLLOW_UP_LAPSES_MS).map(placed),
       rounds: { day, left: leftOf(day), openedAtMs },
       missedRounds: missedOn(unanswered.map((past) => ({ day: past, beganMs: startOfHouseDay(past, zone) }))),
-      stayLimits: stayLimits().map(({ untilMs, untilCm, sizeCm, measuredMs, ...row }) => ({
-        ...row,
-        untilMs: untilMs ?? undefined,
-        untilCm: untilCm ?? undefined,
-        sizeCm: sizeCm ?? undefined,
-        measuredMs: measuredMs ?? undefined,
-        walk: walkOf(row),
-      })),
-      missing: missing(now - MISSING_LAPSES_MS).map(placed),
+      ...roomDue(now),
       untested: untested(now),
       calls: calls(now - FOLLOW_UP_LAPSES_MS),
-      faults: faults(now - FAULT_LAPSES_MS).map(placed),
-      waiting: waiting().map(placed),
       ...preparation(recent, rules, now),
       ...kitchen({ now, zone, rules }),
       ...chores({ now, zone }),
@@ -259,6 +184,6 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         },
       },
     };
-    return { due: deriveDue(facts, { now, zone, lateAfterH: rules.lateAfterH, eveningFromHour: rules.eveningFromHour }) };
+    return { due: deriveDue(facts, { now, zone, lateAfterH: rules.lateAfterH, eveningFromHour: rules.eveningFromHour }), people: people() };
   };
 };

@@ -9,6 +9,7 @@ import { useVoice } from '../data/voice.ts';
 import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
+import { Chores } from './Chores.tsx';
 import { DataAndBackup } from './DataAndBackup.tsx';
 import { Foods } from './Foods.tsx';
 import { Mixes } from './Mixes.tsx';
@@ -37,6 +38,7 @@ const PARTS = [
   { id: 'foods', name: 'Foods', Part: Foods, count: ({ foods }: HouseView) => foods.length || undefined },
   { id: 'mixes', name: 'Medicated food', Part: Mixes, count: ({ mixes }: HouseView) => mixes.length || undefined },
   { id: 'supplies', name: 'Supplies', Part: Supplies, count: ({ supplies }: HouseView) => supplies.length || undefined },
+  { id: 'chores', name: 'Chores', Part: Chores, count: ({ chores }: HouseView) => chores.length || undefined },
   { id: 'quarantine', name: 'Quarantine', Part: QuarantineRules, count: () => undefined },
   { id: 'rules', name: 'House rules', Part: Rules, count: () => undefined },
   { id: 'data', name: 'Data and backup', Part: DataAndBackup, count: () => undefined },

@@ -78,7 +78,12 @@ export function OnHandForm({ item, here, write, mayEdit }: Props) {
       {open === 'counted' && (
         <PlainForm
           draft={`counted ${id}`}
-          fields={[amountField(0)]}
+          fields={[
+            amountField(0),
+            ...(item.reused
+              ? [{ name: 'dirty', type: 'number' as const, label: 'Dirty ones beside them', min: 0, max: MOST, optional: true }]
+              : []),
+          ]}
           submit="So much is here"
           onSubmit={async (values) => done(await write(`${name} counted`, countedEntry(id, values)))}
         />

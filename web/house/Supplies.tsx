@@ -11,16 +11,22 @@ const FIELDS: FormField[] = [
   { name: 'name', type: 'text', label: 'What it is called', maxLength: 60 },
   { name: 'unit', type: 'choice', label: 'Counted in', options: SUPPLY_UNITS },
   { name: 'reorderAt', type: 'number', label: 'Order it again at', min: 0, max: 10_000_000, optional: true },
+  { name: 'reused', type: 'yes', label: 'Washed and used again' },
+  { name: 'salt', type: 'yes', label: 'Salt that water is mixed from' },
 ];
-const valuesOf = ({ name, unit, reorderAt }: SupplyFields): Values => ({
+const valuesOf = ({ name, unit, reorderAt, reused, salt }: SupplyFields): Values => ({
   name,
   unit,
   reorderAt: reorderAt === undefined ? '' : String(reorderAt),
+  reused: reused ? 'yes' : '',
+  salt: salt ? 'yes' : '',
 });
 const supplyOf = (values: Values): SupplyFields => ({
   name: values.name!.trim(),
   unit: values.unit as SupplyUnit,
   ...(values.reorderAt ? { reorderAt: numberOf(values.reorderAt) } : {}),
+  ...(values.reused === 'yes' ? { reused: true } : {}),
+  ...(values.salt === 'yes' ? { salt: true } : {}),
 });
 
 export function Supplies({ view, write, mayEdit }: PartProps) {

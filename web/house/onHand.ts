@@ -12,7 +12,7 @@ export function cameEntry(item: string, { amount, until = '' }: Values, zone: st
   };
 }
 
-export const countedEntry = (item: string, { amount }: Values): Draft => ({
+export const countedEntry = (item: string, { amount, dirty }: Values): Draft => ({
   kind: 'supply.counted',
-  payload: { item, amount: numberOf(amount) },
+  payload: { item, amount: numberOf(amount), ...(dirty ? { dirty: numberOf(dirty) } : {}) },
 });

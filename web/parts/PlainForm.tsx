@@ -24,6 +24,8 @@ export type FormField = Common &
   (
     | { type: 'text'; maxLength?: number; list?: readonly string[]; read?: (text: string) => string | { problem: string } }
     | { type: 'pin' }
+    /** Ticked or not: `yes`, or nothing. */
+    | { type: 'yes' }
     /** Typed in any unit, given on in SI: °C, L, ppt. */
     | { type: 'quantity'; quantity: Quantity }
     | { type: 'number'; min: number; max: number; whole?: boolean }
@@ -155,6 +157,7 @@ function firstOf(field: FormField): string {
 /** What a field says: its text, a quantity in SI. */
 function saidOf(field: FormField, raw: string | undefined, units: Units): string {
   const text = String(raw ?? '').trim();
+  if (field.type === 'yes') return text === 'yes' ? 'yes' : '';
   const meant = field.type === 'text' && text !== '' ? field.read?.(text) : undefined;
   if (typeof meant === 'string') return meant;
   const read = field.type === 'quantity' && text !== '' ? units.read(field.quantity, text) : undefined;
@@ -164,6 +167,7 @@ function saidOf(field: FormField, raw: string | undefined, units: Units): string
 /** What is wrong with a field's text, in words; nothing when it is right. */
 export function faultOf(field: FormField, raw: string, units: Units): string | undefined {
   const text = String(raw).trim();
+  if (field.type === 'yes') return undefined;
   // An empty choice is one of its own: “nothing: first”.
   const isChoice = field.type === 'choice' && field.options.some((option) => (typeof option === 'string' ? option : option.value) === text);
   if (text === '') return field.optional || isChoice ? undefined : 'This is needed.';
@@ -196,6 +200,8 @@ function Control({ field, invalid, listId, ...rest }: ControlProps) {
           })}
         </Form.Select>
       );
+    case 'yes':
+      return <Form.Check type="checkbox" value="yes" {...rest} />;
     case 'pin':
       return <Form.Control type="password" inputMode="numeric" autoComplete="new-password" maxLength={8} isInvalid={invalid} {...rest} />;
     default:

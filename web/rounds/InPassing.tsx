@@ -7,6 +7,7 @@ import { FAULT_HOURS } from '#core/rounds/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useHouseNow } from '../data/clock.ts';
 import { useTimes } from '../data/me.ts';
+import { TakePhoto } from '../photos/TakePhoto.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { ReadingsForm } from '../readings/ReadingsForm.tsx';
 import { capital } from '../words/text.ts';
@@ -47,6 +48,15 @@ export function Faults({ tank }: { tank: RoundTank }) {
           </span>
         </p>
       ))}
+      {tank.faults.length > 0 && (
+        <TakePhoto
+          of={{ kind: 'tank', id: tank.id }}
+          shows="what is broken"
+          what={`what is to fix at ${tank.code}`}
+          label="photograph it"
+          quiet
+        />
+      )}
       <form
         className={css.faultWords}
         onSubmit={(event) => {

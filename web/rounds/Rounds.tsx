@@ -145,20 +145,22 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
           return <WalkItem key={tank.id} tank={tank} heading={isNew ? heading : undefined} here={tank === current} onChoose={choose} />;
         })}
       </ol>
-      {view.toFeed > 0 && (
-        <Link className={clsx('btn btn-link btn-quiet', css.toPaper)} to="/rounds/feed">
-          Feed only: {plural(view.toFeed, 'tank')}
+      <nav className={css.ways} aria-label="Beside the round">
+        {view.toFeed > 0 && (
+          <Link className="btn btn-link btn-quiet" to="/rounds/feed">
+            Feed only: {plural(view.toFeed, 'tank')}
+          </Link>
+        )}
+        <Link className="btn btn-link btn-quiet" to="/rounds/kitchen">
+          Kitchen sheet
         </Link>
-      )}
-      <Link className={clsx('btn btn-link btn-quiet', css.toPaper)} to="/rounds/kitchen">
-        Kitchen sheet
-      </Link>
-      <Link
-        className={clsx('btn btn-link btn-quiet', css.toPaper)}
-        to={view.round === view.current ? '/rounds/sheet' : `/rounds/sheet?round=${view.round}`}
-      >
-        This round on paper
-      </Link>
+        <Link className="btn btn-link btn-quiet" to="/rounds/chores">
+          Chores
+        </Link>
+        <Link className="btn btn-link btn-quiet" to={view.round === view.current ? '/rounds/sheet' : `/rounds/sheet?round=${view.round}`}>
+          This round on paper
+        </Link>
+      </nav>
     </div>
   );
 }

@@ -13,6 +13,7 @@ import { forgetKept, useKept } from '../parts/useKept.ts';
 import { entriesOf, fedEntries, isOdd, isUntouched, lacksFood, someLeft, toWatch, unfed, untouched, type LotDraft } from './draft.ts';
 import { Faults, ItsWater } from './InPassing.tsx';
 import { LotCheck } from './LotCheck.tsx';
+import { TankChores } from './TankChores.tsx';
 import { TakePhoto } from '../photos/TakePhoto.tsx';
 import { sayOdd } from './odd.ts';
 import css from './rounds.module.scss';
@@ -90,6 +91,7 @@ export function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: Round
           {given ? 'Not fed now' : 'They were fed after all'} <Key name="rounds.fed" />
         </Button>
       )}
+      <TankChores tank={tank} />
       <TakePhoto of={{ kind: 'tank', id: tank.id }} shows="the tank" what={tank.code} label="photograph" quiet />
       <Faults tank={tank} />
       <ItsWater tank={tank} />

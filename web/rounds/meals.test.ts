@@ -19,6 +19,7 @@ const tankOf = (...lots: Lot[]): RoundTank => ({
   purpose: 'quarantine',
   odd: [],
   faults: [],
+  chores: [],
   lots,
 });
 const view = (tank: RoundTank): RoundsView => ({

@@ -21,6 +21,15 @@ function apply(view: RoundsView, entry: Entry, by: string): RoundsView {
       const { tank, what } = entry.payload;
       return onTank(view, tank, (card) => ({ ...card, faults: [...card.faults, { what, atMs: entry.occurredAtMs }] }));
     }
+    case 'chore.done': {
+      const { chore, places } = entry.payload;
+      return {
+        ...view,
+        tanks: view.tanks.map((tank) =>
+          places.includes(tank.id) ? { ...tank, chores: tank.chores.filter((due) => due.chore !== chore) } : tank,
+        ),
+      };
+    }
     case 'loss.recorded': {
       const { place, lot, n } = entry.payload;
       return onLot(view, { tank: place, lot }, (occupant) => ({ ...occupant, n: occupant.n - n }));

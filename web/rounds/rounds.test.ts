@@ -16,6 +16,7 @@ const tank: RoundTank = {
   purpose: 'quarantine',
   odd: [],
   faults: [],
+  chores: [{ chore: 'felt', name: 'Felt socks', takes: [] }],
   lots: [
     { lot: 'a', label: 'firefish', n: 4, meal },
     { lot: 'b', label: 'chromis', n: 6, meal },

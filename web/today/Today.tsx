@@ -4,6 +4,7 @@ import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
 import { Link } from 'react-router';
+import type { TodayView } from '#contract/views.ts';
 import { MINUTE_MS, atLocal, houseDay } from '#core/time/index.ts';
 import { isAnsweredByReason, isForLead, isSettledByHand, type DueState } from '#core/today/index.ts';
 import { useActions } from '../actions/actions.tsx';
@@ -16,6 +17,7 @@ import { WhyForm } from '../parts/WhyForm.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { DUE_WORDS, sayDue } from '../words/due.ts';
 import { plural } from '../words/text.ts';
+import { Whose } from './Whose.tsx';
 import { visitsOf, shownAt, STATES, overlayToday, type DueRow, type Visit } from './group.ts';
 import css from './today.module.scss';
 
@@ -48,7 +50,7 @@ export default function Today() {
           </h2>
           <ul className={css.dueRows}>
             {visits[state].map((visit) => (
-              <VisitRow key={visit.key} visit={visit} now={now} />
+              <VisitRow key={visit.key} visit={visit} now={now} people={view.people} />
             ))}
           </ul>
         </section>
@@ -63,9 +65,11 @@ export default function Today() {
   );
 }
 
+type RowProps = { row: DueRow; now: number; people: TodayView['people'] };
+
 /** One thing is a row; several at one place are a row with rows in it. */
-function VisitRow({ visit: { tankCode, rows }, now }: { visit: Visit; now: number }) {
-  if (rows.length === 1) return <Row row={rows[0]} now={now} />;
+function VisitRow({ visit: { tankCode, rows }, now, people }: { visit: Visit } & Omit<RowProps, 'row'>) {
+  if (rows.length === 1) return <Row row={rows[0]} now={now} people={people} />;
   return (
     <li className={css.visit}>
       <p>
@@ -73,24 +77,25 @@ function VisitRow({ visit: { tankCode, rows }, now }: { visit: Visit; now: numbe
       </p>
       <ul className={css.dueRows} aria-label={`Due at ${tankCode}`}>
         {rows.map((row) => (
-          <Row key={row.ids[0]! + row.state} row={row} now={now} />
+          <Row key={row.ids[0]! + row.state} row={row} now={now} people={people} />
         ))}
       </ul>
     </li>
   );
 }
 
-function Row({ row, now }: { row: DueRow; now: number }) {
+function Row({ row, now, people }: RowProps) {
   const { state } = row;
   const { when } = useTimes();
   const { recordAction } = useActions();
-  const [open, setOpen] = useState<'later' | 'skip'>();
+  const [open, setOpen] = useState<'later' | 'skip' | 'whose'>();
   const { to, doing } = DUE_WORDS[row.rule].leads(row);
   const words = sayDue(row);
   const settle = (said: string, draftOf: (due: string) => Draft) => {
     setOpen(undefined);
     void recordAction(`${said}: ${words}`, ...row.ids.map(draftOf));
   };
+  const { person: me } = useMe();
   const mayLead = useRank('lead');
   const mayDecide = mayLead || !isForLead(row.rule);
   // Nobody can walk it any more: it is answered, not done or put off.
@@ -110,6 +115,7 @@ function Row({ row, now }: { row: DueRow; now: number }) {
       <span className={css.dueWhat}>
         {words}
         {row.snoozed && <span className="soft"> · put off</span>}
+        {row.whose && <b> · {row.whose.person === me.id ? 'yours' : row.whose.name}</b>}
       </span>
       <span className={css.dueDoes}>
         <Link className="btn btn-plain" to={to} aria-label={`${doing}: ${words}`}>
@@ -134,6 +140,16 @@ function Row({ row, now }: { row: DueRow; now: number }) {
             Later
           </Button>
         )}
+        {mayDecide && !isOver && row.rule !== 'round' && (
+          <Button
+            variant="plain"
+            aria-expanded={open === 'whose'}
+            aria-label={`Whose: ${words}`}
+            onClick={() => setOpen(open === 'whose' ? undefined : 'whose')}
+          >
+            Whose
+          </Button>
+        )}
         {(byHand || (mayDecide && isOver)) && (
           <Button
             variant="plain"
@@ -149,6 +165,18 @@ function Row({ row, now }: { row: DueRow; now: number }) {
         <Later
           onChoose={(untilMs, why) => settle('Put off', (due) => ({ kind: 'due.snoozed', payload: { due, untilMs, why } }))}
           now={now}
+        />
+      )}
+      {open === 'whose' && (
+        <Whose
+          whose={row.whose?.person}
+          people={people}
+          onGive={(person) =>
+            settle(person === null ? 'Nobody’s' : `For ${people.find(({ id }) => id === person)?.name ?? person}`, (due) => ({
+              kind: 'due.assigned',
+              payload: { due, person },
+            }))
+          }
         />
       )}
       {open === 'skip' && <Skip onSkip={(why) => settle('Left out', (due) => ({ kind: 'due.skipped', payload: { due, why } }))} />}

@@ -80,7 +80,7 @@ it('days that nobody answered for are one row, which names the tanks of the late
 });
 
 it('shows at once what this screen has settled', () => {
-  const view = { seq: 1, due: [due('a'), due('b'), due('c')] };
+  const view = { seq: 1, due: [due('a'), due('b'), due('c')], people: [] };
   expect(laidOver(overlayToday, view, [act('due.done', 'a'), act('due.skipped', 'b', { why: 'x' })]).due.map(({ id }) => id)).toEqual([
     'c:after-release:1h',
   ]);

@@ -1,7 +1,8 @@
 // Due things as rows: follow-ups of one tank and hour are one walk, so they are one row; what else is due at that place stands with it. And what this screen has settled
 // already.
+import type { TodayView } from '#contract/views.ts';
 import type { Entry } from '#core/catalogue/index.ts';
-import { isAnsweredByReason, stateOf, type Due, type DueState } from '#core/today/index.ts';
+import { isAnsweredByReason, stateOf, type Due, type DueState, type Whose } from '#core/today/index.ts';
 import type { Overlay } from '../data/overlay.ts';
 import { AND } from '../words/dueWords.ts';
 
@@ -11,13 +12,31 @@ export type Visit = { key: string; tankCode?: string; rows: [DueRow, ...DueRow[]
 export const STATES: readonly DueState[] = ['overdue', 'now', 'next'];
 
 /** Without what this screen's own unanswered acts have settled. */
-export const overlayToday: Overlay<'today'> = (view, { entries }) => ({ ...view, due: unsettled(view.due, entries) });
+export const overlayToday: Overlay<'today'> = (view, { entries }) => {
+  const assigned = new Map(
+    entries.flatMap(({ kind, payload }) =>
+      kind === 'due.assigned' ? [[payload.due, payload.person === null ? undefined : personOf(view, payload.person)] as const] : [],
+    ),
+  );
+  return { ...view, due: unsettled(view.due, entries, assigned) };
+};
+const personOf = ({ people }: TodayView, person: string): Whose => ({
+  person,
+  name: people.find(({ id }) => id === person)?.name ?? person,
+});
 
-function unsettled(due: readonly Due[], entries: readonly Entry[]): Due[] {
+type Assigned = ReadonlyMap<string, Whose | undefined>;
+function withWhose({ whose, ...due }: Due, assigned: Assigned): Due {
+  const now = assigned.has(due.id) ? assigned.get(due.id) : whose;
+  return now ? { ...due, whose: now } : due;
+}
+
+function unsettled(due: readonly Due[], entries: readonly Entry[], assigned: Assigned): Due[] {
   const settled = new Set(entries.flatMap(({ kind, payload }) => (kind === 'due.done' || kind === 'due.skipped' ? [payload.due] : [])));
   const later = new Map(entries.flatMap(({ kind, payload }) => (kind === 'due.snoozed' ? [[payload.due, payload.untilMs] as const] : [])));
   return due
     .filter(({ id }) => !settled.has(id))
+    .map((dueThing) => withWhose(dueThing, assigned))
     .map((dueThing) => {
       const untilMs = later.get(dueThing.id);
       return untilMs === undefined

@@ -5,7 +5,7 @@ import type { SupplyUnit } from '#core/supplies/index.ts';
 import type { Words } from './entryWords.ts';
 import { sayAmount, sayChanged } from './kitchen.ts';
 import type { RefusalWords } from './refusalWords.ts';
-import { capital, plural } from './text.ts';
+import { capital } from './text.ts';
 
 const CHORE_FIELDS: Record<keyof ChoreFields, string> = {
   name: 'name',
@@ -69,4 +69,5 @@ export const shortChores = {
 export const sayHeap = ({ clean, dirty, out }: { clean: number; dirty: number; out: number }): string =>
   [`${round(clean)} clean`, `${round(dirty)} dirty`, ...(out > 0 ? [`${round(out)} not back`] : [])].join(', ');
 const round = (n: number): number => Math.round(n * 10) / 10;
-export const sayPlacesOf = (n: number, per: ChoreFields['per']): string => plural(n, per);
+/** Of what is named beside it: `8`, `8.9 kg`. */
+export const sayMany = (amount: number, unit: SupplyUnit): string => (unit === 'pieces' ? String(round(amount)) : sayAmount(amount, unit));
