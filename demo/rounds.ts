@@ -1,6 +1,6 @@
 // The walks of the story: every tank twice a day, mostly well; meals in the morning; now and then a sign, a loss.
 import type { RoundTank } from '#contract/views.ts';
-import type { Cause, LotCheck, Response, Sign } from '#core/rounds/index.ts';
+import { SIGN_CLASS, signsFor, type Cause, type LotCheck, type Response, type Sign } from '#core/rounds/index.ts';
 import type { Said, Teller } from './teller.ts';
 
 const KEEPERS = ['odalys', 'wim', 'ines'] as const;
@@ -40,8 +40,10 @@ function lookAt(teller: Teller, tank: RoundTank, walk: Walk, atMs: number): Said
   const trouble = walk.troubles.find((trouble) => trouble.tank === tank.code && trouble.day === walk.day && trouble.round === walk.round);
   const losses = tank.lots.flatMap(({ lot, n }) => lossOf(teller, { lot, n, tank: tank.id, risk: walk.riskOf(lot, atMs) }));
   const minor = !trouble && losses.length === 0 && teller.chance() < 0.012 ? teller.pick(MINOR_SIGNS) : undefined;
-  const lots = tank.lots.map(({ lot, n }, index): LotCheck => {
-    const sign = index === 0 ? (trouble?.sign ?? minor) : undefined;
+  const lots = tank.lots.map(({ lot, n, is }, index): LotCheck => {
+    const told = index === 0 ? (trouble?.sign ?? minor) : undefined;
+    // A shrimp has no fins to tear and no white spots.
+    const sign = told === undefined || signsFor(is).includes(told) ? told : SIGN_CLASS[told] === 'illness' ? 'fungus' : 'chased';
     return {
       lot,
       expected: n,

@@ -12,6 +12,7 @@ import { HOUSE_NAME, PEOPLE, RACKS, SUPPLIERS, TANKS, TOOLS, SYSTEMS, ZONE } fro
 import { tellRound, type Trouble } from './rounds.ts';
 import { SPECIES } from './species.ts';
 import { tellChores } from './chores.ts';
+import { tellSeen } from './seen.ts';
 import { tellKitchen } from './kitchen.ts';
 import {
   tellCleanWater,
@@ -82,6 +83,7 @@ export function tellStory(file: string, opensAtMs: number, meet: (house: Teller[
   tellFoods(story);
   tellKitchen(story);
   tellChores(story);
+  tellSeen(story);
   teller.finish();
   return teller.house;
 }

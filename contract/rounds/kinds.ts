@@ -9,7 +9,10 @@ import {
   MISHAPS,
   RESPONSES,
   ROUNDS,
+  BODY_PARTS,
+  CHASES,
   SIGNS,
+  STRENGTHS,
   SURENESS,
   type LotCheck,
   type RoundEntries,
@@ -35,7 +38,14 @@ export const roundsKinds: Kinds<RoundEntries> = {
           expected: count(),
           seen: count().nullable().defined(),
           signs: array()
-            .of(closed({ sign: choice(SIGNS), n: finite(1, MAX_HEADS).integer().optional() }))
+            .of(
+              closed({
+                sign: choice(SIGNS),
+                n: finite(1, MAX_HEADS).integer().optional(),
+                strength: choice(STRENGTHS).optional(),
+                where: list(choice(BODY_PARTS), { min: 1, max: BODY_PARTS.length }).optional(),
+              }),
+            )
             .max(20)
             .required(),
         }),
@@ -75,6 +85,14 @@ export const roundsKinds: Kinds<RoundEntries> = {
     topics: ['rounds'],
     schema: { lot: id(), tank: id(), n: count(1), what: choice(MISHAPS), note: note() },
     example: { lot: 'lot-3', tank: 'G1', n: 1, what: 'jumped', note: 'back in within a minute' },
+  }),
+  'chase.seen': defineKind({
+    minRole: 'trainee',
+    undo: 'self',
+    topics: ['rounds', 'today'],
+    inHistoryByLinks: true,
+    schema: { tank: id(), chaser: id(), chased: id(), how: choice(CHASES), note: note() },
+    example: { tank: 'G1', chaser: 'lot-3', chased: 'lot-4', how: 'bites' },
   }),
   'fault.noticed': defineKind({
     minRole: 'trainee',

@@ -2,7 +2,7 @@
 import type { Fast, FoodForm, Meal } from '#core/feeding/index.ts';
 import type { HeldBack } from '#core/kitchen/index.ts';
 import type { Purpose } from '#core/room/index.ts';
-import type { Response, RoundName, Sign } from '#core/rounds/index.ts';
+import type { Chase, Response, RoundName, Sign, SignSeen, Unseen, Usual } from '#core/rounds/index.ts';
 import type { Used } from '#core/supplies/index.ts';
 import type { SpeciesAdded } from '#core/species/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
@@ -26,13 +26,28 @@ export type RoundTank = {
     species?: SpeciesName;
     n: number;
     sinceMs?: number;
+    inQuarantine?: true;
     /** Fish, shrimp, snail …: what is looked for in it. */
     is?: SpeciesAdded['is'];
     lastFed?: { food: string; response: Response; atMs: number };
     /** Since its last meal, or its release. */
     fast?: Fast;
     meal: PlannedMeal;
+    /** What its last check said, of yesterday or today. */
+    before?: { atMs: number; signs: SignSeen[] };
+    /** Signs that it shows by nature: on so many of the days on which it was looked at. */
+    usual?: ({ sign: Sign } & Usual)[];
+    /** All signs of a fortnight. */
+    lately?: Sign[];
+    /** When it came to the house, within the last weeks. */
+    cameMs?: number;
+    /** That the last counts did not find. */
+    unseen?: Unseen;
+    /** On record as missing, from wherever. */
+    missing?: number;
   }[];
+  /** Seen in the last two days, latest first. */
+  chases: { chaser: string; chased: string; chaserLabel: string; chasedLabel: string; how: Chase; atMs: number }[];
   checkedBy?: string;
   checkedAtMs?: number;
   allWell?: boolean;

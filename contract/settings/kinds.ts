@@ -100,6 +100,11 @@ export const settingsKinds: Kinds<SettingsEntries> = {
         const { rules, ...rest } = payload as { rules: object };
         return { ...rest, rules: { ...rules, kitchen: BEFORE_KITCHEN_WAS_SET } };
       },
+      // Three rounds were the trade's rule before a house could set another.
+      (payload) => {
+        const { rules, ...rest } = payload as { rules: object };
+        return { ...rest, rules: { ...rules, missingAfterRounds: 3 } };
+      },
     ],
     schema: { name: text(), zone: text(60), rules: houseRules() },
     example: { name: 'Saltgrass Lane Fish Room', zone: 'Europe/Lisbon', rules: STARTING_RULES },

@@ -1,7 +1,7 @@
 // Kinds of entries about lots: moved, counted, cut and joined, promised.
 import { ORIGINS, CERTAINTIES } from '#core/lots/index.ts';
 import { string } from 'yup';
-import { SPLIT_WHYS, type Move, type StockEntries } from '#core/stock/index.ts';
+import { BORN_WHERE, SPLIT_WHYS, type Move, type StockEntries } from '#core/stock/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { AT } from '../basics/example.ts';
@@ -25,6 +25,31 @@ export const stockKinds: Kinds<StockEntries> = {
       supplier: id().optional(),
     },
     example: { lot: 'lot-3', species: 'firefish', label: 'firefish', tank: 'G1', n: 3, sizeCm: 6, origin: 'bred' },
+  }),
+  'lot.born': defineKind({
+    minRole: 'keeper',
+    undo: 'self',
+    topics: ['stock', 'rounds'],
+    schema: {
+      lot: id(),
+      child: id(),
+      label: text(),
+      tank: id(),
+      n: count(1),
+      between: maybe({ min: count(1).required(), max: count(1).required() }),
+      where: choice(BORN_WHERE).optional(),
+      quarantine: id().optional(),
+      note: note(),
+    },
+    example: {
+      lot: 'lot-3',
+      child: 'lot-9',
+      label: 'young firefish',
+      tank: 'G1',
+      n: 20,
+      between: { min: 10, max: 30 },
+      where: 'in the tank',
+    },
   }),
   'stock.moved': defineKind({
     minRole: 'keeper',

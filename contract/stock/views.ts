@@ -62,8 +62,8 @@ export type LotView = {
     orderedFor?: { n: number; forWhom: string };
     inHouse: number;
     promised: { promise: string; n: number; forWhom: string }[];
-    cutFrom: { lot: string; label: string; n: number; atMs: number; how: 'cut' | 'joined' }[];
-    cutInto: { lot: string; label: string; n: number; atMs: number; how: 'cut' | 'joined' }[];
+    cutFrom: { lot: string; label: string; n: number; atMs: number; how: 'cut' | 'joined' | 'born' }[];
+    cutInto: { lot: string; label: string; n: number; atMs: number; how: 'cut' | 'joined' | 'born' }[];
   };
   now: { place: string; name: string; tank: boolean; n: number }[];
   /** `as` = while it was part of that lot still. */

@@ -1,12 +1,12 @@
 // What is written down on the walk: looks, meals and the dead.
 import { DAY_MS } from '../time/index.ts';
-import type { Sign } from './signs.ts';
+import type { Sign, SignSeen } from './signs.ts';
 
 export type RoundName = 'morning' | 'evening';
 export const ROUNDS: readonly RoundName[] = ['morning', 'evening'];
 
 /** One lot in a look. `seen` is null when nobody counted: a look is not a head count. */
-export type LotCheck = { lot: string; expected: number; seen: number | null; signs: { sign: Sign; n?: number }[] };
+export type LotCheck = { lot: string; expected: number; seen: number | null; signs: SignSeen[] };
 
 export type TankChecked = { tank: string; day: number; round: RoundName; allWell: boolean; lots: LotCheck[]; note?: string };
 
@@ -82,6 +82,12 @@ export const MISHAPS = ['fell', 'jumped', 'landed on its back'] as const;
 export type Mishap = (typeof MISHAPS)[number];
 export type MishapRecorded = { lot: string; tank: string; n: number; what: Mishap; note?: string };
 
+/** How hard one goes for another. */
+export const CHASES = ['displays', 'chases', 'bites', 'pins in a corner'] as const;
+export type Chase = (typeof CHASES)[number];
+/** `chaser` and `chased` = lots; the same where it is among their own kind. */
+export type ChaseSeen = { tank: string; chaser: string; chased: string; how: Chase; note?: string };
+
 /** Something on a tank that wants mending, noticed in passing; in the words of `FAULT_HOURS` or in any others. */
 export type FaultNoticed = { tank: string; what: string };
 /** Within how many hours hands should be there: where fish breathe, dry out or jump, at once. What is called otherwise has a day. */
@@ -108,6 +114,7 @@ export const FAULT_LAPSES_MS = 365 * DAY_MS;
 export interface RoundEntries {
   'fault.noticed': FaultNoticed;
   'mishap.recorded': MishapRecorded;
+  'chase.seen': ChaseSeen;
   'tank.checked': TankChecked;
   'lot.fed': LotFed;
   'loss.recorded': LossRecorded;

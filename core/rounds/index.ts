@@ -1,4 +1,7 @@
 export {
+  CHASES,
+  type Chase,
+  type ChaseSeen,
   MISHAPS,
   type Mishap,
   type MishapRecorded,
@@ -31,7 +34,22 @@ export {
 } from './entries.ts';
 export { progress, roundAt, type Progress, type Round } from './round.ts';
 export { roundRules } from './rules.ts';
-export { makesSuspect, SETTLING_MS, SIGN_CLASS, signsFor, SIGNS, type Sign, type SignClass } from './signs.ts';
+export { isUsual, judgeSign, lateGasping, type SignMeans, type Usual } from './judge.ts';
+export { unseenBy, type HeadCount, type Unseen } from './unseen.ts';
+export {
+  BODY_PARTS,
+  makesSuspect,
+  SETTLING_MS,
+  SIGN_CLASS,
+  signsFor,
+  SIGNS,
+  STRENGTHS,
+  type BodyPart,
+  type Sign,
+  type SignClass,
+  type SignSeen,
+  type Strength,
+} from './signs.ts';
 export { ROUNDS_REFUSALS } from './refusals.ts';
 export type { RoundState } from './state.ts';
 export { STARTING_ROUNDS, type RoundSettings } from './settings.ts';

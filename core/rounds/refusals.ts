@@ -3,6 +3,9 @@
 export const ROUNDS_REFUSALS = [
   'check.contradicts',
   'check.otherDay',
+  'check.notOfTheirs',
+  'check.moreThanThere',
+  'chase.notThere',
   'fed.contradicts',
   'fault.known',
   'fault.tooMany',

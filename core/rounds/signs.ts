@@ -1,4 +1,5 @@
 // The signs a keeper can see, in the field's terms, and what each is a sign of.
+import type { Prey } from '../species/index.ts';
 import { HOUR_MS } from '../time/index.ts';
 
 /** Illness restarts a quarantine; injury does not; stress is normal for two days after a move; appetite blocks a release. */
@@ -17,40 +18,53 @@ export const SIGN_CLASS = {
   flashing: 'illness',
   thin: 'illness',
   listing: 'illness',
+  'cloudy body': 'illness',
   scrape: 'injury',
   'torn fin': 'injury',
   chased: 'injury',
+  'stuck in its moult': 'injury',
+  'lost a limb': 'injury',
   'clamped fins': 'stress',
   'fast breathing': 'stress',
   gasping: 'stress',
   hiding: 'stress',
   dark: 'stress',
   pale: 'stress',
+  'on its back': 'stress',
+  'shut for long': 'stress',
   'not eating': 'appetite',
 } as const satisfies Record<string, SignClass>;
 
 export type Sign = keyof typeof SIGN_CLASS;
 export const SIGNS = Object.keys(SIGN_CLASS) as Sign[];
-/** Signs of fins, gills and scales: nobody looks for them in a shrimp or a snail. */
-const OF_FISH_ONLY: ReadonlySet<Sign> = new Set<Sign>([
-  'velvet dust',
-  'frayed fins',
-  'red streaks',
-  'cloudy eye',
-  'popped eye',
-  'stringy faeces',
-  'flashing',
-  'thin',
-  'listing',
-  'scrape',
-  'torn fin',
-  'clamped fins',
-  'fast breathing',
-  'gasping',
-]);
+
+/** How strong it is, in words that two people take alike. */
+export const STRENGTHS = ['slight', 'clear', 'bad'] as const;
+export type Strength = (typeof STRENGTHS)[number];
+export const BODY_PARTS = ['head', 'eyes', 'mouth', 'gills', 'fins', 'flank', 'belly', 'tail'] as const;
+export type BodyPart = (typeof BODY_PARTS)[number];
+/** `n` = on how many. */
+export type SignSeen = { sign: Sign; n?: number; strength?: Strength; where?: BodyPart[] };
+
+/** What is looked for in animals without scales and fins. White spots, velvet and frayed fins are of fish alone. */
+const OF_SHRIMP: readonly Sign[] = [
+  'fungus',
+  'cloudy body',
+  'chased',
+  'stuck in its moult',
+  'lost a limb',
+  'hiding',
+  'dark',
+  'pale',
+  'on its back',
+  'not eating',
+];
+const OF_SNAIL: readonly Sign[] = ['fungus', 'chased', 'hiding', 'on its back', 'shut for long', 'not eating'];
+const OF_OTHERS: ReadonlySet<Sign> = new Set<Sign>(['cloudy body', 'stuck in its moult', 'lost a limb', 'on its back', 'shut for long']);
+const OF_FISH = SIGNS.filter((sign) => !OF_OTHERS.has(sign));
+const OF: Record<Prey, readonly Sign[]> = { fish: OF_FISH, shrimp: OF_SHRIMP, snail: OF_SNAIL };
 /** What is looked for in a kind of animal; of one that nobody could name, everything. */
-export const signsFor = (is: string | undefined): readonly Sign[] =>
-  is === undefined || is === 'fish' ? SIGNS : SIGNS.filter((sign) => !OF_FISH_ONLY.has(sign));
+export const signsFor = (is: string | undefined): readonly Sign[] => (is !== undefined && Object.hasOwn(OF, is) ? OF[is as Prey] : SIGNS);
 /** Stress signs within this time of a move are expected. */
 export const SETTLING_MS = 48 * HOUR_MS;
 

@@ -1,8 +1,10 @@
 // What the walk asks of the house.
 import type { LotState } from '../lots/index.ts';
 import type { RoomState } from '../room/index.ts';
+import type { SpeciesState } from '../species/index.ts';
 
-export interface RoundState extends Pick<RoomState, 'findTank'>, Pick<LotState, 'findLot'> {
+export interface RoundState
+  extends Pick<RoomState, 'findTank'>, Pick<LotState, 'findLot' | 'occupants'>, Pick<SpeciesState, 'findSpecies'> {
   findZone(): string | undefined;
   hasBag(id: string): boolean;
   hasRun(id: string): boolean;

@@ -53,6 +53,20 @@ export type LotSplit = {
   quarantine?: string;
   note?: string;
 };
+export const BORN_WHERE = ['in the tank', 'in the filter', 'in the sump'] as const;
+export type BornWhere = (typeof BORN_WHERE)[number];
+/** Young of `lot`, a lot of their own in `tank` from here on: about `n`, somewhere between. `quarantine` = their own, with the parents' clock so far, while that is open. */
+export type LotBorn = {
+  lot: string;
+  child: string;
+  label: string;
+  tank: string;
+  n: number;
+  between?: Range;
+  where?: BornWhere;
+  quarantine?: string;
+  note?: string;
+};
 /** Everything of `lot` at `place` becomes part of `into`, of the same kind. */
 export type LotJoined = { lot: string; into: string; place: string; n: number; why: string };
 /** Somebody could name them, or is surer now: what was heard or guessed before is that species from here on, and is called `label`. `note` = by what it is known. */
@@ -65,6 +79,7 @@ export type StayLimited = { stayLimit: string; lot: string; place: string; until
 
 export interface StockEntries {
   'lot.opened': LotOpened;
+  'lot.born': LotBorn;
   'stock.moved': StockMoved;
   'stock.counted': StockCounted;
   'lot.promised': LotPromised;

@@ -1,4 +1,7 @@
 export {
+  BORN_WHERE,
+  type BornWhere,
+  type LotBorn,
   type LotOpened,
   SPLIT_WHYS,
   type LotJoined,

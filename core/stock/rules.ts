@@ -5,7 +5,7 @@ import { againstTask } from '../moves/index.ts';
 import { isCost, refuseUnfit } from '../placement/index.ts';
 import { quarantineOf } from '../quarantine/index.ts';
 import { isTemporary } from '../room/index.ts';
-import type { LotJoined, LotNamed, LotOpened, LotSplit, Move, StayLimited, StockCounted, StockEntries } from './entries.ts';
+import type { LotBorn, LotJoined, LotNamed, LotOpened, LotSplit, Move, StayLimited, StockCounted, StockEntries } from './entries.ts';
 import { isOutside } from './places.ts';
 import type { StockState } from './state.ts';
 
@@ -40,6 +40,10 @@ export const stockRules: Rules<StockEntries, StockState> = {
       const last = state.lastMove(payload.place);
       if (onRecord !== payload.onRecord)
         return refuse('count.recordMoved', 'onRecord', { onRecord, given: payload.onRecord, by: last?.by, atMs: last?.atMs });
+      // Only what is missing on record is found again; more than that was never on record.
+      const lost = payload.found > payload.onRecord && payload.against === 'missing' ? state.balance(payload.lot, 'missing') : Infinity;
+      if (payload.found - payload.onRecord > lost)
+        return refuse('count.notMissing', 'found', { missing: Math.max(0, lost), given: payload.found - payload.onRecord });
       return onRecord === 0 && payload.found > 0 ? foundWhereNone(payload, occurredAtMs, context) : [];
     },
     legs: ({ lot, place, found, onRecord, against }) =>
@@ -67,6 +71,11 @@ export const stockRules: Rules<StockEntries, StockState> = {
       ...move(lot, { from: place, to: 'relabelled', n }),
       ...move(child, { from: 'relabelled', to: place, n }),
     ],
+    links: ({ lot, child, quarantine }) => ({ makes: quarantine ? [child, quarantine, quarantineOf(child)] : [child], needs: [lot] }),
+  },
+  'lot.born': {
+    decide: ({ payload }, context) => decideBorn(payload, context),
+    legs: ({ child, tank, n }) => move(child, { from: 'hatched', to: tank, n }),
     links: ({ lot, child, quarantine }) => ({ makes: quarantine ? [child, quarantine, quarantineOf(child)] : [child], needs: [lot] }),
   },
   'lot.joined': {
@@ -170,6 +179,23 @@ function decideSplit({ lot, child, place, quarantine }: LotSplit, { state }: Con
   if (!state.findTank(place)) return refuse('unknown', 'place', { what: 'tank', id: place });
   return (state.findOpenQuarantine(lot) !== undefined) === (quarantine !== undefined)
     ? []
+    : refuse('split.quarantine', 'quarantine', { lot: parent.label });
+}
+
+/** Young come of fish that live there, and are in quarantine as those are. */
+function decideBorn({ lot, child, tank, n, between, quarantine }: LotBorn, { state }: Context<StockState>): Refusal[] {
+  const parent = state.findLot(lot);
+  if (!parent) return refuse('unknown', 'lot', { what: 'lot', id: lot });
+  if (state.findLot(child)) return refuse('exists', 'child', { what: 'lot', name: parent.label });
+  const place = state.findTank(tank);
+  if (!place) return refuse('unknown', 'tank', { what: 'tank', id: tank });
+  if (parent.species === undefined) return refuse('born.notNamed', 'lot', { lot: parent.label });
+  const misjudged = between && (between.min > n || between.max < n) ? refuse('count.outside', 'between', { n, ...between }) : [];
+  if (misjudged.length > 0) return misjudged;
+  const living = state.tanksOn(place.system).some((near) => state.balance(lot, near) > 0);
+  const away = living ? [] : refuse('born.notThere', 'lot', { lot: parent.label, tank: place.code }, 'keeper');
+  return (state.findOpenQuarantine(lot) !== undefined) === (quarantine !== undefined)
+    ? away
     : refuse('split.quarantine', 'quarantine', { lot: parent.label });
 }
 

@@ -1,5 +1,5 @@
 // Fish that were released, or that fell, are checked again at set hours; and the rounds.
-import type { RoundName } from '../rounds/index.ts';
+import { SETTLING_MS, type RoundName } from '../rounds/index.ts';
 import { CONVERSION_HOURS } from '../runs/index.ts';
 import { HOUR_MS, atLocal } from '../time/index.ts';
 import { defineDue, type DueOf } from './define.ts';
@@ -7,6 +7,9 @@ import { dueId, SLACK, type Walk } from './thing.ts';
 
 /** After a release, and after a fish that fell, jumped or landed on its back: it is checked again at these hours. */
 export const FOLLOW_UP_HOURS = [1, 4, 24] as const;
+/** After a chase. */
+const CHASE_HOURS = [1, 12] as const;
+const SETTLED_WITHIN_MS = 6 * HOUR_MS;
 const LONGEST_SLACK_H = 48;
 /** A check this long before its hour counts for it, or a quarter of the time where that is less; of a check after days, half a day. What was seen earlier says nothing of then. */
 const EARLY_H = 1;
@@ -26,7 +29,7 @@ export type FollowUpFacts = {
   /** Releases and mishaps whose fish are still there; `checkedAtMs` = the last look at the tank. */
   after: {
     entry: string;
-    rule: 'after-release' | 'after-mishap' | 'after-conversion';
+    rule: 'after-release' | 'after-mishap' | 'after-conversion' | 'after-chase';
     tank: string;
     tankCode: string;
     what: string;
@@ -39,12 +42,15 @@ export type FollowUpFacts = {
   /** Of the days before, latest first: the codes of tanks whose fish stood there all day and that a round passed by. */
   missedRounds: { day: number; missed: Record<RoundName, readonly string[]> }[];
   untested: UntestedFact[];
+  /** Lots whose last check within their settling time showed stress; `checkedAtMs` = the last look at the tank. */
+  settling: { entry: string; tank: string; tankCode: string; what: string; movedMs: number; checkedAtMs?: number; walk: Walk }[];
 };
 export const NO_FOLLOW_UP_FACTS: FollowUpFacts = {
   after: [],
   rounds: { day: 20515, left: { morning: 0, evening: 0 } },
   missedRounds: [],
   untested: [],
+  settling: [],
 };
 type After = FollowUpFacts['after'][number];
 
@@ -111,6 +117,26 @@ export const followUpDue = {
       const hoursFor = ({ entry }: After) => FOLLOW_UP_HOURS.filter((hours) => hours < CONVERSION_HOURS[0] || !converted.has(entry));
       return after.filter(isOf('after-release')).flatMap((after) => checksAfter(after, hoursFor(after), now));
     },
+  }),
+  /** Clamped or pale right after a move is normal; two days later it is a warning. */
+  settling: defineDue({
+    harm: 'fish',
+    ends: 'by hand',
+    settledBy: 'anybody',
+    derive: ({ settling }) =>
+      settling.flatMap(({ entry, tank, tankCode, what, movedMs, checkedAtMs = 0, walk }): DueOf[] => {
+        const dueMs = movedMs + SETTLING_MS;
+        if (checkedAtMs >= dueMs - EARLY_H * HOUR_MS) return [];
+        const facts = { tank, tankCode, what, sinceMs: movedMs };
+        return [{ entry, step: 'look', fromMs: dueMs - EARLY_H * HOUR_MS, atMs: dueMs, byMs: dueMs + SETTLED_WITHIN_MS, walk, facts }];
+      }),
+  }),
+  /** One that chases is watched: it may end in an hour, or go on all night. */
+  'after-chase': defineDue({
+    harm: 'fish',
+    ends: 'by hand',
+    settledBy: 'anybody',
+    derive: ({ after }, { now }) => after.filter(isOf('after-chase')).flatMap((after) => checksAfter(after, CHASE_HOURS, now)),
   }),
   'after-mishap': defineDue({
     harm: 'fish',

@@ -46,6 +46,33 @@ export const odd = sqliteTable(
     index('p_odd_lot').on(table.lot, table.atMs),
   ],
 );
+/** One row a lot that somebody counted in a check, whether all were there or not. */
+export const headCount = sqliteTable(
+  'p_head_count',
+  {
+    entry: text().notNull(),
+    tank: text().notNull(),
+    lot: text().notNull(),
+    atMs: integer('at_ms').notNull(),
+    day: integer().notNull(),
+    round: text().$type<Payloads['tank.checked']['round']>().notNull(),
+    expected: integer().notNull(),
+    seen: integer().notNull(),
+    voidedBy: text('voided_by'),
+  },
+  (table) => [primaryKey({ columns: [table.entry, table.lot] }), index('p_head_count_at').on(table.atMs)],
+);
+export const chase = sqliteTable(
+  'p_chase',
+  {
+    ...fact(),
+    tank: text().notNull(),
+    chaser: text().notNull(),
+    chased: text().notNull(),
+    how: text().$type<Payloads['chase.seen']['how']>().notNull(),
+  },
+  (table) => [index('p_chase_at').on(table.atMs), index('p_chase_tank').on(table.tank)],
+);
 /** Foods that this house has had, as they are known now; `facts` = the rest as JSON. */
 export const food = sqliteTable('p_food', {
   id: text().primaryKey(),

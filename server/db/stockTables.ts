@@ -31,6 +31,9 @@ export const balance = sqliteTable(
     index('p_balance_place')
       .on(table.place)
       .where(sql`inside = 1 and n <> 0`),
+    index('p_balance_lost')
+      .on(table.place)
+      .where(sql`place = 'missing' and n > 0`),
   ],
 );
 /** What an entry rests on; its maker cannot be undone while a row here is not void. */
@@ -74,7 +77,7 @@ export const lineage = sqliteTable(
     ...fact(),
     lot: text().notNull(),
     from: text('from_lot').notNull(),
-    how: text().$type<'cut' | 'joined'>().notNull(),
+    how: text().$type<'cut' | 'joined' | 'born'>().notNull(),
     n: integer().notNull(),
   },
   (table) => [index('p_lineage_lot').on(table.lot), index('p_lineage_from').on(table.from)],

@@ -10,7 +10,7 @@ import { prepareOccupants, type Living } from '../now/occupants.ts';
 import { prepareMeals, type Planned } from './plan.ts';
 
 type Card = RoundTank['lots'][number];
-export type LotEater = Pick<Card, 'lot' | 'label' | 'species' | 'is' | 'n' | 'sinceMs' | 'lastFed'> & {
+export type LotEater = Pick<Card, 'lot' | 'label' | 'species' | 'is' | 'n' | 'sinceMs' | 'inQuarantine' | 'lastFed'> & {
   meal: Planned;
   /** The tank that they eat in. */
   tank: string;
@@ -87,6 +87,7 @@ export function prepareEaters(client: Database.Database) {
           is: known?.is,
           n,
           sinceMs,
+          ...(quarantine ? { inQuarantine: true as const } : {}),
           lastFed,
           fast,
           meal,

@@ -9,6 +9,8 @@ import { factOf, type MakeProjectors } from '../db/projector.ts';
 export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
   const check = prepareInsert(db, tables.check);
   const odd = prepareInsert(db, tables.odd);
+  const count = prepareInsert(db, tables.headCount);
+  const chase = prepareInsert(db, tables.chase);
   const feed = prepareInsert(db, tables.feed);
   const loss = prepareInsert(db, tables.loss);
   const mishap = prepareInsert(db, tables.mishap);
@@ -20,11 +22,13 @@ export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
   );
   return {
     'tank.checked': {
-      voids: ['p_health_check', 'p_odd'],
+      voids: ['p_health_check', 'p_odd', 'p_head_count'],
       project(entry) {
         const { tank, day, round, allWell, lots, note } = entry.payload;
         check({ ...factOf(entry), tank, day, round, allWell, note });
         for (const look of lots) {
+          const { lot, expected, seen } = look;
+          if (seen !== null) count({ entry: entry.id, tank, lot, atMs: entry.occurredAtMs, day, round, expected, seen, voidedBy: null });
           if (look.signs.length === 0 && (look.seen === null || look.seen === look.expected)) continue;
           odd({
             entry: entry.id,
@@ -36,6 +40,13 @@ export const roundProjectors: MakeProjectors<RoundEntries> = (db) => {
             signs: look.signs,
           });
         }
+      },
+    },
+    'chase.seen': {
+      voids: ['p_chase'],
+      project(entry) {
+        const { note: _said, ...payload } = entry.payload;
+        chase({ ...factOf(entry), ...payload });
       },
     },
     'fault.noticed': { voids: ['p_fault'], project: (entry) => fault({ ...factOf(entry), ...entry.payload }) },

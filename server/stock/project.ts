@@ -62,6 +62,16 @@ export const stockProjectors: MakeProjectors<StockEntries> = (db) => {
           });
       },
     },
+    'lot.born': {
+      voids: ['p_lot', 'p_lineage', 'p_quarantine'],
+      project(entry) {
+        const { lot: parent, child, label, n, quarantine: id } = entry.payload;
+        const { species, sure } = findLot.execute({ id: parent }).sync()!;
+        lot({ id: child, entry: entry.id, label, species, sure, origin: 'bred' });
+        lineage({ ...factOf(entry), lot: child, from: parent, how: 'born', n });
+        if (id) quarantine({ ...factOf(entry), ...openQuarantine(parent)!, id, lot: child });
+      },
+    },
     'lot.joined': {
       voids: ['p_lineage'],
       project: (entry) =>

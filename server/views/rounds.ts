@@ -3,12 +3,14 @@ import type Database from 'better-sqlite3';
 import type { RoundTank } from '#contract/views.ts';
 import { walkingOrder } from '#core/room/index.ts';
 import { FAULT_LAPSES_MS, roundAt, ROUNDS, type RoundName } from '#core/rounds/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
 import { flag, makeAsk, number, text, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareTankChores } from '../chores/atTanks.ts';
 import { prepareEaters, type LotEater } from '../feeding/eaters.ts';
 import { prepareMedicated } from '../kitchen/medicated.ts';
-import { personName } from '../now/rows.ts';
+import { grouped, personName } from '../now/rows.ts';
+import { prepareSeen } from '../rounds/seen.ts';
 import { prepareSuspects } from '../rounds/suspects.ts';
 import type { MakeView } from './view.ts';
 
@@ -58,13 +60,28 @@ export function prepareMissed(
 }
 type PastDay = { day: number; beganMs: number };
 
+/** Who chased whom is shown for so long. */
+const CHASES_FOR_MS = 2 * DAY_MS;
+
 type MealIn = ReturnType<ReturnType<typeof prepareMedicated>>['mealIn'];
 /** What the walk needs of who is fed. */
-function lotsOf(eaters: readonly LotEater[], mealIn: MealIn): RoundTank['lots'] {
+function lotsOf(eaters: readonly LotEater[], mealIn: MealIn, seen: ReturnType<ReturnType<typeof prepareSeen>>): RoundTank['lots'] {
   const meal = mealIn(eaters);
   return eaters.map((eater) => {
-    const { lot, label, species, is, n, sinceMs, lastFed, fast } = eater;
-    return { lot, label, species, is, n, sinceMs, lastFed, fast, meal: meal(eater) };
+    const { lot, tank, label, species, is, n, sinceMs, inQuarantine, lastFed, fast } = eater;
+    return {
+      lot,
+      label,
+      species,
+      is,
+      n,
+      sinceMs,
+      ...(inQuarantine ? { inQuarantine } : {}),
+      lastFed,
+      fast,
+      meal: meal(eater),
+      ...seen(tank, lot),
+    };
   });
 }
 
@@ -86,6 +103,12 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const medicated = prepareMedicated(client);
   const suspects = prepareSuspects(client);
   const tankChores = prepareTankChores(client);
+  const seenOf = prepareSeen(client);
+  const chases = ask.all(
+    { ...pick(t.chase, 'tank', 'chaser', 'chased', 'how', 'atMs'), chaserLabel: text, chasedLabel: text },
+    `select c.tank, c.chaser, c.chased, c.how, c.at_ms atMs, a.label chaserLabel, b.label chasedLabel from p_chase c join p_lot a on a.id = c.chaser join p_lot b on b.id = c.chased
+    where c.at_ms > ? and c.at_ms <= ? and c.voided_by is null order by c.at_ms desc, c.entry desc`,
+  );
   const faults = ask.all(
     { ...pick(t.fault, 'tank', 'what', 'atMs'), putOffUntilMs: orNull(number) },
     'select tank, what, at_ms atMs, put_off_until_ms putOffUntilMs from now_fault where at_ms > ? order by at_ms, entry',
@@ -100,6 +123,8 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     for (const { tank, putOffUntilMs, ...fault } of faults(now - FAULT_LAPSES_MS))
       faultsOf.set(tank, [...(faultsOf.get(tank) ?? []), { ...fault, putOffUntilMs: putOffUntilMs ?? undefined }]);
     const { foods, eatersIn } = eaters({ zone, rules })(now);
+    const seen = seenOf({ now, zone });
+    const chasesAt = grouped(chases(now - CHASES_FOR_MS, now), ({ tank }) => tank);
     const choresAt = tankChores({ now, zone });
     const { mealIn } = medicated({ now, zone, keepsH: rules.kitchen.thawedKeepsH });
     const ordered = walkingOrder(tanks().map((tank) => ({ ...tank, suspect: systems.has(tank.system) })));
@@ -111,7 +136,8 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         odd: oddByTank.get(tank.id) ?? [],
         faults: faultsOf.get(tank.id) ?? [],
         chores: choresAt.get(tank.id) ?? [],
-        lots: lotsOf(eatersIn({ id: tank.id, volumeL }, odd), mealIn),
+        chases: chasesAt.get(tank.id)?.map(({ tank: _tank, ...chase }) => chase) ?? [],
+        lots: lotsOf(eatersIn({ id: tank.id, volumeL }, odd), mealIn, seen),
         ...(check ? { checkedBy: check.by, checkedAtMs: check.atMs, allWell: check.allWell } : {}),
       };
     });

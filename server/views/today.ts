@@ -24,6 +24,7 @@ import { preparePeopleHere } from '../people/here.ts';
 import { prepareRoomDue } from '../today/room.ts';
 import { prepareAssigned } from '../today/state.ts';
 import { placed, WALK, walkOf } from '../today/walk.ts';
+import { prepareSettling } from '../rounds/settling.ts';
 import { prepareUntested } from '../rounds/untested.ts';
 import { prepareRunCards } from '../runs/cards.ts';
 import { prepareLeft, prepareMissed } from './rounds.ts';
@@ -80,10 +81,10 @@ export const makeTodayView: MakeView<'today'> = (client) => {
   );
   const after = ask.all(
     {
-      ...pick(t.mishap, 'entry', 'atMs'),
+      ...pick(t.chase, 'entry', 'atMs'),
       walk: t.rack.walk,
       ...pick(t.tank, 'row', 'column'),
-      rule: word<'after-release' | 'after-mishap' | 'after-conversion'>(),
+      rule: word<'after-release' | 'after-mishap' | 'after-conversion' | 'after-chase'>(),
       tank: t.tank.id,
       tankCode: t.tank.code,
       what: t.lot.label,
@@ -98,6 +99,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
         where x.at_ms > @longSince and x.voided_by is null and x.alive > 0
           and ${CONVERSION}
       union all select entry, 'after-mishap', tank, lot, at_ms from p_mishap where at_ms > @since and voided_by is null
+      union all select entry, 'after-chase', tank, chased, at_ms from p_chase where at_ms > @since and voided_by is null and how <> 'displays'
     ) f join p_tank t on t.id = f.tank join p_rack k on k.id = t.rack join p_lot l on l.id = f.lot
     where exists (select 1 from now_standing b where b.lot = f.lot and b.place = f.tank)`,
   );
@@ -127,6 +129,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
   const assigned = prepareAssigned(client);
   const people = preparePeopleHere(client);
   const untested = prepareUntested(client);
+  const settling = prepareSettling(client);
   const claims = prepareClaims(client);
   const clean = prepareCleanWater(client);
   const leftOf = prepareLeft(client);
@@ -172,6 +175,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       missedRounds: missedOn(unanswered.map((past) => ({ day: past, beganMs: startOfHouseDay(past, zone) }))),
       ...roomDue(now),
       untested: untested(now),
+      settling: settling(now),
       calls: calls(now - FOLLOW_UP_LAPSES_MS),
       ...preparation(recent, rules, now),
       ...kitchen({ now, zone, rules }),

@@ -57,6 +57,7 @@ const PLAIN: FormField[] = [
   number('cleanWaterMin', 'Fish in clean water are checked within, min', [1, 240], whole),
   number('floatWithinC', 'A float is over within, °C', [0.1, 5]),
   number('eveningFromHour', 'Evening round from, hour', [1, 23], whole),
+  number('missingAfterRounds', 'Not seen on so many counts: missing', [1, 20], whole),
   number('triesBeforeRest', 'Catching tries a day before a rest', [1, 20], { ...whole, hint: 'each try scares them more' }),
   number('temporaryH', 'Longest stay in a bucket or box, h', [0.25, 240], { hint: 'unless the catch slip says otherwise' }),
   number('toolDriesH', 'A wet net can carry illness for, h', [0, 240]),

@@ -41,6 +41,7 @@ export const KEYS = {
   'rounds.well': { place: 'Rounds', keys: 'enter', shown: 'Enter', does: 'All well, or save what is noted; then the next tank' },
   'rounds.open': { place: 'Rounds', keys: 'o', shown: 'o', does: 'Something odd, fed or counted: open every lot' },
   'rounds.fed': { place: 'Rounds', keys: 'f', shown: 'f', does: 'Not fed now, or fed after all' },
+  'rounds.asBefore': { place: 'Rounds', keys: 'y', shown: 'y', does: 'As at the check before: the same signs again' },
   'rounds.took': { place: 'Rounds', keys: 'q,w,e,r,t', shown: 'q w e r t', does: 'How the next lot took its food: ignored … charged' },
   'rounds.move': { place: 'Rounds', keys: 'arrowup,arrowdown', shown: '↑ ↓', does: 'From tank to tank' },
 } as const satisfies Record<string, Row>;

@@ -113,13 +113,14 @@ function TheLot({ view, lot }: WholeProps) {
       )}
       {lot.cutFrom.map((part) => (
         <p key={part.lot + part.atMs}>
-          {part.how === 'cut' ? `Cut from ` : `${part.n} joined from `}
+          {part.how === 'cut' ? `Cut from ` : part.how === 'born' ? 'Young of ' : `${part.n} joined from `}
           <Link to={`/lot/${part.lot}`}>{part.label}</Link> {when(part.atMs)}
         </p>
       ))}
       {lot.cutInto.map((part) => (
         <p key={part.lot + part.atMs}>
-          {part.n} {part.how === 'cut' ? 'cut off as' : 'joined to'} <Link to={`/lot/${part.lot}`}>{part.label}</Link> {when(part.atMs)}
+          {part.n} {part.how === 'cut' ? 'cut off as' : part.how === 'born' ? 'young, as' : 'joined to'}{' '}
+          <Link to={`/lot/${part.lot}`}>{part.label}</Link> {when(part.atMs)}
         </p>
       ))}
       {keeper && <Acts view={view} lot={lot} />}

@@ -1,32 +1,30 @@
 // One lot on the walk: expected and, when something is odd, what was seen, which signs, the dead, and how it ate.
 import { clsx } from 'clsx';
-import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RoundTank } from '#contract/views.ts';
 import { isMeal, USUAL_FOODS, type Fast } from '#core/feeding/index.ts';
-import { LEFTOVERS, MISHAPS, RESPONSES, SIGN_CLASS, SIGNS, signsFor } from '#core/rounds/index.ts';
+import { LEFTOVERS, MISHAPS, RESPONSES } from '#core/rounds/index.ts';
 import { useTimes } from '../data/me.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { Chips } from '../parts/Chips.tsx';
 import { CountField } from '../parts/CountField.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
 import { plural } from '../words/text.ts';
+import { Born } from './Born.tsx';
 import { Dead } from './Dead.tsx';
 import type { LotDraft } from './draft.ts';
 import { Food } from './Food.tsx';
 import { LotMeal } from './LotMeal.tsx';
+import { Signs } from './Signs.tsx';
+import { Unseen } from './Unseen.tsx';
 import css from './rounds.module.scss';
-
-/** What a keeper sees most; the rest is behind one more tap. */
-const COMMON_SIGNS = SIGNS.filter((sign) =>
-  ['white spots', 'frayed fins', 'clamped fins', 'fast breathing', 'flashing', 'not eating', 'hiding', 'chased', 'scrape'].includes(sign),
-);
 
 /** As planned, else as last time. */
 const foodOf = ({ meal, lastFed }: RoundTank['lots'][number], foods: readonly string[]): string =>
   ('food' in meal ? meal.food : lastFed?.food) ?? foods[0] ?? USUAL_FOODS[0]!.name;
 
 type Props = {
+  tank: RoundTank;
   lot: RoundTank['lots'][number];
   draft: LotDraft;
   open: boolean;
@@ -36,7 +34,7 @@ type Props = {
   onOpen: () => void;
 };
 
-export function LotCheck({ lot, draft, open, given, foods, onChange, onOpen }: Props) {
+export function LotCheck({ tank, lot, draft, open, given, foods, onChange, onOpen }: Props) {
   const { when } = useTimes();
   const change = (part: Partial<LotDraft>) => onChange({ ...draft, ...part });
   return (
@@ -63,8 +61,9 @@ export function LotCheck({ lot, draft, open, given, foods, onChange, onOpen }: P
           </Button>
         )}
       </div>
+      <Unseen tank={tank} lot={lot} />
       <LotMeal lot={lot} draft={draft} given={given} foods={foods} onChange={change} />
-      {open && <LotDetails lot={lot} draft={draft} foods={foods} given={given} change={change} />}
+      {open && <LotDetails tank={tank} lot={lot} draft={draft} foods={foods} given={given} change={change} />}
     </li>
   );
 }
@@ -86,16 +85,11 @@ function Fasting({ fast: { days, allowedDays, hungry, first } }: { fast: Fast })
   );
 }
 
-type DetailProps = Pick<Props, 'lot' | 'draft' | 'foods' | 'given'> & { change: (part: Partial<LotDraft>) => void };
+type DetailProps = Pick<Props, 'tank' | 'lot' | 'draft' | 'foods' | 'given'> & { change: (part: Partial<LotDraft>) => void };
 
-function LotDetails({ lot, draft, foods, given, change }: DetailProps) {
-  const [allSigns, setAllSigns] = useState(false);
+function LotDetails({ tank, lot, draft, foods, given, change }: DetailProps) {
   // Its planned meal has asked already.
   const asked = given && lot.meal.due;
-  // Of a shrimp there are few enough to show them all.
-  const isFish = lot.is === undefined || lot.is === 'fish';
-  const toggle = (sign: (typeof SIGNS)[number]) =>
-    change({ signs: draft.signs.includes(sign) ? draft.signs.filter((otherSign) => otherSign !== sign) : [...draft.signs, sign] });
   return (
     <div className={css.lotDetails}>
       <div>
@@ -126,29 +120,7 @@ function LotDetails({ lot, draft, foods, given, change }: DetailProps) {
         )}
         {draft.leftovers === 'much' && <Caution>Siphon it out: left food turns to ammonia, fast in a small bare tank.</Caution>}
         {draft.response && !asked && <Food lot={lot.lot} food={draft.food} foods={foods} onChange={(food) => change({ food })} />}
-        <div className="field">
-          <span className="label">Signs</span>
-          <div className="chips" role="group" aria-label={`Signs in ${lot.label}`}>
-            {signsFor(lot.is)
-              .filter((sign) => allSigns || !isFish || COMMON_SIGNS.includes(sign))
-              .map((sign) => (
-                <Button
-                  key={sign}
-                  variant={SIGN_CLASS[sign] === 'illness' ? 'odd' : 'plain'}
-                  className={draft.signs.includes(sign) ? 'chip-on' : ''}
-                  aria-pressed={draft.signs.includes(sign)}
-                  onClick={() => toggle(sign)}
-                >
-                  {sign}
-                </Button>
-              ))}
-            {!allSigns && isFish && (
-              <Button variant="plain" onClick={() => setAllSigns(true)}>
-                More signs
-              </Button>
-            )}
-          </div>
-        </div>
+        <Signs lot={lot} signs={draft.signs} onChange={(signs) => change({ signs })} />
       </div>
       <div>
         <div className="pair">
@@ -177,6 +149,7 @@ function LotDetails({ lot, draft, foods, given, change }: DetailProps) {
           onChange={(mishap) => change({ mishap: mishap === draft.mishap ? undefined : mishap })}
           odd={() => true}
         />
+        <Born tank={tank} lot={lot} />
         {draft.dead > 0 && <Dead lot={lot} draft={draft} change={change} />}
       </div>
     </div>

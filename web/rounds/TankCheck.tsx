@@ -3,27 +3,40 @@ import { clsx } from 'clsx';
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { RoundsView, RoundTank } from '#contract/views.ts';
-import { useActions } from '../actions/actions.tsx';
 import { useTimes } from '../data/me.ts';
 import { useTitle } from '../frame/title.ts';
 import { Key } from '../keys/Key.tsx';
 import { useKey } from '../keys/useKey.ts';
 import { ActButton } from '../parts/ActButton.tsx';
+import { useOverrule } from '../parts/useOverrule.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
-import { entriesOf, fedEntries, isOdd, isUntouched, lacksFood, someLeft, toWatch, unfed, untouched, type LotDraft } from './draft.ts';
+import {
+  asBefore,
+  entriesOf,
+  fedEntries,
+  isOdd,
+  isUntouched,
+  lacksFood,
+  someLeft,
+  toWatch,
+  unfed,
+  untouched,
+  type LotDraft,
+} from './draft.ts';
+import { Chases } from './Chases.tsx';
 import { Faults, ItsWater } from './InPassing.tsx';
 import { LotCheck } from './LotCheck.tsx';
 import { TankChores } from './TankChores.tsx';
 import { TakePhoto } from '../photos/TakePhoto.tsx';
+import { saidSign } from './signs.ts';
 import { sayOdd } from './odd.ts';
 import css from './rounds.module.scss';
 import { useMealKeys } from './useMealKeys.ts';
 
 export function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: RoundsView; onDone: () => void }) {
   useTitle(`Tank ${tank.code}`);
-  const { recordAction } = useActions();
   const { when } = useTimes();
-  const form = `round ${view.day} ${view.round} ${tank.id}`;
+  const form = `check ${view.day} ${view.round} ${tank.id}`;
   const [drafts, setDrafts] = useKept<Record<string, LotDraft>>(form, 'lots', {});
   const [open, setOpen] = useState<string[]>(() => Object.keys(drafts));
   const all = Object.values(drafts);
@@ -32,12 +45,21 @@ export function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: Round
   const plain = all.every(isUntouched);
   const odd = tank.lots.some(({ lot, n }) => drafts[lot] !== undefined && isOdd(drafts[lot], n));
   const ready = !all.some(lacksFood);
-  const save = () => {
-    if (!ready) return;
+  const { attempt } = useOverrule();
+  const write = (said: readonly LotDraft[], words: string) => {
     forgetKept(form);
-    void recordAction(`${tank.code}: ${odd ? 'noted' : 'all well'}`, ...entriesOf(tank, view, all, given));
+    attempt({
+      title: `${tank.code}: ${words}`,
+      doing: 'It was seen',
+      words: `${tank.code}: ${words}`,
+      drafts: entriesOf(tank, view, said, given),
+      onDone: () => undefined,
+    });
     onDone();
   };
+  const save = () => ready && write(all, odd ? 'noted' : 'all well');
+  const before = plain ? asBefore(tank) : undefined;
+  useKey('rounds.asBefore', () => before && write(before, 'as before'), { enabled: before !== undefined });
   const change = (lot: string, part: Partial<LotDraft>) =>
     setDrafts((now) => ({ ...now, [lot]: { ...(now[lot] ?? untouched(lot)), ...part } }));
   const meals = fedEntries(tank, all, given).length;
@@ -72,10 +94,20 @@ export function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: Round
           ))}
         </ul>
       )}
+      {before && (
+        <Button variant="odd" onClick={() => write(before, 'as before')}>
+          As before:{' '}
+          {before
+            .map(({ lot, signs }) => `${tank.lots.find((known) => known.lot === lot)?.label} ${signs.map(saidSign).join(', ')}`)
+            .join('; ')}{' '}
+          <Key name="rounds.asBefore" />
+        </Button>
+      )}
       <ul className="look-lots">
         {tank.lots.map((lot) => (
           <LotCheck
             key={lot.lot}
+            tank={tank}
             lot={lot}
             draft={drafts[lot.lot] ?? untouched(lot.lot)}
             open={open.includes(lot.lot)}
@@ -93,6 +125,7 @@ export function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: Round
       )}
       <TankChores tank={tank} />
       <TakePhoto of={{ kind: 'tank', id: tank.id }} shows="the tank" what={tank.code} label="photograph" quiet />
+      <Chases tank={tank} />
       <Faults tank={tank} />
       <ItsWater tank={tank} />
       <div className="thumb">

@@ -1,12 +1,26 @@
 // What a keeper is about to say of a tank, and the entries that it becomes: one look, its dead, its meals.
 import type { RoundsView, RoundTank } from '#contract/views.ts';
-import type { Cause, Disposal, Examined, FoundWhere, Leftovers, Mishap, Response, Sign, Sureness } from '#core/rounds/index.ts';
-import type { Draft } from '../data/house.ts';
+import type {
+  Cause,
+  ChaseSeen,
+  Disposal,
+  Examined,
+  FoundWhere,
+  Leftovers,
+  Mishap,
+  Response,
+  Sign,
+  SignSeen,
+  Sureness,
+} from '#core/rounds/index.ts';
+import type { BornWhere } from '#core/stock/index.ts';
+import { newId, type Draft } from '../data/house.ts';
+import { cleanSign } from './signs.ts';
 
 export type LotDraft = {
   lot: string;
   seen: number | null;
-  signs: Sign[];
+  signs: SignSeen[];
   dead: number;
   cause: Cause;
   sure: Sureness;
@@ -39,6 +53,56 @@ export function isOdd({ seen, signs, dead }: LotDraft, expected: number): boolea
 export function lacksFood({ response, food }: LotDraft): boolean {
   return response !== undefined && food.trim() === '';
 }
+
+/** Every lot as its last check said; nothing where none of them showed a sign. */
+export function asBefore(tank: Pick<RoundTank, 'lots'>): LotDraft[] | undefined {
+  const drafts = tank.lots.flatMap(({ lot, before }) => (before ? [{ ...untouched(lot), signs: before.signs }] : []));
+  return drafts.length > 0 ? drafts : undefined;
+}
+
+export const chaseEntry = (tank: string, seen: Omit<ChaseSeen, 'tank'>): Draft => ({ kind: 'chase.seen', payload: { tank, ...seen } });
+
+type Young = { least: number; most: number; where?: BornWhere; untilCm?: number };
+/** In the same quarantine as their parents, where that is open. */
+export function bornEntries(
+  tank: string,
+  { lot, label, inQuarantine }: Pick<RoundTank['lots'][number], 'lot' | 'label' | 'inQuarantine'>,
+  young: Young,
+): Draft[] {
+  const { least, most, where, untilCm } = young;
+  const child = newId();
+  const born: Draft = {
+    kind: 'lot.born',
+    payload: {
+      lot,
+      child,
+      label: `young ${label}`.slice(0, 120),
+      tank,
+      n: Math.round((least + most) / 2),
+      ...(least < most ? { between: { min: least, max: most } } : {}),
+      ...(where ? { where } : {}),
+      ...(inQuarantine ? { quarantine: newId() } : {}),
+    },
+  };
+  if (untilCm === undefined) return [born];
+  return [
+    born,
+    {
+      kind: 'stay.limited',
+      payload: { stayLimit: newId(), lot: child, place: tank, untilCm, why: 'young that have to leave their parents' },
+    },
+  ];
+}
+
+type Counted = { lot: string; n: number };
+export const missingEntry = (place: string, { lot, n }: Counted, unseen: number): Draft => ({
+  kind: 'stock.counted',
+  payload: { place, lot, found: n - unseen, onRecord: n, against: 'missing', note: 'not seen for several rounds' },
+});
+export const foundAgainEntry = (place: string, { lot, n }: Counted): Draft => ({
+  kind: 'stock.counted',
+  payload: { place, lot, found: n + 1, onRecord: n, against: 'missing', note: 'found again' },
+});
 
 const draftAmong = (drafts: readonly LotDraft[]) => (lot: string) => drafts.find((draft) => draft.lot === lot) ?? untouched(lot);
 
@@ -150,7 +214,7 @@ export function entriesOf(
         lot,
         expected: n,
         seen: draftOf(lot).seen ?? (draftOf(lot).dead > 0 ? n - draftOf(lot).dead : null),
-        signs: draftOf(lot).signs.map((sign) => ({ sign })),
+        signs: draftOf(lot).signs.map(cleanSign),
       })),
     },
   };

@@ -19,6 +19,7 @@ const tankOf = (...lots: Lot[]): RoundTank => ({
   purpose: 'quarantine',
   odd: [],
   faults: [],
+  chases: [],
   chores: [],
   lots,
 });
@@ -52,7 +53,7 @@ it('what somebody said of a lot stands before the plan, and of an odd lot nothin
     { tank: 'G1', lot: 'a', food: 'brine', response: 'tasted' },
     { tank: 'G1', lot: 'b', food: 'brine', response: 'ate', planned: true },
   ]);
-  const odd = { ...untouched('a'), signs: ['not eating' as const] };
+  const odd = { ...untouched('a'), signs: [{ sign: 'not eating' as const }] };
   expect(mealsOf(tank, [odd], true)).toEqual([{ tank: 'G1', lot: 'b', food: 'brine', response: 'ate', planned: true }]);
   expect(toWatch(tank, [odd], true)).toEqual(['a']);
 });
@@ -61,8 +62,10 @@ it('all ate is said of a tank only when it is said of each; and not fed takes ba
   expect(someLeft(tankOf(lot('a', planned())), [], true)).toBe(false);
   expect(someLeft(tankOf(lot('a', planned()), lot('b', planned({ watched: true }))), [], true)).toBe(true);
   expect(someLeft(tankOf(lot('a', planned()), lot('d', nothing)), [], true)).toBe(true);
-  const said = { a: { ...untouched('a'), signs: ['pale' as const], response: 'tasted' as const, food: 'brine', ate: 2 } };
-  expect(unfed(said)).toEqual({ a: { ...untouched('a'), signs: ['pale'], response: undefined, ate: undefined, leftovers: undefined } });
+  const said = { a: { ...untouched('a'), signs: [{ sign: 'pale' as const }], response: 'tasted' as const, food: 'brine', ate: 2 } };
+  expect(unfed(said)).toEqual({
+    a: { ...untouched('a'), signs: [{ sign: 'pale' as const }], response: undefined, ate: undefined, leftovers: undefined },
+  });
   expect(fedEntries(tankOf(lot('a', planned())), Object.values(unfed(said)), false)).toEqual([]);
 });
 

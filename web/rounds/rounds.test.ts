@@ -16,6 +16,7 @@ const tank: RoundTank = {
   purpose: 'quarantine',
   odd: [],
   faults: [],
+  chases: [],
   chores: [{ chore: 'felt', name: 'Felt socks', takes: [] }],
   lots: [
     { lot: 'a', label: 'firefish', n: 4, meal },
@@ -67,7 +68,7 @@ it('a meal leaves all well; a sign, a death or a missing fish does not', () => {
       { ...untouched('a'), seen: 4 },
       { ...untouched('a'), seen: 3 },
       { ...untouched('a'), dead: 1 },
-      { ...untouched('a'), signs: ['pale' as const] },
+      { ...untouched('a'), signs: [{ sign: 'pale' as const }] },
     ].map((draft) => isOdd(draft, 4)),
   ).toEqual([false, true, true, true]);
 });

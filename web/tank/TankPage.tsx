@@ -89,6 +89,11 @@ function WhoIsHere({ view, keeper, onBath }: { view: Full; keeper: boolean; onBa
         {tank.rackName}, {tank.room}. {say('volume', tank.volumeL)}, {PURPOSE_WORDS[tank.purpose]}, {tank.lid ? 'lid' : 'no lid'}.{' '}
         <Link to={`/room?tank=${tank.id}`}>In the room</Link> <PrintButton />
       </p>
+      {tank.occupants.length > 0 && tank.purpose !== 'customer' && (
+        <Link className="btn btn-plain no-print" to={`/rounds?tank=${encodeURIComponent(tank.code)}`}>
+          Check {tank.code}
+        </Link>
+      )}
       {tank.occupants.length === 0 && <p>Empty.</p>}
       <ul className="look-lots">
         {tank.occupants.map((occupant) => (

@@ -11,6 +11,7 @@ type Said =
   | 'thing.retired'
   | 'stock.moved'
   | 'lot.split'
+  | 'lot.born'
   | 'lot.joined'
   | 'lot.named'
   | 'lot.measured'
@@ -85,6 +86,8 @@ export const roomWords: Pick<Words, Said> = {
     `${name(tank)}: ${fields.system === undefined ? '' : `now on ${name(fields.system)}; `}${sayFields(fields)} changed`,
   'thing.retired': ({ what, id, why }, name) => `${what} ${name(id)} is gone from the house${because(why)}`,
   'stock.moved': ({ moves, why }, name) => `${moves.map((move) => sayMove(move, name)).join('; ')}${because(why)}`,
+  'lot.born': ({ lot, n, between, tank, where, note }, name) =>
+    `${between && between.min < between.max ? `${between.min} to ${between.max}` : n} young of ${name(lot)} in ${name(tank)}${where && where !== 'in the tank' ? `, ${where}` : ''}${because(note)}`,
   'lot.split': ({ lot, n, place, why, note }, name) =>
     `${n} ${name(lot)} in ${name(place)} are now a lot of their own, for ${why}${because(note)}`,
   'lot.joined': ({ lot, into, n, place, why }, name) => `${n} ${name(lot)} in ${name(place)} joined to ${name(into)}${because(why)}`,

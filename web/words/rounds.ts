@@ -47,7 +47,10 @@ export const sayLoss = ({ wellMs, sure, cause, ...body }: TankLoss, when: (ms: n
 export const roundWords: Pick<Words, keyof (RoundEntries & FeedingEntries)> = {
   'tank.checked': ({ tank, round, allWell, lots }, name) => {
     const odd = lots.flatMap(({ lot, signs, seen, expected }) => [
-      ...signs.map(({ sign, n }) => `${n ? `${n} ` : ''}${name(lot)} ${sign}${SIGN_CLASS[sign] === 'illness' ? ' (illness)' : ''}`),
+      ...signs.map(
+        ({ sign, n, strength, where = [] }) =>
+          `${n ? `${n} ` : ''}${name(lot)} ${strength ? `${strength} ` : ''}${sign}${where.length > 0 ? ` (${where.join(', ')})` : ''}${SIGN_CLASS[sign] === 'illness' ? ' (illness)' : ''}`,
+      ),
       ...(seen !== null && seen !== expected ? [`${seen} of ${expected} ${name(lot)} seen`] : []),
     ]);
     return `${round === 'morning' ? 'Morning' : 'Evening'} health check of ${name(tank)}: ${allWell ? 'all well' : odd.join(', ') || 'noted'}`;
@@ -67,6 +70,8 @@ export const roundWords: Pick<Words, keyof (RoundEntries & FeedingEntries)> = {
     `${n} ${name(lot)} dead in ${name(place)}${cause === 'not known' ? ', cause not known' : `: ${cause} (${sure})`}${sayBody(body)}`,
   'loss.classed': ({ cause, sure, why }) => `A loss was ${cause} (${sure}): ${why}`,
   'mishap.recorded': ({ n, lot, tank, what }, name) => `${n} ${name(lot)} in ${name(tank)} ${what}`,
+  'chase.seen': ({ tank, chaser, chased, how, note }, name) =>
+    `${name(chaser)} in ${name(tank)}: ${how}${how === 'displays' ? ' at' : ''} ${chaser === chased ? 'its own kind' : name(chased)}${note ? `: ${note}` : ''}`,
   'fault.noticed': ({ tank, what }, name) => `${name(tank)}: ${what}`,
 };
 
@@ -94,6 +99,16 @@ export const roundDueWords = {
   'after-mishap': {
     says: ({ step, facts }) => `Check ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after a mishap`,
     name: 'a check after a mishap',
+    leads: toCheck,
+  },
+  'after-chase': {
+    says: ({ step, facts }) => `Check ${facts.tankCode}: ${facts.what}, ${sayHours(step)} after it was chased`,
+    name: 'a check after a chase',
+    leads: toCheck,
+  },
+  settling: {
+    says: ({ facts }) => `Check ${facts.tankCode}: ${facts.what} showed stress after the move; 48 h on it is a warning`,
+    name: 'a check of fish that settle',
     leads: toCheck,
   },
   missing: {

@@ -601,6 +601,19 @@ CREATE TABLE `p_prep_tick` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_prep_tick_step` ON `p_prep_tick` (`crate`,`step`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_chase` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`chaser` text NOT NULL,
+	`chased` text NOT NULL,
+	`how` text NOT NULL
+);
+--> statement-breakpoint
+CREATE INDEX `p_chase_at` ON `p_chase` (`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_chase_tank` ON `p_chase` (`tank`);--> statement-breakpoint
 CREATE TABLE `p_health_check` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -669,6 +682,20 @@ CREATE TABLE `p_food` (
 	`facts` text NOT NULL
 );
 --> statement-breakpoint
+CREATE TABLE `p_head_count` (
+	`entry` text NOT NULL,
+	`tank` text NOT NULL,
+	`lot` text NOT NULL,
+	`at_ms` integer NOT NULL,
+	`day` integer NOT NULL,
+	`round` text NOT NULL,
+	`expected` integer NOT NULL,
+	`seen` integer NOT NULL,
+	`voided_by` text,
+	PRIMARY KEY(`entry`, `lot`)
+);
+--> statement-breakpoint
+CREATE INDEX `p_head_count_at` ON `p_head_count` (`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_loss` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
@@ -858,6 +885,7 @@ CREATE TABLE `p_balance` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_balance_place` ON `p_balance` (`place`) WHERE inside = 1 and n <> 0;--> statement-breakpoint
+CREATE INDEX `p_balance_lost` ON `p_balance` (`place`) WHERE place = 'missing' and n > 0;--> statement-breakpoint
 CREATE TABLE `p_disinfection` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
