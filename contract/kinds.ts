@@ -8,6 +8,7 @@ import { dockKinds } from './dock/kinds.ts';
 import { photoKinds } from './photos/kinds.ts';
 import { feedingKinds } from './feeding/kinds.ts';
 import { exposureKinds } from './exposure/kinds.ts';
+import { healingKinds } from './healing/kinds.ts';
 import { kitchenKinds } from './kitchen/kinds.ts';
 import { movesKinds } from './moves/kinds.ts';
 import { notebookKinds } from './notebook/kinds.ts';
@@ -46,6 +47,7 @@ export const kinds: Kinds<Payloads> = {
   ...kitchenKinds,
   ...suppliesKinds,
   ...choresKinds,
+  ...healingKinds,
   ...roundsKinds,
   ...todayKinds,
 };

@@ -23,6 +23,7 @@ export type * from './chores/views.ts';
 export type * from './dock/views.ts';
 export type * from './exposure/views.ts';
 export type * from './find/views.ts';
+export type * from './healing/views.ts';
 export type * from './kitchen/views.ts';
 export type * from './moves/views.ts';
 export type * from './notebook/views.ts';

@@ -1,4 +1,4 @@
-// What checks saw that is more than a sign: who chased whom.
+// What checks saw that is more than a sign: who chased whom, and how wounds heal.
 import type { Teller } from './teller.ts';
 
 type Story = { teller: Teller; at: (daysAgo: number, hour: number, minute?: number) => number };
@@ -11,5 +11,40 @@ export function tellSeen({ teller, at }: Story): void {
     kind: 'chase.seen',
     payload: { tank: tank.id, chaser: fire!.lot, chased: fire!.lot, how: 'bites', note: 'at the cave on the left' },
     whenMs: at(1, 17, 31),
+  });
+  tellHealing({ teller, at });
+}
+
+/** The lawnmower blenny's scraped flank is measured weekly; a firefish's tail grew back before. */
+function tellHealing({ teller, at }: Story): void {
+  const now = at(0, 7, 39);
+  const lotIn = (code: string) => teller.house.view('rounds').tanks.find((tank) => tank.code === code)!.lots[0]!.lot;
+  const follow = (
+    lot: string,
+    facts: { what: string; by: 'mm' | 'percent'; until: number },
+    measures: readonly (readonly [number, number])[],
+  ) => {
+    const healing = teller.id();
+    const [first] = measures;
+    teller.tell(now, 'ines', { kind: 'healing.begun', payload: { healing, lot, ...facts, everyDays: 7 }, whenMs: at(first![0], 17, 30) });
+    for (const [daysAgo, value] of measures)
+      teller.tell(now, 'ines', { kind: 'healing.measured', payload: { healing, value }, whenMs: at(daysAgo, 17, 35) });
+    return healing;
+  };
+  follow(lotIn('S2'), { what: 'scrape on the left flank', by: 'mm', until: 2 }, [
+    [21, 14],
+    [14, 9],
+    [7, 5],
+  ]);
+  const tail = follow(lotIn('C4'), { what: 'bitten tail', by: 'percent', until: 90 }, [
+    [60, 20],
+    [53, 45],
+    [46, 70],
+    [39, 92],
+  ]);
+  teller.tell(now, 'ines', {
+    kind: 'healing.ended',
+    payload: { healing: tail, how: 'returned', why: 'back with the others' },
+    whenMs: at(38, 9),
   });
 }

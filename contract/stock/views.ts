@@ -1,8 +1,10 @@
 // What the screens read of how many fish stand in which stage, and one lot with all that became of it. Instants are UTC ms, quantities SI.
+import type { Condition } from '#core/healing/index.ts';
 import type { Origin, Certainty } from '#core/lots/index.ts';
 import type { Vessel } from '#core/room/index.ts';
 import type { StageCounts } from '#core/stock/index.ts';
 import type { Gap } from '#core/time/index.ts';
+import type { HealingCard } from '../healing/views.ts';
 import type { PhotoCard } from '../photos/views.ts';
 import type { TopicsOf } from '../basics/topics.ts';
 import type { TimelineEntry } from '../notebook/views.ts';
@@ -56,6 +58,8 @@ export type LotView = {
     evidence?: string;
     /** Foods that some of it took, since when. */
     eats: { food: string; sinceMs: number }[];
+    /** Ready for medicine or not, where it lives in a tank. */
+    condition?: Condition;
     /** As seen at the landing of its bags. */
     sexes: string[];
     /** Its line of the order, where that was for somebody. */
@@ -72,6 +76,8 @@ export type LotView = {
   shared: Sharing[];
   quarantines: QuarantineCard[];
   gaps: (Gap & { place: string })[];
+  /** Latest first. */
+  healings: HealingCard[];
   /** Of it, and of the bags that it came in. */
   photos: PhotoCard[];
   timeline: TimelineEntry[];

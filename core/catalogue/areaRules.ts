@@ -5,6 +5,7 @@ import { choreRules } from '../chores/index.ts';
 import { dockRules } from '../dock/index.ts';
 import { exposureRules } from '../exposure/index.ts';
 import { feedingRules } from '../feeding/index.ts';
+import { healingRules } from '../healing/index.ts';
 import { kitchenRules } from '../kitchen/index.ts';
 import type { Leg, Links, Rule } from '../journal/index.ts';
 import { moveRules } from '../moves/index.ts';
@@ -43,6 +44,7 @@ export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K, Payloa
   ...feedingRules,
   ...kitchenRules,
   ...supplyRules,
+  ...healingRules,
   ...choreRules,
   ...roundRules,
   ...runRules,

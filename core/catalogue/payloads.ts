@@ -5,6 +5,7 @@ import type { DockEntries } from '../dock/index.ts';
 import type { ExposureEntries } from '../exposure/index.ts';
 import type { Recorded, Written } from '../journal/index.ts';
 import type { FeedingEntries } from '../feeding/index.ts';
+import type { HealingEntries } from '../healing/index.ts';
 import type { KitchenEntries } from '../kitchen/index.ts';
 import type { MoveEntries } from '../moves/index.ts';
 import type { PeopleEntries } from '../people/index.ts';
@@ -42,6 +43,7 @@ export type Payloads = JournalEntries &
   KitchenEntries &
   SupplyEntries &
   ChoreEntries &
+  HealingEntries &
   RoundEntries &
   RunEntries &
   TodayEntries;

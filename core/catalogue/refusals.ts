@@ -4,6 +4,7 @@ import { CHORE_REFUSALS } from '../chores/index.ts';
 import { DOCK_REFUSALS } from '../dock/index.ts';
 import { FEEDING_REFUSALS } from '../feeding/index.ts';
 import { EXPOSURE_REFUSALS } from '../exposure/index.ts';
+import { HEALING_REFUSALS } from '../healing/index.ts';
 import { JOURNAL_REFUSALS, type RefusalCode } from '../journal/index.ts';
 import { KITCHEN_REFUSALS } from '../kitchen/index.ts';
 import { MOVES_REFUSALS } from '../moves/index.ts';
@@ -29,6 +30,7 @@ export const REFUSAL_CODES = [
   ...DOCK_REFUSALS,
   ...FEEDING_REFUSALS,
   ...EXPOSURE_REFUSALS,
+  ...HEALING_REFUSALS,
   ...KITCHEN_REFUSALS,
   ...MOVES_REFUSALS,
   ...PEOPLE_REFUSALS,

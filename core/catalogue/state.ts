@@ -5,6 +5,7 @@ import type { ChoreState } from '../chores/index.ts';
 import type { DockState } from '../dock/index.ts';
 import type { ExposureState } from '../exposure/index.ts';
 import type { FeedingState } from '../feeding/index.ts';
+import type { HealingState } from '../healing/index.ts';
 import type { Mark } from '../journal/index.ts';
 import type { KitchenState } from '../kitchen/index.ts';
 import type { MoveState } from '../moves/index.ts';
@@ -53,6 +54,7 @@ export interface HouseState
     Omit<KitchenState, 'findRules'>,
     SupplyState,
     Omit<ChoreState, 'findRules'>,
+    HealingState,
     TodayState,
     Omit<QuarantineState, 'rulesAt'>,
     Omit<PlacementState, 'findRules'>,

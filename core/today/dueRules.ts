@@ -3,10 +3,21 @@ import { callDue } from './calls.ts';
 import { choreDue } from './chores.ts';
 import { dockDue } from './dock.ts';
 import { followUpDue } from './followUps.ts';
+import { healingDue } from './healing.ts';
 import { kitchenDue } from './kitchen.ts';
 import { prepareDue } from './prepare.ts';
 import { runDue } from './runs.ts';
 import { roomDue } from './stays.ts';
 
-export const dueRules = { ...dockDue, ...followUpDue, ...runDue, ...callDue, ...roomDue, ...prepareDue, ...kitchenDue, ...choreDue };
+export const dueRules = {
+  ...dockDue,
+  ...followUpDue,
+  ...runDue,
+  ...callDue,
+  ...roomDue,
+  ...prepareDue,
+  ...kitchenDue,
+  ...choreDue,
+  ...healingDue,
+};
 export type DueRule = keyof typeof dueRules;

@@ -2,6 +2,7 @@
 import type { CallFacts } from './calls.ts';
 import type { ChoreDueFacts } from './chores.ts';
 import type { DockFacts } from './dock.ts';
+import type { HealingDueFacts } from './healing.ts';
 import type { FollowUpFacts } from './followUps.ts';
 import type { KitchenDueFacts } from './kitchen.ts';
 import type { PrepareDueFacts } from './prepare.ts';
@@ -16,7 +17,8 @@ export type DueFacts = DockFacts &
   RoomFacts &
   PrepareDueFacts &
   KitchenDueFacts &
-  ChoreDueFacts & {
+  ChoreDueFacts &
+  HealingDueFacts & {
     /** What was decided of a due thing last, by its id, however long ago. */
     settled: SettledBy;
     /** Whose a thing was said to be. */

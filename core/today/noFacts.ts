@@ -4,6 +4,7 @@ import { NO_CHORE_FACTS } from './chores.ts';
 import { NO_DOCK_FACTS } from './dock.ts';
 import type { DueFacts } from './facts.ts';
 import { NO_FOLLOW_UP_FACTS } from './followUps.ts';
+import { NO_HEALING_FACTS } from './healing.ts';
 import { NO_KITCHEN_FACTS } from './kitchen.ts';
 import { NO_PREPARE_FACTS } from './prepare.ts';
 import { NO_RUN_FACTS } from './runs.ts';
@@ -18,6 +19,7 @@ export const NO_FACTS: DueFacts = {
   ...NO_PREPARE_FACTS,
   ...NO_KITCHEN_FACTS,
   ...NO_CHORE_FACTS,
+  ...NO_HEALING_FACTS,
   settled: new Map(),
   assigned: new Map(),
 };

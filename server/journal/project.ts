@@ -10,6 +10,7 @@ import type { Projector, Projectors } from '../db/projector.ts';
 import { choreProjectors } from '../chores/project.ts';
 import { dockProjectors } from '../dock/project.ts';
 import { exposureProjectors } from '../exposure/project.ts';
+import { healingProjectors } from '../healing/project.ts';
 import { moveProjectors } from '../moves/project.ts';
 import { peopleProjectors } from '../people/project.ts';
 import { photoProjectors } from '../photos/project.ts';
@@ -38,6 +39,7 @@ export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof
   return {
     ...benchProjectors(db),
     ...choreProjectors(db),
+    ...healingProjectors(db),
     ...dockProjectors(db),
     ...exposureProjectors(db),
     ...moveProjectors(db),

@@ -6,6 +6,7 @@ import { benchState } from '../bench/state.ts';
 import { choreState } from '../chores/state.ts';
 import { dockState } from '../dock/state.ts';
 import { exposureState } from '../exposure/state.ts';
+import { healingState } from '../healing/state.ts';
 import { moveState } from '../moves/state.ts';
 import { peopleState } from '../people/state.ts';
 import { feedingState } from '../feeding/state.ts';
@@ -34,6 +35,7 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     ...quarantineState(client, settings),
     ...benchState(client),
     ...choreState(client),
+    ...healingState(client),
     ...dockState(client),
     ...moveState(client),
     ...peopleState(client),

@@ -9,7 +9,7 @@ export function prepareNames(client: Database.Database): (payloads: readonly unk
     `select coalesce(
     (select code from p_tank where id = @id), (select b.label || ' of ' || c.label from p_bag b join p_crate c on c.id = b.crate where b.id = @id), (select label from p_lot where id = @id), (select label from p_crate where id = @id),
     (select common from p_species where id = @id), (select name from p_supplier where id = @id), (select name from p_system where id = @id),
-    (select name from p_rack where id = @id), (select name from p_person where id = @id), (select name from p_tool where id = @id), (select name from p_food where id = @id), (select name from p_mix where id = @id), (select name from p_supply where id = @id), (select name from p_chore where id = @id),
+    (select name from p_rack where id = @id), (select name from p_person where id = @id), (select name from p_tool where id = @id), (select name from p_food where id = @id), (select name from p_mix where id = @id), (select name from p_supply where id = @id), (select name from p_chore where id = @id), (select h.what || ' of ' || l.label from p_healing h join p_lot l on l.id = h.lot where h.id = @id),
     (select 'the batch of ' || coalesce((select group_concat(distinct f.name) from json_each(b.lines) portion join p_food f on f.id = json_extract(portion.value, '$.food')), b.id) from p_batch b where b.id = @id),
     (select 'the hands of ' || name from p_person where 'hands-' || id = @id),
     (select json_extract(s.facts, '$.n') || ' ' || l.label || ', ' || f.code || ' to ' || t.code from p_transfer_task s join p_lot l on l.id = s.lot join p_tank f on f.id = s.from_tank join p_tank t on t.id = s.to_tank where s.id = @id),

@@ -5,7 +5,7 @@ import type { PlaceNeed } from '#core/placement/index.ts';
 import { STARTING_RULES } from '#core/settings/index.ts';
 import { flag, makeAsk, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
-import { FRAIL_MS } from './weak.ts';
+import { FRAIL_MS } from '#core/healing/index.ts';
 
 type Need = PlaceNeed | 'nothing';
 

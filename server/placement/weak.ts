@@ -1,11 +1,9 @@
 // Whether a lot came in poor shape, or a sign of weakness was seen on it, of late: for the rules and the racks alike.
 import type Database from 'better-sqlite3';
 import { SIGN_CLASS, SIGNS } from '#core/rounds/index.ts';
-import { HOUR_MS } from '#core/time/index.ts';
+import { FRAIL_MS } from '#core/healing/index.ts';
 import { makeAsk } from '../db/ask.ts';
 
-/** How long ago a sign of weakness, or the last meal, still speaks of now. */
-export const FRAIL_MS = 48 * HOUR_MS;
 export const WEAK_SIGNS = JSON.stringify(SIGNS.filter((sign) => SIGN_CLASS[sign] === 'stress' || SIGN_CLASS[sign] === 'appetite'));
 
 export function prepareWeak(client: Database.Database): (lot: string, atMs: number) => boolean {

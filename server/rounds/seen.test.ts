@@ -1,5 +1,5 @@
 // Checks that see, in a house: how many, how strong; as before; what lasts; fish that counts did not find; who chases whom; young.
-import type { LotCheck, SignSeen } from '#core/rounds/index.ts';
+import type { LotCheck, RoundName, SignSeen } from '#core/rounds/index.ts';
 import { DAY_MS, HOUR_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { checkReplay } from '../journal/replay.ts';
 import { furnish, KEEPER, LEAD, makeTestHouse, quarantine, stock, TRAINEE, undo, type Said, type TestHouse } from '../testHouse.ts';
@@ -20,8 +20,11 @@ afterEach(() => {
   expect(checkReplay(house).differences).toEqual([]);
   house.close();
 });
-type Round = 'morning' | 'evening';
-const checked = (lot: string, look: Partial<LotCheck>, { tank = 'G1', round = 'morning', expected = 4 } = {}): Said => ({
+const checked = (
+  lot: string,
+  look: Partial<LotCheck>,
+  { tank = 'G1', round = 'morning', expected = 4 }: { tank?: string; round?: RoundName; expected?: number } = {},
+): Said => ({
   kind: 'tank.checked',
   payload: {
     tank,

@@ -43,7 +43,11 @@ export function prepareSeen(client: Database.Database): (given: { now: number; z
     `select r.lot, min(r.at_ms) from p_release r where r.at_ms > ? and r.voided_by is null and r.alive > 0
       and not exists (select 1 from p_release e where e.lot = r.lot and e.at_ms < ? and e.voided_by is null) group by r.lot`,
   );
-  const missing = ask.map(t.balance.lot, t.balance.n, "select lot, n from p_balance indexed by p_balance_lost where place = 'missing' and n > 0");
+  const missing = ask.map(
+    t.balance.lot,
+    t.balance.n,
+    "select lot, n from p_balance indexed by p_balance_lost where place = 'missing' and n > 0",
+  );
 
   return ({ now, zone }) => {
     const today = houseDay(now, zone);

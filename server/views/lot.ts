@@ -6,6 +6,8 @@ import { spansOf } from '#core/time/index.ts';
 import { makeAsk, number, text, orNull, pick, flag } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { grouped, present, SPECIES_COLUMNS, speciesOf, SPECIES_SHAPE } from '../now/rows.ts';
+import { prepareHealings } from '../healing/cards.ts';
+import { prepareCondition } from '../healing/condition.ts';
 import { prepareQuarantineCards } from './quarantine.ts';
 import { prepareOrderedFor } from '../dock/orders.ts';
 import { preparePhotos } from '../photos/cards.ts';
@@ -52,6 +54,8 @@ export const makeLotView: MakeView<'lot'> = (client) => {
       exists (select 1 from p_tank where id = @id) tank`,
   );
   const timeline = prepareTimeline(client, 'lot');
+  const healings = prepareHealings(client);
+  const conditionOf = prepareCondition(client);
   const photosOf = preparePhotos(client);
   const bagsOf = ask.values(t.landing.bag, 'select bag from p_landing where lot = ? and voided_by is null order by at_ms, entry');
   const sexes = ask.values(text, 'select distinct sex from p_landing where lot = ? and sex is not null and voided_by is null order by sex');
@@ -82,7 +86,8 @@ export const makeLotView: MakeView<'lot'> = (client) => {
 
   return (request): Omit<LotView, 'seq'> => {
     const row = about(request.query.lot ?? '');
-    if (!row) return { now: [], been: [], left: [], shared: [], quarantines: [], gaps: [], photos: [], timeline: [], names: {} };
+    if (!row)
+      return { now: [], been: [], left: [], shared: [], quarantines: [], gaps: [], healings: [], photos: [], timeline: [], names: {} };
     const moves = legs(row.id);
     const standing = balances(row.id);
     const nameOf = (id: string) => {
@@ -104,6 +109,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
         ...(row.sure ? { sure: row.sure } : {}),
         ...(row.evidence ? { evidence: row.evidence } : {}),
         eats: eats(row.id),
+        ...(standing.some(({ inside, n }) => inside && n > 0) ? { condition: conditionOf(row.id, request.now) } : {}),
         sexes: sexes(row.id),
         ...orderedField(orderedFor(row.id)),
         inHouse: standing.filter(({ inside }) => inside).reduce((sum, { n }) => sum + n, 0),
@@ -122,6 +128,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
       shared: sharing([{ lot: row.id }, ...kin], moves[0]?.atMs),
       quarantines: quarantines(request, [row.id]),
       gaps: byPlace.flatMap(({ gaps, name }) => gaps.map((gap) => ({ ...gap, place: name }))),
+      healings: healings.ofLot(row.id).map(({ lot: _lot, ...card }) => card),
       photos: [row.id, ...bagsOf(row.id)].flatMap(photosOf),
       ...timeline(row.id),
     };

@@ -18,6 +18,7 @@ import { CRATE_WINDOW_MS, RECENT_CRATE } from '../now/rows.ts';
 import { prepareCleanWater } from '../dock/bags.ts';
 import { prepareClaims } from '../dock/claims.ts';
 import { prepareChoreDue } from '../chores/due.ts';
+import { prepareHealingDue } from '../healing/due.ts';
 import { prepareKitchenDue } from '../kitchen/due.ts';
 import { preparePreparation } from '../prepare/facts.ts';
 import { preparePeopleHere } from '../people/here.ts';
@@ -130,6 +131,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
   const people = preparePeopleHere(client);
   const untested = prepareUntested(client);
   const settling = prepareSettling(client);
+  const healing = prepareHealingDue(client);
   const claims = prepareClaims(client);
   const clean = prepareCleanWater(client);
   const leftOf = prepareLeft(client);
@@ -176,6 +178,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       ...roomDue(now),
       untested: untested(now),
       settling: settling(now),
+      healing: healing(),
       calls: calls(now - FOLLOW_UP_LAPSES_MS),
       ...preparation(recent, rules, now),
       ...kitchen({ now, zone, rules }),

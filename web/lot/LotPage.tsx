@@ -14,6 +14,8 @@ import { plural } from '../words/text.ts';
 import { SURE_SAYS } from '../words/triage.ts';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
+import { Healings } from '../healing/Healings.tsx';
+import { Ready } from './Ready.tsx';
 import { GiveMix } from './GiveMix.tsx';
 import css from './lot.module.scss';
 import { KeepFor } from './KeepFor.tsx';
@@ -48,6 +50,7 @@ function Whole({ view, lot }: WholeProps) {
   return (
     <div className="tank-page">
       <TheLot view={view} lot={lot} />
+      <Healings view={view} lot={lot} />
       <Been view={view} />
       <div className="card">
         <PhotosOf photos={view.photos} of={{ kind: 'lot', id: lot.id }} shows="the fish" what={lot.label} />
@@ -105,6 +108,7 @@ function TheLot({ view, lot }: WholeProps) {
       {lot.promised.map((promise) => (
         <Promised key={promise.promise} lot={lot} promise={promise} places={inTanks} keeper={keeper} />
       ))}
+      {lot.condition && quarantine && <Ready condition={lot.condition} />}
       <Spare lot={lot} />
       {quarantine ? (
         <QuarantineClock quarantine={quarantine} full />

@@ -40,6 +40,7 @@ const view: LotView = {
   ],
   shared: [{ lot: 'gouramis', label: 'pearl gourami', place: 'F3', fromMs: NOW - 9 * DAY_MS, untilMs: NOW - 8 * DAY_MS }],
   quarantines: [],
+  healings: [],
   gaps: [{ place: 'F4', fromMs: NOW - 2 * DAY_MS, n: 1 }],
   photos: [],
   timeline: [],

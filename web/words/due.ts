@@ -136,6 +136,16 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
     name: 'a chore',
     leads: () => ({ to: '/rounds/chores', doing: 'To the chores' }),
   },
+  healing: {
+    says: ({ facts }) => `Measure in ${facts.tankCode}: ${facts.what}`,
+    name: 'measuring a fish that heals',
+    leads: toCheck,
+  },
+  healed: {
+    says: ({ facts }) => `Healed by its measure: ${facts.what} in ${facts.tankCode} may return`,
+    name: 'a healed fish to return',
+    leads: toTank,
+  },
   heap: {
     says: ({ step, facts }) =>
       step === 'back'

@@ -10,6 +10,7 @@ import { roundWords } from './rounds.ts';
 import { runWords } from './runs.ts';
 import { FIELD_WORDS } from './species.ts';
 import { choreWords } from './chores.ts';
+import { healingWords } from './healing.ts';
 import { kitchenWords } from './kitchen.ts';
 import { sayPrepStep } from './prepare.ts';
 import { sayBox } from './boxes.ts';
@@ -106,6 +107,7 @@ export const entryWords: Words = {
   ...roundWords,
   ...kitchenWords,
   ...choreWords,
+  ...healingWords,
   ...runWords,
   'stock.counted': ({ place, lot, found, onRecord }, name) => `Counted ${found} ${name(lot)} in ${name(place)}, on record ${onRecord}`,
   'promise.lifted': ({ lot, why }, name) => `A promise of ${name(lot)} lifted${why ? `: ${why}` : ''}`,

@@ -9,7 +9,9 @@ import { sayFields } from './room.ts';
 import { roomRefusals } from './roomRefusals.ts';
 import { runRefusals } from './runs.ts';
 import { NO_FLOAT } from './firstAid.ts';
+import { checkRefusals, shortChecks } from './checkRefusals.ts';
 import { choreRefusals, shortChores } from './chores.ts';
+import { healingRefusals } from './healing.ts';
 import { kitchenRefusals, shortKitchen } from './kitchen.ts';
 import { stressWord } from './bench.ts';
 import { placeRefusals, shortReason } from './placeRefusals.ts';
@@ -42,14 +44,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   'count.neverThere': ({ lot, place }) => `There was never any ${lot} in ${place}: record a move from where they were.`,
   'count.recordMoved': ({ onRecord, ...facts }, { when }) =>
     `${onRecord} are on record there now${facts.by ? ` (${by(facts, when)})` : ''}. Count again.`,
-  'born.notNamed': ({ lot }) => `Nobody has named ${lot} yet: say what they are first.`,
-  'born.notThere': ({ lot, tank }) => `No ${lot} live on the water of ${tank} on record. Say why, if the young are theirs.`,
-  'count.notMissing': ({ missing, given }) =>
-    `${missing} of them are missing on record, and ${given} were found: count the rest as more than on record.`,
-  'check.notOfTheirs': ({ who, signs, is }) =>
-    `${capital(who)}: ${signs} is no sign of a ${is}. Choose another, or say what they are first.`,
-  'check.moreThanThere': ({ who, sign, n, expected }) => `${sign} on ${n} of ${expected} ${who}: more than there are. Count again.`,
-  'chase.notThere': ({ who, tank }) => `There is no ${who} in ${tank} on record. Say why, if it was seen.`,
+  ...checkRefusals,
   'promise.tooMany': ({ inHouse, promised }) => `Only ${inHouse} of these are in the house, ${promised} of them promised.`,
   'lot.namedSo': ({ lot }) => `${capital(lot)} are named so already.`,
   'lot.isNamed': ({ lot }) => `${capital(lot)} are named already: another name changes what was judged of them.`,
@@ -59,6 +54,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
     `${capital(who)} are cleared and meet fish in quarantine by this: put them back in quarantine, or they stay cleared`,
   ...kitchenRefusals,
   ...choreRefusals,
+  ...healingRefusals,
   'loss.notExamined': () => 'Nobody examined it: what it died of is a guess, or likely.',
   'food.tooMany': ({ most }) => `${most} foods are kept here: take one off the list first.`,
   'out.orderedFor': ({ lot, n, forWhom, left }) =>
@@ -208,11 +204,9 @@ export function sayAll(refusals: readonly Refusal[], code: string, voice: Voice)
 
 const OVERRULED: Partial<Record<RefusalCode, string>> = {
   ...shortKitchen,
-  'check.notOfTheirs': 'no sign of such an animal',
-  'check.moreThanThere': 'more than there are',
-  'chase.notThere': 'not there on record',
-  'born.notThere': 'parents not there on record',
+  ...shortChecks,
   ...shortChores,
+  'healing.notMet': 'not healed by its measure',
   'match.notRead': 'salinity not read of late',
   'match.steep': 'a match faster than is borne',
   'match.treated': 'a match under treatment',

@@ -297,6 +297,44 @@ CREATE TABLE `p_taught` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_taught_supplier` ON `p_taught` (`supplier`);--> statement-breakpoint
+CREATE TABLE `p_healing` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`id` text NOT NULL,
+	`lot` text NOT NULL,
+	`what` text NOT NULL,
+	`measured_by` text NOT NULL,
+	`until` real NOT NULL,
+	`every_days` integer NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE UNIQUE INDEX `p_healing_id_unique` ON `p_healing` (`id`);--> statement-breakpoint
+CREATE INDEX `p_healing_lot` ON `p_healing` (`lot`);--> statement-breakpoint
+CREATE TABLE `p_healing_end` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`healing` text NOT NULL,
+	`how` text NOT NULL,
+	`why` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_healing_end_healing` ON `p_healing_end` (`healing`);--> statement-breakpoint
+CREATE TABLE `p_healing_measure` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`healing` text NOT NULL,
+	`value` real NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_healing_measure_healing` ON `p_healing_measure` (`healing`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_change` (
 	`entry` text NOT NULL,
 	`of` text NOT NULL,
