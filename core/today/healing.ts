@@ -1,6 +1,6 @@
 // What is due of fish that heal: a measure on its rhythm, and the way back when it is met.
 import type { HealingNow } from '../healing/index.ts';
-import { DAY_MS, HOUR_MS, houseDay } from '../time/index.ts';
+import { DAY_MS, houseDay, startOfHouseDay } from '../time/index.ts';
 import { defineDue, type DueOf } from './define.ts';
 import type { Walk } from './thing.ts';
 
@@ -8,9 +8,6 @@ export type HealingDueFacts = {
   healing: { entry: string; what: string; tank: string; tankCode: string; walk: Walk; now: HealingNow }[];
 };
 export const NO_HEALING_FACTS: HealingDueFacts = { healing: [] };
-
-/** On the day on which it is due any round will do. */
-const EARLY_MS = 8 * HOUR_MS;
 
 export const healingDue = {
   healing: defineDue({
@@ -25,7 +22,7 @@ export const healingDue = {
               {
                 entry,
                 step: `day-${houseDay(now.nextMs, zone)}`,
-                fromMs: now.nextMs - EARLY_MS,
+                fromMs: startOfHouseDay(houseDay(now.nextMs, zone), zone),
                 atMs: now.nextMs,
                 byMs: now.nextMs + DAY_MS,
                 walk,

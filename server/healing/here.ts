@@ -1,5 +1,6 @@
 // What the walk needs of healing: whose measure is due, and which lots in quarantine are not ready for a medicine yet.
 import type Database from 'better-sqlite3';
+import { houseDay } from '#core/time/index.ts';
 import type { RoundTank } from '#contract/views.ts';
 import type { LotEater } from '../feeding/eaters.ts';
 import { grouped } from '../now/rows.ts';
@@ -7,12 +8,12 @@ import { prepareHealings } from './cards.ts';
 import { prepareCondition } from './condition.ts';
 
 type Lot = RoundTank['lots'][number];
-/** On the day on which it is due any round will do. */
-const EARLY_MS = 8 * 3_600_000;
 
-export function prepareHealingHere(client: Database.Database): (now: number) => (lot: string) => Pick<Lot, 'healings'> {
+export function prepareHealingHere(
+  client: Database.Database,
+): (given: { now: number; zone: string }) => (lot: string) => Pick<Lot, 'healings'> {
   const { running } = prepareHealings(client);
-  return (now) => {
+  return ({ now, zone }) => {
     const byLot = grouped(running(), ({ lot }) => lot);
     return (lot) => {
       const here = byLot.get(lot);
@@ -24,7 +25,8 @@ export function prepareHealingHere(client: Database.Database): (now: number) => 
           by,
           until,
           ...(stands.last ? { last: stands.last.value } : {}),
-          due: !stands.met && stands.nextMs - EARLY_MS <= now,
+          // On the day on which it is due any round will do.
+          due: !stands.met && houseDay(stands.nextMs, zone) <= houseDay(now, zone),
         })),
       };
     };

@@ -127,7 +127,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     for (const { tank, putOffUntilMs, ...fault } of faults(now - FAULT_LAPSES_MS))
       faultsOf.set(tank, [...(faultsOf.get(tank) ?? []), { ...fault, putOffUntilMs: putOffUntilMs ?? undefined }]);
     const { foods, eatersIn } = eaters({ zone, rules })(now);
-    const about: About = { seen: seenOf({ now, zone }), healing: healingOf(now), ready: readyOf(now) };
+    const about: About = { seen: seenOf({ now, zone }), healing: healingOf({ now, zone }), ready: readyOf(now) };
     const chasesAt = grouped(chases(now - CHASES_FOR_MS, now), ({ tank }) => tank);
     const choresAt = tankChores({ now, zone });
     const { mealIn } = medicated({ now, zone, keepsH: rules.kitchen.thawedKeepsH });
