@@ -176,6 +176,9 @@ function tellSocks({ teller, at }: Story): void {
     teller.house.view('today').due.find(({ rule }) => rule === 'fault') ??
     teller.house.view('today').due.find(({ rule }) => rule === 'chore')!;
   teller.tell(now, 'ines', { kind: 'due.assigned', payload: { due: fault.id, person: 'wim' } });
+  // Ordered by telephone: it is asked about again after the van.
+  const order = teller.house.view('today').due.find(({ rule }) => rule === 'supply');
+  if (order) teller.tell(now, 'ines', { kind: 'due.snoozed', payload: { due: order.id, untilMs: at(0, 12), why: 'ordered by telephone' } });
   const [glass] = chores.filter(({ name }) => name === 'Glass');
   teller.tell(now, 'ines', { kind: 'chore.changed', payload: { chore: glass!.id, basedOn: glass!.entry, fields: { person: 'odalys' } } });
 }

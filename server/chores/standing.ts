@@ -9,6 +9,7 @@ import {
   type ChorePlace,
   type ChoreStand,
 } from '#core/chores/index.ts';
+import { houseDay, startOfHouseDay } from '#core/time/index.ts';
 import { makeAsk, number, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { IN_HOUSE, personName } from '../now/sqlFragments.ts';
@@ -68,29 +69,51 @@ export function prepareDone(client: Database.Database) {
   };
 }
 
+const NONE: ReadonlyMap<string, { atMs: number; by: string }> = new Map();
 export const EVER = { fromMs: 0, toMs: Number.MAX_SAFE_INTEGER };
+
+/** Systems that are under a treatment now. */
+export function prepareTreated(client: Database.Database): () => ReadonlySet<string> {
+  const systems = makeAsk(client).values(
+    t.treatment.system,
+    'select t.system from p_treatment t where t.voided_by is null and not exists (select 1 from p_treatment_end e where e.treatment = t.id and e.voided_by is null)',
+  );
+  return () => new Set(systems());
+}
+
+/** Of chores that are ticked: where each was done since an instant. Most of a house was done within its days: those are told at once. */
+export function prepareDoneSince(client: Database.Database): (chore: string, sinceMs: number) => Map<string, { atMs: number; by: string }> {
+  const since = makeAsk(client).all(
+    { place: t.choreDone.place, ...DONE },
+    `select e.place, max(e.at_ms) atMs, ${personName('e."by"')} by from p_chore_done e indexed by p_chore_done_at
+    where e.chore = ? and e.at_ms >= ? and e.voided_by is null group by e.place`,
+  );
+  return (chore, sinceMs) => new Map(since(chore, sinceMs).map(({ place, ...done }) => [place, done]));
+}
+/** Done on or after it a chore is not due: the first instant of the day that lies its days back. */
+export const notDueSince = ({ everyDays }: Pick<ChoreFacts, 'everyDays'>, { now, zone }: { now: number; zone: string }): number =>
+  startOfHouseDay(houseDay(now, zone) - everyDays + 1, zone);
 
 export function prepareStandingChores(client: Database.Database): (given: { now: number; zone: string }) => StandingChore[] {
   const kept = prepareKeptChores(client);
   const places = preparePlaces(client);
   const done = prepareDone(client);
-  const treated = makeAsk(client).values(
-    t.treatment.system,
-    'select t.system from p_treatment t where t.voided_by is null and not exists (select 1 from p_treatment_end e where e.treatment = t.id and e.voided_by is null)',
-  );
+  const treated = prepareTreated(client);
+  const doneSince = prepareDoneSince(client);
   return (given) => {
     const chores = kept();
     if (chores.length === 0) return [];
     const where = places();
-    const under = new Set(treated());
-    return chores.map((chore) => ({
-      ...chore,
-      places: where.of(chore).map((place): StandingPlace => {
-        const last = done(chore, place, EVER);
+    const under = treated();
+    const placesNow = (chore: KeptChore): StandingPlace[] => {
+      const ticked = IS_WATER.includes(chore.is) ? NONE : doneSince(chore.id, notDueSince(chore, given));
+      return where.of(chore).map((place): StandingPlace => {
+        const last = ticked.get(place.id) ?? done(chore, place, EVER);
         const isTreated = AGAINST_TREATMENT.includes(chore.is) && place.systems.some((system) => under.has(system));
         const stand = choreStand({ everyDays: chore.everyDays, plannedMs: chore.plannedMs, lastMs: last?.atMs, treated: isTreated }, given);
         return { ...place, ...stand, ...(last ? { last } : {}) };
-      }),
-    }));
+      });
+    };
+    return chores.map((chore) => ({ ...chore, places: placesNow(chore) }));
   };
 }

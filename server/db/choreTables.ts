@@ -23,7 +23,11 @@ export const choreDone = sqliteTable(
     by: text().notNull(),
     voidedBy: text('voided_by'),
   },
-  (table) => [index('p_chore_done_place').on(table.chore, table.place, table.atMs), index('p_chore_done_entry').on(table.entry)],
+  (table) => [
+    index('p_chore_done_place').on(table.chore, table.place, table.atMs),
+    index('p_chore_done_at').on(table.chore, table.atMs),
+    index('p_chore_done_entry').on(table.entry),
+  ],
 );
 export const topUp = sqliteTable(
   'p_top_up',

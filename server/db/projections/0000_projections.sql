@@ -17,6 +17,7 @@ CREATE TABLE `p_chore_done` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_chore_done_place` ON `p_chore_done` (`chore`,`place`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_chore_done_at` ON `p_chore_done` (`chore`,`at_ms`);--> statement-breakpoint
 CREATE INDEX `p_chore_done_entry` ON `p_chore_done` (`entry`);--> statement-breakpoint
 CREATE TABLE `p_due_assigned` (
 	`entry` text PRIMARY KEY NOT NULL,
