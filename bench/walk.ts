@@ -59,7 +59,7 @@ for (const { id } of chores)
     payload: {
       chore: id,
       places: due.flatMap((rack) =>
-        rack.chores.find(({ chore }) => chore === id)!.places.flatMap((place, no) => (no % 7 === 0 ? [] : [place.id])),
+        rack.chores.find(({ chore }) => chore === id)!.places.flatMap((place, no) => ((no + 1) % 7 === 0 ? [] : [place.id])),
       ),
     },
   });

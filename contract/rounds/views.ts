@@ -1,5 +1,5 @@
 // What the screens read of the walk. Instants are UTC ms, quantities SI.
-import type { Criterion, HealingBy } from '#core/healing/index.ts';
+import type { HealingBy } from '#core/healing/index.ts';
 import type { Fast, FoodForm, Meal } from '#core/feeding/index.ts';
 import type { HeldBack } from '#core/kitchen/index.ts';
 import type { Purpose } from '#core/room/index.ts';
@@ -46,8 +46,6 @@ export type RoundTank = {
     unseen?: Unseen;
     /** Followed until it may return: the last measure, and whether another is due. */
     healings?: { healing: string; what: string; by: HealingBy; until: number; last?: number; due: boolean }[];
-    /** Of fish in quarantine: what stands against a medicine yet. */
-    notReady?: Criterion[];
     /** On record as missing, from wherever. */
     missing?: number;
   }[];

@@ -67,11 +67,9 @@ describe('ready for medicine', () => {
   const treat: Said = { kind: 'treatment.begun', payload: { treatment: 'dye', system: 'salt', family: 'dye' } };
   it('ticks itself by the records, and asks at a treatment until it is', () => {
     expect(lacks()).toEqual(['eats']);
-    expect(lot().notReady).toEqual(['eats']);
     expect(house.codes(LEAD, treat)).toContain('treatment.frail');
     house.must(TRAINEE, { kind: 'lot.fed', payload: { tank: 'G1', lot: 'fire', food: 'brine', response: 'ate' } });
     expect(lacks()).toEqual([]);
-    expect(lot().notReady).toBeUndefined();
     house.wait(HOUR_MS);
     house.must(TRAINEE, {
       kind: 'tank.checked',

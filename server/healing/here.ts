@@ -1,11 +1,9 @@
-// What the walk needs of healing: whose measure is due, and which lots in quarantine are not ready for a medicine yet.
+// What the walk needs of healing: whose measure is due.
 import type Database from 'better-sqlite3';
 import { houseDay } from '#core/time/index.ts';
 import type { RoundTank } from '#contract/views.ts';
-import type { LotEater } from '../feeding/eaters.ts';
 import { grouped } from '../now/rows.ts';
 import { prepareHealings } from './cards.ts';
-import { prepareCondition } from './condition.ts';
 
 type Lot = RoundTank['lots'][number];
 
@@ -31,16 +29,4 @@ export function prepareHealingHere(
       };
     };
   };
-}
-
-export function prepareNotReady(
-  client: Database.Database,
-): (now: number) => (eater: Pick<LotEater, 'lot' | 'inQuarantine'>) => Pick<Lot, 'notReady'> {
-  const conditionOf = prepareCondition(client);
-  return (now) =>
-    ({ lot, inQuarantine }) => {
-      if (!inQuarantine) return {};
-      const lacks = conditionOf(lot, now).flatMap(({ is, ok }) => (ok ? [] : [is]));
-      return lacks.length > 0 ? { notReady: lacks } : {};
-    };
 }

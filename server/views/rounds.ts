@@ -8,7 +8,7 @@ import { flag, makeAsk, number, text, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareTankChores } from '../chores/atTanks.ts';
 import { prepareEaters, type LotEater } from '../feeding/eaters.ts';
-import { prepareHealingHere, prepareNotReady } from '../healing/here.ts';
+import { prepareHealingHere } from '../healing/here.ts';
 import { prepareMedicated } from '../kitchen/medicated.ts';
 import { grouped, personName } from '../now/rows.ts';
 import { prepareSeen } from '../rounds/seen.ts';
@@ -68,11 +68,10 @@ type Lot = RoundTank['lots'][number];
 type About = {
   seen: ReturnType<ReturnType<typeof prepareSeen>>;
   healing: (lot: string) => Pick<Lot, 'healings'>;
-  ready: (eater: LotEater) => Pick<Lot, 'notReady'>;
 };
 type MealIn = ReturnType<ReturnType<typeof prepareMedicated>>['mealIn'];
 /** What the walk needs of who is fed. */
-function lotsOf(eaters: readonly LotEater[], mealIn: MealIn, { seen, healing, ready }: About): RoundTank['lots'] {
+function lotsOf(eaters: readonly LotEater[], mealIn: MealIn, { seen, healing }: About): RoundTank['lots'] {
   const meal = mealIn(eaters);
   return eaters.map((eater) => {
     const { lot, tank, label, species, is, n, sinceMs, inQuarantine, lastFed, fast } = eater;
@@ -82,7 +81,6 @@ function lotsOf(eaters: readonly LotEater[], mealIn: MealIn, { seen, healing, re
       meal: meal(eater),
       ...seen(tank, lot),
       ...healing(lot),
-      ...ready(eater),
     };
   });
 }
@@ -107,7 +105,6 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const tankChores = prepareTankChores(client);
   const seenOf = prepareSeen(client);
   const healingOf = prepareHealingHere(client);
-  const readyOf = prepareNotReady(client);
   const chases = ask.all(
     { ...pick(t.chase, 'tank', 'chaser', 'chased', 'how', 'atMs'), chaserLabel: text, chasedLabel: text },
     `select c.tank, c.chaser, c.chased, c.how, c.at_ms atMs, a.label chaserLabel, b.label chasedLabel from p_chase c join p_lot a on a.id = c.chaser join p_lot b on b.id = c.chased
@@ -127,7 +124,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     for (const { tank, putOffUntilMs, ...fault } of faults(now - FAULT_LAPSES_MS))
       faultsOf.set(tank, [...(faultsOf.get(tank) ?? []), { ...fault, putOffUntilMs: putOffUntilMs ?? undefined }]);
     const { foods, eatersIn } = eaters({ zone, rules })(now);
-    const about: About = { seen: seenOf({ now, zone }), healing: healingOf({ now, zone }), ready: readyOf(now) };
+    const about: About = { seen: seenOf({ now, zone }), healing: healingOf({ now, zone }) };
     const chasesAt = grouped(chases(now - CHASES_FOR_MS, now), ({ tank }) => tank);
     const choresAt = tankChores({ now, zone });
     const { mealIn } = medicated({ now, zone, keepsH: rules.kitchen.thawedKeepsH });

@@ -11,7 +11,6 @@ import { CountField } from '../parts/CountField.tsx';
 import { Strokes } from '../parts/Strokes.tsx';
 import { plural } from '../words/text.ts';
 import { MeasureNow } from '../healing/MeasureNow.tsx';
-import { LACKS } from '../words/healing.ts';
 import { Born } from './Born.tsx';
 import { Dead } from './Dead.tsx';
 import type { LotDraft } from './draft.ts';
@@ -66,9 +65,6 @@ export function LotCheck({ tank, lot, draft, open, given, foods, onChange, onOpe
       {lot.healings?.map((healing) => (
         <MeasureNow key={healing.healing} healing={healing} lot={lot.lot} label={lot.label} />
       ))}
-      {lot.notReady && open && (
-        <p className="soft tight">Not ready for medicine: {lot.notReady.map((lacks) => LACKS[lacks]).join(', ')}.</p>
-      )}
       <Unseen tank={tank} lot={lot} />
       <LotMeal lot={lot} draft={draft} given={given} foods={foods} onChange={change} />
       {open && <LotDetails tank={tank} lot={lot} draft={draft} foods={foods} given={given} change={change} />}
