@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form';
 import type { ChoreCard, ChorePlaceCard, ChoresView, ChoreWater } from '#contract/views.ts';
 import { MINUTE_MS } from '#core/time/index.ts';
 import { useHouseNow } from '../data/clock.ts';
-import { useMe, useTimes } from '../data/me.ts';
+import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
@@ -21,6 +21,8 @@ const isRead = (text: string, read: { ok: boolean }) => text.trim() === '' || re
 export function WaterChore({ card, places, view, rack }: Props) {
   const [open, setOpen] = useState(false);
   const isChange = card.is === 'water change';
+  const may = useMayWrite(isChange ? 'water.exchanged' : 'water.toppedUp');
+  if (!may) return <p className="soft tight">A keeper writes it down.</p>;
   return (
     <>
       <div className={css.acts}>
