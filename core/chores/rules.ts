@@ -2,6 +2,7 @@
 import { refuseMix } from '../bench/index.ts';
 import { againstChange, refuse, type Refusal, type Rules } from '../journal/index.ts';
 import { livingOn } from '../placement/index.ts';
+import { isTemporary } from '../room/index.ts';
 import { againstUsed } from '../supplies/index.ts';
 import { isSameName } from '../text/index.ts';
 import { twiceWithinMs } from './due.ts';
@@ -125,7 +126,8 @@ type TwiceState = Pick<ChoreState, 'findTank' | 'tanksOn' | 'chores' | 'placesOf
 export function againstWaterTwice(is: ChoreKind, { tank, atMs, atSump }: Poured, state: TwiceState): Refusal[] {
   const into = state.findTank(tank);
   if (!into) return [];
-  const whole = is === 'top-off' || atSump === true || state.tanksOn(into.system).length === 1;
+  const whole =
+    is === 'top-off' || atSump === true || state.tanksOn(into.system).filter((near) => !isTemporary(state.findTank(near)!)).length === 1;
   const isMeant = (chore: ChoreFacts) => (place: ChorePlace) =>
     whole ? place.systems.includes(into.system) : chore.per === 'tank' && place.id === tank;
   return state

@@ -44,7 +44,7 @@ export function preparePlaces(client: Database.Database) {
 }
 
 /** Of a system: its one tank was changed, or all of it at its sump. */
-const WHOLE = `e.at_sump or not exists (select 1 from p_tank o where o.system = t.system and o.id <> t.id and ${IN_HOUSE('o')})`;
+const WHOLE = `e.at_sump or not exists (select 1 from p_tank o where o.system = t.system and o.id <> t.id and o.vessel = 'tank' and ${IN_HOUSE('o')})`;
 const DONE = { atMs: number, by: text };
 
 /** That a chore was done at a place between two instants, the latest; of water by what was changed or topped up. */

@@ -149,7 +149,7 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
   heap: {
     says: ({ step, facts }) =>
       step === 'back'
-        ? `${capital(facts.what)}: count the ${facts.n} dirty ones back`
+        ? `${capital(facts.what)}: count the dirty ${facts.n === 1 ? 'one' : `${facts.n}`} back`
         : `Wash ${facts.what}: too few are clean for the next walk`,
     name: 'things to bring back or to wash',
     leads: () => ({ to: '/rounds/chores', doing: 'To the chores' }),
