@@ -34,6 +34,8 @@ export type HeapCard = Piles & { item: string; name: string };
 export type ChoresView = {
   seq: number;
   day: number;
+  /** The first instant of that day: what is written down of before it is not done today. */
+  dayFromMs: number;
   chores: ChoreCard[];
   racks: { id: string; name: string; chores: ChoreAt[] }[];
   kit: KitCard[];

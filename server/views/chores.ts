@@ -2,7 +2,7 @@
 import { IS_WATER, kitOf } from '#core/chores/index.ts';
 import type { ChoreAt, ChorePlaceCard, ChoreWater } from '#contract/views.ts';
 import { saltGrams } from '#core/water/index.ts';
-import { houseDay } from '#core/time/index.ts';
+import { houseDay, startOfHouseDay } from '#core/time/index.ts';
 import type { Used } from '#core/supplies/index.ts';
 import { makeAsk, number, orNull, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
@@ -106,6 +106,7 @@ export const makeChoresView: MakeView<'chores'> = (client) => {
     );
     return {
       day: houseDay(now, zone),
+      dayFromMs: startOfHouseDay(houseDay(now, zone), zone),
       chores: chores.map(({ places: _places, planned: _planned, plannedMs: _plannedMs, ...chore }) => ({
         ...chore,
         ...(chore.person === undefined ? {} : { whose: whose({ id: chore.person }) ?? chore.person }),

@@ -61,6 +61,7 @@ it('tops up plain where nobody read it of late, or it is fresh; by what was read
 const view: ChoresView = {
   seq: 1,
   day: 20515,
+  dayFromMs: Date.UTC(2026, 2, 3),
   chores: [
     { id: 'socks', entry: 'e', name: 'Felt socks', is: 'filter socks', per: 'system', racks: ['cove'], everyDays: 4, takes: card.takes },
   ],
@@ -99,4 +100,10 @@ it('shows at once what was ticked: done, by whom, carried no more, dirty ones to
   ]);
   expect(all.kit).toEqual([]);
   expect(all.heaps[0]).toMatchObject({ clean: 5, dirty: 2, out: 1 });
+});
+
+it('what was done on a day before is for the house to say', () => {
+  const late = actOf(doneEntry(card, ['a']), washedEntry('felt', 1, 0));
+  for (const entry of late.entries) entry.occurredAtMs = NOW - DAY_MS;
+  expect(laidOver(overlayChores, view, [late])).toEqual(view);
 });

@@ -8,6 +8,8 @@ export const overlayChores: Overlay<'chores'> = (view, { entries }, { by }) =>
   entries.reduce((shown, entry) => apply(shown, entry, by), view);
 
 function apply(view: ChoresView, entry: Entry, by: string): ChoresView {
+  // What is written down late keeps its own time: what follows of it is for the house to say.
+  if (entry.occurredAtMs < view.dayFromMs) return view;
   if (entry.kind === 'chore.done') {
     const { chore, places, used } = entry.payload;
     return using(
