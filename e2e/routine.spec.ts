@@ -94,6 +94,8 @@ test('each routine act costs a hand no more than a clipboard', async ({ page, ho
     await page.getByRole('link', { name: /^More/ }).tap();
     await page.getByRole('button', { name: /One line/ }).tap();
     await page.keyboard.type(text);
+    // A hand reads what it understood before it writes.
+    await expect(page.getByText(/^Understood: /)).toBeVisible();
     await page.keyboard.press('Enter');
   };
   const rows: { act: Act; cost: Acts }[] = [];
