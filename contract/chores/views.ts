@@ -21,6 +21,8 @@ export type ChoreWater = {
   readPpt?: number;
   readMs?: number;
   lastL?: number;
+  /** Its salinity is another on purpose: plain water alone replaces what went off. */
+  held?: 'treatment' | 'match';
   /** One tank of several on it: litres are of the tank. */
   part?: true;
 };

@@ -71,7 +71,7 @@ export { calculate, stressOfPlan } from './compare.ts';
 export { type Bands, type Curve, type Doubt, type Draw, bandsOf, drawOne, gridOf } from './draws.ts';
 export { fastest, figuresOf } from './figures.ts';
 export { type Tolerance, integrate } from './integrate.ts';
-export { type Poured, refuseMix, refusePlanned, refuseSteps } from './judge.ts';
+export { type Poured, refuseMix, UNREAD_COLDER_C, refusePlanned, refuseSteps } from './judge.ts';
 export { type Change, type Within, exactly, stepsOver, withinOf } from './release.ts';
 export { type SettleBy, type Turn, turnsOf } from './settle.ts';
 export { type Help, type Verdict, helpsOf, needsLead, possibleOf, verdictOf } from './verdict.ts';

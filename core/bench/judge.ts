@@ -70,6 +70,8 @@ export function refuseSteps(
 
 /** Salinity and temperature of what is poured in, as far as they are known. */
 export type Poured = { salinityPpt?: number; temperatureC?: number };
+/** Water that nobody read may be so much colder than the tank, °C. */
+export const UNREAD_COLDER_C = 5;
 
 /** A share of a tank's water changed at once for another: what those that live in it go through. What is not known of the other changes nothing here. */
 export function refuseMix(

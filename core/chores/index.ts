@@ -11,7 +11,7 @@ export {
   type ChorePer,
 } from './entries.ts';
 export { kitOf, type KitLine } from './kit.ts';
-export { placesOf, type ChorePlace, type ChoreTank } from './places.ts';
+export { namesOf, placesOf, type ChorePlace, type ChoreTank } from './places.ts';
 export { CHORE_REFUSALS } from './refusals.ts';
 export { againstWaterTwice, choreRules } from './rules.ts';
 export type { ChoreState } from './state.ts';

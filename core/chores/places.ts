@@ -6,6 +6,11 @@ export type ChoreTank = { id: string; code: string; rack: string; system: string
 export type ChorePlace = { id: string; name: string; rack: string; tank: string; systems: string[] };
 type Names = { systemName: (id: string) => string; rackName: (id: string) => string };
 
+/** So many names are read in a line; of more, the first and the last. */
+const MOST_NAMES = 6;
+export const namesOf = (places: readonly Pick<ChorePlace, 'name'>[]): string =>
+  places.length <= MOST_NAMES ? places.map(({ name }) => name).join(', ') : `${places[0]!.name} to ${places.at(-1)!.name}`;
+
 /** `tanks` in walking order, without those that are only for a time. */
 export function placesOf(
   { per, racks, only }: Pick<ChoreFields, 'per' | 'racks' | 'only'>,

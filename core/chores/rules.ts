@@ -1,5 +1,5 @@
 // When a chore may be planned, and said to be done: once, at its own places, and nothing that takes a medicine out again without being asked.
-import { refuseMix } from '../bench/index.ts';
+import { refuseMix, UNREAD_COLDER_C } from '../bench/index.ts';
 import { againstChange, refuse, type Refusal, type Rules } from '../journal/index.ts';
 import { livingOn } from '../placement/index.ts';
 import { isTemporary } from '../room/index.ts';
@@ -73,7 +73,21 @@ export const choreRules: Rules<ChoreEntries, ChoreState> = {
       const steps = livingOn(into.system, state).flatMap(({ lot }) =>
         refuseMix({ lot, into, share: litres / volumeL, with: { salinityPpt }, path: 'litres' }, state),
       );
-      return [...steps.slice(0, 1), ...againstWaterTwice('top-off', { tank, atMs: occurredAtMs }, state), ...againstUsed(used, state)];
+      // Nobody reads how warm a jug is: so much that a cold one would harm is no top-off.
+      const temperatureC = state.findSystem(into.system)!.temperatureC - UNREAD_COLDER_C;
+      const cold = livingOn(into.system, state).flatMap(({ lot }) =>
+        refuseMix({ lot, into, share: litres / volumeL, with: { salinityPpt, temperatureC }, path: 'litres' }, state),
+      );
+      const unread =
+        steps.length === 0 && cold.length > 0
+          ? refuse('water.notRead', 'litres', { tank: into.code, share: litres / volumeL }, 'keeper')
+          : [];
+      return [
+        ...steps.slice(0, 1),
+        ...unread,
+        ...againstWaterTwice('top-off', { tank, atMs: occurredAtMs }, state),
+        ...againstUsed(used, state),
+      ];
     },
     links: ({ tank, used = [] }) => ({ needs: [tank, ...used.map(({ item }) => item)] }),
   },

@@ -8,6 +8,7 @@ export const EXPOSURE_REFUSALS = [
   'water.fromQuarantine',
   'water.treated',
   'water.notRead',
+  'water.dilutes',
 ] as const;
 
 declare module '../journal/refusal.ts' {

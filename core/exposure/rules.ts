@@ -1,6 +1,6 @@
 // When a tool or a water change may be written down. A mistake is never refused: it is recorded, so that it can be traced.
 // Only water from hold to display is asked about, since that can still be left undone.
-import { refuseMix, type Poured } from '../bench/index.ts';
+import { refuseMix, UNREAD_COLDER_C, type Poured } from '../bench/index.ts';
 import { againstWaterTwice } from '../chores/index.ts';
 import { againstChange, refuse, type Refusal, type Actor, BEFORE_ALLOWED_MS, type Context, type Rules } from '../journal/index.ts';
 import { STARTING_PLACEMENT, fitTreatments, livingOn } from '../placement/index.ts';
@@ -54,6 +54,7 @@ export const exposureRules: Rules<ExposureEntries, ExposureState> = {
   'water.exchanged': {
     decide: ({ payload, occurredAtMs }, context) => [
       ...decideExchange(payload, { ...context, atMs: occurredAtMs }),
+      ...dilutes(payload, context.state),
       ...againstWaterTwice('water change', { ...payload, atMs: occurredAtMs }, context.state),
       ...againstUsed(payload.used, context.state),
     ],
@@ -61,8 +62,17 @@ export const exposureRules: Rules<ExposureEntries, ExposureState> = {
   },
 };
 
-/** New water that nobody read may be fresh, and so much colder than the tank, °C. */
-const UNREAD_COLDER_C = 5;
+/** A medicine gets weaker by it, and its days may not count: it is given again to the same level, by its label, or there is a reason. */
+function dilutes({ tank, fromTank, litres, atSump }: WaterExchanged, state: ExposureState): Refusal[] {
+  const to = state.findTank(tank);
+  const from = fromTank === undefined ? undefined : state.findTank(fromTank);
+  if (!to || from?.system === to.system) return [];
+  const { treatments } = state.systemStateOf(to.system);
+  const { volumeL } = atSump ? state.findSystem(to.system)! : to;
+  return treatments.length === 0
+    ? []
+    : refuse('water.dilutes', 'litres', { tank: to.code, family: treatments.join(', '), share: litres / volumeL }, 'keeper');
+}
 
 function decideExchange(change: WaterExchanged, { state, atMs }: Context<ExposureState> & { atMs: number }): Refusal[] {
   const { tank, litres, source, fromTank, atSump } = change;

@@ -41,10 +41,12 @@ it('agrees with marks on a strip of paper, walked from the first to the last', (
 it('ready is what eats, is not thin, is settled and strong; what nobody saw is not ticked', () => {
   const ok = (facts: Parameters<typeof conditionOf>[0]) =>
     conditionOf(facts, T).flatMap((criterion) => (criterion.ok ? [] : [criterion.is]));
-  const well = { ateMs: T - HOUR_MS, movedMs: T - 5 * DAY_MS };
+  const well = { ateMs: T - HOUR_MS, checkedMs: T - 9 * HOUR_MS, movedMs: T - 5 * DAY_MS };
   expect(ok(well)).toEqual([]);
   expect(isReady(conditionOf(well, T))).toBe(true);
-  expect(ok({})).toEqual(['eats']);
+  expect(ok({})).toEqual(['eats', 'filled out', 'strong']);
+  // Nobody looked: no sign is not a good sign.
+  expect(ok({ ...well, checkedMs: T - 49 * HOUR_MS })).toEqual(['filled out', 'strong']);
   expect(ok({ ...well, ateMs: T - 49 * HOUR_MS })).toEqual(['eats']);
   // A meal of tomorrow says nothing of today.
   expect(ok({ ...well, ateMs: T + HOUR_MS })).toEqual(['eats']);

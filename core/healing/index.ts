@@ -1,4 +1,4 @@
-export { conditionOf, CRITERIA, FRAIL_MS, isReady, type Condition, type ConditionFacts, type Criterion } from './condition.ts';
+export { conditionOf, FRAIL_MS, isReady, type Condition, type ConditionFacts, type Criterion } from './condition.ts';
 export {
   HEALED_HOW,
   HEALING_BY,

@@ -34,7 +34,7 @@ export {
 } from './entries.ts';
 export { progress, roundAt, type Progress, type Round } from './round.ts';
 export { roundRules } from './rules.ts';
-export { isUsual, judgeSign, lateGasping, type SignMeans, type Usual } from './judge.ts';
+export { isUsual, judgeSign, lateGasping, LEARNT_FROM_MS, type SignMeans, type Usual } from './judge.ts';
 export { unseenBy, type HeadCount, type Unseen } from './unseen.ts';
 export {
   BODY_PARTS,

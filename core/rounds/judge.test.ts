@@ -12,7 +12,14 @@ it.each<[Sign, number | undefined, string]>([
   ['clamped fins', 47, 'expected'],
   ['clamped fins', 48, 'expected'],
   ['clamped fins', 49, 'lasts'],
-  ['gasping', 3, 'expected'],
+  // No move makes fish gasp, a shrimp lie on its back: that is ammonia or oxygen, now.
+  ['gasping', 3, 'now'],
+  ['gasping', 200, 'now'],
+  ['on its back', 1, 'now'],
+  ['listing', 1, 'now'],
+  ['fast breathing', 4, 'watch'],
+  ['fast breathing', 5, 'now'],
+  ['fast breathing', undefined, 'now'],
   ['not eating', 20, 'expected'],
   ['not eating', 60, 'watch'],
   ['scrape', 1, 'watch'],
@@ -28,6 +35,9 @@ it('what a lot does by nature is usual for it, and only that', () => {
   expect(judgeSign('hiding', { atMs: T, movedMs: T - 20 * DAY_MS, before })).toEqual({ is: 'usual', days: 6, of: 12 });
   expect(judgeSign('hiding', { atMs: T, movedMs: T - 20 * DAY_MS, before: { days: 4, of: 5 } }).is).toBe('lasts');
   expect(judgeSign('hiding', { atMs: T, movedMs: T - 20 * DAY_MS, before: { days: 5, of: 13 } }).is).toBe('lasts');
+  // Fish that hid since they came never settled: that is no nature of theirs.
+  expect(judgeSign('hiding', { atMs: T, movedMs: T - 13 * DAY_MS, before: { days: 10, of: 10 } }).is).toBe('lasts');
+  expect(judgeSign('hiding', { atMs: T, before: { days: 10, of: 10 } }).is).toBe('alarm');
   // However often: breathing fast, clamped, ill is never how they are.
   for (const sign of SIGNS.filter((sign) => !['hiding', 'dark', 'pale'].includes(sign)))
     expect(isUsual(sign, { days: 20, of: 20 })).toBe(false);

@@ -193,7 +193,7 @@ function decideBorn({ lot, child, tank, n, between, quarantine }: LotBorn, { sta
   const misjudged = between && (between.min > n || between.max < n) ? refuse('count.outside', 'between', { n, ...between }) : [];
   if (misjudged.length > 0) return misjudged;
   const living = state.tanksOn(place.system).some((near) => state.balance(lot, near) > 0);
-  const away = living ? [] : refuse('born.notThere', 'lot', { lot: parent.label, tank: place.code }, 'keeper');
+  const away = living ? [] : refuse('born.notThere', 'lot', { lot: parent.label, tank: place.code });
   return (state.findOpenQuarantine(lot) !== undefined) === (quarantine !== undefined)
     ? away
     : refuse('split.quarantine', 'quarantine', { lot: parent.label });

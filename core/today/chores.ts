@@ -25,7 +25,7 @@ export type ChoreDueFacts = {
 export const NO_CHORE_FACTS: ChoreDueFacts = { chores: [], heaps: [] };
 
 /** The wall hour from which the day's chores are open. */
-export const CHORES_FROM_HOUR = 7;
+const CHORES_FROM_HOUR = 7;
 const BACK_WITHIN_MS = 4 * HOUR_MS;
 
 /** The end of an id, which is what differs between racks that were written down together. */

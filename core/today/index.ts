@@ -6,7 +6,6 @@ export { CLAIM_LAPSES_MS } from './dock.ts';
 export { FOLLOW_UP_HOURS, FOLLOW_UP_LAPSES_MS, MISSED_DAYS, missedRoundsOf, UNTESTED_LAPSES_MS } from './followUps.ts';
 export { MISSING_LAPSES_MS, type MissingFact, type StayLimitFact, type WaitingFact } from './stays.ts';
 export { dueId, sourceOf, type Due, type Settled, type Walk, type Whose } from './thing.ts';
-export { CHORES_FROM_HOUR } from './chores.ts';
 export type { DueDone, DueSkipped, DueSnoozed, TodayEntries } from './entries.ts';
 export { LONGEST_SNOOZE_MS, todayRules } from './rules.ts';
 export { TODAY_REFUSALS } from './refusals.ts';

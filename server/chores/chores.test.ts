@@ -33,7 +33,7 @@ const place = (id: string) => house.view('chores').racks[0]!.chores[0]!.places.f
 describe('a chore', () => {
   it('is due rack by rack until it was done everywhere there, and again after its days', () => {
     house.must(KEEPER, plan());
-    expect(dues()).toMatchObject([{ facts: { what: 'felt socks, G1 to V1', n: 5 } }]);
+    expect(dues()).toMatchObject([{ facts: { what: 'felt socks, G1, G2, C1, F1, V1', n: 5 } }]);
     house.must(TRAINEE, done(['G1', 'G2', 'C1', 'F1']));
     expect(dues()).toMatchObject([{ facts: { what: 'felt socks, V1', n: 1, tank: 'V1' } }]);
     house.must(TRAINEE, done(['V1']));
@@ -136,6 +136,49 @@ describe('water that a chore asks for', () => {
     expect(house.codes(KEEPER, exchange({ tank: 'G1', litres: 61, atSump: false, salinityPpt: 32 }))).toEqual(['water.tooMuch']);
     house.must(KEEPER, exchange({ tank: 'G1', litres: 61, salinityPpt: 32 }));
     expect(place('salt')).toMatchObject({ is: 'done' });
+  });
+  it('makes a medicine weaker: asked, and answered by giving it again', () => {
+    house.must(LEAD, { kind: 'treatment.begun', payload: { treatment: 'dye', system: 'bay', family: 'dye' } });
+    expect(house.codes(KEEPER, exchange({ tank: 'V1' }))).toEqual(['water.dilutes']);
+    expect(
+      house.codes(KEEPER, exchange({ tank: 'V1', source: 'tank', fromTank: 'C1', salinityPpt: undefined, temperatureC: undefined })),
+    ).toEqual(['water.dilutes']);
+    const said: Said = { ...exchange({ tank: 'V1' }), overrules: [{ code: 'water.dilutes', reason: 'given again to the same level' }] };
+    expect(house.codes(KEEPER, said)).toEqual([]);
+  });
+  it('goes by a salinity that was measured, and not before water went in; never against a treatment', () => {
+    house.must(KEEPER, plan({ is: 'top-off', per: 'system', everyDays: 1 }));
+    const water = () => place('reef')!.water!;
+    const read = (value: number, source: 'measured' | 'estimated'): Said => ({
+      kind: 'reading.taken',
+      payload: {
+        subject: { kind: 'system', id: 'reef' },
+        quantity: 'salinity',
+        reading: { value, typed: String(value), method: 'meter', source },
+      },
+    });
+    house.must(KEEPER, read(30, 'estimated'));
+    expect(water().readPpt).toBeUndefined();
+    house.must(KEEPER, read(31, 'measured'));
+    expect(water().readPpt).toBe(31);
+    house.wait(MINUTE_MS);
+    house.must(TRAINEE, topUp());
+    house.wait(DAY_MS);
+    // The jug of yesterday was poured since: by the same reading it would climb twice.
+    expect(water().readPpt).toBeUndefined();
+    house.must(KEEPER, read(31, 'measured'));
+    expect(water()).toMatchObject({ readPpt: 31 });
+    expect(water().held).toBeUndefined();
+    house.must(LEAD, {
+      kind: 'treatment.begun',
+      payload: { treatment: 'low', system: 'reef', family: 'dye' },
+      overrules: [{ code: 'treatment.frail', reason: 'seen by the vet' }],
+    });
+    expect(water().held).toBe('treatment');
+  });
+  it('so much at once that a cold jug would harm wants a thermometer, or a word', () => {
+    expect(house.codes(TRAINEE, topUp({ litres: 250, salinityPpt: 33 }))).toEqual(['water.notRead']);
+    expect(house.codes(TRAINEE, topUp({ litres: 6 }))).toEqual([]);
   });
   it('tops up what went off: what is too much at once for who lives there is asked about', () => {
     house.must(KEEPER, plan({ is: 'top-off', per: 'system', everyDays: 1 }));

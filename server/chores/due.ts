@@ -1,6 +1,6 @@
 // What is due of chores, for Today: rack by rack; and heaps of what is to be counted back or washed.
 import type Database from 'better-sqlite3';
-import { kitOf } from '#core/chores/index.ts';
+import { kitOf, namesOf } from '#core/chores/index.ts';
 import type { DueFacts } from '#core/today/index.ts';
 import { makeAsk, number, orNull, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
@@ -9,11 +9,6 @@ import { personName } from '../now/sqlFragments.ts';
 import { preparePiles } from '../supplies/onHand.ts';
 import { prepareSupplies } from '../supplies/state.ts';
 import { prepareStandingChores, type StandingChore } from './standing.ts';
-
-/** So many names are read in one line; of more, the first and how many. */
-const MOST_NAMES = 4;
-export const sayPlaces = (names: readonly string[]): string =>
-  names.length <= MOST_NAMES ? names.join(', ') : `${names[0]} to ${names.at(-1)}`;
 
 const isOpen = ({ is }: StandingChore['places'][number]): boolean => is === 'due' || is === 'overdue';
 
@@ -36,7 +31,7 @@ export function prepareChoreDue(client: Database.Database): (given: { now: numbe
           entry: chore.planned,
           rack,
           what: chore.name,
-          where: chore.per === 'rack' ? rackName : sayPlaces(places.map((place) => place.name)),
+          where: chore.per === 'rack' ? rackName : namesOf(places),
           n: places.length,
           dueDay: Math.min(...places.map(({ dueDay }) => dueDay)),
           everyDays: chore.everyDays,

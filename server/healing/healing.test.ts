@@ -64,8 +64,14 @@ describe('healing', () => {
 
 describe('ready for medicine', () => {
   const lacks = () => house.view('lot', { lot: 'fire' }).lot!.condition!.flatMap(({ is, ok }) => (ok ? [] : [is]));
+  const looked = (): Said => ({
+    kind: 'tank.checked',
+    payload: { tank: 'G1', day: houseDay(house.now(), 'Europe/Lisbon'), round: 'morning', allWell: true, lots: [] },
+  });
   const treat: Said = { kind: 'treatment.begun', payload: { treatment: 'dye', system: 'salt', family: 'dye' } };
   it('ticks itself by the records, and asks at a treatment until it is', () => {
+    expect(lacks()).toEqual(['eats', 'filled out', 'strong']);
+    house.must(TRAINEE, looked());
     expect(lacks()).toEqual(['eats']);
     expect(house.codes(LEAD, treat)).toContain('treatment.frail');
     house.must(TRAINEE, { kind: 'lot.fed', payload: { tank: 'G1', lot: 'fire', food: 'brine', response: 'ate' } });
@@ -91,6 +97,7 @@ describe('ready for medicine', () => {
       payload: { moves: [{ lot: 'fire', from: 'G1', to: 'G2', n: 2 }] },
       overrules: [{ code: 'fit.noLid', reason: 'glass over it' }],
     });
-    expect(lacks()).toEqual([]);
+    // The look is asked for where they live now.
+    expect(lacks()).toEqual(['filled out', 'strong']);
   });
 });

@@ -1,5 +1,5 @@
 // Treatments and changes of water are judged by who lives there: by the same table as fish that are moved into them.
-import { HOUR_MS } from '#core/time/index.ts';
+import { HOUR_MS, houseDay } from '#core/time/index.ts';
 import { furnish, KEEPER, LEAD, makeTestHouse, stock, type Said, type TestHouse } from '../testHouse.ts';
 
 let house: TestHouse;
@@ -7,6 +7,11 @@ beforeEach(() => void (house = furnish(makeTestHouse())));
 afterEach(() => house.close());
 
 const fed = (lot: string, tank = 'G1'): Said => ({ kind: 'lot.fed', payload: { tank, lot, food: 'mysis', response: 'ate' } });
+/** Looked at: without a sign is what somebody saw. */
+const looked = (tank = 'G1'): Said => ({
+  kind: 'tank.checked',
+  payload: { tank, day: houseDay(house.now(), 'Europe/Lisbon'), round: 'morning', allWell: true, lots: [] },
+});
 const begun = (family: 'copper' | 'dye', treatment: string = family): Said => ({
   kind: 'treatment.begun',
   payload: { treatment, system: 'salt', family },
@@ -14,7 +19,7 @@ const begun = (family: 'copper' | 'dye', treatment: string = family): Said => ({
 const ended = (treatment: string): Said => ({ kind: 'treatment.ended', payload: { treatment, system: 'salt' } });
 
 it('a treatment is asked about where it harms who lives there, runs once, and ends', () => {
-  house.must(LEAD, stock('wrasse', 'G1', 'six-line-wrasse', 1), fed('wrasse'));
+  house.must(LEAD, stock('wrasse', 'G1', 'six-line-wrasse', 1), fed('wrasse'), looked());
   expect(house.codes(KEEPER, begun('copper'))).toEqual(['treatment.harms']);
   house.must(KEEPER, begun('dye'));
   expect(house.codes(KEEPER, begun('dye', 'copper'))).toEqual(['treatment.running']);
@@ -23,7 +28,7 @@ it('a treatment is asked about where it harms who lives there, runs once, and en
 });
 
 it('no treatment for a system with shrimps, nor where nobody knows who lives; what is in already is written, and a lead called', () => {
-  house.must(LEAD, stock('shrimp', 'G2', 'cleaner-shrimp', 1), fed('shrimp', 'G2'));
+  house.must(LEAD, stock('shrimp', 'G2', 'cleaner-shrimp', 1), fed('shrimp', 'G2'), looked('G2'));
   expect(house.codes(KEEPER, begun('dye'))).toEqual(['treatment.invertebrates']);
   house.must(KEEPER, {
     ...begun('dye'),
@@ -38,7 +43,10 @@ it('a second within a day, and fish that are weak or have not eaten, are asked a
     overrules: [{ code, reason: 'the vet says so' }],
   });
   expect(house.codes(KEEPER, begun('dye'))).toEqual(['treatment.frail']);
-  house.must(KEEPER, fed('fish'), begun('dye'), ended('dye'));
+  // Fed, and nobody has looked: not seen ill is not seen well.
+  house.must(KEEPER, fed('fish'));
+  expect(house.codes(KEEPER, begun('dye'))).toEqual(['treatment.frail']);
+  house.must(KEEPER, looked(), begun('dye'), ended('dye'));
   house.wait(20 * HOUR_MS);
   expect(house.codes(KEEPER, begun('copper'))).toEqual(['treatment.second']);
   house.must(KEEPER, taken(begun('copper'), 'treatment.second'));

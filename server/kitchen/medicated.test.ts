@@ -1,5 +1,5 @@
 // Medicine in food, in a house: only where it is meant to go, once, on each lot's own days.
-import { DAY_MS, HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
+import { DAY_MS, HOUR_MS, MINUTE_MS, houseDay } from '#core/time/index.ts';
 import { checkReplay } from '../journal/replay.ts';
 import { furnish, KEEPER, LEAD, makeTestHouse, quarantine, stock, TRAINEE, type Said, type TestHouse } from '../testHouse.ts';
 import { begin as begun, fed, food, medicated, mix, step } from './testKitchen.ts';
@@ -171,12 +171,16 @@ describe('medicated food', () => {
       kind: 'treatment.begun',
       payload: { treatment, system: 'salt', family },
     });
-    house.must(TRAINEE, fed());
+    const looked = (): Said => ({
+      kind: 'tank.checked',
+      payload: { tank: 'G1', day: houseDay(house.now(), 'Europe/Lisbon'), round: 'morning', allWell: true, lots: [] },
+    });
+    house.must(TRAINEE, fed(), looked());
     house.wait(MINUTE_MS);
     house.must(TRAINEE, fed({ mix: 'worm' }));
     expect(house.codes(KEEPER, treat('copper'))).toEqual(['treatment.second']);
     house.wait(DAY_MS + MINUTE_MS);
-    house.must(TRAINEE, fed());
+    house.must(TRAINEE, fed(), looked());
     expect(house.codes(KEEPER, treat('copper'))).toEqual([]);
     expect(house.codes(TRAINEE, fed({ mix: 'worm' }))).toEqual(['fed.second']);
   });

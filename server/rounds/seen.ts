@@ -1,11 +1,12 @@
 // What was seen of each lot in its tank: signs of its last check, what is usual for it, fish that counts did not find, fish on record as missing, when it came.
 import type Database from 'better-sqlite3';
 import type { RoundTank } from '#contract/views.ts';
-import { isUsual, unseenBy, type HeadCount, type Sign, type SignSeen } from '#core/rounds/index.ts';
+import { isUsual, LEARNT_FROM_MS, unseenBy, type HeadCount, type Sign, type SignSeen } from '#core/rounds/index.ts';
 import { DAY_MS, HOUR_MS, houseDay } from '#core/time/index.ts';
-import { makeAsk, number, pick } from '../db/ask.ts';
+import { makeAsk, number, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { grouped } from '../now/rows.ts';
+import { CUT_LOTS } from '../stock/line.ts';
 
 /** Signs of the last check are offered again for so long. */
 const BEFORE_FOR_MS = 36 * HOUR_MS;
@@ -20,7 +21,9 @@ type Lot = RoundTank['lots'][number];
 export type Seen = Pick<Lot, 'before' | 'usual' | 'lately' | 'cameMs' | 'unseen' | 'missing'>;
 const keyOf = ({ tank, lot }: { tank: string; lot: string }): string => `${tank}|${lot}`;
 
-export function prepareSeen(client: Database.Database): (given: { now: number; zone: string }) => (tank: string, lot: string) => Seen {
+type Here = { tank: string; lot: string; sinceMs?: number };
+
+export function prepareSeen(client: Database.Database): (given: { now: number; zone: string }) => (here: Here) => Seen {
   const ask = makeAsk(client);
   const odd = ask.all(
     pick(t.odd, 'tank', 'lot', 'atMs', 'signs'),
@@ -43,6 +46,8 @@ export function prepareSeen(client: Database.Database): (given: { now: number; z
     `select r.lot, min(r.at_ms) from p_release r where r.at_ms > ? and r.voided_by is null and r.alive > 0
       and not exists (select 1 from p_release e where e.lot = r.lot and e.at_ms < ? and e.voided_by is null) group by r.lot`,
   );
+  // Fish that were cut off came when those came, and had what those had.
+  const elders = ask.all({ of: text, lot: text, until: number }, `with ${CUT_LOTS} select "of", lot, until from line`);
   const missing = ask.map(
     t.balance.lot,
     t.balance.n,
@@ -51,17 +56,25 @@ export function prepareSeen(client: Database.Database): (given: { now: number; z
 
   return ({ now, zone }) => {
     const today = houseDay(now, zone);
-    const signs = grouped(odd(now - USUAL_DAYS * DAY_MS, now), keyOf);
+    const seenOdd = odd(now - USUAL_DAYS * DAY_MS, now);
+    const signs = grouped(seenOdd, keyOf);
+    const ofLot = grouped(seenOdd, ({ lot }) => lot);
+    const cutFrom = grouped(elders(), (elder) => elder.of);
     const counted = grouped(counts(now - COUNTED_FOR_MS, now), keyOf);
     const since = now - CAME_WITHIN_MS;
     const [cameAt, lost] = [came(since, since), missing()];
-    return (tank, lot) => {
+    return ({ tank, lot, sinceMs }) => {
       const rows = signs.get(keyOf({ tank, lot })) ?? [];
-      const usual = usualOf(rows, tank);
-      const lately = [...new Set(rows.filter(({ atMs }) => atMs > now - LATELY_MS).flatMap((row) => row.signs.map(({ sign }) => sign)))];
+      const usual = sinceMs === undefined ? [] : usualOf(rows, { tank, fromMs: sinceMs + LEARNT_FROM_MS });
+      const line = [{ lot, until: Infinity }, ...(cutFrom.get(lot) ?? [])];
+      // Wherever it was: spots that were seen in another tank are spots.
+      const hadOf = line.flatMap((elder) =>
+        (ofLot.get(elder.lot) ?? []).filter(({ atMs }) => atMs > now - LATELY_MS && atMs <= elder.until),
+      );
+      const lately = [...new Set(hadOf.flatMap((row) => row.signs.map(({ sign }) => sign)))];
       const unseen = unseenBy(shortOf(counted.get(keyOf({ tank, lot })) ?? []));
       const before = beforeOf(rows, tank);
-      const cameMs = cameAt.get(lot);
+      const cameMs = line.map((elder) => cameAt.get(elder.lot)).find((atMs) => atMs !== undefined);
       const gone = lost.get(lot);
       return {
         ...(before ? { before } : {}),
@@ -81,15 +94,16 @@ export function prepareSeen(client: Database.Database): (given: { now: number; z
       return { atMs: last.atMs, signs: last.signs };
     }
 
-    function usualOf(rows: readonly Row[], tank: string): NonNullable<Lot['usual']> {
+    function usualOf(rows: readonly Row[], { tank, fromMs }: { tank: string; fromMs: number }): NonNullable<Lot['usual']> {
       const days = new Map<Sign, Set<number>>();
       for (const row of rows) {
         const day = houseDay(row.atMs, zone);
-        if (day > today - JUDGED_DAYS) continue;
+        if (day > today - JUDGED_DAYS || row.atMs < fromMs) continue;
         for (const { sign } of row.signs) days.set(sign, (days.get(sign) ?? new Set()).add(day));
       }
       return [...days].flatMap(([sign, seen]) => {
-        const first = Math.min(...seen);
+        // Of all days that it was looked at, those before the sign was seen first too.
+        const first = houseDay(Math.max(fromMs, now - USUAL_DAYS * DAY_MS), zone);
         const before = { days: seen.size, of: Math.max(seen.size, checkedDays(tank, first, today - JUDGED_DAYS)) };
         return isUsual(sign, before) ? [{ sign, ...before }] : [];
       });

@@ -2,18 +2,24 @@
 import { IS_WATER, kitOf } from '#core/chores/index.ts';
 import type { ChoreAt, ChorePlaceCard, ChoreWater } from '#contract/views.ts';
 import { saltGrams } from '#core/water/index.ts';
-import { houseDay, startOfHouseDay } from '#core/time/index.ts';
+import { DAY_MS, houseDay, startOfHouseDay } from '#core/time/index.ts';
 import type { Used } from '#core/supplies/index.ts';
-import { makeAsk, number, orNull, pick, text } from '../db/ask.ts';
+import { flag, makeAsk, number, orNull, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { takesOf } from '../chores/due.ts';
 import { prepareStandingChores, type StandingChore, type StandingPlace } from '../chores/standing.ts';
-import { IN_HOUSE, latestReading, personName } from '../now/sqlFragments.ts';
+import { IN_HOUSE, personName } from '../now/sqlFragments.ts';
 import { prepareAmount, preparePiles } from '../supplies/onHand.ts';
 import { itemOf, prepareSupplies } from '../supplies/state.ts';
 import { prepareFoods } from '../feeding/state.ts';
 import { preparePeopleHere } from '../people/here.ts';
 import type { MakeView } from './view.ts';
+
+/** Of system `s`; what somebody stated or estimated is no reading. */
+const MEASURED =
+  "from p_reading r where r.subject = s.id and r.quantity = 'salinity' and r.source = 'measured' and r.at_ms <= @now and r.voided_by is null";
+/** A match for a crate, and its way back, are over by then. */
+const MATCHED_FOR_MS = 14 * DAY_MS;
 
 /** Shown: what is due, what waits, and what was done today; of the rest how many and when. */
 const isShown = ({ is }: StandingPlace): boolean => is !== 'later';
@@ -36,12 +42,20 @@ export const makeChoresView: MakeView<'chores'> = (client) => {
       temperatureC: t.system.temperatureC,
       readPpt: orNull(number),
       readMs: orNull(number),
+      treated: flag,
+      matched: flag,
+      changedMs: orNull(number),
+      toppedMs: orNull(number),
       tanks: number,
       tankL: t.tank.volumeL,
     },
-    `select s.type, s.volume_l volumeL, s.salinity_ppt targetPpt, s.temperature_c temperatureC, ${latestReading('value', 's.id', 'salinity')} readPpt,
-      ${latestReading('at_ms', 's.id', 'salinity')} readMs, (select count(*) from p_tank o where o.system = s.id and ${IN_HOUSE('o')}) tanks, t.volume_l tankL
-    from p_tank t join p_system s on s.id = t.system where t.id = ?`,
+    `select s.type, s.volume_l volumeL, s.salinity_ppt targetPpt, s.temperature_c temperatureC, (select r.value ${MEASURED} order by r.at_ms desc, r.entry desc limit 1) readPpt,
+      (select r.at_ms ${MEASURED} order by r.at_ms desc, r.entry desc limit 1) readMs,
+      exists (select 1 from now_treatment c where c.system = s.id) treated,
+      exists (select 1 from p_match m where m.system = s.id and m.at_ms > @now - ${MATCHED_FOR_MS} and m.voided_by is null) matched,
+      (select max(e.at_ms) from p_tank n cross join p_exchange e on e.tank = n.id where n.system = s.id and e.voided_by is null) changedMs,
+      (select max(e.at_ms) from p_tank n cross join p_top_up e on e.tank = n.id where n.system = s.id and e.voided_by is null) toppedMs, (select count(*) from p_tank o where o.system = s.id and ${IN_HOUSE('o')}) tanks, t.volume_l tankL
+    from p_tank t join p_system s on s.id = t.system where t.id = @tank`,
   );
   const lastTopUp = ask.value(
     number,
@@ -55,14 +69,18 @@ export const makeChoresView: MakeView<'chores'> = (client) => {
     const salt = kept.find((item) => item.salt);
     const waterFor = ({ is, per }: StandingChore, place: StandingPlace): { water?: ChoreWater } => {
       if (!IS_WATER.includes(is)) return {};
-      const { tanks, tankL, readPpt, readMs, ...water } = waterOf(place.tank);
+      const { tanks, tankL, readPpt, readMs, treated, matched, changedMs, toppedMs, ...water } = waterOf({ tank: place.tank, now });
+      // What was poured in since makes it another water: a reading from before says nothing of it.
+      const stands = readMs !== null && readMs > Math.max(changedMs ?? 0, toppedMs ?? 0);
+      const held = treated ? 'treatment' : matched ? 'match' : undefined;
       const lastL = is === 'top-off' ? lastTopUp(place.systems[0]!) : undefined;
       const part = per === 'tank' && tanks > 1;
       return {
         water: {
           ...water,
           ...(part && is === 'water change' ? { volumeL: tankL, part } : {}),
-          ...(readPpt === null ? {} : { readPpt, readMs: readMs! }),
+          ...(readPpt === null || !stands ? {} : { readPpt, readMs }),
+          ...(held ? { held } : {}),
           ...(lastL === undefined ? {} : { lastL }),
         },
       };

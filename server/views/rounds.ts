@@ -79,7 +79,7 @@ function lotsOf(eaters: readonly LotEater[], mealIn: MealIn, { seen, healing }: 
       ...{ lot, label, species, is, n, sinceMs, lastFed, fast },
       ...(inQuarantine ? { inQuarantine } : {}),
       meal: meal(eater),
-      ...seen(tank, lot),
+      ...seen({ tank, lot, ...(sinceMs === undefined ? {} : { sinceMs }) }),
       ...healing(lot),
     };
   });

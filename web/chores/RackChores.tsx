@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import type { ChoreAt, ChoreCard, ChorePlaceCard, ChoresView } from '#contract/views.ts';
-import { IS_WATER } from '#core/chores/index.ts';
+import { IS_WATER, namesOf } from '#core/chores/index.ts';
 import { useTimes } from '../data/me.ts';
 import { Chips } from '../parts/Chips.tsx';
 import { useOverrule } from '../parts/useOverrule.tsx';
@@ -27,12 +27,7 @@ export function RackChores({ rack, view }: Props) {
   );
 }
 
-export const isOpen = ({ is }: Pick<ChorePlaceCard, 'is'>): boolean => is === 'due' || is === 'overdue';
-/** So many names are read in a line; of more, the first and the last. */
-const MOST_NAMES = 6;
-const sayNames = (places: readonly { name: string }[]): string =>
-  places.length <= MOST_NAMES ? places.map(({ name }) => name).join(', ') : `${places[0]!.name} to ${places.at(-1)!.name}`;
-
+const isOpen = ({ is }: Pick<ChorePlaceCard, 'is'>): boolean => is === 'due' || is === 'overdue';
 type RowProps = { at: ChoreAt; rack: string; card: ChoreCard; view: ChoresView };
 
 function ChoreRow({ at, rack, card, view }: RowProps) {
@@ -45,9 +40,9 @@ function ChoreRow({ at, rack, card, view }: RowProps) {
   const late = Math.max(0, ...open.filter(({ is }) => is === 'overdue').map(({ dueDay }) => view.day - dueDay));
   const say = (places: readonly ChorePlaceCard[]) =>
     attempt({
-      title: `${card.name} at ${sayNames(places)}`,
+      title: `${card.name} at ${namesOf(places)}`,
       doing: 'It was done all the same',
-      words: `${card.name}: done at ${sayNames(places)}`,
+      words: `${card.name}: done at ${namesOf(places)}`,
       drafts: [
         doneEntry(
           card,
@@ -69,11 +64,14 @@ function ChoreRow({ at, rack, card, view }: RowProps) {
         {late > 0 && <b className="warn"> · {plural(late, 'day')} late</b>}
         {open.length > 0 && (
           <div>
-            {card.per === 'rack' ? 'the whole rack' : sayNames(open)}
+            {card.per === 'rack' ? 'the whole rack' : namesOf(open)}
             <Takes card={card} n={open.length} view={view} />
           </div>
         )}
-        {waiting.length > 0 && <div className="soft">{sayNames(waiting)}: waits until the treatment there is over</div>}
+        {card.is === 'badges' && open.length > 0 && (
+          <div className="soft">A badge that shows ammonia is no tick: write the reading at its tank, and change water.</div>
+        )}
+        {waiting.length > 0 && <div className="soft">{namesOf(waiting)}: waits until the treatment there is over</div>}
         {done.map(({ id, name, last }) => (
           <div key={id} className="soft">
             ✓ {card.per === 'rack' ? 'done' : name}

@@ -137,12 +137,16 @@ function Advice({ place, litres, advice }: { place: WaterPlace; litres: number; 
   const units = useUnits();
   const { when } = useTimes();
   const ppt = (value: number) => units.say('salinity', value);
-  if ('is' in advice)
-    return advice.is === 'fresh'
-      ? 'plain water'
-      : advice.is === 'too much'
-        ? `more than the ${units.say('volume', place.water.volumeL)} there are`
-        : 'plain water: nobody read its salinity of late';
+  if ('is' in advice) {
+    const volume = units.say('volume', place.water.volumeL);
+    return {
+      fresh: 'plain water',
+      'too much': `more than the ${volume} there are`,
+      'not read': 'plain water: nobody read its salinity since water went in, or of late',
+      treatment: 'plain water: a treatment is in it',
+      match: 'plain water: it was matched to a crate, and climbs back by that plan',
+    }[advice.is];
+  }
   const was = `read ${ppt(place.water.readPpt!)} ${when(advice.readMs)}, meant ${ppt(place.water.targetPpt)}`;
   const poured = pouredPpt(advice);
   const becomes = `it becomes ${ppt(advice.becomesPpt)}`;

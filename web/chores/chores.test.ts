@@ -51,6 +51,8 @@ it('tops up plain where nobody read it of late, or it is fresh; by what was read
   expect(topUpFor(water, 5, at)).toMatchObject({ salinityPpt: 0, short: 'above' });
   expect(topUpFor({ ...water, readMs: NOW - 4 * DAY_MS }, 5, at)).toEqual({ is: 'not read' });
   expect(topUpFor({ ...water, type: 'fresh' }, 5, at)).toEqual({ is: 'fresh' });
+  expect(topUpFor({ ...water, readPpt: 20, held: 'treatment' }, 5, at)).toEqual({ is: 'treatment' });
+  expect(topUpFor({ ...water, readPpt: 20, held: 'match' }, 5, at)).toEqual({ is: 'match' });
   expect(topUpFor(water, 1000, at)).toEqual({ is: 'too much' });
   const low = topUpFor({ ...water, readPpt: 33.9 }, 20, at);
   expect(low).toMatchObject({ becomesPpt: 34 });

@@ -51,9 +51,10 @@ export function topUpFor(
   water: ChoreWater,
   litres: number,
   { now, climbPpt }: { now: number; climbPpt: number },
-): (TopUp & { readMs: number }) | { is: 'not read' | 'fresh' | 'too much' } {
+): (TopUp & { readMs: number }) | { is: 'not read' | 'fresh' | 'too much' | 'treatment' | 'match' } {
   if (!(litres < water.volumeL)) return { is: 'too much' };
   if (water.type === 'fresh') return { is: 'fresh' };
+  if (water.held) return { is: water.held };
   const { readPpt, readMs, targetPpt, volumeL } = water;
   if (readPpt === undefined || readMs === undefined || now - readMs > READ_WITHIN_MS) return { is: 'not read' };
   return { ...topUp({ presentPpt: readPpt, targetPpt, volumeL, missingL: litres, climbPpt }), readMs };

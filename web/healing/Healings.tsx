@@ -50,7 +50,14 @@ export function Healings({ view, lot }: Props) {
     <section className="card" aria-label="Healing">
       <h2>Healing</h2>
       {view.healings.map((healing) => (
-        <Healing key={healing.healing} healing={healing} lot={lot} photos={view.photos} from={view.now.find(({ tank }) => tank)?.place} />
+        <Healing
+          key={healing.healing}
+          healing={healing}
+          lot={lot}
+          photos={view.photos}
+          from={view.now.find(({ tank }) => tank)?.place}
+          held={view.quarantines.length > 0}
+        />
       ))}
       {view.healings.length === 0 && (
         <p className="soft">A wound or a fin that grows back is measured on a rhythm until the fish may return.</p>
@@ -78,9 +85,9 @@ export function Healings({ view, lot }: Props) {
   );
 }
 
-type HealingProps = { healing: HealingCard; lot: Props['lot']; photos: readonly PhotoCard[]; from?: string };
+type HealingProps = { healing: HealingCard; lot: Props['lot']; photos: readonly PhotoCard[]; from?: string; held: boolean };
 
-function Healing({ healing, lot, photos, from }: HealingProps) {
+function Healing({ healing, lot, photos, from, held }: HealingProps) {
   const { when } = useTimes();
   const { attempt } = useOverrule();
   const may = useMayWrite('healing.ended');
@@ -112,7 +119,8 @@ function Healing({ healing, lot, photos, from }: HealingProps) {
         <>
           {now.met && (
             <p className="tight" role="status">
-              <b>✓ It may return by its own measure.</b> {from && <Link to={`/room?lot=${lot.id}&from=${from}`}>Move it back</Link>}
+              <b>✓ It may return by its own measure.</b> {held && 'Its quarantine goes on: not among cleared fish yet. '}
+              {from && <Link to={`/room?lot=${lot.id}&from=${from}`}>Move it back</Link>}
             </p>
           )}
           {now.worse && (

@@ -6,7 +6,7 @@ import { capital } from './text.ts';
 type Code = Extract<RefusalCode, `${'born' | 'chase'}.${string}` | 'check.notOfTheirs' | 'check.moreThanThere' | 'count.notMissing'>;
 export const checkRefusals: Record<Code, RefusalWords> = {
   'born.notNamed': ({ lot }) => `Nobody has named ${lot} yet: say what they are first.`,
-  'born.notThere': ({ lot, tank }) => `No ${lot} live on the water of ${tank} on record. Say why, if the young are theirs.`,
+  'born.notThere': ({ lot, tank }) => `No ${lot} live on the water of ${tank} on record. Write down first that they do.`,
   'count.notMissing': ({ missing, given }) =>
     `${missing} of them are missing on record, and ${given} were found: count the rest as more than on record.`,
   'check.notOfTheirs': ({ who, signs, is }) =>
@@ -19,5 +19,4 @@ export const shortChecks = {
   'check.notOfTheirs': 'no sign of such an animal',
   'check.moreThanThere': 'more than there are',
   'chase.notThere': 'not there on record',
-  'born.notThere': 'parents not there on record',
 } as const;

@@ -29,13 +29,13 @@ export const healingRefusals: Record<Code, RefusalWords> = {
 /** What a lot still lacks. */
 export const LACKS: Record<Criterion, string> = {
   eats: 'nobody saw it eat within 48 h',
-  'filled out': 'seen thin within a week',
+  'filled out': 'seen thin within a week, or not checked within 48 h',
   settled: 'moved within 48 h',
-  strong: 'weak within 48 h',
+  strong: 'weak within 48 h, or not checked',
 };
 export const CRITERION_SAYS: Record<Criterion, string> = {
   eats: 'seen to eat within 48 h',
-  'filled out': 'not thin for a week',
+  'filled out': 'checked, and not thin for a week',
   settled: 'not moved for 48 h',
-  strong: 'no sign of weakness for 48 h',
+  strong: 'checked, and no sign of weakness for 48 h',
 };

@@ -232,6 +232,7 @@ const OVERRULED: Partial<Record<RefusalCode, string>> = {
   'treatment.frail': 'fish there that do not tolerate it',
   'treatment.second': 'a second treatment',
   'water.notRead': 'water not read',
+  'water.dilutes': 'a medicine made weaker',
   'water.treated': 'treated water',
   'lot.isNamed': 'named already',
   'out.inQuarantine': 'in quarantine',

@@ -29,6 +29,8 @@ export const roomRefusals: Record<Code, RefusalWords> = {
     `Water of ${from} may not go to ${to}: from cleared tanks to quarantine, never back. What swims in it would go along.`,
   'water.treated': ({ from, family, species }) =>
     `${from} is under ${family}, or has held it and was not tested at zero: it harms ${species}, or nobody knows that it does not: its water would bring it along.`,
+  'water.dilutes': ({ tank, family, share }) =>
+    `${family} is in the water of ${tank}: changing ${Math.round(Number(share) * 100)} % of it makes it weaker, and its days may not count. Give it again to the same level, by its label, and say so.`,
   'water.notRead': ({ tank, share }) =>
     `${Math.round(Number(share) * 100)} % of ${tank} at once, and nobody has read the new water. Read its salinity and temperature first.`,
   'treatment.invertebrates': ({ family, species }) =>

@@ -12,6 +12,8 @@ export function sayMeans(means: SignMeans, when: (ms: number) => string): string
       return 'watch it';
     case 'lasts':
       return `more than 48 h after the move (${when(means.sinceMs)}): a warning`;
+    case 'now':
+      return 'act now: more air, read oxygen and ammonia; tell a lead';
     case 'alarm':
       return 'tell a lead; own net, hands after';
   }
