@@ -4,6 +4,7 @@ import type { Undo } from '#core/journal/index.ts';
 import type { Kinds } from './basics/define.ts';
 import { benchKinds } from './bench/kinds.ts';
 import { choresKinds } from './chores/kinds.ts';
+import { waterTestsKinds } from './waterTests/kinds.ts';
 import { dockKinds } from './dock/kinds.ts';
 import { photoKinds } from './photos/kinds.ts';
 import { feedingKinds } from './feeding/kinds.ts';
@@ -47,6 +48,7 @@ export const kinds: Kinds<Payloads> = {
   ...kitchenKinds,
   ...suppliesKinds,
   ...choresKinds,
+  ...waterTestsKinds,
   ...healingKinds,
   ...roundsKinds,
   ...todayKinds,

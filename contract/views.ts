@@ -2,6 +2,7 @@
 import type { Topic, TopicsOf } from './basics/topics.ts';
 import { benchViewTopics, type BenchViews } from './bench/views.ts';
 import { choresViewTopics, type ChoresViews } from './chores/views.ts';
+import { waterTestViewTopics, type WaterTestViews } from './waterTests/views.ts';
 import { dockViewTopics, type DockViews } from './dock/views.ts';
 import { findViewTopics, type FindViews } from './find/views.ts';
 import { kitchenViewTopics, type KitchenViews } from './kitchen/views.ts';
@@ -20,6 +21,7 @@ import { waterViewTopics, type WaterViews } from './water/views.ts';
 
 export type * from './bench/views.ts';
 export type * from './chores/views.ts';
+export type * from './waterTests/views.ts';
 export type * from './dock/views.ts';
 export type * from './exposure/views.ts';
 export type * from './find/views.ts';
@@ -44,6 +46,7 @@ export type * from './water/views.ts';
 
 export type Views = BenchViews &
   ChoresViews &
+  WaterTestViews &
   DockViews &
   FindViews &
   KitchenViews &
@@ -65,6 +68,7 @@ export type ViewName = keyof Views;
 export const VIEW_TOPICS: TopicsOf<Views> = {
   ...benchViewTopics,
   ...choresViewTopics,
+  ...waterTestViewTopics,
   ...dockViewTopics,
   ...findViewTopics,
   ...kitchenViewTopics,

@@ -13,6 +13,7 @@ import { tellRound, type Trouble } from './rounds.ts';
 import { SPECIES } from './species.ts';
 import { tellChores } from './chores.ts';
 import { tellSeen } from './seen.ts';
+import { tellWaterTests } from './waterTests.ts';
 import { tellKitchen } from './kitchen.ts';
 import {
   tellCleanWater,
@@ -84,6 +85,7 @@ export function tellStory(file: string, opensAtMs: number, meet: (house: Teller[
   tellKitchen(story);
   tellChores(story);
   tellSeen(story);
+  tellWaterTests(story);
   teller.finish();
   return teller.house;
 }

@@ -1,6 +1,7 @@
 // Kinds of entries about tools and water that is carried.
 import { boolean } from 'yup';
 import { TOOL_KINDS, type ToolFields, type ExposureEntries } from '#core/exposure/index.ts';
+import { MEDICATION_FAMILIES } from '#core/species/index.ts';
 import { defineKind, type Kinds } from '../basics/define.ts';
 import { choice, finite, id, list, note, someOf, text, uuid } from '../basics/fields.ts';
 import { type Shape, litres } from '../basics/shapes.ts';
@@ -56,6 +57,8 @@ export const exposureKinds: Kinds<ExposureEntries> = {
       used: used(6).optional(),
       salinityPpt: finite(0, 50).optional(),
       temperatureC: finite(0, 50).optional(),
+      pH: finite(4, 10).optional(),
+      redosed: list(choice(MEDICATION_FAMILIES), { min: 1, max: MEDICATION_FAMILIES.length }).optional(),
       note: note(),
     },
     example: { tank: 'G1', litres: 12, source: 'tank', fromTank: 'C1', note: 'weekly' },

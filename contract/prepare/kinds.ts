@@ -14,7 +14,7 @@ export const prepareKinds: Kinds<PrepareEntries> = {
   'match.planned': defineKind({
     minRole: 'keeper',
     undo: 'self',
-    topics: ['dock', 'today'],
+    topics: ['water', 'dock', 'today'],
     schema: {
       match: id(),
       crate: id(),

@@ -4,6 +4,7 @@ import type { Fast, FoodForm, Meal } from '#core/feeding/index.ts';
 import type { HeldBack } from '#core/kitchen/index.ts';
 import type { Purpose } from '#core/room/index.ts';
 import type { Chase, Response, RoundName, Sign, SignSeen, Unseen, Usual } from '#core/rounds/index.ts';
+import type { Quantity } from '#core/water/index.ts';
 import type { Used } from '#core/supplies/index.ts';
 import type { SpeciesAdded } from '#core/species/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
@@ -60,6 +61,8 @@ export type RoundTank = {
   faults: { what: string; atMs: number; putOffUntilMs?: number }[];
   /** Due at this tank, by name; what each takes. */
   chores: { chore: string; name: string; takes: (Used & { name: string })[] }[];
+  /** Of its water: what is to be tested (at the first tank of a system), what is over its limit and unanswered, what asks for feeding less. */
+  water?: { due: Quantity[]; over: Quantity[]; feedLess?: Quantity };
 };
 
 /** `left` = tanks still to be looked at today, by round; `current` = the round that the clock is in. */
@@ -80,5 +83,5 @@ export type Oddity = { lot: string; what: string; atMs: number; signs: Sign[]; m
 
 export type RoundsViews = { rounds: RoundsView };
 export const roundsViewTopics: TopicsOf<RoundsViews> = {
-  rounds: ['rounds', 'stock', 'house', 'species'],
+  rounds: ['rounds', 'stock', 'house', 'species', 'water'],
 };

@@ -15,6 +15,7 @@ import { quarantineSettings } from '../quarantine/settings.ts';
 import { roundSettings } from '../rounds/settings.ts';
 import { runSettings } from '../runs/settings.ts';
 import { stockSettings } from '../stock/settings.ts';
+import { waterTestSettings } from '../waterTests/settings.ts';
 
 /** What a lead decides, put together from each area's own. */
 const houseRules = () =>
@@ -31,6 +32,7 @@ const houseRules = () =>
     ...roundSettings(),
     ...runSettings(),
     ...stockSettings(),
+    ...waterTestSettings(),
   });
 
 const BEFORE_TRIAGE_WAS_SET = {
@@ -61,6 +63,28 @@ const BEFORE_KITCHEN_WAS_SET = {
   firstDayPercent: 1,
   fryPercent: 8,
   thawedKeepsH: 6,
+};
+const NO_TESTS = { ammonia: 0, nitrite: 0, nitrate: 0, pH: 0, salinity: 0 };
+const BEFORE_WATER_TESTS_WERE_SET = {
+  every: { unripe: NO_TESTS, quarantine: NO_TESTS, treated: NO_TESTS, settled: NO_TESTS },
+  copperEveryDays: 0,
+  limits: {
+    freeAmmonia: 0.05,
+    ammonia: 0.5,
+    nitriteFresh: 0.5,
+    nitriteSalt: 2,
+    nitrate: 50,
+    pHLowFresh: 6,
+    pHHighFresh: 8.2,
+    pHLowSalt: 7.6,
+    pHHighSalt: 8.5,
+    salinityOff: 1.5,
+    temperatureOff: 2,
+    oxygenLow: 5,
+  },
+  mostChangePercent: 50,
+  aimPercent: 50,
+  retestH: 4,
 };
 const BEFORE_UNPACK_WAS_SET = { people: 2, buckets: 3, litresAPlace: 15, landMin: 1.5, putMin: 0.5, pourMin: 3, netMin: 2 };
 const BEFORE_PREPARE_WAS_SET = {
@@ -104,6 +128,11 @@ export const settingsKinds: Kinds<SettingsEntries> = {
       (payload) => {
         const { rules, ...rest } = payload as { rules: object };
         return { ...rest, rules: { ...rules, missingAfterRounds: 3 } };
+      },
+      // No test was asked for by rule before a house could say how often; what is too much was so before.
+      (payload) => {
+        const { rules, ...rest } = payload as { rules: object };
+        return { ...rest, rules: { ...rules, waterTests: BEFORE_WATER_TESTS_WERE_SET } };
       },
     ],
     schema: { name: text(), zone: text(60), rules: houseRules() },

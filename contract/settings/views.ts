@@ -6,6 +6,7 @@ import type { MixFacts } from '#core/kitchen/index.ts';
 import type { TankFields } from '#core/room/index.ts';
 import type { HouseRules } from '#core/settings/index.ts';
 import type { ChoreFacts } from '#core/chores/index.ts';
+import type { TestKitCard } from '../waterTests/views.ts';
 import type { OnHand } from '#core/supplies/index.ts';
 import type { Preference } from '#core/water/index.ts';
 import type { TopicsOf } from '../basics/topics.ts';
@@ -43,6 +44,8 @@ export type HouseView = {
   /** Medicated mixes, by their labels. */
   mixes: (MixFacts & { entry: string })[];
   supplies: SupplyCard[];
+  /** Tests and meters. */
+  kits: TestKitCard[];
   chores: (ChoreFacts & { entry: string })[];
   tools: ({ id: string; entry: string } & ToolFields)[];
   /** Latest first. */

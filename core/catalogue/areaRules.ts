@@ -23,6 +23,7 @@ import { supplyRules } from '../supplies/index.ts';
 import { todayRules } from '../today/index.ts';
 import { treatmentRules } from '../treatments/index.ts';
 import { waterRules } from '../water/index.ts';
+import { waterTestRules } from '../waterTests/index.ts';
 import type { Entry, Kind, Payloads } from './payloads.ts';
 import type { HouseState } from './state.ts';
 
@@ -34,6 +35,7 @@ export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K, Payloa
   ...speciesRules,
   ...stockRules,
   ...waterRules,
+  ...waterTestRules,
   ...dockRules,
   ...prepareRules,
   ...benchRules,

@@ -22,6 +22,7 @@ import type { SupplyEntries } from '../supplies/index.ts';
 import type { TodayEntries } from '../today/index.ts';
 import type { TreatmentEntries } from '../treatments/index.ts';
 import type { WaterEntries } from '../water/index.ts';
+import type { WaterTestEntries } from '../waterTests/index.ts';
 import type { JournalEntries } from './entries.ts';
 
 export type Payloads = JournalEntries &
@@ -32,6 +33,7 @@ export type Payloads = JournalEntries &
   SpeciesEntries &
   StockEntries &
   WaterEntries &
+  WaterTestEntries &
   DockEntries &
   PrepareEntries &
   BenchEntries &

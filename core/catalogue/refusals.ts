@@ -22,6 +22,7 @@ import { SUPPLY_REFUSALS } from '../supplies/index.ts';
 import { TODAY_REFUSALS } from '../today/index.ts';
 import { TREATMENTS_REFUSALS } from '../treatments/index.ts';
 import { WATER_REFUSALS } from '../water/index.ts';
+import { WATER_TEST_REFUSALS } from '../waterTests/index.ts';
 
 export const REFUSAL_CODES = [
   ...JOURNAL_REFUSALS,
@@ -47,6 +48,7 @@ export const REFUSAL_CODES = [
   ...TODAY_REFUSALS,
   ...TREATMENTS_REFUSALS,
   ...WATER_REFUSALS,
+  ...WATER_TEST_REFUSALS,
 ] as const satisfies readonly RefusalCode[];
 
 /** A code that was declared and is missing here is a type error. */

@@ -24,6 +24,7 @@ import type { SupplyState } from '../supplies/index.ts';
 import type { TodayState } from '../today/index.ts';
 import type { TreatmentState } from '../treatments/index.ts';
 import type { WaterState } from '../water/index.ts';
+import type { WaterTestState } from '../waterTests/index.ts';
 import type { RecordedEntry } from './payloads.ts';
 
 /** What the notebook itself asks: its acts, what rests on what, and which names are taken. */
@@ -49,6 +50,7 @@ export interface HouseState
     SpeciesState,
     RoomState,
     WaterState,
+    Omit<WaterTestState, 'findRules'>,
     RoundState,
     FeedingState,
     Omit<KitchenState, 'findRules'>,

@@ -1,4 +1,4 @@
-export { choreStand, graceDays, type ChoreStand, type Done } from './due.ts';
+export { choreStand, type ChoreStand, type Done } from './due.ts';
 export {
   AGAINST_TREATMENT,
   CHORE_KINDS,

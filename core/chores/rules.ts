@@ -5,6 +5,7 @@ import { livingOn } from '../placement/index.ts';
 import { isTemporary } from '../room/index.ts';
 import { againstUsed } from '../supplies/index.ts';
 import { isSameName } from '../text/index.ts';
+import { againstFreeing } from '../waterTests/index.ts';
 import { twiceWithinMs } from './due.ts';
 import {
   AGAINST_TREATMENT,
@@ -85,6 +86,7 @@ export const choreRules: Rules<ChoreEntries, ChoreState> = {
       return [
         ...steps.slice(0, 1),
         ...unread,
+        ...againstFreeing({ system: into.system, atMs: occurredAtMs, share: litres / volumeL, code: into.code }, state),
         ...againstWaterTwice('top-off', { tank, atMs: occurredAtMs }, state),
         ...againstUsed(used, state),
       ];

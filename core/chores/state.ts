@@ -1,10 +1,11 @@
 // What chores ask of the house.
-import type { StepState } from '../bench/index.ts';
+import type { BenchSettings, StepState } from '../bench/index.ts';
 import type { ChangeState } from '../journal/index.ts';
 import type { PeopleState } from '../people/index.ts';
 import type { LivingState, PlacementState } from '../placement/index.ts';
 import type { RoomState } from '../room/index.ts';
 import type { SupplyState } from '../supplies/index.ts';
+import type { WaterTestSettings, WaterTestState } from '../waterTests/index.ts';
 import type { ChoreFacts } from './entries.ts';
 import type { ChorePlace } from './places.ts';
 
@@ -12,11 +13,13 @@ export interface ChoreState
   extends
     ChangeState,
     LivingState,
-    StepState,
+    Omit<StepState, 'findRules'>,
+    Pick<WaterTestState, 'ammoniaOf'>,
     Pick<PlacementState, 'findTank' | 'findSystem' | 'systemStateOf'>,
     Pick<RoomState, 'findRack'>,
     Pick<PeopleState, 'findPerson'>,
     Pick<SupplyState, 'findItem' | 'amountOf'> {
+  findRules(): (BenchSettings & WaterTestSettings) | undefined;
   findChore(id: string): ChoreFacts | undefined;
   /** That are kept, by name. */
   chores(): readonly ChoreFacts[];

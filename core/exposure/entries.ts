@@ -1,5 +1,6 @@
 // What is written down about things that carry water from tank to tank: nets, hoses, hands, and water itself.
 import type { Change } from '../journal/index.ts';
+import type { MedicationFamily } from '../species/index.ts';
 import type { Used } from '../supplies/index.ts';
 
 export const TOOL_KINDS = ['net', 'cup', 'hose', 'tongs', 'bucket', 'scissors', 'other'] as const;
@@ -32,6 +33,9 @@ export type WaterExchanged = {
   atSump?: boolean;
   salinityPpt?: number;
   temperatureC?: number;
+  pH?: number;
+  /** What was given again for these litres, to the level that is in the water, by its label. */
+  redosed?: MedicationFamily[];
   used?: Used[];
   note?: string;
 };

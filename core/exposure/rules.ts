@@ -6,6 +6,7 @@ import { againstChange, refuse, type Refusal, type Actor, BEFORE_ALLOWED_MS, typ
 import { STARTING_PLACEMENT, fitTreatments, livingOn } from '../placement/index.ts';
 import { atLeast, type Role } from '../roles/index.ts';
 import { againstUsed } from '../supplies/index.ts';
+import { againstFreeing } from '../waterTests/index.ts';
 import type { Purpose, TankFacts } from '../room/index.ts';
 import { personOfHands, type ExposureEntries, type ToolFields, type WaterExchanged } from './entries.ts';
 import type { ExposureState } from './state.ts';
@@ -55,6 +56,7 @@ export const exposureRules: Rules<ExposureEntries, ExposureState> = {
     decide: ({ payload, occurredAtMs }, context) => [
       ...decideExchange(payload, { ...context, atMs: occurredAtMs }),
       ...dilutes(payload, context.state),
+      ...frees(payload, occurredAtMs, context.state),
       ...againstWaterTwice('water change', { ...payload, atMs: occurredAtMs }, context.state),
       ...againstUsed(payload.used, context.state),
     ],
@@ -63,15 +65,25 @@ export const exposureRules: Rules<ExposureEntries, ExposureState> = {
 };
 
 /** A medicine gets weaker by it, and its days may not count: it is given again to the same level, by its label, or there is a reason. */
-function dilutes({ tank, fromTank, litres, atSump }: WaterExchanged, state: ExposureState): Refusal[] {
+function dilutes({ tank, fromTank, litres, atSump, redosed = [] }: WaterExchanged, state: ExposureState): Refusal[] {
   const to = state.findTank(tank);
   const from = fromTank === undefined ? undefined : state.findTank(fromTank);
   if (!to || from?.system === to.system) return [];
-  const { treatments } = state.systemStateOf(to.system);
+  const treatments = state.systemStateOf(to.system).treatments.filter((family) => !redosed.includes(family));
   const { volumeL } = atSump ? state.findSystem(to.system)! : to;
   return treatments.length === 0
     ? []
     : refuse('water.dilutes', 'litres', { tank: to.code, family: treatments.join(', '), share: litres / volumeL }, 'keeper');
+}
+
+/** In the tank it meets who lives there before it has mixed with all of its water. */
+function frees({ tank, fromTank, litres, atSump, pH }: WaterExchanged, atMs: number, state: ExposureState): Refusal[] {
+  const to = state.findTank(tank);
+  const from = fromTank === undefined ? undefined : state.findTank(fromTank)?.system;
+  if (!to || from === to.system) return [];
+  const { volumeL } = atSump || state.occupants(tank).length === 0 ? state.findSystem(to.system)! : to;
+  const share = Math.min(1, litres / volumeL);
+  return againstFreeing({ system: to.system, atMs, share, pouredPH: pH, from, code: to.code }, state);
 }
 
 function decideExchange(change: WaterExchanged, { state, atMs }: Context<ExposureState> & { atMs: number }): Refusal[] {
@@ -81,9 +93,13 @@ function decideExchange(change: WaterExchanged, { state, atMs }: Context<Exposur
   // Into the tank it meets who lives there at full strength; at the sump it has mixed with all of the system before it meets anybody.
   const volumeL = atSump ? state.findSystem(to.system)!.volumeL : to.volumeL;
   if (litres > volumeL) return refuse('water.tooMuch', 'litres', { litres, volumeL, code: to.code });
-  const lots = (atSump ? livingOn(to.system, state) : state.occupants(tank)).map(({ lot }) => lot);
+  const systemL = state.findSystem(to.system)!.volumeL;
+  const here = new Set(state.occupants(tank).map(({ lot }) => lot));
+  // In the tank it is as strong as it is poured; who lives elsewhere on that water meets it mixed with all of it.
   const steps = (into: { tank: string } | Poured) =>
-    lots.flatMap((lot) => refuseMix({ lot, into: to, share: litres / volumeL, with: into, path: 'litres' }, state));
+    [...new Set(livingOn(to.system, state).map(({ lot }) => lot))].flatMap((lot) =>
+      refuseMix({ lot, into: to, share: Math.min(1, litres / (here.has(lot) ? volumeL : systemL)), with: into, path: 'litres' }, state),
+    );
   if (source === 'mixed') {
     if (fromTank) return refuse('water.twoSources', 'fromTank');
     const { salinityPpt, temperatureC } = change;

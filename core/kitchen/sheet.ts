@@ -16,7 +16,10 @@ export type SheetLot = {
   meal: Meal;
   medicated?: { mix: string; held?: HeldBack };
 };
-export type SheetTank = { id: string; code: string; rack: string; lots: readonly SheetLot[] };
+/** `less` = its water asks for half. */
+export type SheetTank = { id: string; code: string; rack: string; lots: readonly SheetLot[]; less?: true };
+/** Of a meal while a value of the water is over its limit; a dose is not halved. A judgement. */
+const LESS = 0.5;
 
 /** `heads` of whom `unmeasured` are in no gram. */
 export type Portion = {
@@ -43,7 +46,7 @@ export type SheetLine = {
   /** By the label, for what is taken out; left out where the label counts fish and some are not measured. `fishG` = those it is for. */
   dose?: { amount: number; fishG?: number };
 };
-export type Sheet = { lines: SheetLine[]; tanks: { id: string; code: string; rack: string; portions: Portion[] }[] };
+export type Sheet = { lines: SheetLine[]; tanks: { id: string; code: string; rack: string; portions: Portion[]; less?: true }[] };
 
 const keyOf = ({ food, mix = '' }: { food: string; mix?: string }) => `${food}\n${mix}`;
 
@@ -62,7 +65,7 @@ export function kitchenSheet(
 ): Sheet {
   const foodOf = new Map(foods.map((food) => [food.name, food]));
   const fishOf = new Map<string, { g: number; unmeasured: number }>();
-  const portioned = tanks.flatMap(({ id, code, rack, lots }) => {
+  const portioned = tanks.flatMap(({ id, code, rack, lots, less }) => {
     const portions = new Map<string, Portion>();
     for (const { label, n, lengthCm, guild, meal, medicated } of lots) {
       if (!('food' in meal)) continue;
@@ -70,7 +73,8 @@ export function kitchenSheet(
       if (!food) continue;
       const mix = medicated && medicated.held === undefined ? medicated.mix : undefined;
       const key = keyOf({ food: meal.food, mix });
-      const g = rationG({ n, lengthCm, guild, phase: meal.phase, mealsADay: meal.mealsADay, form: food.form }, rules);
+      const full = rationG({ n, lengthCm, guild, phase: meal.phase, mealsADay: meal.mealsADay, form: food.form }, rules);
+      const g = full === undefined || !less || mix !== undefined ? full : full * LESS;
       const known = portions.get(key);
       portions.set(key, {
         food: meal.food,
@@ -88,7 +92,7 @@ export function kitchenSheet(
         lengthCm === undefined ? { ...fish, unmeasured: fish.unmeasured + n } : { ...fish, g: fish.g + n * gramsOfLength(lengthCm) },
       );
     }
-    return portions.size === 0 ? [] : [{ id, code, rack, portions: [...portions.values()] }];
+    return portions.size === 0 ? [] : [{ id, code, rack, portions: [...portions.values()], ...(less ? { less } : {}) }];
   });
   const lines = new Map<string, SheetLine>();
   for (const portion of portioned.flatMap(({ portions }) => portions)) {

@@ -43,7 +43,14 @@ const QUANTITY_WORDS = new Map<string, readonly [Quantity, string]>(
     tan: ['ammonia', ''],
     nh3: ['ammonia', ' NH3'],
     nh4: ['ammonia', ' NH4'],
+    // A badge shows NH3, and of it the free part alone.
+    badge: ['free ammonia', ' NH3'],
+    'free nh3': ['free ammonia', ' NH3'],
+    'free ammonia': ['free ammonia', ''],
+    'toxic ammonia': ['free ammonia', ''],
     nitrite: ['nitrite', ''],
+    'no2-n': ['nitrite', ' NO2-N'],
+    'no3-n': ['nitrate', ' NO3-N'],
     no2: ['nitrite', ''],
     nitrate: ['nitrate', ''],
     no3: ['nitrate', ''],
@@ -61,13 +68,19 @@ const QUANTITY_WORDS = new Map<string, readonly [Quantity, string]>(
   }),
 );
 
-/** `pH 6.8`, `nh4 0.25`, `sg 1.022`: a quantity by its name, then its value. */
-function namedReading(pieces: readonly string[], start: number, preference: Preference): Part | undefined {
-  const [quantity, unit] = QUANTITY_WORDS.get(pieces[start]!) ?? [];
-  const value = pieces[start + 1];
-  if (!quantity || value === undefined || !/^\d/.test(value)) return undefined;
-  const bare = /^\d+(?:[.,]\d+)?$/.test(value);
-  return { at: 'reading', quantity, read: parseQuantity(quantity, bare ? `${value}${unit}` : value, preference) };
+/** `pH 6.8`, `nh4 0.25`, `free nh3 0.02`, `sg 1.022`: a quantity by its name, of one word or two, then its value. */
+function namedReading(pieces: readonly string[], start: number, preference: Preference): { part: Part; taken: number } | undefined {
+  for (const words of [2, 1]) {
+    const [quantity, unit] = QUANTITY_WORDS.get(pieces.slice(start, start + words).join(' ')) ?? [];
+    const value = pieces[start + words];
+    if (!quantity || value === undefined || !/^\d/.test(value)) continue;
+    const bare = /^\d+(?:[.,]\d+)?$/.test(value);
+    return {
+      part: { at: 'reading', quantity, read: parseQuantity(quantity, bare ? `${value}${unit}` : value, preference) },
+      taken: words + 1,
+    };
+  }
+  return undefined;
 }
 
 type Known = { codes: ReadonlySet<string>; preference: Preference };
@@ -89,7 +102,7 @@ function next(pieces: readonly string[], start: number, { codes, preference }: K
     if (meaning) return { part: { at: 'phrase', phrase, meaning }, taken: length };
   }
   const named = namedReading(pieces, start, preference);
-  if (named) return { part: named, taken: 2 };
+  if (named) return named;
   // A tank and a number with a decimal is its temperature.
   if (/^\d+[.,]\d+$/.test(piece))
     return single({ at: 'reading', quantity: 'temperature', read: parseQuantity('temperature', piece, preference) });

@@ -11,6 +11,7 @@ import { STARTING_QUARANTINE, type QuarantineSettings } from '../quarantine/inde
 import { STARTING_ROUNDS, type RoundSettings } from '../rounds/index.ts';
 import { STARTING_RUNS, type RunSettings } from '../runs/index.ts';
 import { STARTING_STOCK, type StockSettings } from '../stock/index.ts';
+import { STARTING_WATER_TESTS, type WaterTestSettings } from '../waterTests/index.ts';
 
 export type HouseRules = BenchSettings &
   DockSettings &
@@ -23,7 +24,8 @@ export type HouseRules = BenchSettings &
   QuarantineSettings &
   RoundSettings &
   RunSettings &
-  StockSettings;
+  StockSettings &
+  WaterTestSettings;
 
 export const STARTING_RULES: HouseRules = {
   ...STARTING_BENCH,
@@ -38,6 +40,7 @@ export const STARTING_RULES: HouseRules = {
   ...STARTING_ROUNDS,
   ...STARTING_RUNS,
   ...STARTING_STOCK,
+  ...STARTING_WATER_TESTS,
 };
 
 export type HouseConfigured = { name: string; zone: string; rules: HouseRules };

@@ -1,6 +1,5 @@
 // What is due of the work that comes back: chores rack by rack, dirty things to be counted back and washed.
-import { atLocal, DAY_MS, HOUR_MS, startOfHouseDay } from '../time/index.ts';
-import { graceDays } from '../chores/index.ts';
+import { atLocal, DAY_MS, graceDays, HOUR_MS, startOfHouseDay } from '../time/index.ts';
 import { defineDue } from './define.ts';
 import { DOCK, type Walk, type Whose } from './thing.ts';
 

@@ -8,6 +8,7 @@ import { kitchenDue } from './kitchen.ts';
 import { prepareDue } from './prepare.ts';
 import { runDue } from './runs.ts';
 import { roomDue } from './stays.ts';
+import { waterTestDue } from './waterTests.ts';
 
 export const dueRules = {
   ...dockDue,
@@ -19,5 +20,6 @@ export const dueRules = {
   ...kitchenDue,
   ...choreDue,
   ...healingDue,
+  ...waterTestDue,
 };
 export type DueRule = keyof typeof dueRules;

@@ -9,6 +9,7 @@ import type { PrepareDueFacts } from './prepare.ts';
 import type { RunFacts } from './runs.ts';
 import type { RoomFacts } from './stays.ts';
 import type { AssignedBy, SettledBy } from './thing.ts';
+import type { WaterTestDueFacts } from './waterTests.ts';
 
 export type DueFacts = DockFacts &
   FollowUpFacts &
@@ -18,7 +19,8 @@ export type DueFacts = DockFacts &
   PrepareDueFacts &
   KitchenDueFacts &
   ChoreDueFacts &
-  HealingDueFacts & {
+  HealingDueFacts &
+  WaterTestDueFacts & {
     /** What was decided of a due thing last, by its id, however long ago. */
     settled: SettledBy;
     /** Whose a thing was said to be. */

@@ -9,6 +9,7 @@ import { NO_KITCHEN_FACTS } from './kitchen.ts';
 import { NO_PREPARE_FACTS } from './prepare.ts';
 import { NO_RUN_FACTS } from './runs.ts';
 import { NO_ROOM_FACTS } from './stays.ts';
+import { NO_WATER_TEST_FACTS } from './waterTests.ts';
 
 export const NO_FACTS: DueFacts = {
   ...NO_DOCK_FACTS,
@@ -20,6 +21,7 @@ export const NO_FACTS: DueFacts = {
   ...NO_KITCHEN_FACTS,
   ...NO_CHORE_FACTS,
   ...NO_HEALING_FACTS,
+  ...NO_WATER_TEST_FACTS,
   settled: new Map(),
   assigned: new Map(),
 };

@@ -43,11 +43,9 @@ export {
   type ConductivityReference,
   type GravityReference,
 } from './salinity.ts';
+export { everySalinity, formatQuantity, formatStep } from './format.ts';
 export {
   bareUnit,
-  everySalinity,
-  formatQuantity,
-  formatStep,
   isSurfaceReading,
   METHODS,
   METRIC,
@@ -69,6 +67,17 @@ export {
   type Source,
   type Unit,
 } from './units.ts';
+export {
+  formsOf,
+  KIT_FORMS,
+  mostOf,
+  parseOnKit,
+  type KitAdded,
+  type KitChanged,
+  type KitFacts,
+  type KitFields,
+  type KitForm,
+} from './kits.ts';
 export type { ReadingTaken, WaterEntries } from './entries.ts';
 export { waterRules } from './rules.ts';
 export { WATER_REFUSALS } from './refusals.ts';

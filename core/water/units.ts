@@ -1,19 +1,28 @@
 // Readings with their provenance, and how people type and see the quantities. Stored SI (°C, L, ppt, meq/L, mg/L N, dGH; nitrite and nitrate as mg/L of the
 // ion, as tests show them), never rounded.
 import {
-  conductivityFromSalinity,
   CONDUCTIVITY_REFERENCES,
   GRAVITY_REFERENCES,
   salinityFromConductivity,
   salinityFromSpecificGravity,
-  specificGravityFromSalinity,
   type ConductivityReference,
   type GravityReference,
 } from './salinity.ts';
 import { readWritten, type Written } from './written.ts';
 
 export type Quantity =
-  'temperature' | 'volume' | 'salinity' | 'pH' | 'ammonia' | 'nitrite' | 'nitrate' | 'alkalinity' | 'hardness' | 'oxygen' | 'copper';
+  | 'temperature'
+  | 'volume'
+  | 'salinity'
+  | 'pH'
+  | 'ammonia'
+  | 'free ammonia'
+  | 'nitrite'
+  | 'nitrate'
+  | 'alkalinity'
+  | 'hardness'
+  | 'oxygen'
+  | 'copper';
 export type Source = 'measured' | 'stated' | 'estimated';
 /** How a value was come by. A surface method reads the bag's skin, not its system: two degrees apart is common. */
 export type ReadingMethod = 'in the water' | 'folded' | 'on the bag' | 'weighed' | 'by depth' | 'meter' | 'label' | 'by eye' | 'test';
@@ -30,6 +39,7 @@ export const QUANTITIES: readonly Quantity[] = [
   'salinity',
   'pH',
   'ammonia',
+  'free ammonia',
   'nitrite',
   'nitrate',
   'alkalinity',
@@ -55,6 +65,7 @@ export const USUAL_METHOD: Readonly<Record<Exclude<Quantity, 'volume'>, ReadingM
   salinity: 'meter',
   pH: 'meter',
   ammonia: 'test',
+  'free ammonia': 'test',
   nitrite: 'test',
   nitrate: 'test',
   alkalinity: 'test',
@@ -97,6 +108,7 @@ export const PLAUSIBLE: Readonly<Record<Quantity, { min: number; max: number; un
   salinity: { min: 0, max: 50, unit: 'ppt' },
   pH: { min: 4, max: 10, unit: 'pH' },
   ammonia: { min: 0, max: 60, unit: 'mg/L N' },
+  'free ammonia': { min: 0, max: 20, unit: 'mg/L N' },
   nitrite: { min: 0, max: 100, unit: 'mg/L NO₂' },
   nitrate: { min: 0, max: 1000, unit: 'mg/L NO₃' },
   alkalinity: { min: 0, max: 12, unit: 'meq/L' },
@@ -133,6 +145,11 @@ const TO_SI: Record<Quantity, Reader[]> = {
     { pattern: /^(mg\/?l|ppm)?\s*(n|tan|nh[34]\+?\s*-\s*n|nh3\/nh4\+?-n)?$/, unit: 'mg/L N', toSi: same },
     { pattern: /^(mg\/?l|ppm)?\s*nh3$/, toSi: times(1 / 1.216) },
     { pattern: /^(mg\/?l|ppm)?\s*nh4\+?$/, toSi: times(1 / 1.288) },
+  ],
+  // What a badge or a gas electrode shows: the toxic part alone. A total is no free one, however it is written.
+  'free ammonia': [
+    { pattern: /^(mg\/?l|ppm)?\s*(n|free(\s*n)?|nh3\s*-\s*n)?$/, unit: 'mg/L N', toSi: same },
+    { pattern: /^(mg\/?l|ppm)?\s*(free\s*)?nh3$/, toSi: times(1 / 1.216) },
   ],
   // The ion, unless its nitrogen is said: by molar masses 46.005 and 62.004 over 14.007.
   nitrite: [
@@ -236,55 +253,9 @@ function readSalinity(number: number, suffix: string, { typed, temperature }: { 
   }
 }
 
-const DECIMALS: Partial<Record<Quantity, number>> = {
-  salinity: 1,
-  pH: 2,
-  ammonia: 2,
-  nitrite: 2,
-  nitrate: 0,
-  alkalinity: 2,
-  hardness: 1,
-  oxygen: 1,
-  copper: 2,
-};
-
-/** An SI value as this person likes to see it, with its unit: `25.4 °C`, `77.7 °F`, `1.2 L`, `34 ppt`, `pH 7.9`. */
-export function formatQuantity(quantity: Quantity, value: number, preference: Preference = METRIC): string {
-  if (quantity === 'temperature') {
-    return preference.temperature === '°F' ? `${((value * 9) / 5 + 32).toFixed(1)} °F` : `${value.toFixed(1)} °C`;
-  }
-  if (quantity === 'volume') return preference.volume === 'US gal' ? `${trim(value / US_GALLON_L, 2)} US gal` : `${trim(value, 2)} L`;
-  const number = trim(value, DECIMALS[quantity] ?? 1);
-  return quantity === 'pH' ? `pH ${number}` : `${number} ${PLAUSIBLE[quantity].unit}`;
-}
-
-/** A salinity in every way that keepers tell it; conductivity only where it is defined (to 42 ppt). */
-export function everySalinity(salinity: number): { reference: GravityReference | 'compensated25'; text: string }[] {
-  return [
-    ...GRAVITY_REFERENCES.map((reference) => ({ reference, text: specificGravityFromSalinity(salinity, reference).toFixed(4) })),
-    ...(salinity <= 42
-      ? [
-          {
-            reference: 'compensated25' as const,
-            text: `${conductivityFromSalinity({ salinity, temperature: 25, reference: 'compensated25' }).toFixed(1)} mS/cm`,
-          },
-        ]
-      : []),
-  ];
-}
-
-/** A difference of temperatures, given in °C, as this person reads it: 1 °C is 1.8 °F, with no offset. @example formatStep(1, METRIC) gives '1 °C' */
-export function formatStep(differenceC: number, preference: Preference = METRIC): string {
-  return preference.temperature === '°F' ? `${trim(differenceC * 1.8, 1)} °F` : `${trim(differenceC, 1)} °C`;
-}
-
 /** The unit of a bare number that this person types. */
 export function bareUnit(quantity: Quantity, preference: Preference = METRIC): Unit {
   return quantity === 'temperature' ? preference.temperature : quantity === 'volume' ? preference.volume : PLAUSIBLE[quantity].unit;
-}
-
-function trim(value: number, decimals: number): string {
-  return String(Number(value.toFixed(decimals)));
 }
 
 /** True for a reading of the bag's skin, which must not pass for a reading of its water. */

@@ -160,6 +160,7 @@ export const reading = sqliteTable(
     source: text().$type<Source>().notNull(),
     reference: text().$type<Reference>(),
     instrument: text(),
+    kit: text(),
   },
   (table) => [
     index('p_reading_latest').on(table.subject, table.quantity, table.atMs),

@@ -7,6 +7,8 @@ import { choreState } from '../chores/state.ts';
 import { dockState } from '../dock/state.ts';
 import { exposureState } from '../exposure/state.ts';
 import { healingState } from '../healing/state.ts';
+import { kitState } from '../water/kits.ts';
+import { waterTestState } from '../waterTests/state.ts';
 import { moveState } from '../moves/state.ts';
 import { peopleState } from '../people/state.ts';
 import { feedingState } from '../feeding/state.ts';
@@ -36,6 +38,8 @@ export function makeHouseState(client: Database.Database, store: JournalStore): 
     ...benchState(client),
     ...choreState(client),
     ...healingState(client),
+    ...kitState(client),
+    ...waterTestState(client, settings),
     ...dockState(client),
     ...moveState(client),
     ...peopleState(client),

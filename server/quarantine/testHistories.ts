@@ -28,6 +28,7 @@ const PASSED: RefusalCode[] = [
   'fit.shyOfTreatment',
   'water.fromQuarantine',
   'water.treated',
+  'water.dilutes',
   'treatment.frail',
   'treatment.second',
 ];

@@ -18,7 +18,7 @@ afterEach(() => house.close());
 const everyView = () => VIEW_NAMES.forEach((name) => void house.view(name, { bag: 'crate-1-bag3', code: 'G1', lot: 'crate-1-fire' }));
 
 it('a run whose numbers no model knows is a card that says so; the others, the strip, Today and the pager go on', () => {
-  house.must(KEEPER, startRun([1]), { ...startRun([2]), payload: { ...startRun([2]).payload, run: 'run-b' } } as Said);
+  house.must(KEEPER, startRun([1]), startRun([2], { run: 'run-b' }));
   const facts = house.client.prepare("select facts from p_bench_run where id = 'run-a'").pluck().get() as string;
   const spoilt = JSON.parse(facts) as { start: { temperature: number; salinity: number } };
   Object.assign(spoilt.start, { temperature: -5, salinity: 60 });

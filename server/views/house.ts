@@ -9,6 +9,7 @@ import { prepareFoods } from '../feeding/state.ts';
 import { prepareMixes } from '../kitchen/courses.ts';
 import { prepareKeptChores } from '../chores/standing.ts';
 import { prepareOnHand } from '../supplies/onHand.ts';
+import { prepareKits } from '../water/kits.ts';
 import { itemOf, prepareSupplies } from '../supplies/state.ts';
 
 export const makeHouseView: MakeView<'house'> = (client) => {
@@ -50,6 +51,7 @@ export const makeHouseView: MakeView<'house'> = (client) => {
   const foods = prepareFoods(client);
   const mixes = prepareMixes(client);
   const supplies = prepareSupplies(client);
+  const kits = prepareKits(client);
   const chores = prepareKeptChores(client);
   const here = prepareOnHand(client);
   const tools = ask.all(pick(t.tool, 'id', 'entry', 'facts'), `select id, entry, facts from p_tool t where ${IN_HOUSE('t')} order by name`);
@@ -87,6 +89,7 @@ export const makeHouseView: MakeView<'house'> = (client) => {
       tanks: all,
       foods: kept.map((food) => ({ ...food, ...(onHand.has(food.id) ? { here: onHand.get(food.id)! } : {}) })),
       mixes: mixes(),
+      kits: kits(),
       chores: chores().map(({ planned: _planned, plannedMs: _plannedMs, ...chore }) => chore),
       supplies: others.map((supply) => ({ ...supply, ...(onHand.has(supply.id) ? { here: onHand.get(supply.id)! } : {}) })),
       tools: tools().map(({ facts, ...card }) => ({

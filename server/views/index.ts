@@ -27,6 +27,8 @@ import { makeCrateView } from './crate.ts';
 import { makeHandoverView } from './handover.ts';
 import { makeTodayView } from './today.ts';
 import { makeUnpackingView } from './unpacking.ts';
+import { makeWaterTestsView } from './waterTests.ts';
+import { makeWaterTrendView } from './waterTrend.ts';
 import type { MakeView, ViewRequest } from './view.ts';
 
 const makers: { [V in ViewName]: MakeView<V> } = {
@@ -55,6 +57,8 @@ const makers: { [V in ViewName]: MakeView<V> } = {
   lot: makeLotView,
   find: makeFindView,
   readings: makeReadingsView,
+  waterTests: makeWaterTestsView,
+  waterTrend: makeWaterTrendView,
 };
 
 export type ReadView = <V extends ViewName>(name: V, request: ViewRequest) => Views[V];

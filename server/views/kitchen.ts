@@ -9,6 +9,7 @@ import * as t from '../db/tables.ts';
 import { prepareEaters, type LotEater } from '../feeding/eaters.ts';
 import { prepareMedicated, type OnCourse } from '../kitchen/medicated.ts';
 import { prepareSuspects } from '../rounds/suspects.ts';
+import { prepareFeedLess } from '../waterTests/feedLess.ts';
 import { prepareOnHand } from '../supplies/onHand.ts';
 import { itemOf } from '../supplies/state.ts';
 import { WALKED } from './rounds.ts';
@@ -29,6 +30,7 @@ export const makeKitchenView: MakeView<'kitchen'> = (client) => {
   const medicated = prepareMedicated(client);
   const suspects = prepareSuspects(client);
   const here = prepareOnHand(client);
+  const feedLess = prepareFeedLess(client);
 
   return ({ now, zone, rules, query }) => {
     const { systems, oddByTank } = suspects(now);
@@ -57,7 +59,10 @@ export const makeKitchenView: MakeView<'kitchen'> = (client) => {
     const atMs = meals.includes(asked) ? asked : (meals.slice(0, TRIED).find((mealMs) => at(mealMs).toFeed.length > 0) ?? meals[0]);
     if (atMs === undefined) return { meals, lines: [], tanks: [], batches, mixes, courses: [], noFoods: true };
     const { foods, walked, toFeed } = at(atMs);
-    const sheet = kitchenSheet(toFeed, { foods, mixes, rules: rules.kitchen, mealMs: atMs });
+    const less = feedLess({ now, rules: rules.waterTests });
+    const systemOf = new Map(ordered.map(({ id, system }) => [id, system]));
+    const onLess = toFeed.map((tank) => (less.has(systemOf.get(tank.id)!) ? { ...tank, less: true as const } : tank));
+    const sheet = kitchenSheet(onLess, { foods, mixes, rules: rules.kitchen, mealMs: atMs });
     const onHand = here(
       foods.map((food) => itemOf(food.id, food)),
       now,

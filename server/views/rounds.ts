@@ -7,6 +7,7 @@ import { DAY_MS } from '#core/time/index.ts';
 import { flag, makeAsk, number, text, orNull, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
 import { prepareTankChores } from '../chores/atTanks.ts';
+import { prepareTankTests } from '../waterTests/atTanks.ts';
 import { prepareEaters, type LotEater } from '../feeding/eaters.ts';
 import { prepareHealingHere } from '../healing/here.ts';
 import { prepareMedicated } from '../kitchen/medicated.ts';
@@ -103,6 +104,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
   const medicated = prepareMedicated(client);
   const suspects = prepareSuspects(client);
   const tankChores = prepareTankChores(client);
+  const tankTests = prepareTankTests(client);
   const seenOf = prepareSeen(client);
   const healingOf = prepareHealingHere(client);
   const chases = ask.all(
@@ -127,6 +129,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
     const about: About = { seen: seenOf({ now, zone }), healing: healingOf({ now, zone }) };
     const chasesAt = grouped(chases(now - CHASES_FOR_MS, now), ({ tank }) => tank);
     const choresAt = tankChores({ now, zone });
+    const testsAt = tankTests({ now, zone, rules: rules.waterTests });
     const { mealIn } = medicated({ now, zone, keepsH: rules.kitchen.thawedKeepsH });
     const ordered = walkingOrder(tanks().map((tank) => ({ ...tank, suspect: systems.has(tank.system) })));
     const cards = ordered.map(({ walk: _walk, row: _row, column: _column, volumeL, ...tank }): RoundTank => {
@@ -137,6 +140,7 @@ export const makeRoundsView: MakeView<'rounds'> = (client) => {
         odd: oddByTank.get(tank.id) ?? [],
         faults: faultsOf.get(tank.id) ?? [],
         chores: choresAt.get(tank.id) ?? [],
+        ...(testsAt.has(tank.id) ? { water: testsAt.get(tank.id)! } : {}),
         chases: chasesAt.get(tank.id)?.map(({ tank: _tank, ...chase }) => chase) ?? [],
         lots: lotsOf(eatersIn({ id: tank.id, volumeL }, odd), mealIn, about),
         ...(check ? { checkedBy: check.by, checkedAtMs: check.atMs, allWell: check.allWell } : {}),

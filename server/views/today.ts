@@ -28,6 +28,7 @@ import { placed, WALK, walkOf } from '../today/walk.ts';
 import { prepareSettling } from '../rounds/settling.ts';
 import { prepareUntested } from '../rounds/untested.ts';
 import { prepareRunCards } from '../runs/cards.ts';
+import { prepareWaterTestDue } from '../waterTests/due.ts';
 import { prepareLeft, prepareMissed } from './rounds.ts';
 import type { MakeView } from './view.ts';
 
@@ -132,6 +133,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
   const untested = prepareUntested(client);
   const settling = prepareSettling(client);
   const healing = prepareHealingDue(client);
+  const waterTests = prepareWaterTestDue(client);
   const claims = prepareClaims(client);
   const clean = prepareCleanWater(client);
   const leftOf = prepareLeft(client);
@@ -183,6 +185,7 @@ export const makeTodayView: MakeView<'today'> = (client) => {
       ...preparation(recent, rules, now),
       ...kitchen({ now, zone, rules }),
       ...chores({ now, zone }),
+      ...waterTests({ now, zone, rules: rules.waterTests }),
       assigned: { get: assigned },
       settled: {
         get(due) {

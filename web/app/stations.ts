@@ -24,6 +24,7 @@ const inner = [
   { to: '/rounds/feed', name: 'Feeding', load: () => import('../rounds/FeedWalk.tsx') },
   { to: '/rounds/kitchen', name: 'Kitchen sheet', load: () => import('../kitchen/Kitchen.tsx') },
   { to: '/rounds/chores', name: 'Chores', load: () => import('../chores/Chores.tsx') },
+  { to: '/rounds/water', name: 'Water tests', load: () => import('../waterTests/WaterTests.tsx') },
   { to: '/rounds/sheet', name: 'Round sheet', load: () => import('../rounds/RoundSheet.tsx') },
   { to: '/run/:run/sheet', name: 'Run sheet', load: () => import('../runs/steps/SheetPage.tsx') },
   { to: '/room/acclimate', name: 'Acclimate', load: () => import('../runs/begin/Acclimate.tsx') },

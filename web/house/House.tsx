@@ -24,6 +24,7 @@ import { isReady, setupSteps } from './setup.ts';
 import { Supplies } from './Supplies.tsx';
 import { Suppliers } from './Suppliers.tsx';
 import { Tools } from './Tools.tsx';
+import { Kits } from './Kits.tsx';
 import { Systems } from './Systems.tsx';
 
 const PARTS = [
@@ -38,6 +39,7 @@ const PARTS = [
   { id: 'foods', name: 'Foods', Part: Foods, count: ({ foods }: HouseView) => foods.length || undefined },
   { id: 'mixes', name: 'Medicated food', Part: Mixes, count: ({ mixes }: HouseView) => mixes.length || undefined },
   { id: 'supplies', name: 'Supplies', Part: Supplies, count: ({ supplies }: HouseView) => supplies.length || undefined },
+  { id: 'kits', name: 'Tests and meters', Part: Kits, count: ({ kits }: HouseView) => kits.length || undefined },
   { id: 'chores', name: 'Chores', Part: Chores, count: ({ chores }: HouseView) => chores.length || undefined },
   { id: 'quarantine', name: 'Quarantine', Part: QuarantineRules, count: () => undefined },
   { id: 'rules', name: 'House rules', Part: Rules, count: () => undefined },

@@ -7,6 +7,7 @@ import { WATER_TYPES } from '#core/species/index.ts';
 import type { Draft } from '../data/house.ts';
 import { numberOf, type FormField, type Values } from '../parts/PlainForm.tsx';
 import { number, whole } from './ruleFields.ts';
+import { TEST_FIELDS, testRulesOf, testRuleValues } from './waterRuleFields.ts';
 import { FEEDING, FIRST_DAY, KITCHEN, MEALS } from './mealRuleFields.ts';
 import { zoneField } from '../parts/zoneField.ts';
 import { FACT_TITLES } from '../words/triage.ts';
@@ -151,6 +152,7 @@ export const RULE_FIELDS: FormField[] = [
   ...FEEDING,
   FIRST_DAY,
   ...KITCHEN,
+  ...TEST_FIELDS,
   number('shortUnderH', 'A short trip is under, h closed', [0, 72], {
     section: 'The house’s default method',
     about: 'What this house does unless the figures say otherwise: local pick-up and overnight are two procedures.',
@@ -183,6 +185,7 @@ export const ruleValues = (house: { name: string; zone: string; rules: HouseRule
     triage,
     prepare,
     unpack,
+    waterTests,
     ...plain
   } = house.rules;
   const numbers = Object.fromEntries(
@@ -205,6 +208,7 @@ export const ruleValues = (house: { name: string; zone: string; rules: HouseRule
   const routes = Object.fromEntries(TRIAGE_FACTS.map((fact) => [`triage ${fact}`, triage[fact]]));
   return {
     ...numbers,
+    ...testRuleValues(waterTests),
     firstDayMeal: meals.firstDayMeal ? 'yes' : 'no',
     ...routes,
     ...room,
@@ -249,6 +253,7 @@ export function rulesOf(values: Values, rules: HouseRules): Draft {
           firstDayMeal: values.firstDayMeal === 'yes',
         },
         kitchen: numbersOf(values, KITCHEN) as HouseRules['kitchen'],
+        waterTests: testRulesOf(values),
         houseMethods: { shortUnderH: numberOf(values.shortUnderH), short: methodsOf('short'), long: methodsOf('long') } as HouseMethods,
       },
     },

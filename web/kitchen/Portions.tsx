@@ -21,12 +21,13 @@ export function Portions({ view }: { view: KitchenView }) {
             </tr>
           </thead>
           <tbody>
-            {view.tanks.flatMap(({ id, code, portions }) =>
+            {view.tanks.flatMap(({ id, code, portions, less }) =>
               portions.map((portion, index) => (
                 <tr key={`${id} ${portion.food} ${portion.mix ?? ''}`}>
                   {index === 0 && (
                     <th scope="row" rowSpan={portions.length}>
                       {code}
+                      {less && <span className="warn"> half</span>}
                     </th>
                   )}
                   <td>

@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import Button from 'react-bootstrap/Button';
 import Form from 'react-bootstrap/Form';
-import type { RoomView } from '#contract/views.ts';
+import type { ReadingsView, RoomView } from '#contract/views.ts';
 import { offersFor, readLine, type LineHouse, type Understood } from '#core/line/index.ts';
 import { houseNow } from '../data/clock.ts';
 import { useView } from '../data/house.ts';
@@ -14,6 +14,7 @@ import { useOverrule } from '../parts/useOverrule.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import type { FarOff } from '../readings/draft.ts';
 import { FarOffCaution } from '../readings/FarOffCaution.tsx';
+import { OverLimitCaution } from '../readings/OverLimitCaution.tsx';
 import { sayEntry } from '../words/entries.ts';
 import { sayStuck } from '../words/line.ts';
 import { namesIn, tanksOf } from './house.ts';
@@ -42,6 +43,11 @@ export function LineBar({ onClose }: { onClose: () => void }) {
   );
 }
 
+const valuesIn = ({ entries }: Understood) =>
+  entries.flatMap((entry) =>
+    entry.kind === 'reading.taken' ? [{ quantity: entry.payload.quantity, value: entry.payload.reading.value }] : [],
+  );
+
 const NO_ROOM: RoomView = { seq: 0, racks: [], systems: [] };
 
 type LineProps = { view: RoomView; attempt: ReturnType<typeof useOverrule>['attempt']; onClose: () => void };
@@ -66,7 +72,7 @@ function Line({ view, attempt, onClose }: LineProps) {
   const read = readLine(text, lineHouse);
   const offers = read.ok || read.stuck.at === 'empty' ? [] : offersFor(read, lineHouse);
   const sayAll = ({ entries }: Understood) => entries.map((entry) => sayEntry(entry, name, units)).join('; ');
-  const { far, settle } = useFarOff(read, view);
+  const { far, judging, settle } = useFarOff(read, view);
   const settling = useRef(false);
   const early = useRef<string>(undefined);
   const write = async () => {
@@ -147,7 +153,7 @@ function Line({ view, attempt, onClose }: LineProps) {
             <p className={css.lineUnderstood}>
               <span className="soft">Understood:</span> {sayAll(read)}
             </p>
-            <Asked read={read} view={view} name={name} far={far} again={doubted === text} />
+            <Asked read={read} view={view} name={name} far={far} judging={judging} again={doubted === text} />
           </>
         ) : read.stuck.at === 'empty' ? (
           <p className="soft">{said ? `Written: ${said}.` : `A tank, then what you saw or did there: ${EXAMPLES}`}</p>
@@ -163,13 +169,21 @@ function Line({ view, attempt, onClose }: LineProps) {
   );
 }
 
-type AskedProps = { read: Understood; view: RoomView; name: (id: string) => string; far: readonly FarOff[]; again: boolean };
+type AskedProps = {
+  read: Understood;
+  view: RoomView;
+  name: (id: string) => string;
+  far: readonly FarOff[];
+  judging: ReadingsView['judging'];
+  again: boolean;
+};
 
 /** What a line would do besides, and what of it is asked once more. */
-function Asked({ read, view, name, far, again }: AskedProps) {
+function Asked({ read, view, name, far, judging, again }: AskedProps) {
   return (
     <>
       <Anew read={read} view={view} name={name} />
+      <OverLimitCaution read={valuesIn(read)} judging={judging} />
       <FarOffCaution far={far} />
       {far.length > 0 && <p>{again ? 'Once more, if it is so.' : 'It is asked once more before it is written.'}</p>}
       {read.notes.map(({ lot, said: heads, onRecord }) => (

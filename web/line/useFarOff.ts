@@ -7,7 +7,10 @@ import { farOff, type FarOff } from '../readings/draft.ts';
 type Known = Pick<ReadingsView, 'system' | 'readings'>;
 
 /** What is known by now to be far off; while the last readings are on their way, `settle` waits for them: a quick hand is asked too. */
-export function useFarOff(read: Understood | NotUnderstood, view: RoomView): { far: FarOff[]; settle?: () => Promise<FarOff[]> } {
+export function useFarOff(
+  read: Understood | NotUnderstood,
+  view: RoomView,
+): { far: FarOff[]; judging?: ReadingsView['judging']; settle?: () => Promise<FarOff[]> } {
   const readings = read.ok ? read.entries.flatMap((entry) => (entry.kind === 'reading.taken' ? [entry.payload] : [])) : [];
   const system = readings[0]?.subject.kind === 'system' ? readings[0].subject.id : undefined;
   const { data, mutate } = useView('readings', system === undefined ? null : { system });
@@ -18,7 +21,7 @@ export function useFarOff(read: Understood | NotUnderstood, view: RoomView): { f
       readings.map(({ quantity, reading }) => ({ quantity, read: reading })),
       known,
     );
-  if (data) return { far: farFrom(data) };
+  if (data) return { far: farFrom(data), judging: data.judging };
   // Where the house does not answer, what the system is set to is all there is to compare with.
   return { far: farFrom(given), settle: async () => farFrom((await mutate().catch(() => undefined)) ?? given) };
 }

@@ -12,6 +12,7 @@ const EXAMPLES: Record<Quantity, string> = {
   salinity: '31 ppt, 1.022 or 48 mS comp',
   pH: '7.8',
   ammonia: '1.5 or 1.8 NH3',
+  'free ammonia': '0.02 or 0.02 NH3',
   nitrite: '0.3 or 0.1 NO2-N',
   nitrate: '20 or 5 NO3-N',
   alkalinity: '2.5 or 7 dKH',

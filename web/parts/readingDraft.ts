@@ -3,10 +3,10 @@ import type { Payloads } from '#core/catalogue/index.ts';
 import type { Parsed, Quantity, ReadingMethod } from '#core/water/index.ts';
 import type { Draft } from '../data/house.ts';
 
-type Read = { subject: Payloads['reading.taken']['subject']; quantity: Quantity; method: ReadingMethod; instrument?: string };
+type Read = { subject: Payloads['reading.taken']['subject']; quantity: Quantity; method: ReadingMethod; instrument?: string; kit?: string };
 
 /** Measured, with what was typed and by which reference; `instrument` = the meter's name, when a meter read it. */
-export const readingEntry = ({ subject, quantity, method, instrument }: Read, read: Extract<Parsed, { ok: true }>): Draft => ({
+export const readingEntry = ({ subject, quantity, method, instrument, kit }: Read, read: Extract<Parsed, { ok: true }>): Draft => ({
   kind: 'reading.taken',
   payload: {
     subject,
@@ -19,5 +19,6 @@ export const readingEntry = ({ subject, quantity, method, instrument }: Read, re
       ...(read.reference ? { reference: read.reference } : {}),
     },
     ...(instrument === undefined ? {} : { instrument }),
+    ...(kit === undefined ? {} : { kit }),
   },
 });

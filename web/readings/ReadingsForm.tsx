@@ -1,37 +1,37 @@
 // Readings of one system, as many as were taken: each in whatever unit it was read, beside the last one and where it goes.
 import { useRef, useState } from 'react';
-import Form from 'react-bootstrap/Form';
 import type { ReadingsView } from '#contract/views.ts';
-import type { Quantity } from '#core/water/index.ts';
+import type { KitFacts, Quantity } from '#core/water/index.ts';
 import { useActions } from '../actions/actions.tsx';
 import { useView } from '../data/house.ts';
-import { useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { useVoice } from '../data/voice.ts';
 import { ActButton } from '../parts/ActButton.tsx';
+import { Caution } from '../parts/Caution.tsx';
 import { useKept } from '../parts/useKept.ts';
-import { problemOf } from '../parts/QuantityField.tsx';
 import { Waiting } from '../parts/Waiting.tsx';
 import { sayAll } from '../words/refusals.ts';
-import { capital, plural } from '../words/text.ts';
+import { plural } from '../words/text.ts';
 import { FarOffCaution } from './FarOffCaution.tsx';
-import { farOff, quantitiesOf, readingEntries, readTyped, trendOf, type Typed } from './draft.ts';
+import { farOff, quantitiesOf, readingEntries, readTyped, type Typed } from './draft.ts';
 import { keepInstruments, keptInstruments } from './instrument.ts';
+import { OverLimitCaution } from './OverLimitCaution.tsx';
+import { OtherMeters, ReadingField } from './ReadingField.tsx';
 import css from './readings.module.scss';
 
-/** Less than this is the noise of a test, in the unit that is stored. */
-const LEAST: Partial<Record<Quantity, number>> = { temperature: 0.3, salinity: 0.5, pH: 0.1, nitrate: 5, alkalinity: 0.2, hardness: 1 };
-const LEAST_ELSE = 0.05;
-type Props = { system: string; onDone: () => void };
+/** `due` = what is asked for now: it stands first, the rest is folded away. */
+type Props = { system: string; due?: readonly Quantity[]; onDone: () => void };
 
-export function ReadingsForm({ system, onDone }: Props) {
-  const { data, error, mutate } = useView('readings', { system });
+export function ReadingsForm(props: Props) {
+  const { data, error, mutate } = useView('readings', { system: props.system });
   if (!data) return <Waiting error={error} retry={() => void mutate()} />;
   if (!data.system) return <p>There is no such system.</p>;
-  return <Fields view={data} system={data.system} onDone={onDone} />;
+  return <Fields view={data} system={data.system} due={props.due} onDone={props.onDone} />;
 }
 
-function Fields({ view, system, onDone }: { view: ReadingsView; system: NonNullable<ReadingsView['system']>; onDone: () => void }) {
+type FieldsProps = Pick<Props, 'due' | 'onDone'> & { view: ReadingsView; system: NonNullable<ReadingsView['system']> };
+
+function Fields({ view, system, due, onDone }: FieldsProps) {
   const units = useUnits();
   const voice = useVoice();
   const { recordAction } = useActions();
@@ -40,7 +40,9 @@ function Fields({ view, system, onDone }: { view: ReadingsView; system: NonNulla
   const [problem, setProblem] = useState<string>();
   const temperature = typed.temperature?.trim() ? units.read('temperature', typed.temperature) : undefined;
   const temperatureC = temperature?.ok ? temperature.value : undefined;
-  const read = readTyped(typed, units, temperatureC);
+  const kitsFor = (quantity: Quantity): KitFacts[] => view.kits.filter((kit) => kit.quantity === quantity);
+  const kitOf = (quantity: Quantity) => kitsFor(quantity).find(({ name }) => name === instruments[quantity]);
+  const read = readTyped(typed, { units, temperatureC, kitOf });
   const far = read ? farOff(read, view) : [];
   const sent = useRef(false);
   const save = async () => {
@@ -48,12 +50,32 @@ function Fields({ view, system, onDone }: { view: ReadingsView; system: NonNulla
     sent.current = true;
     keepInstruments(Object.fromEntries(read.map(({ quantity }) => [quantity, instruments[quantity] ?? ''])));
     const words = `${system.name}: ${read.map(({ quantity, read: { value } }) => units.say(quantity, value)).join(', ')}`;
-    const outcome = await recordAction(words, ...readingEntries(system.id, read, instruments));
+    const outcome = await recordAction(words, ...readingEntries(system.id, read, { instruments, kitOf }));
     sent.current = false;
     if (outcome.status === 'refused') return setProblem(sayAll(outcome.refusals, outcome.code, voice));
+    setProblem(undefined);
     setTyped({});
     onDone();
   };
+  const all = quantitiesOf(system.type);
+  const first = due ? all.filter((quantity) => due.includes(quantity) || typed[quantity]?.trim()) : all;
+  const fieldsOf = (quantities: readonly Quantity[]) => (
+    <div className={css.readings}>
+      {quantities.map((quantity) => (
+        <ReadingField
+          key={quantity}
+          quantity={quantity}
+          latest={view.readings.find((known) => known.quantity === quantity)?.latest ?? []}
+          text={typed[quantity] ?? ''}
+          temperatureC={temperatureC}
+          onChange={(text) => setTyped({ ...typed, [quantity]: text })}
+          kits={kitsFor(quantity)}
+          kit={kitOf(quantity)}
+          onKit={(name) => setInstruments((now) => ({ ...now, [quantity]: name }))}
+        />
+      ))}
+    </div>
+  );
   return (
     <form
       className="tank-form"
@@ -64,36 +86,26 @@ function Fields({ view, system, onDone }: { view: ReadingsView; system: NonNulla
       }}
     >
       <p className="soft tight">Any unit is understood: 78F, 1.022, 48 mS comp, 8 dKH, 0.25 NH4. What is left empty was not read.</p>
-      <div className={css.readings}>
-        {quantitiesOf(system.type).map((quantity) => (
-          <ReadingField
-            key={quantity}
-            quantity={quantity}
-            latest={view.readings.find((known) => known.quantity === quantity)?.latest ?? []}
-            text={typed[quantity] ?? ''}
-            temperatureC={temperatureC}
-            onChange={(text) => setTyped({ ...typed, [quantity]: text })}
-          />
-        ))}
-      </div>
-      {read && read.length > 0 && (
-        <fieldset className="form-part">
-          <legend>With which meter or test</legend>
-          <p className="soft tight">Kept on this device for the next time; may be left empty.</p>
-          <div className={css.readings}>
-            {read.map(({ quantity }) => (
-              <Form.Group key={quantity} className="field" controlId={`instrument-${quantity}`}>
-                <Form.Label className="label">Meter or test, {quantity}</Form.Label>
-                <Form.Control
-                  value={instruments[quantity] ?? ''}
-                  maxLength={60}
-                  onChange={({ target }) => setInstruments((now) => ({ ...now, [quantity]: target.value }))}
-                />
-              </Form.Group>
-            ))}
-          </div>
-        </fieldset>
+      {fieldsOf(first)}
+      {first.length < all.length && (
+        <details open={first.length === 0}>
+          <summary>More readings</summary>
+          {fieldsOf(all.filter((quantity) => !first.includes(quantity)))}
+        </details>
       )}
+      <OtherMeters
+        quantities={(read ?? []).map(({ quantity }) => quantity).filter((quantity) => kitsFor(quantity).length === 0)}
+        instruments={instruments}
+        onChange={(quantity, name) => setInstruments((now) => ({ ...now, [quantity]: name }))}
+      />
+      {view.disturbed && typed.ammonia?.trim() && (
+        <Caution>
+          {view.disturbed === 'binder'
+            ? 'An ammonia binder was given here: many tests read bound ammonia as if it were free.'
+            : 'Copper is in this system: it disturbs some tests of ammonia. Ask the label of the test.'}
+        </Caution>
+      )}
+      <OverLimitCaution read={(read ?? []).map(({ quantity, read: { value } }) => ({ quantity, value }))} judging={view.judging} />
       <FarOffCaution far={far} />
       {problem && (
         <p className="field-problem" role="alert">
@@ -110,40 +122,5 @@ function Fields({ view, system, onDone }: { view: ReadingsView; system: NonNulla
         {read && read.length > 0 ? plural(read.length, 'reading') : 'Readings'}
       </ActButton>
     </form>
-  );
-}
-
-type FieldProps = {
-  quantity: Quantity;
-  latest: ReadingsView['readings'][number]['latest'];
-  text: string;
-  temperatureC: number | undefined;
-  onChange: (text: string) => void;
-};
-
-function ReadingField({ quantity, latest, text, temperatureC, onChange }: FieldProps) {
-  const units = useUnits();
-  const { when } = useTimes();
-  const fault = problemOf(quantity, text, { units, optional: true, temperatureC });
-  const [last] = latest;
-  const trend = trendOf(latest, LEAST[quantity] ?? LEAST_ELSE);
-  return (
-    <Form.Group className="field" controlId={`reading-${quantity}`}>
-      <Form.Label className="label">{quantity === 'pH' ? 'pH' : `${capital(quantity)}, ${units.unit(quantity)}`}</Form.Label>
-      <Form.Control
-        inputMode="decimal"
-        autoComplete="off"
-        value={text}
-        isInvalid={fault !== undefined}
-        aria-describedby={`reading-${quantity}-says`}
-        onChange={(event) => onChange(event.target.value)}
-      />
-      <span id={`reading-${quantity}-says`} className={fault ? 'field-problem' : 'soft'} role={fault ? 'alert' : undefined}>
-        {fault ??
-          (last
-            ? `${units.say(quantity, last.value)} on ${when(last.atMs)}, ${last.by}${trend ? `; ${trend} over ${latest.length}` : ''}`
-            : 'never read')}
-      </span>
-    </Form.Group>
   );
 }

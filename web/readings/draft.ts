@@ -1,7 +1,7 @@
 // What was read of a system, as the entries that say so; and what of it is far from what was known, to be asked about before it counts.
 import type { ReadingsView } from '#contract/views.ts';
 import type { WaterType } from '#core/species/index.ts';
-import { QUANTITIES, USUAL_METHOD, type Parsed, type Quantity } from '#core/water/index.ts';
+import { parseOnKit, QUANTITIES, USUAL_METHOD, type KitFacts, type Parsed, type Quantity } from '#core/water/index.ts';
 import type { Draft } from '../data/house.ts';
 import type { Units } from '../data/units.ts';
 import { readingEntry } from '../parts/readingDraft.ts';
@@ -15,10 +15,22 @@ export const quantitiesOf = (type: WaterType): Quantity[] =>
 export type Typed = Partial<Record<Quantity, string>>;
 type Read = { quantity: Quantity; read: Extract<Parsed, { ok: true }> };
 
+/** As the test means it that it was read with; without one, in the person's own unit. */
+export const readWith = (quantity: Quantity, text: string, given: { units: Units; temperatureC?: number; kit?: KitFacts }): Parsed =>
+  given.kit?.form
+    ? parseOnKit(given.kit, text, { temperatureC: given.temperatureC })
+    : given.units.read(quantity, text, given.temperatureC);
+
 /** All that was typed and can be read; undefined while one of them cannot. */
-export function readTyped(typed: Typed, units: Units, temperatureC?: number): Read[] | undefined {
+export function readTyped(
+  typed: Typed,
+  { units, temperatureC, kitOf }: { units: Units; temperatureC?: number; kitOf: (quantity: Quantity) => KitFacts | undefined },
+): Read[] | undefined {
   const filled = Object.entries(typed).filter(([, text]) => text.trim() !== '') as [Quantity, string][];
-  const read = filled.map(([quantity, text]) => ({ quantity, read: units.read(quantity, text, temperatureC) }));
+  const read = filled.map(([quantity, text]) => ({
+    quantity,
+    read: readWith(quantity, text, { units, temperatureC, kit: kitOf(quantity) }),
+  }));
   return read.every((reading): reading is Read => reading.read.ok) ? read : undefined;
 }
 
@@ -39,18 +51,23 @@ export function farOff(read: readonly ReadValue[], { system, readings }: Pick<Re
   });
 }
 
-export const readingEntries = (system: string, read: readonly Read[], instruments: Instruments): Draft[] =>
-  read.map(({ quantity, read: value }) =>
-    readingEntry(
+export const readingEntries = (
+  system: string,
+  read: readonly Read[],
+  { instruments, kitOf }: { instruments: Instruments; kitOf: (quantity: Quantity) => KitFacts | undefined },
+): Draft[] =>
+  read.map(({ quantity, read: value }) => {
+    const kit = kitOf(quantity);
+    return readingEntry(
       {
         subject: { kind: 'system', id: system },
         quantity,
         method: quantity === 'volume' ? 'by eye' : USUAL_METHOD[quantity],
-        instrument: instruments[quantity]?.trim() || undefined,
+        ...(kit ? { kit: kit.id } : { instrument: instruments[quantity]?.trim() || undefined }),
       },
       value,
-    ),
-  );
+    );
+  });
 
 /** Where it goes, over the latest few: words beside the number. */
 export function trendOf(latest: readonly { value: number }[], least: number): 'rising' | 'falling' | 'steady' | undefined {

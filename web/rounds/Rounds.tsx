@@ -154,6 +154,9 @@ function Walk({ view, current, onChoose, onRound }: WalkProps) {
         <Link className="btn btn-link btn-quiet" to="/rounds/kitchen">
           Kitchen sheet
         </Link>
+        <Link className="btn btn-link btn-quiet" to="/rounds/water">
+          Water tests
+        </Link>
         <Link className="btn btn-link btn-quiet" to="/rounds/chores">
           Chores
         </Link>

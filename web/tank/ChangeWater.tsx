@@ -23,11 +23,12 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
   const [from, setFrom] = useKept(form, 'from', '');
   const [salt, setSalt] = useKept(form, 'salt', '');
   const [warmth, setWarmth] = useKept(form, 'warmth', '');
+  const [acid, setAcid] = useKept(form, 'acid', '');
   const parsed = units.read('volume', litres);
-  const tanks = room?.racks.flatMap((rack) => rack.tanks).filter(({ id }) => id !== tank.id) ?? [];
+  const tanks = room?.racks.flatMap((rack) => rack.tanks).filter(({ id, vessel }) => id !== tank.id && vessel === 'tank') ?? [];
   const source = tanks.find(({ id }) => id === from);
   const again = useContactAgain({ from: source ? [source.id] : [], to: tank.id });
-  const read = { salinity: units.read('salinity', salt), temperature: units.read('temperature', warmth) };
+  const read = { salinity: units.read('salinity', salt), temperature: units.read('temperature', warmth), pH: units.read('pH', acid) };
   const systemOf = (id: string) => room?.systems.find((system) => system.id === id);
   const [here, there] = [systemOf(tank.system), source && systemOf(source.system)];
   const poured = {
@@ -39,6 +40,13 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
     ['salinity', here.salinityPpt, swapped(here.salinityPpt, poured.salinityPpt, share)] as const,
     ['temperature', here.temperatureC, swapped(here.temperatureC, poured.temperatureC, share)] as const,
   ];
+  const sayMixed = (part: number): string =>
+    [['salinity', here!.salinityPpt, poured.salinityPpt] as const, ['temperature', here!.temperatureC, poured.temperatureC] as const]
+      .map(([quantity, now, fresh]) => {
+        const then = swapped(now, fresh, Math.min(1, part));
+        return then === undefined ? `${quantity} not known` : units.say(quantity, then);
+      })
+      .join(', ');
   const change = (volumeL: number) =>
     overrule.attempt(
       knowing(
@@ -65,17 +73,28 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
         <Form.Label className="label">Filled up with</Form.Label>
         <Form.Select value={from} onChange={(event) => setFrom(event.target.value)}>
           <option value="">freshly mixed water</option>
-          {tanks.map(({ id, code, purpose }) => (
-            <option key={id} value={id}>
-              water of {code} ({purpose})
-            </option>
-          ))}
+          {[true, false].map((same) => {
+            const offered = tanks.filter((each) => (systemOf(each.system)?.type === here?.type) === same);
+            return offered.length === 0 ? null : (
+              <optgroup
+                key={String(same)}
+                label={same ? `${here?.type ?? 'the same'} water` : 'other water: it is judged by who lives here'}
+              >
+                {offered.map(({ id, code, purpose }) => (
+                  <option key={id} value={id}>
+                    water of {code} ({purpose})
+                  </option>
+                ))}
+              </optgroup>
+            );
+          })}
         </Form.Select>
       </Form.Group>
       {!source && (
         <>
           <QuantityField label="Its salinity" quantity="salinity" text={salt} onChange={setSalt} optional />
           <QuantityField label="Its temperature" quantity="temperature" text={warmth} onChange={setWarmth} optional />
+          <QuantityField label="Its pH" quantity="pH" text={acid} onChange={setAcid} optional />
         </>
       )}
       {becomes && share > 0 && (
@@ -88,7 +107,7 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
                 : `${units.say(quantity, now)} to ${units.say(quantity, then)}`,
             )
             .join('; ')}
-          {here.tanks > 1 ? '; less once its system has mixed.' : '.'}
+          {here.tanks > 1 ? `. Once ${here.name} has mixed: ${sayMixed(parsed.ok ? parsed.value / here.volumeL : 0)}.` : '.'}
         </p>
       )}
       {again.box}
@@ -98,7 +117,8 @@ export function ChangeWater({ tank, onDone }: { tank: TankCard; onDone: () => vo
           problemOf('volume', litres, { units }) !== undefined ||
           !parsed.ok ||
           isBad(salt, read.salinity) ||
-          isBad(warmth, read.temperature)
+          isBad(warmth, read.temperature) ||
+          isBad(acid, read.pH)
         }
         onPress={() => parsed.ok && change(parsed.value)}
       >

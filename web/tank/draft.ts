@@ -23,9 +23,9 @@ export function recountEntries(tank: Home, found: Readonly<Record<string, number
 }
 
 /** What new water holds, as far as somebody knows it: of a tank by its system, of mixed water by what was read of it. */
-export type NewWater = { fromTank?: string; salinity: Parsed; temperature: Parsed };
+export type NewWater = { fromTank?: string; salinity: Parsed; temperature: Parsed; pH?: Parsed };
 
-export const exchangeEntry = (tank: string, litres: number, { fromTank, salinity, temperature }: NewWater): Draft => ({
+export const exchangeEntry = (tank: string, litres: number, { fromTank, salinity, temperature, pH }: NewWater): Draft => ({
   kind: 'water.exchanged',
   payload: {
     tank,
@@ -33,6 +33,7 @@ export const exchangeEntry = (tank: string, litres: number, { fromTank, salinity
     ...(fromTank === undefined ? { source: 'mixed' } : { source: 'tank', fromTank }),
     ...(fromTank === undefined && salinity.ok ? { salinityPpt: salinity.value } : {}),
     ...(fromTank === undefined && temperature.ok ? { temperatureC: temperature.value } : {}),
+    ...(fromTank === undefined && pH?.ok ? { pH: pH.value } : {}),
   },
 });
 

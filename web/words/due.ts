@@ -1,6 +1,6 @@
 // Due things in words, and where each is done: one row a rule, none may be missing.
 import { isDueRule, type Due, type DueRule } from '#core/today/index.ts';
-import { sayHours, toCheck, toDock, toKitchen, toRun, toTank, type DueWords } from './dueWords.ts';
+import { sayHours, toCheck, toDock, toKitchen, toRun, toTank, toWater, type DueWords } from './dueWords.ts';
 import { roundDueWords } from './rounds.ts';
 import { capital, plural } from './text.ts';
 
@@ -153,6 +153,21 @@ export const DUE_WORDS: Record<DueRule, DueWords> = {
         : `Wash ${facts.what}: too few are clean for the next walk`,
     name: 'things to bring back or to wash',
     leads: () => ({ to: '/rounds/chores', doing: 'To the chores' }),
+  },
+  'over-limit': {
+    says: ({ facts }) => `Over its limit: ${facts.what}. Say what is done about it`,
+    name: 'a value over its limit',
+    leads: toWater,
+  },
+  retest: {
+    says: ({ facts }) => `Test again: ${facts.what}`,
+    name: 'a test after something was done',
+    leads: toWater,
+  },
+  'water-test': {
+    says: ({ facts }) => `Test the water of ${facts.what}`,
+    name: 'tests of water',
+    leads: toWater,
   },
   'move-waits': {
     says: ({ facts }) => `Is it here: ${facts.what}?`,

@@ -26,4 +26,5 @@ export const toDock = ({ facts }: Said) => ({ to: `/dock?crate=${facts.crate}`, 
 export const toKitchen = () => ({ to: '/rounds/kitchen', doing: 'To the kitchen sheet' });
 export const toRun = ({ facts }: Said) => ({ to: `/bench?run=${facts.run}`, doing: 'To the bench' });
 export const toTank = ({ facts }: Said) => ({ to: `/tank/${facts.tankCode}`, doing: `To ${facts.tankCode}` });
+export const toWater = ({ facts }: Said) => ({ to: `/rounds/water?tank=${facts.tankCode}`, doing: 'To the water tests' });
 export const toCheck = ({ facts }: Said) => ({ to: `/rounds?tank=${facts.tankCode}`, doing: `Check ${facts.tankCode}` });

@@ -11,6 +11,7 @@ import { runWords } from './runs.ts';
 import { FIELD_WORDS } from './species.ts';
 import { choreWords } from './chores.ts';
 import { healingWords } from './healing.ts';
+import { waterTestWords } from './waterTests.ts';
 import { kitchenWords } from './kitchen.ts';
 import { sayPrepStep } from './prepare.ts';
 import { sayBox } from './boxes.ts';
@@ -39,6 +40,7 @@ const sayCrateField = (field: string) => CRATE_WORDS[field as keyof CrateFields]
 const sayField = (field: string) => FIELD_WORDS[field as keyof SpeciesFields] ?? field;
 
 export const entryWords: Words = {
+  ...waterTestWords,
   'entry.reversed': () => 'Undid an earlier entry',
   'person.added': ({ name, title, role }) => `${name} works here as ${title}${title === role ? '' : ` (${role})`}`,
   'person.changed': ({ person, fields: { name: called, title, role } }, name) =>

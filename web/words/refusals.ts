@@ -12,6 +12,7 @@ import { NO_FLOAT } from './firstAid.ts';
 import { checkRefusals, shortChecks } from './checkRefusals.ts';
 import { choreRefusals, shortChores } from './chores.ts';
 import { healingRefusals } from './healing.ts';
+import { shortWaterTests, waterTestRefusals } from './waterTests.ts';
 import { kitchenRefusals, shortKitchen } from './kitchen.ts';
 import { stressWord } from './bench.ts';
 import { placeRefusals, shortReason } from './placeRefusals.ts';
@@ -55,6 +56,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   ...kitchenRefusals,
   ...choreRefusals,
   ...healingRefusals,
+  ...waterTestRefusals,
   'loss.notExamined': () => 'Nobody examined it: what it died of is a guess, or likely.',
   'food.tooMany': ({ most }) => `${most} foods are kept here: take one off the list first.`,
   'out.orderedFor': ({ lot, n, forWhom, left }) =>
@@ -206,6 +208,7 @@ const OVERRULED: Partial<Record<RefusalCode, string>> = {
   ...shortKitchen,
   ...shortChecks,
   ...shortChores,
+  ...shortWaterTests,
   'healing.notMet': 'not healed by its measure',
   'match.notRead': 'salinity not read of late',
   'match.steep': 'a match faster than is borne',

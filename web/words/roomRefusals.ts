@@ -31,6 +31,10 @@ export const roomRefusals: Record<Code, RefusalWords> = {
     `${from} is under ${family}, or has held it and was not tested at zero: it harms ${species}, or nobody knows that it does not: its water would bring it along.`,
   'water.dilutes': ({ tank, family, share }) =>
     `${family} is in the water of ${tank}: changing ${Math.round(Number(share) * 100)} % of it makes it weaker, and its days may not count. Give it again to the same level, by its label, and say so.`,
+  'water.frees': ({ code, now: before, then, pH }, { units }) =>
+    `There is ammonia in the water of ${code}, and the new water has a higher pH: at ${units.say('pH', Number(pH))} it would be ${Number(then).toFixed(3)} mg/L toxic, against ${Number(before).toFixed(3)} now. Change with water of the same pH.`,
+  'water.freesPerhaps': ({ code, then, pH, unread }) =>
+    `There is ammonia in the water of ${code}, and nobody read the pH ${unread === 'here' ? 'there' : unread === 'new water' ? 'of the new water' : 'there or of the new water'}: at pH ${pH} up to ${Number(then).toFixed(3)} mg/L of it would be toxic. Read the pH of both first.`,
   'water.notRead': ({ tank, share }) =>
     `${Math.round(Number(share) * 100)} % of ${tank} at once, and nobody has read the new water. Read its salinity and temperature first.`,
   'treatment.invertebrates': ({ family, species }) =>

@@ -336,6 +336,49 @@ CREATE TABLE `p_healing_measure` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_healing_measure_healing` ON `p_healing_measure` (`healing`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_answer` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`reading` text NOT NULL,
+	`did` text NOT NULL,
+	`retest_at_ms` integer,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_answer_reading` ON `p_answer` (`reading`,`at_ms`);--> statement-breakpoint
+CREATE INDEX `p_answer_at` ON `p_answer` (`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_filter_word` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`system` text NOT NULL,
+	`says` text NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_filter_word_system` ON `p_filter_word` (`system`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_kit` (
+	`id` text PRIMARY KEY NOT NULL,
+	`entry` text NOT NULL,
+	`name` text NOT NULL,
+	`facts` text NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE `p_test_plan` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`system` text NOT NULL,
+	`every` text NOT NULL,
+	`limits` text NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_test_plan_system` ON `p_test_plan` (`system`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_change` (
 	`entry` text NOT NULL,
 	`of` text NOT NULL,
@@ -800,7 +843,8 @@ CREATE TABLE `p_reading` (
 	`method` text NOT NULL,
 	`source` text NOT NULL,
 	`reference` text,
-	`instrument` text
+	`instrument` text,
+	`kit` text
 );
 --> statement-breakpoint
 CREATE INDEX `p_reading_latest` ON `p_reading` (`subject`,`quantity`,`at_ms`);--> statement-breakpoint
@@ -1141,7 +1185,7 @@ CREATE VIEW `now_lot` AS select "id", "entry", "voided_by", "label", "species", 
 CREATE VIEW `now_open_bag` AS select "id", "entry", "voided_by", "crate", "label", "box", "ord", "lot", "listed", "free", "water_l", "price" from "p_bag" where ("p_bag"."voided_by" is null and not exists (select 1 from "p_absence" where ("p_absence"."voided_by" is null and "p_absence"."bag" = "p_bag"."id")) and not exists (select 1 from "p_landing" where ("p_landing"."voided_by" is null and "p_landing"."bag" = "p_bag"."id" and "p_landing"."alive" = 0)) and not exists (select 1 from "p_release" where ("p_release"."voided_by" is null and "p_release"."bag" = "p_bag"."id")) and not exists (select 1 from "p_run_from" where ("p_run_from"."voided_by" is null and "p_run_from"."place" = "p_bag"."id")));--> statement-breakpoint
 CREATE VIEW `now_promise` AS select "entry", "at_ms", "by", "voided_by", "id", "lot", "n", "for_whom" from "p_promise" where ("p_promise"."voided_by" is null and not exists (select 1 from "p_promise_end" where ("p_promise_end"."voided_by" is null and "p_promise_end"."promise" = "p_promise"."id")));--> statement-breakpoint
 CREATE VIEW `now_quarantine` AS select "entry", "at_ms", "by", "voided_by", "id", "lot", "policy", "zero" from "p_quarantine" where ("p_quarantine"."voided_by" is null and not exists (select 1 from "p_sign_off" where ("p_sign_off"."voided_by" is null and "p_sign_off"."quarantine" = "p_quarantine"."id")));--> statement-breakpoint
-CREATE VIEW `now_reading` AS select "entry", "at_ms", "by", "voided_by", "subject_kind", "subject", "quantity", "value", "typed", "method", "source", "reference", "instrument", max(printf('%020d', "at_ms") || "entry") as "latest" from "p_reading" where "p_reading"."voided_by" is null group by "p_reading"."subject", "p_reading"."quantity";--> statement-breakpoint
+CREATE VIEW `now_reading` AS select "entry", "at_ms", "by", "voided_by", "subject_kind", "subject", "quantity", "value", "typed", "method", "source", "reference", "instrument", "kit", max(printf('%020d', "at_ms") || "entry") as "latest" from "p_reading" where "p_reading"."voided_by" is null group by "p_reading"."subject", "p_reading"."quantity";--> statement-breakpoint
 CREATE VIEW `now_standing` AS select "lot", "place", "n" from "p_balance" where ("p_balance"."inside" = 1 and "p_balance"."n" <> 0);--> statement-breakpoint
 CREATE VIEW `now_stay` AS select "p_stay_limit"."entry", "p_stay_limit"."at_ms", "p_stay_limit"."by", "p_stay_limit"."voided_by", "p_stay_limit"."id", "p_stay_limit"."lot", "p_stay_limit"."place", "p_stay_limit"."until_ms", "p_stay_limit"."until_cm", "p_stay_limit"."why", "p_balance"."n" from "p_stay_limit" inner join "p_balance" on ("p_balance"."lot" = "p_stay_limit"."lot" and "p_balance"."place" = "p_stay_limit"."place" and "p_balance"."n" > 0) where "p_stay_limit"."entry" = ((select "entry" from "p_stay_limit" "x" where ("x"."voided_by" is null and "x"."place" = "p_stay_limit"."place" and "x"."lot" = "p_stay_limit"."lot") order by "x"."at_ms" desc, "x"."entry" desc limit 1));--> statement-breakpoint
 CREATE VIEW `now_system` AS select "id", "entry", "voided_by", "name", "type", coalesce(((select "value" from "p_reading" where ("p_reading"."voided_by" is null and "p_reading"."subject" = "p_system"."id" and "p_reading"."quantity" = 'temperature') order by "p_reading"."at_ms" desc, "p_reading"."entry" desc limit 1)), "temperature_c") as "temperature_c", coalesce(((select "value" from "p_reading" where ("p_reading"."voided_by" is null and "p_reading"."subject" = "p_system"."id" and "p_reading"."quantity" = 'salinity') order by "p_reading"."at_ms" desc, "p_reading"."entry" desc limit 1)), "salinity_ppt") as "salinity_ppt", "volume_l", "temperature_c" as "set_c", "salinity_ppt" as "set_ppt" from "p_system";--> statement-breakpoint

@@ -1,0 +1,74 @@
+// When a plan of tests may be made, and what an answer to a value over its limit must hold: something that was done, and when it is read again; or a reason.
+import { refuse, type Refusal, type Rules } from '../journal/index.ts';
+import { atLeast } from '../roles/index.ts';
+import { HOUR_MS } from '../time/index.ts';
+import { isBlank } from '../writing/index.ts';
+import type { DoneAbout, ReadingAnswered, WaterTestEntries } from './entries.ts';
+import { isOver } from './limits.ts';
+import type { JudgedReading, WaterTestState } from './state.ts';
+
+/** What harms within hours is read again before they are over. */
+const URGENT_RETEST_H = 6;
+
+export const waterTestRules: Rules<WaterTestEntries, WaterTestState> = {
+  'tests.planned': {
+    decide({ payload: { system, basedOn, every, limits } }, { state }) {
+      if (!state.findSystem(system)) return refuse('unknown', 'system', { what: 'system', id: system });
+      const known = state.testPlanOf(system);
+      if (known && known.entry !== basedOn)
+        return refuse('change.overtaken', 'basedOn', { field: 'tests', now: '', by: known.by, atMs: known.atMs });
+      const twice = (names: readonly string[]) => names.find((name, index) => names.indexOf(name) < index);
+      const same = twice(every.map(({ quantity }) => quantity)) ?? twice(limits.map(({ quantity }) => quantity));
+      if (same) return refuse('tests.planTwice', 'every', { quantity: same });
+      return limits.flatMap(({ quantity, from, to }, index) =>
+        (from === undefined && to === undefined) || (from !== undefined && to !== undefined && from >= to)
+          ? refuse('tests.noRange', `limits.${index}`, { quantity })
+          : [],
+      );
+    },
+    links: ({ system }) => ({ needs: [system] }),
+  },
+  'filter.judged': {
+    decide: ({ payload: { system } }, { state }) =>
+      state.findSystem(system) ? [] : refuse('unknown', 'system', { what: 'system', id: system }),
+    links: ({ system }) => ({ needs: [system] }),
+  },
+  'reading.answered': {
+    decide({ payload, occurredAtMs }, { state, actor }) {
+      const judged = state.findJudged(payload.reading);
+      if (!judged) return refuse('unknown', 'reading', { what: 'reading', id: payload.reading });
+      if (!isOver(judged.verdict)) return refuse('answer.notOver', 'reading', { quantity: judged.quantity });
+      const before = state.answersTo(payload.reading).at(-1);
+      return [
+        ...againstDone(payload, judged, state),
+        ...(payload.did.includes('nothing') && !atLeast(actor.role, 'keeper') ? refuse('answer.byKeeper', 'did') : []),
+        ...againstRetest(payload, judged, occurredAtMs),
+        ...(before ? refuse('answer.already', 'reading', { by: before.by, atMs: before.atMs }, 'trainee') : []),
+      ];
+    },
+    links: ({ reading }) => ({ needs: [reading] }),
+  },
+};
+
+function againstDone({ did, note }: ReadingAnswered, { system, atMs }: JudgedReading, state: WaterTestState): Refusal[] {
+  const has = (what: DoneAbout) => did.includes(what);
+  if (has('nothing')) {
+    if (did.length > 1) return refuse('answer.nothingElse', 'did');
+    return note === undefined || isBlank(note) ? refuse('answer.noReason', 'note') : [];
+  }
+  // It is written down with its litres, or it was not done.
+  if (has('changed water') && !state.isPouredSince(system, atMs)) return refuse('answer.noChange', 'did');
+  if (!has('bound ammonia')) return [];
+  const { treatments, held } = state.systemStateOf(system);
+  // A binder lets copper loose from what holds it; nobody may overrule that.
+  const copper = treatments.includes('copper') || held.some(({ family, zeroTested }) => family === 'copper' && !zeroTested);
+  return copper ? refuse('answer.binderInCopper', 'did') : [];
+}
+
+function againstRetest({ did, retestAtMs }: ReadingAnswered, { verdict }: JudgedReading, atMs: number): Refusal[] {
+  if (retestAtMs === undefined) return did.includes('nothing') ? [] : refuse('answer.noRetest', 'retestAtMs');
+  if (retestAtMs <= atMs) return refuse('answer.noRetest', 'retestAtMs');
+  return isOver(verdict) && verdict.urgent && retestAtMs > atMs + URGENT_RETEST_H * HOUR_MS
+    ? refuse('answer.lateRetest', 'retestAtMs', { hours: URGENT_RETEST_H }, 'keeper')
+    : [];
+}
