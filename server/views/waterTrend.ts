@@ -1,5 +1,6 @@
 // One quantity of one system over a stretch of time: what was read and with what, its limits, changes of water, treatments and deaths.
 import type { TrendMark } from '#contract/views.ts';
+import { FUTURE_ALLOWED_MS } from '#core/catalogue/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import { QUANTITIES, type Quantity } from '#core/water/index.ts';
 import { thin } from '#core/waterTests/index.ts';
@@ -62,7 +63,7 @@ export const makeWaterTrendView: MakeView<'waterTrend'> = (client) => {
       treatments: [],
     };
     if (!found) return nothing;
-    const span = { system: found.id, fromMs, now };
+    const span = { system: found.id, fromMs, now: now + FUTURE_ALLOWED_MS };
     const read = readings({ ...span, quantity });
     const instruments = [...new Set(read.map(({ instrument }) => instrument))];
     const index = new Map(instruments.map((name, turn) => [name, turn]));

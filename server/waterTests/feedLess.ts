@@ -1,5 +1,6 @@
 // Systems that are fed less for a value over its limit: since somebody said so, until it is read again and within it, or a week.
 import type Database from 'better-sqlite3';
+import { FUTURE_ALLOWED_MS } from '#core/catalogue/index.ts';
 import { DAY_MS } from '#core/time/index.ts';
 import type { Quantity } from '#core/water/index.ts';
 import { isOver, type WaterTestRules } from '#core/waterTests/index.ts';
@@ -25,8 +26,10 @@ export function prepareFeedLess(client: Database.Database): (given: { now: numbe
   );
   const systemRow = prepareSystemRow(client);
   const { judgingOf, judge } = prepareJudging(client);
-  return ({ now, rules }) =>
-    new Map(
+  return ({ now: clock, rules }) => {
+    // A device's clock may be ahead of the house's.
+    const now = clock + FUTURE_ALLOWED_MS;
+    return new Map(
       said({ sinceMs: now - FEED_LESS_MS, now }).flatMap(({ system, quantity, saidMs }) => {
         const row = systemRow(system);
         const read = latest({ system, quantity, now });
@@ -35,4 +38,5 @@ export function prepareFeedLess(client: Database.Database): (given: { now: numbe
         return stands ? [[system, quantity]] : [];
       }),
     );
+  };
 }

@@ -1,6 +1,7 @@
 // What the house thinks of a value that was read of a system: with what was read beside it, by the limits that hold there.
 import type Database from 'better-sqlite3';
 import type { WaterType } from '#core/species/index.ts';
+import { FUTURE_ALLOWED_MS } from '#core/catalogue/index.ts';
 import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
 import type { Quantity } from '#core/water/index.ts';
 import {
@@ -17,6 +18,7 @@ import {
 } from '#core/waterTests/index.ts';
 import { makeAsk, number, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
+import { personName } from '../now/sqlFragments.ts';
 
 /** A match for a crate, and its way back, are over by then. */
 const MATCHED_FOR_MS = 14 * DAY_MS;
@@ -30,8 +32,8 @@ type Read = { system: string; quantity: Quantity; value: number; atMs: number };
 
 export function prepareOwnPlans(client: Database.Database): (system: string) => KeptPlan | undefined {
   const latest = makeAsk(client).get(
-    pick(t.testPlan, 'entry', 'by', 'atMs', 'every', 'limits', 'note'),
-    `select entry, "by", at_ms atMs, every, limits, note from p_test_plan where system = ? and voided_by is null order by at_ms desc, entry desc limit 1`,
+    { ...pick(t.testPlan, 'entry', 'atMs', 'every', 'limits', 'note'), by: text },
+    `select entry, ${personName('"by"')} by, at_ms atMs, every, limits, note from p_test_plan where system = ? and voided_by is null order by at_ms desc, entry desc limit 1`,
   );
   return (system) => {
     const row = latest(system);
@@ -111,7 +113,7 @@ export function prepareAmmonia(client: Database.Database) {
   const setOf = prepareSet(client);
   const besideOf = prepareBeside(client);
   return (system: string, atMs: number) => {
-    const read = last({ system, fromMs: atMs - AMMONIA_TELLS_MS, toMs: atMs });
+    const read = last({ system, fromMs: atMs - AMMONIA_TELLS_MS, toMs: atMs + FUTURE_ALLOWED_MS });
     const found = row(system);
     if (!read || !found) return undefined;
     return { tan: read.value, beside: { ...besideOf(system, read.atMs), ...besideOf(system, atMs) }, set: setOf(found, atMs) };

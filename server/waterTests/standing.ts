@@ -1,6 +1,7 @@
 // Where each system with fish stands with its tests: what is asked in its phase, what was read last, what is over its limit and what was done about it.
 import type Database from 'better-sqlite3';
 import type { AnswerCard, OverCard, ReadLast, SystemTests, TestCard } from '#contract/views.ts';
+import { FUTURE_ALLOWED_MS } from '#core/catalogue/index.ts';
 import { DAY_MS, standEvery } from '#core/time/index.ts';
 import type { Quantity } from '#core/water/index.ts';
 import {
@@ -88,7 +89,9 @@ export function prepareStandingTests(client: Database.Database) {
   );
   const feedLess = prepareFeedLess(client);
 
-  return ({ now, zone, rules }: Given): StandingTests[] => {
+  return ({ now: clock, zone, rules }: Given): StandingTests[] => {
+    // A device's clock may be ahead of the house's: what it has just written counts.
+    const now = clock + FUTURE_ALLOWED_MS;
     const states = systemStates();
     const fedLess = feedLess({ now, rules });
     return [...grouped(rows(), ({ id }) => id).values()].map((tanks) => {
@@ -116,7 +119,7 @@ export function prepareStandingTests(client: Database.Database) {
         phases,
         treatments,
         copper,
-        tests: testsOf(id, { every, read, now, zone }),
+        tests: testsOf(id, { every, read, now: clock, zone }),
         limits: judging.limits,
         ...(plan ? { own: plan } : {}),
         over,

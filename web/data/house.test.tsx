@@ -6,7 +6,9 @@ import { useEffect } from 'react';
 import { SWRConfig, useSWRConfig } from 'swr';
 import type { Act } from '#core/catalogue/index.ts';
 import { answer } from '../testScreen.tsx';
-import { preloadViews, unseenActs, useLive, useView } from './house.ts';
+import { viewPath } from '#contract/paths.ts';
+import { VIEW_NAMES } from '#contract/views.ts';
+import { keyOfView, preloadViews, unseenActs, useLive, useView } from './house.ts';
 import { useTankCodes } from './tankCodes.ts';
 
 const dock = (seq: number) => ({ '/api/views/dock': { body: { seq, crates: [], species: [] } } });
@@ -138,6 +140,11 @@ describe('what a view has not seen', () => {
     const older = undoing('of last week');
     expect(unseen(older)).toEqual([older]);
   });
+});
+
+it('every view is known by its key, whatever stands behind it; what is none is none', () => {
+  for (const name of VIEW_NAMES) expect([keyOfView(viewPath(name)), keyOfView(viewPath(name, { tank: 'C1' }))]).toEqual([name, name]);
+  expect(['/api/views/none', '/api/me', 7].map(keyOfView)).toEqual([undefined, undefined, undefined]);
 });
 
 it('a tank is called by its code, from any view of the room that was read; never by its id', () => {

@@ -24,9 +24,10 @@ export type Draft = { [K in Kind]: { kind: K; payload: Payloads[K]; overrules?: 
 
 export const newId = (): string => v7();
 
-const keyOfView = (key: unknown): ViewName | undefined => {
-  const name = typeof key === 'string' ? /^\/api\/views\/([a-z]+)/.exec(key)?.[1] : undefined;
-  return name as ViewName | undefined;
+/** The view that a key of the cache is of. */
+export const keyOfView = (key: unknown): ViewName | undefined => {
+  const name = typeof key === 'string' ? /^\/api\/views\/([a-z]+)/i.exec(key)?.[1] : undefined;
+  return name !== undefined && name in VIEW_TOPICS ? (name as ViewName) : undefined;
 };
 
 const ME_TOPICS = ['house', 'people'];

@@ -57,12 +57,13 @@ export function ReadingField({ quantity, latest, text, temperatureC, onChange, k
       />
       {kits.length > 0 && (
         <Form.Select
+          id={`${id}-with`}
           size="sm"
           aria-label={`${titleOf(quantity)} read with`}
           value={kit?.name ?? ''}
           onChange={({ target }) => onKit(target.value)}
         >
-          <option value="">not said with what</option>
+          <option value="">with what?</option>
           {kits.map(({ id: kitId, name }) => (
             <option key={kitId} value={name}>
               {name}

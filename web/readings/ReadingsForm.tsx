@@ -58,7 +58,8 @@ function Fields({ view, system, due, onDone }: FieldsProps) {
     onDone();
   };
   const all = quantitiesOf(system.type);
-  const first = due ? all.filter((quantity) => due.includes(quantity) || typed[quantity]?.trim()) : all;
+  const first = due ? all.filter((quantity) => due.includes(quantity)) : all;
+  const rest = all.filter((quantity) => !first.includes(quantity));
   const fieldsOf = (quantities: readonly Quantity[]) => (
     <div className={css.readings}>
       {quantities.map((quantity) => (
@@ -87,10 +88,10 @@ function Fields({ view, system, due, onDone }: FieldsProps) {
     >
       <p className="soft tight">Any unit is understood: 78F, 1.022, 48 mS comp, 8 dKH, 0.25 NH4. What is left empty was not read.</p>
       {fieldsOf(first)}
-      {first.length < all.length && (
-        <details open={first.length === 0}>
+      {rest.length > 0 && (
+        <details open={first.length === 0 || rest.some((quantity) => typed[quantity]?.trim())}>
           <summary>More readings</summary>
-          {fieldsOf(all.filter((quantity) => !first.includes(quantity)))}
+          {fieldsOf(rest)}
         </details>
       )}
       <OtherMeters

@@ -8,7 +8,7 @@ import { Caution } from '../parts/Caution.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
 import { forgetKept, useKept } from '../parts/useKept.ts';
 import { sayQuantity } from '../words/waterTests.ts';
-import { adviceFor, becomes, redoseMg, type Advice, type NewWater } from './advice.ts';
+import { adviceFor, becomes, carried, redoseMg, type Advice, type NewWater } from './advice.ts';
 import css from './waterTests.module.scss';
 
 const FIELDS = ['salinity', 'temperature', 'pH'] as const;
@@ -38,7 +38,7 @@ export function useChange({ system, card, rules }: Given) {
   };
   const advice = adviceFor({ system, card, rules, poured });
   const advised = advice.is === 'change' ? advice.plan.litres : advice.is === 'swap' ? advice.litres : undefined;
-  const text = litresTyped ?? (advised === undefined ? '' : units.bare('volume', Math.ceil(advised * 10) / 10));
+  const text = litresTyped ?? (advised === undefined ? '' : units.bare('volume', carried(advised)));
   const litres = units.read('volume', text);
   const isBadField = FIELDS.some((quantity) => (typed[quantity] ?? '').trim() !== '' && !read[quantity].ok);
   return {
@@ -112,7 +112,7 @@ function sayPlan({ system, card, advice, rules }: Omit<Props, 'change'>, units: 
     return `${units.say('volume', advice.litres)} for water of ${units.say('salinity', advice.with)}, towards ${units.say('salinity', advice.target)}`;
   if (advice.is !== 'change') return '';
   const { plan, target } = advice;
-  const each = units.say('volume', Math.ceil(plan.litres * 10) / 10);
+  const each = units.say('volume', carried(plan.litres));
   const aim = `${sayQuantity(card.quantity)} of ${units.say(card.quantity, target)}`;
   return plan.times === 1
     ? `${each} of ${units.say('volume', system.volumeL)} brings it to ${aim}`

@@ -112,5 +112,8 @@ export function helpsAgainst({ quantity, verdict }: OverCard, { copper }: Pick<S
   ];
 }
 
+/** Litres as they are carried: up, to whole ones where there are many. */
+export const carried = (litres: number): number => (litres >= 50 ? Math.ceil(litres - 1e-6) : Math.ceil(litres * 10 - 1e-6) / 10);
+
 /** What of a medicine goes into so many litres of new water for the level to stay, mg. */
 export const redoseMg = (litres: number, levelMgL: number): number => litres * levelMgL;

@@ -15,7 +15,7 @@ const SHAPES = ['circle', 'triangle', 'rect', 'rectRot', 'star'] as const;
 const MARKS: Record<TrendMark['is'], { shape: 'line' | 'crossRot'; colour: string; name: string; turn: number }> = {
   change: { shape: 'line', colour: '--soft', name: 'changes', turn: 90 },
   'top-up': { shape: 'line', colour: '--line', name: 'top-ups', turn: 90 },
-  loss: { shape: 'crossRot', colour: '--warn', name: 'deaths', turn: 0 },
+  loss: { shape: 'crossRot', colour: '--lost', name: 'deaths', turn: 0 },
 };
 
 export function drawTrend({ view, unit, toShown }: TrendPicture, colour: Colour): Drawing {
@@ -82,7 +82,7 @@ export function drawTrend({ view, unit, toShown }: TrendPicture, colour: Colour)
         ? {}
         : {
             [says]: lineAcross(
-              { yMin: shown(limit), yMax: shown(limit), borderColor: colour('--warn'), borderDash: [4, 4] },
+              { yMin: shown(limit), yMax: shown(limit), borderColor: colour('--look'), borderDash: [4, 4] },
               { says: `${says} ${shown(limit)}`, ink, paper: colour('--card') },
             ),
           };
