@@ -30,6 +30,8 @@ export const VIEWS: (readonly [string, string])[] = [
   ['feeding', '/rounds/feed'],
   ['kitchen sheet', '/rounds/kitchen'],
   ['chores', '/rounds/chores'],
+  ['water tests', '/rounds/water'],
+  ['water tests, under copper', '/rounds/water?tank=Q1'],
   ['chores, planned', '/house?part=chores'],
   ['rounds, a fish that heals', '/rounds?tank=S2'],
   ['rounds, a chase', '/rounds?tank=C4'],
@@ -42,9 +44,21 @@ export const VIEWS: (readonly [string, string])[] = [
   ['species, taking in', '/species?open=import'],
   ['more', '/more'],
   ['you', '/you'],
-  ...['systems', 'racks', 'suppliers', 'people', 'opening', 'tools', 'foods', 'mixes', 'supplies', 'quarantine', 'rules', 'data'].map(
-    (part) => [`house, ${part}`, `/house?part=${part}`] as const,
-  ),
+  ...[
+    'systems',
+    'racks',
+    'suppliers',
+    'people',
+    'opening',
+    'tools',
+    'foods',
+    'mixes',
+    'supplies',
+    'kits',
+    'quarantine',
+    'rules',
+    'data',
+  ].map((part) => [`house, ${part}`, `/house?part=${part}`] as const),
   ['packing list in', '/dock/list'],
 ];
 

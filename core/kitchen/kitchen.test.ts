@@ -142,7 +142,7 @@ it('whole portions: what is needed is never more than what is taken, and never a
 function slips(tanks: readonly SheetTank[]): Map<string, { g: number; heads: number; fishG: number }> {
   const piles = new Map<string, { g: number; heads: number; fishG: number }>();
   const percent = { 'first day': 1, conditioning: 2, fry: 8, quarantine: 3, ordinary: 4 };
-  for (const { lots } of tanks)
+  for (const { lots, less } of tanks)
     for (const { n, lengthCm, guild, meal, medicated } of lots)
       for (let head = 0; head < n; head += 1) {
         if (!('food' in meal)) continue;
@@ -152,7 +152,9 @@ function slips(tanks: readonly SheetTank[]): Map<string, { g: number; heads: num
         const mass = lengthCm === undefined ? 0 : 0.015 * lengthCm * lengthCm * lengthCm;
         const mouth = lengthCm === undefined ? 0 : lengthCm < 3 ? 2 : lengthCm < 10 ? 1 : 0.5;
         const wet = { dry: 0.25, sheet: 0.25, 'on the half shell': 2, frozen: 1, live: 1, paste: 1 }[food.form];
-        const g = (mass * (percent[meal.phase] / 100) * mouth * (guild === 'grazer' ? 1.5 : 1) * wet) / meal.mealsADay;
+        const g =
+          (mass * (percent[meal.phase] / 100) * mouth * (guild === 'grazer' ? 1.5 : 1) * wet * (less && pile.endsWith('+') ? 0.5 : 1)) /
+          meal.mealsADay;
         piles.set(pile, { g: known.g + g, heads: known.heads + 1, fishG: known.fishG + mass });
       }
   return piles;
@@ -186,6 +188,7 @@ it('agrees with slips of paper over 600 houses, and every portion is in a line',
       code: `T${index}`,
       rack: 'R',
       lots: Array.from({ length: 1 + Math.floor(chance() * 3) }, lotOf),
+      ...(chance() < 0.2 ? { less: true as const } : {}),
     }));
     const sheet = kitchenSheet(tanks, { foods: FOODS, mixes: [MIX, byFish], rules: STARTING_KITCHEN_RULES, mealMs: 0 });
     const piles = slips(tanks);

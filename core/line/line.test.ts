@@ -203,6 +203,16 @@ it('takes several readings of one water, each by its name or its unit, and a bar
     ['salinity', expect.closeTo(29.2, 0), 'meter'],
     ['temperature', 25.5, 'in the water'],
   ]);
+  // A badge shows the free part as NH3; nitrogen of nitrite is a third of it.
+  expect(read('F2 badge 0.0608, no2-n 0.1')).toEqual([
+    ['free ammonia', 0.05, 'test'],
+    ['nitrite', 0.328, 'test'],
+  ]);
+  expect(read('F2 free nh3 0.0608 ph 8.1')).toEqual([
+    ['free ammonia', 0.05, 'test'],
+    ['pH', 8.1, 'meter'],
+  ]);
+  expect(read('F2 free ammonia 0.05')).toEqual([['free ammonia', 0.05, 'test']]);
   // Twice the same, a value that cannot be, and a name without a value are asked about.
   expect(read('F2 ph 6.8 ph 7.2')).toEqual({ at: 'words', word: '7.2' });
   expect(read('F2 ph 14')).toMatchObject({ at: 'reading', quantity: 'pH' });

@@ -20,7 +20,6 @@ export const waterRules: Rules<WaterEntries, WaterState> = {
       }
       return againstKit(payload, occurredAtMs, state);
     },
-    links: ({ kit }) => ({ needs: kit === undefined ? [] : [kit] }),
   },
   'kit.added': {
     decide({ payload }, { state }) {

@@ -7,8 +7,8 @@ import type { DoneAbout, ReadingAnswered, WaterTestEntries } from './entries.ts'
 import { isOver } from './limits.ts';
 import type { JudgedReading, WaterTestState } from './state.ts';
 
-/** What harms within hours is read again before they are over. */
-const URGENT_RETEST_H = 6;
+/** What harms within hours is read again before they are over, and nothing later than in a week. */
+const RETEST_H = { urgent: 6, other: 7 * 24 };
 
 export const waterTestRules: Rules<WaterTestEntries, WaterTestState> = {
   'tests.planned': {
@@ -68,7 +68,6 @@ function againstDone({ did, note }: ReadingAnswered, { system, atMs }: JudgedRea
 function againstRetest({ did, retestAtMs }: ReadingAnswered, { verdict }: JudgedReading, atMs: number): Refusal[] {
   if (retestAtMs === undefined) return did.includes('nothing') ? [] : refuse('answer.noRetest', 'retestAtMs');
   if (retestAtMs <= atMs) return refuse('answer.noRetest', 'retestAtMs');
-  return isOver(verdict) && verdict.urgent && retestAtMs > atMs + URGENT_RETEST_H * HOUR_MS
-    ? refuse('answer.lateRetest', 'retestAtMs', { hours: URGENT_RETEST_H }, 'keeper')
-    : [];
+  const hours = isOver(verdict) && verdict.urgent ? RETEST_H.urgent : RETEST_H.other;
+  return retestAtMs > atMs + hours * HOUR_MS ? refuse('answer.lateRetest', 'retestAtMs', { hours }, 'keeper') : [];
 }

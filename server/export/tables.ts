@@ -120,9 +120,10 @@ export const TABLES = {
       'refers to',
       'how',
       'measured, stated or estimated',
+      'read with',
     ],
-    sql: `select r.at_ms, ${personName('r."by"')}, coalesce(w.name, b.label, e.vessel), r.quantity, r.value, case r.quantity ${UNITS} end, r.typed, r.reference, r.method, r.source
-      from p_reading r left join p_system w on w.id = r.subject left join p_bag b on b.id = r.subject left join p_bench_run e on e.id = r.subject where r.voided_by is null order by r.at_ms, r.entry`,
+    sql: `select r.at_ms, ${personName('r."by"')}, coalesce(w.name, b.label, e.vessel), r.quantity, r.value, case r.quantity ${UNITS} end, r.typed, r.reference, r.method, r.source, coalesce(k.name, r.instrument)
+      from p_reading r left join p_kit k on k.id = r.kit left join p_system w on w.id = r.subject left join p_bag b on b.id = r.subject left join p_bench_run e on e.id = r.subject where r.voided_by is null order by r.at_ms, r.entry`,
   },
   movements: {
     about: 'every fish that came, moved or went: each movement twice, out of one place and into another',

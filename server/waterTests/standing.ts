@@ -61,10 +61,12 @@ export function prepareStandingTests(client: Database.Database) {
       and exists (select 1 from p_tank o join now_standing b on b.place = o.id where o.system = s.id)
     order by k.walk, t."row", t."column", t.code`,
   );
-  const latest = ask.get(
-    READ,
-    `select r.entry, r.value, r.at_ms atMs, ${personName('r."by"')} by, r.instrument, (select name from p_kit where id = r.kit) kit from p_reading r
-    where r.subject = @system and r.quantity = @quantity and r.source = 'measured' and r.voided_by is null and r.at_ms <= @now order by r.at_ms desc, r.entry desc limit 1`,
+  // All of the house at once: each found by the index.
+  const latest = ask.all(
+    { ...READ, system: t.reading.subject, quantity: t.reading.quantity },
+    `select r.entry, r.value, r.at_ms atMs, ${personName('r."by"')} by, r.instrument, (select name from p_kit where id = r.kit) kit, r.subject system, r.quantity
+    from p_system s cross join json_each(@quantities) q cross join p_reading r on r.entry = (select x.entry from p_reading x where x.subject = s.id and x.quantity = q.value
+      and x.source = 'measured' and x.voided_by is null and x.at_ms <= @now order by x.at_ms desc, x.entry desc limit 1)`,
   );
   const filterTests = ask.all(
     pick(t.reading, 'quantity', 'value', 'atMs'),
@@ -75,10 +77,10 @@ export function prepareStandingTests(client: Database.Database) {
     pick(t.filterWord, 'says', 'atMs'),
     'select says, at_ms atMs from p_filter_word where system = @system and at_ms <= @now and voided_by is null order by at_ms desc, entry desc limit 1',
   );
+  // The first that ever stood there: found at once by the index, whatever went through since.
   const cameAt = ask.value(
     orNull(number),
-    `select min(g.at_ms) from p_tank t cross join now_standing b on b.place = t.id cross join p_leg g on g.lot = b.lot and g.place = t.id
-    where t.system = ? and g.n > 0 and g.voided_by is null`,
+    `select min((select g.at_ms from p_leg g where g.place = t.id and g.voided_by is null order by g.at_ms limit 1)) from p_tank t where t.system = ?`,
   );
   // What nobody asked for is not late since the fish came.
   const ruledAt = ask.value(orNull(number), 'select max(at_ms) from p_rules');
@@ -94,6 +96,7 @@ export function prepareStandingTests(client: Database.Database) {
     const now = clock + FUTURE_ALLOWED_MS;
     const states = systemStates();
     const fedLess = feedLess({ now, rules });
+    const reads = grouped(latest({ quantities: JSON.stringify(LIMITED), now }), ({ system }) => system);
     return [...grouped(rows(), ({ id }) => id).values()].map((tanks) => {
       const { id, name, rackEntry, rackName, type, temperatureC, salinityPpt, volumeL, ...first } = tanks[0]!;
       const judging = judgingOf({ id, type, temperatureC, salinityPpt }, rules, now);
@@ -102,7 +105,9 @@ export function prepareStandingTests(client: Database.Database) {
       const phases = phasesOf({ filter, inQuarantine: tanks.some((tank) => tank.held > 0), treated: treatments.length > 0 });
       const copper = treatments.includes('copper') || held.some(({ family, zeroTested }) => family === 'copper' && !zeroTested);
       const every = everyDaysOf({ phases, copper, salty: type !== 'fresh', own: judging.plan?.every }, rules);
-      const read = readOf(id, now, [...Object.keys(every), ...Object.keys(judging.limits)] as Quantity[]);
+      const read: SystemTests['latest'] = Object.fromEntries(
+        (reads.get(id) ?? []).map(({ quantity, system: _system, ...row }) => [quantity, lastOf(row)]),
+      );
       const over = overOf(id, { now, read, judging });
       const { plan } = judging;
       const less = fedLess.get(id);
@@ -145,24 +150,15 @@ export function prepareStandingTests(client: Database.Database) {
     };
   }
 
-  function readOf(system: string, now: number, quantities: readonly Quantity[]): SystemTests['latest'] {
-    const names = new Set<Quantity>([...quantities, ...LIMITED]);
-    return Object.fromEntries(
-      [...names].flatMap((quantity) => {
-        const row = latest({ system, quantity, now });
-        return row ? [[quantity, lastOf(row)]] : [];
-      }),
-    );
-  }
-
   function testsOf(
     system: string,
     { every, read, now, zone }: { every: Partial<Record<Tested, number>>; read: SystemTests['latest']; now: number; zone: string },
   ): TestCard[] {
+    const askedSinceMs = Math.max(cameAt(system) ?? now, ruledAt() ?? 0);
     return (Object.entries(every) as [Tested, number][]).map(([quantity, everyDays]) => {
       // A badge shows the part that harms: it answers for the ammonia.
       const last = quantity === 'ammonia' ? laterOf(read.ammonia, read['free ammonia']) : read[quantity];
-      const sinceMs = last ? now : Math.max(cameAt(system) ?? now, ruledAt() ?? 0);
+      const sinceMs = last ? now : askedSinceMs;
       return { quantity, everyDays, ...standEvery({ everyDays, lastMs: last?.atMs, sinceMs }, { now, zone }), ...(last ? { last } : {}) };
     });
   }

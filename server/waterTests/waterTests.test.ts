@@ -117,6 +117,8 @@ describe('a value over its limit', () => {
     ammonia();
     const codes = (more: Partial<ReadingAnswered>, who = KEEPER) => house.codes(who, answer(more));
     expect(codes({ did: ['changed water'] })).toEqual(['answer.noChange']);
+    // In a year it is another water.
+    expect(codes({ retestAtMs: house.now() + 8 * DAY_MS })).toEqual(['answer.lateRetest']);
     expect(codes({ did: ['nothing'], retestAtMs: undefined })).toEqual(['answer.noReason']);
     expect(codes({ did: ['nothing', 'more air'], note: 'x' })).toEqual(['answer.nothingElse']);
     expect(codes({ did: ['nothing'], note: 'the test is old', retestAtMs: undefined }, TRAINEE)).toEqual(['answer.byKeeper']);

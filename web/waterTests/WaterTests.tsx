@@ -105,6 +105,12 @@ function One({ system, view }: { system: SystemTests; view: WaterTestsView }) {
           {plural(system.tanks.length, 'tank')}: {system.tanks.map(({ code }) => code).join(', ')}. {capital(sayFilter(system.filter))}.{' '}
           {capital(sayPhases(system))}
         </p>
+        {system.set.apart && (
+          <p className="soft tight">
+            Its salinity is another on purpose ({system.set.apart === 'match' ? 'matched to a crate' : 'a treatment by it'}): it is not
+            judged.
+          </p>
+        )}
         {system.feedLess && (
           <p className="warn">
             Feed less until {sayQuantity(system.feedLess)} is read again and within its limit: the kitchen weighs half.

@@ -115,7 +115,8 @@ export const waterTestRefusals: Record<Code, RefusalWords> = {
   'answer.noReason': () => 'Say why nothing is done about it.',
   'answer.nothingElse': () => 'Nothing, or something: choose one of the two.',
   'answer.noRetest': () => 'Say when it is read again, an hour that is still to come.',
-  'answer.lateRetest': ({ hours }) => `This harms within hours: read it again within ${hours} h.`,
+  'answer.lateRetest': ({ hours }) =>
+    Number(hours) > 24 ? 'Read it again within a week.' : `This harms within hours: read it again within ${hours} h.`,
   'answer.byKeeper': () => 'That nothing is done about it only a keeper may say.',
 };
 export const shortWaterTests = {
