@@ -12,16 +12,17 @@ test('readings of a tank: what is far off is asked about, the last ones stand be
     .getByLabel(/^PH|^pH/i)
     .first()
     .fill('6.8');
-  await page.getByLabel(/^Ammonia/).fill('0.25 NH4');
-  await page.getByLabel(/^Nitrite/).fill('much');
+  await page.getByRole('textbox', { name: /^Ammonia/ }).fill('0.25 NH4');
+  await page.getByRole('textbox', { name: /^Nitrite/ }).fill('much');
   await expect(page.getByText(/Write a number/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Readings/ })).toBeDisabled();
-  await page.getByLabel(/^Nitrite/).fill('0.1');
+  await page.getByRole('textbox', { name: /^Nitrite/ }).fill('0.1');
   expect(await findings(page)).toEqual([]);
-  await page.getByLabel('Meter or test, nitrite').fill('the drops');
-  await page.getByLabel('Meter or test, pH').fill('the blue meter');
+  await page.getByLabel('Nitrite read with').selectOption('nitrite drops');
+  await page.getByLabel('pH read with').selectOption('pH pen');
+  await page.getByLabel('Meter or test, temperature').fill('the blue meter');
   // A keyboard ends it: Enter in a field is this form's.
-  await page.getByLabel(/^Nitrite/).press('Enter');
+  await page.getByRole('textbox', { name: /^Nitrite/ }).press('Enter');
   await expect(page.getByText(/pH 6.8/).first()).toBeVisible();
   await expect(page.getByLabel(/^Temperature/)).toBeHidden();
   const { seq } = await house.health();
@@ -31,12 +32,12 @@ test('readings of a tank: what is far off is asked about, the last ones stand be
   await page.getByLabel(/^Temperature/).fill('39');
   await expect(page.getByText(/Temperature 39.0 °C, and 25.6 °C before/)).toBeVisible();
   // Each quantity has its own.
-  await expect(page.getByLabel('Meter or test, temperature')).toHaveValue('');
+  await expect(page.getByLabel('Meter or test, temperature')).toHaveValue('the blue meter');
   await page
     .getByLabel(/^PH|^pH/i)
     .first()
     .fill('6.9');
-  await expect(page.getByLabel('Meter or test, pH')).toHaveValue('the blue meter');
+  await expect(page.getByLabel('pH read with')).toHaveValue('pH pen');
   await page
     .getByLabel(/^PH|^pH/i)
     .first()
