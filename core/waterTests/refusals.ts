@@ -8,6 +8,7 @@ export const WATER_TEST_REFUSALS = [
   'answer.noChange',
   'answer.binderInCopper',
   'answer.noReason',
+  'answer.notEnough',
   'answer.nothingElse',
   'answer.noRetest',
   'answer.lateRetest',

@@ -2,6 +2,7 @@
 import { refuse, type Refusal, type Rules } from '../journal/index.ts';
 import { atLeast } from '../roles/index.ts';
 import { HOUR_MS } from '../time/index.ts';
+import type { Quantity } from '../water/index.ts';
 import { isBlank } from '../writing/index.ts';
 import type { DoneAbout, ReadingAnswered, WaterTestEntries } from './entries.ts';
 import { isOver } from './limits.ts';
@@ -50,14 +51,26 @@ export const waterTestRules: Rules<WaterTestEntries, WaterTestState> = {
   },
 };
 
-function againstDone({ did, note }: ReadingAnswered, { system, atMs }: JudgedReading, state: WaterTestState): Refusal[] {
+/** What lowers it within hours; less food does so in days. */
+const ENOUGH: Partial<Record<Quantity, readonly DoneAbout[]>> = {
+  ammonia: ['changed water', 'bound ammonia'],
+  'free ammonia': ['changed water', 'bound ammonia'],
+  copper: ['changed water'],
+  oxygen: ['more air', 'changed water'],
+};
+
+function againstDone({ did, note }: ReadingAnswered, { system, quantity, atMs, verdict }: JudgedReading, state: WaterTestState): Refusal[] {
   const has = (what: DoneAbout) => did.includes(what);
+  const isUnsaid = note === undefined || isBlank(note);
   if (has('nothing')) {
     if (did.length > 1) return refuse('answer.nothingElse', 'did');
-    return note === undefined || isBlank(note) ? refuse('answer.noReason', 'note') : [];
+    return isUnsaid ? refuse('answer.noReason', 'note') : [];
   }
+  if (has('found the cause') && isUnsaid) return refuse('answer.noReason', 'note');
   // It is written down with its litres, or it was not done.
   if (has('changed water') && !state.isPouredSince(system, atMs)) return refuse('answer.noChange', 'did');
+  const enough = isOver(verdict) && verdict.urgent ? ENOUGH[quantity] : undefined;
+  if (enough && !enough.some(has)) return refuse('answer.notEnough', 'did', { quantity, enough: enough.join(' or ') }, 'keeper');
   if (!has('bound ammonia')) return [];
   const { treatments, held } = state.systemStateOf(system);
   // A binder lets copper loose from what holds it; nobody may overrule that.

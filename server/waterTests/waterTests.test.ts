@@ -117,6 +117,7 @@ describe('a value over its limit', () => {
     ammonia();
     const codes = (more: Partial<ReadingAnswered>, who = KEEPER) => house.codes(who, answer(more));
     expect(codes({ did: ['changed water'] })).toEqual(['answer.noChange']);
+    expect(codes({ did: ['found the cause'] })).toEqual(['answer.noReason']);
     // In a year it is another water.
     expect(codes({ retestAtMs: house.now() + 8 * DAY_MS })).toEqual(['answer.lateRetest']);
     expect(codes({ did: ['nothing'], retestAtMs: undefined })).toEqual(['answer.noReason']);
@@ -140,7 +141,9 @@ describe('a value over its limit', () => {
   it('what harms within hours is read again within them', () => {
     house.must(TRAINEE, read('ammonia', 6), read('pH', 8.3));
     expect(over().verdict).toMatchObject({ urgent: true });
-    const late = answer({ retestAtMs: house.now() + 24 * HOUR_MS });
+    // Less food and more air are good, and take days.
+    expect(house.codes(TRAINEE, answer({ did: ['feed less', 'more air'] }))).toEqual(['answer.notEnough']);
+    const late = answer({ did: ['bound ammonia'], retestAtMs: house.now() + 24 * HOUR_MS });
     expect(house.codes(TRAINEE, late)).toEqual(['answer.lateRetest']);
     expect(house.codes(KEEPER, { ...late, overrules: [{ code: 'answer.lateRetest', reason: 'moved out' }] })).toEqual([]);
   });

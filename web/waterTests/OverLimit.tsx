@@ -70,7 +70,7 @@ function Answer({ system, card, salt, onDone }: Props & { onDone: () => void }) 
   const poured = changes && change.isMeant && change.litres !== undefined;
   const all: DoneAbout[] = [...(poured ? (['changed water'] as const) : []), ...did];
   const nothing = did.includes('nothing');
-  const isReady = all.length > 0 && !change.isBad && (!nothing || note.trim() !== '');
+  const isReady = all.length > 0 && !change.isBad && (!(nothing || did.includes('found the cause')) || note.trim() !== '');
   const options = [...helpsAgainst(card, system), ...(mayNothing ? (['nothing'] as const) : [])];
   const toggle = (what: DoneAbout) =>
     setDid(
@@ -124,7 +124,9 @@ function Answer({ system, card, salt, onDone }: Props & { onDone: () => void }) 
         <Caution>By its label, with air on: an ammonia binder takes oxygen, and some tests read bound ammonia as if it were free.</Caution>
       )}
       <Form.Group className="field" controlId={`note-${card.reading.entry}`}>
-        <Form.Label className="label">{nothing ? 'Why nothing is done' : 'Note'}</Form.Label>
+        <Form.Label className="label">
+          {nothing ? 'Why nothing is done' : did.includes('found the cause') ? 'What the cause was' : 'Note'}
+        </Form.Label>
         <Form.Control value={note} maxLength={500} onChange={({ target }) => setNote(target.value)} />
       </Form.Group>
       {!nothing && (

@@ -112,7 +112,9 @@ export const waterTestRefusals: Record<Code, RefusalWords> = {
   'answer.noChange': () => 'No change of the system’s water is written down since it was read. Write its litres first.',
   'answer.binderInCopper': () =>
     'Copper is in this system, or in its rock and sand: an ammonia binder lets it loose all at once. Change water instead, dosed to the same level.',
-  'answer.noReason': () => 'Say why nothing is done about it.',
+  'answer.noReason': () => 'Say why nothing is done about it, or what the cause was.',
+  'answer.notEnough': ({ quantity, enough }) =>
+    `This harms within hours, and that takes days: ${enough}, or a keeper says why not. Call one now.${quantity === 'ammonia' ? ' Read the pH with it, if nobody has.' : ''}`,
   'answer.nothingElse': () => 'Nothing, or something: choose one of the two.',
   'answer.noRetest': () => 'Say when it is read again, an hour that is still to come.',
   'answer.lateRetest': ({ hours }) =>
@@ -124,6 +126,7 @@ export const shortWaterTests = {
   'kit.otherCopper': 'copper read on another scale',
   'answer.already': 'answered twice',
   'answer.lateRetest': 'read again late',
+  'answer.notEnough': 'too little for what harms within hours',
   'water.frees': 'new water that frees ammonia',
   'water.freesPerhaps': 'new water that may free ammonia',
 } as const;
