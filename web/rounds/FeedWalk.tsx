@@ -15,6 +15,7 @@ import { plural } from '../words/text.ts';
 import { fedEntries, lacksFood, someLeft, toWatch, untouched, type LotDraft } from './draft.ts';
 import { LotMeal } from './LotMeal.tsx';
 import { overlayRounds } from './overlay.ts';
+import { WaterAlarm } from './TankWater.tsx';
 import css from './rounds.module.scss';
 import { useMealKeys } from './useMealKeys.ts';
 
@@ -74,6 +75,7 @@ function Feed({ tank, foods, onPass }: { tank: RoundTank; foods: readonly string
     <section className={clsx('card', css.checkCard)} aria-label={`Tank ${tank.code}`}>
       <p className="soft tight">{tank.rack}</p>
       <p className="big num">{tank.code}</p>
+      <WaterAlarm tank={tank} />
       {tank.lots.map((lot) => (
         <div key={lot.lot}>
           <p className="tight">

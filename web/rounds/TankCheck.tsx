@@ -27,7 +27,7 @@ import { Chases } from './Chases.tsx';
 import { Faults, ItsWater } from './InPassing.tsx';
 import { LotCheck } from './LotCheck.tsx';
 import { TankChores } from './TankChores.tsx';
-import { TankWater } from './TankWater.tsx';
+import { TestsDue, WaterAlarm } from './TankWater.tsx';
 import { TakePhoto } from '../photos/TakePhoto.tsx';
 import { saidSign } from './signs.ts';
 import { sayOdd } from './odd.ts';
@@ -86,6 +86,7 @@ export function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: Round
           more entry.
         </p>
       )}
+      <WaterAlarm tank={tank} />
       {tank.odd.length > 0 && (
         <ul className={css.oddList}>
           {tank.odd.map((oddity) => (
@@ -124,7 +125,7 @@ export function TankCheck({ tank, view, onDone }: { tank: RoundTank; view: Round
           {given ? 'Not fed now' : 'They were fed after all'} <Key name="rounds.fed" />
         </Button>
       )}
-      <TankWater tank={tank} />
+      <TestsDue tank={tank} />
       <TankChores tank={tank} />
       <TakePhoto of={{ kind: 'tank', id: tank.id }} shows="the tank" what={tank.code} label="photograph" quiet />
       <Chases tank={tank} />
