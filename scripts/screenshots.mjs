@@ -18,8 +18,6 @@ const DATA = '.cache/screenshots-demo';
 const INTO = 'docs/screenshots';
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
-/** A4 at 96 dots an inch, less its margins. */
-const PAPER = { width: 704, height: 1033 };
 const press = (role, name) => (page) => page.getByRole(role, { name }).first().click();
 
 const give = (file) => (page) => page.getByLabel(/^Drop the file/).setInputFiles(file);
@@ -54,13 +52,6 @@ const VIEWS = [
   ['prepare', DESK, 'Ines Okafor', '/dock/prepare?crate=pelican-1', []],
   ['bench-phone', PHONE, 'Odalys Reyes', '/bench', [...MONOS, press('button', 'drip'), tapped]],
   ['run', DESK, 'Odalys Reyes', '/bench', [...MONOS]],
-  [
-    'run-sheet',
-    PAPER,
-    'Odalys Reyes',
-    '/bench',
-    [...MONOS, press('link', 'print the sheet'), (page) => page.emulateMedia({ media: 'print' })],
-  ],
   ['rounds', DESK, 'Odalys Reyes', '/rounds?tank=D2', [press('button', /^Something about/)]],
   ['rounds-phone', PHONE, 'Odalys Reyes', '/rounds', []],
   ['room', DESK, 'Ines Okafor', '/room', [press('button', /^Tank Q8/)]],
@@ -101,6 +92,7 @@ const VIEWS = [
     ],
   ],
   ['kitchen', DESK, 'Odalys Reyes', '/rounds/kitchen', []],
+  ['water-tests', DESK, 'Odalys Reyes', '/rounds/water?tank=F1', []],
 ];
 const PINS = { 'Ines Okafor': '4711', 'Bram Tell': '2020', 'Odalys Reyes': '3131' };
 

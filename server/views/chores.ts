@@ -2,7 +2,7 @@
 import { IS_WATER, kitOf } from '#core/chores/index.ts';
 import type { ChoreAt, ChorePlaceCard, ChoreWater } from '#contract/views.ts';
 import { saltGrams } from '#core/water/index.ts';
-import { DAY_MS, houseDay, startOfHouseDay } from '#core/time/index.ts';
+import { houseDay, startOfHouseDay } from '#core/time/index.ts';
 import type { Used } from '#core/supplies/index.ts';
 import { flag, makeAsk, number, orNull, pick, text } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
@@ -13,13 +13,12 @@ import { prepareAmount, preparePiles } from '../supplies/onHand.ts';
 import { itemOf, prepareSupplies } from '../supplies/state.ts';
 import { prepareFoods } from '../feeding/state.ts';
 import { preparePeopleHere } from '../people/here.ts';
+import { MATCHED_FOR_MS } from '../waterTests/judged.ts';
 import type { MakeView } from './view.ts';
 
 /** Of system `s`; what somebody stated or estimated is no reading. */
 const MEASURED =
   "from p_reading r where r.subject = s.id and r.quantity = 'salinity' and r.source = 'measured' and r.at_ms <= @now and r.voided_by is null";
-/** A match for a crate, and its way back, are over by then. */
-const MATCHED_FOR_MS = 14 * DAY_MS;
 
 /** Shown: what is due, what waits, and what was done today; of the rest how many and when. */
 const isShown = ({ is }: StandingPlace): boolean => is !== 'later';

@@ -21,7 +21,7 @@ import * as t from '../db/tables.ts';
 import { personName } from '../now/sqlFragments.ts';
 
 /** A match for a crate, and its way back, are over by then. */
-const MATCHED_FOR_MS = 14 * DAY_MS;
+export const MATCHED_FOR_MS = 14 * DAY_MS;
 /** Of a treatment by it a system's salinity is another on purpose. */
 const BY_SALINITY: readonly string[] = ['low salinity', 'salt'];
 const BESIDE = ['pH', 'temperature', 'salinity'] as const;

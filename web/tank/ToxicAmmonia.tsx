@@ -1,6 +1,7 @@
 // The toxic part of the ammonia that was read, when pH and temperature were read with it; else what is missing.
 import type { TankView } from '#contract/views.ts';
-import { DAY_MS, HOUR_MS, MINUTE_MS } from '#core/time/index.ts';
+import { DAY_MS, MINUTE_MS } from '#core/time/index.ts';
+import { TOGETHER_MS } from '#core/waterTests/index.ts';
 import { ammoniaBand, AMMONIA_BANDS } from '#core/water/index.ts';
 import { useHouseNow } from '../data/clock.ts';
 import { useTimes } from '../data/me.ts';
@@ -9,8 +10,6 @@ import { ammoniaFigure, toxicAmmonia } from '../figured/water.ts';
 
 type Props = { readings: TankView['readings']; salinityPpt: number };
 
-/** Within a day a tank's pH goes up and down by half a unit, which is three times as much toxic ammonia: read apart from each other they say nothing. */
-const TOGETHER_MS = 2 * HOUR_MS;
 /** Older than this it tells of a water that was. */
 const OLD_MS = DAY_MS;
 
