@@ -4,6 +4,7 @@ import type { Undo } from '#core/journal/index.ts';
 import type { Kinds } from './basics/define.ts';
 import { benchKinds } from './bench/kinds.ts';
 import { choresKinds } from './chores/kinds.ts';
+import { notedKinds } from './noted/kinds.ts';
 import { waterTestsKinds } from './waterTests/kinds.ts';
 import { dockKinds } from './dock/kinds.ts';
 import { photoKinds } from './photos/kinds.ts';
@@ -48,6 +49,7 @@ export const kinds: Kinds<Payloads> = {
   ...kitchenKinds,
   ...suppliesKinds,
   ...choresKinds,
+  ...notedKinds,
   ...waterTestsKinds,
   ...healingKinds,
   ...roundsKinds,

@@ -21,6 +21,7 @@ import { waterViewTopics, type WaterViews } from './water/views.ts';
 
 export type * from './bench/views.ts';
 export type * from './chores/views.ts';
+export type * from './noted/views.ts';
 export type * from './waterTests/views.ts';
 export type * from './dock/views.ts';
 export type * from './exposure/views.ts';

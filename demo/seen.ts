@@ -12,7 +12,27 @@ export function tellSeen({ teller, at }: Story): void {
     payload: { tank: tank.id, chaser: fire!.lot, chased: fire!.lot, how: 'bites', note: 'at the cave on the left' },
     whenMs: at(1, 17, 31),
   });
+  tellNotes({ teller, at });
   tellHealing({ teller, at });
+}
+
+/** A pair that spawns, caves that were moved, and which of them are which. */
+function tellNotes({ teller, at }: Story): void {
+  const now = at(0, 7, 39);
+  const tankOf = (code: string) => teller.house.view('rounds').tanks.find((tank) => tank.code === code)!;
+  const [pair, reef] = [tankOf('D2'), tankOf('C4')];
+  const lot = pair.lots[0]!.lot;
+  teller.tell(now, 'odalys', {
+    kind: 'behaviour.seen',
+    payload: { tank: pair.id, lot, what: ['courting', 'holds a place'], note: 'at the left pot' },
+    whenMs: at(1, 17, 36),
+  });
+  teller.tell(now, 'odalys', { kind: 'lot.sexed', payload: { lot, males: 1, females: 1, sure: 'likely' }, whenMs: at(1, 17, 37) });
+  teller.tell(now, 'odalys', {
+    kind: 'tank.arranged',
+    payload: { tank: reef.id, did: ['hides added', 'rocks moved'], note: 'after the chase, lights off' },
+    whenMs: at(1, 17, 50),
+  });
 }
 
 /** The lawnmower blenny's scraped flank is measured weekly; a firefish's tail grew back before. */

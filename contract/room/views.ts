@@ -11,6 +11,7 @@ import type { BenchBag } from '../bench/views.ts';
 import type { ExposureContact } from '../exposure/views.ts';
 import type { TimelineEntry } from '../notebook/views.ts';
 import type { QuarantineCard } from '../quarantine/views.ts';
+import type { ArrangementCard } from '../noted/views.ts';
 import type { Oddity } from '../rounds/views.ts';
 import type { SpeciesName } from '../species/views.ts';
 import type { StayLimitCard } from '../stock/views.ts';
@@ -83,6 +84,8 @@ export type TankView = {
   lastCheck?: { atMs: number; by: string; allWell: boolean };
   /** Health checks in the last 14 days. */
   checks14: number;
+  /** Latest first. */
+  arrangements: ArrangementCard[];
   meals: { lot: string; label: string; food: string; response: Response; atMs: number }[];
   losses: TankLoss[];
   contacts: ExposureContact[];

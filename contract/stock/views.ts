@@ -4,6 +4,7 @@ import type { Origin, Certainty } from '#core/lots/index.ts';
 import type { Vessel } from '#core/room/index.ts';
 import type { StageCounts } from '#core/stock/index.ts';
 import type { Gap } from '#core/time/index.ts';
+import type { BehaviourCard, SexesCard } from '../noted/views.ts';
 import type { HealingCard } from '../healing/views.ts';
 import type { PhotoCard } from '../photos/views.ts';
 import type { TopicsOf } from '../basics/topics.ts';
@@ -62,6 +63,10 @@ export type LotView = {
     condition?: Condition;
     /** As seen at the landing of its bags. */
     sexes: string[];
+    /** As somebody said since, the latest. */
+    sexed?: SexesCard;
+    /** Settled behaviour that was seen, latest first. */
+    behaviours: BehaviourCard[];
     /** Its line of the order, where that was for somebody. */
     orderedFor?: { n: number; forWhom: string };
     inHouse: number;

@@ -9,6 +9,7 @@ import { healingRules } from '../healing/index.ts';
 import { kitchenRules } from '../kitchen/index.ts';
 import type { Leg, Links, Rule } from '../journal/index.ts';
 import { moveRules } from '../moves/index.ts';
+import { notedRules } from '../noted/index.ts';
 import { peopleRules } from '../people/index.ts';
 import { photoRules } from '../photos/index.ts';
 import { prepareRules } from '../prepare/index.ts';
@@ -41,6 +42,7 @@ export const areaRules: { [K in Exclude<Kind, 'entry.reversed'>]: Rule<K, Payloa
   ...benchRules,
   ...quarantineRules,
   ...moveRules,
+  ...notedRules,
   ...exposureRules,
   ...treatmentRules,
   ...feedingRules,

@@ -8,6 +8,7 @@ import type { FeedingEntries } from '../feeding/index.ts';
 import type { HealingEntries } from '../healing/index.ts';
 import type { KitchenEntries } from '../kitchen/index.ts';
 import type { MoveEntries } from '../moves/index.ts';
+import type { NotedEntries } from '../noted/index.ts';
 import type { PeopleEntries } from '../people/index.ts';
 import type { PhotoEntries } from '../photos/index.ts';
 import type { PrepareEntries } from '../prepare/index.ts';
@@ -39,6 +40,7 @@ export type Payloads = JournalEntries &
   BenchEntries &
   QuarantineEntries &
   MoveEntries &
+  NotedEntries &
   ExposureEntries &
   TreatmentEntries &
   FeedingEntries &

@@ -8,6 +8,7 @@ import { HEALING_REFUSALS } from '../healing/index.ts';
 import { JOURNAL_REFUSALS, type RefusalCode } from '../journal/index.ts';
 import { KITCHEN_REFUSALS } from '../kitchen/index.ts';
 import { MOVES_REFUSALS } from '../moves/index.ts';
+import { NOTED_REFUSALS } from '../noted/index.ts';
 import { PEOPLE_REFUSALS } from '../people/index.ts';
 import { PLACEMENT_REFUSALS } from '../placement/index.ts';
 import { PREPARE_REFUSALS } from '../prepare/index.ts';
@@ -34,6 +35,7 @@ export const REFUSAL_CODES = [
   ...HEALING_REFUSALS,
   ...KITCHEN_REFUSALS,
   ...MOVES_REFUSALS,
+  ...NOTED_REFUSALS,
   ...PEOPLE_REFUSALS,
   ...PLACEMENT_REFUSALS,
   ...PREPARE_REFUSALS,

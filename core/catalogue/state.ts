@@ -9,6 +9,7 @@ import type { HealingState } from '../healing/index.ts';
 import type { Mark } from '../journal/index.ts';
 import type { KitchenState } from '../kitchen/index.ts';
 import type { MoveState } from '../moves/index.ts';
+import type { NotedState } from '../noted/index.ts';
 import type { PeopleState } from '../people/index.ts';
 import type { PhotoState } from '../photos/index.ts';
 import type { PlacementState } from '../placement/index.ts';
@@ -57,6 +58,7 @@ export interface HouseState
     SupplyState,
     Omit<ChoreState, 'findRules'>,
     HealingState,
+    NotedState,
     TodayState,
     Omit<QuarantineState, 'rulesAt'>,
     Omit<PlacementState, 'findRules'>,

@@ -4,6 +4,7 @@
 export * from './choreTables.ts';
 export * from './dockTables.ts';
 export * from './healingTables.ts';
+export * from './notedTables.ts';
 export * from './waterTables.ts';
 export * from './houseTables.ts';
 export * from './kitchenTables.ts';

@@ -11,6 +11,7 @@ import { choreProjectors } from '../chores/project.ts';
 import { dockProjectors } from '../dock/project.ts';
 import { exposureProjectors } from '../exposure/project.ts';
 import { healingProjectors } from '../healing/project.ts';
+import { notedProjectors } from '../noted/project.ts';
 import { waterTestProjectors } from '../waterTests/project.ts';
 import { moveProjectors } from '../moves/project.ts';
 import { peopleProjectors } from '../people/project.ts';
@@ -41,6 +42,7 @@ export function makeAreaProjectors(db: Drizzle): Projectors<Omit<Payloads, keyof
     ...benchProjectors(db),
     ...choreProjectors(db),
     ...healingProjectors(db),
+    ...notedProjectors(db),
     ...waterTestProjectors(db),
     ...dockProjectors(db),
     ...exposureProjectors(db),

@@ -1,6 +1,7 @@
 // The chores of the walk: rack by rack what is due there or was done today, and what is to be carried for it.
 import { IS_WATER, kitOf } from '#core/chores/index.ts';
 import type { ChoreAt, ChorePlaceCard, ChoreWater } from '#contract/views.ts';
+import { FUTURE_ALLOWED_MS } from '#core/catalogue/index.ts';
 import { saltGrams } from '#core/water/index.ts';
 import { houseDay, startOfHouseDay } from '#core/time/index.ts';
 import type { Used } from '#core/supplies/index.ts';
@@ -68,7 +69,11 @@ export const makeChoresView: MakeView<'chores'> = (client) => {
     const salt = kept.find((item) => item.salt);
     const waterFor = ({ is, per }: StandingChore, place: StandingPlace): { water?: ChoreWater } => {
       if (!IS_WATER.includes(is)) return {};
-      const { tanks, tankL, readPpt, readMs, treated, matched, changedMs, toppedMs, ...water } = waterOf({ tank: place.tank, now });
+      // A device's clock may be ahead of the house's: what it has just read counts.
+      const { tanks, tankL, readPpt, readMs, treated, matched, changedMs, toppedMs, ...water } = waterOf({
+        tank: place.tank,
+        now: now + FUTURE_ALLOWED_MS,
+      });
       // What was poured in since makes it another water: a reading from before says nothing of it.
       const stands = readMs !== null && readMs > Math.max(changedMs ?? 0, toppedMs ?? 0);
       const held = treated ? 'treatment' : matched ? 'match' : undefined;

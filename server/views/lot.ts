@@ -11,6 +11,7 @@ import { prepareCondition } from '../healing/condition.ts';
 import { prepareQuarantineCards } from './quarantine.ts';
 import { prepareOrderedFor } from '../dock/orders.ts';
 import { preparePhotos } from '../photos/cards.ts';
+import { prepareNoted } from '../noted/cards.ts';
 import { prepareTimeline } from './timeline.ts';
 import type { MakeView } from './view.ts';
 
@@ -55,6 +56,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
   );
   const timeline = prepareTimeline(client, 'lot');
   const healings = prepareHealings(client);
+  const noted = prepareNoted(client);
   const conditionOf = prepareCondition(client);
   const photosOf = preparePhotos(client);
   const bagsOf = ask.values(t.landing.bag, 'select bag from p_landing where lot = ? and voided_by is null order by at_ms, entry');
@@ -97,6 +99,7 @@ export const makeLotView: MakeView<'lot'> = (client) => {
     const byPlace = [...grouped(moves, ({ place }) => place)]
       .filter(([place]) => !isOutside(place))
       .map(([place, list]) => ({ ...nameOf(place), ...spansOf(list) }));
+    const sexed = noted.sexesOf(row.id);
     return {
       lot: {
         id: row.id,
@@ -111,6 +114,8 @@ export const makeLotView: MakeView<'lot'> = (client) => {
         eats: eats(row.id),
         ...(standing.some(({ inside, n }) => inside && n > 0) ? { condition: conditionOf(row.id, request.now) } : {}),
         sexes: sexes(row.id),
+        ...(sexed ? { sexed } : {}),
+        behaviours: noted.behavioursOf(row.id),
         ...orderedField(orderedFor(row.id)),
         inHouse: standing.filter(({ inside }) => inside).reduce((sum, { n }) => sum + n, 0),
         promised: promised(row.id),

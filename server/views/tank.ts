@@ -3,6 +3,7 @@ import type { ExposureContact, TankView, QuarantineView, RoomView } from '#contr
 import { DAY_MS, inOrder, spansOf } from '#core/time/index.ts';
 import { makeAsk, number, text, pick, type RowOf, orNull } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
+import { prepareNoted } from '../noted/cards.ts';
 import { prepareContacts } from '../exposure/contacts.ts';
 import { grouped, personName } from '../now/rows.ts';
 import { IN_HOUSE } from '../now/sqlFragments.ts';
@@ -33,6 +34,7 @@ export const makeTankView: MakeView<'tank'> = (client) => {
   const stayLimits = prepareStayLimits(client);
   const timeline = prepareTimeline(client, 'tank');
   const photosOf = preparePhotos(client);
+  const noted = prepareNoted(client);
   const readings = ask.all(
     { ...pick(t.reading, 'quantity', 'value', 'method', 'source'), atMs: number, by: text },
     `
@@ -82,6 +84,7 @@ export const makeTankView: MakeView<'tank'> = (client) => {
       quarantines: [],
       stayLimits: [],
       checks14: 0,
+      arrangements: [],
       meals: [],
       losses: [],
       contacts: [],
@@ -118,6 +121,7 @@ export const makeTankView: MakeView<'tank'> = (client) => {
       stayLimits: stayLimits(id),
       ...(check ? { lastCheck: check } : {}),
       checks14: checks(id, request.now - 14 * DAY_MS),
+      arrangements: noted.arrangementsOf(id),
       meals: named(meals(id)),
       losses: named(losses(id)).map(({ facts, wellMs, ...row }) => ({ ...row, ...facts, ...(wellMs === null ? {} : { wellMs }) })),
       contacts: meetings(id, { now: request.now, toolDriesH: request.rules.toolDriesH }),

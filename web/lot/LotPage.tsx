@@ -15,6 +15,7 @@ import { SURE_SAYS } from '../words/triage.ts';
 import { QuarantineClock } from '../quarantine/QuarantineClock.tsx';
 import { CutLot, JoinLot } from './CutAndJoin.tsx';
 import { Healings } from '../healing/Healings.tsx';
+import { SexAndBehaviour } from '../noted/SexAndBehaviour.tsx';
 import { Ready } from './Ready.tsx';
 import { GiveMix } from './GiveMix.tsx';
 import css from './lot.module.scss';
@@ -51,6 +52,7 @@ function Whole({ view, lot }: WholeProps) {
     <div className="tank-page">
       <TheLot view={view} lot={lot} />
       <Healings view={view} lot={lot} />
+      <SexAndBehaviour view={view} lot={lot} />
       <Been view={view} />
       <div className="card">
         <PhotosOf photos={view.photos} of={{ kind: 'lot', id: lot.id }} shows="the fish" what={lot.label} />

@@ -21,6 +21,7 @@ const lot: NonNullable<LotView['lot']> = {
   sizeCm: 3,
   eats: [{ food: 'flake', sinceMs: NOW - DAY_MS }],
   sexes: [],
+  behaviours: [],
   inHouse: 9,
   promised: [{ promise: 'p', n: 2, forWhom: 'the school' }],
   cutFrom: [],

@@ -10,6 +10,7 @@ import { useMayWrite, useMe, useTimes } from '../data/me.ts';
 import { useUnits } from '../data/units.ts';
 import { ToolTaps } from '../exposure/ToolTaps.tsx';
 import { useTitle } from '../frame/title.ts';
+import { ArrangeForm, Arrangements } from '../noted/Arrange.tsx';
 import { PhotosOf } from '../photos/PhotosOf.tsx';
 import { PaperHead, PrintButton } from '../parts/OnPaper.tsx';
 import { Timeline } from '../parts/Timeline.tsx';
@@ -30,7 +31,9 @@ import { ToxicAmmonia } from './ToxicAmmonia.tsx';
 import { Treatment } from './Treatment.tsx';
 
 type Full = TankView & Required<Pick<TankView, 'tank' | 'system'>>;
-const FORMS = ['Read', 'Recount', 'Change water', 'Measure', 'Treatment'] as const;
+const FORMS = ['Read', 'Arrange', 'Recount', 'Change water', 'Measure', 'Treatment'] as const;
+/** Everybody's. */
+const ANYBODY: readonly (typeof FORMS)[number][] = ['Read', 'Arrange'];
 
 export default function TankPage() {
   const { code = '' } = useParams();
@@ -199,12 +202,14 @@ function ItsWater({ view, keeper }: { view: Full; keeper: boolean }) {
         {view.lastCheck
           ? `Last health check ${when(view.lastCheck.atMs)} by ${view.lastCheck.by}${view.lastCheck.allWell ? ', all well' : ''}; ${view.checks14} health checks in 14 days.`
           : 'No health check yet.'}{' '}
-        <Link to={`/rounds?tank=${tank.code}`}>Check now</Link>
+        <Link to={`/rounds?tank=${tank.code}`}>Check now</Link> ·{' '}
+        <Link to={`/rounds/water?tank=${encodeURIComponent(tank.code)}`}>Its water tests</Link>
       </p>
       <DoHere view={view} keeper={keeper} />
       <ToolTaps moves={moves} tank={tank} rack={tank.rack} />
       <Contacts view={view} />
       <Meals meals={view.meals} />
+      <Arrangements arrangements={view.arrangements} />
       <Losses losses={view.losses} />
     </section>
   );
@@ -216,6 +221,7 @@ function DoHere({ view: { tank, system, stayLimits }, keeper }: { view: Full; ke
   const done = () => setForm(undefined);
   const forms: Record<(typeof FORMS)[number], ReactNode> = {
     Read: <ReadingsForm system={system.id} onDone={done} />,
+    Arrange: <ArrangeForm tank={tank} onDone={done} />,
     Recount: <Recount tank={tank} onDone={done} />,
     'Change water': <ChangeWater tank={tank} onDone={done} />,
     Measure: <Measure tank={tank} stayLimits={stayLimits} onDone={done} />,
@@ -224,7 +230,7 @@ function DoHere({ view: { tank, system, stayLimits }, keeper }: { view: Full; ke
   return (
     <>
       <div className="chips" role="group" aria-label="Do here">
-        {FORMS.filter((name) => keeper || name === 'Read').map((name) => (
+        {FORMS.filter((name) => keeper || ANYBODY.includes(name)).map((name) => (
           <Button
             key={name}
             variant="plain"

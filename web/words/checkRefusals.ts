@@ -19,4 +19,5 @@ export const shortChecks = {
   'check.notOfTheirs': 'no sign of such an animal',
   'check.moreThanThere': 'more than there are',
   'chase.notThere': 'not there on record',
+  'noted.notThere': 'not there on record',
 } as const;

@@ -11,6 +11,7 @@ import { runWords } from './runs.ts';
 import { FIELD_WORDS } from './species.ts';
 import { choreWords } from './chores.ts';
 import { healingWords } from './healing.ts';
+import { notedWords } from './noted.ts';
 import { waterTestWords } from './waterTests.ts';
 import { kitchenWords } from './kitchen.ts';
 import { sayPrepStep } from './prepare.ts';
@@ -41,6 +42,7 @@ const sayField = (field: string) => FIELD_WORDS[field as keyof SpeciesFields] ??
 
 export const entryWords: Words = {
   ...waterTestWords,
+  ...notedWords,
   'entry.reversed': () => 'Undid an earlier entry',
   'person.added': ({ name, title, role }) => `${name} works here as ${title}${title === role ? '' : ` (${role})`}`,
   'person.changed': ({ person, fields: { name: called, title, role } }, name) =>

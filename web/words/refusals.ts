@@ -12,6 +12,7 @@ import { NO_FLOAT } from './firstAid.ts';
 import { checkRefusals, shortChecks } from './checkRefusals.ts';
 import { choreRefusals, shortChores } from './chores.ts';
 import { healingRefusals } from './healing.ts';
+import { notedRefusals } from './noted.ts';
 import { shortWaterTests, waterTestRefusals } from './waterTests.ts';
 import { kitchenRefusals, shortKitchen } from './kitchen.ts';
 import { stressWord } from './bench.ts';
@@ -56,6 +57,7 @@ export const refusalWords: Record<RefusalCode, RefusalWords> = {
   ...kitchenRefusals,
   ...choreRefusals,
   ...healingRefusals,
+  ...notedRefusals,
   ...waterTestRefusals,
   'loss.notExamined': () => 'Nobody examined it: what it died of is a guess, or likely.',
   'food.tooMany': ({ most }) => `${most} foods are kept here: take one off the list first.`,

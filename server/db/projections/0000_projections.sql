@@ -336,6 +336,42 @@ CREATE TABLE `p_healing_measure` (
 );
 --> statement-breakpoint
 CREATE INDEX `p_healing_measure_healing` ON `p_healing_measure` (`healing`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_arrangement` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`did` text NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_arrangement_tank` ON `p_arrangement` (`tank`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_behaviour` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`tank` text NOT NULL,
+	`lot` text NOT NULL,
+	`what` text NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_behaviour_lot` ON `p_behaviour` (`lot`,`at_ms`);--> statement-breakpoint
+CREATE TABLE `p_sexed` (
+	`entry` text PRIMARY KEY NOT NULL,
+	`at_ms` integer NOT NULL,
+	`by` text NOT NULL,
+	`voided_by` text,
+	`lot` text NOT NULL,
+	`males` integer NOT NULL,
+	`females` integer NOT NULL,
+	`sure` text NOT NULL,
+	`note` text
+);
+--> statement-breakpoint
+CREATE INDEX `p_sexed_lot` ON `p_sexed` (`lot`,`at_ms`);--> statement-breakpoint
 CREATE TABLE `p_answer` (
 	`entry` text PRIMARY KEY NOT NULL,
 	`at_ms` integer NOT NULL,
