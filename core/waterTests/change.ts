@@ -48,6 +48,10 @@ export function freedBy(
   };
 }
 
+/** The total of which so much is toxic, by a test that shows that part alone; while nobody read the pH, the most that it may be. */
+export const totalBehind = (free: number, beside: Beside, set: SystemSet): number =>
+  totalFor(free, beside.pH ?? lowestPH(set.type), beside, set);
+
 /** The total that is no more toxic than `toxic` at this pH. */
 export const totalFor = (toxic: number, pH: number, beside: Beside, set: SystemSet): number =>
   toxic / unionizedFraction({ pH, temperature: beside.temperature ?? set.temperatureC, salinity: beside.salinity ?? set.salinityPpt });

@@ -1,4 +1,4 @@
-export { changeFor, freedBy, totalFor, type ChangePlan, type Freed } from './change.ts';
+export { changeFor, freedBy, totalBehind, totalFor, type ChangePlan, type Freed } from './change.ts';
 export {
   DONE_ABOUT,
   LIMITED,

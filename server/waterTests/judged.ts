@@ -6,6 +6,7 @@ import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
 import type { Quantity } from '#core/water/index.ts';
 import {
   judgeReading,
+  totalBehind,
   limitsOf,
   TOGETHER_MS,
   type Beside,
@@ -102,11 +103,11 @@ export function prepareSystemRow(client: Database.Database): (system: string) =>
 /** An ammonia older than this tells nothing of the water. */
 const AMMONIA_TELLS_MS = 48 * HOUR_MS;
 
-/** The last ammonia that tells of a system still. Its pH is the one of now, else the one that was read with it. */
+/** The last ammonia that tells of a system still, of whichever test. Its pH is the one of now, else the one that was read with it. */
 export function prepareAmmonia(client: Database.Database) {
   const last = makeAsk(client).get(
-    { ...pick(t.reading, 'value'), atMs: number, entry: text },
-    `select value, at_ms atMs, entry from p_reading where subject = @system and quantity = 'ammonia' and source = 'measured' and voided_by is null
+    { ...pick(t.reading, 'value', 'quantity'), atMs: number },
+    `select value, quantity, at_ms atMs from p_reading where subject = @system and quantity in ('ammonia', 'free ammonia') and source = 'measured' and voided_by is null
       and at_ms between @fromMs and @toMs order by at_ms desc, entry desc limit 1`,
   );
   const row = prepareSystemRow(client);
@@ -116,6 +117,9 @@ export function prepareAmmonia(client: Database.Database) {
     const read = last({ system, fromMs: atMs - AMMONIA_TELLS_MS, toMs: atMs + FUTURE_ALLOWED_MS });
     const found = row(system);
     if (!read || !found) return undefined;
-    return { tan: read.value, beside: { ...besideOf(system, read.atMs), ...besideOf(system, atMs) }, set: setOf(found, atMs) };
+    const [then, now] = [besideOf(system, read.atMs), besideOf(system, atMs)];
+    const set = setOf(found, atMs);
+    const tan = read.quantity === 'ammonia' ? read.value : totalBehind(read.value, then, set);
+    return { tan, beside: { ...then, ...now }, set };
   };
 }

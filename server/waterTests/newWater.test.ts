@@ -1,5 +1,5 @@
 // New water is judged by the ammonia and the medicine that stand in the old, wherever it is poured; and the trend of a system is told whole.
-import { DAY_MS } from '#core/time/index.ts';
+import { DAY_MS, HOUR_MS } from '#core/time/index.ts';
 import { checkReplay } from '../journal/replay.ts';
 import { furnish, KEEPER, LEAD, makeTestHouse, stock, TRAINEE, type Said, type TestHouse } from '../testHouse.ts';
 import { change, kit, read, treat } from './testWater.ts';
@@ -23,6 +23,10 @@ describe('new water', () => {
     expect(house.codes(KEEPER, sweet({ atSump: undefined, litres: 20 }))).toContain('water.frees');
     expect(house.codes(KEEPER, sweet({ pH: undefined }))).toContain('water.freesPerhaps');
     expect(house.codes(KEEPER, sweet({ pH: 6.5 }))).not.toContain('water.frees');
+    // A badge shows the toxic part alone: what stands bound behind it counts.
+    house.wait(HOUR_MS);
+    house.must(TRAINEE, read('free ammonia', 0.003, { system: 'sweet' }), read('pH', 6.4, { system: 'sweet' }));
+    expect(house.codes(KEEPER, sweet())).toContain('water.frees');
     // A few percent bring no pH along.
     expect(house.codes(KEEPER, sweet({ litres: 10, pH: undefined }))).not.toContain('water.freesPerhaps');
     house.wait(3 * DAY_MS);

@@ -1,6 +1,7 @@
 // The change of water that brings a value down: litres worked out and to be changed by hand, the new water as it was read, what the system becomes.
 import { useState } from 'react';
 import type { OverCard, SystemTests } from '#contract/views.ts';
+import { TOLERANCES } from '#core/bench/index.ts';
 import type { WaterTestRules } from '#core/waterTests/index.ts';
 import type { MedicationFamily } from '#core/species/index.ts';
 import { useUnits, type Units } from '../data/units.ts';
@@ -13,10 +14,10 @@ import css from './waterTests.module.scss';
 
 const FIELDS = ['salinity', 'temperature', 'pH'] as const;
 type Typed = Partial<Record<(typeof FIELDS)[number], string>>;
-type Given = { system: SystemTests; card: OverCard; rules: WaterTestRules };
+type Given = { system: SystemTests; card: OverCard; rules: WaterTestRules; climbPpt: number };
 
 /** What of a change is typed so far, kept while the water is carried. */
-export function useChange({ system, card, rules }: Given) {
+export function useChange({ system, card, rules, climbPpt }: Given) {
   const units = useUnits();
   const form = `change for ${card.reading.entry}`;
   const [typed, setTyped] = useKept<Typed>(form, 'water', {});
@@ -36,7 +37,7 @@ export function useChange({ system, card, rules }: Given) {
     ...(valueOf('temperature') === undefined ? {} : { temperatureC: valueOf('temperature') }),
     ...(valueOf('pH') === undefined ? {} : { pH: valueOf('pH') }),
   };
-  const advice = adviceFor({ system, card, rules, poured });
+  const advice = adviceFor({ system, card, rules, climbPpt, poured });
   const advised = advice.is === 'change' ? advice.plan.litres : advice.is === 'swap' ? advice.litres : undefined;
   const text = litresTyped ?? (advised === undefined ? '' : units.bare('volume', carried(advised)));
   const litres = units.read('volume', text);
@@ -57,7 +58,7 @@ export function useChange({ system, card, rules }: Given) {
   };
 }
 
-type Props = Given & { advice: Advice; change: ReturnType<typeof useChange> };
+type Props = Omit<Given, 'climbPpt'> & { advice: Advice; change: ReturnType<typeof useChange> };
 
 export function ChangeFields({ system, card, advice, change, rules }: Props) {
   const units = useUnits();
@@ -109,7 +110,7 @@ export function ChangeFields({ system, card, advice, change, rules }: Props) {
 
 function sayPlan({ system, card, advice, rules }: Omit<Props, 'change'>, units: Units): string {
   if (advice.is === 'swap')
-    return `${units.say('volume', advice.litres)} for water of ${units.say('salinity', advice.with)}, towards ${units.say('salinity', advice.target)}`;
+    return `${units.say('volume', advice.litres)} for water of ${units.say('salinity', advice.with)}, to ${units.say('salinity', advice.target)}${advice.rest ? ', the rest another day' : ''}`;
   if (advice.is !== 'change') return '';
   const { plan, target } = advice;
   const each = units.say('volume', carried(plan.litres));
@@ -118,6 +119,9 @@ function sayPlan({ system, card, advice, rules }: Omit<Props, 'change'>, units: 
     ? `${each} of ${units.say('volume', system.volumeL)} brings it to ${aim}`
     : `${plan.times} times ${each}, at most ${rules.mostChangePercent} % at once, bring it to ${aim}; now the first`;
 }
+
+/** What delicate fish tolerate of pH at once, at the most: the whole difference counts, for nobody knows how either water is buffered. */
+const PH_STEP = TOLERANCES.delicate.settledStep;
 
 function Becomes({ system, card, litres, poured }: { system: SystemTests; card: OverCard; litres: number; poured: NewWater }) {
   const units = useUnits();
@@ -129,6 +133,8 @@ function Becomes({ system, card, litres, poured }: { system: SystemTests; card: 
     then.temperatureC === undefined ? 'temperature not known: read the new water' : units.say('temperature', then.temperatureC),
   ].filter(Boolean);
   const { freed } = then;
+  const here = card.beside.pH ?? system.latest.pH?.value;
+  const step = here === undefined || poured.pH === undefined ? 0 : Math.abs(poured.pH - here);
   // Within a test's own error it is the same.
   const isWorse = freed && freed.then > freed.now * 1.5 && freed.then > (system.limits['free ammonia']?.to ?? Infinity);
   return (
@@ -136,6 +142,12 @@ function Becomes({ system, card, litres, poured }: { system: SystemTests; card: 
       <p role="status" className="tight">
         It becomes: {said.join('; ')}.
       </p>
+      {step > PH_STEP && then.share > 0.1 && (
+        <p className="warn tight">
+          pH {here} here, {poured.pH} in the new water: more than half a unit at once is more than delicate fish tolerate. Change less at a
+          time.
+        </p>
+      )}
       {isWorse && (
         <p className="warn tight">
           {freed.unread.length > 0

@@ -55,6 +55,7 @@ export function OverLimit({ system, card, salt }: Props) {
 function Answer({ system, card, salt, onDone }: Props & { onDone: () => void }) {
   const { house } = useMe();
   const rules = house.rules.waterTests;
+  const { climbPptPerDay: climbPpt } = house.rules.prepare;
   const { attempt } = useOverrule();
   const { when } = useTimes();
   const units = useUnits();
@@ -64,8 +65,8 @@ function Answer({ system, card, salt, onDone }: Props & { onDone: () => void }) 
   const [did, setDid] = useState<DoneAbout[]>([]);
   const [hours, setHours] = useState(() => Math.min(rules.retestH, card.verdict.urgent ? 2 : Infinity));
   const [note, setNote] = useState('');
-  const change = useChange({ system, card, rules });
-  const advice = adviceFor({ system, card, rules, poured: change.poured });
+  const change = useChange({ system, card, rules, climbPpt });
+  const advice = adviceFor({ system, card, rules, climbPpt, poured: change.poured });
   const changes = mayChange && (advice.is === 'change' || advice.is === 'swap');
   const poured = changes && change.isMeant && change.litres !== undefined;
   const all: DoneAbout[] = [...(poured ? (['changed water'] as const) : []), ...did];
@@ -120,6 +121,10 @@ function Answer({ system, card, salt, onDone }: Props & { onDone: () => void }) 
           </Button>
         ))}
       </div>
+      {card.quantity === 'pH' && card.verdict.is === 'below' && (system.latest.ammonia?.value ?? 0) > 0 && (
+        <Caution strong>There is ammonia in this system: a pH that is raised sets it free. Ammonia first, then the pH, slowly.</Caution>
+      )}
+      {did.includes('set heater') && <Caution>Slowly: is it the heater, or the thermometer?</Caution>}
       {did.includes('bound ammonia') && (
         <Caution>By its label, with air on: an ammonia binder takes oxygen, and some tests read bound ammonia as if it were free.</Caution>
       )}

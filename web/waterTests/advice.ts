@@ -14,15 +14,16 @@ import { swapLitres, type Quantity } from '#core/water/index.ts';
 
 /** Of the new water, as it was read; what nobody read is left out. */
 export type NewWater = { salinityPpt?: number; temperatureC?: number; pH?: number };
-type Asked = { system: SystemTests; card: OverCard; rules: WaterTestRules; poured: NewWater };
+/** `climbPpt` = as much as the house lets a system change in a day. */
+type Asked = { system: SystemTests; card: OverCard; rules: WaterTestRules; climbPpt: number; poured: NewWater };
 
 /** What new water dilutes. */
 const DILUTED: readonly Quantity[] = ['ammonia', 'free ammonia', 'nitrite', 'nitrate', 'copper'];
 
 export type Advice =
   | { is: 'change'; plan: ChangePlan; target: number; freed?: Freed }
-  /** `with` = the salinity of the water that would do it. */
-  | { is: 'swap'; litres: number; target: number; with: number }
+  /** `with` = the salinity of the water that would do it; `rest` = it is not there yet: the rest another day. */
+  | { is: 'swap'; litres: number; target: number; with: number; rest: boolean }
   | { is: 'dose'; grams: number; from: number }
   | { is: 'cannot' }
   | { is: 'other' };
@@ -64,15 +65,17 @@ export function adviceFor(asked: Asked): Advice {
   return { is: 'change', plan, target, ...(freed ? { freed } : {}) };
 }
 
-/** Plain water down, saltier water up, to what the system is set to; by no more at once than may be changed. */
-function swapFor({ system, card, rules, poured }: Asked): Advice {
+/** Plain water down, saltier water up, towards what the system is set to: by no more in a day than the house lets it, for what lives there has to come along. */
+function swapFor({ system, card, rules, climbPpt, poured }: Asked): Advice {
   const { value } = card.reading;
-  const target = system.set.salinityPpt;
-  const swapped = poured.salinityPpt ?? (value > target ? 0 : undefined);
+  const meant = system.set.salinityPpt;
+  const target = value > meant ? Math.max(meant, value - climbPpt) : Math.min(meant, value + climbPpt);
+  const swapped = poured.salinityPpt ?? (value > meant ? 0 : undefined);
   if (swapped === undefined) return { is: 'other' };
   try {
     const litres = swapLitres({ volumeL: system.volumeL, from: value, to: target, with: swapped });
-    return { is: 'swap', litres: Math.min(litres, (system.volumeL * rules.mostChangePercent) / 100), target, with: swapped };
+    const most = (system.volumeL * rules.mostChangePercent) / 100;
+    return { is: 'swap', litres: Math.min(litres, most), target, with: swapped, rest: target !== meant || litres > most };
   } catch {
     return { is: 'cannot' };
   }

@@ -52,7 +52,7 @@ function over({ quantity, value, set = marine, beside = {}, own = [], volumeL = 
   };
   return { system, card };
 }
-const advise = (given: Given, poured = {}) => adviceFor({ ...over(given), rules, poured });
+const advise = (given: Given, poured = {}) => adviceFor({ ...over(given), rules, climbPpt: 1, poured });
 
 it('the litres that it advises bring the value to where it says, poured by hand, and no toxic part is left over its limit', () => {
   const next = makeChance(51);
@@ -98,11 +98,21 @@ it('new water that nobody read may have the highest pH of its kind: more is chan
 });
 
 it('salinity by a swap within what may be changed, copper into its range or by the arithmetic of its label, the rest by other means', () => {
-  // 200 L from 38 to 34 by plain water: 200 · 4 / 38.
-  expect(advise({ quantity: 'salinity', value: 38 })).toMatchObject({ is: 'swap', litres: expect.closeTo(21.05, 2) as number, with: 0 });
+  // A ppt a day and no more, however far off: 200 L from 38 to 37 by plain water, 200 · 1 / 38.
+  expect(advise({ quantity: 'salinity', value: 38 })).toEqual({
+    is: 'swap',
+    litres: expect.closeTo(5.263, 3) as number,
+    target: 37,
+    with: 0,
+    rest: true,
+  });
   expect(advise({ quantity: 'salinity', value: 28 })).toEqual({ is: 'other' });
-  expect(advise({ quantity: 'salinity', value: 28 }, { salinityPpt: 40 })).toMatchObject({ is: 'swap', litres: 100 });
-  expect(advise({ quantity: 'salinity', value: 28 }, { salinityPpt: 30 })).toEqual({ is: 'cannot' });
+  expect(advise({ quantity: 'salinity', value: 28 }, { salinityPpt: 40 })).toMatchObject({
+    is: 'swap',
+    litres: expect.closeTo(16.667, 3) as number,
+    target: 29,
+  });
+  expect(advise({ quantity: 'salinity', value: 28 }, { salinityPpt: 28.5 })).toEqual({ is: 'cannot' });
   const own: OwnLimit[] = [{ quantity: 'copper', from: 0.4, to: 0.5 }];
   expect(advise({ quantity: 'copper', value: 0.6, own })).toMatchObject({
     is: 'change',
