@@ -110,7 +110,7 @@ test('ordered, asked, got ready, matched and here, by mouse', async ({ page, hou
   // The reading that is asked for is taken in place, and its line goes.
   await lines.getByRole('button', { name: /^Read Gull/ }).click();
   await lines.getByLabel(/^Temperature/).fill('25');
-  await lines.getByLabel(/^pH/).fill('8.1');
+  await lines.getByRole('textbox', { name: /^pH/ }).fill('8.1');
   await lines
     .getByRole('button', { name: /for all its tanks/ })
     .last()

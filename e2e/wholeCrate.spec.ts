@@ -59,7 +59,7 @@ async function getReady({ page, hand }: Doing): Promise<void> {
   const lines = page.getByRole('region', { name: 'To be ready' });
   await hand.press('button', /^Read Gull/);
   await hand.fill(lines.getByLabel(/^Temperature/), '25');
-  await hand.fill(lines.getByLabel(/^pH/), '8.1');
+  await hand.fill(lines.getByRole('textbox', { name: /^pH/ }), '8.1');
   await hand.press('button', /for all its tanks/);
   await expect(lines.getByText(/^Read Gull .*temperature/)).toHaveCount(0);
 }
