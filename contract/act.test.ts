@@ -112,6 +112,14 @@ it.each([0, 366, 10_000, 2.5])('a quarantine of %p days is a fault', (days) => {
   expect(faults).toEqual(['entries.0.payload.policy.days']);
 });
 
+it('lifts the rules of a house from before tests were asked for: none is asked, the limits hold', () => {
+  const { rules, ...house } = examples['house.configured'];
+  const { waterTests: _waterTests, ...before } = rules;
+  expect(lift('house.configured', 6, { ...house, rules: before })).toMatchObject({
+    rules: { waterTests: { every: { unripe: { ammonia: 0 }, settled: { ammonia: 0 } }, copperEveryDays: 0, limits: { ammonia: 0.5 } } },
+  });
+});
+
 it('has an upcaster for every step to the present version', () => {
   for (const kind of KINDS) {
     expect(kinds[kind].upcasters).toHaveLength(kinds[kind].version - 1);
