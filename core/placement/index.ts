@@ -1,6 +1,7 @@
 export { compatibilityOf } from './compatibility.ts';
 export type { ContactCosts } from './costs.ts';
 export {
+  holdsCopper,
   CALM_SYSTEM,
   COST_CODES,
   isCost,

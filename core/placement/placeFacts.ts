@@ -52,6 +52,10 @@ export const isTaken = ({ code, lead }: Pick<CompatibilityReason, 'code' | 'lead
 /** What the way of a bag asks of its first tank: one where it can be watched, or at least no medicine yet. */
 export type PlaceNeed = 'observation tank' | 'no medicine';
 
+/** Copper runs, or what it once stood in may let it loose: tested at zero since, it holds none. */
+export const holdsCopper = ({ treatments, held }: Pick<SystemState, 'treatments' | 'held'>): boolean =>
+  treatments.includes('copper') || held.some(({ family, zeroTested }) => family === 'copper' && !zeroTested);
+
 export type Newcomer = {
   species?: SpeciesFacts;
   /** Their name is a guess: what harms that species does, and what does not may all the same. */

@@ -7,6 +7,7 @@ export const WATER_REFUSALS = [
   'kit.overScale',
   'kit.expired',
   'kit.otherCopper',
+  'kit.copperNotSaid',
   'kit.tooMany',
 ] as const;
 

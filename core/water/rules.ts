@@ -60,7 +60,9 @@ function againstFields(
 
 /** Read with a test of something else, past the end of its scale or past its day; copper on another scale than the last time is an overdose in waiting. */
 function againstKit({ kit: id, quantity, reading, subject }: ReadingTaken, atMs: number, state: WaterState): Refusal[] {
-  if (id === undefined) return [];
+  const before = quantity === 'copper' && subject.kind === 'system' ? state.copperFormOf(subject.id) : undefined;
+  // With which test is not known: it may be the other scale.
+  if (id === undefined) return before === undefined ? [] : refuse('kit.copperNotSaid', 'kit', { before }, 'trainee');
   const kit = state.findKit(id);
   if (!kit || kit.gone) return refuse('unknown', 'kit', { what: 'test', id });
   const { name } = kit;
@@ -68,7 +70,6 @@ function againstKit({ kit: id, quantity, reading, subject }: ReadingTaken, atMs:
   const most = mostOf(kit);
   if (most !== undefined && reading.value > most * (1 + OVER_SLACK))
     return refuse('kit.overScale', 'reading.value', { name, most: kit.most!, value: reading.value });
-  const before = quantity === 'copper' && subject.kind === 'system' ? state.copperFormOf(subject.id) : undefined;
   return [
     ...(kit.goodUntilMs !== undefined && atMs > kit.goodUntilMs + DAY_MS
       ? refuse('kit.expired', 'kit', { name, atMs: kit.goodUntilMs }, 'trainee')

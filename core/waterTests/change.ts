@@ -1,5 +1,5 @@
 // How much water is to be changed so that a value comes down to where it does no harm, and what the change itself would do.
-import { unionizedFraction } from '../water/index.ts';
+import { changesTo, unionizedFraction } from '../water/index.ts';
 import { highestPH, lowestPH, type Beside, type SystemSet } from './limits.ts';
 
 /** `share` = of the whole system, at each of `times` changes. */
@@ -19,7 +19,7 @@ export function changeFor({ value, target, volumeL, mostShare, poured = 0 }: Dil
   if (value <= target) return { litres: 0, share: 0, times: 0, after: value };
   if (poured >= target) return undefined;
   const left = (target - poured) / (value - poured);
-  const times = mostShare >= 1 ? 1 : Math.max(1, Math.ceil(Math.log(left) / Math.log(1 - mostShare) - 1e-9));
+  const times = mostShare >= 1 ? 1 : changesTo({ from: value - poured, to: target - poured, share: mostShare });
   const share = 1 - left ** (1 / times);
   return { litres: share * volumeL, share, times, after: poured + (value - poured) * (1 - share) ** times };
 }

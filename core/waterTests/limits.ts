@@ -5,8 +5,8 @@ import { AMMONIA_BANDS, unionizedFraction, type Quantity } from '../water/index.
 import type { Limited, OwnLimit } from './entries.ts';
 import type { WaterLimits } from './settings.ts';
 
-/** As the system is set. `apart` = it is another on purpose: a match for a crate, or a treatment by salinity. */
-export type SystemSet = { type: WaterType; temperatureC: number; salinityPpt: number; apart?: 'match' | 'treatment' };
+/** As the system is set. `apart` = it is another on purpose: a match for a crate, or a treatment by salinity. `copper` = a treatment with it runs. */
+export type SystemSet = { type: WaterType; temperatureC: number; salinityPpt: number; apart?: 'match' | 'treatment'; copper?: boolean };
 export type Range = { from?: number; to?: number };
 
 /** The limits of a system: the house's, and in their place what a keeper set for it. Of copper there is none but the label's. */
@@ -27,7 +27,12 @@ export function limitsOf(set: SystemSet, limits: WaterLimits, own: readonly OwnL
   return {
     ...house,
     ...Object.fromEntries(
-      own.map(({ quantity, from, to }) => [quantity, { ...(from === undefined ? {} : { from }), ...(to === undefined ? {} : { to }) }]),
+      own.map(({ quantity, from, to }): [Limited, Range] => {
+        // A treatment that is over asks for no copper, whatever its label once asked.
+        const least = quantity === 'copper' && !set.copper ? undefined : from;
+        // The side that nobody set is the house's still.
+        return [quantity, { ...house[quantity], ...(least === undefined ? {} : { from: least }), ...(to === undefined ? {} : { to }) }];
+      }),
     ),
   };
 }
@@ -37,8 +42,8 @@ export type Beside = { pH?: number; temperature?: number; salinity?: number };
 /** Within a day a tank's pH goes up and down by half a unit, which is three times as much toxic ammonia: read apart from each other they say nothing. */
 export const TOGETHER_MS = 2 * HOUR_MS;
 
-/** pH that a water of the kind may have while nobody has read it. A judgement. */
-const PH_UNREAD: Record<WaterType, readonly [number, number]> = { fresh: [6, 8.4], brackish: [7, 8.5], marine: [7.6, 8.5] };
+/** pH that a water of the kind may have while nobody has read it: peat to the rift lakes. A judgement. */
+const PH_UNREAD: Record<WaterType, readonly [number, number]> = { fresh: [5.5, 9], brackish: [7, 8.8], marine: [7.6, 8.5] };
 export const lowestPH = (type: WaterType): number => PH_UNREAD[type][0];
 export const highestPH = (type: WaterType): number => PH_UNREAD[type][1];
 /** Off what the system is set to while nobody has read it, °C. */

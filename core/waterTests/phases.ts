@@ -6,6 +6,8 @@ import { RULE_TESTS, type RuleTest, type TestPhase, type WaterTestRules } from '
 export type FilterTest = { atMs: number; within: boolean };
 export type FilterFacts = {
   now: number;
+  /** The end of the last treatment: what was said or read of the filter before it tells nothing of what it left alive. */
+  treatedMs?: number;
   /** What a keeper said last. */
   judged?: { is: 'ripe' | 'not ripe'; atMs: number };
   /** Measured, in any order. */
@@ -23,10 +25,11 @@ const APART_MS = 3 * DAY_MS;
  * A filter that turned ammonia into nitrite and nitrite into nitrate on two days with fish in the water is ripe; one whose last test of either is over its limit is
  * not, whatever was said of it before. Nobody said, nothing proven: not known, which is tested as if it were not ripe.
  */
-export function filterState({ now, judged, ammonia, nitrite }: FilterFacts): FilterState {
+export function filterState({ now, treatedMs = -Infinity, judged: said, ammonia, nitrite }: FilterFacts): FilterState {
+  const judged = said && said.atMs > treatedMs ? said : undefined;
   const told = (tests: readonly FilterTest[], sinceMs: number) =>
     tests.filter(({ atMs }) => atMs <= now && atMs > now - FILTER_TELLS_MS && atMs >= sinceMs).toSorted((a, b) => a.atMs - b.atMs);
-  const since = judged?.atMs ?? -Infinity;
+  const since = Math.max(judged?.atMs ?? -Infinity, treatedMs);
   const [readA, readN] = [told(ammonia, since), told(nitrite, since)];
   if (readA.at(-1)?.within === false || readN.at(-1)?.within === false) return { is: 'not ripe', by: 'tests' };
   if (judged?.is === 'ripe') return { is: 'ripe', by: 'word' };

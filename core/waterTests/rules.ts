@@ -1,5 +1,6 @@
 // When a plan of tests may be made, and what an answer to a value over its limit must hold: something that was done, and when it is read again; or a reason.
 import { refuse, type Refusal, type Rules } from '../journal/index.ts';
+import { holdsCopper } from '../placement/index.ts';
 import { atLeast } from '../roles/index.ts';
 import { HOUR_MS } from '../time/index.ts';
 import type { Quantity } from '../water/index.ts';
@@ -51,6 +52,8 @@ export const waterTestRules: Rules<WaterTestEntries, WaterTestState> = {
   },
 };
 
+/** Less of a system than this is no change that helps within hours. A judgement. */
+const LEAST_CHANGE = 0.1;
 /** What lowers it within hours; less food does so in days. */
 const ENOUGH: Partial<Record<Quantity, readonly DoneAbout[]>> = {
   ammonia: ['changed water', 'bound ammonia'],
@@ -68,14 +71,16 @@ function againstDone({ did, note }: ReadingAnswered, { system, quantity, atMs, v
   }
   if (has('found the cause') && isUnsaid) return refuse('answer.noReason', 'note');
   // It is written down with its litres, or it was not done.
-  if (has('changed water') && !state.isPouredSince(system, atMs)) return refuse('answer.noChange', 'did');
+  const { changedL, toppedL } = state.pouredSince(system, atMs);
+  // What went off left everything else behind: topped up it is as strong as before.
+  if (has('changed water') && changedL + (quantity === 'salinity' ? toppedL : 0) <= 0) return refuse('answer.noChange', 'did');
   const enough = isOver(verdict) && verdict.urgent ? ENOUGH[quantity] : undefined;
-  if (enough && !enough.some(has)) return refuse('answer.notEnough', 'did', { quantity, enough: enough.join(' or ') }, 'keeper');
+  const isSip = changedL < state.findSystem(system)!.volumeL * LEAST_CHANGE;
+  if (enough && !enough.some((what) => has(what) && !(what === 'changed water' && isSip)))
+    return refuse('answer.notEnough', 'did', { quantity, enough: enough.join(' or ') }, 'keeper');
   if (!has('bound ammonia')) return [];
-  const { treatments, held } = state.systemStateOf(system);
   // A binder lets copper loose from what holds it; nobody may overrule that.
-  const copper = treatments.includes('copper') || held.some(({ family, zeroTested }) => family === 'copper' && !zeroTested);
-  return copper ? refuse('answer.binderInCopper', 'did') : [];
+  return holdsCopper(state.systemStateOf(system)) ? refuse('answer.binderInCopper', 'did') : [];
 }
 
 function againstRetest({ did, retestAtMs }: ReadingAnswered, { verdict }: JudgedReading, atMs: number): Refusal[] {

@@ -17,8 +17,8 @@ export interface WaterTestState extends Pick<RoomState, 'findSystem'>, Pick<Plac
   findJudged(entry: string): JudgedReading | undefined;
   /** What was done about a reading, latest last. */
   answersTo(reading: string): readonly Mark[];
-  /** Water of the system was changed or topped up at that instant or later. */
-  isPouredSince(system: string, atMs: number): boolean;
+  /** Litres for which water of the system was changed at that instant or later, for none of its own; and what was topped up. */
+  pouredSince(system: string, atMs: number): { changedL: number; toppedL: number };
   /** The last ammonia of a system that tells of its water still, with what was read beside it. */
   ammoniaOf(system: string, atMs: number): { tan: number; beside: Beside; set: SystemSet } | undefined;
 }

@@ -50,7 +50,10 @@ it('judges each quantity by its own side of its own limit, at the limit itself w
   expect(judge(marine, 'oxygen', 4)).toMatchObject({ is: 'below', urgent: true });
   // No limit of ours is a dose of theirs.
   expect(judge(marine, 'copper', 3)).toEqual({ is: 'no limit' });
-  const label = limitsOf(marine, rules.limits, [{ quantity: 'copper', from: 0.4, to: 0.5 }]);
+  const label = limitsOf({ ...marine, copper: true }, rules.limits, [{ quantity: 'copper', from: 0.4, to: 0.5 }]);
+  expect(limitsOf(marine, rules.limits, [{ quantity: 'copper', from: 0.4, to: 0.5 }]).copper).toEqual({ to: 0.5 });
+  // A side that nobody set is the house's still.
+  expect(limitsOf(marine, rules.limits, [{ quantity: 'pH', from: 7 }]).pH).toEqual({ from: 7, to: 8.5 });
   expect(judgeReading({ quantity: 'copper', value: 0.6 }, marine, label)).toMatchObject({ is: 'above', urgent: true });
   expect(judgeReading({ quantity: 'copper', value: 0.3 }, marine, label)).toMatchObject({ is: 'below', urgent: false });
 });

@@ -1,6 +1,6 @@
 // All readings of one system that hands may want beside a new one: of each quantity the latest few, newest first.
 import type { ReadingsView } from '#contract/views.ts';
-import { CALM_SYSTEM } from '#core/placement/index.ts';
+import { CALM_SYSTEM, holdsCopper } from '#core/placement/index.ts';
 import { HOUR_MS } from '#core/time/index.ts';
 import { makeAsk, number, text, pick } from '../db/ask.ts';
 import * as t from '../db/tables.ts';
@@ -36,10 +36,7 @@ export const makeReadingsView: MakeView<'readings'> = (client) => {
   );
   const disturbedBy = (system: string, sinceMs: number): ReadingsView['disturbed'] => {
     if (isBound({ system, sinceMs })) return 'binder';
-    const { treatments, held } = systemStates(system).get(system) ?? CALM_SYSTEM;
-    return treatments.includes('copper') || held.some(({ family, zeroTested }) => family === 'copper' && !zeroTested)
-      ? 'copper'
-      : undefined;
+    return holdsCopper(systemStates(system).get(system) ?? CALM_SYSTEM) ? 'copper' : undefined;
   };
   return ({ now, rules, query }): Omit<ReadingsView, 'seq'> => {
     const found = system(query.system ?? '');

@@ -52,9 +52,10 @@ export function prepareSet(client: Database.Database): (system: SystemRow, now: 
     'select 1 from p_match where system = @system and at_ms between @fromMs and @toMs and voided_by is null limit 1',
   );
   return ({ id, type, temperatureC, salinityPpt }, now) => {
-    const isTreated = families(id).some((family) => BY_SALINITY.includes(family));
+    const running = families(id);
+    const isTreated = running.some((family) => BY_SALINITY.includes(family));
     const apart = isTreated ? 'treatment' : isMatched({ system: id, fromMs: now - MATCHED_FOR_MS, toMs: now }) ? 'match' : undefined;
-    return { type, temperatureC, salinityPpt, ...(apart ? { apart } : {}) };
+    return { type, temperatureC, salinityPpt, ...(apart ? { apart } : {}), ...(running.includes('copper') ? { copper: true } : {}) };
   };
 }
 

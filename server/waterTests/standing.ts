@@ -2,6 +2,7 @@
 import type Database from 'better-sqlite3';
 import type { AnswerCard, OverCard, ReadLast, SystemTests, TestCard } from '#contract/views.ts';
 import { FUTURE_ALLOWED_MS } from '#core/catalogue/index.ts';
+import { CALM_SYSTEM, holdsCopper } from '#core/placement/index.ts';
 import { DAY_MS, standEvery } from '#core/time/index.ts';
 import type { Quantity } from '#core/water/index.ts';
 import {
@@ -100,10 +101,14 @@ export function prepareStandingTests(client: Database.Database) {
     return [...grouped(rows(), ({ id }) => id).values()].map((tanks) => {
       const { id, name, rackEntry, rackName, type, temperatureC, salinityPpt, volumeL, ...first } = tanks[0]!;
       const judging = judgingOf({ id, type, temperatureC, salinityPpt }, rules, now);
-      const { treatments = [], held = [] } = states.get(id) ?? {};
-      const filter = filterState(filterFacts(id, now, judging));
+      const systemState = states.get(id) ?? CALM_SYSTEM;
+      const { treatments } = systemState;
+      const filter = filterState({
+        ...filterFacts(id, now, judging),
+        treatedMs: Math.max(-Infinity, ...systemState.held.map(({ endedAtMs }) => endedAtMs)),
+      });
       const phases = phasesOf({ filter, inQuarantine: tanks.some((tank) => tank.held > 0), treated: treatments.length > 0 });
-      const copper = treatments.includes('copper') || held.some(({ family, zeroTested }) => family === 'copper' && !zeroTested);
+      const copper = holdsCopper(systemState);
       const every = everyDaysOf({ phases, copper, salty: type !== 'fresh', own: judging.plan?.every }, rules);
       const read: SystemTests['latest'] = Object.fromEntries(
         (reads.get(id) ?? []).map(({ quantity, system: _system, ...row }) => [quantity, lastOf(row)]),
@@ -139,7 +144,11 @@ export function prepareStandingTests(client: Database.Database) {
     const tests = filterTests({ system, sinceMs: now - FILTER_TELLS_MS, now });
     const told = (quantities: readonly Quantity[]) =>
       tests
-        .filter(({ quantity }) => quantities.includes(quantity))
+        // A badge that shows little proves nothing of a filter: in sour water all of it may stand bound.
+        .filter(
+          ({ quantity, value }) =>
+            quantities.includes(quantity) && (quantity !== 'free ammonia' || value > (limits['free ammonia']?.to ?? Infinity)),
+        )
         // A filter that keeps up leaves no ammonia, whatever the pH makes of it.
         .map(({ quantity, value, atMs }) => ({ atMs, within: value <= (limits[quantity as Tested]?.to ?? Infinity) }));
     return {

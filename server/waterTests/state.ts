@@ -7,7 +7,7 @@ import * as t from '../db/tables.ts';
 import { personName } from '../now/sqlFragments.ts';
 import { prepareAmmonia, prepareJudging, prepareSystemRow } from './judged.ts';
 
-type Asked = Pick<HouseState, 'testPlanOf' | 'findJudged' | 'answersTo' | 'isPouredSince' | 'ammoniaOf'>;
+type Asked = Pick<HouseState, 'testPlanOf' | 'findJudged' | 'answersTo' | 'pouredSince' | 'ammoniaOf'>;
 
 export function waterTestState(client: Database.Database, { findRules }: Pick<HouseState, 'findRules'>): Asked {
   const ask = makeAsk(client);
@@ -21,10 +21,11 @@ export function waterTestState(client: Database.Database, { findRules }: Pick<Ho
     { entry: t.answer.entry, by: text, atMs: number },
     `select a.entry, ${personName('a."by"')} by, a.at_ms atMs from p_answer a where a.reading = ? and a.voided_by is null order by a.at_ms, a.entry`,
   );
-  const poured = ask.is(
-    `select 1 from p_tank t where t.system = @system and (
-      exists (select 1 from p_exchange e where e.tank = t.id and e.at_ms >= @atMs and e.voided_by is null)
-      or exists (select 1 from p_top_up e where e.tank = t.id and e.at_ms >= @atMs and e.voided_by is null))`,
+  const poured = ask.one(
+    { changedL: number, toppedL: number },
+    `select coalesce((select sum(e.litres) from p_tank t cross join p_exchange e on e.tank = t.id where t.system = @system and e.at_ms >= @atMs and e.voided_by is null
+        and coalesce((select f.system from p_tank f where f.id = e.from_tank), '') <> @system), 0) changedL,
+      coalesce((select sum(e.litres) from p_tank t cross join p_top_up e on e.tank = t.id where t.system = @system and e.at_ms >= @atMs and e.voided_by is null), 0) toppedL`,
   );
   return {
     testPlanOf: planOf,
@@ -37,7 +38,7 @@ export function waterTestState(client: Database.Database, { findRules }: Pick<Ho
       return { ...read, verdict: judge(read, judgingOf(system, waterTests, row.atMs)).verdict };
     },
     answersTo: answers,
-    isPouredSince: (system, atMs) => poured({ system, atMs }),
+    pouredSince: (system, atMs) => poured({ system, atMs }),
     ammoniaOf: prepareAmmonia(client),
   };
 }

@@ -46,6 +46,12 @@ describe('what is asked', () => {
     house.must(TRAINEE, read('ammonia', 0), read('nitrite', 0.1), read('pH', 8.1));
     expect(tests()).toMatchObject({ filter: { is: 'ripe', by: 'tests' }, phases: ['settled'] });
     expect(asked()[0]).toBe('ammonia 7 done');
+    // After a treatment nobody knows what it left of it.
+    house.must(LEAD, treat('dye'));
+    house.wait(HOUR_MS);
+    house.must(LEAD, { kind: 'treatment.ended', payload: { treatment: 'dye', system: 'reef' } });
+    expect(tests()).toMatchObject({ filter: { is: 'not known' }, phases: ['unripe'] });
+    house.wait(HOUR_MS);
     house.must(TRAINEE, read('ammonia', 2), read('pH', 8.1));
     expect(tests()).toMatchObject({ filter: { is: 'not ripe', by: 'tests' }, phases: ['unripe'] });
   });
@@ -141,6 +147,11 @@ describe('a value over its limit', () => {
   it('what harms within hours is read again within them', () => {
     house.must(TRAINEE, read('ammonia', 6), read('pH', 8.3));
     expect(over().verdict).toMatchObject({ urgent: true });
+    // A sip and a top-off are no change, whatever they are called.
+    house.must(TRAINEE, { kind: 'water.toppedUp', payload: { tank: 'C1', litres: 2, salinityPpt: 0 } });
+    expect(house.codes(TRAINEE, answer({ did: ['changed water'] }))).toEqual(['answer.noChange']);
+    house.must(KEEPER, change({ litres: 3 }));
+    expect(house.codes(TRAINEE, answer({ did: ['changed water'] }))).toEqual(['answer.notEnough']);
     // Less food and more air are good, and take days.
     expect(house.codes(TRAINEE, answer({ did: ['feed less', 'more air'] }))).toEqual(['answer.notEnough']);
     const late = answer({ did: ['bound ammonia'], retestAtMs: house.now() + 24 * HOUR_MS });
@@ -177,6 +188,9 @@ describe('a value over its limit', () => {
     expect(house.codes(KEEPER, answer({ did: ['bound ammonia'] }))).toEqual(['answer.binderInCopper']);
     house.must(LEAD, { kind: 'treatment.ended', payload: { treatment: 'cu', system: 'reef' } });
     expect(house.codes(KEEPER, answer({ did: ['bound ammonia'] }))).toEqual(['answer.binderInCopper']);
+    // What is over asks for no copper, though its label did.
+    house.must(KEEPER, read('copper', 0.3));
+    expect(tests().over.map(({ quantity }) => quantity)).toEqual(['ammonia']);
     house.wait(MINUTE_MS);
     house.must(KEEPER, read('copper', 0));
     expect(house.codes(KEEPER, answer({ did: ['bound ammonia'] }))).toEqual([]);
@@ -210,10 +224,19 @@ describe('a test', () => {
     house.must(TRAINEE, read('copper', 0.2, { kit: 'ionic' }));
     expect(house.codes(TRAINEE, read('copper', 0.2, { kit: 'chelated' }))).toEqual(['kit.otherCopper']);
     expect(house.codes(TRAINEE, read('copper', 0.2, { kit: 'ionic' }))).toEqual([]);
+    // Not said is not the same one.
+    expect(house.codes(TRAINEE, read('copper', 0.2))).toEqual(['kit.copperNotSaid']);
   });
   it('a badge answers for the ammonia, and is judged as it stands', () => {
     house.must(TRAINEE, read('free ammonia', 0.06));
     expect(asked()[0]).toBe('ammonia 1 done');
+    // Little of it free is not little of it: no badge proves a filter.
+    for (let day = 0; day < 5; day += 1) {
+      house.must(TRAINEE, read('free ammonia', 0), read('nitrite', 0));
+      house.wait(DAY_MS);
+    }
+    expect(tests().filter).toEqual({ is: 'not ripe', by: 'tests' });
+    house.must(TRAINEE, read('free ammonia', 0.06));
     expect(over('free ammonia').verdict).toMatchObject({ is: 'above', limit: 0.05 });
   });
 });

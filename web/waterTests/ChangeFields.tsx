@@ -4,6 +4,9 @@ import type { OverCard, SystemTests } from '#contract/views.ts';
 import { TOLERANCES } from '#core/bench/index.ts';
 import type { WaterTestRules } from '#core/waterTests/index.ts';
 import type { MedicationFamily } from '#core/species/index.ts';
+import { DAY_MS, MINUTE_MS } from '#core/time/index.ts';
+import { useHouseNow } from '../data/clock.ts';
+import { useTimes } from '../data/me.ts';
 import { useUnits, type Units } from '../data/units.ts';
 import { Caution } from '../parts/Caution.tsx';
 import { QuantityField } from '../parts/QuantityField.tsx';
@@ -133,7 +136,7 @@ function Becomes({ system, card, litres, poured }: { system: SystemTests; card: 
     then.temperatureC === undefined ? 'temperature not known: read the new water' : units.say('temperature', then.temperatureC),
   ].filter(Boolean);
   const { freed } = then;
-  const here = card.beside.pH ?? system.latest.pH?.value;
+  const here = card.beside.pH;
   const step = here === undefined || poured.pH === undefined ? 0 : Math.abs(poured.pH - here);
   // Within a test's own error it is the same.
   const isWorse = freed && freed.then > freed.now * 1.5 && freed.then > (system.limits['free ammonia']?.to ?? Infinity);
@@ -162,7 +165,11 @@ function Becomes({ system, card, litres, poured }: { system: SystemTests; card: 
 /** What is in the water stays as strong as it is: so much of it goes into the litres that come in. */
 function Redose({ family, system, change }: { family: MedicationFamily; system: SystemTests; change: ReturnType<typeof useChange> }) {
   const units = useUnits();
-  const measured = family === 'copper' ? system.latest.copper : undefined;
+  const now = useHouseNow(MINUTE_MS);
+  const { when } = useTimes();
+  const last = family === 'copper' ? system.latest.copper : undefined;
+  // What was read the day before is another water: doses, changes and rock lie between.
+  const measured = last && last.value > 0 && now - last.atMs <= DAY_MS ? last : undefined;
   const isGiven = change.redosed.includes(family);
   return (
     <label>
@@ -173,8 +180,10 @@ function Redose({ family, system, change }: { family: MedicationFamily; system: 
       />{' '}
       {family} given again for these litres, to the level that is in the water
       {measured && change.litres !== undefined
-        ? `: ${units.say('volume', change.litres)} × ${units.say('copper', measured.value)} = ${redoseMg(change.litres, measured.value).toFixed(1)} mg`
-        : ': by its label, for these litres alone'}
+        ? `: ${units.say('volume', change.litres)} × ${units.say('copper', measured.value)} = ${redoseMg(change.litres, measured.value).toFixed(1)} mg, as read ${when(measured.atMs)}${measured.with ? ` with ${measured.with}` : ''}`
+        : family === 'copper'
+          ? ': read the copper first, nobody has since yesterday; else by its label'
+          : ': by its label, for these litres alone'}
     </label>
   );
 }

@@ -10,7 +10,9 @@ import {
   type Freed,
   type WaterTestRules,
 } from '#core/waterTests/index.ts';
-import { swapLitres, type Quantity } from '#core/water/index.ts';
+import { DAY_MS } from '#core/time/index.ts';
+import { gramsFor, swapLitres, type Quantity } from '#core/water/index.ts';
+import { swapped } from '../tank/draft.ts';
 
 /** Of the new water, as it was read; what nobody read is left out. */
 export type NewWater = { salinityPpt?: number; temperatureC?: number; pH?: number };
@@ -46,7 +48,7 @@ export function adviceFor(asked: Asked): Advice {
   const mostShare = rules.mostChangePercent / 100;
   if (quantity === 'salinity') return swapFor(asked);
   if (verdict.is === 'below' && quantity === 'copper')
-    return { is: 'dose', grams: ((verdict.limit - value) * system.volumeL) / 1000, from: verdict.limit };
+    return { is: 'dose', grams: gramsFor({ present: value, target: verdict.limit, volumeL: system.volumeL }), from: verdict.limit };
   if (!DILUTED.includes(quantity) || verdict.is === 'below') return { is: 'other' };
   // Copper comes down into its range, not to a part of its end: below it no day counts.
   const range = system.limits[quantity as 'copper'];
@@ -70,27 +72,32 @@ function swapFor({ system, card, rules, climbPpt, poured }: Asked): Advice {
   const { value } = card.reading;
   const meant = system.set.salinityPpt;
   const target = value > meant ? Math.max(meant, value - climbPpt) : Math.min(meant, value + climbPpt);
-  const swapped = poured.salinityPpt ?? (value > meant ? 0 : undefined);
-  if (swapped === undefined) return { is: 'other' };
+  const pouredPpt = poured.salinityPpt ?? (value > meant ? 0 : undefined);
+  if (pouredPpt === undefined) return { is: 'other' };
   try {
-    const litres = swapLitres({ volumeL: system.volumeL, from: value, to: target, with: swapped });
+    const litres = swapLitres({ volumeL: system.volumeL, from: value, to: target, with: pouredPpt });
     const most = (system.volumeL * rules.mostChangePercent) / 100;
-    return { is: 'swap', litres: Math.min(litres, most), target, with: swapped, rest: target !== meant || litres > most };
+    return { is: 'swap', litres: Math.min(litres, most), target, with: pouredPpt, rest: target !== meant || litres > most };
   } catch {
     return { is: 'cannot' };
   }
 }
 
+const TELLS_MS = 2 * DAY_MS;
+
 /** So much of it is poured in as new water: the salinity, the warmth and the value then. Undefined = nobody read the new water. */
 export function becomes({ system, card, litres, poured }: { system: SystemTests; card: OverCard; litres: number; poured: NewWater }) {
   const share = Math.min(1, litres / system.volumeL);
-  const mix = (now: number, added: number | undefined) => (added === undefined ? undefined : now + (added - now) * share);
-  const now = (quantity: 'salinity' | 'temperature', set: number) => system.latest[quantity]?.value ?? set;
+  // What was read long before it is as the system is set, for all that anybody knows.
+  const now = (quantity: 'salinity' | 'temperature', set: number) => {
+    const last = system.latest[quantity];
+    return last && last.atMs > card.reading.atMs - TELLS_MS ? last.value : set;
+  };
   return {
     share,
     value: DILUTED.includes(card.quantity) ? card.reading.value * (1 - share) : undefined,
-    salinityPpt: mix(now('salinity', system.set.salinityPpt), poured.salinityPpt),
-    temperatureC: mix(now('temperature', system.set.temperatureC), poured.temperatureC),
+    salinityPpt: swapped(now('salinity', system.set.salinityPpt), poured.salinityPpt, share),
+    temperatureC: swapped(now('temperature', system.set.temperatureC), poured.temperatureC, share),
     ...(card.quantity === 'ammonia'
       ? { freed: freedBy({ tan: card.reading.value, share, pouredPH: poured.pH }, card.beside, system.set) }
       : {}),
@@ -119,4 +126,4 @@ export function helpsAgainst({ quantity, verdict }: OverCard, { copper }: Pick<S
 export const carried = (litres: number): number => (litres >= 50 ? Math.ceil(litres - 1e-6) : Math.ceil(litres * 10 - 1e-6) / 10);
 
 /** What of a medicine goes into so many litres of new water for the level to stay, mg. */
-export const redoseMg = (litres: number, levelMgL: number): number => litres * levelMgL;
+export const redoseMg = (litres: number, levelMgL: number): number => gramsFor({ present: 0, target: levelMgL, volumeL: litres }) * 1000;

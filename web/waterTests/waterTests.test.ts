@@ -114,12 +114,16 @@ it('salinity by a swap within what may be changed, copper into its range or by t
   });
   expect(advise({ quantity: 'salinity', value: 28 }, { salinityPpt: 28.5 })).toEqual({ is: 'cannot' });
   const own: OwnLimit[] = [{ quantity: 'copper', from: 0.4, to: 0.5 }];
-  expect(advise({ quantity: 'copper', value: 0.6, own })).toMatchObject({
+  const dosed: SystemSet = { ...marine, copper: true };
+  expect(advise({ quantity: 'copper', value: 0.6, own, set: dosed })).toMatchObject({
     is: 'change',
     target: 0.45,
     plan: { litres: expect.closeTo(50, 6) as number },
   });
-  expect(advise({ quantity: 'copper', value: 0.3, own })).toMatchObject({ is: 'dose', grams: expect.closeTo(0.02, 9) as number });
+  expect(advise({ quantity: 'copper', value: 0.3, own, set: dosed })).toMatchObject({
+    is: 'dose',
+    grams: expect.closeTo(0.02, 9) as number,
+  });
   expect(advise({ quantity: 'temperature', value: 29 })).toEqual({ is: 'other' });
   expect(advise({ quantity: 'nitrite', value: 8 })).toMatchObject({ is: 'change', target: 1, plan: { times: 3 } });
   expect(redoseMg(40, 0.45)).toBeCloseTo(18, 9);

@@ -10,7 +10,8 @@ const because = (note: string | undefined) => (note ? `: ${note}` : '');
 
 /** `1 male, 2 females`; what is left is not known. */
 export const saySexes = ({ males, females }: Pick<LotSexed, 'males' | 'females'>, inHouse?: number): string => {
-  const unknown = inHouse === undefined ? 0 : Math.max(0, inHouse - males - females);
+  if (inHouse !== undefined && males + females > inHouse) return `${males + females} of them then, ${inHouse} are left: count again`;
+  const unknown = inHouse === undefined ? 0 : inHouse - males - females;
   const said = [males > 0 && plural(males, 'male'), females > 0 && plural(females, 'female'), unknown > 0 && `${unknown} not known`].filter(
     Boolean,
   );

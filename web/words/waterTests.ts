@@ -103,6 +103,8 @@ export const waterTestRefusals: Record<Code, RefusalWords> = {
     `${capital(name)} was good until ${when(Number(atMs))}: it may read too low. Use another, or say why.`,
   'kit.otherCopper': ({ name, form, before }) =>
     `${capital(name)} reads ${form}; the last test here read ${before}. The two scales differ: dosed by the wrong one it is an overdose.`,
+  'kit.copperNotSaid': ({ before }) =>
+    `The last copper test here read ${before}. Say with which test this was read: on the other scale it is another amount of copper.`,
   'kit.tooMany': ({ most }) => `${most} tests are kept here: take one off the list first.`,
   'tests.planTwice': ({ quantity }) => `${titleOf(quantity as Quantity)} stands there twice: make it one line.`,
   'tests.noRange': ({ quantity }) => `${titleOf(quantity as Quantity)}: write the least, the most or both, the least first.`,
@@ -124,6 +126,7 @@ export const waterTestRefusals: Record<Code, RefusalWords> = {
 export const shortWaterTests = {
   'kit.expired': 'a test past its day',
   'kit.otherCopper': 'copper read on another scale',
+  'kit.copperNotSaid': 'copper read with a test not said',
   'answer.already': 'answered twice',
   'answer.lateRetest': 'read again late',
   'answer.notEnough': 'too little for what harms within hours',
